@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Geometry;
+
+/** A piece of the plan: an outer ring, counter-clockwise, less its holes, which run clockwise. */
+final readonly class Polygon
+{
+    /** @param list<Ring> $holes */
+    public function __construct(public Ring $outer, public array $holes = []) {}
+
+    /** In square millimetres. */
+    public function area(): float
+    {
+        return array_sum(array_map(static fn (Ring $ring): float => $ring->signedArea(), $this->rings()));
+    }
+
+    /** In millimetres, the edges of holes included. */
+    public function perimeter(): float
+    {
+        return array_sum(array_map(static fn (Segment $edge): float => $edge->length(), $this->edges()));
+    }
+
+    /** @return list<Ring> */
+    public function rings(): array
+    {
+        return [$this->outer, ...$this->holes];
+    }
+
+    /** @return list<Segment> the floor is left of each */
+    public function edges(): array
+    {
+        return array_merge(...array_map(static fn (Ring $ring): array => $ring->edges(), $this->rings()));
+    }
+
+    public function contains(Point $point): bool
+    {
+        if (!$this->outer->contains($point)) {
+            return false;
+        }
+        foreach ($this->holes as $hole) {
+            if ($hole->contains($point)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function bounds(): Box
+    {
+        return $this->outer->bounds();
+    }
+}

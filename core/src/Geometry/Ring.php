@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Geometry;
+
+/** A closed line through three or more points; counter-clockwise rings have a positive area. */
+final readonly class Ring
+{
+    /** @param non-empty-list<Point> $points without repeating the first at the end */
+    public function __construct(public array $points) {}
+
+    /** A rectangle with its sides along two vectors from a corner, counter-clockwise when `$side` is left of `$base`. */
+    public static function rectangle(Point $corner, Point $base, Point $side): self
+    {
+        return new self([$corner, $corner->plus($base), $corner->plus($base)->plus($side), $corner->plus($side)]);
+    }
+
+    public function signedArea(): float
+    {
+        $sum = 0.0;
+        $before = $this->points[count($this->points) - 1];
+        foreach ($this->points as $point) {
+            $sum += $before->cross($point);
+            $before = $point;
+        }
+
+        return $sum / 2;
+    }
+
+    public function area(): float
+    {
+        return abs($this->signedArea());
+    }
+
+    public function counterClockwise(): self
+    {
+        return $this->signedArea() < 0 ? new self(array_reverse($this->points)) : $this;
+    }
+
+    /** @return list<Segment> */
+    public function edges(): array
+    {
+        $edges = [];
+        $before = $this->points[count($this->points) - 1];
+        foreach ($this->points as $point) {
+            $edges[] = new Segment($before, $point);
+            $before = $point;
+        }
+
+        return $edges;
+    }
+
+    /** Inside, by the even-odd rule; on the line itself either answer may come. */
+    public function contains(Point $point): bool
+    {
+        $inside = false;
+        $before = $this->points[count($this->points) - 1];
+        foreach ($this->points as $corner) {
+            if (($corner->y > $point->y) !== ($before->y > $point->y)
+                && $point->x < ($before->x - $corner->x) * ($point->y - $corner->y) / ($before->y - $corner->y) + $corner->x) {
+                $inside = !$inside;
+            }
+            $before = $corner;
+        }
+
+        return $inside;
+    }
+
+    /** The ring without points that lie on the straight line between their neighbours. */
+    public function simplified(float $tolerance = 0.01): self
+    {
+        $points = $this->points;
+        do {
+            $before = count($points);
+            $points = self::withoutStraightPoints($points, $tolerance);
+        } while (count($points) < $before && count($points) > 3);
+
+        return new self($points);
+    }
+
+    public function bounds(): Box
+    {
+        return Box::around($this->points);
+    }
+
+    /**
+     * @param list<Point> $points
+     *
+     * @return list<Point>
+     */
+    private static function withoutStraightPoints(array $points, float $tolerance): array
+    {
+        $kept = [];
+        $count = count($points);
+        foreach ($points as $i => $point) {
+            $before = $kept === [] ? $points[$count - 1] : $kept[count($kept) - 1];
+            $after = $points[($i + 1) % $count];
+            if ((new Segment($before, $after))->distanceTo($point) > $tolerance) {
+                $kept[] = $point;
+            }
+        }
+
+        return count($kept) < 3 ? $points : $kept;
+    }
+}

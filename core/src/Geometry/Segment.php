@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Geometry;
+
+/** A straight stretch from one point to another. */
+final readonly class Segment
+{
+    public function __construct(public Point $from, public Point $to) {}
+
+    public function length(): float
+    {
+        return $this->from->distanceTo($this->to);
+    }
+
+    public function vector(): Point
+    {
+        return $this->to->minus($this->from);
+    }
+
+    public function direction(): Point
+    {
+        return $this->vector()->unit();
+    }
+
+    public function middle(): Point
+    {
+        return $this->from->towardsPoint($this->to, 0.5);
+    }
+
+    /** The point at a distance from `from`, along the segment or beyond it. */
+    public function at(float $distance): Point
+    {
+        return $this->from->plus($this->direction()->times($distance));
+    }
+
+    /** How far along the segment's direction a point stands from `from`. */
+    public function along(Point $point): float
+    {
+        return $point->minus($this->from)->dot($this->direction());
+    }
+
+    /** How far to the left of the segment's line a point stands; negative to the right. */
+    public function leftOf(Point $point): float
+    {
+        return $this->direction()->cross($point->minus($this->from));
+    }
+
+    /** The segment moved sideways, to the left when positive. */
+    public function offset(float $left): self
+    {
+        $shift = $this->direction()->left()->times($left);
+
+        return new self($this->from->plus($shift), $this->to->plus($shift));
+    }
+
+    public function closestTo(Point $point): Point
+    {
+        $length = $this->length();
+        if ($length === 0.0) {
+            return $this->from;
+        }
+
+        return $this->at(max(0.0, min($length, $this->along($point))));
+    }
+
+    public function distanceTo(Point $point): float
+    {
+        return $this->closestTo($point)->distanceTo($point);
+    }
+
+    /** Where the two endless lines cross; null when they run parallel. */
+    public function lineCrossing(self $other): ?Point
+    {
+        $a = $this->vector();
+        $b = $other->vector();
+        $cross = $a->cross($b);
+        if (abs($cross) < 1e-9 * $a->length() * $b->length()) {
+            return null;
+        }
+
+        return $this->from->plus($a->times($other->from->minus($this->from)->cross($b) / $cross));
+    }
+
+    public function reversed(): self
+    {
+        return new self($this->to, $this->from);
+    }
+}

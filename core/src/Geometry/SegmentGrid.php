@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Geometry;
+
+/** Finds segments near a box without looking at all of them. */
+final class SegmentGrid
+{
+    /** @var array<string, list<int>> */
+    private array $cells = [];
+
+    private float $size;
+
+    /** @param list<Segment> $segments */
+    public function __construct(array $segments)
+    {
+        $total = array_sum(array_map(static fn (Segment $s): float => $s->length(), $segments));
+        $this->size = max(1.0, $total / max(1, count($segments)));
+        foreach ($segments as $number => $segment) {
+            foreach ($this->cellsAlong($segment) as $cell) {
+                $this->cells[$cell][] = $number;
+            }
+        }
+    }
+
+    /** @return list<int> numbers of the segments that may come near the given one, each once, ascending */
+    public function near(Segment $segment): array
+    {
+        $found = [];
+        foreach ($this->cellsAlong($segment) as $cell) {
+            foreach ($this->cells[$cell] ?? [] as $number) {
+                $found[$number] = true;
+            }
+        }
+        $numbers = array_keys($found);
+        sort($numbers);
+
+        return $numbers;
+    }
+
+    /**
+     * The cells that a segment runs through, column by column, a little wider than it is.
+     *
+     * @return list<string>
+     */
+    private function cellsAlong(Segment $segment): array
+    {
+        [$a, $b] = $segment->from->x <= $segment->to->x ? [$segment->from, $segment->to] : [$segment->to, $segment->from];
+        $slack = 2 * Vertices::SNAP;
+        $first = (int) floor(($a->x - $slack) / $this->size);
+        $last = (int) floor(($b->x + $slack) / $this->size);
+        $slope = $b->x > $a->x ? ($b->y - $a->y) / ($b->x - $a->x) : 0.0;
+        $cells = [];
+        for ($column = $first; $column <= $last; ++$column) {
+            $y1 = $first === $last ? $a->y : $a->y + $slope * (max($a->x, $column * $this->size) - $a->x);
+            $y2 = $first === $last ? $b->y : $a->y + $slope * (min($b->x, ($column + 1) * $this->size) - $a->x);
+            $low = (int) floor((min($y1, $y2) - $slack) / $this->size);
+            $high = (int) floor((max($y1, $y2) + $slack) / $this->size);
+            for ($row = $low; $row <= $high; ++$row) {
+                $cells[] = "{$column},{$row}";
+            }
+        }
+
+        return $cells;
+    }
+}

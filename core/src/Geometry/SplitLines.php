@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Geometry;
+
+/**
+ * Lines cut at every place where they meet, cross or run on one another.
+ *
+ * Pieces that come to lie on one another become one: their marks are gathered, their layers added up.
+ */
+final class SplitLines
+{
+    public readonly Vertices $vertices;
+
+    /** @var array<string, array{int, int}> piece key to its two vertices, lower number first */
+    public array $pieces = [];
+
+    /** @var array<string, array<int, int>> piece key to the change of each layer when stepping from its right to its left */
+    public array $steps = [];
+
+    /** @var array<string, array<int, true>> piece key to the marks of the lines that lie there */
+    public array $marks = [];
+
+    /** @param list<Line> $lines */
+    public function __construct(array $lines)
+    {
+        $this->vertices = new Vertices();
+        $ends = [];
+        $segments = [];
+        foreach ($lines as $line) {
+            $ends[] = [$this->vertices->number($line->segment->from), $this->vertices->number($line->segment->to)];
+            $segments[] = $line->segment;
+        }
+        foreach ($this->cuts($segments, $ends) as $number => $cuts) {
+            $this->addPieces($lines[$number], $cuts);
+        }
+    }
+
+    /**
+     * @param list<Segment>         $segments
+     * @param list<array{int, int}> $ends
+     *
+     * @return list<list<int>> for each segment the vertices on it, in its direction
+     */
+    private function cuts(array $segments, array $ends): array
+    {
+        $cuts = array_map(static fn (array $pair): array => [$pair[0] => true, $pair[1] => true], $ends);
+        $grid = new SegmentGrid($segments);
+        foreach ($segments as $i => $segment) {
+            foreach ($grid->near($segment) as $j) {
+                if ($j <= $i) {
+                    continue;
+                }
+                foreach ($this->meetings($ends[$i], $ends[$j]) as [$vertex, $onFirst, $onSecond]) {
+                    if ($onFirst) {
+                        $cuts[$i][$vertex] = true;
+                    }
+                    if ($onSecond) {
+                        $cuts[$j][$vertex] = true;
+                    }
+                }
+            }
+        }
+
+        return array_values(array_map($this->inOrder(...), $segments, $cuts));
+    }
+
+    /**
+     * @param array<int, true> $vertices
+     *
+     * @return list<int>
+     */
+    private function inOrder(Segment $segment, array $vertices): array
+    {
+        $direction = $segment->vector();
+        $along = [];
+        foreach ($vertices as $vertex => $_) {
+            $along[$vertex] = $this->vertices->point($vertex)->minus($segment->from)->dot($direction);
+        }
+        asort($along);
+
+        return array_keys($along);
+    }
+
+    /**
+     * The vertices at which two segments touch, and which of the two each one cuts.
+     *
+     * @param array{int, int} $first
+     * @param array{int, int} $second
+     *
+     * @return list<array{int, bool, bool}>
+     */
+    private function meetings(array $first, array $second): array
+    {
+        [$a, $b] = [$this->vertices->point($first[0]), $this->vertices->point($first[1])];
+        [$c, $d] = [$this->vertices->point($second[0]), $this->vertices->point($second[1])];
+        if (max($a->x, $b->x) + Vertices::SNAP < min($c->x, $d->x) || max($c->x, $d->x) + Vertices::SNAP < min($a->x, $b->x)
+            || max($a->y, $b->y) + Vertices::SNAP < min($c->y, $d->y) || max($c->y, $d->y) + Vertices::SNAP < min($a->y, $b->y)) {
+            return [];
+        }
+        $meetings = [];
+        foreach ($second as $vertex) {
+            if (self::liesOn($this->vertices->point($vertex), $a, $b)) {
+                $meetings[] = [$vertex, true, false];
+            }
+        }
+        foreach ($first as $vertex) {
+            if (self::liesOn($this->vertices->point($vertex), $c, $d)) {
+                $meetings[] = [$vertex, false, true];
+            }
+        }
+        if ($meetings === []) {
+            $crossing = self::crossing($a, $b, $c, $d);
+            if ($crossing !== null) {
+                $meetings[] = [$this->vertices->number($crossing), true, true];
+            }
+        }
+
+        return $meetings;
+    }
+
+    private static function liesOn(Point $point, Point $from, Point $to): bool
+    {
+        $dx = $to->x - $from->x;
+        $dy = $to->y - $from->y;
+        $square = $dx * $dx + $dy * $dy;
+        if ($square === 0.0) {
+            return false;
+        }
+        $share = (($point->x - $from->x) * $dx + ($point->y - $from->y) * $dy) / $square;
+        $share = max(0.0, min(1.0, $share));
+
+        return hypot($from->x + $share * $dx - $point->x, $from->y + $share * $dy - $point->y) < Vertices::SNAP;
+    }
+
+    private static function crossing(Point $a, Point $b, Point $c, Point $d): ?Point
+    {
+        $ab = $b->minus($a);
+        $cd = $d->minus($c);
+        $cross = $ab->cross($cd);
+        if ($cross === 0.0) {
+            return null;
+        }
+        $onFirst = $c->minus($a)->cross($cd) / $cross;
+        $onSecond = $c->minus($a)->cross($ab) / $cross;
+
+        return $onFirst > 0 && $onFirst < 1 && $onSecond > 0 && $onSecond < 1 ? $a->plus($ab->times($onFirst)) : null;
+    }
+
+    /** @param list<int> $cuts */
+    private function addPieces(Line $line, array $cuts): void
+    {
+        for ($i = 1, $count = count($cuts); $i < $count; ++$i) {
+            [$from, $to] = [$cuts[$i - 1], $cuts[$i]];
+            $key = min($from, $to).'-'.max($from, $to);
+            $this->pieces[$key] ??= [min($from, $to), max($from, $to)];
+            $this->marks[$key][$line->mark] = true;
+            if ($line->layer !== null) {
+                $this->steps[$key][$line->layer] = ($this->steps[$key][$line->layer] ?? 0) + ($from < $to ? 1 : -1);
+            }
+        }
+    }
+}

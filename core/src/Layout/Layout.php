@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout;
+
+use Heurema\Units\UnitSystem;
+
+/** One drawn home: what the designer drew, nothing derived from it. */
+final readonly class Layout
+{
+    public const FORMAT = 'heurema-layout';
+    public const VERSION = 1;
+    private const KEYS = ['format', 'version', 'name', 'units', 'north', 'grade', 'storeys', 'stairs', 'survey', 'extra'];
+
+    /**
+     * @param float|null           $north  direction of true north, degrees counter-clockwise from +x; null: straight up
+     * @param float|null           $grade  elevation of the finished ground at the building; null: 0
+     * @param list<Storey>         $storeys lowest first
+     * @param list<Stair>          $stairs
+     * @param list<SurveyDistance> $survey
+     * @param \stdClass|null       $extra  kept as it is
+     */
+    public function __construct(
+        public string $name,
+        public UnitSystem $units,
+        public ?float $north = null,
+        public ?float $grade = null,
+        public array $storeys = [],
+        public array $stairs = [],
+        public array $survey = [],
+        public ?\stdClass $extra = null,
+    ) {}
+
+    /** @throws UnreadableLayout */
+    public static function read(Place $place): self
+    {
+        $place->object(self::KEYS);
+        $place->get('format')->exactly(self::FORMAT);
+        $place->get('version')->exactly(self::VERSION);
+        $extra = $place->optional('extra');
+        if ($extra !== null && !$extra->isObject()) {
+            throw $extra->refuse('expected an object');
+        }
+
+        return new self(
+            $place->get('name')->text(),
+            $place->get('units')->word(UnitSystem::class),
+            $place->optional('north')?->angle(),
+            $place->optional('grade')?->elevation(),
+            array_map(Storey::read(...), $place->get('storeys')->items(200)),
+            array_map(Stair::read(...), $place->optional('stairs')?->items() ?? []),
+            array_map(SurveyDistance::read(...), $place->optional('survey')?->items() ?? []),
+            $extra === null ? null : self::untouched($extra),
+        );
+    }
+
+    /** @return array<string, mixed> in the order in which the document is written */
+    public function toArray(): array
+    {
+        return Document::known([
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'name' => $this->name,
+            'units' => $this->units->value,
+            'north' => $this->north,
+            'grade' => $this->grade,
+            'storeys' => array_map(static fn (Storey $storey): array => $storey->toArray(), $this->storeys),
+            'stairs' => array_map(static fn (Stair $stair): array => $stair->toArray(), $this->stairs),
+            'survey' => array_map(static fn (SurveyDistance $distance): array => $distance->toArray(), $this->survey),
+            'extra' => $this->extra,
+        ]);
+    }
+
+    public function storey(string $id): ?Storey
+    {
+        foreach ($this->storeys as $storey) {
+            if ($storey->id === $id) {
+                return $storey;
+            }
+        }
+
+        return null;
+    }
+
+    private static function untouched(Place $extra): ?\stdClass
+    {
+        $value = $extra->raw();
+
+        return $value instanceof \stdClass ? $value : null;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout\Words;
+
+/** How a door leaf moves. */
+enum DoorOperation: string
+{
+    case Hinged = 'hinged';
+    case DoubleHinged = 'double_hinged';
+    case Sliding = 'sliding';
+    case Bypass = 'bypass';
+    case Pocket = 'pocket';
+    case Folding = 'folding';
+    case Overhead = 'overhead';
+}

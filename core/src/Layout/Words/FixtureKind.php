@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout\Words;
+
+/** What stands in a room or hangs on its walls. */
+enum FixtureKind: string
+{
+    case WaterCloset = 'water_closet';
+    case Bidet = 'bidet';
+    case Urinal = 'urinal';
+    case Lavatory = 'lavatory';
+    case Bath = 'bath';
+    case Shower = 'shower';
+    case ShowerBath = 'shower_bath';
+    case Sink = 'sink';
+    case Cooktop = 'cooktop';
+    case Range = 'range';
+    case Oven = 'oven';
+    case Hood = 'hood';
+    case Refrigerator = 'refrigerator';
+    case Dishwasher = 'dishwasher';
+    case Washer = 'washer';
+    case Dryer = 'dryer';
+    case BaseCabinet = 'base_cabinet';
+    case WallCabinet = 'wall_cabinet';
+    case TallCabinet = 'tall_cabinet';
+    case Counter = 'counter';
+    case Island = 'island';
+    case Bed = 'bed';
+    case Wardrobe = 'wardrobe';
+    case Sofa = 'sofa';
+    case Armchair = 'armchair';
+    case Table = 'table';
+    case Chair = 'chair';
+    case Desk = 'desk';
+    case Shelf = 'shelf';
+    case Television = 'television';
+    case Nightstand = 'nightstand';
+    case Lamp = 'lamp';
+    case Column = 'column';
+    case Duct = 'duct';
+    case Radiator = 'radiator';
+    case WaterHeater = 'water_heater';
+    case GrabBar = 'grab_bar';
+    case Mirror = 'mirror';
+    case Switch = 'switch';
+    case Socket = 'socket';
+    case SmokeAlarm = 'smoke_alarm';
+    case CoAlarm = 'co_alarm';
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout\Words;
+
+/** The end of the wall nearer the hinge. */
+enum HingeEnd: string
+{
+    case From = 'from';
+    case To = 'to';
+}

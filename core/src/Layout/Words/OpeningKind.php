@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout\Words;
+
+/** A gap is a cased or bare opening. */
+enum OpeningKind: string
+{
+    case Door = 'door';
+    case Window = 'window';
+    case Gap = 'gap';
+}

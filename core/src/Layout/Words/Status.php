@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout\Words;
+
+/** What becomes of a drawn thing; what is removed takes no part in checks. */
+enum Status: string
+{
+    case New = 'new';
+    case Existing = 'existing';
+    case Removed = 'removed';
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout\Words;
+
+/** A divider has no thickness: it parts two rooms of one open space and stops nobody. */
+enum WallType: string
+{
+    case Exterior = 'exterior';
+    case Interior = 'interior';
+    case Party = 'party';
+    case Divider = 'divider';
+}

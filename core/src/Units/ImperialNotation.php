@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Units;
+
+/** `12'-6 1/2"`, `15"`, `70.5 sq ft`: feet, inches and reduced fractions down to the finest one asked for. */
+final readonly class ImperialNotation implements Notation
+{
+    /**
+     * @param int  $finest the finest fraction of an inch: 16, 32 or 64
+     * @param bool $feet   false: all in inches, as clearances are often spoken of
+     */
+    public function __construct(private int $finest = 16, private bool $feet = true) {}
+
+    public function write(Amount $amount): string
+    {
+        return match ($amount->quantity) {
+            Quantity::Length => $this->writeLength($amount),
+            Quantity::Area => Decimal::write($amount, $amount->number / Amount::M2_PER_SQUARE_FOOT, 2, ' sq ft', Amount::M2_PER_SQUARE_FOOT),
+            default => Decimal::writePlain($amount),
+        };
+    }
+
+    private function writeLength(Amount $amount): string
+    {
+        $exact = abs($amount->number) / Amount::MM_PER_INCH * $this->finest;
+        $parts = (int) round($exact);
+        $rounded = abs($parts - $exact) * Amount::MM_PER_INCH / $this->finest > Quantity::Length->equalWithin();
+        $sign = $amount->number < 0 && $parts > 0 ? '-' : '';
+
+        return ($rounded ? self::ROUNDED : '').$sign.$this->feetAndInches($parts);
+    }
+
+    /** @param int $parts sixteenths (or what the finest fraction is) in all */
+    private function feetAndInches(int $parts): string
+    {
+        $perFoot = 12 * $this->finest;
+        $feet = $this->feet ? intdiv($parts, $perFoot) : 0;
+        $inches = $this->inches($parts - $feet * $perFoot).'"';
+
+        return $feet > 0 ? "{$feet}'-{$inches}" : $inches;
+    }
+
+    private function inches(int $parts): string
+    {
+        $whole = intdiv($parts, $this->finest);
+        $over = $parts % $this->finest;
+        $below = $this->finest;
+        while ($over > 0 && $over % 2 === 0) {
+            $over = intdiv($over, 2);
+            $below = intdiv($below, 2);
+        }
+        $fraction = $over > 0 ? "{$over}/{$below}" : '';
+
+        return match (true) {
+            $fraction === '' => (string) $whole,
+            $whole === 0 => $fraction,
+            default => "{$whole} {$fraction}",
+        };
+    }
+}

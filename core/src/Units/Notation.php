@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Units;
+
+/** Writes amounts as people of one system read them. A rounded value starts with the mark. */
+interface Notation
+{
+    public const ROUNDED = '≈ ';
+
+    public function write(Amount $amount): string;
+}
