@@ -142,17 +142,17 @@ final class Arrangement
     private static function cycles(array $edges, Vertices $vertices, array $border): array
     {
         $around = self::aroundCorners($edges, $vertices);
-        $cycles = [];
+        $cycles = $walked = [];
         foreach (array_keys($border) as $start) {
-            if (!isset($border[$start])) {
+            if (isset($walked[$start])) {
                 continue;
             }
             $cycle = [];
             $number = $start;
             do {
                 $cycle[] = $number;
-                unset($border[$number]);
-                $number = self::next($number, $edges, $around, $border, $start);
+                $walked[$number] = true;
+                $number = self::next($number, $edges, $around, $border);
             } while ($number !== $start);
             $cycles[] = $cycle;
         }
@@ -161,18 +161,18 @@ final class Arrangement
     }
 
     /**
-     * @param list<HalfEdge>                                         $edges
-     * @param array{array<int, list<int>>, array<int, int>}          $around
-     * @param array<int, true>                                       $border
+     * @param list<HalfEdge>                                $edges
+     * @param array{array<int, list<int>>, array<int, int>} $around
+     * @param array<int, true>                              $border
      */
-    private static function next(int $number, array $edges, array $around, array $border, int $start): int
+    private static function next(int $number, array $edges, array $around, array $border): int
     {
         [$leaving, $position] = $around;
         $fan = $leaving[$edges[$number]->to];
         $count = count($fan);
         for ($i = 1, $at = $position[$number ^ 1]; $i <= $count; ++$i) {
             $candidate = $fan[($at - $i + $count) % $count];
-            if ($candidate === $start || isset($border[$candidate])) {
+            if (isset($border[$candidate])) {
                 return $candidate;
             }
         }

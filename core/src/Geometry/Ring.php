@@ -85,9 +85,9 @@ final readonly class Ring
     }
 
     /**
-     * @param list<Point> $points
+     * @param non-empty-list<Point> $points
      *
-     * @return list<Point>
+     * @return non-empty-list<Point>
      */
     private static function withoutStraightPoints(array $points, float $tolerance): array
     {

@@ -63,7 +63,7 @@ final class SplitLines
             }
         }
 
-        return array_values(array_map($this->inOrder(...), $segments, $cuts));
+        return array_map($this->inOrder(...), $segments, $cuts);
     }
 
     /**

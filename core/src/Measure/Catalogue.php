@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure;
+
+/** All measures there are, by name. */
+final readonly class Catalogue
+{
+    /** @var array<string, Measure> */
+    private array $measures;
+
+    /** @param list<Measure> $measures */
+    public function __construct(array $measures)
+    {
+        $this->measures = array_combine(array_map(static fn (Measure $measure): string => $measure->name(), $measures), $measures);
+    }
+
+    public static function standard(): self
+    {
+        return new self([
+            ...DrawnFacts::all(),
+            new Dwelling\FixtureCount(),
+            new Room\FloorArea(),
+            new Room\LeastWidth(),
+            new Room\Narrowest(),
+            new Room\CeilingHeight(),
+            new Room\ShareAtHeight(),
+            new Room\AreaAtHeight(),
+            new Room\GlassArea(),
+            new Room\VentArea(),
+            new Door\ClearWidth(),
+            new Door\ClearHeight(),
+            new Door\ClearArea(),
+            new Window\ClearWidth(),
+            new Window\ClearHeight(),
+            new Window\ClearArea(),
+            new Window\ClearSill(),
+            new Window\GlassArea(),
+            new Door\GlassArea(),
+            new Window\Drop(),
+            new Fixture\SideClearance(),
+            new Fixture\FrontClearance(),
+            new Stair\Riser(),
+            new Stair\Tread(),
+        ]);
+    }
+
+    public function get(string $name): ?Measure
+    {
+        return $this->measures[$name] ?? null;
+    }
+
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_keys($this->measures);
+    }
+}

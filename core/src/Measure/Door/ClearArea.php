@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Door;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\ClearOpening;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+
+/**
+ * Clear width times clear height.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class ClearArea extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'door.clear_area';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Area;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        return ClearOpening::area(
+            (new ClearWidth())->of($subject, $home, $with),
+            (new ClearHeight())->of($subject, $home, $with),
+            $home,
+        );
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Door;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The glass of a glazed door: its size less the stiles and rails around the glass, which are taken as 125 mm (common
+ * practice, no source). NotApplicable for a door that is not glazed.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class GlassArea extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'door.glass_area';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Area;
+    }
+
+    private const STILE = 125.0;
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $opening = $subject->opening;
+        if ($opening->door?->glazed !== true) {
+            return new NotApplicable('The door is not glazed.');
+        }
+        if ($opening->width === null || $opening->height === null) {
+            return new Unknown(array_keys(array_filter(
+                ["{$opening->id}.width" => $opening->width, "{$opening->id}.height" => $opening->height],
+                static fn (?float $size): bool => $size === null,
+            )));
+        }
+        $glass = Amount::drawnArea(max(0.0, $opening->width - 2 * self::STILE) * max(0.0, $opening->height - 2 * self::STILE));
+
+        return new Measured(
+            $glass,
+            [],
+            ["Glazed door {$home->length($opening->width)} by {$home->length($opening->height)} less its frame: {$home->write($glass)} of glass."],
+            ["Frame around the glass of {$opening->id} taken as {$home->length(self::STILE)}."],
+        );
+    }
+}

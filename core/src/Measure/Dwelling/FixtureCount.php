@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many fixtures of a `kind` the dwelling has, removed ones left out.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class FixtureCount extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'dwelling.fixture_count';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['kind' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $kind = $with->word('kind');
+        $found = array_values(array_filter($home->fixtures, static fn (PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $kind));
+        $names = array_map(static fn (PlacedFixture $fixture): string => $fixture->name(), $found);
+
+        return new Measured(
+            Amount::count(count($found)),
+            array_map(static fn (PlacedFixture $fixture): Witness => Witness::mark($fixture->storey(), $fixture->fixture->at), $found),
+            [$found === [] ? 'None is drawn.' : 'Counted: '.implode('; ', $names).'.'],
+        );
+    }
+}

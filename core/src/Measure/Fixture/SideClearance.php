@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * From the fixture's centre line, at right angles to it, to the nearest wall face or other fixture that stands beside
+ * it over some of its depth. Both sides are measured, the smaller decides. What hangs above the fixture is no neighbour.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class SideClearance extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'fixture.side_clearance';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $depth = $subject->fixture->depth;
+        if ($depth === null) {
+            return new Unknown(["{$subject->id()}.depth"]);
+        }
+        $around = Surroundings::of($subject, $home);
+        $frame = $subject->frame();
+        $sides = [];
+        foreach (['right' => $frame->xAxis, 'left' => $frame->xAxis->times(-1)] as $side => $direction) {
+            // seen along the way out, the fixture's depth lies to the left when going right, and to the right when going left
+            $hit = $around->reach(new Sweep($frame->origin, $direction, $side === 'right' ? 0.0 : -$depth, $side === 'right' ? $depth : 0.0));
+            if ($hit !== null) {
+                $sides[$side] = $hit;
+            }
+        }
+        if ($sides === []) {
+            return new NotApplicable('Nothing stands on either side.');
+        }
+        uasort($sides, static fn (Hit $a, Hit $b): int => $a->distance <=> $b->distance);
+        $working = [];
+        foreach ($sides as $side => $hit) {
+            $working[] = "From the centre line to {$hit->what} on its {$side}: {$home->length($hit->distance)}.";
+        }
+        $nearest = reset($sides);
+
+        return new Measured(
+            Amount::length($nearest->distance),
+            [Witness::dimension($subject->storey(), $nearest->line, $home->length($nearest->distance))],
+            $working,
+            $around->assumptions,
+        );
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+
+/** What may stand in the way of somebody at a fixture: wall faces, and other fixtures not hung above it. */
+final readonly class Surroundings
+{
+    /** Height of a fixture, in mm, where nobody said: what hangs higher is above it. */
+    private const USUAL_HEIGHT = 900.0;
+
+    private const COUNTERS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet];
+
+    /**
+     * @param list<Segment>                $walls
+     * @param array<string, list<Segment>> $fixtures edges by the fixture's name
+     * @param list<string>                 $assumptions
+     */
+    private function __construct(private array $walls, private array $fixtures, public array $assumptions) {}
+
+    public static function of(PlacedFixture $fixture, Home $home): self
+    {
+        $edges = $assumptions = [];
+        $top = $fixture->base() + ($fixture->fixture->height ?? self::USUAL_HEIGHT);
+        foreach ($home->fixturesOn($fixture->storey()) as $other) {
+            $outline = $other->outline();
+            if ($other === $fixture || $outline === null || !$other->takesFloor() || self::isSetIn($fixture, $other, $outline)) {
+                continue;
+            }
+            if ($other->base() < $top) {
+                $edges[$other->name()] = $outline->edges();
+            } elseif ($fixture->fixture->height === null) {
+                $assumptions[] = "{$fixture->id()} taken as {$home->length(self::USUAL_HEIGHT)} high, so that {$other->id()} hangs above it.";
+            }
+        }
+
+        return new self($fixture->plan->obstructingFaces(), $edges, $assumptions);
+    }
+
+    public function reach(Sweep $sweep): ?Hit
+    {
+        $nearest = null;
+        foreach ($this->walls as $face) {
+            $nearest = self::nearer($nearest, self::hit($sweep, [$face], 'the wall'));
+        }
+        foreach ($this->fixtures as $name => $edges) {
+            $nearest = self::nearer($nearest, self::hit($sweep, $edges, $name));
+        }
+
+        return $nearest;
+    }
+
+    private static function nearer(?Hit $first, ?Hit $second): ?Hit
+    {
+        return $first === null || ($second !== null && $second->distance < $first->distance) ? $second : $first;
+    }
+
+    /**
+     * What lies on both sides of the start is met at once; what lies wholly behind it is not met.
+     *
+     * @param list<Segment> $edges
+     */
+    private static function hit(Sweep $sweep, array $edges, string $what): ?Hit
+    {
+        $near = $far = $across = null;
+        foreach ($edges as $edge) {
+            $met = $sweep->meets($edge);
+            if ($met === null) {
+                continue;
+            }
+            $far = max($far ?? $met['far'], $met['far']);
+            if ($near === null || $met['near'] < $near) {
+                [$near, $across] = [$met['near'], $met['across']];
+            }
+        }
+        if ($near === null || $across === null || ($near < -Sweep::TOUCH && $far <= Sweep::TOUCH)) {
+            return null;
+        }
+        $distance = max(0.0, $near);
+
+        return new Hit($distance, $sweep->line($distance, $across), $what);
+    }
+
+    /** A basin, sink or hob set in a counter has the counter around it, not in its way. */
+    private static function isSetIn(PlacedFixture $fixture, PlacedFixture $other, Ring $outline): bool
+    {
+        $middle = $fixture->frame()->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2));
+
+        return in_array($other->fixture->kind, self::COUNTERS, true) && $outline->contains($middle);
+    }
+}

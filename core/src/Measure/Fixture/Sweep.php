@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Frame;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
+
+/** A straight front that moves ahead until it meets something. */
+final readonly class Sweep
+{
+    /** What reaches into the strip by less than this, in mm, merely touches it. */
+    public const TOUCH = 0.05;
+
+    private Frame $frame;
+
+    /**
+     * @param Point $direction unit vector of the movement
+     * @param float $from      where the front begins, left of the direction being positive
+     * @param float $to        where it ends, above `from`
+     */
+    public function __construct(Point $start, Point $direction, private float $from, private float $to)
+    {
+        $this->frame = Frame::along($start, $direction);
+    }
+
+    /**
+     * Where the part of an edge that lies in the strip begins and ends, ahead being positive, and at which place across
+     * it begins; null when no part lies in the strip.
+     *
+     * @return array{near: float, far: float, across: float}|null
+     */
+    public function meets(Segment $edge): ?array
+    {
+        $a = $this->frame->fromPlan($edge->from);
+        $b = $this->frame->fromPlan($edge->to);
+        if ($a->y > $b->y) {
+            [$a, $b] = [$b, $a];
+        }
+        $low = max($a->y, $this->from + self::TOUCH);
+        $high = min($b->y, $this->to - self::TOUCH);
+        if ($low > $high || $b->y - $a->y < self::TOUCH) {
+            return null;
+        }
+        $slope = ($b->x - $a->x) / ($b->y - $a->y);
+        $ends = [[$a->x + $slope * ($low - $a->y), $low], [$a->x + $slope * ($high - $a->y), $high]];
+        [$near, $far] = $ends[0][0] <= $ends[1][0] ? $ends : [$ends[1], $ends[0]];
+
+        return ['near' => $near[0], 'far' => $far[0], 'across' => abs($slope) < 1e-9 ? ($low + $high) / 2 : $near[1]];
+    }
+
+    /** The line from the front straight ahead. */
+    public function line(float $distance, float $across): Segment
+    {
+        return new Segment($this->frame->toPlan(new Point(0, $across)), $this->frame->toPlan(new Point($distance, $across)));
+    }
+}

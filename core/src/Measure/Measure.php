@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure;
+
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
+
+/** One question about one kind of subject. */
+interface Measure
+{
+    /** The subject type, a dot and the quantity: `room.floor_area`. */
+    public function name(): string;
+
+    public function subject(): SubjectType;
+
+    public function answer(): Answer;
+
+    /** @return array<string, Answer> the parameters it takes, all of them optional unless the measure says otherwise */
+    public function parameters(): array;
+
+    /** @throws \LogicException when asked about a subject of another type */
+    public function of(Subject $subject, Home $home, Parameters $with): Measurement;
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Layout\SlopedCeiling;
+use Heurema\Layout\Soffit;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Units\Amount;
+
+/**
+ * The lowest ceiling over the room, soffits included.
+ *
+ * `beams_from`: soffits at least this high count as beams and are left aside, unless they stand closer to another
+ * soffit than `beams_apart`.
+ */
+final class CeilingHeight extends OutlineMeasure
+{
+    public function name(): string
+    {
+        return 'room.ceiling_height';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['beams_from' => Answer::Length, 'beams_apart' => Answer::Length];
+    }
+
+    protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
+    {
+        $soffits = SoffitsOver::room($outline, $room, $home);
+        $missing = self::missing($room, $soffits);
+        $lowest = self::lowestOfCeiling($outline, $room);
+        if ($lowest === null || $missing !== []) {
+            return new Unknown($missing);
+        }
+        [$height, $at] = $lowest;
+        $working = ['Ceiling: '.$home->length($height).($room->ceiling() instanceof SlopedCeiling ? ' at its lowest.' : '.')];
+        foreach ($soffits as $soffit) {
+            $underside = (float) $soffit->underside;
+            $isBeam = self::isBeam($soffit, $soffits, $with);
+            $working[] = "Soffit {$soffit->id}: underside at ".$home->length($underside).($isBeam ? ', taken as a beam and left aside.' : '.');
+            if (!$isBeam && $underside < $height) {
+                [$height, $at] = [$underside, $soffit->outline->bounds()->middle()];
+            }
+        }
+
+        return new Measured(Amount::length($height), [Witness::mark($room->storey(), $at, $home->length($height))], $working);
+    }
+
+    /**
+     * @param list<Soffit> $soffits
+     *
+     * @return list<string>
+     */
+    private static function missing(RoomSpace $room, array $soffits): array
+    {
+        $missing = $room->ceiling() === null ? [$room->ceilingKey()] : [];
+        foreach ($soffits as $soffit) {
+            if ($soffit->underside === null) {
+                $missing[] = "{$soffit->id}.underside";
+            }
+        }
+
+        return $missing;
+    }
+
+    /** @return array{float, Point}|null */
+    private static function lowestOfCeiling(Polygon $outline, RoomSpace $room): ?array
+    {
+        $ceiling = $room->ceiling();
+        if (!$ceiling instanceof SlopedCeiling) {
+            return $ceiling === null ? null : [$ceiling, $room->room->at];
+        }
+        $points = $outline->outer->points;
+        usort($points, static fn (Point $a, Point $b): int => $ceiling->heightAt($a) <=> $ceiling->heightAt($b));
+
+        return [$ceiling->heightAt($points[0]), $points[0]];
+    }
+
+    /** @param list<Soffit> $soffits */
+    private static function isBeam(Soffit $soffit, array $soffits, Parameters $with): bool
+    {
+        $from = $with->number('beams_from');
+        if ($from === null || !Amount::length((float) $soffit->underside)->isAtLeast(Amount::length($from))) {
+            return false;
+        }
+        $apart = Amount::length($with->number('beams_apart') ?? 0.0);
+        foreach ($soffits as $other) {
+            if ($other !== $soffit && !Amount::length(self::distance($soffit->outline, $other->outline))->isAtLeast($apart)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function distance(Ring $first, Ring $second): float
+    {
+        $closest = INF;
+        foreach ([[$first, $second], [$second, $first]] as [$corners, $sides]) {
+            foreach ($corners->points as $corner) {
+                foreach ($sides->edges() as $side) {
+                    $closest = min($closest, $side->distanceTo($corner));
+                }
+            }
+        }
+
+        return $closest;
+    }
+}

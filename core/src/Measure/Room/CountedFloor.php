@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\Arrangement;
+use Heurema\Geometry\Face;
+use Heurema\Geometry\Line;
+use Heurema\Geometry\Overlap;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\SlopedCeiling;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\RoomSpace;
+
+/** The floor of a room that counts: without columns and ducts, and without what lies under too low a ceiling. */
+final class CountedFloor
+{
+    /** Far enough, in mm, to lie outside every home. */
+    private const FAR = 100_000_000.0;
+
+    /** @var list<string> what was taken away, in words */
+    public array $takenAway = [];
+
+    /** @var list<string> heights that would have to be known */
+    public array $missing = [];
+
+    /** @var list<Ring> */
+    private array $cut = [];
+
+    private function __construct(private readonly Polygon $outline, private readonly RoomSpace $room, private readonly Home $home) {}
+
+    /** @param float|null $height mm; floor under a ceiling lower than this does not count */
+    public static function of(Polygon $outline, RoomSpace $room, Home $home, ?float $height): self
+    {
+        $floor = new self($outline, $room, $home);
+        $floor->takeColumns();
+        if ($height !== null) {
+            $floor->takeUnderCeiling($height);
+            $floor->takeUnderSoffits($height);
+        }
+
+        return $floor;
+    }
+
+    /** @return list<Polygon> */
+    public function parts(): array
+    {
+        if ($this->cut === []) {
+            return [$this->outline];
+        }
+        $lines = Line::aroundPolygon($this->outline, 0, 0);
+        foreach ($this->cut as $ring) {
+            array_push($lines, ...Line::around($ring, 0, 1));
+        }
+
+        return (new Arrangement($lines))->polygons(static fn (Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+    }
+
+    /** In square millimetres. */
+    public function area(): float
+    {
+        return array_sum(array_map(static fn (Polygon $part): float => $part->area(), $this->parts()));
+    }
+
+    private function takeColumns(): void
+    {
+        foreach ($this->home->fixturesOn($this->room->storey()) as $fixture) {
+            $ring = $fixture->outline();
+            if ($ring !== null && self::isBuilt($fixture) && $this->overlaps($ring)) {
+                $this->cut[] = $ring;
+                $this->takenAway[] = "{$fixture->fixture->kind->value} {$fixture->id()}";
+            }
+        }
+    }
+
+    private function takeUnderCeiling(float $height): void
+    {
+        $ceiling = $this->room->ceiling();
+        if ($ceiling === null) {
+            $this->missing[] = $this->room->ceilingKey();
+        } elseif ($ceiling instanceof SlopedCeiling) {
+            $this->takeUnderSlope($ceiling, $height);
+        } elseif ($ceiling < $height - 0.05) {
+            $this->cut[] = $this->outline->outer;
+            $this->takenAway[] = 'all of it, the ceiling being '.$this->home->length($ceiling).' high';
+        }
+    }
+
+    private function takeUnderSlope(SlopedCeiling $ceiling, float $height): void
+    {
+        $lowest = min(array_map($ceiling->heightAt(...), $this->outline->outer->points));
+        if ($lowest >= $height - 0.05) {
+            return;
+        }
+        $line = new Segment($ceiling->from, $ceiling->to);
+        $reach = $ceiling->high > $ceiling->low
+            ? ($height - $ceiling->low) / ($ceiling->high - $ceiling->low) * $line->length()
+            : self::FAR;
+        $edge = $line->at(min($reach, self::FAR));
+        $across = $line->direction()->left()->times(self::FAR);
+        $this->cut[] = Ring::rectangle($edge->minus($across), $across->times(2), $line->direction()->times(-2 * self::FAR))->counterClockwise();
+        $this->takenAway[] = 'what lies under a ceiling lower than '.$this->home->length($height);
+    }
+
+    private function takeUnderSoffits(float $height): void
+    {
+        foreach (SoffitsOver::room($this->outline, $this->room, $this->home) as $soffit) {
+            if ($soffit->underside === null) {
+                $this->missing[] = "{$soffit->id}.underside";
+            } elseif ($soffit->underside < $height - 0.05) {
+                $this->cut[] = $soffit->outline;
+                $this->takenAway[] = "what lies under soffit {$soffit->id}";
+            }
+        }
+    }
+
+    private static function isBuilt(PlacedFixture $fixture): bool
+    {
+        return in_array($fixture->fixture->kind, [FixtureKind::Column, FixtureKind::Duct], true);
+    }
+
+    private function overlaps(Ring $ring): bool
+    {
+        return Overlap::area($this->outline, $ring) > 100.0;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\Polygon;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Units\Amount;
+
+/**
+ * The floor between finished faces, columns and ducts deducted.
+ *
+ * `count_from_height`: floor under a lower ceiling does not count.
+ */
+final class FloorArea extends OutlineMeasure
+{
+    public function name(): string
+    {
+        return 'room.floor_area';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Area;
+    }
+
+    public function parameters(): array
+    {
+        return ['count_from_height' => Answer::Length];
+    }
+
+    protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
+    {
+        $floor = CountedFloor::of($outline, $room, $home, $with->number('count_from_height'));
+        if ($floor->missing !== []) {
+            return new Unknown($floor->missing);
+        }
+        $area = Amount::drawnArea($floor->area());
+        $working = ['Between finished wall faces: '.$home->write(Amount::drawnArea($outline->area())).'.'];
+        if ($floor->takenAway !== []) {
+            $working[] = 'Less '.implode(', ', $floor->takenAway).': '.$home->write($area).' left.';
+        }
+        $witness = array_map(static fn (Polygon $part): Witness => Witness::outline($room->storey(), $part), $floor->parts());
+
+        return new Measured($area, $witness === [] ? [Witness::outline($room->storey(), $outline)] : $witness, $working);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\FacingPairs;
+use Heurema\Geometry\Polygon;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Units\Amount;
+
+/**
+ * The smallest distance between two wall faces that look at each other: antiparallel within 1 degree, over 100 mm or
+ * more, floor between them. A divider is no face.
+ */
+final class Narrowest extends OutlineMeasure
+{
+    private const COMMON_STRETCH = 100.0;
+
+    public function name(): string
+    {
+        return 'room.narrowest';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
+    {
+        $closest = FacingPairs::closest($room->faces(), self::COMMON_STRETCH);
+        if ($closest === null) {
+            return new NotApplicable('No two walls of this room look at each other.');
+        }
+
+        return new Measured(
+            Amount::length($closest->length()),
+            [Witness::dimension($room->storey(), $closest, $home->length($closest->length()))],
+            ['Between the two closest wall faces that look at each other over 100 mm or more: '.$home->length($closest->length()).'.'],
+        );
+    }
+}

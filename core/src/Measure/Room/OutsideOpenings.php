@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * A sum of areas over the openings between a room and the open air.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+abstract class OutsideOpenings extends SubjectMeasure
+{
+    final public function answer(): Answer
+    {
+        return Answer::Area;
+    }
+
+    final protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        if ($subject->outline() === null) {
+            return new Unknown([(string) $subject->outlineProblem()]);
+        }
+        $sum = 0.0;
+        $witness = $working = $assumptions = $missing = [];
+        foreach ($home->openingsOf($subject) as $opening) {
+            $share = $opening->across($subject)->isOpenAir() === null
+                ? new Unknown([$opening->across($subject)->missing()])
+                : $this->shareOf($opening, $opening->across($subject)->isOpenAir() === true, $home);
+            if ($share instanceof Unknown) {
+                array_push($missing, ...$share->missing);
+            }
+            if (!$share instanceof Measured) {
+                continue;
+            }
+            $sum += $share->amount()->number;
+            $witness[] = Witness::mark($opening->storey(), $opening->middle(), $home->write($share->amount()));
+            array_push($working, $opening->id().': '.implode(' ', $share->working));
+            array_push($assumptions, ...$share->assumptions);
+        }
+        if ($missing !== []) {
+            return new Unknown(array_values(array_unique($missing)));
+        }
+        $working[] = $witness === [] ? 'No such opening to the outside.' : 'Together: '.$home->write(Amount::area($sum)).'.';
+
+        return new Measured(Amount::area($sum), $witness, $working, array_values(array_unique($assumptions)));
+    }
+
+    private function shareOf(PlacedOpening $opening, bool $outside, Home $home): Measurement
+    {
+        return $outside ? $this->areaOf($opening, $home) : new NotApplicable('It does not look outside.');
+    }
+
+    /** What one opening to the outside adds; NotApplicable when it is none of the kind that counts. */
+    abstract protected function areaOf(PlacedOpening $opening, Home $home): Measurement;
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Layout\Flight;
+use Heurema\Layout\Stair;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The highest riser: each as measured, the others an even share of the rise that is left.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class Riser extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.riser';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $measured = self::measuredRises($subject->stair);
+        $others = $subject->stair->risers() - count($measured);
+        $total = $subject->totalRise();
+        $working = $measured === [] ? [] : ['Measured risers: '.implode(', ', array_map($home->length(...), $measured)).'.'];
+        $risers = $measured;
+        if ($others > 0) {
+            if ($total === null) {
+                return new Unknown($subject->missingForRise());
+            }
+            $left = $total - array_sum($measured);
+            $risers[] = $left / $others;
+            $working[] = sprintf('Rise of %s over %d risers: %s each.', $home->length($left), $others, $home->length($left / $others));
+        }
+        if ($risers === []) {
+            return new NotApplicable('The stair has no risers.');
+        }
+        $riser = max($risers);
+
+        return new Measured(Amount::length($riser), [Witness::mark($subject->storey(), $subject->stair->start, 'riser '.$home->length($riser))], $working);
+    }
+
+    /** @return list<float> */
+    private static function measuredRises(Stair $stair): array
+    {
+        $rises = [];
+        foreach ($stair->parts as $part) {
+            array_push($rises, ...($part instanceof Flight ? $part->rises ?? [] : []));
+        }
+
+        return $rises;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Flight;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The least tread of the straight flights, nosing edge to nosing edge. A flight of one riser has no tread of its own.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class Tread extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.tread';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $treads = $missing = [];
+        foreach ($subject->stair->parts as $number => $part) {
+            if (!$part instanceof Flight || $part->risers < 2) {
+                continue;
+            }
+            if ($part->tread === null) {
+                $missing[] = "{$subject->id()}.parts.{$number}.flight.tread";
+            } else {
+                $treads[] = $part->tread;
+            }
+        }
+        if ($missing !== []) {
+            return new Unknown($missing);
+        }
+        if ($treads === []) {
+            return new NotApplicable('The stair has no straight flight with treads.');
+        }
+        $tread = min($treads);
+        $along = new Segment($subject->stair->start, $subject->stair->start->plus(Point::towards($subject->stair->facing)->times($tread)));
+
+        return new Measured(
+            Amount::length($tread),
+            [Witness::dimension($subject->storey(), $along, 'tread '.$home->length($tread))],
+            ['Treads of the flights: '.implode(', ', array_map($home->length(...), $treads)).'.'],
+        );
+    }
+}

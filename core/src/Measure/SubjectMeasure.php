@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure;
+
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
+
+/**
+ * A measure that is handed subjects of its own type only.
+ *
+ * @template T of Subject
+ */
+abstract class SubjectMeasure implements Measure
+{
+    final public function subject(): SubjectType
+    {
+        return SubjectType::from((string) strstr($this->name(), '.', true));
+    }
+
+    /** @return array<string, Answer> */
+    public function parameters(): array
+    {
+        return [];
+    }
+
+    final public function of(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        if ($subject->type() !== $this->subject()) {
+            throw new \LogicException("{$this->name()} is not asked of a {$subject->type()->value}.");
+        }
+        /** @var T $subject the type says so */
+        return $this->measure($subject, $home, $with);
+    }
+
+    /** @param T $subject */
+    abstract protected function measure(Subject $subject, Home $home, Parameters $with): Measurement;
+}

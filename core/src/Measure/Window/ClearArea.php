@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Window;
+
+use Heurema\Layout\Words\WindowOperation;
+use Heurema\Measure\Answer;
+use Heurema\Measure\ClearOpening;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * Clear width times clear height. `for: air`: louvres, through which nobody climbs, open eight tenths of the glass opening.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class ClearArea extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'window.clear_area';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Area;
+    }
+
+    private const LOUVRES_OPEN = 0.8;
+
+    public function parameters(): array
+    {
+        return ['for' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $isGiven = $subject->opening->clearWidth !== null && $subject->opening->clearHeight !== null;
+        if ($with->word('for') === 'air' && !$isGiven && $subject->opening->window?->operation === WindowOperation::Louvred) {
+            return self::throughLouvres($subject, $home);
+        }
+
+        return ClearOpening::area(
+            (new ClearWidth())->of($subject, $home, new Parameters()),
+            (new ClearHeight())->of($subject, $home, new Parameters()),
+            $home,
+        );
+    }
+
+    private static function throughLouvres(PlacedOpening $window, Home $home): Measurement
+    {
+        $glass = (new GlassArea())->of($window, $home, new Parameters());
+        if (!$glass instanceof Measured) {
+            return $glass;
+        }
+        $open = Amount::area(self::LOUVRES_OPEN * $glass->amount()->number);
+
+        return new Measured($open, $glass->witness, [...$glass->working, "Louvres open eight tenths of that: {$home->write($open)}."], $glass->assumptions);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Window;
+
+use Heurema\Layout\Words\WindowOperation;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+
+/**
+ * How high the open window is clear: as given, else the glass opening (height less two frames) by operation: fixed and
+ * louvred nothing, hung and double hung half, all others the whole.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class ClearHeight extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'window.clear_height';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $opening = $subject->opening;
+
+        return ClearSize::of($subject, $home, 'height', $opening->clearHeight, $opening->height, static fn (WindowOperation $operation): float => match ($operation) {
+            WindowOperation::Fixed, WindowOperation::Louvred => 0.0,
+            WindowOperation::Hung, WindowOperation::DoubleHung => 0.5,
+            default => 1.0,
+        });
+    }
+}

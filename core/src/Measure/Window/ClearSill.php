@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Window;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * From the floor to the lowest point of the clear opening: the sill and the frame standing on it.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class ClearSill extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'window.clear_sill';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $sill = $subject->opening->sill;
+        if ($sill === null) {
+            return new Unknown(["{$subject->id()}.sill"]);
+        }
+        $frame = GlassOpening::frame($subject);
+        $height = $sill + $frame;
+
+        return new Measured(
+            Amount::length($height),
+            [Witness::mark($subject->storey(), $subject->middle(), "{$home->length($height)} above the floor")],
+            ["Sill {$home->length($sill)} and the frame on it {$home->length($frame)}: {$home->length($height)}."],
+            GlassOpening::assumedFrame($subject, $home),
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Window;
+
+use Heurema\Layout\Words\WindowOperation;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+
+/**
+ * How wide the open window is clear: as given, else the glass opening (width less two frames) by operation: fixed and
+ * louvred nothing, sliding half, all others the whole.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class ClearWidth extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'window.clear_width';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $opening = $subject->opening;
+
+        return ClearSize::of($subject, $home, 'width', $opening->clearWidth, $opening->width, static fn (WindowOperation $operation): float => match ($operation) {
+            WindowOperation::Fixed, WindowOperation::Louvred => 0.0,
+            WindowOperation::Sliding => 0.5,
+            default => 1.0,
+        });
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Window;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * From the ground outside up to the sill.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class Drop extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'window.drop';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $sill = $subject->opening->sill;
+        $floor = $subject->plan->storey->elevation;
+        if ($sill === null || $floor === null) {
+            return new Unknown([...($sill === null ? ["{$subject->id()}.sill"] : []), ...($floor === null ? ["{$subject->storey()}.elevation"] : [])]);
+        }
+        $drop = $floor + $sill - ($home->layout->grade ?? 0.0);
+
+        return new Measured(
+            Amount::length($drop),
+            [Witness::mark($subject->storey(), $subject->middle(), "{$home->length($drop)} above the ground")],
+            ["Sill {$home->length($drop)} above the ground outside."],
+            $home->layout->grade === null ? ['The ground outside taken as level with elevation 0.'] : [],
+        );
+    }
+}

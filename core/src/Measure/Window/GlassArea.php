@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Window;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The glass: as given, else the size less the frame on each side.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class GlassArea extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'window.glass_area';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Area;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $given = $subject->opening->window?->glassArea;
+        if ($given !== null) {
+            return new Measured(Amount::area($given), self::witness($subject), ["Glass given as {$home->write(Amount::area($given))}."]);
+        }
+        $size = GlassOpening::of($subject, $home);
+        if ($size instanceof Unknown) {
+            return $size;
+        }
+        $glass = Amount::drawnArea($size->width * $size->height);
+
+        return new Measured($glass, self::witness($subject), ["{$size->working}: {$home->write($glass)} of glass."], $size->assumptions);
+    }
+
+    /** @return list<Witness> */
+    private static function witness(PlacedOpening $window): array
+    {
+        return [Witness::mark($window->storey(), $window->middle())];
+    }
+}

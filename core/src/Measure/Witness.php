@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
+
+/** The geometry that shows a value on the drawing of a storey. */
+final readonly class Witness
+{
+    public const DIMENSION = 'dimension';
+    public const OUTLINE = 'outline';
+    public const MARK = 'mark';
+
+    /**
+     * @param list<list<Point>> $lines a dimension's two ends; an outline's rings, closed, the first the outer one; the point of a mark
+     * @param string            $text  what to write beside it
+     */
+    private function __construct(public string $type, public string $storey, public array $lines, public string $text) {}
+
+    public static function dimension(string $storey, Segment $segment, string $text): self
+    {
+        return new self(self::DIMENSION, $storey, [[$segment->from, $segment->to]], $text);
+    }
+
+    public static function outline(string $storey, Polygon|Ring $shape, string $text = ''): self
+    {
+        $rings = $shape instanceof Polygon ? $shape->rings() : [$shape];
+
+        return new self(self::OUTLINE, $storey, array_map(static fn (Ring $ring): array => $ring->points, $rings), $text);
+    }
+
+    public static function mark(string $storey, Point $at, string $text = ''): self
+    {
+        return new self(self::MARK, $storey, [[$at]], $text);
+    }
+
+    /** @return array{type: string, storey: string, lines: list<list<array{float, float}>>, text: string} */
+    public function toArray(): array
+    {
+        $lines = array_map(
+            static fn (array $line): array => array_map(static fn (Point $point): array => $point->toArray(), $line),
+            $this->lines,
+        );
+
+        return ['type' => $this->type, 'storey' => $this->storey, 'lines' => $lines, 'text' => $this->text];
+    }
+}

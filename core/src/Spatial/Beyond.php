@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Geometry\Point;
+use Heurema\Layout\Words\RoomUse;
+
+/** What lies on one side of an opening: a room, the outside, or a space that nobody named. */
+final readonly class Beyond
+{
+    private const OPEN_AIR = [RoomUse::Balcony, RoomUse::Porch, RoomUse::Terrace];
+
+    private function __construct(public ?RoomSpace $room, private bool $outside, private ?Point $at) {}
+
+    public static function room(RoomSpace $room): self
+    {
+        return new self($room, false, null);
+    }
+
+    public static function outside(): self
+    {
+        return new self(null, true, null);
+    }
+
+    /** @param Point $at a point in the space that nobody named */
+    public static function unnamed(Point $at): self
+    {
+        return new self(null, false, $at);
+    }
+
+    /** Null when nobody said what the space is for. A porch, a balcony and a terrace are in the open. */
+    public function isOpenAir(): ?bool
+    {
+        if ($this->outside) {
+            return true;
+        }
+        $use = $this->room?->room->use;
+
+        return $use === null ? null : in_array($use, self::OPEN_AIR, true);
+    }
+
+    public function isRoom(RoomSpace $room): bool
+    {
+        return $this->room === $room;
+    }
+
+    public function words(): string
+    {
+        return match (true) {
+            $this->outside => 'outside',
+            $this->room !== null => $this->room->name(),
+            default => sprintf('the unnamed space at %d, %d', (int) round($this->at->x ?? 0), (int) round($this->at->y ?? 0)),
+        };
+    }
+
+    /** What the document lacks when it cannot be told whether this is open air. */
+    public function missing(): string
+    {
+        return $this->room !== null ? "{$this->room->id()}.use" : 'a room for '.$this->words();
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Layout\Fixture;
+use Heurema\Layout\Layout;
+use Heurema\Units\Amount;
+
+/** The drawn home as it is understood: its storeys, and the subjects that rules speak of. */
+final readonly class Home implements Subject
+{
+    /** @var array<string, StoreyPlan> by storey id, lowest first */
+    public array $plans;
+
+    /** @var list<RoomSpace> */
+    public array $rooms;
+
+    /** @var list<PlacedOpening> */
+    public array $openings;
+
+    /** @var list<PlacedFixture> */
+    public array $fixtures;
+
+    /** @var list<PlacedStair> */
+    public array $stairs;
+
+    public function __construct(public Layout $layout)
+    {
+        $plans = [];
+        foreach ($layout->storeys as $storey) {
+            $plans[$storey->id] = new StoreyPlan($storey);
+        }
+        $this->plans = $plans;
+        $this->rooms = array_merge(...array_map(static fn (StoreyPlan $plan): array => array_values($plan->rooms), array_values($plans)));
+        $this->openings = array_merge(...array_map(self::placeOpenings(...), array_values($plans)));
+        $this->fixtures = array_merge(...array_map(self::placeFixtures(...), array_values($plans)));
+        $this->stairs = self::placeStairs($layout);
+    }
+
+    public function type(): SubjectType
+    {
+        return SubjectType::Dwelling;
+    }
+
+    public function id(): string
+    {
+        return 'dwelling';
+    }
+
+    public function name(): string
+    {
+        return $this->layout->name;
+    }
+
+    public function storey(): ?string
+    {
+        return null;
+    }
+
+    /** An amount as the people of this layout read it. */
+    public function write(Amount $amount): string
+    {
+        return $this->layout->units->notation()->write($amount);
+    }
+
+    /** A length in mm as the people of this layout read it. */
+    public function length(float $mm): string
+    {
+        return $this->write(Amount::length($mm));
+    }
+
+    /** @return list<Subject> */
+    public function subjects(SubjectType $type): array
+    {
+        $ofType = fn (PlacedOpening $opening): bool => $opening->type() === $type;
+
+        return match ($type) {
+            SubjectType::Dwelling => [$this],
+            SubjectType::Room => $this->rooms,
+            SubjectType::Door, SubjectType::Window => array_values(array_filter($this->openings, $ofType)),
+            SubjectType::Fixture => $this->fixtures,
+            SubjectType::Stair => $this->stairs,
+        };
+    }
+
+    /** @return list<PlacedOpening> */
+    public function openingsOf(RoomSpace $room): array
+    {
+        return array_values(array_filter($this->openings, static fn (PlacedOpening $opening): bool => $opening->borders($room)));
+    }
+
+    /** @return list<PlacedFixture> */
+    public function fixturesOn(string $storey): array
+    {
+        return array_values(array_filter($this->fixtures, static fn (PlacedFixture $fixture): bool => $fixture->storey() === $storey));
+    }
+
+    /** @return list<PlacedOpening> */
+    private static function placeOpenings(StoreyPlan $plan): array
+    {
+        $placed = [];
+        foreach ($plan->storey->openings as $opening) {
+            $wall = $plan->wall($opening->wall);
+            if ($wall !== null && $wall->stands() && $opening->stands()) {
+                $placed[] = new PlacedOpening($opening, $wall, $plan);
+            }
+        }
+
+        return $placed;
+    }
+
+    /** @return list<PlacedFixture> */
+    private static function placeFixtures(StoreyPlan $plan): array
+    {
+        $standing = array_filter($plan->storey->fixtures, static fn (Fixture $fixture): bool => $fixture->stands());
+
+        return array_values(array_map(static fn (Fixture $fixture): PlacedFixture => new PlacedFixture($fixture, $plan), $standing));
+    }
+
+    /** @return list<PlacedStair> */
+    private static function placeStairs(Layout $layout): array
+    {
+        $placed = [];
+        foreach ($layout->stairs as $stair) {
+            $to = $layout->storey($stair->toStorey);
+            if ($to !== null && $stair->stands()) {
+                $placed[] = new PlacedStair($stair, $stair->fromStorey === null ? null : $layout->storey($stair->fromStorey), $to);
+            }
+        }
+
+        return $placed;
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Opening;
+use Heurema\Layout\Wall;
+use Heurema\Layout\Words\OpeningKind;
+use Heurema\Layout\Words\WallSide;
+
+/** A door, window or gap in its wall, with what lies on either side. */
+final readonly class PlacedOpening implements Subject
+{
+    /** How far from the wall's face, in mm, one looks to see what is there. */
+    private const LOOK = 2.0;
+
+    public Beyond $left;
+    public Beyond $right;
+
+    public function __construct(public Opening $opening, public Wall $wall, public StoreyPlan $plan)
+    {
+        $this->left = $this->look(WallSide::Left);
+        $this->right = $this->look(WallSide::Right);
+    }
+
+    public function type(): SubjectType
+    {
+        return $this->opening->kind === OpeningKind::Window ? SubjectType::Window : SubjectType::Door;
+    }
+
+    public function id(): string
+    {
+        return $this->opening->id;
+    }
+
+    public function name(): string
+    {
+        $kind = ucfirst($this->opening->kind->value);
+        $rooms = array_filter([$this->left->room?->name(), $this->right->room?->name()], is_string(...));
+
+        return $rooms === [] ? "{$kind} {$this->opening->id}" : "{$kind} {$this->opening->id}, ".implode(' / ', $rooms);
+    }
+
+    public function storey(): string
+    {
+        return $this->plan->storey->id;
+    }
+
+    public function middle(): Point
+    {
+        return $this->wall->line()->at($this->opening->at);
+    }
+
+    /** The stretch of the wall's centre line that it takes, in the wall's direction. */
+    public function span(): Segment
+    {
+        $half = ($this->opening->width ?? 0.0) / 2;
+        $line = $this->wall->line();
+
+        return new Segment($line->at($this->opening->at - $half), $line->at($this->opening->at + $half));
+    }
+
+    /** Does it join a room with the open air? Null when a side is not named. */
+    public function isToOutside(): ?bool
+    {
+        $sides = [$this->left->isOpenAir(), $this->right->isOpenAir()];
+
+        return in_array(null, $sides, true) ? null : $sides[0] !== $sides[1];
+    }
+
+    /** @return list<string> what keeps one from telling whether it leads outside */
+    public function missingSides(): array
+    {
+        $unknown = array_filter([$this->left, $this->right], static fn (Beyond $side): bool => $side->isOpenAir() === null);
+
+        return array_values(array_map(static fn (Beyond $side): string => $side->missing(), $unknown));
+    }
+
+    public function borders(RoomSpace $room): bool
+    {
+        return $this->left->isRoom($room) || $this->right->isRoom($room);
+    }
+
+    /** What lies across it, seen from a room that it borders. */
+    public function across(RoomSpace $room): Beyond
+    {
+        return $this->left->isRoom($room) ? $this->right : $this->left;
+    }
+
+    private function look(WallSide $side): Beyond
+    {
+        $line = $this->wall->line();
+        $away = $line->direction()->left()->times(($this->wall->thickness / 2 + self::LOOK) * ($side === WallSide::Left ? 1 : -1));
+        foreach ([0.0, -0.25, 0.25] as $share) {
+            $point = $line->at($this->opening->at + $share * ($this->opening->width ?? 0.0))->plus($away);
+            $found = $this->plan->at($point);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return Beyond::unnamed($this->middle()->plus($away));
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Layout\Stair;
+use Heurema\Layout\Storey;
+
+/** A stair with the storeys it joins. */
+final readonly class PlacedStair implements Subject
+{
+    public function __construct(public Stair $stair, public ?Storey $from, public Storey $to) {}
+
+    public function type(): SubjectType
+    {
+        return SubjectType::Stair;
+    }
+
+    public function id(): string
+    {
+        return $this->stair->id;
+    }
+
+    public function name(): string
+    {
+        return $this->stair->name;
+    }
+
+    /** The storey it starts on; steps outside count to the storey they reach. */
+    public function storey(): string
+    {
+        return ($this->from ?? $this->to)->id;
+    }
+
+    /** From the floor at its foot to the floor at its head, in mm; null when it cannot be told. */
+    public function totalRise(): ?float
+    {
+        if ($this->stair->rise !== null) {
+            return $this->stair->rise;
+        }
+        if ($this->from?->elevation === null || $this->to->elevation === null) {
+            return null;
+        }
+
+        return $this->to->elevation - $this->from->elevation;
+    }
+
+    /** @return list<string> what the document lacks for the total rise */
+    public function missingForRise(): array
+    {
+        if ($this->from === null) {
+            return ["{$this->stair->id}.rise"];
+        }
+        $unknown = array_filter([$this->from, $this->to], static fn (Storey $storey): bool => $storey->elevation === null);
+
+        return array_values(array_map(static fn (Storey $storey): string => "{$storey->id}.elevation", $unknown));
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Room;
+use Heurema\Layout\SlopedCeiling;
+use Heurema\Layout\Storey;
+
+/** A room with the space it stands for, if the drawing makes one. */
+final readonly class RoomSpace implements Subject
+{
+    public function __construct(public Room $room, private Storey $storey, private ?Space $space) {}
+
+    public function type(): SubjectType
+    {
+        return SubjectType::Room;
+    }
+
+    public function id(): string
+    {
+        return $this->room->id;
+    }
+
+    public function name(): string
+    {
+        return $this->room->name;
+    }
+
+    public function storey(): string
+    {
+        return $this->storey->id;
+    }
+
+    /** The floor between finished faces; null when the drawing does not settle it. */
+    public function outline(): ?Polygon
+    {
+        return $this->outlineProblem() === null ? $this->space?->outline : null;
+    }
+
+    /** Why there is no outline, in the words of what is missing. */
+    public function outlineProblem(): ?string
+    {
+        if ($this->space === null) {
+            return "walls closed around {$this->room->id}.at";
+        }
+        $others = array_filter($this->space->rooms, fn (Room $room): bool => $room !== $this->room);
+        $names = array_map(static fn (Room $room): string => $room->name, $others);
+
+        return $names === [] ? null : 'a wall or divider between '.$this->name().' and '.implode(', ', $names);
+    }
+
+    /** @return list<Segment> wall faces around the room, the floor to the left; where a divider runs there is no face */
+    public function faces(): array
+    {
+        $sides = array_filter($this->space->sides ?? [], static fn (SpaceSide $side): bool => !$side->isOpen());
+
+        return self::joined(array_map(static fn (SpaceSide $side): Segment => $side->segment, array_values($sides)));
+    }
+
+    /** The ceiling over it, soffits left aside; null when nobody said how high it is. */
+    public function ceiling(): float|SlopedCeiling|null
+    {
+        return $this->room->ceiling ?? $this->storey->ceiling;
+    }
+
+    /** Where the document would say how high the ceiling is. */
+    public function ceilingKey(): string
+    {
+        return "{$this->room->id}.ceiling or {$this->storey->id}.ceiling";
+    }
+
+    /**
+     * Stretches in one line that follow on one another, made one.
+     *
+     * @param list<Segment> $segments in order around the room
+     *
+     * @return list<Segment>
+     */
+    private static function joined(array $segments): array
+    {
+        $joined = [];
+        foreach ($segments as $segment) {
+            $last = count($joined) - 1;
+            if ($last >= 0 && self::continues($joined[$last], $segment)) {
+                $joined[$last] = new Segment($joined[$last]->from, $segment->to);
+            } else {
+                $joined[] = $segment;
+            }
+        }
+        $last = count($joined) - 1;
+        if ($last > 0 && self::continues($joined[$last], $joined[0])) {
+            $joined[0] = new Segment($joined[$last]->from, $joined[0]->to);
+            array_pop($joined);
+        }
+
+        return array_values($joined);
+    }
+
+    private static function continues(Segment $first, Segment $second): bool
+    {
+        return $first->to->distanceTo($second->from) < 0.01
+            && abs($first->direction()->cross($second->direction())) < 1e-6
+            && $first->direction()->dot($second->direction()) > 0;
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Geometry\Arrangement;
+use Heurema\Geometry\Face;
+use Heurema\Geometry\Line;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Opening;
+use Heurema\Layout\Room;
+use Heurema\Layout\Storey;
+use Heurema\Layout\Wall;
+use Heurema\Layout\Words\OpeningKind;
+
+/** One storey as it is understood: what is wall, which spaces the walls leave, and which room each space is. */
+final class StoreyPlan
+{
+    /** @var list<Space> */
+    public readonly array $spaces;
+
+    /** @var list<Polygon> what the walls fill, openings not cut out */
+    public readonly array $solids;
+
+    /** @var array<string, RoomSpace> by room id */
+    public readonly array $rooms;
+
+    private readonly Arrangement $arrangement;
+
+    /** @var list<Segment>|null */
+    private ?array $obstructingFaces = null;
+
+    /** @var list<JoinedWall> */
+    private readonly array $walls;
+
+    public function __construct(public readonly Storey $storey)
+    {
+        $standing = array_values(array_filter($storey->walls, static fn (Wall $wall): bool => $wall->stands()));
+        $this->walls = (new WallJoints())->join($standing);
+        $this->arrangement = new Arrangement((new WallSolids($this->walls))->lines());
+        $this->solids = array_map(self::simplified(...), $this->arrangement->polygons(self::isWall(...)));
+        $this->spaces = $this->findSpaces();
+        $this->rooms = $this->placeRooms();
+    }
+
+    /** What lies at a point; null inside a wall. */
+    public function at(Point $point): ?Beyond
+    {
+        $space = $this->spaceAt($point);
+        if ($space !== null) {
+            return count($space->rooms) === 1 ? Beyond::room($this->rooms[$space->rooms[0]->id]) : Beyond::unnamed($point);
+        }
+        foreach ($this->solids as $solid) {
+            if ($solid->contains($point)) {
+                return null;
+            }
+        }
+
+        return Beyond::outside();
+    }
+
+    public function roomAt(Point $point): ?RoomSpace
+    {
+        return $this->at($point)?->room;
+    }
+
+    public function wall(string $id): ?Wall
+    {
+        return $this->storey->wall($id);
+    }
+
+    /** @return list<Segment> the faces of walls with the bare openings cut out and all doors closed, the floor to the left of each */
+    public function obstructingFaces(): array
+    {
+        return $this->obstructingFaces ??= $this->cutGaps();
+    }
+
+    /** @return list<Segment> */
+    private function cutGaps(): array
+    {
+        $lines = [];
+        foreach ($this->solids as $solid) {
+            array_push($lines, ...Line::aroundPolygon($solid, 0, 0));
+        }
+        foreach ($this->storey->openings as $opening) {
+            if ($opening->kind === OpeningKind::Gap && $opening->stands()) {
+                array_push($lines, ...Line::around($this->cutThrough($opening), 0, 1));
+            }
+        }
+        $left = (new Arrangement($lines))->polygons(static fn (Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+        $faces = array_merge(...array_map(static fn (Polygon $polygon): array => $polygon->edges(), $left));
+
+        return array_map(static fn (Segment $face): Segment => $face->reversed(), $faces);
+    }
+
+    /** A rectangle as wide as the opening, through the whole wall and a little beyond. */
+    private function cutThrough(Opening $opening): Ring
+    {
+        $wall = $this->storey->wall($opening->wall) ?? throw new \LogicException('An opening without a wall.');
+        $along = $wall->line()->direction();
+        $across = $along->left()->times($wall->thickness + 2);
+        $width = $opening->width ?? 0.0;
+        $corner = $wall->line()->at($opening->at - $width / 2)->minus($across->times(0.5));
+
+        return Ring::rectangle($corner, $along->times($width), $across);
+    }
+
+    private function spaceAt(Point $point): ?Space
+    {
+        foreach ($this->spaces as $space) {
+            if ($space->outline->bounds()->contains($point) && $space->outline->contains($point)) {
+                return $space;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Space> */
+    private function findSpaces(): array
+    {
+        $outlines = $this->arrangement->facePolygons(static fn (Face $face): bool => !self::isWall($face));
+        $inside = $this->roomsInside($outlines);
+        $spaces = [];
+        foreach ($outlines as $number => $outline) {
+            $spaces[] = new Space($number, self::simplified($outline), $this->sides($number), $inside[$number] ?? []);
+        }
+
+        return $spaces;
+    }
+
+    /**
+     * @param array<int, Polygon> $outlines
+     *
+     * @return array<int, list<Room>>
+     */
+    private function roomsInside(array $outlines): array
+    {
+        $boxes = array_map(static fn (Polygon $outline) => $outline->bounds(), $outlines);
+        $inside = [];
+        foreach ($this->storey->rooms as $room) {
+            foreach ($outlines as $number => $outline) {
+                if ($boxes[$number]->contains($room->at) && $outline->contains($room->at)) {
+                    $inside[$number][] = $room;
+
+                    break;
+                }
+            }
+        }
+
+        return $inside;
+    }
+
+    /** @return list<SpaceSide> */
+    private function sides(int $face): array
+    {
+        $sides = [];
+        foreach ($this->arrangement->sides($face) as $side) {
+            foreach ($side->marks as $mark) {
+                $sides[] = new SpaceSide($side->segment, $this->walls[$mark]->wall, $side->beyond);
+
+                break;
+            }
+        }
+
+        return $sides;
+    }
+
+    /** @return array<string, RoomSpace> */
+    private function placeRooms(): array
+    {
+        $spaceOf = [];
+        foreach ($this->spaces as $space) {
+            foreach ($space->rooms as $room) {
+                $spaceOf[$room->id] = $space;
+            }
+        }
+        $rooms = [];
+        foreach ($this->storey->rooms as $room) {
+            $rooms[$room->id] = new RoomSpace($room, $this->storey, $spaceOf[$room->id] ?? null);
+        }
+
+        return $rooms;
+    }
+
+    private static function isWall(Face $face): bool
+    {
+        return $face->depth(WallSolids::LAYER) > 0;
+    }
+
+    private static function simplified(Polygon $polygon): Polygon
+    {
+        return new Polygon($polygon->outer->simplified(), array_map(static fn (Ring $hole): Ring => $hole->simplified(), $polygon->holes));
+    }
+}

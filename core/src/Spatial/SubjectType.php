@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+/** What a rule can be about. */
+enum SubjectType: string
+{
+    case Dwelling = 'dwelling';
+    case Room = 'room';
+    case Door = 'door';
+    case Window = 'window';
+    case Fixture = 'fixture';
+    case Stair = 'stair';
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Geometry\Line;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
+
+/**
+ * What the walls of a storey fill: the body of each, and at each corner the outer wedge up to where the two faces meet.
+ *
+ * Lines carry the wall's number as their mark; layer 0 is wall.
+ */
+final readonly class WallSolids
+{
+    public const LAYER = 0;
+
+    /** A corner sharper than this many half thicknesses is cut off. */
+    private const LONGEST_MITRE = 4.0;
+
+    /** @param list<JoinedWall> $walls */
+    public function __construct(private array $walls) {}
+
+    /** @return list<Line> */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach ($this->walls as $number => $wall) {
+            array_push($lines, ...($wall->wall->isDivider() ? [new Line($wall->line, $number)] : Line::around($wall->body(), $number, self::LAYER)));
+        }
+        foreach ($this->corners() as $corner) {
+            array_push($lines, ...$this->wedges($corner));
+        }
+
+        return $lines;
+    }
+
+    /** @return list<Point> the points at which walls end, each once */
+    private function corners(): array
+    {
+        $corners = [];
+        foreach ($this->walls as $wall) {
+            foreach ([$wall->line->from, $wall->line->to] as $end) {
+                $corners[sprintf('%.1f,%.1f', $end->x, $end->y)] = $end;
+            }
+        }
+
+        return array_values($corners);
+    }
+
+    /** @return list<Line> */
+    private function wedges(Point $corner): array
+    {
+        $spokes = $this->spokes($corner);
+        $count = count($spokes);
+        $lines = [];
+        for ($i = 0; $count > 1 && $i < $count; ++$i) {
+            [$before, $after] = [$spokes[$i], $spokes[($i + 1) % $count]];
+            $gap = fmod($after['angle'] - $before['angle'] + 2 * M_PI, 2 * M_PI);
+            if ($gap > M_PI + 1e-6) {
+                array_push($lines, ...$this->wedge($corner, $before, $after));
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<array{angle: float, direction: Point, wall: int}> what runs from a corner, counter-clockwise */
+    private function spokes(Point $corner): array
+    {
+        $spokes = [];
+        foreach ($this->walls as $number => $wall) {
+            if ($wall->wall->isDivider() || $wall->line->distanceTo($corner) > WallJoints::SAME_POINT) {
+                continue;
+            }
+            foreach ($wall->directionsFrom($corner) as $direction) {
+                $spokes[] = ['angle' => atan2($direction->y, $direction->x), 'direction' => $direction, 'wall' => $number];
+            }
+        }
+        usort($spokes, static fn (array $a, array $b): int => $a['angle'] <=> $b['angle']);
+
+        return $spokes;
+    }
+
+    /**
+     * The piece outside a bend, from the left face of one wall to the right face of the next.
+     *
+     * @param array{angle: float, direction: Point, wall: int} $before
+     * @param array{angle: float, direction: Point, wall: int} $after
+     *
+     * @return list<Line>
+     */
+    private function wedge(Point $corner, array $before, array $after): array
+    {
+        $halves = [$this->walls[$before['wall']]->halfThickness(), $this->walls[$after['wall']]->halfThickness()];
+        $leftFace = (new Segment($corner, $corner->plus($before['direction'])))->offset($halves[0]);
+        $rightFace = (new Segment($corner, $corner->plus($after['direction'])))->offset(-$halves[1]);
+        $mitre = $leftFace->lineCrossing($rightFace);
+        if ($mitre === null || $mitre->distanceTo($corner) > self::LONGEST_MITRE * max($halves)) {
+            $mitre = $leftFace->from->towardsPoint($rightFace->from, 0.5);
+        }
+        $rings = [
+            $before['wall'] => new Ring([$corner, $leftFace->from, $mitre]),
+            $after['wall'] => new Ring([$corner, $mitre, $rightFace->from]),
+        ];
+        $lines = [];
+        foreach ($rings as $wall => $ring) {
+            array_push($lines, ...Line::around($ring, $wall, self::LAYER));
+        }
+
+        return $lines;
+    }
+}
