@@ -22,7 +22,18 @@ final readonly class PlacedFixture implements Subject
     /** A thing whose underside is this high, in mm, leaves the floor below it free. */
     private const ABOVE_HEADS = 2000.0;
 
-    public function __construct(public Fixture $fixture, public StoreyPlan $plan) {}
+    /** Its outline on the plan; null when its width or depth is not known. */
+    public ?Ring $outline;
+
+    /** The room its middle lies in. */
+    public ?RoomSpace $room;
+
+    public function __construct(public Fixture $fixture, public StoreyPlan $plan)
+    {
+        $points = $fixture->outline ?? $this->rectangle();
+        $this->outline = $points === null || $points === [] ? null : new Ring(array_map($this->frame()->toPlan(...), $points));
+        $this->room = $plan->roomAt($this->frame()->toPlan(new Point(0, ($fixture->depth ?? 4.0) / 2)));
+    }
 
     public function type(): SubjectType
     {
@@ -37,9 +48,8 @@ final readonly class PlacedFixture implements Subject
     public function name(): string
     {
         $kind = ucfirst(str_replace('_', ' ', $this->fixture->kind->value));
-        $room = $this->room();
 
-        return $room === null ? "{$kind} {$this->fixture->id}" : "{$kind} {$this->fixture->id}, {$room->name()}";
+        return $this->room === null ? "{$kind} {$this->fixture->id}" : "{$kind} {$this->fixture->id}, {$this->room->name()}";
     }
 
     public function storey(): string
@@ -51,19 +61,6 @@ final readonly class PlacedFixture implements Subject
     public function frame(): Frame
     {
         return Frame::facing($this->fixture->at, Point::towards($this->fixture->facing));
-    }
-
-    /** Its outline on the plan; null when its width or depth is not known. */
-    public function outline(): ?Ring
-    {
-        $points = $this->fixture->outline ?? $this->rectangle();
-
-        return $points === null || $points === [] ? null : new Ring(array_map($this->frame()->toPlan(...), $points));
-    }
-
-    public function room(): ?RoomSpace
-    {
-        return $this->plan->roomAt($this->frame()->toPlan(new Point(0, ($this->fixture->depth ?? 4.0) / 2)));
     }
 
     public function base(): float

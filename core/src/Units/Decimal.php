@@ -14,7 +14,7 @@ final class Decimal
     public static function write(Amount $amount, float $shown, int $places, string $unit, float $scale = 1.0): string
     {
         $rounded = round($shown, $places);
-        $mark = abs($rounded - $shown) * $scale > $amount->quantity->equalWithin() ? Notation::ROUNDED : '';
+        $mark = abs($rounded - $shown) * $scale > $amount->quantity->equalWithin() + Notation::NOISE ? Notation::ROUNDED : '';
 
         return $mark.self::trim($rounded, $places).$unit;
     }

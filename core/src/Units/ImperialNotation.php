@@ -26,7 +26,7 @@ final readonly class ImperialNotation implements Notation
     {
         $exact = abs($amount->number) / Amount::MM_PER_INCH * $this->finest;
         $parts = (int) round($exact);
-        $rounded = abs($parts - $exact) * Amount::MM_PER_INCH / $this->finest > Quantity::Length->equalWithin();
+        $rounded = abs($parts - $exact) * Amount::MM_PER_INCH / $this->finest > Quantity::Length->equalWithin() + self::NOISE;
         $sign = $amount->number < 0 && $parts > 0 ? '-' : '';
 
         return ($rounded ? self::ROUNDED : '').$sign.$this->feetAndInches($parts);
@@ -37,12 +37,13 @@ final readonly class ImperialNotation implements Notation
     {
         $perFoot = 12 * $this->finest;
         $feet = $this->feet ? intdiv($parts, $perFoot) : 0;
-        $inches = $this->inches($parts - $feet * $perFoot).'"';
+        $inches = $this->inches($parts - $feet * $perFoot, $feet > 0).'"';
 
         return $feet > 0 ? "{$feet}'-{$inches}" : $inches;
     }
 
-    private function inches(int $parts): string
+    /** @param bool $withZero whether a fraction alone is led by a nought, as it is behind feet */
+    private function inches(int $parts, bool $withZero): string
     {
         $whole = intdiv($parts, $this->finest);
         $over = $parts % $this->finest;
@@ -55,7 +56,7 @@ final readonly class ImperialNotation implements Notation
 
         return match (true) {
             $fraction === '' => (string) $whole,
-            $whole === 0 => $fraction,
+            $whole === 0 && !$withZero => $fraction,
             default => "{$whole} {$fraction}",
         };
     }

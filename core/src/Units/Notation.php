@@ -9,5 +9,8 @@ interface Notation
 {
     public const ROUNDED = '≈ ';
 
+    /** What floating point may add to a difference. */
+    public const NOISE = 1e-9;
+
     public function write(Amount $amount): string;
 }

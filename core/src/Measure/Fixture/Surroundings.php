@@ -31,7 +31,7 @@ final readonly class Surroundings
         $edges = $assumptions = [];
         $top = $fixture->base() + ($fixture->fixture->height ?? self::USUAL_HEIGHT);
         foreach ($home->fixturesOn($fixture->storey()) as $other) {
-            $outline = $other->outline();
+            $outline = $other->outline;
             if ($other === $fixture || $outline === null || !$other->takesFloor() || self::isSetIn($fixture, $other, $outline)) {
                 continue;
             }

@@ -70,7 +70,7 @@ final class CountedFloor
     private function takeColumns(): void
     {
         foreach ($this->home->fixturesOn($this->room->storey()) as $fixture) {
-            $ring = $fixture->outline();
+            $ring = $fixture->outline;
             if ($ring !== null && self::isBuilt($fixture) && $this->overlaps($ring)) {
                 $this->cut[] = $ring;
                 $this->takenAway[] = "{$fixture->fixture->kind->value} {$fixture->id()}";

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Review;
+
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Bound;
+use Heurema\Rulebook\Comparison;
+use Heurema\Rulebook\ExpressionResult;
+use Heurema\Rulebook\Facts;
+use Heurema\Units\Amount;
+use Heurema\Units\Quantity;
+use Heurema\Units\UnitSystem;
+
+/** Holds one measured amount against its limit. */
+final readonly class ComparisonCheck
+{
+    /** Where the building tolerance is no length, what is met by less than this share of its limit is slim. */
+    private const SLIM_SHARE = 0.01;
+
+    public function __construct(private Amount $tolerance, private UnitSystem $units) {}
+
+    public function check(Comparison $comparison, Facts $facts): Outcome
+    {
+        $measurement = $facts->measure($comparison->measure, $comparison->with);
+        if ($measurement instanceof NotApplicable) {
+            return Outcome::notApplicable($measurement->reason);
+        }
+        $limit = $comparison->limit->evaluate($facts);
+        $missing = [...self::missing($measurement), ...($limit->value instanceof Unknown ? $limit->value->missing : [])];
+        if (!$measurement instanceof Measured || !$limit->value instanceof Amount) {
+            return Outcome::undetermined(array_values(array_unique($missing)), "The {$comparison->words()} is not known.");
+        }
+
+        return $this->compared($comparison, $measurement, $limit->value, $limit);
+    }
+
+    private function compared(Comparison $comparison, Measured $measured, Amount $limit, ExpressionResult $result): Outcome
+    {
+        $amount = $measured->amount();
+        $isMet = $comparison->bound === Bound::AtLeast ? $amount->isAtLeast($limit) : $amount->isAtMost($limit);
+        $margin = $comparison->bound === Bound::AtLeast ? $amount->minus($limit) : $limit->minus($amount);
+
+        return new Outcome(
+            $isMet ? Verdict::Met : Verdict::Violated,
+            $isMet && $this->isSlim($margin, $limit),
+            $amount,
+            $limit,
+            $margin,
+            $comparison->limit->inInches && $limit->quantity === Quantity::Length,
+            null,
+            [],
+            array_values(array_unique([...$measured->assumptions, ...$result->assumptions])),
+            [...$measured->working, ...$this->limitWorking($comparison, $limit, $result)],
+            $measured->witness,
+        );
+    }
+
+    private function isSlim(float $margin, Amount $limit): bool
+    {
+        return match ($limit->quantity) {
+            Quantity::Length => $margin < $this->tolerance->number,
+            Quantity::Count => false,
+            default => $margin < self::SLIM_SHARE * abs($limit->number),
+        };
+    }
+
+    /** @return list<string> how a computed limit came about */
+    private function limitWorking(Comparison $comparison, Amount $limit, ExpressionResult $result): array
+    {
+        if ($comparison->limit->isFigure) {
+            return [];
+        }
+        $notation = $this->units->notation();
+        $from = [];
+        foreach ($result->values as $name => $value) {
+            $from[] = str_replace(['.', '_'], ' ', $name).' '.$notation->write($value);
+        }
+        $with = $from === [] ? '' : ', with '.implode(', ', $from);
+
+        return ["Limit: {$comparison->limit->text}{$with}: {$notation->write($limit)}."];
+    }
+
+    /** @return list<string> */
+    private static function missing(Measurement $measurement): array
+    {
+        return $measurement instanceof Unknown ? $measurement->missing : [];
+    }
+}

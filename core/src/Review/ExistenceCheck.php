@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Review;
+
+use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Bound;
+use Heurema\Rulebook\Candidates;
+use Heurema\Rulebook\Comparison;
+use Heurema\Rulebook\Facts;
+
+/** Looks among related things for one that has everything a rule needs, and speaks of the best there is. */
+final readonly class ExistenceCheck
+{
+    public function __construct(private ComparisonCheck $comparisons) {}
+
+    /** @param list<Candidates> $kinds */
+    public function check(array $kinds, Facts $facts): Outcome
+    {
+        $tried = [];
+        foreach ($kinds as $candidates) {
+            foreach ($facts->related($candidates->among) as $candidate) {
+                $outcome = $this->tryOne($candidates, $candidate);
+                if ($outcome !== null) {
+                    $tried[] = $outcome;
+                }
+            }
+        }
+        if ($tried === []) {
+            $among = implode(' or ', array_map(static fn (Candidates $candidates): string => $candidates->among, $kinds));
+
+            return new Outcome(Verdict::Violated, reason: "None of its {$among} is of the kind that counts.");
+        }
+        usort($tried, self::better(...));
+
+        return $tried[0];
+    }
+
+    /** Null when the thing is not of the kind that counts. */
+    private function tryOne(Candidates $candidates, Facts $candidate): ?Outcome
+    {
+        $counts = $candidates->where?->evaluate($candidate);
+        if ($counts !== null && $counts->value === false) {
+            return null;
+        }
+        $needs = array_map(fn (Comparison $need): Outcome => $this->comparisons->check($need, $candidate), $candidates->needs);
+        $together = $this->together($candidates->needs, $needs, $candidate);
+        if ($counts !== null && $counts->value instanceof Unknown && $together->verdict !== Verdict::Violated) {
+            return $together->with([
+                'verdict' => Verdict::Undetermined,
+                'missing' => array_values(array_unique([...$together->missing, ...$counts->value->missing])),
+                'reason' => "Whether {$candidate->name()} counts is not known.",
+            ]);
+        }
+
+        return $together->assuming($counts->assumptions ?? []);
+    }
+
+    /**
+     * The outcome of all needs of one thing: the worst of them, with the working and assumptions of all.
+     *
+     * @param list<Comparison> $needs
+     * @param list<Outcome>    $outcomes one a need
+     */
+    private function together(array $needs, array $outcomes, Facts $candidate): Outcome
+    {
+        $working = $assumptions = $missing = $failed = [];
+        foreach ($outcomes as $number => $outcome) {
+            array_push($working, ...$outcome->working);
+            array_push($assumptions, ...$outcome->assumptions);
+            array_push($missing, ...$outcome->missing);
+            if ($outcome->verdict === Verdict::Violated) {
+                $failed[] = $needs[$number]->words().($needs[$number]->bound === Bound::AtLeast ? ' too small' : ' too large');
+            }
+        }
+        $worst = self::worst($outcomes);
+
+        return $worst->with([
+            'reason' => $failed === [] ? "Best: {$candidate->name()}." : "Best: {$candidate->name()}: ".implode(', ', $failed).'.',
+            'working' => array_values(array_unique($working)),
+            'assumptions' => array_values(array_unique($assumptions)),
+            'missing' => $worst->verdict === Verdict::Undetermined ? array_values(array_unique($missing)) : [],
+        ]);
+    }
+
+    /** @param list<Outcome> $outcomes */
+    private static function worst(array $outcomes): Outcome
+    {
+        usort($outcomes, static function (Outcome $a, Outcome $b): int {
+            return [self::rank($a), -$a->shortfall(), $a->margin ?? 0.0] <=> [self::rank($b), -$b->shortfall(), $b->margin ?? 0.0];
+        });
+
+        return $outcomes[0];
+    }
+
+    private static function better(Outcome $a, Outcome $b): int
+    {
+        return [-self::rank($a), $a->shortfall()] <=> [-self::rank($b), $b->shortfall()];
+    }
+
+    private static function rank(Outcome $outcome): int
+    {
+        return match ($outcome->verdict) {
+            Verdict::Violated => 0,
+            Verdict::Undetermined, Verdict::NotApplicable => 1,
+            Verdict::Advised, Verdict::Met => 2,
+        };
+    }
+}

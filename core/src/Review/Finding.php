@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Review;
+
+use Heurema\Measure\Witness;
+use Heurema\Rulebook\Rule;
+use Heurema\Rulebook\RuleBook;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+use Heurema\Units\ImperialNotation;
+use Heurema\Units\Notation;
+use Heurema\Units\Quantity;
+use Heurema\Units\UnitSystem;
+
+/** One rule held against one subject, with its verdict and all its evidence. */
+final readonly class Finding
+{
+    public function __construct(public RuleBook $book, public Rule $rule, public Subject $subject, public Outcome $outcome) {}
+
+    /** `us-irc-2021/room-area` */
+    public function ruleName(): string
+    {
+        return "{$this->book->id}/{$this->rule->id}";
+    }
+
+    /** The same from revision to revision: book, rule and subject. */
+    public function fingerprint(): string
+    {
+        return "{$this->ruleName()}/{$this->subject->id()}";
+    }
+
+    public function verdict(): Verdict
+    {
+        return $this->outcome->verdict;
+    }
+
+    /** The measured amount in the book's units, the other system beside. */
+    public function measuredText(): ?string
+    {
+        return $this->outcome->measured === null ? null : $this->write($this->outcome->measured);
+    }
+
+    public function limitText(): ?string
+    {
+        return $this->outcome->limit === null ? null : $this->write($this->outcome->limit);
+    }
+
+    /** By how much the limit is missed; null when it is not. */
+    public function shortText(): ?string
+    {
+        $margin = $this->outcome->margin;
+        $missed = in_array($this->verdict(), [Verdict::Violated, Verdict::Advised], true);
+
+        return $margin === null || $this->outcome->limit === null || !$missed
+            ? null
+            : $this->write(new Amount($this->outcome->limit->quantity, -$margin));
+    }
+
+    /** @return array<string, mixed> as core/schema/findings-1.schema.json has it */
+    public function toArray(): array
+    {
+        return [
+            'rule' => $this->ruleName(),
+            'clause' => $this->rule->clause,
+            'title' => $this->rule->title,
+            'verdict' => $this->verdict()->value,
+            'slim' => $this->outcome->slim,
+            'subject' => [
+                'type' => $this->subject->type()->value,
+                'id' => $this->subject->id(),
+                'name' => $this->subject->name(),
+                'storey' => $this->subject->storey(),
+            ],
+            'measured' => self::amount($this->outcome->measured, $this->measuredText()),
+            'limit' => self::amount($this->outcome->limit, $this->limitText()),
+            'margin' => $this->outcome->margin === null ? null : round($this->outcome->margin, 6) + 0.0,
+            'missing' => $this->outcome->missing,
+            'reason' => $this->outcome->reason,
+            'assumptions' => $this->outcome->assumptions,
+            'working' => $this->outcome->working,
+            'witness' => array_map(static fn (Witness $witness): array => $witness->toArray(), $this->outcome->witness),
+            'remedies' => [],
+        ];
+    }
+
+    private function write(Amount $amount): string
+    {
+        $text = $this->notation()->write($amount);
+        if (!in_array($amount->quantity, [Quantity::Length, Quantity::Area], true)) {
+            return $text;
+        }
+
+        return "{$text} ({$this->book->units->other()->notation()->write($amount)})";
+    }
+
+    private function notation(): Notation
+    {
+        return $this->book->units === UnitSystem::Imperial && $this->outcome->inInches
+            ? new ImperialNotation(feet: false)
+            : $this->book->units->notation();
+    }
+
+    /** @return array{value: float, unit: string, text: string}|null */
+    private static function amount(?Amount $amount, ?string $text): ?array
+    {
+        return $amount === null ? null : ['value' => round($amount->number, 6) + 0.0, 'unit' => $amount->quantity->value, 'text' => (string) $text];
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Review;
+
+use Heurema\Measure\Witness;
+use Heurema\Units\Amount;
+
+/** What came of holding a rule against the facts of a subject. */
+final readonly class Outcome
+{
+    /**
+     * @param float|null    $margin      how far the measured amount keeps clear of its limit, negative when it falls short; in the limit's unit
+     * @param bool          $inInches    the limit is spoken of in inches alone
+     * @param string|null   $reason      why it is as it is, where no number says so
+     * @param list<string>  $missing
+     * @param list<string>  $assumptions
+     * @param list<string>  $working
+     * @param list<Witness> $witness
+     */
+    public function __construct(
+        public Verdict $verdict,
+        public bool $slim = false,
+        public ?Amount $measured = null,
+        public ?Amount $limit = null,
+        public ?float $margin = null,
+        public bool $inInches = false,
+        public ?string $reason = null,
+        public array $missing = [],
+        public array $assumptions = [],
+        public array $working = [],
+        public array $witness = [],
+    ) {}
+
+    /** @param list<string> $missing */
+    public static function undetermined(array $missing, string $reason): self
+    {
+        return new self(Verdict::Undetermined, reason: $reason, missing: $missing);
+    }
+
+    public static function notApplicable(string $reason): self
+    {
+        return new self(Verdict::NotApplicable, reason: $reason);
+    }
+
+    /** By how much of its limit it falls short; 0 when it does not. */
+    public function shortfall(): float
+    {
+        return $this->margin === null || $this->limit === null ? 0.0 : max(0.0, -$this->margin / max(1e-9, abs($this->limit->number)));
+    }
+
+    /** @param list<string> $assumptions */
+    public function assuming(array $assumptions): self
+    {
+        return $this->with(['assumptions' => array_values(array_unique([...$this->assumptions, ...$assumptions]))]);
+    }
+
+    /**
+     * The same outcome with some of its parts put in another way.
+     *
+     * @param array{verdict?: Verdict, reason?: ?string, assumptions?: list<string>, working?: list<string>, witness?: list<Witness>, missing?: list<string>} $changes
+     */
+    public function with(array $changes): self
+    {
+        return new self(
+            $changes['verdict'] ?? $this->verdict,
+            $this->slim,
+            $this->measured,
+            $this->limit,
+            $this->margin,
+            $this->inInches,
+            array_key_exists('reason', $changes) ? $changes['reason'] : $this->reason,
+            $changes['missing'] ?? $this->missing,
+            $changes['assumptions'] ?? $this->assumptions,
+            $changes['working'] ?? $this->working,
+            $changes['witness'] ?? $this->witness,
+        );
+    }
+}

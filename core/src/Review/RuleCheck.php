@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Review;
+
+use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Comparison;
+use Heurema\Rulebook\Facts;
+use Heurema\Rulebook\Rule;
+use Heurema\Rulebook\RuleBook;
+
+/** Holds the rules of a book against the facts of a subject. */
+final readonly class RuleCheck
+{
+    private ComparisonCheck $comparisons;
+    private ExistenceCheck $existence;
+
+    public function __construct(RuleBook $book)
+    {
+        $this->comparisons = new ComparisonCheck($book->tolerance, $book->units);
+        $this->existence = new ExistenceCheck($this->comparisons);
+    }
+
+    public function check(Rule $rule, Facts $facts): Outcome
+    {
+        if ($rule->when === null) {
+            return $this->applied($rule, $facts);
+        }
+        $applies = $rule->when->evaluate($facts);
+        if ($applies->value instanceof Unknown) {
+            return Outcome::undetermined($applies->value->missing, 'Whether the rule applies is not known.');
+        }
+
+        return $applies->value === true
+            ? $this->applied($rule, $facts)->assuming($applies->assumptions)
+            : Outcome::notApplicable("The rule applies where {$rule->when->text}.");
+    }
+
+    private function applied(Rule $rule, Facts $facts): Outcome
+    {
+        $outcome = $this->requirement($rule, $facts);
+        $isSettled = in_array($outcome->verdict, [Verdict::Met, Verdict::Advised, Verdict::NotApplicable], true);
+
+        return $isSettled ? $outcome : $this->exempted($rule, $facts, $outcome);
+    }
+
+    private function requirement(Rule $rule, Facts $facts): Outcome
+    {
+        if (!$rule->requirement instanceof Comparison) {
+            return $this->existence->check($rule->requirement, $facts);
+        }
+        $outcome = $this->comparisons->check($rule->requirement, $facts);
+
+        return $outcome->verdict === Verdict::Met ? $this->preferred($rule, $facts, $outcome) : $outcome;
+    }
+
+    /** What is required is met; is what is recommended met too? */
+    private function preferred(Rule $rule, Facts $facts, Outcome $met): Outcome
+    {
+        foreach ($rule->prefer as $preference) {
+            if ($preference->when !== null && $preference->when->evaluate($facts)->value !== true) {
+                continue;
+            }
+            $outcome = $this->comparisons->check($preference->comparison, $facts);
+            if ($outcome->verdict === Verdict::Violated) {
+                return $outcome->with(['verdict' => Verdict::Advised, 'reason' => 'What is required is met, what is recommended is not ('.$preference->source.').']);
+            }
+        }
+
+        return $met;
+    }
+
+    private function exempted(Rule $rule, Facts $facts, Outcome $outcome): Outcome
+    {
+        $missing = [];
+        foreach ($rule->unless as $exemption) {
+            $holds = $exemption->when->evaluate($facts);
+            if ($holds->value === true) {
+                return $outcome->with(['verdict' => Verdict::Met, 'reason' => "Met by exception: {$exemption->name}."])->assuming($holds->assumptions);
+            }
+            $outcome = $outcome->assuming($holds->assumptions);
+            $missing = [...$missing, ...($holds->value instanceof Unknown ? $holds->value->missing : [])];
+        }
+        if ($missing === []) {
+            return $outcome;
+        }
+
+        return $outcome->with([
+            'verdict' => Verdict::Undetermined,
+            'missing' => array_values(array_unique([...$outcome->missing, ...$missing])),
+            'reason' => 'The limit is not met, and whether an exception holds is not known.',
+        ]);
+    }
+}

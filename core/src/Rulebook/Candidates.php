@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+/** Related things of which one has to have everything that is needed. */
+final readonly class Candidates
+{
+    /**
+     * @param string           $among `windows` or `doors`
+     * @param list<Comparison> $needs
+     */
+    public function __construct(public string $among, public ?Expression $where, public array $needs) {}
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Measure\Parameters;
+
+/** A measure held against a limit. */
+final readonly class Comparison
+{
+    public function __construct(public string $measure, public Parameters $with, public Bound $bound, public Expression $limit) {}
+
+    /** What is measured, in words. */
+    public function words(): string
+    {
+        return str_replace('_', ' ', substr((string) strstr($this->measure, '.'), 1));
+    }
+}

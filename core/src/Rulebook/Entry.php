@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Units\Amount;
+
+/** A mapping in a rule book being read; it knows the rule it belongs to, so that a refusal can name the line. */
+final readonly class Entry
+{
+    /** @param int|null $line where the rule begins that this is part of */
+    public function __construct(private mixed $value, private string $yaml, private string $file, private ?int $line = null) {}
+
+    /**
+     * @param list<string> $keys
+     *
+     * @throws UnreadableRuleBook
+     */
+    public function allow(array $keys): void
+    {
+        foreach ($this->keys() as $key) {
+            if (!in_array($key, $keys, true)) {
+                throw $this->refuse("unknown key \"{$key}\"; expected one of ".implode(', ', $keys));
+            }
+        }
+    }
+
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_map(strval(...), array_keys($this->mapping()));
+    }
+
+    public function has(string $key): bool
+    {
+        return array_key_exists($key, $this->mapping());
+    }
+
+    public function get(string $key): self
+    {
+        if (!$this->has($key)) {
+            throw $this->refuse("\"{$key}\" is missing");
+        }
+
+        return new self($this->mapping()[$key], $this->yaml, $this->file, $this->line);
+    }
+
+    public function optional(string $key): ?self
+    {
+        return $this->has($key) ? $this->get($key) : null;
+    }
+
+    /** @return list<self> a list of mappings, or one mapping alone */
+    public function entries(string $key): array
+    {
+        $value = $this->has($key) ? $this->mapping()[$key] : [];
+        if (!is_array($value)) {
+            throw $this->refuse("\"{$key}\" is a list");
+        }
+        $items = array_is_list($value) ? $value : [$value];
+
+        return array_map(fn (mixed $item): self => new self($item, $this->yaml, $this->file, $this->line ?? $this->lineOf($item)), $items);
+    }
+
+    public function text(string $key): string
+    {
+        $value = $this->scalar($key);
+
+        return is_bool($value) ? throw $this->refuse("\"{$key}\" is a text") : (string) $value;
+    }
+
+    public function optionalText(string $key): ?string
+    {
+        return $this->has($key) ? $this->text($key) : null;
+    }
+
+    public function scalar(string $key): string|bool|float|int
+    {
+        $value = $this->get($key)->value;
+
+        return is_scalar($value) ? $value : throw $this->refuse("\"{$key}\" is a single value");
+    }
+
+    /** @return array<string, string|bool|float|int> */
+    public function scalars(): array
+    {
+        $scalars = [];
+        foreach ($this->keys() as $key) {
+            $scalars[$key] = $this->scalar($key);
+        }
+
+        return $scalars;
+    }
+
+    /** @return list<string> */
+    public function texts(string $key): array
+    {
+        $value = $this->get($key)->value;
+        if (!is_array($value) || $value !== array_filter($value, is_string(...))) {
+            throw $this->refuse("\"{$key}\" is a list of words");
+        }
+
+        return array_values(array_filter($value, is_string(...)));
+    }
+
+    public function figure(string $key): Amount
+    {
+        $text = $this->text($key);
+
+        return Figure::read($text)->amount ?? throw $this->refuse("\"{$text}\" is no amount with a unit");
+    }
+
+    public function refuse(string $reason): UnreadableRuleBook
+    {
+        $id = is_array($this->value) && is_string($this->value['id'] ?? null) ? "rule {$this->value['id']}: " : '';
+
+        return new UnreadableRuleBook($this->file, $this->line, $id.$reason);
+    }
+
+    /** @return array<array-key, mixed> */
+    private function mapping(): array
+    {
+        return is_array($this->value) ? $this->value : throw $this->refuse('expected a mapping of keys to values');
+    }
+
+    private function lineOf(mixed $item): ?int
+    {
+        $id = is_array($item) ? ($item['id'] ?? null) : null;
+        if (!is_string($id) || preg_match('/^\s*-?\s*id:\s*["\']?'.preg_quote($id, '/').'["\']?\s*$/m', $this->yaml, $found, PREG_OFFSET_CAPTURE) !== 1) {
+            return null;
+        }
+
+        return substr_count($this->yaml, "\n", 0, $found[0][1]) + 1;
+    }
+}

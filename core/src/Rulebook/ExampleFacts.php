@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Unknown;
+use Heurema\Units\Amount;
+
+/** The facts that an example states; everything else is unknown. */
+final readonly class ExampleFacts implements Facts
+{
+    /**
+     * @param array<string, string|bool|float|int>                       $facts
+     * @param array<string, list<array<string, string|bool|float|int>>> $related
+     * @param array<string, string|bool|float|int>                       $settings
+     */
+    public function __construct(private Vocabulary $vocabulary, private array $facts, private array $related = [], private array $settings = []) {}
+
+    public static function of(Example $example, Vocabulary $vocabulary): self
+    {
+        return new self($vocabulary, $example->facts, $example->related, $example->settings);
+    }
+
+    public function name(): string
+    {
+        return 'the example';
+    }
+
+    public function measure(string $measure, Parameters $with): Measurement
+    {
+        $stated = $this->facts[$measure] ?? null;
+
+        return $stated === null ? new Unknown([$measure]) : new Measured(self::value($stated, $this->vocabulary->answer($measure)));
+    }
+
+    public function related(string $relation): array
+    {
+        return array_map(fn (array $facts): self => new self($this->vocabulary, $facts, [], $this->settings), $this->related[$relation] ?? []);
+    }
+
+    public function setting(string $name): Amount|bool|string
+    {
+        $setting = $this->vocabulary->settings[$name];
+
+        return isset($this->settings[$name]) ? self::value($this->settings[$name], $setting->answer()) : $setting->default;
+    }
+
+    private static function value(string|bool|float|int $stated, Answer $answer): Amount|bool|string
+    {
+        if (is_bool($stated)) {
+            return $stated;
+        }
+        if ($answer === Answer::Word) {
+            return (string) $stated;
+        }
+
+        return Figure::read((string) $stated)->amount ?? throw new UnreadableExpression("\"{$stated}\" is no figure");
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Measure\Answer;
+use Heurema\Units\Amount;
+use Symfony\Component\ExpressionLanguage\Lexer;
+use Symfony\Component\ExpressionLanguage\Node\Node;
+use Symfony\Component\ExpressionLanguage\Parser;
+use Symfony\Component\ExpressionLanguage\SyntaxError;
+
+/**
+ * A condition or a computed limit of a rule, read and checked once, evaluated for every subject.
+ *
+ * It may use measures (`room.use`), settings (`settings.climate`), groups by name, figures with their units, `and or not
+ * == != < <= > >= in`, `? :` and plain arithmetic. It can call nothing.
+ */
+final readonly class Expression
+{
+    private const LONGEST = 500;
+
+    /** @param array<string, Amount> $figures the amounts in the text, by the name that stands for each in the tree */
+    private function __construct(
+        public string $text,
+        public Answer $answer,
+        private Node $tree,
+        private array $figures,
+        private Vocabulary $vocabulary,
+        public bool $isFigure,
+        public bool $inInches,
+    ) {}
+
+    /** @throws UnreadableExpression */
+    public static function read(string $text, Vocabulary $vocabulary): self
+    {
+        if (strlen($text) > self::LONGEST) {
+            throw new UnreadableExpression('an expression is at most '.self::LONGEST.' characters long');
+        }
+        $figure = Figure::read($text);
+        $figures = [];
+        $inInches = true;
+        $plain = preg_replace_callback('/(?<![\w.])'.Figure::PATTERN.'/', static function (array $found) use (&$figures, &$inInches): string {
+            $name = 'figure_'.count($figures);
+            $read = Figure::read($found[0]) ?? throw new UnreadableExpression("\"{$found[0]}\" is no figure");
+            $figures[$name] = $read->amount;
+            $inInches = $inInches && $read->inInches;
+
+            return $name;
+        }, $text);
+        $plain = preg_replace('/\b(figure_\d+)\s+of\s+/', '$1 * ', (string) $plain);
+        try {
+            $names = [...array_keys($figures), ...array_keys($vocabulary->groups), 'settings', 'room', 'door', 'window', 'fixture', 'stair', 'dwelling'];
+            $tree = (new Parser([]))->parse((new Lexer())->tokenize((string) $plain), $names);
+        } catch (SyntaxError $e) {
+            throw new UnreadableExpression("cannot read \"{$text}\": ".$e->getMessage());
+        }
+        $answer = (new ExpressionTypes($vocabulary, $figures))->of($tree);
+
+        return new self($text, $answer ?? throw new UnreadableExpression("\"{$text}\" is a list"), $tree, $figures, $vocabulary, $figure !== null, $inInches);
+    }
+
+    /** Three-valued: Unknown as soon as the answer hangs on something that is not known. */
+    public function evaluate(Facts $facts): ExpressionResult
+    {
+        $evaluation = new Evaluation($facts, $this->figures, $this->vocabulary);
+        $value = $evaluation->of($this->tree);
+        if (is_array($value)) {
+            throw new \LogicException('A list is no answer.');
+        }
+
+        return new ExpressionResult($value, $evaluation->assumptions(), $evaluation->values());
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Units\Amount;
+
+/** What is known of one subject when a rule is held against it. */
+interface Facts
+{
+    public function name(): string;
+
+    public function measure(string $measure, Parameters $with): Measurement;
+
+    /** @return list<self> the related things: `windows` or `doors` of a room or of the dwelling */
+    public function related(string $relation): array;
+
+    /** A project's choice, or the rule book's default. */
+    public function setting(string $name): Amount|bool|string;
+}

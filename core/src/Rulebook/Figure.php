@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Units\Amount;
+use Heurema\Units\Quantity;
+
+/** An amount as rule books write it: `70 sq ft`, `6 ft 8 in`, `17 3/4 in`, `2400 mm`, `9.5 m2`, `8 %`, `42 deg`, `3`. */
+final readonly class Figure
+{
+    /** One number with its unit; the pattern of what an expression takes for a figure. */
+    public const PATTERN = '\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*(?:ft\s+\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*in\b|sq ft\b|sq in\b|ft\b|in\b|mm\b|cm\b|m2\b|m\b|deg\b|%)';
+
+    /** @param bool $inInches all of it is said in inches */
+    private function __construct(public Amount $amount, public bool $inInches) {}
+
+    /** Null when the text is no figure. */
+    public static function read(string $text): ?self
+    {
+        $text = trim($text);
+        if (preg_match('/^(?:([\d.]+)\s*ft\s+)(.+)$/', $text, $parts) === 1) {
+            $inches = self::read($parts[2]);
+
+            return $inches?->inInches === true && is_numeric($parts[1])
+                ? new self(Amount::length((float) $parts[1] * Amount::MM_PER_FOOT + $inches->amount->number), false)
+                : null;
+        }
+        if (preg_match('/^(\d+(?:\.\d+)?)?(?:\s*\b(\d+)\/([1-9]\d*))?\s*(sq ft|sq in|ft|in|mm|cm|m2|m|deg|%|)$/', $text, $parts) !== 1 || $parts[1].$parts[2] === '') {
+            return null;
+        }
+        $number = (float) $parts[1] + ($parts[2] === '' ? 0.0 : (int) $parts[2] / (int) $parts[3]);
+
+        return new self(self::amount($number, $parts[4]), $parts[4] === 'in');
+    }
+
+    private static function amount(float $number, string $unit): Amount
+    {
+        return match ($unit) {
+            'ft' => Amount::length($number * Amount::MM_PER_FOOT),
+            'in' => Amount::length($number * Amount::MM_PER_INCH),
+            'mm' => Amount::length($number),
+            'cm' => Amount::length($number * 10),
+            'm' => Amount::length($number * 1000),
+            'sq ft' => Amount::area($number * Amount::M2_PER_SQUARE_FOOT),
+            'sq in' => Amount::area($number * Amount::M2_PER_SQUARE_FOOT / 144),
+            'm2' => Amount::area($number),
+            'deg' => Amount::angle($number),
+            '%' => Amount::ratio($number / 100),
+            default => new Amount(Quantity::Count, $number),
+        };
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Spatial\SubjectType;
+
+/** One requirement of a rule book. */
+final readonly class Rule
+{
+    /**
+     * @param Comparison|list<Candidates> $requirement a comparison, or the kinds of things of which one must do
+     * @param list<Preference>            $prefer
+     * @param list<Exemption>             $unless
+     * @param list<Example>               $examples
+     */
+    public function __construct(
+        public string $id,
+        public string $clause,
+        public string $title,
+        public SubjectType $subject,
+        public ?Expression $when,
+        public Comparison|array $requirement,
+        public array $prefer,
+        public array $unless,
+        public string $why,
+        public string $source,
+        public ?string $note,
+        public array $examples,
+    ) {}
+}

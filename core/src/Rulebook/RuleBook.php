@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Units\Amount;
+use Heurema\Units\UnitSystem;
+
+/** The rules of one code and edition, or of an office, or of a client. */
+final readonly class RuleBook
+{
+    /**
+     * @param Amount      $tolerance what a builder may be off by; a finding met by less is slim
+     * @param list<Rule>  $rules
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public string $scope,
+        public string $source,
+        public UnitSystem $units,
+        public Amount $tolerance,
+        public Vocabulary $vocabulary,
+        public array $rules,
+    ) {}
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Measure\Answer;
+use Heurema\Units\Amount;
+
+/** Something a rule book leaves to the project; the default shows among the assumptions of what rests on it. */
+final readonly class Setting
+{
+    public function __construct(public string $name, public string $title, public Amount|bool|string $default) {}
+
+    public function answer(): Answer
+    {
+        return match (true) {
+            is_bool($this->default) => Answer::YesNo,
+            is_string($this->default) => Answer::Word,
+            default => Answer::ofQuantity($this->default->quantity),
+        };
+    }
+}

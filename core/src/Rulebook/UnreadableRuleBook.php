@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+/** A rule book that says something it cannot mean: the file, the line where it stands, and why. */
+final class UnreadableRuleBook extends \RuntimeException
+{
+    public function __construct(string $file, ?int $line, string $reason)
+    {
+        parent::__construct(basename($file).($line === null ? '' : ", line {$line}").": {$reason}");
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Catalogue;
+use Heurema\Measure\Measure;
+
+/** The names that the expressions of one rule book may use. */
+final readonly class Vocabulary
+{
+    /**
+     * @param array<string, list<string>> $groups   named lists of words
+     * @param array<string, Setting>      $settings
+     */
+    public function __construct(private Catalogue $measures, public array $groups = [], public array $settings = []) {}
+
+    public function measure(string $name): ?Measure
+    {
+        return $this->measures->get($name);
+    }
+
+    /** @throws UnreadableExpression */
+    public function answer(string $name): Answer
+    {
+        $measure = $this->measures->get($name) ?? throw new UnreadableExpression("there is no measure \"{$name}\"");
+
+        return $measure->answer();
+    }
+}
