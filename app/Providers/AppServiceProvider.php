@@ -4,6 +4,26 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use Heurema\Measure\Catalogue;
+use Heurema\Rulebook\RuleBookReader;
+use Heurema\Rulebook\Shelf;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
-final class AppServiceProvider extends ServiceProvider {}
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Catalogue::class, static fn (): Catalogue => Catalogue::standard());
+        $this->app->singleton(Shelf::class, fn (): Shelf => new Shelf(base_path('core/rulebooks'), $this->app->make(RuleBookReader::class)));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(!$this->app->isProduction());
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)->by($request->string('email')->lower()->value().'|'.$request->ip()));
+    }
+}

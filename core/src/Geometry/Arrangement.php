@@ -170,8 +170,9 @@ final class Arrangement
         [$leaving, $position] = $around;
         $fan = $leaving[$edges[$number]->to];
         $count = count($fan);
-        for ($i = 1, $at = $position[$number ^ 1]; $i <= $count; ++$i) {
-            $candidate = $fan[($at - $i + $count) % $count];
+        $came = $position[$number ^ 1];
+        foreach (range(1, $count) as $turn) {
+            $candidate = $fan[($came - $turn + $count) % $count];
             if (isset($border[$candidate])) {
                 return $candidate;
             }

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\ChosenSettings;
+use Heurema\Layout\LayoutReader;
+use Heurema\Layout\UnreadableLayout;
+use Heurema\Review\Examiner;
+use Heurema\Review\Finding;
+use Heurema\Review\Report;
+use Heurema\Review\Verdict;
+use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\UnreadableRuleBook;
+use Heurema\Spatial\Home;
+use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Checks a layout file without any database. Exit 0: nothing violated; 1: something violated; 2: the input cannot be read. */
+final class CheckCommand extends Command
+{
+    private const DEFAULT_BOOK = 'us-irc-2021';
+    private const UNREADABLE = 2;
+
+    protected $signature = 'heurema:check
+        {file : a layout document, or - for standard input}
+        {--book=* : a rule book by its id, several times for several}
+        {--set=* : a setting of the books, NAME=VALUE}
+        {--format=text : text or json}
+        {--only= : verdicts to show, with commas between}';
+
+    protected $description = 'Check a layout file against rule books';
+
+    public function handle(LayoutReader $reader, Examiner $examiner, Shelf $shelf): int
+    {
+        $start = hrtime(true);
+        try {
+            $only = $this->only();
+            $format = $this->format();
+            $books = array_map($shelf->book(...), $this->books());
+            $settings = (new ChosenSettings($books))->read($this->texts('set'));
+            $home = new Home($reader->read($this->content()));
+        } catch (UnreadableLayout|UnreadableRuleBook|\InvalidArgumentException $e) {
+            $this->complain($e->getMessage());
+
+            return self::UNREADABLE;
+        }
+        $report = $examiner->examine($home, $books, $settings);
+        $format === 'json' ? $this->writeJson($report, $only) : $this->writeText($report, $only, (hrtime(true) - $start) / 1e6);
+
+        return $report->counts()[Verdict::Violated->value] > 0 ? 1 : 0;
+    }
+
+    private function content(): string
+    {
+        $file = $this->argument('file');
+        $source = $file === '-' ? 'php://stdin' : $file;
+        $content = $file === '-' || is_file($file) ? file_get_contents($source, length: LayoutReader::LARGEST_BYTES + 1) : false;
+
+        return $content === false ? throw new \InvalidArgumentException("Cannot read the file {$file}.") : $content;
+    }
+
+    /** @return list<string> */
+    private function books(): array
+    {
+        $books = $this->texts('book');
+
+        return $books === [] ? [self::DEFAULT_BOOK] : $books;
+    }
+
+    /** @return list<Verdict> */
+    private function only(): array
+    {
+        $words = array_filter(explode(',', $this->option('only') ?? ''), static fn (string $word): bool => trim($word) !== '');
+
+        return array_values(array_map(
+            static fn (string $word): Verdict => Verdict::tryFrom(trim($word)) ?? throw new \InvalidArgumentException("There is no verdict \"{$word}\"."),
+            $words,
+        ));
+    }
+
+    private function format(): string
+    {
+        $format = $this->option('format');
+
+        return in_array($format, ['text', 'json'], true) ? $format : throw new \InvalidArgumentException('--format is text or json.');
+    }
+
+    /** @return list<string> */
+    private function texts(string $option): array
+    {
+        return array_values(array_filter($this->option($option), is_string(...)));
+    }
+
+    /** @param list<Verdict> $only */
+    private function writeJson(Report $report, array $only): void
+    {
+        $this->output->writeln((string) json_encode($report->toArray($only), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
+    }
+
+    /** @param list<Verdict> $only */
+    private function writeText(Report $report, array $only, float $milliseconds): void
+    {
+        $shown = $only === [] ? [Verdict::Violated, Verdict::Advised, Verdict::Undetermined] : $only;
+        foreach ($report->worstFirst() as $finding) {
+            if (in_array($finding->verdict(), $shown, true)) {
+                $this->writeFinding($finding);
+            }
+        }
+        $counts = array_map(static fn (Verdict $verdict): string => "{$report->counts()[$verdict->value]} {$verdict->words()}", Verdict::cases());
+        $this->output->writeln($report->home->layout->name.': '.implode(', ', $counts).'.', OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(sprintf('Checked in %.0f ms.', $milliseconds), OutputInterface::OUTPUT_RAW);
+    }
+
+    private function writeFinding(Finding $finding): void
+    {
+        $lines = [
+            sprintf('%-13s %s  %s', strtoupper($finding->verdict()->words()), $finding->rule->clause, $finding->rule->title),
+            "    {$finding->subject->name()}",
+        ];
+        if ($finding->measuredText() !== null) {
+            $short = $finding->shortText() === null ? '' : ", off by {$finding->shortText()}";
+            $lines[] = "    measured {$finding->measuredText()}, limit {$finding->limitText()}{$short}";
+        }
+        foreach ([$finding->outcome->reason, ...$finding->outcome->working] as $text) {
+            $lines[] = $text === null ? null : "    {$text}";
+        }
+        if ($finding->outcome->missing !== []) {
+            $lines[] = '    missing: '.implode(', ', $finding->outcome->missing);
+        }
+        foreach ($finding->outcome->assumptions as $assumption) {
+            $lines[] = "    assumed: {$assumption}";
+        }
+        $this->output->writeln([...array_filter($lines, is_string(...)), ''], OutputInterface::OUTPUT_RAW);
+    }
+
+    private function complain(string $message): void
+    {
+        $output = $this->output->getOutput();
+        ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($message, OutputInterface::OUTPUT_RAW);
+    }
+}

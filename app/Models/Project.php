@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Database\Factories\ProjectFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOneThrough;
+use Illuminate\Support\Carbon;
+
+/**
+ * One home under review.
+ *
+ * @property int           $id
+ * @property int           $office_id
+ * @property string        $name
+ * @property string|null   $address
+ * @property Carbon        $created_at
+ * @property Revision|null $latestRevision
+ */
+final class Project extends Model
+{
+    /** @use HasFactory<ProjectFactory> */
+    use HasFactory;
+
+    protected $fillable = ['name', 'address'];
+
+    /** @return BelongsTo<Office, $this> */
+    public function office(): BelongsTo
+    {
+        return $this->belongsTo(Office::class);
+    }
+
+    /** @return HasMany<Scheme, $this> */
+    public function schemes(): HasMany
+    {
+        return $this->hasMany(Scheme::class);
+    }
+
+    /** @return HasOneThrough<Revision, Scheme, $this> */
+    public function latestRevision(): HasOneThrough
+    {
+        return $this->through('schemes')->has('revisions')->one()->latestOfMany();
+    }
+}

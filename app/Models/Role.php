@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What somebody does in an office. */
+enum Role: string
+{
+    case Designer = 'designer';
+    case Reviewer = 'reviewer';
+    case Principal = 'principal';
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+/** The rule books of a folder, one YAML file each, named after its id. */
+final class Shelf
+{
+    /** @var array<string, RuleBook> */
+    private array $read = [];
+
+    public function __construct(private readonly string $folder, private readonly RuleBookReader $reader) {}
+
+    /** @return list<string> */
+    public function ids(): array
+    {
+        $files = glob("{$this->folder}/*.yaml");
+
+        return array_map(static fn (string $file): string => basename($file, '.yaml'), $files === false ? [] : $files);
+    }
+
+    /**
+     * @throws UnreadableRuleBook when there is no such book or it makes no sense
+     */
+    public function book(string $id): RuleBook
+    {
+        if (!in_array($id, $this->ids(), true)) {
+            throw new UnreadableRuleBook($id, null, 'no such rule book; there are '.implode(', ', $this->ids()));
+        }
+
+        return $this->read[$id] ??= $this->reader->readFile("{$this->folder}/{$id}.yaml");
+    }
+}

@@ -1,0 +1,7 @@
+import js from '@eslint/js';
+import globals from 'globals';
+
+export default [
+    js.configs.recommended,
+    { languageOptions: { globals: globals.browser }, rules: { eqeqeq: 'error', 'prefer-const': 'error' } },
+];
