@@ -56,8 +56,8 @@ start_database() {
     fail "the database did not come up: see $DATA/mariadb.log"
 }
 
-# The server's administrator is called root in the database and signs in by being the owner of the socket.
-database_as_root() { as_owner mariadb --no-defaults --socket="$(socket_path)" --user=root "$@"; }
+# The administrator has the name of the system user that owns the files, and signs in by being that user.
+database_as_root() { as_owner mariadb --no-defaults --socket="$(socket_path)" --user="$OWNER" "$@"; }
 
 prepare_database() {
     local name="$1"

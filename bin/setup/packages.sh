@@ -59,5 +59,5 @@ install_front_end() {
     when_changed vite "package-lock.json vite.config.js $(find resources/js resources/scss -type f | sort | tr '\n' ' ')" run_vite || fail "vite could not build the front end: run npm run build and look at what it says."
 }
 
-run_npm() { say "Installing front-end packages"; npm ci --no-fund --no-audit --loglevel=error; }
-run_vite() { say "Building the front end"; npm run --silent build -- --logLevel warn; }
+run_npm() { say "Installing front-end packages"; npm ci --no-fund --no-audit --silent; }
+run_vite() { say "Building the front end"; npm run --silent build -- --logLevel error; }

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Room\FloorArea;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\StairShape;
+
+/** Finds a place for a room's label that keeps off its walls and, where there is room, off what stands in it. */
+final readonly class LabelPlace
+{
+    private const LETTER_WIDTH = 7.2;
+    private const LINE_HEIGHT = 17.0;
+    private const SIGN = 11;
+    private const STEPS = 16;
+
+    /** @param float $scale millimetres under a pixel */
+    public function __construct(private Home $home, private float $scale) {}
+
+    /** @return non-empty-list<string> the room's name and its floor area */
+    public function lines(RoomSpace $room): array
+    {
+        $area = (new FloorArea())->of($room, $this->home, new Parameters());
+
+        return [$room->name(), $area instanceof Measured ? self::rounded($this->home->write($area->amount())) : 'no closed outline'];
+    }
+
+    /** From the label's middle to its edge, room for a sign before the name included, px. */
+    public function halfWidth(RoomSpace $room): int
+    {
+        return (int) round(max(array_map(mb_strlen(...), $this->lines($room))) * self::LETTER_WIDTH / 2) + self::SIGN;
+    }
+
+    public function find(RoomSpace $room): Point
+    {
+        $lines = $this->lines($room);
+        $outline = $room->outline();
+        if ($outline === null) {
+            return $room->room->at;
+        }
+        $half = new Point($this->halfWidth($room) * $this->scale, count($lines) * self::LINE_HEIGHT * $this->scale / 2);
+        $obstacles = $this->obstacles($room);
+        $best = [INF, $room->room->at];
+        $bounds = $outline->bounds();
+        for ($column = 1; $column < self::STEPS; ++$column) {
+            for ($row = 1; $row < self::STEPS; ++$row) {
+                $at = new Point($bounds->left + $bounds->width() * $column / self::STEPS, $bounds->bottom + $bounds->height() * $row / self::STEPS);
+                $box = new Box($at->x - $half->x, $at->y - $half->y, $at->x + $half->x, $at->y + $half->y);
+                $outside = count(array_filter(self::corners($box), static fn (Point $corner): bool => !$outline->contains($corner)));
+                $cost = 1e9 * $outside + 1e3 * $this->covered($box, $obstacles) / 1e6 + $at->distanceTo($bounds->middle()) / 1e3;
+                if ($cost < $best[0] && $outline->contains($at)) {
+                    $best = [$cost, $at];
+                }
+            }
+        }
+
+        return $best[1];
+    }
+
+    /** A label speaks roughly; the findings speak exactly. */
+    private static function rounded(string $text): string
+    {
+        return (string) preg_replace_callback('/^≈? ?(\d+\.\d+)/u', static fn (array $found): string => (string) round((float) $found[1], 1), $text);
+    }
+
+    /** @return list<Box> */
+    private function obstacles(RoomSpace $room): array
+    {
+        $boxes = [];
+        foreach ($this->home->fixturesOn($room->storey()) as $fixture) {
+            if ($fixture->room === $room && $fixture->outline !== null) {
+                $boxes[] = $fixture->outline->bounds();
+            }
+        }
+        foreach ($this->home->openingsOf($room) as $opening) {
+            $leaf = OpeningSymbol::swingOf($opening);
+            array_push($boxes, ...($leaf === null ? [] : [$leaf]));
+        }
+        foreach ($this->home->stairs as $stair) {
+            foreach (StairShape::of($stair->stair)->treads as $tread) {
+                $boxes[] = $tread->bounds();
+            }
+        }
+
+        return $boxes;
+    }
+
+    /** @param list<Box> $obstacles */
+    private function covered(Box $box, array $obstacles): float
+    {
+        return array_sum(array_map(static fn (Box $other): float => max(0.0, min($box->right, $other->right) - max($box->left, $other->left))
+            * max(0.0, min($box->top, $other->top) - max($box->bottom, $other->bottom)), $obstacles));
+    }
+
+    /** @return list<Point> */
+    private static function corners(Box $box): array
+    {
+        return [new Point($box->left, $box->bottom), new Point($box->right, $box->bottom), new Point($box->right, $box->top), new Point($box->left, $box->top)];
+    }
+}

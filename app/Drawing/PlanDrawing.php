@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Geometry\Ring;
+use Heurema\Layout\Fixture;
+use Heurema\Layout\FloorVoid;
+use Heurema\Layout\Guard;
+use Heurema\Layout\Note;
+use Heurema\Layout\Soffit;
+use Heurema\Layout\Wall;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\PlacedStair;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\StairShape;
+use Heurema\Spatial\StoreyPlan;
+
+/** The plan of one storey as SVG layers, from the floor up. */
+final readonly class PlanDrawing
+{
+    public function __construct(private Home $home, private StoreyPlan $plan, private LabelPlace $labels) {}
+
+    public function layers(): string
+    {
+        $here = fn (PlacedOpening|PlacedFixture $thing): bool => $thing->storey() === $this->plan->storey->id;
+        $openings = array_values(array_filter($this->home->openings, $here));
+        $fixtures = array_values(array_filter($this->home->fixtures, $here));
+        // the largest first, so that a sink lies on its counter and not under it
+        usort($fixtures, static fn (PlacedFixture $a, PlacedFixture $b): int => ($b->outline?->area() ?? 0.0) <=> ($a->outline?->area() ?? 0.0));
+
+        return implode('', [
+            $this->layer('rooms', array_map($this->room(...), array_values($this->plan->rooms))),
+            $this->layer('stairs', array_map($this->stair(...), $this->home->stairs)),
+            $this->layer('fixtures', array_map($this->fixture(...), $fixtures)),
+            $this->layer('walls', [$this->walls(), $this->ghosts()]),
+            $this->layer('openings', array_map(static fn (PlacedOpening $opening): string => (new OpeningSymbol($opening))->draw(), $openings)),
+            $this->layer('above', [...array_map(self::void(...), $this->plan->storey->voids), ...array_map(self::soffit(...), $this->plan->storey->soffits), ...array_map(self::guard(...), $this->plan->storey->guards)]),
+            $this->layer('labels', [...array_map($this->label(...), array_values($this->plan->rooms)), ...array_map(self::note(...), $this->plan->storey->notes)]),
+            $this->layer('overall', (new OverallDimensions($this->home))->draw()),
+        ]);
+    }
+
+    /** @param list<string> $content */
+    private function layer(string $name, array $content): string
+    {
+        return Svg::element('g', ['class' => "layer-{$name}"], implode('', $content));
+    }
+
+    private function room(RoomSpace $room): string
+    {
+        $outline = $room->outline();
+
+        return $outline === null ? '' : Svg::element('path', [
+            'class' => 'room',
+            'd' => Svg::path($outline),
+            'data-subject' => $room->id(),
+            'data-use' => $room->room->use?->value,
+            'fill-rule' => 'evenodd',
+        ]);
+    }
+
+    private function label(RoomSpace $room): string
+    {
+        [$name, $area] = [...$this->labels->lines($room), ''];
+        $text = Svg::element('text', ['class' => 'room-name', 'y' => -3], Svg::text($name))
+            .Svg::element('text', ['class' => 'room-area', 'y' => 13], Svg::text($area));
+
+        return Svg::pinned($this->labels->find($room), 'room-label', $text);
+    }
+
+    private function walls(): string
+    {
+        $path = implode('', array_map(Svg::path(...), $this->plan->solids));
+        $dividers = array_filter($this->plan->storey->walls, static fn (Wall $wall): bool => $wall->isDivider() && $wall->stands());
+
+        return Svg::element('path', ['class' => 'wall', 'd' => $path, 'fill-rule' => 'evenodd'])
+            .implode('', array_map(static fn (Wall $wall): string => Svg::element('path', ['class' => 'divider', 'd' => Svg::line([$wall->from, $wall->to])]), $dividers));
+    }
+
+    /** What is to be removed, drawn faintly. */
+    private function ghosts(): string
+    {
+        $walls = array_filter($this->plan->storey->walls, static fn (Wall $wall): bool => !$wall->stands());
+        $fixtures = array_filter($this->plan->storey->fixtures, static fn (Fixture $fixture): bool => !$fixture->stands());
+        $outlines = array_map(fn (Fixture $fixture): ?Ring => (new PlacedFixture($fixture, $this->plan))->outline, $fixtures);
+
+        return implode('', [
+            ...array_map(static fn (Wall $wall): string => Svg::element('path', ['class' => 'ghost', 'd' => Svg::line([$wall->from, $wall->to])]), $walls),
+            ...array_map(static fn (?Ring $ring): string => $ring === null ? '' : Svg::element('path', ['class' => 'ghost', 'd' => Svg::path($ring)]), $outlines),
+        ]);
+    }
+
+    private function fixture(PlacedFixture $fixture): string
+    {
+        return (new FixtureSymbol($fixture))->draw();
+    }
+
+    private function stair(PlacedStair $stair): string
+    {
+        $storey = $this->plan->storey->id;
+        if ($storey !== $stair->storey() && $storey !== $stair->to->id) {
+            return '';
+        }
+        $shape = StairShape::of($stair->stair);
+        $steps = array_map(static fn (Ring $ring): string => Svg::element('path', ['class' => 'step', 'd' => Svg::path($ring)]), [...$shape->treads, ...$shape->landings]);
+        $arrow = Svg::element('path', ['class' => 'climb', 'd' => Svg::line($shape->walkline)])
+            .Svg::pinned($shape->walkline[0], 'climb-start', Svg::element('circle', ['r' => 3]).Svg::element('text', ['y' => 16], $storey === $stair->storey() ? 'up' : 'down'));
+
+        return Svg::element('g', ['class' => $storey === $stair->storey() ? 'stair' : 'stair stair-below', 'data-subject' => $stair->id()], implode('', $steps).$arrow);
+    }
+
+    private static function void(FloorVoid $void): string
+    {
+        return Svg::element('path', ['class' => 'void', 'd' => Svg::path($void->outline)]);
+    }
+
+    private static function soffit(Soffit $soffit): string
+    {
+        return Svg::element('path', ['class' => 'soffit', 'd' => Svg::path($soffit->outline)]);
+    }
+
+    private static function guard(Guard $guard): string
+    {
+        return Svg::element('path', ['class' => 'guard', 'd' => Svg::line($guard->line)]);
+    }
+
+    private static function note(Note $note): string
+    {
+        return Svg::pinned($note->at, 'note', Svg::element('text', [], Svg::text($note->text)));
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
+use Heurema\Layout\Layout;
+use Heurema\Layout\Stair;
+
+/** The part of the plane that a home's plans are drawn on; the same for all its storeys, so that they can be compared. */
+final readonly class Sheet
+{
+    /** Room for outside dimensions, mm. */
+    private const MARGIN = 1500.0;
+
+    /** How many pixels wide the plan is taken to be until the page says otherwise. */
+    private const USUAL_WIDTH = 780.0;
+
+    private function __construct(public Box $box, public Box $building) {}
+
+    public static function of(Layout $layout): self
+    {
+        $points = [];
+        foreach ($layout->storeys as $storey) {
+            foreach ($storey->walls as $wall) {
+                array_push($points, $wall->from, $wall->to);
+            }
+            foreach ($storey->fixtures as $fixture) {
+                $points[] = $fixture->at;
+            }
+            foreach ($storey->rooms as $room) {
+                $points[] = $room->at;
+            }
+        }
+        $building = $points === [] ? new Box(0, 0, 10000, 8000) : Box::around($points);
+        $starts = array_map(static fn (Stair $stair): Point => $stair->start, $layout->stairs);
+
+        return new self(Box::around([...self::corners($building), ...$starts])->grown(self::MARGIN), $building);
+    }
+
+    public function viewBox(): string
+    {
+        return implode(' ', array_map(Svg::number(...), [$this->box->left, -$this->box->top, $this->box->width(), $this->box->height()]));
+    }
+
+    /** Millimetres of the plan under one pixel when all of it is shown. */
+    public function scale(): float
+    {
+        return max($this->box->width(), $this->box->height()) / self::USUAL_WIDTH;
+    }
+
+    /** @return non-empty-list<Point> */
+    private static function corners(Box $box): array
+    {
+        return [new Point($box->left, $box->bottom), new Point($box->right, $box->top)];
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Geometry\Point;
+use Heurema\Review\Finding;
+use Heurema\Review\Report;
+use Heurema\Review\Verdict;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\PlacedStair;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+
+/** On the plan, beside everything that wants looking at, the sign of its worst verdict. */
+final readonly class SubjectMarks
+{
+    private const SHOWN = [Verdict::Violated, Verdict::Advised, Verdict::Undetermined];
+
+    public function __construct(private Report $report, private string $storey, private LabelPlace $labels) {}
+
+    public function draw(): string
+    {
+        $marks = [];
+        foreach ($this->worst() as $finding) {
+            $sign = VerdictMark::draw($finding->verdict());
+            $content = $finding->subject instanceof RoomSpace ? Svg::element('g', ['transform' => "translate(-{$this->labels->halfWidth($finding->subject)} -7)"], $sign) : $sign;
+            $marks[] = Svg::element('g', ['data-mark' => $finding->subject->id()], Svg::pinned($this->place($finding->subject), 'subject-mark', $content));
+        }
+
+        return Svg::element('g', ['class' => 'layer-marks'], implode('', $marks));
+    }
+
+    /** @return array<string, Finding> by subject */
+    private function worst(): array
+    {
+        $worst = [];
+        foreach ($this->report->worstFirst() as $finding) {
+            if ($finding->subject->storey() === $this->storey && in_array($finding->verdict(), self::SHOWN, true)) {
+                $worst[$finding->subject->id()] ??= $finding;
+            }
+        }
+
+        return $worst;
+    }
+
+    private function place(Subject $subject): Point
+    {
+        return match (true) {
+            $subject instanceof RoomSpace => $this->labels->find($subject),
+            $subject instanceof PlacedOpening => $subject->middle(),
+            $subject instanceof PlacedFixture => $subject->frame()->toPlan(new Point(0, ($subject->fixture->depth ?? 0.0) / 2)),
+            $subject instanceof PlacedStair => $subject->stair->start,
+            default => new Point(0, 0),
+        };
+    }
+}

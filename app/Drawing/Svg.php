@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+
+/** Writes SVG: plan millimetres as user units with y turned down, every attribute and text escaped. */
+final class Svg
+{
+    /** @param array<string, string|float|int|null> $attributes */
+    public static function element(string $name, array $attributes, string $content = ''): string
+    {
+        $written = '';
+        foreach ($attributes as $attribute => $value) {
+            if ($value !== null) {
+                $written .= ' '.$attribute.'="'.e(is_float($value) ? self::number($value) : (string) $value).'"';
+            }
+        }
+
+        return "<{$name}{$written}>{$content}</{$name}>";
+    }
+
+    public static function text(string $text): string
+    {
+        return e($text);
+    }
+
+    public static function path(Polygon|Ring $shape): string
+    {
+        $rings = $shape instanceof Polygon ? $shape->rings() : [$shape];
+
+        return implode('', array_map(static fn (Ring $ring): string => self::line($ring->points).'Z', $rings));
+    }
+
+    /** @param list<Point> $points */
+    public static function line(array $points): string
+    {
+        return 'M'.implode('L', array_map(self::at(...), $points));
+    }
+
+    public static function at(Point $point): string
+    {
+        return self::number($point->x).' '.self::number(-$point->y);
+    }
+
+    /** A group whose content is in pixels, at a point of the plan, the same size at every zoom. */
+    public static function pinned(Point $at, string $class, string $content): string
+    {
+        return self::element('g', ['transform' => 'translate('.self::at($at).')'], self::element('g', ['class' => "pin {$class}"], $content));
+    }
+
+    public static function number(float $number): string
+    {
+        return (string) (round($number, 1) + 0.0);
+    }
+}

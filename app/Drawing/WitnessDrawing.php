@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Witness;
+use Heurema\Review\Finding;
+use Heurema\Review\Verdict;
+use Heurema\Units\Quantity;
+
+/** What a finding saw, drawn over the plan of one storey. */
+final readonly class WitnessDrawing
+{
+    public function __construct(private Finding $finding, private string $storey) {}
+
+    public function draw(): string
+    {
+        $drawn = array_map(fn (Witness $witness): string => $this->shape($witness), $this->here());
+
+        return Svg::element('g', ['class' => 'witness witness-'.str_replace('_', '-', $this->finding->verdict()->value)], implode('', $drawn));
+    }
+
+    /** `left top width height` around everything it draws, y down; null when there is nothing. */
+    public function bounds(): ?string
+    {
+        $points = array_merge(...array_map(static fn (Witness $witness): array => array_merge(...$witness->lines), $this->here()));
+        if ($points === []) {
+            return null;
+        }
+        $box = Box::around($points);
+
+        return implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()]));
+    }
+
+    /** @return list<Witness> */
+    private function here(): array
+    {
+        return array_values(array_filter($this->finding->outcome->witness, fn (Witness $witness): bool => $witness->storey === $this->storey));
+    }
+
+    private function shape(Witness $witness): string
+    {
+        return match ($witness->type) {
+            Witness::DIMENSION => $this->dimension(new Segment($witness->lines[0][0], $witness->lines[0][1]), $witness->text),
+            Witness::OUTLINE => $this->outline($witness),
+            default => Svg::pinned($witness->lines[0][0], 'witness-mark', Svg::element('circle', ['r' => 9]).self::caption($witness->text)),
+        };
+    }
+
+    /** Where the dimension is the measured amount itself, the required one is drawn from the same start, dashed. */
+    private function dimension(Segment $segment, string $text): string
+    {
+        $measured = $this->finding->outcome->measured;
+        $limit = $this->finding->outcome->limit;
+        $isMeasured = $measured?->quantity === Quantity::Length && abs($measured->number - $segment->length()) < 1.0 && $segment->length() > 1.0;
+        if (!$isMeasured || $limit === null || $this->finding->shortText() === null) {
+            return (new DimensionLine($segment, $text))->draw();
+        }
+        $required = new Segment($segment->from, $segment->at($limit->number));
+        $words = ($this->finding->verdict() === Verdict::Advised ? 'recommended ' : 'required ').strtok((string) $this->finding->limitText(), '(');
+
+        return Svg::element('path', ['class' => 'required', 'd' => Svg::line([$required->from, $required->to])])
+            .(new DimensionLine($segment, $text, trim($words)))->draw();
+    }
+
+    private function outline(Witness $witness): string
+    {
+        $rings = array_map(static fn (array $points): Ring => new Ring($points === [] ? [new Point(0, 0)] : $points), $witness->lines);
+
+        return Svg::element('path', ['class' => 'witness-outline', 'd' => Svg::path(new Polygon($rings[0], array_slice($rings, 1))), 'fill-rule' => 'evenodd']);
+    }
+
+    private static function caption(string $text): string
+    {
+        return $text === '' ? '' : Svg::element('text', ['y' => -15], Svg::text($text));
+    }
+}

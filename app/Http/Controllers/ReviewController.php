@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Revision;
+use App\Pages\ReviewPage;
+use Heurema\Review\Examiner;
+use Heurema\Rulebook\Shelf;
+use Heurema\Spatial\Home;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+final class ReviewController
+{
+    /** The whole page, or only what a choice of a finding changes when htmx asks. */
+    public function __invoke(Request $request, Revision $revision, Examiner $examiner, Shelf $shelf): View
+    {
+        $report = $examiner->examine(new Home($revision->layout), array_map($shelf->book(...), $revision->books));
+        $page = new ReviewPage(
+            $revision,
+            $report,
+            $request->string('finding')->value(),
+            $request->string('subject')->value(),
+            $request->string('storey')->value(),
+            $request->string('show')->value(),
+        );
+
+        return view($request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request') ? 'review.changed' : 'review', ['page' => $page]);
+    }
+}

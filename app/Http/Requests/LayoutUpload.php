@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use App\Pages\Desk;
+use Heurema\Layout\LayoutReader;
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\Exceptions\HttpResponseException;
+use Illuminate\Http\UploadedFile;
+
+/** A layout file on its way in. */
+final class LayoutUpload extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'layout' => ['required', 'file', 'max:'.intdiv(LayoutReader::LARGEST_BYTES, 1024)],
+            'address' => ['nullable', 'string', 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'layout.required' => 'Choose a layout file.',
+            'layout.file' => 'Choose a layout file.',
+            'layout.max' => 'The layout file is larger than 5 MB.',
+            'layout.uploaded' => 'The layout file did not arrive: it is larger than 5 MB, or the connection broke.',
+        ];
+    }
+
+    public function content(): string
+    {
+        $file = $this->file('layout');
+
+        return $file instanceof UploadedFile ? (string) $file->get() : '';
+    }
+
+    public function address(): ?string
+    {
+        $address = $this->string('address')->trim()->value();
+
+        return $address === '' ? null : $address;
+    }
+
+    /** The desk again with the message beside the field, as 422, whether a script or a form asked. */
+    protected function failedValidation(Validator $validator): never
+    {
+        $user = $this->user();
+        $desk = $user instanceof User ? Desk::of($user->office) : throw new \LogicException('Nobody is signed in.');
+
+        throw new HttpResponseException(response()->view('desk', ['desk' => $desk, 'refused' => $validator->errors()->first()], 422));
+    }
+}

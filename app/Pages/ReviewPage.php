@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Drawing\LabelPlace;
+use App\Drawing\PlanDrawing;
+use App\Drawing\Sheet;
+use App\Drawing\SubjectMarks;
+use App\Drawing\Svg;
+use App\Drawing\WitnessDrawing;
+use App\Models\Revision;
+use Heurema\Layout\Storey;
+use Heurema\Review\Finding;
+use Heurema\Review\Report;
+use Heurema\Review\Verdict;
+
+/** One revision's findings beside its plan: which are listed, which one is chosen, which storey is drawn. */
+final readonly class ReviewPage
+{
+    /** What wants a reviewer's eye. */
+    private const OPEN = [Verdict::Violated, Verdict::Advised, Verdict::Undetermined];
+
+    public ?Finding $chosen;
+    public string $storey;
+
+    /** @var list<Finding> */
+    public array $listed;
+
+    public Sheet $sheet;
+
+    /** `open`, `all` or a verdict */
+    public string $show;
+
+    /**
+     * @param string $finding fingerprint of the finding asked for, or empty
+     * @param string $subject id of the thing pointed at, or empty; its worst finding is chosen
+     * @param string $storey  id of the storey asked for, or empty
+     * @param string $show    which verdicts are asked for, or empty
+     */
+    public function __construct(public Revision $revision, public Report $report, string $finding, string $subject, string $storey, string $show)
+    {
+        $this->show = $show === 'all' || Verdict::tryFrom($show) !== null ? $show : 'open';
+        $this->listed = array_values(array_filter($report->worstFirst(), fn (Finding $one): bool => $this->isListed($one->verdict())));
+        $this->chosen = $report->finding($finding) ?? $this->worstOf($subject) ?? ($subject === '' ? ($this->listed[0] ?? null) : null);
+        $this->storey = $this->storeyToDraw($storey);
+        $this->sheet = Sheet::of($revision->layout);
+    }
+
+    /** @return list<Storey> highest first, as a section through the home has them */
+    public function storeys(): array
+    {
+        return array_reverse($this->revision->layout->storeys);
+    }
+
+    /** @return array<string, array{label: string, count: int, verdict: Verdict|null}> the choices of what is listed */
+    public function choices(): array
+    {
+        $counts = $this->report->counts();
+        $open = array_sum(array_map(static fn (Verdict $verdict): int => $counts[$verdict->value], self::OPEN));
+        $choices = ['open' => ['label' => 'Open', 'count' => $open, 'verdict' => null]];
+        foreach (Verdict::cases() as $verdict) {
+            $choices[$verdict->value] = ['label' => ucfirst($verdict->words()), 'count' => $counts[$verdict->value], 'verdict' => $verdict];
+        }
+
+        return $choices;
+    }
+
+    /** The address of this page with one thing chosen otherwise. */
+    public function address(?string $finding = null, ?string $storey = null, ?string $show = null): string
+    {
+        $show ??= $this->show;
+
+        return route('review', array_filter([
+            'revision' => $this->revision->id,
+            'finding' => $finding,
+            'storey' => $storey,
+            'show' => $show === 'open' ? null : $show,
+        ], static fn (int|string|null $part): bool => $part !== null));
+    }
+
+    public function plan(): string
+    {
+        $plan = $this->report->home->plans[$this->storey] ?? null;
+        if ($plan === null) {
+            return '';
+        }
+        $labels = new LabelPlace($this->report->home, $this->sheet->scale());
+
+        return (new PlanDrawing($this->report->home, $plan, $labels))->layers().(new SubjectMarks($this->report, $this->storey, $labels))->draw();
+    }
+
+    public function witness(): string
+    {
+        return $this->chosen === null ? '' : (new WitnessDrawing($this->chosen, $this->storey))->draw();
+    }
+
+    /** What the plan should bring into sight; null when the chosen finding shows nothing on it. */
+    public function focus(): ?string
+    {
+        return $this->chosen === null ? null : (new WitnessDrawing($this->chosen, $this->storey))->bounds();
+    }
+
+    /** How far the needle turns from pointing up, clockwise. */
+    public function northTurn(): string
+    {
+        return Svg::number(90 - ($this->revision->layout->north ?? 90.0));
+    }
+
+    public function isChosen(Finding $finding): bool
+    {
+        return $this->chosen !== null && $this->chosen->fingerprint() === $finding->fingerprint();
+    }
+
+    private function isListed(Verdict $verdict): bool
+    {
+        return match ($this->show) {
+            'open' => in_array($verdict, self::OPEN, true),
+            'all' => true,
+            default => $verdict->value === $this->show,
+        };
+    }
+
+    private function worstOf(string $subject): ?Finding
+    {
+        foreach ($this->report->worstFirst() as $finding) {
+            if ($finding->subject->id() === $subject) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    /** The storey asked for, else the one that the chosen finding lies on. */
+    private function storeyToDraw(string $asked): string
+    {
+        $known = array_map(static fn (Storey $storey): string => $storey->id, $this->revision->layout->storeys);
+        $ofFinding = $this->chosen === null ? null : ($this->chosen->subject->storey() ?? $this->chosen->outcome->witness[0]->storey ?? null);
+        foreach ([$asked, $ofFinding] as $candidate) {
+            if (in_array($candidate, $known, true)) {
+                return $candidate;
+            }
+        }
+
+        return $known[0] ?? '';
+    }
+}

@@ -1,0 +1,12 @@
+import htmx from 'htmx.org';
+import { Viewport } from './viewport.js';
+import { Review } from './review.js';
+
+document.addEventListener('htmx:configRequest', (event) => {
+    event.detail.headers['X-CSRF-TOKEN'] = document.querySelector('meta[name="csrf-token"]').content;
+    const plan = document.getElementById('plan');
+    if (plan) event.detail.headers['X-Drawn-Storey'] = plan.dataset.storey;
+});
+
+const sheet = document.getElementById('plan-sheet');
+if (sheet) new Review(document.getElementById('review'), new Viewport(sheet, document.getElementById('scale-bar')), htmx);

@@ -1,0 +1,103 @@
+import { Viewport } from './viewport.js';
+
+/** The review page: keys, pointing at the plan, and keeping list, evidence and plan in step. */
+export class Review {
+    constructor(page, viewport, htmx) {
+        this.page = page;
+        this.viewport = viewport;
+        this.htmx = htmx;
+        this.keys = {
+            n: () => this.step(1), ArrowDown: () => this.step(1),
+            p: () => this.step(-1), ArrowUp: () => this.step(-1),
+            s: () => this.nextStorey(),
+            '+': () => viewport.zoom(1 / 1.25), '=': () => viewport.zoom(1 / 1.25), '-': () => viewport.zoom(1.25),
+            0: () => viewport.showAll(),
+            f: () => this.focus(),
+            '?': () => document.getElementById('keys').showModal(),
+        };
+        this.sheetKeys = {
+            ArrowLeft: () => viewport.move(-0.1, 0), ArrowRight: () => viewport.move(0.1, 0),
+            ArrowUp: () => viewport.move(0, -0.1), ArrowDown: () => viewport.move(0, 0.1),
+        };
+        document.addEventListener('keydown', (event) => this.press(event));
+        page.addEventListener('click', (event) => this.click(event));
+        document.addEventListener('htmx:afterSettle', () => this.settle());
+        document.addEventListener('htmx:sendError', () => this.complain('The server does not answer. What you see is what was last read.'));
+        document.addEventListener('htmx:responseError', (event) => this.complain(`The server refused (${event.detail.xhr.status}).`));
+        this.settle();
+    }
+
+    press(event) {
+        if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, textarea, select, dialog')) return;
+        const onSheet = event.target.id === 'plan-sheet' ? this.sheetKeys[event.key] : undefined;
+        const act = onSheet ?? this.keys[event.key];
+        if (!act) return;
+        event.preventDefault();
+        act();
+    }
+
+    click(event) {
+        const zoom = event.target.closest('[data-zoom]')?.dataset.zoom;
+        if (zoom === 'in') this.viewport.zoom(1 / 1.25);
+        if (zoom === 'out') this.viewport.zoom(1.25);
+        if (zoom === 'all') this.viewport.showAll();
+        const thing = event.target.closest('[data-subject]');
+        if (thing && !this.viewport.dragged) this.choose(thing.dataset.subject);
+    }
+
+    choose(subject) {
+        const address = new URL(this.page.dataset.address);
+        address.searchParams.set('subject', subject);
+        if (this.page.dataset.show !== 'open') address.searchParams.set('show', this.page.dataset.show);
+        this.htmx.ajax('GET', address.href, { source: this.page, target: '#evidence', swap: 'outerHTML', push: 'true' })
+            .then(() => history.replaceState(history.state, '', address));
+    }
+
+    step(by) {
+        const rows = [...document.querySelectorAll('.row-link')];
+        if (rows.length === 0) return;
+        const at = rows.findIndex((row) => row.hasAttribute('aria-current'));
+        const next = at < 0 ? (by > 0 ? 0 : rows.length - 1) : (at + by + rows.length) % rows.length;
+        rows[next].click();
+    }
+
+    nextStorey() {
+        const storeys = [...document.querySelectorAll('#storeys a')].reverse();
+        const at = storeys.findIndex((storey) => storey.hasAttribute('aria-current'));
+        storeys[(at + 1) % storeys.length]?.click();
+    }
+
+    focus() {
+        const box = document.getElementById('witness').dataset.focus;
+        if (box) this.viewport.show(Viewport.box(box));
+    }
+
+    settle() {
+        this.viewport.draw();
+        this.focus();
+        this.showMarks();
+        const chosen = document.getElementById('evidence').dataset.finding;
+        for (const row of document.querySelectorAll('.row-link')) {
+            const isChosen = row.dataset.finding === chosen;
+            row.toggleAttribute('aria-current', isChosen);
+            if (isChosen) {
+                row.setAttribute('aria-current', 'true');
+                row.scrollIntoView({ block: 'nearest' });
+            }
+        }
+    }
+
+    /** The witness speaks for the chosen thing; its sign would only lie in the way. */
+    showMarks() {
+        const chosen = document.getElementById('evidence').dataset.chosenSubject;
+        for (const mark of document.querySelectorAll('[data-mark]')) mark.toggleAttribute('hidden', mark.dataset.mark === chosen);
+    }
+
+    complain(message) {
+        const note = document.createElement('p');
+        note.className = 'field-error';
+        note.setAttribute('role', 'alert');
+        note.textContent = message;
+        document.getElementById('evidence').prepend(note);
+    }
+}

@@ -1,0 +1,130 @@
+/**
+ * The part of the plan that is in sight: zooming, moving, and bringing a box into view. The server draws; this only
+ * sets the view box of the drawings that lie on one another and the number of millimetres under a pixel.
+ */
+export class Viewport {
+    static NEAREST = 200;
+    static MARGIN = 2200;
+
+    constructor(sheet, scaleBar) {
+        this.sheet = sheet;
+        this.scaleBar = scaleBar;
+        this.whole = Viewport.box(sheet.querySelector('#plan').dataset.whole);
+        this.view = { ...this.whole };
+        new ResizeObserver(() => this.draw()).observe(sheet);
+        sheet.addEventListener('wheel', (event) => this.wheel(event), { passive: false });
+        sheet.addEventListener('pointerdown', (event) => this.grab(event));
+        this.draw();
+    }
+
+    static box(text) {
+        const [x, y, width, height] = text.split(' ').map(Number);
+        return { x, y, width, height };
+    }
+
+    /** Writes the view to the drawings; called again when one of them was swapped. */
+    draw() {
+        const rect = this.sheet.getBoundingClientRect();
+        if (rect.width === 0) return;
+        this.scale = Math.max(this.view.width / rect.width, this.view.height / rect.height);
+        for (const drawing of this.sheet.querySelectorAll('.drawing')) {
+            drawing.setAttribute('viewBox', `${this.view.x} ${this.view.y} ${this.view.width} ${this.view.height}`);
+            drawing.style.setProperty('--scale', this.scale);
+        }
+        this.drawScaleBar();
+    }
+
+    drawScaleBar() {
+        const imperial = this.scaleBar.dataset.units === 'imperial';
+        const unit = imperial ? 304.8 : 1000;
+        const steps = imperial ? [1, 2, 5, 10, 20, 50] : [0.2, 0.5, 1, 2, 5, 10, 20];
+        const step = steps.find((length) => length * unit / this.scale >= 60) ?? steps.at(-1);
+        this.scaleBar.querySelector('span').style.width = `${step * unit / this.scale}px`;
+        this.scaleBar.querySelector('b').textContent = imperial ? `${step} ft` : `${step} m`;
+    }
+
+    showAll() {
+        this.moveTo({ ...this.whole });
+    }
+
+    /** Brings a box into view with its surroundings, unless it can be seen well enough as it is. */
+    show(box) {
+        const seen = box.x >= this.view.x && box.y >= this.view.y
+            && box.x + box.width <= this.view.x + this.view.width && box.y + box.height <= this.view.y + this.view.height;
+        const large = Math.max(box.width, box.height) / this.scale > 90;
+        if (seen && large) return;
+        const margin = Viewport.MARGIN;
+        this.moveTo({ x: box.x - margin, y: box.y - margin, width: box.width + 2 * margin, height: box.height + 2 * margin });
+    }
+
+    zoom(factor, at = null) {
+        const width = Math.min(this.whole.width * 3, Math.max(Viewport.NEAREST, this.view.width * factor));
+        const real = width / this.view.width;
+        const x = at?.x ?? this.view.x + this.view.width / 2;
+        const y = at?.y ?? this.view.y + this.view.height / 2;
+        this.view = {
+            x: x - (x - this.view.x) * real,
+            y: y - (y - this.view.y) * real,
+            width,
+            height: this.view.height * real,
+        };
+        this.draw();
+    }
+
+    move(right, down) {
+        this.view.x += right * this.view.width;
+        this.view.y += down * this.view.height;
+        this.draw();
+    }
+
+    moveTo(target) {
+        if (matchMedia('(prefers-reduced-motion: reduce)').matches) {
+            this.view = target;
+            this.draw();
+            return;
+        }
+        const from = { ...this.view };
+        const start = performance.now();
+        const step = (now) => {
+            const share = Math.min(1, (now - start) / 180);
+            const eased = 1 - (1 - share) ** 3;
+            for (const key of Object.keys(target)) this.view[key] = from[key] + (target[key] - from[key]) * eased;
+            this.draw();
+            if (share < 1) this.frame = requestAnimationFrame(step);
+        };
+        cancelAnimationFrame(this.frame);
+        this.frame = requestAnimationFrame(step);
+    }
+
+    wheel(event) {
+        event.preventDefault();
+        this.zoom(event.deltaY > 0 ? 1.15 : 1 / 1.15, this.pointOf(event));
+    }
+
+    /** Dragging moves the plan; a press without movement stays a click on what lies under it. */
+    grab(event) {
+        if (event.button !== 0) return;
+        const start = { x: event.clientX, y: event.clientY, view: { ...this.view } };
+        const drag = (moved) => {
+            const dx = moved.clientX - start.x;
+            const dy = moved.clientY - start.y;
+            if (Math.hypot(dx, dy) < 4 && !this.dragged) return;
+            this.dragged = true;
+            this.view.x = start.view.x - dx * this.scale;
+            this.view.y = start.view.y - dy * this.scale;
+            this.draw();
+        };
+        const drop = () => {
+            removeEventListener('pointermove', drag);
+            removeEventListener('pointerup', drop);
+            setTimeout(() => { this.dragged = false; });
+        };
+        addEventListener('pointermove', drag);
+        addEventListener('pointerup', drop);
+    }
+
+    pointOf(event) {
+        const matrix = this.sheet.querySelector('#plan').getScreenCTM().inverse();
+        return new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
+    }
+}

@@ -1,0 +1,50 @@
+@extends('layouts.page')
+@section('title', 'Desk')
+@section('body-class', 'page-desk')
+@section('masthead', $desk->office->name)
+@section('content')
+    <div class="desk">
+        <div class="desk-head">
+            <h1>Reviews in hand</h1>
+            <p>{{ trans_choice('{0} No home on the desk yet|{1} One home|[2,*] :count homes', $desk->projects->count()) }}</p>
+        </div>
+        <div class="desk-body">
+            <ul class="projects">
+                @forelse ($desk->projects as $project)
+                    <li class="project">
+                        <a class="project-link" href="{{ $project->latestRevision ? route('review', $project->latestRevision) : '#' }}">
+                            {!! $desk->thumbnail($project) !!}
+                            <span class="project-words">
+                                <span class="project-name">{{ $project->name }}</span>
+                                <span class="project-address">{{ $project->address }}</span>
+                                @if ($project->latestRevision)
+                                    <span class="project-when">Revision {{ $project->latestRevision->number }} by {{ $project->latestRevision->submitter->name }}, {{ $project->latestRevision->created_at->format('j F Y') }}</span>
+                                @endif
+                            </span>
+                            @if ($project->latestRevision)
+                                <span class="counts">
+                                    @foreach ([Heurema\Review\Verdict::Violated, Heurema\Review\Verdict::Advised, Heurema\Review\Verdict::Undetermined, Heurema\Review\Verdict::Met] as $verdict)
+                                        <span class="count count-{{ $verdict->value }}"><x-verdict :verdict="$verdict"/><b>{{ $project->latestRevision->counts[$verdict->value] ?? 0 }}</b> {{ $verdict->words() }}</span>
+                                    @endforeach
+                                </span>
+                            @endif
+                        </a>
+                    </li>
+                @empty
+                    <li class="project-none">Hand in a layout file and it appears here, checked.</li>
+                @endforelse
+            </ul>
+            <form class="intake" method="post" action="{{ route('projects.store') }}" enctype="multipart/form-data">
+                @csrf
+                <h2>Hand in a home</h2>
+                <label class="form-label" for="layout">Layout file</label>
+                <input class="form-control @isset($refused) is-invalid @endisset" id="layout" name="layout" type="file" accept=".json,application/json" required aria-describedby="layout-help @isset($refused) layout-error @endisset">
+                @isset($refused)<p class="field-error" id="layout-error" role="alert">{{ $refused }}</p>@endisset
+                <p class="field-help" id="layout-help">A Heurema layout document (JSON), up to 5 MB.</p>
+                <label class="form-label" for="address">Address <span class="optional">if there is one</span></label>
+                <input class="form-control" id="address" name="address" maxlength="200" value="{{ request()->input('address') }}">
+                <button class="btn btn-primary">Check it</button>
+            </form>
+        </div>
+    </div>
+@endsection

@@ -1,0 +1,25 @@
+<div class="finding-list">
+    <nav class="choices" aria-label="Which findings are listed">
+        @foreach ($page->choices() as $show => $choice)
+            <a href="{{ $page->address($page->chosen?->fingerprint(), null, $show) }}" @if ($show === $page->show) aria-current="true" @endif title="{{ $choice['label'] }}">
+                @if ($choice['verdict'])<x-verdict :verdict="$choice['verdict']"/><span class="visually-hidden">{{ $choice['label'] }}</span>@else{{ $choice['label'] }}@endif
+                <b>{{ $choice['count'] }}</b></a>
+        @endforeach
+    </nav>
+    <ol class="rows" id="rows">
+        @forelse ($page->listed as $finding)
+            <li>
+                <a class="row-link" href="{{ $page->address($finding->fingerprint()) }}" hx-get="{{ $page->address($finding->fingerprint()) }}" hx-target="#evidence" hx-swap="outerHTML" hx-push-url="true" data-finding="{{ $finding->fingerprint() }}" @if ($page->isChosen($finding)) aria-current="true" @endif>
+                    <x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/>
+                    <span class="visually-hidden">{{ $finding->verdict()->words() }}:</span>
+                    <span class="row-title">{{ $finding->rule->title }}</span>
+                    <span class="row-subject">{{ $finding->subject->name() }}</span>
+                    <span class="row-short">{{ $finding->shortText() ? 'off by '.strtok($finding->shortText(), '(') : '' }}</span>
+                </a>
+            </li>
+        @empty
+            <li class="rows-none">None.</li>
+        @endforelse
+    </ol>
+    <p class="list-foot">Press <kbd>?</kbd> for the keys.</p>
+</div>

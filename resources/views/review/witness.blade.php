@@ -1,0 +1,1 @@
+<svg id="witness" class="drawing drawing-witness" viewBox="{{ $page->sheet->viewBox() }}" aria-hidden="true" @if ($page->focus()) data-focus="{{ $page->focus() }}" @endif @if ($oob ?? false) hx-swap-oob="true" @endif>{!! $page->witness() !!}</svg>

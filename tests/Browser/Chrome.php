@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+
+/** One headless Chromium with its driver, ended with the process. */
+final class Chrome
+{
+    private const FLAGS = [
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-prefers-reduced-motion',
+    ];
+
+    private static ?RemoteWebDriver $driver = null;
+
+    /** The shared browser, its page 1280 by 800 pixels. */
+    public static function driver(): RemoteWebDriver
+    {
+        return self::$driver ??= self::start();
+    }
+
+    private static function start(): RemoteWebDriver
+    {
+        $process = proc_open(['chromedriver', '--port=0'], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        if ($process === false) {
+            throw new \RuntimeException('ChromeDriver did not start: is chromium-driver installed?');
+        }
+        $port = self::port($pipes[1]);
+        $profile = sys_get_temp_dir().'/heurema-chrome-'.getmypid();
+        register_shutdown_function(static function () use ($process, $profile): void {
+            self::$driver?->quit();
+            proc_terminate($process);
+            exec('rm -rf '.escapeshellarg($profile));
+        });
+        $options = (new ChromeOptions())->addArguments([...self::FLAGS, "--user-data-dir={$profile}"]);
+        $capabilities = DesiredCapabilities::chrome()
+            ->setCapability(ChromeOptions::CAPABILITY, $options)
+            ->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities);
+        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
+
+        return $driver;
+    }
+
+    /** @param resource $output */
+    private static function port($output): int
+    {
+        while (($line = fgets($output)) !== false) {
+            if (preg_match('/started successfully on port (\d+)/', $line, $found) === 1) {
+                return (int) $found[1];
+            }
+        }
+
+        throw new \RuntimeException('ChromeDriver ended before it was ready.');
+    }
+}
