@@ -16,20 +16,29 @@ use Heurema\Spatial\StairShape;
 /** Finds a place for a room's label that keeps off its walls and, where there is room, off what stands in it. */
 final readonly class LabelPlace
 {
-    private const LETTER_WIDTH = 7.2;
+    private const LETTER_WIDTH = 6.6;
     private const LINE_HEIGHT = 17.0;
     private const SIGN = 11;
-    private const STEPS = 16;
+    private const STEPS = 20;
 
     /** @param float $scale millimetres under a pixel */
     public function __construct(private Home $home, private float $scale) {}
 
-    /** @return non-empty-list<string> the room's name and its floor area */
+    /** @return non-empty-list<string> the room's name, in two lines where the room is too narrow for one, and its floor area */
     public function lines(RoomSpace $room): array
     {
         $area = (new FloorArea())->of($room, $this->home, new Parameters());
 
-        return [$room->name(), $area instanceof Measured ? self::rounded($this->home->write($area->amount())) : 'no closed outline'];
+        return [...$this->name($room), $area instanceof Measured ? self::rounded($this->home->write($area->amount())) : 'no closed outline'];
+    }
+
+    /** @return non-empty-list<string> */
+    private function name(RoomSpace $room): array
+    {
+        $width = $room->outline()?->bounds()->width() ?? INF;
+        $isTooLong = mb_strlen($room->name()) * self::LETTER_WIDTH * $this->scale > $width;
+
+        return $isTooLong ? explode("\n", wordwrap($room->name(), max(6, intdiv(mb_strlen($room->name()), 2)), "\n")) : [$room->name()];
     }
 
     /** From the label's middle to its edge, room for a sign before the name included, px. */

@@ -65,9 +65,12 @@ final readonly class PlanDrawing
 
     private function label(RoomSpace $room): string
     {
-        [$name, $area] = [...$this->labels->lines($room), ''];
-        $text = Svg::element('text', ['class' => 'room-name', 'y' => -3], Svg::text($name))
-            .Svg::element('text', ['class' => 'room-area', 'y' => 13], Svg::text($area));
+        $lines = $this->labels->lines($room);
+        $text = '';
+        foreach ($lines as $number => $line) {
+            $isArea = $number === count($lines) - 1;
+            $text .= Svg::element('text', ['class' => $isArea ? 'room-area' : 'room-name', 'y' => 16 * $number - 8 * count($lines) + 13], Svg::text($line));
+        }
 
         return Svg::pinned($this->labels->find($room), 'room-label', $text);
     }

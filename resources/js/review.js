@@ -28,7 +28,7 @@ export class Review {
     }
 
     press(event) {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input, textarea, select, dialog')) return;
+        if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest?.('input, textarea, select, dialog')) return;
         const onSheet = event.target.id === 'plan-sheet' ? this.sheetKeys[event.key] : undefined;
         const act = onSheet ?? this.keys[event.key];
         if (!act) return;

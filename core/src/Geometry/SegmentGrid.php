@@ -50,11 +50,12 @@ final class SegmentGrid
         $slack = 2 * Vertices::SNAP;
         $first = (int) floor(($a->x - $slack) / $this->size);
         $last = (int) floor(($b->x + $slack) / $this->size);
-        $slope = $b->x > $a->x ? ($b->y - $a->y) / ($b->x - $a->x) : 0.0;
+        $isSteep = $b->x - $a->x < $slack;
+        $slope = $isSteep ? 0.0 : ($b->y - $a->y) / ($b->x - $a->x);
         $cells = [];
         for ($column = $first; $column <= $last; ++$column) {
-            $y1 = $first === $last ? $a->y : $a->y + $slope * (max($a->x, $column * $this->size) - $a->x);
-            $y2 = $first === $last ? $b->y : $a->y + $slope * (min($b->x, ($column + 1) * $this->size) - $a->x);
+            $y1 = $isSteep ? $a->y : $a->y + $slope * (max($a->x, $column * $this->size) - $a->x);
+            $y2 = $isSteep ? $b->y : $a->y + $slope * (min($b->x, ($column + 1) * $this->size) - $a->x);
             $low = (int) floor((min($y1, $y2) - $slack) / $this->size);
             $high = (int) floor((max($y1, $y2) + $slack) / $this->size);
             for ($row = $low; $row <= $high; ++$row) {

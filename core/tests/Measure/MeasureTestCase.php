@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Measure;
+
+use Heurema\Measure\Catalogue;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Tests\Sketch;
+use Heurema\Units\Amount;
+use PHPUnit\Framework\TestCase;
+
+abstract class MeasureTestCase extends TestCase
+{
+    /** @param array<string, Amount|string> $with */
+    protected static function measure(string $name, Sketch|Home $drawn, string $subject, array $with = []): Measurement
+    {
+        $home = $drawn instanceof Home ? $drawn : $drawn->home();
+        $measure = Catalogue::standard()->get($name);
+        self::assertNotNull($measure);
+        foreach ($home->subjects($measure->subject()) as $candidate) {
+            if ($candidate->id() === $subject) {
+                return $measure->of($candidate, $home, new Parameters($with));
+            }
+        }
+        self::fail("There is no {$subject}.");
+    }
+
+    /** @param array<string, Amount|string> $with */
+    protected static function number(string $name, Sketch|Home $drawn, string $subject, array $with = []): float
+    {
+        $measurement = self::measure($name, $drawn, $subject, $with);
+        self::assertInstanceOf(Measured::class, $measurement);
+
+        return $measurement->amount()->number;
+    }
+
+    /** @param list<string> $missing */
+    protected static function assertUnknown(array $missing, Measurement $measurement): void
+    {
+        self::assertInstanceOf(Unknown::class, $measurement);
+        self::assertSame($missing, $measurement->missing);
+    }
+}

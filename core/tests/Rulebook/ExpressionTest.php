@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Rulebook;
+
+use Heurema\Measure\Catalogue;
+use Heurema\Measure\Unknown;
+use Heurema\Rulebook\ExampleFacts;
+use Heurema\Rulebook\Expression;
+use Heurema\Rulebook\Figure;
+use Heurema\Rulebook\Setting;
+use Heurema\Rulebook\Vocabulary;
+use Heurema\Units\Amount;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ExpressionTest extends TestCase
+{
+    /** @return iterable<array{string, bool|null}> null: not known. The facts: a bedroom, 12 m2, lit; whether it has an exhaust is not known */
+    public static function conditions(): iterable
+    {
+        yield ["room.use == 'bedroom'", true];
+        yield ["room.use != 'bedroom'", false];
+        yield ["room.use in ['hall', 'bedroom']", true];
+        yield ['room.use in sleeping', true];
+        yield ["not (room.use in ['hall'])", true];
+        yield ['room.floor_area >= 12 m2', true];
+        yield ['room.floor_area > 12 m2', false];
+        yield ['room.floor_area < 130 sq ft', true];
+        yield ['room.floor_area == 120000 sq in', false];
+        yield ['room.exhaust', null];
+        yield ['not room.exhaust', null];
+        yield ['room.lit or room.exhaust', true];
+        yield ['room.exhaust or room.lit', true];
+        yield ['room.lit and room.exhaust', null];
+        yield ['not room.lit and room.exhaust', false];
+        yield ['room.exhaust and not room.lit', false];
+        yield ['room.exhaust or not room.lit', null];
+        yield ['settings.quiet', false];
+        yield ['(room.lit ? 3 m2 : 20 m2) < room.floor_area', true];
+        yield ['room.least_width * 2 > 4 m', null];
+        yield ['4 m * 3 m == room.floor_area', true];
+        yield ['room.floor_area / 24 m2 == 50 %', true];
+        yield ['room.floor_area + 1 m2 - 2 m2 == 11 m2', true];
+    }
+
+    #[DataProvider('conditions')]
+    public function test_conditions_are_three_valued(string $text, ?bool $expected): void
+    {
+        $value = Expression::read($text, self::vocabulary())->evaluate(self::facts())->value;
+        self::assertSame($expected, $value instanceof Unknown ? null : $value);
+    }
+
+    public function test_a_share_of_a_measure(): void
+    {
+        $result = Expression::read('8 % of room.floor_area', self::vocabulary())->evaluate(self::facts());
+        self::assertInstanceOf(Amount::class, $result->value);
+        self::assertEqualsWithDelta(0.96, $result->value->number, 1e-9);
+        self::assertEqualsWithDelta(12.0, $result->values['room.floor_area']->number, 1e-9);
+    }
+
+    public function test_a_default_setting_is_an_assumption(): void
+    {
+        self::assertSame(['It is taken to be loud.'], Expression::read('settings.quiet', self::vocabulary())->evaluate(self::facts())->assumptions);
+    }
+
+    public function test_what_is_not_known_is_named(): void
+    {
+        $value = Expression::read('room.lit and room.exhaust', self::vocabulary())->evaluate(self::facts())->value;
+        self::assertInstanceOf(Unknown::class, $value);
+        self::assertSame(['room.exhaust'], $value->missing);
+    }
+
+    /** @return iterable<array{string, float}> in the amount's own unit; conversions exact by definition (1 in = 25.4 mm) */
+    public static function figures(): iterable
+    {
+        yield ['70 sq ft', 6.5032128];
+        yield ['900 sq in', 0.58064400];
+        yield ['7 ft', 2133.6];
+        yield ['6 ft 8 in', 2032.0];
+        yield ['6 ft 11 15/16 in', 2132.0125];
+        yield ['17 3/4 in', 450.85];
+        yield ['5/8 in', 15.875];
+        yield ['2400 mm', 2400.0];
+        yield ['2.4 m', 2400.0];
+        yield ['95cm', 950.0];
+        yield ['9.5 m2', 9.5];
+        yield ['8 %', 0.08];
+        yield ['42 deg', 42.0];
+        yield ['3', 3.0];
+    }
+
+    #[DataProvider('figures')]
+    public function test_figures(string $text, float $number): void
+    {
+        self::assertEqualsWithDelta($number, Figure::read($text)?->amount->number, 1e-9);
+    }
+
+    public function test_what_is_no_figure(): void
+    {
+        foreach (['', 'ft', 'seven ft', '7 ft 3', '1/0 in', '7 yd', '--3 m', '7 ft 3 mm'] as $text) {
+            self::assertNull(Figure::read($text), $text);
+        }
+    }
+
+    private static function vocabulary(): Vocabulary
+    {
+        return new Vocabulary(Catalogue::standard(), ['sleeping' => ['bedroom']], ['quiet' => new Setting('quiet', 'It is taken to be loud.', false)]);
+    }
+
+    private static function facts(): ExampleFacts
+    {
+        return new ExampleFacts(self::vocabulary(), ['room.use' => 'bedroom', 'room.floor_area' => '12 m2', 'room.lit' => true]);
+    }
+}
