@@ -26,6 +26,6 @@ final class LayoutDocument implements CastsAttributes
     /** @param array<string, mixed> $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return (new LayoutWriter())->write($value);
+        return (new LayoutWriter())->write($value ?? throw new \LogicException('A revision without its layout.'));
     }
 }

@@ -53,7 +53,7 @@ final readonly class FixtureSymbol
     /** @param array{float|int, float|int} ...$points */
     private function line(array ...$points): string
     {
-        return Svg::line(array_values(array_map(fn (array $point): Point => $this->at((float) $point[0], (float) $point[1]), $points)));
+        return Svg::line(array_values(array_map(fn(array $point): Point => $this->at((float) $point[0], (float) $point[1]), $points)));
     }
 
     private function box(float $left, float $back, float $right, float $front): string

@@ -62,7 +62,7 @@ final readonly class LabelPlace
             for ($row = 1; $row < self::STEPS; ++$row) {
                 $at = new Point($bounds->left + $bounds->width() * $column / self::STEPS, $bounds->bottom + $bounds->height() * $row / self::STEPS);
                 $box = new Box($at->x - $half->x, $at->y - $half->y, $at->x + $half->x, $at->y + $half->y);
-                $outside = count(array_filter(self::corners($box), static fn (Point $corner): bool => !$outline->contains($corner)));
+                $outside = count(array_filter(self::corners($box), static fn(Point $corner): bool => !$outline->contains($corner)));
                 $cost = 1e9 * $outside + 1e3 * $this->covered($box, $obstacles) / 1e6 + $at->distanceTo($bounds->middle()) / 1e3;
                 if ($cost < $best[0] && $outline->contains($at)) {
                     $best = [$cost, $at];
@@ -76,7 +76,7 @@ final readonly class LabelPlace
     /** A label speaks roughly; the findings speak exactly. */
     private static function rounded(string $text): string
     {
-        return (string) preg_replace_callback('/^≈? ?(\d+\.\d+)/u', static fn (array $found): string => (string) round((float) $found[1], 1), $text);
+        return (string) preg_replace_callback('/^≈? ?(\d+\.\d+)/u', static fn(array $found): string => (string) round((float) $found[1], 1), $text);
     }
 
     /** @return list<Box> */
@@ -104,7 +104,7 @@ final readonly class LabelPlace
     /** @param list<Box> $obstacles */
     private function covered(Box $box, array $obstacles): float
     {
-        return array_sum(array_map(static fn (Box $other): float => max(0.0, min($box->right, $other->right) - max($box->left, $other->left))
+        return array_sum(array_map(static fn(Box $other): float => max(0.0, min($box->right, $other->right) - max($box->left, $other->left))
             * max(0.0, min($box->top, $other->top) - max($box->bottom, $other->bottom)), $obstacles));
     }
 

@@ -57,7 +57,7 @@ final readonly class OpeningSymbol
     {
         $faces = [$this->face, -$this->face, $this->face * 0.25, -$this->face * 0.25];
 
-        return $this->lines(...array_map(fn (float $y): array => [[-$this->half, $y], [$this->half, $y]], $faces));
+        return $this->lines(...array_map(fn(float $y): array => [[-$this->half, $y], [$this->half, $y]], $faces));
     }
 
     private function door(): string
@@ -94,7 +94,7 @@ final readonly class OpeningSymbol
     /** @param list<array{float, float}> ...$lines */
     private function lines(array ...$lines): string
     {
-        $paths = array_map(fn (array $line): string => Svg::line(array_map(fn (array $point): Point => $this->plan($point[0], $point[1]), $line)), $lines);
+        $paths = array_map(fn(array $line): string => Svg::line(array_map(fn(array $point): Point => $this->plan($point[0], $point[1]), $line)), $lines);
 
         return Svg::element('path', ['class' => 'frame', 'd' => implode('', $paths)]);
     }

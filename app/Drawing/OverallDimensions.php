@@ -21,12 +21,12 @@ final readonly class OverallDimensions
     /** @return list<string> */
     public function draw(): array
     {
-        $solids = array_merge(...array_values(array_map(static fn ($plan): array => $plan->solids, $this->home->plans)));
+        $solids = array_merge(...array_values(array_map(static fn($plan): array => $plan->solids, $this->home->plans)));
         if ($solids === []) {
             return [];
         }
-        $boxes = array_map(static fn (Polygon $solid): Box => $solid->bounds(), $solids);
-        $box = Box::around(array_merge(...array_map(static fn (Box $box): array => [new Point($box->left, $box->bottom), new Point($box->right, $box->top)], $boxes)));
+        $boxes = array_map(static fn(Polygon $solid): Box => $solid->bounds(), $solids);
+        $box = Box::around(array_merge(...array_map(static fn(Box $box): array => [new Point($box->left, $box->bottom), new Point($box->right, $box->top)], $boxes)));
         $side = $box->left - self::AWAY;
 
         return [

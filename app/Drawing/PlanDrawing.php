@@ -26,18 +26,18 @@ final readonly class PlanDrawing
 
     public function layers(): string
     {
-        $here = fn (PlacedOpening|PlacedFixture $thing): bool => $thing->storey() === $this->plan->storey->id;
+        $here = fn(PlacedOpening|PlacedFixture $thing): bool => $thing->storey() === $this->plan->storey->id;
         $openings = array_values(array_filter($this->home->openings, $here));
         $fixtures = array_values(array_filter($this->home->fixtures, $here));
         // the largest first, so that a sink lies on its counter and not under it
-        usort($fixtures, static fn (PlacedFixture $a, PlacedFixture $b): int => ($b->outline?->area() ?? 0.0) <=> ($a->outline?->area() ?? 0.0));
+        usort($fixtures, static fn(PlacedFixture $a, PlacedFixture $b): int => ($b->outline?->area() ?? 0.0) <=> ($a->outline?->area() ?? 0.0));
 
         return implode('', [
             $this->layer('rooms', array_map($this->room(...), array_values($this->plan->rooms))),
             $this->layer('stairs', array_map($this->stair(...), $this->home->stairs)),
             $this->layer('fixtures', array_map($this->fixture(...), $fixtures)),
             $this->layer('walls', [$this->walls(), $this->ghosts()]),
-            $this->layer('openings', array_map(static fn (PlacedOpening $opening): string => (new OpeningSymbol($opening))->draw(), $openings)),
+            $this->layer('openings', array_map(static fn(PlacedOpening $opening): string => (new OpeningSymbol($opening))->draw(), $openings)),
             $this->layer('above', [...array_map(self::void(...), $this->plan->storey->voids), ...array_map(self::soffit(...), $this->plan->storey->soffits), ...array_map(self::guard(...), $this->plan->storey->guards)]),
             $this->layer('labels', [...array_map($this->label(...), array_values($this->plan->rooms)), ...array_map(self::note(...), $this->plan->storey->notes)]),
             $this->layer('overall', (new OverallDimensions($this->home))->draw()),
@@ -78,22 +78,22 @@ final readonly class PlanDrawing
     private function walls(): string
     {
         $path = implode('', array_map(Svg::path(...), $this->plan->solids));
-        $dividers = array_filter($this->plan->storey->walls, static fn (Wall $wall): bool => $wall->isDivider() && $wall->stands());
+        $dividers = array_filter($this->plan->storey->walls, static fn(Wall $wall): bool => $wall->isDivider() && $wall->stands());
 
         return Svg::element('path', ['class' => 'wall', 'd' => $path, 'fill-rule' => 'evenodd'])
-            .implode('', array_map(static fn (Wall $wall): string => Svg::element('path', ['class' => 'divider', 'd' => Svg::line([$wall->from, $wall->to])]), $dividers));
+            .implode('', array_map(static fn(Wall $wall): string => Svg::element('path', ['class' => 'divider', 'd' => Svg::line([$wall->from, $wall->to])]), $dividers));
     }
 
     /** What is to be removed, drawn faintly. */
     private function ghosts(): string
     {
-        $walls = array_filter($this->plan->storey->walls, static fn (Wall $wall): bool => !$wall->stands());
-        $fixtures = array_filter($this->plan->storey->fixtures, static fn (Fixture $fixture): bool => !$fixture->stands());
-        $outlines = array_map(fn (Fixture $fixture): ?Ring => (new PlacedFixture($fixture, $this->plan))->outline, $fixtures);
+        $walls = array_filter($this->plan->storey->walls, static fn(Wall $wall): bool => !$wall->stands());
+        $fixtures = array_filter($this->plan->storey->fixtures, static fn(Fixture $fixture): bool => !$fixture->stands());
+        $outlines = array_map(fn(Fixture $fixture): ?Ring => (new PlacedFixture($fixture, $this->plan))->outline, $fixtures);
 
         return implode('', [
-            ...array_map(static fn (Wall $wall): string => Svg::element('path', ['class' => 'ghost', 'd' => Svg::line([$wall->from, $wall->to])]), $walls),
-            ...array_map(static fn (?Ring $ring): string => $ring === null ? '' : Svg::element('path', ['class' => 'ghost', 'd' => Svg::path($ring)]), $outlines),
+            ...array_map(static fn(Wall $wall): string => Svg::element('path', ['class' => 'ghost', 'd' => Svg::line([$wall->from, $wall->to])]), $walls),
+            ...array_map(static fn(?Ring $ring): string => $ring === null ? '' : Svg::element('path', ['class' => 'ghost', 'd' => Svg::path($ring)]), $outlines),
         ]);
     }
 
@@ -109,7 +109,7 @@ final readonly class PlanDrawing
             return '';
         }
         $shape = StairShape::of($stair->stair);
-        $steps = array_map(static fn (Ring $ring): string => Svg::element('path', ['class' => 'step', 'd' => Svg::path($ring)]), [...$shape->treads, ...$shape->landings]);
+        $steps = array_map(static fn(Ring $ring): string => Svg::element('path', ['class' => 'step', 'd' => Svg::path($ring)]), [...$shape->treads, ...$shape->landings]);
         $arrow = Svg::element('path', ['class' => 'climb', 'd' => Svg::line($shape->walkline)])
             .Svg::pinned($shape->walkline[0], 'climb-start', Svg::element('circle', ['r' => 3]).Svg::element('text', ['y' => 16], $storey === $stair->storey() ? 'up' : 'down'));
 

@@ -35,7 +35,7 @@ final readonly class Sheet
             }
         }
         $building = $points === [] ? new Box(0, 0, 10000, 8000) : Box::around($points);
-        $starts = array_map(static fn (Stair $stair): Point => $stair->start, $layout->stairs);
+        $starts = array_map(static fn(Stair $stair): Point => $stair->start, $layout->stairs);
 
         return new self(Box::around([...self::corners($building), ...$starts])->grown(self::MARGIN), $building);
     }

@@ -33,7 +33,7 @@ final class Svg
     {
         $rings = $shape instanceof Polygon ? $shape->rings() : [$shape];
 
-        return implode('', array_map(static fn (Ring $ring): string => self::line($ring->points).'Z', $rings));
+        return implode('', array_map(static fn(Ring $ring): string => self::line($ring->points).'Z', $rings));
     }
 
     /** @param list<Point> $points */

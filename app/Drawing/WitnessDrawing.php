@@ -21,7 +21,7 @@ final readonly class WitnessDrawing
 
     public function draw(): string
     {
-        $drawn = array_map(fn (Witness $witness): string => $this->shape($witness), $this->here());
+        $drawn = array_map(fn(Witness $witness): string => $this->shape($witness), $this->here());
 
         return Svg::element('g', ['class' => 'witness witness-'.str_replace('_', '-', $this->finding->verdict()->value)], implode('', $drawn));
     }
@@ -29,7 +29,7 @@ final readonly class WitnessDrawing
     /** `left top width height` around everything it draws, y down; null when there is nothing. */
     public function bounds(): ?string
     {
-        $points = array_merge(...array_map(static fn (Witness $witness): array => array_merge(...$witness->lines), $this->here()));
+        $points = array_merge(...array_map(static fn(Witness $witness): array => array_merge(...$witness->lines), $this->here()));
         if ($points === []) {
             return null;
         }
@@ -41,7 +41,7 @@ final readonly class WitnessDrawing
     /** @return list<Witness> */
     private function here(): array
     {
-        return array_values(array_filter($this->finding->outcome->witness, fn (Witness $witness): bool => $witness->storey === $this->storey));
+        return array_values(array_filter($this->finding->outcome->witness, fn(Witness $witness): bool => $witness->storey === $this->storey));
     }
 
     private function shape(Witness $witness): string
@@ -71,7 +71,7 @@ final readonly class WitnessDrawing
 
     private function outline(Witness $witness): string
     {
-        $rings = array_map(static fn (array $points): Ring => new Ring($points === [] ? [new Point(0, 0)] : $points), $witness->lines);
+        $rings = array_map(static fn(array $points): Ring => new Ring($points === [] ? [new Point(0, 0)] : $points), $witness->lines);
 
         return Svg::element('path', ['class' => 'witness-outline', 'd' => Svg::path(new Polygon($rings[0], array_slice($rings, 1))), 'fill-rule' => 'evenodd']);
     }

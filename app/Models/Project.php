@@ -44,6 +44,6 @@ final class Project extends Model
     /** @return HasOneThrough<Revision, Scheme, $this> */
     public function latestRevision(): HasOneThrough
     {
-        return $this->through('schemes')->has('revisions')->one()->latestOfMany();
+        return $this->hasOneThrough(Revision::class, Scheme::class)->latestOfMany();
     }
 }

@@ -42,7 +42,7 @@ final readonly class ReviewPage
     public function __construct(public Revision $revision, public Report $report, string $finding, string $subject, string $storey, string $show)
     {
         $this->show = $show === 'all' || Verdict::tryFrom($show) !== null ? $show : 'open';
-        $this->listed = array_values(array_filter($report->worstFirst(), fn (Finding $one): bool => $this->isListed($one->verdict())));
+        $this->listed = array_values(array_filter($report->worstFirst(), fn(Finding $one): bool => $this->isListed($one->verdict())));
         $this->chosen = $report->finding($finding) ?? $this->worstOf($subject) ?? ($subject === '' ? ($this->listed[0] ?? null) : null);
         $this->storey = $this->storeyToDraw($storey);
         $this->sheet = Sheet::of($revision->layout);
@@ -58,7 +58,7 @@ final readonly class ReviewPage
     public function choices(): array
     {
         $counts = $this->report->counts();
-        $open = array_sum(array_map(static fn (Verdict $verdict): int => $counts[$verdict->value], self::OPEN));
+        $open = array_sum(array_map(static fn(Verdict $verdict): int => $counts[$verdict->value], self::OPEN));
         $choices = ['open' => ['label' => 'Open', 'count' => $open, 'verdict' => null]];
         foreach (Verdict::cases() as $verdict) {
             $choices[$verdict->value] = ['label' => ucfirst($verdict->words()), 'count' => $counts[$verdict->value], 'verdict' => $verdict];
@@ -77,7 +77,7 @@ final readonly class ReviewPage
             'finding' => $finding,
             'storey' => $storey,
             'show' => $show === 'open' ? null : $show,
-        ], static fn (int|string|null $part): bool => $part !== null));
+        ], static fn(int|string|null $part): bool => $part !== null));
     }
 
     public function plan(): string
@@ -136,7 +136,7 @@ final readonly class ReviewPage
     /** The storey asked for, else the one that the chosen finding lies on. */
     private function storeyToDraw(string $asked): string
     {
-        $known = array_map(static fn (Storey $storey): string => $storey->id, $this->revision->layout->storeys);
+        $known = array_map(static fn(Storey $storey): string => $storey->id, $this->revision->layout->storeys);
         $ofFinding = $this->chosen === null ? null : ($this->chosen->subject->storey() ?? $this->chosen->outcome->witness[0]->storey ?? null);
         foreach ([$asked, $ofFinding] as $candidate) {
             if (in_array($candidate, $known, true)) {

@@ -17,13 +17,13 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Catalogue::class, static fn (): Catalogue => Catalogue::standard());
-        $this->app->singleton(Shelf::class, fn (): Shelf => new Shelf(base_path('core/rulebooks'), $this->app->make(RuleBookReader::class)));
+        $this->app->singleton(Catalogue::class, static fn(): Catalogue => Catalogue::standard());
+        $this->app->singleton(Shelf::class, fn(): Shelf => new Shelf(base_path('core/rulebooks'), $this->app->make(RuleBookReader::class)));
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict(!$this->app->isProduction());
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)->by($request->string('email')->lower()->value().'|'.$request->ip()));
+        RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(10)->by($request->string('email')->lower()->value().'|'.$request->ip()));
     }
 }

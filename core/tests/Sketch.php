@@ -102,7 +102,7 @@ final class Sketch
     /** @param array<string, mixed> $changes */
     public function with(array $changes): self
     {
-        $this->storey = array_filter([...$this->storey, ...$changes], static fn (mixed $value): bool => $value !== null);
+        $this->storey = array_filter([...$this->storey, ...$changes], static fn(mixed $value): bool => $value !== null);
 
         return $this;
     }
@@ -110,7 +110,7 @@ final class Sketch
     /** @param array<string, mixed> $changes */
     public function document(array $changes): self
     {
-        $this->document = array_filter([...$this->document, ...$changes], static fn (mixed $value): bool => $value !== null);
+        $this->document = array_filter([...$this->document, ...$changes], static fn(mixed $value): bool => $value !== null);
 
         return $this;
     }

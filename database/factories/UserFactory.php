@@ -22,6 +22,7 @@ final class UserFactory extends Factory
             'email' => fake()->unique()->safeEmail(),
             'password' => 'daylight',
             'role' => Role::Reviewer,
+            'remember_token' => null,
         ];
     }
 }

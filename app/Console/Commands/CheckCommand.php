@@ -73,10 +73,10 @@ final class CheckCommand extends Command
     /** @return list<Verdict> */
     private function only(): array
     {
-        $words = array_filter(explode(',', $this->option('only') ?? ''), static fn (string $word): bool => trim($word) !== '');
+        $words = array_filter(explode(',', $this->option('only') ?? ''), static fn(string $word): bool => trim($word) !== '');
 
         return array_values(array_map(
-            static fn (string $word): Verdict => Verdict::tryFrom(trim($word)) ?? throw new \InvalidArgumentException("There is no verdict \"{$word}\"."),
+            static fn(string $word): Verdict => Verdict::tryFrom(trim($word)) ?? throw new \InvalidArgumentException("There is no verdict \"{$word}\"."),
             $words,
         ));
     }
@@ -91,7 +91,9 @@ final class CheckCommand extends Command
     /** @return list<string> */
     private function texts(string $option): array
     {
-        return array_values(array_filter($this->option($option), is_string(...)));
+        $given = $this->option($option);
+
+        return array_values(array_filter(is_array($given) ? $given : [], is_string(...)));
     }
 
     /** @param list<Verdict> $only */
@@ -109,7 +111,7 @@ final class CheckCommand extends Command
                 $this->writeFinding($finding);
             }
         }
-        $counts = array_map(static fn (Verdict $verdict): string => "{$report->counts()[$verdict->value]} {$verdict->words()}", Verdict::cases());
+        $counts = array_map(static fn(Verdict $verdict): string => "{$report->counts()[$verdict->value]} {$verdict->words()}", Verdict::cases());
         $this->output->writeln($report->home->layout->name.': '.implode(', ', $counts).'.', OutputInterface::OUTPUT_RAW);
         $this->output->writeln(sprintf('Checked in %.0f ms.', $milliseconds), OutputInterface::OUTPUT_RAW);
     }

@@ -99,7 +99,7 @@ final class Arrangement
             $steps = $split->steps[$key] ?? [];
             $marks = array_keys($split->marks[$key]);
             $edges[] = new HalfEdge($from, $to, $steps, $marks);
-            $edges[] = new HalfEdge($to, $from, array_map(static fn (int $step): int => -$step, $steps), $marks);
+            $edges[] = new HalfEdge($to, $from, array_map(static fn(int $step): int => -$step, $steps), $marks);
         }
 
         return $edges;
@@ -250,7 +250,7 @@ final class Arrangement
             }
         }
 
-        return array_map(static fn (array $cycles, int $face): Face => new Face($cycles, $depths[$face] ?? []), $faces, array_keys($faces));
+        return array_map(static fn(array $cycles, int $face): Face => new Face($cycles, $depths[$face] ?? []), $faces, array_keys($faces));
     }
 
     /**
@@ -271,6 +271,6 @@ final class Arrangement
     /** @param non-empty-list<int> $cycle */
     private function ring(array $cycle): Ring
     {
-        return new Ring(array_map(fn (int $number): Point => $this->vertices->point($this->edges[$number]->from), $cycle));
+        return new Ring(array_map(fn(int $number): Point => $this->vertices->point($this->edges[$number]->from), $cycle));
     }
 }

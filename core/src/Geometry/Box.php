@@ -12,8 +12,8 @@ final readonly class Box
     /** @param non-empty-list<Point> $points */
     public static function around(array $points): self
     {
-        $xs = array_map(static fn (Point $p): float => $p->x, $points);
-        $ys = array_map(static fn (Point $p): float => $p->y, $points);
+        $xs = array_map(static fn(Point $p): float => $p->x, $points);
+        $ys = array_map(static fn(Point $p): float => $p->y, $points);
 
         return new self(min($xs), min($ys), max($xs), max($ys));
     }

@@ -89,7 +89,7 @@ final class FacingPairs
         }
         $free[] = [$from, $to];
 
-        return array_values(array_filter($free, static fn (array $stretch): bool => $stretch[1] > $stretch[0]));
+        return array_values(array_filter($free, static fn(array $stretch): bool => $stretch[1] > $stretch[0]));
     }
 
     /** Where the faces are not quite parallel, the nearer end of the stretch decides. */

@@ -56,12 +56,12 @@ final class LargestRectangle
                 $found[] = [$this->areaOver($left, $xs[$j]), $left, $xs[$j]];
             }
         }
-        usort($found, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        usort($found, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
         if (!$this->isOblique()) {
             return [$found[0][1], $found[0][2]];
         }
-        $refined = array_map(fn (array $start): array => $this->climb($start[1], $start[2]), array_slice($found, 0, self::STARTS));
-        usort($refined, fn (array $a, array $b): int => $this->areaOver(...$b) <=> $this->areaOver(...$a));
+        $refined = array_map(fn(array $start): array => $this->climb($start[1], $start[2]), array_slice($found, 0, self::STARTS));
+        usort($refined, fn(array $a, array $b): int => $this->areaOver(...$b) <=> $this->areaOver(...$a));
 
         return $refined[0];
     }

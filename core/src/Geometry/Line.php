@@ -16,12 +16,12 @@ final readonly class Line
     /** @return list<self> the edges of a ring whose inside is one deeper in the layer */
     public static function around(Ring $ring, int $mark = 0, int $layer = 0): array
     {
-        return array_map(static fn (Segment $edge): self => new self($edge, $mark, $layer), $ring->counterClockwise()->edges());
+        return array_map(static fn(Segment $edge): self => new self($edge, $mark, $layer), $ring->counterClockwise()->edges());
     }
 
     /** @return list<self> the edges of a polygon, holes included */
     public static function aroundPolygon(Polygon $polygon, int $mark = 0, int $layer = 0): array
     {
-        return array_map(static fn (Segment $edge): self => new self($edge, $mark, $layer), $polygon->edges());
+        return array_map(static fn(Segment $edge): self => new self($edge, $mark, $layer), $polygon->edges());
     }
 }

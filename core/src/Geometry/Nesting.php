@@ -44,7 +44,7 @@ final class Nesting
             }
         }
         asort($outers);
-        $boxes = array_map(static fn (Ring $ring): Box => $ring->bounds(), $rings);
+        $boxes = array_map(static fn(Ring $ring): Box => $ring->bounds(), $rings);
         $parents = [];
         foreach ($rings as $number => $ring) {
             if (!isset($outers[$number])) {

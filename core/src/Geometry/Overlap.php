@@ -16,8 +16,8 @@ final class Overlap
             return 0.0;
         }
         $common = (new Arrangement([...Line::aroundPolygon($polygon, 0, 0), ...Line::around($ring, 0, 1)]))
-            ->polygons(static fn (Face $face): bool => $face->depth(0) > 0 && $face->depth(1) > 0);
+            ->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) > 0);
 
-        return array_sum(array_map(static fn (Polygon $part): float => $part->area(), $common));
+        return array_sum(array_map(static fn(Polygon $part): float => $part->area(), $common));
     }
 }

@@ -13,13 +13,13 @@ final readonly class Polygon
     /** In square millimetres. */
     public function area(): float
     {
-        return array_sum(array_map(static fn (Ring $ring): float => $ring->signedArea(), $this->rings()));
+        return array_sum(array_map(static fn(Ring $ring): float => $ring->signedArea(), $this->rings()));
     }
 
     /** In millimetres, the edges of holes included. */
     public function perimeter(): float
     {
-        return array_sum(array_map(static fn (Segment $edge): float => $edge->length(), $this->edges()));
+        return array_sum(array_map(static fn(Segment $edge): float => $edge->length(), $this->edges()));
     }
 
     /** @return list<Ring> */
@@ -31,7 +31,7 @@ final readonly class Polygon
     /** @return list<Segment> the floor is left of each */
     public function edges(): array
     {
-        return array_merge(...array_map(static fn (Ring $ring): array => $ring->edges(), $this->rings()));
+        return array_merge(...array_map(static fn(Ring $ring): array => $ring->edges(), $this->rings()));
     }
 
     public function contains(Point $point): bool

@@ -15,7 +15,7 @@ final class SegmentGrid
     /** @param list<Segment> $segments */
     public function __construct(array $segments)
     {
-        $total = array_sum(array_map(static fn (Segment $s): float => $s->length(), $segments));
+        $total = array_sum(array_map(static fn(Segment $s): float => $s->length(), $segments));
         $this->size = max(1.0, $total / max(1, count($segments)));
         foreach ($segments as $number => $segment) {
             foreach ($this->cellsAlong($segment) as $cell) {

@@ -45,7 +45,7 @@ final class SplitLines
      */
     private function cuts(array $segments, array $ends): array
     {
-        $cuts = array_map(static fn (array $pair): array => [$pair[0] => true, $pair[1] => true], $ends);
+        $cuts = array_map(static fn(array $pair): array => [$pair[0] => true, $pair[1] => true], $ends);
         $grid = new SegmentGrid($segments);
         foreach ($segments as $i => $segment) {
             foreach ($grid->near($segment) as $j) {

@@ -16,7 +16,7 @@ final class Document
      */
     public static function known(array $values): array
     {
-        return array_filter($values, static fn (mixed $value): bool => $value !== null);
+        return array_filter($values, static fn(mixed $value): bool => $value !== null);
     }
 
     public static function unless(\BackedEnum $word, \BackedEnum $default): int|string|null
@@ -31,6 +31,6 @@ final class Document
      */
     public static function points(array $points): array
     {
-        return array_map(static fn (Point $point): array => $point->toArray(), $points);
+        return array_map(static fn(Point $point): array => $point->toArray(), $points);
     }
 }

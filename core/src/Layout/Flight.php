@@ -18,7 +18,7 @@ final readonly class Flight
         $place->object(['risers', 'tread', 'rises']);
         $risers = $place->get('risers')->integer(1, 500);
         $rises = $place->optional('rises');
-        $measured = $rises === null ? null : array_map(static fn (Place $rise): float => $rise->size(), $rises->items());
+        $measured = $rises === null ? null : array_map(static fn(Place $rise): float => $rise->size(), $rises->items());
         if ($rises !== null && $measured !== null && count($measured) !== $risers) {
             throw $rises->refuse("expected {$risers} heights, one a riser, found ".count($measured));
         }

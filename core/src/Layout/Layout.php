@@ -65,9 +65,9 @@ final readonly class Layout
             'units' => $this->units->value,
             'north' => $this->north,
             'grade' => $this->grade,
-            'storeys' => array_map(static fn (Storey $storey): array => $storey->toArray(), $this->storeys),
-            'stairs' => array_map(static fn (Stair $stair): array => $stair->toArray(), $this->stairs),
-            'survey' => array_map(static fn (SurveyDistance $distance): array => $distance->toArray(), $this->survey),
+            'storeys' => array_map(static fn(Storey $storey): array => $storey->toArray(), $this->storeys),
+            'stairs' => array_map(static fn(Stair $stair): array => $stair->toArray(), $this->stairs),
+            'survey' => array_map(static fn(SurveyDistance $distance): array => $distance->toArray(), $this->survey),
             'extra' => $this->extra,
         ]);
     }

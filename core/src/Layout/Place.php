@@ -74,7 +74,7 @@ final readonly class Place
             throw $this->refuse("expected at most {$most} entries, found ".count($this->value));
         }
 
-        return array_map(fn (mixed $item, int|string $i): self => new self($item, "{$this->pointer}/{$i}"), $this->value, array_keys($this->value));
+        return array_map(fn(mixed $item, int|string $i): self => new self($item, "{$this->pointer}/{$i}"), $this->value, array_keys($this->value));
     }
 
     public function number(float $least, float $most): float
@@ -167,7 +167,7 @@ final readonly class Place
     {
         $word = is_string($this->value) ? $words::tryFrom($this->value) : null;
         if ($word === null) {
-            $known = array_map(static fn (\BackedEnum $case): string => (string) $case->value, $words::cases());
+            $known = array_map(static fn(\BackedEnum $case): string => (string) $case->value, $words::cases());
 
             throw $this->refuse('expected one of '.implode(', ', $known).', '.$this->found());
         }
@@ -196,7 +196,7 @@ final readonly class Place
     /** @return list<Point> */
     public function points(int $least): array
     {
-        $points = array_map(static fn (self $item): Point => $item->point(), $this->items(1000));
+        $points = array_map(static fn(self $item): Point => $item->point(), $this->items(1000));
         if (count($points) < $least) {
             throw $this->refuse("expected at least {$least} points");
         }

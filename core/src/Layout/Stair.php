@@ -91,7 +91,7 @@ final readonly class Stair
             'inner_radius' => $this->innerRadius,
             'status' => Document::unless($this->status, Status::New),
             'locked' => $this->locked ? true : null,
-            'parts' => array_map(static fn (Flight|Landing|Winders $part): array => $part->toArray(), $this->parts),
+            'parts' => array_map(static fn(Flight|Landing|Winders $part): array => $part->toArray(), $this->parts),
         ]);
     }
 
@@ -102,7 +102,7 @@ final readonly class Stair
 
     public function risers(): int
     {
-        return array_sum(array_map(static fn (Flight|Landing|Winders $part): int => $part->risers(), $this->parts));
+        return array_sum(array_map(static fn(Flight|Landing|Winders $part): int => $part->risers(), $this->parts));
     }
 
     private static function readPart(Place $place): Flight|Landing|Winders

@@ -70,14 +70,14 @@ final readonly class Storey
             'elevation' => $this->elevation,
             'ceiling' => $this->ceiling,
             'floor_thickness' => $this->floorThickness,
-            'walls' => array_map(static fn (Wall $wall): array => $wall->toArray(), $this->walls),
-            'openings' => array_map(static fn (Opening $opening): array => $opening->toArray(), $this->openings),
-            'rooms' => array_map(static fn (Room $room): array => $room->toArray(), $this->rooms),
-            'fixtures' => array_map(static fn (Fixture $fixture): array => $fixture->toArray(), $this->fixtures),
-            'voids' => array_map(static fn (FloorVoid $void): array => $void->toArray(), $this->voids),
-            'soffits' => array_map(static fn (Soffit $soffit): array => $soffit->toArray(), $this->soffits),
-            'guards' => array_map(static fn (Guard $guard): array => $guard->toArray(), $this->guards),
-            'notes' => array_map(static fn (Note $note): array => $note->toArray(), $this->notes),
+            'walls' => array_map(static fn(Wall $wall): array => $wall->toArray(), $this->walls),
+            'openings' => array_map(static fn(Opening $opening): array => $opening->toArray(), $this->openings),
+            'rooms' => array_map(static fn(Room $room): array => $room->toArray(), $this->rooms),
+            'fixtures' => array_map(static fn(Fixture $fixture): array => $fixture->toArray(), $this->fixtures),
+            'voids' => array_map(static fn(FloorVoid $void): array => $void->toArray(), $this->voids),
+            'soffits' => array_map(static fn(Soffit $soffit): array => $soffit->toArray(), $this->soffits),
+            'guards' => array_map(static fn(Guard $guard): array => $guard->toArray(), $this->guards),
+            'notes' => array_map(static fn(Note $note): array => $note->toArray(), $this->notes),
         ]);
     }
 

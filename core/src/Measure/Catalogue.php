@@ -13,7 +13,7 @@ final readonly class Catalogue
     /** @param list<Measure> $measures */
     public function __construct(array $measures)
     {
-        $this->measures = array_combine(array_map(static fn (Measure $measure): string => $measure->name(), $measures), $measures);
+        $this->measures = array_combine(array_map(static fn(Measure $measure): string => $measure->name(), $measures), $measures);
     }
 
     public static function standard(): self

@@ -31,7 +31,7 @@ final readonly class Witness
     {
         $rings = $shape instanceof Polygon ? $shape->rings() : [$shape];
 
-        return new self(self::OUTLINE, $storey, array_map(static fn (Ring $ring): array => $ring->points, $rings), $text);
+        return new self(self::OUTLINE, $storey, array_map(static fn(Ring $ring): array => $ring->points, $rings), $text);
     }
 
     public static function mark(string $storey, Point $at, string $text = ''): self
@@ -43,7 +43,7 @@ final readonly class Witness
     public function toArray(): array
     {
         $lines = array_map(
-            static fn (array $line): array => array_map(static fn (Point $point): array => $point->toArray(), $line),
+            static fn(array $line): array => array_map(static fn(Point $point): array => $point->toArray(), $line),
             $this->lines,
         );
 

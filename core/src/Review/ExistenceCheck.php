@@ -28,7 +28,7 @@ final readonly class ExistenceCheck
             }
         }
         if ($tried === []) {
-            $among = implode(' or ', array_map(static fn (Candidates $candidates): string => $candidates->among, $kinds));
+            $among = implode(' or ', array_map(static fn(Candidates $candidates): string => $candidates->among, $kinds));
 
             return new Outcome(Verdict::Violated, reason: "None of its {$among} is of the kind that counts.");
         }
@@ -44,7 +44,7 @@ final readonly class ExistenceCheck
         if ($counts !== null && $counts->value === false) {
             return null;
         }
-        $needs = array_map(fn (Comparison $need): Outcome => $this->comparisons->check($need, $candidate), $candidates->needs);
+        $needs = array_map(fn(Comparison $need): Outcome => $this->comparisons->check($need, $candidate), $candidates->needs);
         $together = $this->together($candidates->needs, $needs, $candidate);
         if ($counts !== null && $counts->value instanceof Unknown && $together->verdict !== Verdict::Violated) {
             return $together->with([

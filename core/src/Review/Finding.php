@@ -80,7 +80,7 @@ final readonly class Finding
             'reason' => $this->outcome->reason,
             'assumptions' => $this->outcome->assumptions,
             'working' => $this->outcome->working,
-            'witness' => array_map(static fn (Witness $witness): array => $witness->toArray(), $this->outcome->witness),
+            'witness' => array_map(static fn(Witness $witness): array => $witness->toArray(), $this->outcome->witness),
             'remedies' => [],
         ];
     }

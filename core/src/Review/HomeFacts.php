@@ -41,9 +41,9 @@ final readonly class HomeFacts implements Facts
     {
         $type = $relation === 'windows' ? SubjectType::Window : SubjectType::Door;
         $openings = $this->subject instanceof RoomSpace ? $this->home->openingsOf($this->subject) : $this->home->openings;
-        $ofType = array_values(array_filter($openings, static fn (PlacedOpening $opening): bool => $opening->type() === $type));
+        $ofType = array_values(array_filter($openings, static fn(PlacedOpening $opening): bool => $opening->type() === $type));
 
-        return array_map(fn (PlacedOpening $opening): self => new self($opening, $this->home, $this->answers, $this->book, $this->settings), $ofType);
+        return array_map(fn(PlacedOpening $opening): self => new self($opening, $this->home, $this->answers, $this->book, $this->settings), $ofType);
     }
 
     public function setting(string $name): Amount|bool|string

@@ -24,7 +24,7 @@ final readonly class Report
     /** @return array<string, int> by verdict, every verdict named */
     public function counts(): array
     {
-        $counts = array_fill_keys(array_map(static fn (Verdict $verdict): string => $verdict->value, Verdict::cases()), 0);
+        $counts = array_fill_keys(array_map(static fn(Verdict $verdict): string => $verdict->value, Verdict::cases()), 0);
         foreach ($this->findings as $finding) {
             ++$counts[$finding->verdict()->value];
         }
@@ -35,9 +35,9 @@ final readonly class Report
     /** @return list<Finding> the worst verdict first, else in the books' order */
     public function worstFirst(): array
     {
-        $rank = array_flip(array_map(static fn (Verdict $verdict): string => $verdict->value, Verdict::cases()));
+        $rank = array_flip(array_map(static fn(Verdict $verdict): string => $verdict->value, Verdict::cases()));
         $findings = $this->findings;
-        usort($findings, static fn (Finding $a, Finding $b): int => $rank[$a->verdict()->value] <=> $rank[$b->verdict()->value]);
+        usort($findings, static fn(Finding $a, Finding $b): int => $rank[$a->verdict()->value] <=> $rank[$b->verdict()->value]);
 
         return $findings;
     }
@@ -60,14 +60,14 @@ final readonly class Report
      */
     public function toArray(array $only = []): array
     {
-        $shown = array_filter($this->findings, static fn (Finding $finding): bool => $only === [] || in_array($finding->verdict(), $only, true));
+        $shown = array_filter($this->findings, static fn(Finding $finding): bool => $only === [] || in_array($finding->verdict(), $only, true));
 
         return [
             'layout' => $this->home->layout->name,
-            'books' => array_map(static fn (RuleBook $book): string => $book->id, $this->books),
+            'books' => array_map(static fn(RuleBook $book): string => $book->id, $this->books),
             'counts' => $this->counts(),
             'rooms' => array_map($this->room(...), $this->home->rooms),
-            'findings' => array_values(array_map(static fn (Finding $finding): array => $finding->toArray(), $shown)),
+            'findings' => array_values(array_map(static fn(Finding $finding): array => $finding->toArray(), $shown)),
         ];
     }
 

@@ -60,7 +60,7 @@ final readonly class Entry
         }
         $items = array_is_list($value) ? $value : [$value];
 
-        return array_map(fn (mixed $item): self => new self($item, $this->yaml, $this->file, $this->line ?? $this->lineOf($item)), $items);
+        return array_map(fn(mixed $item): self => new self($item, $this->yaml, $this->file, $this->line ?? $this->lineOf($item)), $items);
     }
 
     public function text(string $key): string

@@ -40,7 +40,7 @@ final readonly class ExampleFacts implements Facts
 
     public function related(string $relation): array
     {
-        return array_map(fn (array $facts): self => new self($this->vocabulary, $facts, [], $this->settings), $this->related[$relation] ?? []);
+        return array_map(fn(array $facts): self => new self($this->vocabulary, $facts, [], $this->settings), $this->related[$relation] ?? []);
     }
 
     public function setting(string $name): Amount|bool|string

@@ -34,7 +34,7 @@ final readonly class RuleReader
             $subject,
             $this->condition($entry, 'when'),
             $this->requirement($entry, $subject),
-            array_map(fn (Entry $prefer): Preference => $this->preference($prefer, $entry, $subject), $entry->entries('prefer')),
+            array_map(fn(Entry $prefer): Preference => $this->preference($prefer, $entry, $subject), $entry->entries('prefer')),
             array_map($this->exemption(...), $entry->entries('unless')),
             $entry->text('why'),
             $entry->text('source'),
@@ -62,7 +62,7 @@ final readonly class RuleReader
         if ($measure->subject() !== $subject) {
             throw $entry->refuse("{$name} is not measured on a {$subject->value}");
         }
-        $bounds = array_values(array_filter(Bound::cases(), static fn (Bound $bound): bool => $limits->has($bound->value)));
+        $bounds = array_values(array_filter(Bound::cases(), static fn(Bound $bound): bool => $limits->has($bound->value)));
         if (count($bounds) !== 1) {
             throw $entry->refuse('expected at_least or at_most');
         }
@@ -116,7 +116,7 @@ final readonly class RuleReader
         return new Candidates(
             $entry->text('among'),
             $this->condition($entry, 'where'),
-            array_map(fn (Entry $need): Comparison => $this->comparison($need, $need, $subject), $entry->entries('needs')),
+            array_map(fn(Entry $need): Comparison => $this->comparison($need, $need, $subject), $entry->entries('needs')),
         );
     }
 
@@ -129,7 +129,7 @@ final readonly class RuleReader
         }
         $related = [];
         foreach (array_keys(self::RELATIONS) as $relation) {
-            $related[$relation] = array_map(static fn (Entry $facts): array => $facts->scalars(), $entry->entries($relation));
+            $related[$relation] = array_map(static fn(Entry $facts): array => $facts->scalars(), $entry->entries($relation));
         }
 
         return new Example(

@@ -17,7 +17,7 @@ final class Shelf
     {
         $files = glob("{$this->folder}/*.yaml");
 
-        return array_map(static fn (string $file): string => basename($file, '.yaml'), $files === false ? [] : $files);
+        return array_map(static fn(string $file): string => basename($file, '.yaml'), $files === false ? [] : $files);
     }
 
     /**

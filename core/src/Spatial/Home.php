@@ -33,7 +33,7 @@ final readonly class Home implements Subject
             $plans[$storey->id] = new StoreyPlan($storey);
         }
         $this->plans = $plans;
-        $this->rooms = array_merge(...array_map(static fn (StoreyPlan $plan): array => array_values($plan->rooms), array_values($plans)));
+        $this->rooms = array_merge(...array_map(static fn(StoreyPlan $plan): array => array_values($plan->rooms), array_values($plans)));
         $this->openings = array_merge(...array_map(self::placeOpenings(...), array_values($plans)));
         $this->fixtures = array_merge(...array_map(self::placeFixtures(...), array_values($plans)));
         $this->stairs = self::placeStairs($layout);
@@ -74,7 +74,7 @@ final readonly class Home implements Subject
     /** @return list<Subject> */
     public function subjects(SubjectType $type): array
     {
-        $ofType = fn (PlacedOpening $opening): bool => $opening->type() === $type;
+        $ofType = fn(PlacedOpening $opening): bool => $opening->type() === $type;
 
         return match ($type) {
             SubjectType::Dwelling => [$this],
@@ -88,13 +88,13 @@ final readonly class Home implements Subject
     /** @return list<PlacedOpening> */
     public function openingsOf(RoomSpace $room): array
     {
-        return array_values(array_filter($this->openings, static fn (PlacedOpening $opening): bool => $opening->borders($room)));
+        return array_values(array_filter($this->openings, static fn(PlacedOpening $opening): bool => $opening->borders($room)));
     }
 
     /** @return list<PlacedFixture> */
     public function fixturesOn(string $storey): array
     {
-        return array_values(array_filter($this->fixtures, static fn (PlacedFixture $fixture): bool => $fixture->storey() === $storey));
+        return array_values(array_filter($this->fixtures, static fn(PlacedFixture $fixture): bool => $fixture->storey() === $storey));
     }
 
     /** @return list<PlacedOpening> */
@@ -114,9 +114,9 @@ final readonly class Home implements Subject
     /** @return list<PlacedFixture> */
     private static function placeFixtures(StoreyPlan $plan): array
     {
-        $standing = array_filter($plan->storey->fixtures, static fn (Fixture $fixture): bool => $fixture->stands());
+        $standing = array_filter($plan->storey->fixtures, static fn(Fixture $fixture): bool => $fixture->stands());
 
-        return array_values(array_map(static fn (Fixture $fixture): PlacedFixture => new PlacedFixture($fixture, $plan), $standing));
+        return array_values(array_map(static fn(Fixture $fixture): PlacedFixture => new PlacedFixture($fixture, $plan), $standing));
     }
 
     /** @return list<PlacedStair> */

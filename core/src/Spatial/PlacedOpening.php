@@ -74,9 +74,9 @@ final readonly class PlacedOpening implements Subject
     /** @return list<string> what keeps one from telling whether it leads outside */
     public function missingSides(): array
     {
-        $unknown = array_filter([$this->left, $this->right], static fn (Beyond $side): bool => $side->isOpenAir() === null);
+        $unknown = array_filter([$this->left, $this->right], static fn(Beyond $side): bool => $side->isOpenAir() === null);
 
-        return array_values(array_map(static fn (Beyond $side): string => $side->missing(), $unknown));
+        return array_values(array_map(static fn(Beyond $side): string => $side->missing(), $unknown));
     }
 
     public function borders(RoomSpace $room): bool

@@ -52,8 +52,8 @@ final readonly class PlacedStair implements Subject
         if ($this->from === null) {
             return ["{$this->stair->id}.rise"];
         }
-        $unknown = array_filter([$this->from, $this->to], static fn (Storey $storey): bool => $storey->elevation === null);
+        $unknown = array_filter([$this->from, $this->to], static fn(Storey $storey): bool => $storey->elevation === null);
 
-        return array_values(array_map(static fn (Storey $storey): string => "{$storey->id}.elevation", $unknown));
+        return array_values(array_map(static fn(Storey $storey): string => "{$storey->id}.elevation", $unknown));
     }
 }

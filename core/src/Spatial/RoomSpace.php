@@ -47,8 +47,8 @@ final readonly class RoomSpace implements Subject
         if ($this->space === null) {
             return "walls closed around {$this->room->id}.at";
         }
-        $others = array_filter($this->space->rooms, fn (Room $room): bool => $room !== $this->room);
-        $names = array_map(static fn (Room $room): string => $room->name, $others);
+        $others = array_filter($this->space->rooms, fn(Room $room): bool => $room !== $this->room);
+        $names = array_map(static fn(Room $room): string => $room->name, $others);
 
         return $names === [] ? null : 'a wall or divider between '.$this->name().' and '.implode(', ', $names);
     }
@@ -56,9 +56,9 @@ final readonly class RoomSpace implements Subject
     /** @return list<Segment> wall faces around the room, the floor to the left; where a divider runs there is no face */
     public function faces(): array
     {
-        $sides = array_filter($this->space->sides ?? [], static fn (SpaceSide $side): bool => !$side->isOpen());
+        $sides = array_filter($this->space->sides ?? [], static fn(SpaceSide $side): bool => !$side->isOpen());
 
-        return self::joined(array_map(static fn (SpaceSide $side): Segment => $side->segment, array_values($sides)));
+        return self::joined(array_map(static fn(SpaceSide $side): Segment => $side->segment, array_values($sides)));
     }
 
     /** The ceiling over it, soffits left aside; null when nobody said how high it is. */

@@ -39,7 +39,7 @@ final class StoreyPlan
 
     public function __construct(public readonly Storey $storey)
     {
-        $standing = array_values(array_filter($storey->walls, static fn (Wall $wall): bool => $wall->stands()));
+        $standing = array_values(array_filter($storey->walls, static fn(Wall $wall): bool => $wall->stands()));
         $this->walls = (new WallJoints())->join($standing);
         $this->arrangement = new Arrangement((new WallSolids($this->walls))->lines());
         $this->solids = array_map(self::simplified(...), $this->arrangement->polygons(self::isWall(...)));
@@ -91,10 +91,10 @@ final class StoreyPlan
                 array_push($lines, ...Line::around($this->cutThrough($opening), 0, 1));
             }
         }
-        $left = (new Arrangement($lines))->polygons(static fn (Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
-        $faces = array_merge(...array_map(static fn (Polygon $polygon): array => $polygon->edges(), $left));
+        $left = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+        $faces = array_merge(...array_map(static fn(Polygon $polygon): array => $polygon->edges(), $left));
 
-        return array_map(static fn (Segment $face): Segment => $face->reversed(), $faces);
+        return array_map(static fn(Segment $face): Segment => $face->reversed(), $faces);
     }
 
     /** A rectangle as wide as the opening, through the whole wall and a little beyond. */
@@ -123,7 +123,7 @@ final class StoreyPlan
     /** @return list<Space> */
     private function findSpaces(): array
     {
-        $outlines = $this->arrangement->facePolygons(static fn (Face $face): bool => !self::isWall($face));
+        $outlines = $this->arrangement->facePolygons(static fn(Face $face): bool => !self::isWall($face));
         $inside = $this->roomsInside($outlines);
         $spaces = [];
         foreach ($outlines as $number => $outline) {
@@ -140,7 +140,7 @@ final class StoreyPlan
      */
     private function roomsInside(array $outlines): array
     {
-        $boxes = array_map(static fn (Polygon $outline) => $outline->bounds(), $outlines);
+        $boxes = array_map(static fn(Polygon $outline) => $outline->bounds(), $outlines);
         $inside = [];
         foreach ($this->storey->rooms as $room) {
             foreach ($outlines as $number => $outline) {
@@ -194,6 +194,6 @@ final class StoreyPlan
 
     private static function simplified(Polygon $polygon): Polygon
     {
-        return new Polygon($polygon->outer->simplified(), array_map(static fn (Ring $hole): Ring => $hole->simplified(), $polygon->holes));
+        return new Polygon($polygon->outer->simplified(), array_map(static fn(Ring $hole): Ring => $hole->simplified(), $polygon->holes));
     }
 }

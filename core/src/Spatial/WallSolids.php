@@ -80,7 +80,7 @@ final readonly class WallSolids
                 $spokes[] = ['angle' => atan2($direction->y, $direction->x), 'direction' => $direction, 'wall' => $number];
             }
         }
-        usort($spokes, static fn (array $a, array $b): int => $a['angle'] <=> $b['angle']);
+        usort($spokes, static fn(array $a, array $b): int => $a['angle'] <=> $b['angle']);
 
         return $spokes;
     }

@@ -49,7 +49,7 @@ final class LargestRectangleTest extends TestCase
     /** @param non-empty-list<array{int, int}> $points */
     private static function assertLargest(float $width, float $height, array $points, float $within = 0.01): void
     {
-        $ring = new Ring(array_map(static fn (array $p): Point => new Point($p[0], $p[1]), $points));
+        $ring = new Ring(array_map(static fn(array $p): Point => new Point($p[0], $p[1]), $points));
         $largest = LargestRectangle::in(new Polygon($ring), new Point(1, 0));
         self::assertEqualsWithDelta([$width, $height], [$largest['width'], $largest['height']], $within);
     }

@@ -100,7 +100,7 @@ final class RoomMeasuresTest extends MeasureTestCase
     public function test_a_soffit_lowers_the_ceiling_unless_it_is_a_beam(): void
     {
         $beams = ['beams_from' => Amount::length(1981.2), 'beams_apart' => Amount::length(914.4)];
-        $beam = static fn (string $id, float $x, float $underside): array => ['id' => $id, 'outline' => [[$x, 0], [$x + 200, 0], [$x + 200, 3000], [$x, 3000]], 'underside' => $underside];
+        $beam = static fn(string $id, float $x, float $underside): array => ['id' => $id, 'outline' => [[$x, 0], [$x + 200, 0], [$x + 200, 3000], [$x, 3000]], 'underside' => $underside];
         $one = Sketch::room(4000, 3000)->add('soffits', $beam('s', 1000, 1981.2));
         self::assertSame(1981.2, self::number('room.ceiling_height', $one, 'r'));
         self::assertSame(2400.0, self::number('room.ceiling_height', $one, 'r', $beams));
@@ -147,7 +147,7 @@ final class RoomMeasuresTest extends MeasureTestCase
 
     public function test_vent_area_by_operation(): void
     {
-        $of = static fn (string $operation): float => self::number('room.vent_area', Sketch::room(4000, 3000)->window('w1', 2000, 1100, 1100, ['operation' => $operation, 'frame' => 50]), 'r');
+        $of = static fn(string $operation): float => self::number('room.vent_area', Sketch::room(4000, 3000)->window('w1', 2000, 1100, 1100, ['operation' => $operation, 'frame' => 50]), 'r');
         self::assertEqualsWithDelta(0.0, $of('fixed'), 1e-9);
         self::assertEqualsWithDelta(1.0, $of('casement'), 1e-9);
         self::assertEqualsWithDelta(0.5, $of('sliding'), 1e-9);

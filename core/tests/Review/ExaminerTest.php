@@ -30,7 +30,7 @@ final class ExaminerTest extends TestCase
     public function test_room_area_r304_1(): void
     {
         // 70 sq ft = 10 ft x 7 ft
-        $verdict = static fn (float $width): Verdict => self::verdict('room-area', Sketch::room($width, 84 * self::INCH), 'r');
+        $verdict = static fn(float $width): Verdict => self::verdict('room-area', Sketch::room($width, 84 * self::INCH), 'r');
         self::assertSame(Verdict::Violated, $verdict(120 * self::INCH - 1));
         self::assertSame(Verdict::Met, $verdict(120 * self::INCH));
         self::assertSame(Verdict::Met, $verdict(120 * self::INCH + 1));
@@ -38,7 +38,7 @@ final class ExaminerTest extends TestCase
 
     public function test_room_width_r304_2(): void
     {
-        $verdict = static fn (float $depth): Verdict => self::verdict('room-width', Sketch::room(4000, $depth), 'r');
+        $verdict = static fn(float $depth): Verdict => self::verdict('room-width', Sketch::room(4000, $depth), 'r');
         self::assertSame(Verdict::Violated, $verdict(84 * self::INCH - 0.1));
         self::assertSame(Verdict::Met, $verdict(84 * self::INCH));
         self::assertSame(Verdict::Met, $verdict(84 * self::INCH + 0.1));
@@ -46,7 +46,7 @@ final class ExaminerTest extends TestCase
 
     public function test_ceiling_r305_1(): void
     {
-        $verdict = static fn (?float $ceiling): Verdict => self::verdict('ceiling-habitable', Sketch::room(4000, 3000)->with(['ceiling' => $ceiling]), 'r');
+        $verdict = static fn(?float $ceiling): Verdict => self::verdict('ceiling-habitable', Sketch::room(4000, 3000)->with(['ceiling' => $ceiling]), 'r');
         self::assertSame(Verdict::Violated, $verdict(84 * self::INCH - 0.1));
         self::assertSame(Verdict::Met, $verdict(84 * self::INCH));
         self::assertSame(Verdict::Undetermined, $verdict(null));
@@ -55,7 +55,7 @@ final class ExaminerTest extends TestCase
     public function test_glass_and_air_r303_1(): void
     {
         // a floor of 12 m2 asks for 0.96 m2 of glass and 0.48 m2 of opening; glass 1200 wide, frames 50
-        $sketch = static fn (float $height, string $operation): Sketch => Sketch::room(4000, 3000)->window('w1', 2000, 1300, $height + 100, ['frame' => 50, 'operation' => $operation, 'sill' => 800]);
+        $sketch = static fn(float $height, string $operation): Sketch => Sketch::room(4000, 3000)->window('w1', 2000, 1300, $height + 100, ['frame' => 50, 'operation' => $operation, 'sill' => 800]);
         self::assertSame(Verdict::Violated, self::verdict('glass-ratio', $sketch(799, 'casement'), 'r'));
         self::assertSame(Verdict::Met, self::verdict('glass-ratio', $sketch(800, 'casement'), 'r'));
         self::assertSame(Verdict::Violated, self::verdict('vent-ratio', $sketch(799, 'sliding'), 'r'));
@@ -65,12 +65,12 @@ final class ExaminerTest extends TestCase
 
     public function test_water_closet_p2705_1(): void
     {
-        $side = static fn (float $inches): Verdict => self::verdict('toilet-side', Sketch::room(2000, 1800, 'wc')->fixture('f', 'water_closet', $inches * self::INCH, 0, 90, 380, 700), 'f');
+        $side = static fn(float $inches): Verdict => self::verdict('toilet-side', Sketch::room(2000, 1800, 'wc')->fixture('f', 'water_closet', $inches * self::INCH, 0, 90, 380, 700), 'f');
         self::assertSame(Verdict::Violated, $side(14.99));
         self::assertSame(Verdict::Advised, $side(15));
         self::assertSame(Verdict::Advised, $side(17.99));
         self::assertSame(Verdict::Met, $side(18));
-        $front = static fn (float $inches): Verdict => self::verdict('toilet-front', Sketch::room(2000, 700 + $inches * self::INCH, 'wc')->fixture('f', 'water_closet', 1000, 0, 90, 380, 700), 'f');
+        $front = static fn(float $inches): Verdict => self::verdict('toilet-front', Sketch::room(2000, 700 + $inches * self::INCH, 'wc')->fixture('f', 'water_closet', 1000, 0, 90, 380, 700), 'f');
         self::assertSame(Verdict::Violated, $front(20.99));
         self::assertSame(Verdict::Advised, $front(21));
         self::assertSame(Verdict::Met, $front(24));
@@ -85,7 +85,7 @@ final class ExaminerTest extends TestCase
 
     public function test_egress_door_r311_2(): void
     {
-        $verdict = static fn (float $width, float $height, string $operation = 'hinged'): Verdict => self::verdict('egress-door', Sketch::room(4000, 3000)
+        $verdict = static fn(float $width, float $height, string $operation = 'hinged'): Verdict => self::verdict('egress-door', Sketch::room(4000, 3000)
             ->door('w1', 2000, 1000, ['clear_width' => $width * self::INCH, 'clear_height' => $height * self::INCH, 'operation' => $operation]), 'dwelling');
         self::assertSame(Verdict::Met, $verdict(32, 78));
         self::assertSame(Verdict::Violated, $verdict(31.99, 78));
@@ -96,10 +96,10 @@ final class ExaminerTest extends TestCase
 
     public function test_escape_r310(): void
     {
-        $sketch = static fn (float $width, float $height, float $sill, float $grade): Sketch => Sketch::room(4000, 3000)->document(['grade' => $grade])->window('w1', 2000, 1500, 1500, [
+        $sketch = static fn(float $width, float $height, float $sill, float $grade): Sketch => Sketch::room(4000, 3000)->document(['grade' => $grade])->window('w1', 2000, 1500, 1500, [
             'operation' => 'casement', 'clear_width' => $width * self::INCH, 'clear_height' => $height * self::INCH, 'frame' => 0, 'sill' => $sill * self::INCH,
         ]);
-        $verdict = static fn (float $width, float $height, float $sill, float $grade = -3000): Verdict => self::verdict('escape', $sketch($width, $height, $sill, $grade), 'r');
+        $verdict = static fn(float $width, float $height, float $sill, float $grade = -3000): Verdict => self::verdict('escape', $sketch($width, $height, $sill, $grade), 'r');
         // 5.7 sq ft = 820.8 sq in = 20 in x 41.04 in; 5.0 sq ft = 720 sq in = 20 in x 36 in
         self::assertSame(Verdict::Met, $verdict(20, 41.04, 44));
         self::assertSame(Verdict::Violated, $verdict(20, 41, 44));
@@ -125,7 +125,7 @@ final class ExaminerTest extends TestCase
 
     public function test_hall_r311_6(): void
     {
-        $verdict = static fn (float $depth): Verdict => self::verdict('hall-width', Sketch::room(4000, $depth, 'hall'), 'r');
+        $verdict = static fn(float $depth): Verdict => self::verdict('hall-width', Sketch::room(4000, $depth, 'hall'), 'r');
         self::assertSame(Verdict::Violated, $verdict(914.3));
         self::assertSame(Verdict::Met, $verdict(914.36));
         self::assertSame(Verdict::Met, $verdict(914.4));
@@ -133,7 +133,7 @@ final class ExaminerTest extends TestCase
 
     public function test_stairs_r311_7_5(): void
     {
-        $stair = static fn (float $rise, float $tread): Sketch => Sketch::room(4000, 3000)->stair(['parts' => [['flight' => ['risers' => 10, 'tread' => $tread]]]], 10 * $rise);
+        $stair = static fn(float $rise, float $tread): Sketch => Sketch::room(4000, 3000)->stair(['parts' => [['flight' => ['risers' => 10, 'tread' => $tread]]]], 10 * $rise);
         self::assertSame(Verdict::Violated, self::verdict('stair-riser', $stair(7.76 * self::INCH, 254), 's'));
         self::assertSame(Verdict::Met, self::verdict('stair-riser', $stair(7.75 * self::INCH, 254), 's'));
         self::assertSame(Verdict::Violated, self::verdict('stair-tread', $stair(190, 253.9), 's'));
@@ -166,8 +166,8 @@ final class ExaminerTest extends TestCase
     public function test_the_demo_home_has_violations_of_many_kinds(): void
     {
         $report = self::examine((new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../../database/demo/orchard-terrace.json')));
-        $violated = array_filter($report->findings, static fn (Finding $finding): bool => $finding->verdict() === Verdict::Violated);
-        $kinds = array_unique(array_map(static fn (Finding $finding): string => $finding->rule->id, $violated));
+        $violated = array_filter($report->findings, static fn(Finding $finding): bool => $finding->verdict() === Verdict::Violated);
+        $kinds = array_unique(array_map(static fn(Finding $finding): string => $finding->rule->id, $violated));
         self::assertGreaterThanOrEqual(8, count($kinds));
         self::assertGreaterThan(0, $report->counts()['advised']);
         self::assertGreaterThan(0, $report->counts()['undetermined']);

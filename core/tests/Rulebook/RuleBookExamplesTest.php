@@ -32,7 +32,7 @@ final class RuleBookExamplesTest extends TestCase
     #[DataProvider('rules')]
     public function test_gives_the_verdicts_of_its_examples(RuleBook $book, Rule $rule): void
     {
-        $expected = array_map(static fn (Example $example): string => "{$example->says}: {$example->verdict}", $rule->examples);
+        $expected = array_map(static fn(Example $example): string => "{$example->says}: {$example->verdict}", $rule->examples);
         $given = array_map(static function (Example $example) use ($book, $rule): string {
             $outcome = (new RuleCheck($book))->check($rule, ExampleFacts::of($example, $book->vocabulary));
 
@@ -44,7 +44,7 @@ final class RuleBookExamplesTest extends TestCase
     #[DataProvider('rules')]
     public function test_has_examples_on_both_sides_of_its_limit(RuleBook $book, Rule $rule): void
     {
-        $verdicts = array_map(static fn (Example $example): string => $example->verdict, $rule->examples);
+        $verdicts = array_map(static fn(Example $example): string => $example->verdict, $rule->examples);
         self::assertNotSame([], array_intersect(['met', 'advised'], $verdicts));
         self::assertContains('violated', $verdicts);
         self::assertContains('undetermined', $verdicts);

@@ -25,7 +25,7 @@ final class RuleBookReaderTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function refused(): iterable
     {
-        $rule = static fn (string $body): string => "  - id: a\n    clause: '1'\n    title: T\n    subject: room\n    why: w\n    source: s\n    {$body}\n";
+        $rule = static fn(string $body): string => "  - id: a\n    clause: '1'\n    title: T\n    subject: room\n    why: w\n    source: s\n    {$body}\n";
         yield 'a measure that does not exist' => [$rule("measure: room.colour\n    at_least: 3 m"), 'line 8: rule a: there is no measure "room.colour"'];
         yield 'a measure of another subject' => [$rule("measure: stair.riser\n    at_least: 3 m"), 'not measured on a room'];
         yield 'a unit that does not fit' => [$rule("measure: room.floor_area\n    at_least: 3 m"), 'does not fit room.floor_area'];
@@ -45,7 +45,7 @@ final class RuleBookReaderTest extends TestCase
         yield 'a verdict that does not exist' => [$rule("measure: room.floor_area\n    at_least: 3 m2\n    examples: [{ says: x, verdict: fine }]"), 'no verdict'];
         yield 'a duplicate id' => [str_repeat($rule("measure: room.floor_area\n    at_least: 3 m2"), 2), 'another rule "a"'];
         yield 'broken YAML' => ["  - {\n", 'line'];
-        yield 'too many rules' => [implode('', array_map(static fn (int $i): string => "  - { id: r{$i} }\n", range(1, 2001))), 'at most 2000 rules'];
+        yield 'too many rules' => [implode('', array_map(static fn(int $i): string => "  - { id: r{$i} }\n", range(1, 2001))), 'at most 2000 rules'];
         yield 'an endless expression' => [$rule('when: '.str_repeat('room.lit or ', 50)."room.lit\n    measure: room.floor_area\n    at_least: 3 m2"), '500 characters'];
     }
 

@@ -45,7 +45,7 @@ final class GlassArea extends SubjectMeasure
         if ($opening->width === null || $opening->height === null) {
             return new Unknown(array_keys(array_filter(
                 ["{$opening->id}.width" => $opening->width, "{$opening->id}.height" => $opening->height],
-                static fn (?float $size): bool => $size === null,
+                static fn(?float $size): bool => $size === null,
             )));
         }
         $glass = Amount::drawnArea(max(0.0, $opening->width - 2 * self::STILE) * max(0.0, $opening->height - 2 * self::STILE));

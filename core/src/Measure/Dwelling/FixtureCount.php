@@ -40,12 +40,12 @@ final class FixtureCount extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $kind = $with->word('kind');
-        $found = array_values(array_filter($home->fixtures, static fn (PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $kind));
-        $names = array_map(static fn (PlacedFixture $fixture): string => $fixture->name(), $found);
+        $found = array_values(array_filter($home->fixtures, static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $kind));
+        $names = array_map(static fn(PlacedFixture $fixture): string => $fixture->name(), $found);
 
         return new Measured(
             Amount::count(count($found)),
-            array_map(static fn (PlacedFixture $fixture): Witness => Witness::mark($fixture->storey(), $fixture->fixture->at), $found),
+            array_map(static fn(PlacedFixture $fixture): Witness => Witness::mark($fixture->storey(), $fixture->fixture->at), $found),
             [$found === [] ? 'None is drawn.' : 'Counted: '.implode('; ', $names).'.'],
         );
     }

@@ -54,7 +54,7 @@ final class SideClearance extends SubjectMeasure
         if ($sides === []) {
             return new NotApplicable('Nothing stands on either side.');
         }
-        uasort($sides, static fn (Hit $a, Hit $b): int => $a->distance <=> $b->distance);
+        uasort($sides, static fn(Hit $a, Hit $b): int => $a->distance <=> $b->distance);
         $working = [];
         foreach ($sides as $side => $hit) {
             $working[] = "From the centre line to {$hit->what} on its {$side}: {$home->length($hit->distance)}.";

@@ -44,7 +44,7 @@ final class AreaAtHeight extends OutlineMeasure
 
         return new Measured(
             $area,
-            array_map(static fn (Polygon $part): Witness => Witness::outline($room->storey(), $part), $floor->parts()),
+            array_map(static fn(Polygon $part): Witness => Witness::outline($room->storey(), $part), $floor->parts()),
             [sprintf('Floor with a ceiling of %s or more: %s of %s.', $home->length($height), $home->write($area), $home->write(Amount::drawnArea($outline->area())))],
         );
     }

@@ -89,7 +89,7 @@ final class CeilingHeight extends OutlineMeasure
             return $ceiling === null ? null : [$ceiling, $room->room->at];
         }
         $points = $outline->outer->points;
-        usort($points, static fn (Point $a, Point $b): int => $ceiling->heightAt($a) <=> $ceiling->heightAt($b));
+        usort($points, static fn(Point $a, Point $b): int => $ceiling->heightAt($a) <=> $ceiling->heightAt($b));
 
         return [$ceiling->heightAt($points[0]), $points[0]];
     }

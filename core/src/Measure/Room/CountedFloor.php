@@ -58,13 +58,13 @@ final class CountedFloor
             array_push($lines, ...Line::around($ring, 0, 1));
         }
 
-        return (new Arrangement($lines))->polygons(static fn (Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
     }
 
     /** In square millimetres. */
     public function area(): float
     {
-        return array_sum(array_map(static fn (Polygon $part): float => $part->area(), $this->parts()));
+        return array_sum(array_map(static fn(Polygon $part): float => $part->area(), $this->parts()));
     }
 
     private function takeColumns(): void

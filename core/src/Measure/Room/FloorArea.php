@@ -48,7 +48,7 @@ final class FloorArea extends OutlineMeasure
         if ($floor->takenAway !== []) {
             $working[] = 'Less '.implode(', ', $floor->takenAway).': '.$home->write($area).' left.';
         }
-        $witness = array_map(static fn (Polygon $part): Witness => Witness::outline($room->storey(), $part), $floor->parts());
+        $witness = array_map(static fn(Polygon $part): Witness => Witness::outline($room->storey(), $part), $floor->parts());
 
         return new Measured($area, $witness === [] ? [Witness::outline($room->storey(), $outline)] : $witness, $working);
     }

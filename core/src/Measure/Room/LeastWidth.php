@@ -48,7 +48,7 @@ final class LeastWidth extends OutlineMeasure
     private static function longest(Polygon $outline): Segment
     {
         $edges = $outline->edges();
-        usort($edges, static fn (Segment $a, Segment $b): int => $b->length() <=> $a->length());
+        usort($edges, static fn(Segment $a, Segment $b): int => $b->length() <=> $a->length());
 
         return $edges[0];
     }

@@ -18,6 +18,6 @@ final class SoffitsOver
     {
         $soffits = $home->layout->storey($room->storey())->soffits ?? [];
 
-        return array_values(array_filter($soffits, static fn (Soffit $soffit): bool => Overlap::area($outline, $soffit->outline) > 100.0));
+        return array_values(array_filter($soffits, static fn(Soffit $soffit): bool => Overlap::area($outline, $soffit->outline) > 100.0));
     }
 }

@@ -35,7 +35,7 @@ final class ClearHeight extends SubjectMeasure
     {
         $opening = $subject->opening;
 
-        return ClearSize::of($subject, $home, 'height', $opening->clearHeight, $opening->height, static fn (WindowOperation $operation): float => match ($operation) {
+        return ClearSize::of($subject, $home, 'height', $opening->clearHeight, $opening->height, static fn(WindowOperation $operation): float => match ($operation) {
             WindowOperation::Fixed, WindowOperation::Louvred => 0.0,
             WindowOperation::Hung, WindowOperation::DoubleHung => 0.5,
             default => 1.0,

@@ -35,7 +35,7 @@ final class ClearWidth extends SubjectMeasure
     {
         $opening = $subject->opening;
 
-        return ClearSize::of($subject, $home, 'width', $opening->clearWidth, $opening->width, static fn (WindowOperation $operation): float => match ($operation) {
+        return ClearSize::of($subject, $home, 'width', $opening->clearWidth, $opening->width, static fn(WindowOperation $operation): float => match ($operation) {
             WindowOperation::Fixed, WindowOperation::Louvred => 0.0,
             WindowOperation::Sliding => 0.5,
             default => 1.0,
