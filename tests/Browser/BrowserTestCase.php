@@ -102,7 +102,7 @@ abstract class BrowserTestCase extends TestCase
         fclose($socket);
         self::$address = "http://{$name}";
         $router = base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php');
-        $server = new Process([PHP_BINARY, '-d', 'upload_max_filesize=6M', '-d', 'post_max_size=8M', '-S', $name, $router], public_path(), [
+        $server = new Process([PHP_BINARY, '-d', 'upload_max_filesize=64M', '-d', 'post_max_size=64M', '-S', $name, $router], public_path(), [
             'APP_ENV' => 'testing', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database', 'APP_DEBUG' => 'false',
         ], null, null);
         $server->start();

@@ -39,6 +39,12 @@ final readonly class Witness
         return new self(self::MARK, $storey, [[$at]], $text);
     }
 
+    /** The same geometry with other words beside it. */
+    public function saying(string $text): self
+    {
+        return new self($this->type, $this->storey, $this->lines, $text);
+    }
+
     /** @return array{type: string, storey: string, lines: list<list<array{float, float}>>, text: string} */
     public function toArray(): array
     {

@@ -39,6 +39,17 @@ final readonly class ComparisonCheck
         return $this->compared($comparison, $measurement, $limit->value, $limit);
     }
 
+    /** What was measured and what was asked, in a few words. */
+    public function words(Comparison $comparison, Outcome $outcome): string
+    {
+        $notation = $this->units->notation();
+        [$measured, $limit] = [$outcome->measured, $outcome->limit];
+
+        return $measured === null || $limit === null
+            ? "{$comparison->words()} not known"
+            : "{$comparison->words()} {$notation->write($measured)}, {$comparison->bound->words()} {$notation->write($limit)} wanted";
+    }
+
     private function compared(Comparison $comparison, Measured $measured, Amount $limit, ExpressionResult $result): Outcome
     {
         $amount = $measured->amount();

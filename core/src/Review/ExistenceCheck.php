@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Heurema\Review;
 
 use Heurema\Measure\Unknown;
-use Heurema\Rulebook\Bound;
 use Heurema\Rulebook\Candidates;
 use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\Facts;
@@ -71,13 +70,13 @@ final readonly class ExistenceCheck
             array_push($assumptions, ...$outcome->assumptions);
             array_push($missing, ...$outcome->missing);
             if ($outcome->verdict === Verdict::Violated) {
-                $failed[] = $needs[$number]->words().($needs[$number]->bound === Bound::AtLeast ? ' too small' : ' too large');
+                $failed[] = $this->comparisons->words($needs[$number], $outcome);
             }
         }
         $worst = self::worst($outcomes);
 
         return $worst->with([
-            'reason' => $failed === [] ? "Best: {$candidate->name()}." : "Best: {$candidate->name()}: ".implode(', ', $failed).'.',
+            'reason' => $failed === [] ? "Best: {$candidate->name()}." : "Best: {$candidate->name()}: ".implode('; ', $failed).'.',
             'working' => array_values(array_unique($working)),
             'assumptions' => array_values(array_unique($assumptions)),
             'missing' => $worst->verdict === Verdict::Undetermined ? array_values(array_unique($missing)) : [],
