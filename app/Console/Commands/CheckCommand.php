@@ -15,12 +15,13 @@ use Heurema\Rulebook\Shelf;
 use Heurema\Rulebook\UnreadableRuleBook;
 use Heurema\Spatial\Home;
 use Illuminate\Console\Command;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Checks a layout file without any database. Exit 0: nothing violated; 1: something violated; 2: the input cannot be read. */
 final class CheckCommand extends Command
 {
+    use Complains;
+
     private const DEFAULT_BOOK = 'us-irc-2021';
     private const UNREADABLE = 2;
 
@@ -136,11 +137,5 @@ final class CheckCommand extends Command
             $lines[] = "    assumed: {$assumption}";
         }
         $this->output->writeln([...array_filter($lines, is_string(...)), ''], OutputInterface::OUTPUT_RAW);
-    }
-
-    private function complain(string $message): void
-    {
-        $output = $this->output->getOutput();
-        ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($message, OutputInterface::OUTPUT_RAW);
     }
 }

@@ -1,0 +1,356 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Units;
+
+/**
+ * Reads a length as people type it: `12'-6 1/2"`, `7 ft 2`, `3'4-5/8`, `9 1/4`, `2470`, `2.47 m`, `95cm`, sums and
+ * differences of these, halves (`/2`), brackets.
+ *
+ * A bare number is inches in an imperial layout and millimetres in a metric one. What can be read in two ways is refused
+ * with both, never guessed.
+ */
+final class LengthReader
+{
+    /** @var list<LengthToken> */
+    private array $tokens = [];
+
+    private int $next = 0;
+
+    private string $typed = '';
+
+    public function __construct(private readonly UnitSystem $units) {}
+
+    /** @throws UnreadableLength */
+    public function read(string $typed): ReadLength
+    {
+        $this->typed = $typed;
+        $this->tokens = LengthTokens::of($typed);
+        $this->next = 0;
+        if ($this->tokens === []) {
+            throw new UnreadableLength('Type a length, such as '.$this->sample().'.', 0);
+        }
+        $term = $this->sum();
+        if ($this->peek() !== null) {
+            throw new UnreadableLength("Nothing fits in here: \"{$this->rest()}\".", $this->peek()->at);
+        }
+        if ($term->mm < 0) {
+            throw new UnreadableLength('A length is never below 0: this comes to '.$this->units->notation()->write(Amount::length($term->mm)).'.', 0);
+        }
+
+        return new ReadLength(round($term->mm, 4) + 0.0, $term->words);
+    }
+
+    private function sum(): LengthTerm
+    {
+        $first = $this->peek();
+        if ($first !== null && $first->is(LengthToken::SIGN, '-')) {
+            throw new UnreadableLength('A length is never below 0.', $first->at);
+        }
+        $term = $this->halved($this->factor(), false);
+        while (($sign = $this->take(LengthToken::SIGN, '+', '-')) !== null) {
+            $other = $this->halved($this->factor(), true);
+            $term = $this->combined($term, $sign, $other);
+        }
+
+        return $term;
+    }
+
+    private function combined(LengthTerm $term, LengthToken $sign, LengthTerm $other): LengthTerm
+    {
+        $this->refuseMixing($term, $other);
+        $isMinus = $sign->text === '-';
+        if ($isMinus && $term->isBareNumber && $this->units === UnitSystem::Imperial && $other->mm < 12 * Amount::MM_PER_INCH) {
+            $inches = Decimal::trim($other->mm / Amount::MM_PER_INCH, 4);
+            $first = Decimal::trim($term->mm / Amount::MM_PER_INCH, 4);
+
+            throw UnreadableLength::doubtful(trim($this->typed), $sign->at, ["{$first}' {$inches}\"", "{$first}\" - {$inches}\""]);
+        }
+
+        return new LengthTerm(
+            $isMinus ? $term->mm - $other->mm : $term->mm + $other->mm,
+            $term->words.($isMinus ? ' less ' : ' plus ').$other->words,
+            $term->system ?? $other->system,
+            $term->at,
+        );
+    }
+
+    private function halved(LengthTerm $term, bool $inSum): LengthTerm
+    {
+        $half = $this->take(LengthToken::HALF);
+        if ($half === null) {
+            return $term;
+        }
+        if ($inSum) {
+            throw new UnreadableLength('Put brackets around what is to be halved.', $half->at);
+        }
+
+        return new LengthTerm($term->mm / 2, 'half of '.$term->words, $term->system, $term->at);
+    }
+
+    private function factor(): LengthTerm
+    {
+        $bracket = $this->take(LengthToken::SIGN, '(');
+        if ($bracket === null) {
+            return $this->length();
+        }
+        $term = $this->sum();
+        if ($this->take(LengthToken::SIGN, ')') === null) {
+            throw new UnreadableLength('This bracket is never closed.', $bracket->at);
+        }
+
+        return new LengthTerm($term->mm, "({$term->words})", $term->system, $term->at);
+    }
+
+    private function length(): LengthTerm
+    {
+        $start = $this->peek() ?? throw new UnreadableLength('A length is missing at the end.', mb_strlen($this->typed));
+        $quantity = $this->quantity();
+        if ($quantity === null) {
+            throw new UnreadableLength("Expected a number, found \"{$this->rest()}\".", $start->at);
+        }
+        $unit = $this->take(LengthToken::UNIT)?->text;
+        $this->refuseOtherUnit($unit);
+
+        return match ($unit) {
+            'ft' => $this->afterFeet($quantity, $start->at),
+            'in' => new LengthTerm($quantity->value * Amount::MM_PER_INCH, self::count($quantity->words, 'inch', 'inches'), UnitSystem::Imperial, $start->at),
+            'mm', 'cm', 'm' => $this->metric($quantity, $unit, $start->at),
+            default => $this->bare($quantity, $start->at),
+        };
+    }
+
+    /** Feet, and the inches that may follow: with a space, a hyphen without spaces, or nothing between. */
+    private function afterFeet(TypedNumber $feet, int $at): LengthTerm
+    {
+        $words = self::count($feet->words, 'foot', 'feet');
+        $inches = $this->inchesBehindFeet();
+        if ($inches === null) {
+            return new LengthTerm($feet->value * Amount::MM_PER_FOOT, $words, UnitSystem::Imperial, $at);
+        }
+        if (floor($feet->value) !== $feet->value) {
+            throw new UnreadableLength('Parts of a foot and inches do not go together: write '.$this->written($feet->value * 12 + $inches->value).'.', $at);
+        }
+        if ($inches->value >= 12) {
+            throw new UnreadableLength('Behind feet there are less than 12 inches: write '.$this->written($feet->value * 12 + $inches->value).'.', $inches->at);
+        }
+
+        return new LengthTerm(
+            $feet->value * Amount::MM_PER_FOOT + $inches->value * Amount::MM_PER_INCH,
+            $words.' '.self::count($inches->words, 'inch', 'inches'),
+            UnitSystem::Imperial,
+            $at,
+        );
+    }
+
+    private function inchesBehindFeet(): ?TypedNumber
+    {
+        $hyphen = $this->peek();
+        $follows = $this->peek(1);
+        if ($hyphen !== null && $hyphen->is(LengthToken::SIGN, '-') && $follows !== null && ($follows->is(LengthToken::NUMBER) || $follows->is(LengthToken::FRACTION))) {
+            $isLoose = $hyphen->loose || $follows->loose;
+            if ($isLoose && $this->measuresInches(1)) {
+                throw UnreadableLength::doubtful(trim($this->typed), $hyphen->at, ["{$this->typedBefore($hyphen)}-{$this->typedFrom($follows)}", "{$this->typedBefore($hyphen)} 0\" - {$this->typedFrom($follows)}"]);
+            }
+            if (!$isLoose) {
+                ++$this->next;
+            }
+        }
+        $inches = $this->quantity();
+        if ($inches === null) {
+            return null;
+        }
+        $unit = $this->take(LengthToken::UNIT);
+        if ($unit !== null && $unit->text !== 'in') {
+            throw new UnreadableLength("Feet and {$unit->text} do not mix in one length.", $unit->at);
+        }
+
+        return $inches;
+    }
+
+    /** Would what stands some tokens on be read as inches: a number with an inch sign, or none? */
+    private function measuresInches(int $ahead): bool
+    {
+        for ($at = $ahead; ($token = $this->peek($at)) !== null; ++$at) {
+            if ($token->is(LengthToken::UNIT)) {
+                return $token->text === 'in';
+            }
+            if ($token->is(LengthToken::SIGN)) {
+                return true;
+            }
+        }
+
+        return true;
+    }
+
+    /** A number, a fraction, or a number and a fraction behind it with a space or a hyphen between. */
+    private function quantity(): ?TypedNumber
+    {
+        $number = $this->take(LengthToken::NUMBER);
+        if ($number === null) {
+            $fraction = $this->take(LengthToken::FRACTION);
+
+            return $fraction === null ? null : $this->fractionAlone($fraction);
+        }
+        $fraction = $this->fractionBehind($number);
+        if ($fraction === null) {
+            return new TypedNumber($number->value, self::plain($number->value), $number->at, false);
+        }
+        if (floor($number->value) !== $number->value) {
+            throw new UnreadableLength('A number with a point takes no fraction.', $fraction->at);
+        }
+        if ($fraction->value >= 1) {
+            throw new UnreadableLength("Behind a whole number a fraction is smaller than 1, {$fraction->text} is not.", $fraction->at);
+        }
+
+        return new TypedNumber($number->value + $fraction->value, self::plain($number->value).' '.$fraction->text, $number->at, true);
+    }
+
+    private function fractionBehind(LengthToken $number): ?LengthToken
+    {
+        $hyphen = $this->peek();
+        $follows = $this->peek(1);
+        if ($hyphen !== null && $hyphen->is(LengthToken::SIGN, '-') && $follows !== null && $follows->is(LengthToken::FRACTION)) {
+            if ($hyphen->loose || $follows->loose) {
+                throw UnreadableLength::doubtful(trim($this->typed), $hyphen->at, ["{$this->typedBefore($hyphen)} {$this->typedFrom($follows)}", "{$this->typedBefore($hyphen)}\" - {$this->typedFrom($follows)}"]);
+            }
+            ++$this->next;
+        }
+
+        return $this->take(LengthToken::FRACTION);
+    }
+
+    /** `45/8`: is it forty-five eighths, or four and five eighths with the space forgotten? */
+    private function fractionAlone(LengthToken $fraction): TypedNumber
+    {
+        [$above, $below] = array_map(intval(...), explode('/', $fraction->text));
+        $digits = (string) $above;
+        if ($below === 2 && $above > 2 && $this->peek(-2)?->is(LengthToken::UNIT, 'ft') === true) {
+            $feet = $this->typedBefore($fraction);
+
+            throw UnreadableLength::doubtful(trim($this->typed), $fraction->at, [$feet.' '.Decimal::trim($above / 2, 1).'"', "({$feet} {$above}\")/2"]);
+        }
+        $isMetricHalf = $this->units === UnitSystem::Metric && $below === 2 && $this->peek()?->is(LengthToken::UNIT) !== true;
+        if ($above > $below && !$isMetricHalf) {
+            for ($split = 1; $split < strlen($digits); ++$split) {
+                [$whole, $rest] = [substr($digits, 0, $split), (int) substr($digits, $split)];
+                if ($rest > 0 && $rest < $below && $digits[$split] !== '0') {
+                    $before = $this->typedBefore($fraction);
+                    $before = $before === '' ? '' : "{$before} ";
+                    $other = intdiv($above, $below).' '.($above % $below)."/{$below}";
+
+                    throw UnreadableLength::doubtful(trim($this->typed), $fraction->at, ["{$before}{$whole} {$rest}/{$below}", "{$before}{$other}"]);
+                }
+            }
+        }
+
+        return new TypedNumber($fraction->value, $fraction->text, $fraction->at, true);
+    }
+
+    private function metric(TypedNumber $quantity, string $unit, int $at): LengthTerm
+    {
+        if ($quantity->hasFraction) {
+            throw new UnreadableLength("Write the fraction as a decimal: {$quantity->value} {$unit}.", $at);
+        }
+        if ($this->peek()?->is(LengthToken::NUMBER) === true) {
+            throw new UnreadableLength('One number with one unit is enough, such as 2.47 m.', $this->peek()->at);
+        }
+        [$scale, $one, $many] = match ($unit) {
+            'mm' => [1.0, 'millimetre', 'millimetres'],
+            'cm' => [10.0, 'centimetre', 'centimetres'],
+            default => [1000.0, 'metre', 'metres'],
+        };
+
+        return new LengthTerm($quantity->value * $scale, self::count($quantity->words, $one, $many), UnitSystem::Metric, $at);
+    }
+
+    private function bare(TypedNumber $quantity, int $at): LengthTerm
+    {
+        $follows = $this->peek();
+        if ($follows !== null && ($follows->is(LengthToken::NUMBER) || $follows->is(LengthToken::FRACTION))) {
+            throw new UnreadableLength("Say what the first number counts, such as {$quantity->words}' {$follows->text}\".", $follows->at);
+        }
+        if ($this->units === UnitSystem::Imperial) {
+            return new LengthTerm($quantity->value * Amount::MM_PER_INCH, self::count($quantity->words, 'inch', 'inches'), null, $at, !$quantity->hasFraction);
+        }
+        $isHalf = preg_match('/^\d+\/2$/', $quantity->words) === 1;
+        if ($quantity->hasFraction && !$isHalf) {
+            throw new UnreadableLength("Fractions are of inches: write {$quantity->words}\", or a decimal.", $at);
+        }
+        $words = $quantity->hasFraction ? 'half of '.substr($quantity->words, 0, -2).' millimetres' : self::count($quantity->words, 'millimetre', 'millimetres');
+
+        return new LengthTerm($quantity->value, $words, null, $at, !$quantity->hasFraction);
+    }
+
+    private function refuseMixing(LengthTerm $term, LengthTerm $other): void
+    {
+        $systems = [$term->system, $other->system];
+        if (in_array(UnitSystem::Imperial, $systems, true) && in_array(UnitSystem::Metric, $systems, true)) {
+            throw new UnreadableLength('Feet or inches and metres do not mix in one calculation.', $other->at);
+        }
+        $said = $term->system ?? $other->system;
+        if ($said !== null && $said !== $this->units && in_array(null, $systems, true)) {
+            throw new UnreadableLength('Say the unit of every number here.', $term->system === null ? $term->at : $other->at);
+        }
+    }
+
+    private function refuseOtherUnit(?string $unit): void
+    {
+        $second = $unit === null ? null : $this->peek();
+        if ($second !== null && $second->is(LengthToken::UNIT)) {
+            throw new UnreadableLength('Two units stand behind one number.', $second->at);
+        }
+    }
+
+    private function peek(int $ahead = 0): ?LengthToken
+    {
+        return $this->tokens[$this->next + $ahead] ?? null;
+    }
+
+    private function take(string $kind, string ...$texts): ?LengthToken
+    {
+        $token = $this->peek();
+        if ($token === null || !$token->is($kind, ...$texts)) {
+            return null;
+        }
+        ++$this->next;
+
+        return $token;
+    }
+
+    private function rest(): string
+    {
+        return $this->typedFrom($this->peek());
+    }
+
+    private function typedFrom(?LengthToken $token): string
+    {
+        return $token === null ? '' : trim(mb_substr($this->typed, $token->at));
+    }
+
+    private function typedBefore(LengthToken $token): string
+    {
+        return trim(mb_substr($this->typed, 0, $token->at));
+    }
+
+    private function written(float $inches): string
+    {
+        return (new ImperialNotation(64))->write(Amount::length($inches * Amount::MM_PER_INCH));
+    }
+
+    private function sample(): string
+    {
+        return $this->units === UnitSystem::Imperial ? '12\'-6 1/2"' : '2470 or 2.47 m';
+    }
+
+    private static function plain(float $number): string
+    {
+        return Decimal::trim($number, 4);
+    }
+
+    private static function count(string $number, string $one, string $many): string
+    {
+        return "{$number} ".($number === '1' || (str_contains($number, '/') && !str_contains($number, ' ')) ? $one : $many);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Units;
+
+use Heurema\Units\ExpectedLength;
+use Heurema\Units\MetricNotation;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ExpectedLengthTest extends TestCase
+{
+    /** @return iterable<array{ExpectedLength, float, float|null}> kind, as typed, what is likely */
+    public static function slips(): iterable
+    {
+        yield [ExpectedLength::Counter, 170.0, 1700.0];
+        yield [ExpectedLength::SmallFixture, 45.0, 450.0];
+        yield [ExpectedLength::Fixture, 142.0, 1420.0];
+        yield [ExpectedLength::DoorWidth, 32.0, 812.8];
+        yield [ExpectedLength::DoorWidth, 8000.0, 800.0];
+        yield [ExpectedLength::CeilingHeight, 2.4, 2400.0];
+        yield [ExpectedLength::WallThickness, 1.0, null];
+        yield [ExpectedLength::RoomSide, 4.0e9, null];
+    }
+
+    #[DataProvider('slips')]
+    public function test_a_slip_is_asked_about_with_the_likely_value(ExpectedLength $kind, float $typed, ?float $likely): void
+    {
+        $doubt = $kind->doubt($typed);
+        self::assertNotNull($doubt);
+        if ($likely !== null) {
+            self::assertEqualsWithDelta($likely, $doubt->likely, 1e-6);
+        }
+    }
+
+    public function test_usual_lengths_raise_no_question(): void
+    {
+        foreach (ExpectedLength::cases() as $kind) {
+            [$least, $most] = $kind->range();
+            self::assertNull($kind->doubt($least));
+            self::assertNull($kind->doubt($most));
+            self::assertNotNull($kind->doubt($most + 0.1));
+        }
+    }
+
+    public function test_the_question(): void
+    {
+        $doubt = ExpectedLength::Counter->doubt(170);
+        self::assertSame('Is this counter 170 mm? 1700 mm is more likely (a nought too few, or centimetres for millimetres).', $doubt?->question(new MetricNotation()));
+        $doubt = ExpectedLength::RoomSide->doubt(4.0e9);
+        self::assertSame('Is this room side 4000000000 mm? Usual are 500 mm to 30000 mm.', $doubt?->question(new MetricNotation()));
+    }
+}
