@@ -9,6 +9,7 @@ use Heurema\Geometry\Point;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\FloorArea;
+use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StairShape;
@@ -89,8 +90,7 @@ final readonly class LabelPlace
             }
         }
         foreach ($this->home->openingsOf($room) as $opening) {
-            $leaf = OpeningSymbol::swingOf($opening);
-            array_push($boxes, ...($leaf === null ? [] : [$leaf]));
+            array_push($boxes, ...array_map(static fn(DoorLeaf $leaf): Box => $leaf->bounds(), DoorLeaf::of($opening)));
         }
         foreach ($this->home->stairs as $stair) {
             foreach (StairShape::of($stair->stair)->treads as $tread) {

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Heurema\Geometry\Box;
 use Heurema\Geometry\Frame;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\Words\DoorOperation;
-use Heurema\Layout\Words\HingeEnd;
 use Heurema\Layout\Words\OpeningKind;
-use Heurema\Layout\Words\WallSide;
+use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\PlacedOpening;
 
 /** A door, window or gap: the wall cut open, and what closes it. x runs along the wall, y to its left. */
@@ -41,18 +39,6 @@ final readonly class OpeningSymbol
         });
     }
 
-    /** The box around a single leaf and its swing; null when nothing swings. */
-    public static function swingOf(PlacedOpening $opening): ?Box
-    {
-        $symbol = new self($opening);
-        if ($opening->opening->door?->operation !== DoorOperation::Hinged) {
-            return null;
-        }
-        $reach = ($opening->opening->door->opens === WallSide::Right ? -1 : 1) * ($symbol->face + 2 * $symbol->half);
-
-        return Box::around([$symbol->plan(-$symbol->half, 0), $symbol->plan($symbol->half, $reach)]);
-    }
-
     private function window(): string
     {
         $faces = [$this->face, -$this->face, $this->face * 0.25, -$this->face * 0.25];
@@ -65,8 +51,7 @@ final readonly class OpeningSymbol
         $half = $this->half;
 
         return match ($this->opening->opening->door?->operation) {
-            DoorOperation::Hinged => $this->leaf($this->opening->opening->door->hinge === HingeEnd::To ? $half : -$half, 2 * $half),
-            DoorOperation::DoubleHinged => $this->leaf(-$half, $half).$this->leaf($half, $half),
+            DoorOperation::Hinged, DoorOperation::DoubleHinged => $this->leaves(),
             DoorOperation::Sliding, DoorOperation::Bypass => $this->lines([[-$half, $this->face * 0.3], [$half * 0.1, $this->face * 0.3]], [[-$half * 0.1, -$this->face * 0.3], [$half, -$this->face * 0.3]]),
             DoorOperation::Pocket => $this->lines([[-$half * 3, 0], [-$half * 0.4, 0]]),
             DoorOperation::Folding => $this->lines([[-$half, 0], [-$half * 0.75, $half * 0.45], [-$half * 0.5, 0]], [[$half, 0], [$half * 0.75, $half * 0.45], [$half * 0.5, 0]]),
@@ -75,20 +60,24 @@ final readonly class OpeningSymbol
         };
     }
 
-    /** A leaf standing open at a right angle, and the quarter circle that its edge sweeps. */
-    private function leaf(float $hinge, float $length): string
+    /** The leaves standing open at a right angle, and the quarter circles that their edges sweep; shut where nobody said how they swing. */
+    private function leaves(): string
     {
-        $side = $this->opening->opening->door?->opens === WallSide::Right ? -1 : 1;
-        $towards = $hinge > 0 ? -1 : 1;
-        $from = $this->plan($hinge, $side * $this->face);
-        $open = $this->plan($hinge, $side * ($this->face + $length));
-        $closed = $this->plan($hinge + $towards * $length, $side * $this->face);
-        // seen on the page, with y down, the edge sweeps clockwise when the leaf opens to the left of a hinge at the start
-        $sweep = $side * $towards > 0 ? 1 : 0;
-        $radius = Svg::number($length);
-        $arc = 'M'.Svg::at($open)."A{$radius} {$radius} 0 0 {$sweep} ".Svg::at($closed);
+        $leaves = DoorLeaf::of($this->opening);
 
-        return Svg::element('path', ['class' => 'leaf', 'd' => Svg::line([$from, $open])]).Svg::element('path', ['class' => 'swing', 'd' => $arc]);
+        return $leaves === []
+            ? $this->lines([[-$this->half, 0], [$this->half, 0]])
+            : implode('', array_map(self::leaf(...), $leaves));
+    }
+
+    private static function leaf(DoorLeaf $leaf): string
+    {
+        // on the page, with y down, the edge sweeps clockwise from open to closed where the hinge lies counter-clockwise
+        $sweep = $leaf->open->minus($leaf->hinge)->cross($leaf->closed->minus($leaf->hinge)) < 0 ? 1 : 0;
+        $radius = Svg::number($leaf->width());
+        $arc = 'M'.Svg::at($leaf->open)."A{$radius} {$radius} 0 0 {$sweep} ".Svg::at($leaf->closed);
+
+        return Svg::element('path', ['class' => 'leaf', 'd' => Svg::line([$leaf->hinge, $leaf->open])]).Svg::element('path', ['class' => 'swing', 'd' => $arc]);
     }
 
     /** @param list<array{float, float}> ...$lines */

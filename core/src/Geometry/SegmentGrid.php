@@ -39,6 +39,27 @@ final class SegmentGrid
         return $numbers;
     }
 
+    /** @return list<int> numbers of the segments that may come near the box, each once */
+    public function inBox(Box $box): array
+    {
+        $found = [];
+        for ($column = (int) floor($box->left / $this->size), $last = (int) floor($box->right / $this->size); $column <= $last; ++$column) {
+            for ($row = (int) floor($box->bottom / $this->size), $top = (int) floor($box->top / $this->size); $row <= $top; ++$row) {
+                foreach ($this->cells["{$column},{$row}"] ?? [] as $number) {
+                    $found[$number] = true;
+                }
+            }
+        }
+
+        return array_keys($found);
+    }
+
+    /** How wide a cell is, mm: about as much as a segment is long. */
+    public function cellSize(): float
+    {
+        return $this->size;
+    }
+
     /**
      * The cells that a segment runs through, column by column, a little wider than it is.
      *

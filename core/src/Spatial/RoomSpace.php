@@ -56,7 +56,7 @@ final readonly class RoomSpace implements Subject
     /** @return list<Segment> wall faces around the room, the floor to the left; where a divider runs there is no face */
     public function faces(): array
     {
-        $sides = array_filter($this->space->sides ?? [], static fn(SpaceSide $side): bool => !$side->isOpen());
+        $sides = array_filter($this->sides(), static fn(SpaceSide $side): bool => !$side->isOpen());
 
         return self::joined(array_map(static fn(SpaceSide $side): Segment => $side->segment, array_values($sides)));
     }
@@ -65,6 +65,25 @@ final readonly class RoomSpace implements Subject
     public function ceiling(): float|SlopedCeiling|null
     {
         return $this->room->ceiling ?? $this->storey->ceiling;
+    }
+
+    /** @return list<SpaceSide> */
+    public function sides(): array
+    {
+        return $this->space->sides ?? [];
+    }
+
+    /** The thickness that most of the wall around it has, mm; 0 where there is none. */
+    public function usualWall(): float
+    {
+        $lengths = [];
+        foreach ($this->sides() as $side) {
+            $key = (string) $side->wall->thickness;
+            $lengths[$key] = ($lengths[$key] ?? 0.0) + ($side->isOpen() ? 0.0 : $side->segment->length());
+        }
+        arsort($lengths);
+
+        return (float) (array_key_first($lengths) ?? 0.0);
     }
 
     /** Where the document would say how high the ceiling is. */

@@ -7,6 +7,7 @@ namespace Heurema\Spatial;
 use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
+use Heurema\Geometry\Obstacles;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
@@ -31,8 +32,9 @@ final class StoreyPlan
 
     private readonly Arrangement $arrangement;
 
-    /** @var list<Segment>|null */
-    private ?array $obstructingFaces = null;
+    private ?Obstacles $obstructions = null;
+
+    private ?Neighbours $neighbours = null;
 
     /** @var list<JoinedWall> */
     private readonly array $walls;
@@ -73,10 +75,10 @@ final class StoreyPlan
         return $this->storey->wall($id);
     }
 
-    /** @return list<Segment> the faces of walls with the bare openings cut out and all doors closed, the floor to the left of each */
-    public function obstructingFaces(): array
+    /** The faces of walls with the bare openings cut out and all doors closed. */
+    public function obstructions(): Obstacles
     {
-        return $this->obstructingFaces ??= $this->cutGaps();
+        return $this->obstructions ??= new Obstacles($this->cutGaps());
     }
 
     /** @return list<Segment> */
@@ -92,9 +94,8 @@ final class StoreyPlan
             }
         }
         $left = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
-        $faces = array_merge(...array_map(static fn(Polygon $polygon): array => $polygon->edges(), $left));
 
-        return array_map(static fn(Segment $face): Segment => $face->reversed(), $faces);
+        return array_merge(...array_map(static fn(Polygon $polygon): array => $polygon->edges(), $left));
     }
 
     /** A rectangle as wide as the opening, through the whole wall and a little beyond. */
@@ -107,6 +108,36 @@ final class StoreyPlan
         $corner = $wall->line()->at($opening->at - $width / 2)->minus($across->times(0.5));
 
         return Ring::rectangle($corner, $along->times($width), $across);
+    }
+
+    /** @return list<Polygon> the floor inside the inner faces of the outer walls */
+    public function innerFloor(): array
+    {
+        return InnerFloor::of($this->walls, $this->spaces, $this->rooms);
+    }
+
+    /** @return list<Neighbour> what lies behind each stretch of a room's faces, in order around it */
+    public function neighbours(RoomSpace $room): array
+    {
+        return ($this->neighbours ??= $this->findNeighbours())->of($room);
+    }
+
+    public function troubles(): WallTroubles
+    {
+        return new WallTroubles(array_map(static fn(JoinedWall $wall): Wall => $wall->wall, $this->walls));
+    }
+
+    private function findNeighbours(): Neighbours
+    {
+        $sides = array_map(static fn(SpaceSide $side): array => [$side, Beyond::outside()], $this->sides(0));
+        foreach ($this->spaces as $space) {
+            $beyond = count($space->rooms) === 1
+                ? Beyond::room($this->rooms[$space->rooms[0]->id])
+                : Beyond::unnamed($space->outline->bounds()->middle());
+            array_push($sides, ...array_map(static fn(SpaceSide $side): array => [$side, $beyond], $space->sides));
+        }
+
+        return new Neighbours($sides);
     }
 
     private function spaceAt(Point $point): ?Space

@@ -6,6 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Sweep;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Geometry\Obstacles;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Sweep;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
@@ -20,11 +22,10 @@ final readonly class Surroundings
     private const COUNTERS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet];
 
     /**
-     * @param list<Segment>                $walls
      * @param array<string, list<Segment>> $fixtures edges by the fixture's name
      * @param list<string>                 $assumptions
      */
-    private function __construct(private array $walls, private array $fixtures, public array $assumptions) {}
+    private function __construct(private Obstacles $walls, private array $fixtures, public array $assumptions) {}
 
     public static function of(PlacedFixture $fixture, Home $home): self
     {
@@ -42,15 +43,13 @@ final readonly class Surroundings
             }
         }
 
-        return new self($fixture->plan->obstructingFaces(), $edges, $assumptions);
+        return new self($fixture->plan->obstructions(), $edges, $assumptions);
     }
 
     public function reach(Sweep $sweep): ?Hit
     {
-        $nearest = null;
-        foreach ($this->walls as $face) {
-            $nearest = self::nearer($nearest, self::hit($sweep, [$face], 'the wall'));
-        }
+        $wall = $this->walls->sweep($sweep);
+        $nearest = $wall === null ? null : new Hit($wall->distance, $wall->line, 'the wall');
         foreach ($this->fixtures as $name => $edges) {
             $nearest = self::nearer($nearest, self::hit($sweep, $edges, $name));
         }

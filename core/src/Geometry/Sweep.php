@@ -2,11 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Heurema\Measure\Fixture;
-
-use Heurema\Geometry\Frame;
-use Heurema\Geometry\Point;
-use Heurema\Geometry\Segment;
+namespace Heurema\Geometry;
 
 /** A straight front that moves ahead until it meets something. */
 final readonly class Sweep
@@ -49,6 +45,19 @@ final readonly class Sweep
         [$near, $far] = $ends[0][0] <= $ends[1][0] ? $ends : [$ends[1], $ends[0]];
 
         return ['near' => $near[0], 'far' => $far[0], 'across' => abs($slope) < 1e-9 ? ($low + $high) / 2 : $near[1]];
+    }
+
+    /** A box around everything that the front passes on its way. */
+    public function bounds(float $reach): Box
+    {
+        $corners = [new Point(0, $this->from), new Point(0, $this->to), new Point($reach, $this->from), new Point($reach, $this->to)];
+
+        return Box::around(array_map($this->frame->toPlan(...), $corners));
+    }
+
+    public function farthestFromOrigin(): float
+    {
+        return hypot($this->frame->origin->x, $this->frame->origin->y) + max(abs($this->from), abs($this->to));
     }
 
     /** The line from the front straight ahead. */

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Geometry;
+
+/**
+ * The largest circle that lies in a polygon, its holes kept out, to within a millimetre of the radius.
+ *
+ * Squares over the polygon are split as long as a better centre could still lie in them: the radius at a square's middle
+ * plus half its diagonal bounds what it can hold.
+ */
+final class LargestCircle
+{
+    private const PRECISION = 0.5;
+
+    /** @return array{centre: Point, radius: float} */
+    public static function in(Polygon $polygon): array
+    {
+        $edges = new Obstacles($polygon->edges());
+        $box = $polygon->bounds();
+        $side = max(1.0, min($box->width(), $box->height()));
+        /** @var \SplPriorityQueue<float, array{Point, float, float}> $queue the highest bound first */
+        $queue = new \SplPriorityQueue();
+        $best = ['centre' => $box->middle(), 'radius' => self::radiusAt($box->middle(), $polygon, $edges)];
+        for ($x = $box->left + $side / 2; $x - $side / 2 < $box->right; $x += $side) {
+            for ($y = $box->bottom + $side / 2; $y - $side / 2 < $box->top; $y += $side) {
+                self::push($queue, new Point($x, $y), $side / 2, $polygon, $edges, $best);
+            }
+        }
+        while (!$queue->isEmpty()) {
+            [$middle, $half, $bound] = $queue->extract();
+            if ($bound - $best['radius'] <= self::PRECISION) {
+                break;
+            }
+            foreach ([[-1, -1], [1, -1], [-1, 1], [1, 1]] as [$right, $up]) {
+                self::push($queue, new Point($middle->x + $right * $half / 2, $middle->y + $up * $half / 2), $half / 2, $polygon, $edges, $best);
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param \SplPriorityQueue<float, array{Point, float, float}> $queue
+     * @param array{centre: Point, radius: float}                 $best
+     */
+    private static function push(\SplPriorityQueue $queue, Point $middle, float $half, Polygon $polygon, Obstacles $edges, array &$best): void
+    {
+        $radius = self::radiusAt($middle, $polygon, $edges);
+        if ($radius > $best['radius']) {
+            $best = ['centre' => $middle, 'radius' => $radius];
+        }
+        $bound = $radius + $half * M_SQRT2;
+        if ($bound > $best['radius'] + self::PRECISION) {
+            $queue->insert([$middle, $half, $bound], $bound);
+        }
+    }
+
+    /** Distance to the nearest edge; negative outside. */
+    private static function radiusAt(Point $point, Polygon $polygon, Obstacles $edges): float
+    {
+        $distance = $edges->nearest($point)->distance ?? 0.0;
+
+        return $polygon->contains($point) ? $distance : -$distance;
+    }
+}
