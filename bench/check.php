@@ -19,6 +19,7 @@ const ROUNDS = 40;
 
 $measures = Catalogue::standard();
 $book = (new RuleBookReader($measures))->readFile(__DIR__.'/../core/rulebooks/us-irc-2021.yaml');
+$drawing = (new RuleBookReader($measures))->readFile(__DIR__.'/../core/rulebooks/drawing.yaml');
 $json = (string) file_get_contents(__DIR__.'/../database/demo/orchard-terrace.json');
 $layout = (new LayoutReader())->read($json);
 $home = new Home($layout);
@@ -28,7 +29,8 @@ $parts = [
     'read the document' => static fn () => (new LayoutReader())->read($json),
     'rooms from walls' => static fn () => new Home($layout),
     'Examiner alone' => static fn () => $examiner->examine($home, [$book]),
-    'all of it' => static fn () => $examiner->examine(new Home((new LayoutReader())->read($json)), [$book]),
+    'drawing book alone' => static fn() => $examiner->examine($home, [$drawing]),
+    'all of it' => static fn () => $examiner->examine(new Home((new LayoutReader())->read($json)), [$book, $drawing]),
 ];
 
 printf("%-22s %8s %8s\n", 'demo home', 'median', '95th');

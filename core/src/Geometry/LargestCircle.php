@@ -29,7 +29,9 @@ final class LargestCircle
             }
         }
         while (!$queue->isEmpty()) {
-            [$middle, $half, $bound] = $queue->extract();
+            /** @var array{Point, float, float} $square middle, half side, bound */
+            $square = $queue->extract();
+            [$middle, $half, $bound] = $square;
             if ($bound - $best['radius'] <= self::PRECISION) {
                 break;
             }

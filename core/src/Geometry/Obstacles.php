@@ -71,6 +71,42 @@ final class Obstacles
         return $nearest;
     }
 
+    /**
+     * Does any segment come into a convex ring, by more than a margin in mm?
+     *
+     * @param Ring $convex counter-clockwise
+     */
+    public function enter(Ring $convex, float $margin): bool
+    {
+        foreach ($this->grid->inBox($convex->bounds()) as $number) {
+            if (self::isWithin($convex, $this->segments[$number], $margin)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Clips the segment by every side of the ring moved inwards; something is left when it comes inside. */
+    private static function isWithin(Ring $convex, Segment $segment, float $margin): bool
+    {
+        [$from, $to] = [0.0, 1.0];
+        foreach ($convex->edges() as $side) {
+            $start = $side->leftOf($segment->from) - $margin;
+            $end = $side->leftOf($segment->to) - $margin;
+            if ($start <= 0 && $end <= 0) {
+                return false;
+            }
+            if ($start < 0) {
+                $from = max($from, $start / ($start - $end));
+            } elseif ($end < 0) {
+                $to = min($to, $start / ($start - $end));
+            }
+        }
+
+        return $to > $from;
+    }
+
     private static function around(Point $point, float $reach): Box
     {
         return new Box($point->x - $reach, $point->y - $reach, $point->x + $reach, $point->y + $reach);

@@ -79,6 +79,17 @@ final readonly class Ring
         return new self($points);
     }
 
+    /** The mean of its corners; inside it when it is convex. */
+    public function middle(): Point
+    {
+        $sum = new Point(0, 0);
+        foreach ($this->points as $point) {
+            $sum = $sum->plus($point);
+        }
+
+        return $sum->times(1 / count($this->points));
+    }
+
     public function bounds(): Box
     {
         return Box::around($this->points);

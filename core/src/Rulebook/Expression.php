@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Rulebook;
 
 use Heurema\Measure\Answer;
+use Heurema\Spatial\SubjectType;
 use Heurema\Units\Amount;
 use Symfony\Component\ExpressionLanguage\Lexer;
 use Symfony\Component\ExpressionLanguage\Node\Node;
@@ -51,7 +52,7 @@ final readonly class Expression
         }, $text);
         $plain = preg_replace('/\b(figure_\d+)\s+of\s+/', '$1 * ', (string) $plain);
         try {
-            $names = [...array_keys($figures), ...array_keys($vocabulary->groups), 'settings', 'room', 'door', 'window', 'fixture', 'stair', 'dwelling'];
+            $names = [...array_keys($figures), ...array_keys($vocabulary->groups), 'settings', ...array_map(static fn(SubjectType $type): string => $type->value, SubjectType::cases())];
             $tree = (new Parser([]))->parse((new Lexer())->tokenize((string) $plain), $names);
         } catch (SyntaxError $e) {
             throw new UnreadableExpression("cannot read \"{$text}\": ".$e->getMessage());

@@ -6,6 +6,7 @@ namespace Heurema\Spatial;
 
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
+use Heurema\Layout\SurveyDistance;
 use Heurema\Units\Amount;
 
 /** The drawn home as it is understood: its storeys, and the subjects that rules speak of. */
@@ -82,6 +83,9 @@ final readonly class Home implements Subject
             SubjectType::Door, SubjectType::Window => array_values(array_filter($this->openings, $ofType)),
             SubjectType::Fixture => $this->fixtures,
             SubjectType::Stair => $this->stairs,
+            SubjectType::Wall => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->standingWalls(), array_values($this->plans))),
+            SubjectType::Space => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->closedSpaces(), array_values($this->plans))),
+            SubjectType::Survey => array_map(static fn(SurveyDistance $distance): TapedDistance => new TapedDistance($distance), $this->layout->survey),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Frame;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
@@ -61,6 +62,15 @@ final readonly class PlacedFixture implements Subject
     public function frame(): Frame
     {
         return Frame::facing($this->fixture->at, Point::towards($this->fixture->facing));
+    }
+
+    /** The rectangle around its outline that is turned as it is, counter-clockwise. */
+    public function extent(Ring $outline): Ring
+    {
+        $frame = $this->frame();
+        $box = Box::around(array_map($frame->fromPlan(...), $outline->points));
+
+        return Ring::rectangle($frame->toPlan(new Point($box->left, $box->bottom)), $frame->xAxis->times($box->width()), $frame->yAxis->times($box->height()))->counterClockwise();
     }
 
     public function base(): float

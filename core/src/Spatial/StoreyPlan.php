@@ -8,6 +8,7 @@ use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
 use Heurema\Geometry\Obstacles;
+use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
@@ -33,6 +34,8 @@ final class StoreyPlan
     private readonly Arrangement $arrangement;
 
     private ?Obstacles $obstructions = null;
+
+    private ?Obstacles $faces = null;
 
     private ?Neighbours $neighbours = null;
 
@@ -81,6 +84,23 @@ final class StoreyPlan
         return $this->obstructions ??= new Obstacles($this->cutGaps());
     }
 
+    /**
+     * What walls take of a ring, openings not cut out.
+     *
+     * @param Ring  $ring   counter-clockwise
+     * @param Ring  $around convex, counter-clockwise, with the ring in it
+     * @param float $margin mm that walls may come in without being noticed
+     *
+     * @return list<Polygon>
+     */
+    public function wallsIn(Ring $ring, Ring $around, float $margin): array
+    {
+        $isNear = ($this->faces ??= new Obstacles(array_merge(...array_map(static fn(Polygon $solid): array => $solid->edges(), $this->solids))))->enter($around, $margin);
+        $isBuried = !$isNear && array_filter($this->solids, static fn(Polygon $solid): bool => $solid->contains($around->middle())) !== [];
+
+        return $isNear || $isBuried ? array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), $this->solids)) : [];
+    }
+
     /** @return list<Segment> */
     private function cutGaps(): array
     {
@@ -120,6 +140,37 @@ final class StoreyPlan
     public function neighbours(RoomSpace $room): array
     {
         return ($this->neighbours ??= $this->findNeighbours())->of($room);
+    }
+
+    /** @return list<PlacedWall> */
+    public function standingWalls(): array
+    {
+        return array_map(fn(JoinedWall $wall): PlacedWall => new PlacedWall($wall->wall, $this), $this->walls);
+    }
+
+    /** @return list<ClosedSpace> every stretch of floor that walls close in, named or not */
+    public function closedSpaces(): array
+    {
+        return array_map(fn(Space $space): ClosedSpace => new ClosedSpace($space, $this->storey), $this->spaces);
+    }
+
+    /** @return list<string> ids of the walls that end in an opening's stretch of its wall */
+    public function wallsInto(PlacedOpening $opening): array
+    {
+        $span = $opening->span();
+        $reach = $opening->wall->thickness / 2 + WallJoints::CLOSES_GAPS_TO;
+        $into = array_filter($this->walls, static function (JoinedWall $wall) use ($span, $reach, $opening): bool {
+            foreach ($wall->wall === $opening->wall || $wall->wall->isDivider() ? [] : [$wall->line->from, $wall->line->to] as $end) {
+                $along = $span->along($end);
+                if (abs($span->leftOf($end)) <= $reach && $along > -$wall->halfThickness() + 0.05 && $along < $span->length() + $wall->halfThickness() - 0.05) {
+                    return true;
+                }
+            }
+
+            return false;
+        });
+
+        return array_values(array_map(static fn(JoinedWall $wall): string => $wall->wall->id, $into));
     }
 
     public function troubles(): WallTroubles

@@ -8,9 +8,12 @@ namespace Heurema\Spatial;
 enum SubjectType: string
 {
     case Dwelling = 'dwelling';
+    case Wall = 'wall';
+    case Space = 'space';
     case Room = 'room';
     case Door = 'door';
     case Window = 'window';
     case Fixture = 'fixture';
     case Stair = 'stair';
+    case Survey = 'survey';
 }

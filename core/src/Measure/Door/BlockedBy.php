@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Door;
+
+use Heurema\Geometry\Overlap;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Vertices;
+use Heurema\Layout\Words\DoorOperation;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\DoorLeaf;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many walls and fixtures stand where the door's leaf has to swing, by 10 cm2 or more.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class BlockedBy extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'door.blocked_by';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    private const LEAST_MM2 = 1000.0;
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $leaves = DoorLeaf::of($subject);
+        if ($leaves === []) {
+            return $this->withoutLeaf($subject);
+        }
+        $witness = array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector()), $leaves);
+        $names = [];
+        foreach ($leaves as $leaf) {
+            array_push($names, ...$this->inTheWay($leaf, $subject, $home));
+        }
+        $names = array_values(array_unique($names));
+
+        return new Measured(Amount::count(count($names)), $witness, [$names === [] ? 'Nothing stands where the leaf swings.' : 'Where the leaf swings: '.implode(', ', $names).'.']);
+    }
+
+    private function withoutLeaf(PlacedOpening $door): Measurement
+    {
+        $details = $door->opening->door;
+        $swings = in_array($details?->operation, [DoorOperation::Hinged, DoorOperation::DoubleHinged], true);
+        if (!$swings) {
+            return new NotApplicable('No leaf swings here.');
+        }
+
+        return new Unknown([
+            ...($door->opening->width === null ? ["{$door->id()}.width"] : []),
+            ...($details->opens === null ? ["{$door->id()}.opens"] : []),
+            ...($details->hinge === null && $details->operation === DoorOperation::Hinged ? ["{$door->id()}.hinge"] : []),
+        ]);
+    }
+
+    /** @return list<string> */
+    private function inTheWay(DoorLeaf $leaf, PlacedOpening $door, Home $home): array
+    {
+        $sector = $leaf->sector();
+        $names = [];
+        foreach ($door->plan->wallsIn($sector, $sector, Vertices::SNAP) as $part) {
+            if ($part->area() > self::LEAST_MM2) {
+                $names[] = 'a wall';
+            }
+        }
+        foreach ($home->fixturesOn($door->storey()) as $fixture) {
+            if ($fixture->outline !== null && $fixture->takesFloor() && Overlap::area(new Polygon($fixture->outline->counterClockwise()), $sector) > self::LEAST_MM2) {
+                $names[] = $fixture->name();
+            }
+        }
+
+        return $names;
+    }
+}

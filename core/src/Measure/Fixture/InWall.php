@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Vertices;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How deep the fixture's outline reaches into a wall, along or across the way it faces, whichever is less.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class InWall extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'fixture.in_wall';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $outline = $subject->outline;
+        if ($outline === null) {
+            return new Unknown([...($subject->fixture->width === null ? ["{$subject->id()}.width"] : []), ...($subject->fixture->depth === null ? ["{$subject->id()}.depth"] : [])]);
+        }
+        $deepest = 0.0;
+        $witness = [];
+        foreach ($subject->plan->wallsIn($outline->counterClockwise(), $subject->extent($outline), Vertices::SNAP) as $part) {
+            $box = Box::around(array_map($subject->frame()->fromPlan(...), $part->outer->points));
+            $deepest = max($deepest, min($box->width(), $box->height()));
+            $witness[] = Witness::outline($subject->storey(), $part);
+        }
+
+        return new Measured(Amount::length($deepest), $witness, [$witness === [] ? 'It stands clear of walls.' : "It reaches {$home->length($deepest)} into a wall."]);
+    }
+}

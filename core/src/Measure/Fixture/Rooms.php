@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * 1 where the fixture's middle lies in a room, else 0.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class Rooms extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'fixture.rooms';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        return new Measured(
+            Amount::count($subject->room === null ? 0 : 1),
+            [Witness::mark($subject->storey(), $subject->fixture->at)],
+            [$subject->room === null ? 'It stands in no room.' : "It stands in {$subject->room->name()}."],
+        );
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure;
+
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many other openings of the same wall, and walls that meet it, take some of the opening's own stretch at its heights.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class OverlappingOpenings extends SubjectMeasure
+{
+    /** @param 'door.overlaps'|'window.overlaps' $name */
+    public function __construct(private readonly string $name) {}
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        if ($subject->opening->width === null) {
+            return new Unknown(["{$subject->id()}.width"]);
+        }
+        $others = array_filter($home->openings, static fn(PlacedOpening $other): bool => $other !== $subject && $other->wall === $subject->wall
+            && self::overlap($subject, $other) > 0.05 && self::shareHeights($subject, $other));
+        $names = [
+            ...array_map(static fn(PlacedOpening $other): string => $other->name(), array_values($others)),
+            ...array_map(static fn(string $wall): string => "wall {$wall}", $subject->plan->wallsInto($subject)),
+        ];
+
+        return new Measured(
+            Amount::count(count($names)),
+            [Witness::dimension($subject->storey(), $subject->span(), $home->length($subject->opening->width))],
+            [$names === [] ? 'It has its stretch of the wall to itself.' : 'In its stretch of the wall: '.implode(', ', $names).'.'],
+        );
+    }
+
+    private static function overlap(PlacedOpening $first, PlacedOpening $second): float
+    {
+        return (($first->opening->width ?? 0.0) + ($second->opening->width ?? 0.0)) / 2 - abs($first->opening->at - $second->opening->at);
+    }
+
+    /** A high window may lie over another; where a height is not known they are taken to meet. */
+    private static function shareHeights(PlacedOpening $first, PlacedOpening $second): bool
+    {
+        foreach ([[$first->opening, $second->opening], [$second->opening, $first->opening]] as [$low, $high]) {
+            if ($low->height !== null && $high->sill !== null && ($low->sill ?? 0.0) + $low->height <= $high->sill + 0.05) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

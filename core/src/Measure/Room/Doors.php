@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\PlacedStair;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\SpaceSide;
+use Heurema\Spatial\StairShape;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
+use Heurema\Units\Amount;
+
+/**
+ * How many ways lead into the room: doors, bare openings, sides open over a divider, and stairs that come up in it.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+final class Doors extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'room.doors';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        if ($subject->sides() === []) {
+            return new Unknown([(string) $subject->outlineProblem()]);
+        }
+        $doors = array_values(array_filter($home->openingsOf($subject), static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door));
+        $open = array_values(array_filter($subject->sides(), static fn(SpaceSide $side): bool => $side->isOpen()));
+        $stairs = array_values(array_filter($home->stairs, static fn(PlacedStair $stair): bool => self::leadsInto($stair, $subject)));
+        $witness = array_map(static fn(PlacedOpening $door): Witness => Witness::mark($subject->storey(), $door->middle()), $doors);
+
+        return new Measured(
+            Amount::count(count($doors) + count($open) + count($stairs)),
+            $witness === [] ? [Witness::mark($subject->storey(), $subject->room->at)] : $witness,
+            [sprintf('Doors and bare openings: %d. Open sides: %d. Stairs: %d.', count($doors), count($open), count($stairs))],
+        );
+    }
+
+    /** A little beyond its last riser, the climb stands in the room. */
+    private static function leadsInto(PlacedStair $stair, RoomSpace $room): bool
+    {
+        $line = StairShape::of($stair->stair)->walkline;
+        $steps = count($line);
+        if ($stair->to->id !== $room->storey() || $steps < 2) {
+            return false;
+        }
+        $last = new Segment($line[$steps - 2], $line[$steps - 1]);
+
+        return $last->length() > 0 && $room->outline()?->contains($last->at($last->length() + 100)) === true;
+    }
+}

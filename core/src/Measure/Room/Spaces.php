@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * 1 where walls close in around the room's point, else 0.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+final class Spaces extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'room.spaces';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $isClosed = $subject->sides() !== [];
+
+        return new Measured(Amount::count($isClosed ? 1 : 0), [Witness::mark($subject->storey(), $subject->room->at)], [$isClosed ? 'Walls close in around it.' : 'No walls close in around its point.']);
+    }
+}

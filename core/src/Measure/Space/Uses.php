@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Space;
+
+use Heurema\Layout\Room;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\ClosedSpace;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many rooms are written into a stretch of floor that walls close in.
+ *
+ * @extends SubjectMeasure<ClosedSpace>
+ */
+final class Uses extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'space.uses';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $rooms = $subject->space->rooms;
+
+        return new Measured(
+            Amount::count(count($rooms)),
+            [Witness::outline($subject->storey(), $subject->space->outline)],
+            [$rooms === [] ? 'No room is written into it.' : 'Rooms: '.implode(', ', array_map(static fn(Room $room): string => $room->name, $rooms)).'.'],
+        );
+    }
+}

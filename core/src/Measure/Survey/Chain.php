@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Survey;
+
+use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\Words\SurveyRole;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\TapedDistance;
+use Heurema\Units\Amount;
+
+/**
+ * How far the parts of a group are from adding up to their overall, either way; asked of the overall.
+ *
+ * @extends SubjectMeasure<TapedDistance>
+ */
+final class Chain extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'survey.chain';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $overall = $subject->distance;
+        $parts = array_filter($home->layout->survey, static fn(SurveyDistance $one): bool => $one->role === SurveyRole::Part && $one->group !== null && $one->group === $overall->group);
+        if ($overall->role !== SurveyRole::Overall || $parts === []) {
+            return new NotApplicable('It is no overall with parts.');
+        }
+        $sum = array_sum(array_map(static fn(SurveyDistance $part): float => $part->measured, $parts));
+        $working = [sprintf('%d parts add up to %s, the overall was taped as %s.', count($parts), $home->length($sum), $home->length($overall->measured))];
+        $slip = TapeSlip::behind($sum - $overall->measured, $sum, $overall->measured);
+
+        return new Measured(
+            Amount::length(abs($sum - $overall->measured)),
+            [Witness::dimension($subject->storey(), $subject->drawn(), $home->length($overall->measured))],
+            $slip === null ? $working : [...$working, $slip],
+        );
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Survey;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\TapedDistance;
+use Heurema\Units\Amount;
+
+/**
+ * How far the taped distance is from the drawn one, either way.
+ *
+ * @extends SubjectMeasure<TapedDistance>
+ */
+final class Difference extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'survey.difference';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $drawn = $subject->drawn()->length();
+        $difference = $subject->distance->measured - $drawn;
+        $working = ["Taped {$home->length($subject->distance->measured)}, drawn {$home->length($drawn)}."];
+        $slip = TapeSlip::behind($difference, $subject->distance->measured, $drawn);
+
+        return new Measured(
+            Amount::length(abs($difference)),
+            [Witness::dimension($subject->storey(), $subject->drawn(), $home->length($subject->distance->measured))],
+            $slip === null ? $working : [...$working, $slip],
+        );
+    }
+}

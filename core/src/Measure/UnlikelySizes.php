@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure;
+
+use Heurema\Geometry\Point;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\PlacedStair;
+use Heurema\Spatial\PlacedWall;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many of a thing's drawn sizes are hard to believe; the working asks about each with the likely value.
+ *
+ * @extends SubjectMeasure<Subject>
+ */
+final class UnlikelySizes extends SubjectMeasure
+{
+    /** @param 'wall.unlikely_sizes'|'room.unlikely_sizes'|'door.unlikely_sizes'|'window.unlikely_sizes'|'fixture.unlikely_sizes'|'stair.unlikely_sizes' $name */
+    public function __construct(private readonly string $name) {}
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $questions = [];
+        foreach (DrawnSizes::of($subject) as $key => [$kind, $mm]) {
+            $doubt = $kind->doubt($mm);
+            if ($doubt !== null) {
+                $questions[] = "{$subject->id()}.{$key}: {$doubt->question($home->layout->units->notation())}";
+            }
+        }
+        $at = self::place($subject);
+
+        return new Measured(
+            Amount::count(count($questions)),
+            $at === null ? [] : [Witness::mark((string) $subject->storey(), $at)],
+            $questions === [] ? ['All its sizes are as usual.'] : $questions,
+        );
+    }
+
+    private static function place(Subject $subject): ?Point
+    {
+        return match (true) {
+            $subject instanceof PlacedWall => $subject->wall->line()->middle(),
+            $subject instanceof RoomSpace => $subject->room->at,
+            $subject instanceof PlacedOpening => $subject->middle(),
+            $subject instanceof PlacedFixture => $subject->fixture->at,
+            $subject instanceof PlacedStair => $subject->stair->start,
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Layout\Wall;
+
+/** A standing wall of a storey. */
+final readonly class PlacedWall implements Subject
+{
+    public function __construct(public Wall $wall, public StoreyPlan $plan) {}
+
+    public function type(): SubjectType
+    {
+        return SubjectType::Wall;
+    }
+
+    public function id(): string
+    {
+        return $this->wall->id;
+    }
+
+    public function name(): string
+    {
+        return ($this->wall->isDivider() ? 'Divider ' : 'Wall ').$this->wall->id;
+    }
+
+    public function storey(): string
+    {
+        return $this->plan->storey->id;
+    }
+}

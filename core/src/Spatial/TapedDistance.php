@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Geometry\Segment;
+use Heurema\Layout\SurveyDistance;
+
+/** A distance taped on site, beside the drawn one. */
+final readonly class TapedDistance implements Subject
+{
+    public function __construct(public SurveyDistance $distance) {}
+
+    public function type(): SubjectType
+    {
+        return SubjectType::Survey;
+    }
+
+    public function id(): string
+    {
+        return $this->distance->id;
+    }
+
+    public function name(): string
+    {
+        return "Taped distance {$this->distance->id}";
+    }
+
+    public function storey(): string
+    {
+        return $this->distance->storey;
+    }
+
+    public function drawn(): Segment
+    {
+        return new Segment($this->distance->from, $this->distance->to);
+    }
+}
