@@ -43,12 +43,11 @@ final class Nesting
                 $outers[$number] = $ring->area();
             }
         }
-        asort($outers);
-        $boxes = array_map(static fn(Ring $ring): Box => $ring->bounds(), $rings);
+        $grid = new BoxGrid(array_map(static fn(int $number): Box => $rings[$number]->bounds(), array_combine(array_keys($outers), array_keys($outers))));
         $parents = [];
         foreach ($rings as $number => $ring) {
             if (!isset($outers[$number])) {
-                $parents[$number] = self::smallestAround($ring, array_keys($outers), $rings, $boxes);
+                $parents[$number] = self::smallestAround($ring, $grid, $outers, $rings);
             }
         }
 
@@ -56,29 +55,28 @@ final class Nesting
     }
 
     /**
-     * @param list<int>  $outers by growing area
-     * @param list<Ring> $rings
-     * @param list<Box>  $boxes
+     * @param array<int, float> $outers areas by ring
+     * @param list<Ring>        $rings
      */
-    private static function smallestAround(Ring $hole, array $outers, array $rings, array $boxes): ?int
+    private static function smallestAround(Ring $hole, BoxGrid $grid, array $outers, array $rings): ?int
     {
-        foreach ($outers as $number) {
-            if ($rings[$number]->area() > $hole->area() * (1 + 1e-9) && self::isWithin($hole, $rings[$number], $boxes[$number])) {
-                return $number;
+        $smallest = null;
+        $area = $hole->area() * (1 + 1e-9);
+        foreach ($grid->at($hole->points[0]) as $number) {
+            $isSmaller = $smallest === null || $outers[$number] < $outers[$smallest];
+            if ($isSmaller && $outers[$number] > $area && self::isWithin($hole, $rings[$number])) {
+                $smallest = $number;
             }
         }
 
-        return null;
+        return $smallest;
     }
 
     /** A hole may touch its parent at corners, so a corner that is plainly inside or outside decides. */
-    private static function isWithin(Ring $hole, Ring $outer, Box $box): bool
+    private static function isWithin(Ring $hole, Ring $outer): bool
     {
         foreach ($hole->edges() as $edge) {
             $point = $edge->middle();
-            if (!$box->grown(Vertices::SNAP)->contains($point)) {
-                return false;
-            }
             if (!self::isOnLine($outer, $point)) {
                 return $outer->contains($point);
             }

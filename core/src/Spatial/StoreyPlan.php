@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Spatial;
 
 use Heurema\Geometry\Arrangement;
+use Heurema\Geometry\Box;
+use Heurema\Geometry\BoxGrid;
 use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
 use Heurema\Geometry\Obstacles;
@@ -37,6 +39,8 @@ final class StoreyPlan
 
     private ?Obstacles $faces = null;
 
+    private ?BoxGrid $spaceBoxes = null;
+
     private ?Neighbours $neighbours = null;
 
     /** @var list<JoinedWall> */
@@ -45,7 +49,7 @@ final class StoreyPlan
     public function __construct(public readonly Storey $storey)
     {
         $standing = array_values(array_filter($storey->walls, static fn(Wall $wall): bool => $wall->stands()));
-        $this->walls = (new WallJoints())->join($standing);
+        $this->walls = WallJoints::join($standing);
         $this->arrangement = new Arrangement((new WallSolids($this->walls))->lines());
         $this->solids = array_map(self::simplified(...), $this->arrangement->polygons(self::isWall(...)));
         $this->spaces = $this->findSpaces();
@@ -193,9 +197,10 @@ final class StoreyPlan
 
     private function spaceAt(Point $point): ?Space
     {
-        foreach ($this->spaces as $space) {
-            if ($space->outline->bounds()->contains($point) && $space->outline->contains($point)) {
-                return $space;
+        $this->spaceBoxes ??= new BoxGrid(array_map(static fn(Space $space): Box => $space->outline->bounds(), $this->spaces));
+        foreach ($this->spaceBoxes->at($point) as $number) {
+            if ($this->spaces[$number]->outline->contains($point)) {
+                return $this->spaces[$number];
             }
         }
 
@@ -222,11 +227,11 @@ final class StoreyPlan
      */
     private function roomsInside(array $outlines): array
     {
-        $boxes = array_map(static fn(Polygon $outline) => $outline->bounds(), $outlines);
+        $boxes = new BoxGrid(array_map(static fn(Polygon $outline): Box => $outline->bounds(), $outlines));
         $inside = [];
         foreach ($this->storey->rooms as $room) {
-            foreach ($outlines as $number => $outline) {
-                if ($boxes[$number]->contains($room->at) && $outline->contains($room->at)) {
+            foreach ($boxes->at($room->at) as $number) {
+                if ($outlines[$number]->contains($room->at)) {
                     $inside[$number][] = $room;
 
                     break;

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\SegmentGrid;
 use Heurema\Layout\Wall;
 
 /**
  * Runs wall ends to the walls they plainly meet: an end in another wall's body, or up to 10 mm short of it, goes to that
- * wall's centre line; ends up to 10 mm apart become one point.
+ * wall's centre line; loose ends up to 10 mm apart become one point.
  */
 final class WallJoints
 {
@@ -20,43 +22,62 @@ final class WallJoints
     /** Gaps up to this, in mm, are drawing slips and are closed. */
     public const CLOSES_GAPS_TO = 10.0;
 
+    private SegmentGrid $lines;
+
+    /** How far from an end, mm, a wall that it meets can have its centre line. */
+    private float $farthest = 0.0;
+
+    /** @var list<Wall> */
+    private array $walls;
+
+    /** @var array<string, list<Point>> loose ends by a coarse cell */
+    private array $looseEnds = [];
+
+    /** @param list<Wall> $walls */
+    private function __construct(array $walls)
+    {
+        $this->walls = $walls;
+        $this->lines = new SegmentGrid(array_map(static fn(Wall $wall): Segment => $wall->line(), $walls));
+        foreach ($walls as $wall) {
+            $this->farthest = max($this->farthest, $wall->thickness / 2 + self::CLOSES_GAPS_TO);
+        }
+    }
+
     /**
      * @param list<Wall> $walls
      *
      * @return list<JoinedWall> in the same order
      */
-    public function join(array $walls): array
+    public static function join(array $walls): array
     {
-        $ends = [];
+        $joints = new self($walls);
         $joined = [];
-        foreach ($walls as $i => $wall) {
-            $from = $this->shared($this->reach($wall->line()->reversed(), $i, $walls), $ends);
-            $to = $this->shared($this->reach($wall->line(), $i, $walls), $ends);
+        foreach ($walls as $number => $wall) {
+            $from = $joints->end($wall->line()->reversed(), $number);
+            $to = $joints->end($wall->line(), $number);
             $joined[] = new JoinedWall($wall, $from->distanceTo($to) > self::SAME_POINT ? new Segment($from, $to) : $wall->line());
         }
 
         return $joined;
     }
 
-    /**
-     * Where the far end of a wall's line comes to lie.
-     *
-     * @param list<Wall> $walls
-     */
-    private function reach(Segment $line, int $own, array $walls): Point
+    /** Where the far end of a wall's line comes to lie. */
+    private function end(Segment $line, int $own): Point
     {
         $best = null;
-        foreach ($walls as $i => $other) {
-            if ($i === $own) {
-                continue;
-            }
-            $meeting = $this->meeting($line, $other);
+        $around = (new Box($line->to->x, $line->to->y, $line->to->x, $line->to->y))->grown($this->farthest);
+        foreach ($this->lines->inBox($around) as $number) {
+            $meeting = $number === $own ? null : $this->meeting($line, $this->walls[$number]);
             if ($meeting !== null && ($best === null || $meeting->distanceTo($line->to) < $best->distanceTo($line->to))) {
                 $best = $meeting;
             }
         }
+        if ($best === null) {
+            return $this->shared($line->to);
+        }
 
-        return $best ?? $line->to;
+        // what is off by nothing but rounding stays exactly where it was drawn
+        return $best->distanceTo($line->to) <= self::SAME_POINT ? $line->to : $best;
     }
 
     /** Where the end of a line that comes close to another wall meets that wall's centre line. */
@@ -75,19 +96,21 @@ final class WallJoints
         return $crossing->distanceTo($line->to) <= 2 * $within && $axis->distanceTo($crossing) <= $within ? $crossing : null;
     }
 
-    /**
-     * The first end found near a point, or the point itself.
-     *
-     * @param list<Point> $ends
-     */
-    private function shared(Point $end, array &$ends): Point
+    /** The first loose end found near a point, or the point itself. */
+    private function shared(Point $end): Point
     {
-        foreach ($ends as $known) {
-            if ($known->distanceTo($end) <= self::CLOSES_GAPS_TO) {
-                return $known;
+        $cell = 4 * self::CLOSES_GAPS_TO;
+        [$column, $row] = [(int) floor($end->x / $cell), (int) floor($end->y / $cell)];
+        for ($x = $column - 1; $x <= $column + 1; ++$x) {
+            for ($y = $row - 1; $y <= $row + 1; ++$y) {
+                foreach ($this->looseEnds["{$x},{$y}"] ?? [] as $known) {
+                    if ($known->distanceTo($end) <= self::CLOSES_GAPS_TO) {
+                        return $known->distanceTo($end) <= self::SAME_POINT ? $end : $known;
+                    }
+                }
             }
         }
-        $ends[] = $end;
+        $this->looseEnds["{$column},{$row}"][] = $end;
 
         return $end;
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Line;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\SegmentGrid;
 
 /**
  * What the walls of a storey fill: the body of each, and at each corner the outer wedge up to where the two faces meet.
@@ -21,8 +23,13 @@ final readonly class WallSolids
     /** A corner sharper than this many half thicknesses is cut off. */
     private const LONGEST_MITRE = 4.0;
 
+    private SegmentGrid $axes;
+
     /** @param list<JoinedWall> $walls */
-    public function __construct(private array $walls) {}
+    public function __construct(private array $walls)
+    {
+        $this->axes = new SegmentGrid(array_map(static fn(JoinedWall $wall): Segment => $wall->line, $walls));
+    }
 
     /** @return list<Line> */
     public function lines(): array
@@ -72,7 +79,9 @@ final readonly class WallSolids
     private function spokes(Point $corner): array
     {
         $spokes = [];
-        foreach ($this->walls as $number => $wall) {
+        $around = (new Box($corner->x, $corner->y, $corner->x, $corner->y))->grown(2 * WallJoints::SAME_POINT);
+        foreach ($this->axes->inBox($around) as $number) {
+            $wall = $this->walls[$number];
             if ($wall->wall->isDivider() || $wall->line->distanceTo($corner) > WallJoints::SAME_POINT) {
                 continue;
             }

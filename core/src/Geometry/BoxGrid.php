@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Geometry;
+
+/** Finds things by the boxes around them without looking at all of them. */
+final class BoxGrid
+{
+    /** @var array<string, list<int>> */
+    private array $cells = [];
+
+    private readonly float $size;
+
+    /** @param array<int, Box> $boxes by the number of the thing */
+    public function __construct(private readonly array $boxes)
+    {
+        $total = array_sum(array_map(static fn(Box $box): float => $box->width() + $box->height(), $boxes));
+        $this->size = max(1.0, $total / max(1, 2 * count($boxes)));
+        foreach ($boxes as $number => $box) {
+            foreach ($this->cellsOf($box) as $cell) {
+                $this->cells[$cell][] = $number;
+            }
+        }
+    }
+
+    /** @return list<int> numbers of the things whose boxes hold the point */
+    public function at(Point $point): array
+    {
+        $cell = ((int) floor($point->x / $this->size)).','.((int) floor($point->y / $this->size));
+
+        return array_values(array_filter($this->cells[$cell] ?? [], fn(int $number): bool => $this->boxes[$number]->contains($point)));
+    }
+
+    /** @return list<string> */
+    private function cellsOf(Box $box): array
+    {
+        $cells = [];
+        for ($column = (int) floor($box->left / $this->size), $last = (int) floor($box->right / $this->size); $column <= $last; ++$column) {
+            for ($row = (int) floor($box->bottom / $this->size), $top = (int) floor($box->top / $this->size); $row <= $top; ++$row) {
+                $cells[] = "{$column},{$row}";
+            }
+        }
+
+        return $cells;
+    }
+}
