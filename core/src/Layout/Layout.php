@@ -35,9 +35,23 @@ final readonly class Layout
     /** @throws UnreadableLayout */
     public static function read(Place $place): self
     {
-        $place->object(self::KEYS);
-        $place->get('format')->exactly(self::FORMAT);
-        $place->get('version')->exactly(self::VERSION);
+        self::checkFormat($place);
+
+        return self::readWith(
+            $place,
+            array_map(Storey::read(...), $place->get('storeys')->items(200)),
+            array_map(Stair::read(...), $place->optional('stairs')?->items() ?? []),
+            array_map(SurveyDistance::read(...), $place->optional('survey')?->items() ?? []),
+        );
+    }
+
+    /**
+     * @param list<Storey>         $storeys
+     * @param list<Stair>          $stairs
+     * @param list<SurveyDistance> $survey
+     */
+    private static function readWith(Place $place, array $storeys, array $stairs, array $survey): self
+    {
         $extra = $place->optional('extra');
         if ($extra !== null && !$extra->isObject()) {
             throw $extra->refuse('expected an object');
@@ -48,11 +62,32 @@ final readonly class Layout
             $place->get('units')->word(UnitSystem::class),
             $place->optional('north')?->angle(),
             $place->optional('grade')?->elevation(),
-            array_map(Storey::read(...), $place->get('storeys')->items(200)),
-            array_map(Stair::read(...), $place->optional('stairs')?->items() ?? []),
-            array_map(SurveyDistance::read(...), $place->optional('survey')?->items() ?? []),
+            $storeys,
+            $stairs,
+            $survey,
             $extra === null ? null : self::untouched($extra),
         );
+    }
+
+    /**
+     * The document's own fields, without its lists, as they are written.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws UnreadableLayout
+     */
+    public static function fields(Place $place): array
+    {
+        self::checkFormat($place);
+
+        return self::readWith($place, [], [], [])->toArray();
+    }
+
+    private static function checkFormat(Place $place): void
+    {
+        $place->object(self::KEYS);
+        $place->get('format')->exactly(self::FORMAT);
+        $place->get('version')->exactly(self::VERSION);
     }
 
     /** @return array<string, mixed> in the order in which the document is written */

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout\Edit;
+
+use Heurema\Layout\Place;
+use Heurema\Layout\UnreadableLayout;
+
+/**
+ * Reads edits as they are sent: `{"edit": "move_wall", "id": "w5", "left": 200}`.
+ *
+ * | edit | keys |
+ * |---|---|
+ * | add | storey (left out for lists of the document), list, values, position (optional) |
+ * | change | id, values (null takes a key away) |
+ * | document | values |
+ * | remove | ids |
+ * | move | ids, by [x, y] |
+ * | move_wall | id, left |
+ * | split_wall | id, at, new_id |
+ * | join_walls | first, second |
+ * | heights | storey, ceiling (optional), floor_thickness (optional) |
+ * | together | edits, words |
+ */
+final class EditReader
+{
+    private const MOST = 1000;
+
+    /** @throws UnreadableLayout with the place of what is wrong */
+    public function read(string $json): Edit
+    {
+        try {
+            return $this->edit(new Place(json_decode($json, false, 32, JSON_THROW_ON_ERROR)));
+        } catch (\JsonException $e) {
+            throw new UnreadableLayout('', 'expected JSON ('.lcfirst($e->getMessage()).')');
+        }
+    }
+
+    private function edit(Place $place): Edit
+    {
+        return match ($place->get('edit')->text()) {
+            'add' => $this->add($place->object(['edit', 'storey', 'list', 'values', 'position'])),
+            'change' => new ChangeValues($place->object(['edit', 'id', 'values'])->get('id')->identifier(), self::values($place->get('values'))),
+            'document' => new ChangeDocument(self::values($place->object(['edit', 'values'])->get('values'))),
+            'remove' => new Remove(self::ids($place->object(['edit', 'ids'])->get('ids'))),
+            'move' => new Move(self::ids($place->object(['edit', 'ids', 'by'])->get('ids')), $place->get('by')->point()),
+            'move_wall' => new MoveWall($place->object(['edit', 'id', 'left'])->get('id')->identifier(), $place->get('left')->elevation()),
+            'split_wall' => new SplitWall($place->object(['edit', 'id', 'at', 'new_id'])->get('id')->identifier(), $place->get('at')->length(), $place->get('new_id')->identifier()),
+            'join_walls' => new JoinWalls($place->object(['edit', 'first', 'second'])->get('first')->identifier(), $place->get('second')->identifier()),
+            'heights' => $this->heights($place->object(['edit', 'storey', 'ceiling', 'floor_thickness'])),
+            'together' => new Together(array_map($this->edit(...), $place->object(['edit', 'edits', 'words'])->get('edits')->items(self::MOST)), $place->get('words')->text()),
+            default => throw $place->get('edit')->refuse('expected one of add, change, document, remove, move, move_wall, split_wall, join_walls, heights, together'),
+        };
+    }
+
+    private function add(Place $place): Add
+    {
+        return new Add(
+            $place->optional('storey')?->identifier(),
+            $place->get('list')->text(),
+            self::values($place->get('values')),
+            $place->optional('position')?->integer(0, 20_000),
+        );
+    }
+
+    private function heights(Place $place): SetHeights
+    {
+        return new SetHeights($place->get('storey')->identifier(), $place->optional('ceiling')?->size(), $place->optional('floor_thickness')?->length());
+    }
+
+    /** @return list<string> */
+    private static function ids(Place $place): array
+    {
+        return array_map(static fn(Place $id): string => $id->identifier(), $place->items(self::MOST));
+    }
+
+    /**
+     * The values as the document's arrays; what they may be is checked when the edited layout is read.
+     *
+     * @return array<string, mixed>
+     */
+    private static function values(Place $place): array
+    {
+        if (!$place->isObject()) {
+            throw $place->refuse('expected an object');
+        }
+        /** @var array<string, mixed> $values */
+        $values = json_decode(json_encode($place->raw(), JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR);
+
+        return $values;
+    }
+}
