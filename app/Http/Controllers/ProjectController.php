@@ -16,17 +16,17 @@ use Illuminate\Http\Response;
 
 final class ProjectController
 {
-    private const BOOKS = ['us-irc-2021'];
+    private const BOOKS = ['us-irc-2021', 'drawing'];
 
     /** A layout that cannot be read is answered 422 with the place, and nothing is stored. */
     public function store(LayoutUpload $upload, #[CurrentUser] User $user, LayoutReader $reader, OpenProject $action): RedirectResponse|Response
     {
         try {
-            $layout = $reader->read($upload->content());
+            $revision = $action->open($user, $reader->read($upload->content()), $upload->address(), self::BOOKS);
         } catch (UnreadableLayout $e) {
             return response()->view('desk', ['desk' => Desk::of($user->office), 'refused' => $e->getMessage()], 422);
         }
 
-        return redirect()->route('review', $action->open($user, $layout, $upload->address(), self::BOOKS));
+        return redirect()->route('review', $revision);
     }
 }

@@ -15,8 +15,8 @@ final class BoxGrid
     /** @param array<int, Box> $boxes by the number of the thing */
     public function __construct(private readonly array $boxes)
     {
-        $total = array_sum(array_map(static fn(Box $box): float => $box->width() + $box->height(), $boxes));
-        $this->size = max(1.0, $total / max(1, 2 * count($boxes)));
+        $sides = array_map(static fn(Box $box): float => max($box->width(), $box->height()), $boxes);
+        $this->size = max(1.0, array_sum($sides) / max(1, count($sides)), $sides === [] ? 0.0 : max($sides) / 300);
         foreach ($boxes as $number => $box) {
             foreach ($this->cellsOf($box) as $cell) {
                 $this->cells[$cell][] = $number;

@@ -23,6 +23,9 @@ final class FacingPairs
         $closest = null;
         foreach ($faces as $i => $first) {
             foreach (array_slice($faces, $i + 1) as $second) {
+                if ($closest !== null && self::least($first, $second) >= $closest->length()) {
+                    continue;
+                }
                 foreach (self::between($first, $second, $faces, $common) as $line) {
                     if ($closest === null || $line->length() < $closest->length()) {
                         $closest = $line;
@@ -32,6 +35,12 @@ final class FacingPairs
         }
 
         return $closest;
+    }
+
+    /** No line between the two is shorter than this. */
+    private static function least(Segment $first, Segment $second): float
+    {
+        return min(abs($first->leftOf($second->from)), abs($first->leftOf($second->to)));
     }
 
     /**

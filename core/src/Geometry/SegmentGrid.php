@@ -7,17 +7,30 @@ namespace Heurema\Geometry;
 /** Finds segments near a box without looking at all of them. */
 final class SegmentGrid
 {
+    /** A segment that would run through more cells than this is looked at every time. */
+    private const LONGEST = 1000;
+
     /** @var array<string, list<int>> */
     private array $cells = [];
 
+    /** @var array<int, true> */
+    private array $endless = [];
+
     private float $size;
 
-    /** @param list<Segment> $segments */
-    public function __construct(array $segments)
+    /**
+     * @param list<Segment> $segments
+     * @param float         $finer    how many cells to the usual segment: more where only small boxes are asked about
+     */
+    public function __construct(array $segments, float $finer = 1.0)
     {
-        $total = array_sum(array_map(static fn(Segment $s): float => $s->length(), $segments));
-        $this->size = max(1.0, $total / max(1, count($segments)));
+        $this->size = max(1.0, self::usualLength($segments) / $finer);
         foreach ($segments as $number => $segment) {
+            if ($segment->length() > self::LONGEST * $this->size) {
+                $this->endless[$number] = true;
+
+                continue;
+            }
             foreach ($this->cellsAlong($segment) as $cell) {
                 $this->cells[$cell][] = $number;
             }
@@ -27,8 +40,8 @@ final class SegmentGrid
     /** @return list<int> numbers of the segments that may come near the given one, each once, ascending */
     public function near(Segment $segment): array
     {
-        $found = [];
-        foreach ($this->cellsAlong($segment) as $cell) {
+        $found = $this->endless;
+        foreach ($segment->length() > self::LONGEST * $this->size ? array_keys($this->cells) : $this->cellsAlong($segment) as $cell) {
             foreach ($this->cells[$cell] ?? [] as $number) {
                 $found[$number] = true;
             }
@@ -42,7 +55,10 @@ final class SegmentGrid
     /** @return list<int> numbers of the segments that may come near the box, each once */
     public function inBox(Box $box): array
     {
-        $found = [];
+        $found = $this->endless;
+        if (max($box->width(), $box->height()) > self::LONGEST * $this->size) {
+            return array_values(array_unique(array_merge(array_keys($found), ...array_values($this->cells))));
+        }
         for ($column = (int) floor($box->left / $this->size), $last = (int) floor($box->right / $this->size); $column <= $last; ++$column) {
             for ($row = (int) floor($box->bottom / $this->size), $top = (int) floor($box->top / $this->size); $row <= $top; ++$row) {
                 foreach ($this->cells["{$column},{$row}"] ?? [] as $number) {
@@ -52,6 +68,21 @@ final class SegmentGrid
         }
 
         return array_keys($found);
+    }
+
+    /**
+     * The mean length, the few that are very much longer counted as ten times the middle one.
+     *
+     * @param list<Segment> $segments
+     */
+    private static function usualLength(array $segments): float
+    {
+        $lengths = array_map(static fn(Segment $s): float => $s->length(), $segments);
+        sort($lengths);
+        $longest = 10 * ($lengths[intdiv(count($lengths), 2)] ?? 0.0);
+        $counted = array_map(static fn(float $length): float => min($length, $longest), $lengths);
+
+        return array_sum($counted) / max(1, count($counted));
     }
 
     /** How wide a cell is, mm: about as much as a segment is long. */

@@ -13,6 +13,10 @@ final class SplitLines
 {
     public readonly Vertices $vertices;
 
+    /** A drawing in which each line comes near more others than this, and then some, is refused. */
+    private const NEAR_A_LINE = 100;
+    private const NEAR_BESIDES = 60_000;
+
     /** @var array<string, array{int, int}> piece key to its two vertices, lower number first */
     public array $pieces = [];
 
@@ -22,7 +26,11 @@ final class SplitLines
     /** @var array<string, array<int, true>> piece key to the marks of the lines that lie there */
     public array $marks = [];
 
-    /** @param list<Line> $lines */
+    /**
+     * @param list<Line> $lines
+     *
+     * @throws TangledLines when they cross one another beyond all measure
+     */
     public function __construct(array $lines)
     {
         $this->vertices = new Vertices();
@@ -47,8 +55,14 @@ final class SplitLines
     {
         $cuts = array_map(static fn(array $pair): array => [$pair[0] => true, $pair[1] => true], $ends);
         $grid = new SegmentGrid($segments);
+        $left = self::NEAR_BESIDES + self::NEAR_A_LINE * count($segments);
         foreach ($segments as $i => $segment) {
-            foreach ($grid->near($segment) as $j) {
+            $near = $grid->near($segment);
+            $left -= count($near);
+            if ($left < 0) {
+                throw new TangledLines();
+            }
+            foreach ($near as $j) {
                 if ($j <= $i) {
                     continue;
                 }

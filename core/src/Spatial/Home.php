@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\TangledLines;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Storey;
 use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\UnreadableLayout;
 use Heurema\Units\Amount;
 
 /** The drawn home as it is understood: its storeys, and the subjects that rules speak of. */
@@ -27,17 +30,27 @@ final readonly class Home implements Subject
     /** @var list<PlacedStair> */
     public array $stairs;
 
+    /** @throws UnreadableLayout when the walls of a storey make no sense */
     public function __construct(public Layout $layout)
     {
         $plans = [];
-        foreach ($layout->storeys as $storey) {
-            $plans[$storey->id] = new StoreyPlan($storey);
+        foreach ($layout->storeys as $number => $storey) {
+            $plans[$storey->id] = self::understand($storey, $number);
         }
         $this->plans = $plans;
         $this->rooms = array_merge(...array_map(static fn(StoreyPlan $plan): array => array_values($plan->rooms), array_values($plans)));
         $this->openings = array_merge(...array_map(self::placeOpenings(...), array_values($plans)));
         $this->fixtures = array_merge(...array_map(self::placeFixtures(...), array_values($plans)));
         $this->stairs = self::placeStairs($layout);
+    }
+
+    private static function understand(Storey $storey, int $number): StoreyPlan
+    {
+        try {
+            return new StoreyPlan($storey);
+        } catch (TangledLines) {
+            throw new UnreadableLayout("/storeys/{$number}/walls", 'expected walls that meet at their ends; these cross one another so often that no rooms can be found');
+        }
     }
 
     public function type(): SubjectType

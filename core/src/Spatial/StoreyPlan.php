@@ -15,6 +15,7 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\TangledLines;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Room;
 use Heurema\Layout\Storey;
@@ -46,6 +47,7 @@ final class StoreyPlan
     /** @var list<JoinedWall> */
     private readonly array $walls;
 
+    /** @throws TangledLines when its walls cross one another beyond all measure */
     public function __construct(public readonly Storey $storey)
     {
         $standing = array_values(array_filter($storey->walls, static fn(Wall $wall): bool => $wall->stands()));

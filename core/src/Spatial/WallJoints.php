@@ -22,6 +22,9 @@ final class WallJoints
     /** Gaps up to this, in mm, are drawing slips and are closed. */
     public const CLOSES_GAPS_TO = 10.0;
 
+    /** Ends are looked at in small boxes. */
+    public const CELLS_PER_WALL = 10.0;
+
     private SegmentGrid $lines;
 
     /** How far from an end, mm, a wall that it meets can have its centre line. */
@@ -37,7 +40,7 @@ final class WallJoints
     private function __construct(array $walls)
     {
         $this->walls = $walls;
-        $this->lines = new SegmentGrid(array_map(static fn(Wall $wall): Segment => $wall->line(), $walls));
+        $this->lines = new SegmentGrid(array_map(static fn(Wall $wall): Segment => $wall->line(), $walls), self::CELLS_PER_WALL);
         foreach ($walls as $wall) {
             $this->farthest = max($this->farthest, $wall->thickness / 2 + self::CLOSES_GAPS_TO);
         }

@@ -28,7 +28,7 @@ final readonly class WallSolids
     /** @param list<JoinedWall> $walls */
     public function __construct(private array $walls)
     {
-        $this->axes = new SegmentGrid(array_map(static fn(JoinedWall $wall): Segment => $wall->line, $walls));
+        $this->axes = new SegmentGrid(array_map(static fn(JoinedWall $wall): Segment => $wall->line, $walls), WallJoints::CELLS_PER_WALL);
     }
 
     /** @return list<Line> */

@@ -31,6 +31,15 @@ final class LayoutReaderTest extends TestCase
         self::assertSame($once, $writer->write($reader->read($once)));
     }
 
+    public function test_the_demo_homes_round_trip(): void
+    {
+        foreach ((array) glob(__DIR__.'/../../../database/demo/*.json') as $file) {
+            $json = (string) file_get_contents((string) $file);
+            self::assertJsonStringEqualsJsonString($json, (new LayoutWriter())->write((new LayoutReader())->read($json)), (string) $file);
+            self::assertTrue(self::fitsSchema($json), (string) $file);
+        }
+    }
+
     public function test_keeps_four_decimals(): void
     {
         $layout = (new LayoutReader())->read(self::document('"grade": 12.34567'));

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Measure;
+
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Tests\Sketch;
+
+/** What the coordination checks of a drawing measure, with the places they show. */
+final class DrawingMeasuresTest extends MeasureTestCase
+{
+    public function test_gaps_and_doubles_of_walls_with_their_places(): void
+    {
+        $gap = self::measure('wall.gaps', Sketch::room(5000, 4000)->wall([2000, -100], [2000, 3960]), 'w5');
+        self::assertSame(['Ends 40 mm short of w3.'], self::working($gap));
+        self::assertEqualsWithDelta([2000.0, 4030.0], self::place($gap), 1e-6);
+        $closed = self::measure('wall.gaps', Sketch::room(5000, 4000)->wall([2000, -100], [2000, 3992]), 'w5');
+        self::assertSame(['Ends 8 mm short of w3, taken as meeting it.'], self::working($closed));
+        $double = self::measure('wall.doubles', Sketch::room(5000, 4000)->wall([1000, -90], [3000, -90]), 'w1');
+        self::assertSame(['w5 runs along in it over 2000 mm.'], self::working($double));
+    }
+
+    public function test_spaces_tell_their_uses(): void
+    {
+        $home = Sketch::room(6000, 3000)->wall([2500, -100], [2500, 3100])->home();
+        $uses = [];
+        foreach ($home->plans['G']->closedSpaces() as $space) {
+            $uses[$space->name()] = self::number('space.uses', $home, $space->id());
+        }
+        ksort($uses);
+        self::assertSame(['Space of R' => 1.0, 'Unnamed space' => 0.0], $uses);
+        $two = Sketch::room(4000, 3000)->use('b', 'study', 500, 500)->home();
+        self::assertSame(2.0, self::number('space.uses', $two, $two->plans['G']->closedSpaces()[0]->id()));
+    }
+
+    public function test_rooms_tell_their_walls_and_ways_in(): void
+    {
+        $home = Sketch::room(4000, 3000)->use('lost', 'study', 9000, 9000);
+        self::assertSame(1.0, self::number('room.spaces', $home, 'r'));
+        self::assertSame(0.0, self::number('room.spaces', $home, 'lost'));
+        self::assertSame(0.0, self::number('room.doors', $home, 'r'));
+        self::assertUnknown(['walls closed around lost.at'], self::measure('room.doors', $home, 'lost'));
+        self::assertSame(1.0, self::number('room.doors', Sketch::room(4000, 3000)->door('w1', 2000, 900), 'r'));
+        self::assertSame(1.0, self::number('room.doors', Sketch::room(4000, 3000)->add('openings', ['id' => 'g', 'kind' => 'gap', 'wall' => 'w1', 'at' => 2000, 'width' => 900]), 'r'));
+        self::assertSame(0.0, self::number('room.doors', Sketch::room(4000, 3000)->window('w1', 2000, 900, 900), 'r'), 'a window is no way in');
+        $open = Sketch::room(6000, 4000)->wall([2500, -100], [2500, 4100], 0, 'divider')->use('b', 'living', 500, 500);
+        self::assertSame(1.0, self::number('room.doors', $open, 'b'));
+    }
+
+    public function test_openings_on_one_another(): void
+    {
+        self::assertSame(0.0, self::number('door.overlaps', self::doorAndWindow(2950), 'd'), 'side by side');
+        self::assertSame(1.0, self::number('door.overlaps', self::doorAndWindow(2949), 'd'));
+        self::assertSame(1.0, self::number('window.overlaps', self::doorAndWindow(2949), 'n'));
+        self::assertSame(0.0, self::number('window.overlaps', self::doorAndWindow(2000, ['sill' => 2040]), 'n'), 'a light over the door');
+        self::assertSame(1.0, self::number('window.overlaps', self::doorAndWindow(2000, ['sill' => 2039]), 'n'));
+        $crossed = Sketch::room(6000, 3000)->door('w1', 2000, 900)->wall([2000, -100], [2000, 3100]);
+        self::assertSame(['In its stretch of the wall: wall w5.'], self::working(self::measure('door.overlaps', $crossed, 'd')));
+        $beside = Sketch::room(6000, 3000)->door('w1', 2000, 900)->wall([2400, -100], [2400, 3100]);
+        self::assertSame(0.0, self::number('door.overlaps', $beside, 'd'), 'the door ends at 2350, the wall begins there');
+    }
+
+    public function test_what_stands_where_a_leaf_swings(): void
+    {
+        $hinged = ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'];
+        self::assertSame(0.0, self::number('door.blocked_by', self::swinging($hinged), 'd'));
+        // the leaf hangs at x = 1500 (1900 − 400) and sweeps to x = 2300 and y = 800
+        self::assertSame(1.0, self::number('door.blocked_by', self::swinging($hinged)->fixture('f', 'bed', 1750, 400, 90, 400, 400), 'd'));
+        self::assertSame(0.0, self::number('door.blocked_by', self::swinging($hinged)->fixture('f', 'bed', 1750, 810, 90, 400, 400), 'd'));
+        self::assertSame(0.0, self::number('door.blocked_by', self::swinging($hinged)->fixture('f', 'lamp', 1750, 400, 90, 400, 400), 'd'));
+        $wall = self::measure('door.blocked_by', self::swinging($hinged)->wall([1900, 300], [1900, 2000]), 'd');
+        self::assertSame(['Where the leaf swings: a wall.'], self::working($wall));
+        self::assertInstanceOf(NotApplicable::class, self::measure('door.blocked_by', self::swinging(['operation' => 'sliding']), 'd'));
+        self::assertUnknown(['d.opens', 'd.hinge'], self::measure('door.blocked_by', self::swinging(['operation' => 'hinged']), 'd'));
+    }
+
+    public function test_things_in_walls_and_out_of_rooms(): void
+    {
+        $at = static fn(float $y): Sketch => Sketch::room(4000, 3000)->fixture('f', 'bed', 2000, $y, 90, 900, 2000);
+        self::assertEqualsWithDelta(0.0, self::number('fixture.in_wall', $at(0), 'f'), 1e-6);
+        self::assertEqualsWithDelta(1.5, self::number('fixture.in_wall', $at(-1.5), 'f'), 1e-6);
+        self::assertEqualsWithDelta(200.0, self::number('fixture.in_wall', $at(-1000), 'f'), 1e-6, 'right through');
+        self::assertSame(1.0, self::number('fixture.rooms', $at(0), 'f'));
+        self::assertSame(0.0, self::number('fixture.rooms', $at(-3000), 'f'));
+        $buried = Sketch::room(4000, 3000, 'bedroom', 800)->fixture('f', 'shelf', 2000, -500, 90, 300, 200);
+        self::assertEqualsWithDelta(200.0, self::number('fixture.in_wall', $buried, 'f'), 1e-6, 'wholly within a thick wall');
+    }
+
+    public function test_sizes_that_are_hard_to_believe(): void
+    {
+        $basin = self::measure('fixture.unlikely_sizes', Sketch::room(4000, 3000)->fixture('f', 'lavatory', 2000, 0, 90, 45, 400), 'f');
+        self::assertSame(['f.width: Is this small fixture 45 mm? 450 mm is more likely (a nought too few, or centimetres for millimetres).'], self::working($basin));
+        self::assertSame(1.0, self::number('wall.unlikely_sizes', Sketch::room(4000, 3000)->wall([1000, 1000], [2000, 1000], 10), 'w5'));
+        self::assertSame(1.0, self::number('room.unlikely_sizes', Sketch::room(4000, 3000)->with(['ceiling' => 240]), 'r'));
+        self::assertSame(2.0, self::number('window.unlikely_sizes', Sketch::room(4000, 3000)->window('w1', 2000, 120, 140), 'n'));
+        self::assertSame(1.0, self::number('door.unlikely_sizes', Sketch::room(4000, 3000)->door('w1', 2000, 80), 'd'));
+        self::assertSame(2.0, self::number('stair.unlikely_sizes', Sketch::room(4000, 3000)->stair(['parts' => [['flight' => ['risers' => 2, 'tread' => 25, 'rises' => [17, 170]]]]]), 's'));
+        self::assertSame(0.0, self::number('fixture.unlikely_sizes', Sketch::room(4000, 3000)->fixture('f', 'switch', 2000, 0, 90, 80, 10), 'f'));
+    }
+
+    public function test_the_tape_against_the_drawing(): void
+    {
+        $taped = static fn(float $measured): Sketch => Sketch::room(4000, 3000)->document(['survey' => [['id' => 'm', 'storey' => 'G', 'from' => [0, 0], 'to' => [4000, 0], 'measured' => $measured]]]);
+        self::assertEqualsWithDelta(12.0, self::number('survey.difference', $taped(3988), 'm'), 1e-6);
+        self::assertSame(['Taped 5004 mm, drawn 4000 mm.', 'Was the tape read 1 m too long?'], self::working(self::measure('survey.difference', $taped(5004), 'm')));
+        self::assertSame(['Taped 400 mm, drawn 4000 mm.', 'A nought too few, or centimetres for millimetres?'], self::working(self::measure('survey.difference', $taped(400), 'm')));
+        self::assertInstanceOf(NotApplicable::class, self::measure('survey.chain', $taped(4000), 'm'));
+    }
+
+    public function test_parts_against_their_overall(): void
+    {
+        $one = static fn(string $id, float $measured, string $role): array => ['id' => $id, 'storey' => 'G', 'from' => [0, 0], 'to' => [4000, 0], 'measured' => $measured, 'group' => 'south', 'role' => $role];
+        $chain = static fn(float $second): Sketch => Sketch::room(4000, 3000)->document(['survey' => [$one('a', 1500, 'part'), $one('b', $second, 'part'), $one('o', 4000, 'overall')]]);
+        self::assertEqualsWithDelta(0.0, self::number('survey.chain', $chain(2500), 'o'), 1e-6);
+        self::assertEqualsWithDelta(8.0, self::number('survey.chain', $chain(2492), 'o'), 1e-6);
+        self::assertSame(['2 parts add up to 3000 mm, the overall was taped as 4000 mm.', 'Was the tape read 1 m too short?'], self::working(self::measure('survey.chain', $chain(1500), 'o')));
+    }
+
+    /** @param array<string, mixed> $more */
+    private static function doorAndWindow(float $at, array $more = []): Sketch
+    {
+        return Sketch::room(6000, 3000)->door('w1', 2000, 900)->window('w1', $at, 1000, 600, $more);
+    }
+
+    /** @param array<string, mixed> $said */
+    private static function swinging(array $said): Sketch
+    {
+        return Sketch::room(4000, 3000)->door('w1', 2000, 800, $said);
+    }
+
+    /** @return list<string> */
+    private static function working(Measurement $measurement): array
+    {
+        self::assertInstanceOf(Measured::class, $measurement);
+
+        return $measurement->working;
+    }
+
+    /** @return array{float, float} where the first witness is */
+    private static function place(Measurement $measurement): array
+    {
+        self::assertInstanceOf(Measured::class, $measurement);
+
+        return $measurement->witness[0]->lines[0][0]->toArray();
+    }
+}
