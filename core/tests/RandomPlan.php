@@ -39,6 +39,47 @@ final class RandomPlan
         ];
     }
 
+    /**
+     * A convex outline with walls running through it at any angle, crossing one another and ending on the outer walls.
+     *
+     * @return array<string, mixed>
+     */
+    public static function oblique(int $seed): array
+    {
+        mt_srand($seed);
+        $plan = new self(mt_rand(0, 359999) / 1000);
+        $corners = array_map(static fn(int $i): array => [7000 * cos(2 * M_PI * $i / 7), 7000 * sin(2 * M_PI * $i / 7)], range(0, 6));
+        foreach ($corners as $i => $corner) {
+            $plan->wall($corner, $corners[($i + 1) % 7], 140.0 + 20 * mt_rand(0, 8), 'exterior');
+        }
+        foreach ([[0, 3], [1, 5], [2, 6]] as [$first, $second]) {
+            $plan->wall(self::between($corners, $first), self::between($corners, $second), self::THICKNESSES[mt_rand(0, 4)], 'interior');
+        }
+        for ($i = 0; $i < 24; ++$i) {
+            $plan->rooms[] = ['id' => "r{$i}", 'use' => 'bedroom', 'at' => $plan->turned(mt_rand(-4500, 4500), mt_rand(-4500, 4500))];
+        }
+
+        return [
+            'format' => 'heurema-layout', 'version' => 1, 'name' => "Oblique {$seed}", 'units' => 'metric',
+            'storeys' => [['id' => 'G', 'elevation' => 0, 'ceiling' => 2500, 'walls' => $plan->walls, 'rooms' => $plan->rooms]],
+        ];
+    }
+
+    /**
+     * A point on a side of the outline, away from its corners.
+     *
+     * @param list<array{float, float}> $corners
+     *
+     * @return array{float, float}
+     */
+    private static function between(array $corners, int $side): array
+    {
+        [$from, $to] = [$corners[$side], $corners[($side + 1) % count($corners)]];
+        $share = 0.25 + 0.5 * self::share();
+
+        return [$from[0] + $share * ($to[0] - $from[0]), $from[1] + $share * ($to[1] - $from[1])];
+    }
+
     private function split(float $x, float $y, float $width, float $depth, int $rooms): void
     {
         $alongX = $width > $depth;

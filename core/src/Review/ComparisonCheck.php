@@ -89,11 +89,17 @@ final readonly class ComparisonCheck
         $notation = $this->units->notation();
         $from = [];
         foreach ($result->values as $name => $value) {
-            $from[] = str_replace(['.', '_'], ' ', $name).' '.$notation->write($value);
+            $from[] = self::spoken($name).' '.$notation->write($value);
         }
         $with = $from === [] ? '' : ', with '.implode(', ', $from);
 
-        return ["Limit: {$comparison->limit->text}{$with}: {$notation->write($limit)}."];
+        return ['Limit: '.self::spoken($comparison->limit->text)."{$with}: {$notation->write($limit)}."];
+    }
+
+    /** `8 % of room.floor_area` as one would say it. */
+    private static function spoken(string $expression): string
+    {
+        return (string) preg_replace_callback('/\b[a-z]+\.([a-z_]+)\b/', static fn(array $found): string => str_replace('_', ' ', $found[1]), $expression);
     }
 
     /** @return list<string> */

@@ -19,6 +19,14 @@ final class Decimal
         return $mark.self::trim($rounded, $places).$unit;
     }
 
+    /** Areas to two places, small ones to four, so that a small shortfall is not shown as none. */
+    public static function writeArea(Amount $amount, string $unit, float $scale): string
+    {
+        $shown = $amount->number / $scale;
+
+        return self::write($amount, $shown, abs($shown) < 0.1 ? 4 : 2, $unit, $scale);
+    }
+
     /** The quantities that both systems print alike: angles, ratios, counts. */
     public static function writePlain(Amount $amount): string
     {

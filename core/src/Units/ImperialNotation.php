@@ -17,7 +17,7 @@ final readonly class ImperialNotation implements Notation
     {
         return match ($amount->quantity) {
             Quantity::Length => $this->writeLength($amount),
-            Quantity::Area => Decimal::write($amount, $amount->number / Amount::M2_PER_SQUARE_FOOT, 2, ' sq ft', Amount::M2_PER_SQUARE_FOOT),
+            Quantity::Area => Decimal::writeArea($amount, ' sq ft', Amount::M2_PER_SQUARE_FOOT),
             default => Decimal::writePlain($amount),
         };
     }

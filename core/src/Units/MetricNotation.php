@@ -14,7 +14,7 @@ final readonly class MetricNotation implements Notation
     {
         return match ($amount->quantity) {
             Quantity::Length => $this->writeLength($amount),
-            Quantity::Area => Decimal::write($amount, $amount->number, 2, ' m²'),
+            Quantity::Area => Decimal::writeArea($amount, ' m²', 1.0),
             default => Decimal::writePlain($amount),
         };
     }

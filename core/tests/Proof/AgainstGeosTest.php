@@ -38,6 +38,34 @@ final class AgainstGeosTest extends TestCase
         }
     }
 
+    /** Seeds 1 to 80: walls at any angle, T and X joints aslant; spaces with more than one point in them count as well. */
+    public function test_areas_between_oblique_walls(): void
+    {
+        $homes = $asked = [];
+        for ($seed = 1; $seed <= 80; ++$seed) {
+            $homes[$seed] = new Home((new LayoutReader())->read(json_encode(RandomPlan::oblique($seed), JSON_THROW_ON_ERROR)));
+            $asked[$seed] = ['walls' => array_map(static fn($wall): array => $wall->toArray(), $homes[$seed]->layout->storeys[0]->walls), 'points' => array_map(static fn(RoomSpace $room): array => $room->room->at->toArray(), $homes[$seed]->rooms), 'probes' => []];
+        }
+        foreach (self::geos($asked) as $seed => $answer) {
+            foreach ($homes[$seed]->rooms as $number => $room) {
+                $area = self::spaceAround($homes[$seed], $room);
+                self::assertSame($answer['areas'][$number] === null, $area === null, "seed {$seed}, point {$number}");
+                self::assertEqualsWithDelta(($answer['areas'][$number] ?? 0.0) / 1e6, ($area ?? 0.0) / 1e6, 1e-6, "seed {$seed}, point {$number}");
+            }
+        }
+    }
+
+    private static function spaceAround(Home $home, RoomSpace $room): ?float
+    {
+        foreach ($home->plans['G']->spaces as $space) {
+            if (in_array($room->room, $space->rooms, true)) {
+                return $space->outline->area();
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @return array{walls: list<array<string, mixed>>, points: list<array{float, float}>, probes: list<array{float, float}>}
      */

@@ -38,8 +38,8 @@ final class AreaReaderTest extends TestCase
     {
         foreach (['1,500 sq ft' => 'two ways', 'big' => 'Type an area', '12 ft' => 'Type an area', '-3' => 'Type an area'] as $typed => $message) {
             try {
-                (new AreaReader(UnitSystem::Imperial))->read($typed);
-                self::fail($typed);
+                (new AreaReader(UnitSystem::Imperial))->read((string) $typed);
+                self::fail((string) $typed);
             } catch (UnreadableLength $e) {
                 self::assertStringContainsString($message, $e->getMessage());
             }
