@@ -16,6 +16,9 @@ use Illuminate\Support\Facades\DB;
 /** Takes a drawn home into an office: a project with its first scheme and revision, examined at once. */
 final readonly class OpenProject
 {
+    /** What every review is held against until its project chooses. */
+    public const BOOKS = ['us-irc-2021', 'drawing'];
+
     public function __construct(private Examiner $examiner, private Shelf $shelf) {}
 
     /** @param list<string> $books ids of the rule books to hold it against */
@@ -27,7 +30,7 @@ final readonly class OpenProject
             $project = new Project(['name' => $layout->name, 'address' => $address]);
             $project->office()->associate($by->office_id);
             $project->save();
-            $scheme = $project->schemes()->create(['name' => 'Scheme A']);
+            $scheme = $project->schemes()->create(['name' => 'Scheme A', 'layout' => $layout, 'version' => 1]);
 
             return $scheme->revisions()->create([
                 'number' => 1,

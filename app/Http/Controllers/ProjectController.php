@@ -16,13 +16,11 @@ use Illuminate\Http\Response;
 
 final class ProjectController
 {
-    private const BOOKS = ['us-irc-2021', 'drawing'];
-
     /** A layout that cannot be read is answered 422 with the place, and nothing is stored. */
     public function store(LayoutUpload $upload, #[CurrentUser] User $user, LayoutReader $reader, OpenProject $action): RedirectResponse|Response
     {
         try {
-            $revision = $action->open($user, $reader->read($upload->content()), $upload->address(), self::BOOKS);
+            $revision = $action->open($user, $reader->read($upload->content()), $upload->address(), OpenProject::BOOKS);
         } catch (UnreadableLayout $e) {
             return response()->view('desk', ['desk' => Desk::of($user->office), 'refused' => $e->getMessage()], 422);
         }

@@ -10,11 +10,28 @@ final readonly class Patch implements Edit
     /** @param list<Change> $changes in the order in which they were made */
     public function __construct(public array $changes, private string $words) {}
 
+    /** As it is kept beside a layout, to undo it later. */
+    public function toJson(): string
+    {
+        $changes = array_map(static fn(Change $change): array => [$change->storey, $change->list, $change->position, $change->before, $change->after], $this->changes);
+
+        return json_encode(['words' => $this->words, 'changes' => $changes], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** @param string $json as toJson wrote it */
+    public static function fromJson(string $json): self
+    {
+        /** @var array{words: string, changes: list<array{string|null, string|null, int, array<string, mixed>|null, array<string, mixed>|null}>} $kept as toJson wrote it */
+        $kept = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+
+        return new self(array_map(static fn(array $change): Change => new Change(...$change), $kept['changes']), $kept['words']);
+    }
+
     public function reversed(): self
     {
         $changes = array_map(static fn(Change $change): Change => $change->reversed(), array_reverse($this->changes));
 
-        return new self($changes, "Undone: {$this->words}");
+        return new self($changes, $this->words);
     }
 
     public function on(Draft $draft): void

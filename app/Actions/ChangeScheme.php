@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Scheme;
+use App\Models\SchemeEdit;
+use App\Models\User;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\Editor;
+use Heurema\Layout\Edit\RefusedEdit;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Edits a scheme, and undoes and redoes without end. Each takes the version that it was made on; on another the scheme is
+ * left alone.
+ */
+final readonly class ChangeScheme
+{
+    public function __construct(private Editor $editor) {}
+
+    /**
+     * A new edit leaves nothing to redo.
+     *
+     * @throws StaleScheme
+     * @throws RefusedEdit
+     */
+    public function edit(Scheme $scheme, User $by, int $version, Edit $edit): Scheme
+    {
+        return $this->onCurrent($scheme, $version, function (Scheme $current) use ($by, $edit): Edit {
+            $patch = $this->editor->apply($current->layout, $edit)->patch;
+            $current->edits()->where('undone', true)->delete();
+            $current->edits()->create(['user_id' => $by->id, 'words' => mb_strimwidth($patch->words(), 0, 500), 'patch' => $patch, 'undone' => false]);
+
+            return $patch;
+        });
+    }
+
+    /**
+     * @throws StaleScheme
+     * @throws RefusedEdit when there is nothing to undo
+     */
+    public function undo(Scheme $scheme, int $version): Scheme
+    {
+        return $this->onCurrent($scheme, $version, static function (Scheme $current): Edit {
+            $last = self::lastDone($current) ?? throw new RefusedEdit('There is nothing to undo.');
+            $last->update(['undone' => true]);
+
+            return $last->patch->reversed();
+        });
+    }
+
+    /**
+     * @throws StaleScheme
+     * @throws RefusedEdit when there is nothing to redo
+     */
+    public function redo(Scheme $scheme, int $version): Scheme
+    {
+        return $this->onCurrent($scheme, $version, static function (Scheme $current): Edit {
+            $next = self::firstUndone($current) ?? throw new RefusedEdit('There is nothing to redo.');
+            $next->update(['undone' => false]);
+
+            return $next->patch;
+        });
+    }
+
+    public static function lastDone(Scheme $scheme): ?SchemeEdit
+    {
+        return $scheme->edits()->where('undone', false)->latest('id')->first();
+    }
+
+    public static function firstUndone(Scheme $scheme): ?SchemeEdit
+    {
+        return $scheme->edits()->where('undone', true)->oldest('id')->first();
+    }
+
+    /** @param callable(Scheme): Edit $change */
+    private function onCurrent(Scheme $scheme, int $version, callable $change): Scheme
+    {
+        return DB::transaction(function () use ($scheme, $version, $change): Scheme {
+            $current = Scheme::query()->lockForUpdate()->findOrFail($scheme->id);
+            if ($current->version !== $version) {
+                throw new StaleScheme();
+            }
+            $layout = $this->editor->apply($current->layout, $change($current))->layout;
+            $current->update(['layout' => $layout, 'version' => $version + 1]);
+
+            return $current;
+        });
+    }
+}

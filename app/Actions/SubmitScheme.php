@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Revision;
+use App\Models\Scheme;
+use App\Models\User;
+use Heurema\Review\Examiner;
+use Heurema\Rulebook\Shelf;
+use Heurema\Spatial\Home;
+use Illuminate\Support\Facades\DB;
+
+/** Freezes a scheme as its next revision, examined at once. */
+final readonly class SubmitScheme
+{
+    public function __construct(private Examiner $examiner, private Shelf $shelf) {}
+
+    public function submit(Scheme $scheme, User $by): Revision
+    {
+        return DB::transaction(function () use ($scheme, $by): Revision {
+            $current = Scheme::query()->lockForUpdate()->findOrFail($scheme->id);
+            $last = $current->revisions()->latest('number')->first();
+            $books = $last->books ?? OpenProject::BOOKS;
+            $report = $this->examiner->examine(new Home($current->layout), array_map($this->shelf->book(...), $books));
+
+            return $current->revisions()->create([
+                'number' => ($last->number ?? 0) + 1,
+                'layout' => $current->layout,
+                'books' => $books,
+                'counts' => $report->counts(),
+                'submitted_by' => $by->id,
+            ]);
+        });
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+use Heurema\Units\ExpectedLength;
+
+/** One value of an element that can be typed or chosen on the board, by the document's own key. */
+final readonly class Field
+{
+    public const LENGTH = 'length';
+    public const TEXT = 'text';
+    public const CHOICE = 'choice';
+    public const YES_NO = 'yes_no';
+    public const NUMBER = 'number';
+
+    /** @param list<string> $choices */
+    private function __construct(
+        public string $key,
+        public string $label,
+        public string $kind,
+        public ?ExpectedLength $expected = null,
+        public array $choices = [],
+        public bool $required = false,
+    ) {}
+
+    public static function length(string $key, string $label, ?ExpectedLength $expected = null, bool $required = false): self
+    {
+        return new self($key, $label, self::LENGTH, $expected, [], $required);
+    }
+
+    public static function text(string $key, string $label): self
+    {
+        return new self($key, $label, self::TEXT, null, [], true);
+    }
+
+    public static function yesNo(string $key, string $label): self
+    {
+        return new self($key, $label, self::YES_NO);
+    }
+
+    public static function number(string $key, string $label, bool $required = false): self
+    {
+        return new self($key, $label, self::NUMBER, null, [], $required);
+    }
+
+    /** @param class-string<\BackedEnum> $words */
+    public static function choice(string $key, string $label, string $words, bool $required = false): self
+    {
+        return new self($key, $label, self::CHOICE, null, array_map(static fn(\BackedEnum $word): string => (string) $word->value, $words::cases()), $required);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+use Heurema\Layout\Edit\Entry;
+use Heurema\Layout\Words\DoorOperation;
+use Heurema\Layout\Words\HingeEnd;
+use Heurema\Layout\Words\RoomUse;
+use Heurema\Layout\Words\Status;
+use Heurema\Layout\Words\WallSide;
+use Heurema\Layout\Words\WallType;
+use Heurema\Layout\Words\WindowOperation;
+use Heurema\Units\ExpectedLength;
+
+/** Which values of an element the board offers, in the order in which they are thought of. */
+final class Fields
+{
+    /** @return list<Field> */
+    public static function of(Entry $entry): array
+    {
+        return match ($entry->list) {
+            'walls' => self::ofWalls(),
+            'openings' => self::ofOpenings(is_string($entry->values['kind'] ?? null) ? $entry->values['kind'] : ''),
+            'rooms' => self::ofRooms(),
+            'fixtures' => self::ofFixtures(),
+            'stairs' => [Field::text('name', 'Name'), Field::length('width', 'Width', ExpectedLength::StairWidth), Field::length('nosing', 'Nosing'), Field::length('rise', 'Rise'), Field::yesNo('open_risers', 'Open risers')],
+            'storeys' => [Field::text('name', 'Name'), Field::length('ceiling', 'Ceiling height', ExpectedLength::CeilingHeight), Field::length('floor_thickness', 'Floor thickness')],
+            default => [],
+        };
+    }
+
+    /** @return list<Field> */
+    private static function ofWalls(): array
+    {
+        return [
+            Field::choice('type', 'Type', WallType::class, true),
+            Field::length('thickness', 'Thickness', ExpectedLength::WallThickness, true),
+            Field::length('height', 'Height, if low'),
+            Field::choice('status', 'Status', Status::class),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function ofOpenings(string $kind): array
+    {
+        $isWindow = $kind === 'window';
+        $sizes = [
+            Field::length('width', 'Width', $isWindow ? ExpectedLength::WindowWidth : ExpectedLength::DoorWidth),
+            Field::length('height', 'Height', $isWindow ? ExpectedLength::WindowHeight : ExpectedLength::DoorHeight),
+            Field::length('at', 'Middle, from the wall’s start', null, true),
+        ];
+
+        return match ($kind) {
+            'window' => [Field::choice('operation', 'Opens as', WindowOperation::class), ...$sizes, Field::length('sill', 'Sill', ExpectedLength::Sill), Field::length('frame', 'Frame', ExpectedLength::Frame), Field::yesNo('safety_glass', 'Safety glass'), Field::choice('status', 'Status', Status::class)],
+            'door' => [Field::choice('operation', 'Opens as', DoorOperation::class), ...$sizes, Field::choice('hinge', 'Hinge at the wall’s', HingeEnd::class), Field::choice('opens', 'Swings to the', WallSide::class), Field::length('threshold', 'Threshold'), Field::yesNo('glazed', 'Glazed'), Field::choice('status', 'Status', Status::class)],
+            default => [...$sizes, Field::choice('status', 'Status', Status::class)],
+        };
+    }
+
+    /** @return list<Field> */
+    private static function ofRooms(): array
+    {
+        return [
+            Field::text('name', 'Name'),
+            Field::choice('use', 'Use', RoomUse::class),
+            Field::length('ceiling', 'Ceiling, if other', ExpectedLength::CeilingHeight),
+            Field::yesNo('lit', 'Artificial light'),
+            Field::yesNo('exhaust', 'Exhaust to outside'),
+            Field::yesNo('wet', 'Wet'),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function ofFixtures(): array
+    {
+        return [
+            Field::length('width', 'Width', ExpectedLength::Counter),
+            Field::length('depth', 'Depth'),
+            Field::length('height', 'Height'),
+            Field::length('base', 'Underside above floor'),
+            Field::number('facing', 'Facing, degrees', true),
+            Field::choice('status', 'Status', Status::class),
+        ];
+    }
+}

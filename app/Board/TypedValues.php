@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+use Heurema\Layout\Edit\Entry;
+use Heurema\Units\LengthReader;
+use Heurema\Units\UnitSystem;
+use Heurema\Units\UnreadableLength;
+
+/** What was typed into an element's fields, as the document's own values. Only what differs from what stands there counts. */
+final readonly class TypedValues
+{
+    public function __construct(private UnitSystem $units) {}
+
+    /**
+     * @param array<string, string> $typed by key; an empty text takes the value away
+     *
+     * @return array<string, mixed>
+     *
+     * @throws RefusedValue with the key of the field that cannot be read
+     */
+    public function read(Entry $entry, array $typed): array
+    {
+        $values = [];
+        foreach (Fields::of($entry) as $field) {
+            $text = isset($typed[$field->key]) ? trim($typed[$field->key]) : null;
+            if ($text === null || $text === $this->write($entry, $field)) {
+                continue;
+            }
+            if ($text === '' && $field->required) {
+                throw new RefusedValue($field->key, "{$field->label} is needed.");
+            }
+            $values[$field->key] = $text === '' ? null : $this->value($field, $text);
+        }
+
+        return $values;
+    }
+
+    /** The value that stands there, as it would be typed. */
+    public function write(Entry $entry, Field $field): string
+    {
+        $value = $entry->values[$field->key] ?? null;
+
+        return match (true) {
+            is_bool($value) => $value ? 'yes' : 'no',
+            $field->kind === Field::LENGTH && (is_int($value) || is_float($value)) => LengthField::write((float) $value, $this->units),
+            is_int($value), is_float($value), is_string($value) => (string) $value,
+            default => '',
+        };
+    }
+
+    private function value(Field $field, string $text): mixed
+    {
+        try {
+            return match ($field->kind) {
+                Field::LENGTH => (new LengthReader($this->units))->read($text)->mm,
+                Field::NUMBER => is_numeric($text) ? (float) $text : throw new RefusedValue($field->key, 'Type a number.'),
+                Field::YES_NO => $text === 'yes',
+                Field::CHOICE => in_array($text, $field->choices, true) ? $text : throw new RefusedValue($field->key, 'Choose one of the list.'),
+                default => $text,
+            };
+        } catch (UnreadableLength $e) {
+            throw new RefusedValue($field->key, $e->getMessage());
+        }
+    }
+}

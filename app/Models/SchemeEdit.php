@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\LayoutPatch;
+use Heurema\Layout\Edit\Patch;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One edit of a scheme, with what undoes it.
+ *
+ * @property int    $id
+ * @property string $words
+ * @property Patch  $patch
+ * @property bool   $undone
+ */
+final class SchemeEdit extends Model
+{
+    protected $fillable = ['user_id', 'words', 'patch', 'undone'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['patch' => LayoutPatch::class, 'undone' => 'boolean'];
+    }
+}
