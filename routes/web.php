@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BoardController;
 use App\Http\Controllers\DeskController;
+use App\Http\Controllers\LengthController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ReviewController;
+use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\SessionController;
 use App\Models\Project;
 use Illuminate\Support\Facades\Route;
@@ -18,5 +21,18 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/', DeskController::class)->name('desk');
     Route::post('/projects', [ProjectController::class, 'store'])->can('create', Project::class)->name('projects.store');
+    Route::prefix('/schemes/{scheme}')->can('draw', 'scheme')->group(static function (): void {
+        Route::get('/board', [BoardController::class, 'show'])->name('board');
+        Route::post('/edits', [BoardController::class, 'edit'])->name('board.edit');
+        Route::post('/elements/{element}', [BoardController::class, 'values'])->name('board.values');
+        Route::post('/walls', [BoardController::class, 'wall'])->name('board.wall');
+        Route::post('/openings', [BoardController::class, 'opening'])->name('board.opening');
+        Route::post('/fixtures', [BoardController::class, 'fixture'])->name('board.fixture');
+        Route::post('/rooms', [BoardController::class, 'room'])->name('board.room');
+        Route::post('/undo', [BoardController::class, 'undo'])->name('board.undo');
+        Route::post('/redo', [BoardController::class, 'redo'])->name('board.redo');
+        Route::post('/revisions', [RevisionController::class, 'store'])->name('board.submit');
+    });
+    Route::get('/lengths', LengthController::class)->name('lengths');
     Route::get('/revisions/{revision}', ReviewController::class)->can('view', 'revision')->name('review');
 });

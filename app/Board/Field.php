@@ -23,6 +23,7 @@ final readonly class Field
         public ?ExpectedLength $expected = null,
         public array $choices = [],
         public bool $required = false,
+        public string $default = '',
     ) {}
 
     public static function length(string $key, string $label, ?ExpectedLength $expected = null, bool $required = false): self
@@ -45,9 +46,12 @@ final readonly class Field
         return new self($key, $label, self::NUMBER, null, [], $required);
     }
 
-    /** @param class-string<\BackedEnum> $words */
-    public static function choice(string $key, string $label, string $words, bool $required = false): self
+    /**
+     * @param class-string<\BackedEnum> $words
+     * @param string                    $default what it is where nobody said
+     */
+    public static function choice(string $key, string $label, string $words, bool $required = false, string $default = ''): self
     {
-        return new self($key, $label, self::CHOICE, null, array_map(static fn(\BackedEnum $word): string => (string) $word->value, $words::cases()), $required);
+        return new self($key, $label, self::CHOICE, null, array_map(static fn(\BackedEnum $word): string => (string) $word->value, $words::cases()), $required, $default);
     }
 }

@@ -38,7 +38,7 @@ final class Fields
             Field::choice('type', 'Type', WallType::class, true),
             Field::length('thickness', 'Thickness', ExpectedLength::WallThickness, true),
             Field::length('height', 'Height, if low'),
-            Field::choice('status', 'Status', Status::class),
+            Field::choice('status', 'Status', Status::class, true, Status::New->value),
         ];
     }
 
@@ -53,9 +53,9 @@ final class Fields
         ];
 
         return match ($kind) {
-            'window' => [Field::choice('operation', 'Opens as', WindowOperation::class), ...$sizes, Field::length('sill', 'Sill', ExpectedLength::Sill), Field::length('frame', 'Frame', ExpectedLength::Frame), Field::yesNo('safety_glass', 'Safety glass'), Field::choice('status', 'Status', Status::class)],
-            'door' => [Field::choice('operation', 'Opens as', DoorOperation::class), ...$sizes, Field::choice('hinge', 'Hinge at the wall’s', HingeEnd::class), Field::choice('opens', 'Swings to the', WallSide::class), Field::length('threshold', 'Threshold'), Field::yesNo('glazed', 'Glazed'), Field::choice('status', 'Status', Status::class)],
-            default => [...$sizes, Field::choice('status', 'Status', Status::class)],
+            'window' => [Field::choice('operation', 'Opens as', WindowOperation::class), ...$sizes, Field::length('sill', 'Sill', ExpectedLength::Sill), Field::length('frame', 'Frame', ExpectedLength::Frame), Field::yesNo('safety_glass', 'Safety glass'), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
+            'door' => [Field::choice('operation', 'Opens as', DoorOperation::class), ...$sizes, Field::choice('hinge', 'Hinge at the wall’s', HingeEnd::class), Field::choice('opens', 'Swings to the', WallSide::class), Field::length('threshold', 'Threshold'), Field::yesNo('glazed', 'Glazed'), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
+            default => [...$sizes, Field::choice('status', 'Status', Status::class, true, Status::New->value)],
         };
     }
 
@@ -81,7 +81,7 @@ final class Fields
             Field::length('height', 'Height'),
             Field::length('base', 'Underside above floor'),
             Field::number('facing', 'Facing, degrees', true),
-            Field::choice('status', 'Status', Status::class),
+            Field::choice('status', 'Status', Status::class, true, Status::New->value),
         ];
     }
 }

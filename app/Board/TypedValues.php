@@ -47,7 +47,7 @@ final readonly class TypedValues
             is_bool($value) => $value ? 'yes' : 'no',
             $field->kind === Field::LENGTH && (is_int($value) || is_float($value)) => LengthField::write((float) $value, $this->units),
             is_int($value), is_float($value), is_string($value) => (string) $value,
-            default => '',
+            default => $field->default,
         };
     }
 

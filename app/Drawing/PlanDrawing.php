@@ -24,7 +24,8 @@ final readonly class PlanDrawing
 {
     public function __construct(private Home $home, private StoreyPlan $plan, private LabelPlace $labels) {}
 
-    public function layers(): string
+    /** @param string $handles what lies between the walls and their openings for the pointer to take hold of */
+    public function layers(string $handles = ''): string
     {
         $here = fn(PlacedOpening|PlacedFixture $thing): bool => $thing->storey() === $this->plan->storey->id;
         $openings = array_values(array_filter($this->home->openings, $here));
@@ -37,6 +38,7 @@ final readonly class PlanDrawing
             $this->layer('stairs', array_map($this->stair(...), $this->home->stairs)),
             $this->layer('fixtures', array_map($this->fixture(...), $fixtures)),
             $this->layer('walls', [$this->walls(), $this->ghosts()]),
+            $handles,
             $this->layer('openings', array_map(static fn(PlacedOpening $opening): string => (new OpeningSymbol($opening))->draw(), $openings)),
             $this->layer('above', [...array_map(self::void(...), $this->plan->storey->voids), ...array_map(self::soffit(...), $this->plan->storey->soffits), ...array_map(self::guard(...), $this->plan->storey->guards)]),
             $this->layer('labels', [...array_map($this->label(...), array_values($this->plan->rooms)), ...array_map(self::note(...), $this->plan->storey->notes)]),

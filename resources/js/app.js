@@ -1,5 +1,6 @@
 import htmx from 'htmx.org';
 import { Viewport } from './viewport.js';
+import { Board } from './board.js';
 import { Review } from './review.js';
 
 document.addEventListener('htmx:configRequest', (event) => {
@@ -9,4 +10,9 @@ document.addEventListener('htmx:configRequest', (event) => {
 });
 
 const sheet = document.getElementById('plan-sheet');
-if (sheet) new Review(document.getElementById('review'), new Viewport(sheet, document.getElementById('scale-bar')), htmx);
+if (sheet) {
+    const viewport = new Viewport(sheet, document.getElementById('scale-bar'));
+    const board = document.getElementById('board');
+    if (board) new Board(board, viewport, htmx);
+    else new Review(document.getElementById('review'), viewport, htmx);
+}

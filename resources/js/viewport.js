@@ -12,6 +12,7 @@ export class Viewport {
         this.scaleBar = scaleBar;
         this.whole = Viewport.box(sheet.querySelector('#plan').dataset.whole);
         this.view = { ...this.whole };
+        this.scale = 1;
         new ResizeObserver(() => this.draw()).observe(sheet);
         sheet.addEventListener('wheel', (event) => this.wheel(event), { passive: false });
         sheet.addEventListener('pointerdown', (event) => this.grab(event));

@@ -4,6 +4,7 @@
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>{{ $page->revision->scheme->project->name }}</h1>
     <span class="masthead-note">{{ $page->revision->scheme->name }}, revision {{ $page->revision->number }}</span>
+    <a class="masthead-note" href="{{ route('board', $page->revision->scheme) }}">Open on the board</a>
 @endsection
 @section('content')
     <div class="review" id="review" data-address="{{ route('review', $page->revision) }}" data-show="{{ $page->show }}">

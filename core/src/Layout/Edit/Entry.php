@@ -18,10 +18,12 @@ final readonly class Entry
         return is_string($this->values['id'] ?? null) ? $this->values['id'] : '';
     }
 
-    /** `Wall w5` */
+    /** `Wall w5`, `Water closet f3` */
     public function name(): string
     {
-        return ucfirst(rtrim($this->list, 's')).' '.$this->id();
+        $kind = $this->list === 'openings' || $this->list === 'fixtures' ? ($this->values['kind'] ?? null) : null;
+
+        return ucfirst(str_replace('_', ' ', is_string($kind) ? $kind : rtrim($this->list, 's'))).' '.$this->id();
     }
 
     public function number(string $key): ?float

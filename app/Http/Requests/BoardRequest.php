@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use Heurema\Geometry\Point;
+use Heurema\Layout\Edit\RefusedEdit;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Something done on the board: the version it was done on, what was chosen and which storey was in sight, and the rest as the act needs it. */
+final class BoardRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer', 'min:1'],
+            'storey' => ['nullable', 'string', 'max:40'],
+            'select' => ['nullable', 'string', 'max:80'],
+            'edit' => ['nullable', 'string', 'max:200000'],
+            'fields' => ['nullable', 'array', 'max:40'],
+            'fields.*' => ['nullable', 'string', 'max:500'],
+            'length' => ['nullable', 'string', 'max:100'],
+            'thickness' => ['nullable', 'string', 'max:100'],
+            'towards' => ['nullable', 'numeric'],
+            'name' => ['nullable', 'string', 'max:200'],
+        ];
+    }
+
+    public function version(): int
+    {
+        return $this->integer('version');
+    }
+
+    public function storey(): string
+    {
+        return $this->string('storey')->value();
+    }
+
+    public function select(): string
+    {
+        return $this->string('select')->value();
+    }
+
+    public function person(): User
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user : throw new \LogicException('Nobody is signed in.');
+    }
+
+    /** @return array<string, string> typed values by key */
+    public function fields(): array
+    {
+        $fields = [];
+        foreach ($this->collect('fields') as $key => $value) {
+            $fields[(string) $key] = is_string($value) ? $value : '';
+        }
+
+        return $fields;
+    }
+
+    /** @throws RefusedEdit when it is not `x,y` in mm */
+    public function point(string $key): Point
+    {
+        $parts = explode(',', $this->string($key)->value());
+        if (count($parts) !== 2 || !is_numeric($parts[0]) || !is_numeric($parts[1])) {
+            throw new RefusedEdit('Point at a place on the plan.');
+        }
+
+        return new Point(round((float) $parts[0], 4), round((float) $parts[1], 4));
+    }
+}

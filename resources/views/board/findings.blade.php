@@ -1,0 +1,20 @@
+<div class="finding-list" id="board-findings" @if ($oob ?? false) hx-swap-oob="true" @endif>
+    <p class="choices board-counts" aria-live="polite">
+        @foreach (Heurema\Review\Verdict::cases() as $verdict)
+            <span title="{{ ucfirst($verdict->words()) }}"><x-verdict :verdict="$verdict"/><span class="visually-hidden">{{ $verdict->words() }}</span> <b>{{ $page->report->counts()[$verdict->value] }}</b></span>
+        @endforeach
+    </p>
+    <ol class="rows" id="rows">
+        @forelse ($page->findings() as $finding)
+            <li><button type="button" class="row-link" data-choose="{{ $finding->subject->id() }}" @if ($page->isOfChosen($finding)) aria-current="true" @endif>
+                <x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/>
+                <span class="visually-hidden">{{ $finding->verdict()->words() }}:</span>
+                <span class="row-title">{{ $finding->rule->title }}</span>
+                <span class="row-subject">{{ $finding->subject->name() }}@if ($finding->measuredText()): {{ $finding->measuredText() }}, {{ $finding->verdict() === Heurema\Review\Verdict::Advised ? 'recommended' : 'required' }} {{ $finding->limitText() }}@endif</span>
+                <span class="row-short">{{ $finding->shortText() ? 'off by '.strtok($finding->shortText(), '(') : '' }}</span>
+            </button></li>
+        @empty
+            <li class="rows-none">Nothing is open.</li>
+        @endforelse
+    </ol>
+</div>

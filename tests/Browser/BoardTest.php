@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+final class BoardTest extends BrowserTestCase
+{
+    public function test_choose_type_draw_undo_and_submit(): void
+    {
+        $this->signIn();
+        $this->find('.project-link')->click();
+        $this->waitFor('#plan');
+        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
+        $this->waitFor('#board');
+        $this->assertAccessible();
+
+        // a thing chosen on the plan, moved by the arrow keys
+        $this->browser->action()->moveToElement($this->find('.fixture[data-subject="gf17"]'))->click()->perform();
+        $this->waitForText('#inspector h2', 'Water closet gf17');
+        $this->waitForText('#board-findings', 'Water closet gf17');
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->waitFor('#board-state[data-version="2"]');
+        self::assertStringContainsString('Water closet gf17, Powder: 15 3/8" (390.5 mm), recommended 18"', $this->find('#board-findings')->getText(), 'an inch to the left is enough for what is required');
+
+        // a length typed as it is said, read back before it counts
+        $this->browser->action()->moveToElement($this->find('.opening[data-subject="gn1"]'))->click()->perform();
+        $this->waitForText('#inspector h2', 'Window gn1');
+        $width = $this->find('#field-width');
+        $width->clear();
+        $width->sendKeys('5 ft 3');
+        $this->waitForText('#reading-width', '5 feet 3 inches');
+        $width->submit();
+        $this->waitFor('#board-state[data-version="3"]');
+        self::assertSame('5\'-3"', $this->find('#field-width')->getAttribute('value'));
+
+        // a doubtful one is asked about and stays in its field
+        $width = $this->find('#field-width');
+        $width->clear();
+        $width->sendKeys("3' 45/8");
+        $width->submit();
+        $this->waitForText('#reading-width', 'two ways');
+        self::assertSame("3' 45/8", $this->find('#field-width')->getAttribute('value'));
+        $this->assertAccessible();
+        $this->browser->manage()->getLog('browser'); // Chromium notes the 422 as an error of the network
+
+        // undone and redone
+        $this->find('#plan-sheet')->sendKeys('u');
+        $this->waitFor('#board-state[data-version="4"]');
+        self::assertSame('4\'-0"', $this->find('#field-width')->getAttribute('value'));
+
+        // a wall from a point, its length typed
+        $this->find('#plan-sheet')->sendKeys('w');
+        $this->waitFor('#wall-options:not([hidden])');
+        $garage = $this->find('.room[data-subject="gr8"]');
+        $this->browser->action()->moveToElement($garage)->click()->perform();
+        $this->browser->action()->moveToElement($garage, 60, 0)->perform();
+        $this->find('#wall-length')->sendKeys('4 ft'.WebDriverKeys::ENTER);
+        $this->waitForText('#inspector h2', 'Wall w1');
+        self::assertStringContainsString('4\'-0" long', $this->find('#inspector')->getText());
+
+        $this->find('#board-state form button')->click();
+        $this->waitForText('.masthead-title', 'revision 2');
+    }
+}
