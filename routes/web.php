@@ -21,6 +21,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/', DeskController::class)->name('desk');
     Route::post('/projects', [ProjectController::class, 'store'])->can('create', Project::class)->name('projects.store');
+    Route::post('/drawings', [ProjectController::class, 'draw'])->can('create', Project::class)->name('drawings.store');
     Route::prefix('/schemes/{scheme}')->can('draw', 'scheme')->group(static function (): void {
         Route::get('/board', [BoardController::class, 'show'])->name('board');
         Route::post('/edits', [BoardController::class, 'edit'])->name('board.edit');

@@ -48,6 +48,15 @@ final readonly class LabelPlace
         return (int) round(max(array_map(mb_strlen(...), $this->lines($room))) * self::LETTER_WIDTH / 2) + self::SIGN;
     }
 
+    /** Where the sign of a verdict goes, as seen from the label's middle: before the name, or above it where the room is too narrow. */
+    public function signPlace(RoomSpace $room): string
+    {
+        $half = $this->halfWidth($room);
+        $width = $room->outline()?->bounds()->width() ?? INF;
+
+        return 2 * ($half + self::SIGN) * $this->scale < $width ? "translate(-{$half} -7)" : 'translate(0 -'.(count($this->lines($room)) * 8 + 12).')';
+    }
+
     public function find(RoomSpace $room): Point
     {
         $lines = $this->lines($room);

@@ -26,7 +26,7 @@ final readonly class SubjectMarks
         $marks = [];
         foreach ($this->worst() as $finding) {
             $sign = VerdictMark::draw($finding->verdict());
-            $content = $finding->subject instanceof RoomSpace ? Svg::element('g', ['transform' => "translate(-{$this->labels->halfWidth($finding->subject)} -7)"], $sign) : $sign;
+            $content = $finding->subject instanceof RoomSpace ? Svg::element('g', ['transform' => $this->labels->signPlace($finding->subject)], $sign) : $sign;
             $marks[] = Svg::element('g', ['data-mark' => $finding->subject->id()], Svg::pinned($this->place($finding->subject), 'subject-mark', $content));
         }
 

@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
  * A scheme as it stood when it was submitted; never changed after.
  *
  * @property int                $id
+ * @property int                $scheme_id
  * @property int                $number
  * @property Layout             $layout
  * @property list<string>       $books  ids of the rule books it is held against

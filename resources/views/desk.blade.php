@@ -34,6 +34,7 @@
                     <li class="project-none">Hand in a layout file and it appears here, checked.</li>
                 @endforelse
             </ul>
+            <div class="intakes">
             <form class="intake" method="post" action="{{ route('projects.store') }}" enctype="multipart/form-data">
                 @csrf
                 <h2>Hand in a home</h2>
@@ -45,6 +46,21 @@
                 <input class="form-control" id="address" name="address" maxlength="200" value="{{ request()->input('address') }}">
                 <button class="btn btn-primary">Check it</button>
             </form>
+            <form class="intake" method="post" action="{{ route('drawings.store') }}">
+                @csrf
+                <h2>Draw a home</h2>
+                <label class="form-label" for="name">Name</label>
+                <input class="form-control" id="name" name="name" maxlength="200" required value="{{ request()->input('name') }}">
+                <label class="form-label" for="rooms">Rooms <span class="optional">one a line, or none for an empty board</span></label>
+                <textarea class="form-control @isset($refusedDrawing) is-invalid @endisset" id="rooms" name="rooms" rows="4" placeholder="Bedroom 11' x 12'4" @isset($refusedDrawing) aria-describedby="rooms-error" @endisset>{{ request()->input('rooms') }}</textarea>
+                @isset($refusedDrawing)<div id="rooms-error" role="alert">@foreach ($refusedDrawing as $problem)<p class="field-error">{{ $problem }}</p>@endforeach</div>@endisset
+                <div class="intake-choices">
+                    <label>Units <select name="units">@foreach (['imperial' => 'feet and inches', 'metric' => 'metric'] as $units => $label)<option value="{{ $units }}" @selected(request()->input('units') === $units)>{{ $label }}</option>@endforeach</select></label>
+                    <label>Sizes are <select name="between">@foreach (['faces' => 'clear, between faces', 'middles' => 'between wall middles'] as $between => $label)<option value="{{ $between }}" @selected(request()->input('between') === $between)>{{ $label }}</option>@endforeach</select></label>
+                </div>
+                <button class="btn btn-primary">To the board</button>
+            </form>
+            </div>
         </div>
     </div>
 @endsection

@@ -25,3 +25,7 @@ $shoot('review');
 $review = $browser->getCurrentURL();
 $browser->get("{$review}?finding=us-irc-2021/toilet-side/gf17");
 $shoot('review-witness');
+$browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
+usleep(800_000);
+$browser->get($browser->getCurrentURL().'?select=gw5');
+$shoot('board');

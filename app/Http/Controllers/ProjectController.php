@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Actions\OpenProject;
 use App\Http\Requests\LayoutUpload;
+use App\Http\Requests\NewDrawing;
 use App\Models\User;
 use App\Pages\Desk;
+use Heurema\Layout\Intake\UnreadableRoomList;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\UnreadableLayout;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -26,5 +28,19 @@ final class ProjectController
         }
 
         return redirect()->route('review', $revision);
+    }
+
+    /** A home begun on the board; a list of rooms that cannot be read comes back with every line that is wrong. */
+    public function draw(NewDrawing $drawing, #[CurrentUser] User $user, OpenProject $action): RedirectResponse|Response
+    {
+        try {
+            $revision = $action->open($user, $drawing->layout(), null, OpenProject::BOOKS);
+        } catch (UnreadableRoomList $e) {
+            $problems = array_map(static fn(int $line, string $problem): string => "Line {$line}: {$problem}", array_keys($e->problems), $e->problems);
+
+            return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => $problems], 422);
+        }
+
+        return redirect()->route('board', $revision->scheme_id);
     }
 }

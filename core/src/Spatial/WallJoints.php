@@ -79,8 +79,8 @@ final class WallJoints
             return $this->shared($line->to);
         }
 
-        // what is off by nothing but rounding stays exactly where it was drawn
-        return $best->distanceTo($line->to) <= self::SAME_POINT ? $line->to : $best;
+        // a wall is drawn out, never cut back, and what is off by nothing but rounding stays exactly where it was drawn
+        return $line->along($best) - $line->length() <= self::SAME_POINT ? $line->to : $best;
     }
 
     /** Where the end of a line that comes close to another wall meets that wall's centre line. */

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout\Intake;
+
+/** A list of rooms in which some lines cannot be read. */
+final class UnreadableRoomList extends \RuntimeException
+{
+    /** @param array<int, string> $problems by line, from 1 */
+    public function __construct(public readonly array $problems)
+    {
+        parent::__construct(implode(' ', array_map(static fn(int $line, string $problem): string => "Line {$line}: {$problem}", array_keys($problems), $problems)));
+    }
+}
