@@ -30,6 +30,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::post('/openings', [BoardController::class, 'opening'])->name('board.opening');
         Route::post('/fixtures', [BoardController::class, 'fixture'])->name('board.fixture');
         Route::post('/rooms', [BoardController::class, 'room'])->name('board.room');
+        Route::post('/storeys', [BoardController::class, 'storey'])->name('board.storey');
         Route::post('/undo', [BoardController::class, 'undo'])->name('board.undo');
         Route::post('/redo', [BoardController::class, 'redo'])->name('board.redo');
         Route::post('/revisions', [RevisionController::class, 'store'])->name('board.submit');

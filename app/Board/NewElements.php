@@ -8,6 +8,7 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\FixtureKind;
@@ -63,6 +64,28 @@ final readonly class NewElements
     public function room(Point $at, string $name, RoomUse $use): Edit
     {
         return $this->add('rooms', 'r', ['name' => $name, 'use' => $use->value, 'at' => $at->toArray()]);
+    }
+
+    /** On top of the highest storey, as high as it, with its outer walls. */
+    public function storeyAbove(): Edit
+    {
+        $top = $this->layout->storeys[count($this->layout->storeys) - 1];
+        $thickness = $top->floorThickness ?? 300.0;
+        $id = $this->nextId('s');
+        $edits = [new Add(null, 'storeys', [
+            'id' => $id,
+            'name' => 'Storey '.(count($this->layout->storeys) + 1),
+            ...($top->elevation === null || $top->ceiling === null ? [] : ['elevation' => round($top->elevation + $top->ceiling + $thickness, 4)]),
+            ...($top->ceiling === null ? [] : ['ceiling' => $top->ceiling]),
+            'floor_thickness' => $thickness,
+        ])];
+        foreach ($top->walls as $wall) {
+            if (in_array($wall->type, [WallType::Exterior, WallType::Party], true) && $wall->stands()) {
+                $edits[] = new Add($id, 'walls', ['id' => "{$id}-{$wall->id}", 'from' => $wall->from->toArray(), 'to' => $wall->to->toArray(), 'thickness' => $wall->thickness, 'type' => $wall->type->value]);
+            }
+        }
+
+        return new Together($edits, 'Storey added');
     }
 
     /** The id that the next element of a kind gets. */

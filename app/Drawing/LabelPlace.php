@@ -15,18 +15,33 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StairShape;
 
 /** Finds a place for a room's label that keeps off its walls and, where there is room, off what stands in it. */
-final readonly class LabelPlace
+final class LabelPlace
 {
     private const LETTER_WIDTH = 6.6;
     private const LINE_HEIGHT = 17.0;
     private const SIGN = 11;
     private const STEPS = 20;
 
+    /** @var array<string, non-empty-list<string>> by room */
+    private array $lines = [];
+
+    /** @var array<string, Point> by room */
+    private array $places = [];
+
+    /** @var array<string, list<Box>> the steps of stairs, by storey */
+    private array $steps = [];
+
     /** @param float $scale millimetres under a pixel */
-    public function __construct(private Home $home, private float $scale) {}
+    public function __construct(private readonly Home $home, private readonly float $scale) {}
 
     /** @return non-empty-list<string> the room's name, in two lines where the room is too narrow for one, and its floor area */
     public function lines(RoomSpace $room): array
+    {
+        return $this->lines[$room->id()] ??= $this->write($room);
+    }
+
+    /** @return non-empty-list<string> */
+    private function write(RoomSpace $room): array
     {
         $area = (new FloorArea())->of($room, $this->home, new Parameters());
 
@@ -59,6 +74,11 @@ final readonly class LabelPlace
 
     public function find(RoomSpace $room): Point
     {
+        return $this->places[$room->id()] ??= $this->search($room);
+    }
+
+    private function search(RoomSpace $room): Point
+    {
         $lines = $this->lines($room);
         $outline = $room->outline();
         if ($outline === null) {
@@ -67,20 +87,37 @@ final readonly class LabelPlace
         $half = new Point($this->halfWidth($room) * $this->scale, count($lines) * self::LINE_HEIGHT * $this->scale / 2);
         $obstacles = $this->obstacles($room);
         $best = [INF, $room->room->at];
-        $bounds = $outline->bounds();
-        for ($column = 1; $column < self::STEPS; ++$column) {
-            for ($row = 1; $row < self::STEPS; ++$row) {
-                $at = new Point($bounds->left + $bounds->width() * $column / self::STEPS, $bounds->bottom + $bounds->height() * $row / self::STEPS);
-                $box = new Box($at->x - $half->x, $at->y - $half->y, $at->x + $half->x, $at->y + $half->y);
-                $outside = count(array_filter(self::corners($box), static fn(Point $corner): bool => !$outline->contains($corner)));
-                $cost = 1e9 * $outside + 1e3 * $this->covered($box, $obstacles) / 1e6 + $at->distanceTo($bounds->middle()) / 1e3;
-                if ($cost < $best[0] && $outline->contains($at)) {
-                    $best = [$cost, $at];
-                }
+        foreach (self::fromTheMiddle($outline->bounds()) as [$distance, $at]) {
+            if ($distance / 1e3 >= $best[0]) {
+                break;
+            }
+            $box = new Box($at->x - $half->x, $at->y - $half->y, $at->x + $half->x, $at->y + $half->y);
+            $cost = $this->covered($box, $obstacles) / 1e3 + $distance / 1e3;
+            if ($cost >= $best[0] || !$outline->contains($at)) {
+                continue;
+            }
+            $outside = count(array_filter(self::corners($box), static fn(Point $corner): bool => !$outline->contains($corner)));
+            if ($cost + 1e9 * $outside < $best[0]) {
+                $best = [$cost + 1e9 * $outside, $at];
             }
         }
 
         return $best[1];
+    }
+
+    /** @return list<array{float, Point}> places all over a box, the nearest to its middle first, with their distance from it */
+    private static function fromTheMiddle(Box $box): array
+    {
+        $places = [];
+        for ($column = 1; $column < self::STEPS; ++$column) {
+            for ($row = 1; $row < self::STEPS; ++$row) {
+                [$x, $y] = [$box->width() * ($column / self::STEPS - 0.5), $box->height() * ($row / self::STEPS - 0.5)];
+                $places[] = [hypot($x, $y), new Point($box->middle()->x + $x, $box->middle()->y + $y)];
+            }
+        }
+        usort($places, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $places;
     }
 
     /** A label speaks roughly; the findings speak exactly. */
@@ -101,8 +138,16 @@ final readonly class LabelPlace
         foreach ($this->home->openingsOf($room) as $opening) {
             array_push($boxes, ...array_map(static fn(DoorLeaf $leaf): Box => $leaf->bounds(), DoorLeaf::of($opening)));
         }
+
+        return [...$boxes, ...($this->steps[$room->storey()] ??= $this->stepsOn($room->storey()))];
+    }
+
+    /** @return list<Box> */
+    private function stepsOn(string $storey): array
+    {
+        $boxes = [];
         foreach ($this->home->stairs as $stair) {
-            foreach (StairShape::of($stair->stair)->treads as $tread) {
+            foreach ($stair->storey() === $storey || $stair->to->id === $storey ? StairShape::of($stair->stair)->treads : [] as $tread) {
                 $boxes[] = $tread->bounds();
             }
         }
@@ -113,8 +158,14 @@ final readonly class LabelPlace
     /** @param list<Box> $obstacles */
     private function covered(Box $box, array $obstacles): float
     {
-        return array_sum(array_map(static fn(Box $other): float => max(0.0, min($box->right, $other->right) - max($box->left, $other->left))
-            * max(0.0, min($box->top, $other->top) - max($box->bottom, $other->bottom)), $obstacles));
+        $covered = 0.0;
+        foreach ($obstacles as $other) {
+            $width = min($box->right, $other->right) - max($box->left, $other->left);
+            $height = min($box->top, $other->top) - max($box->bottom, $other->bottom);
+            $covered += $width > 0 && $height > 0 ? $width * $height : 0.0;
+        }
+
+        return $covered;
     }
 
     /** @return list<Point> */

@@ -74,6 +74,7 @@ export class Board {
         const keys = {
             w: () => this.use(Board.WALL), c: () => this.use(Board.CHOOSE),
             u: () => this.act('undo'), r: () => this.act('redo'),
+            h: () => this.flip('hinge', ['from', 'to']), o: () => this.flip('opens', ['left', 'right']), t: () => this.turn(),
             ArrowLeft: () => this.nudge(-far, 0), ArrowRight: () => this.nudge(far, 0),
             ArrowUp: () => this.nudge(0, far), ArrowDown: () => this.nudge(0, -far),
             Delete: () => this.act('remove'), Backspace: () => this.act('remove'),
@@ -128,6 +129,7 @@ export class Board {
         if (act === 'undo' || act === 'redo') this.send(act, {});
         if (act === 'again' && this.last) this.send(...this.last);
         if (act === 'remove' && this.chosen) this.edit({ edit: 'remove', ids: [this.chosen] });
+        if (act === 'storey') this.send('storeys', {});
         if (act === 'opening' && this.chosen) this.send('openings', { wall: this.chosen, kind });
     }
 
@@ -154,6 +156,18 @@ export class Board {
             output.textContent = await answer.text();
             output.className = answer.ok ? 'reading' : 'field-error';
         }, 150);
+    }
+
+    /** The chosen door hangs on the other jamb, or swings to the other side. */
+    flip(key, [first, second]) {
+        const field = document.getElementById(`field-${key}`);
+        if (field) this.edit({ edit: 'change', id: this.chosen, values: { [key]: field.value === first ? second : first } });
+    }
+
+    /** The chosen thing turns a quarter to the left. */
+    turn() {
+        const field = document.getElementById('field-facing');
+        if (field) this.edit({ edit: 'change', id: this.chosen, values: { facing: (Number(field.value) + 90) % 360 } });
     }
 
     nudge(right, up) {

@@ -48,6 +48,8 @@
             <div><dt><kbd>w</kbd></dt><dd>draw walls; <kbd>Esc</kbd> ends the chain</dd></div>
             <div><dt><kbd>c</kbd></dt><dd>choose and move</dd></div>
             <div><dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>move what is chosen, with <kbd>Shift</kbd> ten times as far</dd></div>
+            <div><dt><kbd>h</kbd> <kbd>o</kbd></dt><dd>hang a door on its other jamb, swing it to the other side</dd></div>
+            <div><dt><kbd>t</kbd></dt><dd>turn a thing a quarter</dd></div>
             <div><dt><kbd>Delete</kbd></dt><dd>take it away</dd></div>
             <div><dt><kbd>u</kbd> <kbd>r</kbd></dt><dd>undo, redo</dd></div>
             <div><dt><kbd>+</kbd> <kbd>−</kbd> <kbd>0</kbd></dt><dd>closer, farther, all of the plan</dd></div>

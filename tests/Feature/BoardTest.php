@@ -132,6 +132,18 @@ final class BoardTest extends TestCase
         $this->send('rooms', ['at' => '10500,7400', 'use' => 'study', 'name' => 'Den'])->assertOk()->assertSee('Den')->assertDontSee('data-space', false);
     }
 
+    public function test_heights_carry_the_storeys_above_and_a_storey_can_be_added(): void
+    {
+        $this->send('elements/G', ['fields' => ['ceiling' => "9'"]])->assertOk();
+        self::assertEqualsWithDelta([0.0, 2743.2 + 304.8], array_map(static fn($storey): ?float => $storey->elevation, $this->current()->layout->storeys), 1e-6);
+        $this->send('storeys', [])->assertOk()->assertSee('Storey 3');
+        $top = $this->current()->layout->storeys[2];
+        self::assertCount(4, $top->walls);
+        self::assertEqualsWithDelta(2743.2 + 304.8 + 2438.4 + 304.8, $top->elevation, 1e-6);
+        $this->send('undo', [])->assertOk();
+        self::assertCount(2, $this->current()->layout->storeys);
+    }
+
     public function test_submitting_freezes_the_next_revision(): void
     {
         $this->send('edits', ['edit' => '{"edit": "move", "ids": ["gf17"], "by": [-100, 0]}'])->assertOk();
@@ -181,7 +193,7 @@ final class BoardTest extends TestCase
     {
         $this->actingAs(User::factory()->create());
         $this->get("/schemes/{$this->scheme->id}/board")->assertForbidden();
-        foreach (['edits', 'elements/gd1', 'walls', 'openings', 'fixtures', 'rooms', 'undo', 'redo', 'revisions'] as $path) {
+        foreach (['edits', 'elements/gd1', 'walls', 'openings', 'fixtures', 'rooms', 'storeys', 'undo', 'redo', 'revisions'] as $path) {
             $this->send($path, [])->assertForbidden();
         }
     }

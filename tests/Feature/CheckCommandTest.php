@@ -68,6 +68,7 @@ final class CheckCommandTest extends TestCase
         foreach ([
             [['-'], '{"format": "heurema-layout", "version": 1, "name": "x", "units": "metric", "storeys": [{"id": "G", "walls": 3}]}', '/storeys/0/walls: expected a list, found 3'],
             [['-'], 'no json', 'expected JSON'],
+            [[], '', 'Name a layout file'],
             [['no-such-file.json'], '', 'Cannot read the file no-such-file.json.'],
             [[self::DEMO, '--book=moon-code'], '', 'moon-code: no such rule book'],
             [[self::DEMO, '--only=broken'], '', 'There is no verdict "broken".'],

@@ -26,7 +26,7 @@ final class CheckCommand extends Command
     private const UNREADABLE = 2;
 
     protected $signature = 'heurema:check
-        {file : a layout document, or - for standard input}
+        {file? : a layout document, or - for standard input}
         {--book=* : a rule book by its id, several times for several}
         {--set=* : a setting of the books, NAME=VALUE}
         {--format=text : text or json}
@@ -56,7 +56,7 @@ final class CheckCommand extends Command
 
     private function content(): string
     {
-        $file = $this->argument('file');
+        $file = $this->argument('file') ?? throw new \InvalidArgumentException('Name a layout file, or - for standard input.');
         $source = $file === '-' ? 'php://stdin' : $file;
         $content = $file === '-' || is_file($file) ? file_get_contents($source, length: LayoutReader::LARGEST_BYTES + 1) : false;
 

@@ -18,6 +18,7 @@ use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\EditReader;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Edit\SetHeights;
 use Heurema\Layout\Layout;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Layout\Words\FixtureKind;
@@ -56,7 +57,7 @@ final readonly class BoardController
         return $this->answer($request, $scheme, static function (Layout $layout) use ($request, $element): Edit {
             $values = (new TypedValues($layout->units))->read((new Draft($layout))->find($element), $request->fields());
 
-            return new ChangeValues($element, $values);
+            return self::isHeights($layout, $element, $values) ? new SetHeights($element, $values['ceiling'] ?? null, $values['floor_thickness'] ?? null) : new ChangeValues($element, $values);
         });
     }
 
@@ -97,6 +98,12 @@ final readonly class BoardController
         return $this->answer($request, $scheme, fn(Layout $layout): Edit => $this->elements($layout, $request)->room($request->point('at'), $name, $use), 'r');
     }
 
+    /** A storey on top, with the outer walls of the highest one. */
+    public function storey(BoardRequest $request, Scheme $scheme): Response
+    {
+        return $this->answer($request, $scheme, fn(Layout $layout): Edit => $this->elements($layout, $request)->storeyAbove(), 's');
+    }
+
     public function undo(BoardRequest $request, Scheme $scheme): Response
     {
         return $this->guarded($request, $scheme, fn(): Scheme => $this->changes->undo($scheme, $request->version()));
@@ -105,6 +112,20 @@ final readonly class BoardController
     public function redo(BoardRequest $request, Scheme $scheme): Response
     {
         return $this->guarded($request, $scheme, fn(): Scheme => $this->changes->redo($scheme, $request->version()));
+    }
+
+    /**
+     * Heights of a storey carry the storeys above along, unless one is taken away or other values change with them.
+     *
+     * @param array<string, mixed> $values
+     *
+     * @phpstan-assert-if-true array{ceiling?: float, floor_thickness?: float} $values
+     */
+    private static function isHeights(Layout $layout, string $element, array $values): bool
+    {
+        return $values !== [] && $layout->storey($element) !== null
+            && array_diff_key($values, ['ceiling' => 0, 'floor_thickness' => 0]) === []
+            && array_filter($values, is_float(...)) === $values;
     }
 
     /**
