@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Board\Fields;
+use App\Board\LengthField;
+use App\Board\Library;
+use App\Board\RefusedValue;
+use App\Board\TypedValues;
+use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\Entry;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Tests\Sketch;
+use Heurema\Units\LengthReader;
+use Heurema\Units\UnitSystem;
+use PHPUnit\Framework\TestCase;
+
+final class TypedValuesTest extends TestCase
+{
+    public function test_only_what_differs_counts(): void
+    {
+        $typed = [];
+        foreach (Fields::of(self::door()) as $field) {
+            $typed[$field->key] = (new TypedValues(UnitSystem::Imperial))->write(self::door(), $field);
+        }
+        self::assertSame([], (new TypedValues(UnitSystem::Imperial))->read(self::door(), $typed));
+        self::assertSame(['opens' => 'right'], (new TypedValues(UnitSystem::Imperial))->read(self::door(), [...$typed, 'opens' => 'right']));
+        self::assertSame(['hinge' => null], (new TypedValues(UnitSystem::Imperial))->read(self::door(), [...$typed, 'hinge' => '']));
+        self::assertSame(['glazed' => true], (new TypedValues(UnitSystem::Imperial))->read(self::door(), [...$typed, 'glazed' => 'yes']));
+        self::assertSame([], (new TypedValues(UnitSystem::Imperial))->read(self::door(), ['not_a_field' => 'x']));
+    }
+
+    public function test_a_value_that_cannot_be_taken_names_its_field(): void
+    {
+        foreach ([['width', '1,500', 'two ways'], ['operation', 'lifting', 'Choose one'], ['at', '', 'is needed']] as [$key, $text, $message]) {
+            try {
+                (new TypedValues(UnitSystem::Imperial))->read(self::door(), [$key => $text]);
+                self::fail($key);
+            } catch (RefusedValue $e) {
+                self::assertSame($key, $e->key);
+                self::assertStringContainsString($message, $e->getMessage());
+            }
+        }
+    }
+
+    /** Seeded: 31. What stands in a field reads back to within what counts as equal, in either system. */
+    public function test_what_stands_in_a_field_reads_back(): void
+    {
+        mt_srand(31);
+        foreach (UnitSystem::cases() as $units) {
+            for ($i = 0; $i < 200; ++$i) {
+                $mm = mt_rand(0, 200_000) / 10;
+                $within = $units === UnitSystem::Metric ? 1e-4 : 25.4 / 128 + 1e-4;
+                self::assertEqualsWithDelta($mm, (new LengthReader($units))->read(LengthField::write($mm, $units))->mm, $within);
+            }
+        }
+    }
+
+    public function test_everything_that_can_be_placed_has_sizes_in_both_families(): void
+    {
+        foreach (Library::kinds() as $kind) {
+            foreach (UnitSystem::cases() as $units) {
+                $sizes = Library::sizes(FixtureKind::from($kind), $units);
+                self::assertGreaterThan(200, $sizes['width'], $kind);
+                self::assertLessThan(2600, $sizes['depth'], $kind);
+            }
+        }
+    }
+
+    private static function door(): Entry
+    {
+        $layout = Sketch::room(4000, 3000)->door('w1', 2000, 812.8, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'])->document(['units' => 'imperial'])->layout();
+
+        return (new Draft($layout))->find('d');
+    }
+}
