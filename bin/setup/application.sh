@@ -1,7 +1,6 @@
 # What the application itself needs to run.
 
 application_key() {
-    mkdir -p storage/framework/views storage/framework/cache/data storage/framework/sessions storage/logs
     [ -f "$DATA/application-key" ] || (umask 077; php -r 'echo "base64:".base64_encode(random_bytes(32));' > "$DATA/application-key")
     APP_KEY=$(cat "$DATA/application-key")
     export APP_KEY

@@ -45,7 +45,6 @@ install_php_packages() {
 
 run_composer() {
     say "Installing PHP packages"
-    mkdir -p bootstrap/cache
     local with
     with=$(sed -E 's/^([^ ]+) (.+)$/--with=\1:\2/' composer.versions)
     # shellcheck disable=SC2086
