@@ -7,6 +7,9 @@ namespace Heurema\Geometry;
 /** Finds segments near a box without looking at all of them. */
 final class SegmentGrid
 {
+    /** Of a cell, mm: a fifth of a thin wall. */
+    private const SMALLEST = 20.0;
+
     /** A segment that would run through more cells than this is looked at every time. */
     private const LONGEST = 1000;
 
@@ -24,7 +27,7 @@ final class SegmentGrid
      */
     public function __construct(array $segments, float $finer = 1.0)
     {
-        $this->size = max(1.0, self::usualLength($segments) / $finer);
+        $this->size = max(self::SMALLEST, self::usualLength($segments) / $finer);
         foreach ($segments as $number => $segment) {
             if ($segment->length() > self::LONGEST * $this->size) {
                 $this->endless[$number] = true;
