@@ -12,6 +12,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Measure\Witness;
 use Heurema\Review\Finding;
 use Heurema\Review\Verdict;
+use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Quantity;
 
 /** What a finding saw, drawn over the plan of one storey. */
@@ -26,14 +27,16 @@ final readonly class WitnessDrawing
         return Svg::element('g', ['class' => 'witness witness-'.str_replace('_', '-', $this->finding->verdict()->value)], implode('', $drawn));
     }
 
-    /** `left top width height` around everything it draws, y down; null when there is nothing. */
+    /** `left top width height` around everything it draws, and around the room that it speaks of, y down; null when there is nothing. */
     public function bounds(): ?string
     {
         $points = array_merge(...array_map(static fn(Witness $witness): array => array_merge(...$witness->lines), $this->here()));
         if ($points === []) {
             return null;
         }
-        $box = Box::around($points);
+        $subject = $this->finding->subject;
+        $room = $subject instanceof RoomSpace ? $subject->outline()?->outer->points : null;
+        $box = Box::around([...$points, ...($room ?? [])]);
 
         return implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()]));
     }

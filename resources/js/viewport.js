@@ -5,7 +5,8 @@
 export class Viewport {
     static NEAREST = 200;
     static MARGIN = 2200;
-    static CONTEXT = 0.2;
+    static CONTEXT = 0.12;
+    static LARGE_ENOUGH = 220;
 
     constructor(sheet, scaleBar) {
         this.sheet = sheet;
@@ -53,7 +54,7 @@ export class Viewport {
     show(box) {
         const seen = box.x >= this.view.x && box.y >= this.view.y
             && box.x + box.width <= this.view.x + this.view.width && box.y + box.height <= this.view.y + this.view.height;
-        const large = Math.max(box.width, box.height) / this.scale > 90;
+        const large = Math.max(box.width, box.height) / this.scale > Viewport.LARGE_ENOUGH;
         if (seen && large) return;
         const margin = Math.max(Viewport.MARGIN, this.whole.width * Viewport.CONTEXT);
         this.moveTo({ x: box.x - margin, y: box.y - margin, width: box.width + 2 * margin, height: box.height + 2 * margin });
