@@ -58,7 +58,9 @@ final class ReviewTest extends BrowserTestCase
         $this->waitFor('#plan[data-storey="U"]');
         self::assertStringContainsString('Main bedroom', $this->text('#plan'));
 
-        $whole = $this->find('#plan')->getAttribute('viewBox');
+        $this->press('0');
+        $whole = $this->find('#plan')->getAttribute('data-whole');
+        self::assertSame($whole, $this->find('#plan')->getAttribute('viewBox'));
         $this->press('+');
         self::assertNotSame($whole, $this->find('#plan')->getAttribute('viewBox'));
         self::assertSame($this->find('#plan')->getAttribute('viewBox'), $this->find('#witness')->getAttribute('viewBox'));
