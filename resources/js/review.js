@@ -24,7 +24,9 @@ export class Review {
         document.addEventListener('htmx:afterSettle', () => this.settle());
         document.addEventListener('htmx:sendError', () => this.complain('The server does not answer. What you see is what was last read.'));
         document.addEventListener('htmx:responseError', (event) => this.complain(`The server refused (${event.detail.xhr.status}).`));
-        this.settle();
+        // opened as it is, a review begins with all of the plan; an address that names a finding goes to it
+        const asked = new URLSearchParams(location.search);
+        this.settle(asked.has('finding') || asked.has('subject'));
     }
 
     press(event) {
@@ -72,9 +74,9 @@ export class Review {
         if (box) this.viewport.show(Viewport.box(box));
     }
 
-    settle() {
+    settle(goes = true) {
         this.viewport.draw();
-        this.focus();
+        if (goes) this.focus();
         this.showMarks();
         const chosen = document.getElementById('evidence').dataset.finding;
         for (const row of document.querySelectorAll('.row-link')) {
