@@ -7,7 +7,6 @@ namespace App\Drawing;
 use Heurema\Geometry\Point;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
-use Heurema\Review\Verdict;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\PlacedStair;
@@ -17,8 +16,6 @@ use Heurema\Spatial\Subject;
 /** On the plan, beside everything that wants looking at, the sign of its worst verdict. */
 final readonly class SubjectMarks
 {
-    private const SHOWN = [Verdict::Violated, Verdict::Advised, Verdict::Undetermined];
-
     public function __construct(private Report $report, private string $storey, private LabelPlace $labels) {}
 
     public function draw(): string
@@ -38,7 +35,7 @@ final readonly class SubjectMarks
     {
         $worst = [];
         foreach ($this->report->worstFirst() as $finding) {
-            if ($finding->subject->storey() === $this->storey && in_array($finding->verdict(), self::SHOWN, true)) {
+            if ($finding->subject->storey() === $this->storey && $finding->verdict()->isOpen()) {
                 $worst[$finding->subject->id()] ??= $finding;
             }
         }

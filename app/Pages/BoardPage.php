@@ -23,7 +23,6 @@ use Heurema\Layout\Storey;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
-use Heurema\Review\Verdict;
 use Heurema\Rulebook\Shelf;
 use Heurema\Spatial\Home;
 use Heurema\Units\UnitSystem;
@@ -31,8 +30,6 @@ use Heurema\Units\UnitSystem;
 /** A scheme on the board: its plan, what is chosen on it, and what the check says. */
 final readonly class BoardPage
 {
-    private const OPEN = [Verdict::Violated, Verdict::Advised, Verdict::Undetermined];
-
     public Sheet $sheet;
 
     private function __construct(public Scheme $scheme, public Report $report, public string $storey, public ?Entry $chosen)
@@ -92,7 +89,7 @@ final readonly class BoardPage
     /** @return list<Finding> what wants looking at, of the chosen element first */
     public function findings(): array
     {
-        $open = array_values(array_filter($this->report->worstFirst(), static fn(Finding $finding): bool => in_array($finding->verdict(), self::OPEN, true)));
+        $open = array_values(array_filter($this->report->worstFirst(), static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
         $id = $this->chosen?->id();
         usort($open, static fn(Finding $a, Finding $b): int => ($b->subject->id() === $id) <=> ($a->subject->id() === $id));
 

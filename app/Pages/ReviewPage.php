@@ -19,9 +19,6 @@ use Heurema\Review\Verdict;
 /** One revision's findings beside its plan: which are listed, which one is chosen, which storey is drawn. */
 final readonly class ReviewPage
 {
-    /** What wants a reviewer's eye. */
-    private const OPEN = [Verdict::Violated, Verdict::Advised, Verdict::Undetermined];
-
     public ?Finding $chosen;
     public string $storey;
 
@@ -58,7 +55,7 @@ final readonly class ReviewPage
     public function choices(): array
     {
         $counts = $this->report->counts();
-        $open = array_sum(array_map(static fn(Verdict $verdict): int => $counts[$verdict->value], self::OPEN));
+        $open = count(array_filter($this->report->findings, static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
         $choices = ['open' => ['label' => 'Open', 'count' => $open, 'verdict' => null]];
         foreach (Verdict::cases() as $verdict) {
             $choices[$verdict->value] = ['label' => ucfirst($verdict->words()), 'count' => $counts[$verdict->value], 'verdict' => $verdict];
@@ -116,7 +113,7 @@ final readonly class ReviewPage
     private function isListed(Verdict $verdict): bool
     {
         return match ($this->show) {
-            'open' => in_array($verdict, self::OPEN, true),
+            'open' => $verdict->isOpen(),
             'all' => true,
             default => $verdict->value === $this->show,
         };

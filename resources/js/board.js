@@ -177,12 +177,8 @@ export class Board {
 
     /** A wall goes sideways with what meets it; everything else is moved as it is. */
     moveBy(id, right, up) {
-        const line = document.querySelector(`[data-subject="${id}"][data-line]`)?.dataset.line.split(' ').map(Number);
-        if (!line) return this.edit({ edit: 'move', ids: [id], by: [right, up] });
-        const [x1, y1, x2, y2] = line;
-        const length = Math.hypot(x2 - x1, y2 - y1);
-        const left = (-(y2 - y1) * right + (x2 - x1) * up) / length;
-        return Math.abs(left) < 0.05 ? null : this.edit({ edit: 'move_wall', id, left: Math.round(left * 10000) / 10000 });
+        const isWall = document.querySelector(`.handle[data-subject="${id}"]`) !== null;
+        return this.edit(isWall ? { edit: 'move_wall', id, by: [right, up] } : { edit: 'move', ids: [id], by: [right, up] });
     }
 
     /** What is chosen can be dragged; a ghost follows the pointer until it is let go. */

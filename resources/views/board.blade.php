@@ -20,18 +20,14 @@
                 <label class="tool-thing">Place <select id="thing-kind"><option value="">a thing…</option>@foreach (App\Board\Library::kinds() as $kind)<option value="{{ $kind }}">{{ str_replace('_', ' ', $kind) }}</option>@endforeach</select></label>
             </div>
             <div class="plan-sheet" id="plan-sheet" tabindex="0" role="group" aria-label="Drawing board; arrow keys move what is chosen">
-                @include('board.plan')
+                @include('plan')
                 <svg id="ghost" class="drawing drawing-witness" aria-hidden="true" viewBox="{{ $page->sheet->viewBox() }}"></svg>
             </div>
             @include('board.storeys')
             <div class="plan-corner" aria-hidden="true">
                 <div class="scale-bar" id="scale-bar" data-units="{{ $page->scheme->layout->units->value }}"><span></span><b></b></div>
             </div>
-            <div class="plan-zoom" role="group" aria-label="Zoom">
-                <button type="button" class="btn btn-tool" data-zoom="in" aria-label="Closer">+</button>
-                <button type="button" class="btn btn-tool" data-zoom="out" aria-label="Farther">−</button>
-                <button type="button" class="btn btn-tool" data-zoom="all">All</button>
-            </div>
+            @include('zoom')
         </section>
         <aside class="findings" aria-label="What is chosen, and the check">
             @include('board.state')

@@ -10,7 +10,7 @@
     <div class="review" id="review" data-address="{{ route('review', $page->revision) }}" data-show="{{ $page->show }}">
         <section class="plan" aria-label="Plan">
             <div class="plan-sheet" id="plan-sheet" tabindex="0" role="group" aria-label="Drawing; plus and minus zoom, arrow keys move, 0 shows all of it">
-                @include('review.plan')
+                @include('plan')
                 @include('review.witness')
             </div>
             @include('review.storeys')
@@ -18,11 +18,7 @@
                 <svg class="north" viewBox="-20 -20 40 40"><g transform="rotate({{ $page->northTurn() }})"><path d="M0 -15L6 13L0 9L-6 13Z"/><text y="-17">N</text></g></svg>
                 <div class="scale-bar" id="scale-bar" data-units="{{ $page->revision->layout->units->value }}"><span></span><b></b></div>
             </div>
-            <div class="plan-zoom" role="group" aria-label="Zoom">
-                <button type="button" class="btn btn-tool" data-zoom="in" aria-label="Closer">+</button>
-                <button type="button" class="btn btn-tool" data-zoom="out" aria-label="Farther">−</button>
-                <button type="button" class="btn btn-tool" data-zoom="all">All</button>
-            </div>
+            @include('zoom')
         </section>
         <aside class="findings" aria-label="Findings">
             @include('review.evidence')

@@ -9,6 +9,30 @@ use Facebook\WebDriver\WebDriverKeys;
 
 final class BoardTest extends BrowserTestCase
 {
+    public function test_things_and_walls_are_dragged(): void
+    {
+        $this->signIn();
+        $this->find('.project-link')->click();
+        $this->waitFor('#plan');
+        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
+        $this->waitFor('#board');
+        $this->drag('.fixture[data-subject="gf8"]', 'Table gf8', 40, 0, 2);
+        // the wall between laundry and study, dragged to the left: the study grows
+        $area = $this->find('#plan .layer-labels')->getDomProperty('textContent');
+        $this->drag('.handle[data-subject="gw12"]', 'Wall gw12', -30, 0, 3);
+        self::assertNotSame($area, $this->find('#plan .layer-labels')->getDomProperty('textContent'));
+        self::assertSame('', $this->find('#ghost')->getDomProperty('textContent'));
+    }
+
+    /** Chooses a thing, drags it by some pixels and waits for the version that comes of it. */
+    private function drag(string $selector, string $name, int $right, int $down, int $version): void
+    {
+        $this->browser->action()->moveToElement($this->find($selector))->click()->perform();
+        $this->waitForText('#inspector h2', $name);
+        $this->browser->action()->moveToElement($this->find($selector))->clickAndHold()->moveByOffset($right, $down)->release()->perform();
+        $this->waitFor("#board-state[data-version=\"{$version}\"]");
+    }
+
     public function test_choose_type_draw_undo_and_submit(): void
     {
         $this->signIn();

@@ -106,9 +106,8 @@ final class CheckCommand extends Command
     /** @param list<Verdict> $only */
     private function writeText(Report $report, array $only, float $milliseconds): void
     {
-        $shown = $only === [] ? [Verdict::Violated, Verdict::Advised, Verdict::Undetermined] : $only;
         foreach ($report->worstFirst() as $finding) {
-            if (in_array($finding->verdict(), $shown, true)) {
+            if ($only === [] ? $finding->verdict()->isOpen() : in_array($finding->verdict(), $only, true)) {
                 $this->writeFinding($finding);
             }
         }

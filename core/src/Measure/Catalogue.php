@@ -68,10 +68,4 @@ final readonly class Catalogue
     {
         return $this->measures[$name] ?? null;
     }
-
-    /** @return list<string> */
-    public function names(): array
-    {
-        return array_keys($this->measures);
-    }
 }

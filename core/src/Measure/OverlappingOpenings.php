@@ -12,23 +12,10 @@ use Heurema\Units\Amount;
 /**
  * How many other openings of the same wall, and walls that meet it, take some of the opening's own stretch at its heights.
  *
- * @extends SubjectMeasure<PlacedOpening>
+ * @extends NamedCount<PlacedOpening>
  */
-final class OverlappingOpenings extends SubjectMeasure
+final class OverlappingOpenings extends NamedCount
 {
-    /** @param 'door.overlaps'|'window.overlaps' $name */
-    public function __construct(private readonly string $name) {}
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function answer(): Answer
-    {
-        return Answer::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->opening->width === null) {

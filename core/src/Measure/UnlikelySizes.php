@@ -17,23 +17,10 @@ use Heurema\Units\Amount;
 /**
  * How many of a thing's drawn sizes are hard to believe; the working asks about each with the likely value.
  *
- * @extends SubjectMeasure<Subject>
+ * @extends NamedCount<Subject>
  */
-final class UnlikelySizes extends SubjectMeasure
+final class UnlikelySizes extends NamedCount
 {
-    /** @param 'wall.unlikely_sizes'|'room.unlikely_sizes'|'door.unlikely_sizes'|'window.unlikely_sizes'|'fixture.unlikely_sizes'|'stair.unlikely_sizes' $name */
-    public function __construct(private readonly string $name) {}
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function answer(): Answer
-    {
-        return Answer::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $questions = [];

@@ -13,6 +13,15 @@ enum Verdict: string
     case Met = 'met';
     case NotApplicable = 'not_applicable';
 
+    /** Does it want somebody's eye? */
+    public function isOpen(): bool
+    {
+        return match ($this) {
+            self::Violated, self::Advised, self::Undetermined => true,
+            self::Met, self::NotApplicable => false,
+        };
+    }
+
     public function words(): string
     {
         return str_replace('_', ' ', $this->value);

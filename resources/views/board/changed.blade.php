@@ -1,5 +1,5 @@
 <p>@if ($message !== null && (($refusedField ?? null) === null || $page->chosen === null)){{ $message }} @if ($isStale ?? false)<button type="button" class="btn btn-tool" data-act="again">Do it on this</button>@endif @endif</p>
-@include('board.plan', ['oob' => true])
+@include('plan', ['oob' => true])
 @include('board.storeys', ['oob' => true])
 @include('board.state', ['oob' => true])
 @include('board.inspector', ['oob' => true, 'refusedField' => $refusedField ?? null, 'typed' => $typed ?? []])

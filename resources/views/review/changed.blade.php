@@ -2,5 +2,5 @@
 @include('review.witness', ['oob' => true])
 @include('review.storeys', ['oob' => true])
 @if (request()->headers->get('X-Drawn-Storey') !== $page->storey)
-    @include('review.plan', ['oob' => true])
+    @include('plan', ['oob' => true])
 @endif

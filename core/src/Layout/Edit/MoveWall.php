@@ -11,14 +11,15 @@ use Heurema\Units\MetricNotation;
 
 /**
  * A wall moved sideways with its openings; the walls that meet it are drawn out or cut back to meet it still, their own
- * openings staying where they are. In mm, to the left of the wall's direction when positive.
+ * openings staying where they are. By a distance in mm, to the left of the wall's direction when positive, or by as much of
+ * a movement on the plan as runs across the wall.
  */
 final readonly class MoveWall implements Edit
 {
     /** How close an end must lie to the wall's line, mm, to belong to it. */
     private const MEETS = 1.0;
 
-    public function __construct(private string $id, private float $left) {}
+    public function __construct(private string $id, private float|Point $by) {}
 
     public function on(Draft $draft): void
     {
@@ -28,7 +29,7 @@ final readonly class MoveWall implements Edit
         }
         $wall->refuseIfLocked();
         $old = $wall->line();
-        $new = $old->offset($this->left);
+        $new = $old->offset($this->by instanceof Point ? $this->by->dot($old->direction()->left()) : $this->by);
         [$from, $to] = [$new->from, $new->to];
         foreach ($this->meeting($draft, $wall) as $other) {
             $this->follow($draft, $other, $old, $new);
@@ -42,7 +43,9 @@ final readonly class MoveWall implements Edit
 
     public function words(): string
     {
-        return "Wall {$this->id} moved ".(new MetricNotation())->write(Amount::length(abs($this->left)));
+        $distance = $this->by instanceof Point ? $this->by->length() : abs($this->by);
+
+        return "Wall {$this->id} moved ".(new MetricNotation())->write(Amount::length($distance));
     }
 
     /** @return list<Entry> walls of the storey that have an end on the wall, or an end of the wall on them */

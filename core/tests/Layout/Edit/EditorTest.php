@@ -72,6 +72,14 @@ final class EditorTest extends TestCase
         self::assertSame([6600.0, 3100.0], $layout->storeys[0]->wall('w3')?->from->toArray());
     }
 
+    public function test_a_dragged_wall_takes_what_of_the_movement_runs_across_it(): void
+    {
+        $dragged = self::editor()->apply(self::home(), new MoveWall('w2', new Point(500, 777)))->layout;
+        self::assertSame(self::written(self::editor()->apply(self::home(), new MoveWall('w2', -500))->layout), self::written($dragged));
+        $along = self::editor()->apply(self::home(), new MoveWall('w2', new Point(0, 777)))->layout;
+        self::assertSame(self::written(self::home()), self::written($along));
+    }
+
     public function test_openings_of_walls_that_are_drawn_out_stay_where_they_are(): void
     {
         // the left outer wall goes out by 300, so the wall with the window starts 300 earlier
@@ -185,6 +193,7 @@ final class EditorTest extends TestCase
             '{"edit": "document", "values": {"name": "Other"}}' => ['The layout: name Test → Other.'],
             '{"edit": "remove", "ids": ["c"]}' => ['Chair c: removed.'],
             '{"edit": "move", "ids": ["c"], "by": [10, 0]}' => ['Chair c: at 5000 mm, 1000 mm → 5010 mm, 1000 mm.'],
+            '{"edit": "move_wall", "id": "w5", "by": [0, 40]}' => [],
             '{"edit": "heights", "storey": "U", "ceiling": 2500}' => ['Storey Upper: ceiling 2400 mm → 2500 mm.'],
             '{"edit": "together", "words": "Both", "edits": [{"edit": "remove", "ids": ["c"]}]}' => ['Chair c: removed.'],
         ] as $json => $words) {

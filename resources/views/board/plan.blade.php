@@ -1,1 +1,0 @@
-<svg id="plan" class="drawing" viewBox="{{ $page->sheet->viewBox() }}" data-storey="{{ $page->storey }}" data-whole="{{ $page->sheet->viewBox() }}" role="img" aria-label="Plan of {{ $page->scheme->layout->storey($page->storey)?->name }}" @if ($oob ?? false) hx-swap-oob="true" @endif>{!! $page->plan() !!}</svg>

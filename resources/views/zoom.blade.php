@@ -1,0 +1,5 @@
+<div class="plan-zoom" role="group" aria-label="Zoom">
+    <button type="button" class="btn btn-tool" data-zoom="in" aria-label="Closer">+</button>
+    <button type="button" class="btn btn-tool" data-zoom="out" aria-label="Farther">−</button>
+    <button type="button" class="btn btn-tool" data-zoom="all">All</button>
+</div>
