@@ -10,6 +10,7 @@ use App\Models\User;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Layout;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -28,12 +29,12 @@ final readonly class ChangeScheme
      */
     public function edit(Scheme $scheme, User $by, int $version, Edit $edit): Scheme
     {
-        return $this->onCurrent($scheme, $version, function (Scheme $current) use ($by, $edit): Edit {
-            $patch = $this->editor->apply($current->layout, $edit)->patch;
+        return $this->onCurrent($scheme, $version, function (Scheme $current) use ($by, $edit): Layout {
+            $edited = $this->editor->apply($current->layout, $edit);
             $current->edits()->where('undone', true)->delete();
-            $current->edits()->create(['user_id' => $by->id, 'words' => mb_strimwidth($patch->words(), 0, 500), 'patch' => $patch, 'undone' => false]);
+            $current->edits()->create(['user_id' => $by->id, 'words' => mb_strimwidth($edited->patch->words(), 0, 500), 'patch' => $edited->patch, 'undone' => false]);
 
-            return $patch;
+            return $edited->layout;
         });
     }
 
@@ -43,11 +44,11 @@ final readonly class ChangeScheme
      */
     public function undo(Scheme $scheme, int $version): Scheme
     {
-        return $this->onCurrent($scheme, $version, static function (Scheme $current): Edit {
+        return $this->onCurrent($scheme, $version, function (Scheme $current): Layout {
             $last = self::lastDone($current) ?? throw new RefusedEdit('There is nothing to undo.');
             $last->update(['undone' => true]);
 
-            return $last->patch->reversed();
+            return $this->editor->apply($current->layout, $last->patch->reversed())->layout;
         });
     }
 
@@ -57,11 +58,11 @@ final readonly class ChangeScheme
      */
     public function redo(Scheme $scheme, int $version): Scheme
     {
-        return $this->onCurrent($scheme, $version, static function (Scheme $current): Edit {
+        return $this->onCurrent($scheme, $version, function (Scheme $current): Layout {
             $next = self::firstUndone($current) ?? throw new RefusedEdit('There is nothing to redo.');
             $next->update(['undone' => false]);
 
-            return $next->patch;
+            return $this->editor->apply($current->layout, $next->patch)->layout;
         });
     }
 
@@ -75,7 +76,7 @@ final readonly class ChangeScheme
         return $scheme->edits()->where('undone', true)->oldest('id')->first();
     }
 
-    /** @param callable(Scheme): Edit $change */
+    /** @param callable(Scheme): Layout $change */
     private function onCurrent(Scheme $scheme, int $version, callable $change): Scheme
     {
         return DB::transaction(function () use ($scheme, $version, $change): Scheme {
@@ -83,8 +84,7 @@ final readonly class ChangeScheme
             if ($current->version !== $version) {
                 throw new StaleScheme();
             }
-            $layout = $this->editor->apply($current->layout, $change($current))->layout;
-            $current->update(['layout' => $layout, 'version' => $version + 1]);
+            $current->update(['layout' => $change($current), 'version' => $version + 1]);
 
             return $current;
         });

@@ -17,6 +17,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class LayoutDocument implements CastsAttributes
 {
+    /** @var \WeakMap<Layout, string>|null as it was last written: Eloquent asks for it again with every attribute that is read */
+    private static ?\WeakMap $written = null;
+
     /** @param array<string, mixed> $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): Layout
     {
@@ -26,6 +29,9 @@ final class LayoutDocument implements CastsAttributes
     /** @param array<string, mixed> $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return (new LayoutWriter())->write($value ?? throw new \LogicException('A revision without its layout.'));
+        $layout = $value ?? throw new \LogicException('A revision without its layout.');
+        self::$written ??= new \WeakMap();
+
+        return self::$written[$layout] ??= (new LayoutWriter())->write($layout);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Drawing;
 
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\FloorArea;
@@ -20,7 +21,7 @@ final class LabelPlace
     private const LETTER_WIDTH = 6.6;
     private const LINE_HEIGHT = 17.0;
     private const SIGN = 11;
-    private const STEPS = 20;
+    private const STEPS = 16;
 
     /** @var array<string, non-empty-list<string>> by room */
     private array $lines = [];
@@ -86,37 +87,40 @@ final class LabelPlace
         }
         $half = new Point($this->halfWidth($room) * $this->scale, count($lines) * self::LINE_HEIGHT * $this->scale / 2);
         $obstacles = $this->obstacles($room);
+        [$bounds, $middle] = [$outline->bounds(), $outline->bounds()->middle()];
         $best = [INF, $room->room->at];
-        foreach (self::fromTheMiddle($outline->bounds()) as [$distance, $at]) {
-            if ($distance / 1e3 >= $best[0]) {
-                break;
-            }
-            $box = new Box($at->x - $half->x, $at->y - $half->y, $at->x + $half->x, $at->y + $half->y);
-            $cost = $this->covered($box, $obstacles) / 1e3 + $distance / 1e3;
-            if ($cost >= $best[0] || !$outline->contains($at)) {
+        foreach (self::fromTheMiddle() as [$across, $along]) {
+            [$x, $y] = [$bounds->width() * $across, $bounds->height() * $along];
+            $cost = hypot($x, $y) / 1e3;
+            if ($cost >= $best[0]) {
                 continue;
             }
-            $outside = count(array_filter(self::corners($box), static fn(Point $corner): bool => !$outline->contains($corner)));
-            if ($cost + 1e9 * $outside < $best[0]) {
-                $best = [$cost + 1e9 * $outside, $at];
+            $at = new Point($middle->x + $x, $middle->y + $y);
+            $box = new Box($at->x - $half->x, $at->y - $half->y, $at->x + $half->x, $at->y + $half->y);
+            $cost += self::covered($box, $obstacles, 1e3 * ($best[0] - $cost)) / 1e3;
+            if ($cost < $best[0] && $outline->contains($at)) {
+                $cost += 1e9 * self::cornersOutside($box, $outline);
+                $best = $cost < $best[0] ? [$cost, $at] : $best;
             }
         }
 
         return $best[1];
     }
 
-    /** @return list<array{float, Point}> places all over a box, the nearest to its middle first, with their distance from it */
-    private static function fromTheMiddle(Box $box): array
+    /** @return list<array{float, float}> places all over a box as shares of its width and height from its middle, the nearest first */
+    private static function fromTheMiddle(): array
     {
-        $places = [];
-        for ($column = 1; $column < self::STEPS; ++$column) {
-            for ($row = 1; $row < self::STEPS; ++$row) {
-                [$x, $y] = [$box->width() * ($column / self::STEPS - 0.5), $box->height() * ($row / self::STEPS - 0.5)];
-                $places[] = [hypot($x, $y), new Point($box->middle()->x + $x, $box->middle()->y + $y)];
+        static $places = [];
+        if ($places === []) {
+            foreach (range(1, self::STEPS - 1) as $column) {
+                foreach (range(1, self::STEPS - 1) as $row) {
+                    $places[] = [$column / self::STEPS - 0.5, $row / self::STEPS - 0.5];
+                }
             }
+            usort($places, static fn(array $a, array $b): int => hypot(...$a) <=> hypot(...$b));
         }
-        usort($places, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
+        /** @var list<array{float, float}> $places */
         return $places;
     }
 
@@ -155,22 +159,29 @@ final class LabelPlace
         return $boxes;
     }
 
-    /** @param list<Box> $obstacles */
-    private function covered(Box $box, array $obstacles): float
+    /**
+     * @param list<Box> $obstacles
+     * @param float     $enough    mm² from which it does not matter how much more
+     */
+    private static function covered(Box $box, array $obstacles, float $enough): float
     {
         $covered = 0.0;
         foreach ($obstacles as $other) {
             $width = min($box->right, $other->right) - max($box->left, $other->left);
-            $height = min($box->top, $other->top) - max($box->bottom, $other->bottom);
-            $covered += $width > 0 && $height > 0 ? $width * $height : 0.0;
+            $height = $width > 0 ? min($box->top, $other->top) - max($box->bottom, $other->bottom) : 0.0;
+            $covered += $height > 0 ? $width * $height : 0.0;
+            if ($covered >= $enough) {
+                break;
+            }
         }
 
         return $covered;
     }
 
-    /** @return list<Point> */
-    private static function corners(Box $box): array
+    private static function cornersOutside(Box $box, Polygon $outline): int
     {
-        return [new Point($box->left, $box->bottom), new Point($box->right, $box->bottom), new Point($box->right, $box->top), new Point($box->left, $box->top)];
+        $corners = [new Point($box->left, $box->bottom), new Point($box->right, $box->bottom), new Point($box->right, $box->top), new Point($box->left, $box->top)];
+
+        return count(array_filter($corners, static fn(Point $corner): bool => !$outline->contains($corner)));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Rules\KeptBookReader;
 use Heurema\Measure\Catalogue;
-use Heurema\Rulebook\RuleBookReader;
 use Heurema\Rulebook\Shelf;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -18,7 +18,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Catalogue::class, static fn(): Catalogue => Catalogue::standard());
-        $this->app->singleton(Shelf::class, fn(): Shelf => new Shelf(base_path('core/rulebooks'), $this->app->make(RuleBookReader::class)));
+        $this->app->singleton(Shelf::class, fn(): Shelf => new Shelf(base_path('core/rulebooks'), $this->app->make(KeptBookReader::class, ['folder' => storage_path('framework/cache/books')])));
     }
 
     public function boot(): void

@@ -3,6 +3,9 @@ import { Viewport } from './viewport.js';
 import { Board } from './board.js';
 import { Review } from './review.js';
 
+// what the server draws takes its place at once
+htmx.config.defaultSettleDelay = 0;
+
 document.addEventListener('htmx:configRequest', (event) => {
     event.detail.headers['X-CSRF-TOKEN'] = document.querySelector('meta[name="csrf-token"]').content;
     const plan = document.getElementById('plan');

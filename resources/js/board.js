@@ -24,7 +24,7 @@ export class Board {
         this.sheet.addEventListener('pointermove', (event) => this.hover(event));
         document.getElementById('thing-kind').addEventListener('change', () => this.placeThing());
         document.getElementById('wall-length').addEventListener('keydown', (event) => this.typedWall(event));
-        document.addEventListener('htmx:afterSettle', () => this.settle());
+        document.addEventListener('htmx:oobAfterSwap', (event) => { if (event.detail.target.id === 'plan') this.settle(); });
         document.addEventListener('htmx:sendError', () => this.offline());
         this.settle();
     }

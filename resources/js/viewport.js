@@ -14,7 +14,8 @@ export class Viewport {
         this.whole = Viewport.box(sheet.querySelector('#plan').dataset.whole);
         this.view = { ...this.whole };
         this.scale = 1;
-        new ResizeObserver(() => this.draw()).observe(sheet);
+        this.size = sheet.getBoundingClientRect();
+        new ResizeObserver(() => { this.size = sheet.getBoundingClientRect(); this.draw(); }).observe(sheet);
         sheet.addEventListener('wheel', (event) => this.wheel(event), { passive: false });
         sheet.addEventListener('pointerdown', (event) => this.grab(event));
         this.draw();
@@ -27,9 +28,8 @@ export class Viewport {
 
     /** Writes the view to the drawings; called again when one of them was swapped. */
     draw() {
-        const rect = this.sheet.getBoundingClientRect();
-        if (rect.width === 0) return;
-        this.scale = Math.max(this.view.width / rect.width, this.view.height / rect.height);
+        if (this.size.width === 0) return;
+        this.scale = Math.max(this.view.width / this.size.width, this.view.height / this.size.height);
         for (const drawing of this.sheet.querySelectorAll('.drawing')) {
             drawing.setAttribute('viewBox', `${this.view.x} ${this.view.y} ${this.view.width} ${this.view.height}`);
             drawing.style.setProperty('--scale', this.scale);

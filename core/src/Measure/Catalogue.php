@@ -64,6 +64,22 @@ final readonly class Catalogue
         ]);
     }
 
+    /**
+     * Measures are code, not data: a catalogue that comes back from where it was kept is the standard one.
+     *
+     * @return array{}
+     */
+    public function __serialize(): array
+    {
+        return [];
+    }
+
+    /** @param array{} $nothing */
+    public function __unserialize(array $nothing): void
+    {
+        $this->measures = self::standard()->measures;
+    }
+
     public function get(string $name): ?Measure
     {
         return $this->measures[$name] ?? null;

@@ -35,11 +35,12 @@ final readonly class Report
     /** @return list<Finding> the worst verdict first, else in the books' order */
     public function worstFirst(): array
     {
-        $rank = array_flip(array_map(static fn(Verdict $verdict): string => $verdict->value, Verdict::cases()));
-        $findings = $this->findings;
-        usort($findings, static fn(Finding $a, Finding $b): int => $rank[$a->verdict()->value] <=> $rank[$b->verdict()->value]);
+        $byVerdict = array_fill_keys(array_map(static fn(Verdict $verdict): string => $verdict->value, Verdict::cases()), []);
+        foreach ($this->findings as $finding) {
+            $byVerdict[$finding->verdict()->value][] = $finding;
+        }
 
-        return $findings;
+        return array_merge(...array_values($byVerdict));
     }
 
     public function finding(string $fingerprint): ?Finding

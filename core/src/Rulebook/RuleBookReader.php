@@ -11,7 +11,7 @@ use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
 /** Reads rule books from YAML and refuses what does not make sense, with the line. */
-final readonly class RuleBookReader
+final readonly class RuleBookReader implements BookReader
 {
     private const LARGEST_BYTES = 2 * 1024 * 1024;
     private const MOST_RULES = 2000;

@@ -10,7 +10,7 @@ final class Shelf
     /** @var array<string, RuleBook> */
     private array $read = [];
 
-    public function __construct(private readonly string $folder, private readonly RuleBookReader $reader) {}
+    public function __construct(private readonly string $folder, private readonly BookReader $reader) {}
 
     /** @return list<string> */
     public function ids(): array

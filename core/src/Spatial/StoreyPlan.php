@@ -101,23 +101,31 @@ final class StoreyPlan
      */
     public function wallsIn(Ring $ring, Ring $around, float $margin): array
     {
-        $isNear = ($this->faces ??= new Obstacles(array_merge(...array_map(static fn(Polygon $solid): array => $solid->edges(), $this->solids))))->enter($around, $margin);
+        $isNear = ($this->faces ??= new Obstacles($this->solidEdges()))->enter($around, $margin);
         $isBuried = !$isNear && array_filter($this->solids, static fn(Polygon $solid): bool => $solid->contains($around->middle())) !== [];
 
         return $isNear || $isBuried ? array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), $this->solids)) : [];
     }
 
     /** @return list<Segment> */
+    private function solidEdges(): array
+    {
+        return array_merge(...array_map(static fn(Polygon $solid): array => $solid->edges(), $this->solids));
+    }
+
+    /** @return list<Segment> */
     private function cutGaps(): array
     {
+        $gaps = array_filter($this->storey->openings, static fn(Opening $opening): bool => $opening->kind === OpeningKind::Gap && $opening->stands());
+        if ($gaps === []) {
+            return $this->solidEdges();
+        }
         $lines = [];
         foreach ($this->solids as $solid) {
             array_push($lines, ...Line::aroundPolygon($solid, 0, 0));
         }
-        foreach ($this->storey->openings as $opening) {
-            if ($opening->kind === OpeningKind::Gap && $opening->stands()) {
-                array_push($lines, ...Line::around($this->cutThrough($opening), 0, 1));
-            }
+        foreach ($gaps as $opening) {
+            array_push($lines, ...Line::around($this->cutThrough($opening), 0, 1));
         }
         $left = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
 

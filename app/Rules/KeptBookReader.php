@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rules;
+
+use Heurema\Rulebook\BookReader;
+use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\RuleBookReader;
+
+/** Reads a rule book once and keeps it as it was understood, until its file or the code that understands it changes. */
+final readonly class KeptBookReader implements BookReader
+{
+    public function __construct(private RuleBookReader $reader, private string $folder) {}
+
+    public function readFile(string $file): RuleBook
+    {
+        $kept = "{$this->folder}/".basename($file, '.yaml').'-'.$this->stamp($file);
+        $book = is_file($kept) ? @unserialize((string) file_get_contents($kept)) : null;
+        if (!$book instanceof RuleBook) {
+            $book = $this->reader->readFile($file);
+            $this->keep($kept, $book);
+        }
+
+        return $book;
+    }
+
+    private function stamp(string $file): string
+    {
+        $code = glob(base_path('core/src/{Rulebook,Units,Measure}/*.php'), GLOB_BRACE);
+        $times = array_map(static fn(string $file): string => $file.filemtime($file), $code === false ? [] : $code);
+
+        return sha1(implode(' ', $times).sha1_file($file));
+    }
+
+    /** Written beside and moved into place, so that nobody reads half a book. */
+    private function keep(string $kept, RuleBook $book): void
+    {
+        if (!is_dir($this->folder)) {
+            @mkdir($this->folder, recursive: true);
+        }
+        $new = $kept.'.'.bin2hex(random_bytes(6));
+        if (@file_put_contents($new, serialize($book)) !== false) {
+            rename($new, $kept);
+        }
+    }
+}
