@@ -24,13 +24,9 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/drawings', [ProjectController::class, 'draw'])->can('create', Project::class)->name('drawings.store');
     Route::prefix('/schemes/{scheme}')->can('draw', 'scheme')->group(static function (): void {
         Route::get('/board', [BoardController::class, 'show'])->name('board');
-        Route::post('/edits', [BoardController::class, 'edit'])->name('board.edit');
-        Route::post('/elements/{element}', [BoardController::class, 'values'])->name('board.values');
-        Route::post('/walls', [BoardController::class, 'wall'])->name('board.wall');
-        Route::post('/openings', [BoardController::class, 'opening'])->name('board.opening');
-        Route::post('/fixtures', [BoardController::class, 'fixture'])->name('board.fixture');
-        Route::post('/rooms', [BoardController::class, 'room'])->name('board.room');
-        Route::post('/storeys', [BoardController::class, 'storey'])->name('board.storey');
+        Route::get('/elements', [BoardController::class, 'elements'])->name('board.elements');
+        Route::post('/acts/{act}', [BoardController::class, 'act'])->name('board.act');
+        Route::post('/trials/{act}', [BoardController::class, 'try'])->name('board.trial');
         Route::post('/undo', [BoardController::class, 'undo'])->name('board.undo');
         Route::post('/redo', [BoardController::class, 'redo'])->name('board.redo');
         Route::post('/revisions', [RevisionController::class, 'store'])->name('board.submit');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use Heurema\Drafting\Settled;
+use Heurema\Drafting\Settling;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
@@ -13,57 +15,33 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\OpeningKind;
-use Heurema\Layout\Words\RoomUse;
 use Heurema\Layout\Words\WallType;
-use Heurema\Spatial\Home;
+use Heurema\Spatial\StoreyPlan;
 use Heurema\Units\UnitSystem;
 
 /** What is newly drawn on the board, with usual sizes and an id of its own. */
 final readonly class NewElements
 {
-    public function __construct(private Layout $layout, private Storey $storey) {}
+    public function __construct(private Layout $layout) {}
 
-    /** @param float $thickness mm */
-    public function wall(Point $from, Point $to, float $thickness, WallType $type): Edit
+    /**
+     * @param non-empty-list<float> $middles from the wall's start, mm
+     */
+    public function openings(Storey $storey, string $wall, OpeningKind $kind, OpeningSize $size, array $middles): Edit
     {
-        $thickness = $type === WallType::Divider ? 0.0 : $thickness;
+        $ids = $this->nextIds('o', count($middles));
+        $added = array_map(static fn(float $at, string $id): Add => new Add($storey->id, 'openings', ['id' => $id, 'kind' => $kind->value, 'wall' => $wall, 'at' => round($at, 4), 'width' => $size->width, ...$size->others]), $middles, $ids);
 
-        return $this->add('walls', 'w', ['from' => $from->toArray(), 'to' => $to->toArray(), 'thickness' => $thickness, 'type' => $type->value]);
+        return count($added) === 1 ? $added[0] : new Together($added, count($added).' openings added');
     }
 
-    /** In the middle of its wall, or of the first stretch that holds it. */
-    public function opening(string $wallId, OpeningKind $kind): Edit
+    /** With its back settled against the wall nearest to a point, however far that is. */
+    public function fixture(Storey $storey, FixtureKind $kind, Point $near): Edit
     {
-        $wall = $this->storey->wall($wallId) ?? throw new RefusedEdit("There is no wall \"{$wallId}\" on this storey.");
-        $isImperial = $this->layout->units === UnitSystem::Imperial;
-        $sizes = match ($kind) {
-            OpeningKind::Door => ['width' => $isImperial ? 812.8 : 800.0, 'height' => $isImperial ? 2032.0 : 2040.0, 'operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'],
-            OpeningKind::Window => ['width' => $isImperial ? 914.4 : 1000.0, 'height' => $isImperial ? 1219.2 : 1200.0, 'sill' => $isImperial ? 914.4 : 900.0, 'operation' => 'casement'],
-            OpeningKind::Gap => ['width' => $isImperial ? 914.4 : 900.0, 'height' => $isImperial ? 2032.0 : 2040.0],
-        };
+        $sizes = array_map(static fn(float $size): float => round($size, 4), Library::sizes($kind, $this->layout->units));
+        $settled = (new Settling((new StoreyPlan($storey))->obstructions()))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, INF) ?? new Settled($near, 90.0);
 
-        return $this->add('openings', $kind === OpeningKind::Window ? 'n' : 'd', ['kind' => $kind->value, 'wall' => $wallId, 'at' => round($wall->line()->length() / 2, 4), ...$sizes]);
-    }
-
-    /** With its back settled against the wall nearest to a point. */
-    public function fixture(FixtureKind $kind, Point $near): Edit
-    {
-        $nearest = (new Home($this->layout))->plans[$this->storey->id]->obstructions()->nearest($near);
-        $isSettled = $nearest !== null && $nearest->distance > 1.0;
-        $out = $isSettled ? $near->minus($nearest->line->to)->unit() : new Point(0, 1);
-        $at = $isSettled ? $nearest->line->to : $near;
-
-        return $this->add('fixtures', 'f', [
-            'kind' => $kind->value,
-            'at' => $at->toArray(),
-            'facing' => round(rad2deg(atan2($out->y, $out->x)), 4),
-            ...array_map(static fn(float $size): float => round($size, 4), Library::sizes($kind, $this->layout->units)),
-        ]);
-    }
-
-    public function room(Point $at, string $name, RoomUse $use): Edit
-    {
-        return $this->add('rooms', 'r', ['name' => $name, 'use' => $use->value, 'at' => $at->toArray()]);
+        return new Add($storey->id, 'fixtures', ['id' => $this->nextId('f'), 'kind' => $kind->value, 'at' => $settled->at->toArray(), 'facing' => $settled->facing, ...$sizes]);
     }
 
     /** On top of the highest storey, as high as it, with its outer walls. */
@@ -88,21 +66,53 @@ final readonly class NewElements
         return new Together($edits, 'Storey added');
     }
 
+    /**
+     * A straight flight from a storey to the next one up, of the fewest risers that are not too high, its first nosing at a point.
+     *
+     * @param float $towards direction of climb, degrees
+     */
+    public function stair(Storey $from, Point $at, float $towards): Edit
+    {
+        $to = $this->layout->storeys[(int) array_search($from, $this->layout->storeys, true) + 1] ?? throw new RefusedEdit('There is no storey above: add it first.');
+        if ($from->elevation === null || $to->elevation === null) {
+            throw new RefusedEdit('Say how high both storeys lie first.');
+        }
+        $isImperial = $this->layout->units === UnitSystem::Imperial;
+        $risers = (int) ceil(($to->elevation - $from->elevation) / ($isImperial ? 190.5 : 180.0));
+
+        return new Add(null, 'stairs', [
+            'id' => $this->nextId('st'),
+            'name' => 'Stair',
+            'kind' => 'straight',
+            'from_storey' => $from->id,
+            'to_storey' => $to->id,
+            'start' => $at->toArray(),
+            'facing' => round($towards, 4),
+            'width' => $isImperial ? 914.4 : 900.0,
+            'nosing' => $isImperial ? 25.4 : 20.0,
+            'parts' => [['flight' => ['risers' => max(2, $risers), 'tread' => $isImperial ? 254.0 : 260.0]]],
+        ]);
+    }
+
     /** The id that the next element of a kind gets. */
     public function nextId(string $letter): string
     {
-        $json = json_encode($this->layout->toArray(), JSON_THROW_ON_ERROR);
-        $number = 1;
-        while (str_contains($json, "\"{$letter}{$number}\"")) {
-            ++$number;
-        }
-
-        return $letter.$number;
+        return $this->nextIds($letter, 1)[0];
     }
 
-    /** @param array<string, mixed> $values */
-    private function add(string $list, string $letter, array $values): Edit
+    /** @return non-empty-list<string> */
+    public function nextIds(string $letter, int $count): array
     {
-        return new Add($this->storey->id, $list, ['id' => $this->nextId($letter), ...$values]);
+        $json = json_encode($this->layout->toArray(), JSON_THROW_ON_ERROR);
+        $number = 0;
+        $next = static function () use ($json, $letter, &$number): string {
+            do {
+                ++$number;
+            } while (str_contains($json, "\"{$letter}{$number}\""));
+
+            return $letter.$number;
+        };
+
+        return array_map($next, range(1, max(1, $count)));
     }
 }

@@ -25,7 +25,7 @@ final readonly class FixtureSymbol
             ? Svg::pinned($this->fixture->fixture->at, 'unsized', Svg::element('circle', ['r' => 4]))
             : Svg::element('path', ['class' => 'fixture-outline', 'd' => Svg::path($outline)]).Svg::element('path', ['class' => 'fixture-detail', 'd' => $this->detail()]);
 
-        return Svg::element('g', ['class' => $class, 'data-subject' => $this->fixture->id()], $content);
+        return Svg::element('g', ['class' => $class, 'data-subject' => $this->fixture->id(), 'data-at' => Svg::number($this->fixture->fixture->at->x).' '.Svg::number($this->fixture->fixture->at->y)], $content);
     }
 
     private function detail(): string

@@ -9,7 +9,9 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\OpeningKind;
+use Heurema\Layout\Words\WindowOperation;
 use Heurema\Spatial\DoorLeaf;
+use Heurema\Spatial\FoldingLeaves;
 use Heurema\Spatial\PlacedOpening;
 
 /** A door, window or gap: the wall cut open, and what closes it. x runs along the wall, y to its left. */
@@ -34,16 +36,40 @@ final readonly class OpeningSymbol
 
         return Svg::element('g', ['class' => "opening {$kind->value}", 'data-subject' => $this->opening->id()], $cut.$jambs.match ($kind) {
             OpeningKind::Window => $this->window(),
-            OpeningKind::Door => $this->door(),
-            OpeningKind::Gap => '',
+            OpeningKind::Door => $this->door().$this->threshold(),
+            OpeningKind::Gap => $this->beam(),
         });
     }
 
+    /** The sill at both faces, and the sash: one pane, two that slide past each other, or one above the other. */
     private function window(): string
     {
-        $faces = [$this->face, -$this->face, $this->face * 0.25, -$this->face * 0.25];
+        [$half, $face, $sash] = [$this->half, $this->face, $this->face * 0.25];
+        $panes = match ($this->opening->opening->window?->operation) {
+            WindowOperation::Sliding => [[[-$half, $sash], [$half * 0.08, $sash]], [[-$half * 0.08, -$sash], [$half, -$sash]]],
+            WindowOperation::Hung, WindowOperation::DoubleHung => [[[-$half, $sash], [$half, $sash]], [[-$half, -$sash], [$half, -$sash]]],
+            WindowOperation::Louvred => array_map(static fn(int $slat): array => [[$half * $slat / 5, -$sash], [$half * $slat / 5, $sash]], range(-4, 4)),
+            default => [[[-$half, 0.0], [$half, 0.0]]],
+        };
 
-        return $this->lines(...array_map(fn(float $y): array => [[-$this->half, $y], [$this->half, $y]], $faces));
+        return $this->lines([[-$half, $face], [$half, $face]], [[-$half, -$face], [$half, -$face]], ...$panes);
+    }
+
+    /** An outside door has its threshold drawn along the face that looks out. */
+    private function threshold(): string
+    {
+        if ($this->opening->isToOutside() !== true) {
+            return '';
+        }
+        $y = ($this->opening->left->isOpenAir() === true ? 1 : -1) * ($this->face + 25.0);
+
+        return Svg::element('path', ['class' => 'threshold', 'd' => Svg::line([$this->plan(-$this->half - 40.0, $y), $this->plan($this->half + 40.0, $y)])]);
+    }
+
+    /** The edge of the wall above a bare opening. */
+    private function beam(): string
+    {
+        return Svg::element('path', ['class' => 'beam', 'd' => Svg::line([$this->plan(-$this->half, $this->face), $this->plan($this->half, $this->face)]).Svg::line([$this->plan(-$this->half, -$this->face), $this->plan($this->half, -$this->face)])]);
     }
 
     private function door(): string
@@ -54,7 +80,7 @@ final readonly class OpeningSymbol
             DoorOperation::Hinged, DoorOperation::DoubleHinged => $this->leaves(),
             DoorOperation::Sliding, DoorOperation::Bypass => $this->lines([[-$half, $this->face * 0.3], [$half * 0.1, $this->face * 0.3]], [[-$half * 0.1, -$this->face * 0.3], [$half, -$this->face * 0.3]]),
             DoorOperation::Pocket => $this->lines([[-$half * 3, 0], [-$half * 0.4, 0]]),
-            DoorOperation::Folding => $this->lines([[-$half, 0], [-$half * 0.75, $half * 0.45], [-$half * 0.5, 0]], [[$half, 0], [$half * 0.75, $half * 0.45], [$half * 0.5, 0]]),
+            DoorOperation::Folding => implode('', array_map(static fn(array $zigzag): string => Svg::element('path', ['class' => 'leaf', 'd' => Svg::line($zigzag)]), FoldingLeaves::of($this->opening)?->zigzags() ?? [])),
             DoorOperation::Overhead => $this->lines([[-$half, -$this->face * 0.4], [$half, -$this->face * 0.4]], [[-$half, $this->face * 0.4], [$half, $this->face * 0.4]]),
             null => $this->lines([[-$half, 0], [$half, 0]]),
         };

@@ -9,22 +9,34 @@ use App\Actions\OpenProject;
 use App\Board\Field;
 use App\Board\Fields;
 use App\Board\LengthField;
+use App\Board\OpeningLibrary;
 use App\Board\TypedValues;
 use App\Drawing\BoardHandles;
 use App\Drawing\LabelPlace;
+use App\Drawing\LiveDimensions;
 use App\Drawing\PlanDrawing;
 use App\Drawing\Sheet;
 use App\Drawing\SubjectMarks;
+use App\Drawing\Svg;
 use App\Models\Scheme;
+use Heurema\Drafting\Standing;
+use Heurema\Drafting\WallDistance;
+use Heurema\Drafting\WallDistances;
+use Heurema\Drafting\WallStretches;
+use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Entry;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Flight;
 use Heurema\Layout\Storey;
+use Heurema\Layout\Wall;
+use Heurema\Layout\Words\OpeningKind;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
 use Heurema\Rulebook\Shelf;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedStair;
 use Heurema\Units\UnitSystem;
 
 /** A scheme on the board: its plan, what is chosen on it, and what the check says. */
@@ -66,7 +78,8 @@ final readonly class BoardPage
         $labels = new LabelPlace($this->report->home, $this->sheet->scale());
 
         return (new PlanDrawing($this->report->home, $plan, $labels))->layers((new BoardHandles($plan))->draw())
-            .(new SubjectMarks($this->report, $this->storey, $labels))->draw();
+            .(new SubjectMarks($this->report, $this->storey, $labels))->draw()
+            .Svg::element('g', ['class' => 'layer-live'], $this->chosen === null ? '' : (new LiveDimensions($this->report->home, $this->storey))->of($this->chosen->id()));
     }
 
     /** @return list<Field> */
@@ -80,10 +93,95 @@ final readonly class BoardPage
         return $this->chosen === null ? '' : (new TypedValues($this->scheme->layout->units))->write($this->chosen, $field);
     }
 
-    /** How long the chosen wall is. */
-    public function wallLength(): ?string
+    public function isChosen(string $list): bool
     {
-        return $this->chosen?->list === 'walls' ? $this->report->home->length($this->chosen->line()->length()) : null;
+        return $this->chosen?->list === $list;
+    }
+
+    /** A length of the drawing as it would be typed. */
+    public function typed(float $mm): string
+    {
+        return LengthField::write(round($mm, 4), $this->scheme->layout->units);
+    }
+
+    /** @return list<WallDistance> what the chosen wall looks at */
+    public function distances(): array
+    {
+        $wall = $this->chosenWall();
+
+        return $wall === null || $this->chosen?->list !== 'walls' ? [] : WallDistances::of($this->report->home->plans[$this->storey], $wall);
+    }
+
+    /** @return array<int|string, string> the stretches of the chosen wall, or of the wall of the chosen opening, in which something can be placed */
+    public function stretches(): array
+    {
+        $wall = $this->chosenWall();
+        $storey = $this->scheme->layout->storey($this->storey);
+        if ($wall === null || $storey === null) {
+            return [];
+        }
+        $stretches = new WallStretches($storey, $wall);
+        $named = ['whole' => "the whole wall ({$this->report->home->length($stretches->whole()->length())})"];
+        foreach ($stretches->free($this->chosen?->id()) as $number => $stretch) {
+            $named[$number] = "{$stretch->startsAt} to {$stretch->endsAt} ({$this->report->home->length($stretch->length())})";
+        }
+
+        return $named;
+    }
+
+    /** @return array<int, string> */
+    public function sizes(OpeningKind $kind): array
+    {
+        return (new OpeningLibrary($this->scheme->layout))->choices($kind);
+    }
+
+    /** @return array<string, Segment> from the centre line of the chosen thing to the wall at its left and right */
+    public function sides(): array
+    {
+        $sides = [];
+        foreach ($this->isChosen('fixtures') ? $this->report->home->fixtures : [] as $thing) {
+            foreach ($thing->id() === $this->chosen?->id() ? (new Standing($thing))->sides() : [] as $side) {
+                if ($side->length() > 0) {
+                    $sides[$side->direction()->dot($thing->frame()->xAxis) > 0 ? 'right' : 'left'] = $side;
+                }
+            }
+        }
+
+        return $sides;
+    }
+
+    /** The first flight of the chosen stair and how high its risers come. */
+    public function flight(): ?Flight
+    {
+        $part = $this->chosenStair()?->stair->parts[0] ?? null;
+
+        return $part instanceof Flight ? $part : null;
+    }
+
+    public function riser(): ?string
+    {
+        $stair = $this->chosenStair();
+        $rise = $stair?->totalRise();
+
+        return $stair === null || $rise === null || $stair->stair->risers() === 0 ? null : $this->report->home->length($rise / $stair->stair->risers());
+    }
+
+    private function chosenStair(): ?PlacedStair
+    {
+        foreach ($this->isChosen('stairs') ? $this->report->home->stairs : [] as $stair) {
+            if ($stair->id() === $this->chosen?->id()) {
+                return $stair;
+            }
+        }
+
+        return null;
+    }
+
+    private function chosenWall(): ?Wall
+    {
+        $id = $this->isChosen('openings') ? ($this->chosen->values['wall'] ?? '') : $this->chosen?->id();
+
+        return is_string($id) ? $this->scheme->layout->storey($this->storey)?->wall($id) : null;
     }
 
     /** @return list<Finding> what wants looking at, of the chosen element first */
@@ -117,9 +215,18 @@ final readonly class BoardPage
         return $this->scheme->layout->units === UnitSystem::Imperial ? 25.4 : 10.0;
     }
 
-    public function usualThickness(): string
+    /** @return array<string, string> the thickness of each type of wall: as it was drawn last, else as is usual */
+    public function thicknesses(): array
     {
-        return LengthField::write($this->scheme->layout->units === UnitSystem::Imperial ? 114.3 : 100.0, $this->scheme->layout->units);
+        $isImperial = $this->scheme->layout->units === UnitSystem::Imperial;
+        $thicknesses = ['exterior' => $isImperial ? 165.1 : 240.0, 'interior' => $isImperial ? 114.3 : 100.0, 'party' => $isImperial ? 254.0 : 300.0, 'divider' => 0.0];
+        foreach ($this->scheme->layout->storeys as $storey) {
+            foreach ($storey->walls as $wall) {
+                $thicknesses[$wall->type->value] = $wall->thickness;
+            }
+        }
+
+        return array_map($this->typed(...), $thicknesses);
     }
 
     private static function find(Scheme $scheme, string $id): ?Entry

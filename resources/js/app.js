@@ -1,6 +1,6 @@
 import htmx from 'htmx.org';
 import { Viewport } from './viewport.js';
-import { Board } from './board.js';
+import { Board } from './board/board.js';
 import { Review } from './review.js';
 
 // what the server draws takes its place at once

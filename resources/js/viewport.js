@@ -38,7 +38,7 @@ export class Viewport {
     }
 
     drawScaleBar() {
-        const imperial = this.scaleBar.dataset.units === 'imperial';
+        const imperial = this.units === 'imperial';
         const unit = imperial ? 304.8 : 1000;
         const steps = imperial ? [1, 2, 5, 10, 20, 50] : [0.2, 0.5, 1, 2, 5, 10, 20];
         const step = steps.find((length) => length * unit / this.scale >= 60) ?? steps.at(-1);
@@ -50,12 +50,16 @@ export class Viewport {
         this.moveTo({ ...this.whole });
     }
 
+    get units() {
+        return this.scaleBar.dataset.units;
+    }
+
     /** Brings a box into view with its surroundings, unless it can be seen well enough as it is. */
-    show(box) {
+    show(box, anyhow = false) {
         const seen = box.x >= this.view.x && box.y >= this.view.y
             && box.x + box.width <= this.view.x + this.view.width && box.y + box.height <= this.view.y + this.view.height;
         const large = Math.max(box.width, box.height) / this.scale > Viewport.LARGE_ENOUGH;
-        if (seen && large) return;
+        if (seen && large && !anyhow) return;
         const margin = Math.max(Viewport.MARGIN, this.whole.width * Viewport.CONTEXT);
         this.moveTo({ x: box.x - margin, y: box.y - margin, width: box.width + 2 * margin, height: box.height + 2 * margin });
     }

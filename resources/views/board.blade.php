@@ -11,14 +11,15 @@
             <div class="tools" role="toolbar" aria-label="Tools">
                 <button type="button" class="btn btn-tool" data-tool="choose" aria-pressed="true">Choose</button>
                 <button type="button" class="btn btn-tool" data-tool="wall" aria-pressed="false">Wall</button>
-                <span class="tool-options" id="wall-options" hidden>
-                    <label>Kind <select id="wall-type">@foreach (Heurema\Layout\Words\WallType::cases() as $type)<option value="{{ $type->value }}" @selected($type->value === 'interior')>{{ $type->value }}</option>@endforeach</select></label>
-                    <label>Thickness <input id="wall-thickness" value="{{ $page->usualThickness() }}" size="8"></label>
-                    <label>Length <input id="wall-length" size="10" placeholder="type, Enter" aria-describedby="wall-length-reading"></label>
-                    <output id="wall-length-reading"></output>
-                </span>
-                <label class="tool-thing">Place <select id="thing-kind"><option value="">a thing…</option>@foreach (App\Board\Library::kinds() as $kind)<option value="{{ $kind }}">{{ str_replace('_', ' ', $kind) }}</option>@endforeach</select></label>
+                <button type="button" class="btn btn-tool" data-tool="rectangle" aria-pressed="false">Rectangle</button>
+                <label class="tool-thing"><span class="visually-hidden">Place</span> <select id="thing-kind"><option value="">Thing…</option>@foreach (App\Board\Library::kinds() as $kind)<option value="{{ $kind }}">{{ str_replace('_', ' ', $kind) }}</option>@endforeach</select></label>
+                <button type="button" class="btn btn-tool" data-tool="stair" aria-pressed="false">Stair</button>
+                <button type="button" class="btn btn-tool" data-tool="void" aria-pressed="false">Floor opening</button>
+                <button type="button" class="btn btn-tool" data-tool="tape" aria-pressed="false">Tape</button>
+                <button type="button" class="btn btn-tool" data-act="list">List</button>
+                <button type="button" class="btn btn-tool tool-last" data-act="keys" aria-label="Keys">?</button>
             </div>
+            @include('board.options')
             <div class="plan-sheet" id="plan-sheet" tabindex="0" role="group" aria-label="Drawing board; arrow keys move what is chosen">
                 @include('plan')
                 <svg id="ghost" class="drawing drawing-witness" aria-hidden="true" viewBox="{{ $page->sheet->viewBox() }}"></svg>
@@ -41,16 +42,29 @@
     <dialog class="keys" id="keys" aria-labelledby="keys-title">
         <h2 id="keys-title">Keys</h2>
         <dl>
-            <div><dt><kbd>w</kbd></dt><dd>draw walls; <kbd>Esc</kbd> ends the chain</dd></div>
+            <div><dt><kbd>w</kbd> <kbd>b</kbd></dt><dd>draw walls one after the other, a rectangle of walls</dd></div>
+            <div><dt><kbd>f</kbd></dt><dd>place a thing</dd></div>
+            <div><dt><kbd>k</kbd></dt><dd>tape between two points</dd></div>
+            <div><dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>while drawing: move the cross, with <kbd>Shift</kbd> ten times as far; <kbd>Enter</kbd> sets a point</dd></div>
+            <div><dt><kbd>0</kbd>…<kbd>9</kbd></dt><dd>while drawing: type the length in the direction of the cross, then <kbd>Enter</kbd></dd></div>
+            <div><dt><kbd>Esc</kbd></dt><dd>end the chain, then the tool</dd></div>
             <div><dt><kbd>c</kbd></dt><dd>choose and move</dd></div>
+            <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>choose the element before, the next one</dd></div>
+            <div><dt><kbd>e</kbd></dt><dd>choose from a list of all elements</dd></div>
             <div><dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>move what is chosen, with <kbd>Shift</kbd> ten times as far</dd></div>
+            <div><dt><kbd>Alt</kbd></dt><dd>while dragging a thing: keep it off the walls</dd></div>
             <div><dt><kbd>h</kbd> <kbd>o</kbd></dt><dd>hang a door on its other jamb, swing it to the other side</dd></div>
-            <div><dt><kbd>t</kbd></dt><dd>turn a thing a quarter</dd></div>
+            <div><dt><kbd>t</kbd> <kbd>m</kbd> <kbd>d</kbd></dt><dd>turn a thing a quarter, mirror it, copy it to a place</dd></div>
             <div><dt><kbd>Delete</kbd></dt><dd>take it away</dd></div>
             <div><dt><kbd>u</kbd> <kbd>r</kbd></dt><dd>undo, redo</dd></div>
-            <div><dt><kbd>+</kbd> <kbd>−</kbd> <kbd>0</kbd></dt><dd>closer, farther, all of the plan</dd></div>
+            <div><dt><kbd>+</kbd> <kbd>−</kbd> <kbd>0</kbd> <kbd>z</kbd></dt><dd>closer, farther, all of the plan, what is chosen</dd></div>
             <div><dt><kbd>?</kbd></dt><dd>this list</dd></div>
         </dl>
+        <form method="dialog"><button class="btn btn-primary">Close</button></form>
+    </dialog>
+    <dialog class="keys elements" id="elements" aria-labelledby="elements-title">
+        <h2 id="elements-title">What is drawn here</h2>
+        <div id="elements-list"></div>
         <form method="dialog"><button class="btn btn-primary">Close</button></form>
     </dialog>
 @endsection

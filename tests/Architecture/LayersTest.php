@@ -13,7 +13,7 @@ use PHPat\Test\PHPat;
 final class LayersTest
 {
     /** From the ground up. */
-    private const LAYERS = ['Units', 'Geometry', 'Layout', 'Spatial', 'Measure', 'Rulebook', 'Review'];
+    private const LAYERS = ['Units', 'Geometry', 'Layout', 'Spatial', 'Drafting', 'Measure', 'Rulebook', 'Review'];
 
     #[TestRule]
     public function the_core_knows_no_application(): Rule

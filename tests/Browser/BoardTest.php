@@ -84,7 +84,7 @@ final class BoardTest extends BrowserTestCase
         $this->browser->action()->moveToElement($garage, 60, 0)->perform();
         $this->find('#wall-length')->sendKeys('4 ft'.WebDriverKeys::ENTER);
         $this->waitForText('#inspector h2', 'Wall w1');
-        self::assertStringContainsString('4\'-0" long', $this->find('#inspector')->getText());
+        self::assertSame('4\'-0"', $this->find('#wall-own-length')->getAttribute('value'));
 
         $this->find('#board-state form button')->click();
         $this->waitForText('.masthead-title', 'revision 2');

@@ -40,7 +40,7 @@ final class BoardTest extends TestCase
 
     public function test_an_edit_is_made_checked_and_numbered(): void
     {
-        $this->send('edits', ['edit' => '{"edit": "move", "ids": ["gf17"], "by": [-100, 0]}'])->assertOk()
+        $this->send('acts/edit', ['edit' => '{"edit": "move", "ids": ["gf17"], "by": [-100, 0]}'])->assertOk()
             ->assertSee('data-version="2"', false)->assertDontSee('Space beside a water closet or bidet</span>
                 <span class="row-subject">Water closet gf17', false);
         self::assertSame(2, $this->current()->version);
@@ -49,7 +49,7 @@ final class BoardTest extends TestCase
 
     public function test_typed_values_are_read_as_people_type_them(): void
     {
-        $this->send('elements/gd1', ['fields' => ['width' => '2 ft 10', 'height' => "6'-8\"", 'operation' => 'hinged', 'threshold' => '']])->assertOk();
+        $this->send('acts/values', ['select' => 'gd1', 'fields' => ['width' => '2 ft 10', 'height' => "6'-8\"", 'operation' => 'hinged', 'threshold' => '']])->assertOk();
         $door = $this->current()->layout->storeys[0]->openings[0];
         self::assertEqualsWithDelta(863.6, $door->width, 1e-9);
         self::assertEqualsWithDelta(2032.0, $door->height, 1e-9);
@@ -58,7 +58,7 @@ final class BoardTest extends TestCase
 
     public function test_a_doubtful_length_is_asked_about_beside_its_field_and_nothing_is_lost(): void
     {
-        $this->send('elements/gd1', ['fields' => ['width' => "3' 45/8", 'height' => '7 ft']])->assertUnprocessable()
+        $this->send('acts/values', ['select' => 'gd1', 'fields' => ['width' => "3' 45/8", 'height' => '7 ft']])->assertUnprocessable()
             ->assertSee('can be read in two ways')->assertSee('value="3&#039; 45/8"', false)->assertSee('aria-invalid="true"', false);
         self::assertSame(1, $this->current()->version);
     }
@@ -66,39 +66,39 @@ final class BoardTest extends TestCase
     public function test_what_cannot_be_is_refused_with_the_reason(): void
     {
         foreach ([
-            ['edits', ['edit' => '{"edit": "fly"}'], 'expected one of add'],
-            ['edits', ['edit' => '{"edit": "change", "id": "gd1", "values": {"at": 999999}}'], 'lies on its wall'],
-            ['edits', ['edit' => 'x'], 'expected JSON'],
-            ['elements/nobody', ['fields' => []], 'Nothing has the id'],
-            ['elements/gw1', ['fields' => ['thickness' => '']], 'Thickness is needed.'],
-            ['walls', ['from' => 'here', 'to' => '0,0', 'thickness' => '4"'], 'Point at a place'],
-            ['walls', ['from' => '0,0', 'length' => '1,500', 'towards' => '0', 'thickness' => '4"'], 'two ways'],
-            ['openings', ['wall' => 'nowhere', 'kind' => 'door'], 'no wall'],
+            ['acts/edit', ['edit' => '{"edit": "fly"}'], 'expected one of add'],
+            ['acts/edit', ['edit' => '{"edit": "change", "id": "gd1", "values": {"at": 999999}}'], 'lies on its wall'],
+            ['acts/edit', ['edit' => 'x'], 'expected JSON'],
+            ['acts/values', ['select' => 'nobody', 'fields' => []], 'Nothing has the id'],
+            ['acts/values', ['select' => 'gw1', 'fields' => ['thickness' => '']], 'Thickness is needed.'],
+            ['acts/wall', ['from' => 'here', 'to' => '0,0', 'thickness' => '4"'], 'Point at a place'],
+            ['acts/wall', ['from' => '0,0', 'length' => '1,500', 'towards' => '0', 'thickness' => '4"'], 'two ways'],
+            ['acts/openings', ['wall' => 'nowhere', 'kind' => 'door'], 'Choose a wall'],
             ['undo', [], 'nothing to undo'],
             ['redo', [], 'nothing to redo'],
         ] as [$path, $values, $message]) {
             $this->send($path, $values)->assertUnprocessable()->assertSee($message);
         }
         self::assertSame(1, $this->current()->version);
-        $this->post("/schemes/{$this->scheme->id}/edits", ['edit' => '{}'])->assertRedirect();
+        $this->post("/schemes/{$this->scheme->id}/acts/edit", ['edit' => '{}'])->assertRedirect();
     }
 
     public function test_a_stale_edit_is_answered_409_and_can_be_made_on_the_new_state(): void
     {
-        $this->send('edits', ['edit' => '{"edit": "change", "id": "gw1", "values": {"thickness": 170}}'])->assertOk();
+        $this->send('acts/edit', ['edit' => '{"edit": "change", "id": "gw1", "values": {"thickness": 170}}'])->assertOk();
         $edit = ['edit' => '{"edit": "change", "id": "gw2", "values": {"thickness": 180}}'];
-        $this->send('edits', $edit, 1)->assertConflict()->assertSee('Somebody else has changed this scheme')->assertSee('data-version="2"', false);
+        $this->send('acts/edit', $edit, 1)->assertConflict()->assertSee('Somebody else has changed this scheme')->assertSee('data-version="2"', false);
         self::assertSame(2, $this->current()->version);
-        $this->send('edits', $edit, 2)->assertOk();
+        $this->send('acts/edit', $edit, 2)->assertOk();
         self::assertSame([170.0, 180.0], array_map(static fn($wall): float => $wall->thickness, array_slice($this->current()->layout->storeys[0]->walls, 0, 2)));
     }
 
     public function test_undo_and_redo_go_all_the_way_and_outlive_the_session(): void
     {
         $before = $this->written();
-        $this->send('edits', ['edit' => '{"edit": "remove", "ids": ["gw5"]}'])->assertOk();
-        $this->send('openings', ['wall' => 'gw1', 'kind' => 'window'])->assertOk()->assertSee('Window n1');
-        $this->send('walls', ['from' => '1000,1000', 'length' => "6'", 'towards' => '90', 'thickness' => '4 1/2"', 'type' => 'interior'])->assertOk()->assertSee('Wall w1');
+        $this->send('acts/edit', ['edit' => '{"edit": "remove", "ids": ["gw5"]}'])->assertOk();
+        $this->send('acts/openings', ['wall' => 'gw1', 'kind' => 'window'])->assertOk()->assertSee('Window o1');
+        $this->send('acts/wall', ['from' => '1000,1000', 'length' => "6'", 'towards' => '90', 'thickness' => '4 1/2"', 'type' => 'interior'])->assertOk()->assertSee('Wall w1');
         $after = $this->written();
         $this->post('/sign-out');
         $this->actingAs($this->designer);
@@ -111,14 +111,14 @@ final class BoardTest extends TestCase
         }
         self::assertSame($after, $this->written());
         $this->send('undo', [])->assertOk();
-        $this->send('edits', ['edit' => '{"edit": "document", "values": {"north": 10}}'])->assertOk();
+        $this->send('acts/edit', ['edit' => '{"edit": "document", "values": {"north": 10}}'])->assertOk();
         $this->send('redo', [])->assertUnprocessable()->assertSee('nothing to redo');
     }
 
     public function test_things_settle_against_the_nearest_wall_with_usual_sizes(): void
     {
         // in the living room, nearest to its left outer wall
-        $this->send('fixtures', ['kind' => 'sofa', 'at' => '600,1200'])->assertOk()->assertSee('Sofa f1');
+        $this->send('acts/thing', ['kind' => 'sofa', 'at' => '600,1200'])->assertOk()->assertSee('Sofa f1');
         $fixtures = $this->current()->layout->storeys[0]->fixtures;
         $sofa = $fixtures[count($fixtures) - 1];
         self::assertEqualsWithDelta([82.55, 1200.0], $sofa->at->toArray(), 1e-3);
@@ -128,15 +128,15 @@ final class BoardTest extends TestCase
 
     public function test_a_space_gets_its_name(): void
     {
-        $this->send('edits', ['edit' => '{"edit": "remove", "ids": ["gr7"]}'])->assertOk()->assertSee('data-space', false);
-        $this->send('rooms', ['at' => '10500,7400', 'use' => 'study', 'name' => 'Den'])->assertOk()->assertSee('Den')->assertDontSee('data-space', false);
+        $this->send('acts/edit', ['edit' => '{"edit": "remove", "ids": ["gr7"]}'])->assertOk()->assertSee('data-space', false);
+        $this->send('acts/space', ['at' => '10500,7400', 'use' => 'study', 'name' => 'Den'])->assertOk()->assertSee('Den')->assertDontSee('data-space', false);
     }
 
     public function test_heights_carry_the_storeys_above_and_a_storey_can_be_added(): void
     {
-        $this->send('elements/G', ['fields' => ['ceiling' => "9'"]])->assertOk();
+        $this->send('acts/values', ['select' => 'G', 'fields' => ['ceiling' => "9'"]])->assertOk();
         self::assertEqualsWithDelta([0.0, 2743.2 + 304.8], array_map(static fn($storey): ?float => $storey->elevation, $this->current()->layout->storeys), 1e-6);
-        $this->send('storeys', [])->assertOk()->assertSee('Storey 3');
+        $this->send('acts/storey', [])->assertOk()->assertSee('Storey 3');
         $top = $this->current()->layout->storeys[2];
         self::assertCount(4, $top->walls);
         self::assertEqualsWithDelta(2743.2 + 304.8 + 2438.4 + 304.8, $top->elevation, 1e-6);
@@ -146,7 +146,7 @@ final class BoardTest extends TestCase
 
     public function test_submitting_freezes_the_next_revision(): void
     {
-        $this->send('edits', ['edit' => '{"edit": "move", "ids": ["gf17"], "by": [-100, 0]}'])->assertOk();
+        $this->send('acts/edit', ['edit' => '{"edit": "move", "ids": ["gf17"], "by": [-100, 0]}'])->assertOk();
         $this->post("/schemes/{$this->scheme->id}/revisions")->assertRedirect();
         $revision = $this->scheme->revisions()->latest('number')->firstOrFail();
         self::assertSame(2, $revision->number);
@@ -176,9 +176,9 @@ final class BoardTest extends TestCase
         $this->post('/drawings', ['name' => 'Empty', 'units' => 'metric', 'between' => 'faces', 'rooms' => ''])->assertRedirect();
         $this->scheme = Scheme::query()->latest('id')->firstOrFail();
         foreach ([['0,0', '4000', '0'], ['4000,0', '3 m', '90'], ['4000,3000', '4000', '180'], ['0,3000', '300cm', '270']] as [$from, $length, $towards]) {
-            $this->send('walls', ['from' => $from, 'length' => $length, 'towards' => $towards, 'thickness' => '200', 'type' => 'exterior'])->assertOk();
+            $this->send('acts/wall', ['from' => $from, 'length' => $length, 'towards' => $towards, 'thickness' => '200', 'type' => 'exterior'])->assertOk();
         }
-        $this->send('rooms', ['at' => '2000,1500', 'use' => 'bedroom'])->assertOk()->assertSee('10.6 m²');
+        $this->send('acts/space', ['at' => '2000,1500', 'use' => 'bedroom'])->assertOk()->assertSee('10.6 m²');
     }
 
     public function test_lengths_are_read_back_while_they_are_typed(): void
@@ -193,16 +193,16 @@ final class BoardTest extends TestCase
     {
         $this->actingAs(User::factory()->create());
         $this->get("/schemes/{$this->scheme->id}/board")->assertForbidden();
-        foreach (['edits', 'elements/gd1', 'walls', 'openings', 'fixtures', 'rooms', 'storeys', 'undo', 'redo', 'revisions'] as $path) {
+        foreach (['acts/edit', 'acts/values', 'trials/wall', 'undo', 'redo', 'revisions'] as $path) {
             $this->send($path, [])->assertForbidden();
         }
     }
 
     public function test_an_edit_takes_few_queries(): void
     {
-        $this->send('edits', ['edit' => '{"edit": "document", "values": {"north": 10}}'])->assertOk();
+        $this->send('acts/edit', ['edit' => '{"edit": "document", "values": {"north": 10}}'])->assertOk();
         DB::enableQueryLog();
-        $this->send('edits', ['edit' => '{"edit": "document", "values": {"north": 20}}'])->assertOk();
+        $this->send('acts/edit', ['edit' => '{"edit": "document", "values": {"north": 20}}'])->assertOk();
         self::assertLessThanOrEqual(12, count(DB::getQueryLog()));
     }
 

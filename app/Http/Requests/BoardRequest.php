@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Board\RefusedValue;
 use App\Models\User;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Layout;
+use Heurema\Layout\Storey;
+use Heurema\Units\LengthReader;
+use Heurema\Units\UnreadableLength;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Something done on the board: the version it was done on, what was chosen and which storey was in sight, and the rest as the act needs it. */
@@ -24,8 +29,16 @@ final class BoardRequest extends FormRequest
             'fields.*' => ['nullable', 'string', 'max:500'],
             'length' => ['nullable', 'string', 'max:100'],
             'thickness' => ['nullable', 'string', 'max:100'],
+            'distance' => ['nullable', 'string', 'max:100'],
+            'measured' => ['nullable', 'string', 'max:100'],
+            'width' => ['nullable', 'string', 'max:100'],
+            'depth' => ['nullable', 'string', 'max:100'],
+            'tread' => ['nullable', 'string', 'max:100'],
             'towards' => ['nullable', 'numeric'],
+            'count' => ['nullable', 'integer', 'between:1,50'],
+            'risers' => ['nullable', 'integer', 'between:1,40'],
             'name' => ['nullable', 'string', 'max:200'],
+            'group' => ['nullable', 'string', 'max:100'],
         ];
     }
 
@@ -42,6 +55,40 @@ final class BoardRequest extends FormRequest
     public function select(): string
     {
         return $this->string('select')->value();
+    }
+
+    /** The storey in sight. */
+    public function drawnOn(Layout $layout): Storey
+    {
+        return $layout->storey($this->storey()) ?? throw new RefusedEdit("There is no storey \"{$this->storey()}\".");
+    }
+
+    /**
+     * A typed length in mm.
+     *
+     * @throws RefusedValue beside its field when it cannot be read
+     */
+    public function length(string $key, Layout $layout): float
+    {
+        try {
+            return (new LengthReader($layout->units))->read($this->string($key)->value())->mm;
+        } catch (UnreadableLength $e) {
+            throw new RefusedValue($key, $e->getMessage());
+        }
+    }
+
+    /**
+     * One word of a list; the default when it is none of them.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param T $default
+     *
+     * @return T
+     */
+    public function word(string $key, \BackedEnum $default): \BackedEnum
+    {
+        return $default::tryFrom($this->string($key)->value()) ?? $default;
     }
 
     public function person(): User

@@ -1,4 +1,4 @@
-<p>@if ($message !== null && (($refusedField ?? null) === null || $page->chosen === null)){{ $message }} @if ($isStale ?? false)<button type="button" class="btn btn-tool" data-act="again">Do it on this</button>@endif @endif</p>
+<p>@if ($message !== null && (($refusedField ?? null) === null || $page->chosen === null)){{ $message }} @if ($isStale ?? false)<button type="button" class="btn btn-tool" data-act="again">Do it on this</button> <button type="button" class="btn btn-tool" data-act="forget">Leave it</button>@endif @endif</p>
 @include('plan', ['oob' => true])
 @include('board.storeys', ['oob' => true])
 @include('board.state', ['oob' => true])

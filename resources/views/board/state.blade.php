@@ -2,6 +2,6 @@
 <div class="board-state" id="board-state" data-version="{{ $page->scheme->version }}" @if ($oob ?? false) hx-swap-oob="true" @endif>
     <button type="button" class="btn btn-tool" data-act="undo" @disabled($undo === null) title="{{ $undo ?? 'Nothing to undo' }}">Undo</button>
     <button type="button" class="btn btn-tool" data-act="redo" @disabled($redo === null) title="{{ $redo ?? 'Nothing to redo' }}">Redo</button>
-    <span class="board-saved">Saved, version {{ $page->scheme->version }}</span>
-    <form method="post" action="{{ route('board.submit', $page->scheme) }}">@csrf<button class="btn btn-primary btn-sm">Submit as revision</button></form>
+    <span class="board-saved">Saved as version {{ $page->scheme->version }}</span>
+    <form method="post" action="{{ route('board.submit', $page->scheme) }}">@csrf<button class="btn btn-primary btn-sm" title="Submit as the next revision">Submit</button></form>
 </div>

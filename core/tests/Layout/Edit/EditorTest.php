@@ -9,15 +9,19 @@ use Heurema\Layout\Difference;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeDocument;
 use Heurema\Layout\Edit\ChangeValues;
+use Heurema\Layout\Edit\CopyElements;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\EditReader;
 use Heurema\Layout\Edit\JoinWalls;
+use Heurema\Layout\Edit\Mirror;
 use Heurema\Layout\Edit\Move;
 use Heurema\Layout\Edit\MoveWall;
+use Heurema\Layout\Edit\OffsetWall;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\SetHeights;
+use Heurema\Layout\Edit\SetWallLength;
 use Heurema\Layout\Edit\SplitWall;
 use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Layout;
@@ -46,6 +50,9 @@ final class EditorTest extends TestCase
         yield 'heights of the floor above' => [new SetHeights('U', null, 300.0), ['Storey Upper: floor thickness not said → 300 mm.']];
         yield 'split' => [new SplitWall('w5', 2200, 'w9'), ['Wall w5: to 2500 mm, 3100 mm → 2500 mm, 2100 mm.', 'Wall w9: added.']];
         yield 'split before the door' => [new SplitWall('w5', 1000, 'w9'), ['Wall w5: to 2500 mm, 3100 mm → 2500 mm, 900 mm.', 'Door d: wall w5 → w9.', 'Door d: at 1500 mm → 500 mm.', 'Wall w9: added.']];
+        yield 'longer, the wall that it meets goes along' => [new SetWallLength('w1', 5400), ['Wall w1: to 6100 mm, -100 mm → 5300 mm, -100 mm.', 'Wall w2: from 6100 mm, -100 mm → 5300 mm, -100 mm.', 'Wall w2: to 6100 mm, 3100 mm → 5300 mm, 3100 mm.', 'Wall w3: from 6100 mm, 3100 mm → 5300 mm, 3100 mm.']];
+        yield 'another beside it' => [new OffsetWall('w5', 900, 'w9'), ['Wall w9: added.']];
+        yield 'copied' => [new CopyElements(['c' => 'c2'], new Point(700, 0)), ['Chair c2: added.']];
         yield 'several' => [new Together([new Remove(['c']), new ChangeValues('w5', ['thickness' => 120])], 'Cleared'), ['Wall w5: thickness 100 mm → 120 mm.', 'Chair c: removed.']];
     }
 
@@ -222,6 +229,46 @@ final class EditorTest extends TestCase
     }
 
     /** 6000 x 3000 clear, parted at x = 2500 by w5 with a door, a window in w1, a chair, a locked column, a storey above. */
+    public function test_an_offset_is_clear_between_faces(): void
+    {
+        $layout = self::editor()->apply(self::home(), new OffsetWall('w5', -900, 'w9'))->layout;
+        $walls = array_column($layout->storeys[0]->walls, null, 'id');
+        // 100 thick each: 900 clear is 1000 from middle to middle, to the right of a wall drawn upwards or downwards
+        self::assertEqualsWithDelta(1000.0, abs($walls['w5']->line()->leftOf($walls['w9']->from)), 1e-6);
+        self::assertLessThan(0, $walls['w5']->line()->leftOf($walls['w9']->from));
+    }
+
+    public function test_a_loose_end_goes_by_itself_and_openings_stay_where_they_are(): void
+    {
+        $layout = Sketch::room(5000, 3000)->wall([1000, 1000], [3000, 1000])->door('w5', 800, 700)->layout();
+        $door = static fn(Layout $layout): Point => $layout->storeys[0]->walls[4]->line()->at($layout->storeys[0]->openings[0]->at);
+        $longer = self::editor()->apply($layout, new SetWallLength('w5', 2500, 'from'))->layout;
+        self::assertEqualsWithDelta([500.0, 1000.0], $longer->storeys[0]->walls[4]->from->toArray(), 1e-6);
+        self::assertEqualsWithDelta($door($layout)->toArray(), $door($longer)->toArray(), 1e-6);
+        $shorter = self::editor()->apply($layout, new SetWallLength('w5', 1500))->layout;
+        self::assertEqualsWithDelta([2500.0, 1000.0], $shorter->storeys[0]->walls[4]->to->toArray(), 1e-6);
+    }
+
+    public function test_a_copied_wall_takes_the_openings_that_are_named_along(): void
+    {
+        $layout = self::editor()->apply(self::home(), new CopyElements(['w5' => 'w9', 'd' => 'd9'], new Point(600, 0)))->layout;
+        $openings = array_column($layout->storeys[0]->openings, null, 'id');
+        self::assertSame('w9', $openings['d9']->wall);
+        self::assertSame($openings['d']->at, $openings['d9']->at);
+        $this->expectException(RefusedEdit::class);
+        self::editor()->apply(self::home(), new CopyElements(['d' => 'd9'], new Point(600, 0)));
+    }
+
+    public function test_a_thing_with_an_outline_of_its_own_is_mirrored(): void
+    {
+        $outline = [[-300, 0], [300, 0], [300, 400], [0, 600], [-300, 600]];
+        $layout = Sketch::room(5000, 3000)->fixture('k', 'island', 2000, 1000, 90, 600, 600, ['outline' => $outline])->layout();
+        $mirrored = self::editor()->apply($layout, new Mirror('k'))->layout->storeys[0]->fixtures[0]->outline ?? [];
+        self::assertEqualsWithDelta([[300, 600], [0, 600], [-300, 400], [-300, 0], [300, 0]], array_map(static fn(Point $point): array => $point->toArray(), $mirrored), 1e-9);
+        $this->expectException(RefusedEdit::class);
+        self::editor()->apply(self::home(), new Mirror('c'));
+    }
+
     private static function home(): Layout
     {
         return Sketch::room(6000, 3000)->wall([2500, -100], [2500, 3100])->use('b', 'study', 500, 500)

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+/** All that can be done on the board, by the name that its address has. */
+final class Acts
+{
+    private const ALL = [
+        'edit' => Acts\MakeEdit::class,
+        'wall' => Acts\DrawWall::class,
+        'rectangle' => Acts\DrawRectangle::class,
+        'offset' => Acts\OffsetWall::class,
+        'split' => Acts\SplitWall::class,
+        'join' => Acts\JoinWalls::class,
+        'length' => Acts\SetLength::class,
+        'distance' => Acts\SetDistance::class,
+        'openings' => Acts\PlaceOpenings::class,
+        'move-opening' => Acts\MoveOpening::class,
+        'thing' => Acts\PlaceThing::class,
+        'move-thing' => Acts\MoveThing::class,
+        'stand' => Acts\StandThing::class,
+        'copy' => Acts\CopyThing::class,
+        'repeat' => Acts\RepeatThing::class,
+        'mirror' => Acts\MirrorThing::class,
+        'space' => Acts\NameRoom::class,
+        'storey' => Acts\AddStorey::class,
+        'void' => Acts\DrawVoid::class,
+        'stair' => Acts\PlaceStair::class,
+        'flight' => Acts\ShapeStair::class,
+        'taped' => Acts\KeepTaped::class,
+        'values' => Acts\TypeValues::class,
+    ];
+
+    public static function named(string $name): ?Act
+    {
+        $class = self::ALL[$name] ?? null;
+
+        return $class === null ? null : new $class();
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Http\Requests\BoardRequest;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditReader;
+use Heurema\Layout\Layout;
+
+/** An edit as the core writes it. */
+final readonly class MakeEdit implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        return (new EditReader())->read($asked->string('edit')->value());
+    }
+}

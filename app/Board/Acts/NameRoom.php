@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Draws;
+use App\Board\NewElements;
+use App\Http\Requests\BoardRequest;
+use Heurema\Layout\Edit\Add;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Layout;
+use Heurema\Layout\Words\RoomUse;
+
+/** A closed space gets its use, and its name. */
+final readonly class NameRoom implements Draws
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        $use = $asked->word('use', RoomUse::Other);
+        $name = $asked->string('name')->trim()->value();
+
+        return new Add($asked->drawnOn($layout)->id, 'rooms', [
+            'id' => (new NewElements($layout))->nextId('r'),
+            'name' => $name === '' ? ucfirst(str_replace('_', ' ', $use->value)) : $name,
+            'use' => $use->value,
+            'at' => $asked->point('at')->toArray(),
+        ]);
+    }
+
+    public function letter(): string
+    {
+        return 'r';
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\WallDistances;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\MoveWall;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Layout;
+use Heurema\Spatial\StoreyPlan;
+use Heurema\Spatial\WallDatum;
+
+/** The distance of the chosen wall from another made what was typed, by moving the one or the other. */
+final readonly class SetDistance implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        $storey = $asked->drawnOn($layout);
+        $wall = $storey->wall($asked->select()) ?? throw new RefusedEdit('Choose a wall.');
+        $wanted = $asked->length('distance', $layout);
+        $datum = $asked->word('datum', WallDatum::Finished);
+        foreach (WallDistances::of(new StoreyPlan($storey), $wall) as $distance) {
+            if ($distance->other->id === $asked->string('other')->value() && $distance->side->value === $asked->string('side')->value()) {
+                return $asked->string('moves')->value() === 'other'
+                    ? new MoveWall($distance->other->id, $distance->moveOther($wanted, $datum))
+                    : new MoveWall($wall->id, $distance->moveOwn($wanted, $datum));
+            }
+        }
+
+        throw new RefusedEdit('The two walls do not look at each other any more.');
+    }
+}

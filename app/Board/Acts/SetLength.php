@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Http\Requests\BoardRequest;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\SetWallLength;
+use Heurema\Layout\Layout;
+
+/** The chosen wall made as long as typed; its other end stays. */
+final readonly class SetLength implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        return new SetWallLength($asked->select(), $asked->length('distance', $layout), $asked->string('end')->value() === 'from' ? 'from' : 'to');
+    }
+}

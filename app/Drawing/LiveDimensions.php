@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Drafting\Standing;
+use Heurema\Drafting\Stretch;
+use Heurema\Drafting\WallDistance;
+use Heurema\Drafting\WallDistances;
+use Heurema\Drafting\WallStretches;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Wall;
+use Heurema\Measure\Fixture\InWall;
+use Heurema\Measure\Fixture\Overlaps;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Parameters;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\PlacedStair;
+
+/** The dimensions that one element is placed by, and what is wrong with its place, drawn beside it. */
+final readonly class LiveDimensions
+{
+    /** How deep a zone is shown in front of a thing, mm. */
+    private const ZONE = 1000.0;
+
+    public function __construct(private Home $home, private string $storey) {}
+
+    public function of(string $id): string
+    {
+        foreach ([...$this->home->fixtures, ...$this->home->openings, ...$this->home->stairs] as $subject) {
+            if ($subject->id() === $id && $subject->storey() === $this->storey) {
+                return match (true) {
+                    $subject instanceof PlacedFixture => $this->ofFixture($subject),
+                    $subject instanceof PlacedOpening => $this->ofOpening($subject),
+                    $subject instanceof PlacedStair => $this->ofStair($subject),
+                };
+            }
+        }
+        $wall = ($this->home->plans[$this->storey] ?? null)?->wall($id);
+
+        return $wall === null ? '' : $this->ofWall($wall);
+    }
+
+    private function ofFixture(PlacedFixture $fixture): string
+    {
+        $standing = new Standing($fixture);
+        $zone = $standing->zone(self::ZONE);
+        $front = $standing->front();
+
+        return ($zone === null ? '' : Svg::element('path', ['class' => 'front-zone', 'd' => Svg::path($zone)]))
+            .implode('', array_map($this->dimension(...), [...$standing->sides(), ...($front === null ? [] : [$front])]))
+            .$this->warning($fixture->frame()->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2)), $this->troubles($fixture));
+    }
+
+    /** @return list<string> */
+    private function troubles(PlacedFixture $fixture): array
+    {
+        $inWall = (new InWall())->of($fixture, $this->home, new Parameters());
+        $overlaps = (new Overlaps())->of($fixture, $this->home, new Parameters());
+
+        return [
+            ...($fixture->room === null ? ['in no room'] : []),
+            ...($inWall instanceof Measured && $inWall->amount()->number > 1.0 ? ['in a wall'] : []),
+            ...($overlaps instanceof Measured && $overlaps->amount()->number > 0 ? ['where something else stands'] : []),
+        ];
+    }
+
+    /** From its edges to the corner or the next thing on either side, along the wall's face. */
+    private function ofOpening(PlacedOpening $opening): string
+    {
+        $half = ($opening->opening->width ?? 0.0) / 2;
+        $line = $opening->wall->line()->offset($opening->wall->thickness / 2 + 200.0);
+        foreach ((new WallStretches($opening->plan->storey, $opening->wall))->free($opening->id()) as $stretch) {
+            if ($stretch->from <= $opening->opening->at && $opening->opening->at <= $stretch->to) {
+                return $this->along($line, $stretch, $opening->opening->at - $half, $opening->opening->at + $half);
+            }
+        }
+
+        return $this->warning($opening->middle(), ['where something else is']);
+    }
+
+    private function along(Segment $line, Stretch $stretch, float $from, float $to): string
+    {
+        $parts = array_filter([[$stretch->from, $from], [$from, $to], [$to, $stretch->to]], static fn(array $part): bool => $part[1] - $part[0] > 1.0);
+
+        return implode('', array_map(fn(array $part): string => $this->dimension(new Segment($line->at($part[0]), $line->at($part[1]))), $parts));
+    }
+
+    private function ofWall(Wall $wall): string
+    {
+        $distances = array_map(static fn(WallDistance $distance): Segment => $distance->faces, WallDistances::of($this->home->plans[$this->storey], $wall));
+
+        return implode('', array_map($this->dimension(...), $distances));
+    }
+
+    private function ofStair(PlacedStair $stair): string
+    {
+        $rise = $stair->totalRise();
+        $risers = $stair->stair->risers();
+
+        return $rise === null || $risers === 0 ? '' : Svg::pinned($stair->stair->start, 'live-note', Svg::element('text', ['y' => 32], Svg::text("{$risers} risers of {$this->home->length($rise / $risers)}")));
+    }
+
+    private function dimension(Segment $segment): string
+    {
+        return (new DimensionLine($segment, $this->home->length($segment->length())))->draw();
+    }
+
+    /** @param list<string> $troubles */
+    private function warning(Point $at, array $troubles): string
+    {
+        return $troubles === [] ? '' : Svg::pinned($at, 'live-warning', Svg::element('text', ['y' => -10], Svg::text(ucfirst(implode(', ', $troubles)))));
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\Scheme;
+use Heurema\Layout\Fixture;
+use Heurema\Layout\Opening;
+use Heurema\Layout\Wall;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Room\FloorArea;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+
+/** All that is drawn on a storey, in words: for those who do not see the drawing, and to choose from without pointing. */
+final readonly class ElementList
+{
+    private Home $home;
+
+    public function __construct(private Scheme $scheme, private string $storey)
+    {
+        $this->home = new Home($scheme->layout);
+    }
+
+    /** @return array<string, array<string, array{string, string}>> by kind, each id with its name and its values */
+    public function groups(): array
+    {
+        $plan = $this->home->plans[$this->storey] ?? null;
+        if ($plan === null) {
+            return [];
+        }
+        $here = fn(PlacedOpening|PlacedFixture $placed): bool => $placed->storey() === $this->storey;
+
+        $groups = [
+            'Rooms' => self::listed($plan->rooms, fn(RoomSpace $room): array => [$room->name(), $this->room($room)]),
+            'Walls' => self::listed($plan->storey->walls, fn(Wall $wall): array => ["Wall {$wall->id}", $this->wall($wall)]),
+            'Doors, windows, bare openings' => self::listed(array_filter($this->home->openings, $here), fn(PlacedOpening $opening): array => [$opening->name(), $this->opening($opening->opening)]),
+            'Things' => self::listed(array_filter($this->home->fixtures, $here), fn(PlacedFixture $thing): array => [$thing->name(), $this->thing($thing->fixture)]),
+        ];
+
+        return array_filter($groups, static fn(array $elements): bool => $elements !== []);
+    }
+
+    public function address(): string
+    {
+        return route('board', $this->scheme);
+    }
+
+    private function room(RoomSpace $room): string
+    {
+        $area = (new FloorArea())->of($room, $this->home, new Parameters());
+
+        return str_replace('_', ' ', $room->room->use->value ?? 'no use').', '.($area instanceof Measured ? $this->home->write($area->amount()) : 'not closed');
+    }
+
+    private function wall(Wall $wall): string
+    {
+        return "{$wall->type->value}, {$this->home->length($wall->line()->length())} long".($wall->isDivider() ? '' : ", {$this->home->length($wall->thickness)} thick");
+    }
+
+    private function opening(Opening $opening): string
+    {
+        return implode(', ', [
+            $opening->width === null ? 'width not said' : "{$this->home->length($opening->width)} wide",
+            $opening->height === null ? 'height not said' : "{$this->home->length($opening->height)} high",
+            "in wall {$opening->wall}, its middle {$this->home->length($opening->at)} from the wall’s start",
+        ]);
+    }
+
+    private function thing(Fixture $thing): string
+    {
+        return implode(', ', [
+            $thing->width === null ? 'width not said' : "{$this->home->length($thing->width)} wide",
+            $thing->depth === null ? 'depth not said' : "{$this->home->length($thing->depth)} deep",
+            'facing '.round($thing->facing).'°',
+        ]);
+    }
+
+    /**
+     * @template T of Wall|RoomSpace|PlacedOpening|PlacedFixture
+     *
+     * @param array<T>                            $elements
+     * @param callable(T): array{string, string} $words
+     *
+     * @return array<string, array{string, string}>
+     */
+    private static function listed(array $elements, callable $words): array
+    {
+        $listed = [];
+        foreach ($elements as $element) {
+            $listed[$element instanceof Wall ? $element->id : $element->id()] = $words($element);
+        }
+
+        return $listed;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Segment;
+use Heurema\Geometry\Sweep;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How far the middle of the fixture's back is from the wall behind it; asked where a wall is within 150 mm of it, a thing that
+ * stands farther off being meant to stand free.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class BackGap extends SubjectMeasure
+{
+    private const MEANT_TO_TOUCH = 150.0;
+
+    public function name(): string
+    {
+        return 'fixture.back_gap';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $back = $subject->fixture->at;
+        $behind = $subject->frame()->yAxis->times(-1);
+        $met = $subject->plan->obstructions()->sweep(new Sweep($back, $behind, -1.0, 1.0));
+        if ($met === null || $met->distance > self::MEANT_TO_TOUCH) {
+            return new NotApplicable('It stands free.');
+        }
+
+        return new Measured(Amount::length($met->distance), [Witness::dimension($subject->storey(), new Segment($back, $back->plus($behind->times($met->distance))), $home->length($met->distance))], ["Its back is {$home->length($met->distance)} from the wall."]);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
+use Heurema\Geometry\Sweep;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How far the wall is that the middle of the fixture's front looks at.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class Facing extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'fixture.faces_wall_at';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        if ($subject->fixture->depth === null) {
+            return new Unknown(["{$subject->id()}.depth"]);
+        }
+        $front = $subject->frame()->toPlan(new Point(0, $subject->fixture->depth));
+        $out = $subject->frame()->yAxis;
+        $met = $subject->plan->obstructions()->sweep(new Sweep($front, $out, -1.0, 1.0));
+        if ($met === null) {
+            return new NotApplicable('It looks at no wall.');
+        }
+
+        return new Measured(Amount::length($met->distance), [Witness::dimension($subject->storey(), new Segment($front, $front->plus($out->times($met->distance))), $home->length($met->distance))], ["The wall before it is {$home->length($met->distance)} away."]);
+    }
+}

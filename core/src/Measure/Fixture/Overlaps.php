@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Overlap;
+use Heurema\Geometry\Polygon;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many other things stand where the fixture stands, at the same height, by 10 cm² or more. What is set into a counter, hung
+ * over it or pushed under a table shares its place with it.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class Overlaps extends SubjectMeasure
+{
+    private const LEAST_MM2 = 1000.0;
+
+    /** What other things are set into or put under. */
+    private const HOSTS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet, FixtureKind::Table, FixtureKind::Desk];
+
+    /** Height of a thing, in mm, where nobody said. */
+    private const USUAL_HEIGHT = 900.0;
+
+    public function name(): string
+    {
+        return 'fixture.overlaps';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $outline = $subject->outline;
+        if ($outline === null) {
+            return new Unknown([...($subject->fixture->width === null ? ["{$subject->id()}.width"] : []), ...($subject->fixture->depth === null ? ["{$subject->id()}.depth"] : [])]);
+        }
+        $names = $witness = [];
+        foreach ($home->fixturesOn($subject->storey()) as $other) {
+            if ($other === $subject || $other->outline === null || self::shares($subject, $other)) {
+                continue;
+            }
+            foreach (Overlap::parts(new Polygon($other->outline->counterClockwise()), $outline->counterClockwise()) as $part) {
+                if ($part->area() >= self::LEAST_MM2) {
+                    $names[] = $other->name();
+                    $witness[] = Witness::outline($subject->storey(), $part);
+                }
+            }
+        }
+        $names = array_values(array_unique($names));
+
+        return new Measured(Amount::count(count($names)), $witness, [$names === [] ? 'Nothing else stands there.' : 'Also there: '.implode(', ', $names).'.']);
+    }
+
+    private static function shares(PlacedFixture $one, PlacedFixture $other): bool
+    {
+        $isHosted = in_array($one->fixture->kind, self::HOSTS, true) || in_array($other->fixture->kind, self::HOSTS, true);
+        $isFlat = !$one->takesFloor() || !$other->takesFloor();
+        [$top, $otherTop] = [$one->base() + ($one->fixture->height ?? self::USUAL_HEIGHT), $other->base() + ($other->fixture->height ?? self::USUAL_HEIGHT)];
+
+        return $isHosted || $isFlat || $one->base() >= $otherTop || $other->base() >= $top;
+    }
+}

@@ -1,0 +1,344 @@
+import { Ghost } from './ghost.js';
+import { Outbox } from './outbox.js';
+import { Snapping } from './snapping.js';
+import { Trials } from './trials.js';
+import { Choose } from './tools/choose.js';
+import { Place } from './tools/place.js';
+import { Rectangle } from './tools/rectangle.js';
+import { Tape } from './tools/tape.js';
+import { Wall } from './tools/wall.js';
+
+/**
+ * The drawing board: what is pointed at, dragged and typed becomes an act that the server makes, checks and draws. Nothing is
+ * decided here; what an act would come to is asked of the server too.
+ */
+export class Board {
+    constructor(page, viewport, htmx) {
+        Object.assign(this, { page, viewport, htmx });
+        this.address = page.dataset.address.replace(/\/board$/, '');
+        this.step = Number(page.dataset.step);
+        this.sheet = document.getElementById('plan-sheet');
+        this.ghost = new Ghost(document.getElementById('ghost'));
+        this.snapping = new Snapping(viewport, this.step);
+        this.trials = new Trials((act, values) => this.ask(act, values), this.ghost);
+        this.tools = this.makeTools();
+        this.listen();
+        this.use('choose');
+        this.settle();
+        this.outbox = new Outbox(`edits of ${this.address}`, (item) => this.post(item), () => this.version, (words, canSend) => this.tell(words, canSend));
+    }
+
+    makeTools() {
+        const thing = document.getElementById('thing-kind');
+        const tools = [
+            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this),
+            new Place(this, 'thing', () => ['thing', { kind: thing.value }]),
+            new Place(this, 'copy', () => ['copy', {}]),
+            new Place(this, 'stair', () => ['stair', { towards: document.getElementById('stair-towards').value }], 'stair-options'),
+        ];
+        return new Map(tools.map((tool) => [tool.name, tool]));
+    }
+
+    listen() {
+        document.addEventListener('keydown', (event) => this.press(event));
+        document.addEventListener('click', (event) => this.click(event));
+        this.page.addEventListener('submit', (event) => this.submit(event));
+        this.page.addEventListener('input', (event) => this.input(event.target));
+        this.page.addEventListener('change', (event) => this.change(event.target));
+        this.page.addEventListener('focusin', (event) => this.showMoving(event.target.form));
+        this.page.addEventListener('focusout', () => this.showMoving(null));
+        this.sheet.addEventListener('pointerdown', (event) => this.tool.press(event), { capture: true });
+        this.sheet.addEventListener('pointermove', (event) => this.tool.hover(event));
+        document.addEventListener('htmx:oobAfterSwap', (event) => { if (event.detail.target.id === 'plan') this.settle(); });
+    }
+
+    get chosen() {
+        return document.getElementById('inspector').dataset.chosen;
+    }
+
+    get version() {
+        return Number(document.getElementById('board-state').dataset.version);
+    }
+
+    get storey() {
+        return document.getElementById('plan').dataset.storey;
+    }
+
+    /** Something done: made by the server as soon as it can be reached. @returns {Promise<number>} the status of the answer */
+    act(act, values) {
+        return this.outbox.add(`acts/${act}`, { storey: this.storey, select: this.chosen, ...values });
+    }
+
+    /** @returns {Promise<number>} */
+    async post({ path, values, version }) {
+        const answer = new Promise((resolve) => {
+            const after = (event) => {
+                document.removeEventListener('htmx:afterRequest', after);
+                resolve(event.detail.xhr?.status ?? 0);
+            };
+            document.addEventListener('htmx:afterRequest', after);
+        });
+        this.htmx.ajax('POST', `${this.address}/${path}`, { source: this.page, target: '#board-message', swap: 'innerHTML', values: { ...values, version } }).catch(() => {});
+        return answer;
+    }
+
+    ask(act, values) {
+        const body = new URLSearchParams({ version: this.version, storey: this.storey, select: this.chosen, ...values });
+        const headers = { 'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content, Accept: 'text/html', 'X-Requested-With': 'XMLHttpRequest' };
+        return fetch(`${this.address}/trials/${act}`, { method: 'POST', body, headers });
+    }
+
+    choose(id) {
+        const query = new URLSearchParams({ storey: this.storey, select: id });
+        return this.htmx.ajax('GET', `${this.page.dataset.address}?${query}`, { source: this.page, target: '#board-message', swap: 'innerHTML' });
+    }
+
+    use(name) {
+        this.tool = this.tools.get(name);
+        this.tool.from = null;
+        this.trials.stop();
+        this.ghost.clear();
+        this.sheet.dataset.tool = name;
+        for (const button of document.querySelectorAll('button[data-tool]')) button.setAttribute('aria-pressed', String(button.dataset.tool === name));
+        for (const options of document.querySelectorAll('.tool-options')) options.hidden = options.id !== this.tool.options;
+        if (name !== 'thing') document.getElementById('thing-kind').value = '';
+    }
+
+    press(event) {
+        const inField = event.target.closest?.('input, textarea, select, dialog, summary');
+        if (event.key === 'Enter' && event.target.closest?.('[data-typed]')) {
+            event.preventDefault();
+            this.typed(event.target);
+        }
+        if (event.key === 'Escape' && !event.target.closest?.('dialog')) {
+            event.target.blur?.();
+            this.tool.escape();
+        }
+        if (event.ctrlKey || event.metaKey || event.altKey || inField) return;
+        if (/^[\d.]$/.test(event.key) && this.typeInto(event)) return;
+        const arrows = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
+        const keys = {
+            w: () => this.use('wall'), b: () => this.use('rectangle'), c: () => this.use('choose'), k: () => this.use('tape'), f: () => document.getElementById('thing-kind').focus(),
+            u: () => this.send('undo'), r: () => this.send('redo'),
+            h: () => this.do('hinge'), o: () => this.do('swing'), t: () => this.do('turn'), m: () => this.do('mirror'), d: () => this.do('copy'),
+            '[': () => this.next(-1), ']': () => this.next(1), e: () => this.list(), z: () => this.showChosen(),
+            Delete: () => this.do('remove'), Backspace: () => this.do('remove'),
+            '+': () => this.viewport.zoom(1 / 1.25), '=': () => this.viewport.zoom(1 / 1.25), '-': () => this.viewport.zoom(1.25),
+            0: () => this.viewport.showAll(),
+            '?': () => document.getElementById('keys').showModal(),
+        };
+        if (arrows[event.key]) this.tool.step(...arrows[event.key], event.shiftKey);
+        else if (event.key === 'Enter' && !event.target.closest?.('button, a')) this.tool.enter();
+        else if (keys[event.key]) keys[event.key]();
+        else return;
+        event.preventDefault();
+    }
+
+    /** Numbers typed while drawing go into the tool's length field. */
+    typeInto(event) {
+        const field = this.tool.options && document.querySelector(`#${this.tool.options} [data-typed]`);
+        if (!field || !this.tool.from) return false;
+        event.preventDefault();
+        field.value = event.key;
+        field.focus();
+        this.read(field);
+        return true;
+    }
+
+    typed(field) {
+        if (field.value.trim() === '') return;
+        this.tool.typed(field.value);
+        field.value = '';
+        field.blur();
+        document.getElementById(field.getAttribute('aria-describedby')).textContent = '';
+        this.sheet.focus();
+    }
+
+    click(event) {
+        const zoom = event.target.closest('[data-zoom]')?.dataset.zoom;
+        if (zoom === 'in') this.viewport.zoom(1 / 1.25);
+        if (zoom === 'out') this.viewport.zoom(1.25);
+        if (zoom === 'all') this.viewport.showAll();
+        const tool = event.target.closest('button[data-tool]')?.dataset.tool;
+        if (tool) {
+            this.use(tool);
+            this.sheet.focus();
+        }
+        const button = event.target.closest('button[data-act]');
+        if (button) this.do(button.dataset.act, button.dataset.kind);
+        const row = event.target.closest('[data-choose]');
+        if (row) {
+            document.getElementById('elements').close();
+            this.choose(row.dataset.choose);
+        }
+        if (!event.target.closest('#plan-sheet') || this.viewport.dragged || this.moved) return;
+        this.tool.click(event);
+    }
+
+    do(act, kind) {
+        const acts = {
+            undo: () => this.send('undo'), redo: () => this.send('redo'), again: () => this.outbox.renew(), forget: () => this.outbox.forget(), send: () => this.outbox.send(),
+            storey: () => this.act('storey', {}), keys: () => document.getElementById('keys').showModal(), list: () => this.list(),
+        };
+        const onChosen = {
+            remove: () => this.edit({ edit: 'remove', ids: [this.chosen] }), opening: () => this.act('openings', { wall: this.chosen, kind }),
+            hinge: () => this.flip('hinge', ['from', 'to']), swing: () => this.flip('opens', ['left', 'right']),
+            turn: () => this.turn(), mirror: () => this.act('mirror', {}), copy: () => this.copy(),
+        };
+        if (acts[act]) acts[act]();
+        else if (this.chosen) onChosen[act]();
+    }
+
+    send(path) {
+        this.outbox.add(path, { storey: this.storey, select: this.chosen });
+    }
+
+    edit(edit) {
+        return this.act('edit', { edit: JSON.stringify(edit) });
+    }
+
+    /** The forms beside the plan are acts by the name that they carry. */
+    submit(event) {
+        const { form } = event.target.dataset;
+        if (!form) return;
+        event.preventDefault();
+        this.trials.stop();
+        this.act(form, Object.fromEntries(new FormData(event.target)));
+        if (form === 'taped') this.use('choose');
+    }
+
+    input(field) {
+        if ('length' in field.dataset) this.read(field);
+        if (field.form && 'tries' in field.form.dataset) this.tryForm(field.form);
+    }
+
+    change(field) {
+        if (field.id === 'thing-kind' && field.value) {
+            this.use('thing');
+            this.sheet.focus();
+        }
+        if (field.id === 'wall-type') document.getElementById('wall-thickness').value = field.selectedOptions[0].dataset.thickness;
+        if (field.id === 'opening-kind') {
+            for (const sizes of field.form.querySelectorAll('[data-of-kind]')) sizes.hidden = sizes.disabled = sizes.dataset.ofKind !== field.value;
+        }
+        if (field.id === 'opening-place') {
+            for (const part of field.form.querySelectorAll('[data-for="distance"]')) part.hidden = field.selectedOptions[0].dataset.needs !== 'distance';
+            for (const part of field.form.querySelectorAll('[data-for="count"]')) part.hidden = field.value !== 'spaced';
+        }
+        if (field.name === 'moves') this.showMoving(field.form);
+    }
+
+    /** What a form would come to, as soon as it can be read. */
+    tryForm(form) {
+        clearTimeout(this.trying);
+        this.trying = setTimeout(() => this.trials.try(form.dataset.form, Object.fromEntries(new FormData(form))), 120);
+    }
+
+    /** The walls that would move, before anything is typed. */
+    showMoving(form) {
+        const id = form?.elements?.moves?.selectedOptions[0].dataset.wall;
+        for (const handle of document.querySelectorAll('#plan .handle')) handle.classList.toggle('moves', handle.dataset.subject === id);
+    }
+
+    /** The server says how a length that is being typed would be understood. */
+    read(field) {
+        clearTimeout(this.reading);
+        this.reading = setTimeout(async () => {
+            const output = document.getElementById(field.getAttribute('aria-describedby'));
+            const query = new URLSearchParams({ text: field.value, kind: field.dataset.length ?? '', units: this.viewport.units });
+            const answer = await fetch(`/lengths?${query}`);
+            output.textContent = await answer.text();
+            output.className = answer.ok ? 'reading' : 'field-error';
+        }, 150);
+    }
+
+    /** The chosen door hangs on the other jamb, or swings to the other side. */
+    flip(key, [first, second]) {
+        const field = document.getElementById(`field-${key}`);
+        if (field) this.edit({ edit: 'change', id: this.chosen, values: { [key]: field.value === first ? second : first } });
+    }
+
+    /** The chosen thing turns a quarter to the left. */
+    turn() {
+        const field = document.getElementById('field-facing');
+        if (field) this.edit({ edit: 'change', id: this.chosen, values: { facing: (Number(field.value) + 90) % 360 } });
+    }
+
+    copy() {
+        if (document.getElementById('inspector').dataset.list === 'fixtures') this.use('copy');
+    }
+
+    /** A wall goes sideways with what meets it; everything else is moved as it is. */
+    move(id, right, up) {
+        const isWall = document.querySelector(`.handle[data-subject="${id}"]`) !== null;
+        return isWall ? { edit: 'move_wall', id, by: [right, up] } : { edit: 'move', ids: [id], by: [right, up] };
+    }
+
+    /** A space without a name gets one where it was pointed at. */
+    async offerName(at) {
+        if (this.chosen) await this.choose('');
+        const form = document.getElementById('name-space');
+        form.hidden = false;
+        form.elements.at.value = `${at.x},${at.y}`;
+        form.querySelector('select').focus();
+    }
+
+    /** Steps through what is drawn on the storey. */
+    next(by) {
+        const ids = [...new Set([...document.querySelectorAll('#plan [data-subject]')].map((element) => element.dataset.subject))];
+        if (ids.length === 0) return;
+        const at = ids.indexOf(this.chosen);
+        this.choose(ids[(at + by + ids.length + (at < 0 && by < 0 ? 1 : 0)) % ids.length]);
+    }
+
+    async list() {
+        const answer = await fetch(`${this.address}/elements?storey=${encodeURIComponent(this.storey)}`, { headers: { Accept: 'text/html' } });
+        document.getElementById('elements-list').innerHTML = await answer.text();
+        document.getElementById('elements').showModal();
+    }
+
+    showChosen() {
+        const box = document.querySelector('#plan .chosen')?.getBBox();
+        if (box) this.viewport.show(box, true);
+    }
+
+    wallValues() {
+        const value = (id) => document.getElementById(id).value;
+        return { type: value('wall-type'), thickness: value('wall-thickness'), beside: value('wall-beside') };
+    }
+
+    /** A length that is only pointed at, roughly. */
+    length(mm) {
+        if (this.viewport.units === 'metric') return `${Math.round(mm)}`;
+        const inches = Math.round(mm / 25.4 * 8) / 8;
+        const [whole, eighths] = [Math.floor(inches), Math.round((inches % 1) * 8)];
+        const fraction = ['', ' 1/8', ' 1/4', ' 3/8', ' 1/2', ' 5/8', ' 3/4', ' 7/8'][eighths];
+        return `${Math.floor(whole / 12)}'-${whole % 12}${fraction}"`;
+    }
+
+    middle() {
+        const { view } = this.viewport;
+        return { x: this.snapping.grid(view.x + view.width / 2), y: this.snapping.grid(-view.y - view.height / 2), word: '' };
+    }
+
+    planPoint(event) {
+        const point = this.viewport.pointOf(event);
+        return { x: Math.round(point.x * 100) / 100, y: Math.round(-point.y * 100) / 100 };
+    }
+
+    settle() {
+        this.viewport.draw();
+        this.snapping.read();
+        for (const thing of document.querySelectorAll('#plan [data-subject]')) thing.classList.toggle('chosen', thing.dataset.subject === this.chosen);
+    }
+
+    tell(words, canSend = false) {
+        const message = document.getElementById('board-message');
+        message.replaceChildren();
+        if (words === '') return;
+        const paragraph = document.createElement('p');
+        paragraph.textContent = `${words} `;
+        if (canSend) paragraph.insertAdjacentHTML('beforeend', '<button type="button" class="btn btn-tool" data-act="send">Try now</button>');
+        message.append(paragraph);
+    }
+}

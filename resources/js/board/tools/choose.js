@@ -1,0 +1,60 @@
+/** Chooses what is pointed at, and drags what is chosen; what comes of it is shown before it is let go. */
+export class Choose {
+    name = 'choose';
+
+    constructor(board) {
+        this.board = board;
+    }
+
+    click(event) {
+        const thing = event.target.closest('[data-subject]');
+        if (thing) this.board.choose(thing.dataset.subject);
+        else if (event.target.closest('[data-space]')) this.board.offerName(this.board.planPoint(event));
+        else if (this.board.chosen) this.board.choose('');
+    }
+
+    press(event) {
+        const thing = event.target.closest('[data-subject]');
+        if (event.button !== 0 || !thing || thing.dataset.subject !== this.board.chosen) return;
+        event.stopPropagation();
+        const start = this.board.planPoint(event);
+        const list = document.getElementById('inspector').dataset.list;
+        const [place, facing] = [thing.dataset.at?.split(' ').map(Number), event.altKey];
+        let by = { x: 0, y: 0 };
+        let act = null;
+        const drag = (moved) => {
+            const at = this.board.planPoint(moved);
+            by = { x: this.board.snapping.grid(at.x - start.x), y: this.board.snapping.grid(at.y - start.y) };
+            this.board.moved = Math.hypot(by.x, by.y) > 0;
+            if (!this.board.moved) return;
+            this.board.ghost.follow(thing, by);
+            act = list === 'fixtures' && place
+                ? ['move-thing', { at: `${place[0] + by.x},${place[1] + by.y}`, free: facing || moved.altKey ? 1 : 0 }]
+                : ['edit', { edit: JSON.stringify(this.board.move(thing.dataset.subject, by.x, by.y)) }];
+            this.board.trials.try(...act);
+        };
+        const drop = () => {
+            removeEventListener('pointermove', drag);
+            removeEventListener('pointerup', drop);
+            this.board.trials.stop();
+            this.board.ghost.clear();
+            if (this.board.moved) this.board.act(...act);
+            setTimeout(() => { this.board.moved = false; });
+        };
+        addEventListener('pointermove', drag);
+        addEventListener('pointerup', drop);
+    }
+
+    hover() {}
+
+    step(right, up, far) {
+        const step = this.board.step * (far ? 10 : 1);
+        if (this.board.chosen) this.board.act('edit', { edit: JSON.stringify(this.board.move(this.board.chosen, right * step, up * step)) });
+    }
+
+    enter() {}
+
+    escape() {
+        if (this.board.chosen) this.board.choose('');
+    }
+}

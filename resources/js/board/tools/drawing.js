@@ -1,0 +1,64 @@
+/**
+ * A tool that takes points: from the pointer, or from the arrow keys and Enter. Lengths are typed while it is used; the
+ * direction is that from the last point to the pointer.
+ */
+export class Drawing {
+    constructor(board) {
+        this.board = board;
+        this.from = null;
+        this.at = null;
+    }
+
+    click(event) {
+        this.take(this.board.snapping.snap(this.board.planPoint(event), this.from));
+    }
+
+    press() {}
+
+    hover(event) {
+        this.at = this.board.snapping.snap(this.board.planPoint(event), this.from);
+        this.show();
+    }
+
+    /** The arrow keys move a cross over the plan, in drawing steps or ten times as far. */
+    step(right, up, far) {
+        const step = this.board.step * (far ? 10 : 1);
+        const at = this.at ?? this.from ?? this.board.middle();
+        this.at = { x: at.x + right * step, y: at.y + up * step, word: '' };
+        this.show();
+    }
+
+    enter() {
+        this.at ??= this.board.middle();
+        this.take(this.at);
+        this.show();
+    }
+
+    escape() {
+        if (this.from === null) this.board.use('choose');
+        this.from = null;
+        this.board.ghost.clear();
+    }
+
+    show() {
+        this.board.ghost.draw(this.from ? [this.line()] : [], this.at, this.words());
+    }
+
+    line() {
+        return [this.from, this.at];
+    }
+
+    words() {
+        return [this.at.word, this.from ? this.board.length(Math.hypot(this.at.x - this.from.x, this.at.y - this.from.y)) : ''].filter(Boolean).join(', ');
+    }
+
+    /** Degrees from the last point towards the pointer. */
+    towards() {
+        if (!this.at || (this.at.x === this.from.x && this.at.y === this.from.y)) return 0;
+        return Math.atan2(this.at.y - this.from.y, this.at.x - this.from.x) * 180 / Math.PI;
+    }
+
+    static text(point) {
+        return `${point.x},${point.y}`;
+    }
+}

@@ -1,0 +1,30 @@
+import { Drawing } from './drawing.js';
+
+/** Puts a thing, a copy or a stair where it is pointed at; where it would come to stand is shown on the way. */
+export class Place extends Drawing {
+    /** @param {() => [string, object]} what the act and its values, without the place */
+    constructor(board, name, what, options = null) {
+        super(board);
+        Object.assign(this, { name, what, options });
+    }
+
+    show() {
+        super.show();
+        const [act, values] = this.what();
+        this.board.trials.try(act, { ...values, at: Drawing.text(this.at) });
+    }
+
+    take(at) {
+        const [act, values] = this.what();
+        this.board.trials.stop();
+        this.board.ghost.clear();
+        this.board.act(act, { ...values, at: Drawing.text(at) });
+        this.board.use('choose');
+    }
+
+    typed() {}
+
+    escape() {
+        this.board.use('choose');
+    }
+}

@@ -1,0 +1,34 @@
+import { Drawing } from './drawing.js';
+
+/** A rectangle from corner to corner, or as wide and deep as typed: `12' x 10'`. */
+export class Rectangle extends Drawing {
+    constructor(board, name, options) {
+        super(board);
+        Object.assign(this, { name, options });
+    }
+
+    take(at) {
+        if (this.from && Math.abs(at.x - this.from.x) > 1 && Math.abs(at.y - this.from.y) > 1) this.draw({ to: Drawing.text(at) });
+        else this.from = at;
+    }
+
+    typed(text) {
+        const [width, depth] = text.split(/\s*[x×]\s*/i);
+        if (this.from && depth) this.draw({ width, depth });
+    }
+
+    line() {
+        return [this.from, { x: this.at.x, y: this.from.y }, this.at, { x: this.from.x, y: this.at.y }, this.from];
+    }
+
+    words() {
+        const sides = this.from ? `${this.board.length(Math.abs(this.at.x - this.from.x))} × ${this.board.length(Math.abs(this.at.y - this.from.y))}` : '';
+        return [this.at.word, sides].filter(Boolean).join(', ');
+    }
+
+    draw(values) {
+        this.board.act(this.name, { from: Drawing.text(this.from), ...this.board.wallValues(), ...values });
+        this.from = null;
+        this.board.ghost.clear();
+    }
+}

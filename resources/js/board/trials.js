@@ -1,0 +1,35 @@
+/** Asks the server what an act would come to, one question at a time; only the newest that waits is asked next. */
+export class Trials {
+    constructor(ask, ghost) {
+        this.ask = ask;
+        this.ghost = ghost;
+        this.asking = false;
+    }
+
+    /** @param {HTMLOutputElement|null} output where a refusal is told, if anywhere */
+    try(act, values, output = null) {
+        this.waiting = { act, values, output };
+        if (!this.asking) this.next();
+    }
+
+    stop() {
+        this.waiting = null;
+        this.stopped = true;
+        this.ghost.trial.replaceChildren();
+    }
+
+    async next() {
+        this.asking = true;
+        this.stopped = false;
+        while (this.waiting) {
+            const { act, values, output } = this.waiting;
+            this.waiting = null;
+            const answer = await this.ask(act, values).catch(() => null);
+            if (this.stopped || answer === null) break;
+            const text = await answer.text();
+            this.ghost.show(answer.ok ? text : '');
+            if (output && answer.status === 422) Object.assign(output, { textContent: text, className: 'field-error' });
+        }
+        this.asking = false;
+    }
+}

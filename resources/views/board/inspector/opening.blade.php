@@ -1,0 +1,10 @@
+<p class="inspector-acts">
+    @if (($page->chosen->values['kind'] ?? '') === 'door')<button type="button" class="btn btn-tool" data-act="hinge" title="h">Other jamb</button><button type="button" class="btn btn-tool" data-act="swing" title="o">Other side</button>@endif
+</p>
+<details>
+    <summary>Place it exactly</summary>
+    <form class="fields" data-form="move-opening" data-tries novalidate>
+        @include('board.inspector.place', ['isNew' => false])
+        <button class="btn btn-primary btn-sm">Place</button>
+    </form>
+</details>

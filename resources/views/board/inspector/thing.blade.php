@@ -1,0 +1,29 @@
+@foreach ($page->sides() as $side => $line)
+    <form class="fields fields-inline" data-form="stand" data-tries novalidate>
+        <input type="hidden" name="side" value="{{ $side }}">
+        <label for="stand-{{ $side }}">Centre line to the wall at its {{ $side }}</label>
+        <x-length id="stand-{{ $side }}" name="distance" :value="$page->typed($line->length())"/>
+        <button class="btn btn-tool btn-sm">Set</button>
+    </form>
+@endforeach
+<p class="inspector-acts">
+    <button type="button" class="btn btn-tool" data-act="turn" title="t">Turn</button>
+    <button type="button" class="btn btn-tool" data-act="mirror" title="m">Mirror</button>
+    <button type="button" class="btn btn-tool" data-act="copy" title="d">Copy to a place</button>
+</p>
+<details>
+    <summary>Repeat, copy to a storey</summary>
+    <form class="fields fields-inline" data-form="repeat" data-tries novalidate>
+        <label for="repeat-distance">In a row, apart by</label><x-length id="repeat-distance" name="distance" value="0"/>
+        <input name="count" type="number" min="1" max="50" value="1" aria-label="How many more">
+        <select name="side" aria-label="Side"><option value="right">to its right</option><option value="left">to its left</option></select>
+        <button class="btn btn-tool btn-sm">Repeat</button>
+    </form>
+    @if (count($page->storeys()) > 1)
+        <form class="fields fields-inline" data-form="copy">
+            <label for="copy-storey">The same place on</label>
+            <select id="copy-storey" name="to_storey">@foreach ($page->storeys() as $storey)@if ($storey->id !== $page->storey)<option value="{{ $storey->id }}">{{ $storey->name }}</option>@endif @endforeach</select>
+            <button class="btn btn-tool btn-sm">Copy</button>
+        </form>
+    @endif
+</details>

@@ -1,0 +1,19 @@
+<form class="fields" data-form="values" novalidate>
+    @foreach ($page->fields() as $field)
+        @php($isRefused = $refusedField === $field->key)
+        @php($value = $isRefused ? ($typed[$field->key] ?? '') : $page->value($field))
+        <label for="field-{{ $field->key }}">{{ $field->label }}</label>
+        @if ($field->kind === App\Board\Field::CHOICE || $field->kind === App\Board\Field::YES_NO)
+            <select id="field-{{ $field->key }}" name="fields[{{ $field->key }}]">
+                @unless ($field->required)<option value="">not said</option>@endunless
+                @foreach ($field->kind === App\Board\Field::YES_NO ? ['yes', 'no'] : $field->choices as $choice)<option value="{{ $choice }}" @selected($choice === $value)>{{ str_replace('_', ' ', $choice) }}</option>@endforeach
+            </select>
+        @else
+            <span class="field">
+                <input id="field-{{ $field->key }}" name="fields[{{ $field->key }}]" value="{{ $value }}" autocomplete="off" aria-describedby="reading-{{ $field->key }}" @if ($isRefused) aria-invalid="true" @endif @if ($field->kind === App\Board\Field::LENGTH) data-length="{{ $field->expected?->name }}" @endif>
+                <output id="reading-{{ $field->key }}" class="{{ $isRefused ? 'field-error' : 'reading' }}">{{ $isRefused ? $message : '' }}</output>
+            </span>
+        @endif
+    @endforeach
+    @if ($page->fields() !== [])<button class="btn btn-primary btn-sm">Set</button>@endif
+</form>

@@ -1,0 +1,22 @@
+<div class="tool-options" id="wall-options" hidden>
+    <label>Type <select id="wall-type">@foreach ($page->thicknesses() as $type => $thickness)<option value="{{ $type }}" data-thickness="{{ $thickness }}" @selected($type === 'interior')>{{ $type }}</option>@endforeach</select></label>
+    <label>Thickness <input id="wall-thickness" value="{{ $page->thicknesses()['interior'] }}" size="8"></label>
+    <label>Drawn along its <select id="wall-beside"><option value="centred">middle</option><option value="left">right face</option><option value="right">left face</option></select></label>
+    <label>Length <input id="wall-length" size="10" placeholder="type, Enter" data-typed data-length aria-describedby="wall-length-reading"></label>
+    <output id="wall-length-reading" class="reading"></output>
+</div>
+<div class="tool-options" id="void-options" hidden>
+    <span>From corner to corner, or</span> <label>size <input size="16" placeholder="width × depth, Enter" data-typed aria-describedby="void-reading"></label><output id="void-reading" class="reading"></output>
+</div>
+<div class="tool-options" id="stair-options" hidden>
+    <label>Climbs <select id="stair-towards"><option value="90">up the sheet</option><option value="270">down the sheet</option><option value="0">to the right</option><option value="180">to the left</option></select></label>
+    <span>Point at the middle of its first step.</span>
+</div>
+<form class="tool-options" id="tape-options" data-form="taped" hidden>
+    <input type="hidden" name="from"><input type="hidden" name="to">
+    <span>Drawn: <b id="tape-drawn">point at two places</b></span>
+    <label>Taped on site <x-length id="tape-measured" name="measured"/></label>
+    <label>Chain <input name="group" size="6" maxlength="100" placeholder="none"></label>
+    <select name="role" aria-label="Part of the chain or its overall"><option value="part">a part</option><option value="overall">the overall</option></select>
+    <button class="btn btn-tool btn-sm">Keep</button>
+</form>
