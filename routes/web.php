@@ -27,6 +27,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::get('/elements', [BoardController::class, 'elements'])->name('board.elements');
         Route::post('/acts/{act}', [BoardController::class, 'act'])->name('board.act');
         Route::post('/trials/{act}', [BoardController::class, 'try'])->name('board.trial');
+        Route::post('/dimensions', [BoardController::class, 'dimension'])->name('board.dimension');
         Route::post('/undo', [BoardController::class, 'undo'])->name('board.undo');
         Route::post('/redo', [BoardController::class, 'redo'])->name('board.redo');
         Route::post('/revisions', [RevisionController::class, 'store'])->name('board.submit');

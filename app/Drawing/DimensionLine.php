@@ -9,7 +9,8 @@ use Heurema\Geometry\Segment;
 /** A dimension: a line between two ticks with its text beside the middle, readable from the bottom or the right. */
 final readonly class DimensionLine
 {
-    public function __construct(private Segment $segment, private string $text, private string $below = '') {}
+    /** @param int $level where the text stands, px below the line */
+    public function __construct(private Segment $segment, private string $text, private string $below = '', private int $level = -6) {}
 
     public function draw(): string
     {
@@ -17,7 +18,7 @@ final readonly class DimensionLine
         $angle = $this->segment->length() > 0 ? rad2deg(atan2(-$vector->y, $vector->x)) : 0.0;
         $upright = $angle > 89.999 ? $angle - 180 : ($angle < -90.001 ? $angle + 180 : $angle);
         $tick = Svg::element('path', ['d' => 'M-5 5L5 -5', 'class' => 'tick', 'transform' => 'rotate('.Svg::number($angle).')']);
-        $text = Svg::element('text', ['y' => -6], Svg::text($this->text));
+        $text = Svg::element('text', ['y' => $this->level], Svg::text($this->text));
         $below = $this->below === '' ? '' : Svg::element('text', ['y' => 20, 'class' => 'dimension-below'], Svg::text($this->below));
         $texts = Svg::element('g', ['transform' => 'rotate('.Svg::number($upright).')'], $text.$below);
 

@@ -29,11 +29,20 @@ final class LabelPlace
     /** @var array<string, Point> by room */
     private array $places = [];
 
+    /** @var list<Box> what is drawn over the rooms besides */
+    private array $others = [];
+
     /** @var array<string, list<Box>> the steps of stairs, by storey */
     private array $steps = [];
 
     /** @param float $scale millimetres under a pixel */
-    public function __construct(private readonly Home $home, private readonly float $scale) {}
+    public function __construct(private readonly Home $home, public readonly float $scale) {}
+
+    /** @param list<Box> $boxes what labels are to keep off besides what stands in the rooms */
+    public function keepOff(array $boxes): void
+    {
+        array_push($this->others, ...$boxes);
+    }
 
     /** @return non-empty-list<string> the room's name, in two lines where the room is too narrow for one, and its floor area */
     public function lines(RoomSpace $room): array
@@ -143,7 +152,7 @@ final class LabelPlace
             array_push($boxes, ...array_map(static fn(DoorLeaf $leaf): Box => $leaf->bounds(), DoorLeaf::of($opening)));
         }
 
-        return [...$boxes, ...($this->steps[$room->storey()] ??= $this->stepsOn($room->storey()))];
+        return [...$boxes, ...$this->others, ...($this->steps[$room->storey()] ??= $this->stepsOn($room->storey()))];
     }
 
     /** @return list<Box> */

@@ -22,11 +22,13 @@ use Heurema\Spatial\StoreyPlan;
 /** The plan of one storey as SVG layers, from the floor up. */
 final readonly class PlanDrawing
 {
-    public function __construct(private Home $home, private StoreyPlan $plan, private LabelPlace $labels) {}
+    public function __construct(private Home $home, private StoreyPlan $plan, private LabelPlace $labels, private DimensionStyle $style = new DimensionStyle()) {}
 
     /** @param string $handles what lies between the walls and their openings for the pointer to take hold of */
     public function layers(string $handles = ''): string
     {
+        $dimensions = new PlanDimensions($this->home, $this->plan, $this->style, $this->labels->scale);
+        $this->labels->keepOff($dimensions->covers());
         $here = fn(PlacedOpening|PlacedFixture $thing): bool => $thing->storey() === $this->plan->storey->id;
         $openings = array_values(array_filter($this->home->openings, $here));
         $fixtures = array_values(array_filter($this->home->fixtures, $here));
@@ -42,7 +44,7 @@ final readonly class PlanDrawing
             $this->layer('openings', array_map(static fn(PlacedOpening $opening): string => (new OpeningSymbol($opening))->draw(), $openings)),
             $this->layer('above', [...array_map(self::void(...), $this->plan->storey->voids), ...array_map(self::soffit(...), $this->plan->storey->soffits), ...array_map(self::guard(...), $this->plan->storey->guards)]),
             $this->layer('labels', [...array_map($this->label(...), array_values($this->plan->rooms)), ...array_map(self::note(...), $this->plan->storey->notes)]),
-            $this->layer('overall', (new OverallDimensions($this->home))->draw()),
+            $this->layer('dimensions', $dimensions->draw()),
         ]);
     }
 

@@ -20,7 +20,8 @@ final readonly class Sheet
 
     private function __construct(public Box $box, public Box $building) {}
 
-    public static function of(Layout $layout): self
+    /** @param float|null $margin around the building, mm; null: as is usual */
+    public static function of(Layout $layout, ?float $margin = null): self
     {
         $points = [];
         foreach ($layout->storeys as $storey) {
@@ -37,7 +38,7 @@ final readonly class Sheet
         $building = $points === [] ? new Box(0, 0, 10000, 8000) : Box::around($points);
         $starts = array_map(static fn(Stair $stair): Point => $stair->start, $layout->stairs);
 
-        return new self(Box::around([...self::corners($building), ...$starts])->grown(self::MARGIN), $building);
+        return new self(Box::around([...self::corners($building), ...$starts])->grown($margin ?? self::MARGIN), $building);
     }
 
     public function viewBox(): string

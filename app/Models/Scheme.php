@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\LayoutDocument;
+use App\Drawing\DimensionStyle;
 use Heurema\Layout\Layout;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -16,12 +17,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int     $id
  * @property string  $name
  * @property Layout  $layout
+ * @property array<string, mixed>|null $dimensions how its plans are dimensioned, as DimensionStyle keeps it
  * @property int     $version goes up with every edit, undo and redo
  * @property Project $project
  */
 final class Scheme extends Model
 {
-    protected $fillable = ['name', 'layout', 'version'];
+    protected $fillable = ['name', 'layout', 'version', 'dimensions'];
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
@@ -41,9 +43,14 @@ final class Scheme extends Model
         return $this->hasMany(SchemeEdit::class);
     }
 
+    public function dimensionStyle(): DimensionStyle
+    {
+        return DimensionStyle::from($this->dimensions ?? []);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['layout' => LayoutDocument::class];
+        return ['layout' => LayoutDocument::class, 'dimensions' => 'array'];
     }
 }

@@ -12,6 +12,7 @@ use App\Board\LengthField;
 use App\Board\OpeningLibrary;
 use App\Board\TypedValues;
 use App\Drawing\BoardHandles;
+use App\Drawing\DimensionStyle;
 use App\Drawing\LabelPlace;
 use App\Drawing\LiveDimensions;
 use App\Drawing\PlanDrawing;
@@ -42,11 +43,17 @@ use Heurema\Units\UnitSystem;
 /** A scheme on the board: its plan, what is chosen on it, and what the check says. */
 final readonly class BoardPage
 {
+    /** Room for dimensions from one base line, which lie in many rows, mm. */
+    private const BASE_LINE_MARGIN = 4000.0;
+
     public Sheet $sheet;
+
+    public DimensionStyle $style;
 
     private function __construct(public Scheme $scheme, public Report $report, public string $storey, public ?Entry $chosen)
     {
-        $this->sheet = Sheet::of($scheme->layout);
+        $this->style = $scheme->dimensionStyle();
+        $this->sheet = Sheet::of($scheme->layout, $this->style->outside === 'base' ? self::BASE_LINE_MARGIN : null);
     }
 
     public static function of(Scheme $scheme, Examiner $examiner, Shelf $shelf, string $storey, string $select): self
@@ -77,7 +84,7 @@ final readonly class BoardPage
         }
         $labels = new LabelPlace($this->report->home, $this->sheet->scale());
 
-        return (new PlanDrawing($this->report->home, $plan, $labels))->layers((new BoardHandles($plan))->draw())
+        return (new PlanDrawing($this->report->home, $plan, $labels, $this->style))->layers((new BoardHandles($plan))->draw())
             .(new SubjectMarks($this->report, $this->storey, $labels))->draw()
             .Svg::element('g', ['class' => 'layer-live'], $this->chosen === null ? '' : (new LiveDimensions($this->report->home, $this->storey))->of($this->chosen->id()));
     }

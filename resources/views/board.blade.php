@@ -16,6 +16,7 @@
                 <button type="button" class="btn btn-tool" data-tool="stair" aria-pressed="false">Stair</button>
                 <button type="button" class="btn btn-tool" data-tool="void" aria-pressed="false">Floor opening</button>
                 <button type="button" class="btn btn-tool" data-tool="tape" aria-pressed="false">Tape</button>
+                <button type="button" class="btn btn-tool" data-act="dimensions" aria-expanded="false">Dimensions</button>
                 <button type="button" class="btn btn-tool" data-act="list">List</button>
                 <button type="button" class="btn btn-tool tool-last" data-act="keys" aria-label="Keys">?</button>
             </div>
@@ -27,6 +28,7 @@
             @include('board.storeys')
             <div class="plan-corner" aria-hidden="true">
                 <div class="scale-bar" id="scale-bar" data-units="{{ $page->scheme->layout->units->value }}"><span></span><b></b></div>
+                <span class="visually-hidden" id="dimension-note">{{ $page->style->says($page->scheme->layout) }}</span>
             </div>
             @include('zoom')
         </section>

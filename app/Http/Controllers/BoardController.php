@@ -11,6 +11,7 @@ use App\Board\Acts;
 use App\Board\Draws;
 use App\Board\NewElements;
 use App\Board\RefusedValue;
+use App\Drawing\DimensionStyle;
 use App\Drawing\TrialDrawing;
 use App\Http\Requests\BoardRequest;
 use App\Models\Scheme;
@@ -64,6 +65,16 @@ final readonly class BoardController
         } catch (RefusedEdit|RefusedValue|UnreadableLayout|UnreadableLength $e) {
             return response(e($e->getMessage()), 422);
         }
+    }
+
+    /** How the plans of the scheme are dimensioned: a matter of looking, not of the layout. */
+    public function dimension(Request $request, Scheme $scheme): Response
+    {
+        $words = array_map(static fn(string $key): string => $request->string($key)->value(), ['outside' => 'outside', 'datum' => 'datum', 'units' => 'units', 'precision' => 'precision']);
+        $style = DimensionStyle::from([...$words, 'inside' => $request->boolean('inside')]);
+        $scheme->update(['dimensions' => $style->toArray()]);
+
+        return response()->view('board.changed', ['page' => $this->page($scheme, $request->string('storey')->value(), $request->string('select')->value()), 'message' => null]);
     }
 
     public function undo(BoardRequest $request, Scheme $scheme): Response

@@ -162,6 +162,12 @@ final class StoreyPlan
         return array_map(fn(JoinedWall $wall): PlacedWall => new PlacedWall($wall->wall, $this), $this->walls);
     }
 
+    /** @return list<SpaceSide> the faces of walls that look outside, the outside to their left */
+    public function outsideSides(): array
+    {
+        return $this->sides(0);
+    }
+
     /** @return list<ClosedSpace> every stretch of floor that walls close in, named or not */
     public function closedSpaces(): array
     {
@@ -194,7 +200,7 @@ final class StoreyPlan
 
     private function findNeighbours(): Neighbours
     {
-        $sides = array_map(static fn(SpaceSide $side): array => [$side, Beyond::outside()], $this->sides(0));
+        $sides = array_map(static fn(SpaceSide $side): array => [$side, Beyond::outside()], $this->outsideSides());
         foreach ($this->spaces as $space) {
             $beyond = count($space->rooms) === 1
                 ? Beyond::room($this->rooms[$space->rooms[0]->id])

@@ -178,7 +178,7 @@ export class Board {
     do(act, kind) {
         const acts = {
             undo: () => this.send('undo'), redo: () => this.send('redo'), again: () => this.outbox.renew(), forget: () => this.outbox.forget(), send: () => this.outbox.send(),
-            storey: () => this.act('storey', {}), keys: () => document.getElementById('keys').showModal(), list: () => this.list(),
+            storey: () => this.act('storey', {}), dimensions: () => this.openDimensions(), keys: () => document.getElementById('keys').showModal(), list: () => this.list(),
         };
         const onChosen = {
             remove: () => this.edit({ edit: 'remove', ids: [this.chosen] }), opening: () => this.act('openings', { wall: this.chosen, kind }),
@@ -225,6 +225,7 @@ export class Board {
             for (const part of field.form.querySelectorAll('[data-for="distance"]')) part.hidden = field.selectedOptions[0].dataset.needs !== 'distance';
             for (const part of field.form.querySelectorAll('[data-for="count"]')) part.hidden = field.value !== 'spaced';
         }
+        if (field.form?.id === 'dimension-options') this.dimension(field.form);
         if (field.name === 'moves') this.showMoving(field.form);
     }
 
@@ -232,6 +233,20 @@ export class Board {
     tryForm(form) {
         clearTimeout(this.trying);
         this.trying = setTimeout(() => this.trials.try(form.dataset.form, Object.fromEntries(new FormData(form))), 120);
+    }
+
+    openDimensions() {
+        const options = document.getElementById('dimension-options');
+        const opens = options.hidden;
+        this.use('choose');
+        options.hidden = !opens;
+        document.querySelector('[data-act="dimensions"]').setAttribute('aria-expanded', String(opens));
+        if (opens) options.querySelector('select').focus();
+    }
+
+    dimension(form) {
+        const values = { ...Object.fromEntries(new FormData(form)), storey: this.storey, select: this.chosen };
+        this.htmx.ajax('POST', `${this.address}/dimensions`, { source: this.page, target: '#board-message', swap: 'innerHTML', values });
     }
 
     /** The walls that would move, before anything is typed. */

@@ -20,3 +20,10 @@
     <select name="role" aria-label="Part of the chain or its overall"><option value="part">a part</option><option value="overall">the overall</option></select>
     <button class="btn btn-tool btn-sm">Keep</button>
 </form>
+<form class="tool-options" id="dimension-options" hidden>
+    <label>Outside <select name="outside">@foreach (App\Drawing\DimensionStyle::OUTSIDE as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->outside)>{{ $words }}</option>@endforeach</select></label>
+    <label><input type="checkbox" name="inside" value="1" @checked($page->style->inside)> in every room</label>
+    <label>To <select name="datum">@foreach (Heurema\Spatial\WallDatum::cases() as $datum)<option value="{{ $datum->value }}" @selected($datum === $page->style->datum)>{{ $datum->value }}</option>@endforeach</select></label>
+    <label>In <select name="units">@foreach (App\Drawing\DimensionStyle::UNITS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->units($page->scheme->layout))>{{ $words }}</option>@endforeach</select></label>
+    <label>Rounded <select name="precision">@foreach (App\Drawing\DimensionStyle::PRECISION as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->precision)>{{ $words }}</option>@endforeach</select></label>
+</form>

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Layout\Layout;
+use Heurema\Spatial\WallDatum;
+use Heurema\Units\Amount;
+use Heurema\Units\Decimal;
+use Heurema\Units\ImperialNotation;
+use Heurema\Units\UnitSystem;
+
+/** Which dimensions a plan shows, from which lines of the walls, and how they are written. */
+final readonly class DimensionStyle
+{
+    public const OUTSIDE = ['overall' => 'overall', 'chain' => 'chains', 'base' => 'from one base line', 'none' => 'none'];
+    public const UNITS = ['ft' => 'feet and inches', 'in' => 'inches', 'mm' => 'millimetres', 'cm' => 'centimetres', 'm' => 'metres'];
+    /** Fractions of an inch, or decimals of the unit. */
+    public const PRECISION = ['fine' => '1/16" or 1 mm', 'usual' => '1/8" or 5 mm', 'rough' => '1/2" or 10 mm'];
+
+    public function __construct(
+        public string $outside = 'overall',
+        public bool $inside = false,
+        public WallDatum $datum = WallDatum::Finished,
+        public string $units = '',
+        public string $precision = 'fine',
+    ) {}
+
+    /** @param array<string, mixed> $values as they are kept; what makes no sense is left at its default */
+    public static function from(array $values): self
+    {
+        $word = static fn(string $key, array $words, string $default): string => is_string($values[$key] ?? null) && array_key_exists($values[$key], $words) ? $values[$key] : $default;
+
+        return new self(
+            $word('outside', self::OUTSIDE, 'overall'),
+            ($values['inside'] ?? false) === true,
+            WallDatum::tryFrom(is_string($values['datum'] ?? null) ? $values['datum'] : '') ?? WallDatum::Finished,
+            $word('units', self::UNITS, ''),
+            $word('precision', self::PRECISION, 'fine'),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return ['outside' => $this->outside, 'inside' => $this->inside, 'datum' => $this->datum->value, 'units' => $this->units, 'precision' => $this->precision];
+    }
+
+    public function units(Layout $layout): string
+    {
+        return $this->units !== '' ? $this->units : ($layout->units === UnitSystem::Imperial ? 'ft' : 'mm');
+    }
+
+    /** A length in mm as the style writes it, without its unit where that is said beside the drawing. */
+    public function write(float $mm, Layout $layout): string
+    {
+        $unit = $this->units($layout);
+        if ($unit === 'ft' || $unit === 'in') {
+            $finest = ['fine' => 16, 'usual' => 8, 'rough' => 2][$this->precision] ?? 16;
+
+            return ltrim((new ImperialNotation($finest, $unit === 'ft'))->write(Amount::length($mm)), '≈ ');
+        }
+        $step = ['fine' => 1.0, 'usual' => 5.0, 'rough' => 10.0][$this->precision] ?? 1.0;
+        $rounded = round($mm / $step) * $step;
+
+        return match ($unit) {
+            'cm' => Decimal::trim($rounded / 10, 1),
+            'm' => Decimal::trim($rounded / 1000, 3),
+            default => Decimal::trim($rounded, 0),
+        };
+    }
+
+    /** Said once beside the drawing: what the dimensions run to, and their unit. */
+    public function says(Layout $layout): string
+    {
+        $to = ['finished face' => 'finished faces', 'bare structure' => 'bare structure', 'centre line' => 'centre lines'][$this->datum->value];
+
+        return "Dimensions to {$to}, in ".self::UNITS[$this->units($layout)];
+    }
+}

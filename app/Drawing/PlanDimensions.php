@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Drafting\Chain;
+use Heurema\Drafting\OutsideChains;
+use Heurema\Drafting\RoomChains;
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Segment;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\StoreyPlan;
+
+/** The dimensions of a storey in the chosen style: outside it in rows, and inside every room. */
+final readonly class PlanDimensions
+{
+    /** From one row to the next, px. */
+    public const ROW = 30.0;
+
+    private ChainDrawing $chains;
+
+    /** @param float $scale mm under a pixel */
+    public function __construct(Home $home, private StoreyPlan $plan, private DimensionStyle $style, private float $scale)
+    {
+        $this->chains = new ChainDrawing($scale, fn(float $mm): string => $style->write($mm, $home->layout));
+    }
+
+    /** @return list<string> */
+    public function draw(): array
+    {
+        return [
+            ...array_map($this->chains->draw(...), $this->outside()),
+            ...($this->style->inside ? $this->inside() : []),
+        ];
+    }
+
+    /** @return list<list<Segment>> rows of dimensions that share a line */
+    private function outside(): array
+    {
+        $chains = new OutsideChains($this->plan, $this->style->datum);
+        $row = fn(int $number): float => (0.6 + $number) * self::ROW * $this->scale;
+        $overall = static fn(Chain $chain): array => $chain->overall();
+
+        return match ($this->style->outside) {
+            'overall' => array_map($overall, $this->topAndLeft($chains->corners($row(0)))),
+            'chain' => [
+                ...array_map(static fn(Chain $chain): array => $chain->parts(), $chains->openings($row(0))),
+                ...array_map($overall, $chains->corners($row(1))),
+            ],
+            'base' => array_merge(...array_map($this->stacked(...), $chains->openings($row(0)))),
+            default => [],
+        };
+    }
+
+    /**
+     * @param list<Chain> $chains bottom, right, top, left
+     *
+     * @return list<Chain>
+     */
+    private function topAndLeft(array $chains): array
+    {
+        return array_slice($chains, 2);
+    }
+
+    /**
+     * Each dimension from the base on a row of its own, the shortest nearest to the wall.
+     *
+     * @return list<list<Segment>>
+     */
+    private function stacked(Chain $chain): array
+    {
+        $middle = $this->plan->outsideSides()[0]->segment->middle();
+        $isOutLeft = $chain->line->leftOf($middle) < 0;
+        $rows = [];
+        foreach ($chain->fromBase() as $number => $part) {
+            $rows[] = [$part->offset($number * self::ROW * 0.62 * $this->scale * ($isOutLeft ? 1 : -1))];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Box> what the dimensions in the rooms cover with their texts */
+    public function covers(): array
+    {
+        $parts = array_merge(...array_map(static fn(Chain $chain): array => $chain->parts(), $this->style->inside ? $this->roomChains() : []));
+
+        return array_map(fn(Segment $part): Box => Box::around([$part->from, $part->to])->grown(9 * $this->scale), $parts);
+    }
+
+    /** @return list<string> */
+    private function inside(): array
+    {
+        return array_map(fn(Chain $chain): string => Svg::element('g', ['class' => 'inside'], $this->chains->draw($chain->parts())), $this->roomChains());
+    }
+
+    /** @return list<Chain> */
+    private function roomChains(): array
+    {
+        return array_merge(...array_map(fn(RoomSpace $room): array => RoomChains::of($room, $this->style->datum), array_values($this->plan->rooms)));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Drafting;
+
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Words\WallSide;
+use Heurema\Spatial\SpaceSide;
+use Heurema\Spatial\WallDatum;
+
+/** Where a wall's face, or another of its lines, comes to lie along a dimension that runs across it. */
+final class FaceStop
+{
+    /** @return float|null mm along the line; null when the wall does not stand square to it */
+    public static function along(Segment $line, SpaceSide $side, WallDatum $datum): ?float
+    {
+        if ($side->segment->length() < 0.05 || abs($side->segment->direction()->dot($line->direction())) > 1e-3) {
+            return null;
+        }
+        $face = $line->along($side->segment->middle());
+        if ($datum === WallDatum::Finished) {
+            return $face;
+        }
+        $wall = $side->wall->line();
+        $where = $wall->leftOf($side->segment->middle()) > 0 ? WallSide::Left : WallSide::Right;
+        $centre = $line->along($wall->middle());
+        $out = $face >= $centre ? 1 : -1;
+
+        return $centre + $out * $datum->offset($side->wall, $where);
+    }
+}
