@@ -31,9 +31,9 @@ final readonly class Field
         return new self($key, $label, self::LENGTH, $expected, [], $required);
     }
 
-    public static function text(string $key, string $label): self
+    public static function text(string $key, string $label, bool $required = true): self
     {
-        return new self($key, $label, self::TEXT, null, [], true);
+        return new self($key, $label, self::TEXT, null, [], $required);
     }
 
     public static function yesNo(string $key, string $label): self

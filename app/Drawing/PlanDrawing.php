@@ -122,7 +122,7 @@ final readonly class PlanDrawing
 
     private static function void(FloorVoid $void): string
     {
-        return Svg::element('path', ['class' => 'void', 'd' => Svg::path($void->outline)]);
+        return Svg::element('path', ['class' => 'void', 'd' => Svg::path($void->outline), 'data-subject' => $void->id]);
     }
 
     private static function soffit(Soffit $soffit): string

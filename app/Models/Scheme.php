@@ -43,6 +43,12 @@ final class Scheme extends Model
         return $this->hasMany(SchemeEdit::class);
     }
 
+    /** @return HasMany<Underlay, $this> */
+    public function underlays(): HasMany
+    {
+        return $this->hasMany(Underlay::class);
+    }
+
     public function dimensionStyle(): DimensionStyle
     {
         return DimensionStyle::from($this->dimensions ?? []);

@@ -17,9 +17,12 @@ use App\Drawing\LabelPlace;
 use App\Drawing\LiveDimensions;
 use App\Drawing\PlanDrawing;
 use App\Drawing\Sheet;
+use App\Drawing\StoreyBelow;
 use App\Drawing\SubjectMarks;
+use App\Drawing\SurveyDrawing;
 use App\Drawing\Svg;
 use App\Models\Scheme;
+use App\Models\Underlay;
 use Heurema\Drafting\Standing;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
@@ -84,9 +87,17 @@ final readonly class BoardPage
         }
         $labels = new LabelPlace($this->report->home, $this->sheet->scale());
 
-        return (new PlanDrawing($this->report->home, $plan, $labels, $this->style))->layers((new BoardHandles($plan))->draw())
+        return (new StoreyBelow($this->report->home, $this->storey))->draw()
+            .(new PlanDrawing($this->report->home, $plan, $labels, $this->style))->layers((new BoardHandles($plan))->draw())
             .(new SubjectMarks($this->report, $this->storey, $labels))->draw()
+            .(new SurveyDrawing($this->report->home, $this->storey))->draw()
             .Svg::element('g', ['class' => 'layer-live'], $this->chosen === null ? '' : (new LiveDimensions($this->report->home, $this->storey))->of($this->chosen->id()));
+    }
+
+    /** The picture under the storey in sight. */
+    public function underlay(): ?Underlay
+    {
+        return $this->scheme->underlays()->where('storey', $this->storey)->first();
     }
 
     /** @return list<Field> */

@@ -21,6 +21,19 @@ final readonly class Desk
         return new self($office, $projects);
     }
 
+    /** @return array<int, string> the schemes that a new home can begin as a copy of, by id */
+    public function schemes(): array
+    {
+        $names = [];
+        foreach ($this->projects as $project) {
+            if ($project->latestRevision !== null) {
+                $names[$project->latestRevision->scheme_id] = $project->name;
+            }
+        }
+
+        return $names;
+    }
+
     /** A small picture of the lowest storey. */
     public function thumbnail(Project $project): string
     {

@@ -6,6 +6,7 @@
     <span class="masthead-note">{{ $page->scheme->name }}, on the board</span>
 @endsection
 @section('content')
+    @php($underlay = $page->underlay())
     <div class="review" id="board" data-address="{{ route('board', $page->scheme) }}" data-step="{{ $page->step() }}">
         <section class="plan" aria-label="Plan">
             <div class="tools" role="toolbar" aria-label="Tools">
@@ -16,12 +17,15 @@
                 <button type="button" class="btn btn-tool" data-tool="stair" aria-pressed="false">Stair</button>
                 <button type="button" class="btn btn-tool" data-tool="void" aria-pressed="false">Floor opening</button>
                 <button type="button" class="btn btn-tool" data-tool="tape" aria-pressed="false">Tape</button>
+                <button type="button" class="btn btn-tool" data-tool="picture" aria-pressed="false">Picture</button>
                 <button type="button" class="btn btn-tool" data-act="dimensions" aria-expanded="false">Dimensions</button>
                 <button type="button" class="btn btn-tool" data-act="list">List</button>
                 <button type="button" class="btn btn-tool tool-last" data-act="keys" aria-label="Keys">?</button>
             </div>
             @include('board.options')
+            @include('board.picture')
             <div class="plan-sheet" id="plan-sheet" tabindex="0" role="group" aria-label="Drawing board; arrow keys move what is chosen">
+                @includeWhen($underlay !== null, 'board.underlay', ['underlay' => $underlay, 'viewBox' => $page->sheet->viewBox()])
                 @include('plan')
                 <svg id="ghost" class="drawing drawing-witness" aria-hidden="true" viewBox="{{ $page->sheet->viewBox() }}"></svg>
             </div>

@@ -46,7 +46,7 @@
                 <input class="form-control" id="address" name="address" maxlength="200" value="{{ request()->input('address') }}">
                 <button class="btn btn-primary">Check it</button>
             </form>
-            <form class="intake" method="post" action="{{ route('drawings.store') }}">
+            <form class="intake" method="post" action="{{ route('drawings.store') }}" enctype="multipart/form-data">
                 @csrf
                 <h2>Draw a home</h2>
                 <label class="form-label" for="name">Name</label>
@@ -58,6 +58,13 @@
                     <label>Units <select name="units">@foreach (['imperial' => 'feet and inches', 'metric' => 'metric'] as $units => $label)<option value="{{ $units }}" @selected(request()->input('units') === $units)>{{ $label }}</option>@endforeach</select></label>
                     <label>Sizes are <select name="between">@foreach (['faces' => 'clear, between faces', 'middles' => 'between wall middles'] as $between => $label)<option value="{{ $between }}" @selected(request()->input('between') === $between)>{{ $label }}</option>@endforeach</select></label>
                 </div>
+                <details class="intake-more" @if (request()->input('copy_of')) open @endif>
+                    <summary>From a picture, or from another home</summary>
+                    <label class="form-label" for="picture">Picture to trace <span class="optional">PNG, JPEG or PDF</span></label>
+                    <span class="intake-picture"><input class="form-control" id="picture" name="picture" type="file" accept="image/png,image/jpeg,application/pdf"><label>page <input name="page" type="number" min="1" max="500" value="1"></label></span>
+                    <label class="form-label" for="copy-of">A copy of</label>
+                    <select id="copy-of" name="copy_of"><option value="">none</option>@foreach ($desk->schemes() as $id => $name)<option value="{{ $id }}" @selected(request()->input('copy_of') === (string) $id)>{{ $name }}</option>@endforeach</select>
+                </details>
                 <button class="btn btn-primary">To the board</button>
             </form>
             </div>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\LayUnderlay;
 use App\Actions\OpenProject;
 use App\Http\Requests\LayoutUpload;
 use App\Http\Requests\NewDrawing;
@@ -15,6 +16,7 @@ use Heurema\Layout\UnreadableLayout;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 
 final class ProjectController
 {
@@ -31,16 +33,23 @@ final class ProjectController
     }
 
     /** A home begun on the board; a list of rooms that cannot be read comes back with every line that is wrong. */
-    public function draw(NewDrawing $drawing, #[CurrentUser] User $user, OpenProject $action): RedirectResponse|Response
+    public function draw(NewDrawing $drawing, #[CurrentUser] User $user, OpenProject $action, LayUnderlay $underlays): RedirectResponse|Response
     {
         try {
+            $picture = $drawing->picture();
             $revision = $action->open($user, $drawing->layout(), null, OpenProject::BOOKS);
+        } catch (ValidationException $e) {
+            return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => [$e->getMessage()]], 422);
         } catch (UnreadableRoomList $e) {
             $problems = array_map(static fn(int $line, string $problem): string => "Line {$line}: {$problem}", array_keys($e->problems), $e->problems);
 
             return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => $problems], 422);
         }
 
-        return redirect()->route('board', $revision->scheme_id);
+        if ($picture !== null) {
+            $underlays->lay($revision->scheme, $revision->scheme->layout->storeys[0]->id, $picture);
+        }
+
+        return redirect()->route('board', ['scheme' => $revision->scheme_id, ...($picture === null ? [] : ['picture' => 'yes'])]);
     }
 }

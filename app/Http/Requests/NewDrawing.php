@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Scheme;
 use App\Models\User;
 use App\Pages\Desk;
+use App\Tracing\PictureFile;
 use Heurema\Layout\Intake\RoomArrangement;
 use Heurema\Layout\Intake\RoomList;
 use Heurema\Layout\Intake\UnreadableRoomList;
@@ -28,13 +30,22 @@ final class NewDrawing extends FormRequest
             'units' => ['required', Rule::enum(UnitSystem::class)],
             'between' => ['required', 'in:faces,middles'],
             'rooms' => ['nullable', 'string', 'max:20000'],
+            'picture' => ['nullable', ...UnderlayRequest::RULES],
+            'page' => ['nullable', 'integer', 'between:1,500'],
+            'copy_of' => ['nullable', 'integer', Rule::in(array_keys(Desk::of($this->person()->office)->schemes()))],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => 'Give the home a name.'];
+        return ['name.required' => 'Give the home a name.', 'copy_of.in' => 'There is no such home to copy.', ...UnderlayRequest::MESSAGES];
+    }
+
+    /** The picture to trace, if there is one. */
+    public function picture(): ?PictureFile
+    {
+        return $this->hasFile('picture') ? UnderlayRequest::read($this->file('picture'), $this->integer('page', 1)) : null;
     }
 
     /** @throws UnreadableRoomList */
@@ -42,6 +53,10 @@ final class NewDrawing extends FormRequest
     {
         $units = UnitSystem::from($this->string('units')->value());
         $name = $this->string('name')->trim()->value();
+        $copied = Scheme::query()->find($this->integer('copy_of'));
+        if ($copied !== null) {
+            return new Layout($name, $copied->layout->units, $copied->layout->north, $copied->layout->grade, $copied->layout->storeys, $copied->layout->stairs, $copied->layout->survey, $copied->layout->extra);
+        }
         $rooms = $this->string('rooms')->trim()->value();
         $isImperial = $units === UnitSystem::Imperial;
         if ($rooms === '') {
@@ -56,9 +71,13 @@ final class NewDrawing extends FormRequest
 
     protected function failedValidation(Validator $validator): never
     {
-        $user = $this->user();
-        $desk = $user instanceof User ? Desk::of($user->office) : throw new \LogicException('Nobody is signed in.');
+        throw new HttpResponseException(response()->view('desk', ['desk' => Desk::of($this->person()->office), 'refusedDrawing' => [$validator->errors()->first()]], 422));
+    }
 
-        throw new HttpResponseException(response()->view('desk', ['desk' => $desk, 'refusedDrawing' => [$validator->errors()->first()]], 422));
+    private function person(): User
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user : throw new \LogicException('Nobody is signed in.');
     }
 }

@@ -3,6 +3,7 @@ import { Outbox } from './outbox.js';
 import { Snapping } from './snapping.js';
 import { Trials } from './trials.js';
 import { Choose } from './tools/choose.js';
+import { Picture } from './tools/picture.js';
 import { Place } from './tools/place.js';
 import { Rectangle } from './tools/rectangle.js';
 import { Tape } from './tools/tape.js';
@@ -23,7 +24,7 @@ export class Board {
         this.trials = new Trials((act, values) => this.ask(act, values), this.ghost);
         this.tools = this.makeTools();
         this.listen();
-        this.use('choose');
+        this.use(new URLSearchParams(location.search).has('picture') ? 'picture' : 'choose');
         this.settle();
         this.outbox = new Outbox(`edits of ${this.address}`, (item) => this.post(item), () => this.version, (words, canSend) => this.tell(words, canSend));
     }
@@ -31,7 +32,7 @@ export class Board {
     makeTools() {
         const thing = document.getElementById('thing-kind');
         const tools = [
-            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this),
+            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this), new Picture(this),
             new Place(this, 'thing', () => ['thing', { kind: thing.value }]),
             new Place(this, 'copy', () => ['copy', {}]),
             new Place(this, 'stair', () => ['stair', { towards: document.getElementById('stair-towards').value }], 'stair-options'),
@@ -83,9 +84,13 @@ export class Board {
     }
 
     ask(act, values) {
-        const body = new URLSearchParams({ version: this.version, storey: this.storey, select: this.chosen, ...values });
+        return this.fetch(`${this.address}/trials/${act}`, { select: this.chosen, ...values });
+    }
+
+    fetch(address, values) {
+        const body = new URLSearchParams({ version: this.version, storey: this.storey, ...values });
         const headers = { 'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content, Accept: 'text/html', 'X-Requested-With': 'XMLHttpRequest' };
-        return fetch(`${this.address}/trials/${act}`, { method: 'POST', body, headers });
+        return fetch(address, { method: 'POST', body, headers });
     }
 
     choose(id) {
@@ -226,6 +231,7 @@ export class Board {
             for (const part of field.form.querySelectorAll('[data-for="count"]')) part.hidden = field.value !== 'spaced';
         }
         if (field.form?.id === 'dimension-options') this.dimension(field.form);
+        if (field.id === 'picture-how') document.getElementById('picture-known').hidden = field.value !== 'scale';
         if (field.name === 'moves') this.showMoving(field.form);
     }
 

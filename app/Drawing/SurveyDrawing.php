@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Layout\SurveyDistance;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\TapedDistance;
+
+/** The distances taped on a storey, each with how far the drawing is from it. */
+final readonly class SurveyDrawing
+{
+    public function __construct(private Home $home, private string $storey) {}
+
+    public function draw(): string
+    {
+        $here = array_filter($this->home->layout->survey, fn(SurveyDistance $distance): bool => $distance->storey === $this->storey);
+
+        return Svg::element('g', ['class' => 'layer-survey'], implode('', array_map($this->distance(...), $here)));
+    }
+
+    private function distance(SurveyDistance $distance): string
+    {
+        $drawn = (new TapedDistance($distance))->drawn();
+        $difference = $distance->measured - $drawn->length();
+        $below = abs($difference) < 0.05 ? 'as drawn' : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference)).' to the drawing';
+
+        return Svg::element('g', ['class' => 'taped', 'data-subject' => $distance->id], (new DimensionLine($drawn, 'taped '.$this->home->length($distance->measured), $below))->draw());
+    }
+}

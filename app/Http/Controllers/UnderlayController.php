@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\LayUnderlay;
+use App\Http\Requests\BoardRequest;
+use App\Http\Requests\UnderlayRequest;
+use App\Models\Scheme;
+use App\Models\Underlay;
+use Heurema\Drafting\UntraceablePicture;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Units\LengthReader;
+use Heurema\Units\UnreadableLength;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** The picture under a storey: laid, put to scale, straightened, moved, taken away. */
+final readonly class UnderlayController
+{
+    public function __construct(private LayUnderlay $action) {}
+
+    public function store(UnderlayRequest $request, Scheme $scheme): RedirectResponse
+    {
+        $storey = $scheme->layout->storey($request->string('storey')->value()) ?? abort(404);
+        $this->action->lay($scheme, $storey->id, $request->picture());
+
+        return redirect()->route('board', ['scheme' => $scheme, 'storey' => $storey->id, 'picture' => 'yes']);
+    }
+
+    public function picture(Scheme $scheme, Underlay $underlay): StreamedResponse
+    {
+        return Storage::disk(Underlay::DISK)->response($underlay->file, null, ['Cache-Control' => 'private, max-age=86400, immutable', 'X-Content-Type-Options' => 'nosniff']);
+    }
+
+    /** The two places that were pointed at mean a known distance, a line that is straight, or from where to where it goes. */
+    public function place(BoardRequest $request, Scheme $scheme, Underlay $underlay): Response
+    {
+        try {
+            [$from, $to, $picture] = [$request->point('from'), $request->point('to'), $underlay->picture()];
+            $underlay->lie(match ($request->string('how')->value()) {
+                'scale' => $picture->scaled($from, $to, (new LengthReader($scheme->layout->units))->read($request->string('distance')->value())->mm),
+                'straighten' => $picture->straightened($from, $to),
+                default => $picture->moved($from, $to),
+            });
+        } catch (UntraceablePicture|UnreadableLength|RefusedEdit $e) {
+            return response(e($e->getMessage()), 422);
+        }
+
+        return response()->view('board.underlay', ['underlay' => $underlay, 'viewBox' => '0 0 1 1']);
+    }
+
+    public function destroy(Scheme $scheme, Underlay $underlay): RedirectResponse
+    {
+        $this->action->takeAway($underlay);
+
+        return redirect()->route('board', ['scheme' => $scheme, 'storey' => $underlay->storey]);
+    }
+}

@@ -1,0 +1,54 @@
+import { Drawing } from './drawing.js';
+
+/** Puts the picture under the plan to scale, straightens it or moves it, by two places that are pointed at in it. */
+export class Picture extends Drawing {
+    name = 'picture';
+    options = 'picture-options';
+
+    click(event) {
+        if (document.getElementById('underlay')) this.take({ ...this.board.planPoint(event), word: '' });
+    }
+
+    hover(event) {
+        this.at = { ...this.board.planPoint(event), word: '' };
+        this.show();
+    }
+
+    take(at) {
+        if (this.from === null) {
+            this.from = at;
+            return;
+        }
+        this.line2 = [this.from, at];
+        this.from = null;
+        const how = document.getElementById('picture-how').value;
+        const distance = document.getElementById('picture-distance');
+        if (how === 'scale' && distance.value.trim() === '') distance.focus();
+        else this.place();
+    }
+
+    /** The distance may be typed before the two places are pointed at or after. */
+    typed() {
+        if (this.line2) this.place();
+    }
+
+    async place() {
+        const underlay = document.getElementById('underlay');
+        const [from, to] = this.line2.map(Drawing.text);
+        const values = { from, to, how: document.getElementById('picture-how').value, distance: document.getElementById('picture-distance').value };
+        const answer = await this.board.fetch(underlay.dataset.address, values);
+        const text = await answer.text();
+        const output = document.getElementById('picture-reading');
+        Object.assign(output, { textContent: answer.ok ? 'Done.' : text, className: answer.ok ? 'reading' : 'field-error' });
+        if (!answer.ok) return;
+        document.getElementById('picture-distance').value = '';
+        underlay.outerHTML = text;
+        this.line2 = null;
+        this.board.ghost.clear();
+        this.board.viewport.draw();
+    }
+
+    show() {
+        this.board.ghost.draw([...(this.line2 ? [this.line2] : []), ...(this.from ? [this.line()] : [])], this.at, '');
+    }
+}
