@@ -9,6 +9,7 @@ use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ReviewController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SheetController;
 use App\Http\Controllers\UnderlayController;
 use App\Models\Project;
 use Illuminate\Support\Facades\Route;
@@ -29,6 +30,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::post('/acts/{act}', [BoardController::class, 'act'])->name('board.act');
         Route::post('/trials/{act}', [BoardController::class, 'try'])->name('board.trial');
         Route::post('/dimensions', [BoardController::class, 'dimension'])->name('board.dimension');
+        Route::get('/sheet', SheetController::class)->name('board.sheet');
         Route::post('/underlays', [UnderlayController::class, 'store'])->name('board.underlays');
         Route::scopeBindings()->group(static function (): void {
             Route::get('/underlays/{underlay}', [UnderlayController::class, 'picture'])->name('board.underlay');

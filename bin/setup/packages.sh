@@ -1,6 +1,6 @@
 # Debian packages and the Composer and npm packages: installs what is missing, leaves the rest alone.
 
-RUN_PACKAGES="php8.2-cli php8.2-mbstring php8.2-xml php8.2-intl php8.2-bcmath php8.2-mysql php8.2-gd php8.2-zip php8.2-curl poppler-utils librsvg2-bin mariadb-server mariadb-client composer unzip"
+RUN_PACKAGES="php8.2-cli php8.2-mbstring php8.2-xml php8.2-intl php8.2-bcmath php8.2-mysql php8.2-gd php8.2-zip php8.2-curl poppler-utils librsvg2-bin woff2 mariadb-server mariadb-client composer unzip"
 TEST_PACKAGES="chromium chromium-driver python3-shapely geos-bin"
 
 is_installed() { dpkg-query -W -f='${Status}' "$1" 2>/dev/null | grep -q 'ok installed'; }
@@ -55,8 +55,21 @@ install_front_end() {
     [ -d node_modules ] || rm -f "$DATA/stamps/npm"
     [ -f public/build/manifest.json ] || rm -f "$DATA/stamps/vite"
     when_changed npm "package.json package-lock.json" run_npm || fail "npm could not install the front-end packages: is the registry reachable?"
+    [ -d storage/app/fonts ] || rm -f "$DATA/stamps/fonts"
+    when_changed fonts "package-lock.json" unpack_fonts || fail "the fonts for plan sheets could not be unpacked: is the package woff2 installed?"
     when_changed vite "package-lock.json vite.config.js $(find resources/js resources/scss -type f | sort | tr '\n' ' ')" run_vite || fail "vite could not build the front end: run npm run build and look at what it says."
 }
 
 run_npm() { say "Installing front-end packages"; npm ci --no-fund --no-audit --silent; }
+# Plan sheets are drawn with fonts as TrueType; the packages ship them for the web.
+unpack_fonts() {
+    say "Unpacking the fonts for plan sheets"
+    mkdir -p storage/app/fonts
+    local weight font
+    for weight in 400 500 600; do
+        font="ibm-plex-sans-latin-$weight-normal"
+        cp "node_modules/@fontsource/ibm-plex-sans/files/$font.woff2" storage/app/fonts/ && woff2_decompress "storage/app/fonts/$font.woff2" >/dev/null && rm "storage/app/fonts/$font.woff2" || return 1
+    done
+}
+
 run_vite() { say "Building the front end"; npm run --silent build -- --logLevel error; }

@@ -19,6 +19,7 @@
                 <button type="button" class="btn btn-tool" data-tool="tape" aria-pressed="false">Tape</button>
                 <button type="button" class="btn btn-tool" data-tool="picture" aria-pressed="false">Picture</button>
                 <button type="button" class="btn btn-tool" data-act="dimensions" aria-expanded="false">Dimensions</button>
+                <button type="button" class="btn btn-tool" data-act="sheet" aria-expanded="false">Sheet</button>
                 <button type="button" class="btn btn-tool" data-act="list">List</button>
                 <button type="button" class="btn btn-tool tool-last" data-act="keys" aria-label="Keys">?</button>
             </div>

@@ -183,7 +183,7 @@ export class Board {
     do(act, kind) {
         const acts = {
             undo: () => this.send('undo'), redo: () => this.send('redo'), again: () => this.outbox.renew(), forget: () => this.outbox.forget(), send: () => this.outbox.send(),
-            storey: () => this.act('storey', {}), dimensions: () => this.openDimensions(), keys: () => document.getElementById('keys').showModal(), list: () => this.list(),
+            storey: () => this.act('storey', {}), dimensions: () => this.open('dimension-options', 'dimensions'), sheet: () => this.open('sheet-options', 'sheet'), keys: () => document.getElementById('keys').showModal(), list: () => this.list(),
         };
         const onChosen = {
             remove: () => this.edit({ edit: 'remove', ids: [this.chosen] }), opening: () => this.act('openings', { wall: this.chosen, kind }),
@@ -241,12 +241,13 @@ export class Board {
         this.trying = setTimeout(() => this.trials.try(form.dataset.form, Object.fromEntries(new FormData(form))), 120);
     }
 
-    openDimensions() {
-        const options = document.getElementById('dimension-options');
+    /** Opens or shuts options that belong to no tool. */
+    open(id, act) {
+        const options = document.getElementById(id);
         const opens = options.hidden;
         this.use('choose');
         options.hidden = !opens;
-        document.querySelector('[data-act="dimensions"]').setAttribute('aria-expanded', String(opens));
+        document.querySelector(`button[data-act="${act}"]`).setAttribute('aria-expanded', String(opens));
         if (opens) options.querySelector('select').focus();
     }
 
