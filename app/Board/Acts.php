@@ -26,6 +26,7 @@ final class Acts
         'mirror' => Acts\MirrorThing::class,
         'space' => Acts\NameRoom::class,
         'storey' => Acts\AddStorey::class,
+        'note' => Acts\WriteNote::class,
         'void' => Acts\DrawVoid::class,
         'stair' => Acts\PlaceStair::class,
         'flight' => Acts\ShapeStair::class,

@@ -12,6 +12,7 @@ use Heurema\Drafting\WallStretches;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Wall;
+use Heurema\Measure\Door\BlockedBy;
 use Heurema\Measure\Fixture\InWall;
 use Heurema\Measure\Fixture\Overlaps;
 use Heurema\Measure\Measured;
@@ -76,11 +77,19 @@ final readonly class LiveDimensions
         $line = $opening->wall->line()->offset($opening->wall->thickness / 2 + 200.0);
         foreach ((new WallStretches($opening->plan->storey, $opening->wall))->free($opening->id()) as $stretch) {
             if ($stretch->from <= $opening->opening->at && $opening->opening->at <= $stretch->to) {
-                return $this->along($line, $stretch, $opening->opening->at - $half, $opening->opening->at + $half);
+                return $this->along($line, $stretch, $opening->opening->at - $half, $opening->opening->at + $half).$this->warning($opening->middle(), $this->swings($opening));
             }
         }
 
         return $this->warning($opening->middle(), ['where something else is']);
+    }
+
+    /** @return list<string> */
+    private function swings(PlacedOpening $door): array
+    {
+        $blocked = $door->opening->door === null ? null : (new BlockedBy())->of($door, $this->home, new Parameters());
+
+        return $blocked instanceof Measured && $blocked->amount()->number > 0 ? ['its leaf meets something'] : [];
     }
 
     private function along(Segment $line, Stretch $stretch, float $from, float $to): string

@@ -12,6 +12,7 @@ use Heurema\Layout\Note;
 use Heurema\Layout\Soffit;
 use Heurema\Layout\Wall;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\JoinedWall;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\PlacedStair;
@@ -85,7 +86,14 @@ final readonly class PlanDrawing
         $dividers = array_filter($this->plan->storey->walls, static fn(Wall $wall): bool => $wall->isDivider() && $wall->stands());
 
         return Svg::element('path', ['class' => 'wall', 'd' => $path, 'fill-rule' => 'evenodd'])
+            .implode('', array_map(static fn(Wall $wall): string => Svg::element('path', ['class' => 'low-wall', 'd' => Svg::path((new JoinedWall($wall, $wall->line()))->body())]), array_filter($this->plan->storey->walls, $this->isLow(...))))
             .implode('', array_map(static fn(Wall $wall): string => Svg::element('path', ['class' => 'divider', 'd' => Svg::line([$wall->from, $wall->to])]), $dividers));
+    }
+
+    /** A wall that one looks over is drawn by its edges alone. */
+    private function isLow(Wall $wall): bool
+    {
+        return $wall->stands() && !$wall->isDivider() && $wall->height !== null && ($this->plan->storey->ceiling === null || $wall->height < $this->plan->storey->ceiling - 0.05);
     }
 
     /** What is to be removed, drawn faintly. */
@@ -137,6 +145,6 @@ final readonly class PlanDrawing
 
     private static function note(Note $note): string
     {
-        return Svg::pinned($note->at, 'note', Svg::element('text', [], Svg::text($note->text)));
+        return Svg::element('g', ['class' => 'note-place', 'data-subject' => $note->id], Svg::pinned($note->at, 'note', Svg::element('text', [], Svg::text($note->text))));
     }
 }

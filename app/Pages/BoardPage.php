@@ -212,6 +212,12 @@ final readonly class BoardPage
         return $open;
     }
 
+    /** @return list<Finding> all that was asked of the chosen element, the open ones first */
+    public function findingsOfChosen(): array
+    {
+        return array_values(array_filter($this->report->worstFirst(), $this->isOfChosen(...)));
+    }
+
     public function isOfChosen(Finding $finding): bool
     {
         return $this->chosen !== null && $finding->subject->id() === $this->chosen->id();

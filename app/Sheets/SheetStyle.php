@@ -23,6 +23,7 @@ final class SheetStyle
             .frame-line { fill: none; stroke: {$ink}; stroke-width: .35px; }
             .room { fill: #fff; }
             .wall { fill: {$ink}; }
+            .low-wall { fill: #fff; stroke: {$ink}; stroke-width: .3px; }
             .divider { stroke: {$faint}; stroke-width: .18px; stroke-dasharray: 1.6 1; }
             .ghost { stroke: {$faint}; stroke-width: .18px; stroke-dasharray: .5 1; }
             .cut { fill: #fff; }

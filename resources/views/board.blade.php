@@ -13,7 +13,7 @@
                 <button type="button" class="btn btn-tool" data-tool="choose" aria-pressed="true">Choose</button>
                 <button type="button" class="btn btn-tool" data-tool="wall" aria-pressed="false">Wall</button>
                 <button type="button" class="btn btn-tool" data-tool="rectangle" aria-pressed="false">Rectangle</button>
-                <label class="tool-thing"><span class="visually-hidden">Place</span> <select id="thing-kind"><option value="">Thing…</option>@foreach (App\Board\Library::kinds() as $kind)<option value="{{ $kind }}">{{ str_replace('_', ' ', $kind) }}</option>@endforeach</select></label>
+                <label class="tool-thing"><span class="visually-hidden">Place</span> <select id="thing-kind"><option value="">Thing…</option><option value="note">note</option>@foreach (App\Board\Library::kinds() as $kind)<option value="{{ $kind }}">{{ str_replace('_', ' ', $kind) }}</option>@endforeach</select></label>
                 <button type="button" class="btn btn-tool" data-tool="stair" aria-pressed="false">Stair</button>
                 <button type="button" class="btn btn-tool" data-tool="void" aria-pressed="false">Floor opening</button>
                 <button type="button" class="btn btn-tool" data-tool="tape" aria-pressed="false">Tape</button>
@@ -21,7 +21,6 @@
                 <button type="button" class="btn btn-tool" data-act="dimensions" aria-expanded="false">Dimensions</button>
                 <button type="button" class="btn btn-tool" data-act="sheet" aria-expanded="false">Sheet</button>
                 <button type="button" class="btn btn-tool" data-act="list">List</button>
-                <button type="button" class="btn btn-tool tool-last" data-act="keys" aria-label="Keys">?</button>
             </div>
             @include('board.options')
             @include('board.picture')
@@ -30,15 +29,16 @@
                 @include('plan')
                 <svg id="ghost" class="drawing drawing-witness" aria-hidden="true" viewBox="{{ $page->sheet->viewBox() }}"></svg>
             </div>
+            @include('board.note')
             @include('board.storeys')
             <div class="plan-corner" aria-hidden="true">
                 <div class="scale-bar" id="scale-bar" data-units="{{ $page->scheme->layout->units->value }}"><span></span><b></b></div>
-                <span class="visually-hidden" id="dimension-note">{{ $page->style->says($page->scheme->layout) }}</span>
             </div>
-            @include('zoom')
+            @include('zoom', ['withKeys' => true])
         </section>
         <aside class="findings" aria-label="What is chosen, and the check">
             @include('board.state')
+            <p class="board-changes" id="board-changes" role="status"></p>
             <div id="board-message" class="board-message" role="alert"></div>
             @include('board.inspector', ['refusedField' => null, 'typed' => [], 'message' => null])
             @include('board.findings')
@@ -58,7 +58,7 @@
             <div><dt><kbd>c</kbd></dt><dd>choose and move</dd></div>
             <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>choose the element before, the next one</dd></div>
             <div><dt><kbd>e</kbd></dt><dd>choose from a list of all elements</dd></div>
-            <div><dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>move what is chosen, with <kbd>Shift</kbd> ten times as far</dd></div>
+            <div><dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>move what is chosen, with <kbd>Shift</kbd> ten times as far; nothing chosen: move the plan</dd></div>
             <div><dt><kbd>Alt</kbd></dt><dd>while dragging a thing: keep it off the walls</dd></div>
             <div><dt><kbd>h</kbd> <kbd>o</kbd></dt><dd>hang a door on its other jamb, swing it to the other side</dd></div>
             <div><dt><kbd>t</kbd> <kbd>m</kbd> <kbd>d</kbd></dt><dd>turn a thing a quarter, mirror it, copy it to a place</dd></div>

@@ -56,7 +56,7 @@
                 @isset($refusedDrawing)<div id="rooms-error" role="alert">@foreach ($refusedDrawing as $problem)<p class="field-error">{{ $problem }}</p>@endforeach</div>@endisset
                 <div class="intake-choices">
                     <label>Units <select name="units">@foreach (['imperial' => 'feet and inches', 'metric' => 'metric'] as $units => $label)<option value="{{ $units }}" @selected(request()->input('units') === $units)>{{ $label }}</option>@endforeach</select></label>
-                    <label>Sizes are <select name="between">@foreach (['faces' => 'clear, between faces', 'middles' => 'between wall middles'] as $between => $label)<option value="{{ $between }}" @selected(request()->input('between') === $between)>{{ $label }}</option>@endforeach</select></label>
+                    <label>Sizes are <select name="between">@foreach (Heurema\Layout\Intake\RoomSize::cases() as $size)<option value="{{ $size->value }}" @selected(request()->input('between') === $size->value)>{{ $size->words() }}</option>@endforeach</select></label>
                 </div>
                 <details class="intake-more" @if (request()->input('copy_of')) open @endif>
                     <summary>From a picture, or from another home</summary>

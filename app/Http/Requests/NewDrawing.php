@@ -10,6 +10,7 @@ use App\Pages\Desk;
 use App\Tracing\PictureFile;
 use Heurema\Layout\Intake\RoomArrangement;
 use Heurema\Layout\Intake\RoomList;
+use Heurema\Layout\Intake\RoomSize;
 use Heurema\Layout\Intake\UnreadableRoomList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
@@ -28,7 +29,7 @@ final class NewDrawing extends FormRequest
         return [
             'name' => ['required', 'string', 'max:200'],
             'units' => ['required', Rule::enum(UnitSystem::class)],
-            'between' => ['required', 'in:faces,middles'],
+            'between' => ['required', Rule::enum(RoomSize::class)],
             'rooms' => ['nullable', 'string', 'max:20000'],
             'picture' => ['nullable', ...UnderlayRequest::RULES],
             'page' => ['nullable', 'integer', 'between:1,500'],
@@ -64,7 +65,7 @@ final class NewDrawing extends FormRequest
 
             return new Layout($name, $units, null, null, [$storey]);
         }
-        $arrangement = new RoomArrangement($units, $isImperial ? 165.1 : 240.0, $isImperial ? 114.3 : 100.0, $this->string('between')->value() === 'middles');
+        $arrangement = new RoomArrangement($units, $isImperial ? 165.1 : 240.0, $isImperial ? 114.3 : 100.0, RoomSize::from($this->string('between')->value()));
 
         return $arrangement->layout($name, (new RoomList($units))->read($rooms));
     }

@@ -47,6 +47,7 @@ final readonly class Catalogue
             new Fixture\BackGap(),
             new Fixture\Facing(),
             new Door\BlockedBy(),
+            new Door\LeafExcess(),
             new Room\Spaces(),
             new Room\Doors(),
             new Space\Uses(),

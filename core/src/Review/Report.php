@@ -43,6 +43,20 @@ final readonly class Report
         return array_merge(...array_values($byVerdict));
     }
 
+    /** Of the findings with the worst verdict, the one that misses its limit by the largest share of it; null when nothing is open. */
+    public function worst(): ?Finding
+    {
+        $worst = null;
+        foreach ($this->worstFirst() as $finding) {
+            if (!$finding->verdict()->isOpen() || ($worst !== null && $finding->verdict() !== $worst->verdict())) {
+                break;
+            }
+            $worst = $worst === null || $finding->outcome->shortfall() > $worst->outcome->shortfall() ? $finding : $worst;
+        }
+
+        return $worst;
+    }
+
     public function finding(string $fingerprint): ?Finding
     {
         foreach ($this->findings as $finding) {

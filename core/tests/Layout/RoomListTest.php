@@ -7,6 +7,7 @@ namespace Heurema\Tests\Layout;
 use Heurema\Layout\Intake\ListedRoom;
 use Heurema\Layout\Intake\RoomArrangement;
 use Heurema\Layout\Intake\RoomList;
+use Heurema\Layout\Intake\RoomSize;
 use Heurema\Layout\Intake\UnreadableRoomList;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Layout\Words\WallType;
@@ -49,11 +50,11 @@ final class RoomListTest extends TestCase
         for ($seed = 1; $seed <= 40; ++$seed) {
             mt_srand($seed);
             $rooms = array_map(static fn(int $i): ListedRoom => new ListedRoom("Room {$i}", RoomUse::Bedroom, mt_rand(1500, 6000), mt_rand(1500, 6000)), range(1, mt_rand(1, 9)));
-            foreach ([false, true] as $toMiddles) {
-                $home = new Home((new RoomArrangement(UnitSystem::Metric, 240, 100, $toMiddles))->layout('Listed', $rooms));
+            foreach (RoomSize::cases() as $size) {
+                $home = new Home((new RoomArrangement(UnitSystem::Metric, 240, 100, $size))->layout('Listed', $rooms));
                 foreach ($home->rooms as $number => $room) {
                     $said = new SaidSize($rooms[$number]->width, $rooms[$number]->depth, WallDatum::Finished);
-                    $cut = $toMiddles ? 100.0 : 0.0;
+                    $cut = [RoomSize::Inside->value => 0.0, RoomSize::Middles->value => 100.0, RoomSize::Outside->value => 200.0][$size->value];
                     self::assertEqualsWithDelta([$cut, $cut], $said->shortfall($room), 0.01, "seed {$seed}, {$room->name()}");
                     self::assertEqualsWithDelta(($rooms[$number]->width - $cut) * ($rooms[$number]->depth - $cut) / 1e6, ($room->outline()?->area() ?? 0.0) / 1e6, 1e-4);
                 }

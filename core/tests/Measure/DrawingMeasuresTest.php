@@ -63,6 +63,35 @@ final class DrawingMeasuresTest extends MeasureTestCase
         self::assertSame(0.0, self::number('door.overlaps', $beside, 'd'), 'the door ends at 2350, the wall begins there');
     }
 
+    public function test_the_clear_way_of_a_door_is_held_against_its_opening(): void
+    {
+        self::assertSame(0.0, self::number('door.leaf_excess', self::door(['clear_width' => 900]), 'd'));
+        self::assertEqualsWithDelta(0.5, self::number('door.leaf_excess', self::door(['clear_width' => 900.5]), 'd'), 1e-9);
+        self::assertEqualsWithDelta(60.0, self::number('door.leaf_excess', self::door(['clear_width' => 800, 'clear_height' => 2100]), 'd'), 1e-9);
+        self::assertInstanceOf(NotApplicable::class, self::measure('door.leaf_excess', self::door([]), 'd'));
+    }
+
+    public function test_two_things_in_one_place(): void
+    {
+        self::assertSame(0.0, self::number('fixture.overlaps', self::wardrobeAndBed(1950), 'a'), 'side by side');
+        self::assertSame(0.0, self::number('fixture.overlaps', self::wardrobeAndBed(1948.4), 'a'), '1.6 mm by 600 mm is less than 10 cm²');
+        self::assertSame(1.0, self::number('fixture.overlaps', self::wardrobeAndBed(1948), 'a'));
+        self::assertSame(['Also there: Bed b, R.'], self::working(self::measure('fixture.overlaps', self::wardrobeAndBed(1900), 'a')));
+        self::assertSame(0.0, self::number('fixture.overlaps', self::wardrobeAndBed(1500, ['base' => 900]), 'a'), 'above it');
+        self::assertSame(0.0, self::number('fixture.overlaps', Sketch::room(6000, 3000)->fixture('a', 'counter', 1000, 0, 90, 1000, 600)->fixture('b', 'sink', 1000, 50, 90, 500, 500), 'a'), 'set in');
+        self::assertUnknown(['a.width', 'a.depth'], self::measure('fixture.overlaps', Sketch::room(6000, 3000)->add('fixtures', ['id' => 'a', 'kind' => 'bed', 'at' => [1000, 0], 'facing' => 90]), 'a'));
+    }
+
+    public function test_a_back_near_a_wall_and_a_front_turned_to_it(): void
+    {
+        $thing = static fn(float $y, float $facing): Sketch => Sketch::room(6000, 3000)->fixture('a', 'wardrobe', 1000, $y, $facing, 1000, 600);
+        self::assertEqualsWithDelta(0.0, self::number('fixture.back_gap', $thing(0, 90), 'a'), 1e-6);
+        self::assertEqualsWithDelta(150.0, self::number('fixture.back_gap', $thing(150, 90), 'a'), 1e-6);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.back_gap', $thing(150.1, 90), 'a'));
+        self::assertEqualsWithDelta(2400.0, self::number('fixture.faces_wall_at', $thing(0, 90), 'a'), 1e-6);
+        self::assertEqualsWithDelta(50.0, self::number('fixture.faces_wall_at', $thing(650, 270), 'a'), 1e-6);
+    }
+
     public function test_what_stands_where_a_leaf_swings(): void
     {
         $hinged = ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'];
@@ -145,5 +174,17 @@ final class DrawingMeasuresTest extends MeasureTestCase
         self::assertInstanceOf(Measured::class, $measurement);
 
         return $measurement->witness[0]->lines[0][0]->toArray();
+    }
+
+    /** @param array<string, mixed> $more */
+    private static function door(array $more): Sketch
+    {
+        return Sketch::room(6000, 3000)->door('w1', 2000, 900, $more);
+    }
+
+    /** @param array<string, mixed> $more */
+    private static function wardrobeAndBed(float $x, array $more = []): Sketch
+    {
+        return Sketch::room(6000, 3000)->fixture('a', 'wardrobe', 1000, 0, 90, 1000, 600)->fixture('b', 'bed', $x, 0, 90, 900, 2000, $more);
     }
 }

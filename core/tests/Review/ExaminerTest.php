@@ -163,6 +163,17 @@ final class ExaminerTest extends TestCase
         self::assertSame(self::examine((new LayoutReader())->read($json))->toArray(), self::examine((new LayoutReader())->read($json))->toArray());
     }
 
+    public function test_the_worst_misses_its_limit_by_the_largest_share(): void
+    {
+        $report = self::examine((new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../../database/demo/orchard-terrace.json')));
+        $worst = $report->worst();
+        self::assertSame(Verdict::Violated, $worst?->verdict());
+        foreach ($report->findings as $finding) {
+            self::assertTrue($finding->verdict() !== Verdict::Violated || $finding->outcome->shortfall() <= $worst->outcome->shortfall(), $finding->fingerprint());
+        }
+        self::assertNull((new Report($report->home, [], []))->worst());
+    }
+
     public function test_the_demo_home_has_violations_of_many_kinds(): void
     {
         $report = self::examine((new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../../database/demo/orchard-terrace.json')));

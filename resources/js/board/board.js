@@ -1,3 +1,4 @@
+import { Changes } from './changes.js';
 import { Ghost } from './ghost.js';
 import { Outbox } from './outbox.js';
 import { Snapping } from './snapping.js';
@@ -22,6 +23,8 @@ export class Board {
         this.ghost = new Ghost(document.getElementById('ghost'));
         this.snapping = new Snapping(viewport, this.step);
         this.trials = new Trials((act, values) => this.ask(act, values), this.ghost);
+        this.changes = new Changes(document.getElementById('board-changes'));
+        this.seen = this.version;
         this.tools = this.makeTools();
         this.listen();
         this.use(new URLSearchParams(location.search).has('picture') ? 'picture' : 'choose');
@@ -33,7 +36,7 @@ export class Board {
         const thing = document.getElementById('thing-kind');
         const tools = [
             new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this), new Picture(this),
-            new Place(this, 'thing', () => ['thing', { kind: thing.value }]),
+            new Place(this, 'thing', () => (thing.value === 'note' ? ['note', {}] : ['thing', { kind: thing.value }])),
             new Place(this, 'copy', () => ['copy', {}]),
             new Place(this, 'stair', () => ['stair', { towards: document.getElementById('stair-towards').value }], 'stair-options'),
         ];
@@ -50,7 +53,10 @@ export class Board {
         this.page.addEventListener('focusout', () => this.showMoving(null));
         this.sheet.addEventListener('pointerdown', (event) => this.tool.press(event), { capture: true });
         this.sheet.addEventListener('pointermove', (event) => this.tool.hover(event));
-        document.addEventListener('htmx:oobAfterSwap', (event) => { if (event.detail.target.id === 'plan') this.settle(); });
+        document.addEventListener('htmx:oobAfterSwap', (event) => {
+            if (event.detail.target.id === 'plan') this.settle();
+            if (event.detail.target.id === 'board-findings') this.showChanges();
+        });
     }
 
     get chosen() {
@@ -174,6 +180,7 @@ export class Board {
         const row = event.target.closest('[data-choose]');
         if (row) {
             document.getElementById('elements').close();
+            this.use('choose');
             this.choose(row.dataset.choose);
         }
         if (!event.target.closest('#plan-sheet') || this.viewport.dragged || this.moved) return;
@@ -352,6 +359,11 @@ export class Board {
         this.viewport.draw();
         this.snapping.read();
         for (const thing of document.querySelectorAll('#plan [data-subject]')) thing.classList.toggle('chosen', thing.dataset.subject === this.chosen);
+    }
+
+    showChanges() {
+        this.changes.show(this.version !== this.seen);
+        this.seen = this.version;
     }
 
     tell(words, canSend = false) {

@@ -1,12 +1,15 @@
 <div class="finding-list" id="board-findings" @if ($oob ?? false) hx-swap-oob="true" @endif>
-    <p class="choices board-counts" aria-live="polite">
+    <p class="choices board-counts">
         @foreach (Heurema\Review\Verdict::cases() as $verdict)
             <span title="{{ ucfirst($verdict->words()) }}"><x-verdict :verdict="$verdict"/><span class="visually-hidden">{{ $verdict->words() }}</span> <b>{{ $page->report->counts()[$verdict->value] }}</b></span>
         @endforeach
     </p>
+    @if ($worst = $page->report->worst())
+        <p class="board-worst">Worst: <button type="button" data-choose="{{ $worst->subject->id() }}">{{ $worst->rule->title }}</button>, {{ $worst->subject->name() }}</p>
+    @endif
     <ol class="rows" id="rows">
         @forelse ($page->findings() as $finding)
-            <li><button type="button" class="row-link" data-choose="{{ $finding->subject->id() }}" @if ($page->isOfChosen($finding)) aria-current="true" @endif>
+            <li data-finding="{{ $finding->fingerprint() }}" data-verdict="{{ $finding->verdict()->value }}"><button type="button" class="row-link" data-choose="{{ $finding->subject->id() }}" @if ($page->isOfChosen($finding)) aria-current="true" @endif>
                 <x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/>
                 <span class="visually-hidden">{{ $finding->verdict()->words() }}:</span>
                 <span class="row-title">{{ $finding->rule->title }}</span>

@@ -20,9 +20,9 @@ final readonly class RoomArrangement
     /**
      * @param float $outer       thickness of outer walls, mm
      * @param float $inner       thickness of partitions, mm
-     * @param bool  $toMiddles   the listed sides run between the middles of the walls, not between their faces
+     * @param RoomSize $size      from which lines of the walls the listed sides run
      */
-    public function __construct(private UnitSystem $units, private float $outer, private float $inner, private bool $toMiddles = false) {}
+    public function __construct(private UnitSystem $units, private float $outer, private float $inner, private RoomSize $size = RoomSize::Inside) {}
 
     /** @param non-empty-list<ListedRoom> $rooms */
     public function layout(string $name, array $rooms): Layout
@@ -48,7 +48,7 @@ final readonly class RoomArrangement
      */
     private function place(array $rooms): array
     {
-        $cut = $this->toMiddles ? $this->inner : 0.0;
+        $cut = $this->size->walls() * $this->inner;
         $area = array_sum(array_map(static fn(ListedRoom $room): float => $room->width * $room->depth, $rooms));
         $rowWidth = sqrt($area * self::PROPORTION);
         [$x, $y, $rowDepth] = [0.0, 0.0, 0.0];

@@ -50,6 +50,7 @@ export class Choose {
     step(right, up, far) {
         const step = this.board.step * (far ? 10 : 1);
         if (this.board.chosen) this.board.act('edit', { edit: JSON.stringify(this.board.move(this.board.chosen, right * step, up * step)) });
+        else this.board.viewport.move(right * 0.1, -up * 0.1);
     }
 
     enter() {}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout\Intake;
+
+/** What the listed size of a room takes in of its walls. */
+enum RoomSize: string
+{
+    case Inside = 'faces';
+    case Middles = 'middles';
+    case Outside = 'outsides';
+
+    /** How many thicknesses of wall lie within a size. */
+    public function walls(): float
+    {
+        return match ($this) {
+            self::Inside => 0.0,
+            self::Middles => 1.0,
+            self::Outside => 2.0,
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Inside => 'clear, between faces',
+            self::Middles => 'between wall middles',
+            self::Outside => 'over the outsides',
+        };
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Door;
+
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * By how much the clear way that the door is said to leave is more than its opening, the larger of width and height.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class LeafExcess extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'door.leaf_excess';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $opening = $subject->opening;
+        [$excess, $missing, $isSaid] = [0.0, [], false];
+        foreach (['width' => [$opening->clearWidth, $opening->width], 'height' => [$opening->clearHeight, $opening->height]] as $side => [$clear, $whole]) {
+            $isSaid = $isSaid || $clear !== null;
+            if ($clear !== null && $whole === null) {
+                $missing[] = "{$subject->id()}.{$side}";
+            }
+            $excess = $clear !== null && $whole !== null ? max($excess, $clear - $whole) : $excess;
+        }
+        if (!$isSaid) {
+            return new NotApplicable('Nobody said how much of it is clear.');
+        }
+        if ($missing !== []) {
+            return new Unknown($missing);
+        }
+        $span = $subject->span();
+
+        return new Measured(Amount::length($excess), [Witness::dimension($subject->storey(), new Segment($span->from, $span->to), $home->length($span->length()))], [$excess > 0 ? "The clear way is said to be {$home->length($excess)} more than the opening." : 'It fits its opening.']);
+    }
+}

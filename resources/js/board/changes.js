@@ -1,0 +1,31 @@
+/** What an edit changed among the open findings: said beside the plan, and marked in their list. */
+export class Changes {
+    constructor(output) {
+        this.output = output;
+        this.before = Changes.open();
+    }
+
+    /** Called when the findings were drawn anew. */
+    show(isEdit) {
+        const now = Changes.open();
+        if (isEdit) {
+            const come = [...now].filter(([finding, row]) => this.before.get(finding)?.verdict !== row.verdict);
+            const gone = [...this.before].filter(([finding]) => !now.has(finding));
+            for (const [, { element }] of come) element.classList.add('is-new');
+            const words = [Changes.words(gone, 'settled'), Changes.words(come, 'new')].filter(Boolean);
+            this.output.textContent = words.join(' ') || 'No finding changed.';
+        }
+        this.before = now;
+    }
+
+    static open() {
+        return new Map([...document.querySelectorAll('#rows [data-finding]')].map((element) => [element.dataset.finding, {
+            element, verdict: element.dataset.verdict, title: element.querySelector('.row-title').textContent,
+        }]));
+    }
+
+    static words(rows, word) {
+        if (rows.length === 0) return '';
+        return rows.length === 1 ? `One finding ${word}: ${rows[0][1].title}.` : `${rows.length} findings ${word}.`;
+    }
+}
