@@ -25,7 +25,7 @@ $browser->manage()->timeouts()->setScriptTimeout(60);
 $browser->get("{$address}/sign-in");
 $browser->findElement(WebDriverBy::id('email'))->sendKeys('reviewer@heurema.test');
 $browser->findElement(WebDriverBy::id('password'))->sendKeys('daylight')->submit();
-$browser->findElement(WebDriverBy::cssSelector('.project-link'))->click();
+$browser->findElement(WebDriverBy::partialLinkText('14 Orchard Terrace'))->click();
 $browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
 $browser->get($browser->getCurrentURL().'?select=gf8');
 

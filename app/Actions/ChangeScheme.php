@@ -66,14 +66,16 @@ final readonly class ChangeScheme
         });
     }
 
-    public static function lastDone(Scheme $scheme): ?SchemeEdit
+    /** @param list<string> $columns */
+    public static function lastDone(Scheme $scheme, array $columns = ['*']): ?SchemeEdit
     {
-        return $scheme->edits()->where('undone', false)->latest('id')->first();
+        return $scheme->edits()->where('undone', false)->latest('id')->first($columns);
     }
 
-    public static function firstUndone(Scheme $scheme): ?SchemeEdit
+    /** @param list<string> $columns */
+    public static function firstUndone(Scheme $scheme, array $columns = ['*']): ?SchemeEdit
     {
-        return $scheme->edits()->where('undone', true)->oldest('id')->first();
+        return $scheme->edits()->where('undone', true)->oldest('id')->first($columns);
     }
 
     /** @param callable(Scheme): Layout $change */

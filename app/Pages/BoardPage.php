@@ -61,7 +61,7 @@ final readonly class BoardPage
 
     public static function of(Scheme $scheme, Examiner $examiner, Shelf $shelf, string $storey, string $select): self
     {
-        $books = $scheme->revisions()->latest('number')->first()->books ?? OpenProject::BOOKS;
+        $books = $scheme->revisions()->latest('number')->first(['books'])->books ?? OpenProject::BOOKS;
         $report = $examiner->examine(new Home($scheme->layout), array_map($shelf->book(...), $books));
         $storey = $scheme->layout->storey($storey)->id ?? ($scheme->layout->storeys[0]->id ?? '');
 
@@ -225,12 +225,12 @@ final readonly class BoardPage
 
     public function undoWords(): ?string
     {
-        return ChangeScheme::lastDone($this->scheme)?->words;
+        return ChangeScheme::lastDone($this->scheme, ['words'])?->words;
     }
 
     public function redoWords(): ?string
     {
-        return ChangeScheme::firstUndone($this->scheme)?->words;
+        return ChangeScheme::firstUndone($this->scheme, ['words'])?->words;
     }
 
     /** The distance by which an arrow key moves a thing, mm. */

@@ -12,15 +12,26 @@ final readonly class Box
     /** @param non-empty-list<Point> $points */
     public static function around(array $points): self
     {
-        $xs = array_map(static fn(Point $p): float => $p->x, $points);
-        $ys = array_map(static fn(Point $p): float => $p->y, $points);
+        [$left, $bottom, $right, $top] = [INF, INF, -INF, -INF];
+        foreach ($points as $point) {
+            $left = $point->x < $left ? $point->x : $left;
+            $right = $point->x > $right ? $point->x : $right;
+            $bottom = $point->y < $bottom ? $point->y : $bottom;
+            $top = $point->y > $top ? $point->y : $top;
+        }
 
-        return new self(min($xs), min($ys), max($xs), max($ys));
+        return new self($left, $bottom, $right, $top);
     }
 
     public function contains(Point $point): bool
     {
         return $point->x >= $this->left && $point->x <= $this->right && $point->y >= $this->bottom && $point->y <= $this->top;
+    }
+
+    /** Have the two some area in common? */
+    public function overlaps(self $other): bool
+    {
+        return $this->right > $other->left && $other->right > $this->left && $this->top > $other->bottom && $other->top > $this->bottom;
     }
 
     public function width(): float

@@ -13,7 +13,7 @@ final class SegmentGrid
     /** A segment that would run through more cells than this is looked at every time. */
     private const LONGEST = 1000;
 
-    /** @var array<string, list<int>> */
+    /** @var array<int, list<int>> a cell's key to the segments in it; cells that share a key share their segments */
     private array $cells = [];
 
     /** @var array<int, true> */
@@ -64,7 +64,7 @@ final class SegmentGrid
         }
         for ($column = (int) floor($box->left / $this->size), $last = (int) floor($box->right / $this->size); $column <= $last; ++$column) {
             for ($row = (int) floor($box->bottom / $this->size), $top = (int) floor($box->top / $this->size); $row <= $top; ++$row) {
-                foreach ($this->cells["{$column},{$row}"] ?? [] as $number) {
+                foreach ($this->cells[self::key($column, $row)] ?? [] as $number) {
                     $found[$number] = true;
                 }
             }
@@ -88,6 +88,11 @@ final class SegmentGrid
         return array_sum($counted) / max(1, count($counted));
     }
 
+    private static function key(int $column, int $row): int
+    {
+        return ($column << 24) ^ $row;
+    }
+
     /** How wide a cell is, mm: about as much as a segment is long. */
     public function cellSize(): float
     {
@@ -97,7 +102,7 @@ final class SegmentGrid
     /**
      * The cells that a segment runs through, column by column, a little wider than it is.
      *
-     * @return list<string>
+     * @return list<int> their keys
      */
     private function cellsAlong(Segment $segment): array
     {
@@ -114,7 +119,7 @@ final class SegmentGrid
             $low = (int) floor((min($y1, $y2) - $slack) / $this->size);
             $high = (int) floor((max($y1, $y2) + $slack) / $this->size);
             for ($row = $low; $row <= $high; ++$row) {
-                $cells[] = "{$column},{$row}";
+                $cells[] = ($column << 24) ^ $row;
             }
         }
 

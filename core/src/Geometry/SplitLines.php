@@ -54,6 +54,7 @@ final class SplitLines
     private function cuts(array $segments, array $ends): array
     {
         $cuts = array_map(static fn(array $pair): array => [$pair[0] => true, $pair[1] => true], $ends);
+        $boxes = array_map(static fn(Segment $segment): array => self::box($segment), $segments);
         $grid = new SegmentGrid($segments);
         $left = self::NEAR_BESIDES + self::NEAR_A_LINE * count($segments);
         foreach ($segments as $i => $segment) {
@@ -63,7 +64,7 @@ final class SplitLines
                 throw new TangledLines();
             }
             foreach ($near as $j) {
-                if ($j <= $i) {
+                if ($j <= $i || self::areApart($boxes[$i], $boxes[$j])) {
                     continue;
                 }
                 foreach ($this->meetings($ends[$i], $ends[$j]) as [$vertex, $onFirst, $onSecond]) {
@@ -78,6 +79,27 @@ final class SplitLines
         }
 
         return array_map($this->inOrder(...), $segments, $cuts);
+    }
+
+    /** @return array{float, float, float, float} left, right, bottom, top, as much larger as points are snapped */
+    private static function box(Segment $segment): array
+    {
+        [$from, $to] = [$segment->from, $segment->to];
+        $snap = 2 * Vertices::SNAP;
+
+        return [
+            ($from->x < $to->x ? $from->x : $to->x) - $snap, ($from->x < $to->x ? $to->x : $from->x) + $snap,
+            ($from->y < $to->y ? $from->y : $to->y) - $snap, ($from->y < $to->y ? $to->y : $from->y) + $snap,
+        ];
+    }
+
+    /**
+     * @param array{float, float, float, float} $first
+     * @param array{float, float, float, float} $second
+     */
+    private static function areApart(array $first, array $second): bool
+    {
+        return $first[1] < $second[0] || $second[1] < $first[0] || $first[3] < $second[2] || $second[3] < $first[2];
     }
 
     /**
@@ -109,10 +131,6 @@ final class SplitLines
     {
         [$a, $b] = [$this->vertices->point($first[0]), $this->vertices->point($first[1])];
         [$c, $d] = [$this->vertices->point($second[0]), $this->vertices->point($second[1])];
-        if (max($a->x, $b->x) + Vertices::SNAP < min($c->x, $d->x) || max($c->x, $d->x) + Vertices::SNAP < min($a->x, $b->x)
-            || max($a->y, $b->y) + Vertices::SNAP < min($c->y, $d->y) || max($c->y, $d->y) + Vertices::SNAP < min($a->y, $b->y)) {
-            return [];
-        }
         $meetings = [];
         foreach ($second as $vertex) {
             if (self::liesOn($this->vertices->point($vertex), $a, $b)) {

@@ -12,16 +12,19 @@ final class Vertices
     /** @var list<Point> */
     private array $points = [];
 
-    /** @var array<string, list<int>> cell of the snapping grid to the points in it */
+    /** Of a cell of the grid in which points are looked for, mm. */
+    private const CELL = 1.0;
+
+    /** @var array<int, list<int>> a cell's key to the points in it; cells that share a key share their points */
     private array $cells = [];
 
     public function number(Point $point): int
     {
-        $column = (int) floor($point->x / self::SNAP);
-        $row = (int) floor($point->y / self::SNAP);
-        for ($x = $column - 1; $x <= $column + 1; ++$x) {
-            for ($y = $row - 1; $y <= $row + 1; ++$y) {
-                foreach ($this->cells["{$x},{$y}"] ?? [] as $known) {
+        $lastColumn = (int) floor(($point->x + self::SNAP) / self::CELL);
+        $lastRow = (int) floor(($point->y + self::SNAP) / self::CELL);
+        for ($column = (int) floor(($point->x - self::SNAP) / self::CELL); $column <= $lastColumn; ++$column) {
+            for ($row = (int) floor(($point->y - self::SNAP) / self::CELL); $row <= $lastRow; ++$row) {
+                foreach ($this->cells[self::key($column, $row)] ?? [] as $known) {
                     if ($this->points[$known]->distanceTo($point) < self::SNAP) {
                         return $known;
                     }
@@ -29,9 +32,15 @@ final class Vertices
             }
         }
         $this->points[] = $point;
-        $this->cells["{$column},{$row}"][] = count($this->points) - 1;
+        $number = count($this->points) - 1;
+        $this->cells[self::key((int) floor($point->x / self::CELL), (int) floor($point->y / self::CELL))][] = $number;
 
-        return count($this->points) - 1;
+        return $number;
+    }
+
+    private static function key(int $column, int $row): int
+    {
+        return ($column << 24) ^ $row;
     }
 
     public function point(int $number): Point

@@ -26,6 +26,9 @@ final readonly class PlacedFixture implements Subject
     /** Its outline on the plan; null when its width or depth is not known. */
     public ?Ring $outline;
 
+    /** The upright box around its outline. */
+    public ?Box $bounds;
+
     /** The room its middle lies in. */
     public ?RoomSpace $room;
 
@@ -33,6 +36,7 @@ final readonly class PlacedFixture implements Subject
     {
         $points = $fixture->outline ?? $this->rectangle();
         $this->outline = $points === null || $points === [] ? null : new Ring(array_map($this->frame()->toPlan(...), $points));
+        $this->bounds = $this->outline?->bounds();
         $this->room = $plan->roomAt($this->frame()->toPlan(new Point(0, ($fixture->depth ?? 4.0) / 2)));
     }
 

@@ -7,6 +7,7 @@ namespace Heurema\Spatial;
 use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\BoxGrid;
+use Heurema\Geometry\ConvexClip;
 use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
 use Heurema\Geometry\Obstacles;
@@ -35,6 +36,9 @@ final class StoreyPlan
     public readonly array $rooms;
 
     private readonly Arrangement $arrangement;
+
+    /** Less of a thing than this in a wall, mm², is rounding. */
+    private const NOTICED_MM2 = 0.01;
 
     private ?Obstacles $obstructions = null;
 
@@ -104,7 +108,9 @@ final class StoreyPlan
         $isNear = ($this->faces ??= new Obstacles($this->solidEdges()))->enter($around, $margin);
         $isBuried = !$isNear && array_filter($this->solids, static fn(Polygon $solid): bool => $solid->contains($around->middle())) !== [];
 
-        return $isNear || $isBuried ? array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), $this->solids)) : [];
+        $reached = $isNear || $isBuried ? array_filter($this->solids, static fn(Polygon $solid): bool => ConvexClip::area($solid, $around) > self::NOTICED_MM2) : [];
+
+        return array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), array_values($reached)));
     }
 
     /** @return list<Segment> */

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Door;
 
-use Heurema\Geometry\Overlap;
+use Heurema\Geometry\Box;
+use Heurema\Geometry\ConvexClip;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Vertices;
 use Heurema\Layout\Words\DoorOperation;
@@ -18,6 +19,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
@@ -76,6 +78,7 @@ final class BlockedBy extends SubjectMeasure
     private function inTheWay(DoorLeaf $leaf, PlacedOpening $door, Home $home): array
     {
         $sector = $leaf->sector();
+        $bounds = $sector->bounds();
         $names = [];
         foreach ($door->plan->wallsIn($sector, $sector, Vertices::SNAP) as $part) {
             if ($part->area() > self::LEAST_MM2) {
@@ -83,11 +86,16 @@ final class BlockedBy extends SubjectMeasure
             }
         }
         foreach ($home->fixturesOn($door->storey()) as $fixture) {
-            if ($fixture->outline !== null && $fixture->takesFloor() && Overlap::area(new Polygon($fixture->outline->counterClockwise()), $sector) > self::LEAST_MM2) {
+            if ($fixture->outline !== null && $fixture->takesFloor() && self::isNear($fixture, $bounds) && ConvexClip::area(new Polygon($fixture->outline), $sector) > self::LEAST_MM2) {
                 $names[] = $fixture->name();
             }
         }
 
         return $names;
+    }
+
+    private static function isNear(PlacedFixture $fixture, Box $bounds): bool
+    {
+        return $fixture->bounds?->overlaps($bounds) === true;
     }
 }

@@ -53,7 +53,7 @@ final class Overlaps extends SubjectMeasure
         }
         $names = $witness = [];
         foreach ($home->fixturesOn($subject->storey()) as $other) {
-            if ($other === $subject || $other->outline === null || self::shares($subject, $other)) {
+            if ($other === $subject || $other->outline === null || $other->bounds === null || $subject->bounds?->overlaps($other->bounds) !== true || self::shares($subject, $other)) {
                 continue;
             }
             foreach (Overlap::parts(new Polygon($other->outline->counterClockwise()), $outline->counterClockwise()) as $part) {

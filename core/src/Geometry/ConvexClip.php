@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Geometry;
+
+/** How much of an outline lies in a convex one, by cutting it along each side in turn (Sutherland and Hodgman 1974). */
+final class ConvexClip
+{
+    /**
+     * In mm². Where the cut outline falls apart its pieces hang together by lines without area.
+     *
+     * @param Ring $convex counter-clockwise
+     */
+    public static function area(Polygon $polygon, Ring $convex): float
+    {
+        $area = 0.0;
+        foreach ($polygon->rings() as $number => $ring) {
+            $part = self::ringArea($ring, $convex);
+            $area += $number === 0 ? $part : -$part;
+        }
+
+        return $area;
+    }
+
+    private static function ringArea(Ring $ring, Ring $convex): float
+    {
+        $points = array_map(static fn(Point $point): array => [$point->x, $point->y], $ring->points);
+        $before = $convex->points[count($convex->points) - 1];
+        foreach ($convex->points as $corner) {
+            $points = self::cut($points, $before->x, $before->y, $corner->x - $before->x, $corner->y - $before->y);
+            $before = $corner;
+        }
+        $sum = 0.0;
+        foreach ($points as $i => [$x, $y]) {
+            [$nextX, $nextY] = $points[$i + 1] ?? $points[0];
+            $sum += $x * $nextY - $nextX * $y;
+        }
+
+        return abs($sum) / 2;
+    }
+
+    /**
+     * What lies to the left of a line through a point.
+     *
+     * @param list<array{float, float}> $points
+     *
+     * @return list<array{float, float}>
+     */
+    private static function cut(array $points, float $x, float $y, float $dx, float $dy): array
+    {
+        $kept = [];
+        $last = count($points) - 1;
+        foreach ($points as $i => $point) {
+            $from = $points[$i === 0 ? $last : $i - 1];
+            $side = $dx * ($point[1] - $y) - $dy * ($point[0] - $x);
+            $fromSide = $dx * ($from[1] - $y) - $dy * ($from[0] - $x);
+            if (($side < 0) !== ($fromSide < 0)) {
+                $share = $fromSide / ($fromSide - $side);
+                $kept[] = [$from[0] + $share * ($point[0] - $from[0]), $from[1] + $share * ($point[1] - $from[1])];
+            }
+            if ($side >= 0) {
+                $kept[] = $point;
+            }
+        }
+
+        return $kept;
+    }
+}
