@@ -23,13 +23,16 @@ final readonly class Frame
 
     public function toPlan(Point $own): Point
     {
-        return $this->origin->plus($this->xAxis->times($own->x))->plus($this->yAxis->times($own->y));
+        return new Point(
+            $this->origin->x + $own->x * $this->xAxis->x + $own->y * $this->yAxis->x,
+            $this->origin->y + $own->x * $this->xAxis->y + $own->y * $this->yAxis->y,
+        );
     }
 
     public function fromPlan(Point $point): Point
     {
-        $away = $point->minus($this->origin);
+        [$x, $y] = [$point->x - $this->origin->x, $point->y - $this->origin->y];
 
-        return new Point($away->dot($this->xAxis), $away->dot($this->yAxis));
+        return new Point($x * $this->xAxis->x + $y * $this->xAxis->y, $x * $this->yAxis->x + $y * $this->yAxis->y);
     }
 }

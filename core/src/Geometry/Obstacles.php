@@ -78,8 +78,9 @@ final class Obstacles
      */
     public function enter(Ring $convex, float $margin): bool
     {
+        $sides = array_map(static fn(Segment $side): array => [$side->from, $side->direction()], $convex->edges());
         foreach ($this->grid->inBox($convex->bounds()) as $number) {
-            if (self::isWithin($convex, $this->segments[$number], $margin)) {
+            if (self::isWithin($sides, $this->segments[$number], $margin)) {
                 return true;
             }
         }
@@ -87,13 +88,17 @@ final class Obstacles
         return false;
     }
 
-    /** Clips the segment by every side of the ring moved inwards; something is left when it comes inside. */
-    private static function isWithin(Ring $convex, Segment $segment, float $margin): bool
+    /**
+     * Clips the segment by every side of a ring moved inwards; something is left when it comes inside.
+     *
+     * @param list<array{Point, Point}> $sides a point of each and its direction
+     */
+    private static function isWithin(array $sides, Segment $segment, float $margin): bool
     {
         [$from, $to] = [0.0, 1.0];
-        foreach ($convex->edges() as $side) {
-            $start = $side->leftOf($segment->from) - $margin;
-            $end = $side->leftOf($segment->to) - $margin;
+        foreach ($sides as [$corner, $along]) {
+            $start = $along->x * ($segment->from->y - $corner->y) - $along->y * ($segment->from->x - $corner->x) - $margin;
+            $end = $along->x * ($segment->to->y - $corner->y) - $along->y * ($segment->to->x - $corner->x) - $margin;
             if ($start <= 0 && $end <= 0) {
                 return false;
             }

@@ -38,13 +38,17 @@ final readonly class Segment
     /** How far along the segment's direction a point stands from `from`. */
     public function along(Point $point): float
     {
-        return $point->minus($this->from)->dot($this->direction());
+        [$dx, $dy] = [$this->to->x - $this->from->x, $this->to->y - $this->from->y];
+
+        return (($point->x - $this->from->x) * $dx + ($point->y - $this->from->y) * $dy) / hypot($dx, $dy);
     }
 
     /** How far to the left of the segment's line a point stands; negative to the right. */
     public function leftOf(Point $point): float
     {
-        return $this->direction()->cross($point->minus($this->from));
+        [$dx, $dy] = [$this->to->x - $this->from->x, $this->to->y - $this->from->y];
+
+        return ($dx * ($point->y - $this->from->y) - $dy * ($point->x - $this->from->x)) / hypot($dx, $dy);
     }
 
     /** The segment moved sideways, to the left when positive. */
@@ -57,12 +61,14 @@ final readonly class Segment
 
     public function closestTo(Point $point): Point
     {
-        $length = $this->length();
-        if ($length === 0.0) {
+        [$dx, $dy] = [$this->to->x - $this->from->x, $this->to->y - $this->from->y];
+        $square = $dx * $dx + $dy * $dy;
+        $share = $square > 0.0 ? (($point->x - $this->from->x) * $dx + ($point->y - $this->from->y) * $dy) / $square : 0.0;
+        if ($share <= 0.0) {
             return $this->from;
         }
 
-        return $this->at(max(0.0, min($length, $this->along($point))));
+        return $share >= 1.0 ? $this->to : new Point($this->from->x + $share * $dx, $this->from->y + $share * $dy);
     }
 
     public function distanceTo(Point $point): float

@@ -19,17 +19,20 @@ final readonly class Surroundings
     /** Height of a fixture, in mm, where nobody said: what hangs higher is above it. */
     private const USUAL_HEIGHT = 900.0;
 
+    /** Farther than this, mm, nothing is in anybody's way. */
+    private const FAR = 1_000_000.0;
+
     private const COUNTERS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet];
 
     /**
-     * @param array<string, list<Segment>> $fixtures edges by the fixture's name
+     * @param list<PlacedFixture> $fixtures
      * @param list<string>                 $assumptions
      */
     private function __construct(private Obstacles $walls, private array $fixtures, public array $assumptions) {}
 
     public static function of(PlacedFixture $fixture, Home $home): self
     {
-        $edges = $assumptions = [];
+        $standing = $assumptions = [];
         $top = $fixture->base() + ($fixture->fixture->height ?? self::USUAL_HEIGHT);
         foreach ($home->fixturesOn($fixture->storey()) as $other) {
             $outline = $other->outline;
@@ -37,21 +40,25 @@ final readonly class Surroundings
                 continue;
             }
             if ($other->base() < $top) {
-                $edges[$other->name()] = $outline->edges();
+                $standing[] = $other;
             } elseif ($fixture->fixture->height === null) {
                 $assumptions[] = "{$fixture->id()} taken as {$home->length(self::USUAL_HEIGHT)} high, so that {$other->id()} hangs above it.";
             }
         }
 
-        return new self($fixture->plan->obstructions(), $edges, $assumptions);
+        return new self($fixture->plan->obstructions(), $standing, $assumptions);
     }
 
     public function reach(Sweep $sweep): ?Hit
     {
         $wall = $this->walls->sweep($sweep);
         $nearest = $wall === null ? null : new Hit($wall->distance, $wall->line, 'the wall');
-        foreach ($this->fixtures as $name => $edges) {
-            $nearest = self::nearer($nearest, self::hit($sweep, $edges, $name));
+        // what stands beyond the wall is not met before it
+        $way = $sweep->bounds($nearest->distance ?? self::FAR)->grown(Sweep::TOUCH);
+        foreach ($this->fixtures as $fixture) {
+            if ($fixture->outline !== null && $fixture->bounds?->overlaps($way) === true) {
+                $nearest = self::nearer($nearest, self::hit($sweep, $fixture->outline->edges(), $fixture->name()));
+            }
         }
 
         return $nearest;

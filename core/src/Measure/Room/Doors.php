@@ -59,9 +59,9 @@ final class Doors extends SubjectMeasure
     /** A little beyond its last riser, the climb stands in the room. */
     private static function leadsInto(PlacedStair $stair, RoomSpace $room): bool
     {
-        $line = StairShape::of($stair->stair)->walkline;
+        $line = $stair->to->id === $room->storey() ? StairShape::of($stair->stair)->walkline : [];
         $steps = count($line);
-        if ($stair->to->id !== $room->storey() || $steps < 2) {
+        if ($steps < 2) {
             return false;
         }
         $last = new Segment($line[$steps - 2], $line[$steps - 1]);
