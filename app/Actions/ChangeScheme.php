@@ -82,13 +82,15 @@ final readonly class ChangeScheme
     private function onCurrent(Scheme $scheme, int $version, callable $change): Scheme
     {
         return DB::transaction(function () use ($scheme, $version, $change): Scheme {
-            $current = Scheme::query()->lockForUpdate()->findOrFail($scheme->id);
-            if ($current->version !== $version) {
+            $current = Scheme::query()->lockForUpdate()->whereKey($scheme->id)->value('version');
+            if ($current !== $version) {
                 throw new StaleScheme();
             }
-            $current->update(['layout' => $change($current), 'version' => $version + 1]);
+            // what was read before the lock is still what stands there, unless it was older
+            $scheme = $scheme->version === $version ? $scheme : $scheme->refresh();
+            $scheme->update(['layout' => $change($scheme), 'version' => $version + 1]);
 
-            return $current;
+            return $scheme;
         });
     }
 }

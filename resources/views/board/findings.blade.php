@@ -1,7 +1,8 @@
 <div class="finding-list" id="board-findings" @if ($oob ?? false) hx-swap-oob="true" @endif>
+    @php($counts = $page->report->counts())
     <p class="choices board-counts">
         @foreach (Heurema\Review\Verdict::cases() as $verdict)
-            <span title="{{ ucfirst($verdict->words()) }}"><x-verdict :verdict="$verdict"/><span class="visually-hidden">{{ $verdict->words() }}</span> <b>{{ $page->report->counts()[$verdict->value] }}</b></span>
+            <span title="{{ ucfirst($verdict->words()) }}"><x-verdict :verdict="$verdict"/><span class="visually-hidden">{{ $verdict->words() }}</span> <b>{{ $counts[$verdict->value] }}</b></span>
         @endforeach
     </p>
     @if ($worst = $page->report->worst())
