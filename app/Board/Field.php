@@ -15,6 +15,9 @@ final readonly class Field
     public const YES_NO = 'yes_no';
     public const NUMBER = 'number';
 
+    /** Where the document's word is not what one would say. */
+    private const SAID = ['hinge from' => 'start', 'hinge to' => 'end', 'opens left' => 'left of its direction', 'opens right' => 'right of its direction'];
+
     /** @param list<string> $choices */
     private function __construct(
         public string $key,
@@ -25,6 +28,12 @@ final readonly class Field
         public bool $required = false,
         public string $default = '',
     ) {}
+
+    /** A word of the document as people say it. */
+    public function words(string $choice): string
+    {
+        return self::SAID["{$this->key} {$choice}"] ?? str_replace('_', ' ', $choice);
+    }
 
     public static function length(string $key, string $label, ?ExpectedLength $expected = null, bool $required = false): self
     {

@@ -21,7 +21,7 @@ final class LabelPlace
     private const LETTER_WIDTH = 6.6;
     private const LINE_HEIGHT = 17.0;
     private const SIGN = 11;
-    private const STEPS = 12;
+    private const STEPS = 16;
 
     /** @var array<string, non-empty-list<string>> by room */
     private array $lines = [];

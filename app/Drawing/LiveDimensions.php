@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Drafting\Chain;
 use Heurema\Drafting\Standing;
 use Heurema\Drafting\Stretch;
 use Heurema\Drafting\WallDistance;
@@ -28,7 +29,8 @@ final readonly class LiveDimensions
     /** How deep a zone is shown in front of a thing, mm. */
     private const ZONE = 1000.0;
 
-    public function __construct(private Home $home, private string $storey) {}
+    /** @param float $scale mm under a pixel */
+    public function __construct(private Home $home, private string $storey, private float $scale) {}
 
     public function of(string $id): string
     {
@@ -94,9 +96,9 @@ final readonly class LiveDimensions
 
     private function along(Segment $line, Stretch $stretch, float $from, float $to): string
     {
-        $parts = array_filter([[$stretch->from, $from], [$from, $to], [$to, $stretch->to]], static fn(array $part): bool => $part[1] - $part[0] > 1.0);
+        $chain = new Chain($line, [$stretch->from, $from, $to, $stretch->to]);
 
-        return implode('', array_map(fn(array $part): string => $this->dimension(new Segment($line->at($part[0]), $line->at($part[1]))), $parts));
+        return (new ChainDrawing($this->scale, $this->home->length(...)))->draw($chain->parts());
     }
 
     private function ofWall(Wall $wall): string

@@ -23,7 +23,7 @@ final readonly class TrialDrawing
         $ids = array_filter(array_map(static fn(Change $change): ?string => is_string($change->after['id'] ?? null) ? $change->after['id'] : null, $this->patch->changes), is_string(...));
         $drawn = array_map($this->element(...), array_unique($ids));
 
-        return Svg::element('g', ['class' => 'trial'], implode('', $drawn).(new LiveDimensions($this->home, $this->storey))->of($this->tried));
+        return Svg::element('g', ['class' => 'trial'], implode('', $drawn).(new LiveDimensions($this->home, $this->storey, Sheet::of($this->home->layout)->scale()))->of($this->tried));
     }
 
     private function element(string $id): string

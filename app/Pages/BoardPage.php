@@ -91,7 +91,7 @@ final readonly class BoardPage
             .(new PlanDrawing($this->report->home, $plan, $labels, $this->style))->layers((new BoardHandles($plan))->draw())
             .(new SubjectMarks($this->report, $this->storey, $labels))->draw()
             .(new SurveyDrawing($this->report->home, $this->storey))->draw()
-            .Svg::element('g', ['class' => 'layer-live'], $this->chosen === null ? '' : (new LiveDimensions($this->report->home, $this->storey))->of($this->chosen->id()));
+            .Svg::element('g', ['class' => 'layer-live'], $this->chosen === null ? '' : (new LiveDimensions($this->report->home, $this->storey, $this->sheet->scale()))->of($this->chosen->id()));
     }
 
     /** The picture under the storey in sight. */

@@ -6,7 +6,7 @@
         @if ($field->kind === App\Board\Field::CHOICE || $field->kind === App\Board\Field::YES_NO)
             <select id="field-{{ $field->key }}" name="fields[{{ $field->key }}]">
                 @unless ($field->required)<option value="">not said</option>@endunless
-                @foreach ($field->kind === App\Board\Field::YES_NO ? ['yes', 'no'] : $field->choices as $choice)<option value="{{ $choice }}" @selected($choice === $value)>{{ str_replace('_', ' ', $choice) }}</option>@endforeach
+                @foreach ($field->kind === App\Board\Field::YES_NO ? ['yes', 'no'] : $field->choices as $choice)<option value="{{ $choice }}" @selected($choice === $value)>{{ $field->words($choice) }}</option>@endforeach
             </select>
         @else
             <span class="field">
