@@ -94,7 +94,9 @@ final class LabelPlace
         if ($outline === null) {
             return $room->room->at;
         }
-        $half = new Point($this->halfWidth($room) * $this->scale, count($lines) * self::LINE_HEIGHT * $this->scale / 2);
+        // where the room is too narrow for a sign beside the name, the sign goes above it
+        $isNarrow = 2 * $this->halfWidth($room) * $this->scale > $outline->bounds()->width();
+        $half = new Point(($this->halfWidth($room) - ($isNarrow ? self::SIGN : 0)) * $this->scale, count($lines) * self::LINE_HEIGHT * $this->scale / 2);
         $obstacles = $this->obstacles($room);
         [$bounds, $middle] = [$outline->bounds(), $outline->bounds()->middle()];
         $best = [INF, $room->room->at];

@@ -62,7 +62,7 @@ final readonly class PlanSheet
             'svg',
             ['xmlns' => 'http://www.w3.org/2000/svg', 'width' => "{$width}mm", 'height' => "{$height}mm", 'viewBox' => "0 0 {$width} {$height}"],
             Svg::element('title', [], Svg::text($this->title->heading()))
-            .Svg::element('style', [], SheetStyle::css())
+            .Svg::element('style', [], SheetStyle::css($this->scale, self::PIXEL))
             .Svg::element('rect', ['class' => 'sheet', 'width' => $width, 'height' => $height])
             .$this->drawing().$frame
             .$this->title->draw(self::BORDER, $height - self::BORDER - self::TITLE, $width - 2 * self::BORDER, self::TITLE, $this->scale, $this->home->layout),

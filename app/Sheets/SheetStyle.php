@@ -11,40 +11,54 @@ final class SheetStyle
     private const SOFT = '#515c70';
     private const FAINT = '#8a90a0';
 
-    public static function css(): string
+    /**
+     * `paper(0.18)` is a width in mm of paper inside the plan, which is drawn in mm of the home; `pinned(0.3)` one inside what
+     * is drawn in pixels.
+     *
+     * @param float $pixel how large a pixel of the screen's drawing is on paper, mm
+     */
+    public static function css(int $scale, float $pixel): string
+    {
+        $css = self::written();
+        $css = (string) preg_replace_callback('/paper\(([\d.]+)\)/', static fn(array $found): string => (string) round((float) $found[1] * $scale, 3), $css);
+
+        return (string) preg_replace_callback('/pinned\(([\d.]+)\)/', static fn(array $found): string => (string) round((float) $found[1] / $pixel, 3), $css);
+    }
+
+    private static function written(): string
     {
         [$ink, $soft, $faint] = [self::INK, self::SOFT, self::FAINT];
 
         return <<<CSS
             .sheet { fill: #fff; }
-            path, circle { fill: none; vector-effect: non-scaling-stroke; }
+            path, circle { fill: none; }
             text { font-family: "IBM Plex Sans", sans-serif; font-size: 12px; font-weight: 500; fill: {$ink}; text-anchor: middle; }
             .plan text { paint-order: stroke; stroke: #fff; stroke-width: 3px; stroke-linejoin: round; }
             .frame-line { fill: none; stroke: {$ink}; stroke-width: .35px; }
             .room { fill: #fff; }
             .wall { fill: {$ink}; }
-            .low-wall { fill: #fff; stroke: {$ink}; stroke-width: .3px; }
-            .divider { stroke: {$faint}; stroke-width: .18px; stroke-dasharray: 1.6 1; }
-            .ghost { stroke: {$faint}; stroke-width: .18px; stroke-dasharray: .5 1; }
+            .low-wall { fill: #fff; stroke: {$ink}; stroke-width: paper(.3); }
+            .divider { stroke: {$faint}; stroke-width: paper(.18); stroke-dasharray: paper(1.6) paper(1); }
+            .ghost { stroke: {$faint}; stroke-width: paper(.18); stroke-dasharray: paper(.5) paper(1); }
             .cut { fill: #fff; }
-            .frame, .threshold { stroke: {$ink}; stroke-width: .18px; }
-            .beam { stroke: {$soft}; stroke-width: .15px; stroke-dasharray: 1.2 .8; }
-            .leaf { stroke: {$ink}; stroke-width: .35px; }
-            .swing { stroke: {$faint}; stroke-width: .13px; }
-            .fixture-outline { fill: #fff; stroke: {$soft}; stroke-width: .18px; }
-            .fixture-detail { stroke: {$soft}; stroke-width: .13px; }
-            .overhead .fixture-outline { fill: none; stroke-dasharray: 1 .7; }
-            .step { fill: #fff; stroke: {$soft}; stroke-width: .15px; }
-            .stair-below .step { stroke-dasharray: 1 1; }
-            .climb { stroke: {$ink}; stroke-width: .2px; }
+            .frame, .threshold { stroke: {$ink}; stroke-width: paper(.18); }
+            .beam { stroke: {$soft}; stroke-width: paper(.15); stroke-dasharray: paper(1.2) paper(.8); }
+            .leaf { stroke: {$ink}; stroke-width: paper(.35); }
+            .swing { stroke: {$faint}; stroke-width: paper(.13); }
+            .fixture-outline { fill: #fff; stroke: {$soft}; stroke-width: paper(.18); }
+            .fixture-detail { stroke: {$soft}; stroke-width: paper(.13); }
+            .overhead .fixture-outline { fill: none; stroke-dasharray: paper(1) paper(.7); }
+            .step { fill: #fff; stroke: {$soft}; stroke-width: paper(.15); }
+            .stair-below .step { stroke-dasharray: paper(1) paper(1); }
+            .climb { stroke: {$ink}; stroke-width: paper(.2); }
             .climb-start circle { fill: {$ink}; }
-            .void { stroke: {$soft}; stroke-width: .25px; stroke-dasharray: 2.4 .8 .6 .8; }
-            .soffit { stroke: {$soft}; stroke-width: .18px; stroke-dasharray: 2 .8 .5 .8; }
-            .guard { stroke: {$ink}; stroke-width: .5px; }
+            .void { stroke: {$soft}; stroke-width: paper(.25); stroke-dasharray: paper(2.4) paper(.8) paper(.6) paper(.8); }
+            .soffit { stroke: {$soft}; stroke-width: paper(.18); stroke-dasharray: paper(2) paper(.8) paper(.5) paper(.8); }
+            .guard { stroke: {$ink}; stroke-width: paper(.5); }
             .room-name { font-weight: 600; }
             .room-area { fill: {$soft}; font-weight: 400; }
-            .dimension-line { stroke: {$soft}; stroke-width: .15px; }
-            .tick { stroke: {$ink}; stroke-width: .3px; }
+            .dimension-line { stroke: {$soft}; stroke-width: paper(.15); }
+            .tick { stroke: {$ink}; stroke-width: pinned(.3); }
             .title-block text { font-size: 3px; text-anchor: start; }
             .title-block .title { font-size: 4.2px; font-weight: 600; }
             .title-block .small { fill: {$soft}; font-weight: 400; }
