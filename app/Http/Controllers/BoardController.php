@@ -10,6 +10,7 @@ use App\Board\Act;
 use App\Board\Acts;
 use App\Board\Draws;
 use App\Board\NewElements;
+use App\Board\Parts;
 use App\Board\RefusedValue;
 use App\Drawing\DimensionStyle;
 use App\Drawing\TrialDrawing;
@@ -37,7 +38,7 @@ final readonly class BoardController
         $page = $this->page($scheme, $request->string('storey')->value(), $request->string('select')->value());
         $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
 
-        return response()->view($isPart ? 'board.changed' : 'board', ['page' => $page, 'message' => null]);
+        return $isPart ? $this->parts($request)->answer($page, []) : response()->view('board', ['page' => $page]);
     }
 
     /** What is drawn on a storey, in words. */
@@ -74,7 +75,7 @@ final readonly class BoardController
         $style = DimensionStyle::from([...$words, 'inside' => $request->boolean('inside')]);
         $scheme->update(['dimensions' => $style->toArray()]);
 
-        return response()->view('board.changed', ['page' => $this->page($scheme, $request->string('storey')->value(), $request->string('select')->value()), 'message' => null]);
+        return $this->parts($request)->answer($this->page($scheme, $request->string('storey')->value(), $request->string('select')->value()), []);
     }
 
     public function undo(BoardRequest $request, Scheme $scheme): Response
@@ -112,7 +113,12 @@ final readonly class BoardController
         }
         $page = $this->page($scheme, $request->storey(), $status === 200 ? ($select ?? $request->select()) : $request->select());
 
-        return response()->view('board.changed', ['page' => $page, 'message' => $message, 'refusedField' => $field, 'typed' => $request->fields(), 'isStale' => $status === 409], $status);
+        return $this->parts($request)->answer($page, ['message' => $message, 'refusedField' => $field, 'typed' => $request->fields(), 'isStale' => $status === 409], $status);
+    }
+
+    private function parts(Request $request): Parts
+    {
+        return new Parts($request->headers->get(Parts::HEADER, '') ?? '');
     }
 
     private function page(Scheme $scheme, string $storey, string $select): BoardPage

@@ -55,8 +55,9 @@ export class Board {
         this.sheet.addEventListener('pointermove', (event) => this.tool.hover(event));
         document.addEventListener('htmx:oobAfterSwap', (event) => {
             if (event.detail.target.id === 'plan') this.settle();
-            if (event.detail.target.id === 'board-findings') this.showChanges();
         });
+        document.addEventListener('htmx:configRequest', (event) => { event.detail.headers['X-Board-Parts'] = this.parts ?? ''; });
+        document.addEventListener('htmx:afterRequest', (event) => this.answered(event.detail.xhr));
     }
 
     get chosen() {
@@ -361,8 +362,11 @@ export class Board {
         for (const thing of document.querySelectorAll('#plan [data-subject]')) thing.classList.toggle('chosen', thing.dataset.subject === this.chosen);
     }
 
-    showChanges() {
-        this.changes.show(this.version !== this.seen);
+    /** The server does not send again what has not changed of the parts that it sent last. */
+    answered(xhr) {
+        this.parts = xhr?.getResponseHeader('X-Board-Parts') ?? this.parts;
+        if (this.version === this.seen) return;
+        this.changes.show();
         this.seen = this.version;
     }
 

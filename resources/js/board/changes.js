@@ -5,16 +5,15 @@ export class Changes {
         this.before = Changes.open();
     }
 
-    /** Called when the findings were drawn anew. */
-    show(isEdit) {
+    /** Called when an edit was answered. */
+    show() {
         const now = Changes.open();
-        if (isEdit) {
-            const come = [...now].filter(([finding, row]) => this.before.get(finding)?.verdict !== row.verdict);
-            const gone = [...this.before].filter(([finding]) => !now.has(finding));
-            for (const [, { element }] of come) element.classList.add('is-new');
-            const words = [Changes.words(gone, 'settled'), Changes.words(come, 'new')].filter(Boolean);
-            this.output.textContent = words.join(' ') || 'No finding changed.';
-        }
+        const come = [...now].filter(([finding, row]) => this.before.get(finding)?.verdict !== row.verdict);
+        const gone = [...this.before].filter(([finding]) => !now.has(finding));
+        for (const row of document.querySelectorAll('#rows .is-new')) row.classList.remove('is-new');
+        for (const [, { element }] of come) element.classList.add('is-new');
+        const words = [Changes.words(gone, 'settled'), Changes.words(come, 'new')].filter(Boolean);
+        this.output.textContent = words.join(' ') || 'No finding changed.';
         this.before = now;
     }
 

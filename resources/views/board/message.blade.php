@@ -1,0 +1,1 @@
+<p>@if ($message !== null && (($refusedField ?? null) === null || $page->chosen === null)){{ $message }} @if ($isStale ?? false)<button type="button" class="btn btn-tool" data-act="again">Do it on this</button> <button type="button" class="btn btn-tool" data-act="forget">Leave it</button>@endif @endif</p>
