@@ -5,33 +5,72 @@ declare(strict_types=1);
 namespace App\Board;
 
 use App\Pages\BoardPage;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /**
- * The parts of the board that an answer draws anew. The browser says which it has, by their hashes; what has not changed is not
- * sent again.
+ * The parts of the board that an answer draws anew, each sent as soon as it is drawn: the plan first, the findings when they are
+ * worked out. The browser says which parts it has, by their hashes; what has not changed is not sent again.
  */
 final readonly class Parts
 {
     public const HEADER = 'X-Board-Parts';
-    private const VIEWS = ['plan', 'board.note', 'board.storeys', 'board.state', 'board.inspector', 'board.findings'];
 
-    /** @param string $known as HEADER had it in the answer before */
-    public function __construct(private string $known) {}
+    /** In the order in which they are sent. */
+    private const VIEWS = ['board.message', 'board.state', 'board.inspector', 'board.storeys', 'board.note', 'plan', 'board.marks', 'board.findings', 'board.checked'];
+
+    /** What has been sent up to here is worth seeing. */
+    private const SHOWN_AFTER = 'plan';
+
+    /** @param list<string>|null $known null: a browser that takes the answer only as a whole */
+    private function __construct(private ?array $known) {}
+
+    public static function for(Request $request): self
+    {
+        return new self($request->headers->has(self::HEADER) ? explode(' ', $request->headers->get(self::HEADER) ?? '') : null);
+    }
 
     /** @param array<string, mixed> $data what the views need beside the page */
-    public function answer(BoardPage $page, array $data, int $status = 200): Response
+    public function answer(BoardPage $page, array $data = [], int $status = 200): Response|StreamedResponse
     {
-        $data = ['page' => $page, 'oob' => true, 'message' => null, 'refusedField' => null, 'typed' => [], 'isStale' => false, ...$data];
-        $known = explode(' ', $this->known);
-        $html = view('board.message', $data)->render();
-        $hashes = [];
-        foreach (self::VIEWS as $view) {
-            $part = view($view, $data)->render();
-            $hashes[] = $hash = hash('xxh3', $view.$part);
-            $html .= in_array($hash, $known, true) ? '' : $part;
+        $data = ['page' => $page, 'message' => null, 'refusedField' => null, 'typed' => [], 'isStale' => false, ...$data];
+        if ($this->known === null) {
+            $html = '';
+            foreach (self::VIEWS as $view) {
+                $html .= view($view, $data)->render();
+            }
+
+            return response($html, $status);
         }
 
-        return response($html, $status)->header(self::HEADER, implode(' ', $hashes));
+        return response()->stream(function () use ($data): void {
+            foreach (self::VIEWS as $view) {
+                echo $this->part($view, $data);
+                if ($view === self::SHOWN_AFTER) {
+                    self::send();
+                }
+            }
+        }, $status, [self::HEADER => 'yes', 'Content-Type' => 'text/html; charset=UTF-8']);
+    }
+
+    /**
+     * @param view-string          $view
+     * @param array<string, mixed> $data
+     */
+    private function part(string $view, array $data): string
+    {
+        $html = view($view, $data)->render();
+        $hash = hash('xxh3', $view.$html);
+
+        return "<!--part {$hash}-->".(in_array($hash, $this->known ?? [], true) ? '' : $html).'<!--/part-->';
+    }
+
+    private static function send(): void
+    {
+        if (ob_get_level() > 0) {
+            ob_flush();
+        }
+        flush();
     }
 }

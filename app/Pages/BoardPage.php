@@ -38,34 +38,54 @@ use Heurema\Layout\Words\OpeningKind;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
+use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\Shelf;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedStair;
 use Heurema\Units\UnitSystem;
 
 /** A scheme on the board: its plan, what is chosen on it, and what the check says. */
-final readonly class BoardPage
+final class BoardPage
 {
     /** Room for dimensions from one base line, which lie in many rows, mm. */
     private const BASE_LINE_MARGIN = 4000.0;
 
-    public Sheet $sheet;
+    public readonly Sheet $sheet;
 
-    public DimensionStyle $style;
+    public readonly DimensionStyle $style;
 
-    private function __construct(public Scheme $scheme, public Report $report, public string $storey, public ?Entry $chosen)
+    public readonly Home $home;
+
+    private readonly LabelPlace $labels;
+
+    private ?Report $report = null;
+
+    /** @param list<RuleBook> $books */
+    private function __construct(public readonly Scheme $scheme, private readonly Examiner $examiner, private readonly array $books, public readonly string $storey, public readonly ?Entry $chosen)
     {
         $this->style = $scheme->dimensionStyle();
         $this->sheet = Sheet::of($scheme->layout, $this->style->outside === 'base' ? self::BASE_LINE_MARGIN : null);
+        $this->home = new Home($scheme->layout);
+        $this->labels = new LabelPlace($this->home, $this->sheet->scale());
     }
 
     public static function of(Scheme $scheme, Examiner $examiner, Shelf $shelf, string $storey, string $select): self
     {
         $books = $scheme->revisions()->latest('number')->first(['books'])->books ?? OpenProject::BOOKS;
-        $report = $examiner->examine(new Home($scheme->layout), array_map($shelf->book(...), $books));
         $storey = $scheme->layout->storey($storey)->id ?? ($scheme->layout->storeys[0]->id ?? '');
 
-        return new self($scheme, $report, $storey, self::find($scheme, $select));
+        return new self($scheme, $examiner, array_map($shelf->book(...), $books), $storey, self::find($scheme, $select));
+    }
+
+    /** What the check says; worked out when it is first asked for, after the plan. */
+    public function report(): Report
+    {
+        return $this->report ??= $this->examiner->examine($this->home, $this->books);
+    }
+
+    public function storeyName(): ?string
+    {
+        return $this->home->layout->storey($this->storey)?->name;
     }
 
     /** @return list<Storey> highest first */
@@ -81,17 +101,21 @@ final readonly class BoardPage
 
     public function plan(): string
     {
-        $plan = $this->report->home->plans[$this->storey] ?? null;
+        $plan = $this->home->plans[$this->storey] ?? null;
         if ($plan === null) {
             return '';
         }
-        $labels = new LabelPlace($this->report->home, $this->sheet->scale());
 
-        return (new StoreyBelow($this->report->home, $this->storey))->draw()
-            .(new PlanDrawing($this->report->home, $plan, $labels, $this->style))->layers((new BoardHandles($plan))->draw())
-            .(new SubjectMarks($this->report, $this->storey, $labels))->draw()
-            .(new SurveyDrawing($this->report->home, $this->storey))->draw()
-            .Svg::element('g', ['class' => 'layer-live'], $this->chosen === null ? '' : (new LiveDimensions($this->report->home, $this->storey, $this->sheet->scale()))->of($this->chosen->id()));
+        return (new StoreyBelow($this->home, $this->storey))->draw()
+            .(new PlanDrawing($this->home, $plan, $this->labels, $this->style))->layers((new BoardHandles($plan))->draw())
+            .(new SurveyDrawing($this->home, $this->storey))->draw()
+            .Svg::element('g', ['class' => 'layer-live'], $this->chosen === null ? '' : (new LiveDimensions($this->home, $this->storey, $this->sheet->scale()))->of($this->chosen->id()));
+    }
+
+    /** The signs of what is open, over the plan. */
+    public function marks(): string
+    {
+        return (new SubjectMarks($this->report(), $this->storey, $this->labels))->draw();
     }
 
     /** The picture under the storey in sight. */
@@ -127,7 +151,7 @@ final readonly class BoardPage
     {
         $wall = $this->chosenWall();
 
-        return $wall === null || $this->chosen?->list !== 'walls' ? [] : WallDistances::of($this->report->home->plans[$this->storey], $wall);
+        return $wall === null || $this->chosen?->list !== 'walls' ? [] : WallDistances::of($this->home->plans[$this->storey], $wall);
     }
 
     /** @return array<int|string, string> the stretches of the chosen wall, or of the wall of the chosen opening, in which something can be placed */
@@ -139,9 +163,9 @@ final readonly class BoardPage
             return [];
         }
         $stretches = new WallStretches($storey, $wall);
-        $named = ['whole' => "the whole wall ({$this->report->home->length($stretches->whole()->length())})"];
+        $named = ['whole' => "the whole wall ({$this->home->length($stretches->whole()->length())})"];
         foreach ($stretches->free($this->chosen?->id()) as $number => $stretch) {
-            $named[$number] = "{$stretch->startsAt} to {$stretch->endsAt} ({$this->report->home->length($stretch->length())})";
+            $named[$number] = "{$stretch->startsAt} to {$stretch->endsAt} ({$this->home->length($stretch->length())})";
         }
 
         return $named;
@@ -157,7 +181,7 @@ final readonly class BoardPage
     public function sides(): array
     {
         $sides = [];
-        foreach ($this->isChosen('fixtures') ? $this->report->home->fixtures : [] as $thing) {
+        foreach ($this->isChosen('fixtures') ? $this->home->fixtures : [] as $thing) {
             foreach ($thing->id() === $this->chosen?->id() ? (new Standing($thing))->sides() : [] as $side) {
                 if ($side->length() > 0) {
                     $sides[$side->direction()->dot($thing->frame()->xAxis) > 0 ? 'right' : 'left'] = $side;
@@ -181,12 +205,12 @@ final readonly class BoardPage
         $stair = $this->chosenStair();
         $rise = $stair?->totalRise();
 
-        return $stair === null || $rise === null || $stair->stair->risers() === 0 ? null : $this->report->home->length($rise / $stair->stair->risers());
+        return $stair === null || $rise === null || $stair->stair->risers() === 0 ? null : $this->home->length($rise / $stair->stair->risers());
     }
 
     private function chosenStair(): ?PlacedStair
     {
-        foreach ($this->isChosen('stairs') ? $this->report->home->stairs : [] as $stair) {
+        foreach ($this->isChosen('stairs') ? $this->home->stairs : [] as $stair) {
             if ($stair->id() === $this->chosen?->id()) {
                 return $stair;
             }
@@ -205,7 +229,7 @@ final readonly class BoardPage
     /** @return list<Finding> what wants looking at, of the chosen element first */
     public function findings(): array
     {
-        $open = array_values(array_filter($this->report->worstFirst(), static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
+        $open = array_values(array_filter($this->report()->worstFirst(), static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
         $id = $this->chosen?->id();
         usort($open, static fn(Finding $a, Finding $b): int => ($b->subject->id() === $id) <=> ($a->subject->id() === $id));
 
@@ -215,7 +239,7 @@ final readonly class BoardPage
     /** @return list<Finding> all that was asked of the chosen element, the open ones first */
     public function findingsOfChosen(): array
     {
-        return array_values(array_filter($this->report->worstFirst(), $this->isOfChosen(...)));
+        return array_values(array_filter($this->report()->worstFirst(), $this->isOfChosen(...)));
     }
 
     public function isOfChosen(Finding $finding): bool

@@ -100,6 +100,11 @@ final readonly class ReviewPage
     }
 
     /** How far the needle turns from pointing up, clockwise. */
+    public function storeyName(): ?string
+    {
+        return $this->report->home->layout->storey($this->storey)?->name;
+    }
+
     public function northTurn(): string
     {
         return Svg::number(90 - ($this->revision->layout->north ?? 90.0));

@@ -16,6 +16,6 @@ const sheet = document.getElementById('plan-sheet');
 if (sheet) {
     const viewport = new Viewport(sheet, document.getElementById('scale-bar'));
     const board = document.getElementById('board');
-    if (board) new Board(board, viewport, htmx);
+    if (board) new Board(board, viewport);
     else new Review(document.getElementById('review'), viewport, htmx);
 }

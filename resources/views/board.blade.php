@@ -27,6 +27,7 @@
             <div class="plan-sheet" id="plan-sheet" tabindex="0" role="group" aria-label="Drawing board; arrow keys move what is chosen">
                 @includeWhen($underlay !== null, 'board.underlay', ['underlay' => $underlay, 'viewBox' => $page->sheet->viewBox()])
                 @include('plan')
+                @include('board.marks')
                 <svg id="ghost" class="drawing drawing-witness" aria-hidden="true" viewBox="{{ $page->sheet->viewBox() }}"></svg>
             </div>
             @include('board.note')
@@ -39,9 +40,10 @@
         <aside class="findings" aria-label="What is chosen, and the check">
             @include('board.state')
             <p class="board-changes" id="board-changes" role="status"></p>
-            <div id="board-message" class="board-message" role="alert"></div>
+            @include('board.message', ['message' => null])
             @include('board.inspector', ['refusedField' => null, 'typed' => [], 'message' => null])
             @include('board.findings')
+            @include('board.checked')
         </aside>
     </div>
 @endsection

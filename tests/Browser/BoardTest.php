@@ -30,7 +30,7 @@ final class BoardTest extends BrowserTestCase
         $this->browser->action()->moveToElement($this->find($selector))->click()->perform();
         $this->waitForText('#inspector h2', $name);
         $this->browser->action()->moveToElement($this->find($selector))->clickAndHold()->moveByOffset($right, $down)->release()->perform();
-        $this->waitFor("#board-state[data-version=\"{$version}\"]");
+        $this->waitFor("#board-checked[data-version=\"{$version}\"]");
     }
 
     public function test_choose_type_draw_undo_and_submit(): void
@@ -47,7 +47,7 @@ final class BoardTest extends BrowserTestCase
         $this->waitForText('#inspector h2', 'Water closet gf17');
         $this->waitForText('#board-findings', 'Water closet gf17');
         $this->press(WebDriverKeys::ARROW_LEFT);
-        $this->waitFor('#board-state[data-version="2"]');
+        $this->waitFor('#board-checked[data-version="2"]');
         self::assertStringContainsString('Water closet gf17, Powder: 15 3/8" (390.5 mm), recommended 18"', $this->find('#board-findings')->getText(), 'an inch to the left is enough for what is required');
 
         // a length typed as it is said, read back before it counts
@@ -58,7 +58,7 @@ final class BoardTest extends BrowserTestCase
         $width->sendKeys('5 ft 3');
         $this->waitForText('#reading-width', '5 feet 3 inches');
         $width->submit();
-        $this->waitFor('#board-state[data-version="3"]');
+        $this->waitFor('#board-checked[data-version="3"]');
         self::assertSame('5\'-3"', $this->find('#field-width')->getAttribute('value'));
 
         // a doubtful one is asked about and stays in its field
@@ -73,7 +73,7 @@ final class BoardTest extends BrowserTestCase
 
         // undone and redone
         $this->find('#plan-sheet')->sendKeys('u');
-        $this->waitFor('#board-state[data-version="4"]');
+        $this->waitFor('#board-checked[data-version="4"]');
         self::assertSame('4\'-0"', $this->find('#field-width')->getAttribute('value'));
 
         // a wall from a point, its length typed

@@ -174,13 +174,11 @@ final class DrawingTest extends BrowserTestCase
         $this->clickAt(0, 0);
         $this->clickAt(5000, 4000);
         $this->waitForVersion(2);
-        $scheme = $this->stored();
-        $other = User::query()->where('email', 'designer@heurema.test')->firstOrFail();
-        $this->app->make(ChangeScheme::class)->edit($scheme, $other, 2, new ChangeValues('w1', ['thickness' => 300]));
-
         $this->chooseFromList('w2');
+        $other = User::query()->where('email', 'designer@heurema.test')->firstOrFail();
+        $this->app->make(ChangeScheme::class)->edit($this->stored(), $other, 2, new ChangeValues('w1', ['thickness' => 300]));
+
         $thickness = $this->find('#field-thickness');
-        $this->browser->executeScript('document.getElementById("board-state").dataset.version = 2;');
         $thickness->clear();
         $thickness->sendKeys('250'.WebDriverKeys::ENTER);
         $this->waitForText('#board-message', 'Somebody else has changed this scheme');
@@ -271,7 +269,7 @@ final class DrawingTest extends BrowserTestCase
 
     private function waitForVersion(int $version): void
     {
-        $this->waitFor("#board-state[data-version=\"{$version}\"]");
+        $this->waitFor("#board-checked[data-version=\"{$version}\"]");
     }
 
     /** Every edit is undone, after signing in again as well, and the document is as it began. */

@@ -27,18 +27,19 @@ use Heurema\Spatial\Home;
 use Heurema\Units\UnreadableLength;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The board: everything done on it is answered with the plan, the chosen element and the findings as they now are. */
 final readonly class BoardController
 {
     public function __construct(private ChangeScheme $changes, private Examiner $examiner, private Shelf $shelf) {}
 
-    public function show(Request $request, Scheme $scheme): Response
+    public function show(Request $request, Scheme $scheme): Response|StreamedResponse
     {
         $page = $this->page($scheme, $request->string('storey')->value(), $request->string('select')->value());
-        $isPart = $request->headers->has('HX-Request') && !$request->headers->has('HX-History-Restore-Request');
+        $isPart = $request->headers->has(Parts::HEADER);
 
-        return $isPart ? $this->parts($request)->answer($page, []) : response()->view('board', ['page' => $page]);
+        return $isPart ? Parts::for($request)->answer($page) : response()->view('board', ['page' => $page]);
     }
 
     /** What is drawn on a storey, in words. */
@@ -47,7 +48,7 @@ final readonly class BoardController
         return response()->view('board.elements', ['list' => new ElementList($scheme, $request->string('storey')->value())]);
     }
 
-    public function act(BoardRequest $request, Scheme $scheme, string $act): Response
+    public function act(BoardRequest $request, Scheme $scheme, string $act): Response|StreamedResponse
     {
         $act = Acts::named($act) ?? abort(404);
 
@@ -69,21 +70,21 @@ final readonly class BoardController
     }
 
     /** How the plans of the scheme are dimensioned: a matter of looking, not of the layout. */
-    public function dimension(Request $request, Scheme $scheme): Response
+    public function dimension(Request $request, Scheme $scheme): Response|StreamedResponse
     {
         $words = array_map(static fn(string $key): string => $request->string($key)->value(), ['outside' => 'outside', 'datum' => 'datum', 'units' => 'units', 'precision' => 'precision']);
         $style = DimensionStyle::from([...$words, 'inside' => $request->boolean('inside')]);
         $scheme->update(['dimensions' => $style->toArray()]);
 
-        return $this->parts($request)->answer($this->page($scheme, $request->string('storey')->value(), $request->string('select')->value()), []);
+        return Parts::for($request)->answer($this->page($scheme, $request->string('storey')->value(), $request->string('select')->value()));
     }
 
-    public function undo(BoardRequest $request, Scheme $scheme): Response
+    public function undo(BoardRequest $request, Scheme $scheme): Response|StreamedResponse
     {
         return $this->guarded($request, $scheme, fn(): Scheme => $this->changes->undo($scheme, $request->version()));
     }
 
-    public function redo(BoardRequest $request, Scheme $scheme): Response
+    public function redo(BoardRequest $request, Scheme $scheme): Response|StreamedResponse
     {
         return $this->guarded($request, $scheme, fn(): Scheme => $this->changes->redo($scheme, $request->version()));
     }
@@ -99,7 +100,7 @@ final readonly class BoardController
      *
      * @param callable(): Scheme $change
      */
-    private function guarded(BoardRequest $request, Scheme $scheme, callable $change, ?string $select = null): Response
+    private function guarded(BoardRequest $request, Scheme $scheme, callable $change, ?string $select = null): Response|StreamedResponse
     {
         [$status, $message, $field] = [200, null, null];
         try {
@@ -113,12 +114,7 @@ final readonly class BoardController
         }
         $page = $this->page($scheme, $request->storey(), $status === 200 ? ($select ?? $request->select()) : $request->select());
 
-        return $this->parts($request)->answer($page, ['message' => $message, 'refusedField' => $field, 'typed' => $request->fields(), 'isStale' => $status === 409], $status);
-    }
-
-    private function parts(Request $request): Parts
-    {
-        return new Parts($request->headers->get(Parts::HEADER, '') ?? '');
+        return Parts::for($request)->answer($page, ['message' => $message, 'refusedField' => $field, 'typed' => $request->fields(), 'isStale' => $status === 409], $status);
     }
 
     private function page(Scheme $scheme, string $storey, string $select): BoardPage

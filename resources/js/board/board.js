@@ -1,4 +1,5 @@
 import { Changes } from './changes.js';
+import { Exchange } from './exchange.js';
 import { Ghost } from './ghost.js';
 import { Outbox } from './outbox.js';
 import { Snapping } from './snapping.js';
@@ -15,16 +16,16 @@ import { Wall } from './tools/wall.js';
  * decided here; what an act would come to is asked of the server too.
  */
 export class Board {
-    constructor(page, viewport, htmx) {
-        Object.assign(this, { page, viewport, htmx });
+    constructor(page, viewport) {
+        Object.assign(this, { page, viewport });
         this.address = page.dataset.address.replace(/\/board$/, '');
         this.step = Number(page.dataset.step);
         this.sheet = document.getElementById('plan-sheet');
         this.ghost = new Ghost(document.getElementById('ghost'));
         this.snapping = new Snapping(viewport, this.step);
-        this.trials = new Trials((act, values) => this.ask(act, values), this.ghost);
+        this.exchange = new Exchange((id) => this.placed(id));
+        this.trials = new Trials((act, values) => this.try(act, values), this.ghost);
         this.changes = new Changes(document.getElementById('board-changes'));
-        this.seen = this.version;
         this.tools = this.makeTools();
         this.listen();
         this.use(new URLSearchParams(location.search).has('picture') ? 'picture' : 'choose');
@@ -53,11 +54,6 @@ export class Board {
         this.page.addEventListener('focusout', () => this.showMoving(null));
         this.sheet.addEventListener('pointerdown', (event) => this.tool.press(event), { capture: true });
         this.sheet.addEventListener('pointermove', (event) => this.tool.hover(event));
-        document.addEventListener('htmx:oobAfterSwap', (event) => {
-            if (event.detail.target.id === 'plan') this.settle();
-        });
-        document.addEventListener('htmx:configRequest', (event) => { event.detail.headers['X-Board-Parts'] = this.parts ?? ''; });
-        document.addEventListener('htmx:afterRequest', (event) => this.answered(event.detail.xhr));
     }
 
     get chosen() {
@@ -78,31 +74,22 @@ export class Board {
     }
 
     /** @returns {Promise<number>} */
-    async post({ path, values, version }) {
-        const answer = new Promise((resolve) => {
-            const after = (event) => {
-                document.removeEventListener('htmx:afterRequest', after);
-                resolve(event.detail.xhr?.status ?? 0);
-            };
-            document.addEventListener('htmx:afterRequest', after);
-        });
-        this.htmx.ajax('POST', `${this.address}/${path}`, { source: this.page, target: '#board-message', swap: 'innerHTML', values: { ...values, version } }).catch(() => {});
-        return answer;
+    post({ path, values, version }) {
+        return this.exchange.ask(`${this.address}/${path}`, { ...values, version });
     }
 
-    ask(act, values) {
+    /** What an act would come to. */
+    try(act, values) {
         return this.fetch(`${this.address}/trials/${act}`, { select: this.chosen, ...values });
     }
 
     fetch(address, values) {
-        const body = new URLSearchParams({ version: this.version, storey: this.storey, ...values });
-        const headers = { 'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content, Accept: 'text/html', 'X-Requested-With': 'XMLHttpRequest' };
-        return fetch(address, { method: 'POST', body, headers });
+        return this.exchange.fetch(address, { version: this.version, storey: this.storey, ...values });
     }
 
     choose(id) {
         const query = new URLSearchParams({ storey: this.storey, select: id });
-        return this.htmx.ajax('GET', `${this.page.dataset.address}?${query}`, { source: this.page, target: '#board-message', swap: 'innerHTML' });
+        return this.exchange.ask(`${this.page.dataset.address}?${query}`);
     }
 
     use(name) {
@@ -260,8 +247,7 @@ export class Board {
     }
 
     dimension(form) {
-        const values = { ...Object.fromEntries(new FormData(form)), storey: this.storey, select: this.chosen };
-        this.htmx.ajax('POST', `${this.address}/dimensions`, { source: this.page, target: '#board-message', swap: 'innerHTML', values });
+        this.exchange.ask(`${this.address}/dimensions`, { ...Object.fromEntries(new FormData(form)), storey: this.storey, select: this.chosen });
     }
 
     /** The walls that would move, before anything is typed. */
@@ -362,12 +348,10 @@ export class Board {
         for (const thing of document.querySelectorAll('#plan [data-subject]')) thing.classList.toggle('chosen', thing.dataset.subject === this.chosen);
     }
 
-    /** The server does not send again what has not changed of the parts that it sent last. */
-    answered(xhr) {
-        this.parts = xhr?.getResponseHeader('X-Board-Parts') ?? this.parts;
-        if (this.version === this.seen) return;
-        this.changes.show();
-        this.seen = this.version;
+    /** A part of the board was drawn anew. */
+    placed(id) {
+        if (id === 'plan' || id === 'inspector' || id === 'marks') this.settle();
+        if (id === 'board-checked') this.changes.show();
     }
 
     tell(words, canSend = false) {

@@ -7,7 +7,7 @@ export class Outbox {
 
     /**
      * @param {string} key   where it is kept
-     * @param {(item: {path: string, values: object, version: number}) => Promise<number>} post answers the status, 0 when nothing answers
+     * @param {(item: {path: string, values: object, version: number}) => Promise<number>} post answers the status, 0 when nothing answers, less when it cannot be taken
      * @param {() => number} version the version that is in sight
      * @param {(words: string, canSend?: boolean) => void} tell
      */
@@ -51,8 +51,8 @@ export class Outbox {
         while (this.items.length > 0) {
             const item = this.items[0];
             const status = await this.post({ ...item, version: item.version ?? this.version() });
-            if (status === 0) {
-                this.wait();
+            if (status <= 0) {
+                this.wait(status);
                 break;
             }
             if (status === 409) {
@@ -66,9 +66,10 @@ export class Outbox {
         this.sending = false;
     }
 
-    wait() {
+    wait(status) {
         const count = this.items.length;
-        this.tell(`The server does not answer. ${count === 1 ? 'One edit is' : `${count} edits are`} kept here and sent as soon as it does.`, true);
+        const why = status === 0 ? 'The server does not answer.' : 'The server takes no edits now; sign in again in another tab.';
+        this.tell(`${why} ${count === 1 ? 'One edit is' : `${count} edits are`} kept here and sent as soon as it does.`, true);
         this.timer = setTimeout(() => this.send(), Outbox.AGAIN_AFTER);
     }
 

@@ -1,12 +1,6 @@
-<section class="evidence inspector" id="inspector" data-chosen="{{ $page->chosen?->id() }}" data-list="{{ $page->chosen?->list }}" @if ($oob ?? false) hx-swap-oob="true" @endif>
+<section class="evidence inspector" id="inspector" data-chosen="{{ $page->chosen?->id() }}" data-list="{{ $page->chosen?->list }}">
     @if ($page->chosen)
         <h2>{{ $page->chosen->name() }}</h2>
-        @if ($found = $page->findingsOfChosen())
-            <details class="of-chosen">
-                <summary>{{ trans_choice('{1} Asked one thing|[2,*] Asked :count things', count($found)) }}, {{ count(array_filter($found, fn ($finding) => $finding->verdict()->isOpen())) ?: 'none' }} open</summary>
-                <ul>@foreach ($found as $finding)<li><x-verdict :verdict="$finding->verdict()"/><span class="visually-hidden">{{ $finding->verdict()->words() }}:</span> {{ $finding->rule->title }}@if ($finding->measuredText()): {{ $finding->measuredText() }}@endif</li>@endforeach</ul>
-            </details>
-        @endif
         @include('board.inspector.values')
         @includeWhen($page->isChosen('walls'), 'board.inspector.wall')
         @includeWhen($page->isChosen('openings'), 'board.inspector.opening')

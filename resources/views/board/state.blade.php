@@ -1,5 +1,5 @@
 @php([$undo, $redo] = [$page->undoWords(), $page->redoWords()])
-<div class="board-state" id="board-state" data-version="{{ $page->scheme->version }}" @if ($oob ?? false) hx-swap-oob="true" @endif>
+<div class="board-state" id="board-state" data-version="{{ $page->scheme->version }}">
     <button type="button" class="btn btn-tool" data-act="undo" @disabled($undo === null) title="{{ $undo ?? 'Nothing to undo' }}">Undo</button>
     <button type="button" class="btn btn-tool" data-act="redo" @disabled($redo === null) title="{{ $redo ?? 'Nothing to redo' }}">Redo</button>
     <span class="board-saved">Saved as version {{ $page->scheme->version }}</span>

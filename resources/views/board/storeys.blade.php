@@ -1,4 +1,4 @@
-<nav class="storeys" id="storeys" aria-label="Storeys" @if ($oob ?? false) hx-swap-oob="true" @endif>
+<nav class="storeys" id="storeys" aria-label="Storeys">
     @foreach ($page->storeys() as $storey)
         <a href="{{ $page->address($storey->id) }}" @if ($storey->id === $page->storey) aria-current="true" @endif>{{ $storey->name }}</a>
     @endforeach

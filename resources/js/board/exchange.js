@@ -1,0 +1,56 @@
+/** Asks the server and puts the parts of the board that it sends in their places, each as soon as it has arrived. */
+export class Exchange {
+    static END = '<!--/part-->';
+
+    /** @param {(id: string) => void} placed called with the id of a part that was sent, or is as it was */
+    constructor(placed) {
+        this.placed = placed;
+        this.known = '';
+    }
+
+    /** @returns {Promise<number>} the status; 0 when nothing answers, -1 when what answers is not the board */
+    async ask(address, values = null) {
+        try {
+            const answer = await this.fetch(address, values);
+            if (!answer.headers.has('X-Board-Parts')) return -1;
+            await this.read(answer.body.pipeThrough(new TextDecoderStream()).getReader());
+            return answer.status;
+        } catch {
+            return 0;
+        }
+    }
+
+    fetch(address, values = null) {
+        const headers = {
+            Accept: 'text/html', 'X-Requested-With': 'XMLHttpRequest', 'X-Board-Parts': this.known,
+            'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content,
+        };
+        return fetch(address, values === null ? { headers } : { method: 'POST', body: new URLSearchParams(values), headers });
+    }
+
+    async read(reader) {
+        const hashes = [];
+        let text = '';
+        for (let chunk = await reader.read(); !chunk.done; chunk = await reader.read()) {
+            text += chunk.value;
+            for (let end = text.indexOf(Exchange.END); end >= 0; end = text.indexOf(Exchange.END)) {
+                hashes.push(this.place(text.slice(0, end)));
+                text = text.slice(end + Exchange.END.length);
+            }
+        }
+        this.known = hashes.join(' ');
+    }
+
+    /** @returns {string} the part's hash */
+    place(part) {
+        const [, hash, html] = part.match(/^<!--part (\w+)-->([^]*)$/);
+        if (html !== '') {
+            const template = document.createElement('template');
+            template.innerHTML = html;
+            const element = template.content.firstElementChild;
+            document.getElementById(element.id).replaceWith(element);
+            this.placed(element.id);
+        } else this.placed('');
+        return hash;
+    }
+}

@@ -1,0 +1,1 @@
+<span id="board-checked" data-version="{{ $page->scheme->version }}" hidden></span>
