@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Board\RefusedValue;
 use App\Models\User;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -66,15 +65,11 @@ final class BoardRequest extends FormRequest
     /**
      * A typed length in mm.
      *
-     * @throws RefusedValue beside its field when it cannot be read
+     * @throws UnreadableLength
      */
     public function length(string $key, Layout $layout): float
     {
-        try {
-            return (new LengthReader($layout->units))->read($this->string($key)->value())->mm;
-        } catch (UnreadableLength $e) {
-            throw new RefusedValue($key, $e->getMessage());
-        }
+        return (new LengthReader($layout->units))->read($this->string($key)->value())->mm;
     }
 
     /**

@@ -1,0 +1,238 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\OpenProject;
+use App\Board\Parts;
+use App\Models\Scheme;
+use App\Models\User;
+use Heurema\Layout\Fixture;
+use Heurema\Layout\Flight;
+use Heurema\Layout\Layout;
+use Heurema\Layout\LayoutReader;
+use Heurema\Layout\Opening;
+use Heurema\Layout\Wall;
+use Heurema\Spatial\Home;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** Everything that can be done on the board, on a home of two rooms: 8 by 5 m, parted at 5 m by wall w5. */
+final class ActsTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Scheme $scheme;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $designer = User::factory()->create();
+        $this->scheme = $this->app->make(OpenProject::class)->open($designer, self::home(), null, ['us-irc-2021'])->scheme;
+        $this->actingAs($designer);
+    }
+
+    public function test_a_rectangle_is_pointed_at_or_typed(): void
+    {
+        $this->act('rectangle', ['from' => '10000,0', 'to' => '13000,2000', 'thickness' => '100', 'type' => 'interior', 'beside' => 'left'])->assertOk();
+        $this->act('rectangle', ['from' => '20000,0', 'width' => '3 m', 'depth' => '200cm', 'thickness' => '100', 'type' => 'interior', 'beside' => 'right'])->assertOk();
+        $areas = array_map(static fn($space): float => round($space->outline->area() / 1e6, 2), array_slice((new Home($this->layout()))->plans['G']->spaces, -2));
+        sort($areas);
+        // drawn along the outer faces, and along the inner ones
+        self::assertSame([2.8 * 1.8, 3.0 * 2.0], $areas);
+        $this->act('rectangle', ['from' => '0,0', 'width' => '3 m', 'depth' => 'deep', 'thickness' => '100'])->assertUnprocessable();
+    }
+
+    public function test_walls_are_offset_split_and_joined(): void
+    {
+        $this->act('offset', ['select' => 'w5', 'distance' => '900', 'side' => 'right'])->assertOk()->assertSee('Wall w6');
+        self::assertEqualsWithDelta(6050.0, $this->wall('w6')->from->x, 1e-6);
+        $this->act('split', ['select' => 'w1', 'distance' => '3 m'])->assertOk();
+        self::assertEqualsWithDelta(3000.0, $this->wall('w1')->line()->length(), 1e-6);
+        $this->act('join', ['select' => 'w1'])->assertOk();
+        self::assertEqualsWithDelta(8200.0, $this->wall('w1')->line()->length(), 1e-6);
+        $this->act('join', ['select' => 'w5'])->assertUnprocessable()->assertSee('No wall goes on in its line.');
+    }
+
+    /** @return iterable<string, array{array<string, string>, float, float}> what is typed, and how wide the two rooms are then */
+    public static function distances(): iterable
+    {
+        yield 'the wall itself moves' => [['other' => 'w4', 'side' => 'left', 'distance' => '4500', 'moves' => 'own'], 4500.0, 3400.0];
+        yield 'the other wall moves' => [['other' => 'w4', 'side' => 'left', 'distance' => '4500', 'moves' => 'other'], 4500.0, 2900.0];
+        yield 'as it is' => [['other' => 'w2', 'side' => 'right', 'distance' => '2900', 'moves' => 'own'], 5000.0, 2900.0];
+        yield 'between centre lines' => [['other' => 'w2', 'side' => 'right', 'distance' => '3 m', 'moves' => 'own', 'datum' => 'centre line'], 5050.0, 2850.0];
+    }
+
+    /** @param array<string, string> $typed */
+    #[DataProvider('distances')]
+    public function test_a_dimension_that_a_wall_carries_is_typed(array $typed, float $first, float $second): void
+    {
+        $this->act('distance', ['select' => 'w5', ...$typed])->assertOk();
+        $widths = array_map(static fn($room): ?float => $room->outline()?->bounds()->width(), (new Home($this->layout()))->rooms);
+        self::assertEqualsWithDelta([$first, $second], $widths, 1e-3);
+        $this->act('distance', ['select' => 'w5', 'other' => 'w9', 'side' => 'left', 'distance' => '1'])->assertUnprocessable()->assertSee('do not look at each other any more');
+    }
+
+    public function test_a_wall_is_made_longer(): void
+    {
+        $this->act('length', ['select' => 'w1', 'distance' => '8500'])->assertOk();
+        self::assertEqualsWithDelta(8400.0, $this->wall('w2')->from->x, 1e-6);
+        $this->act('length', ['select' => 'w1', 'distance' => '1,500'])->assertUnprocessable()->assertSee('two ways');
+    }
+
+    public function test_openings_are_placed_as_one_says_it(): void
+    {
+        $this->act('openings', ['wall' => 'w1', 'kind' => 'window', 'size' => '0', 'stretch' => 'whole', 'place' => 'spaced', 'count' => '3'])->assertOk();
+        // 8 m between corners, three of 1 m: five quarters of a metre between
+        self::assertEqualsWithDelta([1850.0, 4100.0, 6350.0], array_map(static fn(Opening $opening): float => $opening->at, $this->layout()->storeys[0]->openings), 1e-6);
+        $this->act('openings', ['wall' => 'w5', 'kind' => 'door', 'size' => '2', 'stretch' => '0', 'place' => 'edge_from_start', 'distance' => '150'])->assertOk();
+        $door = $this->opening(3);
+        self::assertEqualsWithDelta([726.0, 100.0 + 150 + 363], [$door->width, $door->at], 1e-6);
+        // the next one as the last
+        $this->act('openings', ['wall' => 'w5', 'kind' => 'door'])->assertOk();
+        self::assertSame(726.0, $this->opening(4)->width);
+        self::assertEqualsWithDelta((100 + 150 + 726 + 5100) / 2, $this->opening(4)->at, 1e-6);
+        $this->act('openings', ['wall' => 'w5', 'kind' => 'door', 'stretch' => '0', 'place' => 'centred'])->assertUnprocessable()->assertSee('does not fit');
+        $this->act('openings', ['wall' => 'w5', 'kind' => 'door', 'stretch' => '8', 'place' => 'centred'])->assertUnprocessable()->assertSee('choose the stretch anew');
+
+        $this->act('move-opening', ['select' => $door->id, 'stretch' => '0', 'place' => 'middle_from_start', 'distance' => '500'])->assertOk();
+        self::assertEqualsWithDelta(600.0, $this->opening(3)->at, 1e-6);
+        $this->act('move-opening', ['select' => 'nobody'])->assertUnprocessable();
+    }
+
+    public function test_things_are_placed_moved_repeated_and_copied(): void
+    {
+        $this->act('thing', ['kind' => 'wardrobe', 'at' => '1000,400'])->assertOk()->assertSee('Wardrobe f1');
+        self::assertEqualsWithDelta([[1000.0, 0.0], 90.0], [$this->thing(0)->at->toArray(), $this->thing(0)->facing], 1e-4);
+        $this->act('stand', ['select' => 'f1', 'side' => 'left', 'distance' => '600'])->assertOk();
+        self::assertEqualsWithDelta(600.0, $this->thing(0)->at->x, 1e-4);
+        $this->act('repeat', ['select' => 'f1', 'count' => '2', 'distance' => '50', 'side' => 'right'])->assertOk();
+        self::assertEqualsWithDelta([600.0, 1850.0, 3100.0], array_map(static fn(Fixture $thing): float => $thing->at->x, $this->layout()->storeys[0]->fixtures), 1e-4);
+        $this->act('move-thing', ['select' => 'f2', 'at' => '7700,2500'])->assertOk();
+        self::assertEqualsWithDelta([[8000.0, 2800.0], 180.0], [$this->thing(1)->at->toArray(), $this->thing(1)->facing], 300.1);
+        $this->act('move-thing', ['select' => 'f2', 'at' => '2000,2500', 'free' => '1'])->assertOk();
+        self::assertEqualsWithDelta([2000.0, 2500.0], $this->thing(1)->at->toArray(), 1e-6);
+        $this->act('mirror', ['select' => 'f1'])->assertUnprocessable()->assertSee('same on both sides');
+        $this->act('storey', [])->assertOk();
+        $this->act('edit', ['edit' => '{"edit": "change", "id": "f1", "values": {"base": 1500}}'])->assertOk();
+        $this->act('copy', ['select' => 'f1', 'to_storey' => 's1'])->assertOk();
+        self::assertSame(1500.0, $this->layout()->storeys[1]->fixtures[0]->base, 'it keeps its height above the floor');
+        $this->act('copy', ['select' => 'f1', 'at' => '3000,3000'])->assertOk();
+        self::assertCount(4, $this->layout()->storeys[0]->fixtures);
+    }
+
+    public function test_stairs_voids_notes_and_taped_distances(): void
+    {
+        $this->act('stair', ['at' => '1000,1000', 'towards' => '90'])->assertUnprocessable()->assertSee('add it first');
+        $this->act('storey', [])->assertOk();
+        // 2400 + 300 over at most 180 each: 15 risers of 180
+        $this->act('stair', ['at' => '1000,1000', 'towards' => '90'])->assertOk()->assertSee('Each riser comes to 180 mm.');
+        $this->act('flight', ['select' => 'st1', 'risers' => '16', 'tread' => '270'])->assertOk()->assertSee('168.8 mm');
+        $flight = $this->layout()->stairs[0]->parts[0];
+        self::assertEquals(new Flight(16, 270.0, null), $flight);
+        $this->act('flight', ['select' => 'st1', 'risers' => '99', 'tread' => '270'])->assertRedirect();
+        $this->act('void', ['from' => '500,500', 'width' => '1 m', 'depth' => '4 m'])->assertOk();
+        $this->act('void', ['from' => '500,500', 'to' => '500,900'])->assertUnprocessable();
+        $this->act('note', ['at' => '500,500'])->assertOk()->assertSee('Note m1');
+        $this->act('values', ['select' => 'm1', 'fields' => ['text' => 'Check the sill <here>']])->assertOk()->assertSee('Check the sill &lt;here&gt;', false);
+        $this->act('taped', ['from' => '0,0', 'to' => '5000,0', 'measured' => '5010', 'group' => 'A', 'role' => 'overall'])->assertOk()->assertSee('+10 mm to the drawing');
+        self::assertSame(['A', 'overall'], [$this->layout()->survey[0]->group, $this->layout()->survey[0]->role?->value]);
+    }
+
+    public function test_what_an_act_would_come_to_is_drawn_and_nothing_is_changed(): void
+    {
+        $this->act('distance', ['select' => 'w5', 'other' => 'w4', 'side' => 'left', 'distance' => '4500'], 'trials')->assertOk()
+            ->assertSee('class="trial-wall"', false)->assertSee('4500 mm')->assertSee('3400 mm');
+        $this->act('thing', ['kind' => 'bed', 'at' => '5000,2500'], 'trials')->assertOk()->assertSee('front-zone', false);
+        $this->act('thing', ['kind' => 'bed', 'at' => 'x'], 'trials')->assertUnprocessable();
+        $this->act('nothing', [], 'trials')->assertNotFound();
+        $this->act('nothing', [])->assertNotFound();
+        self::assertSame(1, Scheme::query()->findOrFail($this->scheme->id)->version);
+    }
+
+    public function test_the_elements_are_listed_in_words(): void
+    {
+        $this->act('openings', ['wall' => 'w5', 'kind' => 'door', 'size' => '0'])->assertOk();
+        $this->get("/schemes/{$this->scheme->id}/elements?storey=G")->assertOk()
+            ->assertSee('Living')->assertSee('25 m²')->assertSee('Wall w5')->assertSee('interior, 5200 mm long, 100 mm thick')
+            ->assertSee('826 mm wide')->assertSee('in wall w5, its middle 2600 mm from the wall’s start');
+        $this->get("/schemes/{$this->scheme->id}/elements?storey=none")->assertOk()->assertSee('Nothing is drawn yet.');
+    }
+
+    public function test_dimensions_are_a_matter_of_looking(): void
+    {
+        $this->post("/schemes/{$this->scheme->id}/dimensions", ['storey' => 'G', 'outside' => 'chain', 'inside' => '1', 'datum' => 'centre line', 'units' => 'm', 'precision' => 'fine'])->assertOk()
+            ->assertSee('Dimensions to centre lines, in metres')->assertSee('>5.15<', false);
+        $this->post("/schemes/{$this->scheme->id}/dimensions", ['storey' => 'G', 'outside' => 'sideways', 'datum' => 'skin', 'units' => 'ell'])->assertOk()->assertSee('Dimensions to finished faces, in millimetres');
+        self::assertSame(1, Scheme::query()->findOrFail($this->scheme->id)->version);
+    }
+
+    public function test_parts_come_in_order_and_unchanged_ones_not_at_all(): void
+    {
+        $first = $this->parts('');
+        self::assertSame(['board-message', 'board-state', 'inspector', 'storeys', 'dimension-note', 'plan', 'marks', 'board-findings', 'board-checked'], array_column($first, 'id'));
+        $again = $this->parts(implode(' ', array_column($first, 'hash')));
+        self::assertSame(array_fill(0, 9, ''), array_column($again, 'id'));
+        self::assertSame(array_column($first, 'hash'), array_column($again, 'hash'));
+        $this->act('edit', ['edit' => '{"edit": "document", "values": {"north": 12}}'])->assertOk();
+        $changed = $this->parts(implode(' ', array_column($first, 'hash')));
+        self::assertSame(['board-state', 'board-checked'], array_values(array_filter(array_column($changed, 'id'), static fn(string $id): bool => $id !== '')));
+    }
+
+    /** @return list<array{hash: string, id: string}> */
+    private function parts(string $known): array
+    {
+        $content = $this->get("/schemes/{$this->scheme->id}/board", [Parts::HEADER => $known])->assertOk()->assertHeader(Parts::HEADER)->streamedContent();
+        preg_match_all('/<!--part (\w+)-->(.*?)<!--\/part-->/s', $content, $found, PREG_SET_ORDER);
+
+        return array_map(static fn(array $part): array => ['hash' => $part[1], 'id' => preg_match('/ id="([\w-]+)"/', $part[2], $id) === 1 ? $id[1] : ''], $found);
+    }
+
+    /**
+     * @param array<string, mixed> $values
+     *
+     * @return TestResponse<Response>
+     */
+    private function act(string $act, array $values, string $how = 'acts'): TestResponse
+    {
+        $version = Scheme::query()->findOrFail($this->scheme->id)->version;
+
+        return $this->post("/schemes/{$this->scheme->id}/{$how}/{$act}", ['version' => $version, 'storey' => 'G', ...$values]);
+    }
+
+    private function layout(): Layout
+    {
+        return Scheme::query()->findOrFail($this->scheme->id)->layout;
+    }
+
+    private function wall(string $id): Wall
+    {
+        return $this->layout()->storeys[0]->wall($id) ?? throw new \LogicException("No wall {$id}.");
+    }
+
+    private function opening(int $number): Opening
+    {
+        return $this->layout()->storeys[0]->openings[$number];
+    }
+
+    private function thing(int $number): Fixture
+    {
+        return $this->layout()->storeys[0]->fixtures[$number];
+    }
+
+    private static function home(): Layout
+    {
+        $corners = [[-100, -100], [8100, -100], [8100, 5100], [-100, 5100]];
+        $walls = array_map(static fn(int $i): array => ['id' => 'w'.($i + 1), 'from' => $corners[$i], 'to' => $corners[($i + 1) % 4], 'thickness' => 200, 'type' => 'exterior'], range(0, 3));
+        $walls[] = ['id' => 'w5', 'from' => [5050, -100], 'to' => [5050, 5100], 'thickness' => 100, 'type' => 'interior'];
+        $rooms = [['id' => 'r1', 'name' => 'Living', 'use' => 'living', 'at' => [1000, 1000]], ['id' => 'r2', 'name' => 'Bedroom', 'use' => 'bedroom', 'at' => [7000, 1000]]];
+
+        return (new LayoutReader())->read(json_encode(['format' => 'heurema-layout', 'version' => 1, 'name' => 'Two rooms', 'units' => 'metric', 'storeys' => [
+            ['id' => 'G', 'name' => 'Ground', 'elevation' => 0, 'ceiling' => 2400, 'floor_thickness' => 300, 'walls' => $walls, 'rooms' => $rooms],
+        ]], JSON_THROW_ON_ERROR));
+    }
+}
