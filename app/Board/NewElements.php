@@ -29,8 +29,25 @@ final readonly class NewElements
      */
     public function openings(Storey $storey, string $wall, OpeningKind $kind, OpeningSize $size, array $middles): Edit
     {
-        $ids = $this->nextIds('o', count($middles));
-        $added = array_map(static fn(float $at, string $id): Add => new Add($storey->id, 'openings', ['id' => $id, 'kind' => $kind->value, 'wall' => $wall, 'at' => round($at, 4), 'width' => $size->width, ...$size->others]), $middles, $ids);
+        $ids = $this->nextIds('o', 3 * count($middles));
+        $added = [];
+        foreach ($middles as $number => $at) {
+            $added[] = new Add($storey->id, 'openings', ['id' => $ids[$number], 'kind' => $kind->value, 'wall' => $wall, 'at' => round($at, 4), 'width' => $size->width, ...$size->others]);
+        }
+        foreach ($size->sideLight > 0 ? $middles : [] as $number => $at) {
+            foreach ([-1, 1] as $light => $side) {
+                $added[] = new Add($storey->id, 'openings', [
+                    'id' => $ids[count($middles) + 2 * $number + $light],
+                    'kind' => OpeningKind::Window->value,
+                    'wall' => $wall,
+                    'at' => round($at + $side * ($size->width + $size->sideLight) / 2, 4),
+                    'width' => $size->sideLight,
+                    'height' => $size->others['height'] ?? null,
+                    'sill' => 0.0,
+                    'operation' => 'fixed',
+                ]);
+            }
+        }
 
         return count($added) === 1 ? $added[0] : new Together($added, count($added).' openings added');
     }

@@ -101,6 +101,9 @@ final class ActsTest extends TestCase
 
         $this->act('move-opening', ['select' => $door->id, 'stretch' => '0', 'place' => 'middle_from_start', 'distance' => '500'])->assertOk();
         self::assertEqualsWithDelta(600.0, $this->opening(3)->at, 1e-6);
+        $this->act('openings', ['wall' => 'w3', 'kind' => 'door', 'size' => '4', 'stretch' => 'whole', 'place' => 'edge_from_start', 'distance' => '0'])->assertOk();
+        // 300, 926 and 300 from the corner on
+        self::assertEqualsWithDelta([[100 + 300 + 463.0, 926.0], [100 + 150.0, 300.0], [100 + 1226 + 150.0, 300.0]], array_map(fn(int $number): array => [$this->opening($number)->at, $this->opening($number)->width], [5, 6, 7]), 1e-6);
         $this->act('move-opening', ['select' => 'nobody'])->assertUnprocessable();
     }
 

@@ -26,7 +26,7 @@ final readonly class PlaceOpenings implements Draws
         $place = $asked->word('place', OpeningPlace::Centred);
         $size = (new OpeningLibrary($layout))->size($kind, $asked->string('size')->value());
         $stretch = (new WallStretches($storey, $wall))->named($asked->string('stretch')->value());
-        $middles = $place->middles($stretch, $size->width, $place->needsDistance() ? $asked->length('distance', $layout) : 0.0, max(1, min(50, $asked->integer('count', 1))));
+        $middles = $place->middles($stretch, $size->wholeWidth(), $place->needsDistance() ? $asked->length('distance', $layout) : 0.0, max(1, min(50, $asked->integer('count', 1))));
 
         return (new NewElements($layout))->openings($storey, $wall->id, $kind, $size, $middles);
     }
