@@ -263,6 +263,12 @@ final class BoardPage
         return $this->scheme->layout->units === UnitSystem::Imperial ? 25.4 : 10.0;
     }
 
+    /** What the next wall is likely to be. */
+    public function usualType(): string
+    {
+        return ($this->home->plans[$this->storey] ?? null)?->storey->walls === [] ? 'exterior' : 'interior';
+    }
+
     /** @return array<string, string> the thickness of each type of wall: as it was drawn last, else as is usual */
     public function thicknesses(): array
     {

@@ -9,6 +9,9 @@
         @unless ($page->isChosen('storeys'))<p class="inspector-acts"><button type="button" class="btn btn-tool" data-act="remove">Take away</button></p>@endunless
     @else
         <h2>Nothing chosen</h2>
+        @if ($page->home->plans[$page->storey]->storey->walls === [])
+            <p><b>The storey is empty.</b> Choose <i>Rectangle</i> and point at two corners, or press <kbd>w</kbd>, point at a start and type the first wall’s length. Then point into a space to say what it is for, and at a wall to put a door in it.</p>
+        @endif
         <p>Point at a wall, an opening, a thing or a room. Press <kbd>w</kbd> to draw walls, <kbd>?</kbd> for all keys.</p>
         <form class="fields" id="name-space" data-form="space" hidden>
             <input type="hidden" name="at">

@@ -1,6 +1,6 @@
 <div class="tool-options" id="wall-options" hidden>
-    <label>Type <select id="wall-type">@foreach ($page->thicknesses() as $type => $thickness)<option value="{{ $type }}" data-thickness="{{ $thickness }}" @selected($type === 'interior')>{{ $type }}</option>@endforeach</select></label>
-    <label>Thickness <input id="wall-thickness" value="{{ $page->thicknesses()['interior'] }}" size="8"></label>
+    <label>Type <select id="wall-type">@foreach ($page->thicknesses() as $type => $thickness)<option value="{{ $type }}" data-thickness="{{ $thickness }}" @selected($type === $page->usualType())>{{ $type }}</option>@endforeach</select></label>
+    <label>Thickness <input id="wall-thickness" value="{{ $page->thicknesses()[$page->usualType()] }}" size="8"></label>
     <label>Drawn along its <select id="wall-beside"><option value="centred">middle</option><option value="left">right face</option><option value="right">left face</option></select></label>
     <label>Length <input id="wall-length" size="10" placeholder="type, Enter" data-typed data-length aria-describedby="wall-length-reading"></label>
     <output id="wall-length-reading" class="reading"></output>

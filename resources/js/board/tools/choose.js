@@ -15,7 +15,7 @@ export class Choose {
 
     press(event) {
         const thing = event.target.closest('[data-subject]');
-        if (event.button !== 0 || !thing || thing.dataset.subject !== this.board.chosen) return;
+        if (event.button !== 0 || !thing || thing.dataset.subject !== this.board.chosen || !this.isMovable()) return;
         event.stopPropagation();
         const start = this.board.planPoint(event);
         const list = document.getElementById('inspector').dataset.list;
@@ -45,11 +45,16 @@ export class Choose {
         addEventListener('pointerup', drop);
     }
 
+    /** A room goes with its walls. */
+    isMovable() {
+        return !['rooms', 'storeys'].includes(document.getElementById('inspector').dataset.list);
+    }
+
     hover() {}
 
     step(right, up, far) {
         const step = this.board.step * (far ? 10 : 1);
-        if (this.board.chosen) this.board.act('edit', { edit: JSON.stringify(this.board.move(this.board.chosen, right * step, up * step)) });
+        if (this.board.chosen && this.isMovable()) this.board.act('edit', { edit: JSON.stringify(this.board.move(this.board.chosen, right * step, up * step)) });
         else this.board.viewport.move(right * 0.1, -up * 0.1);
     }
 
