@@ -182,7 +182,7 @@ final class DrawingTest extends BrowserTestCase
         $thickness->clear();
         $thickness->sendKeys('250'.WebDriverKeys::ENTER);
         $this->waitForText('#board-message', 'Somebody else has changed this scheme');
-        self::assertSame([300.0, 100.0], self::thicknesses($this->stored()->layout));
+        self::assertSame([300.0, 240.0], self::thicknesses($this->stored()->layout));
         $this->find('#board-message [data-act="again"]')->click();
         $this->waitForVersion(4);
         self::assertSame([300.0, 250.0], self::thicknesses($this->stored()->layout));
