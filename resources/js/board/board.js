@@ -23,7 +23,7 @@ export class Board {
         this.sheet = document.getElementById('plan-sheet');
         this.ghost = new Ghost(document.getElementById('ghost'));
         this.snapping = new Snapping(viewport, this.step);
-        this.exchange = new Exchange((id) => this.placed(id));
+        this.exchange = new Exchange((id) => this.placed(id), () => this.tell('The check broke off. What you did is saved; load the page again to see what the check says.'));
         this.trials = new Trials((act, values) => this.try(act, values), this.ghost);
         this.changes = new Changes(document.getElementById('board-changes'));
         this.tools = this.makeTools();

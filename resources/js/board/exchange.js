@@ -2,9 +2,13 @@
 export class Exchange {
     static END = '<!--/part-->';
 
-    /** @param {(id: string) => void} placed called with the id of a part that was sent, or is as it was */
-    constructor(placed) {
+    /**
+     * @param {(id: string) => void} placed called with the id of a part that was sent
+     * @param {() => void} broken called when an answer broke off
+     */
+    constructor(placed, broken) {
         this.placed = placed;
+        this.broken = broken;
         this.known = '';
     }
 
@@ -39,6 +43,10 @@ export class Exchange {
             }
         }
         this.known = hashes.join(' ');
+        if (text.trim() !== '' || hashes.length === 0) {
+            this.known = '';
+            this.broken();
+        }
     }
 
     /** @returns {string} the part's hash */
@@ -50,7 +58,7 @@ export class Exchange {
             const element = template.content.firstElementChild;
             document.getElementById(element.id).replaceWith(element);
             this.placed(element.id);
-        } else this.placed('');
+        }
         return hash;
     }
 }
