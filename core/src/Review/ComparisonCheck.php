@@ -8,6 +8,7 @@ use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Between;
 use Heurema\Rulebook\Bound;
 use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\ExpressionResult;
@@ -39,6 +40,17 @@ final readonly class ComparisonCheck
         return $this->compared($comparison, $measurement, $limit->value, $limit);
     }
 
+    /** The limit that is missed; where both are kept, the one that is nearer. */
+    public function between(Between $between, Facts $facts): Outcome
+    {
+        [$low, $high] = [$this->check($between->low, $facts), $this->check($between->high, $facts)];
+        if ($low->verdict !== $high->verdict) {
+            return $low->verdict === Verdict::Met || $high->verdict === Verdict::Violated ? $high : $low;
+        }
+
+        return ($low->margin ?? 0.0) <= ($high->margin ?? 0.0) ? $low : $high;
+    }
+
     /** What was measured and what was asked, in a few words. */
     public function words(Comparison $comparison, Outcome $outcome): string
     {
@@ -62,7 +74,7 @@ final readonly class ComparisonCheck
             $amount,
             $limit,
             $margin,
-            $comparison->limit->inInches && $limit->quantity === Quantity::Length,
+            $comparison->limit->inInches() && $limit->quantity === Quantity::Length,
             null,
             [],
             array_values(array_unique([...$measured->assumptions, ...$result->assumptions])),
@@ -83,7 +95,7 @@ final readonly class ComparisonCheck
     /** @return list<string> how a computed limit came about */
     private function limitWorking(Comparison $comparison, Amount $limit, ExpressionResult $result): array
     {
-        if ($comparison->limit->isFigure) {
+        if ($comparison->limit->isFigure()) {
             return [];
         }
         $notation = $this->units->notation();
@@ -93,7 +105,7 @@ final readonly class ComparisonCheck
         }
         $with = $from === [] ? '' : ', with '.implode(', ', $from);
 
-        return ['Limit: '.self::spoken($comparison->limit->text)."{$with}: {$notation->write($limit)}."];
+        return ['Limit: '.self::spoken($comparison->limit->text())."{$with}: {$notation->write($limit)}."];
     }
 
     /** `8 % of room.floor_area` as one would say it. */

@@ -5,46 +5,49 @@ declare(strict_types=1);
 namespace Heurema\Review;
 
 use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Among;
 use Heurema\Rulebook\Candidates;
 use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\Facts;
 
-/** Looks among related things for one that has everything a rule needs, and speaks of the best there is. */
+/**
+ * Looks among related things for one that has everything a rule needs, and speaks of the best there is; or asks it of every one,
+ * and speaks of the worst.
+ */
 final readonly class ExistenceCheck
 {
     public function __construct(private ComparisonCheck $comparisons) {}
 
-    /** @param list<Candidates> $kinds */
-    public function check(array $kinds, Facts $facts): Outcome
+    public function check(Among $among, Facts $facts): Outcome
     {
         $tried = [];
-        foreach ($kinds as $candidates) {
+        foreach ($among->kinds as $candidates) {
             foreach ($facts->related($candidates->among) as $candidate) {
-                $outcome = $this->tryOne($candidates, $candidate);
+                $outcome = $this->tryOne($candidates, $candidate, $among->every ? 'Worst' : 'Best');
                 if ($outcome !== null) {
                     $tried[] = $outcome;
                 }
             }
         }
         if ($tried === []) {
-            $among = implode(' or ', array_map(static fn(Candidates $candidates): string => $candidates->among, $kinds));
+            $words = "None of its {$among->words()} is of the kind that counts.";
 
-            return new Outcome(Verdict::Violated, reason: "None of its {$among} is of the kind that counts.");
+            return $among->every ? Outcome::notApplicable($words) : new Outcome(Verdict::Violated, reason: $words);
         }
         usort($tried, self::better(...));
 
-        return $tried[0];
+        return $among->every ? $tried[count($tried) - 1] : $tried[0];
     }
 
     /** Null when the thing is not of the kind that counts. */
-    private function tryOne(Candidates $candidates, Facts $candidate): ?Outcome
+    private function tryOne(Candidates $candidates, Facts $candidate, string $rank): ?Outcome
     {
         $counts = $candidates->where?->evaluate($candidate);
         if ($counts !== null && $counts->value === false) {
             return null;
         }
         $needs = array_map(fn(Comparison $need): Outcome => $this->comparisons->check($need, $candidate), $candidates->needs);
-        $together = $this->together($candidates->needs, $needs, $candidate);
+        $together = $this->together($candidates->needs, $needs, $candidate, $rank);
         if ($counts !== null && $counts->value instanceof Unknown && $together->verdict !== Verdict::Violated) {
             return $together->with([
                 'verdict' => Verdict::Undetermined,
@@ -61,8 +64,9 @@ final readonly class ExistenceCheck
      *
      * @param list<Comparison> $needs
      * @param list<Outcome>    $outcomes one a need
+     * @param string           $rank     what the thing is among its like, should it be the one that is spoken of
      */
-    private function together(array $needs, array $outcomes, Facts $candidate): Outcome
+    private function together(array $needs, array $outcomes, Facts $candidate, string $rank): Outcome
     {
         $working = $assumptions = $missing = $failed = [];
         foreach ($outcomes as $number => $outcome) {
@@ -76,7 +80,7 @@ final readonly class ExistenceCheck
         $worst = self::worst($outcomes);
 
         return $worst->with([
-            'reason' => $failed === [] ? "Best: {$candidate->name()}." : "Best: {$candidate->name()}: ".implode('; ', $failed).'.',
+            'reason' => "{$rank}: {$candidate->name()}".($failed === [] ? '.' : ': '.implode('; ', $failed).'.'),
             'working' => array_values(array_unique($working)),
             'assumptions' => array_values(array_unique($assumptions)),
             'missing' => $worst->verdict === Verdict::Undetermined ? array_values(array_unique($missing)) : [],

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Heurema\Review;
 
 use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Among;
+use Heurema\Rulebook\Between;
 use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\Facts;
 use Heurema\Rulebook\Rule;
 use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\Saying;
 
 /** Holds the rules of a book against the facts of a subject. */
 final readonly class RuleCheck
@@ -34,7 +37,7 @@ final readonly class RuleCheck
 
         return $applies->value === true
             ? $this->applied($rule, $facts)->assuming($applies->assumptions)
-            : Outcome::notApplicable("The rule applies where {$rule->when->text}.");
+            : Outcome::notApplicable("The rule applies where {$rule->when->text()}.");
     }
 
     private function applied(Rule $rule, Facts $facts): Outcome
@@ -47,10 +50,15 @@ final readonly class RuleCheck
 
     private function requirement(Rule $rule, Facts $facts): Outcome
     {
-        if (!$rule->requirement instanceof Comparison) {
-            return $this->existence->check($rule->requirement, $facts);
+        $requirement = $rule->requirement;
+        if (!$requirement instanceof Comparison) {
+            return match (true) {
+                $requirement instanceof Between => $this->comparisons->between($requirement, $facts),
+                $requirement instanceof Saying => (new SayingCheck())->check($requirement, $facts),
+                $requirement instanceof Among => $this->existence->check($requirement, $facts),
+            };
         }
-        $outcome = $this->comparisons->check($rule->requirement, $facts);
+        $outcome = $this->comparisons->check($requirement, $facts);
 
         return $outcome->verdict === Verdict::Met ? $this->preferred($rule, $facts, $outcome) : $outcome;
     }

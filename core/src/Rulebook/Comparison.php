@@ -9,7 +9,7 @@ use Heurema\Measure\Parameters;
 /** A measure held against a limit. */
 final readonly class Comparison
 {
-    public function __construct(public string $measure, public Parameters $with, public Bound $bound, public Expression $limit) {}
+    public function __construct(public string $measure, public Parameters $with, public Bound $bound, public Limit $limit) {}
 
     /** What is measured, in words. */
     public function words(): string

@@ -37,6 +37,12 @@ final readonly class Entry
         return array_key_exists($key, $this->mapping());
     }
 
+    /** Does a mapping stand there, not a single value? */
+    public function isMapping(string $key): bool
+    {
+        return is_array($this->mapping()[$key] ?? null);
+    }
+
     public function get(string $key): self
     {
         if (!$this->has($key)) {
@@ -102,6 +108,21 @@ final readonly class Entry
         }
 
         return array_values(array_filter($value, is_string(...)));
+    }
+
+    /** @return list<array{string, string}> */
+    public function pairs(string $key): array
+    {
+        $value = $this->get($key)->value;
+        $pairs = [];
+        foreach (is_array($value) && array_is_list($value) ? $value : throw $this->refuse("\"{$key}\" is a list of pairs") as $pair) {
+            if (!is_array($pair) || count($pair) !== 2 || !is_scalar($pair[0] ?? null) || !is_scalar($pair[1] ?? null)) {
+                throw $this->refuse("\"{$key}\" is a list of pairs");
+            }
+            $pairs[] = [(string) $pair[0], (string) $pair[1]];
+        }
+
+        return $pairs;
     }
 
     public function figure(string $key): Amount

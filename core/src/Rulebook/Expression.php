@@ -18,19 +18,19 @@ use Symfony\Component\ExpressionLanguage\SyntaxError;
  * It may use measures (`room.use`), settings (`settings.climate`), groups by name, figures with their units, `and or not
  * == != < <= > >= in`, `? :` and plain arithmetic. It can call nothing.
  */
-final readonly class Expression
+final readonly class Expression implements Limit
 {
     private const LONGEST = 500;
 
     /** @param array<string, Amount> $figures the amounts in the text, by the name that stands for each in the tree */
     private function __construct(
-        public string $text,
-        public Answer $answer,
+        private string $text,
+        private Answer $answer,
         private Node $tree,
         private array $figures,
         private Vocabulary $vocabulary,
-        public bool $isFigure,
-        public bool $inInches,
+        private bool $isFigure,
+        private bool $inInches,
     ) {}
 
     /** @throws UnreadableExpression */
@@ -60,6 +60,26 @@ final readonly class Expression
         $answer = (new ExpressionTypes($vocabulary, $figures))->of($tree);
 
         return new self($text, $answer ?? throw new UnreadableExpression("\"{$text}\" is a list"), $tree, $figures, $vocabulary, $figure !== null, $inInches);
+    }
+
+    public function answer(): Answer
+    {
+        return $this->answer;
+    }
+
+    public function text(): string
+    {
+        return $this->text;
+    }
+
+    public function isFigure(): bool
+    {
+        return $this->isFigure;
+    }
+
+    public function inInches(): bool
+    {
+        return $this->inInches;
     }
 
     /** Three-valued: Unknown as soon as the answer hangs on something that is not known. */

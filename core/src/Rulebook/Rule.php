@@ -10,7 +10,6 @@ use Heurema\Spatial\SubjectType;
 final readonly class Rule
 {
     /**
-     * @param Comparison|list<Candidates> $requirement a comparison, or the kinds of things of which one must do
      * @param list<Preference>            $prefer
      * @param list<Exemption>             $unless
      * @param list<Example>               $examples
@@ -21,7 +20,7 @@ final readonly class Rule
         public string $title,
         public SubjectType $subject,
         public ?Expression $when,
-        public Comparison|array $requirement,
+        public Comparison|Between|Saying|Among $requirement,
         public array $prefer,
         public array $unless,
         public string $why,

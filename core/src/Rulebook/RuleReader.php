@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Rulebook;
 
 use Heurema\Measure\Answer;
+use Heurema\Measure\Measure;
 use Heurema\Measure\Parameters;
 use Heurema\Spatial\SubjectType;
 use Heurema\Units\Amount;
@@ -13,9 +14,11 @@ use Heurema\Units\Amount;
 final readonly class RuleReader
 {
     private const KEYS = [
-        'id', 'clause', 'title', 'subject', 'when', 'measure', 'with', 'at_least', 'at_most', 'exists', 'prefer', 'unless',
+        'id', 'clause', 'title', 'subject', 'when', 'measure', 'with', ...self::LIMITS, 'exists', 'every', 'prefer', 'unless',
         'why', 'source', 'note', 'examples',
     ];
+    private const LIMITS = ['at_least', 'at_most', 'between', 'is', 'one_of', 'none'];
+    private const MOST_ROWS = 500;
     private const VERDICTS = ['met', 'violated', 'advised', 'undetermined', 'not_applicable'];
     private const RELATIONS = ['windows' => SubjectType::Window, 'doors' => SubjectType::Door];
 
@@ -43,35 +46,106 @@ final readonly class RuleReader
         );
     }
 
-    /** @return Comparison|list<Candidates> */
-    private function requirement(Entry $entry, SubjectType $subject): Comparison|array
+    private function requirement(Entry $entry, SubjectType $subject): Comparison|Between|Saying|Among
     {
         if ($entry->has('measure')) {
-            return $this->comparison($entry, $entry, $subject);
+            return $this->limited($entry, $entry, $subject);
         }
-        $candidates = array_map($this->candidates(...), $entry->entries('exists'));
+        foreach (['exists' => false, 'every' => true] as $key => $every) {
+            $kinds = array_map($this->candidates(...), $entry->entries($key));
+            if ($kinds !== []) {
+                return new Among($every, $kinds);
+            }
+        }
 
-        return $candidates === [] ? throw $entry->refuse('expected a measure with a limit, or exists') : $candidates;
+        throw $entry->refuse('expected a measure with a limit, exists or every');
     }
 
     /** @param Entry $limits where the limit stands; the measure may stand elsewhere */
-    private function comparison(Entry $entry, Entry $limits, SubjectType $subject): Comparison
+    private function limited(Entry $entry, Entry $limits, SubjectType $subject): Comparison|Between|Saying
     {
         $name = $entry->text('measure');
         $measure = $this->vocabulary->measure($name) ?? throw $entry->refuse("there is no measure \"{$name}\"");
         if ($measure->subject() !== $subject) {
             throw $entry->refuse("{$name} is not measured on a {$subject->value}");
         }
-        $bounds = array_values(array_filter(Bound::cases(), static fn(Bound $bound): bool => $limits->has($bound->value)));
-        if (count($bounds) !== 1) {
-            throw $entry->refuse('expected at_least or at_most');
+        $named = array_values(array_filter(self::LIMITS, $limits->has(...)));
+        if (count($named) !== 1) {
+            throw $entry->refuse('expected one of '.implode(', ', self::LIMITS));
         }
-        $limit = $this->expression($limits, $bounds[0]->value);
-        if ($limit->answer !== $measure->answer()) {
-            throw $entry->refuse("the limit \"{$limit->text}\" does not fit {$name}");
+        $with = $this->parameters($entry, $measure->parameters());
+
+        return match ($named[0]) {
+            'is', 'one_of' => $this->saying($limits, $named[0], $measure, $with),
+            'between' => $this->between($limits, $measure, $with),
+            'none' => $this->none($limits, $measure, $with),
+            default => new Comparison($name, $with, Bound::from($named[0]), $this->limit($limits, $named[0], $measure)),
+        };
+    }
+
+    private function saying(Entry $limits, string $key, Measure $measure, Parameters $with): Saying
+    {
+        $wanted = $key === 'is' ? [$limits->scalar('is')] : $limits->texts('one_of');
+        $wanted = array_map(static fn(bool|float|int|string $word): bool|string => is_bool($word) ? $word : (string) $word, $wanted);
+        $fits = $measure->answer() === Answer::YesNo ? array_filter($wanted, is_bool(...)) === $wanted : $measure->answer() === Answer::Word && array_filter($wanted, is_string(...)) === $wanted;
+
+        return $wanted !== [] && $fits ? new Saying($measure->name(), $with, $wanted) : throw $limits->refuse("\"{$key}\" does not fit {$measure->name()}");
+    }
+
+    private function between(Entry $limits, Measure $measure, Parameters $with): Between
+    {
+        $range = $limits->get('between');
+        $range->allow(['low', 'high']);
+
+        return new Between(
+            new Comparison($measure->name(), $with, Bound::AtLeast, $this->limit($range, 'low', $measure)),
+            new Comparison($measure->name(), $with, Bound::AtMost, $this->limit($range, 'high', $measure)),
+        );
+    }
+
+    private function none(Entry $limits, Measure $measure, Parameters $with): Comparison
+    {
+        if ($limits->scalar('none') !== true || $measure->answer() !== Answer::Count) {
+            throw $limits->refuse("\"none: true\" is for what is counted, {$measure->name()} is not");
         }
 
-        return new Comparison($name, $this->parameters($entry, $measure->parameters()), $bounds[0], $limit);
+        return new Comparison($measure->name(), $with, Bound::AtMost, Expression::read('0', $this->vocabulary));
+    }
+
+    private function limit(Entry $limits, string $key, Measure $measure): Limit
+    {
+        $limit = $limits->isMapping($key) ? $this->table($limits->get($key)) : $this->expression($limits, $key);
+
+        return $limit->answer() === $measure->answer() ? $limit : throw $limits->refuse("the limit \"{$limit->text()}\" does not fit {$measure->name()}");
+    }
+
+    private function table(Entry $entry): Table
+    {
+        $entry->allow(['by', 'match', 'rows']);
+        $by = $this->expression($entry, 'by');
+        $match = TableMatch::tryFrom($entry->text('match')) ?? throw $entry->refuse('"match" is from, up_to or exactly');
+        $rows = [];
+        foreach ($entry->pairs('rows') as [$key, $value]) {
+            $rows[] = [$this->figure($entry, $key), $this->figure($entry, $value)];
+        }
+        if ($rows === [] || count($rows) > self::MOST_ROWS) {
+            throw $entry->refuse('a table has 1 to '.self::MOST_ROWS.' rows');
+        }
+        foreach ($rows as $number => [$key, $value]) {
+            if (Answer::ofQuantity($key->quantity) !== $by->answer() || $value->quantity !== $rows[0][1]->quantity) {
+                throw $entry->refuse('the rows of the table do not fit what it goes by, or one another');
+            }
+            if ($number > 0 && $key->isAtMost($rows[$number - 1][0])) {
+                throw $entry->refuse('the rows of a table ascend');
+            }
+        }
+
+        return new Table($by, $match, $rows);
+    }
+
+    private function figure(Entry $entry, string $text): Amount
+    {
+        return Figure::read($text)->amount ?? throw $entry->refuse("\"{$text}\" is no amount with a unit");
     }
 
     /** @param array<string, Answer> $known */
@@ -97,8 +171,12 @@ final readonly class RuleReader
     private function preference(Entry $prefer, Entry $rule, SubjectType $subject): Preference
     {
         $prefer->allow(['at_least', 'at_most', 'when', 'source']);
+        $comparison = $this->limited($rule, $prefer, $subject);
+        if (!$comparison instanceof Comparison) {
+            throw $prefer->refuse('what is preferred is at_least or at_most');
+        }
 
-        return new Preference($this->comparison($rule, $prefer, $subject), $this->condition($prefer, 'when'), $prefer->text('source'));
+        return new Preference($comparison, $this->condition($prefer, 'when'), $prefer->text('source'));
     }
 
     private function exemption(Entry $entry): Exemption
@@ -116,8 +194,15 @@ final readonly class RuleReader
         return new Candidates(
             $entry->text('among'),
             $this->condition($entry, 'where'),
-            array_map(fn(Entry $need): Comparison => $this->comparison($need, $need, $subject), $entry->entries('needs')),
+            array_map(fn(Entry $need): Comparison => $this->need($need, $subject), $entry->entries('needs')),
         );
+    }
+
+    private function need(Entry $entry, SubjectType $subject): Comparison
+    {
+        $need = $this->limited($entry, $entry, $subject);
+
+        return $need instanceof Comparison ? $need : throw $entry->refuse('what is needed is at_least, at_most or none');
     }
 
     private function example(Entry $entry): Example
@@ -148,7 +233,7 @@ final readonly class RuleReader
         }
         $expression = $this->expression($entry, $key);
 
-        return $expression->answer === Answer::YesNo ? $expression : throw $entry->refuse("\"{$key}\" is a condition, \"{$expression->text}\" is none");
+        return $expression->answer() === Answer::YesNo ? $expression : throw $entry->refuse("\"{$key}\" is a condition, \"{$expression->text()}\" is none");
     }
 
     private function expression(Entry $entry, string $key): Expression

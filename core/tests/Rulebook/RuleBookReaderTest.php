@@ -30,8 +30,8 @@ final class RuleBookReaderTest extends TestCase
         yield 'a measure of another subject' => [$rule("measure: stair.riser\n    at_least: 3 m"), 'not measured on a room'];
         yield 'a unit that does not fit' => [$rule("measure: room.floor_area\n    at_least: 3 m"), 'does not fit room.floor_area'];
         yield 'a computed limit that does not fit' => [$rule("measure: room.floor_area\n    at_least: 2 * room.least_width"), 'room.floor_area'];
-        yield 'no limit' => [$rule('measure: room.floor_area'), 'at_least or at_most'];
-        yield 'both limits' => [$rule("measure: room.floor_area\n    at_least: 3 m2\n    at_most: 4 m2"), 'at_least or at_most'];
+        yield 'no limit' => [$rule('measure: room.floor_area'), 'expected one of at_least, at_most'];
+        yield 'both limits' => [$rule("measure: room.floor_area\n    at_least: 3 m2\n    at_most: 4 m2"), 'expected one of at_least, at_most'];
         yield 'a broken expression' => [$rule("when: room.use ==\n    measure: room.floor_area\n    at_least: 3 m2"), 'when: cannot read'];
         yield 'a call' => [$rule("when: system('ls') == 'x'\n    measure: room.floor_area\n    at_least: 3 m2"), 'when: cannot read'];
         yield 'a method call' => [$rule("when: room.use() == 'x'\n    measure: room.floor_area\n    at_least: 3 m2"), 'expected a measure'];

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Measure\Answer;
+
+/** What a measured amount is held against: a figure, something computed, or a table. */
+interface Limit
+{
+    /** What kind of amount it is. */
+    public function answer(): Answer;
+
+    /** As it stands in the book. */
+    public function text(): string;
+
+    /** A figure alone needs no working. */
+    public function isFigure(): bool;
+
+    /** Is it spoken of in inches alone? */
+    public function inInches(): bool;
+
+    public function evaluate(Facts $facts): ExpressionResult;
+}

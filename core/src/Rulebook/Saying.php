@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Measure\Parameters;
+
+/** A measure that answers with a word or with yes or no, and the answers that do. */
+final readonly class Saying
+{
+    /** @param non-empty-list<bool|string> $wanted */
+    public function __construct(public string $measure, public Parameters $with, public array $wanted) {}
+
+    /** `hinged or sliding` */
+    public function words(): string
+    {
+        return implode(' or ', array_map(self::word(...), $this->wanted));
+    }
+
+    public static function word(bool|string $answer): string
+    {
+        return is_bool($answer) ? ($answer ? 'yes' : 'no') : str_replace('_', ' ', $answer);
+    }
+}
