@@ -28,7 +28,9 @@ final readonly class KeptBookReader implements BookReader
     private function stamp(string $file): string
     {
         $code = glob(base_path('core/src/{Rulebook,Units,Measure}/*.php'), GLOB_BRACE);
-        $times = array_map(static fn(string $file): string => $file.filemtime($file), $code === false ? [] : $code);
+        // a book may amend another one beside it
+        $books = glob(dirname($file).'/*.yaml');
+        $times = array_map(static fn(string $file): string => $file.filemtime($file), [...($code === false ? [] : $code), ...($books === false ? [] : $books)]);
 
         return sha1(implode(' ', $times).sha1_file($file));
     }

@@ -63,6 +63,7 @@ final readonly class Finding
     {
         return [
             'rule' => $this->ruleName(),
+            ...($this->rule->layer === $this->book->id ? [] : ['layer' => $this->rule->layer]),
             'clause' => $this->rule->clause,
             'title' => $this->rule->title,
             'verdict' => $this->verdict()->value,

@@ -27,6 +27,9 @@ final readonly class RuleCheck
 
     public function check(Rule $rule, Facts $facts): Outcome
     {
+        if ($rule->off !== null) {
+            return Outcome::notApplicable("Switched off by {$rule->layer}: {$rule->off}");
+        }
         if ($rule->when === null) {
             return $this->applied($rule, $facts);
         }

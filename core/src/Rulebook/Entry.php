@@ -37,6 +37,29 @@ final readonly class Entry
         return array_key_exists($key, $this->mapping());
     }
 
+    /** @param list<string> $keys */
+    public function without(array $keys): self
+    {
+        return new self(array_diff_key($this->mapping(), array_flip($keys)), $this->yaml, $this->file, $this->line);
+    }
+
+    /**
+     * The same with values of another entry, and at that entry's place.
+     *
+     * @param array<string, string> $keys the other's keys, and what they are called here
+     */
+    public function with(self $other, array $keys): self
+    {
+        $values = $this->mapping();
+        foreach ($keys as $key => $name) {
+            if ($other->has($key)) {
+                $values[$name] = $other->mapping()[$key];
+            }
+        }
+
+        return new self($values, $other->yaml, $other->file, $other->line);
+    }
+
     /** Does a mapping stand there, not a single value? */
     public function isMapping(string $key): bool
     {

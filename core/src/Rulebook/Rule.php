@@ -13,6 +13,8 @@ final readonly class Rule
      * @param list<Preference>            $prefer
      * @param list<Exemption>             $unless
      * @param list<Example>               $examples
+     * @param string                      $layer       id of the book that decided it last
+     * @param string|null                 $off         why it was switched off
      */
     public function __construct(
         public string $id,
@@ -27,5 +29,7 @@ final readonly class Rule
         public string $source,
         public ?string $note,
         public array $examples,
+        public string $layer,
+        public ?string $off = null,
     ) {}
 }

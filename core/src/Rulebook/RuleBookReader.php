@@ -39,17 +39,32 @@ final readonly class RuleBookReader implements BookReader
         if (strlen($yaml) > self::LARGEST_BYTES) {
             throw new UnreadableRuleBook($file, null, 'a rule book is at most 2 MB large');
         }
+        return $this->book(self::parse($yaml, $file), $file);
+    }
+
+    private static function parse(string $yaml, string $file): Entry
+    {
         try {
-            return $this->book(new Entry(Yaml::parse($yaml), $yaml, $file));
+            return new Entry(Yaml::parse($yaml), $yaml, $file);
         } catch (ParseException $e) {
             throw new UnreadableRuleBook($file, $e->getParsedLine() > 0 ? $e->getParsedLine() : null, $e->getMessage());
         }
     }
 
-    private function book(Entry $entry): RuleBook
+    /** A book beside another one, by its id. */
+    private static function beside(string $file, string $id): Entry
     {
-        $entry->allow(['book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'groups', 'settings', 'rules']);
-        $vocabulary = new Vocabulary($this->measures, self::groups($entry), self::settings($entry));
+        $path = dirname($file)."/{$id}.yaml";
+        $yaml = preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($path) && filesize($path) <= self::LARGEST_BYTES ? file_get_contents($path) : false;
+
+        return $yaml === false ? throw new UnreadableRuleBook($file, null, "there is no rule book \"{$id}\" to amend") : self::parse($yaml, $path);
+    }
+
+    private function book(Entry $entry, string $file): RuleBook
+    {
+        $entry->allow(['book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'groups', 'settings', 'rules', 'amends', 'changes', 'off']);
+        $layers = Layers::of($entry, static fn(string $id): Entry => self::beside($file, $id));
+        $vocabulary = new Vocabulary($this->measures, self::groups($layers), self::settings($layers));
         $units = UnitSystem::tryFrom($entry->text('units')) ?? throw $entry->refuse('units are imperial or metric');
         $tolerance = $entry->figure('building_tolerance');
         if ($tolerance->quantity !== Quantity::Length) {
@@ -64,47 +79,32 @@ final readonly class RuleBookReader implements BookReader
             $units,
             $tolerance,
             $vocabulary,
-            $this->rules($entry, $vocabulary),
+            $this->rules($entry, $layers, $vocabulary),
         );
     }
 
     /** @return list<Rule> */
-    private function rules(Entry $entry, Vocabulary $vocabulary): array
+    private function rules(Entry $entry, Layers $layers, Vocabulary $vocabulary): array
     {
-        $entries = $entry->entries('rules');
-        if (count($entries) > self::MOST_RULES) {
+        if (count($layers->rules) > self::MOST_RULES) {
             throw $entry->refuse('a rule book holds at most '.self::MOST_RULES.' rules');
         }
-        $reader = new RuleReader($vocabulary);
-        $rules = [];
-        foreach ($entries as $ruleEntry) {
-            $rule = $reader->read($ruleEntry);
-            if (isset($rules[$rule->id])) {
-                throw $ruleEntry->refuse("there is another rule \"{$rule->id}\"");
-            }
-            $rules[$rule->id] = $rule;
-        }
 
-        return array_values($rules);
+        return array_values(array_map((new RuleReader($vocabulary))->read(...), $layers->rules));
     }
 
     /** @return array<string, list<string>> */
-    private static function groups(Entry $entry): array
+    private static function groups(Layers $layers): array
     {
-        $groups = [];
-        foreach ($entry->optional('groups')?->keys() ?? [] as $name) {
-            $groups[$name] = $entry->get('groups')->texts($name);
-        }
-
-        return $groups;
+        return array_combine(array_keys($layers->groups), array_map(static fn(Entry $groups, string $name): array => $groups->texts($name), $layers->groups, array_keys($layers->groups)));
     }
 
     /** @return array<string, Setting> */
-    private static function settings(Entry $entry): array
+    private static function settings(Layers $layers): array
     {
         $settings = [];
-        foreach ($entry->optional('settings')?->keys() ?? [] as $name) {
-            $setting = $entry->get('settings')->get($name);
+        foreach ($layers->settings as $name => $entry) {
+            $setting = $entry->get($name);
             $setting->allow(['title', 'default']);
             $default = $setting->scalar('default');
             $settings[$name] = new Setting($name, $setting->text('title'), is_bool($default) ? $default : (Figure::read((string) $default)->amount ?? (string) $default));

@@ -25,8 +25,9 @@ final readonly class RuleReader
     public function __construct(private Vocabulary $vocabulary) {}
 
     /** @throws UnreadableRuleBook */
-    public function read(Entry $entry): Rule
+    public function read(LayeredRule $layered): Rule
     {
+        $entry = $layered->entry;
         $entry->allow(self::KEYS);
         $subject = SubjectType::tryFrom($entry->text('subject')) ?? throw $entry->refuse("there is no subject \"{$entry->text('subject')}\"");
 
@@ -43,6 +44,8 @@ final readonly class RuleReader
             $entry->text('source'),
             $entry->optionalText('note'),
             array_map($this->example(...), $entry->entries('examples')),
+            $layered->layer,
+            $layered->off,
         );
     }
 
