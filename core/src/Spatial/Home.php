@@ -10,6 +10,7 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 use Heurema\Layout\SurveyDistance;
 use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Units\Amount;
 
 /** The drawn home as it is understood: its storeys, and the subjects that rules speak of. */
@@ -100,6 +101,12 @@ final readonly class Home implements Subject
             SubjectType::Space => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->closedSpaces(), array_values($this->plans))),
             SubjectType::Survey => array_map(static fn(SurveyDistance $distance): TapedDistance => new TapedDistance($distance), $this->layout->survey),
         };
+    }
+
+    /** @return list<RoomSpace> */
+    public function bedrooms(): array
+    {
+        return array_values(array_filter($this->rooms, static fn(RoomSpace $room): bool => $room->room->use === RoomUse::Bedroom));
     }
 
     /** @return list<PlacedOpening> */

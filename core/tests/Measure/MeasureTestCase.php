@@ -39,6 +39,14 @@ abstract class MeasureTestCase extends TestCase
         return $measurement->amount()->number;
     }
 
+    protected static function value(string $name, Sketch|Home $drawn, string $subject): Amount|bool|string
+    {
+        $measurement = self::measure($name, $drawn, $subject);
+        self::assertInstanceOf(Measured::class, $measurement);
+
+        return $measurement->value;
+    }
+
     /** @param list<string> $missing */
     protected static function assertUnknown(array $missing, Measurement $measurement): void
     {

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many baths it has, those with a shower over them among them.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class Baths extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'dwelling.baths';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $baths = array_filter($home->fixtures, static fn(PlacedFixture $fixture): bool => in_array($fixture->fixture->kind, [FixtureKind::Bath, FixtureKind::ShowerBath], true));
+
+        return new Measured(Amount::count(count($baths)));
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many bed spaces its bedrooms hold.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class Bedspaces extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'dwelling.bedspaces';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $rooms = $home->bedrooms();
+        $silent = array_values(array_filter($rooms, static fn(RoomSpace $room): bool => $room->room->bedspaces === null));
+        if ($silent !== []) {
+            return new Unknown(array_map(static fn(RoomSpace $room): string => "{$room->id()}.bedspaces", $silent));
+        }
+        $said = array_map(static fn(RoomSpace $room): string => "{$room->name()}: {$room->room->bedspaces}", $rooms);
+
+        return new Measured(Amount::count(array_sum(array_map(static fn(RoomSpace $room): int => (int) $room->room->bedspaces, $rooms))), [], [$said === [] ? 'It has no bedroom.' : implode(', ', $said).'.']);
+    }
+}

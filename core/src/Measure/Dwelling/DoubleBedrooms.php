@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many of its bedrooms hold two bed spaces or more.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class DoubleBedrooms extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'dwelling.double_bedrooms';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $rooms = $home->bedrooms();
+        $doubles = array_filter($rooms, static fn(RoomSpace $room): bool => ($room->room->bedspaces ?? 0) >= 2);
+        $silent = array_values(array_filter($rooms, static fn(RoomSpace $room): bool => $room->room->bedspaces === null));
+
+        return $doubles === [] && $silent !== []
+            ? new Unknown(array_map(static fn(RoomSpace $room): string => "{$room->id()}.bedspaces", $silent))
+            : new Measured(Amount::count(count($doubles)));
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Layout\Words\RoomUse;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Room\AreaAtHeight;
+use Heurema\Measure\Room\FloorArea;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Beyond;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How much of the floor of all rooms lies under a ceiling of at least `height`; garages and what is in the open are left out.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class ShareAtHeight extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'dwelling.share_at_height';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Ratio;
+    }
+
+    public function parameters(): array
+    {
+        return ['height' => Answer::Length];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $whole = $high = 0.0;
+        $missing = $witness = [];
+        foreach ($home->rooms as $room) {
+            if ($room->room->use === RoomUse::Garage || Beyond::room($room)->isOpenAir() === true) {
+                continue;
+            }
+            $floor = (new FloorArea())->of($room, $home, new Parameters());
+            $atHeight = (new AreaAtHeight())->of($room, $home, $with);
+            if ($floor instanceof Measured && $atHeight instanceof Measured) {
+                $whole += $floor->amount()->number;
+                $high += $atHeight->amount()->number;
+                array_push($witness, ...$atHeight->witness);
+            } else {
+                array_push($missing, ...($floor instanceof Unknown ? $floor->missing : []), ...($atHeight instanceof Unknown ? $atHeight->missing : []));
+            }
+        }
+        if ($missing !== [] || $whole === 0.0) {
+            return new Unknown($missing === [] ? ['rooms with walls closed around them'] : array_values(array_unique($missing)));
+        }
+
+        return new Measured(Amount::ratio($high / $whole), $witness, ["{$home->write(Amount::area($high))} of {$home->write(Amount::area($whole))} have that height."]);
+    }
+}

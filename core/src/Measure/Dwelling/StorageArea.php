@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Layout\Words\RoomUse;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Room\FloorArea;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The floor of its rooms for storage: storage rooms, pantries and closets.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class StorageArea extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'dwelling.storage_area';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Area;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $area = 0.0;
+        $witness = $working = $missing = [];
+        foreach ($home->rooms as $room) {
+            $floor = in_array($room->room->use, [RoomUse::Storage, RoomUse::Pantry, RoomUse::Closet], true) ? (new FloorArea())->of($room, $home, new Parameters()) : null;
+            if ($floor instanceof Measured) {
+                $area += $floor->amount()->number;
+                array_push($witness, ...$floor->witness);
+                $working[] = "{$room->name()}: {$home->write($floor->amount())}.";
+            }
+            array_push($missing, ...($floor instanceof Unknown ? $floor->missing : []));
+        }
+
+        return $missing !== [] ? new Unknown($missing) : new Measured(Amount::area($area), $witness, $working === [] ? ['No room for storage is drawn.'] : $working);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\StoreyPlan;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * On how many storeys it has rooms.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class StoreyCount extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'dwelling.storey_count';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $storeys = array_filter($home->plans, static fn(StoreyPlan $plan): bool => $plan->rooms !== []);
+
+        return new Measured(Amount::count(count($storeys)), [], [implode(', ', array_map(static fn(StoreyPlan $plan): string => $plan->storey->name, $storeys)).'.']);
+    }
+}
