@@ -8,6 +8,7 @@ use App\Http\Controllers\LengthController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ReviewController;
 use App\Http\Controllers\RevisionController;
+use App\Http\Controllers\RuleBookController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\UnderlayController;
@@ -42,5 +43,8 @@ Route::middleware('auth')->group(static function (): void {
         Route::post('/revisions', [RevisionController::class, 'store'])->name('board.submit');
     });
     Route::get('/lengths', LengthController::class)->name('lengths');
+    Route::get('/rule-books', [RuleBookController::class, 'index'])->name('rule-books');
+    Route::get('/rule-books/{book}', [RuleBookController::class, 'show'])->name('rule-book');
+    Route::post('/revisions/{revision}/books', [RuleBookController::class, 'choose'])->can('view', 'revision')->name('review.books');
     Route::get('/revisions/{revision}', ReviewController::class)->can('view', 'revision')->name('review');
 });

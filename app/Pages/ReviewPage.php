@@ -15,6 +15,8 @@ use Heurema\Layout\Storey;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
 use Heurema\Review\Verdict;
+use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\Shelf;
 
 /** One revision's findings beside its plan: which are listed, which one is chosen, which storey is drawn. */
 final readonly class ReviewPage
@@ -36,13 +38,19 @@ final readonly class ReviewPage
      * @param string $storey  id of the storey asked for, or empty
      * @param string $show    which verdicts are asked for, or empty
      */
-    public function __construct(public Revision $revision, public Report $report, string $finding, string $subject, string $storey, string $show)
+    public function __construct(public Revision $revision, public Report $report, private Shelf $books, string $finding, string $subject, string $storey, string $show)
     {
         $this->show = $show === 'all' || Verdict::tryFrom($show) !== null ? $show : 'open';
         $this->listed = array_values(array_filter($report->worstFirst(), fn(Finding $one): bool => $this->isListed($one->verdict())));
         $this->chosen = $report->finding($finding) ?? $this->worstOf($subject) ?? ($subject === '' ? ($this->listed[0] ?? null) : null);
         $this->storey = $this->storeyToDraw($storey);
         $this->sheet = Sheet::of($revision->layout);
+    }
+
+    /** @return list<RuleBook> all that it could be held against */
+    public function shelf(): array
+    {
+        return array_map($this->books->book(...), $this->books->ids());
     }
 
     /** @return list<Storey> highest first, as a section through the home has them */
@@ -99,12 +107,12 @@ final readonly class ReviewPage
         return $this->chosen === null ? null : (new WitnessDrawing($this->chosen, $this->storey))->bounds();
     }
 
-    /** How far the needle turns from pointing up, clockwise. */
     public function storeyName(): ?string
     {
         return $this->report->home->layout->storey($this->storey)?->name;
     }
 
+    /** How far the needle turns from pointing up, clockwise. */
     public function northTurn(): string
     {
         return Svg::number(90 - ($this->revision->layout->north ?? 90.0));

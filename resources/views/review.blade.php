@@ -21,6 +21,7 @@
             @include('zoom')
         </section>
         <aside class="findings" aria-label="Findings">
+            @include('review.books')
             @include('review.evidence')
             @include('review.list')
         </aside>

@@ -23,6 +23,8 @@ $shoot('desk');
 $browser->findElement(WebDriverBy::partialLinkText('14 Orchard Terrace'))->click();
 $shoot('review');
 $review = $browser->getCurrentURL();
+$browser->get("{$address}/rule-books/us-irc-2021");
+$shoot('rule-book');
 $browser->get("{$review}?finding=us-irc-2021/toilet-side/gf17");
 $shoot('review-witness');
 $browser->findElement(WebDriverBy::linkText('Open on the board'))->click();

@@ -21,6 +21,7 @@ final class ReviewController
         $page = new ReviewPage(
             $revision,
             $report,
+            $shelf,
             $request->string('finding')->value(),
             $request->string('subject')->value(),
             $request->string('storey')->value(),

@@ -16,6 +16,7 @@
             <a class="wordmark" href="{{ route('desk') }}"><x-logo/>Heurema</a>
             <div class="masthead-title">@yield('masthead')</div>
             <div class="masthead-person">
+                <a href="{{ route('rule-books') }}">Rule books</a>
                 <span>{{ auth()->user()->name }}, {{ auth()->user()->role->value }}</span>
                 <form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn btn-quiet">Sign out</button></form>
             </div>

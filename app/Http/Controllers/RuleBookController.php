@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChooseBooks;
+use App\Http\Requests\BooksRequest;
+use App\Models\Revision;
+use App\Pages\RuleBookPage;
+use Heurema\Rulebook\Shelf;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** The rule books: to be read, searched and chosen. */
+final readonly class RuleBookController
+{
+    public function __construct(private Shelf $shelf) {}
+
+    public function index(): View
+    {
+        return view('rule-books', ['books' => array_map($this->shelf->book(...), $this->shelf->ids())]);
+    }
+
+    public function show(Request $request, string $book): View
+    {
+        abort_unless(in_array($book, $this->shelf->ids(), true), 404);
+
+        return view('rule-book', ['page' => new RuleBookPage($this->shelf->book($book), mb_substr($request->string('q')->trim()->value(), 0, 100))]);
+    }
+
+    public function choose(BooksRequest $request, Revision $revision, ChooseBooks $action): RedirectResponse
+    {
+        return redirect()->route('review', $action->choose($revision, $request->books()));
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use Heurema\Review\Verdict;
+use Heurema\Rulebook\Among;
+use Heurema\Rulebook\Between;
+use Heurema\Rulebook\Candidates;
+use Heurema\Rulebook\Comparison;
+use Heurema\Rulebook\Example;
+use Heurema\Rulebook\Rule;
+use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\Saying;
+
+/** A rule book to be read: its rules by clause, each in words, those that a search finds. */
+final readonly class RuleBookPage
+{
+    /** @param string $search what the rules are to speak of; empty: all */
+    public function __construct(public RuleBook $book, public string $search) {}
+
+    /** @return list<Rule> */
+    public function rules(): array
+    {
+        return array_values(array_filter($this->book->rules, $this->isFound(...)));
+    }
+
+    /** What it wants, as one would say it. */
+    public function wants(Rule $rule): string
+    {
+        $requirement = $rule->requirement;
+
+        return match (true) {
+            $requirement instanceof Comparison => $this->comparison($requirement),
+            $requirement instanceof Between => ucfirst($requirement->low->words())." between {$requirement->low->limit->text()} and {$requirement->high->limit->text()}",
+            $requirement instanceof Saying => "{$requirement->measure}: {$requirement->words()}",
+            $requirement instanceof Among => ($requirement->every ? 'Every one of its ' : 'One of its ').$requirement->words().': '.implode('; or ', array_map($this->kind(...), $requirement->kinds)),
+        };
+    }
+
+    /** The facts of an example in a few words. */
+    public function facts(Example $example): string
+    {
+        $all = array_filter([$example->facts, ...array_merge(...array_values($example->related))], static fn(array $facts): bool => $facts !== []);
+
+        return $all === [] ? 'nothing is known' : implode('; ', array_map(self::said(...), $all));
+    }
+
+    /** @param array<string, string|bool|float|int> $facts */
+    private static function said(array $facts): string
+    {
+        $said = [];
+        foreach ($facts as $name => $value) {
+            $said[] = str_replace(['.', '_'], ' ', $name).' '.(is_bool($value) ? Saying::word($value) : $value);
+        }
+
+        return implode(', ', $said);
+    }
+
+    public function verdict(Example $example): Verdict
+    {
+        return Verdict::from($example->verdict);
+    }
+
+    private function comparison(Comparison $comparison): string
+    {
+        return ucfirst($comparison->words())." {$comparison->bound->words()} {$comparison->limit->text()}";
+    }
+
+    private function kind(Candidates $kind): string
+    {
+        $needs = implode(', ', array_map(fn(Comparison $need): string => lcfirst($this->comparison($need)), $kind->needs));
+
+        return $kind->where === null ? $needs : "where {$kind->where->text()}, {$needs}";
+    }
+
+    private function isFound(Rule $rule): bool
+    {
+        return $this->search === '' || mb_stripos("{$rule->clause} {$rule->id} {$rule->title} {$rule->why} {$rule->note} {$this->wants($rule)}", $this->search) !== false;
+    }
+}

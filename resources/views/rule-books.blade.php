@@ -1,0 +1,20 @@
+@extends('layouts.page')
+@section('title', 'Rule books')
+@section('body-class', 'page-books')
+@section('masthead')
+    <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>Rule books</h1>
+@endsection
+@section('content')
+    <div class="books">
+        <ul class="book-list">
+            @foreach ($books as $book)
+                <li>
+                    <a class="book-link" href="{{ route('rule-book', $book->id) }}">{{ $book->title }}</a>
+                    <span class="book-facts">{{ count($book->rules) }} rules, <code>{{ $book->id }}</code></span>
+                    <p>{{ $book->scope }}.</p>
+                    <p class="book-source">{{ $book->source }}</p>
+                </li>
+            @endforeach
+        </ul>
+    </div>
+@endsection
