@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use Heurema\Review\Verdict;
+use Heurema\Rulebook\AllOf;
 use Heurema\Rulebook\Among;
 use Heurema\Rulebook\Between;
 use Heurema\Rulebook\Candidates;
@@ -35,6 +36,7 @@ final readonly class RuleBookPage
             $requirement instanceof Comparison => $this->comparison($requirement),
             $requirement instanceof Between => ucfirst($requirement->low->words())." between {$requirement->low->limit->text()} and {$requirement->high->limit->text()}",
             $requirement instanceof Saying => "{$requirement->measure}: {$requirement->words()}",
+            $requirement instanceof AllOf => ucfirst(implode(', ', array_map(fn(Comparison $need): string => lcfirst($this->comparison($need)), $requirement->needs))),
             $requirement instanceof Among => ($requirement->every ? 'Every one of its ' : 'One of its ').$requirement->words().': '.implode('; or ', array_map($this->kind(...), $requirement->kinds)),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Review;
 
 use Heurema\Measure\Unknown;
+use Heurema\Rulebook\AllOf;
 use Heurema\Rulebook\Among;
 use Heurema\Rulebook\Candidates;
 use Heurema\Rulebook\Comparison;
@@ -37,6 +38,15 @@ final readonly class ExistenceCheck
         usort($tried, self::better(...));
 
         return $among->every ? $tried[count($tried) - 1] : $tried[0];
+    }
+
+    /** All that is wanted of the subject itself; the worst of it is spoken of, with what else is missed. */
+    public function all(AllOf $all, Facts $facts): Outcome
+    {
+        $outcomes = array_map(fn(Comparison $need): Outcome => $this->comparisons->check($need, $facts), $all->needs);
+        $outcome = $this->together($all->needs, $outcomes, $facts, 'Here');
+
+        return $outcome->verdict === Verdict::Violated ? $outcome : $outcome->with(['reason' => null]);
     }
 
     /** Null when the thing is not of the kind that counts. */

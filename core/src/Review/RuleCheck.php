@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Review;
 
 use Heurema\Measure\Unknown;
+use Heurema\Rulebook\AllOf;
 use Heurema\Rulebook\Among;
 use Heurema\Rulebook\Between;
 use Heurema\Rulebook\Comparison;
@@ -58,6 +59,7 @@ final readonly class RuleCheck
             return match (true) {
                 $requirement instanceof Between => $this->comparisons->between($requirement, $facts),
                 $requirement instanceof Saying => (new SayingCheck())->check($requirement, $facts),
+                $requirement instanceof AllOf => $this->existence->all($requirement, $facts),
                 $requirement instanceof Among => $this->existence->check($requirement, $facts),
             };
         }

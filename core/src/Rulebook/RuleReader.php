@@ -14,7 +14,7 @@ use Heurema\Units\Amount;
 final readonly class RuleReader
 {
     private const KEYS = [
-        'id', 'clause', 'title', 'subject', 'when', 'measure', 'with', ...self::LIMITS, 'exists', 'every', 'prefer', 'unless',
+        'id', 'clause', 'title', 'subject', 'when', 'measure', 'with', ...self::LIMITS, 'all', 'exists', 'every', 'prefer', 'unless',
         'why', 'source', 'note', 'examples',
     ];
     private const LIMITS = ['at_least', 'at_most', 'between', 'is', 'one_of', 'none'];
@@ -49,10 +49,14 @@ final readonly class RuleReader
         );
     }
 
-    private function requirement(Entry $entry, SubjectType $subject): Comparison|Between|Saying|Among
+    private function requirement(Entry $entry, SubjectType $subject): Comparison|Between|Saying|AllOf|Among
     {
         if ($entry->has('measure')) {
             return $this->limited($entry, $entry, $subject);
+        }
+        $needs = array_map(fn(Entry $need): Comparison => $this->need($need, $subject), $entry->entries('all'));
+        if ($needs !== []) {
+            return new AllOf($needs);
         }
         foreach (['exists' => false, 'every' => true] as $key => $every) {
             $kinds = array_map($this->candidates(...), $entry->entries($key));
@@ -61,7 +65,7 @@ final readonly class RuleReader
             }
         }
 
-        throw $entry->refuse('expected a measure with a limit, exists or every');
+        throw $entry->refuse('expected a measure with a limit, all, exists or every');
     }
 
     /** @param Entry $limits where the limit stands; the measure may stand elsewhere */
@@ -203,6 +207,7 @@ final readonly class RuleReader
 
     private function need(Entry $entry, SubjectType $subject): Comparison
     {
+        $entry->allow(['measure', 'with', ...self::LIMITS]);
         $need = $this->limited($entry, $entry, $subject);
 
         return $need instanceof Comparison ? $need : throw $entry->refuse('what is needed is at_least, at_most or none');

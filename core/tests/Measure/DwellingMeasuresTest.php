@@ -67,6 +67,20 @@ final class DwellingMeasuresTest extends MeasureTestCase
         self::assertTrue(self::value('room.widest_double', $home(2, 1), 'a'), 'a single does not count');
     }
 
+    public function test_the_lowest_floor_is_held_against_the_ground(): void
+    {
+        self::assertSame(450.0, self::number('dwelling.floor_above_grade', Sketch::room(6000, 4000)->with(['elevation' => 300])->document(['grade' => -150]), 'dwelling'));
+        self::assertUnknown(['G.elevation'], self::measure('dwelling.floor_above_grade', Sketch::room(6000, 4000)->with(['elevation' => null]), 'dwelling'));
+    }
+
+    public function test_the_largest_habitable_room_and_water_closets_in_rooms(): void
+    {
+        $home = Sketch::room(6000, 4000)->wall([2500, -100], [2500, 4100])->use('b', 'study', 500, 500)->fixture('w', 'water_closet', 1000, 0, 90, 400, 700);
+        self::assertSame([false, true], [self::value('room.largest_habitable', $home, 'b'), self::value('room.largest_habitable', $home, 'r')]);
+        self::assertSame([1.0, 0.0], [self::number('room.water_closets', $home, 'b'), self::number('room.water_closets', $home, 'r')]);
+        self::assertTrue(self::value('room.largest_habitable', Sketch::room(6000, 4000)->wall([2500, -100], [2500, 4100])->use('b', 'study', 500, 500)->wall([2500, 1000], [6100, 1000])->wall([4000, 1000], [4000, 4100]), 'b'));
+    }
+
     public function test_baths_are_counted(): void
     {
         $home = Sketch::room(6000, 4000)->fixture('b', 'bath', 1000, 0, 90, 700, 1700)->fixture('s', 'shower_bath', 3000, 0, 90, 700, 1700)->fixture('t', 'shower', 5000, 0, 90, 900, 900);

@@ -4,21 +4,13 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Proof;
 
-use Heurema\Measure\Catalogue;
-use Heurema\Review\RuleCheck;
-use Heurema\Rulebook\Example;
-use Heurema\Rulebook\ExampleFacts;
-use Heurema\Rulebook\Rule;
-use Heurema\Rulebook\RuleBook;
-use Heurema\Rulebook\RuleBookReader;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
 
 /**
  * The book uk-space against Table 1 of "Technical housing standards, nationally described space standard" (Department for
  * Communities and Local Government, March 2015), row by row, written down here again from memory of the document.
  */
-final class SpaceStandardTest extends TestCase
+final class SpaceStandardTest extends BookProof
 {
     /** bedrooms, bed spaces, m² on one, two and three storeys (null: no such home in the table), m² of built-in storage */
     private const TABLE_1 = [
@@ -40,8 +32,6 @@ final class SpaceStandardTest extends TestCase
         [6, 8, 125, 132, 138, 4.0],
     ];
 
-    private static ?RuleBook $book = null;
-
     /** @return iterable<string, array{int, int, int, int|null}> bedrooms, bed spaces, storeys, m² */
     public static function areas(): iterable
     {
@@ -56,7 +46,7 @@ final class SpaceStandardTest extends TestCase
     public function test_internal_area(int $bedrooms, int $bedspaces, int $storeys, ?int $area): void
     {
         $home = ['dwelling.bedrooms' => $bedrooms, 'dwelling.bedspaces' => $bedspaces, 'dwelling.storey_count' => $storeys, 'dwelling.baths' => 1];
-        $verdict = static fn(float $measured): string => self::verdict('internal-area', [...$home, 'dwelling.internal_area' => "{$measured} m2"]);
+        $verdict = static fn(float $measured): string => self::verdict('uk-space/internal-area', [...$home, 'dwelling.internal_area' => "{$measured} m2"]);
         if ($area === null) {
             self::assertSame('undetermined', $verdict(500));
 
@@ -76,17 +66,7 @@ final class SpaceStandardTest extends TestCase
     #[DataProvider('stores')]
     public function test_storage(int $bedrooms, int $bedspaces, float $area): void
     {
-        $verdict = static fn(float $measured): string => self::verdict('storage', ['dwelling.bedrooms' => $bedrooms, 'dwelling.bedspaces' => $bedspaces, 'dwelling.storage_area' => "{$measured} m2"]);
+        $verdict = static fn(float $measured): string => self::verdict('uk-space/storage', ['dwelling.bedrooms' => $bedrooms, 'dwelling.bedspaces' => $bedspaces, 'dwelling.storage_area' => "{$measured} m2"]);
         self::assertSame(['violated', 'met', 'met'], [$verdict($area - 0.01), $verdict($area), $verdict($area + 0.01)]);
-    }
-
-    /** @param array<string, string|int> $facts */
-    private static function verdict(string $rule, array $facts): string
-    {
-        self::$book ??= (new RuleBookReader(Catalogue::standard()))->readFile(__DIR__.'/../../rulebooks/uk-space.yaml');
-        $named = array_column(self::$book->rules, null, 'id')[$rule] ?? null;
-        self::assertInstanceOf(Rule::class, $named);
-
-        return (new RuleCheck(self::$book))->check($named, ExampleFacts::of(new Example('x', $facts, [], [], 'met'), self::$book->vocabulary))->verdict->value;
     }
 }

@@ -77,6 +77,19 @@ final class LimitFormsTest extends TestCase
         self::assertSame('Operation: double hung; casement or tilt turn is wanted.', $outcome->reason);
     }
 
+    public function test_all_limits_are_kept_together_and_the_worst_is_spoken_of(): void
+    {
+        $rule = 'all: [{ measure: room.floor_area, at_least: 10 m2 }, { measure: room.least_width, at_least: 2 m }]';
+        $outcome = static fn(string $area, string $width): Outcome => self::check('room', $rule, ['room.floor_area' => $area, 'room.least_width' => $width]);
+        self::assertSame([Verdict::Met, Verdict::Violated, Verdict::Violated], [$outcome('10 m2', '2 m')->verdict, $outcome('9.9 m2', '2 m')->verdict, $outcome('10 m2', '1999.9 mm')->verdict]);
+        // half of the width is missing, a tenth of the area
+        $both = $outcome('9 m2', '1 m');
+        self::assertSame([1000.0, 2000.0], [$both->measured?->number, $both->limit?->number]);
+        self::assertStringContainsString('floor area 9 m²', (string) $both->reason);
+        self::assertSame(Verdict::Undetermined, self::check('room', $rule, ['room.floor_area' => '10 m2'])->verdict);
+        self::assertSame(Verdict::Violated, self::check('room', $rule, ['room.floor_area' => '9 m2'])->verdict, 'what is known to be missed is missed');
+    }
+
     public function test_every_related_thing_is_asked_and_the_worst_is_spoken_of(): void
     {
         $rule = 'every: [{ among: doors, where: door.operation == \'hinged\', needs: [{ measure: door.clear_width, at_least: 800 mm }] }]';

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How high the lowest floor lies above the finished ground at the building.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class FloorAboveGrade extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'dwelling.floor_above_grade';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $lowest = $home->layout->storeys[0] ?? null;
+        if ($lowest?->elevation === null) {
+            return new Unknown([$lowest === null ? 'a storey' : "{$lowest->id}.elevation"]);
+        }
+        $assumed = $home->layout->grade === null ? ['The ground is taken to lie at 0, as nobody said.'] : [];
+
+        return new Measured(Amount::length($lowest->elevation - ($home->layout->grade ?? 0.0)), [], ["{$lowest->name} lies at {$home->length($lowest->elevation)}."], $assumed);
+    }
+}

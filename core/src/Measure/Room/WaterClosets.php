@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many water closets stand in the room.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+final class WaterClosets extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'room.water_closets';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $closets = array_filter($home->fixturesOn($subject->storey()), static fn(PlacedFixture $fixture): bool => $fixture->room === $subject && $fixture->fixture->kind === FixtureKind::WaterCloset);
+
+        return new Measured(Amount::count(count($closets)));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Proof;
+
+use Heurema\Measure\Catalogue;
+use Heurema\Review\RuleCheck;
+use Heurema\Rulebook\Example;
+use Heurema\Rulebook\ExampleFacts;
+use Heurema\Rulebook\Rule;
+use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\RuleBookReader;
+use PHPUnit\Framework\TestCase;
+
+/** A rule book held against what its published document says, value by value. */
+abstract class BookProof extends TestCase
+{
+    /** @var array<string, RuleBook> */
+    private static array $read = [];
+
+    /**
+     * The verdict of a rule on stated facts.
+     *
+     * @param string                                $rule     `book/rule`
+     * @param array<string, string|bool|float|int>  $facts
+     * @param array<string, string|bool|float|int>  $settings
+     */
+    protected static function verdict(string $rule, array $facts, array $settings = []): string
+    {
+        [$id, $name] = explode('/', $rule);
+        $book = self::$read[$id] ??= (new RuleBookReader(Catalogue::standard()))->readFile(__DIR__."/../../rulebooks/{$id}.yaml");
+        $named = array_column($book->rules, null, 'id')[$name] ?? null;
+        self::assertInstanceOf(Rule::class, $named);
+
+        return (new RuleCheck($book))->check($named, ExampleFacts::of(new Example('x', $facts, [], $settings, 'met'), $book->vocabulary))->verdict->value;
+    }
+}
