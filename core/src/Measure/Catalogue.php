@@ -33,6 +33,7 @@ final readonly class Catalogue
             new Room\WidestDouble(),
             new Room\LargestHabitable(),
             new Room\WaterClosets(),
+            new Room\StoreysUp(),
             new Dwelling\FloorAboveGrade(),
             new Room\FloorArea(),
             new Room\LeastWidth(),
