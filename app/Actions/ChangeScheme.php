@@ -24,15 +24,17 @@ final readonly class ChangeScheme
     /**
      * A new edit leaves nothing to redo.
      *
+     * @param string|null $sentAs what the sender knows it by, should its answer get lost and he send it again
+     *
      * @throws StaleScheme
      * @throws RefusedEdit
      */
-    public function edit(Scheme $scheme, User $by, int $version, Edit $edit): Scheme
+    public function edit(Scheme $scheme, User $by, int $version, Edit $edit, ?string $sentAs = null): Scheme
     {
-        return $this->onCurrent($scheme, $version, function (Scheme $current) use ($by, $edit): Layout {
+        return $this->onCurrent($scheme, $version, function (Scheme $current) use ($by, $edit, $sentAs): Layout {
             $edited = $this->editor->apply($current->layout, $edit);
             $current->edits()->where('undone', true)->delete();
-            $current->edits()->create(['user_id' => $by->id, 'words' => mb_strimwidth($edited->patch->words(), 0, 500), 'patch' => $edited->patch, 'undone' => false]);
+            $current->edits()->create(['user_id' => $by->id, 'words' => mb_strimwidth($edited->patch->words(), 0, 500), 'patch' => $edited->patch, 'undone' => false, 'sent_as' => $sentAs]);
 
             return $edited->layout;
         });
@@ -64,6 +66,12 @@ final readonly class ChangeScheme
 
             return $this->editor->apply($current->layout, $next->patch)->layout;
         });
+    }
+
+    /** Has an edit been made already that is sent again? */
+    public function wasMade(Scheme $scheme, ?string $sentAs): bool
+    {
+        return $sentAs !== null && $scheme->edits()->where('sent_as', $sentAs)->exists();
     }
 
     /** @param list<string> $columns */

@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class SchemeEdit extends Model
 {
-    protected $fillable = ['user_id', 'words', 'patch', 'undone'];
+    protected $fillable = ['user_id', 'words', 'patch', 'undone', 'sent_as'];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

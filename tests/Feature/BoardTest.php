@@ -93,6 +93,18 @@ final class BoardTest extends TestCase
         self::assertSame([170.0, 180.0], array_map(static fn($wall): float => $wall->thickness, array_slice($this->current()->layout->storeys[0]->walls, 0, 2)));
     }
 
+    public function test_an_edit_that_is_sent_again_is_not_made_twice(): void
+    {
+        $edit = ['edit' => '{"edit": "remove", "ids": ["gf8"]}', 'sent_as' => 'a-b-c'];
+        $this->send('acts/edit', $edit, 1)->assertOk()->assertSee('data-version="2"', false);
+        $after = $this->written();
+        // its answer got lost: the browser sends it once more, on the version that it knows
+        $this->send('acts/edit', $edit, 1)->assertOk()->assertSee('data-version="2"', false);
+        self::assertSame($after, $this->written());
+        $this->send('acts/edit', ['sent_as' => 'd'] + $edit, 1)->assertConflict();
+        $this->send('acts/edit', ['sent_as' => str_repeat('x', 41)] + $edit)->assertRedirect();
+    }
+
     public function test_undo_and_redo_go_all_the_way_and_outlive_the_session(): void
     {
         $before = $this->written();

@@ -52,7 +52,11 @@ final readonly class BoardController
     {
         $act = Acts::named($act) ?? abort(404);
 
-        return $this->guarded($request, $scheme, fn(): Scheme => $this->changes->edit($scheme, $request->person(), $request->version(), $act->edit($request, $scheme->layout)), $this->atHand($request, $scheme, $act));
+        $make = fn(): Scheme => $this->changes->wasMade($scheme, $request->sentAs())
+            ? $scheme
+            : $this->changes->edit($scheme, $request->person(), $request->version(), $act->edit($request, $scheme->layout), $request->sentAs());
+
+        return $this->guarded($request, $scheme, $make, $this->atHand($request, $scheme, $act));
     }
 
     /** What an act would come to, drawn over the plan; nothing is changed. */

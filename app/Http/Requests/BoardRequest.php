@@ -21,6 +21,7 @@ final class BoardRequest extends FormRequest
     {
         return [
             'version' => ['required', 'integer', 'min:1'],
+            'sent_as' => ['nullable', 'string', 'max:40'],
             'storey' => ['nullable', 'string', 'max:40'],
             'select' => ['nullable', 'string', 'max:80'],
             'edit' => ['nullable', 'string', 'max:200000'],
@@ -44,6 +45,11 @@ final class BoardRequest extends FormRequest
     public function version(): int
     {
         return $this->integer('version');
+    }
+
+    public function sentAs(): ?string
+    {
+        return $this->filled('sent_as') ? $this->string('sent_as')->value() : null;
     }
 
     public function storey(): string

@@ -21,12 +21,17 @@ export class Outbox {
 
     /** @returns {Promise<number>} the status of the answer to it */
     add(path, values) {
-        const item = { path, values, version: this.items.length === 0 ? this.version() : null };
+        // by its name the server knows an edit that was made already when its answer got lost
+        const item = { path, values: { ...values, sent_as: Outbox.name() }, version: this.items.length === 0 ? this.version() : null };
         this.items.push(item);
         this.keep();
         const answered = new Promise((resolve) => { Object.defineProperty(item, 'resolve', { value: resolve }); });
         this.send();
         return answered;
+    }
+
+    static name() {
+        return Array.from(crypto.getRandomValues(new Uint32Array(4)), (number) => number.toString(36)).join('-');
     }
 
     /** What was made on an older state is made on the one in sight. */
