@@ -165,6 +165,7 @@ final class DrawingTest extends BrowserTestCase
         self::assertEqualsWithDelta($corner->toArray(), $walls[0]->from->toArray(), 30.0);
         self::assertEqualsWithDelta($opposite->toArray(), $walls[1]->to->toArray(), 30.0);
         $this->assertAccessible();
+        unlink($picture);
     }
 
     public function test_two_people_on_one_scheme(): void
