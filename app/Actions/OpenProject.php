@@ -7,10 +7,8 @@ namespace App\Actions;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\User;
+use App\Rules\BookCheck;
 use Heurema\Layout\Layout;
-use Heurema\Review\Examiner;
-use Heurema\Rulebook\Shelf;
-use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
 
 /** Takes a drawn home into an office: a project with its first scheme and revision, examined at once. */
@@ -19,12 +17,12 @@ final readonly class OpenProject
     /** What every review is held against until its project chooses. */
     public const BOOKS = ['us-irc-2021', 'drawing'];
 
-    public function __construct(private Examiner $examiner, private Shelf $shelf) {}
+    public function __construct(private BookCheck $check) {}
 
     /** @param list<string> $books ids of the rule books to hold it against */
     public function open(User $by, Layout $layout, ?string $address, array $books): Revision
     {
-        $report = $this->examiner->examine(new Home($layout), array_map($this->shelf->book(...), $books));
+        $report = $this->check->report($layout, $books);
 
         return DB::transaction(static function () use ($by, $layout, $address, $books, $report): Revision {
             $project = new Project(['name' => $layout->name, 'address' => $address]);

@@ -7,15 +7,13 @@ namespace App\Actions;
 use App\Models\Revision;
 use App\Models\Scheme;
 use App\Models\User;
-use Heurema\Review\Examiner;
-use Heurema\Rulebook\Shelf;
-use Heurema\Spatial\Home;
+use App\Rules\BookCheck;
 use Illuminate\Support\Facades\DB;
 
 /** Freezes a scheme as its next revision, examined at once. */
 final readonly class SubmitScheme
 {
-    public function __construct(private Examiner $examiner, private Shelf $shelf) {}
+    public function __construct(private BookCheck $check) {}
 
     public function submit(Scheme $scheme, User $by): Revision
     {
@@ -23,7 +21,7 @@ final readonly class SubmitScheme
             $current = Scheme::query()->lockForUpdate()->findOrFail($scheme->id);
             $last = $current->revisions()->latest('number')->first();
             $books = $last->books ?? OpenProject::BOOKS;
-            $report = $this->examiner->examine(new Home($current->layout), array_map($this->shelf->book(...), $books));
+            $report = $this->check->report($current->layout, $books);
 
             return $current->revisions()->create([
                 'number' => ($last->number ?? 0) + 1,

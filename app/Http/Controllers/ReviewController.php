@@ -6,18 +6,17 @@ namespace App\Http\Controllers;
 
 use App\Models\Revision;
 use App\Pages\ReviewPage;
-use Heurema\Review\Examiner;
+use App\Rules\BookCheck;
 use Heurema\Rulebook\Shelf;
-use Heurema\Spatial\Home;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 final class ReviewController
 {
     /** The whole page, or only what a choice of a finding changes when htmx asks. */
-    public function __invoke(Request $request, Revision $revision, Examiner $examiner, Shelf $shelf): View
+    public function __invoke(Request $request, Revision $revision, BookCheck $check, Shelf $shelf): View
     {
-        $report = $examiner->examine(new Home($revision->layout), array_map($shelf->book(...), $revision->books));
+        $report = $check->report($revision->layout, $revision->books);
         $page = new ReviewPage(
             $revision,
             $report,

@@ -28,6 +28,17 @@ final class StandingTest extends TestCase
         self::assertEqualsWithDelta(400.0 * 500.0, (new Standing($fixture))->zone(500)?->area(), 1.0);
     }
 
+    public function test_nobody_asks_for_walls_far_away(): void
+    {
+        $sides = static fn(float $x): array => array_map(static fn(Segment $side): float => round($side->length(), 3), (new Standing(self::fixture(Sketch::room(12000, 9000)->fixture('f', 'bed', $x, 0, 90, 900, 2000))))->sides());
+        self::assertSame([3999.9], $sides(3999.9));
+        self::assertSame([4000.0], $sides(4000.0));
+        self::assertSame([], $sides(4000.1));
+        $front = static fn(float $y): ?float => (new Standing(self::fixture(Sketch::room(12000, 9000)->fixture('f', 'bed', 6000, $y, 90, 900, 2000))))->front()?->length();
+        self::assertEqualsWithDelta(4000.0, $front(3000.0), 1e-6);
+        self::assertNull($front(2999.9));
+    }
+
     public function test_a_thing_without_its_sizes_has_no_zone(): void
     {
         self::assertNull((new Standing(self::fixture(Sketch::room(2000, 3000)->add('fixtures', ['id' => 'f', 'kind' => 'water_closet', 'at' => [700, 0], 'facing' => 90]))))->zone(1000));

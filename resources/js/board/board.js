@@ -233,7 +233,7 @@ export class Board {
     /** What a form would come to, as soon as it can be read. */
     tryForm(form) {
         clearTimeout(this.trying);
-        this.trying = setTimeout(() => this.trials.try(form.dataset.form, Object.fromEntries(new FormData(form))), 120);
+        this.trying = setTimeout(() => this.trials.try(form.dataset.form, Object.fromEntries(new FormData(form)), form.querySelector('output')), 120);
     }
 
     /** Opens or shuts options that belong to no tool. */

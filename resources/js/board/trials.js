@@ -29,6 +29,7 @@ export class Trials {
             const text = await answer.text();
             this.ghost.show(answer.ok ? text : '');
             if (output && answer.status === 422) Object.assign(output, { textContent: text, className: 'field-error' });
+            else if (output?.className === 'field-error') Object.assign(output, { textContent: '', className: 'reading' });
         }
         this.asking = false;
     }

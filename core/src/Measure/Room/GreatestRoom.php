@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+
+/**
+ * Is no other room of a kind greater than this one? Of two that are as great the one whose id comes first counts.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+abstract class GreatestRoom extends SubjectMeasure
+{
+    final public function answer(): Answer
+    {
+        return Answer::YesNo;
+    }
+
+    final protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $own = $this->size($subject, $home);
+        if (!$own instanceof Measured) {
+            return $own;
+        }
+        foreach ($home->rooms as $other) {
+            $size = $other !== $subject && $this->counts($other) ? $this->size($other, $home) : null;
+            if ($size instanceof Measured && self::isGreater($size, $own, $other, $subject)) {
+                return new Measured(false, [], ["{$other->name()} is greater."]);
+            }
+        }
+
+        return new Measured(true, [], ['No other is greater.']);
+    }
+
+    /** Is a room of the kind that is compared? */
+    abstract protected function counts(RoomSpace $room): bool;
+
+    abstract protected function size(RoomSpace $room, Home $home): Measurement;
+
+    private static function isGreater(Measured $size, Measured $own, RoomSpace $other, RoomSpace $subject): bool
+    {
+        return $size->amount()->equals($own->amount()) ? strcmp($other->id(), $subject->id()) < 0 : $size->amount()->number > $own->amount()->number;
+    }
+}
