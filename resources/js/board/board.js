@@ -207,9 +207,13 @@ export class Board {
         if (form === 'taped') this.use('choose');
     }
 
+    /** What is typed is read back first; what it would come to is drawn, or told beside it, once it can be read. */
     input(field) {
-        if ('length' in field.dataset) this.read(field);
-        if (field.form && 'tries' in field.form.dataset) this.tryForm(field.form);
+        clearTimeout(this.typing);
+        this.typing = setTimeout(async () => {
+            const isRead = !('length' in field.dataset) || await this.read(field);
+            if (isRead && field.form && 'tries' in field.form.dataset) this.tryForm(field.form);
+        }, 150);
     }
 
     change(field) {
@@ -230,10 +234,8 @@ export class Board {
         if (field.name === 'moves') this.showMoving(field.form);
     }
 
-    /** What a form would come to, as soon as it can be read. */
     tryForm(form) {
-        clearTimeout(this.trying);
-        this.trying = setTimeout(() => this.trials.try(form.dataset.form, Object.fromEntries(new FormData(form)), form.querySelector('output')), 120);
+        this.trials.try(form.dataset.form, Object.fromEntries(new FormData(form)), form.querySelector('output'));
     }
 
     /** Opens or shuts options that belong to no tool. */
@@ -256,16 +258,14 @@ export class Board {
         for (const handle of document.querySelectorAll('#plan .handle')) handle.classList.toggle('moves', handle.dataset.subject === id);
     }
 
-    /** The server says how a length that is being typed would be understood. */
-    read(field) {
-        clearTimeout(this.reading);
-        this.reading = setTimeout(async () => {
-            const output = document.getElementById(field.getAttribute('aria-describedby'));
-            const query = new URLSearchParams({ text: field.value, kind: field.dataset.length ?? '', units: this.viewport.units });
-            const answer = await fetch(`/lengths?${query}`);
-            output.textContent = await answer.text();
-            output.className = answer.ok ? 'reading' : 'field-error';
-        }, 150);
+    /** The server says how a length that is being typed would be understood. @returns {Promise<boolean>} whether it can be */
+    async read(field) {
+        const output = document.getElementById(field.getAttribute('aria-describedby'));
+        const query = new URLSearchParams({ text: field.value, kind: field.dataset.length ?? '', units: this.viewport.units });
+        const answer = await fetch(`/lengths?${query}`);
+        output.textContent = await answer.text();
+        output.className = answer.ok ? 'reading' : 'field-error';
+        return answer.ok;
     }
 
     /** The chosen door hangs on the other jamb, or swings to the other side. */
