@@ -6,7 +6,9 @@ namespace Heurema\Review;
 
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\AllOf;
+use Heurema\Rulebook\Alternative;
 use Heurema\Rulebook\Among;
+use Heurema\Rulebook\AnyOf;
 use Heurema\Rulebook\Candidates;
 use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\Facts;
@@ -43,10 +45,18 @@ final readonly class ExistenceCheck
     /** All that is wanted of the subject itself; the worst of it is spoken of, with what else is missed. */
     public function all(AllOf $all, Facts $facts): Outcome
     {
-        $outcomes = array_map(fn(Comparison $need): Outcome => $this->comparisons->check($need, $facts), $all->needs);
-        $outcome = $this->together($all->needs, $outcomes, $facts, 'Here');
+        $outcome = $this->together($all->needs, $this->held($all->needs, $facts), "Here: {$facts->name()}");
 
         return $outcome->verdict === Verdict::Violated ? $outcome : $outcome->with(['reason' => null]);
+    }
+
+    /** The best of the ways to satisfy a rule. */
+    public function any(AnyOf $any, Facts $facts): Outcome
+    {
+        $tried = array_map(fn(Alternative $way): Outcome => $this->together($way->needs, $this->held($way->needs, $facts), ucfirst($way->name)), $any->alternatives);
+        usort($tried, self::better(...));
+
+        return $tried[0];
     }
 
     /** Null when the thing is not of the kind that counts. */
@@ -56,8 +66,7 @@ final readonly class ExistenceCheck
         if ($counts !== null && $counts->value === false) {
             return null;
         }
-        $needs = array_map(fn(Comparison $need): Outcome => $this->comparisons->check($need, $candidate), $candidates->needs);
-        $together = $this->together($candidates->needs, $needs, $candidate, $rank);
+        $together = $this->together($candidates->needs, $this->held($candidates->needs, $candidate), "{$rank}: {$candidate->name()}");
         if ($counts !== null && $counts->value instanceof Unknown && $together->verdict !== Verdict::Violated) {
             return $together->with([
                 'verdict' => Verdict::Undetermined,
@@ -74,10 +83,13 @@ final readonly class ExistenceCheck
      *
      * @param list<Comparison> $needs
      * @param list<Outcome>    $outcomes one a need
-     * @param string           $rank     what the thing is among its like, should it be the one that is spoken of
+     * @param string           $what     which thing or way it is
      */
-    private function together(array $needs, array $outcomes, Facts $candidate, string $rank): Outcome
+    private function together(array $needs, array $outcomes, string $what): Outcome
     {
+        if ($outcomes === []) {
+            return new Outcome(Verdict::Met, reason: "{$what}.");
+        }
         $working = $assumptions = $missing = $failed = [];
         foreach ($outcomes as $number => $outcome) {
             array_push($working, ...$outcome->working);
@@ -90,14 +102,24 @@ final readonly class ExistenceCheck
         $worst = self::worst($outcomes);
 
         return $worst->with([
-            'reason' => "{$rank}: {$candidate->name()}".($failed === [] ? '.' : ': '.implode('; ', $failed).'.'),
+            'reason' => $what.($failed === [] ? '.' : ': '.implode('; ', $failed).'.'),
             'working' => array_values(array_unique($working)),
             'assumptions' => array_values(array_unique($assumptions)),
             'missing' => $worst->verdict === Verdict::Undetermined ? array_values(array_unique($missing)) : [],
         ]);
     }
 
-    /** @param list<Outcome> $outcomes */
+    /**
+     * @param list<Comparison> $needs
+     *
+     * @return list<Outcome>
+     */
+    private function held(array $needs, Facts $facts): array
+    {
+        return array_map(fn(Comparison $need): Outcome => $this->comparisons->check($need, $facts), $needs);
+    }
+
+    /** @param non-empty-list<Outcome> $outcomes */
     private static function worst(array $outcomes): Outcome
     {
         usort($outcomes, static function (Outcome $a, Outcome $b): int {

@@ -9,8 +9,10 @@ use Heurema\Measure\Parameters;
 use Heurema\Rulebook\Facts;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject;
 use Heurema\Spatial\SubjectType;
 use Heurema\Units\Amount;
@@ -34,16 +36,32 @@ final readonly class HomeFacts implements Facts
 
     public function measure(string $measure, Parameters $with): Measurement
     {
-        return $this->answers->of($measure, $this->subject, $this->home, $with);
+        $named = $this->book->vocabulary->quantities[$measure] ?? null;
+
+        return $named === null
+            ? $this->answers->of($measure, $this->subject, $this->home, $with)
+            : $this->answers->of($named->measure->name(), $this->subject, $this->home, $named->with);
     }
 
     public function related(string $relation): array
     {
-        $type = $relation === 'windows' ? SubjectType::Window : SubjectType::Door;
-        $openings = $this->subject instanceof RoomSpace ? $this->home->openingsOf($this->subject) : $this->home->openings;
-        $ofType = array_values(array_filter($openings, static fn(PlacedOpening $opening): bool => $opening->type() === $type));
+        $related = array_values(array_filter($this->home->subjects(SubjectType::from(rtrim($relation, 's'))), $this->isMine(...)));
 
-        return array_map(fn(PlacedOpening $opening): self => new self($opening, $this->home, $this->answers, $this->book, $this->settings), $ofType);
+        return array_map(fn(Subject $other): self => new self($other, $this->home, $this->answers, $this->book, $this->settings), $related);
+    }
+
+    /** A storey has what stands on it, a room what is in it or opens into it, the dwelling everything. */
+    private function isMine(Subject $other): bool
+    {
+        $mine = $this->subject;
+
+        return match (true) {
+            $mine instanceof StoreyPlan => $other->storey() === $mine->id(),
+            !$mine instanceof RoomSpace => true,
+            $other instanceof PlacedOpening => $other->borders($mine),
+            $other instanceof PlacedFixture => $other->room === $mine,
+            default => $other === $mine,
+        };
     }
 
     public function setting(string $name): Amount|bool|string

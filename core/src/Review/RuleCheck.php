@@ -7,6 +7,7 @@ namespace Heurema\Review;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\AllOf;
 use Heurema\Rulebook\Among;
+use Heurema\Rulebook\AnyOf;
 use Heurema\Rulebook\Between;
 use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\Facts;
@@ -60,6 +61,7 @@ final readonly class RuleCheck
                 $requirement instanceof Between => $this->comparisons->between($requirement, $facts),
                 $requirement instanceof Saying => (new SayingCheck())->check($requirement, $facts),
                 $requirement instanceof AllOf => $this->existence->all($requirement, $facts),
+                $requirement instanceof AnyOf => $this->existence->any($requirement, $facts),
                 $requirement instanceof Among => $this->existence->check($requirement, $facts),
             };
         }

@@ -8,8 +8,8 @@ namespace Heurema\Rulebook;
 final readonly class Candidates
 {
     /**
-     * @param string           $among `windows` or `doors`
-     * @param list<Comparison> $needs
+     * @param string           $among `windows`, `doors`, `fixtures` or `rooms`
+     * @param list<Comparison> $needs nothing: to be there is enough
      */
     public function __construct(public string $among, public ?Expression $where, public array $needs) {}
 }

@@ -15,7 +15,7 @@ interface Facts
 
     public function measure(string $measure, Parameters $with): Measurement;
 
-    /** @return list<self> the related things: `windows` or `doors` of a room or of the dwelling */
+    /** @return list<self> the related things: `windows`, `doors`, `fixtures` or `rooms` of a room, a storey or the dwelling */
     public function related(string $relation): array;
 
     /** A project's choice, or the rule book's default. */

@@ -16,6 +16,9 @@ final class Layers
     /** @var array<string, Entry> */
     public array $settings = [];
 
+    /** @var array<string, Entry> */
+    public array $quantities = [];
+
     /** @var array<string, LayeredRule> by id */
     public array $rules = [];
 
@@ -59,6 +62,9 @@ final class Layers
         }
         foreach ($book->optional('settings')?->keys() ?? [] as $name) {
             $this->settings[$name] = $book->get('settings');
+        }
+        foreach ($book->optional('quantities')?->keys() ?? [] as $name) {
+            $this->quantities[$name] = $book->get('quantities');
         }
         $layer = $book->text('book');
         foreach ($book->has('amends') ? $book->entries('changes') : [] as $change) {

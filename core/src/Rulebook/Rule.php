@@ -22,7 +22,7 @@ final readonly class Rule
         public string $title,
         public SubjectType $subject,
         public ?Expression $when,
-        public Comparison|Between|Saying|AllOf|Among $requirement,
+        public Comparison|Between|Saying|AllOf|AnyOf|Among $requirement,
         public array $prefer,
         public array $unless,
         public string $why,

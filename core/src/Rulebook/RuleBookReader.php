@@ -62,9 +62,9 @@ final readonly class RuleBookReader implements BookReader
 
     private function book(Entry $entry, string $file): RuleBook
     {
-        $entry->allow(['book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'groups', 'settings', 'rules', 'amends', 'changes', 'off']);
+        $entry->allow(['book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'groups', 'settings', 'quantities', 'rules', 'amends', 'changes', 'off']);
         $layers = Layers::of($entry, static fn(string $id): Entry => self::beside($file, $id));
-        $vocabulary = new Vocabulary($this->measures, self::groups($layers), self::settings($layers));
+        $vocabulary = new Vocabulary($this->measures, self::groups($layers), self::settings($layers), $this->quantities($layers));
         $units = UnitSystem::tryFrom($entry->text('units')) ?? throw $entry->refuse('units are imperial or metric');
         $tolerance = $entry->figure('building_tolerance');
         if ($tolerance->quantity !== Quantity::Length) {
@@ -99,15 +99,37 @@ final readonly class RuleBookReader implements BookReader
         return array_combine(array_keys($layers->groups), array_map(static fn(Entry $groups, string $name): array => $groups->texts($name), $layers->groups, array_keys($layers->groups)));
     }
 
+    /** @return array<string, NamedMeasure> */
+    private function quantities(Layers $layers): array
+    {
+        $quantities = [];
+        foreach ($layers->quantities as $name => $entry) {
+            $quantity = $entry->get($name);
+            $quantity->allow(['measure', 'with']);
+            $measure = $this->measures->get($quantity->text('measure')) ?? throw $quantity->refuse("there is no measure \"{$quantity->text('measure')}\"");
+            if ($this->measures->get($name) !== null || preg_match("/^{$measure->subject()->value}\.[a-z][a-z0-9_]*$/", $name) !== 1) {
+                throw $quantity->refuse("\"{$name}\" is no new name of something measured on a {$measure->subject()->value}");
+            }
+            $quantities[$name] = new NamedMeasure($name, $measure, ParameterReader::read($quantity, $measure));
+        }
+
+        return $quantities;
+    }
+
     /** @return array<string, Setting> */
     private static function settings(Layers $layers): array
     {
         $settings = [];
         foreach ($layers->settings as $name => $entry) {
             $setting = $entry->get($name);
-            $setting->allow(['title', 'default']);
+            $setting->allow(['title', 'default', 'words']);
             $default = $setting->scalar('default');
-            $settings[$name] = new Setting($name, $setting->text('title'), is_bool($default) ? $default : (Figure::read((string) $default)->amount ?? (string) $default));
+            $words = $setting->has('words') ? $setting->texts('words') : [];
+            $value = is_bool($default) ? $default : (Figure::read((string) $default)->amount ?? (string) $default);
+            if (is_string($value) && !in_array($value, $words, true)) {
+                throw $setting->refuse("\"{$value}\" is not among the setting's words");
+            }
+            $settings[$name] = new Setting($name, $setting->text('title'), $value, $words);
         }
 
         return $settings;

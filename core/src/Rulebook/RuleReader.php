@@ -14,13 +14,13 @@ use Heurema\Units\Amount;
 final readonly class RuleReader
 {
     private const KEYS = [
-        'id', 'clause', 'title', 'subject', 'when', 'measure', 'with', ...self::LIMITS, 'all', 'exists', 'every', 'prefer', 'unless',
+        'id', 'clause', 'title', 'subject', 'when', 'measure', 'with', ...self::LIMITS, 'all', 'any', 'exists', 'every', 'prefer', 'unless',
         'why', 'source', 'note', 'examples',
     ];
     private const LIMITS = ['at_least', 'at_most', 'between', 'is', 'one_of', 'none'];
     private const MOST_ROWS = 500;
     private const VERDICTS = ['met', 'violated', 'advised', 'undetermined', 'not_applicable'];
-    private const RELATIONS = ['windows' => SubjectType::Window, 'doors' => SubjectType::Door];
+    private const RELATIONS = ['windows' => SubjectType::Window, 'doors' => SubjectType::Door, 'fixtures' => SubjectType::Fixture, 'rooms' => SubjectType::Room];
 
     public function __construct(private Vocabulary $vocabulary) {}
 
@@ -49,7 +49,7 @@ final readonly class RuleReader
         );
     }
 
-    private function requirement(Entry $entry, SubjectType $subject): Comparison|Between|Saying|AllOf|Among
+    private function requirement(Entry $entry, SubjectType $subject): Comparison|Between|Saying|AllOf|AnyOf|Among
     {
         if ($entry->has('measure')) {
             return $this->limited($entry, $entry, $subject);
@@ -58,14 +58,21 @@ final readonly class RuleReader
         if ($needs !== []) {
             return new AllOf($needs);
         }
+        $alternatives = array_map(fn(Entry $alternative): Alternative => $this->alternative($alternative, $subject), $entry->entries('any'));
+        if ($alternatives !== []) {
+            return new AnyOf($alternatives);
+        }
         foreach (['exists' => false, 'every' => true] as $key => $every) {
             $kinds = array_map($this->candidates(...), $entry->entries($key));
+            if ($every && array_filter($kinds, static fn(Candidates $kind): bool => $kind->needs === []) !== []) {
+                throw $entry->refuse('"every" needs something');
+            }
             if ($kinds !== []) {
                 return new Among($every, $kinds);
             }
         }
 
-        throw $entry->refuse('expected a measure with a limit, all, exists or every');
+        throw $entry->refuse('expected a measure with a limit, all, any, exists or every');
     }
 
     /** @param Entry $limits where the limit stands; the measure may stand elsewhere */
@@ -80,7 +87,7 @@ final readonly class RuleReader
         if (count($named) !== 1) {
             throw $entry->refuse('expected one of '.implode(', ', self::LIMITS));
         }
-        $with = $this->parameters($entry, $measure->parameters());
+        $with = ParameterReader::read($entry, $measure);
 
         return match ($named[0]) {
             'is', 'one_of' => $this->saying($limits, $named[0], $measure, $with),
@@ -155,26 +162,6 @@ final readonly class RuleReader
         return Figure::read($text)->amount ?? throw $entry->refuse("\"{$text}\" is no amount with a unit");
     }
 
-    /** @param array<string, Answer> $known */
-    private function parameters(Entry $entry, array $known): Parameters
-    {
-        $with = $entry->optional('with');
-        $values = [];
-        foreach ($with?->keys() ?? [] as $name) {
-            $kind = $known[$name] ?? throw $entry->refuse("the measure takes no \"{$name}\"");
-            $values[$name] = $kind === Answer::Word ? $entry->get('with')->text($name) : $this->parameter($entry, $name, $kind);
-        }
-
-        return new Parameters($values);
-    }
-
-    private function parameter(Entry $entry, string $name, Answer $kind): Amount
-    {
-        $amount = $entry->get('with')->figure($name);
-
-        return Answer::ofQuantity($amount->quantity) === $kind ? $amount : throw $entry->refuse("\"{$name}\" is a ".strtolower($kind->name));
-    }
-
     private function preference(Entry $prefer, Entry $rule, SubjectType $subject): Preference
     {
         $prefer->allow(['at_least', 'at_most', 'when', 'source']);
@@ -193,10 +180,18 @@ final readonly class RuleReader
         return new Exemption($entry->text('name'), $this->condition($entry, 'when') ?? throw $entry->refuse('"when" is missing'));
     }
 
+    private function alternative(Entry $entry, SubjectType $subject): Alternative
+    {
+        $entry->allow(['name', 'needs']);
+        $needs = array_map(fn(Entry $need): Comparison => $this->need($need, $subject), $entry->entries('needs'));
+
+        return $needs === [] ? throw $entry->refuse('"needs" is missing') : new Alternative($entry->text('name'), $needs);
+    }
+
     private function candidates(Entry $entry): Candidates
     {
         $entry->allow(['among', 'where', 'needs']);
-        $subject = self::RELATIONS[$entry->text('among')] ?? throw $entry->refuse('"among" is windows or doors');
+        $subject = self::RELATIONS[$entry->text('among')] ?? throw $entry->refuse('"among" is windows, doors, fixtures or rooms');
 
         return new Candidates(
             $entry->text('among'),
@@ -215,7 +210,7 @@ final readonly class RuleReader
 
     private function example(Entry $entry): Example
     {
-        $entry->allow(['says', 'facts', 'windows', 'doors', 'settings', 'verdict']);
+        $entry->allow(['says', 'facts', ...array_keys(self::RELATIONS), 'settings', 'verdict']);
         $verdict = $entry->text('verdict');
         if (!in_array($verdict, self::VERDICTS, true)) {
             throw $entry->refuse("\"{$verdict}\" is no verdict");

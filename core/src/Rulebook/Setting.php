@@ -10,7 +10,8 @@ use Heurema\Units\Amount;
 /** Something a rule book leaves to the project; the default shows among the assumptions of what rests on it. */
 final readonly class Setting
 {
-    public function __construct(public string $name, public string $title, public Amount|bool|string $default) {}
+    /** @param list<string> $words what may be chosen, where it is a word */
+    public function __construct(public string $name, public string $title, public Amount|bool|string $default, public array $words = []) {}
 
     public function answer(): Answer
     {

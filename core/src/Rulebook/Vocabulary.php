@@ -14,18 +14,19 @@ final readonly class Vocabulary
     /**
      * @param array<string, list<string>> $groups   named lists of words
      * @param array<string, Setting>      $settings
+     * @param array<string, NamedMeasure> $quantities
      */
-    public function __construct(private Catalogue $measures, public array $groups = [], public array $settings = []) {}
+    public function __construct(private Catalogue $measures, public array $groups = [], public array $settings = [], public array $quantities = []) {}
 
     public function measure(string $name): ?Measure
     {
-        return $this->measures->get($name);
+        return $this->quantities[$name] ?? $this->measures->get($name);
     }
 
     /** @throws UnreadableExpression */
     public function answer(string $name): Answer
     {
-        $measure = $this->measures->get($name) ?? throw new UnreadableExpression("there is no measure \"{$name}\"");
+        $measure = $this->measure($name) ?? throw new UnreadableExpression("there is no measure \"{$name}\"");
 
         return $measure->answer();
     }

@@ -93,10 +93,13 @@ final readonly class Home implements Subject
 
         return match ($type) {
             SubjectType::Dwelling => [$this],
+            SubjectType::Storey => array_values($this->plans),
             SubjectType::Room => $this->rooms,
             SubjectType::Door, SubjectType::Window => array_values(array_filter($this->openings, $ofType)),
             SubjectType::Fixture => $this->fixtures,
             SubjectType::Stair => $this->stairs,
+            SubjectType::Soffit => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->soffits(), array_values($this->plans))),
+            SubjectType::Guard => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->guards(), array_values($this->plans))),
             SubjectType::Wall => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->standingWalls(), array_values($this->plans))),
             SubjectType::Space => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->closedSpaces(), array_values($this->plans))),
             SubjectType::Survey => array_map(static fn(SurveyDistance $distance): TapedDistance => new TapedDistance($distance), $this->layout->survey),

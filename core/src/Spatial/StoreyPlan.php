@@ -17,14 +17,16 @@ use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\TangledLines;
+use Heurema\Layout\Guard;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Room;
+use Heurema\Layout\Soffit;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 
 /** One storey as it is understood: what is wall, which spaces the walls leave, and which room each space is. */
-final class StoreyPlan
+final class StoreyPlan implements Subject
 {
     /** @var list<Space> */
     public readonly array $spaces;
@@ -60,6 +62,26 @@ final class StoreyPlan
         $this->solids = array_map(self::simplified(...), $this->arrangement->polygons(self::isWall(...)));
         $this->spaces = $this->findSpaces();
         $this->rooms = $this->placeRooms();
+    }
+
+    public function type(): SubjectType
+    {
+        return SubjectType::Storey;
+    }
+
+    public function id(): string
+    {
+        return $this->storey->id;
+    }
+
+    public function name(): string
+    {
+        return $this->storey->name;
+    }
+
+    public function storey(): string
+    {
+        return $this->storey->id;
     }
 
     /** What lies at a point; null inside a wall. */
@@ -166,6 +188,18 @@ final class StoreyPlan
     public function standingWalls(): array
     {
         return array_map(fn(JoinedWall $wall): PlacedWall => new PlacedWall($wall->wall, $this), $this->walls);
+    }
+
+    /** @return list<HungSoffit> */
+    public function soffits(): array
+    {
+        return array_map(fn(Soffit $soffit): HungSoffit => new HungSoffit($soffit, $this), $this->storey->soffits);
+    }
+
+    /** @return list<StandingGuard> */
+    public function guards(): array
+    {
+        return array_map(fn(Guard $guard): StandingGuard => new StandingGuard($guard, $this->storey), $this->storey->guards);
     }
 
     /** @return list<SpaceSide> the faces of walls that look outside, the outside to their left */

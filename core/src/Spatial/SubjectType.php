@@ -8,6 +8,7 @@ namespace Heurema\Spatial;
 enum SubjectType: string
 {
     case Dwelling = 'dwelling';
+    case Storey = 'storey';
     case Wall = 'wall';
     case Space = 'space';
     case Room = 'room';
@@ -15,5 +16,7 @@ enum SubjectType: string
     case Window = 'window';
     case Fixture = 'fixture';
     case Stair = 'stair';
+    case Soffit = 'soffit';
+    case Guard = 'guard';
     case Survey = 'survey';
 }

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measure;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
+
+/** A measure with its parameters settled, under a name that a rule book gives it. */
+final readonly class NamedMeasure implements Measure
+{
+    /** @param string $name the subject type of the measure, a dot and a word */
+    public function __construct(private string $name, public Measure $measure, public Parameters $with) {}
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function subject(): SubjectType
+    {
+        return $this->measure->subject();
+    }
+
+    public function answer(): Answer
+    {
+        return $this->measure->answer();
+    }
+
+    public function parameters(): array
+    {
+        return [];
+    }
+
+    public function of(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        return $this->measure->of($subject, $home, $this->with);
+    }
+}

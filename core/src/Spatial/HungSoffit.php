@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Geometry\Point;
+use Heurema\Layout\Soffit;
+
+/** A beam, duct or dropped ceiling with what hangs beside it on its storey. */
+final readonly class HungSoffit implements Subject
+{
+    /** The room under its middle. */
+    public ?RoomSpace $room;
+
+    public function __construct(public Soffit $soffit, public StoreyPlan $plan)
+    {
+        $this->room = $plan->roomAt($this->middle());
+    }
+
+    public function type(): SubjectType
+    {
+        return SubjectType::Soffit;
+    }
+
+    public function id(): string
+    {
+        return $this->soffit->id;
+    }
+
+    public function name(): string
+    {
+        return "Soffit {$this->soffit->id}".($this->room === null ? '' : ", {$this->room->name()}");
+    }
+
+    public function storey(): string
+    {
+        return $this->plan->storey->id;
+    }
+
+    public function middle(): Point
+    {
+        return $this->soffit->outline->bounds()->middle();
+    }
+}
