@@ -6,7 +6,9 @@ namespace App\Pages;
 
 use Heurema\Review\Verdict;
 use Heurema\Rulebook\AllOf;
+use Heurema\Rulebook\Alternative;
 use Heurema\Rulebook\Among;
+use Heurema\Rulebook\AnyOf;
 use Heurema\Rulebook\Between;
 use Heurema\Rulebook\Candidates;
 use Heurema\Rulebook\Comparison;
@@ -36,7 +38,8 @@ final readonly class RuleBookPage
             $requirement instanceof Comparison => $this->comparison($requirement),
             $requirement instanceof Between => ucfirst($requirement->low->words())." between {$requirement->low->limit->text()} and {$requirement->high->limit->text()}",
             $requirement instanceof Saying => "{$requirement->measure}: {$requirement->words()}",
-            $requirement instanceof AllOf => ucfirst(implode(', ', array_map(fn(Comparison $need): string => lcfirst($this->comparison($need)), $requirement->needs))),
+            $requirement instanceof AllOf => ucfirst($this->needs($requirement->needs)),
+            $requirement instanceof AnyOf => 'One of these: '.implode('; ', array_map(fn(Alternative $way): string => "{$way->name}: {$this->needs($way->needs)}", $requirement->alternatives)),
             $requirement instanceof Among => ($requirement->every ? 'Every one of its ' : 'One of its ').$requirement->words().': '.implode('; or ', array_map($this->kind(...), $requirement->kinds)),
         };
     }
@@ -72,9 +75,16 @@ final readonly class RuleBookPage
 
     private function kind(Candidates $kind): string
     {
-        $needs = implode(', ', array_map(fn(Comparison $need): string => lcfirst($this->comparison($need)), $kind->needs));
+        $needs = $this->needs($kind->needs);
+        $where = $kind->where === null ? [] : ["where {$kind->where->text()}"];
 
-        return $kind->where === null ? $needs : "where {$kind->where->text()}, {$needs}";
+        return implode(', ', $needs === '' ? $where : [...$where, $needs]);
+    }
+
+    /** @param list<Comparison> $needs */
+    private function needs(array $needs): string
+    {
+        return implode(', ', array_map(fn(Comparison $need): string => lcfirst($this->comparison($need)), $needs));
     }
 
     private function isFound(Rule $rule): bool

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Geometry;
 
 /**
- * The largest circle that lies in a polygon, its holes kept out, to within a millimetre of the radius.
+ * The largest circle that lies in a polygon, its holes kept out: to within a millimetre of the radius, and exactly where nothing
+ * but faces at multiples of 22.5 degrees hold it.
  *
  * Squares over the polygon are split as long as a better centre could still lie in them: the radius at a square's middle
  * plus half its diagonal bounds what it can hold.
@@ -13,6 +14,8 @@ namespace Heurema\Geometry;
 final class LargestCircle
 {
     private const PRECISION = 0.5;
+    private const FINEST_STEP = 0.002;
+    private const DIRECTIONS = 16;
 
     /** @return array{centre: Point, radius: float} */
     public static function in(Polygon $polygon): array
@@ -38,6 +41,29 @@ final class LargestCircle
             foreach ([[-1, -1], [1, -1], [-1, 1], [1, 1]] as [$right, $up]) {
                 self::push($queue, new Point($middle->x + $right * $half / 2, $middle->y + $up * $half / 2), $half / 2, $polygon, $edges, $best);
             }
+        }
+
+        return self::polished($best, $polygon, $edges);
+    }
+
+    /**
+     * Moves the centre on by ever shorter steps while the circle grows.
+     *
+     * @param array{centre: Point, radius: float} $best
+     *
+     * @return array{centre: Point, radius: float}
+     */
+    private static function polished(array $best, Polygon $polygon, Obstacles $edges): array
+    {
+        for ($step = 2 * self::PRECISION; $step > self::FINEST_STEP;) {
+            $better = null;
+            for ($turn = 0; $turn < self::DIRECTIONS && $better === null; ++$turn) {
+                $centre = $best['centre']->plus(Point::towards(360 / self::DIRECTIONS * $turn)->times($step));
+                $radius = self::radiusAt($centre, $polygon, $edges);
+                $better = $radius > $best['radius'] + 1e-6 ? ['centre' => $centre, 'radius' => $radius] : null;
+            }
+            $step /= $better === null ? 2 : 1;
+            $best = $better ?? $best;
         }
 
         return $best;

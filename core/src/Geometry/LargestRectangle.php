@@ -47,6 +47,48 @@ final class LargestRectangle
         ];
     }
 
+    /**
+     * The deepest rectangle of a given width that lies in a polygon.
+     *
+     * @param Point $along unit vector, the way the width runs
+     *
+     * @return array{ring: Ring, height: float}|null null when none is so wide
+     */
+    public static function deepest(Polygon $polygon, Point $along, float $width): ?array
+    {
+        $search = new self($polygon, Frame::along($polygon->outer->points[0], $along));
+        $deepest = static function (float $first, float $second) use ($search, $width): float {
+            return $search->depthAt($first, $width) >= $search->depthAt($second, $width) ? $first : $second;
+        };
+        $starts = $search->startsOf($width);
+        $left = array_reduce($starts, $deepest, $starts[0]);
+        for ($step = $search->isOblique() ? $width / 4 : 0.0; $step >= self::FINEST_STEP; $step /= 2) {
+            $left = array_reduce([$left - $step, $left + $step], $deepest, $left);
+        }
+        [$bottom, $top] = $search->tallestGap($left, $left + $width);
+        $corner = $search->frame->toPlan(new Point($left, $bottom));
+
+        return $top <= $bottom ? null : [
+            'ring' => Ring::rectangle($corner, $search->frame->xAxis->times($width), $search->frame->yAxis->times($top - $bottom)),
+            'height' => $top - $bottom,
+        ];
+    }
+
+    private function depthAt(float $left, float $width): float
+    {
+        [$bottom, $top] = $this->tallestGap($left, $left + $width);
+
+        return $top - $bottom;
+    }
+
+    /** @return non-empty-list<float> where the left side of a rectangle of a width may lie: one of its sides at a corner */
+    private function startsOf(float $width): array
+    {
+        $xs = $this->candidates();
+
+        return [...$xs, ...array_map(static fn(float $x): float => $x - $width, $xs)];
+    }
+
     /** @return array{float, float} */
     private function bestSpan(): array
     {
@@ -70,7 +112,7 @@ final class LargestRectangle
     /**
      * Where a side of the rectangle may lie: at corners, and in between where an edge runs aslant.
      *
-     * @return list<float>
+     * @return non-empty-list<float>
      */
     private function candidates(): array
     {
@@ -85,9 +127,9 @@ final class LargestRectangle
             }
         }
         sort($xs);
-        $apart = [];
+        $apart = [$xs[0] ?? 0.0];
         foreach ($xs as $x) {
-            if ($apart === [] || $x - $apart[count($apart) - 1] > self::FINEST_STEP) {
+            if ($x - $apart[count($apart) - 1] > self::FINEST_STEP) {
                 $apart[] = $x;
             }
         }
@@ -98,9 +140,9 @@ final class LargestRectangle
     /**
      * Every so many of them, the last included, when there are too many to try every pair.
      *
-     * @param list<float> $xs
+     * @param non-empty-list<float> $xs
      *
-     * @return list<float>
+     * @return non-empty-list<float>
      */
     private function thinned(array $xs): array
     {

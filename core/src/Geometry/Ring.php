@@ -16,6 +16,12 @@ final readonly class Ring
         return new self([$corner, $corner->plus($base), $corner->plus($base)->plus($side), $corner->plus($side)]);
     }
 
+    /** A many-cornered line around a circle, its corners on it. */
+    public static function circle(Point $centre, float $radius, int $corners = 48): self
+    {
+        return new self(array_map(static fn(int $corner): Point => $centre->plus(Point::towards(360 / $corners * $corner)->times($radius)), range(0, max(2, $corners - 1))));
+    }
+
     public function signedArea(): float
     {
         $sum = 0.0;

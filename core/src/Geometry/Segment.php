@@ -76,6 +76,32 @@ final readonly class Segment
         return $this->closestTo($point)->distanceTo($point);
     }
 
+    /** The shortest line from this segment to another; without length where they cross. */
+    public function shortestTo(self $other): self
+    {
+        $crossing = $this->crossing($other);
+        if ($crossing !== null) {
+            return new self($crossing, $crossing);
+        }
+        $lines = [
+            new self($this->from, $other->closestTo($this->from)),
+            new self($this->to, $other->closestTo($this->to)),
+            new self($this->closestTo($other->from), $other->from),
+            new self($this->closestTo($other->to), $other->to),
+        ];
+        usort($lines, static fn(self $a, self $b): int => $a->length() <=> $b->length());
+
+        return $lines[0];
+    }
+
+    private function crossing(self $other): ?Point
+    {
+        [$a, $b] = [$this->leftOf($other->from), $this->leftOf($other->to)];
+        [$c, $d] = [$other->leftOf($this->from), $other->leftOf($this->to)];
+
+        return ($a > 0) !== ($b > 0) && ($c > 0) !== ($d > 0) ? $this->lineCrossing($other) : null;
+    }
+
     /** Where the two endless lines cross; null when they run parallel. */
     public function lineCrossing(self $other): ?Point
     {

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Heurema\Measure;
 
 use Heurema\Spatial\Home;
+use Heurema\Spatial\HungSoffit;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
 
 /**
  * A measure that only reads what was drawn or said.
@@ -17,7 +22,7 @@ use Heurema\Spatial\Subject;
 final class Attribute extends SubjectMeasure
 {
     /**
-     * @param \Closure(T): (bool|string|\BackedEnum|null) $read  null: nobody said
+     * @param \Closure(T): (Amount|bool|string|\BackedEnum|null) $read  null: nobody said
      * @param \Closure(T): list<string>|null              $lacks what is missing then; the name's second half on the subject when left out
      */
     public function __construct(
@@ -37,6 +42,19 @@ final class Attribute extends SubjectMeasure
         return $this->answer;
     }
 
+    /** @return list<Witness> */
+    private static function mark(Subject $subject, string $text): array
+    {
+        $at = match (true) {
+            $subject instanceof PlacedFixture => $subject->fixture->at,
+            $subject instanceof PlacedOpening, $subject instanceof HungSoffit => $subject->middle(),
+            $subject instanceof RoomSpace => $subject->room->at,
+            default => null,
+        };
+
+        return $at === null ? [] : [Witness::mark($subject->storey(), $at, $text)];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $value = ($this->read)($subject);
@@ -44,6 +62,8 @@ final class Attribute extends SubjectMeasure
             return new Unknown($this->lacks === null ? [$subject->id().strstr($this->name, '.')] : ($this->lacks)($subject));
         }
 
-        return new Measured($value instanceof \BackedEnum ? (string) $value->value : $value);
+        return $value instanceof Amount
+            ? new Measured($value, self::mark($subject, $home->write($value)), ['Drawn as '.$home->write($value).'.'])
+            : new Measured($value instanceof \BackedEnum ? (string) $value->value : $value);
     }
 }

@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace Heurema\Measure;
 
+use Heurema\Layout\Fixture;
 use Heurema\Layout\SlopedCeiling;
+use Heurema\Layout\Words\OpeningKind;
+use Heurema\Spatial\Beyond;
+use Heurema\Spatial\HungSoffit;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\PlacedStair;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\StandingGuard;
+use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+use Heurema\Units\Quantity;
 
 /** The attributes of subjects that conditions ask for. */
 final class DrawnFacts
@@ -17,7 +25,7 @@ final class DrawnFacts
     /** @return list<Attribute<covariant Subject>> */
     public static function all(): array
     {
-        return [...self::ofRooms(), ...self::ofOpenings(), ...self::ofFixturesAndStairs()];
+        return [...self::ofRooms(), ...self::ofDoors(), ...self::ofWindows(), ...self::ofFixtures(), ...self::ofOthers()];
     }
 
     /** @return list<Attribute<RoomSpace>> */
@@ -28,6 +36,7 @@ final class DrawnFacts
             new Attribute('room.lit', Answer::YesNo, static fn(RoomSpace $room) => $room->room->lit),
             new Attribute('room.exhaust', Answer::YesNo, static fn(RoomSpace $room) => $room->room->exhaust),
             new Attribute('room.wet', Answer::YesNo, static fn(RoomSpace $room) => $room->room->wet),
+            new Attribute('room.tile_height', Answer::Length, static fn(RoomSpace $room) => self::length($room->room->tileHeight)),
             new Attribute(
                 'room.sloped',
                 Answer::YesNo,
@@ -38,35 +47,105 @@ final class DrawnFacts
     }
 
     /** @return list<Attribute<PlacedOpening>> */
-    private static function ofOpenings(): array
+    private static function ofDoors(): array
     {
-        $toOutside = static fn(PlacedOpening $opening) => $opening->isToOutside();
-        $missing = static fn(PlacedOpening $opening) => $opening->missingSides();
+        $missing = static fn(PlacedOpening $door) => $door->missingSides();
 
         return [
             new Attribute('door.kind', Answer::Word, static fn(PlacedOpening $door) => $door->opening->kind),
-            new Attribute('door.operation', Answer::Word, static fn(PlacedOpening $door) => $door->opening->door?->operation),
-            new Attribute('door.to_outside', Answer::YesNo, $toOutside, $missing),
+            new Attribute('door.operation', Answer::Word, static fn(PlacedOpening $door) => $door->opening->kind === OpeningKind::Gap ? 'gap' : $door->opening->door?->operation),
+            new Attribute('door.width', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->width)),
+            new Attribute('door.height', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->height)),
+            new Attribute('door.threshold', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->door?->threshold)),
+            new Attribute('door.self_closing', Answer::YesNo, static fn(PlacedOpening $door) => $door->opening->door?->selfClosing),
+            new Attribute('door.fire_minutes', Answer::Count, static fn(PlacedOpening $door) => $door->opening->door?->fireMinutes === null ? null : new Amount(Quantity::Count, $door->opening->door->fireMinutes)),
+            new Attribute('door.to_outside', Answer::YesNo, static fn(PlacedOpening $door) => $door->isToOutside(), $missing),
             new Attribute(
                 'door.from_use',
                 Answer::Word,
                 static fn(PlacedOpening $door) => ($door->left->isOpenAir() === true ? $door->right : $door->left)->room?->room->use,
                 $missing,
             ),
-            new Attribute('window.operation', Answer::Word, static fn(PlacedOpening $window) => $window->opening->window?->operation),
-            new Attribute('window.to_outside', Answer::YesNo, $toOutside, $missing),
-            new Attribute('window.safety_glass', Answer::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->safetyGlass),
-            new Attribute('window.opening_limiter', Answer::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->openingLimiter),
+            new Attribute('door.leads', Answer::Word, self::leads(...), $missing),
         ];
     }
 
-    /** @return list<Attribute<PlacedFixture>|Attribute<PlacedStair>> */
-    private static function ofFixturesAndStairs(): array
+    /** The uses of the two spaces a door joins, in the order of the alphabet: `bedroom/hall`, `garage/outside`. */
+    private static function leads(PlacedOpening $door): ?string
+    {
+        $uses = array_map(static fn(Beyond $side): ?string => $side->room === null ? ($side->isOpenAir() === true ? 'outside' : null) : $side->room->room->use?->value, [$door->left, $door->right]);
+        sort($uses);
+
+        return in_array(null, $uses, true) ? null : implode('/', $uses);
+    }
+
+    /** @return list<Attribute<PlacedOpening>> */
+    private static function ofWindows(): array
+    {
+        $missing = static fn(PlacedOpening $window) => $window->missingSides();
+
+        return [
+            new Attribute('window.operation', Answer::Word, static fn(PlacedOpening $window) => $window->opening->window?->operation),
+            new Attribute('window.to_outside', Answer::YesNo, static fn(PlacedOpening $window) => $window->isToOutside(), $missing),
+            new Attribute(
+                'window.room_use',
+                Answer::Word,
+                static fn(PlacedOpening $window) => ($window->left->isOpenAir() === true ? $window->right : $window->left)->room?->room->use,
+                $missing,
+            ),
+            new Attribute('window.safety_glass', Answer::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->safetyGlass),
+            new Attribute('window.opening_limiter', Answer::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->openingLimiter),
+            new Attribute('window.has_well', Answer::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->well !== null),
+            new Attribute('window.well_width', Answer::Length, static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->width), static fn(PlacedOpening $window) => ["{$window->id()}.well.width"]),
+            new Attribute('window.well_projection', Answer::Length, static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->projection), static fn(PlacedOpening $window) => ["{$window->id()}.well.projection"]),
+            new Attribute('window.well_depth', Answer::Length, static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->depth), static fn(PlacedOpening $window) => ["{$window->id()}.well.depth"]),
+        ];
+    }
+
+    /** @return list<Attribute<PlacedFixture>> */
+    private static function ofFixtures(): array
+    {
+        $lengths = [
+            'width' => static fn(Fixture $fixture) => $fixture->width,
+            'depth' => static fn(Fixture $fixture) => $fixture->depth,
+            'height' => static fn(Fixture $fixture) => $fixture->height,
+            'base' => static fn(Fixture $fixture) => $fixture->base ?? 0.0,
+            'rim' => static fn(Fixture $fixture) => $fixture->rim,
+            'seat' => static fn(Fixture $fixture) => $fixture->seat,
+            'entry' => static fn(Fixture $fixture) => $fixture->entry,
+            'hob' => static fn(Fixture $fixture) => $fixture->hob,
+        ];
+        $facts = array_map(
+            static fn(string $key, \Closure $read): Attribute => new Attribute("fixture.{$key}", Answer::Length, static fn(PlacedFixture $fixture) => self::length($read($fixture->fixture))),
+            array_keys($lengths),
+            array_values($lengths),
+        );
+
+        return [
+            ...$facts,
+            new Attribute('fixture.kind', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->fixture->kind),
+            new Attribute('fixture.room_use', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->room?->room->use, static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->id()}" : "{$fixture->room->id()}.use"]),
+            new Attribute('fixture.tile_height', Answer::Length, static fn(PlacedFixture $fixture) => self::length($fixture->room?->room->tileHeight), static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->id()}" : "{$fixture->room->id()}.tile_height"]),
+        ];
+    }
+
+    /** @return list<Attribute<covariant Subject>> */
+    private static function ofOthers(): array
     {
         return [
-            new Attribute('fixture.kind', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->fixture->kind),
             new Attribute('stair.kind', Answer::Word, static fn(PlacedStair $stair) => $stair->stair->kind),
             new Attribute('stair.open_risers', Answer::YesNo, static fn(PlacedStair $stair) => $stair->stair->openRisers),
+            new Attribute('storey.ceiling', Answer::Length, static fn(StoreyPlan $plan) => self::length($plan->storey->ceiling)),
+            new Attribute('storey.floor_thickness', Answer::Length, static fn(StoreyPlan $plan) => self::length($plan->storey->floorThickness)),
+            new Attribute('soffit.underside', Answer::Length, static fn(HungSoffit $soffit) => self::length($soffit->soffit->underside)),
+            new Attribute('soffit.room_use', Answer::Word, static fn(HungSoffit $soffit) => $soffit->room?->room->use, static fn(HungSoffit $soffit) => [$soffit->room === null ? "a room under {$soffit->id()}" : "{$soffit->room->id()}.use"]),
+            new Attribute('guard.height', Answer::Length, static fn(StandingGuard $guard) => self::length($guard->guard->height)),
+            new Attribute('guard.largest_gap', Answer::Length, static fn(StandingGuard $guard) => self::length($guard->guard->largestGap)),
         ];
+    }
+
+    private static function length(?float $mm): ?Amount
+    {
+        return $mm === null ? null : Amount::length($mm);
     }
 }

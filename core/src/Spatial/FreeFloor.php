@@ -9,11 +9,11 @@ use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
 use Heurema\Geometry\Polygon;
 
-/** The floor of a room that nothing stands on: its outline less the fixtures that take floor. */
+/** The floor of a room that nothing stands on: its outline less the fixtures that take floor, and less what leaves sweep where asked. */
 final class FreeFloor
 {
     /** @return list<Polygon> the pieces, the largest first; none where the drawing makes no room */
-    public static function of(RoomSpace $room, Home $home): array
+    public static function of(RoomSpace $room, Home $home, bool $clearOfSwings = false): array
     {
         $outline = $room->outline();
         if ($outline === null) {
@@ -23,6 +23,11 @@ final class FreeFloor
         foreach ($home->fixturesOn($room->storey()) as $fixture) {
             if ($fixture->outline !== null && $fixture->takesFloor()) {
                 array_push($lines, ...Line::around($fixture->outline, 0, 1));
+            }
+        }
+        foreach ($clearOfSwings ? $home->openingsOf($room) : [] as $door) {
+            foreach (DoorLeaf::of($door) as $leaf) {
+                array_push($lines, ...Line::around($leaf->sector(), 0, 1));
             }
         }
         $pieces = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);

@@ -14,25 +14,27 @@ use Heurema\Layout\Words\RoomUse;
 use Heurema\Units\Amount;
 
 /** The drawn home as it is understood: its storeys, and the subjects that rules speak of. */
-final readonly class Home implements Subject
+final class Home implements Subject
 {
     /** @var array<string, StoreyPlan> by storey id, lowest first */
-    public array $plans;
+    public readonly array $plans;
 
     /** @var list<RoomSpace> */
-    public array $rooms;
+    public readonly array $rooms;
 
     /** @var list<PlacedOpening> */
-    public array $openings;
+    public readonly array $openings;
 
     /** @var list<PlacedFixture> */
-    public array $fixtures;
+    public readonly array $fixtures;
 
     /** @var list<PlacedStair> */
-    public array $stairs;
+    public readonly array $stairs;
+
+    private ?WaysIn $waysIn = null;
 
     /** @throws UnreadableLayout when the walls of a storey make no sense */
-    public function __construct(public Layout $layout)
+    public function __construct(public readonly Layout $layout)
     {
         $plans = [];
         foreach ($layout->storeys as $number => $storey) {
@@ -116,6 +118,17 @@ final readonly class Home implements Subject
     public function openingsOf(RoomSpace $room): array
     {
         return array_values(array_filter($this->openings, static fn(PlacedOpening $opening): bool => $opening->borders($room)));
+    }
+
+    /** Does a thing of a kind stand in the room? */
+    public function hasThing(RoomSpace $room, string $kind): bool
+    {
+        return array_filter($this->fixtures, static fn(PlacedFixture $fixture): bool => $fixture->room === $room && $fixture->fixture->kind->value === $kind) !== [];
+    }
+
+    public function waysIn(): WaysIn
+    {
+        return $this->waysIn ??= new WaysIn($this);
     }
 
     /** @return list<PlacedFixture> */

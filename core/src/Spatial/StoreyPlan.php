@@ -46,6 +46,9 @@ final class StoreyPlan implements Subject
 
     private ?Obstacles $faces = null;
 
+    /** @var list<Polygon>|null */
+    private ?array $pierced = null;
+
     private ?BoxGrid $spaceBoxes = null;
 
     private ?Neighbours $neighbours = null;
@@ -113,7 +116,7 @@ final class StoreyPlan implements Subject
     /** The faces of walls with the bare openings cut out and all doors closed. */
     public function obstructions(): Obstacles
     {
-        return $this->obstructions ??= new Obstacles($this->cutGaps());
+        return $this->obstructions ??= new Obstacles(array_merge(...array_map(static fn(Polygon $solid): array => $solid->edges(), $this->pierced())));
     }
 
     /**
@@ -135,18 +138,38 @@ final class StoreyPlan implements Subject
         return array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), array_values($reached)));
     }
 
+    /**
+     * What walls take of a ring, bare openings cut out.
+     *
+     * @param Ring $ring convex, counter-clockwise
+     *
+     * @return list<Polygon>
+     */
+    public function standingIn(Ring $ring): array
+    {
+        $reached = array_filter($this->pierced(), static fn(Polygon $solid): bool => ConvexClip::area($solid, $ring) > self::NOTICED_MM2);
+
+        return array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), array_values($reached)));
+    }
+
     /** @return list<Segment> */
     private function solidEdges(): array
     {
         return array_merge(...array_map(static fn(Polygon $solid): array => $solid->edges(), $this->solids));
     }
 
-    /** @return list<Segment> */
+    /** @return list<Polygon> the walls without their bare openings */
+    private function pierced(): array
+    {
+        return $this->pierced ??= $this->cutGaps();
+    }
+
+    /** @return list<Polygon> */
     private function cutGaps(): array
     {
         $gaps = array_filter($this->storey->openings, static fn(Opening $opening): bool => $opening->kind === OpeningKind::Gap && $opening->stands());
         if ($gaps === []) {
-            return $this->solidEdges();
+            return $this->solids;
         }
         $lines = [];
         foreach ($this->solids as $solid) {
@@ -155,9 +178,7 @@ final class StoreyPlan implements Subject
         foreach ($gaps as $opening) {
             array_push($lines, ...Line::around($this->cutThrough($opening), 0, 1));
         }
-        $left = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
-
-        return array_merge(...array_map(static fn(Polygon $polygon): array => $polygon->edges(), $left));
+        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
     }
 
     /** A rectangle as wide as the opening, through the whole wall and a little beyond. */

@@ -8,7 +8,7 @@ use Heurema\Layout\LayoutReader;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
-use Heurema\Measure\Room\StoreysUp;
+use Heurema\Measure\StoreysUp;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -55,7 +55,7 @@ final class EnglishOpeningsTest extends BookProof
             $storeys[] = ['id' => "s{$number}", 'name' => 'S', 'elevation' => $elevation, 'rooms' => [['id' => "r{$number}", 'name' => 'R', 'use' => 'bedroom', 'at' => [0, 0]]]];
         }
         $home = new Home((new LayoutReader())->read(json_encode(['format' => 'heurema-layout', 'version' => 1, 'name' => 'x', 'units' => 'metric', 'grade' => 0, 'storeys' => $storeys], JSON_THROW_ON_ERROR)));
-        $measured = array_map(static fn(RoomSpace $room): Measurement => (new StoreysUp())->of($room, $home, new Parameters()), $home->rooms);
+        $measured = array_map(static fn(RoomSpace $room): Measurement => (new StoreysUp('room.storeys_up'))->of($room, $home, new Parameters()), $home->rooms);
 
         return array_map(static fn(Measurement $one): ?float => $one instanceof Measured ? $one->amount()->number : null, $measured);
     }

@@ -2,39 +2,22 @@
 
 declare(strict_types=1);
 
-namespace Heurema\Measure\Room;
+namespace Heurema\Measure;
 
 use Heurema\Layout\Storey;
-use Heurema\Measure\Answer;
-use Heurema\Measure\Measured;
-use Heurema\Measure\Measurement;
-use Heurema\Measure\Parameters;
-use Heurema\Measure\SubjectMeasure;
-use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
 /**
- * How many storeys up the room lies: 0 on the ground floor, which is the lowest whose floor lies no more than 1.2 m below the
+ * How many storeys up something lies: 0 on the ground floor, which is the lowest whose floor lies no more than 1.2 m below the
  * ground (common practice, no source); below it as well.
  *
- * @extends SubjectMeasure<RoomSpace>
+ * @extends NamedCount<Subject>
  */
-final class StoreysUp extends SubjectMeasure
+final class StoreysUp extends NamedCount
 {
     private const SUNKEN = 1200.0;
-
-    public function name(): string
-    {
-        return 'room.storeys_up';
-    }
-
-    public function answer(): Answer
-    {
-        return Answer::Count;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

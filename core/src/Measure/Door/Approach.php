@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Door;
+
+use Heurema\Geometry\Polygon;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Doorway;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How deep the floor before the closed door is free, up to `reach`, over the width of the opening and as far `beyond_latch` and
+ * `beyond_hinge` as is asked. `side`: `pull`, `push`, `inside` or `outside`.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class Approach extends SubjectMeasure
+{
+    private const REACH = 1600.0;
+
+    /** @param string $name `door.approach`, or `door.landing` where the floor is a landing */
+    public function __construct(private readonly string $name) {}
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['side' => Answer::Word, 'reach' => Answer::Length, 'beyond_latch' => Answer::Length, 'beyond_hinge' => Answer::Length];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $doorway = Doorway::of($subject, $with->word('side') ?? Doorway::PULL);
+        if (!$doorway instanceof Doorway) {
+            return new Unknown($doorway);
+        }
+        $reach = $with->number('reach') ?? self::REACH;
+        $floor = $doorway->floor($reach, $with->number('beyond_latch') ?? 0.0, $with->number('beyond_hinge') ?? 0.0);
+        $zone = $doorway->zone($floor, $home);
+        $depth = $doorway->freeDepth($zone->taken, $reach);
+        $names = implode(', ', $zone->names);
+
+        return new Measured(
+            Amount::length($depth),
+            [Witness::outline($subject->storey(), $floor, $home->length($depth)), ...array_map(static fn(Polygon $part): Witness => Witness::outline($subject->storey(), $part), $zone->taken)],
+            [$zone->names === [] ? "Nothing stands in the {$home->length($reach)} before the door." : "Before the door {$home->length($depth)} are free, then: {$names}."],
+        );
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Door;
+
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Words\WallSide;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\DoorLeaf;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
+use Heurema\Units\Amount;
+
+/**
+ * Between this door and the next one that one walks up to straight through it, less the leaves that swing into the space
+ * between.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class SeriesSpace extends SubjectMeasure
+{
+    private const SERIES = 3000.0;
+
+    public function name(): string
+    {
+        return 'door.series_space';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $nearest = null;
+        foreach ($home->openings as $other) {
+            $room = $other === $subject || $other->type() !== SubjectType::Door || $other->storey() !== $subject->storey() ? null : self::between($subject, $other);
+            $line = $room === null ? null : self::way($subject, $other, $room);
+            if ($room !== null && $line !== null && ($nearest === null || $line->length() < $nearest[0]->length())) {
+                $nearest = [$line, $other, $room];
+            }
+        }
+        if ($nearest === null || $nearest[0]->length() > self::SERIES) {
+            return new NotApplicable('No other door follows it.');
+        }
+        [$line, $other, $room] = $nearest;
+        $leaves = self::leafInto($subject, $room) + self::leafInto($other, $room);
+        $space = max(0.0, $line->length() - $leaves);
+
+        return new Measured(
+            Amount::length($space),
+            [Witness::dimension($subject->storey(), $line, $home->length($line->length()))],
+            ["To {$other->name()} it is {$home->length($line->length())}, less {$home->length($leaves)} of leaves that swing between: {$home->length($space)}."],
+        );
+    }
+
+    private static function between(PlacedOpening $one, PlacedOpening $other): ?RoomSpace
+    {
+        foreach ([$one->left->room, $one->right->room] as $room) {
+            if ($room !== null && $other->borders($room)) {
+                return $room;
+            }
+        }
+
+        return null;
+    }
+
+    /** Straight from face to face, where the one door stands before the other. */
+    private static function way(PlacedOpening $one, PlacedOpening $other, RoomSpace $room): ?Segment
+    {
+        $along = $one->wall->line()->direction();
+        $out = $along->left()->times($one->left->isRoom($room) ? 1 : -1);
+        $apart = $other->middle()->minus($one->middle());
+        $ahead = $apart->dot($out) - ($one->wall->thickness + $other->wall->thickness) / 2;
+        $isAhead = $ahead > 0 && abs($along->cross($other->wall->line()->direction())) < 0.02;
+        if (!$isAhead || abs($apart->dot($along)) >= (($one->opening->width ?? 0.0) + ($other->opening->width ?? 0.0)) / 2) {
+            return null;
+        }
+        $start = $one->middle()->plus($out->times($one->wall->thickness / 2));
+
+        return new Segment($start, $start->plus($out->times($ahead)));
+    }
+
+    private static function leafInto(PlacedOpening $door, RoomSpace $room): float
+    {
+        $side = $door->left->isRoom($room) ? WallSide::Left : WallSide::Right;
+        $leaves = $door->opening->door?->opens === $side ? DoorLeaf::of($door) : [];
+
+        return array_reduce($leaves, static fn(float $widest, DoorLeaf $leaf): float => max($widest, $leaf->width()), 0.0);
+    }
+}

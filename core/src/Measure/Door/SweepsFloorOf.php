@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Door;
+
+use Heurema\Geometry\ConvexClip;
+use Heurema\Geometry\Polygon;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\ClearFloor;
+use Heurema\Spatial\DoorLeaf;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many sanitary fixtures there are whose clear floor, `width` by `depth` before the middle of their front, the leaf
+ * sweeps by 10 cm² or more.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class SweepsFloorOf extends SubjectMeasure
+{
+    private const SANITARY = [FixtureKind::WaterCloset, FixtureKind::Lavatory, FixtureKind::Bath, FixtureKind::Shower, FixtureKind::ShowerBath, FixtureKind::Bidet, FixtureKind::Urinal];
+    private const LEAST_MM2 = 1000.0;
+
+    public function name(): string
+    {
+        return 'door.sweeps_floor_of';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['width' => Answer::Length, 'depth' => Answer::Length];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $leaves = DoorLeaf::of($subject);
+        if ($leaves === []) {
+            return (new BlockedBy())->of($subject, $home, new Parameters());
+        }
+        $names = [];
+        foreach ($home->fixturesOn($subject->storey()) as $fixture) {
+            if (!in_array($fixture->fixture->kind, self::SANITARY, true) || $fixture->fixture->depth === null) {
+                continue;
+            }
+            $floor = ClearFloor::before($fixture, $with->number('width') ?? 762.0, $with->number('depth') ?? 1219.2);
+            foreach ($leaves as $leaf) {
+                if (ConvexClip::area(new Polygon($floor), $leaf->sector()) > self::LEAST_MM2) {
+                    $names[$fixture->id()] = $fixture->name();
+                }
+            }
+        }
+
+        return new Measured(
+            Amount::count(count($names)),
+            array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector()), $leaves),
+            [$names === [] ? 'It sweeps no fixture\'s floor.' : 'It sweeps the floor before '.implode(', ', $names).'.'],
+        );
+    }
+}

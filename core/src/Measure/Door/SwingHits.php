@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Door;
+
+use Heurema\Geometry\ConvexClip;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\DoorLeaf;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\StairShape;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many fixtures, other doors' leaves and stairs the leaf meets as it swings, by 10 cm² or more.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class SwingHits extends SubjectMeasure
+{
+    private const LEAST_MM2 = 1000.0;
+
+    public function name(): string
+    {
+        return 'door.swing_hits';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $leaves = DoorLeaf::of($subject);
+        if ($leaves === []) {
+            return (new BlockedBy())->of($subject, $home, $with);
+        }
+        $names = [];
+        foreach ($leaves as $leaf) {
+            array_push($names, ...$this->met($leaf->sector(), $subject, $home));
+        }
+        $names = array_values(array_unique($names));
+
+        return new Measured(
+            Amount::count(count($names)),
+            array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector()), $leaves),
+            [$names === [] ? 'Nothing is in the way of the leaf.' : 'In the way of the leaf: '.implode(', ', $names).'.'],
+        );
+    }
+
+    /** @return list<string> */
+    private function met(Ring $sector, PlacedOpening $door, Home $home): array
+    {
+        $bounds = $sector->bounds();
+        $meets = static fn(Ring $other): bool => $other->bounds()->overlaps($bounds) && ConvexClip::area(new Polygon($other), $sector) > self::LEAST_MM2;
+        $names = [];
+        foreach ($home->fixturesOn($door->storey()) as $fixture) {
+            if ($fixture->outline !== null && $fixture->takesFloor() && $meets($fixture->outline)) {
+                $names[] = $fixture->name();
+            }
+        }
+        foreach ($home->openings as $other) {
+            if ($other !== $door && $other->storey() === $door->storey() && array_filter(DoorLeaf::of($other), static fn(DoorLeaf $leaf): bool => $meets($leaf->sector())) !== []) {
+                $names[] = $other->name();
+            }
+        }
+        foreach ($home->stairs as $stair) {
+            $shape = $stair->storey() === $door->storey() ? StairShape::of($stair->stair) : null;
+            if ($shape !== null && array_filter([...$shape->treads, ...$shape->landings], $meets) !== []) {
+                $names[] = $stair->name();
+            }
+        }
+
+        return $names;
+    }
+}

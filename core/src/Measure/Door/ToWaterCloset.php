@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Door;
+
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * From the nearest part of the doorway to the nearest water closet in a room it opens into.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class ToWaterCloset extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'door.to_water_closet';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $nearest = null;
+        foreach ($home->fixturesOn($subject->storey()) as $fixture) {
+            if ($fixture->fixture->kind !== FixtureKind::WaterCloset || $fixture->room === null || !$subject->borders($fixture->room)) {
+                continue;
+            }
+            $side = $subject->left->isRoom($fixture->room) ? 1 : -1;
+            $doorway = $subject->span()->offset($side * $subject->wall->thickness / 2);
+            foreach ($fixture->outline?->edges() ?? [] as $edge) {
+                $line = $doorway->shortestTo($edge);
+                $nearest = $nearest === null || $line->length() < $nearest->length() ? $line : $nearest;
+            }
+        }
+
+        return $nearest === null
+            ? new NotApplicable('No water closet stands there.')
+            : new Measured(Amount::length($nearest->length()), [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))], ["From the doorway to the pan: {$home->length($nearest->length())}."]);
+    }
+}

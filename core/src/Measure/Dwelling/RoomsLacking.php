@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many rooms of a `use` have no thing of a `kind` in them.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class RoomsLacking extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'dwelling.rooms_lacking';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['use' => Answer::Word, 'kind' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $lacking = array_values(array_filter(
+            $home->rooms,
+            static fn(RoomSpace $room): bool => $room->room->use?->value === $with->word('use') && !$home->hasThing($room, (string) $with->word('kind')),
+        ));
+        $names = implode(', ', array_map(static fn(RoomSpace $room): string => $room->name(), $lacking));
+
+        return new Measured(
+            Amount::count(count($lacking)),
+            array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $lacking),
+            [$lacking === [] ? 'None is without.' : "Without: {$names}."],
+        );
+    }
+}

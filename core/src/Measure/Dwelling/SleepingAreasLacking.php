@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Layout\Words\RoomUse;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
+use Heurema\Units\Amount;
+
+/**
+ * How many bedrooms have no thing of a `kind` in any of the rooms right outside their doors, closets and bathrooms left
+ * aside.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class SleepingAreasLacking extends SubjectMeasure
+{
+    private const OWN = [RoomUse::Closet, RoomUse::WalkInCloset, RoomUse::Bathroom, RoomUse::ShowerRoom, RoomUse::Powder, RoomUse::Wc, RoomUse::Bedroom];
+
+    public function name(): string
+    {
+        return 'dwelling.sleeping_areas_lacking';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['kind' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $lacking = array_values(array_filter($home->bedrooms(), fn(RoomSpace $bedroom): bool => !$this->isServed($bedroom, $home, (string) $with->word('kind'))));
+        $names = implode(', ', array_map(static fn(RoomSpace $room): string => $room->name(), $lacking));
+
+        return new Measured(
+            Amount::count(count($lacking)),
+            array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $lacking),
+            [$lacking === [] ? 'There is one outside every bedroom.' : "None outside: {$names}."],
+        );
+    }
+
+    private function isServed(RoomSpace $bedroom, Home $home, string $kind): bool
+    {
+        foreach ($home->openingsOf($bedroom) as $opening) {
+            $beyond = $opening->across($bedroom)->room;
+            if ($opening->type() === SubjectType::Door && $beyond !== null && !in_array($beyond->room->use, self::OWN, true) && $home->hasThing($beyond, $kind)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Layout\Storey;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many storeys have no thing of a `kind` on them.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class StoreysLacking extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'dwelling.storeys_lacking';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['kind' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $lacking = array_values(array_filter(
+            $home->layout->storeys,
+            static fn(Storey $storey): bool => array_filter($home->fixturesOn($storey->id), static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $with->word('kind')) === [],
+        ));
+        $names = implode(', ', array_map(static fn(Storey $storey): string => $storey->name, $lacking));
+
+        return new Measured(Amount::count(count($lacking)), [], [$lacking === [] ? 'None is without.' : "Without: {$names}."]);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Dwelling;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Room\FloorArea;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The floors of all rooms of the named `uses` together, the uses with commas between them; of all rooms where none is
+ * named.
+ *
+ * @extends SubjectMeasure<Home>
+ */
+final class SumOfAreas extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'dwelling.sum_of_areas';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Area;
+    }
+
+    public function parameters(): array
+    {
+        return ['uses' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $uses = $with->word('uses') === null ? null : array_map(trim(...), explode(',', $with->word('uses')));
+        $sum = 0.0;
+        $witness = $working = $missing = [];
+        foreach ($home->rooms as $room) {
+            if ($uses !== null && !in_array($room->room->use?->value, $uses, true)) {
+                array_push($missing, ...($room->room->use === null ? ["{$room->id()}.use"] : []));
+
+                continue;
+            }
+            $area = (new FloorArea())->of($room, $home, new Parameters());
+            if ($area instanceof Unknown) {
+                array_push($missing, ...$area->missing);
+            } elseif ($area instanceof Measured) {
+                $sum += $area->amount()->number;
+                array_push($witness, ...$area->witness);
+                $working[] = "{$room->name()}: {$home->write($area->amount())}.";
+            }
+        }
+
+        return $missing === [] ? new Measured(Amount::area($sum), $witness, [...$working, 'Together: '.$home->write(Amount::area($sum)).'.']) : new Unknown($missing);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * From the middle of the fixture to the middle of the next sanitary fixture beside it on the same wall.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class CenterSpacing extends SubjectMeasure
+{
+    private const SANITARY = [FixtureKind::WaterCloset, FixtureKind::Bidet, FixtureKind::Urinal, FixtureKind::Lavatory];
+    private const SAME_WALL = 100.0;
+    private const BESIDE = 2000.0;
+
+    public function name(): string
+    {
+        return 'fixture.center_spacing';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $nearest = null;
+        foreach ($home->fixturesOn($subject->storey()) as $other) {
+            $at = $subject->frame()->fromPlan($other->fixture->at);
+            $isBeside = $other !== $subject && in_array($other->fixture->kind, self::SANITARY, true) && abs($at->y) <= self::SAME_WALL
+                && $other->frame()->yAxis->dot($subject->frame()->yAxis) > 0.999 && $other->room === $subject->room;
+            if ($isBeside && abs($at->x) < ($nearest === null ? self::BESIDE : $nearest[0])) {
+                $nearest = [abs($at->x), $other];
+            }
+        }
+        if ($nearest === null) {
+            return new NotApplicable('No other fixture stands beside it.');
+        }
+        $line = new Segment($subject->fixture->at, $nearest[1]->fixture->at);
+
+        return new Measured(Amount::length($nearest[0]), [Witness::dimension($subject->storey(), $line, $home->length($nearest[0]))], ["From its middle to that of {$nearest[1]->name()}: {$home->length($nearest[0])}."]);
+    }
+}

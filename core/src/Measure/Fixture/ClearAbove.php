@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Overlap;
+use Heurema\Geometry\Polygon;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * From the top of the fixture up to the underside of what hangs over it.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class ClearAbove extends SubjectMeasure
+{
+    private const LEAST_MM2 = 1000.0;
+
+    public function name(): string
+    {
+        return 'fixture.clear_above';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $top = $subject->fixture->height;
+        $lowest = null;
+        $outline = $subject->outline?->counterClockwise();
+        foreach ($outline === null ? [] : $home->fixturesOn($subject->storey()) as $other) {
+            $hangs = $other !== $subject && $other->outline !== null && $other->base() > 0 && $subject->bounds !== null && $other->bounds?->overlaps($subject->bounds) === true;
+            if ($outline !== null && $hangs && Overlap::area(new Polygon($other->outline->counterClockwise()), $outline) > self::LEAST_MM2 && $other->base() > $subject->base()) {
+                $lowest = $lowest === null || $other->base() < $lowest->base() ? $other : $lowest;
+            }
+        }
+        if ($lowest === null) {
+            return new NotApplicable('Nothing hangs over it.');
+        }
+        if ($top === null) {
+            return new Unknown(["{$subject->id()}.height"]);
+        }
+        $clear = $lowest->base() - $subject->base() - $top;
+
+        return new Measured(Amount::length($clear), [Witness::mark($subject->storey(), $subject->fixture->at, $home->length($clear))], ["From its top at {$home->length($subject->base() + $top)} up to {$lowest->name()} at {$home->length($lowest->base())}: {$home->length($clear)}."]);
+    }
+}

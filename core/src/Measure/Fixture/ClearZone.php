@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\ClearFloor;
+use Heurema\Spatial\FreeZone;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How much of a wanted floor, `width` by `depth`, is free. `anchor`: `front`, before the middle of its front (a width that
+ * is not given is the fixture's own); `corner`, from the wall behind it and the nearer wall beside it, the fixture itself
+ * left aside.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class ClearZone extends SubjectMeasure
+{
+    private const ASIDE = 457.15;
+
+    public function name(): string
+    {
+        return 'fixture.clear_zone';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Ratio;
+    }
+
+    public function parameters(): array
+    {
+        return ['width' => Answer::Length, 'depth' => Answer::Length, 'anchor' => Answer::Word, 'besides' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        [$ownWidth, $ownDepth] = [$subject->fixture->width, $subject->fixture->depth];
+        if ($ownWidth === null || $ownDepth === null) {
+            return new Unknown([...($ownWidth === null ? ["{$subject->id()}.width"] : []), ...($ownDepth === null ? ["{$subject->id()}.depth"] : [])]);
+        }
+        [$width, $depth] = [$with->number('width') ?? $ownWidth, $with->number('depth') ?? $ownDepth];
+        $wanted = ClearFloor::before($subject, $width, $depth);
+        if ($with->word('anchor') === 'corner') {
+            $wall = SideWall::line($subject);
+            if ($wall === null) {
+                return new NotApplicable('No wall is beside it.');
+            }
+            $wanted = ClearFloor::inCorner($subject, $subject->frame()->fromPlan($wall->to)->x, $width, $depth);
+        }
+        $zone = FreeZone::of($wanted, $subject->plan, $home, [$subject, ...$this->allowed($subject, $home, $with->word('besides'))]);
+        $names = implode(', ', $zone->names);
+
+        return new Measured(
+            Amount::ratio($zone->share()),
+            [Witness::outline($subject->storey(), $wanted, "{$home->length($width)} × {$home->length($depth)}"), ...array_map(static fn(Polygon $part): Witness => Witness::outline($subject->storey(), $part), $zone->taken)],
+            [$zone->names === [] ? "The floor, {$home->length($width)} by {$home->length($depth)}, is free." : "In the floor of {$home->length($width)} by {$home->length($depth)}: {$names}."],
+        );
+    }
+
+    /** @return list<PlacedFixture> what may stand in the zone: a kind of thing at least 18 in from the fixture's centre line */
+    private function allowed(PlacedFixture $subject, Home $home, ?string $kind): array
+    {
+        return array_values(array_filter($home->fixturesOn($subject->storey()), static function (PlacedFixture $other) use ($subject, $kind): bool {
+            $xs = array_map(static fn(Point $point): float => $subject->frame()->fromPlan($point)->x, $other->outline->points ?? []);
+
+            return $kind !== null && $other->fixture->kind->value === $kind && $xs !== [] && (min($xs) >= self::ASIDE || max($xs) <= -self::ASIDE);
+        }));
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+
+/**
+ * Does the fixture stand in the largest bedroom of the home?
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class InMainBedroom extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'fixture.in_main_bedroom';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::YesNo;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $areas = [];
+        foreach ($home->bedrooms() as $bedroom) {
+            $outline = $bedroom->outline();
+            if ($outline === null) {
+                return new Unknown([(string) $bedroom->outlineProblem()]);
+            }
+            $areas[$bedroom->id()] = $outline->area();
+        }
+        arsort($areas);
+
+        return new Measured($subject->room !== null && $subject->room->id() === array_key_first($areas));
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Sweep;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\ClearFloor;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The inside of a shower or bath: its shorter side (`fixture.inside_least`) or its area (`fixture.inside_area`). A shell of 25 mm
+ * is taken off all round, unless walls stand right at both sides of it, as a shower built between them has none.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class InsideSize extends SubjectMeasure
+{
+    private const SHELL = 25.0;
+    private const BUILT_IN = 5.0;
+
+    private function __construct(private readonly string $name) {}
+
+    public static function least(): self
+    {
+        return new self('fixture.inside_least');
+    }
+
+    public static function area(): self
+    {
+        return new self('fixture.inside_area');
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function answer(): Answer
+    {
+        return $this->name === 'fixture.inside_area' ? Answer::Area : Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        [$width, $depth] = [$subject->fixture->width, $subject->fixture->depth];
+        if ($width === null || $depth === null) {
+            return new Unknown([...($width === null ? ["{$subject->id()}.width"] : []), ...($depth === null ? ["{$subject->id()}.depth"] : [])]);
+        }
+        $shell = self::isBuiltIn($subject, $width) ? 0.0 : self::SHELL;
+        [$width, $depth] = [max(0.0, $width - 2 * $shell), max(0.0, $depth - 2 * $shell)];
+        $value = $this->answer() === Answer::Area ? Amount::drawnArea($width * $depth) : Amount::length(min($width, $depth));
+
+        return new Measured(
+            $value,
+            [Witness::outline($subject->storey(), ClearFloor::inside($subject, $shell), "{$home->length($width)} × {$home->length($depth)}")],
+            ["Inside {$home->length($width)} by {$home->length($depth)}: {$home->write($value)}."],
+            [$shell > 0 ? "Shell of {$subject->id()} taken as {$home->length($shell)} all round." : "{$subject->id()} is taken to be built between the walls, without a shell."],
+        );
+    }
+
+    private static function isBuiltIn(PlacedFixture $fixture, float $width): bool
+    {
+        $frame = $fixture->frame();
+        $middle = $frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2));
+        foreach ([$frame->xAxis, $frame->xAxis->times(-1)] as $direction) {
+            $wall = $fixture->plan->obstructions()->sweep(new Sweep($middle, $direction, -1.0, 1.0));
+            if ($wall === null || $wall->distance > $width / 2 + self::BUILT_IN) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

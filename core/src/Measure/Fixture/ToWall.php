@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * From the fixture's middle, at right angles to the way it faces, to the nearer side wall, whatever stands between.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class ToWall extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'fixture.to_wall';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $line = SideWall::line($subject);
+
+        return $line === null
+            ? new NotApplicable('No wall is beside it.')
+            : new Measured(Amount::length($line->length()), [Witness::dimension($subject->storey(), $line, $home->length($line->length()))], ["From its centre line to the side wall: {$home->length($line->length())}."]);
+    }
+}

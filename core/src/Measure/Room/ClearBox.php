@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\LargestRectangle;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Units\Amount;
+
+/**
+ * How deep a rectangle of a wanted `width` finds room on the free floor, along the room's longest face or across it. Where none
+ * is so wide, 0.
+ */
+final class ClearBox extends FreeFloorMeasure
+{
+    public function name(): string
+    {
+        return 'room.clear_box';
+    }
+
+    public function parameters(): array
+    {
+        return ['width' => Answer::Length, ...parent::parameters()];
+    }
+
+    protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement
+    {
+        $width = $with->number('width') ?? 0.0;
+        $faces = $room->faces();
+        usort($faces, static fn(Segment $a, Segment $b): int => $b->length() <=> $a->length());
+        $along = ($faces[0] ?? new Segment(new Point(0, 0), new Point(1, 0)))->direction();
+        $best = null;
+        foreach ($floor as $piece) {
+            foreach ([$along, $along->left()] as $direction) {
+                $found = LargestRectangle::deepest($piece, $direction, $width - self::EQUAL);
+                $best = ($found['height'] ?? 0.0) > ($best['height'] ?? 0.0) ? $found : $best;
+            }
+        }
+        $depth = $best['height'] ?? 0.0;
+
+        return new Measured(
+            Amount::length($depth),
+            $best === null ? [] : [Witness::outline($room->storey(), $best['ring'], "{$home->length($width)} × {$home->length($depth)}")],
+            [$best === null ? "Nowhere is the floor free over {$home->length($width)}." : "A rectangle {$home->length($width)} wide finds room {$home->length($depth)} deep."],
+        );
+    }
+
+    /** Lengths closer than this are equal, mm. */
+    private const EQUAL = 0.04;
+}

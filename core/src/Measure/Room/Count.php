@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many things of a `kind` the room has: a kind of fixture, `window` or `door`.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+final class Count extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'room.count';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['kind' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $kind = $with->word('kind');
+        $things = array_filter([...$home->fixturesOn($subject->storey()), ...$home->openingsOf($subject)], static fn(PlacedFixture|PlacedOpening $thing): bool => match (true) {
+            $thing instanceof PlacedFixture => $thing->room === $subject && $thing->fixture->kind->value === $kind,
+            default => $thing->type()->value === $kind,
+        });
+        $names = array_map(static fn(Subject $thing): string => $thing->name(), array_values($things));
+        $marks = array_map(static fn(PlacedFixture|PlacedOpening $thing): Witness => Witness::mark($subject->storey(), $thing instanceof PlacedFixture ? $thing->fixture->at : $thing->middle()), array_values($things));
+
+        return new Measured(Amount::count(count($things)), $marks, [$names === [] ? 'None is drawn.' : 'Counted: '.implode('; ', $names).'.']);
+    }
+}

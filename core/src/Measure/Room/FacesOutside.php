@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Layout\Words\RoomUse;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+
+/**
+ * Does any of the room's faces border the open air or a shaft?
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+final class FacesOutside extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'room.faces_outside';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::YesNo;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        if ($subject->outline() === null) {
+            return new Unknown([(string) $subject->outlineProblem()]);
+        }
+        $missing = [];
+        foreach ($home->plans[$subject->storey()]->neighbours($subject) as $neighbour) {
+            if ($neighbour->beyond->isOpenAir() === true || $neighbour->beyond->room?->room->use === RoomUse::Shaft) {
+                return new Measured(true, [Witness::dimension($subject->storey(), $neighbour->stretch, $neighbour->beyond->words())], ["It borders {$neighbour->beyond->words()}."]);
+            }
+            array_push($missing, ...($neighbour->beyond->isOpenAir() === null ? [$neighbour->beyond->missing()] : []));
+        }
+
+        return $missing === [] ? new Measured(false, [], ['Rooms lie all around it.']) : new Unknown(array_values(array_unique($missing)));
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+
+/**
+ * In which sector of the compass the room's middle lies, seen from the middle of its storey: north, north-east and so on;
+ * `centre` within a metre of it.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+final class Orientation extends SubjectMeasure
+{
+    private const SECTORS = ['east', 'north-east', 'north', 'north-west', 'west', 'south-west', 'south', 'south-east'];
+    private const CENTRE = 1000.0;
+
+    public function name(): string
+    {
+        return 'room.orientation';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Word;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $outline = $subject->outline();
+        if ($outline === null) {
+            return new Unknown([(string) $subject->outlineProblem()]);
+        }
+        $corners = $outline->outer->points;
+        foreach ($home->rooms as $room) {
+            array_push($corners, ...($room->storey() === $subject->storey() ? $room->outline()->outer->points ?? [] : []));
+        }
+        $from = Box::around($corners)->middle();
+        $to = $outline->bounds()->middle();
+        if ($from->distanceTo($to) < self::CENTRE) {
+            return new Measured('centre', [Witness::mark($subject->storey(), $to, 'centre')], ['It lies in the middle of its storey.']);
+        }
+        $bearing = rad2deg(atan2($to->y - $from->y, $to->x - $from->x)) - ($home->layout->north ?? 90.0) + 90;
+        $sector = self::SECTORS[((int) round($bearing / 45) % 8 + 8) % 8];
+
+        return new Measured($sector, [Witness::dimension($subject->storey(), new Segment($from, $to), $sector)], ["Seen from the middle of the storey it lies in the {$sector}."], $home->layout->north === null ? ['North is taken to be up on the sheet.'] : []);
+    }
+}

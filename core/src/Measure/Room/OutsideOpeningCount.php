@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Layout\Words\RoomUse;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many windows, doors and bare openings the room has to the open air or to a shaft.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+final class OutsideOpeningCount extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'room.outside_openings';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $missing = $marks = [];
+        foreach ($home->openingsOf($subject) as $opening) {
+            $beyond = $opening->across($subject);
+            if ($beyond->isOpenAir() === null) {
+                $missing[] = $beyond->missing();
+            } elseif ($beyond->isOpenAir() || $beyond->room?->room->use === RoomUse::Shaft) {
+                $marks[] = Witness::mark($opening->storey(), $opening->middle(), $opening->id());
+            }
+        }
+
+        return $missing === [] ? new Measured(Amount::count(count($marks)), $marks) : new Unknown(array_values(array_unique($missing)));
+    }
+}

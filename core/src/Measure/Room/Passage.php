@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\WidestWay;
+use Heurema\Units\Amount;
+
+/**
+ * The narrowest free floor on the widest way between all of the room's doors and open borders; things that take floor
+ * narrow it. `to: windows` asks for the way to its windows to the open air as well, as if they were doors.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+final class Passage extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'room.passage';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['to' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $outline = $subject->outline();
+        if ($outline === null) {
+            return new Unknown([(string) $subject->outlineProblem()]);
+        }
+        $ways = array_map(static fn(PlacedOpening $opening): Segment => $opening->span(), array_values(array_filter(
+            $home->openingsOf($subject),
+            static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door || ($with->word('to') === 'windows' && $opening->across($subject)->isOpenAir() === true),
+        )));
+        foreach ($subject->sides() as $side) {
+            if ($side->isOpen()) {
+                $ways[] = $side->segment;
+            }
+        }
+        $things = [];
+        foreach ($home->fixturesOn($subject->storey()) as $fixture) {
+            if ($fixture->outline !== null && $fixture->takesFloor() && $fixture->bounds?->overlaps($outline->bounds()) === true) {
+                $things[] = $fixture->outline;
+            }
+        }
+        $narrowest = WidestWay::bottleneck($outline, $ways, $things);
+        if ($narrowest === null) {
+            return new NotApplicable('It has fewer than two ways in.');
+        }
+
+        return new Measured(
+            Amount::length($narrowest->length()),
+            [Witness::dimension($subject->storey(), $narrowest, $home->length($narrowest->length()))],
+            ["The widest way from door to door narrows to {$home->length($narrowest->length())}."],
+        );
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many other rooms one cannot but cross on the way in from outside; only rooms of a `use` where one is named.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+final class ReachedThrough extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'room.reached_through';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['use' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $ways = $home->waysIn();
+        if (!$ways->reaches($subject)) {
+            return $ways->missing === [] ? new NotApplicable('No way leads there from outside.') : new Unknown(array_values(array_unique($ways->missing)));
+        }
+        $use = $with->word('use');
+        $crossed = array_values(array_filter(
+            $home->rooms,
+            static fn(RoomSpace $room): bool => $room !== $subject && ($use === null || $room->room->use?->value === $use) && !$ways->reaches($subject, $room),
+        ));
+        $names = array_map(static fn(RoomSpace $room): string => $room->name(), $crossed);
+
+        return new Measured(
+            Amount::count(count($crossed)),
+            array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $crossed),
+            [$names === [] ? 'No such room has to be crossed on the way in.' : 'On the way in one crosses '.implode(', ', $names).'.'],
+        );
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\LargestCircle;
+use Heurema\Geometry\Ring;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Units\Amount;
+
+/** The diameter of the largest circle on the free floor. */
+final class TurningCircle extends FreeFloorMeasure
+{
+    public function name(): string
+    {
+        return 'room.turning_circle';
+    }
+
+    protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement
+    {
+        $best = ['centre' => $room->room->at, 'radius' => 0.0];
+        foreach ($floor as $piece) {
+            $box = $piece->bounds();
+            if (min($box->width(), $box->height()) / 2 > $best['radius']) {
+                $circle = LargestCircle::in($piece);
+                $best = $circle['radius'] > $best['radius'] ? $circle : $best;
+            }
+        }
+        $diameter = 2 * $best['radius'];
+
+        return new Measured(
+            Amount::length($diameter),
+            $diameter > 0 ? [Witness::outline($room->storey(), Ring::circle($best['centre'], $best['radius']), $home->length($diameter))] : [],
+            ["The largest circle on the free floor measures {$home->length($diameter)} across."],
+        );
+    }
+}

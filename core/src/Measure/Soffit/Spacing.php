@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Soffit;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\HungSoffit;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How far the soffit is from the next one on its storey.
+ *
+ * @extends SubjectMeasure<HungSoffit>
+ */
+final class Spacing extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'soffit.spacing';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $closest = null;
+        foreach ($subject->plan->storey->soffits as $other) {
+            foreach ($other === $subject->soffit ? [] : $subject->soffit->outline->edges() as $edge) {
+                foreach ($other->outline->edges() as $facing) {
+                    $line = $edge->shortestTo($facing);
+                    $closest = $closest === null || $line->length() < $closest->length() ? $line : $closest;
+                }
+            }
+        }
+
+        return $closest === null
+            ? new NotApplicable('No other soffit hangs on this storey.')
+            : new Measured(Amount::length($closest->length()), [Witness::dimension($subject->storey(), $closest, $home->length($closest->length()))], ["The next soffit is {$home->length($closest->length())} away."]);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Storey;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\StoreyPlan;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many things of a `kind` stand on the storey.
+ *
+ * @extends SubjectMeasure<StoreyPlan>
+ */
+final class FixtureCount extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'storey.fixture_count';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['kind' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $found = array_values(array_filter($home->fixturesOn($subject->id()), static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $with->word('kind')));
+
+        return new Measured(Amount::count(count($found)), array_map(static fn(PlacedFixture $fixture): Witness => Witness::mark($fixture->storey(), $fixture->fixture->at), $found));
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Window;
+
+use Heurema\Geometry\ConvexClip;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many things stand before the window within 100 mm of its wall: those that reach above its sill, a bed with its head
+ * there, a wall cabinet over it.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class BlockedBy extends SubjectMeasure
+{
+    private const NEAR = 100.0;
+
+    public function name(): string
+    {
+        return 'window.blocked_by';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        [$sill, $height, $width] = [$subject->opening->sill, $subject->opening->height, $subject->opening->width];
+        if ($sill === null || $width === null) {
+            return new Unknown([...($sill === null ? ["{$subject->id()}.sill"] : []), ...($width === null ? ["{$subject->id()}.width"] : [])]);
+        }
+        $found = [];
+        foreach ($home->fixturesOn($subject->storey()) as $fixture) {
+            if ($fixture->room === null || $fixture->outline === null || !$subject->borders($fixture->room) || $fixture->base() >= $sill + ($height ?? INF)) {
+                continue;
+            }
+            if (self::isBefore($fixture, $subject, $fixture->room, $fixture->outline) && self::isInTheWay($fixture, $subject, $sill)) {
+                $found[] = $fixture;
+            }
+        }
+        $names = implode(', ', array_map(static fn(PlacedFixture $fixture): string => $fixture->name(), $found));
+        $outlines = array_values(array_filter(array_map(static fn(PlacedFixture $fixture): ?Ring => $fixture->outline, $found)));
+
+        return new Measured(
+            Amount::count(count($found)),
+            array_map(static fn(Ring $outline): Witness => Witness::outline($subject->storey(), $outline), $outlines),
+            [$found === [] ? 'Nothing stands before it.' : "Before it: {$names}."],
+        );
+    }
+
+    private static function isBefore(PlacedFixture $fixture, PlacedOpening $window, RoomSpace $room, Ring $outline): bool
+    {
+        $out = $window->wall->line()->direction()->left()->times($window->left->isRoom($room) ? 1 : -1);
+        $span = $window->span();
+        $strip = Ring::rectangle($span->from->plus($out->times($window->wall->thickness / 2)), $span->vector(), $out->times(self::NEAR));
+
+        return ConvexClip::area(new Polygon($outline), $strip->counterClockwise()) > self::NEAR;
+    }
+
+    private static function isInTheWay(PlacedFixture $fixture, PlacedOpening $window, float $sill): bool
+    {
+        $facesAway = $fixture->fixture->kind === FixtureKind::Bed && $window->wall->line()->distanceTo($fixture->fixture->at) < $window->wall->thickness / 2 + self::NEAR;
+
+        return $facesAway || ($fixture->takesFloor() && $fixture->fixture->kind !== FixtureKind::Bed && $fixture->base() + ($fixture->fixture->height ?? 0.0) > $sill);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Window;
+
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * From the glass, level, to the nearest edge of a bath or shower in a room that the window is in.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class ToBath extends SubjectMeasure
+{
+    private const WET = [FixtureKind::Bath, FixtureKind::Shower, FixtureKind::ShowerBath];
+
+    public function name(): string
+    {
+        return 'window.to_bath';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        if ($subject->opening->width === null) {
+            return new Unknown(["{$subject->id()}.width"]);
+        }
+        $nearest = null;
+        foreach ($home->fixturesOn($subject->storey()) as $fixture) {
+            if ($fixture->room === null || !$subject->borders($fixture->room) || !in_array($fixture->fixture->kind, self::WET, true)) {
+                continue;
+            }
+            $line = GlassEdges::nearest($subject, $fixture->room, $fixture->outline?->edges() ?? []);
+            $nearest = $line !== null && ($nearest === null || $line->length() < $nearest->length()) ? $line : $nearest;
+        }
+
+        return $nearest === null
+            ? new NotApplicable('No bath or shower stands there.')
+            : new Measured(Amount::length($nearest->length()), [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))], ["From the glass to the water's edge: {$home->length($nearest->length())}."]);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Window;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\StairShape;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * From the glass, level, to the nearest tread or landing of a stair on its storey, where both are in one room.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class ToStair extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'window.to_stair';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        if ($subject->opening->width === null) {
+            return new Unknown(["{$subject->id()}.width"]);
+        }
+        $nearest = null;
+        foreach ($home->stairs as $stair) {
+            $shape = StairShape::of($stair->stair);
+            foreach (in_array($subject->storey(), [$stair->storey(), $stair->to->id], true) ? GlassEdges::rooms($subject) : [] as $room) {
+                foreach ([...$shape->treads, ...$shape->landings] as $step) {
+                    $line = $room->outline()?->contains($step->middle()) === true ? GlassEdges::nearest($subject, $room, $step->edges()) : null;
+                    $nearest = $line !== null && ($nearest === null || $line->length() < $nearest->length()) ? $line : $nearest;
+                }
+            }
+        }
+
+        return $nearest === null
+            ? new NotApplicable('No stair is beside it.')
+            : new Measured(Amount::length($nearest->length()), [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))], ["From the glass to the stair: {$home->length($nearest->length())}."]);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Words\OpeningKind;
+
+/** The border of a room with another one that it is open to, over dividers and bare openings. */
+final readonly class OpenBorder
+{
+    /**
+     * @param float         $common  length of wall and divider between the two, mm
+     * @param list<Segment> $gaps    where it is open
+     * @param float|null    $area    of the openings, mm²; null where a height is not known
+     * @param list<string>  $missing the heights that are not known
+     */
+    private function __construct(public RoomSpace $beyond, public float $common, public array $gaps, public ?float $area, public array $missing) {}
+
+    /** The one that the room is most open to. */
+    public static function widest(RoomSpace $room, Home $home): ?self
+    {
+        $neighbours = [];
+        foreach ($home->plans[$room->storey()]->neighbours($room) as $neighbour) {
+            if ($neighbour->beyond->room !== null && !$neighbour->beyond->isRoom($room)) {
+                $neighbours[$neighbour->beyond->room->id()][] = $neighbour;
+            }
+        }
+        $borders = array_filter(array_map(static fn(array $along): self => self::with($room, $along, $home), $neighbours), static fn(self $border): bool => $border->gaps !== []);
+        uasort($borders, static fn(self $a, self $b): int => $b->open() <=> $a->open());
+
+        return array_values($borders)[0] ?? null;
+    }
+
+    /** @return float in mm */
+    public function open(): float
+    {
+        return array_sum(array_map(static fn(Segment $gap): float => $gap->length(), $this->gaps));
+    }
+
+    /** From 0 to 1. */
+    public function share(): float
+    {
+        return min(1.0, $this->open() / max(1.0, $this->common));
+    }
+
+    /** @param non-empty-list<Neighbour> $along */
+    private static function with(RoomSpace $room, array $along, Home $home): self
+    {
+        /** @var RoomSpace $beyond they were sorted by it */
+        $beyond = $along[0]->beyond->room;
+        $openings = [];
+        foreach ($along as $neighbour) {
+            if ($neighbour->wall->isDivider()) {
+                $ceiling = $room->ceiling();
+                $openings[] = [$neighbour->stretch, is_float($ceiling) ? $ceiling : null, $room->ceilingKey()];
+            }
+        }
+        foreach ($home->openingsOf($room) as $opening) {
+            if ($opening->opening->kind === OpeningKind::Gap && $opening->across($room)->isRoom($beyond)) {
+                $openings[] = [$opening->span(), $opening->opening->height, "{$opening->id()}.height"];
+            }
+        }
+        $missing = array_column(array_filter($openings, static fn(array $opening): bool => $opening[1] === null), 2);
+        $area = array_sum(array_map(static fn(array $opening): float => $opening[0]->length() * ($opening[1] ?? 0.0), $openings));
+
+        return new self(
+            $beyond,
+            array_sum(array_map(static fn(Neighbour $neighbour): float => $neighbour->stretch->length(), $along)),
+            array_column($openings, 0),
+            $missing === [] ? $area : null,
+            $missing,
+        );
+    }
+}
