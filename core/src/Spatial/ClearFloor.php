@@ -16,7 +16,7 @@ final class ClearFloor
         $frame = $fixture->frame();
         $corner = $frame->toPlan(new Point(-$width / 2, $fixture->fixture->depth ?? 0.0));
 
-        return Ring::rectangle($corner, $frame->xAxis->times($width), $frame->yAxis->times($depth))->counterClockwise();
+        return Ring::rectangle($corner, $frame->xAxis->times($width), $frame->yAxis->times($depth));
     }
 
     /** What is inside a shell of some thickness. The fixture's size is known. */
@@ -38,6 +38,6 @@ final class ClearFloor
         $frame = $fixture->frame();
         $corner = $frame->toPlan(new Point($beside, 0));
 
-        return Ring::rectangle($corner, $frame->xAxis->times($beside > 0 ? -$width : $width), $frame->yAxis->times($depth))->counterClockwise();
+        return Ring::rectangle($corner, $frame->xAxis->times($beside > 0 ? -$width : $width), $frame->yAxis->times($depth));
     }
 }

@@ -104,7 +104,7 @@ final readonly class Doorway
     {
         $corner = $this->frame->toPlan(new Point($this->latch * $from, 0));
 
-        return Ring::rectangle($corner, $this->frame->xAxis->times($this->latch * ($to - $from)), $this->frame->yAxis->times($depth))->counterClockwise();
+        return Ring::rectangle($corner, $this->frame->xAxis->times($this->latch * ($to - $from)), $this->frame->yAxis->times($depth));
     }
 
     private static function other(?WallSide $side): ?WallSide

@@ -138,7 +138,7 @@ final class WidestWay
                 }
                 $gap = $first->shortestTo($second);
                 $key = min($one, $other).'-'.max($one, $other);
-                if ((!isset($shortest[$key]) || $gap->length() < $shortest[$key][0]->length()) && !$this->runsAlongDoor($gap)) {
+                if ((!isset($shortest[$key]) || $gap->length() < $shortest[$key][0]->length()) && !$this->runsAlongDoor($gap, $first, $second)) {
                     $shortest[$key] = [$gap, $one, $other];
                 }
             }
@@ -149,14 +149,19 @@ final class WidestWay
     }
 
     /** What is as wide as a door, in the door, is the door and not the way to it. */
-    private function runsAlongDoor(Segment $gap): bool
+    private function runsAlongDoor(Segment $gap, Segment $first, Segment $second): bool
     {
         foreach ($gap->length() < self::TOUCHING ? [] : $this->doors as $door) {
-            if (abs($door->leftOf($gap->from)) < 1.0 && abs($door->leftOf($gap->to)) < 1.0 && $gap->length() >= $door->length() - 1.0) {
+            if (self::isOn($door, $gap) && (self::isOn($door, $first) || self::isOn($door, $second))) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    private static function isOn(Segment $door, Segment $line): bool
+    {
+        return abs($door->leftOf($line->from)) < 1.0 && abs($door->leftOf($line->to)) < 1.0;
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Heurema\Tests\Measure;
 
 use Heurema\Measure\Measured;
+use Heurema\Measure\NotApplicable;
 use Heurema\Tests\Sketch;
+use Heurema\Units\Amount;
 
 final class FixtureMeasuresTest extends MeasureTestCase
 {
@@ -107,6 +109,77 @@ final class FixtureMeasuresTest extends MeasureTestCase
     }
 
     /** A water closet 400 x 700 against the lower wall of a 2000 x 1500 room, its centre line at x. */
+    public function test_the_next_fixture_on_the_same_wall(): void
+    {
+        $two = self::toilet(600)->fixture('g', 'lavatory', 1400, 0, 90, 500, 400);
+        self::assertEqualsWithDelta(800.0, self::number('fixture.center_spacing', $two, 'f'), 0.01);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.center_spacing', self::toilet(600)->fixture('g', 'lavatory', 1400, 1500, 270, 500, 400), 'f'), 'on the wall opposite');
+    }
+
+    public function test_the_gap_from_edge_to_edge_on_either_side(): void
+    {
+        $bed = Sketch::room(3000, 3000)->fixture('f', 'bed', 1300, 0, 90, 1400, 1900);
+        self::assertEqualsWithDelta(600.0, self::number('fixture.edge_gap', $bed, 'f'), 0.01);
+        self::assertEqualsWithDelta(1000.0, self::number('fixture.edge_gap', $bed, 'f', ['side' => 'farther']), 0.01);
+        self::assertEqualsWithDelta(50.0, self::number('fixture.edge_gap', $bed->fixture('g', 'nightstand', 350, 0, 90, 400, 400), 'f', ['side' => 'nearer']), 0.01, 'the nightstand beside it is nearer still');
+    }
+
+    public function test_from_the_centre_line_to_the_side_wall(): void
+    {
+        $room = self::toilet(450)->fixture('g', 'lavatory', 100, 0, 90, 200, 300);
+        self::assertEqualsWithDelta(450.0, self::number('fixture.to_wall', $room, 'f'), 0.01, 'whatever stands between');
+    }
+
+    public function test_the_inside_of_a_shower(): void
+    {
+        $free = Sketch::room(3000, 3000, 'bathroom')->fixture('f', 'shower', 500, 0, 90, 900, 800);
+        self::assertEqualsWithDelta(750.0, self::number('fixture.inside_least', $free, 'f'), 0.01);
+        self::assertEqualsWithDelta(0.85 * 0.75, self::number('fixture.inside_area', $free, 'f'), 1e-6);
+        $built = Sketch::room(900, 3000, 'bathroom')->fixture('f', 'shower', 450, 0, 90, 900, 800);
+        self::assertEqualsWithDelta(800.0, self::number('fixture.inside_least', $built, 'f'), 0.01, 'built between walls it has no shell');
+    }
+
+    public function test_a_clear_zone_before_a_fixture(): void
+    {
+        $with = ['width' => Amount::length(762), 'depth' => Amount::length(1219.2)];
+        $free = static fn(): Sketch => Sketch::room(2000, 2000, 'bathroom')->fixture('f', 'lavatory', 1000, 0, 90, 500, 400);
+        self::assertEqualsWithDelta(1.0, self::number('fixture.clear_zone', $free(), 'f', $with), 1e-6);
+        $short = Sketch::room(2000, 1400, 'bathroom')->fixture('f', 'lavatory', 1000, 0, 90, 500, 400);
+        self::assertEqualsWithDelta(1000 / 1219.2, self::number('fixture.clear_zone', $short, 'f', $with), 1e-6, 'what lies behind the wall is not free');
+        $taken = $free()->fixture('g', 'water_closet', 2000, 1000, 180, 400, 1000);
+        // the other reaches to x = 1000, over 400 of the zone's depth: 381 x 400 are gone
+        self::assertEqualsWithDelta(1 - 381 * 400 / (762 * 1219.2), self::number('fixture.clear_zone', $taken, 'f', $with), 1e-6);
+        self::assertEqualsWithDelta(1.0, self::number('fixture.clear_zone', $free(), 'f', ['depth' => Amount::length(762)]), 1e-6, 'as wide as itself');
+    }
+
+    public function test_a_clear_zone_from_the_corner(): void
+    {
+        $with = ['width' => Amount::length(1524), 'depth' => Amount::length(1422.4), 'anchor' => 'corner'];
+        $free = static fn(): Sketch => Sketch::room(2500, 2500, 'bathroom')->fixture('f', 'water_closet', 430, 0, 90, 400, 700);
+        self::assertEqualsWithDelta(1.0, self::number('fixture.clear_zone', $free(), 'f', $with), 1e-6);
+        $basin = $free()->fixture('g', 'lavatory', 1200, 0, 90, 500, 400);
+        self::assertEqualsWithDelta(1 - 500 * 400 / (1524 * 1422.4), self::number('fixture.clear_zone', $basin, 'f', $with), 1e-6);
+        self::assertEqualsWithDelta(1.0, self::number('fixture.clear_zone', $basin, 'f', [...$with, 'besides' => 'lavatory']), 1e-6, 'from 950, that is 520 off the centre line');
+        $near = $free()->fixture('g', 'lavatory', 1130, 0, 90, 500, 400);
+        self::assertLessThan(1.0, self::number('fixture.clear_zone', $near, 'f', [...$with, 'besides' => 'lavatory']), 'from 880, that is 450 off it');
+    }
+
+    public function test_what_hangs_over_a_cooktop(): void
+    {
+        $hob = Sketch::room(3000, 3000, 'kitchen')->fixture('f', 'range', 1000, 0, 90, 760, 640, ['height' => 915]);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.clear_above', $hob, 'f'));
+        self::assertEqualsWithDelta(685.0, self::number('fixture.clear_above', $hob->fixture('h', 'hood', 1000, 0, 90, 760, 500, ['base' => 1600]), 'f'), 0.01);
+    }
+
+    public function test_the_main_bedroom_is_the_largest(): void
+    {
+        $rooms = (new Sketch())->chain([[-100, -100], [7100, -100], [7100, 3100], [-100, 3100]])->wall([4050, -100], [4050, 3100])
+            ->use('a', 'bedroom', 2000, 1500)->use('b', 'bedroom', 5500, 1500)
+            ->fixture('f', 'bed', 2000, 0, 90, 1400, 1900)->fixture('g', 'bed', 5500, 0, 90, 900, 1900);
+        self::assertTrue(self::value('fixture.in_main_bedroom', $rooms, 'f'));
+        self::assertFalse(self::value('fixture.in_main_bedroom', $rooms, 'g'));
+    }
+
     private static function toilet(float $x): Sketch
     {
         return Sketch::room(2000, 1500, 'wc')->fixture('f', 'water_closet', $x, 0, 90, 400, 700);
