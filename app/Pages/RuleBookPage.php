@@ -39,7 +39,7 @@ final readonly class RuleBookPage
             $requirement instanceof Between => ucfirst($requirement->low->words())." between {$requirement->low->limit->text()} and {$requirement->high->limit->text()}",
             $requirement instanceof Saying => "{$requirement->measure}: {$requirement->words()}",
             $requirement instanceof AllOf => ucfirst($this->needs($requirement->needs)),
-            $requirement instanceof AnyOf => 'One of these: '.implode('; ', array_map(fn(Alternative $way): string => "{$way->name}: {$this->needs($way->needs)}", $requirement->alternatives)),
+            $requirement instanceof AnyOf => $this->alternatives($requirement),
             $requirement instanceof Among => ($requirement->every ? 'Every one of its ' : 'One of its ').$requirement->words().': '.implode('; or ', array_map($this->kind(...), $requirement->kinds)),
         };
     }
@@ -81,10 +81,15 @@ final readonly class RuleBookPage
         return implode(', ', $needs === '' ? $where : [...$where, $needs]);
     }
 
-    /** @param list<Comparison> $needs */
+    private function alternatives(AnyOf $any): string
+    {
+        return 'One of these: '.implode('; ', array_map(fn(Alternative $way): string => "{$way->name}: {$this->needs($way->needs)}", $any->alternatives));
+    }
+
+    /** @param list<Comparison|AnyOf> $needs */
     private function needs(array $needs): string
     {
-        return implode(', ', array_map(fn(Comparison $need): string => lcfirst($this->comparison($need)), $needs));
+        return implode(', ', array_map(fn(Comparison|AnyOf $need): string => lcfirst($need instanceof AnyOf ? $this->alternatives($need) : $this->comparison($need)), $needs));
     }
 
     private function isFound(Rule $rule): bool

@@ -16,16 +16,14 @@ final class LargestRectangle
     private const MOST_CANDIDATES = 64;
     private const FINEST_STEP = 0.01;
 
-    /** @var list<array{float, float, float, float}> edges in the rectangle's own frame, left end first */
-    private array $edges = [];
+    private readonly FreeGaps $gaps;
 
-    private function __construct(private readonly Polygon $polygon, private readonly Frame $frame)
+    private readonly Frame $frame;
+
+    private function __construct(Polygon $polygon, Point $along)
     {
-        foreach ($polygon->edges() as $edge) {
-            $a = $frame->fromPlan($edge->from);
-            $b = $frame->fromPlan($edge->to);
-            $this->edges[] = $a->x <= $b->x ? [$a->x, $a->y, $b->x, $b->y] : [$b->x, $b->y, $a->x, $a->y];
-        }
+        $this->frame = Frame::along($polygon->outer->points[0], $along);
+        $this->gaps = new FreeGaps($polygon, $this->frame);
     }
 
     /**
@@ -35,7 +33,7 @@ final class LargestRectangle
      */
     public static function in(Polygon $polygon, Point $along): array
     {
-        $search = new self($polygon, Frame::along($polygon->outer->points[0], $along));
+        $search = new self($polygon, $along);
         [$left, $right] = $search->bestSpan();
         [$bottom, $top] = $search->tallestGap($left, $right);
         $corner = $search->frame->toPlan(new Point($left, $bottom));
@@ -56,13 +54,13 @@ final class LargestRectangle
      */
     public static function deepest(Polygon $polygon, Point $along, float $width): ?array
     {
-        $search = new self($polygon, Frame::along($polygon->outer->points[0], $along));
+        $search = new self($polygon, $along);
         $deepest = static function (float $first, float $second) use ($search, $width): float {
             return $search->depthAt($first, $width) >= $search->depthAt($second, $width) ? $first : $second;
         };
-        $starts = $search->startsOf($width);
+        $starts = [...$search->candidates(), ...$search->gaps->places([0.0, $width])];
         $left = array_reduce($starts, $deepest, $starts[0]);
-        for ($step = $search->isOblique() ? $width / 4 : 0.0; $step >= self::FINEST_STEP; $step /= 2) {
+        for ($step = $search->gaps->isOblique() ? $width / 4 : 0.0; $step >= self::FINEST_STEP; $step /= 2) {
             $left = array_reduce([$left - $step, $left + $step], $deepest, $left);
         }
         [$bottom, $top] = $search->tallestGap($left, $left + $width);
@@ -81,14 +79,6 @@ final class LargestRectangle
         return $top - $bottom;
     }
 
-    /** @return non-empty-list<float> where the left side of a rectangle of a width may lie: one of its sides at a corner */
-    private function startsOf(float $width): array
-    {
-        $xs = $this->candidates();
-
-        return [...$xs, ...array_map(static fn(float $x): float => $x - $width, $xs)];
-    }
-
     /** @return array{float, float} */
     private function bestSpan(): array
     {
@@ -100,7 +90,7 @@ final class LargestRectangle
             }
         }
         usort($found, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
-        if (!$this->isOblique() && count($this->edges) <= self::MOST_CANDIDATES) {
+        if (!$this->gaps->isOblique() && count($this->gaps->edges) <= self::MOST_CANDIDATES) {
             return [$found[0][1], $found[0][2]];
         }
         $refined = array_map(fn(array $start): array => $this->climb($start[1], $start[2]), array_slice($found, 0, self::STARTS));
@@ -117,10 +107,10 @@ final class LargestRectangle
     private function candidates(): array
     {
         $xs = [];
-        foreach ($this->edges as [$x1, $y1, $x2, $y2]) {
+        foreach ($this->gaps->edges as [$x1, $y1, $x2, $y2]) {
             array_push($xs, $x1, $x2);
-            if (self::isAslant($x1, $y1, $x2, $y2)) {
-                $steps = max(1, intdiv(48, count($this->edges)));
+            if (FreeGaps::isAslant($x1, $y1, $x2, $y2)) {
+                $steps = max(1, intdiv(48, count($this->gaps->edges)));
                 for ($i = 1; $i < $steps; ++$i) {
                     $xs[] = $x1 + ($x2 - $x1) * $i / $steps;
                 }
@@ -195,52 +185,11 @@ final class LargestRectangle
      */
     private function tallestGap(float $left, float $right): array
     {
-        $blocked = [];
-        foreach ($this->edges as [$x1, $y1, $x2, $y2]) {
-            if ($x2 - $x1 <= 1e-9 || $x2 <= $left + 1e-9 || $x1 >= $right - 1e-9) {
-                continue;
-            }
-            $slope = ($y2 - $y1) / ($x2 - $x1);
-            $ya = $y1 + $slope * (max($x1, $left) - $x1);
-            $yb = $y1 + $slope * (min($x2, $right) - $x1);
-            $blocked[] = [min($ya, $yb), max($ya, $yb)];
-        }
-        foreach ($this->edges as [$x1, $y1, $x2, $y2]) {
-            if ($x2 - $x1 <= 1e-9 && $x1 > $left + 1e-9 && $x1 < $right - 1e-9) {
-                $blocked[] = [min($y1, $y2), max($y1, $y2)];
-            }
-        }
-        sort($blocked);
         $best = [0.0, 0.0];
-        $reached = null;
-        foreach ($blocked as [$low, $high]) {
-            if ($reached !== null && $low - $reached > $best[1] - $best[0] && $this->isInside(($left + $right) / 2, ($low + $reached) / 2)) {
-                $best = [$reached, $low];
-            }
-            $reached = max($reached ?? $high, $high);
+        foreach ($this->gaps->over($left, $right) as $gap) {
+            $best = $gap[1] - $gap[0] > $best[1] - $best[0] ? $gap : $best;
         }
 
         return $best;
-    }
-
-    private function isInside(float $x, float $y): bool
-    {
-        return $this->polygon->contains($this->frame->toPlan(new Point($x, $y)));
-    }
-
-    private function isOblique(): bool
-    {
-        foreach ($this->edges as $edge) {
-            if (self::isAslant(...$edge)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    private static function isAslant(float $x1, float $y1, float $x2, float $y2): bool
-    {
-        return abs($x2 - $x1) > self::FINEST_STEP && abs($y2 - $y1) > self::FINEST_STEP;
     }
 }

@@ -12,6 +12,7 @@ use Heurema\Spatial\HungSoffit;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\PlacedStair;
+use Heurema\Spatial\PlacedWall;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StandingGuard;
 use Heurema\Spatial\StoreyPlan;
@@ -56,7 +57,8 @@ final class DrawnFacts
             new Attribute('door.operation', Answer::Word, static fn(PlacedOpening $door) => $door->opening->kind === OpeningKind::Gap ? 'gap' : $door->opening->door?->operation),
             new Attribute('door.width', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->width)),
             new Attribute('door.height', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->height)),
-            new Attribute('door.threshold', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->door?->threshold)),
+            new Attribute('door.depth', Answer::Length, static fn(PlacedOpening $door) => self::length($door->wall->thickness)),
+            new Attribute('door.leaf_thickness', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->door?->leafThickness)),
             new Attribute('door.self_closing', Answer::YesNo, static fn(PlacedOpening $door) => $door->opening->door?->selfClosing),
             new Attribute('door.fire_minutes', Answer::Count, static fn(PlacedOpening $door) => $door->opening->door?->fireMinutes === null ? null : new Amount(Quantity::Count, $door->opening->door->fireMinutes)),
             new Attribute('door.to_outside', Answer::YesNo, static fn(PlacedOpening $door) => $door->isToOutside(), $missing),
@@ -85,6 +87,7 @@ final class DrawnFacts
         $missing = static fn(PlacedOpening $window) => $window->missingSides();
 
         return [
+            new Attribute('window.sill', Answer::Length, static fn(PlacedOpening $window) => self::length($window->opening->sill)),
             new Attribute('window.operation', Answer::Word, static fn(PlacedOpening $window) => $window->opening->window?->operation),
             new Attribute('window.to_outside', Answer::YesNo, static fn(PlacedOpening $window) => $window->isToOutside(), $missing),
             new Attribute(
@@ -135,6 +138,8 @@ final class DrawnFacts
         return [
             new Attribute('stair.kind', Answer::Word, static fn(PlacedStair $stair) => $stair->stair->kind),
             new Attribute('stair.open_risers', Answer::YesNo, static fn(PlacedStair $stair) => $stair->stair->openRisers),
+            new Attribute('wall.type', Answer::Word, static fn(PlacedWall $wall) => $wall->wall->type),
+            new Attribute('wall.thickness', Answer::Length, static fn(PlacedWall $wall) => self::length($wall->wall->thickness)),
             new Attribute('storey.ceiling', Answer::Length, static fn(StoreyPlan $plan) => self::length($plan->storey->ceiling)),
             new Attribute('storey.floor_thickness', Answer::Length, static fn(StoreyPlan $plan) => self::length($plan->storey->floorThickness)),
             new Attribute('soffit.underside', Answer::Length, static fn(HungSoffit $soffit) => self::length($soffit->soffit->underside)),

@@ -45,7 +45,8 @@ final readonly class ExistenceCheck
     /** All that is wanted of the subject itself; the worst of it is spoken of, with what else is missed. */
     public function all(AllOf $all, Facts $facts): Outcome
     {
-        $outcome = $this->together($all->needs, $this->held($all->needs, $facts), "Here: {$facts->name()}");
+        $outcomes = array_map(fn(Comparison|AnyOf $need): Outcome => $need instanceof AnyOf ? $this->any($need, $facts) : $this->comparisons->check($need, $facts), $all->needs);
+        $outcome = $this->together($all->needs, $outcomes, "Here: {$facts->name()}");
 
         return $outcome->verdict === Verdict::Violated ? $outcome : $outcome->with(['reason' => null]);
     }
@@ -81,9 +82,9 @@ final readonly class ExistenceCheck
     /**
      * The outcome of all needs of one thing: the worst of them, with the working and assumptions of all.
      *
-     * @param list<Comparison> $needs
-     * @param list<Outcome>    $outcomes one a need
-     * @param string           $what     which thing or way it is
+     * @param list<Comparison|AnyOf> $needs
+     * @param list<Outcome>          $outcomes one a need
+     * @param string                 $what     which thing or way it is
      */
     private function together(array $needs, array $outcomes, string $what): Outcome
     {
@@ -96,7 +97,8 @@ final readonly class ExistenceCheck
             array_push($assumptions, ...$outcome->assumptions);
             array_push($missing, ...$outcome->missing);
             if ($outcome->verdict === Verdict::Violated) {
-                $failed[] = $this->comparisons->words($needs[$number], $outcome);
+                $need = $needs[$number];
+                $failed[] = $need instanceof Comparison ? $this->comparisons->words($need, $outcome) : rtrim(lcfirst((string) $outcome->reason), '.');
             }
         }
         $worst = self::worst($outcomes);
@@ -131,15 +133,19 @@ final readonly class ExistenceCheck
 
     private static function better(Outcome $a, Outcome $b): int
     {
-        return [-self::rank($a), $a->shortfall()] <=> [-self::rank($b), $b->shortfall()];
+        // what makes no sense is no way out
+        $rank = static fn(Outcome $outcome): int => $outcome->verdict === Verdict::NotApplicable ? -1 : self::rank($outcome);
+
+        return [-$rank($a), $a->shortfall()] <=> [-$rank($b), $b->shortfall()];
     }
 
     private static function rank(Outcome $outcome): int
     {
         return match ($outcome->verdict) {
             Verdict::Violated => 0,
-            Verdict::Undetermined, Verdict::NotApplicable => 1,
+            Verdict::Undetermined => 1,
             Verdict::Advised, Verdict::Met => 2,
+            Verdict::NotApplicable => 3,
         };
     }
 }

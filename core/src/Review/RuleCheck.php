@@ -21,13 +21,22 @@ final readonly class RuleCheck
     private ComparisonCheck $comparisons;
     private ExistenceCheck $existence;
 
-    public function __construct(RuleBook $book)
+    public function __construct(private RuleBook $book)
     {
         $this->comparisons = new ComparisonCheck($book->tolerance, $book->units);
         $this->existence = new ExistenceCheck($this->comparisons);
     }
 
     public function check(Rule $rule, Facts $facts): Outcome
+    {
+        $outcome = $this->held($rule, $facts);
+
+        return $this->book->isAdvice && $outcome->verdict === Verdict::Violated
+            ? $outcome->with(['verdict' => Verdict::Advised, 'reason' => trim("{$outcome->reason} Recommended, not required ({$rule->source}).")])
+            : $outcome;
+    }
+
+    private function held(Rule $rule, Facts $facts): Outcome
     {
         if ($rule->off !== null) {
             return Outcome::notApplicable("Switched off by {$rule->layer}: {$rule->off}");

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-/** Several limits that one subject has to keep together. */
+/** Several limits that one subject has to keep together; in place of one, ways of which one is enough. */
 final readonly class AllOf
 {
-    /** @param non-empty-list<Comparison> $needs */
+    /** @param non-empty-list<Comparison|AnyOf> $needs */
     public function __construct(public array $needs) {}
 }

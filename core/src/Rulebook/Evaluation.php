@@ -22,6 +22,8 @@ use Symfony\Component\ExpressionLanguage\Node\UnaryNode;
 /** One expression on its way to an answer for one subject: Kleene's logic, exact amounts. */
 final class Evaluation
 {
+    private const SUMS = ['+', '-', '*', '/'];
+
     /** @var array<string, true> */
     private array $assumptions = [];
 
@@ -43,8 +45,8 @@ final class Evaluation
         return $this->values;
     }
 
-    /** @return Amount|bool|string|list<string>|Unknown */
-    public function of(Node $node): Amount|bool|string|array|Unknown
+    /** @return Amount|bool|string|list<string>|Unknown|NotApplicable */
+    public function of(Node $node): Amount|bool|string|array|Unknown|NotApplicable
     {
         return match (true) {
             $node instanceof ConstantNode => self::constant($node->attributes['value'] ?? null),
@@ -73,7 +75,7 @@ final class Evaluation
         return $this->figures[$name] ?? $this->vocabulary->groups[$name];
     }
 
-    private function path(string $path): Amount|bool|string|Unknown
+    private function path(string $path): Amount|bool|string|Unknown|NotApplicable
     {
         if (str_starts_with($path, 'settings.')) {
             $name = substr($path, strlen('settings.'));
@@ -94,21 +96,22 @@ final class Evaluation
             return $measurement->value;
         }
 
-        return $measurement instanceof Unknown ? $measurement : new Unknown([$measurement instanceof NotApplicable ? $measurement->reason : $path]);
+        return $measurement instanceof Unknown || $measurement instanceof NotApplicable ? $measurement : new Unknown([$path]);
     }
 
-    private function unary(UnaryNode $node): Amount|bool|Unknown
+    private function unary(UnaryNode $node): Amount|bool|Unknown|NotApplicable
     {
         $value = $this->of(Tree::part($node, 'node'));
 
         return match (true) {
             $value instanceof Unknown => $value,
+            $value instanceof NotApplicable && Tree::text($node, 'operator') === '-' => $value,
             $value instanceof Amount => new Amount($value->quantity, -$value->number),
             default => $value !== true,
         };
     }
 
-    private function binary(BinaryNode $node): Amount|bool|Unknown
+    private function binary(BinaryNode $node): Amount|bool|Unknown|NotApplicable
     {
         $operator = Tree::text($node, 'operator');
         $left = $this->of(Tree::part($node, 'left'));
@@ -118,6 +121,9 @@ final class Evaluation
         $right = $this->of(Tree::part($node, 'right'));
         if ($left instanceof Unknown || $right instanceof Unknown) {
             return self::both($left, $right);
+        }
+        if ($left instanceof NotApplicable || $right instanceof NotApplicable) {
+            return in_array($operator, self::SUMS, true) ? ($left instanceof NotApplicable ? $left : $right) : false;
         }
         if (is_array($right)) {
             return in_array($left, $right, true) === ($operator === 'in');
@@ -132,7 +138,7 @@ final class Evaluation
     /**
      * `and` and `or`: a false settles the one and a true the other, whatever else is unknown.
      *
-     * @param Amount|bool|string|list<string>|Unknown $left
+     * @param Amount|bool|string|list<string>|Unknown|NotApplicable $left
      */
     private function connect(mixed $left, Node $rightNode, bool $settling): bool|Unknown
     {
@@ -144,7 +150,12 @@ final class Evaluation
             return $settling;
         }
 
-        return $left instanceof Unknown || $right instanceof Unknown ? self::both($left, $right) : !$settling;
+        if ($left instanceof Unknown || $right instanceof Unknown) {
+            return self::both($left, $right);
+        }
+
+        // what makes no sense of a subject is not so
+        return $settling ? $left === true || $right === true : $left === true && $right === true;
     }
 
     private static function amounts(string $operator, Amount $left, Amount $right): Amount|bool
@@ -182,8 +193,8 @@ final class Evaluation
         return new Amount($left->quantity === $right->quantity ? Quantity::Ratio : $left->quantity, $number);
     }
 
-    /** @return Amount|bool|string|list<string>|Unknown */
-    private function conditional(ConditionalNode $node): Amount|bool|string|array|Unknown
+    /** @return Amount|bool|string|list<string>|Unknown|NotApplicable */
+    private function conditional(ConditionalNode $node): Amount|bool|string|array|Unknown|NotApplicable
     {
         $condition = $this->of(Tree::part($node, 'expr1'));
 

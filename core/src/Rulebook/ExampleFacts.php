@@ -7,11 +7,12 @@ namespace Heurema\Rulebook;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
 use Heurema\Units\Amount;
 
-/** The facts that an example states; everything else is unknown. */
+/** The facts that an example states; everything else is unknown. An amount stated as `none` makes no sense of the subject. */
 final readonly class ExampleFacts implements Facts
 {
     /**
@@ -35,7 +36,12 @@ final readonly class ExampleFacts implements Facts
     {
         $stated = $this->facts[$measure] ?? null;
 
-        return $stated === null ? new Unknown([$measure]) : new Measured(self::value($stated, $this->vocabulary->answer($measure)));
+        $answer = $this->vocabulary->answer($measure);
+        if ($stated === 'none' && $answer !== Answer::Word) {
+            return new NotApplicable('There is none.');
+        }
+
+        return $stated === null ? new Unknown([$measure]) : new Measured(self::value($stated, $answer));
     }
 
     public function related(string $relation): array

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Rulebook;
 
 use Heurema\Measure\Answer;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Unknown;
 use Heurema\Spatial\SubjectType;
 use Heurema\Units\Amount;
 use Symfony\Component\ExpressionLanguage\Lexer;
@@ -82,13 +84,16 @@ final readonly class Expression implements Limit
         return $this->inInches;
     }
 
-    /** Three-valued: Unknown as soon as the answer hangs on something that is not known. */
+    /** Three-valued: Unknown as soon as the answer hangs on something that is not known. What makes no sense of the subject is not so. */
     public function evaluate(Facts $facts): ExpressionResult
     {
         $evaluation = new Evaluation($facts, $this->figures, $this->vocabulary);
         $value = $evaluation->of($this->tree);
         if (is_array($value)) {
             throw new \LogicException('A list is no answer.');
+        }
+        if ($value instanceof NotApplicable) {
+            $value = $this->answer === Answer::YesNo ? false : new Unknown([$value->reason]);
         }
 
         return new ExpressionResult($value, $evaluation->assumptions(), $evaluation->values());

@@ -13,6 +13,7 @@ final readonly class RuleBook
     /**
      * @param Amount      $tolerance what a builder may be off by; a finding met by less is slim
      * @param list<Rule>  $rules
+     * @param bool        $isAdvice what it wants is recommended, not required
      */
     public function __construct(
         public string $id,
@@ -23,5 +24,6 @@ final readonly class RuleBook
         public Amount $tolerance,
         public Vocabulary $vocabulary,
         public array $rules,
+        public bool $isAdvice = false,
     ) {}
 }

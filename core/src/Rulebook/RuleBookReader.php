@@ -62,7 +62,7 @@ final readonly class RuleBookReader implements BookReader
 
     private function book(Entry $entry, string $file): RuleBook
     {
-        $entry->allow(['book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'groups', 'settings', 'quantities', 'rules', 'amends', 'changes', 'off']);
+        $entry->allow(['book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'advice', 'groups', 'settings', 'quantities', 'rules', 'amends', 'changes', 'off']);
         $layers = Layers::of($entry, static fn(string $id): Entry => self::beside($file, $id));
         $vocabulary = new Vocabulary($this->measures, self::groups($layers), self::settings($layers), $this->quantities($layers));
         $units = UnitSystem::tryFrom($entry->text('units')) ?? throw $entry->refuse('units are imperial or metric');
@@ -80,6 +80,7 @@ final readonly class RuleBookReader implements BookReader
             $tolerance,
             $vocabulary,
             $this->rules($entry, $layers, $vocabulary),
+            $entry->has('advice') && $entry->scalar('advice') === true,
         );
     }
 

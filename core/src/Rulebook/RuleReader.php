@@ -54,13 +54,13 @@ final readonly class RuleReader
         if ($entry->has('measure')) {
             return $this->limited($entry, $entry, $subject);
         }
-        $needs = array_map(fn(Entry $need): Comparison => $this->need($need, $subject), $entry->entries('all'));
+        $needs = array_map(fn(Entry $need): Comparison|AnyOf => $this->anyOf($need, $subject) ?? $this->need($need, $subject), $entry->entries('all'));
         if ($needs !== []) {
             return new AllOf($needs);
         }
-        $alternatives = array_map(fn(Entry $alternative): Alternative => $this->alternative($alternative, $subject), $entry->entries('any'));
-        if ($alternatives !== []) {
-            return new AnyOf($alternatives);
+        $any = $this->anyOf($entry, $subject);
+        if ($any !== null) {
+            return $any;
         }
         foreach (['exists' => false, 'every' => true] as $key => $every) {
             $kinds = array_map($this->candidates(...), $entry->entries($key));
@@ -178,6 +178,13 @@ final readonly class RuleReader
         $entry->allow(['name', 'when']);
 
         return new Exemption($entry->text('name'), $this->condition($entry, 'when') ?? throw $entry->refuse('"when" is missing'));
+    }
+
+    private function anyOf(Entry $entry, SubjectType $subject): ?AnyOf
+    {
+        $alternatives = array_map(fn(Entry $alternative): Alternative => $this->alternative($alternative, $subject), $entry->entries('any'));
+
+        return $alternatives === [] ? null : new AnyOf($alternatives);
     }
 
     private function alternative(Entry $entry, SubjectType $subject): Alternative

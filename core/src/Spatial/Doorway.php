@@ -18,6 +18,8 @@ final readonly class Doorway
     public const PUSH = 'push';
     public const INSIDE = 'inside';
     public const OUTSIDE = 'outside';
+    public const LEFT = 'left';
+    public const RIGHT = 'right';
 
     /** @param int $latch on which side of the frame the latch is: 1 or −1 along its x */
     private function __construct(public Frame $frame, public float $halfWidth, public int $latch, private PlacedOpening $door) {}
@@ -28,6 +30,8 @@ final readonly class Doorway
         $wall = match ($side) {
             self::PULL => $door->opening->door?->opens,
             self::PUSH => self::other($door->opening->door?->opens),
+            self::LEFT => WallSide::Left,
+            self::RIGHT => WallSide::Right,
             default => self::towards($door, $side === self::OUTSIDE),
         };
         $width = $door->opening->width;

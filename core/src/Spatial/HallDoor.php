@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
-use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Entry;
 use Heurema\Layout\Words\RoomUse;
 
@@ -30,9 +29,6 @@ final readonly class HallDoor
     /** Does one walk down the hall straight towards it? */
     public function isHeadOn(): bool
     {
-        $faces = $this->hall->faces();
-        usort($faces, static fn(Segment $a, Segment $b): int => $b->length() <=> $a->length());
-
-        return $faces !== [] && abs($faces[0]->direction()->dot($this->door->wall->line()->direction())) < 0.5;
+        return abs($this->hall->wayDirections()[0]->dot($this->door->wall->line()->direction())) < 0.5;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Room;
@@ -59,6 +60,16 @@ final readonly class RoomSpace implements Subject
         $sides = array_filter($this->sides(), static fn(SpaceSide $side): bool => !$side->isOpen());
 
         return self::joined(array_map(static fn(SpaceSide $side): Segment => $side->segment, array_values($sides)));
+    }
+
+    /** @return list<Point> along the longest face and at right angles to it, four ways */
+    public function wayDirections(): array
+    {
+        $faces = $this->faces();
+        usort($faces, static fn(Segment $a, Segment $b): int => $b->length() <=> $a->length());
+        $along = ($faces[0] ?? new Segment(new Point(0, 0), new Point(1, 0)))->direction();
+
+        return [$along, $along->left(), $along->times(-1), $along->left()->times(-1)];
     }
 
     /** The ceiling over it, soffits left aside; null when nobody said how high it is. */

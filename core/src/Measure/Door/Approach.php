@@ -20,7 +20,7 @@ use Heurema\Units\Amount;
 
 /**
  * How deep the floor before the closed door is free, up to `reach`, over the width of the opening and as far `beyond_latch` and
- * `beyond_hinge` as is asked. `side`: `pull`, `push`, `inside` or `outside`.
+ * `beyond_hinge` as is asked. `side`: `pull`, `push`, `inside`, `outside`, or `left` or `right` of the wall.
  *
  * @extends SubjectMeasure<PlacedOpening>
  */

@@ -20,7 +20,7 @@ use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
 /**
- * The inside of a shower or bath: its shorter side (`fixture.inside_least`) or its area (`fixture.inside_area`). A shell of 25 mm
+ * The inside of a shower or bath: its shorter side (`fixture.inside_least`), its longer side (`fixture.inside_longest`) or its area (`fixture.inside_area`). A shell of 25 mm
  * is taken off all round, unless walls stand right at both sides of it, as a shower built between them has none.
  *
  * @extends SubjectMeasure<PlacedFixture>
@@ -35,6 +35,11 @@ final class InsideSize extends SubjectMeasure
     public static function least(): self
     {
         return new self('fixture.inside_least');
+    }
+
+    public static function longest(): self
+    {
+        return new self('fixture.inside_longest');
     }
 
     public static function area(): self
@@ -60,7 +65,11 @@ final class InsideSize extends SubjectMeasure
         }
         $shell = self::isBuiltIn($subject, $width) ? 0.0 : self::SHELL;
         [$width, $depth] = [max(0.0, $width - 2 * $shell), max(0.0, $depth - 2 * $shell)];
-        $value = $this->answer() === Answer::Area ? Amount::drawnArea($width * $depth) : Amount::length(min($width, $depth));
+        $value = match ($this->name) {
+            'fixture.inside_area' => Amount::drawnArea($width * $depth),
+            'fixture.inside_longest' => Amount::length(max($width, $depth)),
+            default => Amount::length(min($width, $depth)),
+        };
 
         return new Measured(
             $value,

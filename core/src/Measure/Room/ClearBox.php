@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\LargestRectangle;
-use Heurema\Geometry\Point;
-use Heurema\Geometry\Segment;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -35,12 +33,9 @@ final class ClearBox extends FreeFloorMeasure
     protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement
     {
         $width = $with->number('width') ?? 0.0;
-        $faces = $room->faces();
-        usort($faces, static fn(Segment $a, Segment $b): int => $b->length() <=> $a->length());
-        $along = ($faces[0] ?? new Segment(new Point(0, 0), new Point(1, 0)))->direction();
         $best = null;
         foreach ($floor as $piece) {
-            foreach ([$along, $along->left()] as $direction) {
+            foreach (array_slice($room->wayDirections(), 0, 2) as $direction) {
                 $found = LargestRectangle::deepest($piece, $direction, $width - self::EQUAL);
                 $best = ($found['height'] ?? 0.0) > ($best['height'] ?? 0.0) ? $found : $best;
             }

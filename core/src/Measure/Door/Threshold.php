@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Door;
+
+use Heurema\Layout\Words\OpeningKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How high the threshold stands. Where nobody said, a door inside the home is taken to have none.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class Threshold extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'door.threshold';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $height = $subject->opening->door?->threshold;
+        $isInside = $subject->isToOutside() === false || $subject->opening->kind === OpeningKind::Gap;
+        if ($height === null && !$isInside) {
+            return new Unknown(["{$subject->id()}.threshold"]);
+        }
+
+        return new Measured(
+            Amount::length($height ?? 0.0),
+            [Witness::mark($subject->storey(), $subject->middle(), $home->length($height ?? 0.0))],
+            ["Threshold: {$home->length($height ?? 0.0)}."],
+            $height === null ? ["{$subject->id()} is taken to have no threshold."] : [],
+        );
+    }
+}

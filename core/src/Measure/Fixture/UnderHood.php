@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+
+/**
+ * Does a hood hang over the fixture?
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class UnderHood extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'fixture.under_hood';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::YesNo;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        foreach ($home->fixturesOn($subject->storey()) as $other) {
+            if ($other->fixture->kind === FixtureKind::Hood && $subject->bounds !== null && $other->bounds?->overlaps($subject->bounds) === true) {
+                return new Measured(true, [Witness::mark($subject->storey(), $other->fixture->at)], ["{$other->name()} hangs over it."]);
+            }
+        }
+
+        return new Measured(false, [], ['No hood hangs over it.']);
+    }
+}

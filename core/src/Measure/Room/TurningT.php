@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\Tee;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Units\Amount;
+
+/**
+ * 1 where a T finds room on the free floor, in any of four directions to the longest face; else 0. The T lies in a square of `size`,
+ * with arms and stem as wide as `arm`.
+ */
+final class TurningT extends FreeFloorMeasure
+{
+    private const SIZE = 1524.0;
+    private const ARM = 914.4;
+
+    /** Lengths closer than this are equal, mm. */
+    private const EQUAL = 0.04;
+
+    public function name(): string
+    {
+        return 'room.turning_t';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['size' => Answer::Length, 'arm' => Answer::Length, ...parent::parameters()];
+    }
+
+    protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement
+    {
+        $tee = new Tee(($with->number('size') ?? self::SIZE) - self::EQUAL, ($with->number('arm') ?? self::ARM) - self::EQUAL);
+        foreach ($floor as $piece) {
+            foreach ($room->wayDirections() as $along) {
+                $ring = $tee->in($piece, $along);
+                if ($ring !== null) {
+                    return new Measured(Amount::count(1), [Witness::outline($room->storey(), $ring, 'T')], ['A T finds room on the free floor.']);
+                }
+            }
+        }
+
+        return new Measured(Amount::count(0), [], ['No T finds room on the free floor.']);
+    }
+}
