@@ -44,7 +44,7 @@ final readonly class Expression implements Limit
         $figure = Figure::read($text);
         $figures = [];
         $inInches = true;
-        $plain = preg_replace_callback('/(?<![\w.])'.Figure::PATTERN.'/', static function (array $found) use (&$figures, &$inInches): string {
+        $plain = preg_replace_callback('/(?<![\w.\/])(?:'.Figure::PATTERN.')/', static function (array $found) use (&$figures, &$inInches): string {
             $name = 'figure_'.count($figures);
             $read = Figure::read($found[0]) ?? throw new UnreadableExpression("\"{$found[0]}\" is no figure");
             $figures[$name] = $read->amount;

@@ -11,7 +11,7 @@ use Heurema\Units\Quantity;
 final readonly class Figure
 {
     /** One number with its unit; the pattern of what an expression takes for a figure. */
-    public const PATTERN = '\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*(?:ft\s+\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*in\b|sq ft\b|sq in\b|ft\b|in\b|mm\b|cm\b|m2\b|m\b|deg\b|%)';
+    public const PATTERN = '\d+\/\d+\s*in\b|\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*(?:ft\s+\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*in\b|sq ft\b|sq in\b|ft\b|in\b|mm\b|cm\b|m2\b|m\b|deg\b|%)';
 
     /** @param bool $inInches all of it is said in inches */
     private function __construct(public Amount $amount, public bool $inInches) {}
