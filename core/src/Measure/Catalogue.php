@@ -47,6 +47,7 @@ final readonly class Catalogue
             new Soffit\Spacing(),
             new Room\FloorArea(),
             new Room\LeastWidth(),
+            new Room\LongSide(),
             new Room\Narrowest(),
             new Room\CeilingHeight(),
             new Room\ShareAtHeight(),

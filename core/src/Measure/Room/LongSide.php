@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\LargestRectangle;
+use Heurema\Geometry\Polygon;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Units\Amount;
+
+/** The longer side of the largest rectangle, by area, that fits in the room's outline along its longest face. */
+final class LongSide extends OutlineMeasure
+{
+    public function name(): string
+    {
+        return 'room.long_side';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
+    {
+        $largest = LargestRectangle::in($outline, $room->wayDirections()[0]);
+        $side = max($largest['width'], $largest['height']);
+
+        return new Measured(Amount::length($side), [Witness::outline($room->storey(), $largest['ring'], $home->length($side))], ["The largest rectangle in it is {$home->length($side)} long."]);
+    }
+}
