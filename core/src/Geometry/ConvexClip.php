@@ -4,11 +4,23 @@ declare(strict_types=1);
 
 namespace Heurema\Geometry;
 
-/** How much of an outline lies in a convex one, by cutting it along each side in turn (Sutherland and Hodgman 1974). */
+/** What of an outline lies in a convex one, by cutting it along each side in turn (Sutherland and Hodgman 1974). */
 final class ConvexClip
 {
     /**
-     * In mm². Where the cut outline falls apart its pieces hang together by lines without area.
+     * Where the cut outline falls apart its pieces hang together by lines without area along the convex one.
+     *
+     * @param Ring $convex counter-clockwise
+     */
+    public static function part(Polygon $polygon, Ring $convex): ?Polygon
+    {
+        $rings = array_values(array_filter(array_map(static fn(Ring $ring): ?Ring => self::ringPart($ring, $convex), $polygon->rings())));
+
+        return $rings === [] ? null : new Polygon($rings[0], array_slice($rings, 1));
+    }
+
+    /**
+     * In mm².
      *
      * @param Ring $convex counter-clockwise
      */
@@ -23,14 +35,16 @@ final class ConvexClip
         return $area;
     }
 
+    private static function ringPart(Ring $ring, Ring $convex): ?Ring
+    {
+        $points = self::cutAll($ring, $convex);
+
+        return count($points) < 3 ? null : new Ring(array_map(static fn(array $point): Point => new Point(...$point), $points));
+    }
+
     private static function ringArea(Ring $ring, Ring $convex): float
     {
-        $points = array_map(static fn(Point $point): array => [$point->x, $point->y], $ring->points);
-        $before = $convex->points[count($convex->points) - 1];
-        foreach ($convex->points as $corner) {
-            $points = self::cut($points, $before->x, $before->y, $corner->x - $before->x, $corner->y - $before->y);
-            $before = $corner;
-        }
+        $points = self::cutAll($ring, $convex);
         $sum = 0.0;
         foreach ($points as $i => [$x, $y]) {
             [$nextX, $nextY] = $points[$i + 1] ?? $points[0];
@@ -38,6 +52,19 @@ final class ConvexClip
         }
 
         return abs($sum) / 2;
+    }
+
+    /** @return list<array{float, float}> */
+    private static function cutAll(Ring $ring, Ring $convex): array
+    {
+        $points = array_map(static fn(Point $point): array => [$point->x, $point->y], $ring->points);
+        $before = $convex->points[count($convex->points) - 1];
+        foreach ($convex->points as $corner) {
+            $points = self::cut($points, $before->x, $before->y, $corner->x - $before->x, $corner->y - $before->y);
+            $before = $corner;
+        }
+
+        return $points;
     }
 
     /**

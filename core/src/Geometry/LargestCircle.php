@@ -8,8 +8,9 @@ namespace Heurema\Geometry;
  * The largest circle that lies in a polygon, its holes kept out: to within a millimetre of the radius, and exactly where nothing
  * but faces at multiples of 22.5 degrees hold it.
  *
- * Squares over the polygon are split as long as a better centre could still lie in them: the radius at a square's middle
- * plus half its diagonal bounds what it can hold.
+ * Squares over the polygon are split as long as a better centre could still lie in them. Two bounds tell: the radius at the
+ * square's middle plus half its diagonal; and half the sum of the distances to any two edges, which is largest in a corner
+ * of the square. The second ends the search at once between parallel faces.
  */
 final class LargestCircle
 {
@@ -17,79 +18,148 @@ final class LargestCircle
     private const FINEST_STEP = 0.002;
     private const DIRECTIONS = 16;
 
+    /** @var list<array{float, float, float, float}> start and vector of each edge */
+    private readonly array $edges;
+
+    private Point $centre;
+
+    private float $radius;
+
+    private function __construct(private readonly Polygon $polygon)
+    {
+        $this->edges = array_map(
+            static fn(Segment $edge): array => [$edge->from->x, $edge->from->y, $edge->to->x - $edge->from->x, $edge->to->y - $edge->from->y],
+            $polygon->edges(),
+        );
+        $this->centre = $polygon->bounds()->middle();
+        $this->radius = $this->radiusAt($this->centre->x, $this->centre->y);
+    }
+
     /** @return array{centre: Point, radius: float} */
     public static function in(Polygon $polygon): array
     {
-        $edges = new Obstacles($polygon->edges());
-        $box = $polygon->bounds();
+        $search = new self($polygon);
+        $search->split();
+        $search->polish();
+
+        return ['centre' => $search->centre, 'radius' => $search->radius];
+    }
+
+    private function split(): void
+    {
+        $box = $this->polygon->bounds();
         $side = max(1.0, min($box->width(), $box->height()));
-        /** @var \SplPriorityQueue<float, array{Point, float, float}> $queue the highest bound first */
+        /** @var \SplPriorityQueue<float, array{float, float, float, float}> $queue middle, half side and bound; the highest bound first */
         $queue = new \SplPriorityQueue();
-        $best = ['centre' => $box->middle(), 'radius' => self::radiusAt($box->middle(), $polygon, $edges)];
         for ($x = $box->left + $side / 2; $x - $side / 2 < $box->right; $x += $side) {
             for ($y = $box->bottom + $side / 2; $y - $side / 2 < $box->top; $y += $side) {
-                self::push($queue, new Point($x, $y), $side / 2, $polygon, $edges, $best);
+                $this->push($queue, $x, $y, $side / 2);
             }
         }
         while (!$queue->isEmpty()) {
-            /** @var array{Point, float, float} $square middle, half side, bound */
+            /** @var array{float, float, float, float} $square */
             $square = $queue->extract();
-            [$middle, $half, $bound] = $square;
-            if ($bound - $best['radius'] <= self::PRECISION) {
+            [$x, $y, $half, $bound] = $square;
+            if ($bound - $this->radius <= self::PRECISION) {
                 break;
             }
             foreach ([[-1, -1], [1, -1], [-1, 1], [1, 1]] as [$right, $up]) {
-                self::push($queue, new Point($middle->x + $right * $half / 2, $middle->y + $up * $half / 2), $half / 2, $polygon, $edges, $best);
+                $this->push($queue, $x + $right * $half / 2, $y + $up * $half / 2, $half / 2);
             }
         }
-
-        return self::polished($best, $polygon, $edges);
     }
 
-    /**
-     * Moves the centre on by ever shorter steps while the circle grows.
-     *
-     * @param array{centre: Point, radius: float} $best
-     *
-     * @return array{centre: Point, radius: float}
-     */
-    private static function polished(array $best, Polygon $polygon, Obstacles $edges): array
+    /** Moves the centre on by ever shorter steps while the circle grows. */
+    private function polish(): void
     {
         for ($step = 2 * self::PRECISION; $step > self::FINEST_STEP;) {
-            $better = null;
-            for ($turn = 0; $turn < self::DIRECTIONS && $better === null; ++$turn) {
-                $centre = $best['centre']->plus(Point::towards(360 / self::DIRECTIONS * $turn)->times($step));
-                $radius = self::radiusAt($centre, $polygon, $edges);
-                $better = $radius > $best['radius'] + 1e-6 ? ['centre' => $centre, 'radius' => $radius] : null;
+            $grows = false;
+            for ($turn = 0; $turn < self::DIRECTIONS && !$grows; ++$turn) {
+                $centre = $this->centre->plus(Point::towards(360 / self::DIRECTIONS * $turn)->times($step));
+                $grows = $this->keep($centre->x, $centre->y, $this->radiusAt($centre->x, $centre->y), 1e-6);
             }
-            $step /= $better === null ? 2 : 1;
-            $best = $better ?? $best;
+            $step /= $grows ? 1 : 2;
         }
-
-        return $best;
     }
 
-    /**
-     * @param \SplPriorityQueue<float, array{Point, float, float}> $queue
-     * @param array{centre: Point, radius: float}                 $best
-     */
-    private static function push(\SplPriorityQueue $queue, Point $middle, float $half, Polygon $polygon, Obstacles $edges, array &$best): void
+    private function keep(float $x, float $y, float $radius, float $byMoreThan = 0.0): bool
     {
-        $radius = self::radiusAt($middle, $polygon, $edges);
-        if ($radius > $best['radius']) {
-            $best = ['centre' => $middle, 'radius' => $radius];
+        if ($radius <= $this->radius + $byMoreThan) {
+            return false;
         }
+        $this->centre = new Point($x, $y);
+        $this->radius = $radius;
+
+        return true;
+    }
+
+    /** @param \SplPriorityQueue<float, array{float, float, float, float}> $queue */
+    private function push(\SplPriorityQueue $queue, float $x, float $y, float $half): void
+    {
+        $radius = $this->radiusAt($x, $y);
+        $this->keep($x, $y, $radius);
         $bound = $radius + $half * M_SQRT2;
-        if ($bound > $best['radius'] + self::PRECISION) {
-            $queue->insert([$middle, $half, $bound], $bound);
+        if ($bound > $this->radius + self::PRECISION && $radius > 0) {
+            $bound = min($bound, $this->boundBetweenEdges($x, $y, $half, $bound));
         }
+        if ($bound > $this->radius + self::PRECISION) {
+            $queue->insert([$x, $y, $half, $bound], $bound);
+        }
+    }
+
+    /** Half the sum of the distances to two edges, in the corner of the square where it is largest, for the two that say least. */
+    private function boundBetweenEdges(float $x, float $y, float $half, float $reach): float
+    {
+        $corners = [[$x - $half, $y - $half], [$x + $half, $y - $half], [$x - $half, $y + $half], [$x + $half, $y + $half]];
+        $distances = [];
+        foreach ($this->edges as $edge) {
+            if (self::distance($edge, $x, $y) < $reach + $half) {
+                $distances[] = array_map(static fn(array $corner): float => self::distance($edge, $corner[0], $corner[1]), $corners);
+            }
+        }
+        $least = INF;
+        foreach ($distances as $i => $one) {
+            for ($j = $i + 1, $count = count($distances); $j < $count; ++$j) {
+                $other = $distances[$j];
+                $least = min($least, max($one[0] + $other[0], $one[1] + $other[1], $one[2] + $other[2], $one[3] + $other[3]) / 2);
+            }
+        }
+
+        return $least;
     }
 
     /** Distance to the nearest edge; negative outside. */
-    private static function radiusAt(Point $point, Polygon $polygon, Obstacles $edges): float
+    private function radiusAt(float $x, float $y): float
     {
-        $distance = $edges->nearest($point)->distance ?? 0.0;
+        $nearest = INF;
+        $isInside = false;
+        // written out, as it is the innermost loop
+        foreach ($this->edges as [$fromX, $fromY, $dx, $dy]) {
+            [$px, $py] = [$x - $fromX, $y - $fromY];
+            $along = $px * $dx + $py * $dy;
+            if ($along > 0) {
+                $share = min(1.0, $along / ($dx * $dx + $dy * $dy));
+                $px -= $share * $dx;
+                $py -= $share * $dy;
+            }
+            $square = $px * $px + $py * $py;
+            $nearest = $square < $nearest ? $square : $nearest;
+            if (($fromY > $y) !== ($fromY + $dy > $y) && $x < $fromX + $dx * ($y - $fromY) / $dy) {
+                $isInside = !$isInside;
+            }
+        }
 
-        return $polygon->contains($point) ? $distance : -$distance;
+        return $isInside ? sqrt($nearest) : -sqrt($nearest);
+    }
+
+    /** @param array{float, float, float, float} $edge */
+    private static function distance(array $edge, float $x, float $y): float
+    {
+        [$fromX, $fromY, $dx, $dy] = $edge;
+        $square = $dx * $dx + $dy * $dy;
+        $share = $square > 0 ? (($x - $fromX) * $dx + ($y - $fromY) * $dy) / $square : 0.0;
+        $share = $share < 0 ? 0.0 : ($share > 1 ? 1.0 : $share);
+
+        return hypot($x - $fromX - $share * $dx, $y - $fromY - $share * $dy);
     }
 }

@@ -58,8 +58,8 @@ final class LargestRectangle
         $deepest = static function (float $first, float $second) use ($search, $width): float {
             return $search->depthAt($first, $width) >= $search->depthAt($second, $width) ? $first : $second;
         };
-        $starts = [...$search->candidates(), ...$search->gaps->places([0.0, $width])];
-        $left = array_reduce($starts, $deepest, $starts[0]);
+        $starts = $search->gaps->places([0.0, $width]);
+        $left = array_reduce($starts, $deepest, $starts[0] ?? 0.0);
         for ($step = $search->gaps->isOblique() ? $width / 4 : 0.0; $step >= self::FINEST_STEP; $step /= 2) {
             $left = array_reduce([$left - $step, $left + $step], $deepest, $left);
         }

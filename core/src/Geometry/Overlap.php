@@ -7,6 +7,9 @@ namespace Heurema\Geometry;
 /** What two outlines have in common. */
 final class Overlap
 {
+    /** What lies this near an outline, mm, is looked at. */
+    private const BESIDE = 1.0;
+
     /** In square millimetres. */
     public static function area(Polygon $polygon, Ring $ring): float
     {
@@ -21,8 +24,29 @@ final class Overlap
         if ($first->right <= $second->left || $second->right <= $first->left || $first->top <= $second->bottom || $second->top <= $first->bottom) {
             return [];
         }
+        $ring = $ring->counterClockwise();
+        if ($ring->isConvex()) {
+            $part = ConvexClip::part($polygon, $ring);
+            if ($part === null) {
+                return [];
+            }
+            if ($part->holes === [] && $part->outer->isConvex()) {
+                return [new Polygon($part->outer->simplified())];
+            }
+        }
 
-        return (new Arrangement([...Line::aroundPolygon($polygon, 0, 0), ...Line::around($ring, 0, 1)]))
+        // only what is near takes part: a storey's walls are one large polygon
+        $near = ConvexClip::part($polygon, self::around($second->grown(self::BESIDE)));
+        if ($near === null) {
+            return [];
+        }
+
+        return (new Arrangement([...Line::aroundPolygon($near, 0, 0), ...Line::around($ring, 0, 1)]))
             ->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) > 0);
+    }
+
+    private static function around(Box $box): Ring
+    {
+        return Ring::rectangle(new Point($box->left, $box->bottom), new Point($box->width(), 0), new Point(0, $box->height()));
     }
 }

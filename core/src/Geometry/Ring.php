@@ -7,6 +7,9 @@ namespace Heurema\Geometry;
 /** A closed line through three or more points; counter-clockwise rings have a positive area. */
 final readonly class Ring
 {
+    /** A smaller turn, mm², is none. */
+    private const STRAIGHT = 1e-3;
+
     /** @param non-empty-list<Point> $points without repeating the first at the end */
     public function __construct(public array $points) {}
 
@@ -42,6 +45,22 @@ final readonly class Ring
     public function counterClockwise(): self
     {
         return $this->signedArea() < 0 ? new self(array_reverse($this->points)) : $this;
+    }
+
+    /** Does it turn left at every corner, and never back? Counter-clockwise rings with some area only. */
+    public function isConvex(): bool
+    {
+        $count = count($this->points);
+        for ($i = 0; $i < $count; ++$i) {
+            [$before, $corner, $after] = [$this->points[$i === 0 ? $count - 1 : $i - 1], $this->points[$i], $this->points[$i === $count - 1 ? 0 : $i + 1]];
+            [$x1, $y1, $x2, $y2] = [$corner->x - $before->x, $corner->y - $before->y, $after->x - $corner->x, $after->y - $corner->y];
+            $turn = $x1 * $y2 - $y1 * $x2;
+            if ($turn < -self::STRAIGHT || ($turn <= self::STRAIGHT && $x1 * $x2 + $y1 * $y2 < 0)) {
+                return false;
+            }
+        }
+
+        return $this->signedArea() > self::STRAIGHT;
     }
 
     /** @return list<Segment> */

@@ -19,9 +19,10 @@ final class FreeFloor
         if ($outline === null) {
             return [];
         }
+        $bounds = $outline->bounds();
         $lines = Line::aroundPolygon($outline, 0, 0);
         foreach ($home->fixturesOn($room->storey()) as $fixture) {
-            if ($fixture->outline !== null && $fixture->takesFloor()) {
+            if ($fixture->outline !== null && $fixture->takesFloor() && $fixture->bounds?->overlaps($bounds) === true) {
                 array_push($lines, ...Line::around($fixture->outline, 0, 1));
             }
         }

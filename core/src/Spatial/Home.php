@@ -31,6 +31,9 @@ final class Home implements Subject
     /** @var list<PlacedStair> */
     public readonly array $stairs;
 
+    /** @var array<string, list<PlacedFixture>> by storey */
+    private readonly array $fixturesOn;
+
     private ?WaysIn $waysIn = null;
 
     /** @throws UnreadableLayout when the walls of a storey make no sense */
@@ -43,7 +46,8 @@ final class Home implements Subject
         $this->plans = $plans;
         $this->rooms = array_merge(...array_map(static fn(StoreyPlan $plan): array => array_values($plan->rooms), array_values($plans)));
         $this->openings = array_merge(...array_map(self::placeOpenings(...), array_values($plans)));
-        $this->fixtures = array_merge(...array_map(self::placeFixtures(...), array_values($plans)));
+        $this->fixturesOn = array_map(self::placeFixtures(...), $plans);
+        $this->fixtures = array_merge(...array_values($this->fixturesOn));
         $this->stairs = self::placeStairs($layout);
     }
 
@@ -134,7 +138,7 @@ final class Home implements Subject
     /** @return list<PlacedFixture> */
     public function fixturesOn(string $storey): array
     {
-        return array_values(array_filter($this->fixtures, static fn(PlacedFixture $fixture): bool => $fixture->storey() === $storey));
+        return $this->fixturesOn[$storey] ?? [];
     }
 
     /** @return list<PlacedOpening> */

@@ -42,6 +42,9 @@ final class StoreyPlan implements Subject
     /** Less of a thing than this in a wall, mm², is rounding. */
     private const NOTICED_MM2 = 0.01;
 
+    /** A wall that comes in by less, mm, only touches. */
+    private const ENTERS_BY = 0.01;
+
     private ?Obstacles $obstructions = null;
 
     private ?Obstacles $faces = null;
@@ -147,6 +150,10 @@ final class StoreyPlan implements Subject
      */
     public function standingIn(Ring $ring): array
     {
+        $isNear = $this->obstructions()->enter($ring, self::ENTERS_BY);
+        if (!$isNear && array_filter($this->pierced(), static fn(Polygon $solid): bool => $solid->contains($ring->middle())) === []) {
+            return [];
+        }
         $reached = array_filter($this->pierced(), static fn(Polygon $solid): bool => ConvexClip::area($solid, $ring) > self::NOTICED_MM2);
 
         return array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), array_values($reached)));
