@@ -6,17 +6,25 @@ namespace App\Actions;
 
 use App\Models\Revision;
 use App\Rules\BookCheck;
+use Heurema\Spatial\Home;
+use Illuminate\Support\Facades\DB;
 
-/** What a revision is held against; its drawing stays as it is, its counts are taken anew. The next revisions follow it. */
+/** What a project is held against. The drawing of the revision stays as it is, its counts are taken anew; later revisions follow. */
 final readonly class ChooseBooks
 {
     public function __construct(private BookCheck $check) {}
 
-    /** @param list<string> $books ids */
-    public function choose(Revision $revision, array $books): Revision
+    /**
+     * @param list<string>          $books    ids
+     * @param array<string, string> $settings as typed, by name
+     */
+    public function choose(Revision $revision, array $books, array $settings): Revision
     {
-        $report = $this->check->report($revision->layout, $books);
-        $revision->update(['books' => $books, 'counts' => $report->counts()]);
+        $report = $this->check->report(new Home($revision->layout), $books, $settings);
+        DB::transaction(static function () use ($revision, $books, $settings, $report): void {
+            $revision->scheme->project->update(['books' => $books, 'settings' => $settings]);
+            $revision->update(['books' => $books, 'settings' => $settings, 'counts' => $report->counts()]);
+        });
 
         return $revision;
     }

@@ -19,6 +19,8 @@ use Illuminate\Support\Carbon;
  * @property int           $office_id
  * @property string        $name
  * @property string|null   $address
+ * @property list<string>  $books    ids of the rule books it is held against
+ * @property array<string, string> $settings what it chooses where they leave a choice, as typed
  * @property Carbon        $created_at
  * @property Revision|null $latestRevision
  */
@@ -27,7 +29,16 @@ final class Project extends Model
     /** @use HasFactory<ProjectFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'address'];
+    /** What every project is held against until it chooses. */
+    protected $attributes = ['books' => '["us-irc-2021", "drawing"]', 'settings' => '[]'];
+
+    protected $fillable = ['name', 'address', 'books', 'settings'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['books' => 'array', 'settings' => 'array'];
+    }
 
     /** @return BelongsTo<Office, $this> */
     public function office(): BelongsTo

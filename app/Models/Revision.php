@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int                $number
  * @property Layout             $layout
  * @property list<string>       $books  ids of the rule books it is held against
+ * @property array<string, string> $settings what was chosen where the books leave a choice, as typed
  * @property array<string, int> $counts findings by verdict
  * @property Scheme             $scheme
  * @property User               $submitter
@@ -25,7 +26,9 @@ use Illuminate\Support\Carbon;
  */
 final class Revision extends Model
 {
-    protected $fillable = ['number', 'layout', 'books', 'counts', 'submitted_by'];
+    protected $attributes = ['settings' => '[]'];
+
+    protected $fillable = ['number', 'layout', 'books', 'settings', 'counts', 'submitted_by'];
 
     /** @return BelongsTo<Scheme, $this> */
     public function scheme(): BelongsTo
@@ -42,6 +45,6 @@ final class Revision extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['layout' => LayoutDocument::class, 'books' => 'array', 'counts' => 'array'];
+        return ['layout' => LayoutDocument::class, 'books' => 'array', 'settings' => 'array', 'counts' => 'array'];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Actions\ChangeScheme;
-use App\Actions\OpenProject;
 use App\Board\Field;
 use App\Board\Fields;
 use App\Board\LengthField;
@@ -23,6 +22,7 @@ use App\Drawing\SurveyDrawing;
 use App\Drawing\Svg;
 use App\Models\Scheme;
 use App\Models\Underlay;
+use App\Rules\BookCheck;
 use Heurema\Drafting\Standing;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
@@ -35,11 +35,8 @@ use Heurema\Layout\Flight;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
-use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
-use Heurema\Rulebook\RuleBook;
-use Heurema\Rulebook\Shelf;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedStair;
 use Heurema\Units\UnitSystem;
@@ -60,8 +57,7 @@ final class BoardPage
 
     private ?Report $report = null;
 
-    /** @param list<RuleBook> $books */
-    private function __construct(public readonly Scheme $scheme, private readonly Examiner $examiner, private readonly array $books, public readonly string $storey, public readonly ?Entry $chosen)
+    private function __construct(public readonly Scheme $scheme, private readonly BookCheck $check, public readonly string $storey, public readonly ?Entry $chosen)
     {
         $this->style = $scheme->dimensionStyle();
         $this->sheet = Sheet::of($scheme->layout, $this->style->outside === 'base' ? self::BASE_LINE_MARGIN : null);
@@ -69,18 +65,17 @@ final class BoardPage
         $this->labels = new LabelPlace($this->home, $this->sheet->scale());
     }
 
-    public static function of(Scheme $scheme, Examiner $examiner, Shelf $shelf, string $storey, string $select): self
+    public static function of(Scheme $scheme, BookCheck $check, string $storey, string $select): self
     {
-        $books = $scheme->revisions()->latest('number')->first(['books'])->books ?? OpenProject::BOOKS;
         $storey = $scheme->layout->storey($storey)->id ?? ($scheme->layout->storeys[0]->id ?? '');
 
-        return new self($scheme, $examiner, array_map($shelf->book(...), $books), $storey, self::find($scheme, $select));
+        return new self($scheme, $check, $storey, self::find($scheme, $select));
     }
 
     /** What the check says; worked out when it is first asked for, after the plan. */
     public function report(): Report
     {
-        return $this->report ??= $this->examiner->examine($this->home, $this->books);
+        return $this->report ??= $this->check->report($this->home, $this->scheme->project->books, $this->scheme->project->settings);
     }
 
     public function storeyName(): ?string

@@ -11,11 +11,13 @@ use App\Drawing\SubjectMarks;
 use App\Drawing\Svg;
 use App\Drawing\WitnessDrawing;
 use App\Models\Revision;
+use App\Rules\ChosenSettings;
 use Heurema\Layout\Storey;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
 use Heurema\Review\Verdict;
 use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\Setting;
 use Heurema\Rulebook\Shelf;
 
 /** One revision's findings beside its plan: which are listed, which one is chosen, which storey is drawn. */
@@ -32,25 +34,34 @@ final readonly class ReviewPage
     /** `open`, `all` or a verdict */
     public string $show;
 
+    /** id of the book whose findings are listed; empty: of all */
+    public string $book;
+
     /**
      * @param string $finding fingerprint of the finding asked for, or empty
      * @param string $subject id of the thing pointed at, or empty; its worst finding is chosen
      * @param string $storey  id of the storey asked for, or empty
      * @param string $show    which verdicts are asked for, or empty
+     * @param string $book    of which book, or empty
      */
-    public function __construct(public Revision $revision, public Report $report, private Shelf $books, string $finding, string $subject, string $storey, string $show)
+    public function __construct(public Revision $revision, public Report $report, private Shelf $books, string $finding, string $subject, string $storey, string $show, string $book)
     {
+        $this->book = in_array($book, $revision->books, true) ? $book : '';
         $this->show = $show === 'all' || Verdict::tryFrom($show) !== null ? $show : 'open';
-        $this->listed = array_values(array_filter($report->worstFirst(), fn(Finding $one): bool => $this->isListed($one->verdict())));
+        $this->listed = array_values(array_filter($report->worstFirst(), fn(Finding $one): bool => $this->isOfBook($one) && $this->isListed($one->verdict())));
         $this->chosen = $report->finding($finding) ?? $this->worstOf($subject) ?? ($subject === '' ? ($this->listed[0] ?? null) : null);
         $this->storey = $this->storeyToDraw($storey);
         $this->sheet = Sheet::of($revision->layout);
     }
 
-    /** @return list<RuleBook> all that it could be held against */
+    /** @return list<RuleBook> all that it could be held against, by title, amendments after what they amend */
     public function shelf(): array
     {
-        return array_map($this->books->book(...), $this->books->ids());
+        $books = array_map($this->books->book(...), $this->books->ids());
+        $place = fn(RuleBook $book): string => $book->amends === null ? $book->title : "{$this->books->book($book->amends)->title} {$book->title}";
+        usort($books, static fn(RuleBook $a, RuleBook $b): int => $place($a) <=> $place($b));
+
+        return $books;
     }
 
     /** @return list<Storey> highest first, as a section through the home has them */
@@ -62,8 +73,9 @@ final readonly class ReviewPage
     /** @return array<string, array{label: string, count: int, verdict: Verdict|null}> the choices of what is listed */
     public function choices(): array
     {
-        $counts = $this->report->counts();
-        $open = count(array_filter($this->report->findings, static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
+        $findings = array_filter($this->report->findings, $this->isOfBook(...));
+        $counts = (new Report($this->report->home, $this->report->books, array_values($findings)))->counts();
+        $open = count(array_filter($findings, static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
         $choices = ['open' => ['label' => 'Open', 'count' => $open, 'verdict' => null]];
         foreach (Verdict::cases() as $verdict) {
             $choices[$verdict->value] = ['label' => ucfirst($verdict->words()), 'count' => $counts[$verdict->value], 'verdict' => $verdict];
@@ -72,16 +84,50 @@ final readonly class ReviewPage
         return $choices;
     }
 
+    /** @return array<string, array{title: string, open: int}> by id: the books that it is held against */
+    public function heldAgainst(): array
+    {
+        $held = [];
+        foreach ($this->report->books as $book) {
+            $open = array_filter($this->report->findings, static fn(Finding $finding): bool => $finding->book === $book && $finding->verdict()->isOpen());
+            $held[$book->id] = ['title' => $book->title, 'open' => count($open)];
+        }
+
+        return $held;
+    }
+
+    /** @return list<Finding> what all books say of what the chosen finding measures; none when it stands alone */
+    public function sideBySide(): array
+    {
+        $beside = $this->chosen === null ? [] : $this->report->beside($this->chosen);
+
+        return count($beside) > 1 ? $beside : [];
+    }
+
+    /** @return array<string, Setting> what the chosen books leave to the project, by name */
+    public function settings(): array
+    {
+        return (new ChosenSettings($this->report->books))->known();
+    }
+
+    /** What is chosen for a setting, as typed. */
+    public function setting(Setting $setting): string
+    {
+        return $this->revision->settings[$setting->name] ?? $setting->written;
+    }
+
     /** The address of this page with one thing chosen otherwise. */
-    public function address(?string $finding = null, ?string $storey = null, ?string $show = null): string
+    public function address(?string $finding = null, ?string $storey = null, ?string $show = null, ?string $book = null): string
     {
         $show ??= $this->show;
+        $book ??= $this->book;
 
         return route('review', array_filter([
             'revision' => $this->revision->id,
             'finding' => $finding,
             'storey' => $storey,
             'show' => $show === 'open' ? null : $show,
+            'book' => $book === '' ? null : $book,
         ], static fn(int|string|null $part): bool => $part !== null));
     }
 
@@ -121,6 +167,11 @@ final readonly class ReviewPage
     public function isChosen(Finding $finding): bool
     {
         return $this->chosen !== null && $this->chosen->fingerprint() === $finding->fingerprint();
+    }
+
+    private function isOfBook(Finding $finding): bool
+    {
+        return $this->book === '' || $finding->book->id === $this->book;
     }
 
     private function isListed(Verdict $verdict): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Drawing\ExampleFigure;
+use Heurema\Review\RuleCheck;
 use Heurema\Review\Verdict;
 use Heurema\Rulebook\AllOf;
 use Heurema\Rulebook\Alternative;
@@ -13,6 +15,7 @@ use Heurema\Rulebook\Between;
 use Heurema\Rulebook\Candidates;
 use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\Example;
+use Heurema\Rulebook\ExampleFacts;
 use Heurema\Rulebook\Rule;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\Saying;
@@ -66,6 +69,14 @@ final readonly class RuleBookPage
     public function verdict(Example $example): Verdict
     {
         return Verdict::from($example->verdict);
+    }
+
+    /** The example as a small plan. */
+    public function figure(Rule $rule, Example $example): string
+    {
+        $outcome = (new RuleCheck($this->book))->check($rule, ExampleFacts::of($example, $this->book->vocabulary));
+
+        return (new ExampleFigure($this->book, $rule->subject, $example, $outcome))->draw();
     }
 
     private function comparison(Comparison $comparison): string

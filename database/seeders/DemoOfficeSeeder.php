@@ -32,7 +32,7 @@ final class DemoOfficeSeeder extends Seeder
             $this->person($office, 'Ruth Okonjo', 'principal', Role::Principal);
             foreach (self::HOMES as $file => $address) {
                 $layout = $this->reader->read((string) file_get_contents(database_path("demo/{$file}")));
-                $this->open->open($file === 'weir-cabin.json' ? $reviewer : $designer, $layout, $address, OpenProject::BOOKS);
+                $this->open->open($file === 'weir-cabin.json' ? $reviewer : $designer, $layout, $address);
             }
         });
     }

@@ -51,6 +51,7 @@ export class Review {
         const address = new URL(this.page.dataset.address);
         address.searchParams.set('subject', subject);
         if (this.page.dataset.show !== 'open') address.searchParams.set('show', this.page.dataset.show);
+        if (this.page.dataset.book) address.searchParams.set('book', this.page.dataset.book);
         this.htmx.ajax('GET', address.href, { source: this.page, target: '#evidence', swap: 'outerHTML', push: 'true' })
             .then(() => history.replaceState(history.state, '', address));
     }

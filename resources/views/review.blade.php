@@ -7,7 +7,7 @@
     <a class="masthead-note" href="{{ route('board', $page->revision->scheme) }}">Open on the board</a>
 @endsection
 @section('content')
-    <div class="review" id="review" data-address="{{ route('review', $page->revision) }}" data-show="{{ $page->show }}">
+    <div class="review" id="review" data-address="{{ route('review', $page->revision) }}" data-show="{{ $page->show }}" data-book="{{ $page->book }}">
         <section class="plan" aria-label="Plan">
             <div class="plan-sheet" id="plan-sheet" tabindex="0" role="group" aria-label="Drawing; plus and minus zoom, arrow keys move, 0 shows all of it">
                 @include('plan')

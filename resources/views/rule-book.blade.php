@@ -29,7 +29,10 @@
                         <summary>{{ count($rule->examples) }} worked examples</summary>
                         <ul class="rule-examples">
                             @foreach ($rule->examples as $example)
-                                <li><x-verdict :verdict="$page->verdict($example)"/> <b>{{ $page->verdict($example)->words() }}</b> {{ $example->says }}: {{ $page->facts($example) }}</li>
+                                <li>
+                                    {!! $page->figure($rule, $example) !!}
+                                    <p><x-verdict :verdict="$page->verdict($example)"/> <b>{{ $page->verdict($example)->words() }}</b> {{ $example->says }}: {{ $page->facts($example) }}</p>
+                                </li>
                             @endforeach
                         </ul>
                     </details>

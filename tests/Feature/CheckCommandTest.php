@@ -44,7 +44,7 @@ final class CheckCommandTest extends TestCase
         self::assertIsArray($report['findings']);
         self::assertSame(['undetermined', 'advised'], array_values(array_unique(array_filter(array_column($report['findings'], 'verdict'), is_string(...)))));
         self::assertIsArray($report['counts']);
-        self::assertSame(10, $report['counts']['violated']);
+        self::assertSame(13, $report['counts']['violated']);
     }
 
     public function test_reads_standard_input_and_leaves_with_0_when_nothing_is_violated(): void
@@ -105,11 +105,17 @@ final class CheckCommandTest extends TestCase
                 ['id' => 'd', 'from' => [0, 4000], 'to' => [0, 0], 'thickness' => 200, 'type' => 'exterior'],
             ],
             'openings' => [
-                ['id' => 'e', 'kind' => 'door', 'wall' => 'a', 'at' => 1000, 'width' => 1000, 'height' => 2100, 'operation' => 'hinged'],
+                ['id' => 'e', 'kind' => 'door', 'wall' => 'a', 'at' => 1000, 'width' => 1000, 'height' => 2100, 'operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'],
                 ['id' => 'f', 'kind' => 'window', 'wall' => 'b', 'at' => 2000, 'width' => 2000, 'height' => 1500, 'sill' => 800, 'operation' => 'casement'],
             ],
-            'rooms' => [['id' => 'r', 'use' => 'living', 'at' => [2500, 2000]]],
-            'fixtures' => [['id' => 'w', 'kind' => 'water_closet', 'at' => [2500, 3900], 'facing' => 270, 'width' => 380, 'depth' => 700]],
+            'rooms' => [['id' => 'r', 'use' => 'kitchen', 'exhaust' => true, 'at' => [2500, 2000]]],
+            'fixtures' => [
+                ['id' => 'w', 'kind' => 'water_closet', 'at' => [2500, 3900], 'facing' => 270, 'width' => 380, 'depth' => 700],
+                ['id' => 'l', 'kind' => 'lavatory', 'at' => [1500, 3900], 'facing' => 270, 'width' => 500, 'depth' => 400],
+                ['id' => 't', 'kind' => 'bath', 'at' => [4100, 3900], 'facing' => 270, 'width' => 1600, 'depth' => 750],
+                ['id' => 's', 'kind' => 'sink', 'at' => [100, 2000], 'facing' => 0, 'width' => 800, 'depth' => 600],
+                ['id' => 'x', 'kind' => 'smoke_alarm', 'at' => [2500, 2000], 'facing' => 0, 'width' => 120, 'depth' => 120, 'base' => 2400],
+            ],
         ]]];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Console\ChosenSettings;
+use App\Rules\ChosenSettings;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Review\Examiner;
@@ -41,7 +41,7 @@ final class CheckCommand extends Command
             $only = $this->only();
             $format = $this->format();
             $books = array_map($shelf->book(...), $this->books());
-            $settings = (new ChosenSettings($books))->read($this->texts('set'));
+            $settings = (new ChosenSettings($books))->read($this->settings());
             $home = new Home($reader->read($this->content()));
         } catch (UnreadableLayout|UnreadableRuleBook|\InvalidArgumentException $e) {
             $this->complain($e->getMessage());
@@ -69,6 +69,18 @@ final class CheckCommand extends Command
         $books = $this->texts('book');
 
         return $books === [] ? [self::DEFAULT_BOOK] : $books;
+    }
+
+    /** @return array<string, string> */
+    private function settings(): array
+    {
+        $settings = [];
+        foreach ($this->texts('set') as $text) {
+            [$name, $value] = [...explode('=', $text, 2), ''];
+            $settings[$name] = $value;
+        }
+
+        return $settings;
     }
 
     /** @return list<Verdict> */

@@ -18,11 +18,10 @@ use App\Http\Requests\BoardRequest;
 use App\Models\Scheme;
 use App\Pages\BoardPage;
 use App\Pages\ElementList;
+use App\Rules\BookCheck;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\UnreadableLayout;
-use Heurema\Review\Examiner;
-use Heurema\Rulebook\Shelf;
 use Heurema\Spatial\Home;
 use Heurema\Units\UnreadableLength;
 use Illuminate\Http\Request;
@@ -32,7 +31,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** The board: everything done on it is answered with the plan, the chosen element and the findings as they now are. */
 final readonly class BoardController
 {
-    public function __construct(private ChangeScheme $changes, private Examiner $examiner, private Shelf $shelf) {}
+    public function __construct(private ChangeScheme $changes, private BookCheck $check) {}
 
     public function show(Request $request, Scheme $scheme): Response|StreamedResponse
     {
@@ -123,6 +122,6 @@ final readonly class BoardController
 
     private function page(Scheme $scheme, string $storey, string $select): BoardPage
     {
-        return BoardPage::of($scheme, $this->examiner, $this->shelf, $storey, $select);
+        return BoardPage::of($scheme, $this->check, $storey, $select);
     }
 }

@@ -24,7 +24,7 @@ final class ProjectController
     public function store(LayoutUpload $upload, #[CurrentUser] User $user, LayoutReader $reader, OpenProject $action): RedirectResponse|Response
     {
         try {
-            $revision = $action->open($user, $reader->read($upload->content()), $upload->address(), OpenProject::BOOKS);
+            $revision = $action->open($user, $reader->read($upload->content()), $upload->address());
         } catch (UnreadableLayout $e) {
             return response()->view('desk', ['desk' => Desk::of($user->office), 'refused' => $e->getMessage()], 422);
         }
@@ -37,7 +37,7 @@ final class ProjectController
     {
         try {
             $picture = $drawing->picture();
-            $revision = $action->open($user, $drawing->layout(), null, OpenProject::BOOKS);
+            $revision = $action->open($user, $drawing->layout(), null);
         } catch (ValidationException $e) {
             return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => [$e->getMessage()]], 422);
         } catch (UnreadableRoomList $e) {

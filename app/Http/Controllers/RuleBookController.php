@@ -32,6 +32,6 @@ final readonly class RuleBookController
 
     public function choose(BooksRequest $request, Revision $revision, ChooseBooks $action): RedirectResponse
     {
-        return redirect()->route('review', $action->choose($revision, $request->books()));
+        return redirect()->route('review', $action->choose($revision, $request->books(), $request->settings($this->shelf)));
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Rules\ChosenSettings;
 use Heurema\Rulebook\Shelf;
+use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** Which rule books a revision is to be held against. */
+/** Which rule books a project is to be held against, and what it chooses where they leave a choice. */
 final class BooksRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -17,6 +19,8 @@ final class BooksRequest extends FormRequest
         return [
             'books' => ['required', 'array', 'min:1'],
             'books.*' => ['string', 'distinct', Rule::in($shelf->ids())],
+            'settings' => ['array', 'max:100'],
+            'settings.*' => ['string', 'max:100'],
         ];
     }
 
@@ -26,9 +30,66 @@ final class BooksRequest extends FormRequest
         return ['books.required' => 'Choose at least one rule book.', 'books.*.in' => 'There is no such rule book.'];
     }
 
+    /** @return list<callable(Validator): void> */
+    public function after(Shelf $shelf): array
+    {
+        return [function (Validator $validator) use ($shelf): void {
+            if ($validator->errors()->isEmpty()) {
+                $this->checkSettings($validator, $shelf);
+            }
+        }];
+    }
+
     /** @return list<string> */
     public function books(): array
     {
         return array_values(array_filter($this->collect('books')->all(), is_string(...)));
+    }
+
+    /**
+     * What differs from what the chosen books take for granted.
+     *
+     * @return array<string, string>
+     */
+    public function settings(Shelf $shelf): array
+    {
+        $chosen = [];
+        $known = $this->chosen($shelf)->known();
+        foreach ($this->typed() as $name => $value) {
+            if (isset($known[$name]) && $value !== $known[$name]->written) {
+                $chosen[$name] = $value;
+            }
+        }
+
+        return $chosen;
+    }
+
+    private function checkSettings(Validator $validator, Shelf $shelf): void
+    {
+        foreach ($this->settings($shelf) as $name => $value) {
+            try {
+                $this->chosen($shelf)->read([$name => $value]);
+            } catch (\InvalidArgumentException $e) {
+                $validator->errors()->add("settings.{$name}", $e->getMessage());
+            }
+        }
+    }
+
+    private function chosen(Shelf $shelf): ChosenSettings
+    {
+        return new ChosenSettings(array_map($shelf->book(...), $this->books()));
+    }
+
+    /** @return array<string, string> */
+    private function typed(): array
+    {
+        $typed = [];
+        foreach ($this->collect('settings')->all() as $name => $value) {
+            if (is_string($value) && trim($value) !== '') {
+                $typed[(string) $name] = trim($value);
+            }
+        }
+
+        return $typed;
     }
 }

@@ -21,7 +21,7 @@ final class OverlappingOpenings extends NamedCount
         if ($subject->opening->width === null) {
             return new Unknown(["{$subject->id()}.width"]);
         }
-        $others = array_filter($home->openings, static fn(PlacedOpening $other): bool => $other !== $subject && $other->wall === $subject->wall
+        $others = array_filter($home->openingsOn($subject->storey()), static fn(PlacedOpening $other): bool => $other !== $subject && $other->wall === $subject->wall
             && self::overlap($subject, $other) > 0.05 && self::shareHeights($subject, $other));
         $names = [
             ...array_map(static fn(PlacedOpening $other): string => $other->name(), array_values($others)),

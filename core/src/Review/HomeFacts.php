@@ -9,8 +9,6 @@ use Heurema\Measure\Parameters;
 use Heurema\Rulebook\Facts;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject;
@@ -45,23 +43,27 @@ final readonly class HomeFacts implements Facts
 
     public function related(string $relation): array
     {
-        $related = array_values(array_filter($this->home->subjects(SubjectType::from(rtrim($relation, 's'))), $this->isMine(...)));
-
-        return array_map(fn(Subject $other): self => new self($other, $this->home, $this->answers, $this->book, $this->settings), $related);
+        return array_map(fn(Subject $other): self => new self($other, $this->home, $this->answers, $this->book, $this->settings), $this->mine(SubjectType::from(rtrim($relation, 's'))));
     }
 
-    /** A storey has what stands on it, a room what is in it or opens into it, the dwelling everything. */
-    private function isMine(Subject $other): bool
+    /**
+     * A storey has what stands on it, a room what is in it or opens into it, the dwelling everything.
+     *
+     * @return list<Subject>
+     */
+    private function mine(SubjectType $type): array
     {
-        $mine = $this->subject;
+        $subject = $this->subject;
+        if ($subject instanceof RoomSpace) {
+            return match ($type) {
+                SubjectType::Door, SubjectType::Window => array_values(array_filter($this->home->openingsOf($subject), static fn(Subject $opening): bool => $opening->type() === $type)),
+                SubjectType::Fixture => $this->home->fixturesIn($subject),
+                default => [$subject],
+            };
+        }
+        $all = $this->home->subjects($type);
 
-        return match (true) {
-            $mine instanceof StoreyPlan => $other->storey() === $mine->id(),
-            !$mine instanceof RoomSpace => true,
-            $other instanceof PlacedOpening => $other->borders($mine),
-            $other instanceof PlacedFixture => $other->room === $mine,
-            default => $other === $mine,
-        };
+        return $subject instanceof StoreyPlan ? array_values(array_filter($all, static fn(Subject $other): bool => $other->storey() === $subject->id())) : $all;
     }
 
     public function setting(string $name): Amount|bool|string

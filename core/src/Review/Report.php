@@ -9,6 +9,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\FloorArea;
 use Heurema\Measure\Room\LeastWidth;
 use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\Topics;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 
@@ -66,6 +67,16 @@ final readonly class Report
         }
 
         return null;
+    }
+
+    /** @return list<Finding> what other rules say of the same measures of the same subject, the finding itself among them */
+    public function beside(Finding $finding): array
+    {
+        $topics = Topics::of($finding->rule, $finding->book->vocabulary);
+
+        return array_values(array_filter($this->findings, static fn(Finding $other): bool => $other->subject === $finding->subject
+            && array_intersect($topics, Topics::of($other->rule, $other->book->vocabulary)) !== []
+            && ($other->verdict() !== Verdict::NotApplicable || $other === $finding)));
     }
 
     /**

@@ -14,6 +14,7 @@ final readonly class RuleBook
      * @param Amount      $tolerance what a builder may be off by; a finding met by less is slim
      * @param list<Rule>  $rules
      * @param bool        $isAdvice what it wants is recommended, not required
+     * @param string|null $amends id of the book it is laid over
      */
     public function __construct(
         public string $id,
@@ -25,5 +26,6 @@ final readonly class RuleBook
         public Vocabulary $vocabulary,
         public array $rules,
         public bool $isAdvice = false,
+        public ?string $amends = null,
     ) {}
 }

@@ -81,6 +81,7 @@ final readonly class RuleBookReader implements BookReader
             $vocabulary,
             $this->rules($entry, $layers, $vocabulary),
             $entry->has('advice') && $entry->scalar('advice') === true,
+            $entry->has('amends') ? $entry->text('amends') : null,
         );
     }
 
@@ -130,7 +131,7 @@ final readonly class RuleBookReader implements BookReader
             if (is_string($value) && !in_array($value, $words, true)) {
                 throw $setting->refuse("\"{$value}\" is not among the setting's words");
             }
-            $settings[$name] = new Setting($name, $setting->text('title'), $value, $words);
+            $settings[$name] = new Setting($name, $setting->text('title'), $value, is_bool($default) ? Saying::word($default) : (string) $default, $words);
         }
 
         return $settings;

@@ -10,8 +10,11 @@ use Heurema\Units\Amount;
 /** Something a rule book leaves to the project; the default shows among the assumptions of what rests on it. */
 final readonly class Setting
 {
-    /** @param list<string> $words what may be chosen, where it is a word */
-    public function __construct(public string $name, public string $title, public Amount|bool|string $default, public array $words = []) {}
+    /**
+     * @param string       $written the default as the book has it
+     * @param list<string> $words   what may be chosen, where it is a word
+     */
+    public function __construct(public string $name, public string $title, public Amount|bool|string $default, public string $written, public array $words = []) {}
 
     public function answer(): Answer
     {

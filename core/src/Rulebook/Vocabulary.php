@@ -23,6 +23,12 @@ final readonly class Vocabulary
         return $this->quantities[$name] ?? $this->measures->get($name);
     }
 
+    /** The measure behind a name that the book gives it itself. */
+    public function resolved(string $name): string
+    {
+        return isset($this->quantities[$name]) ? $this->quantities[$name]->measure->name() : $name;
+    }
+
     /** @throws UnreadableExpression */
     public function answer(string $name): Answer
     {

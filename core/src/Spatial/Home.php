@@ -34,6 +34,9 @@ final class Home implements Subject
     /** @var array<string, list<PlacedFixture>> by storey */
     private readonly array $fixturesOn;
 
+    /** @var array<string, list<PlacedOpening>> by storey */
+    private readonly array $openingsOn;
+
     private ?WaysIn $waysIn = null;
 
     /** @throws UnreadableLayout when the walls of a storey make no sense */
@@ -45,7 +48,8 @@ final class Home implements Subject
         }
         $this->plans = $plans;
         $this->rooms = array_merge(...array_map(static fn(StoreyPlan $plan): array => array_values($plan->rooms), array_values($plans)));
-        $this->openings = array_merge(...array_map(self::placeOpenings(...), array_values($plans)));
+        $this->openingsOn = array_map(self::placeOpenings(...), $plans);
+        $this->openings = array_merge(...array_values($this->openingsOn));
         $this->fixturesOn = array_map(self::placeFixtures(...), $plans);
         $this->fixtures = array_merge(...array_values($this->fixturesOn));
         $this->stairs = self::placeStairs($layout);
@@ -121,13 +125,25 @@ final class Home implements Subject
     /** @return list<PlacedOpening> */
     public function openingsOf(RoomSpace $room): array
     {
-        return array_values(array_filter($this->openings, static fn(PlacedOpening $opening): bool => $opening->borders($room)));
+        return array_values(array_filter($this->openingsOn($room->storey()), static fn(PlacedOpening $opening): bool => $opening->borders($room)));
+    }
+
+    /** @return list<PlacedFixture> */
+    public function fixturesIn(RoomSpace $room): array
+    {
+        return array_values(array_filter($this->fixturesOn($room->storey()), static fn(PlacedFixture $fixture): bool => $fixture->room === $room));
     }
 
     /** Does a thing of a kind stand in the room? */
     public function hasThing(RoomSpace $room, string $kind): bool
     {
-        return array_filter($this->fixtures, static fn(PlacedFixture $fixture): bool => $fixture->room === $room && $fixture->fixture->kind->value === $kind) !== [];
+        return array_filter($this->fixturesIn($room), static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $kind) !== [];
+    }
+
+    /** @return list<PlacedOpening> */
+    public function openingsOn(string $storey): array
+    {
+        return $this->openingsOn[$storey] ?? [];
     }
 
     public function waysIn(): WaysIn

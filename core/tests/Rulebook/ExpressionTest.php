@@ -106,7 +106,7 @@ final class ExpressionTest extends TestCase
 
     private static function vocabulary(): Vocabulary
     {
-        return new Vocabulary(Catalogue::standard(), ['sleeping' => ['bedroom']], ['quiet' => new Setting('quiet', 'It is taken to be loud.', false)]);
+        return new Vocabulary(Catalogue::standard(), ['sleeping' => ['bedroom']], ['quiet' => new Setting('quiet', 'It is taken to be loud.', false, 'no')]);
     }
 
     private static function facts(): ExampleFacts

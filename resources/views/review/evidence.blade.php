@@ -22,6 +22,22 @@
         @if ($finding->outcome->assumptions !== [])
             <details><summary>{{ trans_choice('{1} One assumption|[2,*] :count assumptions', count($finding->outcome->assumptions)) }}</summary><ul>@foreach ($finding->outcome->assumptions as $assumption)<li>{{ $assumption }}</li>@endforeach</ul></details>
         @endif
+        @if ($page->sideBySide() !== [])
+            <table class="side-by-side">
+                <caption>The same in all books</caption>
+                <thead><tr><th scope="col"><span class="visually-hidden">Verdict</span></th><th scope="col">Rule</th><th scope="col">Measured</th><th scope="col">Limit</th></tr></thead>
+                <tbody>
+                    @foreach ($page->sideBySide() as $beside)
+                        <tr @if ($beside === $finding) aria-current="true" @endif>
+                            <td><x-verdict :verdict="$beside->verdict()" :slim="$beside->outcome->slim"/><span class="visually-hidden">{{ $beside->verdict()->words() }}</span></td>
+                            <th scope="row"><a href="{{ $page->address($beside->fingerprint()) }}">{{ $beside->book->title }}, {{ $beside->rule->clause }}</a></th>
+                            <td>{{ strtok($beside->measuredText() ?? '?', '(') }}</td>
+                            <td>{{ strtok($beside->limitText() ?? '', '(') }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        @endif
         <p class="evidence-source">{{ $finding->book->title }}; value {{ $finding->rule->source }}.@if ($finding->rule->note) {{ $finding->rule->note }}@endif</p>
     @else
         <h2>Choose a finding</h2>

@@ -6,6 +6,17 @@
                 <b>{{ $choice['count'] }}</b></a>
         @endforeach
     </nav>
+    @if (count($page->heldAgainst()) > 1)
+        <details class="book-choices">
+            <summary>{{ $page->book === '' ? 'All books' : $page->heldAgainst()[$page->book]['title'] }}</summary>
+            <nav aria-label="Of which book">
+                <a href="{{ $page->address($page->chosen?->fingerprint(), null, null, '') }}" @if ($page->book === '') aria-current="true" @endif>All books</a>
+                @foreach ($page->heldAgainst() as $id => $held)
+                    <a href="{{ $page->address(null, null, null, $id) }}" @if ($id === $page->book) aria-current="true" @endif>{{ $held['title'] }} <b>{{ $held['open'] }}</b></a>
+                @endforeach
+            </nav>
+        </details>
+    @endif
     <ol class="rows" id="rows">
         @forelse ($page->listed as $finding)
             <li>

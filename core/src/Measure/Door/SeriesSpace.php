@@ -44,8 +44,8 @@ final class SeriesSpace extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $nearest = null;
-        foreach ($home->openings as $other) {
-            $room = $other === $subject || $other->type() !== SubjectType::Door || $other->storey() !== $subject->storey() ? null : self::between($subject, $other);
+        foreach ($home->openingsOn($subject->storey()) as $other) {
+            $room = $other === $subject || $other->type() !== SubjectType::Door ? null : self::between($subject, $other);
             $line = $room === null ? null : self::way($subject, $other, $room);
             if ($room !== null && $line !== null && ($nearest === null || $line->length() < $nearest[0]->length())) {
                 $nearest = [$line, $other, $room];

@@ -69,8 +69,8 @@ final class SwingHits extends SubjectMeasure
                 $names[] = $fixture->name();
             }
         }
-        foreach ($home->openings as $other) {
-            if ($other !== $door && $other->storey() === $door->storey() && array_filter(DoorLeaf::of($other), static fn(DoorLeaf $leaf): bool => $meets($leaf->sector())) !== []) {
+        foreach ($home->openingsOn($door->storey()) as $other) {
+            if ($other !== $door && array_filter(DoorLeaf::of($other), static fn(DoorLeaf $leaf): bool => $meets($leaf->sector())) !== []) {
                 $names[] = $other->name();
             }
         }

@@ -53,8 +53,8 @@ final class ToDoor extends SubjectMeasure
             return new Unknown(["{$subject->id()}.width"]);
         }
         $nearest = null;
-        foreach ($home->openings as $door) {
-            if ($door->opening->kind !== OpeningKind::Door || $door->storey() !== $subject->storey() || self::leadsToShallowCloset($door, $home)) {
+        foreach ($home->openingsOn($subject->storey()) as $door) {
+            if ($door->opening->kind !== OpeningKind::Door || self::leadsToShallowCloset($door, $home)) {
                 continue;
             }
             foreach (self::edges($door, $subject) as $edge) {
