@@ -25,14 +25,27 @@ abstract class BookProof extends TestCase
      * @param string                                $rule     `book/rule`
      * @param array<string, string|bool|float|int>  $facts
      * @param array<string, string|bool|float|int>  $settings
+     * @param array<string, list<array<string, string|bool|float|int>>> $related
      */
-    protected static function verdict(string $rule, array $facts, array $settings = []): string
+    protected static function verdict(string $rule, array $facts, array $settings = [], array $related = []): string
     {
-        [$id, $name] = explode('/', $rule);
-        $book = self::$read[$id] ??= (new RuleBookReader(Catalogue::standard()))->readFile(__DIR__."/../../rulebooks/{$id}.yaml");
+        $name = explode('/', $rule)[1];
+        $book = self::book($rule);
         $named = array_column($book->rules, null, 'id')[$name] ?? null;
         self::assertInstanceOf(Rule::class, $named);
 
-        return (new RuleCheck($book))->check($named, ExampleFacts::of(new Example('x', $facts, [], $settings, 'met'), $book->vocabulary))->verdict->value;
+        return (new RuleCheck($book))->check($named, ExampleFacts::of(new Example('x', $facts, $related, $settings, 'met'), $book->vocabulary))->verdict->value;
+    }
+
+    protected static function isAdvice(string $rule): bool
+    {
+        return self::book($rule)->isAdvice;
+    }
+
+    private static function book(string $rule): RuleBook
+    {
+        $id = explode('/', $rule)[0];
+
+        return self::$read[$id] ??= (new RuleBookReader(Catalogue::standard()))->readFile(__DIR__."/../../rulebooks/{$id}.yaml");
     }
 }
