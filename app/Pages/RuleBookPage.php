@@ -23,13 +23,23 @@ use Heurema\Rulebook\Saying;
 /** A rule book to be read: its rules by clause, each in words, those that a search finds. */
 final readonly class RuleBookPage
 {
+    private const PARTS = [
+        'dwelling' => 'The home', 'storey' => 'Storeys', 'room' => 'Rooms', 'space' => 'Spaces', 'wall' => 'Walls', 'door' => 'Doors', 'window' => 'Windows',
+        'fixture' => 'Fixtures and furniture', 'stair' => 'Stairs', 'soffit' => 'Soffits and beams', 'guard' => 'Guards', 'survey' => 'Distances taped on site',
+    ];
+
     /** @param string $search what the rules are to speak of; empty: all */
     public function __construct(public RuleBook $book, public string $search) {}
 
-    /** @return list<Rule> */
-    public function rules(): array
+    /** @return array<string, list<Rule>> the rules that are found, by what they are about */
+    public function parts(): array
     {
-        return array_values(array_filter($this->book->rules, $this->isFound(...)));
+        $parts = [];
+        foreach (array_filter($this->book->rules, $this->isFound(...)) as $rule) {
+            $parts[self::PARTS[$rule->subject->value]][] = $rule;
+        }
+
+        return $parts;
     }
 
     /** What it wants, as one would say it. */

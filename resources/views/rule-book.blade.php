@@ -10,13 +10,23 @@
             <p>{{ $page->book->scope }}. {{ $page->book->source }}</p>
             <form method="get" role="search"><label for="q">Search</label> <input class="form-control" id="q" name="q" value="{{ $page->search }}" maxlength="100"><button class="btn btn-primary">Find</button></form>
         </div>
-        @php($rules = $page->rules())
-        <p class="book-count">{{ count($rules) }} of {{ count($page->book->rules) }} rules</p>
+        @php($parts = $page->parts())
+        <p class="book-count">{{ array_sum(array_map('count', $parts)) }} of {{ count($page->book->rules) }} rules</p>
+        <nav class="book-parts" aria-label="Parts of the book">
+            @foreach ($parts as $part => $rules)
+                <div>
+                    <a href="#{{ Str::slug($part) }}">{{ $part }}</a>
+                    @foreach ($rules as $rule)<a class="clause" href="#{{ $rule->id }}" title="{{ $rule->title }}">{{ $rule->clause }}</a> @endforeach
+                </div>
+            @endforeach
+        </nav>
+        @foreach ($parts as $part => $rules)
+        <h2 class="book-part" id="{{ Str::slug($part) }}">{{ $part }}</h2>
         @foreach ($rules as $rule)
             <article class="rule" id="{{ $rule->id }}">
                 <p class="rule-clause">{{ $rule->clause }}</p>
                 <div>
-                    <h2>{{ $rule->title }}</h2>
+                    <h3>{{ $rule->title }}</h3>
                     <p class="rule-wants">{{ $page->wants($rule) }}</p>
                     @if ($rule->off)<p class="rule-off">Switched off by {{ $rule->layer }}: {{ $rule->off }}</p>@endif
                     @if ($rule->when)<p class="rule-when">where <code>{{ $rule->when->text() }}</code></p>@endif
@@ -38,6 +48,7 @@
                     </details>
                 </div>
             </article>
+        @endforeach
         @endforeach
     </div>
 @endsection
