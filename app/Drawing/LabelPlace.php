@@ -13,7 +13,6 @@ use Heurema\Measure\Room\FloorArea;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\StairShape;
 
 /** Finds a place for a room's label that keeps off its walls and, where there is room, off what stands in it. */
 final class LabelPlace
@@ -162,7 +161,7 @@ final class LabelPlace
     {
         $boxes = [];
         foreach ($this->home->stairs as $stair) {
-            foreach ($stair->storey() === $storey || $stair->to->id === $storey ? StairShape::of($stair->stair)->treads : [] as $tread) {
+            foreach ($stair->storey() === $storey || $stair->to->id === $storey ? $stair->shape->treads() : [] as $tread) {
                 $boxes[] = $tread->bounds();
             }
         }

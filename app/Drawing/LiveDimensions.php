@@ -21,7 +21,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\PlacedStair;
+use Heurema\Spatial\Stair\PlacedStair;
 
 /** The dimensions that one element is placed by, and what is wrong with its place, drawn beside it. */
 final readonly class LiveDimensions

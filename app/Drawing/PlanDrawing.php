@@ -15,9 +15,8 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\JoinedWall;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\PlacedStair;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\StairShape;
+use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\StoreyPlan;
 
 /** The plan of one storey as SVG layers, from the floor up. */
@@ -120,8 +119,8 @@ final readonly class PlanDrawing
         if ($storey !== $stair->storey() && $storey !== $stair->to->id) {
             return '';
         }
-        $shape = StairShape::of($stair->stair);
-        $steps = array_map(static fn(Ring $ring): string => Svg::element('path', ['class' => 'step', 'd' => Svg::path($ring)]), [...$shape->treads, ...$shape->landings]);
+        $shape = $stair->shape;
+        $steps = array_map(static fn(Ring $ring): string => Svg::element('path', ['class' => 'step', 'd' => Svg::path($ring)]), [...$shape->treads(), ...$shape->landings()]);
         $arrow = Svg::element('path', ['class' => 'climb', 'd' => Svg::line($shape->walkline)])
             .Svg::pinned($shape->walkline[0], 'climb-start', Svg::element('circle', ['r' => 3]).Svg::element('text', ['y' => 16], $storey === $stair->storey() ? 'up' : 'down'));
 

@@ -9,8 +9,8 @@ use Heurema\Review\Finding;
 use Heurema\Review\Report;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\PlacedStair;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject;
 
 /** On the plan, beside everything that wants looking at, the sign of its worst verdict. */

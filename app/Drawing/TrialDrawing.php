@@ -9,7 +9,6 @@ use Heurema\Layout\Edit\Patch;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\JoinedWall;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\StairShape;
 use Heurema\Spatial\StoreyPlan;
 
 /** What an edit that is not made yet would change on a storey: its elements in their new places, and the dimensions of the one at hand. */
@@ -36,7 +35,7 @@ final readonly class TrialDrawing
         }
         foreach ($this->home->stairs as $stair) {
             if ($stair->id() === $id) {
-                return implode('', array_map(static fn($tread): string => Svg::element('path', ['class' => 'trial-wall', 'd' => Svg::path($tread)]), StairShape::of($stair->stair)->treads));
+                return implode('', array_map(static fn($tread): string => Svg::element('path', ['class' => 'trial-wall', 'd' => Svg::path($tread)]), $stair->shape->treads()));
             }
         }
 

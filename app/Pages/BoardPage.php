@@ -38,7 +38,7 @@ use Heurema\Layout\Words\OpeningKind;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\PlacedStair;
+use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Units\UnitSystem;
 
 /** A scheme on the board: its plan, what is chosen on it, and what the check says. */

@@ -11,9 +11,9 @@ use Heurema\Spatial\Beyond;
 use Heurema\Spatial\HungSoffit;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\PlacedStair;
 use Heurema\Spatial\PlacedWall;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\StandingGuard;
 use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject;
@@ -137,6 +137,9 @@ final class DrawnFacts
     {
         return [
             new Attribute('stair.kind', Answer::Word, static fn(PlacedStair $stair) => $stair->stair->kind),
+            new Attribute('stair.nosing', Answer::Length, static fn(PlacedStair $stair) => self::length($stair->stair->nosing)),
+            new Attribute('stair.outside', Answer::YesNo, static fn(PlacedStair $stair) => $stair->from === null),
+            new Attribute('stair.risers', Answer::Count, static fn(PlacedStair $stair) => Amount::count($stair->stair->risers())),
             new Attribute('stair.open_risers', Answer::YesNo, static fn(PlacedStair $stair) => $stair->stair->openRisers),
             new Attribute('wall.type', Answer::Word, static fn(PlacedWall $wall) => $wall->wall->type),
             new Attribute('wall.thickness', Answer::Length, static fn(PlacedWall $wall) => self::length($wall->wall->thickness)),

@@ -12,9 +12,9 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\PlacedStair;
 use Heurema\Spatial\PlacedWall;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject;
 use Heurema\Units\ExpectedLength;
 

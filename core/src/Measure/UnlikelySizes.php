@@ -8,9 +8,9 @@ use Heurema\Geometry\Point;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\PlacedStair;
 use Heurema\Spatial\PlacedWall;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 

@@ -30,6 +30,11 @@ final readonly class Beyond
         return new self(null, false, $at);
     }
 
+    public function isOutside(): bool
+    {
+        return $this->outside;
+    }
+
     /** Null when nobody said what the space is for. A porch, a balcony and a terrace are in the open. */
     public function isOpenAir(): ?bool
     {

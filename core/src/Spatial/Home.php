@@ -11,6 +11,7 @@ use Heurema\Layout\Storey;
 use Heurema\Layout\SurveyDistance;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Layout\Words\RoomUse;
+use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Units\Amount;
 
 /** The drawn home as it is understood: its storeys, and the subjects that rules speak of. */

@@ -17,6 +17,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\TangledLines;
+use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Room;
@@ -41,6 +42,9 @@ final class StoreyPlan implements Subject
 
     /** Less of a thing than this in a wall, mm², is rounding. */
     private const NOTICED_MM2 = 0.01;
+
+    /** So far from a wall's face one looks at what is beside it, mm. */
+    private const BESIDE = 50.0;
 
     /** A wall that comes in by less, mm, only touches. */
     private const ENTERS_BY = 0.01;
@@ -200,6 +204,12 @@ final class StoreyPlan implements Subject
         return Ring::rectangle($corner, $along->times($width), $across);
     }
 
+    /** @return list<Polygon> the floor's slab, walls and all, openings in it not cut out */
+    public function slab(): array
+    {
+        return array_map(static fn(Polygon $solid): Polygon => new Polygon($solid->outer), $this->solids);
+    }
+
     /** @return list<Polygon> the floor inside the inner faces of the outer walls */
     public function innerFloor(): array
     {
@@ -227,7 +237,28 @@ final class StoreyPlan implements Subject
     /** @return list<StandingGuard> */
     public function guards(): array
     {
-        return array_map(fn(Guard $guard): StandingGuard => new StandingGuard($guard, $this->storey), $this->storey->guards);
+        $low = array_filter($this->walls, $this->guardsAnEdge(...));
+
+        return [
+            ...array_map(fn(Guard $guard): StandingGuard => new StandingGuard($guard, $this), $this->storey->guards),
+            ...array_map(fn(JoinedWall $wall): StandingGuard => StandingGuard::lowWall($wall->wall, $this), array_values($low)),
+        ];
+    }
+
+    /** Is it a low wall along the outside or along an opening in the floor? */
+    private function guardsAnEdge(JoinedWall $wall): bool
+    {
+        if ($wall->wall->isDivider() || $wall->wall->height === null || $wall->wall->height >= ($this->storey->ceiling ?? INF) - 0.05) {
+            return false;
+        }
+        foreach ([1, -1] as $side) {
+            $beside = $wall->line->offset($side * ($wall->halfThickness() + self::BESIDE))->middle();
+            if ($this->at($beside)?->isOutside() === true || array_filter($this->storey->voids, static fn(FloorVoid $void): bool => $void->outline->contains($beside)) !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<SpaceSide> the faces of walls that look outside, the outside to their left */

@@ -6,6 +6,7 @@ namespace Heurema\Spatial;
 
 use Heurema\Geometry\Point;
 use Heurema\Layout\Words\RoomUse;
+use Heurema\Spatial\Stair\PlacedStair;
 
 /** Which rooms one comes through on the way in from outside, over doors, bare openings, open borders and stairs. */
 final class WaysIn
@@ -88,7 +89,7 @@ final class WaysIn
         if ($stair->from === null) {
             return;
         }
-        $line = StairShape::of($stair->stair)->walkline;
+        $line = $stair->shape->walkline;
         $foot = $this->home->plans[$stair->from->id]->at($line[0]->minus(Point::towards($stair->stair->facing)->times(50)));
         $head = $this->home->plans[$stair->to->id]->at($line[count($line) - 1]);
         if ($foot !== null && $head !== null) {

@@ -16,7 +16,6 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\StairShape;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
@@ -75,8 +74,8 @@ final class SwingHits extends SubjectMeasure
             }
         }
         foreach ($home->stairs as $stair) {
-            $shape = $stair->storey() === $door->storey() ? StairShape::of($stair->stair) : null;
-            if ($shape !== null && array_filter([...$shape->treads, ...$shape->landings], $meets) !== []) {
+            $shape = $stair->storey() === $door->storey() ? $stair->shape : null;
+            if ($shape !== null && array_filter([...$shape->treads(), ...$shape->landings()], $meets) !== []) {
                 $names[] = $stair->name();
             }
         }

@@ -14,10 +14,9 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\PlacedStair;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\SpaceSide;
-use Heurema\Spatial\StairShape;
+use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject;
 use Heurema\Spatial\SubjectType;
 use Heurema\Units\Amount;
@@ -59,7 +58,7 @@ final class Doors extends SubjectMeasure
     /** A little beyond its last riser, the climb stands in the room. */
     private static function leadsInto(PlacedStair $stair, RoomSpace $room): bool
     {
-        $line = $stair->to->id === $room->storey() ? StairShape::of($stair->stair)->walkline : [];
+        $line = $stair->to->id === $room->storey() ? $stair->shape->walkline : [];
         $steps = count($line);
         if ($steps < 2) {
             return false;

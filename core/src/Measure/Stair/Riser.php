@@ -15,12 +15,12 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\PlacedStair;
+use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
 /**
- * The highest riser: each as measured, the others an even share of the rise that is left.
+ * The highest riser, or with `of: least` the lowest: each as measured, the others an even share of the rise that is left.
  *
  * @extends SubjectMeasure<PlacedStair>
  */
@@ -34,6 +34,11 @@ final class Riser extends SubjectMeasure
     public function answer(): Answer
     {
         return Answer::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['of' => Answer::Word];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
@@ -54,7 +59,7 @@ final class Riser extends SubjectMeasure
         if ($risers === []) {
             return new NotApplicable('The stair has no risers.');
         }
-        $riser = max($risers);
+        $riser = $with->word('of') === 'least' ? min($risers) : max($risers);
 
         return new Measured(Amount::length($riser), [Witness::mark($subject->storey(), $subject->stair->start, 'riser '.$home->length($riser))], $working);
     }

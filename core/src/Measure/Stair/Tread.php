@@ -16,12 +16,12 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\PlacedStair;
+use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
 /**
- * The least tread of the straight flights, nosing edge to nosing edge. A flight of one riser has no tread of its own.
+ * The least tread of the straight flights, or with `of: largest` the largest, nosing edge to nosing edge. A flight of one riser has no tread of its own.
  *
  * @extends SubjectMeasure<PlacedStair>
  */
@@ -35,6 +35,11 @@ final class Tread extends SubjectMeasure
     public function answer(): Answer
     {
         return Answer::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['of' => Answer::Word];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
@@ -56,7 +61,7 @@ final class Tread extends SubjectMeasure
         if ($treads === []) {
             return new NotApplicable('The stair has no straight flight with treads.');
         }
-        $tread = min($treads);
+        $tread = $with->word('of') === 'largest' ? max($treads) : min($treads);
         $along = new Segment($subject->stair->start, $subject->stair->start->plus(Point::towards($subject->stair->facing)->times($tread)));
 
         return new Measured(

@@ -14,7 +14,6 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\StairShape;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
@@ -42,9 +41,9 @@ final class ToStair extends SubjectMeasure
         }
         $nearest = null;
         foreach ($home->stairs as $stair) {
-            $shape = StairShape::of($stair->stair);
+            $shape = $stair->shape;
             foreach (in_array($subject->storey(), [$stair->storey(), $stair->to->id], true) ? GlassEdges::rooms($subject) : [] as $room) {
-                foreach ([...$shape->treads, ...$shape->landings] as $step) {
+                foreach ([...$shape->treads(), ...$shape->landings()] as $step) {
                     $line = $room->outline()?->contains($step->middle()) === true ? GlassEdges::nearest($subject, $room, $step->edges()) : null;
                     $nearest = $line !== null && ($nearest === null || $line->length() < $nearest->length()) ? $line : $nearest;
                 }

@@ -2,15 +2,22 @@
 
 declare(strict_types=1);
 
-namespace Heurema\Spatial;
+namespace Heurema\Spatial\Stair;
 
 use Heurema\Layout\Stair;
 use Heurema\Layout\Storey;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
 
 /** A stair with the storeys it joins. */
 final readonly class PlacedStair implements Subject
 {
-    public function __construct(public Stair $stair, public ?Storey $from, public Storey $to) {}
+    public StairShape $shape;
+
+    public function __construct(public Stair $stair, public ?Storey $from, public Storey $to)
+    {
+        $this->shape = StairShape::of($stair);
+    }
 
     public function type(): SubjectType
     {

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Guard;
+
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Beyond;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\StandingGuard;
+use Heurema\Spatial\Subject;
+
+/**
+ * Is the open air beside it?
+ *
+ * @extends SubjectMeasure<StandingGuard>
+ */
+final class Outdoors extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'guard.outdoors';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::YesNo;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $line = new Segment($subject->guard->line[0], $subject->guard->line[1]);
+        $beside = array_map(static fn(float $side): ?Beyond => $subject->plan->at($line->offset($side)->middle()), [self::BESIDE, -self::BESIDE]);
+        $outdoors = array_filter($beside, static fn(?Beyond $beyond): bool => $beyond?->isOpenAir() === true) !== [];
+
+        return new Measured($outdoors, [Witness::mark($subject->storey(), $line->middle())], [$outdoors ? 'The open air is beside it.' : 'It stands inside.']);
+    }
+
+    /** So far to both sides of it one looks, mm. */
+    private const BESIDE = 200.0;
+}

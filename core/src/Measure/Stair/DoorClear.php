@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Stair\StairEnd;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * What the leaves of doors leave of the floor at its foot, or `at: head` at its head, from the edge of the steps on.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class DoorClear extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.door_clear';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['at' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $end = $with->word('at') === 'head' ? StairEnd::head($subject, $home) : StairEnd::foot($subject, $home);
+        $distance = $end?->leafDistance((float) $subject->stair->width, $home);
+        if ($end === null || $distance === null) {
+            return new NotApplicable('No door swings over the landing.');
+        }
+        $line = new Segment($end->edge->middle(), $end->edge->offset(max(1.0, $distance))->middle());
+
+        return new Measured(Amount::length($distance), [Witness::dimension($end->plan->storey->id ?? $subject->storey(), $line, $home->length($distance))], ["Between the steps and the leaf's sweep: {$home->length($distance)}."]);
+    }
+}

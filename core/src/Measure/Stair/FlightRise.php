@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\FlightRun;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The highest flight, from one floor or landing to the next.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class FlightRise extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.flight_rise';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $rises = array_map(static fn(FlightRun $run): float => $run->rise(), FlightRun::of($climb));
+        $rise = $rises === [] ? 0.0 : max($rises);
+
+        return new Measured(Amount::length($rise), [Witness::mark($subject->storey(), $subject->stair->start, $home->length($rise))], ['From landing to landing: '.implode(', ', array_map($home->length(...), $rises)).'.']);
+    }
+}

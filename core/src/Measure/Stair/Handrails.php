@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many sides have a handrail.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class Handrails extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.handrails';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $count = self::count($subject);
+
+        return $count === null
+            ? new Unknown(["{$subject->id()}.handrails"])
+            : new Measured(Amount::count($count), [Witness::mark($subject->storey(), $subject->stair->start)], ["Handrails: {$count}."]);
+    }
+
+    /** Null when nobody said of one of its sides. */
+    public static function count(PlacedStair $stair): ?int
+    {
+        $heights = $stair->stair->handrails->heights ?? [];
+        $known = array_key_exists('left', $heights) && array_key_exists('right', $heights);
+
+        return $known ? count(array_filter($heights, static fn(?float $height): bool => $height !== null)) : null;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\Covers;
+use Heurema\Spatial\Stair\Headroom as LowestHeadroom;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The least height straight up from the line over the nosings, from the landings and from the floor at its foot and head to whatever
+ * is above, over the whole width. `side_edge`: so far the edges of floor openings may come in over the ends of treads.
+ * `over: middle` looks only over the middle of the width.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class Headroom extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.headroom';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['side_edge' => Answer::Length, 'over' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $covers = Covers::of($home, $climb, LowestHeadroom::reach($climb));
+        if ($covers->missing !== []) {
+            return new Unknown(array_values(array_unique($covers->missing)));
+        }
+        $lowest = LowestHeadroom::lowest($climb, $home, $covers, $with->number('side_edge') ?? 0.0, $with->word('over') === 'middle');
+        if ($lowest === null) {
+            return new NotApplicable('Nothing is above it.');
+        }
+
+        return new Measured(
+            Amount::length($lowest->height),
+            [Witness::mark($subject->storey(), $lowest->at, $home->length($lowest->height))],
+            ["Lowest under {$lowest->under}: {$home->length($lowest->from + $lowest->height)} above the foot, less {$home->length($lowest->from)} where one stands."],
+            array_values($covers->assumptions),
+        );
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Landing;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Stair\StairEnd;
+use Heurema\Spatial\Stair\StepKind;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The least landing: how deep the floor is free in the direction one walks, or with `of: width` how wide the landing is. `at`: `foot`,
+ * `head` or `between`; without it all of them. Doors are closed; open ground is free.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class LandingSize extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.landing';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['at' => Answer::Word, 'of' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $at = $with->word('at');
+        $sizes = $with->word('of') === 'width' ? self::widths($climb, $at) : [...self::depths($climb, $at), ...self::ends($subject, $home, $at)];
+        if ($sizes === []) {
+            return new NotApplicable('It has no landing there.');
+        }
+        usort($sizes, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        [$size, $line, $storey, $name] = $sizes[0];
+
+        return new Measured(
+            Amount::length($size),
+            [Witness::dimension($storey, $line, $home->length($size))],
+            array_map(static fn(array $one): string => "{$one[3]}: ".($one[0] >= self::REACH ? 'at least ' : '').$home->length($one[0]).'.', $sizes),
+        );
+    }
+
+    /** @return list<array{float, Segment, string, string}> */
+    private static function widths(Climb $climb, ?string $at): array
+    {
+        $found = [];
+        foreach ($climb->stair->shape->steps as $step) {
+            if ($step->kind === StepKind::Landing && ($at === null || $at === 'between')) {
+                $found[] = [$step->front->length(), $step->front, $climb->stair->storey(), 'Landing'];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{float, Segment, string, string}> */
+    private static function depths(Climb $climb, ?string $at): array
+    {
+        $found = [];
+        foreach ($climb->stair->shape->steps as $step) {
+            $part = $climb->stair->stair->parts[$step->part];
+            if ($part instanceof Landing && $part->depth !== null && ($at === null || $at === 'between')) {
+                $line = new Segment($step->front->middle(), $step->front->offset($part->depth)->middle());
+                $found[] = [$part->depth, $line, $climb->stair->storey(), 'Landing'];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{float, Segment, string, string}> */
+    private static function ends(PlacedStair $stair, Home $home, ?string $at): array
+    {
+        $found = [];
+        foreach (['foot' => StairEnd::foot($stair, $home), 'head' => StairEnd::head($stair, $home)] as $name => $end) {
+            if ($end !== null && ($at === null || $at === $name)) {
+                $depth = $end->freeDepth(self::REACH, $home);
+                $found[] = [$depth, new Segment($end->edge->middle(), $end->edge->offset($depth)->middle()), $end->plan === null ? $stair->storey() : $end->plan->storey->id, ucfirst($name)];
+            }
+        }
+
+        return $found;
+    }
+
+    /** It does not matter how much farther the floor goes on, mm. */
+    private const REACH = 1600.0;
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\OpeningEdge;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * On how many treads below the upper floor a stick as long as the wanted `headroom` and the floor is thick stands up through it: over
+ * them the floor has to be open. The line is where the opening has to begin.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class OpeningStart extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.opening_start';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['headroom' => Answer::Length];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $headroom = $with->number('headroom') ?? self::HEADROOM;
+        $start = OpeningEdge::of($climb, $headroom);
+        if (!$start instanceof OpeningEdge) {
+            return new Unknown($start);
+        }
+
+        return new Measured(
+            Amount::count($start->treads),
+            $start->edge === null ? [] : [Witness::dimension($subject->storey(), $start->edge, 'the opening begins here')],
+            ["{$home->length($headroom)} and the floor's thickness set on each tread stand above the upper floor on {$start->treads} of them."],
+        );
+    }
+
+    /** 6 ft 8 in. */
+    private const HEADROOM = 2032.0;
+}

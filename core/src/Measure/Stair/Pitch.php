@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\FlightRun;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Stair\StepKind;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The steepest angle of the line over the nosings of its straight flights.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class Pitch extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.pitch';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Angle;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $steepest = null;
+        foreach (FlightRun::of($climb) as $run) {
+            foreach ($run->steps as $step) {
+                $tread = $step->front->distanceTo($step->back->middle());
+                $riser = $climb->levels[$step->risers + 1] - $climb->level($step);
+                $angle = rad2deg(atan2($riser, $tread));
+                if ($step->kind === StepKind::Tread && ($steepest === null || $angle > $steepest[0])) {
+                    $steepest = [$angle, $riser, $tread, $step];
+                }
+            }
+        }
+        if ($steepest === null) {
+            return new NotApplicable('The stair has no straight flight with treads.');
+        }
+        [$angle, $riser, $tread, $step] = $steepest;
+
+        return new Measured(
+            Amount::angle($angle),
+            [Witness::dimension($subject->storey(), new Segment($step->front->middle(), $step->back->middle()), sprintf('%.1f°', $angle))],
+            [sprintf('A riser of %s on a tread of %s: %.2f degrees.', $home->length($riser), $home->length($tread), $angle)],
+        );
+    }
+}

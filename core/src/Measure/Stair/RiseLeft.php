@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * What its measured risers leave of the height between the two floors, or go beyond it.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class RiseLeft extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.rise_left';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $heights = $subject->from?->elevation === null || $subject->to->elevation === null ? null : $subject->to->elevation - $subject->from->elevation;
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $total = $heights ?? $subject->stair->rise;
+        if ($total === null) {
+            return new Unknown($subject->missingForRise());
+        }
+        $left = $total - $climb->top();
+
+        return new Measured(
+            Amount::length(abs($left)),
+            [Witness::mark($subject->storey(), $subject->shape->head?->middle() ?? $subject->stair->start, $home->length(abs($left)))],
+            ["Its risers come to {$home->length($climb->top())}, the floors are {$home->length($total)} apart: {$home->length(abs($left))} ".($left >= 0 ? 'left over.' : 'too much.')],
+        );
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The height between two treads of a stair with open risers.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class RiserOpening extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.riser_opening';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        if ($subject->stair->openRisers !== true) {
+            return $subject->stair->openRisers === null ? new Unknown(["{$subject->id()}.open_risers"]) : new NotApplicable('Its risers are closed.');
+        }
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $opening = max([0.0, ...$climb->risers()]) - self::TREAD_THICKNESS;
+
+        return new Measured(
+            Amount::length($opening),
+            [Witness::mark($subject->storey(), $subject->stair->start, $home->length($opening))],
+            ["The highest riser less a tread's thickness: {$home->length($opening)}."],
+            ['Treads are taken to be '.$home->length(self::TREAD_THICKNESS).' thick.'],
+        );
+    }
+
+    /** Thickness of an open stair's treads, mm, 1 1/2 in: common practice, no source. */
+    private const TREAD_THICKNESS = 38.1;
+}

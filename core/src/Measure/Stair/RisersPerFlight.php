@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\FlightRun;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many risers the flight has that has most; `of: least` for the one that has fewest.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class RisersPerFlight extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.risers_per_flight';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['of' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $counts = array_map(static fn(FlightRun $run): int => count($run->risers), FlightRun::of($climb));
+        if ($counts === []) {
+            return new NotApplicable('The stair has no risers.');
+        }
+        $count = $with->word('of') === 'least' ? min($counts) : max($counts);
+
+        return new Measured(Amount::count($count), [Witness::mark($subject->storey(), $subject->stair->start, (string) $count)], ['Risers from landing to landing: '.implode(', ', $counts).'.']);
+    }
+}

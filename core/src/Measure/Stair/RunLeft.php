@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How far its last nosing is from the edge of the opening in the floor that it reaches.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class RunLeft extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.run_left';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        if ($subject->from === null) {
+            return new NotApplicable('It reaches the storey from outside.');
+        }
+        $head = $subject->shape->head;
+        if ($head === null) {
+            return new Unknown(["{$subject->id()}.parts"]);
+        }
+        $way = $head->direction()->left();
+        $nearest = null;
+        foreach ($subject->to->voids as $void) {
+            foreach ($void->outline->edges() as $edge) {
+                $crossing = $edge->lineCrossing(new Segment($head->middle(), $head->middle()->plus($way)));
+                $ahead = $crossing === null || $edge->distanceTo($crossing) > 0.05 ? null : $crossing->minus($head->middle())->dot($way);
+                $nearest = $ahead !== null && abs($ahead) < abs($nearest ?? self::FAR) ? $ahead : $nearest;
+            }
+        }
+        if ($nearest === null) {
+            return new Unknown(["an opening in {$subject->to->name} over {$subject->name()}"]);
+        }
+        $line = new Segment($head->middle(), $head->middle()->plus($way->times(abs($nearest) < 1 ? 1.0 : $nearest)));
+
+        return new Measured(
+            Amount::length(abs($nearest)),
+            [Witness::dimension($subject->to->id, $line, $home->length(abs($nearest)))],
+            [$nearest >= 0 ? "From its last nosing to the edge of the floor: {$home->length($nearest)}." : 'It goes on '.$home->length(-$nearest).' under the floor.'],
+        );
+    }
+
+    /** An opening farther away than this, mm, belongs to something else. */
+    private const FAR = 10_000.0;
+}

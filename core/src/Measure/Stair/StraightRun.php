@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Layout\Landing;
+use Heurema\Layout\Winders;
+use Heurema\Layout\Words\Turn;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The most risers that one climbs in one direction, landings between them or not.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class StraightRun extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.straight_run';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $most = $run = 0;
+        foreach ($subject->stair->parts as $part) {
+            $turns = $part instanceof Winders || ($part instanceof Landing && $part->turn !== Turn::None);
+            $run = $turns ? 0 : $run + $part->risers();
+            $most = max($most, $run);
+        }
+
+        return new Measured(Amount::count($most), [Witness::mark($subject->storey(), $subject->stair->start, (string) $most)], ["Risers in line without a turn: {$most}."]);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\FlightRun;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * By how much the treads of one flight differ, tapered ones left aside, in the flight where they differ most.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class TreadSpread extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.tread_spread';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $spreads = array_map(static fn(FlightRun $run): float => $run->treads() === [] ? 0.0 : max($run->treads()) - min($run->treads()), FlightRun::of($climb));
+        $spread = $spreads === [] ? 0.0 : max($spreads);
+
+        return new Measured(Amount::length($spread), [Witness::mark($subject->storey(), $subject->stair->start, $home->length($spread))], ["The treads of one flight differ by {$home->length($spread)}."]);
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\FlightRun;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Stair\StepKind;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * Twice the riser and the tread of its straight flights: the step one takes (Blondel 1675). `of: largest` for the longest, else the shortest.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class TwoRPlusG extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.two_r_plus_g';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['of' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $found = null;
+        foreach (FlightRun::of($climb) as $run) {
+            foreach ($run->steps as $step) {
+                $tread = $step->front->distanceTo($step->back->middle());
+                $riser = $climb->levels[$step->risers] - $climb->levels[$step->risers - 1];
+                $sum = 2 * $riser + $tread;
+                if ($step->kind === StepKind::Tread && ($found === null || ($with->word('of') === 'largest' ? $sum > $found[0] : $sum < $found[0]))) {
+                    $found = [$sum, $riser, $tread, $step];
+                }
+            }
+        }
+        if ($found === null) {
+            return new NotApplicable('The stair has no straight flight with treads.');
+        }
+        [$sum, $riser, $tread, $step] = $found;
+
+        return new Measured(
+            Amount::length($sum),
+            [Witness::dimension($subject->storey(), new Segment($step->front->middle(), $step->back->middle()), $home->length($tread))],
+            ["Twice the riser of {$home->length($riser)} and the tread of {$home->length($tread)}: {$home->length($sum)}."],
+        );
+    }
+}

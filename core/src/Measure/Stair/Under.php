@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Geometry\Overlap;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\Covers;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Stair\StairEnd;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
+use Heurema\Units\Amount;
+
+/**
+ * The least clear height where another room, or the way through a door, passes below it.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class Under extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.under';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $climb = Climb::of($subject);
+        if (!$climb instanceof Climb) {
+            return new Unknown($climb);
+        }
+        $lowest = null;
+        $own = StairEnd::foot($subject, $home)?->room();
+        foreach ($subject->from === null ? [] : self::ways($home, $subject, $own) as [$name, $way]) {
+            foreach ($subject->shape->steps as $step) {
+                foreach (Overlap::parts($way, $step->outline) as $part) {
+                    foreach ($part->outer->points as $point) {
+                        $height = $climb->nosingLine($step, $point) - Covers::STAIR_DEPTH;
+                        $lowest = $lowest === null || $height < $lowest[0] ? [$height, $point, $name] : $lowest;
+                    }
+                }
+            }
+        }
+        if ($lowest === null) {
+            return new NotApplicable('Nothing passes below it.');
+        }
+
+        return new Measured(
+            Amount::length(max(0.0, $lowest[0])),
+            [Witness::mark($subject->storey(), $lowest[1], $home->length(max(0.0, $lowest[0])))],
+            ["Lowest over {$lowest[2]}."],
+            ["{$subject->name()} is taken to be ".$home->length(Covers::STAIR_DEPTH).' deep, straight down from its nosings.'],
+        );
+    }
+
+    /** @return list<array{string, Polygon}> */
+    private static function ways(Home $home, PlacedStair $stair, ?RoomSpace $own): array
+    {
+        $ways = [];
+        foreach ($home->plans[$stair->storey()]->rooms as $room) {
+            if ($room !== $own && $room->outline() !== null) {
+                $ways[] = [$room->name(), $room->outline()];
+            }
+        }
+        foreach ($home->openingsOn($stair->storey()) as $door) {
+            if ($door->type() === SubjectType::Door) {
+                $across = $door->span()->direction()->left()->times($door->wall->thickness + 2 * self::STEP);
+                $ways[] = ["the way through {$door->name()}", new Polygon(Ring::rectangle($door->span()->from->minus($across->times(0.5)), $door->span()->vector(), $across)->counterClockwise())];
+            }
+        }
+
+        return $ways;
+    }
+
+    /** So far before and behind a door one still walks through it, mm. */
+    private const STEP = 300.0;
+}

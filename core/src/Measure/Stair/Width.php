@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * Between the sides of the flights. `at: rail` takes off the handrails, 89 mm each: the format does not say how far they stand in.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class Width extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.width';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['at' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $width = $subject->stair->width;
+        if ($width === null) {
+            return new Unknown(["{$subject->id()}.width"]);
+        }
+        $working = ["Between its sides: {$home->length($width)}."];
+        $rails = Handrails::count($subject);
+        if ($with->word('at') === 'rail') {
+            if ($rails === null) {
+                return new Unknown(["{$subject->id()}.handrails"]);
+            }
+            $width -= $rails * self::PROJECTION;
+            $working[] = "Less {$rails} handrails, {$home->length(self::PROJECTION)} each: {$home->length($width)}.";
+        }
+        $across = $subject->shape->steps[0]->front ?? $subject->shape->head;
+
+        return new Measured(
+            Amount::length($width),
+            $across === null ? [] : [Witness::dimension($subject->storey(), $across, $home->length($width))],
+            $working,
+            $with->word('at') === 'rail' && $rails > 0 ? ['Handrails are taken to stand in by '.$home->length(self::PROJECTION).'.'] : [],
+        );
+    }
+
+    /** How far a handrail stands in from its side, mm: 3 1/2 in. */
+    private const PROJECTION = 88.9;
+}

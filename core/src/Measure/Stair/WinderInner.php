@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Layout\Winders;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Stair\Step;
+use Heurema\Spatial\Stair\StepKind;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The least depth of its tapered treads at their narrow end.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class WinderInner extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.winder_inner';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $tapered = array_filter($subject->shape->steps, static fn(Step $step): bool => $step->kind === StepKind::Winder);
+        foreach ($subject->stair->parts as $number => $part) {
+            if ($part instanceof Winders && $part->inner === null && $subject->stair->innerRadius === null) {
+                return new Unknown(["{$subject->id()}.parts.{$number}.winders.inner"]);
+            }
+        }
+        if ($tapered === []) {
+            return Tapered::isUndrawn($subject) ? new Unknown(["{$subject->id()}.parts"]) : new NotApplicable('The stair has no tapered treads.');
+        }
+        $least = null;
+        foreach ($tapered as $step) {
+            $line = Tapered::across($subject, $step, 0.0);
+            $least = $least === null || $line->length() < $least->length() ? $line : $least;
+        }
+
+        return new Measured(Amount::length($least->length()), [Witness::dimension($subject->storey(), $least, $home->length($least->length()))], ["At their narrow end the tapered treads are at least {$home->length($least->length())} deep."]);
+    }
+}

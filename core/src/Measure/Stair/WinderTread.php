@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Stair\Step;
+use Heurema\Spatial\Stair\StepKind;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The least depth of its tapered treads, straight across from riser to riser, `from_inner` its inner side; without it, in the middle
+ * of the width.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class WinderTread extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.winder_tread';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['from_inner' => Answer::Length];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $tapered = array_filter($subject->shape->steps, static fn(Step $step): bool => $step->kind === StepKind::Winder);
+        if ($tapered === []) {
+            return Tapered::isUndrawn($subject) ? new Unknown(["{$subject->id()}.parts"]) : new NotApplicable('The stair has no tapered treads.');
+        }
+        $fromInner = $with->number('from_inner') ?? ($subject->stair->width ?? 0.0) / 2;
+        $least = null;
+        foreach ($tapered as $step) {
+            $line = Tapered::across($subject, $step, $fromInner);
+            $least = $least === null || $line->length() < $least->length() ? $line : $least;
+        }
+
+        return new Measured(
+            Amount::length($least->length()),
+            [Witness::dimension($subject->storey(), $least, $home->length($least->length()))],
+            ["Of the tapered treads, {$home->length($fromInner)} from their inner side, the least is {$home->length($least->length())} deep."],
+        );
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Stair;
+
+use Heurema\Layout\Winders;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Stair\Step;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The most tapered treads in one quarter turn; `of: half` in two quarter turns that follow on each other.
+ *
+ * @extends SubjectMeasure<PlacedStair>
+ */
+final class WindersInTurn extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'stair.winders_in_turn';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['of' => Answer::Word];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $counts = [];
+        foreach ($subject->stair->parts as $number => $part) {
+            $counts[] = $part instanceof Winders ? count(array_filter($subject->shape->steps, static fn(Step $step): bool => $step->part === $number)) : null;
+        }
+        $most = 0;
+        foreach ($counts as $number => $count) {
+            $most = max($most, ($count ?? 0) + ($with->word('of') === 'half' && $count !== null ? $counts[$number + 1] ?? 0 : 0));
+        }
+
+        return $most === 0
+            ? new NotApplicable('The stair has no tapered treads.')
+            : new Measured(Amount::count($most), [Witness::mark($subject->storey(), $subject->stair->start, (string) $most)], ["Tapered treads in the turn: {$most}."]);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Storey;
+
+use Heurema\Geometry\Segment;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\OpenEdge;
+use Heurema\Spatial\OpenEdges;
+use Heurema\Spatial\StoreyPlan;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many edges of openings in the floor, stairs and balconies nothing guards where one falls deeper than `drop`.
+ *
+ * @extends SubjectMeasure<StoreyPlan>
+ */
+final class OpenEdgeCount extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'storey.open_edges';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    public function parameters(): array
+    {
+        return ['drop' => Answer::Length];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $edges = OpenEdges::of($subject, $home);
+        if ($edges->missing !== []) {
+            return new Unknown(array_values(array_unique($edges->missing)));
+        }
+        $drop = $with->number('drop') ?? 0.0;
+        $open = self::joined(array_values(array_filter($edges->found, static fn(OpenEdge $edge): bool => $edge->drop > $drop + 0.05)));
+
+        return new Measured(
+            Amount::count(count($open)),
+            array_map(static fn(OpenEdge $edge): Witness => Witness::dimension($subject->id(), $edge->line, $home->length($edge->line->length())), $open),
+            $open === [] ? ['No edge is open.'] : array_map(static fn(OpenEdge $edge): string => ucfirst("{$edge->name}: {$home->length($edge->line->length())} open, {$home->length($edge->drop)} deep."), $open),
+        );
+    }
+
+    /**
+     * The sides of steps that follow on one another are one edge.
+     *
+     * @param list<OpenEdge> $edges
+     *
+     * @return list<OpenEdge>
+     */
+    private static function joined(array $edges): array
+    {
+        do {
+            $count = count($edges);
+            foreach ($edges as $i => $first) {
+                foreach ($edges as $j => $second) {
+                    $joins = $i !== $j && $first->name === $second->name && abs($first->line->direction()->cross($second->line->direction())) < 1e-3 && $first->line->to->distanceTo($second->line->from) < 1.0;
+                    if ($joins) {
+                        $edges[$i] = new OpenEdge(new Segment($first->line->from, $second->line->to), max($first->drop, $second->drop), $first->name);
+                        unset($edges[$j]);
+
+                        continue 3;
+                    }
+                }
+            }
+        } while (count($edges) < $count);
+
+        return array_values($edges);
+    }
+}

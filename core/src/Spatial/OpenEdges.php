@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Storey;
+use Heurema\Layout\Words\RoomUse;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Stair\Step;
+use Heurema\Spatial\Stair\StepKind;
+
+/**
+ * The edges of a storey over which one can fall: of openings in its floor, of the stairs that start on it or reach it from outside,
+ * of balconies, porches and terraces whose border is open. What walls, guards and the ways onto stairs close is left out.
+ */
+final class OpenEdges
+{
+    /** A wall or guard this near an edge, mm, stands along it. */
+    private const BESIDE = 150.0;
+
+    /** Steps and floors that differ by no more than this, mm, are level. */
+    private const LEVEL = 20.0;
+
+    /** Beside an edge, mm. */
+    private const OUTSIDE = 20.0;
+
+    /** Shorter stretches, mm, nobody falls through. */
+    private const SHORTEST = 100.0;
+
+    /** @var list<OpenEdge> */
+    public array $found = [];
+
+    /** @var list<string> heights that would have to be known */
+    public array $missing = [];
+
+    /** @var list<Segment> what closes edges */
+    private array $closed = [];
+
+    private function __construct(private readonly StoreyPlan $plan, private readonly Home $home) {}
+
+    public static function of(StoreyPlan $plan, Home $home): self
+    {
+        $edges = new self($plan, $home);
+        $edges->close();
+        $edges->takeVoids();
+        $edges->takeOutdoorRooms();
+        foreach ($home->stairs as $stair) {
+            if ($stair->storey() === $plan->storey->id) {
+                $edges->takeStair($stair);
+            }
+        }
+
+        return $edges;
+    }
+
+    private function close(): void
+    {
+        foreach ($this->plan->standingWalls() as $wall) {
+            if (!$wall->wall->isDivider()) {
+                $half = $wall->wall->thickness / 2;
+                array_push($this->closed, $wall->wall->line()->offset($half), $wall->wall->line()->offset(-$half), $wall->wall->line());
+            }
+        }
+        foreach ($this->plan->storey->guards as $guard) {
+            for ($i = 1, $count = count($guard->line); $i < $count; ++$i) {
+                $this->closed[] = new Segment($guard->line[$i - 1], $guard->line[$i]);
+            }
+        }
+    }
+
+    private function takeVoids(): void
+    {
+        $storey = $this->plan->storey;
+        $below = $this->below();
+        foreach ($storey->voids as $void) {
+            if ($below?->elevation === null || $storey->elevation === null) {
+                $this->missing[] = ($storey->elevation === null ? $storey->id : $below->id ?? $storey->id).'.elevation';
+
+                continue;
+            }
+            $ways = array_values(array_filter(array_map(static fn(PlacedStair $stair): ?Segment => $stair->to === $storey && $stair->from !== null ? $stair->shape->head : null, $this->home->stairs)));
+            foreach ($void->outline->counterClockwise()->edges() as $edge) {
+                $this->take($edge, $storey->elevation - $below->elevation, 'the opening in the floor', $ways);
+            }
+        }
+    }
+
+    private function takeOutdoorRooms(): void
+    {
+        $storey = $this->plan->storey;
+        foreach ($this->plan->rooms as $room) {
+            if (!in_array($room->room->use, [RoomUse::Balcony, RoomUse::Porch, RoomUse::Terrace], true)) {
+                continue;
+            }
+            if ($storey->elevation === null) {
+                $this->missing[] = "{$storey->id}.elevation";
+
+                continue;
+            }
+            $ways = array_values(array_filter(array_map(static fn(PlacedStair $stair): ?Segment => $stair->to === $storey ? $stair->shape->head : null, $this->home->stairs)));
+            foreach ($this->plan->neighbours($room) as $neighbour) {
+                if ($neighbour->wall->isDivider() && $neighbour->beyond->isOutside()) {
+                    $this->take($neighbour->stretch, $storey->elevation - ($this->home->layout->grade ?? 0.0), $room->name(), $ways);
+                }
+            }
+        }
+    }
+
+    /** Both sides of its flights and the free sides of its landings; a step is as high as it lies above the floor at its foot. */
+    private function takeStair(PlacedStair $stair): void
+    {
+        $climb = Climb::of($stair);
+        if (!$climb instanceof Climb) {
+            array_push($this->missing, ...$climb);
+
+            return;
+        }
+        $entered = array_map(static fn(Step $step): Segment => $step->front, $stair->shape->steps);
+        $left = array_map(static fn(Step $step): Segment => $step->back, $stair->shape->steps);
+        foreach ($stair->shape->steps as $step) {
+            foreach ($step->outline->counterClockwise()->edges() as $edge) {
+                $this->takeSide($edge, $step, $climb, $step->kind === StepKind::Landing ? [...$entered, ...$left] : [$step->front, $step->back]);
+            }
+        }
+    }
+
+    /** @param list<Segment> $ways */
+    private function takeSide(Segment $edge, Step $step, Climb $climb, array $ways): void
+    {
+        $level = $climb->level($step);
+        $outside = $edge->offset(-self::OUTSIDE)->middle();
+        foreach ($climb->stair->shape->steps as $other) {
+            if ($other !== $step && $other->outline->contains($outside)) {
+                $level -= max(0.0, $climb->level($other));
+            }
+        }
+        if ($level > self::LEVEL) {
+            $this->take($edge, $level, $climb->stair->name(), $ways);
+        }
+    }
+
+    /** @param list<Segment> $ways where one walks onto it or off it */
+    private function take(Segment $edge, float $drop, string $name, array $ways): void
+    {
+        $length = $edge->length();
+        $open = [[0.0, $length]];
+        foreach ([...$this->closed, ...$ways] as $line) {
+            $span = self::along($edge, $line);
+            $open = $span === null ? $open : self::without($open, $span);
+        }
+        foreach ($open as [$from, $to]) {
+            if ($to - $from >= min(self::SHORTEST, $length * 0.9)) {
+                $this->found[] = new OpenEdge(new Segment($edge->at($from), $edge->at($to)), $drop, $name);
+            }
+        }
+    }
+
+    /**
+     * Which stretch of an edge a line runs along.
+     *
+     * @return array{float, float}|null
+     */
+    private static function along(Segment $edge, Segment $line): ?array
+    {
+        $isParallel = $line->length() > 0 && abs($edge->direction()->cross($line->direction())) < 0.05;
+        if (!$isParallel || abs($edge->leftOf($line->middle())) > self::BESIDE) {
+            return null;
+        }
+        $ends = [$edge->along($line->from), $edge->along($line->to)];
+
+        return [min($ends), max($ends)];
+    }
+
+    /**
+     * @param list<array{float, float}> $open
+     * @param array{float, float}       $span
+     *
+     * @return list<array{float, float}>
+     */
+    private static function without(array $open, array $span): array
+    {
+        $left = [];
+        foreach ($open as [$from, $to]) {
+            foreach ([[$from, min($to, $span[0])], [max($from, $span[1]), $to]] as [$start, $end]) {
+                if ($end - $start > 1.0) {
+                    $left[] = [$start, $end];
+                }
+            }
+        }
+
+        return $left;
+    }
+
+    private function below(): ?Storey
+    {
+        $below = null;
+        foreach ($this->home->layout->storeys as $storey) {
+            if ($storey === $this->plan->storey) {
+                return $below;
+            }
+            $below = $storey;
+        }
+
+        return null;
+    }
+}

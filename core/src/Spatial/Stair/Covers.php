@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial\Stair;
+
+use Heurema\Geometry\Arrangement;
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Face;
+use Heurema\Geometry\Line;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Layout\Storey;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\StoreyPlan;
+
+/**
+ * All that hangs over a stair: floors outside their openings, ceilings where no opening is above them, soffits, other stairs.
+ */
+final class Covers
+{
+    /** From the line over the nosings straight down to the underside of a stair, mm: common practice, no source. */
+    public const STAIR_DEPTH = 300.0;
+
+    /** Steps this far above the underside of a soffit, mm, pass over it. */
+    private const PASSES = 300.0;
+
+    /** @var list<Cover> */
+    public array $found = [];
+
+    /** @var list<string> heights over the stair that nobody said */
+    public array $missing = [];
+
+    /** @var array<string, string> by the stair they are about */
+    public array $assumptions = [];
+
+    private readonly Box $reach;
+
+    private readonly float $foot;
+
+    /** @param Ring $around the plan of the stair and of the floor at its foot and head */
+    private function __construct(private readonly Home $home, private readonly Climb $climb, Ring $around)
+    {
+        $this->reach = $around->bounds();
+        $stair = $climb->stair;
+        $this->foot = $stair->from === null ? ($stair->to->elevation ?? 0.0) - $climb->top() : ($stair->from->elevation ?? 0.0);
+    }
+
+    public static function of(Home $home, Climb $climb, Ring $around): self
+    {
+        $covers = new self($home, $climb, $around);
+        foreach ($covers->storeys() as $number => $storey) {
+            $covers->takeStorey($storey, $number > 0 || $climb->stair->from === null);
+        }
+        foreach ($home->stairs as $other) {
+            $covers->takeStair($other);
+        }
+
+        return $covers;
+    }
+
+    /** @return list<Storey> from the one at its foot upwards; of steps outside from the one they reach */
+    private function storeys(): array
+    {
+        $first = $this->climb->stair->storey();
+        $found = [];
+        foreach ($this->home->layout->storeys as $storey) {
+            if ($found !== [] || $storey->id === $first) {
+                $found[] = $storey;
+            }
+        }
+
+        return $found;
+    }
+
+    private function takeStorey(Storey $storey, bool $isAboveFoot): void
+    {
+        $plan = $this->home->plans[$storey->id];
+        $openings = $this->openingsAbove($storey);
+        if ($isAboveFoot) {
+            $this->takeFloor($plan);
+        }
+        if ($storey->elevation === null) {
+            return;
+        }
+        $top = ($this->above($storey)->elevation ?? INF) - $this->foot;
+        foreach ($plan->rooms as $room) {
+            $outline = $room->outline();
+            if ($outline === null || !$outline->bounds()->overlaps($this->reach)) {
+                continue;
+            }
+            $ceiling = $room->ceiling();
+            foreach (self::without($outline, $openings) as $part) {
+                if ($ceiling === null && $part->bounds()->overlaps($this->reach)) {
+                    $this->missing[] = $room->ceilingKey();
+                } elseif ($ceiling !== null) {
+                    $this->found[] = new Cover($part, $storey->elevation - $this->foot, $ceiling, $top, "the ceiling of {$room->name()}");
+                }
+            }
+        }
+        foreach ($storey->soffits as $soffit) {
+            if (!$soffit->outline->bounds()->overlaps($this->reach)) {
+                continue;
+            }
+            if ($soffit->underside === null) {
+                $this->missing[] = "{$soffit->id}.underside";
+            } else {
+                $this->found[] = new Cover(new Polygon($soffit->outline->counterClockwise()), $storey->elevation - $this->foot, $soffit->underside, $storey->elevation - $this->foot + $soffit->underside + self::PASSES, "soffit {$soffit->id}");
+            }
+        }
+    }
+
+    private function takeFloor(StoreyPlan $plan): void
+    {
+        $storey = $plan->storey;
+        $parts = [];
+        foreach ($plan->slab() as $slab) {
+            if ($slab->bounds()->overlaps($this->reach)) {
+                array_push($parts, ...self::without($slab, array_map(static fn($void): Ring => $void->outline, $storey->voids)));
+            }
+        }
+        $parts = array_filter($parts, fn(Polygon $part): bool => $part->bounds()->overlaps($this->reach));
+        if ($parts === []) {
+            return;
+        }
+        if ($storey->elevation === null || $storey->floorThickness === null) {
+            $this->missing[] = $storey->elevation === null ? "{$storey->id}.elevation" : "{$storey->id}.floor_thickness";
+
+            return;
+        }
+        foreach ($parts as $part) {
+            $this->found[] = new Cover($part, $storey->elevation - $this->foot, -$storey->floorThickness, $storey->elevation - $this->foot, "the floor of {$storey->name}", isFloor: true);
+        }
+    }
+
+    private function takeStair(PlacedStair $other): void
+    {
+        $climb = $other === $this->climb->stair || $other->from?->elevation === null ? null : Climb::of($other);
+        if (!$climb instanceof Climb) {
+            return;
+        }
+        $base = $other->from->elevation - $this->foot;
+        foreach ($base < 1 ? [] : $other->shape->steps as $step) {
+            if ($step->outline->bounds()->overlaps($this->reach)) {
+                $this->found[] = new Cover(new Polygon($step->outline), $base, $climb->level($step) - self::STAIR_DEPTH, $base + $climb->level($step), $other->name());
+                $this->assumptions[$other->id()] = "{$other->name()} is taken to be ".$this->home->length(self::STAIR_DEPTH).' deep, straight down from its nosings.';
+            }
+        }
+    }
+
+    /** @return list<Ring> the openings in the floor above a storey */
+    private function openingsAbove(Storey $storey): array
+    {
+        return array_map(static fn($void): Ring => $void->outline, $this->above($storey)->voids ?? []);
+    }
+
+    private function above(Storey $storey): ?Storey
+    {
+        foreach ($this->home->layout->storeys as $number => $candidate) {
+            if ($candidate === $storey) {
+                return $this->home->layout->storeys[$number + 1] ?? null;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<Ring> $rings
+     *
+     * @return list<Polygon>
+     */
+    private static function without(Polygon $polygon, array $rings): array
+    {
+        $bounds = $polygon->bounds();
+        $near = array_filter($rings, static fn(Ring $ring): bool => $ring->bounds()->overlaps($bounds));
+        if ($near === []) {
+            return [$polygon];
+        }
+        $lines = Line::aroundPolygon($polygon, 0, 0);
+        foreach ($near as $ring) {
+            array_push($lines, ...Line::around($ring, 0, 1));
+        }
+
+        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+    }
+}

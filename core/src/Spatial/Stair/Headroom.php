@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial\Stair;
+
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Overlap;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
+use Heurema\Spatial\Home;
+
+/** The lowest place over a stair: from the line over its nosings, from its landings and from the floor at its foot and head. */
+final readonly class Headroom
+{
+    /** How much of the floor at its foot and head counts, mm, where it is no wider: 36 in. */
+    private const LANDING = 914.4;
+
+    /** Less of a thing over a step, mm², is rounding. */
+    private const NOTICED_MM2 = 1.0;
+
+    private function __construct(public float $height, public Point $at, public float $from, public string $under) {}
+
+    /**
+     * @param float $sideEdge how far the edges of floor openings may come in over the ends of treads, mm
+     * @param bool  $inMiddle only over the middle of its width
+     */
+    public static function lowest(Climb $climb, Home $home, Covers $covers, float $sideEdge = 0.0, bool $inMiddle = false): ?self
+    {
+        $lowest = null;
+        foreach (self::pieces($climb, $sideEdge, $inMiddle) as [$ring, $narrowed, $nosingLine]) {
+            foreach ($covers->found as $cover) {
+                foreach (self::under($cover, $cover->isFloor ? $narrowed : $ring) as $point) {
+                    $from = $nosingLine($point);
+                    $height = $cover->height($point) - $from;
+                    if ($from < $cover->top - 1 && ($lowest === null || $height < $lowest->height)) {
+                        $lowest = new self($height, $point, $from, $cover->name);
+                    }
+                }
+            }
+        }
+
+        return $lowest;
+    }
+
+    /** Everything that has to be clear above, on plan. */
+    public static function reach(Climb $climb): Ring
+    {
+        $points = array_merge(...array_map(static fn(array $piece): array => $piece[0]->points, self::pieces($climb, 0.0, false)));
+        $box = Box::around($points === [] ? [$climb->stair->stair->start] : $points);
+
+        return Ring::rectangle(new Point($box->left, $box->bottom), new Point($box->width(), 0), new Point(0, $box->height()));
+    }
+
+    /** @return list<array{Ring, Ring, callable(Point): float}> outline, the same without the ends of treads, height of the line over the nosings */
+    private static function pieces(Climb $climb, float $sideEdge, bool $inMiddle): array
+    {
+        $shape = $climb->stair->shape;
+        $pieces = [];
+        foreach ($shape->steps as $step) {
+            $middle = $step->front->length() / 2 - 0.5;
+            $line = static fn(Point $point): float => $climb->nosingLine($step, $point);
+            $whole = $inMiddle && $step->kind !== StepKind::Landing ? $step->inset($middle) : $step->outline;
+            $pieces[] = [$whole, $sideEdge > 0 && !$inMiddle && $step->kind !== StepKind::Landing ? $step->inset($sideEdge) : $whole, $line];
+        }
+        foreach ([[$shape->foot(), -1, 0.0], [$shape->head, 1, $climb->top()]] as [$edge, $way, $level]) {
+            if ($edge !== null) {
+                $floor = self::floorAt($edge, $way);
+                $pieces[] = [$floor, $floor, static fn(): float => $level];
+            }
+        }
+
+        return $pieces;
+    }
+
+    private static function floorAt(Segment $edge, int $way): Ring
+    {
+        $depth = min(self::LANDING, $edge->length());
+
+        return Ring::rectangle($edge->from, $edge->vector(), $edge->direction()->left()->times($way * $depth))->counterClockwise();
+    }
+
+    /** @return list<Point> corners of what of a piece lies under a cover */
+    private static function under(Cover $cover, Ring $ring): array
+    {
+        if (!$cover->over->bounds()->overlaps($ring->bounds())) {
+            return [];
+        }
+        $parts = array_filter(Overlap::parts($cover->over, $ring), static fn($part): bool => $part->area() > self::NOTICED_MM2);
+
+        return array_merge(...array_map(static fn($part): array => array_merge(...array_map(static fn(Ring $ring): array => $ring->points, $part->rings())), array_values($parts)));
+    }
+}
