@@ -93,8 +93,34 @@ final class Sketch
     /** @param array<string, mixed> $stair */
     public function stair(array $stair, float $upperElevation = 2650): self
     {
-        $this->upper = [['id' => 'U', 'name' => 'Upper', 'elevation' => $upperElevation, 'ceiling' => 2400]];
-        $this->stairs[] = ['id' => 's', 'name' => 'Stair', 'from_storey' => 'G', 'to_storey' => 'U', 'start' => [0, 0], 'facing' => 90, 'width' => 900, ...$stair];
+        $this->upper = $this->upper === [] ? [['id' => 'U', 'name' => 'Upper', 'elevation' => $upperElevation, 'ceiling' => 2400]] : $this->upper;
+        $this->stairs[] = self::known(['id' => 's', 'name' => 'Stair', 'from_storey' => 'G', 'to_storey' => 'U', 'start' => [0, 0], 'facing' => 90, 'width' => 900, ...$stair]);
+
+        return $this;
+    }
+
+    /**
+     * The storey that the stairs reach: the outer walls once more, with whatever is said.
+     *
+     * @param array<string, mixed> $changes
+     */
+    public function upper(array $changes): self
+    {
+        $walls = [];
+        foreach (is_array($this->storey['walls'] ?? null) ? $this->storey['walls'] : [] as $wall) {
+            if (is_array($wall) && $wall['type'] === 'exterior' && is_string($wall['id'])) {
+                $walls[] = [...$wall, 'id' => "u{$wall['id']}"];
+            }
+        }
+        $this->upper[0] = self::known(['id' => 'U', 'name' => 'Upper', 'elevation' => 2650, 'ceiling' => 2400, 'floor_thickness' => 250, 'walls' => $walls, ...$this->upper[0] ?? [], ...$changes]);
+
+        return $this;
+    }
+
+    /** @param array<string, mixed> $changes of one more storey, without walls */
+    public function top(array $changes): self
+    {
+        $this->upper[] = ['id' => 'T', 'name' => 'Top', 'ceiling' => 2400, 'floor_thickness' => 250, ...$changes];
 
         return $this;
     }
@@ -102,7 +128,7 @@ final class Sketch
     /** @param array<string, mixed> $changes */
     public function with(array $changes): self
     {
-        $this->storey = array_filter([...$this->storey, ...$changes], static fn(mixed $value): bool => $value !== null);
+        $this->storey = self::known([...$this->storey, ...$changes]);
 
         return $this;
     }
@@ -110,7 +136,7 @@ final class Sketch
     /** @param array<string, mixed> $changes */
     public function document(array $changes): self
     {
-        $this->document = array_filter([...$this->document, ...$changes], static fn(mixed $value): bool => $value !== null);
+        $this->document = self::known([...$this->document, ...$changes]);
 
         return $this;
     }
@@ -128,5 +154,15 @@ final class Sketch
     public function home(): Home
     {
         return new Home($this->layout());
+    }
+
+    /**
+     * @param array<string, mixed> $values
+     *
+     * @return array<string, mixed> what is not null
+     */
+    private static function known(array $values): array
+    {
+        return array_filter($values, static fn(mixed $value): bool => $value !== null);
     }
 }

@@ -76,6 +76,11 @@ final class References
         if ($stair->fromStorey === $stair->toStorey) {
             throw $place->get('to_storey')->refuse('expected another storey than the one the stair starts from');
         }
+        // storeys are listed from the lowest up, so that no stairs can lead around in a ring
+        $order = array_map(static fn(Storey $storey): string => $storey->id, $layout->storeys);
+        if (array_search($stair->toStorey, $order, true) < array_search($stair->fromStorey, $order, true)) {
+            throw $place->get('to_storey')->refuse("expected a storey above the one the stair starts from, \"{$stair->toStorey}\" lies below \"{$stair->fromStorey}\"");
+        }
     }
 
     private static function checkStorey(Place $place, string $id, Layout $layout): void

@@ -51,6 +51,8 @@ final readonly class Stair
         if ($parts === []) {
             throw $place->get('parts')->refuse('expected at least one flight');
         }
+        $read = array_map(self::readPart(...), $parts);
+        self::checkOrder($read, $parts, $place);
 
         return new self(
             $id,
@@ -68,7 +70,7 @@ final readonly class Stair
             $place->optional('inner_radius')?->length(),
             $place->optional('status')?->word(Status::class) ?? Status::New,
             $place->optional('locked')?->boolean() ?? false,
-            array_map(self::readPart(...), $parts),
+            $read,
         );
     }
 
@@ -103,6 +105,26 @@ final readonly class Stair
     public function risers(): int
     {
         return array_sum(array_map(static fn(Flight|Landing|Winders $part): int => $part->risers(), $this->parts));
+    }
+
+    /**
+     * A landing lies between flights or winders: a turn that leads nowhere is no stair.
+     *
+     * @param list<Flight|Landing|Winders> $parts
+     * @param list<Place>                  $places
+     */
+    private static function checkOrder(array $parts, array $places, Place $stair): void
+    {
+        if (array_sum(array_map(static fn(Flight|Landing|Winders $part): int => $part->risers(), $parts)) === 0) {
+            throw $stair->get('parts')->refuse('expected at least one riser');
+        }
+        foreach ($parts as $number => $part) {
+            $before = $parts[$number - 1] ?? null;
+            $after = $parts[$number + 1] ?? null;
+            if ($part instanceof Landing && ($before === null || $before instanceof Landing || $after === null)) {
+                throw $places[$number]->refuse('expected a flight or winders before and after a landing');
+            }
+        }
     }
 
     private static function readPart(Place $place): Flight|Landing|Winders

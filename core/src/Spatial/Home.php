@@ -11,6 +11,9 @@ use Heurema\Layout\Storey;
 use Heurema\Layout\SurveyDistance;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Layout\Words\RoomUse;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\Covers;
+use Heurema\Spatial\Stair\Headroom;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Units\Amount;
 
@@ -39,6 +42,12 @@ final class Home implements Subject
     private readonly array $openingsOn;
 
     private ?WaysIn $waysIn = null;
+
+    /** @var array<string, Covers> by stair */
+    private array $covers = [];
+
+    /** @var array<string, OpenEdges> by storey */
+    private array $openEdges = [];
 
     /** @throws UnreadableLayout when the walls of a storey make no sense */
     public function __construct(public readonly Layout $layout)
@@ -150,6 +159,18 @@ final class Home implements Subject
     public function waysIn(): WaysIn
     {
         return $this->waysIn ??= new WaysIn($this);
+    }
+
+    /** What hangs over a stair. */
+    public function covers(Climb $climb): Covers
+    {
+        return $this->covers[$climb->stair->id()] ??= Covers::of($this, $climb, Headroom::reach($climb));
+    }
+
+    /** The edges of a storey over which one can fall. */
+    public function openEdges(StoreyPlan $plan): OpenEdges
+    {
+        return $this->openEdges[$plan->id()] ??= OpenEdges::of($plan, $this);
     }
 
     /** @return list<PlacedFixture> */

@@ -91,6 +91,12 @@ final class LayoutReaderTest extends TestCase
         yield 'a door with a window frame' => [self::openings('{"id": "d", "kind": "door", "wall": "w", "at": 500, "frame": 50}'), '/storeys/0/openings/0/frame', 'unknown key', true];
         yield 'a stair that leads nowhere' => [self::stair('"to_storey": "X"'), '/stairs/0/to_storey', 'id of a storey', false];
         yield 'a stair to where it starts' => [self::stair('"from_storey": "G", "to_storey": "G"'), '/stairs/0/to_storey', 'another storey', false];
+        yield 'a stair that leads down' => ['{"format": "heurema-layout", "version": 1, "name": "x", "units": "metric", "storeys": [{"id": "G"}, {"id": "U"}], "stairs": [{"id": "s", "start": [0, 0], "facing": 0, "from_storey": "U", "to_storey": "G", "parts": [{"flight": {"risers": 3}}]}]}', '/stairs/0/to_storey', 'a storey above', false];
+        yield 'a stair that begins with its landing' => [self::stair('"to_storey": "G"', '{"landing": {"depth": 900}}, {"flight": {"risers": 3}}'), '/stairs/0/parts/0', 'before and after a landing', false];
+        yield 'a turn that leads nowhere' => [self::stair('"to_storey": "G"', '{"flight": {"risers": 3}}, {"landing": {"depth": 900, "turn": "left"}}'), '/stairs/0/parts/1', 'before and after a landing', false];
+        yield 'two landings in a row' => [self::stair('"to_storey": "G"', '{"flight": {"risers": 3}}, {"landing": {}}, {"landing": {}}, {"flight": {"risers": 3}}'), '/stairs/0/parts/2', 'before and after a landing', false];
+        yield 'a tread below nothing' => [self::stair('"to_storey": "G"', '{"flight": {"risers": 3, "tread": -250}}'), '/stairs/0/parts/0/flight/tread', 'from 0', true];
+        yield 'winders that turn back' => [self::stair('"to_storey": "G"', '{"winders": {"risers": 3, "turn": "back"}}'), '/stairs/0/parts/0/winders/turn', 'left, right', true];
         yield 'a flight without risers' => [self::stair('"to_storey": "G"', '{"flight": {"risers": 0}}'), '/stairs/0/parts/0/flight/risers', 'from 1', true];
         yield 'rises that do not count up' => [self::stair('"to_storey": "G"', '{"flight": {"risers": 3, "rises": [170, 170]}}'), '/stairs/0/parts/0/flight/rises', '3 heights', false];
         yield 'a part of two kinds' => [self::stair('"to_storey": "G"', '{"flight": {"risers": 3}, "landing": {}}'), '/stairs/0/parts/0', 'one of flight', true];

@@ -13,7 +13,7 @@ abstract class BookLimits extends BookProof
     protected const MOST = 'at most';
 
     /** What counts as a little: less than any unit people build by. */
-    private const LITTLE = ['in' => 0.01, 'ft' => 0.001, 'mm' => 0.2, 'm' => 0.0002, 'sq ft' => 0.01, 'm2' => 0.001, '%' => 0.01, '' => 1.0];
+    private const LITTLE = ['in' => 0.01, 'ft' => 0.001, 'mm' => 0.2, 'm' => 0.0002, 'sq ft' => 0.01, 'm2' => 0.001, '%' => 0.01, 'deg' => 0.01, '' => 1.0];
 
     /**
      * The published place, then rule, measure, limit, its unit, which side, other facts, settings, related things. A measure of related

@@ -14,7 +14,6 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
-use Heurema\Spatial\Stair\Covers;
 use Heurema\Spatial\Stair\Headroom as LowestHeadroom;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject;
@@ -50,7 +49,7 @@ final class Headroom extends SubjectMeasure
         if (!$climb instanceof Climb) {
             return new Unknown($climb);
         }
-        $covers = Covers::of($home, $climb, LowestHeadroom::reach($climb));
+        $covers = $home->covers($climb);
         if ($covers->missing !== []) {
             return new Unknown(array_values(array_unique($covers->missing)));
         }

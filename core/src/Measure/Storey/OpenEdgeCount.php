@@ -14,7 +14,6 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\OpenEdge;
-use Heurema\Spatial\OpenEdges;
 use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
@@ -43,7 +42,7 @@ final class OpenEdgeCount extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $edges = OpenEdges::of($subject, $home);
+        $edges = $home->openEdges($subject);
         if ($edges->missing !== []) {
             return new Unknown(array_values(array_unique($edges->missing)));
         }

@@ -14,9 +14,15 @@ final readonly class Cover
     /**
      * @param float              $base     what the underside is told from, mm above the stair's foot
      * @param float              $top     who stands as high as this has it underfoot, mm above the stair's foot
-     * @param bool               $isFloor the edge of an opening in it may come in over the ends of treads where a code lets it
+     * @param bool               $isFloor it is a floor or hangs under one: the edge of an opening in it may come in over the ends of treads where a code lets it
      */
     public function __construct(public Polygon $over, private float $base, private float|SlopedCeiling $underside, public float $top, public string $name, public bool $isFloor = false) {}
+
+    /** Nowhere is it lower, as far as can be told without looking: above the stair's foot, mm. */
+    public function floorOfHeights(): float
+    {
+        return $this->underside instanceof SlopedCeiling ? -INF : $this->base + $this->underside;
+    }
 
     /** Above the stair's foot, mm. */
     public function height(Point $at): float

@@ -8,6 +8,7 @@ use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
+use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\Storey;
@@ -25,7 +26,7 @@ final class Covers
     /** Steps this far above the underside of a soffit, mm, pass over it. */
     private const PASSES = 300.0;
 
-    /** @var list<Cover> */
+    /** @var list<Cover> the lowest first */
     public array $found = [];
 
     /** @var list<string> heights over the stair that nobody said */
@@ -36,11 +37,14 @@ final class Covers
 
     private readonly Box $reach;
 
+    private readonly Ring $around;
+
     private readonly float $foot;
 
     /** @param Ring $around the plan of the stair and of the floor at its foot and head */
     private function __construct(private readonly Home $home, private readonly Climb $climb, Ring $around)
     {
+        $this->around = $around;
         $this->reach = $around->bounds();
         $stair = $climb->stair;
         $this->foot = $stair->from === null ? ($stair->to->elevation ?? 0.0) - $climb->top() : ($stair->from->elevation ?? 0.0);
@@ -55,6 +59,8 @@ final class Covers
         foreach ($home->stairs as $other) {
             $covers->takeStair($other);
         }
+
+        usort($covers->found, static fn(Cover $a, Cover $b): int => $a->floorOfHeights() <=> $b->floorOfHeights());
 
         return $covers;
     }
@@ -90,11 +96,11 @@ final class Covers
                 continue;
             }
             $ceiling = $room->ceiling();
-            foreach (self::without($outline, $openings) as $part) {
-                if ($ceiling === null && $part->bounds()->overlaps($this->reach)) {
+            foreach ($this->near($outline, $openings) as $part) {
+                if ($ceiling === null) {
                     $this->missing[] = $room->ceilingKey();
-                } elseif ($ceiling !== null) {
-                    $this->found[] = new Cover($part, $storey->elevation - $this->foot, $ceiling, $top, "the ceiling of {$room->name()}");
+                } else {
+                    $this->found[] = new Cover($part, $storey->elevation - $this->foot, $ceiling, $top, "the ceiling of {$room->name()}", isFloor: $top < INF);
                 }
             }
         }
@@ -116,10 +122,9 @@ final class Covers
         $parts = [];
         foreach ($plan->slab() as $slab) {
             if ($slab->bounds()->overlaps($this->reach)) {
-                array_push($parts, ...self::without($slab, array_map(static fn($void): Ring => $void->outline, $storey->voids)));
+                array_push($parts, ...$this->near($slab, array_map(static fn($void): Ring => $void->outline, $storey->voids)));
             }
         }
-        $parts = array_filter($parts, fn(Polygon $part): bool => $part->bounds()->overlaps($this->reach));
         if ($parts === []) {
             return;
         }
@@ -166,19 +171,21 @@ final class Covers
     }
 
     /**
+     * What of a shape lies over the stair, rings cut out.
+     *
      * @param list<Ring> $rings
      *
      * @return list<Polygon>
      */
-    private static function without(Polygon $polygon, array $rings): array
+    private function near(Polygon $polygon, array $rings): array
     {
-        $bounds = $polygon->bounds();
-        $near = array_filter($rings, static fn(Ring $ring): bool => $ring->bounds()->overlaps($bounds));
-        if ($near === []) {
-            return [$polygon];
+        $over = Overlap::parts($polygon, $this->around);
+        $cut = array_filter($rings, fn(Ring $ring): bool => $ring->bounds()->overlaps($this->reach));
+        if ($cut === [] || $over === []) {
+            return $over;
         }
-        $lines = Line::aroundPolygon($polygon, 0, 0);
-        foreach ($near as $ring) {
+        $lines = array_merge(...array_map(static fn(Polygon $part): array => Line::aroundPolygon($part, 0, 0), $over));
+        foreach ($cut as $ring) {
             array_push($lines, ...Line::around($ring, 0, 1));
         }
 

@@ -29,8 +29,12 @@ final readonly class Headroom
     public static function lowest(Climb $climb, Home $home, Covers $covers, float $sideEdge = 0.0, bool $inMiddle = false): ?self
     {
         $lowest = null;
-        foreach (self::pieces($climb, $sideEdge, $inMiddle) as [$ring, $narrowed, $nosingLine]) {
+        // from the top down, so that what is lowest is met early
+        foreach (array_reverse(self::pieces($climb, $sideEdge, $inMiddle)) as [$ring, $narrowed, $nosingLine, $highest]) {
             foreach ($covers->found as $cover) {
+                if ($lowest !== null && $cover->floorOfHeights() - $highest >= $lowest->height) {
+                    break;
+                }
                 foreach (self::under($cover, $cover->isFloor ? $narrowed : $ring) as $point) {
                     $from = $nosingLine($point);
                     $height = $cover->height($point) - $from;
@@ -53,7 +57,7 @@ final readonly class Headroom
         return Ring::rectangle(new Point($box->left, $box->bottom), new Point($box->width(), 0), new Point(0, $box->height()));
     }
 
-    /** @return list<array{Ring, Ring, callable(Point): float}> outline, the same without the ends of treads, height of the line over the nosings */
+    /** @return list<array{Ring, Ring, callable(Point): float, float}> outline, the same without the ends of treads, height of the line over the nosings and its highest */
     private static function pieces(Climb $climb, float $sideEdge, bool $inMiddle): array
     {
         $shape = $climb->stair->shape;
@@ -62,12 +66,12 @@ final readonly class Headroom
             $middle = $step->front->length() / 2 - 0.5;
             $line = static fn(Point $point): float => $climb->nosingLine($step, $point);
             $whole = $inMiddle && $step->kind !== StepKind::Landing ? $step->inset($middle) : $step->outline;
-            $pieces[] = [$whole, $sideEdge > 0 && !$inMiddle && $step->kind !== StepKind::Landing ? $step->inset($sideEdge) : $whole, $line];
+            $pieces[] = [$whole, $sideEdge > 0 && !$inMiddle && $step->kind !== StepKind::Landing ? $step->inset($sideEdge) : $whole, $line, $step->kind === StepKind::Landing ? $climb->level($step) : $climb->levels[$step->risers + 1]];
         }
         foreach ([[$shape->foot(), -1, 0.0], [$shape->head, 1, $climb->top()]] as [$edge, $way, $level]) {
             if ($edge !== null) {
                 $floor = self::floorAt($edge, $way);
-                $pieces[] = [$floor, $floor, static fn(): float => $level];
+                $pieces[] = [$floor, $floor, static fn(): float => $level, $level];
             }
         }
 
