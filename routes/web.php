@@ -11,6 +11,7 @@ use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\RuleBookController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\StairController;
 use App\Http\Controllers\UnderlayController;
 use App\Models\Project;
 use Illuminate\Support\Facades\Route;
@@ -31,6 +32,8 @@ Route::middleware('auth')->group(static function (): void {
         Route::post('/acts/{act}', [BoardController::class, 'act'])->name('board.act');
         Route::post('/trials/{act}', [BoardController::class, 'try'])->name('board.trial');
         Route::post('/dimensions', [BoardController::class, 'dimension'])->name('board.dimension');
+        Route::get('/stairs/{stair}', [StairController::class, 'design'])->name('board.stair');
+        Route::post('/stairs/{stair}', [StairController::class, 'change'])->name('board.stair.change');
         Route::get('/sheet', SheetController::class)->name('board.sheet');
         Route::post('/underlays', [UnderlayController::class, 'store'])->name('board.underlays');
         Route::scopeBindings()->group(static function (): void {
@@ -46,5 +49,6 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/rule-books', [RuleBookController::class, 'index'])->name('rule-books');
     Route::get('/rule-books/{book}', [RuleBookController::class, 'show'])->name('rule-book');
     Route::post('/revisions/{revision}/books', [RuleBookController::class, 'choose'])->can('view', 'revision')->name('review.books');
+    Route::get('/revisions/{revision}/stairs/{stair}', [StairController::class, 'review'])->can('view', 'revision')->name('review.stair');
     Route::get('/revisions/{revision}', ReviewController::class)->can('view', 'revision')->name('review');
 });

@@ -116,15 +116,8 @@ final readonly class PlanDrawing
     private function stair(PlacedStair $stair): string
     {
         $storey = $this->plan->storey->id;
-        if ($storey !== $stair->storey() && $storey !== $stair->to->id) {
-            return '';
-        }
-        $shape = $stair->shape;
-        $steps = array_map(static fn(Ring $ring): string => Svg::element('path', ['class' => 'step', 'd' => Svg::path($ring)]), [...$shape->treads(), ...$shape->landings()]);
-        $arrow = Svg::element('path', ['class' => 'climb', 'd' => Svg::line($shape->walkline)])
-            .Svg::pinned($shape->walkline[0], 'climb-start', Svg::element('circle', ['r' => 3]).Svg::element('text', ['y' => 16], $storey === $stair->storey() ? 'up' : 'down'));
 
-        return Svg::element('g', ['class' => $storey === $stair->storey() ? 'stair' : 'stair stair-below', 'data-subject' => $stair->id()], implode('', $steps).$arrow);
+        return $storey === $stair->storey() || $storey === $stair->to->id ? (new StairSymbol($stair, $storey))->draw() : '';
     }
 
     private static function void(FloorVoid $void): string

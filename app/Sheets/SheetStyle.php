@@ -49,6 +49,9 @@ final class SheetStyle
             .fixture-detail { stroke: {$soft}; stroke-width: paper(.13); }
             .overhead .fixture-outline { fill: none; stroke-dasharray: paper(1) paper(.7); }
             .step { fill: #fff; stroke: {$soft}; stroke-width: paper(.15); }
+            .step-above { stroke-dasharray: paper(1) paper(1); }
+            .nosing { fill: none; stroke: {$soft}; stroke-width: paper(.1); }
+            .break-line { fill: none; stroke: {$ink}; stroke-width: paper(.25); }
             .stair-below .step { stroke-dasharray: paper(1) paper(1); }
             .climb { stroke: {$ink}; stroke-width: paper(.2); }
             .climb-start circle { fill: {$ink}; }

@@ -34,6 +34,7 @@ final class BoardRequest extends FormRequest
             'width' => ['nullable', 'string', 'max:100'],
             'depth' => ['nullable', 'string', 'max:100'],
             'tread' => ['nullable', 'string', 'max:100'],
+            'headroom' => ['nullable', 'string', 'max:100'],
             'towards' => ['nullable', 'numeric'],
             'count' => ['nullable', 'integer', 'between:1,50'],
             'risers' => ['nullable', 'integer', 'between:1,40'],

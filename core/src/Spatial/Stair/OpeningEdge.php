@@ -13,8 +13,9 @@ final readonly class OpeningEdge
     /**
      * @param int          $treads that lie too high to pass under the floor
      * @param Segment|null $edge   across the stair; null where the whole stair may pass under the floor
+     * @param Step|null    $step   on which it lies
      */
-    private function __construct(public int $treads, public ?Segment $edge) {}
+    private function __construct(public int $treads, public ?Segment $edge, public ?Step $step) {}
 
     /** @return self|list<string> what the document lacks to tell */
     public static function of(Climb $climb, float $headroom): self|array
@@ -24,18 +25,19 @@ final readonly class OpeningEdge
             return ["{$climb->stair->to->id}.floor_thickness"];
         }
         $highest = $climb->top() - $thickness - $headroom;
-        $edge = null;
+        $edge = $on = null;
         $treads = 0;
         foreach ($climb->stair->shape->steps as $step) {
             $level = $climb->level($step);
             $treads += $step->kind !== StepKind::Landing && $level > $highest + 0.05 ? 1 : 0;
             $next = $step->kind === StepKind::Landing ? $level : $climb->levels[$step->risers + 1];
             if ($edge === null && $next > $highest + 0.05) {
+                $on = $step;
                 $edge = self::across($step, $next - $level < 1e-9 ? 0.0 : max(0.0, ($highest - $level) / ($next - $level)));
             }
         }
 
-        return new self($treads, $edge);
+        return new self($treads, $edge, $on);
     }
 
     private static function across(Step $step, float $share): Segment

@@ -135,18 +135,19 @@ final class StairShape
         $reach = $landing->turn === Turn::Back ? 2 * $this->width + ($landing->gap ?? 0.0) : $this->width;
         $outline = $this->box($half - $reach, $reach, $depth);
         $front = $this->across($this->frame);
-        $this->walkTo($this->frame->toPlan(new Point(0, $depth / 2)));
-        $left = $this->frame->xAxis->times(-1);
+        $turns = [$this->frame->toPlan(new Point(0, $depth / 2))];
         if ($landing->turn === Turn::Back) {
-            $this->walkTo($this->frame->toPlan(new Point($this->width - $reach, $depth / 2)));
+            $turns[] = $this->frame->toPlan(new Point($this->width - $reach, $depth / 2));
         }
+        array_map($this->walkTo(...), $turns);
+        $left = $this->frame->xAxis->times(-1);
         $this->frame = match ($landing->turn) {
             Turn::None => $this->placed(0, $depth, $this->frame->yAxis),
             Turn::Left => $this->placed(-$half, $depth - $half, $left),
             Turn::Right => $this->placed($half, $depth - $half, $this->frame->xAxis),
             Turn::Back => $this->placed($this->width - $reach, 0, $this->frame->yAxis->times(-1)),
         };
-        $this->steps[] = new Step($outline, $front, $this->across($this->frame), $this->risers, $part, StepKind::Landing);
+        $this->steps[] = new Step($outline, $front, $this->across($this->frame), $this->risers, $part, StepKind::Landing, $turns);
         $this->walkTo($this->frame->origin);
 
         return true;

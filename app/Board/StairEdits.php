@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+use Heurema\Drafting\StairParts;
+use Heurema\Geometry\Ring;
+use Heurema\Layout\Edit\Add;
+use Heurema\Layout\Edit\ChangeValues;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Layout;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\LeastOpening;
+use Heurema\Spatial\Stair\PlacedStair;
+
+/** What is changed of a stair from its section. */
+final class StairEdits
+{
+    /** @throws RefusedEdit when its flights cannot share the risers */
+    public static function steps(PlacedStair $stair, int $risers, float $tread): Edit
+    {
+        $parts = StairParts::of($stair->stair, $risers, $tread) ?? throw new RefusedEdit("The flights of {$stair->name()} cannot share {$risers} risers.");
+
+        return new ChangeValues($stair->id(), ['parts' => $parts]);
+    }
+
+    /**
+     * The smallest opening that leaves the headroom, in place of the one that the stair comes up through.
+     *
+     * @throws RefusedEdit when something is not known
+     */
+    public static function opening(PlacedStair $stair, Layout $layout, float $headroom): Edit
+    {
+        $climb = Climb::of($stair);
+        $outline = $climb instanceof Climb ? LeastOpening::of($climb, $headroom) : $climb;
+        if (!$outline instanceof Ring) {
+            throw new RefusedEdit('Not known: '.implode(', ', $outline).'.');
+        }
+        $points = array_map(static fn($point): array => $point->toArray(), $outline->points);
+        $below = $stair->shape->head?->offset(-20)->middle();
+        foreach ($stair->to->voids as $void) {
+            if ($below !== null && $void->outline->contains($below)) {
+                return new ChangeValues($void->id, ['outline' => $points]);
+            }
+        }
+
+        return new Add($stair->to->id, 'voids', ['id' => (new NewElements($layout))->nextId('v'), 'outline' => $points]);
+    }
+}

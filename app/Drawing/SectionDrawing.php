@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Drafting\SectionCover;
+use Heurema\Drafting\StairSection;
+use Heurema\Layout\Storey;
+use Heurema\Spatial\Home;
+
+/** An upright section along a stair: steps with their nosings, floors, what hangs over it, rails, the headroom that is wanted and the critical place. */
+final readonly class SectionDrawing
+{
+    private const MARGIN = 350.0;
+
+    /** Heights above the head that are drawn, mm. */
+    private const ABOVE_HEAD = 2700.0;
+
+    /** How thick treads are drawn, mm. */
+    private const TREAD = 40.0;
+
+    /** @param float $headroom what is wanted, mm */
+    public function __construct(private StairSection $section, private Home $home, private float $headroom) {}
+
+    public function draw(): string
+    {
+        $left = $this->section->left() - self::MARGIN;
+        $bottom = -($this->footThickness() + self::MARGIN);
+        $width = $this->section->right() - $left + self::MARGIN;
+        $height = $this->section->climb->top() + self::ABOVE_HEAD - $bottom;
+
+        return Svg::element('svg', [
+            'viewBox' => implode(' ', array_map(Svg::number(...), [$left, -($bottom + $height), $width, $height])),
+            'class' => 'section',
+            'role' => 'img',
+            'aria-label' => "Section along {$this->section->climb->stair->name()}",
+        ], implode('', [
+            $this->floors(),
+            implode('', array_map($this->cover(...), $this->section->covers)),
+            $this->steps(),
+            $this->nosingLines(),
+            $this->rails(),
+            $this->riseDimension(),
+            $this->critical(),
+        ]));
+    }
+
+    private function footThickness(): float
+    {
+        return $this->section->climb->stair->from->floorThickness ?? 250.0;
+    }
+
+    private function floors(): string
+    {
+        $stair = $this->section->climb->stair;
+        $foot = Svg::element('path', ['class' => $stair->from === null ? 'ground' : 'slab', 'd' => self::box($this->section->left(), $stair->from === null ? $this->section->run : $this->section->right(), 0.0, -$this->footThickness())]);
+        $head = Svg::element('path', ['class' => 'slab', 'd' => self::box($this->section->run, $this->section->right(), $this->section->climb->top(), $this->section->climb->top() - ($stair->to->floorThickness ?? 250.0))]);
+
+        return $foot.$head.$this->floorName($stair->to, $this->section->climb->top()).($stair->from === null ? '' : $this->floorName($stair->from, 0.0));
+    }
+
+    private function floorName(Storey $storey, float $level): string
+    {
+        $x = $level > 0 ? $this->section->right() : $this->section->left();
+
+        return Svg::element('text', ['class' => $level > 0 ? 'floor-name floor-name-end' : 'floor-name', 'x' => $x, 'y' => -$level - 40], Svg::text($storey->name));
+    }
+
+    /** Floors above as thick as they are, everything else as the line of its underside. */
+    private function cover(SectionCover $found): string
+    {
+        $points = implode('L', array_map(static fn(array $point): string => self::at($point[0], $point[1]), self::ends($found->underside)));
+        $isFloor = $found->cover->isFloor && $found->cover->top < INF && str_starts_with($found->cover->name, 'the floor');
+        if ($isFloor) {
+            [$from, $to] = [$found->underside[0], $found->underside[count($found->underside) - 1]];
+
+            return Svg::element('path', ['class' => 'slab', 'd' => self::box($from[0], $to[0], $found->cover->top, $from[1])]);
+        }
+        $above = $found->cover->top < INF && str_starts_with($found->cover->name, 'the ceiling') ? '' : Svg::element('title', [], Svg::text($found->cover->name));
+
+        return Svg::element('path', ['class' => str_starts_with($found->cover->name, 'soffit') ? 'section-soffit' : 'ceiling-line', 'd' => "M{$points}"], $above);
+    }
+
+    private function steps(): string
+    {
+        $section = $this->section;
+        $nosing = $section->climb->stair->stair->nosing ?? 0.0;
+        $isOpen = $section->climb->stair->stair->openRisers === true;
+        $levels = $section->climb->levels;
+        $profile = 'M'.self::at(0.0, 0.0);
+        $treads = '';
+        foreach ($section->steps as $step) {
+            $profile .= 'V'.Svg::number(-$step->level).'H'.Svg::number($step->to);
+            $treads .= Svg::element('path', ['class' => 'tread', 'd' => self::box($step->from - $nosing, $step->to, $step->level, $step->level - self::TREAD)]);
+        }
+        $profile .= 'V'.Svg::number(-$levels[count($levels) - 1]);
+        $under = '';
+        foreach (array_reverse($section->steps) as $step) {
+            $under .= 'L'.self::at($step->to, $step->level - 280.0 + ($step->next - $step->level)).'L'.self::at($step->from, $step->level - 280.0);
+        }
+
+        return Svg::element('path', ['class' => $isOpen ? 'stair-body stair-open' : 'stair-body', 'd' => $profile.$under.'Z']).$treads;
+    }
+
+    /** The line over the nosings, and the headroom that is wanted above it. */
+    private function nosingLines(): string
+    {
+        $points = [];
+        foreach ($this->section->steps as $step) {
+            array_push($points, [$step->from, $step->level], [$step->to, $step->next]);
+        }
+        array_unshift($points, [$this->section->left(), 0.0], [0.0, 0.0]);
+        array_push($points, [$this->section->run, $this->section->climb->top()], [$this->section->right(), $this->section->climb->top()]);
+        $line = static fn(float $above): string => 'M'.implode('L', array_map(static fn(array $point): string => self::at($point[0], $point[1] + $above), $points));
+
+        return Svg::element('path', ['class' => 'nosing-line', 'd' => $line(0.0)]).Svg::element('path', ['class' => 'headroom-line', 'd' => $line($this->headroom)])
+            .Svg::element('text', ['class' => 'headroom-name', 'x' => $this->section->left() + 60, 'y' => -$this->headroom - 40], Svg::text("{$this->home->length($this->headroom)} wanted"));
+    }
+
+    private function rails(): string
+    {
+        $rails = '';
+        $first = $this->section->steps[0] ?? null;
+        foreach ($first === null ? [] : array_unique(array_filter($this->section->climb->stair->stair->handrails->heights ?? [], is_float(...))) as $height) {
+            $points = array_map(static fn($step): string => self::at($step->from, $step->level + $height).'L'.self::at($step->to, $step->next + $height), $this->section->steps);
+            $rails .= Svg::element('path', ['class' => 'rail', 'd' => 'M'.implode('L', $points)], Svg::element('title', [], Svg::text("Handrail {$this->home->length($height)}")));
+        }
+        foreach ($this->home->plans[$this->section->climb->stair->storey()]->storey->guards as $guard) {
+            $isAlong = $guard->height !== null && array_filter($this->section->climb->stair->shape->steps, static fn($step): bool => $step->outline->bounds()->grown(200)->contains($guard->line[0])) !== [];
+            if ($isAlong && $first !== null) {
+                $points = array_map(static fn($step): string => self::at($step->from, $step->level + $guard->height).'L'.self::at($step->to, $step->next + $guard->height), $this->section->steps);
+                $rails .= Svg::element('path', ['class' => 'rail rail-guard', 'd' => 'M'.implode('L', $points)], Svg::element('title', [], Svg::text("Guard {$guard->id}")));
+            }
+        }
+
+        return $rails;
+    }
+
+    private function riseDimension(): string
+    {
+        $x = $this->section->right() + 200;
+        $top = $this->section->climb->top();
+
+        return $this->dimension($x, 0.0, $top, $this->home->length($top), 'section-dimension');
+    }
+
+    /** Where it is lowest. */
+    private function critical(): string
+    {
+        $lowest = $this->section->lowest;
+        $x = $this->section->lowestX;
+        if ($lowest === null || $x === null) {
+            return '';
+        }
+
+        return $this->dimension($x, $lowest->from, $lowest->from + $lowest->height, $this->home->length($lowest->height), $lowest->height < $this->headroom - 0.05 ? 'section-critical section-missed' : 'section-critical');
+    }
+
+    private function dimension(float $x, float $from, float $to, string $text, string $class): string
+    {
+        $line = Svg::element('path', ['d' => sprintf('M%1$s %2$sV%3$sM%4$s %2$sh120M%4$s %3$sh120', Svg::number($x), Svg::number(-$from), Svg::number(-$to), Svg::number($x - 60))]);
+
+        return Svg::element('g', ['class' => $class], $line.Svg::element('text', ['x' => $x + 60, 'y' => -($from + $to) / 2], Svg::text($text)));
+    }
+
+    private static function box(float $from, float $to, float $top, float $bottom): string
+    {
+        return 'M'.self::at($from, $bottom).'L'.self::at($to, $bottom).'L'.self::at($to, $top).'L'.self::at($from, $top).'Z';
+    }
+
+    private static function at(float $x, float $y): string
+    {
+        return Svg::number($x).' '.Svg::number(-$y);
+    }
+
+    /**
+     * A straight underside needs its ends only.
+     *
+     * @param non-empty-list<array{float, float}> $points
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function ends(array $points): array
+    {
+        return [$points[0], $points[count($points) - 1]];
+    }
+}
