@@ -8,6 +8,7 @@ use Heurema\Drafting\SectionCover;
 use Heurema\Drafting\StairSection;
 use Heurema\Layout\Storey;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\OpeningEdge;
 
 /** An upright section along a stair: steps with their nosings, floors, what hangs over it, rails, the headroom that is wanted and the critical place. */
 final readonly class SectionDrawing
@@ -42,6 +43,7 @@ final readonly class SectionDrawing
             $this->nosingLines(),
             $this->rails(),
             $this->riseDimension(),
+            $this->openingStart(),
             $this->critical(),
         ]));
     }
@@ -95,8 +97,9 @@ final readonly class SectionDrawing
             $treads .= Svg::element('path', ['class' => 'tread', 'd' => self::box($step->from - $nosing, $step->to, $step->level, $step->level - self::TREAD)]);
         }
         $profile .= 'V'.Svg::number(-$levels[count($levels) - 1]);
-        $under = '';
-        foreach (array_reverse($section->steps) as $step) {
+        $isOutside = $section->climb->stair->from === null;
+        $under = $isOutside ? 'V0' : '';
+        foreach ($isOutside ? [] : array_reverse($section->steps) as $step) {
             $under .= 'L'.self::at($step->to, $step->level - 280.0 + ($step->next - $step->level)).'L'.self::at($step->from, $step->level - 280.0);
         }
 
@@ -143,6 +146,24 @@ final readonly class SectionDrawing
         $top = $this->section->climb->top();
 
         return $this->dimension($x, 0.0, $top, $this->home->length($top), 'section-dimension');
+    }
+
+    /** Where the opening in the floor above has to begin for the headroom that is wanted. */
+    private function openingStart(): string
+    {
+        if ($this->section->climb->stair->from === null) {
+            return '';
+        }
+        $start = OpeningEdge::of($this->section->climb, $this->headroom);
+        $number = $start instanceof OpeningEdge && $start->step !== null ? array_search($start->step, $this->section->climb->stair->shape->steps, true) : false;
+        if (!$start instanceof OpeningEdge || $start->edge === null || $number === false) {
+            return '';
+        }
+        $x = $this->section->steps[$number]->from + $this->section->climb->stair->shape->steps[$number]->front->middle()->distanceTo($start->edge->middle());
+        $top = $this->section->climb->top();
+
+        return Svg::element('path', ['class' => 'opening-start', 'd' => sprintf('M%1$s %2$sV%3$s', Svg::number($x), Svg::number(-$top - 450), Svg::number(-$top + ($this->section->climb->stair->to->floorThickness ?? 0.0)))])
+            .Svg::element('text', ['class' => 'opening-name', 'x' => $x + 60, 'y' => -$top - 360], Svg::text('opening begins here at the latest'));
     }
 
     /** Where it is lowest. */

@@ -93,7 +93,7 @@ final readonly class StairPage
     {
         $limits = [];
         foreach ($this->findings() as $finding) {
-            if ($finding->outcome->limit !== null && Topics::of($finding->rule, $finding->book->vocabulary) === ['stair.headroom']) {
+            if ($finding->outcome->limit !== null && in_array('stair.headroom', Topics::of($finding->rule, $finding->book->vocabulary), true)) {
                 $limits[] = $finding->outcome->limit->number;
             }
         }

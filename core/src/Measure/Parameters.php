@@ -27,6 +27,12 @@ final readonly class Parameters
         return is_string($value) ? $value : null;
     }
 
+    /** @return list<string> those that are words */
+    public function words(): array
+    {
+        return array_values(array_filter($this->values, is_string(...)));
+    }
+
     /** Equal parameters have equal keys. */
     public function key(): string
     {

@@ -77,6 +77,17 @@ final class HeadroomTest extends MeasureTestCase
         self::assertCount(1, $measured->assumptions);
     }
 
+    public function test_a_spiral_comes_around_over_itself(): void
+    {
+        // treads of 190 mm 404.8 mm from its middle take 27.14 degrees each: the fourteenth lies over the first, 13 risers higher
+        $spiral = HeadroomTest::stairwell(void: [0, 0, 4000, 6000], stair: ['kind' => 'spiral', 'inner_radius' => 100, 'width' => 700, 'start' => [2500, 3000], 'parts' => [['flight' => ['risers' => 20, 'tread' => 190]]]]);
+        $measured = self::measure('stair.headroom', $spiral, 's');
+        self::assertInstanceOf(Measured::class, $measured);
+        // 2700 / 20 = 135 a riser; from the nosing line at the back of a tread to the tread above, less its depth
+        self::assertEqualsWithDelta(13 * 135 - 300 - 135, $measured->amount()->number, 135.0);
+        self::assertStringContainsString('Lowest under Stair', $measured->working[0]);
+    }
+
     public function test_what_is_lacking(): void
     {
         self::assertUnknown(['U.floor_thickness'], self::measure('stair.headroom', self::stairwell(upper: ['floor_thickness' => null]), 's'));

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -43,6 +44,9 @@ final class OpeningStart extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
+        if ($subject->from === null) {
+            return new NotApplicable('It leads up outside.');
+        }
         $climb = Climb::of($subject);
         if (!$climb instanceof Climb) {
             return new Unknown($climb);

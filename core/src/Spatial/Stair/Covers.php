@@ -12,6 +12,7 @@ use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\Storey;
+use Heurema\Layout\Words\StairKind;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\StoreyPlan;
 
@@ -140,12 +141,14 @@ final class Covers
 
     private function takeStair(PlacedStair $other): void
     {
-        $climb = $other === $this->climb->stair || $other->from?->elevation === null ? null : Climb::of($other);
+        // a spiral comes around over itself
+        $isOwn = $other === $this->climb->stair;
+        $climb = $other->from?->elevation === null || ($isOwn && $other->stair->kind !== StairKind::Spiral) ? null : Climb::of($other);
         if (!$climb instanceof Climb) {
             return;
         }
-        $base = $other->from->elevation - $this->foot;
-        foreach ($base < 1 ? [] : $other->shape->steps as $step) {
+        $base = ($other->from->elevation ?? 0.0) - $this->foot;
+        foreach ($base < 1 && !$isOwn ? [] : $other->shape->steps as $step) {
             if ($step->outline->bounds()->overlaps($this->reach)) {
                 $this->found[] = new Cover(new Polygon($step->outline), $base, $climb->level($step) - self::STAIR_DEPTH, $base + $climb->level($step), $other->name());
                 $this->assumptions[$other->id()] = "{$other->name()} is taken to be ".$this->home->length(self::STAIR_DEPTH).' deep, straight down from its nosings.';
