@@ -3,12 +3,17 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\CompareController;
 use App\Http\Controllers\DeskController;
 use App\Http\Controllers\LengthController;
+use App\Http\Controllers\LetterController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ReviewController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\RuleBookController;
+use App\Http\Controllers\RulingController;
+use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StairController;
@@ -43,12 +48,33 @@ Route::middleware('auth')->group(static function (): void {
         });
         Route::post('/undo', [BoardController::class, 'undo'])->name('board.undo');
         Route::post('/redo', [BoardController::class, 'redo'])->name('board.redo');
+        Route::post('/copies', [CompareController::class, 'copy'])->name('schemes.copy');
         Route::post('/revisions', [RevisionController::class, 'store'])->name('board.submit');
     });
     Route::get('/lengths', LengthController::class)->name('lengths');
     Route::get('/rule-books', [RuleBookController::class, 'index'])->name('rule-books');
     Route::get('/rule-books/{book}', [RuleBookController::class, 'show'])->name('rule-book');
     Route::post('/revisions/{revision}/books', [RuleBookController::class, 'choose'])->can('view', 'revision')->name('review.books');
+    Route::prefix('/revisions/{revision}')->can('rule', 'revision')->group(static function (): void {
+        Route::post('/rulings', [RulingController::class, 'store'])->name('review.rulings');
+        Route::delete('/rulings', [RulingController::class, 'undo'])->name('review.rulings.undo');
+        Route::post('/statements', [RulingController::class, 'state'])->name('review.statements');
+        Route::post('/remarks', [RulingController::class, 'remark'])->name('review.remarks');
+        Route::scopeBindings()->delete('/remarks/{remark}', [RulingController::class, 'dropRemark'])->name('review.remarks.drop');
+        Route::post('/letter', [LetterController::class, 'send'])->name('review.letter.send');
+        Route::post('/sign-off', [RulingController::class, 'signOff'])->name('review.sign-off');
+    });
+    Route::get('/revisions/{revision}/schedules/{kind}', ScheduleController::class)->can('view', 'revision')->name('review.schedule');
+    Route::prefix('/revisions/{revision}/letter')->can('view', 'revision')->group(static function (): void {
+        Route::get('/', [LetterController::class, 'show'])->name('review.letter');
+        Route::get('/paper', [LetterController::class, 'paper'])->name('review.letter.paper');
+        Route::get('/{format}', [LetterController::class, 'file'])->name('review.letter.file');
+    });
+    Route::get('/letters/{letter}', [LetterController::class, 'sent'])->can('view', 'letter')->name('letters.show');
+    Route::get('/letters/{letter}/pdf', [LetterController::class, 'sentPdf'])->can('view', 'letter')->name('letters.pdf');
+    Route::get('/projects/{project}/log', LogController::class)->can('view', 'project')->name('project.log');
+    Route::post('/projects/{project}/pick', [CompareController::class, 'pick'])->can('view', 'project')->name('projects.pick');
+    Route::get('/compare', CompareController::class)->name('compare');
     Route::get('/revisions/{revision}/stairs/{stair}', [StairController::class, 'review'])->can('view', 'revision')->name('review.stair');
     Route::get('/revisions/{revision}', ReviewController::class)->can('view', 'revision')->name('review');
 });

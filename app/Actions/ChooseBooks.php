@@ -20,7 +20,7 @@ final readonly class ChooseBooks
      */
     public function choose(Revision $revision, array $books, array $settings): Revision
     {
-        $report = $this->check->report(new Home($revision->layout), $books, $settings);
+        $report = $this->check->report(new Home($revision->examined()), $books, $settings);
         DB::transaction(static function () use ($revision, $books, $settings, $report): void {
             $revision->scheme->project->update(['books' => $books, 'settings' => $settings]);
             $revision->update(['books' => $books, 'settings' => $settings, 'counts' => $report->counts()]);

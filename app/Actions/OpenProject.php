@@ -28,13 +28,16 @@ final readonly class OpenProject
             $project->save();
             $scheme = $project->schemes()->create(['name' => 'Scheme A', 'layout' => $layout, 'version' => 1]);
 
-            return $scheme->revisions()->create([
+            $revision = $scheme->revisions()->create([
                 'number' => 1,
                 'layout' => $layout,
                 'books' => $project->books,
                 'counts' => $report->counts(),
                 'submitted_by' => $by->id,
             ]);
+            $revision->log($by, 'opened the project with revision 1');
+
+            return $revision;
         });
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Revision;
+use App\Models\RevisionState;
 use App\Models\Scheme;
 use App\Models\User;
 use App\Rules\BookCheck;
@@ -16,22 +17,34 @@ final readonly class SubmitScheme
 {
     public function __construct(private BookCheck $check) {}
 
-    public function submit(Scheme $scheme, User $by): Revision
+    /**
+     * The revision before is superseded, unless it was signed off.
+     *
+     * @param string|null $answer what the designer says to its letter
+     */
+    public function submit(Scheme $scheme, User $by, ?string $answer = null): Revision
     {
-        return DB::transaction(function () use ($scheme, $by): Revision {
+        return DB::transaction(function () use ($scheme, $by, $answer): Revision {
             $current = Scheme::query()->lockForUpdate()->findOrFail($scheme->id);
             $last = $current->revisions()->latest('number')->first();
             [$books, $settings] = [$current->project->books, $current->project->settings];
             $report = $this->check->report(new Home($current->layout), $books, $settings);
 
-            return $current->revisions()->create([
+            if ($last !== null && $last->state !== RevisionState::SignedOff) {
+                $last->update(['state' => RevisionState::Superseded]);
+            }
+            $next = $current->revisions()->create([
                 'number' => ($last->number ?? 0) + 1,
                 'layout' => $current->layout,
                 'books' => $books,
                 'settings' => $settings,
                 'counts' => $report->counts(),
                 'submitted_by' => $by->id,
+                'answer' => $answer === null || trim($answer) === '' ? null : trim($answer),
             ]);
+            $next->log($by, "submitted revision {$next->number}".($next->answer === null ? '' : ", answering: {$next->answer}"));
+
+            return $next;
         });
     }
 }

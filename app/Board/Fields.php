@@ -56,8 +56,8 @@ final class Fields
         ];
 
         return match ($kind) {
-            'window' => [Field::choice('operation', 'Opens as', WindowOperation::class), ...$sizes, Field::length('sill', 'Sill', ExpectedLength::Sill), Field::length('frame', 'Frame', ExpectedLength::Frame), Field::yesNo('safety_glass', 'Safety glass'), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
-            'door' => [Field::choice('operation', 'Opens as', DoorOperation::class), ...$sizes, Field::choice('hinge', 'Hinge at the wall’s', HingeEnd::class), Field::choice('opens', 'Swings to the', WallSide::class), Field::length('threshold', 'Threshold'), Field::yesNo('glazed', 'Glazed'), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
+            'window' => [Field::choice('operation', 'Opens as', WindowOperation::class), ...$sizes, Field::length('sill', 'Sill', ExpectedLength::Sill), Field::length('frame', 'Frame', ExpectedLength::Frame), Field::yesNo('safety_glass', 'Safety glass'), Field::yesNo('opening_limiter', 'Opening limiter'), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
+            'door' => [Field::choice('operation', 'Opens as', DoorOperation::class), ...$sizes, Field::choice('hinge', 'Hinge at the wall’s', HingeEnd::class), Field::choice('opens', 'Swings to the', WallSide::class), Field::length('threshold', 'Threshold'), Field::length('leaf_thickness', 'Leaf thickness'), Field::yesNo('glazed', 'Glazed'), Field::yesNo('self_closing', 'Closes by itself'), Field::number('fire_minutes', 'Fire rating, minutes'), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
             default => [...$sizes, Field::choice('status', 'Status', Status::class, true, Status::New->value)],
         };
     }
@@ -72,6 +72,7 @@ final class Fields
             Field::yesNo('lit', 'Artificial light'),
             Field::yesNo('exhaust', 'Exhaust to outside'),
             Field::yesNo('wet', 'Wet'),
+            Field::length('tile_height', 'Tiles up to'),
         ];
     }
 
@@ -83,6 +84,10 @@ final class Fields
             Field::length('depth', 'Depth'),
             Field::length('height', 'Height'),
             Field::length('base', 'Underside above floor'),
+            Field::length('rim', 'Rim above floor'),
+            Field::length('seat', 'Seat above floor'),
+            Field::length('entry', 'Entry of a shower'),
+            Field::length('hob', 'Kerb of a shower'),
             Field::number('facing', 'Facing, degrees', true),
             Field::choice('status', 'Status', Status::class, true, Status::New->value),
         ];

@@ -11,7 +11,6 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Subject;
 
 /** On the plan, beside everything that wants looking at, the sign of its worst verdict. */
 final readonly class SubjectMarks
@@ -23,8 +22,12 @@ final readonly class SubjectMarks
         $marks = [];
         foreach ($this->worst() as $finding) {
             $sign = VerdictMark::draw($finding->verdict());
+            $place = $this->place($finding);
+            if ($place === null) {
+                continue;
+            }
             $content = $finding->subject instanceof RoomSpace ? Svg::element('g', ['transform' => $this->labels->signPlace($finding->subject)], $sign) : $sign;
-            $marks[] = Svg::element('g', ['data-mark' => $finding->subject->id()], Svg::pinned($this->place($finding->subject), 'subject-mark', $content));
+            $marks[] = Svg::element('g', ['data-mark' => $finding->subject->id()], Svg::pinned($place, 'subject-mark', $content));
         }
 
         return Svg::element('g', ['class' => 'layer-marks'], implode('', $marks));
@@ -43,14 +46,16 @@ final readonly class SubjectMarks
         return $worst;
     }
 
-    private function place(Subject $subject): Point
+    private function place(Finding $finding): ?Point
     {
+        $subject = $finding->subject;
+
         return match (true) {
             $subject instanceof RoomSpace => $this->labels->find($subject),
             $subject instanceof PlacedOpening => $subject->middle(),
             $subject instanceof PlacedFixture => $subject->frame()->toPlan(new Point(0, ($subject->fixture->depth ?? 0.0) / 2)),
             $subject instanceof PlacedStair => $subject->stair->start,
-            default => new Point(0, 0),
+            default => $finding->outcome->witness[0]->lines[0][0] ?? null,
         };
     }
 }

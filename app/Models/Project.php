@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\ProjectFactory;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -21,6 +22,9 @@ use Illuminate\Support\Carbon;
  * @property string|null   $address
  * @property list<string>  $books    ids of the rule books it is held against
  * @property array<string, string> $settings what it chooses where they leave a choice, as typed
+ * @property int|null      $picked_scheme_id the scheme that was chosen among several
+ * @property Office        $office
+ * @property Collection<int, Scheme> $schemes
  * @property Carbon        $created_at
  * @property Revision|null $latestRevision
  */
@@ -32,7 +36,7 @@ final class Project extends Model
     /** What every project is held against until it chooses. */
     protected $attributes = ['books' => '["us-irc-2021", "drawing"]', 'settings' => '[]'];
 
-    protected $fillable = ['name', 'address', 'books', 'settings'];
+    protected $fillable = ['name', 'address', 'books', 'settings', 'picked_scheme_id'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\LayoutDocument;
+use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Layout;
+use Heurema\Layout\LayoutReader;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
@@ -20,15 +23,17 @@ use Illuminate\Support\Carbon;
  * @property list<string>       $books  ids of the rule books it is held against
  * @property array<string, string> $settings what was chosen where the books leave a choice, as typed
  * @property array<string, int> $counts findings by verdict
+ * @property RevisionState      $state
+ * @property string|null        $answer  what the designer says to the letter before
  * @property Scheme             $scheme
  * @property User               $submitter
  * @property Carbon             $created_at
  */
 final class Revision extends Model
 {
-    protected $attributes = ['settings' => '[]'];
+    protected $attributes = ['settings' => '[]', 'state' => 'submitted'];
 
-    protected $fillable = ['number', 'layout', 'books', 'settings', 'counts', 'submitted_by'];
+    protected $fillable = ['number', 'layout', 'books', 'settings', 'counts', 'submitted_by', 'state', 'answer'];
 
     /** @return BelongsTo<Scheme, $this> */
     public function scheme(): BelongsTo
@@ -42,9 +47,49 @@ final class Revision extends Model
         return $this->belongsTo(User::class, 'submitted_by');
     }
 
+    /** @return HasMany<Ruling, $this> */
+    public function rulings(): HasMany
+    {
+        return $this->hasMany(Ruling::class);
+    }
+
+    /** @return HasMany<Statement, $this> */
+    public function statements(): HasMany
+    {
+        return $this->hasMany(Statement::class);
+    }
+
+    /** @return HasMany<Remark, $this> */
+    public function remarks(): HasMany
+    {
+        return $this->hasMany(Remark::class);
+    }
+
+    /** @return HasMany<Letter, $this> */
+    public function letters(): HasMany
+    {
+        return $this->hasMany(Letter::class);
+    }
+
+    public function log(User $by, string $words): void
+    {
+        LogEntry::query()->create(['project_id' => $this->scheme->project_id, 'revision_id' => $this->id, 'user_id' => $by->id, 'words' => mb_strimwidth($words, 0, 500, '…')]);
+    }
+
+    /** As it was drawn, with what reviewers have stated since. */
+    public function examined(): Layout
+    {
+        $layout = $this->layout;
+        foreach ($this->statements as $statement) {
+            $layout = (new Editor(new LayoutReader()))->apply($layout, $statement->patch)->layout;
+        }
+
+        return $layout;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['layout' => LayoutDocument::class, 'books' => 'array', 'settings' => 'array', 'counts' => 'array'];
+        return ['layout' => LayoutDocument::class, 'books' => 'array', 'settings' => 'array', 'counts' => 'array', 'state' => RevisionState::class];
     }
 }

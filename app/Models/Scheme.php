@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\LayoutDocument;
 use App\Drawing\DimensionStyle;
 use Heurema\Layout\Layout;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -15,11 +16,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * One of several layouts of the same project, as it is being drawn.
  *
  * @property int     $id
+ * @property int     $project_id
  * @property string  $name
  * @property Layout  $layout
  * @property array<string, mixed>|null $dimensions how its plans are dimensioned, as DimensionStyle keeps it
  * @property int     $version goes up with every edit, undo and redo
  * @property Project $project
+ * @property Collection<int, Revision> $revisions
  */
 final class Scheme extends Model
 {

@@ -10,8 +10,11 @@ use App\Drawing\Sheet;
 use App\Drawing\SubjectMarks;
 use App\Drawing\Svg;
 use App\Drawing\WitnessDrawing;
+use App\Models\Remark;
 use App\Models\Revision;
 use App\Rules\ChosenSettings;
+use App\Rulings\Rulings;
+use Heurema\Geometry\Point;
 use Heurema\Layout\Storey;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
@@ -31,7 +34,10 @@ final readonly class ReviewPage
 
     public Sheet $sheet;
 
-    /** `open`, `all` or a verdict */
+    /** What nobody has ruled on yet. */
+    public const WAITING = 'waiting';
+
+    /** `open`, `waiting`, `all` or a verdict */
     public string $show;
 
     /** id of the book whose findings are listed; empty: of all */
@@ -44,11 +50,11 @@ final readonly class ReviewPage
      * @param string $show    which verdicts are asked for, or empty
      * @param string $book    of which book, or empty
      */
-    public function __construct(public Revision $revision, public Report $report, private Shelf $books, string $finding, string $subject, string $storey, string $show, string $book)
+    public function __construct(public Revision $revision, public Report $report, public Rulings $rulings, private Shelf $books, string $finding, string $subject, string $storey, string $show, string $book)
     {
         $this->book = in_array($book, $revision->books, true) ? $book : '';
-        $this->show = $show === 'all' || Verdict::tryFrom($show) !== null ? $show : 'open';
-        $this->listed = array_values(array_filter($report->worstFirst(), fn(Finding $one): bool => $this->isOfBook($one) && $this->isListed($one->verdict())));
+        $this->show = $show === 'all' || $show === self::WAITING || Verdict::tryFrom($show) !== null ? $show : 'open';
+        $this->listed = array_values(array_filter($report->worstFirst(), fn(Finding $one): bool => $this->isOfBook($one) && $this->isListed($one)));
         $this->chosen = $report->finding($finding) ?? $this->worstOf($subject) ?? ($subject === '' ? ($this->listed[0] ?? null) : null);
         $this->storey = $this->storeyToDraw($storey);
         $this->sheet = Sheet::of($revision->layout);
@@ -76,7 +82,10 @@ final readonly class ReviewPage
         $findings = array_filter($this->report->findings, $this->isOfBook(...));
         $counts = (new Report($this->report->home, $this->report->books, array_values($findings)))->counts();
         $open = count(array_filter($findings, static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
-        $choices = ['open' => ['label' => 'Open', 'count' => $open, 'verdict' => null]];
+        $choices = [
+            'open' => ['label' => 'Open', 'count' => $open, 'verdict' => null],
+            self::WAITING => ['label' => 'Unruled', 'count' => count(array_filter($findings, $this->rulings->isWaiting(...))), 'verdict' => null],
+        ];
         foreach (Verdict::cases() as $verdict) {
             $choices[$verdict->value] = ['label' => ucfirst($verdict->words()), 'count' => $counts[$verdict->value], 'verdict' => $verdict];
         }
@@ -94,6 +103,30 @@ final readonly class ReviewPage
         }
 
         return $held;
+    }
+
+    /** How many other open findings of the same rule wait to be ruled on. */
+    public function alike(): int
+    {
+        return count(array_filter($this->report->findings, fn(Finding $other): bool => $other !== $this->chosen && $other->ruleName() === $this->chosen?->ruleName() && $this->rulings->isWaiting($other)));
+    }
+
+    /** @return list<StatableValue> what the chosen finding lacks and a reviewer may state */
+    public function statable(): array
+    {
+        return StatableValue::among($this->chosen->outcome->missing ?? [], $this->report->home->layout);
+    }
+
+    /** @return list<Remark> on the storey that is drawn */
+    public function remarks(): array
+    {
+        return array_values($this->revision->remarks->filter(fn(Remark $remark): bool => $remark->storey === $this->storey)->all());
+    }
+
+    /** The remarks pinned to the plan. */
+    public function pins(): string
+    {
+        return implode('', array_map(static fn(Remark $remark, int $number): string => Svg::pinned(new Point($remark->x, $remark->y), 'remark-pin', Svg::element('circle', ['r' => 9]).Svg::element('text', ['y' => 4], (string) ($number + 1)).Svg::element('title', [], Svg::text($remark->words))), $this->remarks(), array_keys($this->remarks())));
     }
 
     /** @return list<Finding> what all books say of what the chosen finding measures; none when it stands alone */
@@ -139,7 +172,7 @@ final readonly class ReviewPage
         }
         $labels = new LabelPlace($this->report->home, $this->sheet->scale());
 
-        return (new PlanDrawing($this->report->home, $plan, $labels))->layers().(new SubjectMarks($this->report, $this->storey, $labels))->draw();
+        return (new PlanDrawing($this->report->home, $plan, $labels))->layers().(new SubjectMarks($this->report, $this->storey, $labels))->draw().$this->pins();
     }
 
     public function witness(): string
@@ -174,12 +207,13 @@ final readonly class ReviewPage
         return $this->book === '' || $finding->book->id === $this->book;
     }
 
-    private function isListed(Verdict $verdict): bool
+    private function isListed(Finding $finding): bool
     {
         return match ($this->show) {
-            'open' => $verdict->isOpen(),
+            'open' => $finding->verdict()->isOpen(),
+            self::WAITING => $this->rulings->isWaiting($finding),
             'all' => true,
-            default => $verdict->value === $this->show,
+            default => $finding->verdict()->value === $this->show,
         };
     }
 

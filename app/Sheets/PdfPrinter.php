@@ -6,14 +6,30 @@ namespace App\Sheets;
 
 use Symfony\Component\Process\Process;
 
-/** Prints a sheet that was drawn as SVG into a PDF of the same size, with rsvg-convert and the fonts that ship with Heurema. */
+/** Prints a sheet that was drawn as SVG into a PDF of the same size or a picture, with rsvg-convert and the fonts that ship with Heurema. */
 final class PdfPrinter
 {
     private const SECONDS = 30;
 
     public function print(string $svg): string
     {
-        $process = new Process(['rsvg-convert', '--format=pdf'], env: ['FONTCONFIG_FILE' => $this->fonts()], input: $svg, timeout: self::SECONDS);
+        return $this->convert($svg, ['--format=pdf']);
+    }
+
+    /**
+     * The same as a PNG.
+     *
+     * @param int $width pixels
+     */
+    public function picture(string $svg, int $width): string
+    {
+        return $this->convert($svg, ['--format=png', "--width={$width}", '--keep-aspect-ratio']);
+    }
+
+    /** @param list<string> $options */
+    private function convert(string $svg, array $options): string
+    {
+        $process = new Process(['rsvg-convert', ...$options], env: ['FONTCONFIG_FILE' => $this->fonts()], input: $svg, timeout: self::SECONDS);
         $process->mustRun();
 
         return $process->getOutput();

@@ -62,6 +62,15 @@ final class SheetStyle
             .room-area { fill: {$soft}; font-weight: 400; }
             .dimension-line { stroke: {$soft}; stroke-width: paper(.15); }
             .tick { stroke: {$ink}; stroke-width: pinned(.3); }
+            .witness { color: #bf3019; }
+            .witness .dimension-line, .witness .tick { fill: none; stroke: currentColor; stroke-width: pinned(.35); }
+            .witness text { fill: currentColor; font-size: 14px; font-weight: 600; stroke: #fff; stroke-width: 4px; stroke-linejoin: round; paint-order: stroke; }
+            .witness .required { fill: none; stroke: currentColor; stroke-width: paper(.35); stroke-dasharray: paper(1.4) paper(.9); }
+            .witness-outline { fill: #bf3019; fill-opacity: .1; stroke: currentColor; stroke-width: paper(.4); stroke-dasharray: paper(1.6) paper(.9); }
+            .witness-mark circle { fill: none; stroke: currentColor; stroke-width: 2.5px; }
+            .item-mark circle { fill: #bf3019; stroke: #fff; stroke-width: 1.5px; }
+            .item-mark text { fill: #fff; font-weight: 700; stroke: none; }
+            .changed-mark { fill: #9c4f26; fill-opacity: .16; stroke: #9c4f26; stroke-width: paper(.4); }
             .title-block text { font-size: 3px; text-anchor: start; }
             .title-block .title { font-size: 4.2px; font-weight: 600; }
             .title-block .small { fill: {$soft}; font-weight: 400; }

@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import { Viewport } from './viewport.js';
 import { Board } from './board/board.js';
+import { copyTables } from './copies.js';
 import { Review } from './review.js';
 
 // what the server draws takes its place at once
@@ -11,6 +12,8 @@ document.addEventListener('htmx:configRequest', (event) => {
     const plan = document.getElementById('plan');
     if (plan) event.detail.headers['X-Drawn-Storey'] = plan.dataset.storey;
 });
+
+copyTables();
 
 const sheet = document.getElementById('plan-sheet');
 if (sheet) {

@@ -13,6 +13,9 @@ export class Review {
             '+': () => viewport.zoom(1 / 1.25), '=': () => viewport.zoom(1 / 1.25), '-': () => viewport.zoom(1.25),
             0: () => viewport.showAll(),
             f: () => this.focus(),
+            u: () => this.rule('uphold'), e: () => this.rule('settle'), w: () => this.rule('waive', true), a: () => this.rule('ask', true),
+            l: () => this.push('#ruling-form [data-key="l"]'), z: () => this.push('#ruling-undo button'),
+            m: () => this.startRemark(),
             '?': () => document.getElementById('keys').showModal(),
         };
         this.sheetKeys = {
@@ -54,6 +57,46 @@ export class Review {
         if (this.page.dataset.book) address.searchParams.set('book', this.page.dataset.book);
         this.htmx.ajax('GET', address.href, { source: this.page, target: '#evidence', swap: 'outerHTML', push: 'true' })
             .then(() => history.replaceState(history.state, '', address));
+    }
+
+    /** With words of its own, the key only leads to the field; Enter there takes that kind. */
+    rule(kind, withWords = false) {
+        const form = document.getElementById('ruling-form');
+        if (!form) return;
+        const words = form.querySelector('#ruling-words');
+        const button = form.querySelector(`button[value="${kind}"]`);
+        if (!withWords || words.value.trim() !== '') {
+            button.click();
+            return;
+        }
+        words.focus();
+        words.onkeydown = (event) => {
+            if (event.key !== 'Enter') return;
+            event.preventDefault();
+            button.click();
+        };
+    }
+
+    push(selector) {
+        document.querySelector(selector)?.click();
+    }
+
+    /** The next click on the plan is where the remark goes. */
+    startRemark() {
+        const dialog = document.getElementById('remark');
+        if (!dialog) return;
+        const sheet = document.getElementById('plan-sheet');
+        sheet.classList.add('is-pinning');
+        sheet.addEventListener('click', (event) => {
+            event.stopPropagation();
+            sheet.classList.remove('is-pinning');
+            const svg = document.getElementById('plan');
+            const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+            dialog.querySelector('[name="storey"]').value = svg.dataset.storey;
+            dialog.querySelector('[name="x"]').value = Math.round(at.x);
+            dialog.querySelector('[name="y"]').value = Math.round(-at.y);
+            dialog.showModal();
+        }, { once: true, capture: true });
     }
 
     step(by) {

@@ -21,13 +21,35 @@
             @include('zoom')
         </section>
         <aside class="findings" aria-label="Findings">
+            @include('review.state')
             @include('review.books')
+            @if ($page->revision->answer)<p class="designer-answer"><b>{{ $page->revision->submitter->name }} answers:</b> {{ $page->revision->answer }}</p>@endif
             @include('review.evidence')
             @include('review.list')
+            @if ($page->remarks() !== [])
+                <ol class="remarks" aria-label="Remarks on this storey">
+                    @foreach ($page->remarks() as $remark)
+                        <li>{{ $remark->words }} <span class="book-source">{{ $remark->user->name }}</span>
+                            @can('rule', $page->revision)<form method="post" action="{{ route('review.remarks.drop', [$page->revision, $remark]) }}">@csrf @method('delete')<button class="btn btn-link btn-sm">Unpin</button></form>@endcan</li>
+                    @endforeach
+                </ol>
+            @endif
         </aside>
     </div>
 @endsection
 @section('after')
+    @can('rule', $page->revision)
+        <dialog class="keys" id="remark" aria-labelledby="remark-title">
+            <h2 id="remark-title">Remark</h2>
+            <form method="post" action="{{ route('review.remarks', $page->revision) }}">
+                @csrf
+                <input type="hidden" name="storey"><input type="hidden" name="x"><input type="hidden" name="y">
+                <label class="visually-hidden" for="remark-words">Words</label>
+                <textarea class="form-control" id="remark-words" name="words" rows="3" maxlength="1000" required></textarea>
+                <p><button class="btn btn-primary">Pin it</button> <button class="btn btn-quiet" formmethod="dialog" formnovalidate>Leave it</button></p>
+            </form>
+        </dialog>
+    @endcan
     <dialog class="keys" id="keys" aria-labelledby="keys-title">
         <h2 id="keys-title">Keys</h2>
         <dl>
@@ -36,6 +58,11 @@
             <div><dt><kbd>s</kbd></dt><dd>storey above, round again to the lowest</dd></div>
             <div><dt><kbd>+</kbd> <kbd>−</kbd> <kbd>0</kbd></dt><dd>closer, farther, all of the plan</dd></div>
             <div><dt><kbd>f</kbd></dt><dd>back to what the finding shows</dd></div>
+            <div><dt><kbd>u</kbd> <kbd>e</kbd></dt><dd>uphold, settle the finding</dd></div>
+            <div><dt><kbd>w</kbd> <kbd>a</kbd></dt><dd>waive it, ask about it: write the words, then Enter</dd></div>
+            <div><dt><kbd>l</kbd></dt><dd>all of the same rule, or only this one</dd></div>
+            <div><dt><kbd>z</kbd></dt><dd>take the last ruling back</dd></div>
+            <div><dt><kbd>m</kbd></dt><dd>pin a remark to the plan where you then point</dd></div>
             <div><dt><kbd>?</kbd></dt><dd>this list</dd></div>
         </dl>
         <form method="dialog"><button class="btn btn-primary">Close</button></form>

@@ -9,11 +9,14 @@ use App\Models\Scheme;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final class RevisionController
 {
-    public function store(Scheme $scheme, #[CurrentUser] User $user, SubmitScheme $action): RedirectResponse
+    public function store(Request $request, Scheme $scheme, #[CurrentUser] User $user, SubmitScheme $action): RedirectResponse
     {
-        return redirect()->route('review', $action->submit($scheme, $user));
+        $request->validate(['answer' => ['nullable', 'string', 'max:4000']]);
+
+        return redirect()->route('review', $action->submit($scheme, $user, $request->string('answer')->value()));
     }
 }

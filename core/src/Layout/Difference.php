@@ -34,6 +34,18 @@ final readonly class Difference
         return $words;
     }
 
+    /** @return array{before: list<string>, after: list<string>} ids of the elements that are not in the other layout as they are */
+    public function ids(): array
+    {
+        $before = array_map(static fn(array $element): string => (string) json_encode($element[1]), $this->elements($this->before));
+        $after = array_map(static fn(array $element): string => (string) json_encode($element[1]), $this->elements($this->after));
+
+        return [
+            'before' => array_map(strval(...), array_keys(array_diff_assoc($before, $after))),
+            'after' => array_map(strval(...), array_keys(array_diff_assoc($after, $before))),
+        ];
+    }
+
     /** @return array<string, mixed> */
     private function fields(Layout $layout): array
     {

@@ -36,6 +36,14 @@ final readonly class Finding
         return $this->outcome->verdict;
     }
 
+    /** What was found, in words: a ruling stands as long as it stays the same. */
+    public function facts(): string
+    {
+        $facts = array_filter([$this->verdict()->value, $this->measuredText(), $this->limitText(), implode(', ', $this->outcome->missing)], static fn(?string $fact): bool => $fact !== null && $fact !== '');
+
+        return mb_strimwidth(implode('; ', $facts), 0, 500);
+    }
+
     /** The measured amount in the book's units, the other system beside. */
     public function measuredText(): ?string
     {

@@ -11,6 +11,7 @@
                 @if ($finding->shortText())<div class="figure-short"><dt>Off by</dt><dd>{{ $finding->shortText() }}</dd></div>@endif
             </dl>
         @endif
+        @include('review.ruling')
         @if ($finding->outcome->reason)<p class="evidence-reason">{{ $finding->outcome->reason }}</p>@endif
         @if ($finding->outcome->missing !== [])
             <p class="evidence-missing"><b>Not known:</b> @foreach ($finding->outcome->missing as $missing)<code>{{ $missing }}</code> @endforeach</p>

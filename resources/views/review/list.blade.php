@@ -1,4 +1,4 @@
-<div class="finding-list">
+<div class="finding-list" id="finding-list" @if ($oob ?? false) hx-swap-oob="true" @endif>
     <nav class="choices" aria-label="Which findings are listed">
         @foreach ($page->choices() as $show => $choice)
             <a href="{{ $page->address($page->chosen?->fingerprint(), null, $show) }}" @if ($show === $page->show) aria-current="true" @endif title="{{ $choice['label'] }}">
@@ -25,6 +25,8 @@
                     <span class="visually-hidden">{{ $finding->verdict()->words() }}:</span>
                     <span class="row-title">{{ $finding->rule->title }}</span>
                     <span class="row-subject">{{ $finding->subject->name() }}</span>
+                    @php($kind = $page->rulings->kind($finding))
+                    @if ($kind)<span class="row-ruling ruling-{{ $kind->value }}">{{ $kind->words() }}</span>@elseif ($page->rulings->for($finding)?->isOutdated && $finding->verdict()->isOpen())<span class="row-ruling ruling-again">changed, rule again</span>@endif
                     <span class="row-short">{{ $finding->shortText() ? 'off by '.strtok($finding->shortText(), '(') : '' }}</span>
                 </a>
             </li>

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Revision;
+use App\Models\RevisionState;
+use App\Models\Ruling;
+use App\Models\RulingKind;
+use App\Models\User;
+use App\Rulings\RefusedRuling;
+use Heurema\Review\Finding;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Decides about findings of a revision, one or many at once, and takes the last decision back. */
+final class RuleOnFindings
+{
+    /**
+     * @param non-empty-list<Finding> $findings
+     *
+     * @throws RefusedRuling
+     */
+    public function rule(Revision $revision, User $by, array $findings, RulingKind $kind, ?string $words): void
+    {
+        if ($kind->needsWords() && trim((string) $words) === '') {
+            throw new RefusedRuling($kind === RulingKind::Waive ? 'Say why it may stay as it is.' : 'Write the question.');
+        }
+        DB::transaction(static function () use ($revision, $by, $findings, $kind, $words): void {
+            self::open($revision);
+            $batch = (string) Str::ulid();
+            foreach ($findings as $finding) {
+                $revision->rulings()->create([
+                    'user_id' => $by->id, 'finding' => $finding->fingerprint(), 'kind' => $kind, 'words' => trim((string) $words) === '' ? null : trim((string) $words),
+                    'facts' => $finding->facts(), 'batch' => $batch,
+                ]);
+            }
+            $revision->update(['state' => RevisionState::InReview]);
+            $count = count($findings);
+            $revision->log($by, $count === 1 ? "{$kind->words()}: {$findings[0]->rule->title}, {$findings[0]->subject->name()}" : "{$kind->words()} {$count} at once: {$findings[0]->rule->title}");
+        });
+    }
+
+    /**
+     * Takes back what somebody decided last, all that was decided together.
+     *
+     * @throws RefusedRuling when there is nothing
+     */
+    public function undo(Revision $revision, User $by): void
+    {
+        DB::transaction(static function () use ($revision, $by): void {
+            self::open($revision);
+            $last = $revision->rulings()->where('user_id', $by->id)->latest('id')->first() ?? throw new RefusedRuling('You have decided nothing here that could be taken back.');
+            $together = Ruling::query()->where('batch', $last->batch)->get();
+            $count = $together->count();
+            Ruling::destroy($together->modelKeys());
+            $revision->log($by, $count === 1 ? 'took the last ruling back' : "took the last {$count} rulings back");
+        });
+    }
+
+    private static function open(Revision $revision): void
+    {
+        $current = Revision::query()->lockForUpdate()->findOrFail($revision->id);
+        if (!$current->state->isOpen()) {
+            throw new RefusedRuling("The revision is {$current->state->words()}: nothing can be ruled on it any more.");
+        }
+    }
+}

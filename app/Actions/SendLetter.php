@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Letters\LetterDraft;
+use App\Models\Letter;
+use App\Models\Revision;
+use App\Models\RevisionState;
+use App\Models\User;
+use App\Rulings\RefusedRuling;
+use Illuminate\Support\Facades\DB;
+
+/** Sends a corrections letter: it is kept as it went out, and the revision goes back to its designer. */
+final class SendLetter
+{
+    /** @throws RefusedRuling */
+    public function send(LetterDraft $draft, User $by): Letter
+    {
+        if ($draft->items === []) {
+            throw new RefusedRuling('Nothing is upheld or asked: there is nothing to write about.');
+        }
+
+        return DB::transaction(static function () use ($draft, $by): Letter {
+            $current = Revision::query()->lockForUpdate()->findOrFail($draft->revision->id);
+            if (!$current->state->isOpen()) {
+                throw new RefusedRuling("The revision is {$current->state->words()}: its letter cannot be sent.");
+            }
+            $letter = $draft->revision->letters()->create(['user_id' => $by->id, 'html' => view('letter.paper', ['draft' => $draft, 'by' => $by, 'on' => now()])->render(), 'content' => $draft->toArray()]);
+            $draft->revision->update(['state' => RevisionState::Returned]);
+            $draft->revision->log($by, 'sent the letter, '.count($draft->items).(count($draft->items) === 1 ? ' item' : ' items'));
+
+            return $letter;
+        });
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Project;
+use App\Models\Revision;
+use App\Models\Scheme;
+use App\Models\User;
+use App\Pages\ComparedSide;
+use App\Pages\ComparePage;
+use App\Pages\ReviewPages;
+use App\Rules\BookCheck;
+use Heurema\Spatial\Home;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\View\View;
+
+/** Homes of one project beside one another; one scheme of it is picked. */
+final readonly class CompareController
+{
+    private const MOST = 3;
+
+    public function __construct(private ReviewPages $pages, private BookCheck $check) {}
+
+    public function __invoke(Request $request): View
+    {
+        $keys = array_values(array_unique(array_filter($request->collect('with')->all(), static fn(mixed $key): bool => is_string($key) && preg_match('/^s?\d{1,12}$/', $key) === 1)));
+        $sides = array_map($this->side(...), array_slice($keys, 0, self::MOST));
+        abort_if($sides === [], 404);
+        $project = $sides[0]->scheme->project;
+        abort_if(array_filter($sides, static fn(ComparedSide $side): bool => $side->scheme->project_id !== $project->id) !== [], 404);
+        $project->load('schemes.revisions:id,scheme_id,number');
+
+        return view('compare', ['page' => new ComparePage($project, $sides, max(0, $request->integer('level')))]);
+    }
+
+    public function pick(Request $request, Project $project, #[CurrentUser] User $user): RedirectResponse
+    {
+        $scheme = $project->schemes()->findOrFail($request->integer('scheme'));
+        $project->update(['picked_scheme_id' => $scheme->id]);
+        $scheme->revisions()->latest('number')->first()?->log($user, "picked {$scheme->name}");
+
+        return redirect()->back();
+    }
+
+    /** Another option to draw, begun as a copy. */
+    public function copy(Scheme $scheme): RedirectResponse
+    {
+        $letter = chr(min(ord('Z'), ord('A') + $scheme->project->schemes()->count()));
+        $copy = $scheme->project->schemes()->create(['name' => "Scheme {$letter}", 'layout' => $scheme->layout, 'version' => 1]);
+
+        return redirect()->route('board', $copy);
+    }
+
+    private function side(string $key): ComparedSide
+    {
+        if ($key[0] !== 's') {
+            $revision = Revision::query()->with('scheme.project')->findOrFail((int) $key);
+            Gate::authorize('view', $revision);
+
+            return new ComparedSide($key, $revision->scheme, $revision, $this->pages->report($revision));
+        }
+        $scheme = Scheme::query()->with('project')->findOrFail((int) substr($key, 1));
+        Gate::authorize('draw', $scheme);
+
+        return new ComparedSide($key, $scheme, null, $this->check->report(new Home($scheme->layout), $scheme->project->books, $scheme->project->settings));
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SendLetter;
+use App\Exchange\CommaSeparated;
+use App\Exchange\IssueArchive;
+use App\Letters\LetterDraft;
+use App\Letters\LetterPdf;
+use App\Models\Letter;
+use App\Models\Revision;
+use App\Models\User;
+use App\Pages\ReviewPages;
+use App\Rulings\RefusedRuling;
+use App\Rulings\Rulings;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\View\View;
+
+/** The corrections letter: drafted from the rulings, sent, and handed on in several forms. */
+final readonly class LetterController
+{
+    public function __construct(private ReviewPages $pages) {}
+
+    public function show(Request $request, Revision $revision): View
+    {
+        return view('letter', ['draft' => $this->draft($request, $revision), 'rulings' => Rulings::of($revision), 'letters' => $revision->letters()->with('user')->latest('id')->get()]);
+    }
+
+    /** The letter alone, as it would go out. */
+    public function paper(Request $request, Revision $revision, #[CurrentUser] User $user): View
+    {
+        return view('letter.paper', ['draft' => $this->draft($request, $revision), 'by' => $user, 'on' => now()]);
+    }
+
+    public function file(Request $request, Revision $revision, string $format, #[CurrentUser] User $user, LetterPdf $pdf, IssueArchive $issues): Response
+    {
+        $draft = $this->draft($request, $revision);
+
+        return match ($format) {
+            'pdf' => self::hand($revision, 'pdf', 'application/pdf', $pdf->print(view('letter.paper', ['draft' => $draft, 'by' => $user, 'on' => now()])->render())),
+            'bcf' => self::hand($revision, 'bcf', 'application/octet-stream', $issues->of($draft)),
+            'csv' => self::hand($revision, 'csv', 'text/csv; charset=UTF-8', CommaSeparated::of(self::table($draft))),
+            'json' => self::hand($revision, 'json', 'application/json', (string) json_encode($draft->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)),
+            default => abort(404),
+        };
+    }
+
+    public function send(Request $request, Revision $revision, #[CurrentUser] User $user, SendLetter $action): RedirectResponse
+    {
+        try {
+            $letter = $action->send($this->draft($request, $revision), $user);
+        } catch (RefusedRuling $e) {
+            return redirect()->route('review.letter', $revision)->withErrors(['letter' => $e->getMessage()]);
+        }
+
+        return redirect()->route('letters.show', $letter);
+    }
+
+    /** As it was sent. */
+    public function sent(Letter $letter): Response
+    {
+        return response($letter->html)->header('Content-Security-Policy', "default-src 'none'; img-src data:; style-src 'unsafe-inline'");
+    }
+
+    public function sentPdf(Letter $letter, LetterPdf $pdf): Response
+    {
+        return self::hand($letter->revision, 'pdf', 'application/pdf', $pdf->print($letter->html));
+    }
+
+    private function draft(Request $request, Revision $revision): LetterDraft
+    {
+        $by = $request->string('by')->value() === LetterDraft::BY_CLAUSE ? LetterDraft::BY_CLAUSE : LetterDraft::BY_ROOM;
+
+        return new LetterDraft($revision, $this->pages->report($revision), Rulings::of($revision), $by);
+    }
+
+    /** @return list<list<string|float|int|bool|null>> */
+    private static function table(LetterDraft $draft): array
+    {
+        $rows = [['Number', 'Where', 'Thing', 'Clause', 'Rule', 'Measured', 'Required', 'Off by', 'Ruling', 'Words']];
+        foreach ($draft->items as $item) {
+            $rows[] = [$item->number, $item->room, $item->finding->subject->name(), $item->finding->rule->clause, $item->finding->rule->title, $item->finding->measuredText(), $item->finding->limitText(), $item->finding->shortText(), $item->ruling->kind->words(), $item->ruling->words];
+        }
+
+        return $rows;
+    }
+
+    private static function hand(Revision $revision, string $ending, string $type, string $content): Response
+    {
+        $name = Str::slug("{$revision->scheme->project->name} revision {$revision->number} letter").".{$ending}";
+
+        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => ($ending === 'pdf' ? 'inline' : 'attachment')."; filename=\"{$name}\"", 'X-Content-Type-Options' => 'nosniff']);
+    }
+}

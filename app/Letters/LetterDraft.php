@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Letters;
+
+use App\Models\Revision;
+use App\Rulings\Rulings;
+use Heurema\Geometry\Point;
+use Heurema\Review\Finding;
+use Heurema\Review\Report;
+use Heurema\Review\Verdict;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+
+/** A corrections letter before it is sent: what was upheld and asked, by room or by clause, and what was met, assumed and not checked. */
+final readonly class LetterDraft
+{
+    public const BY_ROOM = 'room';
+    public const BY_CLAUSE = 'clause';
+
+    /** @var list<LetterItem> in the order of their numbers */
+    public array $items;
+
+    public function __construct(public Revision $revision, public Report $report, Rulings $rulings, public string $groupedBy)
+    {
+        $found = array_values(array_filter($report->worstFirst(), static fn(Finding $finding): bool => $rulings->kind($finding)?->isForLetter() === true));
+        $key = static fn(Finding $finding): string => $groupedBy === self::BY_CLAUSE ? "{$finding->book->title} {$finding->rule->clause}" : self::room($finding);
+        usort($found, static fn(Finding $a, Finding $b): int => strnatcasecmp($key($a), $key($b)));
+        $items = [];
+        foreach ($found as $number => $finding) {
+            $standing = $rulings->for($finding);
+            if ($standing !== null) {
+                $items[] = new LetterItem($number + 1, $finding, $standing->ruling, self::room($finding));
+            }
+        }
+        $this->items = $items;
+    }
+
+    /** @return array<string, list<LetterItem>> */
+    public function groups(): array
+    {
+        $groups = [];
+        foreach ($this->items as $item) {
+            $groups[$this->groupedBy === self::BY_CLAUSE ? "{$item->finding->rule->clause}, {$item->finding->book->title}" : $item->room][] = $item;
+        }
+
+        return $groups;
+    }
+
+    /** @return array<string, list<string>> what was checked and met, by book: clause and title */
+    public function met(): array
+    {
+        $worst = [];
+        foreach ($this->report->worstFirst() as $finding) {
+            $worst[$finding->ruleName()] ??= $finding;
+        }
+        $met = [];
+        foreach ($worst as $finding) {
+            if ($finding->verdict() === Verdict::Met) {
+                $met[$finding->book->title][] = "{$finding->rule->clause} {$finding->rule->title}";
+            }
+        }
+
+        return $met;
+    }
+
+    /** @return list<string> what had to be taken for granted */
+    public function assumptions(): array
+    {
+        $all = array_merge(...array_map(static fn(Finding $finding): array => $finding->verdict() === Verdict::NotApplicable ? [] : $finding->outcome->assumptions, $this->report->findings));
+
+        return array_values(array_unique($all));
+    }
+
+    /** @return list<string> what could not be decided, and why */
+    public function notChecked(): array
+    {
+        $open = array_filter($this->report->findings, static fn(Finding $finding): bool => $finding->verdict() === Verdict::Undetermined);
+
+        return array_values(array_map(static fn(Finding $finding): string => "{$finding->rule->clause} {$finding->rule->title}, {$finding->subject->name()}: ".($finding->outcome->missing === [] ? (string) $finding->outcome->reason : 'not known '.implode(', ', $finding->outcome->missing)), $open));
+    }
+
+    public function crop(LetterItem $item): ?string
+    {
+        return (new PlanPicture($this->report->home))->ofFinding($item->finding, 78.0, 52.0);
+    }
+
+    /** @return array<string, string> by the storey's name: its plan with the numbers of the items on it */
+    public function plans(): array
+    {
+        $plans = [];
+        foreach ($this->report->home->layout->storeys as $storey) {
+            $marks = [];
+            foreach ($this->items as $item) {
+                $place = self::place($item->finding, $storey->id);
+                if ($place !== null) {
+                    $marks[] = [$place, (string) $item->number];
+                }
+            }
+            $plans[$storey->name] = (new PlanPicture($this->report->home))->ofStorey($storey->id, 170.0, 115.0, $marks);
+        }
+
+        return $plans;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'project' => $this->revision->scheme->project->name,
+            'address' => $this->revision->scheme->project->address,
+            'scheme' => $this->revision->scheme->name,
+            'revision' => $this->revision->number,
+            'books' => $this->revision->books,
+            'settings' => $this->revision->settings,
+            'items' => array_map(static fn(LetterItem $item): array => $item->toArray(), $this->items),
+            'met' => $this->met(),
+            'assumptions' => $this->assumptions(),
+            'not_checked' => $this->notChecked(),
+        ];
+    }
+
+    private static function room(Finding $finding): string
+    {
+        $subject = $finding->subject;
+
+        return match (true) {
+            $subject instanceof RoomSpace => $subject->name(),
+            $subject instanceof PlacedFixture => $subject->room?->name() ?? 'Outside every room',
+            $subject instanceof PlacedOpening => ($subject->left->room ?? $subject->right->room)?->name() ?? 'Outside',
+            default => 'The home',
+        };
+    }
+
+    private static function place(Finding $finding, string $storey): ?Point
+    {
+        foreach ($finding->outcome->witness as $witness) {
+            if ($witness->storey === $storey) {
+                $points = $witness->lines[0];
+
+                return $points === [] ? null : $points[0]->towardsPoint($points[intdiv(count($points), 2)], 0.5);
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\LayoutPatch;
+use Heurema\Layout\Edit\Patch;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A value that nobody drew, as a reviewer states it: the revision is examined with it.
+ *
+ * @property int    $id
+ * @property string $element id of what it is said of
+ * @property string $key     of the document
+ * @property string $typed
+ * @property Patch  $patch   what it changes
+ * @property User   $user
+ */
+final class Statement extends Model
+{
+    protected $fillable = ['user_id', 'element', 'key', 'typed', 'patch'];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['patch' => LayoutPatch::class];
+    }
+}

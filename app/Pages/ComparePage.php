@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Drawing\ChangedMarks;
+use App\Drawing\LabelPlace;
+use App\Drawing\PlanDrawing;
+use App\Drawing\Sheet;
+use App\Drawing\Svg;
+use App\Models\Project;
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
+use Heurema\Layout\Difference;
+use Heurema\Measure\Catalogue;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Parameters;
+use Heurema\Review\ReportDifference;
+use Heurema\Review\Verdict;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\SubjectType;
+use Heurema\Units\Amount;
+
+/** Two or three homes beside one another, at the same scale: what differs, and what each gives up in numbers. */
+final readonly class ComparePage
+{
+    /** @param non-empty-list<ComparedSide> $sides the others are held against the first */
+    public function __construct(public Project $project, public array $sides, public int $level) {}
+
+    /** @return list<string> names of the storeys that any of them has, lowest first */
+    public function storeys(): array
+    {
+        $most = [];
+        foreach ($this->sides as $side) {
+            $names = array_map(static fn($storey): string => $storey->name, $side->report->home->layout->storeys);
+            $most = count($names) > count($most) ? $names : $most;
+        }
+
+        return $most;
+    }
+
+    public function plan(ComparedSide $side): string
+    {
+        $storey = $side->report->home->layout->storeys[$this->level] ?? null;
+        $plan = $storey === null ? null : $side->report->home->plans[$storey->id];
+        if ($plan === null) {
+            return '';
+        }
+        $box = $this->box();
+        $labels = new LabelPlace($side->report->home, max($box->width(), $box->height()) / 380);
+        $changed = $side === $this->sides[0]
+            ? array_merge(...array_map(fn(ComparedSide $other): array => $this->difference($other)->ids()['before'], array_slice($this->sides, 1)), ...[[]])
+            : $this->difference($side)->ids()['after'];
+        $viewBox = implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()]));
+
+        return Svg::element('svg', ['class' => 'drawing', 'viewBox' => $viewBox, 'role' => 'img', 'aria-label' => "Plan of {$plan->storey->name}, {$side->name()}"], (new PlanDrawing($side->report->home, $plan, $labels))->layers().(new ChangedMarks($side->report->home, $plan, array_values(array_unique($changed))))->draw());
+    }
+
+    /** @return list<string> what is drawn otherwise than in the first, in words */
+    public function changes(ComparedSide $side): array
+    {
+        return $side === $this->sides[0] ? [] : $this->difference($side)->words();
+    }
+
+    public function findings(ComparedSide $side): ReportDifference
+    {
+        return new ReportDifference($this->sides[0]->report, $side->report);
+    }
+
+    /** @return array<string, list<string>> rooms by name: area and windows on each side, those of the same id in one row */
+    public function rooms(): array
+    {
+        $rows = [];
+        foreach ($this->sides as $number => $side) {
+            foreach ($side->report->home->rooms as $room) {
+                $rows["{$room->id()}"] ??= [$room->name(), ...array_fill(0, count($this->sides), '')];
+                $rows["{$room->id()}"][$number + 1] = $this->roomWords($side, $room);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, list<string>> what each of them comes to, by what is counted */
+    public function numbers(): array
+    {
+        $numbers = [];
+        foreach (['Internal area' => 'dwelling.internal_area', 'Bedrooms' => 'dwelling.bedrooms', 'Storage' => 'dwelling.storage_area', 'Storeys' => 'dwelling.storey_count'] as $words => $name) {
+            $numbers[$words] = array_map(static fn(ComparedSide $side): string => self::dwelling($side, $name), $this->sides);
+        }
+        $numbers['Windows'] = array_map(static fn(ComparedSide $side): string => (string) count($side->report->home->subjects(SubjectType::Window)), $this->sides);
+        foreach ([Verdict::Violated, Verdict::Advised, Verdict::Undetermined, Verdict::Met] as $verdict) {
+            $numbers[ucfirst($verdict->words())] = array_map(static fn(ComparedSide $side): string => (string) $side->report->counts()[$verdict->value], $this->sides);
+        }
+
+        return $numbers;
+    }
+
+    /** @param list<string> $keys */
+    public function address(array $keys, ?int $level = null): string
+    {
+        return route('compare', ['with' => $keys, 'level' => $level ?? $this->level]);
+    }
+
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_map(static fn(ComparedSide $side): string => $side->key, $this->sides);
+    }
+
+    /** @return array<int|string, string> what else of the project could be put beside them: name by key */
+    public function others(): array
+    {
+        $others = [];
+        foreach ($this->project->schemes as $scheme) {
+            $others["s{$scheme->id}"] = "{$scheme->name}, as it is drawn";
+            foreach ($scheme->revisions as $revision) {
+                $others[(string) $revision->id] = "{$scheme->name}, revision {$revision->number}";
+            }
+        }
+
+        return array_diff_key($others, array_flip($this->keys()));
+    }
+
+    private function difference(ComparedSide $side): Difference
+    {
+        return new Difference($this->sides[0]->report->home->layout, $side->report->home->layout);
+    }
+
+    private function box(): Box
+    {
+        $boxes = array_map(static fn(ComparedSide $side): Box => Sheet::of($side->report->home->layout, 1000.0)->box, $this->sides);
+
+        return Box::around(array_merge(...array_map(static fn(Box $box): array => [new Point($box->left, $box->bottom), new Point($box->right, $box->top)], $boxes)));
+    }
+
+    private function roomWords(ComparedSide $side, RoomSpace $room): string
+    {
+        $area = Catalogue::standard()->get('room.floor_area')?->of($room, $side->report->home, new Parameters());
+        $windows = count(array_filter($side->report->home->openingsOf($room), static fn($opening): bool => $opening->opening->kind->value === 'window'));
+
+        return ($area instanceof Measured ? $side->report->home->write($area->amount()) : '?').', '.($windows === 1 ? 'one window' : "{$windows} windows");
+    }
+
+    private static function dwelling(ComparedSide $side, string $name): string
+    {
+        $measured = Catalogue::standard()->get($name)?->of($side->report->home, $side->report->home, new Parameters());
+
+        return $measured instanceof Measured && $measured->value instanceof Amount ? $side->report->home->write($measured->value) : '?';
+    }
+}

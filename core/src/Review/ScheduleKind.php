@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Review;
+
+use Heurema\Spatial\SubjectType;
+
+/** What is listed together. */
+enum ScheduleKind: string
+{
+    case Rooms = 'rooms';
+    case Doors = 'doors';
+    case Windows = 'windows';
+    case Fixtures = 'fixtures';
+    case Stairs = 'stairs';
+
+    public function subject(): SubjectType
+    {
+        return SubjectType::from(rtrim($this->value, 's'));
+    }
+
+    /** @return array<string, string> measures by what the column is called */
+    public function columns(): array
+    {
+        return match ($this) {
+            self::Rooms => ['Use' => 'room.use', 'Area' => 'room.floor_area', 'Least width' => 'room.least_width', 'Ceiling' => 'room.ceiling_height', 'Glass' => 'room.glazing_ratio', 'Air' => 'room.vent_ratio'],
+            self::Doors => ['Between' => 'door.leads', 'Opens as' => 'door.operation', 'Width' => 'door.width', 'Clear width' => 'door.clear_width', 'Clear height' => 'door.clear_height', 'Fire minutes' => 'door.fire_minutes'],
+            self::Windows => ['Room' => 'window.room_use', 'Opens as' => 'window.operation', 'Glass' => 'window.glass_area', 'Clear width' => 'window.clear_width', 'Clear height' => 'window.clear_height', 'Clear area' => 'window.clear_area', 'Clear sill' => 'window.clear_sill'],
+            self::Fixtures => ['Kind' => 'fixture.kind', 'Room' => 'fixture.room_use', 'Width' => 'fixture.width', 'Depth' => 'fixture.depth', 'Beside it' => 'fixture.side_clearance', 'Before it' => 'fixture.front_clearance'],
+            self::Stairs => ['Risers' => 'stair.risers', 'Riser' => 'stair.riser', 'Tread' => 'stair.tread', 'Width' => 'stair.width', 'Headroom' => 'stair.headroom', 'Pitch' => 'stair.pitch'],
+        };
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Review;
+
+use Heurema\Spatial\Subject;
+
+/** One thing in a schedule. */
+final readonly class ScheduleRow
+{
+    /** @param array<string, ScheduleCell> $cells by column */
+    public function __construct(public Subject $subject, public string $storey, public array $cells) {}
+}

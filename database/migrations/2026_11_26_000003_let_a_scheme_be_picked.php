@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    public function up(): void
+    {
+        Schema::table('projects', static function (Blueprint $table): void {
+            $table->foreignId('picked_scheme_id')->nullable()->constrained('schemes')->nullOnDelete();
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('projects', static fn(Blueprint $table) => $table->dropConstrainedForeignId('picked_scheme_id'));
+    }
+};

@@ -1,0 +1,56 @@
+@extends('layouts.page')
+@section('title', 'Compare')
+@section('body-class', 'page-compare')
+@section('masthead')
+    <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ $page->sides[0]->address() }}">{{ $page->project->name }}</a> <span aria-hidden="true">/</span> <h1>Compare</h1>
+@endsection
+@section('content')
+    <div class="compare">
+        <div class="compare-head">
+            <nav class="choices" aria-label="Storey">@foreach ($page->storeys() as $level => $name)<a href="{{ $page->address($page->keys(), $level) }}" @if ($level === $page->level) aria-current="true" @endif>{{ $name }}</a>@endforeach</nav>
+            @if (count($page->sides) < 3 && $page->others() !== [])
+                <form method="get">
+                    @foreach ($page->keys() as $key)<input type="hidden" name="with[]" value="{{ $key }}">@endforeach
+                    <input type="hidden" name="level" value="{{ $page->level }}">
+                    <label for="with">Beside them</label>
+                    <select class="form-select form-select-sm" id="with" name="with[]">@foreach ($page->others() as $key => $name)<option value="{{ $key }}">{{ $name }}</option>@endforeach</select>
+                    <button class="btn btn-sm btn-primary">Put</button>
+                </form>
+            @endif
+        </div>
+        <div class="compare-sides" style="--sides: {{ count($page->sides) }}">
+            @foreach ($page->sides as $side)
+                <section aria-label="{{ $side->name() }}">
+                    <h2><a href="{{ $side->address() }}">{{ $side->name() }}</a>@if ($page->project->picked_scheme_id === $side->scheme->id) <span class="state state-signed_off">picked</span>@endif</h2>
+                    {!! $page->plan($side) !!}
+                    <div class="compare-acts">
+                        @if ($page->project->picked_scheme_id !== $side->scheme->id)<form method="post" action="{{ route('projects.pick', $page->project) }}">@csrf<input type="hidden" name="scheme" value="{{ $side->scheme->id }}"><button class="btn btn-sm btn-quiet">Pick {{ $side->scheme->name }}</button></form>@endif
+                        <form method="post" action="{{ route('schemes.copy', $side->scheme) }}">@csrf<button class="btn btn-sm btn-quiet">Another option from it</button></form>
+                        @if (count($page->sides) > 1)<a href="{{ $page->address(array_values(array_diff($page->keys(), [$side->key]))) }}">Leave it out</a>@endif
+                    </div>
+                </section>
+            @endforeach
+        </div>
+        <table class="schedule">
+            <caption>In numbers</caption>
+            <thead><tr><th scope="col"><span class="visually-hidden">What</span></th>@foreach ($page->sides as $side)<th scope="col">{{ $side->name() }}</th>@endforeach</tr></thead>
+            <tbody>
+                @foreach ($page->numbers() as $words => $values)<tr @class(['differs' => count(array_unique($values)) > 1])><th scope="row">{{ $words }}</th>@foreach ($values as $value)<td>{{ $value }}</td>@endforeach</tr>@endforeach
+                @foreach ($page->rooms() as $cells)<tr @class(['differs' => count(array_unique(array_slice($cells, 1))) > 1])><th scope="row">{{ $cells[0] }}</th>@foreach (array_slice($cells, 1) as $value)<td>{{ $value }}</td>@endforeach</tr>@endforeach
+            </tbody>
+        </table>
+        @foreach (array_slice($page->sides, 1) as $side)
+            @php($difference = $page->findings($side))
+            <section class="compare-findings">
+                <h2>{{ $side->name() }} against {{ $page->sides[0]->name() }}</h2>
+                <div class="compare-columns">
+                    @foreach (['Gained' => $difference->gained, 'Lost' => $difference->lost] as $words => $findings)
+                        <div><h3>{{ $words }}: {{ count($findings) }}</h3><ul>@foreach ($findings as $finding)<li><x-verdict :verdict="$finding->verdict()"/> {{ $finding->rule->title }}, {{ $finding->subject->name() }}@if ($finding->measuredText()): {{ strtok($finding->measuredText(), '(') }} of {{ strtok($finding->limitText() ?? '', '(') }}@endif</li>@endforeach</ul></div>
+                    @endforeach
+                    <div><h3>In both: {{ count($difference->kept) }}</h3><ul>@foreach ($difference->kept as [$before, $after])@if ($before->facts() !== $after->facts())<li>{{ $after->rule->title }}, {{ $after->subject->name() }}: {{ strtok($before->measuredText() ?? '?', '(') }} is now {{ strtok($after->measuredText() ?? '?', '(') }}</li>@endif @endforeach</ul></div>
+                    <div><h3>Drawn otherwise: {{ count($page->changes($side)) }}</h3><ul>@foreach (array_slice($page->changes($side), 0, 60) as $change)<li>{{ $change }}</li>@endforeach</ul></div>
+                </div>
+            </section>
+        @endforeach
+    </div>
+@endsection

@@ -1,0 +1,3 @@
+@include('review.changed')
+@include('review.list', ['oob' => true])
+@include('review.state', ['oob' => true])

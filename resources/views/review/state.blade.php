@@ -1,0 +1,21 @@
+<div class="review-state" id="review-state" @if ($oob ?? false) hx-swap-oob="true" @endif>
+    <span class="state state-{{ $page->revision->state->value }}">{{ ucfirst($page->revision->state->words()) }}</span>
+    <a href="{{ route('review.letter', $page->revision) }}">Letter</a>
+    <a href="{{ route('review.schedule', [$page->revision, 'rooms']) }}">Schedules</a>
+    <a href="{{ route('compare', ['with' => [$page->revision->id]]) }}">Compare</a>
+    <a href="{{ route('project.log', $page->revision->scheme->project) }}">Log</a>
+    @can('rule', $page->revision)
+        @if ($page->revision->state->isOpen())
+            <form method="post" action="{{ route('review.sign-off', $page->revision) }}">@csrf<button class="btn btn-sm btn-quiet">Sign off</button></form>
+        @endif
+    @endcan
+    @if ($page->revision->state === App\Models\RevisionState::Returned)
+        <form class="answer-form" method="post" action="{{ route('board.submit', $page->revision->scheme) }}">
+            @csrf
+            <label for="answer">Answer to the letter</label>
+            <textarea class="form-control form-control-sm" id="answer" name="answer" rows="2" maxlength="4000"></textarea>
+            <button class="btn btn-sm btn-primary">Submit what is drawn as the next revision</button>
+        </form>
+    @endif
+    @error('review')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+</div>
