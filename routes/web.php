@@ -8,6 +8,7 @@ use App\Http\Controllers\DeskController;
 use App\Http\Controllers\LengthController;
 use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LogController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\ReviewController;
 use App\Http\Controllers\RevisionController;
@@ -19,10 +20,13 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StairController;
 use App\Http\Controllers\UnderlayController;
 use App\Models\Project;
+use App\Models\User;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
+    Route::get('/invitations/{token}', [PeopleController::class, 'show'])->middleware('throttle:invitations')->name('invitations.show');
+    Route::post('/invitations/{token}', [PeopleController::class, 'accept'])->middleware('throttle:invitations')->name('invitations.accept');
     Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 });
 
@@ -51,6 +55,10 @@ Route::middleware('auth')->group(static function (): void {
         Route::post('/copies', [CompareController::class, 'copy'])->name('schemes.copy');
         Route::post('/revisions', [RevisionController::class, 'store'])->name('board.submit');
     });
+    Route::get('/people', [PeopleController::class, 'index'])->name('people');
+    Route::post('/people', [PeopleController::class, 'invite'])->can('invite', User::class)->name('people.invite');
+    Route::put('/people/{person}', [PeopleController::class, 'change'])->can('change', 'person')->name('people.change');
+    Route::get('/outbox', [PeopleController::class, 'outbox'])->can('invite', User::class)->name('outbox');
     Route::get('/lengths', LengthController::class)->name('lengths');
     Route::get('/rule-books', [RuleBookController::class, 'index'])->name('rule-books');
     Route::get('/rule-books/{book}', [RuleBookController::class, 'show'])->name('rule-book');

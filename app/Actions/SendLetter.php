@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Letters\LetterDraft;
+use App\Mail\Notice;
 use App\Models\Letter;
 use App\Models\Revision;
 use App\Models\RevisionState;
 use App\Models\User;
 use App\Rulings\RefusedRuling;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
 
 /** Sends a corrections letter: it is kept as it went out, and the revision goes back to its designer. */
 final class SendLetter
@@ -29,6 +31,7 @@ final class SendLetter
             }
             $letter = $draft->revision->letters()->create(['user_id' => $by->id, 'html' => view('letter.paper', ['draft' => $draft, 'by' => $by, 'on' => now()])->render(), 'content' => $draft->toArray()]);
             $draft->revision->update(['state' => RevisionState::Returned]);
+            Mail::to($draft->revision->submitter->email)->send(new Notice($by->office_id, "Corrections, {$draft->revision->scheme->project->name}", "{$by->name} has sent corrections to revision {$draft->revision->number}.", route('letters.show', $letter)));
             $draft->revision->log($by, 'sent the letter, '.count($draft->items).(count($draft->items) === 1 ? ' item' : ' items'));
 
             return $letter;

@@ -48,13 +48,15 @@ final readonly class ComparePage
             return '';
         }
         $box = $this->box();
-        $labels = new LabelPlace($side->report->home, max($box->width(), $box->height()) / 380);
+        // as large as the page shows it: 26 rem high, the sides beside one another
+        $scale = max($box->width() * count($this->sides) / 1200, $box->height() / 416);
+        $labels = new LabelPlace($side->report->home, $scale);
         $changed = $side === $this->sides[0]
             ? array_merge(...array_map(fn(ComparedSide $other): array => $this->difference($other)->ids()['before'], array_slice($this->sides, 1)), ...[[]])
             : $this->difference($side)->ids()['after'];
         $viewBox = implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()]));
 
-        return Svg::element('svg', ['class' => 'drawing', 'viewBox' => $viewBox, 'role' => 'img', 'aria-label' => "Plan of {$plan->storey->name}, {$side->name()}"], (new PlanDrawing($side->report->home, $plan, $labels))->layers().(new ChangedMarks($side->report->home, $plan, array_values(array_unique($changed))))->draw());
+        return Svg::element('svg', ['class' => 'drawing', 'style' => '--scale: '.Svg::number($scale), 'viewBox' => $viewBox, 'role' => 'img', 'aria-label' => "Plan of {$plan->storey->name}, {$side->name()}"], (new PlanDrawing($side->report->home, $plan, $labels))->layers().(new ChangedMarks($side->report->home, $plan, array_values(array_unique($changed))))->draw());
     }
 
     /** @return list<string> what is drawn otherwise than in the first, in words */

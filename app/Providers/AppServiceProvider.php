@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Mail\OutboxTransport;
 use App\Rules\KeptBookReader;
 use Heurema\Measure\Catalogue;
 use Heurema\Rulebook\Shelf;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
@@ -23,7 +25,9 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Mail::extend('outbox', static fn(): OutboxTransport => new OutboxTransport());
         Model::shouldBeStrict(!$this->app->isProduction());
+        RateLimiter::for('invitations', static fn(Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
         RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(10)->by($request->string('email')->lower()->value().'|'.$request->ip()));
     }
 }

@@ -6,8 +6,18 @@
     <div class="desk">
         <div class="desk-head">
             <h1>Reviews in hand</h1>
-            <p>{{ trans_choice('{0} No home on the desk yet|{1} One home|[2,*] :count homes', $desk->projects->count()) }}</p>
+            <p>{{ trans_choice('{0} No home on the desk yet|{1} One home|[2,*] :count homes', $desk->projects->total()) }}</p>
         </div>
+        <form class="desk-find" method="get" role="search">
+            <label for="desk-q">Find</label> <input class="form-control form-control-sm" id="desk-q" name="q" value="{{ $desk->search }}" maxlength="100" placeholder="name or address">
+            <label for="desk-state">State</label>
+            @php($counts = $desk->states())
+            <select class="form-select form-select-sm" id="desk-state" name="state">
+                <option value="">any</option>
+                @foreach (App\Models\RevisionState::cases() as $state)<option value="{{ $state->value }}" @selected($desk->state === $state)>{{ $state->words() }} ({{ $counts[$state->value] ?? 0 }})</option>@endforeach
+            </select>
+            <button class="btn btn-sm btn-primary">Show</button>
+        </form>
         <div class="desk-body">
             <ul class="projects">
                 @forelse ($desk->projects as $project)
@@ -18,6 +28,7 @@
                                 <span class="project-name">{{ $project->name }}</span>
                                 <span class="project-address">{{ $project->address }}</span>
                                 @if ($project->latestRevision)
+                                    <span class="project-when"><span class="state state-{{ $project->latestRevision->state->value }}">{{ $project->latestRevision->state->words() }}</span> {{ $desk->age($project) }}</span>
                                     <span class="project-when">Revision {{ $project->latestRevision->number }} by {{ $project->latestRevision->submitter->name }}, {{ $project->latestRevision->created_at->format('j F Y') }}</span>
                                 @endif
                             </span>
@@ -31,9 +42,10 @@
                         </a>
                     </li>
                 @empty
-                    <li class="project-none">Hand in a layout file and it appears here, checked.</li>
+                    <li class="project-none">{{ $desk->search === '' && $desk->state === null ? 'Hand in a layout file and it appears here, checked.' : 'Nothing like that is on the desk.' }}</li>
                 @endforelse
             </ul>
+            @if ($desk->projects->hasPages())<p class="pages">@if ($desk->projects->previousPageUrl())<a href="{{ $desk->projects->previousPageUrl() }}">newer</a>@endif @if ($desk->projects->nextPageUrl())<a href="{{ $desk->projects->nextPageUrl() }}">older</a>@endif</p>@endif
             <div class="intakes">
             <form class="intake" method="post" action="{{ route('projects.store') }}" enctype="multipart/form-data">
                 @csrf
