@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\BriefController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\DeskController;
 use App\Http\Controllers\LengthController;
@@ -80,6 +81,8 @@ Route::middleware('auth')->group(static function (): void {
     });
     Route::get('/letters/{letter}', [LetterController::class, 'sent'])->can('view', 'letter')->name('letters.show');
     Route::get('/letters/{letter}/pdf', [LetterController::class, 'sentPdf'])->can('view', 'letter')->name('letters.pdf');
+    Route::get('/projects/{project}/brief', [BriefController::class, 'edit'])->can('view', 'project')->name('brief');
+    Route::put('/projects/{project}/brief', [BriefController::class, 'update'])->can('view', 'project')->name('brief.update');
     Route::get('/projects/{project}/log', LogController::class)->can('view', 'project')->name('project.log');
     Route::post('/projects/{project}/pick', [CompareController::class, 'pick'])->can('view', 'project')->name('projects.pick');
     Route::get('/compare', CompareController::class)->name('compare');

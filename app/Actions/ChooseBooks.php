@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Revision;
+use App\Rules\Basis;
 use App\Rules\BookCheck;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +21,7 @@ final readonly class ChooseBooks
      */
     public function choose(Revision $revision, array $books, array $settings): Revision
     {
-        $report = $this->check->report(new Home($revision->examined()), $books, $settings);
+        $report = $this->check->report(new Home($revision->examined()), new Basis($books, $settings, $revision->brief));
         DB::transaction(static function () use ($revision, $books, $settings, $report): void {
             $revision->scheme->project->update(['books' => $books, 'settings' => $settings]);
             $revision->update(['books' => $books, 'settings' => $settings, 'counts' => $report->counts()]);

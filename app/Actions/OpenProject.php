@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\User;
+use App\Rules\Basis;
 use App\Rules\BookCheck;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
@@ -21,7 +22,7 @@ final readonly class OpenProject
     public function open(User $by, Layout $layout, ?string $address, ?array $books = null): Revision
     {
         $project = new Project(['name' => $layout->name, 'address' => $address, ...($books === null ? [] : ['books' => $books])]);
-        $report = $this->check->report(new Home($layout), $project->books, $project->settings);
+        $report = $this->check->report(new Home($layout), new Basis($project->books, $project->settings));
 
         return DB::transaction(static function () use ($by, $layout, $project, $report): Revision {
             $project->office()->associate($by->office_id);

@@ -8,6 +8,7 @@ use App\Board\RefusedValue;
 use App\Board\TypedValues;
 use App\Models\Revision;
 use App\Models\User;
+use App\Rules\Basis;
 use App\Rules\BookCheck;
 use App\Rulings\RefusedRuling;
 use Heurema\Layout\Edit\ChangeValues;
@@ -38,7 +39,7 @@ final readonly class StateValue
             throw new RefusedValue($key, 'That value cannot be stated here.');
         }
         $edited = $this->editor->apply($layout, new ChangeValues($element, $values));
-        $counts = $this->check->report(new Home($edited->layout), $revision->books, $revision->settings)->counts();
+        $counts = $this->check->report(new Home($edited->layout), Basis::ofRevision($revision))->counts();
         DB::transaction(static function () use ($revision, $by, $element, $key, $typed, $edited, $counts): void {
             $revision->statements()->create(['user_id' => $by->id, 'element' => $element, 'key' => $key, 'typed' => $typed, 'patch' => $edited->patch]);
             $revision->update(['counts' => $counts]);

@@ -8,6 +8,7 @@ use App\Models\Revision;
 use App\Models\RevisionState;
 use App\Models\Scheme;
 use App\Models\User;
+use App\Rules\Basis;
 use App\Rules\BookCheck;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
@@ -27,8 +28,8 @@ final readonly class SubmitScheme
         return DB::transaction(function () use ($scheme, $by, $answer): Revision {
             $current = Scheme::query()->lockForUpdate()->findOrFail($scheme->id);
             $last = $current->revisions()->latest('number')->first();
-            [$books, $settings] = [$current->project->books, $current->project->settings];
-            $report = $this->check->report(new Home($current->layout), $books, $settings);
+            $basis = Basis::ofProject($current->project, $current->layout->units);
+            $report = $this->check->report(new Home($current->layout), $basis);
 
             if ($last !== null && $last->state !== RevisionState::SignedOff) {
                 $last->update(['state' => RevisionState::Superseded]);
@@ -36,8 +37,9 @@ final readonly class SubmitScheme
             $next = $current->revisions()->create([
                 'number' => ($last->number ?? 0) + 1,
                 'layout' => $current->layout,
-                'books' => $books,
-                'settings' => $settings,
+                'books' => $basis->books,
+                'settings' => $basis->settings,
+                'brief' => $basis->brief,
                 'counts' => $report->counts(),
                 'submitted_by' => $by->id,
                 'answer' => $answer === null || trim($answer) === '' ? null : trim($answer),

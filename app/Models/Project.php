@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string|null   $address
  * @property list<string>  $books    ids of the rule books it is held against
  * @property array<string, string> $settings what it chooses where they leave a choice, as typed
+ * @property array<string, mixed>|null $brief the client's wishes, as App\Briefs\Brief keeps them
  * @property int|null      $picked_scheme_id the scheme that was chosen among several
  * @property Office        $office
  * @property Collection<int, Scheme> $schemes
@@ -34,14 +35,14 @@ final class Project extends Model
     use HasFactory;
 
     /** What every project is held against until it chooses. */
-    protected $attributes = ['books' => '["us-irc-2021", "drawing"]', 'settings' => '[]'];
+    protected $attributes = ['books' => '["us-irc-2021", "drawing"]', 'settings' => '[]', 'brief' => null];
 
-    protected $fillable = ['name', 'address', 'books', 'settings', 'picked_scheme_id'];
+    protected $fillable = ['name', 'address', 'books', 'settings', 'picked_scheme_id', 'brief'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['books' => 'array', 'settings' => 'array'];
+        return ['books' => 'array', 'settings' => 'array', 'brief' => 'array'];
     }
 
     /** @return BelongsTo<Office, $this> */

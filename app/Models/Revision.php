@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, string> $settings what was chosen where the books leave a choice, as typed
  * @property array<string, int> $counts findings by verdict
  * @property RevisionState      $state
+ * @property string|null        $brief   the client's brief as a rule book, as it was then
  * @property string|null        $answer  what the designer says to the letter before
  * @property Scheme             $scheme
  * @property User               $submitter
@@ -31,9 +32,9 @@ use Illuminate\Support\Carbon;
  */
 final class Revision extends Model
 {
-    protected $attributes = ['settings' => '[]', 'state' => 'submitted'];
+    protected $attributes = ['settings' => '[]', 'state' => 'submitted', 'brief' => null, 'answer' => null];
 
-    protected $fillable = ['number', 'layout', 'books', 'settings', 'counts', 'submitted_by', 'state', 'answer'];
+    protected $fillable = ['number', 'layout', 'books', 'settings', 'counts', 'submitted_by', 'state', 'answer', 'brief'];
 
     /** @return BelongsTo<Scheme, $this> */
     public function scheme(): BelongsTo

@@ -22,6 +22,7 @@ use App\Drawing\SurveyDrawing;
 use App\Drawing\Svg;
 use App\Models\Scheme;
 use App\Models\Underlay;
+use App\Rules\Basis;
 use App\Rules\BookCheck;
 use Heurema\Drafting\Standing;
 use Heurema\Drafting\WallDistance;
@@ -75,7 +76,7 @@ final class BoardPage
     /** What the check says; worked out when it is first asked for, after the plan. */
     public function report(): Report
     {
-        return $this->report ??= $this->check->report($this->home, $this->scheme->project->books, $this->scheme->project->settings);
+        return $this->report ??= $this->check->report($this->home, Basis::ofProject($this->scheme->project, $this->scheme->layout->units));
     }
 
     public function storeyName(): ?string

@@ -52,7 +52,7 @@ final readonly class ReviewPage
      */
     public function __construct(public Revision $revision, public Report $report, public Rulings $rulings, private Shelf $books, string $finding, string $subject, string $storey, string $show, string $book)
     {
-        $this->book = in_array($book, $revision->books, true) ? $book : '';
+        $this->book = in_array($book, array_map(static fn(RuleBook $held): string => $held->id, $report->books), true) ? $book : '';
         $this->show = $show === 'all' || $show === self::WAITING || Verdict::tryFrom($show) !== null ? $show : 'open';
         $this->listed = array_values(array_filter($report->worstFirst(), fn(Finding $one): bool => $this->isOfBook($one) && $this->isListed($one)));
         $this->chosen = $report->finding($finding) ?? $this->worstOf($subject) ?? ($subject === '' ? ($this->listed[0] ?? null) : null);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\Revision;
+use App\Rules\Basis;
 use App\Rules\BookCheck;
 use App\Rulings\Rulings;
 use Heurema\Review\Report;
@@ -19,7 +20,7 @@ final readonly class ReviewPages
 
     public function report(Revision $revision): Report
     {
-        return $this->check->report(new Home($revision->examined()), $revision->books, $revision->settings);
+        return $this->check->report(new Home($revision->examined()), Basis::ofRevision($revision));
     }
 
     /** @param string|null $finding shown instead of the one that is asked for */

@@ -4,36 +4,36 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Briefs\Brief;
 use Heurema\Review\Examiner;
 use Heurema\Review\Report;
+use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\RuleBookReader;
 use Heurema\Rulebook\Shelf;
 use Heurema\Spatial\Home;
 use Heurema\Units\Amount;
 
-/** Holds a drawn home against rule books that are named by their ids. */
+/** Holds a drawn home against what its project has chosen. */
 final readonly class BookCheck
 {
-    public function __construct(private Examiner $examiner, private Shelf $shelf) {}
+    public function __construct(private Examiner $examiner, private Shelf $shelf, private RuleBookReader $reader) {}
 
-    /**
-     * @param list<string>          $books
-     * @param array<string, string> $settings as typed, by name; those that no book of these has are left aside
-     */
-    public function report(Home $home, array $books, array $settings): Report
+    public function report(Home $home, Basis $basis): Report
     {
-        return $this->examiner->examine($home, array_map($this->shelf->book(...), $books), $this->settings($books, $settings));
+        return $this->examiner->examine($home, $this->books($basis), $this->settings($basis));
     }
 
-    /**
-     * @param list<string>          $books
-     * @param array<string, string> $settings as typed, by name
-     *
-     * @return array<string, Amount|bool|string> as the books read them
-     */
-    public function settings(array $books, array $settings): array
+    /** @return array<string, Amount|bool|string> what was chosen, as the books read it; what no book has is left aside */
+    public function settings(Basis $basis): array
     {
-        $chosen = new ChosenSettings(array_map($this->shelf->book(...), $books));
+        $chosen = new ChosenSettings($this->books($basis));
 
-        return $chosen->read(array_intersect_key($settings, $chosen->known()));
+        return $chosen->read(array_intersect_key($basis->settings, $chosen->known()));
+    }
+
+    /** @return list<RuleBook> */
+    private function books(Basis $basis): array
+    {
+        return [...array_map($this->shelf->book(...), $basis->books), ...($basis->brief === null ? [] : [$this->reader->read($basis->brief, Brief::ID)])];
     }
 }

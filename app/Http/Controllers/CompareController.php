@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Pages\ComparedSide;
 use App\Pages\ComparePage;
 use App\Pages\ReviewPages;
+use App\Rules\Basis;
 use App\Rules\BookCheck;
 use Heurema\Spatial\Home;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -67,6 +68,6 @@ final readonly class CompareController
         $scheme = Scheme::query()->with('project')->findOrFail((int) substr($key, 1));
         Gate::authorize('draw', $scheme);
 
-        return new ComparedSide($key, $scheme, null, $this->check->report(new Home($scheme->layout), $scheme->project->books, $scheme->project->settings));
+        return new ComparedSide($key, $scheme, null, $this->check->report(new Home($scheme->layout), Basis::ofProject($scheme->project, $scheme->layout->units)));
     }
 }

@@ -12,6 +12,7 @@ use App\Http\Requests\BoardRequest;
 use App\Models\Revision;
 use App\Models\Scheme;
 use App\Pages\StairPage;
+use App\Rules\Basis;
 use App\Rules\BookCheck;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\UnreadableLayout;
@@ -32,17 +33,17 @@ final readonly class StairController
     {
         $home = new Home($revision->layout);
 
-        return view('stair', ['page' => new StairPage($revision->scheme, $revision, $this->check->report($home, $revision->books, $revision->settings), self::find($home, $stair))]);
+        return view('stair', ['page' => new StairPage($revision->scheme, $revision, $this->check->report($home, Basis::ofRevision($revision)), self::find($home, $stair))]);
     }
 
     public function design(Request $request, Scheme $scheme, string $stair): View
     {
         $home = new Home($scheme->layout);
-        $project = $scheme->project;
+        $basis = Basis::ofProject($scheme->project, $scheme->layout->units);
         [$space, $problem] = self::space($request, $scheme);
 
         return view('stair', [
-            'page' => new StairPage($scheme, null, $this->check->report($home, $project->books, $project->settings), self::find($home, $stair), $this->check->settings($project->books, $project->settings), $space),
+            'page' => new StairPage($scheme, null, $this->check->report($home, $basis), self::find($home, $stair), $this->check->settings($basis), $space),
             'typedSpace' => $request->string('space')->value(),
             'spaceProblem' => $problem,
         ]);

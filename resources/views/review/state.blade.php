@@ -3,6 +3,7 @@
     <a href="{{ route('review.letter', $page->revision) }}">Letter</a>
     <a href="{{ route('review.schedule', [$page->revision, 'rooms']) }}">Schedules</a>
     <a href="{{ route('compare', ['with' => [$page->revision->id]]) }}">Compare</a>
+    <a href="{{ route('brief', $page->revision->scheme->project) }}">Brief</a>
     <a href="{{ route('project.log', $page->revision->scheme->project) }}">Log</a>
     @can('rule', $page->revision)
         @if ($page->revision->state->isOpen())

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration {
+    public function up(): void
+    {
+        Schema::table('projects', static fn(Blueprint $table) => $table->json('brief')->nullable());
+        Schema::table('revisions', static fn(Blueprint $table) => $table->longText('brief')->nullable());
+    }
+
+    public function down(): void
+    {
+        Schema::table('projects', static fn(Blueprint $table) => $table->dropColumn('brief'));
+        Schema::table('revisions', static fn(Blueprint $table) => $table->dropColumn('brief'));
+    }
+};
