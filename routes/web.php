@@ -6,6 +6,7 @@ use App\Http\Controllers\BoardController;
 use App\Http\Controllers\BriefController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\DeskController;
+use App\Http\Controllers\ExaminationController;
 use App\Http\Controllers\LengthController;
 use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LogController;
@@ -61,6 +62,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('/people/{person}', [PeopleController::class, 'change'])->can('change', 'person')->name('people.change');
     Route::get('/outbox', [PeopleController::class, 'outbox'])->can('invite', User::class)->name('outbox');
     Route::get('/lengths', LengthController::class)->name('lengths');
+    Route::get('/examination', [ExaminationController::class, 'show'])->name('examination');
+    Route::post('/examination', [ExaminationController::class, 'store'])->can('invite', User::class)->name('examination.start');
     Route::get('/rule-books', [RuleBookController::class, 'index'])->name('rule-books');
     Route::get('/rule-books/{book}', [RuleBookController::class, 'show'])->name('rule-book');
     Route::post('/revisions/{revision}/books', [RuleBookController::class, 'choose'])->can('view', 'revision')->name('review.books');

@@ -14,13 +14,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property int    $id
  * @property string $name
+ * @property string|null $examination id of the last batch that examined everything again
  */
 final class Office extends Model
 {
     /** @use HasFactory<OfficeFactory> */
     use HasFactory;
 
-    protected $fillable = ['name'];
+    protected $fillable = ['name', 'examination'];
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Jobs\ExamineRevision;
+use App\Models\Office;
+use App\Models\Revision;
+use App\Models\RevisionState;
+use Illuminate\Bus\Batch;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\Bus;
+
+/** Has every review of an office that is not over examined again, one after the other, by whoever works off the queue. */
+final class ExamineAgain
+{
+    /** Null when there is nothing to examine. */
+    public function start(Office $office): ?Batch
+    {
+        $open = Revision::query()
+            ->whereIn('state', [RevisionState::Submitted, RevisionState::InReview, RevisionState::Returned])
+            ->whereHas('scheme.project', static fn(Builder $project) => $project->where('office_id', $office->id))
+            ->pluck('id');
+        $jobs = array_map(static fn(mixed $id): ExamineRevision => new ExamineRevision(is_numeric($id) ? (int) $id : 0), $open->all());
+        $batch = $jobs === [] ? null : Bus::batch($jobs)->name("Examined again: {$office->name}")->allowFailures()->dispatch();
+        $office->update(['examination' => $batch?->id]);
+
+        return $batch;
+    }
+}
