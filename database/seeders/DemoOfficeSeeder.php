@@ -4,37 +4,147 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\ChangeScheme;
+use App\Actions\ChooseBooks;
+use App\Actions\CloseReview;
 use App\Actions\OpenProject;
+use App\Actions\RuleOnFindings;
+use App\Actions\SendLetter;
+use App\Actions\SubmitScheme;
+use App\Briefs\Brief;
+use App\Briefs\RoomWish;
+use App\Letters\LetterDraft;
 use App\Models\Office;
+use App\Models\Revision;
 use App\Models\Role;
+use App\Models\RulingKind;
+use App\Models\Scheme;
 use App\Models\User;
+use App\Pages\ReviewPages;
+use App\Rulings\Rulings;
+use Heurema\Geometry\Point;
+use Heurema\Layout\Edit\Move;
+use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\LayoutReader;
+use Heurema\Review\Finding;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 
-/** An invented plan review office with invented homes. */
+/** An invented plan review office with six invented homes, each at another point of its review. */
 final class DemoOfficeSeeder extends Seeder
 {
-    private const HOMES = [
-        'weir-cabin.json' => 'Weir Lane, Tamarind Bay',
-        'quarry-flat.json' => '3 Quarry Steps, Tamarind Bay',
-        'orchard-terrace.json' => '14 Orchard Terrace, Tamarind Bay',
-    ];
+    private User $reviewer;
 
-    public function __construct(private readonly OpenProject $open, private readonly LayoutReader $reader) {}
+    private User $designer;
+
+    public function __construct(
+        private readonly OpenProject $open,
+        private readonly LayoutReader $reader,
+        private readonly ReviewPages $pages,
+        private readonly RuleOnFindings $rulings,
+        private readonly SendLetter $letters,
+        private readonly ChangeScheme $changes,
+        private readonly SubmitScheme $submissions,
+        private readonly ChooseBooks $books,
+        private readonly CloseReview $ends,
+    ) {}
 
     public function run(): void
     {
         DB::transaction(function (): void {
             $office = Office::query()->create(['name' => 'Tamarind Bay Plan Review']);
-            $reviewer = $this->person($office, 'Nadia Lindqvist', 'reviewer', Role::Reviewer);
-            $designer = $this->person($office, 'Tomas Arrieta', 'designer', Role::Designer);
+            $this->reviewer = $this->person($office, 'Nadia Lindqvist', 'reviewer', Role::Reviewer);
+            $this->designer = $this->person($office, 'Tomas Arrieta', 'designer', Role::Designer);
             $this->person($office, 'Ruth Okonjo', 'principal', Role::Principal);
-            foreach (self::HOMES as $file => $address) {
-                $layout = $this->reader->read((string) file_get_contents(database_path("demo/{$file}")));
-                $this->open->open($file === 'weir-cabin.json' ? $reviewer : $designer, $layout, $address);
-            }
+            $this->justHandedIn();
+            $this->inReview();
+            $this->answered();
+            $this->signedOff();
+            $this->returned();
+            $this->twoOptions();
         });
+    }
+
+    private function justHandedIn(): void
+    {
+        $this->home('weir-cabin.json', 'Weir Lane, Tamarind Bay', $this->reviewer);
+    }
+
+    private function inReview(): void
+    {
+        $revision = $this->home('quarry-flat.json', '3 Quarry Steps, Tamarind Bay');
+        foreach (array_slice($this->openFindings($revision), 0, 3) as $number => $finding) {
+            $number === 1
+                ? $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Waive, 'The building is older than the rule; it may stay.')
+                : $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Uphold, null);
+        }
+    }
+
+    /** A letter, an answer, and the next revision with one thing mended and one only moved. */
+    private function answered(): void
+    {
+        $revision = $this->home('orchard-terrace.json', '14 Orchard Terrace, Tamarind Bay');
+        $words = ['toilet-side' => 'The closet wants to stand in the middle of its niche.', 'stair-headroom' => 'A header an inch lower down would do.'];
+        foreach ($this->openFindings($revision) as $finding) {
+            if (in_array($finding->rule->id, ['toilet-side', 'toilet-front', 'room-area', 'stair-headroom', 'guard-needed'], true)) {
+                $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Uphold, $words[$finding->rule->id] ?? null);
+            }
+            if ($finding->rule->id === 'escape' && $finding->outcome->missing !== []) {
+                $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Ask, 'How does the window of bedroom 2 open?');
+            }
+        }
+        $this->send($revision);
+        $scheme = $revision->scheme;
+        $this->changes->edit($scheme, $this->designer, $scheme->version, new Move(['gf17'], new Point(-25.4, 0)));
+        $this->submissions->submit($scheme, $this->designer, 'The water closet stands in the middle now. The window of bedroom 2 is not ordered yet.');
+    }
+
+    private function signedOff(): void
+    {
+        $revision = $this->home('heron-bungalow.json', '2 Heron Reach, Tamarind Bay');
+        foreach ($this->openFindings($revision) as $finding) {
+            $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Waive, 'Shown on the electrical plan, sheet E2.');
+        }
+        $this->ends->signOff($revision, $this->reviewer, $this->pages->report($revision));
+    }
+
+    private function returned(): void
+    {
+        $revision = $this->home('lantern-row.json', '7 Lantern Row, Tamarind Bay');
+        $this->books->choose($revision, ['uk-part-k', 'uk-part-m', 'uk-space', 'drawing'], ['category' => 'M4(2)']);
+        foreach ($this->openFindings($revision) as $finding) {
+            $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Uphold, null);
+        }
+        $this->send($revision);
+    }
+
+    /** The second one gives up a window for a wider sofa wall; the client wants three bedrooms. */
+    private function twoOptions(): void
+    {
+        $revision = $this->home('ferry-cottage.json', '1 Ferry Road, Tamarind Bay');
+        $project = $revision->scheme->project;
+        $project->update(['brief' => (new Brief([new RoomWish('bedroom', ['count_from' => '2', 'area_from' => '120 sq ft'], [], [], ['bed' => 1], ''), new RoomWish('living', ['area_from' => '200 sq ft', 'windows' => '2'], [], [], [], '')], ['from' => '700 sq ft'], ''))->toArray()]);
+        /** @var Scheme $second */
+        $second = $project->schemes()->create(['name' => 'Scheme B', 'layout' => $revision->layout, 'version' => 1]);
+        $this->changes->edit($second, $this->designer, 1, new Remove(['fn8']));
+        $this->changes->edit($second, $this->designer, 2, new Move(['ff5'], new Point(600, 0)));
+        $this->submissions->submit($second, $this->designer);
+    }
+
+    private function home(string $file, string $address, ?User $by = null): Revision
+    {
+        return $this->open->open($by ?? $this->designer, $this->reader->read((string) file_get_contents(database_path("demo/{$file}"))), $address);
+    }
+
+    /** @return list<Finding> */
+    private function openFindings(Revision $revision): array
+    {
+        return array_values(array_filter($this->pages->report($revision)->worstFirst(), static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
+    }
+
+    private function send(Revision $revision): void
+    {
+        $this->letters->send(new LetterDraft($revision, $this->pages->report($revision), Rulings::of($revision), LetterDraft::BY_ROOM), $this->reviewer);
     }
 
     private function person(Office $office, string $name, string $account, Role $role): User
