@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Models\Office;
 use App\Models\Project;
+use App\Models\Revision;
 use App\Models\RevisionState;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Pagination\LengthAwarePaginator;
@@ -23,7 +24,7 @@ final readonly class Desk
     {
         $projects = $office->projects()->with(['latestRevision.submitter'])
             ->when($search !== '', static fn(Builder $query) => $query->where(static fn(Builder $either) => $either->whereLike('name', '%'.addcslashes($search, '%_\\').'%')->orWhereLike('address', '%'.addcslashes($search, '%_\\').'%')))
-            ->when($state !== null, static fn(Builder $query) => $query->whereHas('latestRevision', static fn(Builder $latest) => $latest->where('state', $state)))
+            ->when($state !== null, static fn(Builder $query) => $query->whereRaw('('.self::latestState()->toSql().') = ?', [$state->value ?? '']))
             ->latest('id')->paginate(self::A_PAGE)->withQueryString();
 
         return new self($office, $projects, $search, $state);
@@ -33,14 +34,19 @@ final readonly class Desk
     public function states(): array
     {
         $counts = [];
-        foreach ($this->office->projects()->with('latestRevision:revisions.id,state')->get(['projects.id']) as $project) {
-            $state = $project->latestRevision?->state;
-            if ($state !== null) {
-                $counts[$state->value] = ($counts[$state->value] ?? 0) + 1;
+        foreach ($this->office->projects()->toBase()->selectSub(self::latestState(), 'state')->pluck('state') as $state) {
+            if (is_string($state)) {
+                $counts[$state] = ($counts[$state] ?? 0) + 1;
             }
         }
 
         return $counts;
+    }
+
+    /** @return Builder<Revision> the state of a project's latest revision */
+    private static function latestState(): Builder
+    {
+        return Revision::query()->select('revisions.state')->join('schemes', 'schemes.id', '=', 'revisions.scheme_id')->whereColumn('schemes.project_id', 'projects.id')->latest('revisions.id')->limit(1);
     }
 
     /** @return array<int, string> the schemes that a new home can begin as a copy of, by id */

@@ -23,6 +23,8 @@ use App\Models\User;
 use App\Pages\ReviewPages;
 use App\Rulings\Rulings;
 use Heurema\Geometry\Point;
+use Heurema\Layout\Edit\Add;
+use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Move;
 use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\LayoutReader;
@@ -58,10 +60,10 @@ final class DemoOfficeSeeder extends Seeder
             $this->person($office, 'Ruth Okonjo', 'principal', Role::Principal);
             $this->justHandedIn();
             $this->inReview();
-            $this->answered();
             $this->signedOff();
             $this->returned();
             $this->twoOptions();
+            $this->answered();
         });
     }
 
@@ -84,7 +86,7 @@ final class DemoOfficeSeeder extends Seeder
     private function answered(): void
     {
         $revision = $this->home('orchard-terrace.json', '14 Orchard Terrace, Tamarind Bay');
-        $words = ['toilet-side' => 'The closet wants to stand in the middle of its niche.', 'stair-headroom' => 'A header an inch lower down would do.'];
+        $words = ['toilet-side' => 'The closet wants to stand in the middle of its niche.', 'stair-headroom' => 'A shallower header would do.'];
         foreach ($this->openFindings($revision) as $finding) {
             if (in_array($finding->rule->id, ['toilet-side', 'toilet-front', 'room-area', 'stair-headroom', 'guard-needed'], true)) {
                 $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Uphold, $words[$finding->rule->id] ?? null);
@@ -95,8 +97,9 @@ final class DemoOfficeSeeder extends Seeder
         }
         $this->send($revision);
         $scheme = $revision->scheme;
-        $this->changes->edit($scheme, $this->designer, $scheme->version, new Move(['gf17'], new Point(-25.4, 0)));
-        $this->submissions->submit($scheme, $this->designer, 'The water closet stands in the middle now. The window of bedroom 2 is not ordered yet.');
+        $this->changes->edit($scheme, $this->designer, 1, new Add('U', 'guards', ['id' => 'ug2', 'line' => [[6318.25, 3048], [7232.65, 3048]], 'height' => 914.4, 'largest_gap' => 98.425]));
+        $this->changes->edit($scheme, $this->designer, 2, new ChangeValues('gs2', ['underside' => 2420]));
+        $this->submissions->submit($scheme, $this->designer, 'The upper edge has its guard. The header is a quarter inch higher. The window of bedroom 2 is not ordered yet.');
     }
 
     private function signedOff(): void

@@ -73,6 +73,8 @@ export class Review {
         words.onkeydown = (event) => {
             if (event.key !== 'Enter') return;
             event.preventDefault();
+            // the keys are for the next finding now
+            words.blur();
             button.click();
         };
     }

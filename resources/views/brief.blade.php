@@ -34,8 +34,8 @@
             <label>to <input class="form-control form-control-sm" name="total[to]" maxlength="40" value="{{ old('total.to', $brief->total['to'] ?? '') }}"></label>
         </fieldset>
         <details @if ($brief->free !== '' || $errors->has('free')) open @endif>
-            <summary>Rules of your own, in the <a href="{{ route('rule-books') }}">rule language</a></summary>
-            <label class="visually-hidden" for="free">Rules of your own</label>
+            <summary>Rules of your own</summary>
+            <label for="free">A YAML list of rules, as the rule books have them</label>
             <textarea class="form-control" id="free" name="free" rows="8" maxlength="20000" spellcheck="false" placeholder="- { id: tall-living, clause: brief, title: A tall living room, subject: room, when: room.use == 'living', measure: room.ceiling_height, at_least: 2.7 m, why: The client wishes it., source: the client }">{{ old('free', $brief->free) }}</textarea>
         </details>
         <p><button class="btn btn-primary">Hold the home against it</button></p>

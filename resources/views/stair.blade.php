@@ -13,7 +13,7 @@
 @endsection
 @section('content')
     <div class="stair-page">
-        <section class="stair-drawings" aria-label="Drawings">
+        <section class="stair-drawings" aria-label="Drawings" tabindex="0">
             @if ($page->missing() !== [])
                 <p class="evidence-missing"><b>Not known:</b> @foreach ($page->missing() as $missing)<code>{{ $missing }}</code> @endforeach. Without it no section can be drawn.</p>
             @endif

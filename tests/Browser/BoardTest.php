@@ -4,11 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Models\Scheme;
+use App\Models\SchemeEdit;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 final class BoardTest extends BrowserTestCase
 {
+    /** Nothing has been done on the boards yet. */
+    protected function setUp(): void
+    {
+        parent::setUp();
+        SchemeEdit::query()->delete();
+        Scheme::query()->update(['version' => 1]);
+    }
+
     public function test_things_and_walls_are_dragged(): void
     {
         $this->signIn();
@@ -87,6 +97,6 @@ final class BoardTest extends BrowserTestCase
         self::assertSame('4\'-0"', $this->find('#wall-own-length')->getAttribute('value'));
 
         $this->find('#board-state form button')->click();
-        $this->waitForText('.masthead-title', 'revision 2');
+        $this->waitForText('.masthead-title', 'revision 3');
     }
 }

@@ -51,8 +51,14 @@ abstract class BrowserTestCase extends TestCase
 
     protected function signIn(): void
     {
+        $this->signInAs('reviewer');
+    }
+
+    protected function signInAs(string $role): void
+    {
+        $this->browser->manage()->deleteAllCookies();
         $this->visit('/sign-in');
-        $this->find('#email')->sendKeys('reviewer@heurema.test');
+        $this->find('#email')->sendKeys("{$role}@heurema.test");
         $this->find('#password')->sendKeys('daylight')->submit();
         $this->waitFor('.projects');
     }

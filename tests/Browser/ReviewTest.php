@@ -69,7 +69,7 @@ final class ReviewTest extends BrowserTestCase
 
         $this->press('?');
         $this->waitFor('dialog[open]');
-        self::assertStringContainsString('next finding', $this->find('dialog')->getText());
+        self::assertStringContainsString('next finding', $this->find('dialog[open]')->getText());
         $this->assertAccessible();
     }
 
@@ -81,7 +81,7 @@ final class ReviewTest extends BrowserTestCase
         $this->find('#layout')->sendKeys($bad);
         $this->find('.intake .btn')->click();
         $this->waitForText('#layout-error', '/version: expected 1, found 7');
-        self::assertStringContainsString('3 homes', $this->find('.desk-head')->getText());
+        self::assertStringContainsString('6 homes', $this->find('.desk-head')->getText());
         $this->browser->manage()->getLog('browser'); // Chromium notes the 422 as an error of the network
 
         file_put_contents($bad, (string) file_get_contents(self::demoFile('weir-cabin')));

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\OpenProject;
 use App\Models\Project;
 use App\Models\Revision;
+use App\Models\RevisionState;
 use App\Models\Scheme;
 use App\Models\User;
 use Heurema\Layout\LayoutReader;
@@ -27,6 +28,21 @@ final class DeskTest extends TestCase
     {
         parent::setUp();
         $this->reviewer = User::factory()->create();
+    }
+
+    public function test_the_desk_is_searched_and_filtered_by_state(): void
+    {
+        $layout = (new LayoutReader())->read((string) file_get_contents(self::demoFile()));
+        $open = $this->app->make(OpenProject::class);
+        $open->open($this->reviewer, $layout, '1 Pear Lane', ['us-irc-2021']);
+        $open->open($this->reviewer, $layout, '2 Plum Lane 100%', ['us-irc-2021'])->update(['state' => RevisionState::SignedOff]);
+        $this->actingAs($this->reviewer);
+        $this->get('/?q=plum')->assertSee('2 Plum Lane')->assertDontSee('1 Pear Lane');
+        $this->get('/?q=100%25')->assertSee('2 Plum Lane')->assertDontSee('1 Pear Lane');
+        $this->get('/?q=%25')->assertDontSee('1 Pear Lane');
+        $this->get('/?state=signed_off')->assertSee('2 Plum Lane')->assertDontSee('1 Pear Lane')->assertSee('signed off (1)')->assertSee('submitted (1)');
+        $this->get('/?state=returned')->assertSee('Nothing like that is on the desk.');
+        $this->get('/?state=lost')->assertOk()->assertSee('1 Pear Lane');
     }
 
     public function test_an_empty_desk_says_what_to_do(): void

@@ -28,7 +28,7 @@
         @foreach ($page->statable() as $value)
             <form class="ruling-form statement" method="post" action="{{ route('review.statements', $page->revision) }}" hx-post="{{ route('review.statements', $page->revision) }}" hx-target="#evidence" hx-swap="outerHTML">
                 @csrf
-                <input type="hidden" name="finding" value="{{ $page->chosen->fingerprint() }}"><input type="hidden" name="element" value="{{ $value->element }}"><input type="hidden" name="key" value="{{ $value->field->key }}">
+                <input type="hidden" name="finding" value="{{ $page->chosen->fingerprint() }}"><input type="hidden" name="show" value="{{ $page->show }}"><input type="hidden" name="book" value="{{ $page->book }}"><input type="hidden" name="element" value="{{ $value->element }}"><input type="hidden" name="key" value="{{ $value->field->key }}">
                 <label for="state-{{ $value->element }}-{{ $value->field->key }}">{{ $value->field->label }} of <code>{{ $value->element }}</code></label>
                 @if ($value->field->choices !== [] || $value->field->kind === App\Board\Field::YES_NO)
                     <select class="form-select form-select-sm" id="state-{{ $value->element }}-{{ $value->field->key }}" name="typed">@foreach ($value->field->choices === [] ? ['yes', 'no'] : $value->field->choices as $choice)<option value="{{ $choice }}">{{ $value->field->words($choice) }}</option>@endforeach</select>
@@ -38,9 +38,9 @@
                 <button class="btn btn-sm btn-primary">State</button>
             </form>
         @endforeach
-        <form class="ruling-undo" id="ruling-undo" method="post" action="{{ route('review.rulings.undo', $page->revision) }}" hx-delete="{{ route('review.rulings.undo', $page->revision) }}" hx-target="#evidence" hx-swap="outerHTML" hx-vals='@json(['finding' => $page->chosen->fingerprint()])'>
+        <form class="ruling-undo" id="ruling-undo" method="post" action="{{ route('review.rulings.undo', $page->revision) }}" hx-delete="{{ route('review.rulings.undo', $page->revision) }}" hx-target="#evidence" hx-swap="outerHTML" hx-vals='@json(['finding' => $page->chosen->fingerprint(), 'show' => $page->show, 'book' => $page->book])'>
             @csrf @method('delete')
-            <input type="hidden" name="finding" value="{{ $page->chosen->fingerprint() }}">
+            <input type="hidden" name="finding" value="{{ $page->chosen->fingerprint() }}"><input type="hidden" name="show" value="{{ $page->show }}"><input type="hidden" name="book" value="{{ $page->book }}">
             <button class="btn btn-link btn-sm" data-key="z">Take the last ruling back <kbd>z</kbd></button>
         </form>
     @endif
