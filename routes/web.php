@@ -9,9 +9,10 @@ use App\Http\Controllers\DeskController;
 use App\Http\Controllers\ExaminationController;
 use App\Http\Controllers\LengthController;
 use App\Http\Controllers\LetterController;
-use App\Http\Controllers\LogController;
+use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ProjectController;
+use App\Http\Controllers\ProjectPageController;
 use App\Http\Controllers\ReviewController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\RuleBookController;
@@ -29,6 +30,10 @@ Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
     Route::get('/invitations/{token}', [PeopleController::class, 'show'])->middleware('throttle:invitations')->name('invitations.show');
     Route::post('/invitations/{token}', [PeopleController::class, 'accept'])->middleware('throttle:invitations')->name('invitations.accept');
+    Route::get('/password', [PasswordController::class, 'ask'])->name('password.ask');
+    Route::post('/password', [PasswordController::class, 'send'])->middleware('throttle:invitations')->name('password.send');
+    Route::get('/password/{token}', [PasswordController::class, 'edit'])->name('password.reset');
+    Route::put('/password', [PasswordController::class, 'store'])->middleware('throttle:invitations')->name('password.store');
     Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 });
 
@@ -86,7 +91,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/letters/{letter}/pdf', [LetterController::class, 'sentPdf'])->can('view', 'letter')->name('letters.pdf');
     Route::get('/projects/{project}/brief', [BriefController::class, 'edit'])->can('view', 'project')->name('brief');
     Route::put('/projects/{project}/brief', [BriefController::class, 'update'])->can('view', 'project')->name('brief.update');
-    Route::get('/projects/{project}/log', LogController::class)->can('view', 'project')->name('project.log');
+    Route::get('/projects/{project}', [ProjectPageController::class, 'show'])->can('view', 'project')->name('project');
+    Route::put('/projects/{project}', [ProjectPageController::class, 'update'])->can('view', 'project')->name('project.update');
     Route::post('/projects/{project}/pick', [CompareController::class, 'pick'])->can('view', 'project')->name('projects.pick');
     Route::get('/compare', CompareController::class)->name('compare');
     Route::get('/revisions/{revision}/stairs/{stair}', [StairController::class, 'review'])->can('view', 'revision')->name('review.stair');

@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
  * @property int           $office_id
  * @property string        $name
  * @property string|null   $address
+ * @property ProjectKind|null $kind
  * @property list<string>  $books    ids of the rule books it is held against
  * @property array<string, string> $settings what it chooses where they leave a choice, as typed
  * @property array<string, mixed>|null $brief the client's wishes, as App\Briefs\Brief keeps them
@@ -37,12 +38,12 @@ final class Project extends Model
     /** What every project is held against until it chooses. */
     protected $attributes = ['books' => '["us-irc-2021", "drawing"]', 'settings' => '[]', 'brief' => null];
 
-    protected $fillable = ['name', 'address', 'books', 'settings', 'picked_scheme_id', 'brief'];
+    protected $fillable = ['name', 'address', 'books', 'settings', 'picked_scheme_id', 'brief', 'kind'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['books' => 'array', 'settings' => 'array', 'brief' => 'array'];
+        return ['books' => 'array', 'settings' => 'array', 'brief' => 'array', 'kind' => ProjectKind::class];
     }
 
     /** @return BelongsTo<Office, $this> */

@@ -14,7 +14,9 @@
             <input class="form-control @error('password') is-invalid @enderror" id="password" name="password" type="password" autocomplete="current-password" required @error('password') aria-describedby="password-error" @enderror>
             @error('password')<p class="field-error" id="password-error">{{ $message }}</p>@enderror
             <label class="form-check"><input class="form-check-input" type="checkbox" name="remember" value="1"> <span>Stay signed in</span></label>
+            @if (session('status'))<p class="field-help" role="status">{{ session('status') }}</p>@endif
             <button class="btn btn-primary">Sign in</button>
+            <p><a href="{{ route('password.ask') }}">Forgotten your password?</a></p>
         </form>
     </div>
 @endsection

@@ -63,7 +63,7 @@ final class ReviewLifeTest extends BrowserTestCase
         $this->find('#review-state form .btn')->click();
         $this->waitForText('#review-state', 'Signed off');
         self::assertSame(RevisionState::SignedOff, $second->fresh()?->state);
-        $this->visit("/projects/{$project->id}/log");
+        $this->visit("/projects/{$project->id}");
         $this->waitForText('.log', 'signed off');
         $this->assertAccessible();
     }
@@ -75,7 +75,7 @@ final class ReviewLifeTest extends BrowserTestCase
         $scheme = $revision->scheme;
         foreach ([
             '/', '/people', '/outbox', '/rule-books', '/rule-books/us-access', "/revisions/{$revision->id}", "/revisions/{$revision->id}?finding=us-irc-2021/escape/ur1", "/revisions/{$revision->id}/stairs/st1", "/schemes/{$scheme->id}/stairs/st1",
-            "/revisions/{$revision->id}/schedules/rooms", "/revisions/{$revision->id}/schedules/windows", "/revisions/{$revision->id}/letter", "/compare?with[]={$revision->id}&with[]=s{$scheme->id}", "/projects/{$scheme->project_id}/brief", "/projects/{$scheme->project_id}/log", "/schemes/{$scheme->id}/board",
+            "/revisions/{$revision->id}/schedules/rooms", "/revisions/{$revision->id}/schedules/windows", "/revisions/{$revision->id}/letter", "/compare?with[]={$revision->id}&with[]=s{$scheme->id}", "/projects/{$scheme->project_id}/brief", "/projects/{$scheme->project_id}", "/schemes/{$scheme->id}/board",
         ] as $path) {
             $this->visit($path);
             $this->waitFor('main');

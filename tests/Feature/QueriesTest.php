@@ -40,7 +40,7 @@ final class QueriesTest extends TestCase
             "/schemes/{$revision->scheme_id}/stairs/st1" => 3,
             "/compare?with[]={$revision->id}&with[]=s{$revision->scheme_id}" => 10,
             "/projects/{$revision->scheme->project_id}/brief" => 3,
-            "/projects/{$revision->scheme->project_id}/log" => 6,
+            "/projects/{$revision->scheme->project_id}" => 7,
         ];
         $asked = [];
         foreach (array_keys($most) as $path) {

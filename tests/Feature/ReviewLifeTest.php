@@ -188,13 +188,13 @@ final class ReviewLifeTest extends TestCase
         self::assertSame(RevisionState::SignedOff, $this->fresh()->state);
         $this->rule(self::AREA, 'uphold')->assertSessionHasErrors('ruling');
         $this->post("/revisions/{$this->revision->id}/sign-off")->assertSessionHasErrors('review');
-        $this->get("/projects/{$this->revision->scheme->project_id}/log")->assertOk()->assertSee('signed off')->assertSee($this->reviewer->name);
+        $this->get("/projects/{$this->revision->scheme->project_id}")->assertOk()->assertSee('signed off')->assertSee($this->reviewer->name);
     }
 
     public function test_designers_rule_on_nothing_and_strangers_see_nothing(): void
     {
         $posts = ['rulings' => ['finding' => self::AREA, 'kind' => 'uphold'], 'statements' => ['element' => 'un1', 'key' => 'operation', 'typed' => 'casement'], 'remarks' => ['storey' => 'G', 'x' => 0, 'y' => 0, 'words' => 'x'], 'letter' => [], 'sign-off' => []];
-        $gets = ["/revisions/{$this->revision->id}/letter", "/revisions/{$this->revision->id}/letter/paper", "/revisions/{$this->revision->id}/letter/pdf", "/revisions/{$this->revision->id}/schedules/rooms", "/projects/{$this->revision->scheme->project_id}/log", "/compare?with[]={$this->revision->id}", "/compare?with[]=s{$this->revision->scheme_id}"];
+        $gets = ["/revisions/{$this->revision->id}/letter", "/revisions/{$this->revision->id}/letter/paper", "/revisions/{$this->revision->id}/letter/pdf", "/revisions/{$this->revision->id}/schedules/rooms", "/projects/{$this->revision->scheme->project_id}", "/compare?with[]={$this->revision->id}", "/compare?with[]=s{$this->revision->scheme_id}"];
         $this->actingAs($this->designer);
         foreach ($posts as $what => $values) {
             $this->post("/revisions/{$this->revision->id}/{$what}", $values)->assertForbidden();

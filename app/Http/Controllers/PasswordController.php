@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Mail\Notice;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\Password;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rules\Password as PasswordRule;
+use Illuminate\View\View;
+
+/** A forgotten password is set anew by a link that comes by mail. */
+final class PasswordController
+{
+    public function ask(): View
+    {
+        return view('password-ask');
+    }
+
+    /** Says the same whether there is such an account or not. */
+    public function send(Request $request): RedirectResponse
+    {
+        $request->validate(['email' => ['required', 'email', 'max:255']]);
+        Password::sendResetLink(['email' => $request->string('email')->value()], static function (User $user, string $token): void {
+            Mail::to($user->email)->send(new Notice($user->office_id, 'A new password', 'Whoever follows this link sets a new password for your account. It is good for an hour.', route('password.reset', ['token' => $token, 'email' => $user->email])));
+        });
+
+        return redirect()->route('sign-in')->with('status', 'If there is such an account, a link is on its way.');
+    }
+
+    public function edit(Request $request, string $token): View
+    {
+        return view('password-set', ['token' => $token, 'email' => $request->string('email')->value()]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $request->validate(['token' => ['required', 'string', 'max:255'], 'email' => ['required', 'email', 'max:255'], 'password' => ['required', 'confirmed', 'max:255', PasswordRule::min(8)]]);
+        $done = Password::reset($request->only('email', 'password', 'password_confirmation', 'token'), static function (User $user, string $password): void {
+            $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
+        });
+
+        return $done === Password::PASSWORD_RESET
+            ? redirect()->route('sign-in')->with('status', 'The new password is set.')
+            : redirect()->back()->withErrors(['email' => 'This link is not good any more: ask for another one.']);
+    }
+}

@@ -1,0 +1,33 @@
+@extends('layouts.page')
+@section('title', $project->name)
+@section('body-class', 'page-books')
+@section('masthead')
+    <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>{{ $project->name }}</h1>
+@endsection
+@section('content')
+    <div class="project-page">
+        <form class="project-form" method="post" action="{{ route('project.update', $project) }}">
+            @csrf @method('put')
+            <div><label for="name">Name</label><input class="form-control form-control-sm" id="name" name="name" maxlength="200" required value="{{ old('name', $project->name) }}">@error('name')<p class="field-error" role="alert">{{ $message }}</p>@enderror</div>
+            <div><label for="address">Address</label><input class="form-control form-control-sm" id="address" name="address" maxlength="200" value="{{ old('address', $project->address) }}"></div>
+            <div><label for="kind">Kind of work</label><select class="form-select form-select-sm" id="kind" name="kind"><option value=""></option>@foreach (App\Models\ProjectKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('kind', $project->kind?->value) === $kind->value)>{{ $kind->words() }}</option>@endforeach</select></div>
+            <button class="btn btn-sm btn-primary">Set</button>
+        </form>
+        <h2>Schemes and revisions</h2>
+        <ul class="scheme-list">
+            @foreach ($project->schemes as $scheme)
+                <li>
+                    <a href="{{ route('board', $scheme) }}">{{ $scheme->name }}</a>@if ($project->picked_scheme_id === $scheme->id) <span class="state state-signed_off">picked</span>@endif
+                    @foreach ($scheme->revisions as $revision) <a href="{{ route('review', $revision->id) }}">revision {{ $revision->number }}</a> <span class="state state-{{ $revision->state->value }}">{{ $revision->state->words() }}</span>@endforeach
+                </li>
+            @endforeach
+        </ul>
+        <h2>Log</h2>
+        <ol class="log">
+            @foreach ($entries as $entry)
+                <li><time datetime="{{ $entry->created_at->toIso8601String() }}">{{ $entry->created_at->format('j F Y, H:i') }}</time> <span>{{ $entry->user->name }}</span> <span>{{ $entry->words }}@if ($entry->revision), <a href="{{ route('review', $entry->revision->id) }}">revision {{ $entry->revision->number }}</a>@endif</span></li>
+            @endforeach
+        </ol>
+        @if ($entries->hasPages())<p class="pages">@if ($entries->previousPageUrl())<a href="{{ $entries->previousPageUrl() }}">later</a>@endif @if ($entries->nextPageUrl())<a href="{{ $entries->nextPageUrl() }}">earlier</a>@endif</p>@endif
+    </div>
+@endsection
