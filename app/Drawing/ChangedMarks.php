@@ -48,6 +48,14 @@ final readonly class ChangedMarks
             }
         }
 
+        foreach ($this->plan->storey->guards as $guard) {
+            for ($i = 1, $count = in_array($guard->id, $this->ids, true) ? count($guard->line) : 0; $i < $count; ++$i) {
+                $along = $guard->line[$i]->minus($guard->line[$i - 1]);
+                $across = $along->unit()->left()->times(2 * self::BEYOND);
+                $rings[] = Ring::rectangle($guard->line[$i - 1]->minus($across->times(0.5)), $along, $across);
+            }
+        }
+
         return Svg::element('g', ['class' => 'layer-changed'], implode('', array_map(static fn(Ring $ring): string => Svg::element('path', ['class' => 'changed-mark', 'd' => Svg::path($ring)]), $rings)));
     }
 }

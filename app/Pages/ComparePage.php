@@ -132,7 +132,7 @@ final readonly class ComparePage
 
     private function box(): Box
     {
-        $boxes = array_map(static fn(ComparedSide $side): Box => Sheet::of($side->report->home->layout, 1000.0)->box, $this->sides);
+        $boxes = array_map(static fn(ComparedSide $side): Box => Sheet::of($side->report->home->layout, 1500.0)->box, $this->sides);
 
         return Box::around(array_merge(...array_map(static fn(Box $box): array => [new Point($box->left, $box->bottom), new Point($box->right, $box->top)], $boxes)));
     }

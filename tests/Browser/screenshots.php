@@ -27,6 +27,14 @@ $browser->get("{$address}/rule-books/us-irc-2021");
 $shoot('rule-book');
 $browser->get("{$review}?finding=us-irc-2021/toilet-side/gf17");
 $shoot('review-witness');
+$browser->get("{$review}/schedules/rooms");
+$shoot('schedule');
+// the revision before is the one whose letter was sent
+$number = (int) basename((string) parse_url($review, PHP_URL_PATH));
+$browser->get("{$address}/revisions/".($number - 1).'/letter');
+$shoot('letter');
+$browser->get("{$address}/compare?with[]=".($number - 1)."&with[]={$number}&level=1");
+$shoot('compare');
 $browser->get("{$review}/stairs/st1");
 $shoot('stair');
 $browser->get($review);

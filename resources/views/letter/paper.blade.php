@@ -7,7 +7,7 @@
         @page { margin: 18mm 18mm 20mm; }
         body { color: #1b2638; font-family: "DejaVu Sans", sans-serif; font-size: 10pt; line-height: 1.4; margin: 0; max-width: 180mm; }
         h1 { font-size: 17pt; font-weight: normal; margin: 0 0 2mm; }
-        h2 { border-bottom: 0.4pt solid #9c4f26; font-size: 12pt; margin: 7mm 0 2mm; padding-bottom: 1mm; }
+        h2 { border-bottom: 0.4pt solid #9c4f26; font-size: 12pt; margin: 7mm 0 2mm; padding-bottom: 1mm; page-break-after: avoid; }
         p { margin: 0 0 2mm; }
         table { border-collapse: collapse; width: 100%; }
         td, th { padding: 1mm 3mm 1mm 0; text-align: left; vertical-align: top; }
