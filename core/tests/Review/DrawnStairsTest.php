@@ -4,14 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Review;
 
-use Heurema\Measure\Catalogue;
-use Heurema\Review\Examiner;
 use Heurema\Review\Verdict;
-use Heurema\Rulebook\RuleBookReader;
 use Heurema\Tests\Measure\HeadroomTest;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
 
 /**
  * Stairs and guards drawn just under, at and just over the limits of the books, through the whole core.
@@ -19,65 +15,53 @@ use PHPUnit\Framework\TestCase;
  * Limits from memory: International Residential Code 2021 (IRC), Approved Document K 2013 (AD K), National Building Code of India 2016,
  * part 4 (NBC), Housing Provisions of the National Construction Code 2022 (NCC).
  */
-final class DrawnStairsTest extends TestCase
+final class DrawnStairsTest extends DrawnLimits
 {
-    private const INCH = 25.4;
     private const OVER_ALL = [1550, 1000, 2450, 4500];
 
-    /** @return iterable<string, array{string, string, \Closure(float): Sketch, float, bool, float}> rule, subject, drawing, limit, whether it is the most, step */
     public static function limits(): iterable
     {
-        yield 'IRC R311.7.5.1: a riser of 7 3/4 in' => ['us-irc-2021/stair-riser', 's', self::risersOf(...), 7.75 * self::INCH, true, 0.1];
-        yield 'IRC R311.7.5.2: a tread of 10 in' => ['us-irc-2021/stair-tread', 's', self::treadsOf(...), 254, false, 0.1];
-        yield 'IRC R311.7.1: 36 in between walls' => ['us-irc-2021/stair-width', 's', static fn(float $width): Sketch => self::stair(['width' => $width, 'handrails' => ['left' => null, 'right' => null]]), 36 * self::INCH, false, 0.1];
-        yield 'IRC R311.7.2: 80 in of headroom' => ['us-irc-2021/stair-headroom', 's', self::headroomOf(...), 80 * self::INCH, false, 0.1];
-        yield 'IRC R311.7.3: a flight of 151 in' => ['us-irc-2021/stair-flight-rise', 's', static fn(float $rise): Sketch => self::climbing($rise, 20), 151 * self::INCH, true, 0.1];
-        yield 'IRC R311.7.8.1: a rail at 34 in' => ['us-irc-2021/handrail', 's', self::railedAt(...), 34 * self::INCH, false, 0.1];
-        yield 'IRC R311.7.8.1: a rail at 38 in' => ['us-irc-2021/handrail', 's', self::railedAt(...), 38 * self::INCH, true, 0.1];
-        yield 'IRC R312.1.2: a guard of 36 in' => ['us-irc-2021/guard-height', 'g', self::guardOf(...), 36 * self::INCH, false, 0.1];
-        yield 'IRC R311.7.5.3: a nosing of 3/4 in' => ['us-irc-2021/nosing', 's', self::nosingOf(...), 0.75 * self::INCH, false, 0.1];
-        yield 'IRC R311.7.5.3: a nosing of 1 1/4 in' => ['us-irc-2021/nosing', 's', self::nosingOf(...), 1.25 * self::INCH, true, 0.1];
-        yield 'IRC R311.7.6: 36 in before the foot' => ['us-irc-2021/stair-landing', 's', self::footAt(...), 36 * self::INCH, false, 0.1];
+        yield 'IRC R311.7.5.1: a riser of 7 3/4 in' => ['us-irc-2021/stair-riser', 's', self::risersOf(...), 7.75 * self::INCH, self::MOST];
+        yield 'IRC R311.7.5.2: a tread of 10 in' => ['us-irc-2021/stair-tread', 's', self::treadsOf(...), 254, self::LEAST];
+        yield 'IRC R311.7.1: 36 in between walls' => ['us-irc-2021/stair-width', 's', static fn(float $width): Sketch => self::stair(['width' => $width, 'handrails' => ['left' => null, 'right' => null]]), 36 * self::INCH, self::LEAST];
+        yield 'IRC R311.7.2: 80 in of headroom' => ['us-irc-2021/stair-headroom', 's', self::headroomOf(...), 80 * self::INCH, self::LEAST];
+        yield 'IRC R311.7.3: a flight of 151 in' => ['us-irc-2021/stair-flight-rise', 's', static fn(float $rise): Sketch => self::climbing($rise, 20), 151 * self::INCH, self::MOST];
+        yield 'IRC R311.7.8.1: a rail at 34 in' => ['us-irc-2021/handrail', 's', self::railedAt(...), 34 * self::INCH, self::LEAST];
+        yield 'IRC R311.7.8.1: a rail at 38 in' => ['us-irc-2021/handrail', 's', self::railedAt(...), 38 * self::INCH, self::MOST];
+        yield 'IRC R312.1.2: a guard of 36 in' => ['us-irc-2021/guard-height', 'g', self::guardOf(...), 36 * self::INCH, self::LEAST];
+        yield 'IRC R311.7.5.3: a nosing of 3/4 in' => ['us-irc-2021/nosing', 's', self::nosingOf(...), 0.75 * self::INCH, self::LEAST];
+        yield 'IRC R311.7.5.3: a nosing of 1 1/4 in' => ['us-irc-2021/nosing', 's', self::nosingOf(...), 1.25 * self::INCH, self::MOST];
+        yield 'IRC R311.7.6: 36 in before the foot' => ['us-irc-2021/stair-landing', 's', self::footAt(...), 36 * self::INCH, self::LEAST];
 
-        yield 'AD K Table 1.1: a rise of 220 mm' => ['uk-part-k/riser', 's', self::risersOf(...), 220, true, 0.1];
-        yield 'AD K Table 1.1: a rise of 150 mm' => ['uk-part-k/riser', 's', self::risersOf(...), 150, false, 0.1];
-        yield 'AD K Table 1.1: a going of 220 mm' => ['uk-part-k/going', 's', self::treadsOf(...), 220, false, 0.1];
-        yield 'AD K Table 1.1: a going of 300 mm' => ['uk-part-k/going', 's', self::treadsOf(...), 300, true, 0.1];
-        yield 'AD K 1.4: 2R + G of 550 mm' => ['uk-part-k/two-r-plus-g', 's', static fn(float $sum): Sketch => self::treadsOf($sum - 2 * 160, 160), 550, false, 0.1];
-        yield 'AD K 1.4: 2R + G of 700 mm' => ['uk-part-k/two-r-plus-g', 's', static fn(float $sum): Sketch => self::treadsOf($sum - 2 * 210, 210), 700, true, 0.1];
-        yield 'AD K 1.5: 42 degrees' => ['uk-part-k/pitch', 's', static fn(float $degrees): Sketch => self::treadsOf(200 / tan(deg2rad($degrees)), 200), 42, true, 0.1];
-        yield 'AD K 1.11: 2 m of headroom' => ['uk-part-k/headroom', 's', self::headroomOf(...), 2000, false, 0.1];
-        yield 'AD K 1.20: a landing as deep as the stair is wide' => ['uk-part-k/landing', 's', self::footAt(...), 900, false, 0.1];
-        yield 'AD K 1.36: a rail at 900 mm' => ['uk-part-k/handrail', 's', self::railedAt(...), 900, false, 0.1];
-        yield 'AD K 1.36: a rail at 1000 mm' => ['uk-part-k/handrail', 's', self::railedAt(...), 1000, true, 0.1];
-        yield 'AD K Diagram 3.1: guarding of 900 mm' => ['uk-part-k/guard-height', 'g', self::guardOf(...), 900, false, 0.1];
-        yield 'AD K 1.28: 50 mm at the narrow end' => ['uk-part-k/tapered', 's', self::woundAround(...), 50, false, 0.1];
+        yield 'AD K Table 1.1: a rise of 220 mm' => ['uk-part-k/riser', 's', self::risersOf(...), 220, self::MOST];
+        yield 'AD K Table 1.1: a rise of 150 mm' => ['uk-part-k/riser', 's', self::risersOf(...), 150, self::LEAST];
+        yield 'AD K Table 1.1: a going of 220 mm' => ['uk-part-k/going', 's', self::treadsOf(...), 220, self::LEAST];
+        yield 'AD K Table 1.1: a going of 300 mm' => ['uk-part-k/going', 's', self::treadsOf(...), 300, self::MOST];
+        yield 'AD K 1.4: 2R + G of 550 mm' => ['uk-part-k/two-r-plus-g', 's', static fn(float $sum): Sketch => self::treadsOf($sum - 2 * 160, 160), 550, self::LEAST];
+        yield 'AD K 1.4: 2R + G of 700 mm' => ['uk-part-k/two-r-plus-g', 's', static fn(float $sum): Sketch => self::treadsOf($sum - 2 * 210, 210), 700, self::MOST];
+        yield 'AD K 1.5: 42 degrees' => ['uk-part-k/pitch', 's', static fn(float $degrees): Sketch => self::treadsOf(200 / tan(deg2rad($degrees)), 200), 42, self::MOST];
+        yield 'AD K 1.11: 2 m of headroom' => ['uk-part-k/headroom', 's', self::headroomOf(...), 2000, self::LEAST];
+        yield 'AD K 1.20: a landing as deep as the stair is wide' => ['uk-part-k/landing', 's', self::footAt(...), 900, self::LEAST];
+        yield 'AD K 1.36: a rail at 900 mm' => ['uk-part-k/handrail', 's', self::railedAt(...), 900, self::LEAST];
+        yield 'AD K 1.36: a rail at 1000 mm' => ['uk-part-k/handrail', 's', self::railedAt(...), 1000, self::MOST];
+        yield 'AD K Diagram 3.1: guarding of 900 mm' => ['uk-part-k/guard-height', 'g', self::guardOf(...), 900, self::LEAST];
+        yield 'AD K 1.28: 50 mm at the narrow end' => ['uk-part-k/tapered', 's', self::woundAround(...), 50, self::LEAST];
 
-        yield 'NBC 4.4.2: 1 m wide' => ['in-nbc-2016/stair-width', 's', static fn(float $width): Sketch => self::stair(['width' => $width]), 1000, false, 0.1];
-        yield 'NBC 4.4.2: treads of 250 mm' => ['in-nbc-2016/stair-tread', 's', self::treadsOf(...), 250, false, 0.1];
-        yield 'NBC 4.4.2: risers of 190 mm' => ['in-nbc-2016/stair-riser', 's', self::risersOf(...), 190, true, 0.1];
-        yield 'NBC 4.4.2: 15 risers a flight' => ['in-nbc-2016/stair-flight', 's', static fn(float $risers): Sketch => self::climbing(2400, (int) $risers), 15, true, 1];
-        yield 'NBC 4.4.2: 2.2 m of headroom' => ['in-nbc-2016/stair-headroom', 's', self::headroomOf(...), 2200, false, 0.1];
+        yield 'NBC 4.4.2: 1 m wide' => ['in-nbc-2016/stair-width', 's', static fn(float $width): Sketch => self::stair(['width' => $width]), 1000, self::LEAST];
+        yield 'NBC 4.4.2: treads of 250 mm' => ['in-nbc-2016/stair-tread', 's', self::treadsOf(...), 250, self::LEAST];
+        yield 'NBC 4.4.2: risers of 190 mm' => ['in-nbc-2016/stair-riser', 's', self::risersOf(...), 190, self::MOST];
+        yield 'NBC 4.4.2: 15 risers a flight' => ['in-nbc-2016/stair-flight', 's', static fn(float $risers): Sketch => self::climbing(2400, (int) $risers), 15, self::MOST, 1];
+        yield 'NBC 4.4.2: 2.2 m of headroom' => ['in-nbc-2016/stair-headroom', 's', self::headroomOf(...), 2200, self::LEAST];
 
-        yield 'NCC Table 11.2.2a: a riser of 190 mm' => ['au-ncc-2022/riser', 's', self::risersOf(...), 190, true, 0.1];
-        yield 'NCC Table 11.2.2a: a riser of 115 mm' => ['au-ncc-2022/riser', 's', self::risersOf(...), 115, false, 0.1];
-        yield 'NCC Table 11.2.2a: a going of 240 mm' => ['au-ncc-2022/going', 's', self::treadsOf(...), 240, false, 0.1];
-        yield 'NCC Table 11.2.2a: a going of 355 mm' => ['au-ncc-2022/going', 's', self::treadsOf(...), 355, true, 0.1];
-        yield 'NCC 11.2.2: 18 risers a flight' => ['au-ncc-2022/flight', 's', static fn(float $risers): Sketch => self::climbing(2700, (int) $risers), 18, true, 1];
-        yield 'NCC 11.2.5: a landing of 750 mm' => ['au-ncc-2022/landing', 's', self::footAt(...), 750, false, 0.1];
-        yield 'NCC 10.3.1: 2 m of headroom' => ['au-ncc-2022/headroom', 's', self::headroomOf(...), 2000, false, 0.1];
-        yield 'NCC 11.3.4: a barrier of 1 m' => ['au-ncc-2022/barrier-height', 'g', self::guardOf(...), 1000, false, 0.1];
-        yield 'NCC 11.2.2: three winders in a quarter turn' => ['au-ncc-2022/winders', 's', static fn(float $count): Sketch => self::wound((int) $count), 3, true, 1];
-    }
-
-    /** @param \Closure(float): Sketch $drawn */
-    #[DataProvider('limits')]
-    public function test_just_under_at_and_just_over(string $rule, string $subject, \Closure $drawn, float $limit, bool $isMost, float $step): void
-    {
-        $kept = [Verdict::Met, Verdict::Advised];
-        self::assertContains(self::verdict($rule, $drawn($limit), $subject), $kept, 'at the limit');
-        self::assertContains(self::verdict($rule, $drawn($isMost ? $limit - $step : $limit + $step), $subject), $kept, 'within the limit');
-        self::assertSame(Verdict::Violated, self::verdict($rule, $drawn($isMost ? $limit + $step : $limit - $step), $subject), 'beyond the limit');
+        yield 'NCC Table 11.2.2a: a riser of 190 mm' => ['au-ncc-2022/riser', 's', self::risersOf(...), 190, self::MOST];
+        yield 'NCC Table 11.2.2a: a riser of 115 mm' => ['au-ncc-2022/riser', 's', self::risersOf(...), 115, self::LEAST];
+        yield 'NCC Table 11.2.2a: a going of 240 mm' => ['au-ncc-2022/going', 's', self::treadsOf(...), 240, self::LEAST];
+        yield 'NCC Table 11.2.2a: a going of 355 mm' => ['au-ncc-2022/going', 's', self::treadsOf(...), 355, self::MOST];
+        yield 'NCC 11.2.2: 18 risers a flight' => ['au-ncc-2022/flight', 's', static fn(float $risers): Sketch => self::climbing(2700, (int) $risers), 18, self::MOST, 1];
+        yield 'NCC 11.2.5: a landing of 750 mm' => ['au-ncc-2022/landing', 's', self::footAt(...), 750, self::LEAST];
+        yield 'NCC 10.3.1: 2 m of headroom' => ['au-ncc-2022/headroom', 's', self::headroomOf(...), 2000, self::LEAST];
+        yield 'NCC 11.3.4: a barrier of 1 m' => ['au-ncc-2022/barrier-height', 'g', self::guardOf(...), 1000, self::LEAST];
+        yield 'NCC 11.2.2: three winders in a quarter turn' => ['au-ncc-2022/winders', 's', static fn(float $count): Sketch => self::wound((int) $count), 3, self::MOST, 1];
     }
 
     /** @return iterable<string, array{string, string, Sketch}> */
@@ -113,16 +97,6 @@ final class DrawnStairsTest extends TestCase
         self::assertSame(Verdict::Violated, self::verdict('uk-part-k/guard-gap', $guard(100), 'g'));
         self::assertSame(Verdict::Met, self::verdict('us-irc-2021/guard-gap', $guard(100), 'g'));
         self::assertSame(Verdict::Violated, self::verdict('us-irc-2021/guard-gap', $guard(4 * self::INCH), 'g'));
-    }
-
-    private static function verdict(string $rule, Sketch $drawn, string $subject): Verdict
-    {
-        $measures = Catalogue::standard();
-        $book = (new RuleBookReader($measures))->readFile(__DIR__.'/../../rulebooks/'.strstr($rule, '/', true).'.yaml');
-        $finding = (new Examiner($measures))->examine($drawn->home(), [$book])->finding("{$rule}/{$subject}");
-        self::assertNotNull($finding, "{$rule} says nothing of {$subject}.");
-
-        return $finding->verdict();
     }
 
     /** @param array<string, mixed> $stair fifteen risers of 180 mm, unless more is said */
