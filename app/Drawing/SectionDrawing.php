@@ -21,6 +21,9 @@ final readonly class SectionDrawing
     /** How thick treads are drawn, mm. */
     private const TREAD = 40.0;
 
+    /** How deep a stair is drawn below its treads, mm; it stands on the floor. */
+    private const BODY = 280.0;
+
     /** @param float $headroom what is wanted, mm */
     public function __construct(private StairSection $section, private Home $home, private float $headroom) {}
 
@@ -100,7 +103,7 @@ final readonly class SectionDrawing
         $isOutside = $section->climb->stair->from === null;
         $under = $isOutside ? 'V0' : '';
         foreach ($isOutside ? [] : array_reverse($section->steps) as $step) {
-            $under .= 'L'.self::at($step->to, $step->level - 280.0 + ($step->next - $step->level)).'L'.self::at($step->from, $step->level - 280.0);
+            $under .= 'L'.self::at($step->to, max(0.0, $step->next - self::BODY)).'L'.self::at($step->from, max(0.0, $step->level - self::BODY));
         }
 
         return Svg::element('path', ['class' => $isOpen ? 'stair-body stair-open' : 'stair-body', 'd' => $profile.$under.'Z']).$treads;

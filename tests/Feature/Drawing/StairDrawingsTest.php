@@ -27,6 +27,8 @@ final class StairDrawingsTest extends TestCase
         $drawn = $this->section(HeadroomTest::stairwell(void: self::OPENING));
         self::assertSame(14, $this->numberOf('//*[@class="tread"]', $drawn));
         self::assertStringContainsString('class="stair-body" d="M0 0V-180H250V-360H500', $drawn);
+        // its underside meets the floor at the foot and does not go below it
+        self::assertStringContainsString('L250 -80L0 0Z"', $drawn);
         self::assertSame(['Upper', 'Ground'], $this->texts('//*[starts-with(@class, "floor-name")]', $drawn));
         self::assertSame(['2700 mm'], $this->texts('//*[@class="section-dimension"]', $drawn));
         self::assertStringNotContainsString('class="ground"', $drawn);
@@ -156,6 +158,6 @@ final class StairDrawingsTest extends TestCase
     {
         $found = (new \SimpleXMLElement($drawn))->xpath($path);
 
-        return array_values(array_map(static fn(\SimpleXMLElement $element): string => (string) dom_import_simplexml($element)->textContent, is_array($found) ? $found : []));
+        return array_values(array_map(static fn(\SimpleXMLElement $element): string => dom_import_simplexml($element)->textContent, is_array($found) ? $found : []));
     }
 }
