@@ -228,7 +228,6 @@ final class EditorTest extends TestCase
         }
     }
 
-    /** 6000 x 3000 clear, parted at x = 2500 by w5 with a door, a window in w1, a chair, a locked column, a storey above. */
     public function test_an_offset_is_clear_between_faces(): void
     {
         $layout = self::editor()->apply(self::home(), new OffsetWall('w5', -900, 'w9'))->layout;
@@ -269,6 +268,7 @@ final class EditorTest extends TestCase
         self::editor()->apply(self::home(), new Mirror('c'));
     }
 
+    /** 6000 x 3000 clear, parted at x = 2500 by w5 with a door, a window in w1, a chair, a locked column, a storey above. */
     private static function home(): Layout
     {
         return Sketch::room(6000, 3000)->wall([2500, -100], [2500, 3100])->use('b', 'study', 500, 500)
