@@ -30,11 +30,9 @@ final class DifferenceTest extends TestCase
     public function test_every_kind_of_value_in_words(): void
     {
         $before = self::home()->layout();
-        $said = static fn(array $door): array => (new Difference($before, self::home($door)->layout()))->words();
-        self::assertSame(['Door d: glazed not said → yes.'], $said(['glazed' => true]));
-        self::assertSame(['Door d: fire minutes not said → 20.'], $said(['fire_minutes' => 20]));
-        self::assertSame(['Door d: operation hinged → double hinged.'], $said(['operation' => 'double_hinged']));
-        self::assertSame(['Door d: threshold not said → 13 mm.'], $said(['threshold' => 13]));
+        foreach (['glazed not said → yes' => ['glazed' => true], 'fire minutes not said → 20' => ['fire_minutes' => 20], 'operation hinged → double hinged' => ['operation' => 'double_hinged'], 'threshold not said → 13 mm' => ['threshold' => 13]] as $words => $door) {
+            self::assertSame(["Door d: {$words}."], (new Difference($before, self::home($door)->layout()))->words());
+        }
     }
 
     public function test_stairs_storeys_and_the_layout_itself(): void

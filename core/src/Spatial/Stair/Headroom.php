@@ -35,13 +35,30 @@ final readonly class Headroom
                 if ($lowest !== null && $cover->floorOfHeights() - $highest >= $lowest->height) {
                     break;
                 }
-                foreach (self::under($cover, $cover->isFloor ? $narrowed : $ring) as $point) {
-                    $from = $nosingLine($point);
-                    $height = $cover->height($point) - $from;
-                    if ($from < $cover->top - 1 && ($lowest === null || $height < $lowest->height)) {
-                        $lowest = new self($height, $point, $from, $cover->name);
-                    }
+                foreach (self::under($cover, $cover->isFloor ? $narrowed : $ring) as $points) {
+                    $lowest = self::lower($lowest, $cover, $points, array_map($nosingLine, $points));
                 }
+            }
+        }
+
+        return $lowest;
+    }
+
+    /**
+     * The lower of what is known and of what is left under a cover at some points; what stands on the cover is not under it.
+     *
+     * @param list<Point> $points corners of a part of a step
+     * @param list<float> $levels of the line over the nosings there
+     */
+    private static function lower(?self $lowest, Cover $cover, array $points, array $levels): ?self
+    {
+        if (min([INF, ...$levels]) >= $cover->top - 1) {
+            return $lowest;
+        }
+        foreach ($points as $number => $point) {
+            $height = $cover->height($point) - $levels[$number];
+            if ($lowest === null || $height < $lowest->height) {
+                $lowest = new self($height, $point, $levels[$number], $cover->name);
             }
         }
 
@@ -85,7 +102,7 @@ final readonly class Headroom
         return Ring::rectangle($edge->from, $edge->vector(), $edge->direction()->left()->times($way * $depth))->counterClockwise();
     }
 
-    /** @return list<Point> corners of what of a piece lies under a cover */
+    /** @return list<list<Point>> corners of the parts of a piece that lie under a cover */
     private static function under(Cover $cover, Ring $ring): array
     {
         if (!$cover->over->bounds()->overlaps($ring->bounds())) {
@@ -93,6 +110,6 @@ final readonly class Headroom
         }
         $parts = array_filter(Overlap::parts($cover->over, $ring), static fn($part): bool => $part->area() > self::NOTICED_MM2);
 
-        return array_merge(...array_map(static fn($part): array => array_merge(...array_map(static fn(Ring $ring): array => $ring->points, $part->rings())), array_values($parts)));
+        return array_values(array_map(static fn($part): array => array_merge(...array_map(static fn(Ring $ring): array => $ring->points, $part->rings())), $parts));
     }
 }
