@@ -10,6 +10,9 @@ final class Overlap
     /** What lies this near an outline, mm, is looked at. */
     private const BESIDE = 1.0;
 
+    /** Less than this, mm², is rounding. */
+    private const NOTHING_MM2 = 1e-3;
+
     /** In square millimetres. */
     public static function area(Polygon $polygon, Ring $ring): float
     {
@@ -27,10 +30,12 @@ final class Overlap
         $ring = $ring->counterClockwise();
         if ($ring->isConvex()) {
             $part = ConvexClip::part($polygon, $ring);
-            if ($part === null) {
+            // all of it may lie in a hole, or only touch one
+            if ($part === null || $part->area() <= self::NOTHING_MM2) {
                 return [];
             }
-            if ($part->holes === [] && $part->outer->isConvex()) {
+            $holes = array_filter($part->holes, static fn(Ring $hole): bool => $hole->area() > self::NOTHING_MM2);
+            if ($holes === [] && $part->outer->isConvex()) {
                 return [new Polygon($part->outer->simplified())];
             }
         }

@@ -9,8 +9,13 @@ use Heurema\Units\Amount;
 /** What a rule asks a measure to take into account. */
 final readonly class Parameters
 {
+    private string $key;
+
     /** @param array<string, Amount|string> $values */
-    public function __construct(private array $values = []) {}
+    public function __construct(private array $values = [])
+    {
+        $this->key = $values === [] ? '' : serialize($values);
+    }
 
     /** In the amount's own unit; null when not given. */
     public function number(string $name): ?float
@@ -36,6 +41,6 @@ final readonly class Parameters
     /** Equal parameters have equal keys. */
     public function key(): string
     {
-        return serialize($this->values);
+        return $this->key;
     }
 }

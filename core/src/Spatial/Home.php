@@ -43,6 +43,9 @@ final class Home implements Subject
 
     private ?WaysIn $waysIn = null;
 
+    /** @var array<string, list<Subject>> by type */
+    private array $subjects = [];
+
     /** @var array<string, Covers> by stair */
     private array $covers = [];
 
@@ -108,6 +111,12 @@ final class Home implements Subject
 
     /** @return list<Subject> */
     public function subjects(SubjectType $type): array
+    {
+        return $this->subjects[$type->value] ??= $this->ofType($type);
+    }
+
+    /** @return list<Subject> */
+    private function ofType(SubjectType $type): array
     {
         $ofType = fn(PlacedOpening $opening): bool => $opening->type() === $type;
 
