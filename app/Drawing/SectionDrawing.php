@@ -8,6 +8,7 @@ use Heurema\Drafting\SectionCover;
 use Heurema\Drafting\StairSection;
 use Heurema\Layout\Storey;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\CoverKind;
 use Heurema\Spatial\Stair\OpeningEdge;
 
 /** An upright section along a stair: steps with their nosings, floors, what hangs over it, rails, the headroom that is wanted and the critical place. */
@@ -75,16 +76,14 @@ final readonly class SectionDrawing
     /** Floors above as thick as they are, everything else as the line of its underside. */
     private function cover(SectionCover $found): string
     {
-        $points = implode('L', array_map(static fn(array $point): string => self::at($point[0], $point[1]), self::ends($found->underside)));
-        $isFloor = $found->cover->isFloor && $found->cover->top < INF && str_starts_with($found->cover->name, 'the floor');
-        if ($isFloor) {
-            [$from, $to] = [$found->underside[0], $found->underside[count($found->underside) - 1]];
+        if ($found->cover->kind === CoverKind::Floor) {
+            [$from, $to] = self::ends($found->underside);
 
             return Svg::element('path', ['class' => 'slab', 'd' => self::box($from[0], $to[0], $found->cover->top, $from[1])]);
         }
-        $above = $found->cover->top < INF && str_starts_with($found->cover->name, 'the ceiling') ? '' : Svg::element('title', [], Svg::text($found->cover->name));
+        $points = implode('L', array_map(static fn(array $point): string => self::at($point[0], $point[1]), self::ends($found->underside)));
 
-        return Svg::element('path', ['class' => str_starts_with($found->cover->name, 'soffit') ? 'section-soffit' : 'ceiling-line', 'd' => "M{$points}"], $above);
+        return Svg::element('path', ['class' => $found->cover->kind === CoverKind::Soffit ? 'section-soffit' : 'ceiling-line', 'd' => "M{$points}"], Svg::element('title', [], Svg::text($found->cover->name)));
     }
 
     private function steps(): string
@@ -132,11 +131,11 @@ final readonly class SectionDrawing
             $points = array_map(static fn($step): string => self::at($step->from, $step->level + $height).'L'.self::at($step->to, $step->next + $height), $this->section->steps);
             $rails .= Svg::element('path', ['class' => 'rail', 'd' => 'M'.implode('L', $points)], Svg::element('title', [], Svg::text("Handrail {$this->home->length($height)}")));
         }
-        foreach ($this->home->plans[$this->section->climb->stair->storey()]->storey->guards as $guard) {
-            $isAlong = $guard->height !== null && array_filter($this->section->climb->stair->shape->steps, static fn($step): bool => $step->outline->bounds()->grown(200)->contains($guard->line[0])) !== [];
-            if ($isAlong && $first !== null) {
-                $points = array_map(static fn($step): string => self::at($step->from, $step->level + $guard->height).'L'.self::at($step->to, $step->next + $guard->height), $this->section->steps);
-                $rails .= Svg::element('path', ['class' => 'rail rail-guard', 'd' => 'M'.implode('L', $points)], Svg::element('title', [], Svg::text("Guard {$guard->id}")));
+        foreach ($this->home->plans[$this->section->climb->stair->storey()]->guards() as $standing) {
+            $height = $standing->guard->height;
+            if ($height !== null && $first !== null && $standing->isAlong($this->section->climb->stair)) {
+                $points = array_map(static fn($step): string => self::at($step->from, $step->level + $height).'L'.self::at($step->to, $step->next + $height), $this->section->steps);
+                $rails .= Svg::element('path', ['class' => 'rail rail-guard', 'd' => 'M'.implode('L', $points)], Svg::element('title', [], Svg::text($standing->name())));
             }
         }
 

@@ -14,9 +14,8 @@ final readonly class Cover
     /**
      * @param float              $base     what the underside is told from, mm above the stair's foot
      * @param float              $top     who stands as high as this has it underfoot, mm above the stair's foot
-     * @param bool               $isFloor it is a floor or hangs under one: the edge of an opening in it may come in over the ends of treads where a code lets it
      */
-    public function __construct(public Polygon $over, private float $base, private float|SlopedCeiling $underside, public float $top, public string $name, public bool $isFloor = false) {}
+    public function __construct(public Polygon $over, private float $base, private float|SlopedCeiling $underside, public float $top, public string $name, public CoverKind $kind) {}
 
     /** Nowhere is it lower, as far as can be told without looking: above the stair's foot, mm. */
     public function floorOfHeights(): float

@@ -101,7 +101,7 @@ final class Covers
                 if ($ceiling === null) {
                     $this->missing[] = $room->ceilingKey();
                 } else {
-                    $this->found[] = new Cover($part, $storey->elevation - $this->foot, $ceiling, $top, "the ceiling of {$room->name()}", isFloor: $top < INF);
+                    $this->found[] = new Cover($part, $storey->elevation - $this->foot, $ceiling, $top, "the ceiling of {$room->name()}", $top < INF ? CoverKind::CeilingUnderFloor : CoverKind::CeilingUnderRoof);
                 }
             }
         }
@@ -112,7 +112,7 @@ final class Covers
             if ($soffit->underside === null) {
                 $this->missing[] = "{$soffit->id}.underside";
             } else {
-                $this->found[] = new Cover(new Polygon($soffit->outline->counterClockwise()), $storey->elevation - $this->foot, $soffit->underside, $storey->elevation - $this->foot + $soffit->underside + self::PASSES, "soffit {$soffit->id}");
+                $this->found[] = new Cover(new Polygon($soffit->outline->counterClockwise()), $storey->elevation - $this->foot, $soffit->underside, $storey->elevation - $this->foot + $soffit->underside + self::PASSES, "soffit {$soffit->id}", CoverKind::Soffit);
             }
         }
     }
@@ -135,7 +135,7 @@ final class Covers
             return;
         }
         foreach ($parts as $part) {
-            $this->found[] = new Cover($part, $storey->elevation - $this->foot, -$storey->floorThickness, $storey->elevation - $this->foot, "the floor of {$storey->name}", isFloor: true);
+            $this->found[] = new Cover($part, $storey->elevation - $this->foot, -$storey->floorThickness, $storey->elevation - $this->foot, "the floor of {$storey->name}", CoverKind::Floor);
         }
     }
 
@@ -150,7 +150,7 @@ final class Covers
         $base = ($other->from->elevation ?? 0.0) - $this->foot;
         foreach ($base < 1 && !$isOwn ? [] : $other->shape->steps as $step) {
             if ($step->outline->bounds()->overlaps($this->reach)) {
-                $this->found[] = new Cover(new Polygon($step->outline), $base, $climb->level($step) - self::STAIR_DEPTH, $base + $climb->level($step), $other->name());
+                $this->found[] = new Cover(new Polygon($step->outline), $base, $climb->level($step) - self::STAIR_DEPTH, $base + $climb->level($step), $other->name(), CoverKind::Stair);
                 $this->assumptions[$other->id()] = "{$other->name()} is taken to be ".$this->home->length(self::STAIR_DEPTH).' deep, straight down from its nosings.';
             }
         }

@@ -35,7 +35,7 @@ final readonly class Headroom
                 if ($lowest !== null && $cover->floorOfHeights() - $highest >= $lowest->height) {
                     break;
                 }
-                foreach (self::under($cover, $cover->isFloor ? $narrowed : $ring) as $points) {
+                foreach (self::under($cover, $cover->kind->isCutByOpenings() ? $narrowed : $ring) as $points) {
                     $lowest = self::lower($lowest, $cover, $points, array_map($nosingLine, $points));
                 }
             }
