@@ -7,10 +7,9 @@ namespace Heurema\Rulebook;
 use Heurema\Measure\Answer;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Term\Term;
 use Heurema\Spatial\SubjectType;
-use Heurema\Units\Amount;
 use Symfony\Component\ExpressionLanguage\Lexer;
-use Symfony\Component\ExpressionLanguage\Node\Node;
 use Symfony\Component\ExpressionLanguage\Parser;
 use Symfony\Component\ExpressionLanguage\SyntaxError;
 
@@ -24,16 +23,7 @@ final readonly class Expression implements Limit
 {
     private const LONGEST = 500;
 
-    /** @param array<string, Amount> $figures the amounts in the text, by the name that stands for each in the tree */
-    private function __construct(
-        private string $text,
-        private Answer $answer,
-        private Node $tree,
-        private array $figures,
-        private Vocabulary $vocabulary,
-        private bool $isFigure,
-        private bool $inInches,
-    ) {}
+    private function __construct(private string $text, private Answer $answer, private Term $term, private bool $isFigure, private bool $inInches) {}
 
     /** @throws UnreadableExpression */
     public static function read(string $text, Vocabulary $vocabulary): self
@@ -59,9 +49,9 @@ final readonly class Expression implements Limit
         } catch (SyntaxError $e) {
             throw new UnreadableExpression("cannot read \"{$text}\": ".$e->getMessage());
         }
-        $answer = (new ExpressionTypes($vocabulary, $figures))->of($tree);
+        $term = (new TermReader($vocabulary, $figures))->read($tree);
 
-        return new self($text, $answer ?? throw new UnreadableExpression("\"{$text}\" is a list"), $tree, $figures, $vocabulary, $figure !== null, $inInches);
+        return new self($text, $term->answer() ?? throw new UnreadableExpression("\"{$text}\" is a list"), $term, $figure !== null, $inInches);
     }
 
     public function answer(): Answer
@@ -87,8 +77,8 @@ final readonly class Expression implements Limit
     /** Three-valued: Unknown as soon as the answer hangs on something that is not known. What makes no sense of the subject is not so. */
     public function evaluate(Facts $facts): ExpressionResult
     {
-        $evaluation = new Evaluation($facts, $this->figures, $this->vocabulary);
-        $value = $evaluation->of($this->tree);
+        $evaluation = new Evaluation($facts);
+        $value = $this->term->value($evaluation);
         if (is_array($value)) {
             throw new \LogicException('A list is no answer.');
         }

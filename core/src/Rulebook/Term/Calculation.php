@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook\Term;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Evaluation;
+use Heurema\Units\Amount;
+use Heurema\Units\Quantity;
+
+/** `+`, `-`, `*` and `/` of two amounts whose quantities allow it. */
+final readonly class Calculation implements Term
+{
+    public function __construct(private string $sign, private Term $left, private Term $right, private Answer $answer) {}
+
+    public function answer(): Answer
+    {
+        return $this->answer;
+    }
+
+    public function value(Evaluation $evaluation): Amount|Unknown|NotApplicable
+    {
+        $left = $this->left->value($evaluation);
+        $right = $this->right->value($evaluation);
+        if ($left instanceof Unknown || $right instanceof Unknown) {
+            return Evaluation::unknown($left, $right);
+        }
+        if ($left instanceof Amount && $right instanceof Amount) {
+            return $this->computed($left, $right);
+        }
+
+        return $left instanceof NotApplicable ? $left : ($right instanceof NotApplicable ? $right : throw new \LogicException('A calculation with words that was to be refused when it was read.'));
+    }
+
+    private function computed(Amount $left, Amount $right): Amount
+    {
+        return match ($this->sign) {
+            '+' => new Amount($left->quantity, $left->number + $right->number),
+            '-' => new Amount($left->quantity, $left->number - $right->number),
+            '*' => self::product($left, $right),
+            default => self::quotient($left, $right),
+        };
+    }
+
+    private static function product(Amount $left, Amount $right): Amount
+    {
+        $number = $left->number * $right->number;
+        if ($left->quantity === Quantity::Length && $right->quantity === Quantity::Length) {
+            return Amount::drawnArea($number);
+        }
+        $plain = in_array($left->quantity, [Quantity::Count, Quantity::Ratio], true);
+
+        return new Amount($plain ? $right->quantity : $left->quantity, $number);
+    }
+
+    private static function quotient(Amount $left, Amount $right): Amount
+    {
+        $number = $right->number === 0.0 ? INF : $left->number / $right->number;
+
+        return new Amount($left->quantity === $right->quantity ? Quantity::Ratio : $left->quantity, $number);
+    }
+}

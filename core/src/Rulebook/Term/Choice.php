@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook\Term;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Evaluation;
+use Heurema\Units\Amount;
+
+/** `condition ? this : that`. */
+final readonly class Choice implements Term
+{
+    public function __construct(private Term $condition, private Term $then, private Term $else, private Answer $answer) {}
+
+    public function answer(): Answer
+    {
+        return $this->answer;
+    }
+
+    public function value(Evaluation $evaluation): Amount|bool|string|array|Unknown|NotApplicable
+    {
+        $condition = $this->condition->value($evaluation);
+
+        return $condition instanceof Unknown ? $condition : ($condition === true ? $this->then : $this->else)->value($evaluation);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook\Term;
+
+use Heurema\Measure\Answer;
+use Heurema\Rulebook\Evaluation;
+use Heurema\Rulebook\Setting;
+use Heurema\Units\Amount;
+
+/** What the project has chosen where the book leaves it a choice: `settings.climate`. */
+final readonly class Chosen implements Term
+{
+    public function __construct(private Setting $setting) {}
+
+    public function answer(): Answer
+    {
+        return $this->setting->answer();
+    }
+
+    public function value(Evaluation $evaluation): Amount|bool|string
+    {
+        return $evaluation->chosen($this->setting);
+    }
+}

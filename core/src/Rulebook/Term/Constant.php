@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook\Term;
+
+use Heurema\Measure\Answer;
+use Heurema\Rulebook\Evaluation;
+use Heurema\Units\Amount;
+
+/** An amount, a word, a list of words, true or false, as it stands in the book. */
+final readonly class Constant implements Term
+{
+    /** @param Amount|bool|string|list<string> $value */
+    public function __construct(private Amount|bool|string|array $value) {}
+
+    public function answer(): ?Answer
+    {
+        return match (true) {
+            is_array($this->value) => null,
+            is_bool($this->value) => Answer::YesNo,
+            is_string($this->value) => Answer::Word,
+            default => Answer::ofQuantity($this->value->quantity),
+        };
+    }
+
+    public function value(Evaluation $evaluation): Amount|bool|string|array
+    {
+        return $this->value;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook\Term;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Evaluation;
+use Heurema\Units\Amount;
+
+/** What a measure says of the subject: `room.use`. */
+final readonly class Fact implements Term
+{
+    public function __construct(private string $measure, private Answer $answer) {}
+
+    public function answer(): Answer
+    {
+        return $this->answer;
+    }
+
+    public function value(Evaluation $evaluation): Amount|bool|string|Unknown|NotApplicable
+    {
+        return $evaluation->measured($this->measure);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook\Term;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Evaluation;
+
+/** A word that is, or is not, one of several. */
+final readonly class Membership implements Term
+{
+    /** @param list<string> $words */
+    public function __construct(private bool $wanted, private Term $word, private array $words) {}
+
+    public function answer(): Answer
+    {
+        return Answer::YesNo;
+    }
+
+    public function value(Evaluation $evaluation): bool|Unknown
+    {
+        $word = $this->word->value($evaluation);
+
+        return match (true) {
+            $word instanceof Unknown => $word,
+            $word instanceof NotApplicable => false,
+            default => in_array($word, $this->words, true) === $this->wanted,
+        };
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook\Term;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Evaluation;
+
+/** `not`: what makes no sense of a subject is not so. */
+final readonly class Negation implements Term
+{
+    public function __construct(private Term $inner) {}
+
+    public function answer(): Answer
+    {
+        return Answer::YesNo;
+    }
+
+    public function value(Evaluation $evaluation): bool|Unknown
+    {
+        $value = $this->inner->value($evaluation);
+
+        return $value instanceof Unknown ? $value : $value !== true;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook\Term;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Evaluation;
+use Heurema\Units\Amount;
+
+/** One thing held against another of its kind: `==`, `!=`, `<`, `<=`, `>`, `>=`. */
+final readonly class Relation implements Term
+{
+    public function __construct(private string $sign, private Term $left, private Term $right) {}
+
+    public function answer(): Answer
+    {
+        return Answer::YesNo;
+    }
+
+    public function value(Evaluation $evaluation): bool|Unknown
+    {
+        $left = $this->left->value($evaluation);
+        $right = $this->right->value($evaluation);
+        if ($left instanceof Unknown || $right instanceof Unknown) {
+            return Evaluation::unknown($left, $right);
+        }
+        if ($left instanceof NotApplicable || $right instanceof NotApplicable) {
+            return false;
+        }
+
+        return $left instanceof Amount && $right instanceof Amount ? $this->holds($left, $right) : ($left === $right) === ($this->sign === '==');
+    }
+
+    private function holds(Amount $left, Amount $right): bool
+    {
+        return match ($this->sign) {
+            '==' => $left->equals($right),
+            '!=' => !$left->equals($right),
+            '>=' => $left->isAtLeast($right),
+            '<=' => $left->isAtMost($right),
+            '>' => !$left->isAtMost($right),
+            default => !$left->isAtLeast($right),
+        };
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook\Term;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Evaluation;
+use Heurema\Units\Amount;
+
+/** One part of an expression. Its logic is Kleene's, its amounts are exact. */
+interface Term
+{
+    /** What kind of answer it gives; null: a list of words. */
+    public function answer(): ?Answer;
+
+    /** @return Amount|bool|string|list<string>|Unknown|NotApplicable */
+    public function value(Evaluation $evaluation): Amount|bool|string|array|Unknown|NotApplicable;
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Rulebook;
+
+use Heurema\Measure\Answer;
+use Heurema\Rulebook\Term\Calculation;
+use Heurema\Rulebook\Term\Choice;
+use Heurema\Rulebook\Term\Chosen;
+use Heurema\Rulebook\Term\Connection;
+use Heurema\Rulebook\Term\Constant;
+use Heurema\Rulebook\Term\Fact;
+use Heurema\Rulebook\Term\Membership;
+use Heurema\Rulebook\Term\Negation;
+use Heurema\Rulebook\Term\Relation;
+use Heurema\Rulebook\Term\Term;
+use Heurema\Units\Amount;
+use Heurema\Units\Quantity;
+use Symfony\Component\ExpressionLanguage\Node\ArrayNode;
+use Symfony\Component\ExpressionLanguage\Node\BinaryNode;
+use Symfony\Component\ExpressionLanguage\Node\ConditionalNode;
+use Symfony\Component\ExpressionLanguage\Node\ConstantNode;
+use Symfony\Component\ExpressionLanguage\Node\GetAttrNode;
+use Symfony\Component\ExpressionLanguage\Node\NameNode;
+use Symfony\Component\ExpressionLanguage\Node\Node;
+use Symfony\Component\ExpressionLanguage\Node\UnaryNode;
+
+/** Makes terms of a parsed expression, and refuses what cannot be held together. */
+final readonly class TermReader
+{
+    /** @param array<string, Amount> $figures the amounts in the text, by the name that stands for each in the tree */
+    public function __construct(private Vocabulary $vocabulary, private array $figures) {}
+
+    /** @throws UnreadableExpression */
+    public function read(Node $node): Term
+    {
+        return match (true) {
+            $node instanceof ConstantNode => self::constant($node),
+            $node instanceof NameNode => $this->named(Tree::text($node, 'name')),
+            $node instanceof GetAttrNode => $this->path(Tree::path($node)),
+            $node instanceof UnaryNode => $this->unary($node),
+            $node instanceof BinaryNode => $this->binary($node),
+            $node instanceof ConditionalNode => $this->choice($node),
+            $node instanceof ArrayNode => new Constant(Tree::words($node)),
+            default => throw new UnreadableExpression('an expression may compare and compute, nothing else'),
+        };
+    }
+
+    private static function constant(ConstantNode $node): Constant
+    {
+        $value = $node->attributes['value'] ?? null;
+
+        return new Constant(match (true) {
+            is_bool($value), is_string($value) => $value,
+            is_int($value), is_float($value) => new Amount(Quantity::Count, (float) $value),
+            default => throw new UnreadableExpression('expected a number, a word, true or false'),
+        });
+    }
+
+    private function named(string $name): Constant
+    {
+        $value = $this->figures[$name] ?? $this->vocabulary->groups[$name] ?? null;
+
+        return new Constant($value ?? throw new UnreadableExpression("\"{$name}\" alone says nothing; expected a measure such as room.use"));
+    }
+
+    private function path(string $path): Term
+    {
+        if (!str_starts_with($path, 'settings.')) {
+            return new Fact($path, $this->vocabulary->answer($path));
+        }
+        $name = substr($path, strlen('settings.'));
+
+        return new Chosen($this->vocabulary->settings[$name] ?? throw new UnreadableExpression("the book has no setting \"{$name}\""));
+    }
+
+    private function unary(UnaryNode $node): Term
+    {
+        $inner = $this->part($node, 'node');
+        $operator = Tree::text($node, 'operator');
+        if (in_array($operator, ['not', '!'], true)) {
+            $this->expect(Answer::YesNo, $inner->answer());
+
+            return new Negation($inner);
+        }
+        $answer = self::amount($inner->answer());
+
+        return $operator === '-' ? new Calculation('*', new Constant(Amount::count(-1)), $inner, $answer) : $inner;
+    }
+
+    private function binary(BinaryNode $node): Term
+    {
+        $operator = Tree::text($node, 'operator');
+        [$left, $right] = [$this->part($node, 'left'), $this->part($node, 'right')];
+        switch ($operator) {
+            case 'and': case 'or': case '&&': case '||':
+                $this->expect(Answer::YesNo, $left->answer());
+                $this->expect(Answer::YesNo, $right->answer());
+
+                return new Connection(in_array($operator, ['or', '||'], true), $left, $right);
+            case 'in': case 'not in':
+                $this->expect(Answer::Word, $left->answer());
+                $this->expect(null, $right->answer());
+
+                return new Membership($operator === 'in', $left, $this->words(Tree::part($node, 'right')));
+            case '==': case '!=':
+                $this->expect($left->answer() ?? throw new UnreadableExpression('a list is held against nothing; a word is in it'), $right->answer());
+
+                return new Relation($operator, $left, $right);
+            case '<': case '<=': case '>': case '>=':
+                $this->expect($left->answer(), $right->answer());
+                self::amount($left->answer());
+
+                return new Relation($operator, $left, $right);
+            case '+': case '-':
+                $this->expect($left->answer(), $right->answer());
+
+                return new Calculation($operator, $left, $right, self::amount($left->answer()));
+            case '*':
+                return new Calculation($operator, $left, $right, self::product(self::amount($left->answer()), self::amount($right->answer())));
+            case '/':
+                return new Calculation($operator, $left, $right, self::quotient(self::amount($left->answer()), self::amount($right->answer())));
+            default:
+                throw new UnreadableExpression("the operator {$operator} is not known here");
+        }
+    }
+
+    private function choice(ConditionalNode $node): Choice
+    {
+        [$condition, $then, $else] = [$this->part($node, 'expr1'), $this->part($node, 'expr2'), $this->part($node, 'expr3')];
+        $this->expect(Answer::YesNo, $condition->answer());
+        $this->expect($then->answer(), $else->answer());
+
+        return new Choice($condition, $then, $else, $then->answer() ?? throw new UnreadableExpression('a choice between lists'));
+    }
+
+    private function part(Node $node, string $name): Term
+    {
+        return $this->read(Tree::part($node, $name));
+    }
+
+    /** @return list<string> those of a list, or of a group by its name */
+    private function words(Node $list): array
+    {
+        return $list instanceof NameNode ? $this->vocabulary->groups[Tree::text($list, 'name')] : Tree::words($list);
+    }
+
+    private static function amount(?Answer $answer): Answer
+    {
+        return $answer === null || $answer === Answer::YesNo || $answer === Answer::Word
+            ? throw new UnreadableExpression('words have no size')
+            : $answer;
+    }
+
+    private static function product(Answer $left, Answer $right): Answer
+    {
+        return match (true) {
+            in_array($left, [Answer::Count, Answer::Ratio], true) => $right,
+            in_array($right, [Answer::Count, Answer::Ratio], true) => $left,
+            $left === Answer::Length && $right === Answer::Length => Answer::Area,
+            default => throw new UnreadableExpression('these two cannot be multiplied'),
+        };
+    }
+
+    private static function quotient(Answer $left, Answer $right): Answer
+    {
+        return match (true) {
+            $left === $right => Answer::Ratio,
+            in_array($right, [Answer::Count, Answer::Ratio], true) => $left,
+            default => throw new UnreadableExpression('these two cannot be divided'),
+        };
+    }
+
+    private function expect(?Answer $expected, ?Answer $found): void
+    {
+        if ($expected !== $found) {
+            throw new UnreadableExpression(sprintf('expected %s, found %s', self::word($expected), self::word($found)));
+        }
+    }
+
+    private static function word(?Answer $answer): string
+    {
+        return $answer === null ? 'a list of words' : 'a '.strtolower((string) preg_replace('/(?<!^)([A-Z])/', ' or $1', $answer->name));
+    }
+}
