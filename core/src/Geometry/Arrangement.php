@@ -19,6 +19,8 @@ final class Arrangement
     /** @var list<HalfEdge> in pairs: 2n and 2n+1 run against each other along the same piece */
     private array $edges;
 
+    private readonly Fans $fans;
+
     private readonly Vertices $vertices;
 
     /** @param list<Line> $lines */
@@ -26,8 +28,17 @@ final class Arrangement
     {
         $split = new SplitLines($lines);
         $this->vertices = $split->vertices;
-        $this->edges = self::withoutLooseEnds(self::halfEdges($split), $this->vertices);
-        $this->faces = $this->findFaces();
+        $edges = self::halfEdges($split->pieces);
+        $fans = new Fans($edges, $this->vertices);
+        $cycles = $fans->cycles();
+        $parting = self::withoutLooseEnds($edges, $cycles);
+        if (count($parting) < count($edges)) {
+            $fans = new Fans($parting, $this->vertices);
+            $cycles = $fans->cycles();
+        }
+        $this->edges = $parting;
+        $this->fans = $fans;
+        $this->faces = $this->findFaces($cycles);
     }
 
     /**
@@ -46,9 +57,8 @@ final class Arrangement
                 $border[$number] = true;
             }
         }
-        $rings = array_map($this->ring(...), self::cycles($this->edges, $this->vertices, $border));
 
-        return Nesting::polygons($rings);
+        return Nesting::polygons(array_map($this->ring(...), $this->fans->cyclesAlong($border)));
     }
 
     /**
@@ -91,15 +101,22 @@ final class Arrangement
         return $sides;
     }
 
-    /** @return list<HalfEdge> */
-    private static function halfEdges(SplitLines $split): array
+    /**
+     * @param list<Piece> $pieces
+     *
+     * @return list<HalfEdge>
+     */
+    private static function halfEdges(array $pieces): array
     {
         $edges = [];
-        foreach ($split->pieces as $key => [$from, $to]) {
-            $steps = $split->steps[$key] ?? [];
-            $marks = array_keys($split->marks[$key]);
-            $edges[] = new HalfEdge($from, $to, $steps, $marks);
-            $edges[] = new HalfEdge($to, $from, array_map(static fn(int $step): int => -$step, $steps), $marks);
+        foreach ($pieces as $piece) {
+            $back = [];
+            foreach ($piece->steps as $layer => $step) {
+                $back[$layer] = -$step;
+            }
+            $marks = array_keys($piece->marks);
+            $edges[] = new HalfEdge($piece->from, $piece->to, $piece->steps, $marks);
+            $edges[] = new HalfEdge($piece->to, $piece->from, $back, $marks);
         }
 
         return $edges;
@@ -108,14 +125,15 @@ final class Arrangement
     /**
      * An edge with the same face on both sides parts nothing.
      *
-     * @param list<HalfEdge> $edges
+     * @param list<HalfEdge>            $edges
+     * @param list<non-empty-list<int>> $cycles
      *
      * @return list<HalfEdge>
      */
-    private static function withoutLooseEnds(array $edges, Vertices $vertices): array
+    private static function withoutLooseEnds(array $edges, array $cycles): array
     {
         $cycleOf = [];
-        foreach (self::cycles($edges, $vertices, array_fill(0, count($edges), true)) as $cycle => $numbers) {
+        foreach ($cycles as $cycle => $numbers) {
             foreach ($numbers as $number) {
                 $cycleOf[$number] = $cycle;
             }
@@ -131,95 +149,23 @@ final class Arrangement
     }
 
     /**
-     * Walks along the border edges with the face on the left: the
-     * next edge at a corner is the first border edge clockwise from the one just walked.
+     * @param list<non-empty-list<int>> $cycles
      *
-     * @param list<HalfEdge>   $edges
-     * @param array<int, true> $border numbers of the half edges to walk
-     *
-     * @return list<non-empty-list<int>>
+     * @return list<Face>
      */
-    private static function cycles(array $edges, Vertices $vertices, array $border): array
+    private function findFaces(array $cycles): array
     {
-        $around = self::aroundCorners($edges, $vertices);
-        $cycles = $walked = [];
-        foreach (array_keys($border) as $start) {
-            if (isset($walked[$start])) {
-                continue;
-            }
-            $cycle = [];
-            $number = $start;
-            do {
-                $cycle[] = $number;
-                $walked[$number] = true;
-                $number = self::next($number, $edges, $around, $border);
-            } while ($number !== $start);
-            $cycles[] = $cycle;
-        }
-
-        return $cycles;
-    }
-
-    /**
-     * @param list<HalfEdge>                                $edges
-     * @param array{array<int, list<int>>, array<int, int>} $around
-     * @param array<int, true>                              $border
-     */
-    private static function next(int $number, array $edges, array $around, array $border): int
-    {
-        [$leaving, $position] = $around;
-        $fan = $leaving[$edges[$number]->to];
-        $count = count($fan);
-        $came = $position[$number ^ 1];
-        foreach (range(1, $count) as $turn) {
-            $candidate = $fan[($came - $turn + $count) % $count];
-            if (isset($border[$candidate])) {
-                return $candidate;
-            }
-        }
-
-        throw new \LogicException('A border that does not close.');
-    }
-
-    /**
-     * @param list<HalfEdge> $edges
-     *
-     * @return array{array<int, list<int>>, array<int, int>} edges leaving each vertex, counter-clockwise; each edge's place among them
-     */
-    private static function aroundCorners(array $edges, Vertices $vertices): array
-    {
-        $angles = [];
-        foreach ($edges as $number => $edge) {
-            $vector = $vertices->point($edge->to)->minus($vertices->point($edge->from));
-            $angles[$edge->from][$number] = atan2($vector->y, $vector->x);
-        }
-        $leaving = [];
-        $position = [];
-        foreach ($angles as $vertex => $fan) {
-            asort($fan);
-            $leaving[$vertex] = array_keys($fan);
-            foreach ($leaving[$vertex] as $place => $number) {
-                $position[$number] = $place;
-            }
-        }
-
-        return [$leaving, $position];
-    }
-
-    /** @return list<Face> */
-    private function findFaces(): array
-    {
-        $cycles = self::cycles($this->edges, $this->vertices, $this->edges === [] ? [] : array_fill(0, count($this->edges), true));
         $rings = array_map($this->ring(...), $cycles);
+        $parents = Nesting::parents($rings);
         $faces = [[]];
         $faceOfRing = [];
-        foreach ($rings as $i => $ring) {
-            if ($ring->signedArea() > 0) {
+        foreach ($cycles as $i => $cycle) {
+            if (!array_key_exists($i, $parents)) {
                 $faceOfRing[$i] = count($faces);
-                $faces[] = [$cycles[$i]];
+                $faces[] = [$cycle];
             }
         }
-        foreach (Nesting::parents($rings) as $hole => $parent) {
+        foreach ($parents as $hole => $parent) {
             $faces[$parent === null ? 0 : $faceOfRing[$parent]][] = $cycles[$hole];
         }
 
@@ -271,6 +217,11 @@ final class Arrangement
     /** @param non-empty-list<int> $cycle */
     private function ring(array $cycle): Ring
     {
-        return new Ring(array_map(fn(int $number): Point => $this->vertices->point($this->edges[$number]->from), $cycle));
+        $points = [];
+        foreach ($cycle as $number) {
+            $points[] = $this->vertices->point($this->edges[$number]->from);
+        }
+
+        return new Ring($points);
     }
 }

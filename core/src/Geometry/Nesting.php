@@ -14,15 +14,16 @@ final class Nesting
      */
     public static function polygons(array $rings): array
     {
+        $parents = self::parents($rings);
         $holes = [];
-        foreach (self::parents($rings) as $hole => $parent) {
+        foreach ($parents as $hole => $parent) {
             if ($parent !== null) {
                 $holes[$parent][] = $rings[$hole];
             }
         }
         $polygons = [];
         foreach ($rings as $number => $ring) {
-            if ($ring->signedArea() > 0) {
+            if (!array_key_exists($number, $parents)) {
                 $polygons[] = new Polygon($ring, $holes[$number] ?? []);
             }
         }
@@ -37,21 +38,43 @@ final class Nesting
      */
     public static function parents(array $rings): array
     {
-        $outers = [];
+        $outers = $holes = [];
         foreach ($rings as $number => $ring) {
-            if ($ring->signedArea() > 0) {
-                $outers[$number] = $ring->area();
+            $area = $ring->signedArea();
+            if ($area > 0) {
+                $outers[$number] = $area;
+            } else {
+                $holes[$number] = -$area;
             }
         }
-        $grid = new BoxGrid(array_map(static fn(int $number): Box => $rings[$number]->bounds(), array_combine(array_keys($outers), array_keys($outers))));
+        $largest = $outers === [] ? 0.0 : max($outers);
+        $grid = null;
         $parents = [];
-        foreach ($rings as $number => $ring) {
-            if (!isset($outers[$number])) {
-                $parents[$number] = self::smallestAround($ring, $grid, $outers, $rings);
+        foreach ($holes as $number => $area) {
+            if ($largest <= $area * (1 + 1e-9)) {
+                $parents[$number] = null;
+
+                continue;
             }
+            $grid ??= self::grid($rings, $outers);
+            $parents[$number] = self::smallestAround($rings[$number], $grid, $outers, $rings);
         }
 
         return $parents;
+    }
+
+    /**
+     * @param list<Ring>        $rings
+     * @param array<int, float> $outers by ring
+     */
+    private static function grid(array $rings, array $outers): BoxGrid
+    {
+        $boxes = [];
+        foreach ($outers as $number => $_) {
+            $boxes[$number] = $rings[$number]->bounds();
+        }
+
+        return new BoxGrid($boxes);
     }
 
     /**

@@ -17,14 +17,14 @@ final class SplitLines
     private const NEAR_A_LINE = 100;
     private const NEAR_BESIDES = 60_000;
 
-    /** @var array<string, array{int, int}> piece key to its two vertices, lower number first */
-    public array $pieces = [];
+    /** Farther apart than this, mm², two lines do not touch: twice the snap. */
+    private const TOUCH_SQUARE = 4 * Vertices::SNAP * Vertices::SNAP;
 
-    /** @var array<string, array<int, int>> piece key to the change of each layer when stepping from its right to its left */
-    public array $steps = [];
+    /** Of so few lines each is held against every other. */
+    private const FEW = 48;
 
-    /** @var array<string, array<int, true>> piece key to the marks of the lines that lie there */
-    public array $marks = [];
+    /** @var list<Piece> */
+    public readonly array $pieces;
 
     /**
      * @param list<Line> $lines
@@ -35,50 +35,76 @@ final class SplitLines
     {
         $this->vertices = new Vertices();
         $ends = [];
-        $segments = [];
         foreach ($lines as $line) {
             $ends[] = [$this->vertices->number($line->segment->from), $this->vertices->number($line->segment->to)];
-            $segments[] = $line->segment;
         }
-        foreach ($this->cuts($segments, $ends) as $number => $cuts) {
-            $this->addPieces($lines[$number], $cuts);
+        $pieces = [];
+        foreach ($this->cuts($lines, $ends) as $number => $cuts) {
+            $line = $lines[$number];
+            for ($i = 1, $count = count($cuts); $i < $count; ++$i) {
+                [$from, $to] = [$cuts[$i - 1], $cuts[$i]];
+                $piece = $pieces[$from < $to ? $from << 32 | $to : $to << 32 | $from] ??= $from < $to ? new Piece($from, $to) : new Piece($to, $from);
+                $piece->add($line, $from < $to ? 1 : -1);
+            }
         }
+        $this->pieces = array_values($pieces);
     }
 
     /**
-     * @param list<Segment>         $segments
+     * @param list<Line>            $lines
      * @param list<array{int, int}> $ends
      *
-     * @return list<list<int>> for each segment the vertices on it, in its direction
+     * @return list<list<int>> for each line the vertices on it, in its direction
      */
-    private function cuts(array $segments, array $ends): array
+    private function cuts(array $lines, array $ends): array
     {
-        $cuts = array_map(static fn(array $pair): array => [$pair[0] => true, $pair[1] => true], $ends);
-        $boxes = array_map(static fn(Segment $segment): array => self::box($segment), $segments);
+        $cuts = [];
+        $boxes = [];
+        foreach ($ends as $number => [$from, $to]) {
+            $cuts[] = [$from => true, $to => true];
+            $boxes[] = self::box($lines[$number]->segment);
+        }
+        foreach ($this->neighbours($lines) as $i => $near) {
+            foreach ($near as $j) {
+                if ($j > $i && !self::areApart($boxes[$i], $boxes[$j])) {
+                    $this->meet($ends[$i], $ends[$j], $cuts[$i], $cuts[$j]);
+                }
+            }
+        }
+        $ordered = [];
+        foreach ($cuts as $number => $vertices) {
+            $ordered[] = count($vertices) === 2 ? $ends[$number] : $this->inOrder($lines[$number]->segment, $vertices);
+        }
+
+        return $ordered;
+    }
+
+    /**
+     * @param list<Line> $lines
+     *
+     * @return iterable<int, list<int>> for each line the numbers of those that may come near it
+     */
+    private function neighbours(array $lines): iterable
+    {
+        $count = count($lines);
+        if ($count <= self::FEW) {
+            for ($i = 0; $i < $count - 1; ++$i) {
+                yield $i => range($i + 1, $count - 1);
+            }
+
+            return;
+        }
+        $segments = array_map(static fn(Line $line): Segment => $line->segment, $lines);
         $grid = new SegmentGrid($segments);
-        $left = self::NEAR_BESIDES + self::NEAR_A_LINE * count($segments);
-        foreach ($segments as $i => $segment) {
+        $left = self::NEAR_BESIDES + self::NEAR_A_LINE * $count;
+        foreach ($segments as $number => $segment) {
             $near = $grid->near($segment);
             $left -= count($near);
             if ($left < 0) {
                 throw new TangledLines();
             }
-            foreach ($near as $j) {
-                if ($j <= $i || self::areApart($boxes[$i], $boxes[$j])) {
-                    continue;
-                }
-                foreach ($this->meetings($ends[$i], $ends[$j]) as [$vertex, $onFirst, $onSecond]) {
-                    if ($onFirst) {
-                        $cuts[$i][$vertex] = true;
-                    }
-                    if ($onSecond) {
-                        $cuts[$j][$vertex] = true;
-                    }
-                }
-            }
+            yield $number => $near;
         }
-
-        return array_map($this->inOrder(...), $segments, $cuts);
     }
 
     /** @return array{float, float, float, float} left, right, bottom, top, as much larger as points are snapped */
@@ -112,7 +138,7 @@ final class SplitLines
         $direction = $segment->vector();
         $along = [];
         foreach ($vertices as $vertex => $_) {
-            $along[$vertex] = $this->vertices->point($vertex)->minus($segment->from)->dot($direction);
+            $along[$vertex] = $this->vertices->point($vertex)->dot($direction);
         }
         asort($along);
 
@@ -120,36 +146,47 @@ final class SplitLines
     }
 
     /**
-     * The vertices at which two segments touch, and which of the two each one cuts.
+     * Cuts two lines where they touch.
      *
-     * @param array{int, int} $first
-     * @param array{int, int} $second
-     *
-     * @return list<array{int, bool, bool}>
+     * @param array{int, int}  $first      ends
+     * @param array{int, int}  $second
+     * @param array<int, true> $firstCuts  vertices on it
+     * @param array<int, true> $secondCuts
      */
-    private function meetings(array $first, array $second): array
+    private function meet(array $first, array $second, array &$firstCuts, array &$secondCuts): void
     {
         [$a, $b] = [$this->vertices->point($first[0]), $this->vertices->point($first[1])];
         [$c, $d] = [$this->vertices->point($second[0]), $this->vertices->point($second[1])];
-        $meetings = [];
-        foreach ($second as $vertex) {
-            if (self::liesOn($this->vertices->point($vertex), $a, $b)) {
-                $meetings[] = [$vertex, true, false];
+        if (self::isBeside($a, $b, $c, $d) || self::isBeside($c, $d, $a, $b)) {
+            return;
+        }
+        $touch = false;
+        foreach ([[$second[0], $c], [$second[1], $d]] as [$vertex, $point]) {
+            if (self::liesOn($point, $a, $b)) {
+                $firstCuts[$vertex] = $touch = true;
             }
         }
-        foreach ($first as $vertex) {
-            if (self::liesOn($this->vertices->point($vertex), $c, $d)) {
-                $meetings[] = [$vertex, false, true];
+        foreach ([[$first[0], $a], [$first[1], $b]] as [$vertex, $point]) {
+            if (self::liesOn($point, $c, $d)) {
+                $secondCuts[$vertex] = $touch = true;
             }
         }
-        if ($meetings === []) {
-            $crossing = self::crossing($a, $b, $c, $d);
-            if ($crossing !== null) {
-                $meetings[] = [$this->vertices->number($crossing), true, true];
-            }
+        $crossing = $touch ? null : self::crossing($a, $b, $c, $d);
+        if ($crossing !== null) {
+            $vertex = $this->vertices->number($crossing);
+            $firstCuts[$vertex] = $secondCuts[$vertex] = true;
         }
+    }
 
-        return $meetings;
+    /** Do both ends of a line lie on the same side of the first, too far from it to touch? */
+    private static function isBeside(Point $from, Point $to, Point $c, Point $d): bool
+    {
+        [$dx, $dy] = [$to->x - $from->x, $to->y - $from->y];
+        $first = $dx * ($c->y - $from->y) - $dy * ($c->x - $from->x);
+        $second = $dx * ($d->y - $from->y) - $dy * ($d->x - $from->x);
+        $nearest = $first > 0 ? min($first, $second) : -max($first, $second);
+
+        return $nearest > 0 && $nearest * $nearest > self::TOUCH_SQUARE * ($dx * $dx + $dy * $dy);
     }
 
     private static function liesOn(Point $point, Point $from, Point $to): bool
@@ -161,36 +198,21 @@ final class SplitLines
             return false;
         }
         $share = (($point->x - $from->x) * $dx + ($point->y - $from->y) * $dy) / $square;
-        $share = max(0.0, min(1.0, $share));
+        $share = $share < 0.0 ? 0.0 : ($share > 1.0 ? 1.0 : $share);
 
         return hypot($from->x + $share * $dx - $point->x, $from->y + $share * $dy - $point->y) < Vertices::SNAP;
     }
 
     private static function crossing(Point $a, Point $b, Point $c, Point $d): ?Point
     {
-        $ab = $b->minus($a);
-        $cd = $d->minus($c);
-        $cross = $ab->cross($cd);
+        [$abX, $abY, $cdX, $cdY, $acX, $acY] = [$b->x - $a->x, $b->y - $a->y, $d->x - $c->x, $d->y - $c->y, $c->x - $a->x, $c->y - $a->y];
+        $cross = $abX * $cdY - $abY * $cdX;
         if ($cross === 0.0) {
             return null;
         }
-        $onFirst = $c->minus($a)->cross($cd) / $cross;
-        $onSecond = $c->minus($a)->cross($ab) / $cross;
+        $onFirst = ($acX * $cdY - $acY * $cdX) / $cross;
+        $onSecond = ($acX * $abY - $acY * $abX) / $cross;
 
-        return $onFirst > 0 && $onFirst < 1 && $onSecond > 0 && $onSecond < 1 ? $a->plus($ab->times($onFirst)) : null;
-    }
-
-    /** @param list<int> $cuts */
-    private function addPieces(Line $line, array $cuts): void
-    {
-        for ($i = 1, $count = count($cuts); $i < $count; ++$i) {
-            [$from, $to] = [$cuts[$i - 1], $cuts[$i]];
-            $key = min($from, $to).'-'.max($from, $to);
-            $this->pieces[$key] ??= [min($from, $to), max($from, $to)];
-            $this->marks[$key][$line->mark] = true;
-            if ($line->layer !== null) {
-                $this->steps[$key][$line->layer] = ($this->steps[$key][$line->layer] ?? 0) + ($from < $to ? 1 : -1);
-            }
-        }
+        return $onFirst > 0 && $onFirst < 1 && $onSecond > 0 && $onSecond < 1 ? new Point($a->x + $abX * $onFirst, $a->y + $abY * $onFirst) : null;
     }
 }

@@ -24,7 +24,7 @@ final class Vertices
         $lastRow = (int) floor(($point->y + self::SNAP) / self::CELL);
         for ($column = (int) floor(($point->x - self::SNAP) / self::CELL); $column <= $lastColumn; ++$column) {
             for ($row = (int) floor(($point->y - self::SNAP) / self::CELL); $row <= $lastRow; ++$row) {
-                foreach ($this->cells[self::key($column, $row)] ?? [] as $known) {
+                foreach ($this->cells[($column << 24) ^ $row] ?? [] as $known) {
                     if ($this->points[$known]->distanceTo($point) < self::SNAP) {
                         return $known;
                     }
@@ -33,14 +33,9 @@ final class Vertices
         }
         $this->points[] = $point;
         $number = count($this->points) - 1;
-        $this->cells[self::key((int) floor($point->x / self::CELL), (int) floor($point->y / self::CELL))][] = $number;
+        $this->cells[((int) floor($point->x / self::CELL) << 24) ^ (int) floor($point->y / self::CELL)][] = $number;
 
         return $number;
-    }
-
-    private static function key(int $column, int $row): int
-    {
-        return ($column << 24) ^ $row;
     }
 
     public function point(int $number): Point
