@@ -29,15 +29,7 @@ final class Overlap
         }
         $ring = $ring->counterClockwise();
         if ($ring->isConvex()) {
-            $part = ConvexClip::part($polygon, $ring);
-            // all of it may lie in a hole, or only touch one
-            if ($part === null || $part->area() <= self::NOTHING_MM2) {
-                return [];
-            }
-            $holes = array_filter($part->holes, static fn(Ring $hole): bool => $hole->area() > self::NOTHING_MM2);
-            if ($holes === [] && $part->outer->isConvex()) {
-                return [new Polygon($part->outer->simplified())];
-            }
+            return self::inConvex($polygon, $ring);
         }
 
         // only what is near takes part: a storey's walls are one large polygon
@@ -48,6 +40,23 @@ final class Overlap
 
         return (new Arrangement([...Line::aroundPolygon($near, 0, 0), ...Line::around($ring, 0, 1)]))
             ->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) > 0);
+    }
+
+    /** @return list<Polygon> */
+    private static function inConvex(Polygon $polygon, Ring $ring): array
+    {
+        $part = ConvexClip::part($polygon, $ring);
+        // all of it may lie in a hole, or only touch one
+        if ($part === null || $part->area() <= self::NOTHING_MM2) {
+            return [];
+        }
+        $holes = array_filter($part->holes, static fn(Ring $hole): bool => $hole->area() > self::NOTHING_MM2);
+        if ($holes === [] && $part->outer->isConvex()) {
+            return [new Polygon($part->outer->simplified())];
+        }
+
+        // what hangs together by lines without area falls apart where they lie on one another
+        return (new Arrangement(Line::aroundPolygon($part)))->polygons(static fn(Face $face): bool => $face->depth(0) > 0);
     }
 
     private static function around(Box $box): Ring
