@@ -69,17 +69,45 @@ final class LargestCircle
         }
     }
 
-    /** Moves the centre on by ever shorter steps while the circle grows. */
+    /** Moves the centre on by ever shorter steps while the circle grows. Only the edges near the circle can hold it. */
     private function polish(): void
     {
-        for ($step = 2 * self::PRECISION; $step > self::FINEST_STEP;) {
+        $longest = 2 * self::PRECISION;
+        if ($this->radius <= $longest) {
+            return;
+        }
+        $directions = array_map(static fn(int $turn): Point => Point::towards(360 / self::DIRECTIONS * $turn), range(0, self::DIRECTIONS - 1));
+        $near = $this->edgesWithin($this->radius + 2 * $longest);
+        for ($step = $longest; $step > self::FINEST_STEP;) {
             $grows = false;
-            for ($turn = 0; $turn < self::DIRECTIONS && !$grows; ++$turn) {
-                $centre = $this->centre->plus(Point::towards(360 / self::DIRECTIONS * $turn)->times($step));
-                $grows = $this->keep($centre->x, $centre->y, $this->radiusAt($centre->x, $centre->y), 1e-6);
+            foreach ($directions as $direction) {
+                [$x, $y] = [$this->centre->x + $step * $direction->x, $this->centre->y + $step * $direction->y];
+                if ($this->keep($x, $y, self::nearest($near, $x, $y), 1e-6)) {
+                    $near = $this->edgesWithin($this->radius + 2 * $longest);
+                    $grows = true;
+
+                    break;
+                }
             }
             $step /= $grows ? 1 : 2;
         }
+    }
+
+    /** @return list<array{float, float, float, float}> the edges that come as near to the centre */
+    private function edgesWithin(float $distance): array
+    {
+        return array_values(array_filter($this->edges, fn(array $edge): bool => self::distance($edge, $this->centre->x, $this->centre->y) <= $distance));
+    }
+
+    /** @param list<array{float, float, float, float}> $edges */
+    private static function nearest(array $edges, float $x, float $y): float
+    {
+        $nearest = INF;
+        foreach ($edges as $edge) {
+            $nearest = min($nearest, self::distance($edge, $x, $y));
+        }
+
+        return $nearest;
     }
 
     private function keep(float $x, float $y, float $radius, float $byMoreThan = 0.0): bool
