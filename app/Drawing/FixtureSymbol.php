@@ -76,6 +76,6 @@ final readonly class FixtureSymbol
     {
         $fixture = $this->fixture->fixture;
 
-        return $this->fixture->frame()->toPlan(new Point($x * ($fixture->width ?? 0.0) / 2, $y * ($fixture->depth ?? 0.0)));
+        return $this->fixture->frame->toPlan(new Point($x * ($fixture->width ?? 0.0) / 2, $y * ($fixture->depth ?? 0.0)));
     }
 }

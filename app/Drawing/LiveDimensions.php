@@ -56,7 +56,7 @@ final readonly class LiveDimensions
 
         return ($zone === null ? '' : Svg::element('path', ['class' => 'front-zone', 'd' => Svg::path($zone)]))
             .implode('', array_map($this->dimension(...), [...$standing->sides(), ...($front === null ? [] : [$front])]))
-            .$this->warning($fixture->frame()->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2)), $this->troubles($fixture));
+            .$this->warning($fixture->frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2)), $this->troubles($fixture));
     }
 
     /** @return list<string> */

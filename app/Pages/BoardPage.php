@@ -180,7 +180,7 @@ final class BoardPage
         foreach ($this->isChosen('fixtures') ? $this->home->fixtures : [] as $thing) {
             foreach ($thing->id() === $this->chosen?->id() ? (new Standing($thing))->sides() : [] as $side) {
                 if ($side->length() > 0) {
-                    $sides[$side->direction()->dot($thing->frame()->xAxis) > 0 ? 'right' : 'left'] = $side;
+                    $sides[$side->direction()->dot($thing->frame->xAxis) > 0 ? 'right' : 'left'] = $side;
                 }
             }
         }

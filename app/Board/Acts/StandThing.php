@@ -35,7 +35,7 @@ final readonly class StandThing implements Act
     private function side(PlacedFixture $thing, int $side): Segment
     {
         foreach ((new Standing($thing))->sides() as $toWall) {
-            if ($toWall->length() > 0 && $toWall->direction()->dot($thing->frame()->xAxis) * $side > 0) {
+            if ($toWall->length() > 0 && $toWall->direction()->dot($thing->frame->xAxis) * $side > 0) {
                 return $toWall;
             }
         }

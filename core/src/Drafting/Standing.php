@@ -21,7 +21,7 @@ final readonly class Standing
     /** @return list<Segment> from the thing's centre line to the wall at its left and at its right, where there is one */
     public function sides(): array
     {
-        $frame = $this->fixture->frame();
+        $frame = $this->fixture->frame;
         $centre = $frame->toPlan(new Point(0, ($this->fixture->fixture->depth ?? 0.0) / 2));
         $sides = [];
         foreach ([-1, 1] as $side) {
@@ -37,7 +37,7 @@ final readonly class Standing
     /** From the middle of its front to the first wall before any part of it; null when there is none near. */
     public function front(): ?Segment
     {
-        $frame = $this->fixture->frame();
+        $frame = $this->fixture->frame;
         $half = max(1.0, ($this->fixture->fixture->width ?? 0.0) / 2 - 1.0);
         $start = $frame->toPlan(new Point(0, $this->fixture->fixture->depth ?? 0.0));
         $met = $this->fixture->plan->obstructions()->sweep(new Sweep($start, $frame->yAxis, -$half, $half));
@@ -52,7 +52,7 @@ final readonly class Standing
         if ($width === null || $depth === null) {
             return null;
         }
-        $frame = $this->fixture->frame();
+        $frame = $this->fixture->frame;
         $free = min($deepest, $this->front()?->length() ?? $deepest);
 
         return $free < 1.0 ? null : Ring::rectangle($frame->toPlan(new Point(-$width / 2, $depth)), $frame->xAxis->times($width), $frame->yAxis->times($free));

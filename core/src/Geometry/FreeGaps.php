@@ -54,7 +54,7 @@ final class FreeGaps
             if ($reached !== null && $low > $reached && $this->isInside(($left + $right) / 2, ($low + $reached) / 2)) {
                 $gaps[] = [$reached, $low];
             }
-            $reached = max($reached ?? $high, $high);
+            $reached = $reached === null || $high > $reached ? $high : $reached;
         }
 
         return $gaps;
@@ -84,13 +84,13 @@ final class FreeGaps
         foreach ($this->edges as [$x1, $y1, $x2, $y2]) {
             if ($x2 - $x1 <= 1e-9) {
                 if ($x1 > $left + 1e-9 && $x1 < $right - 1e-9) {
-                    $blocked[] = [min($y1, $y2), max($y1, $y2)];
+                    $blocked[] = $y1 < $y2 ? [$y1, $y2] : [$y2, $y1];
                 }
             } elseif ($x2 > $left + 1e-9 && $x1 < $right - 1e-9) {
                 $slope = ($y2 - $y1) / ($x2 - $x1);
-                $ya = $y1 + $slope * (max($x1, $left) - $x1);
-                $yb = $y1 + $slope * (min($x2, $right) - $x1);
-                $blocked[] = [min($ya, $yb), max($ya, $yb)];
+                $ya = $x1 < $left ? $y1 + $slope * ($left - $x1) : $y1;
+                $yb = $x2 > $right ? $y1 + $slope * ($right - $x1) : $y2;
+                $blocked[] = $ya < $yb ? [$ya, $yb] : [$yb, $ya];
             }
         }
 

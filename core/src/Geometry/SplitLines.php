@@ -161,15 +161,17 @@ final class SplitLines
             return;
         }
         $touch = false;
-        foreach ([[$second[0], $c], [$second[1], $d]] as [$vertex, $point]) {
-            if (self::liesOn($point, $a, $b)) {
-                $firstCuts[$vertex] = $touch = true;
-            }
+        if (self::liesOn($c, $a, $b)) {
+            $firstCuts[$second[0]] = $touch = true;
         }
-        foreach ([[$first[0], $a], [$first[1], $b]] as [$vertex, $point]) {
-            if (self::liesOn($point, $c, $d)) {
-                $secondCuts[$vertex] = $touch = true;
-            }
+        if (self::liesOn($d, $a, $b)) {
+            $firstCuts[$second[1]] = $touch = true;
+        }
+        if (self::liesOn($a, $c, $d)) {
+            $secondCuts[$first[0]] = $touch = true;
+        }
+        if (self::liesOn($b, $c, $d)) {
+            $secondCuts[$first[1]] = $touch = true;
         }
         $crossing = $touch ? null : self::crossing($a, $b, $c, $d);
         if ($crossing !== null) {
@@ -184,23 +186,23 @@ final class SplitLines
         [$dx, $dy] = [$to->x - $from->x, $to->y - $from->y];
         $first = $dx * ($c->y - $from->y) - $dy * ($c->x - $from->x);
         $second = $dx * ($d->y - $from->y) - $dy * ($d->x - $from->x);
-        $nearest = $first > 0 ? min($first, $second) : -max($first, $second);
+        $nearest = $first > 0 ? ($first < $second ? $first : $second) : ($first < $second ? -$second : -$first);
 
         return $nearest > 0 && $nearest * $nearest > self::TOUCH_SQUARE * ($dx * $dx + $dy * $dy);
     }
 
     private static function liesOn(Point $point, Point $from, Point $to): bool
     {
-        $dx = $to->x - $from->x;
-        $dy = $to->y - $from->y;
+        [$dx, $dy, $x, $y] = [$to->x - $from->x, $to->y - $from->y, $point->x - $from->x, $point->y - $from->y];
         $square = $dx * $dx + $dy * $dy;
-        if ($square === 0.0) {
+        $aside = $dx * $y - $dy * $x;
+        if ($square === 0.0 || $aside * $aside > self::TOUCH_SQUARE * $square) {
             return false;
         }
-        $share = (($point->x - $from->x) * $dx + ($point->y - $from->y) * $dy) / $square;
+        $share = ($x * $dx + $y * $dy) / $square;
         $share = $share < 0.0 ? 0.0 : ($share > 1.0 ? 1.0 : $share);
 
-        return hypot($from->x + $share * $dx - $point->x, $from->y + $share * $dy - $point->y) < Vertices::SNAP;
+        return hypot($share * $dx - $x, $share * $dy - $y) < Vertices::SNAP;
     }
 
     private static function crossing(Point $a, Point $b, Point $c, Point $d): ?Point

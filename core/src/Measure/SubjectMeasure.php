@@ -15,9 +15,11 @@ use Heurema\Spatial\SubjectType;
  */
 abstract class SubjectMeasure implements Measure
 {
+    private ?SubjectType $subject = null;
+
     final public function subject(): SubjectType
     {
-        return SubjectType::from((string) strstr($this->name(), '.', true));
+        return $this->subject ??= SubjectType::from((string) strstr($this->name(), '.', true));
     }
 
     /** @return array<string, Answer> */

@@ -53,7 +53,7 @@ final readonly class Outcome
     /** @param list<string> $assumptions */
     public function assuming(array $assumptions): self
     {
-        return $this->with(['assumptions' => array_values(array_unique([...$this->assumptions, ...$assumptions]))]);
+        return $assumptions === [] ? $this : $this->with(['assumptions' => array_values(array_unique([...$this->assumptions, ...$assumptions]))]);
     }
 
     /**

@@ -19,12 +19,7 @@ final class Evaluation
     /** @var array<string, Amount> */
     private array $values = [];
 
-    private readonly Parameters $plain;
-
-    public function __construct(private readonly Facts $facts)
-    {
-        $this->plain = new Parameters();
-    }
+    public function __construct(private readonly Facts $facts) {}
 
     /** @return list<string> */
     public function assumptions(): array
@@ -38,9 +33,9 @@ final class Evaluation
         return $this->values;
     }
 
-    public function measured(string $measure): Amount|bool|string|Unknown|NotApplicable
+    public function measured(string $measure, Parameters $with): Amount|bool|string|Unknown|NotApplicable
     {
-        $measurement = $this->facts->measure($measure, $this->plain);
+        $measurement = $this->facts->measure($measure, $with);
         if ($measurement instanceof Measured) {
             foreach ($measurement->assumptions as $assumption) {
                 $this->assumptions[$assumption] = true;

@@ -13,7 +13,7 @@ final class ClearFloor
     /** Before the middle of its front. The fixture's depth is known. */
     public static function before(PlacedFixture $fixture, float $width, float $depth): Ring
     {
-        $frame = $fixture->frame();
+        $frame = $fixture->frame;
         $corner = $frame->toPlan(new Point(-$width / 2, $fixture->fixture->depth ?? 0.0));
 
         return Ring::rectangle($corner, $frame->xAxis->times($width), $frame->yAxis->times($depth));
@@ -22,7 +22,7 @@ final class ClearFloor
     /** What is inside a shell of some thickness. The fixture's size is known. */
     public static function inside(PlacedFixture $fixture, float $shell): Ring
     {
-        $frame = $fixture->frame();
+        $frame = $fixture->frame;
         [$width, $depth] = [$fixture->fixture->width ?? 0.0, $fixture->fixture->depth ?? 0.0];
 
         return Ring::rectangle($frame->toPlan(new Point(-$width / 2 + $shell, $shell)), $frame->xAxis->times($width - 2 * $shell), $frame->yAxis->times($depth - 2 * $shell));
@@ -35,7 +35,7 @@ final class ClearFloor
      */
     public static function inCorner(PlacedFixture $fixture, float $beside, float $width, float $depth): Ring
     {
-        $frame = $fixture->frame();
+        $frame = $fixture->frame;
         $corner = $frame->toPlan(new Point($beside, 0));
 
         return Ring::rectangle($corner, $frame->xAxis->times($beside > 0 ? -$width : $width), $frame->yAxis->times($depth));

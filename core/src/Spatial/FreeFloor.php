@@ -22,7 +22,7 @@ final class FreeFloor
         $bounds = $outline->bounds();
         $lines = Line::aroundPolygon($outline, 0, 0);
         foreach ($home->fixturesOn($room->storey()) as $fixture) {
-            if ($fixture->outline !== null && $fixture->takesFloor() && $fixture->bounds?->overlaps($bounds) === true) {
+            if ($fixture->outline !== null && $fixture->takesFloor && $fixture->bounds?->overlaps($bounds) === true) {
                 array_push($lines, ...Line::around($fixture->outline, 0, 1));
             }
         }

@@ -40,7 +40,7 @@ final readonly class FreeZone
         }
         $bounds = $wanted->bounds();
         foreach ($home->fixturesOn($plan->storey->id) as $fixture) {
-            if ($fixture->outline === null || !$fixture->takesFloor() || in_array($fixture, $besides, true) || $fixture->bounds?->overlaps($bounds) !== true) {
+            if ($fixture->outline === null || !$fixture->takesFloor || $fixture->bounds?->overlaps($bounds) !== true || in_array($fixture, $besides, true)) {
                 continue;
             }
             $parts = array_values(array_filter(Overlap::parts(new Polygon($fixture->outline->counterClockwise()), $wanted), self::isNoticed(...)));

@@ -32,12 +32,20 @@ final readonly class PlacedFixture implements Subject
     /** The room its middle lies in. */
     public ?RoomSpace $room;
 
+    /** Origin in the middle of its back edge, y the way it faces. */
+    public Frame $frame;
+
+    /** Does it take away floor that somebody would stand or walk on? */
+    public bool $takesFloor;
+
     public function __construct(public Fixture $fixture, public StoreyPlan $plan)
     {
         $points = $fixture->outline ?? $this->rectangle();
-        $this->outline = $points === null || $points === [] ? null : new Ring(array_map($this->frame()->toPlan(...), $points));
+        $this->frame = Frame::facing($fixture->at, Point::towards($fixture->facing));
+        $this->outline = $points === null || $points === [] ? null : new Ring(array_map($this->frame->toPlan(...), $points));
         $this->bounds = $this->outline?->bounds();
-        $this->room = $plan->roomAt($this->frame()->toPlan(new Point(0, ($fixture->depth ?? 4.0) / 2)));
+        $this->takesFloor = $this->base() < self::ABOVE_HEADS && !in_array($fixture->kind, self::FLAT_THINGS, true);
+        $this->room = $plan->roomAt($this->frame->toPlan(new Point(0, ($fixture->depth ?? 4.0) / 2)));
     }
 
     public function type(): SubjectType
@@ -62,16 +70,10 @@ final readonly class PlacedFixture implements Subject
         return $this->plan->storey->id;
     }
 
-    /** Origin in the middle of its back edge, y the way it faces. */
-    public function frame(): Frame
-    {
-        return Frame::facing($this->fixture->at, Point::towards($this->fixture->facing));
-    }
-
     /** The rectangle around its outline that is turned as it is, counter-clockwise. */
     public function extent(Ring $outline): Ring
     {
-        $frame = $this->frame();
+        $frame = $this->frame;
         $box = Box::around(array_map($frame->fromPlan(...), $outline->points));
 
         return Ring::rectangle($frame->toPlan(new Point($box->left, $box->bottom)), $frame->xAxis->times($box->width()), $frame->yAxis->times($box->height()))->counterClockwise();
@@ -80,12 +82,6 @@ final readonly class PlacedFixture implements Subject
     public function base(): float
     {
         return $this->fixture->base ?? 0.0;
-    }
-
-    /** Does it take away floor that somebody would stand or walk on? */
-    public function takesFloor(): bool
-    {
-        return $this->base() < self::ABOVE_HEADS && !in_array($this->fixture->kind, self::FLAT_THINGS, true);
     }
 
     /** @return list<Point>|null */

@@ -86,7 +86,7 @@ final class BlockedBy extends SubjectMeasure
             }
         }
         foreach ($home->fixturesOn($door->storey()) as $fixture) {
-            if ($fixture->outline !== null && $fixture->takesFloor() && self::isNear($fixture, $bounds) && ConvexClip::area(new Polygon($fixture->outline), $sector) > self::LEAST_MM2) {
+            if ($fixture->outline !== null && $fixture->takesFloor && self::isNear($fixture, $bounds) && ConvexClip::area(new Polygon($fixture->outline), $sector) > self::LEAST_MM2) {
                 $names[] = $fixture->name();
             }
         }

@@ -64,7 +64,7 @@ final class SwingHits extends SubjectMeasure
         $meets = static fn(Ring $other): bool => $other->bounds()->overlaps($bounds) && ConvexClip::area(new Polygon($other), $sector) > self::LEAST_MM2;
         $names = [];
         foreach ($home->fixturesOn($door->storey()) as $fixture) {
-            if ($fixture->outline !== null && $fixture->takesFloor() && $meets($fixture->outline)) {
+            if ($fixture->outline !== null && $fixture->takesFloor && $meets($fixture->outline)) {
                 $names[] = $fixture->name();
             }
         }

@@ -53,7 +53,7 @@ final class AlcoveWidth extends SubjectMeasure
         if ($subject->fixture->depth === null) {
             return new Unknown(["{$subject->id()}.depth"]);
         }
-        $frame = $subject->frame();
+        $frame = $subject->frame;
         $floor = ClearFloor::before($subject, self::LOOK, self::DEPTH);
         $sides = ['left' => [], 'right' => []];
         foreach (FreeZone::of($floor, $subject->plan, $home, [$subject])->taken as $part) {

@@ -43,9 +43,9 @@ final class CenterSpacing extends SubjectMeasure
     {
         $nearest = null;
         foreach ($home->fixturesOn($subject->storey()) as $other) {
-            $at = $subject->frame()->fromPlan($other->fixture->at);
+            $at = $subject->frame->fromPlan($other->fixture->at);
             $isBeside = $other !== $subject && in_array($other->fixture->kind, self::SANITARY, true) && abs($at->y) <= self::SAME_WALL
-                && $other->frame()->yAxis->dot($subject->frame()->yAxis) > 0.999 && $other->room === $subject->room;
+                && $other->frame->yAxis->dot($subject->frame->yAxis) > 0.999 && $other->room === $subject->room;
             if ($isBeside && abs($at->x) < ($nearest === null ? self::BESIDE : $nearest[0])) {
                 $nearest = [abs($at->x), $other];
             }

@@ -60,7 +60,7 @@ final class ClearZone extends SubjectMeasure
             if ($wall === null) {
                 return new NotApplicable('No wall is beside it.');
             }
-            $wanted = ClearFloor::inCorner($subject, $subject->frame()->fromPlan($wall->to)->x, $width, $depth);
+            $wanted = ClearFloor::inCorner($subject, $subject->frame->fromPlan($wall->to)->x, $width, $depth);
         }
         $zone = FreeZone::of($wanted, $subject->plan, $home, [$subject, ...$this->allowed($subject, $home, $with->word('besides'))]);
         $names = implode(', ', $zone->names);
@@ -75,10 +75,12 @@ final class ClearZone extends SubjectMeasure
     /** @return list<PlacedFixture> what may stand in the zone: a kind of thing at least 18 in from the fixture's centre line */
     private function allowed(PlacedFixture $subject, Home $home, ?string $kind): array
     {
-        return array_values(array_filter($home->fixturesOn($subject->storey()), static function (PlacedFixture $other) use ($subject, $kind): bool {
-            $xs = array_map(static fn(Point $point): float => $subject->frame()->fromPlan($point)->x, $other->outline->points ?? []);
+        $ofKind = array_filter($home->fixturesOn($subject->storey()), static fn(PlacedFixture $other): bool => $other->fixture->kind->value === $kind);
 
-            return $kind !== null && $other->fixture->kind->value === $kind && $xs !== [] && (min($xs) >= self::ASIDE || max($xs) <= -self::ASIDE);
+        return array_values(array_filter($ofKind, static function (PlacedFixture $other) use ($subject): bool {
+            $xs = array_map(static fn(Point $point): float => $subject->frame->fromPlan($point)->x, $other->outline->points ?? []);
+
+            return $xs !== [] && (min($xs) >= self::ASIDE || max($xs) <= -self::ASIDE);
         }));
     }
 }

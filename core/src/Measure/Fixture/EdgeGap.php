@@ -49,7 +49,7 @@ final class EdgeGap extends SubjectMeasure
             return new Unknown([...($width === null ? ["{$subject->id()}.width"] : []), ...($depth === null ? ["{$subject->id()}.depth"] : [])]);
         }
         $around = Surroundings::of($subject, $home);
-        $frame = $subject->frame();
+        $frame = $subject->frame;
         $hits = [
             $around->reach(new Sweep($frame->toPlan(new Point($width / 2, 0)), $frame->xAxis, 0.0, $depth)),
             $around->reach(new Sweep($frame->toPlan(new Point(-$width / 2, 0)), $frame->xAxis->times(-1), -$depth, 0.0)),

@@ -42,8 +42,8 @@ final class Facing extends SubjectMeasure
         if ($subject->fixture->depth === null) {
             return new Unknown(["{$subject->id()}.depth"]);
         }
-        $front = $subject->frame()->toPlan(new Point(0, $subject->fixture->depth));
-        $out = $subject->frame()->yAxis;
+        $front = $subject->frame->toPlan(new Point(0, $subject->fixture->depth));
+        $out = $subject->frame->yAxis;
         $met = $subject->plan->obstructions()->sweep(new Sweep($front, $out, -1.0, 1.0));
         if ($met === null) {
             return new NotApplicable('It looks at no wall.');

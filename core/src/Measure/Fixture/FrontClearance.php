@@ -45,7 +45,7 @@ final class FrontClearance extends SubjectMeasure
         if ($width === null || $depth === null) {
             return new Unknown([...($width === null ? ["{$subject->id()}.width"] : []), ...($depth === null ? ["{$subject->id()}.depth"] : [])]);
         }
-        $frame = $subject->frame();
+        $frame = $subject->frame;
         $front = $frame->toPlan(new Point(0, $depth));
         $around = Surroundings::of($subject, $home);
         $hit = $around->reach(new Sweep($front, $frame->yAxis, -$width / 2, $width / 2));

@@ -81,7 +81,7 @@ final class InsideSize extends SubjectMeasure
 
     private static function isBuiltIn(PlacedFixture $fixture, float $width): bool
     {
-        $frame = $fixture->frame();
+        $frame = $fixture->frame;
         $middle = $frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2));
         foreach ([$frame->xAxis, $frame->xAxis->times(-1)] as $direction) {
             $wall = $fixture->plan->obstructions()->sweep(new Sweep($middle, $direction, -1.0, 1.0));

@@ -71,7 +71,7 @@ final class Overlaps extends SubjectMeasure
     private static function shares(PlacedFixture $one, PlacedFixture $other): bool
     {
         $isHosted = in_array($one->fixture->kind, self::HOSTS, true) || in_array($other->fixture->kind, self::HOSTS, true);
-        $isFlat = !$one->takesFloor() || !$other->takesFloor();
+        $isFlat = !$one->takesFloor || !$other->takesFloor;
         [$top, $otherTop] = [$one->base() + ($one->fixture->height ?? self::USUAL_HEIGHT), $other->base() + ($other->fixture->height ?? self::USUAL_HEIGHT)];
 
         return $isHosted || $isFlat || $one->base() >= $otherTop || $other->base() >= $top;

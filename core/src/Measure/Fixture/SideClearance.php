@@ -43,7 +43,7 @@ final class SideClearance extends SubjectMeasure
             return new Unknown(["{$subject->id()}.depth"]);
         }
         $around = Surroundings::of($subject, $home);
-        $frame = $subject->frame();
+        $frame = $subject->frame;
         $sides = [];
         foreach (['right' => $frame->xAxis, 'left' => $frame->xAxis->times(-1)] as $side => $direction) {
             // seen along the way out, the fixture's depth lies to the left when going right, and to the right when going left

@@ -16,7 +16,7 @@ final class SideWall
     /** Null where no wall is beside it. */
     public static function line(PlacedFixture $fixture): ?Segment
     {
-        $frame = $fixture->frame();
+        $frame = $fixture->frame;
         $middle = $frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2));
         $hits = [];
         foreach ([$frame->xAxis, $frame->xAxis->times(-1)] as $direction) {

@@ -36,7 +36,7 @@ final readonly class Surroundings
         $top = $fixture->base() + ($fixture->fixture->height ?? self::USUAL_HEIGHT);
         foreach ($home->fixturesOn($fixture->storey()) as $other) {
             $outline = $other->outline;
-            if ($other === $fixture || $outline === null || !$other->takesFloor() || self::isSetIn($fixture, $other, $outline)) {
+            if ($other === $fixture || $outline === null || !$other->takesFloor || self::isSetIn($fixture, $other, $outline)) {
                 continue;
             }
             if ($other->base() < $top) {
@@ -98,7 +98,7 @@ final readonly class Surroundings
     /** A basin, sink or hob set in a counter has the counter around it, not in its way. */
     private static function isSetIn(PlacedFixture $fixture, PlacedFixture $other, Ring $outline): bool
     {
-        $middle = $fixture->frame()->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2));
+        $middle = $fixture->frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2));
 
         return in_array($other->fixture->kind, self::COUNTERS, true) && $outline->contains($middle);
     }

@@ -45,7 +45,7 @@ final class WindowsBehind extends SubjectMeasure
         if ($width === null) {
             return new Unknown(["{$subject->id()}.width"]);
         }
-        $frame = $subject->frame();
+        $frame = $subject->frame;
         $behind = Ring::rectangle($frame->toPlan(new Point(-$width / 2, 0)), $frame->xAxis->times($width), $frame->yAxis->times(-self::NEAR));
         $found = [];
         foreach ($home->openingsOn($subject->storey()) as $opening) {

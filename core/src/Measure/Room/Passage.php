@@ -61,7 +61,7 @@ final class Passage extends SubjectMeasure
         }
         $things = [];
         foreach ($home->fixturesOn($subject->storey()) as $fixture) {
-            if ($fixture->outline !== null && $fixture->takesFloor() && $fixture->bounds?->overlaps($outline->bounds()) === true) {
+            if ($fixture->outline !== null && $fixture->takesFloor && $fixture->bounds?->overlaps($outline->bounds()) === true) {
                 $things[] = $fixture->outline;
             }
         }

@@ -80,6 +80,6 @@ final class BlockedBy extends SubjectMeasure
     {
         $facesAway = $fixture->fixture->kind === FixtureKind::Bed && $window->wall->line()->distanceTo($fixture->fixture->at) < $window->wall->thickness / 2 + self::NEAR;
 
-        return $facesAway || ($fixture->takesFloor() && $fixture->fixture->kind !== FixtureKind::Bed && $fixture->base() + ($fixture->fixture->height ?? 0.0) > $sill);
+        return $facesAway || ($fixture->takesFloor && $fixture->fixture->kind !== FixtureKind::Bed && $fixture->base() + ($fixture->fixture->height ?? 0.0) > $sill);
     }
 }

@@ -6,6 +6,7 @@ namespace Heurema\Rulebook\Term;
 
 use Heurema\Measure\Answer;
 use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Evaluation;
 use Heurema\Units\Amount;
@@ -13,7 +14,12 @@ use Heurema\Units\Amount;
 /** What a measure says of the subject: `room.use`. */
 final readonly class Fact implements Term
 {
-    public function __construct(private string $measure, private Answer $answer) {}
+    private Parameters $with;
+
+    public function __construct(private string $measure, private Answer $answer)
+    {
+        $this->with = new Parameters();
+    }
 
     public function answer(): Answer
     {
@@ -22,6 +28,6 @@ final readonly class Fact implements Term
 
     public function value(Evaluation $evaluation): Amount|bool|string|Unknown|NotApplicable
     {
-        return $evaluation->measured($this->measure);
+        return $evaluation->measured($this->measure, $this->with);
     }
 }
