@@ -142,7 +142,11 @@ final class LargestCircle
         $distances = [];
         foreach ($this->edges as $edge) {
             if (self::distance($edge, $x, $y) < $reach + $half) {
-                $distances[] = array_map(static fn(array $corner): float => self::distance($edge, $corner[0], $corner[1]), $corners);
+                $toCorners = [];
+                foreach ($corners as [$cornerX, $cornerY]) {
+                    $toCorners[] = self::distance($edge, $cornerX, $cornerY);
+                }
+                $distances[] = $toCorners;
             }
         }
         $least = INF;

@@ -7,6 +7,8 @@ namespace Heurema\Review;
 use Heurema\Measure\Catalogue;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
 use Heurema\Units\Amount;
 
 /** Holds every rule of the chosen books against every subject of its kind. The same home and books give the same report. */
@@ -24,14 +26,28 @@ final readonly class Examiner
         $findings = [];
         foreach ($books as $book) {
             $check = new RuleCheck($book);
+            $facts = array_map(
+                static fn(SubjectType $type): array => array_map(static fn(Subject $subject): HomeFacts => new HomeFacts($subject, $home, $answers, $book, $settings), $home->subjects($type)),
+                self::subjectTypes($book),
+            );
             foreach ($book->rules as $rule) {
-                foreach ($home->subjects($rule->subject) as $subject) {
-                    $facts = new HomeFacts($subject, $home, $answers, $book, $settings);
-                    $findings[] = new Finding($book, $rule, $subject, $check->check($rule, $facts));
+                foreach ($facts[$rule->subject->value] as $ofSubject) {
+                    $findings[] = new Finding($book, $rule, $ofSubject->subject, $check->check($rule, $ofSubject));
                 }
             }
         }
 
         return new Report($home, $books, $findings);
+    }
+
+    /** @return array<string, SubjectType> those that its rules speak of */
+    private static function subjectTypes(RuleBook $book): array
+    {
+        $types = [];
+        foreach ($book->rules as $rule) {
+            $types[$rule->subject->value] = $rule->subject;
+        }
+
+        return $types;
     }
 }

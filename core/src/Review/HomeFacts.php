@@ -20,7 +20,7 @@ final readonly class HomeFacts implements Facts
 {
     /** @param array<string, Amount|bool|string> $settings the project's choices */
     public function __construct(
-        private Subject $subject,
+        public Subject $subject,
         private Home $home,
         private Answers $answers,
         private RuleBook $book,

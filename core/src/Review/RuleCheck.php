@@ -57,9 +57,10 @@ final readonly class RuleCheck
     private function applied(Rule $rule, Facts $facts): Outcome
     {
         $outcome = $this->requirement($rule, $facts);
-        $isSettled = in_array($outcome->verdict, [Verdict::Met, Verdict::Advised, Verdict::NotApplicable], true);
 
-        return $isSettled ? $outcome : $this->exempted($rule, $facts, $outcome);
+        return $rule->unless === [] || !in_array($outcome->verdict, [Verdict::Violated, Verdict::Undetermined], true)
+            ? $outcome
+            : $this->exempted($rule, $facts, $outcome);
     }
 
     private function requirement(Rule $rule, Facts $facts): Outcome

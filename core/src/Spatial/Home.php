@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Polygon;
 use Heurema\Geometry\TangledLines;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
@@ -45,6 +46,15 @@ final class Home implements Subject
 
     /** @var array<string, list<Subject>> by type */
     private array $subjects = [];
+
+    /** @var array<string, list<PlacedOpening>> by room */
+    private array $openingsOf = [];
+
+    /** @var array<string, list<PlacedFixture>> by room */
+    private array $fixturesIn = [];
+
+    /** @var array<string, list<Polygon>> by room, with or without what doors sweep */
+    private array $freeFloors = [];
 
     /** @var array<string, Covers> by stair */
     private array $covers = [];
@@ -144,13 +154,19 @@ final class Home implements Subject
     /** @return list<PlacedOpening> */
     public function openingsOf(RoomSpace $room): array
     {
-        return array_values(array_filter($this->openingsOn($room->storey()), static fn(PlacedOpening $opening): bool => $opening->borders($room)));
+        return $this->openingsOf[$room->id()] ??= array_values(array_filter($this->openingsOn($room->storey()), static fn(PlacedOpening $opening): bool => $opening->borders($room)));
     }
 
     /** @return list<PlacedFixture> */
     public function fixturesIn(RoomSpace $room): array
     {
-        return array_values(array_filter($this->fixturesOn($room->storey()), static fn(PlacedFixture $fixture): bool => $fixture->room === $room));
+        return $this->fixturesIn[$room->id()] ??= array_values(array_filter($this->fixturesOn($room->storey()), static fn(PlacedFixture $fixture): bool => $fixture->room === $room));
+    }
+
+    /** @return list<Polygon> the floor of a room on which nothing stands, the largest piece first */
+    public function freeFloor(RoomSpace $room, bool $clearOfSwings): array
+    {
+        return $this->freeFloors[$room->id().($clearOfSwings ? ' clear of swings' : '')] ??= FreeFloor::of($room, $this, $clearOfSwings);
     }
 
     /** Does a thing of a kind stand in the room? */

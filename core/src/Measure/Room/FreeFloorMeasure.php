@@ -10,7 +10,6 @@ use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
-use Heurema\Spatial\FreeFloor;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject;
@@ -36,7 +35,7 @@ abstract class FreeFloorMeasure extends SubjectMeasure
     {
         $problem = $subject->outlineProblem();
 
-        return $problem === null ? $this->measureOn(FreeFloor::of($subject, $home, $with->word('clear_of') === 'swings'), $subject, $home, $with) : new Unknown([$problem]);
+        return $problem === null ? $this->measureOn($home->freeFloor($subject, $with->word('clear_of') === 'swings'), $subject, $home, $with) : new Unknown([$problem]);
     }
 
     /** @param list<Polygon> $floor the pieces, the largest first */
