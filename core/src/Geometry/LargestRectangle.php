@@ -55,13 +55,10 @@ final class LargestRectangle
     public static function deepest(Polygon $polygon, Point $along, float $width): ?array
     {
         $search = new self($polygon, $along);
-        $deepest = static function (float $first, float $second) use ($search, $width): float {
-            return $search->depthAt($first, $width) >= $search->depthAt($second, $width) ? $first : $second;
-        };
         $starts = $search->gaps->places([0.0, $width]);
-        $left = array_reduce($starts, $deepest, $starts[0] ?? 0.0);
+        $left = $search->deepestOf($starts, $starts[0] ?? 0.0, $width);
         for ($step = $search->gaps->isOblique() ? $width / 4 : 0.0; $step >= self::FINEST_STEP; $step /= 2) {
-            $left = array_reduce([$left - $step, $left + $step], $deepest, $left);
+            $left = $search->deepestOf([$left - $step, $left + $step], $left, $width);
         }
         [$bottom, $top] = $search->tallestGap($left, $left + $width);
         $corner = $search->frame->toPlan(new Point($left, $bottom));
@@ -70,6 +67,21 @@ final class LargestRectangle
             'ring' => Ring::rectangle($corner, $search->frame->xAxis->times($width), $search->frame->yAxis->times($top - $bottom)),
             'height' => $top - $bottom,
         ];
+    }
+
+    /**
+     * @param list<float> $lefts
+     * @param float       $best  the left side to beat
+     */
+    private function deepestOf(array $lefts, float $best, float $width): float
+    {
+        $depth = $this->depthAt($best, $width);
+        foreach ($lefts as $left) {
+            $there = $this->depthAt($left, $width);
+            [$best, $depth] = $there > $depth ? [$left, $there] : [$best, $depth];
+        }
+
+        return $best;
     }
 
     private function depthAt(float $left, float $width): float

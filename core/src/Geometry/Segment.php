@@ -21,7 +21,10 @@ final readonly class Segment
 
     public function direction(): Point
     {
-        return $this->vector()->unit();
+        [$dx, $dy] = [$this->to->x - $this->from->x, $this->to->y - $this->from->y];
+        $length = hypot($dx, $dy);
+
+        return new Point($dx / $length, $dy / $length);
     }
 
     public function middle(): Point
@@ -83,15 +86,12 @@ final readonly class Segment
         if ($crossing !== null) {
             return new self($crossing, $crossing);
         }
-        $lines = [
-            new self($this->from, $other->closestTo($this->from)),
-            new self($this->to, $other->closestTo($this->to)),
-            new self($this->closestTo($other->from), $other->from),
-            new self($this->closestTo($other->to), $other->to),
-        ];
-        usort($lines, static fn(self $a, self $b): int => $a->length() <=> $b->length());
+        $shortest = new self($this->from, $other->closestTo($this->from));
+        foreach ([[$this->to, $other->closestTo($this->to)], [$this->closestTo($other->from), $other->from], [$this->closestTo($other->to), $other->to]] as [$from, $to]) {
+            $shortest = $from->distanceTo($to) < $shortest->length() ? new self($from, $to) : $shortest;
+        }
 
-        return $lines[0];
+        return $shortest;
     }
 
     private function crossing(self $other): ?Point

@@ -56,6 +56,9 @@ final class StoreyPlan implements Subject
     /** @var list<Polygon>|null */
     private ?array $pierced = null;
 
+    /** @var list<Polygon>|null */
+    private ?array $innerFloor = null;
+
     private ?BoxGrid $spaceBoxes = null;
 
     private ?Neighbours $neighbours = null;
@@ -158,9 +161,9 @@ final class StoreyPlan implements Subject
         if (!$isNear && array_filter($this->pierced(), static fn(Polygon $solid): bool => $solid->contains($ring->middle())) === []) {
             return [];
         }
-        $reached = array_filter($this->pierced(), static fn(Polygon $solid): bool => ConvexClip::area($solid, $ring) > self::NOTICED_MM2);
+        $parts = array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), $this->pierced()));
 
-        return array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), array_values($reached)));
+        return array_values(array_filter($parts, static fn(Polygon $part): bool => $part->area() > self::NOTICED_MM2));
     }
 
     /** @return list<Segment> */
@@ -213,7 +216,7 @@ final class StoreyPlan implements Subject
     /** @return list<Polygon> the floor inside the inner faces of the outer walls */
     public function innerFloor(): array
     {
-        return InnerFloor::of($this->walls, $this->spaces, $this->rooms);
+        return $this->innerFloor ??= InnerFloor::of($this->walls, $this->spaces, $this->rooms);
     }
 
     /** @return list<Neighbour> what lies behind each stretch of a room's faces, in order around it */
