@@ -32,7 +32,8 @@ final class LargestCircle
             $polygon->edges(),
         );
         $this->centre = $polygon->bounds()->middle();
-        $this->radius = $this->radiusAt($this->centre->x, $this->centre->y);
+        $nearest = self::nearest($this->edges, $this->centre->x, $this->centre->y);
+        $this->radius = $polygon->contains($this->centre) ? $nearest : -$nearest;
     }
 
     /** @return array{centre: Point, radius: float} */
@@ -49,23 +50,25 @@ final class LargestCircle
     {
         $box = $this->polygon->bounds();
         $side = max(1.0, min($box->width(), $box->height()));
-        /** @var \SplPriorityQueue<float, array{float, float, float, float}> $queue middle, half side and bound; the highest bound first */
+        /** @var \SplPriorityQueue<float, array{float, float, float, float, list<array{float, float, float, float}>, bool}> $queue middle, half side, bound, edges that count in it and whether all of it is inside; the highest bound first */
         $queue = new \SplPriorityQueue();
         for ($x = $box->left + $side / 2; $x - $side / 2 < $box->right; $x += $side) {
             for ($y = $box->bottom + $side / 2; $y - $side / 2 < $box->top; $y += $side) {
-                $this->push($queue, $x, $y, $side / 2);
+                $this->push($queue, $x, $y, $side / 2, $this->edges, false);
             }
         }
         while (!$queue->isEmpty()) {
-            /** @var array{float, float, float, float} $square */
+            /** @var array{float, float, float, float, list<array{float, float, float, float}>, bool} $square */
             $square = $queue->extract();
-            [$x, $y, $half, $bound] = $square;
+            [$x, $y, $half, $bound, $edges, $isInside] = $square;
             if ($bound - $this->radius <= self::PRECISION) {
                 break;
             }
-            foreach ([[-1, -1], [1, -1], [-1, 1], [1, 1]] as [$right, $up]) {
-                $this->push($queue, $x + $right * $half / 2, $y + $up * $half / 2, $half / 2);
-            }
+            $half /= 2;
+            $this->push($queue, $x - $half, $y - $half, $half, $edges, $isInside);
+            $this->push($queue, $x + $half, $y - $half, $half, $edges, $isInside);
+            $this->push($queue, $x - $half, $y + $half, $half, $edges, $isInside);
+            $this->push($queue, $x + $half, $y + $half, $half, $edges, $isInside);
         }
     }
 
@@ -121,33 +124,51 @@ final class LargestCircle
         return true;
     }
 
-    /** @param \SplPriorityQueue<float, array{float, float, float, float}> $queue */
-    private function push(\SplPriorityQueue $queue, float $x, float $y, float $half): void
+    /**
+     * @param \SplPriorityQueue<float, array{float, float, float, float, list<array{float, float, float, float}>, bool}> $queue
+     * @param list<array{float, float, float, float}>                                                                    $edges    those that can be nearest to a point of the square
+     * @param bool                                                                                                        $isInside is it known to be?
+     */
+    private function push(\SplPriorityQueue $queue, float $x, float $y, float $half, array $edges, bool $isInside): void
     {
-        $radius = $this->radiusAt($x, $y);
-        $this->keep($x, $y, $radius);
-        $bound = $radius + $half * M_SQRT2;
-        if ($bound > $this->radius + self::PRECISION && $radius > 0) {
-            $bound = min($bound, $this->boundBetweenEdges($x, $y, $half, $bound));
+        $distances = [];
+        $nearest = INF;
+        foreach ($edges as $edge) {
+            $distances[] = $distance = self::distance($edge, $x, $y);
+            $nearest = $distance < $nearest ? $distance : $nearest;
         }
+        $radius = $isInside || $this->polygon->contains(new Point($x, $y)) ? $nearest : -$nearest;
+        $this->keep($x, $y, $radius);
+        $toCorner = $half * M_SQRT2;
+        $bound = $radius + $toCorner;
+        if ($bound <= $this->radius + self::PRECISION) {
+            return;
+        }
+        $near = [];
+        foreach ($distances as $number => $distance) {
+            if ($distance <= $nearest + 2 * $toCorner) {
+                $near[] = $edges[$number];
+            }
+        }
+        $bound = $radius > 0 ? min($bound, self::boundBetween($near, $x, $y, $half)) : $bound;
         if ($bound > $this->radius + self::PRECISION) {
-            $queue->insert([$x, $y, $half, $bound], $bound);
+            $queue->insert([$x, $y, $half, $bound, $near, $isInside || $radius > $toCorner], $bound);
         }
     }
 
-    /** Half the sum of the distances to two edges, in the corner of the square where it is largest, for the two that say least. */
-    private function boundBetweenEdges(float $x, float $y, float $half, float $reach): float
+    /**
+     * Half the sum of the distances to two edges, in the corner of the square where it is largest, for the two that say least.
+     *
+     * @param list<array{float, float, float, float}> $edges
+     */
+    private static function boundBetween(array $edges, float $x, float $y, float $half): float
     {
-        $corners = [[$x - $half, $y - $half], [$x + $half, $y - $half], [$x - $half, $y + $half], [$x + $half, $y + $half]];
         $distances = [];
-        foreach ($this->edges as $edge) {
-            if (self::distance($edge, $x, $y) < $reach + $half) {
-                $toCorners = [];
-                foreach ($corners as [$cornerX, $cornerY]) {
-                    $toCorners[] = self::distance($edge, $cornerX, $cornerY);
-                }
-                $distances[] = $toCorners;
-            }
+        foreach ($edges as $edge) {
+            $distances[] = [
+                self::distance($edge, $x - $half, $y - $half), self::distance($edge, $x + $half, $y - $half),
+                self::distance($edge, $x - $half, $y + $half), self::distance($edge, $x + $half, $y + $half),
+            ];
         }
         $least = INF;
         foreach ($distances as $i => $one) {
@@ -160,38 +181,18 @@ final class LargestCircle
         return $least;
     }
 
-    /** Distance to the nearest edge; negative outside. */
-    private function radiusAt(float $x, float $y): float
-    {
-        $nearest = INF;
-        $isInside = false;
-        // written out, as it is the innermost loop
-        foreach ($this->edges as [$fromX, $fromY, $dx, $dy]) {
-            [$px, $py] = [$x - $fromX, $y - $fromY];
-            $along = $px * $dx + $py * $dy;
-            if ($along > 0) {
-                $share = min(1.0, $along / ($dx * $dx + $dy * $dy));
-                $px -= $share * $dx;
-                $py -= $share * $dy;
-            }
-            $square = $px * $px + $py * $py;
-            $nearest = $square < $nearest ? $square : $nearest;
-            if (($fromY > $y) !== ($fromY + $dy > $y) && $x < $fromX + $dx * ($y - $fromY) / $dy) {
-                $isInside = !$isInside;
-            }
-        }
-
-        return $isInside ? sqrt($nearest) : -sqrt($nearest);
-    }
-
     /** @param array{float, float, float, float} $edge */
     private static function distance(array $edge, float $x, float $y): float
     {
         [$fromX, $fromY, $dx, $dy] = $edge;
-        $square = $dx * $dx + $dy * $dy;
-        $share = $square > 0 ? (($x - $fromX) * $dx + ($y - $fromY) * $dy) / $square : 0.0;
-        $share = $share < 0 ? 0.0 : ($share > 1 ? 1.0 : $share);
+        [$px, $py] = [$x - $fromX, $y - $fromY];
+        $along = $px * $dx + $py * $dy;
+        if ($along > 0.0) {
+            $share = min(1.0, $along / ($dx * $dx + $dy * $dy));
+            $px -= $share * $dx;
+            $py -= $share * $dy;
+        }
 
-        return hypot($x - $fromX - $share * $dx, $y - $fromY - $share * $dy);
+        return sqrt($px * $px + $py * $py);
     }
 }

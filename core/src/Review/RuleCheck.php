@@ -16,12 +16,15 @@ use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\Saying;
 
 /** Holds the rules of a book against the facts of a subject. */
-final readonly class RuleCheck
+final class RuleCheck
 {
-    private ComparisonCheck $comparisons;
-    private ExistenceCheck $existence;
+    private readonly ComparisonCheck $comparisons;
+    private readonly ExistenceCheck $existence;
 
-    public function __construct(private RuleBook $book)
+    /** @var array<string, Outcome> by rule, where it does not apply */
+    private array $elsewhere = [];
+
+    public function __construct(private readonly RuleBook $book)
     {
         $this->comparisons = new ComparisonCheck($book->tolerance, $book->units);
         $this->existence = new ExistenceCheck($this->comparisons);
@@ -51,7 +54,7 @@ final readonly class RuleCheck
 
         return $applies->value === true
             ? $this->applied($rule, $facts)->assuming($applies->assumptions)
-            : Outcome::notApplicable("The rule applies where {$rule->when->text()}.");
+            : $this->elsewhere[$rule->id] ??= Outcome::notApplicable("The rule applies where {$rule->when->text()}.");
     }
 
     private function applied(Rule $rule, Facts $facts): Outcome
