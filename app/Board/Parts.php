@@ -17,11 +17,9 @@ final readonly class Parts
 {
     public const HEADER = 'X-Board-Parts';
 
-    /** In the order in which they are sent. */
-    private const VIEWS = ['board.message', 'board.state', 'board.inspector', 'board.storeys', 'board.note', 'plan', 'board.marks', 'board.findings', 'board.checked'];
-
-    /** What has been sent up to here is worth seeing. */
-    private const SHOWN_AFTER = 'plan';
+    /** In the order in which they are sent: what is sent together is shown together. */
+    private const PLAN = ['board.message', 'board.state', 'board.inspector', 'board.storeys', 'board.note', 'plan'];
+    private const FINDINGS = ['board.marks', 'board.findings', 'board.checked'];
 
     /** @param list<string>|null $known null: a browser that takes the answer only as a whole */
     private function __construct(private ?array $known) {}
@@ -37,7 +35,7 @@ final readonly class Parts
         $data = ['page' => $page, 'message' => null, 'refusedField' => null, 'typed' => [], 'isStale' => false, ...$data];
         if ($this->known === null) {
             $html = '';
-            foreach (self::VIEWS as $view) {
+            foreach ([...self::PLAN, ...self::FINDINGS] as $view) {
                 $html .= view($view, $data)->render();
             }
 
@@ -45,11 +43,8 @@ final readonly class Parts
         }
 
         return response()->stream(function () use ($data): void {
-            foreach (self::VIEWS as $view) {
-                echo $this->part($view, $data);
-                if ($view === self::SHOWN_AFTER) {
-                    self::send();
-                }
+            foreach ([self::PLAN, self::FINDINGS] as $views) {
+                self::send(implode('', array_map(fn(string $view): string => $this->part($view, $data), $views)));
             }
         }, $status, [self::HEADER => 'yes', 'Content-Type' => 'text/html; charset=UTF-8']);
     }
@@ -66,8 +61,9 @@ final readonly class Parts
         return "<!--part {$hash}-->".(in_array($hash, $this->known ?? [], true) ? '' : $html).'<!--/part-->';
     }
 
-    private static function send(): void
+    private static function send(string $parts): void
     {
+        echo $parts;
         if (ob_get_level() > 0) {
             ob_flush();
         }

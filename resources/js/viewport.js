@@ -30,9 +30,12 @@ export class Viewport {
     draw() {
         if (this.size.width === 0) return;
         this.scale = Math.max(this.view.width / this.size.width, this.view.height / this.size.height);
+        const seen = `${this.view.x} ${this.view.y} ${this.view.width} ${this.view.height}`;
+        const scale = String(this.scale);
         for (const drawing of this.sheet.querySelectorAll('.drawing')) {
-            drawing.setAttribute('viewBox', `${this.view.x} ${this.view.y} ${this.view.width} ${this.view.height}`);
-            drawing.style.setProperty('--scale', this.scale);
+            // setting either again, though it stays the same, would have the whole drawing laid out again
+            if (drawing.getAttribute('viewBox') !== seen) drawing.setAttribute('viewBox', seen);
+            if (drawing.style.getPropertyValue('--scale') !== scale) drawing.style.setProperty('--scale', scale);
         }
         this.drawScaleBar();
     }

@@ -1,3 +1,5 @@
+import { patch } from './patch.js';
+
 /** Asks the server and puts the parts of the board that it sends in their places, each as soon as it has arrived. */
 export class Exchange {
     static END = '<!--/part-->';
@@ -56,7 +58,10 @@ export class Exchange {
             const template = document.createElement('template');
             template.innerHTML = html;
             const element = template.content.firstElementChild;
-            document.getElementById(element.id).replaceWith(element);
+            const old = document.getElementById(element.id);
+            // a form is put in anew, so that nothing stays of what was typed into the old one
+            if (element.querySelector('form, input, select') === null) patch(old, element);
+            else old.replaceWith(element);
             this.placed(element.id);
         }
         return hash;
