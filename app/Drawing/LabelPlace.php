@@ -12,6 +12,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\FloorArea;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
 
 /** Finds a place for a room's label that keeps off its walls and, where there is room, off what stands in it. */
@@ -96,7 +97,7 @@ final class LabelPlace
         // where the room is too narrow for a sign beside the name, the sign goes above it
         $isNarrow = 2 * $this->halfWidth($room) * $this->scale > $outline->bounds()->width();
         $half = new Point(($this->halfWidth($room) - ($isNarrow ? self::SIGN : 0)) * $this->scale, count($lines) * self::LINE_HEIGHT * $this->scale / 2);
-        $obstacles = $this->obstacles($room);
+        $obstacles = array_values(array_filter($this->obstacles($room), $outline->bounds()->grown(max($half->x, $half->y))->overlaps(...)));
         [$bounds, $middle] = [$outline->bounds(), $outline->bounds()->middle()];
         $best = [INF, $room->room->at];
         foreach (self::fromTheMiddle() as [$across, $along]) {
@@ -143,12 +144,7 @@ final class LabelPlace
     /** @return list<Box> */
     private function obstacles(RoomSpace $room): array
     {
-        $boxes = [];
-        foreach ($this->home->fixturesOn($room->storey()) as $fixture) {
-            if ($fixture->room === $room && $fixture->outline !== null) {
-                $boxes[] = $fixture->outline->bounds();
-            }
-        }
+        $boxes = array_values(array_filter(array_map(static fn(PlacedFixture $fixture): ?Box => $fixture->bounds, $this->home->fixturesIn($room))));
         foreach ($this->home->openingsOf($room) as $opening) {
             array_push($boxes, ...array_map(static fn(DoorLeaf $leaf): Box => $leaf->bounds(), DoorLeaf::of($opening)));
         }
@@ -177,9 +173,10 @@ final class LabelPlace
     {
         $covered = 0.0;
         foreach ($obstacles as $other) {
-            $width = min($box->right, $other->right) - max($box->left, $other->left);
-            $height = $width > 0 ? min($box->top, $other->top) - max($box->bottom, $other->bottom) : 0.0;
-            $covered += $height > 0 ? $width * $height : 0.0;
+            if (!$box->overlaps($other)) {
+                continue;
+            }
+            $covered += (min($box->right, $other->right) - max($box->left, $other->left)) * (min($box->top, $other->top) - max($box->bottom, $other->bottom));
             if ($covered >= $enough) {
                 break;
             }

@@ -21,6 +21,9 @@ final class OpenEdges
     /** A wall or guard this near an edge, mm, stands along it. */
     private const BESIDE = 150.0;
 
+    /** Of an angle between two lines so small that they run along each other, its sine. */
+    private const PARALLEL = 0.05;
+
     /** Steps and floors that differ by no more than this, mm, are level. */
     private const LEVEL = 20.0;
 
@@ -148,7 +151,7 @@ final class OpenEdges
         $length = $edge->length();
         $open = [[0.0, $length]];
         foreach ([...$this->closed, ...$ways] as $line) {
-            $span = self::along($edge, $line);
+            $span = $open === [] ? null : self::along($edge, $line);
             $open = $span === null ? $open : self::without($open, $span);
         }
         foreach ($open as [$from, $to]) {
@@ -165,7 +168,8 @@ final class OpenEdges
      */
     private static function along(Segment $edge, Segment $line): ?array
     {
-        $isParallel = $line->length() > 0 && abs($edge->direction()->cross($line->direction())) < 0.05;
+        [$along, $other] = [$edge->vector(), $line->vector()];
+        $isParallel = abs($along->cross($other)) < self::PARALLEL * $along->length() * $other->length();
         if (!$isParallel || abs($edge->leftOf($line->middle())) > self::BESIDE) {
             return null;
         }
