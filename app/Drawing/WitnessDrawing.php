@@ -66,10 +66,10 @@ final readonly class WitnessDrawing
             return (new DimensionLine($segment, $text))->draw();
         }
         $required = new Segment($segment->from, $segment->at($limit->number));
-        $words = ($this->finding->verdict() === Verdict::Advised ? 'recommended ' : 'required ').strtok((string) $this->finding->limitText(), '(');
+        $words = ($this->finding->verdict() === Verdict::Advised ? 'recommended ' : 'required ').$this->finding->limitBriefly();
 
         return Svg::element('path', ['class' => 'required', 'd' => Svg::line([$required->from, $required->to])])
-            .(new DimensionLine($segment, $text, trim($words)))->draw();
+            .(new DimensionLine($segment, $text, $words))->draw();
     }
 
     private function outline(Witness $witness): string

@@ -45,9 +45,9 @@
                 <h2>{{ $side->name() }} against {{ $page->sides[0]->name() }}</h2>
                 <div class="compare-columns">
                     @foreach (['Gained' => $difference->gained, 'Lost' => $difference->lost] as $words => $findings)
-                        <div><h3>{{ $words }}: {{ count($findings) }}</h3><ul>@foreach ($findings as $finding)<li><x-verdict :verdict="$finding->verdict()"/> {{ $finding->rule->title }}, {{ $finding->subject->name() }}@if ($finding->measuredText()): {{ strtok($finding->measuredText(), '(') }} of {{ strtok($finding->limitText() ?? '', '(') }}@endif</li>@endforeach</ul></div>
+                        <div><h3>{{ $words }}: {{ count($findings) }}</h3><ul>@foreach ($findings as $finding)<li><x-verdict :verdict="$finding->verdict()"/> {{ $finding->rule->title }}, {{ $finding->subject->name() }}@if ($finding->measuredText()): {{ $finding->measuredBriefly() }} of {{ $finding->limitBriefly() }}@endif</li>@endforeach</ul></div>
                     @endforeach
-                    <div><h3>In both: {{ count($difference->kept) }}</h3><ul>@foreach ($difference->kept as [$before, $after])@if ($before->facts() !== $after->facts())<li>{{ $after->rule->title }}, {{ $after->subject->name() }}: {{ strtok($before->measuredText() ?? '?', '(') }} is now {{ strtok($after->measuredText() ?? '?', '(') }}</li>@endif @endforeach</ul></div>
+                    <div><h3>In both: {{ count($difference->kept) }}</h3><ul>@foreach ($difference->kept as [$before, $after])@if ($before->facts() !== $after->facts())<li>{{ $after->rule->title }}, {{ $after->subject->name() }}: {{ $before->measuredBriefly() ?? '?' }} is now {{ $after->measuredBriefly() ?? '?' }}</li>@endif @endforeach</ul></div>
                     <div><h3>Drawn otherwise: {{ count($page->changes($side)) }}</h3><ul>@foreach (array_slice($page->changes($side), 0, 60) as $change)<li>{{ $change }}</li>@endforeach</ul></div>
                 </div>
             </section>

@@ -31,7 +31,7 @@
                         @foreach ($row->cells as $cell)
                             <td>
                                 @if ($cell->finding)<x-verdict :verdict="$cell->finding->verdict()" :slim="$cell->finding->outcome->slim"/><span class="visually-hidden">{{ $cell->finding->verdict()->words() }}</span>@endif
-                                {{ $cell->text }}@if ($cell->limit())<span class="book-source">{{ strtok($cell->limit(), '(') }}</span>@endif
+                                {{ $cell->text }}@if ($cell->limit())<span class="book-source">{{ $cell->finding?->limitBriefly() }}</span>@endif
                             </td>
                         @endforeach
                     </tr>

@@ -38,8 +38,8 @@
                         <tr>
                             <td><x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/><span class="visually-hidden">{{ $finding->verdict()->words() }}</span></td>
                             <th scope="row">@if ($page->revision)<a href="{{ route('review', ['revision' => $page->revision, 'finding' => $finding->fingerprint(), 'show' => 'all']) }}">{{ $finding->rule->title }}</a>@else{{ $finding->rule->title }}@endif<span class="book-source">{{ $finding->book->title }}, {{ $finding->rule->clause }}</span></th>
-                            <td>{{ strtok($finding->measuredText() ?? '', '(') }}</td>
-                            <td>{{ strtok($finding->limitText() ?? '', '(') }}</td>
+                            <td>{{ $finding->measuredBriefly() }}</td>
+                            <td>{{ $finding->limitBriefly() }}</td>
                         </tr>
                     @endforeach
                 </tbody>

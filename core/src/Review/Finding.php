@@ -47,23 +47,42 @@ final readonly class Finding
     /** The measured amount in the book's units, the other system beside. */
     public function measuredText(): ?string
     {
-        return $this->outcome->measured === null ? null : $this->write($this->outcome->measured);
+        return $this->inBoth($this->outcome->measured);
     }
 
     public function limitText(): ?string
     {
-        return $this->outcome->limit === null ? null : $this->write($this->outcome->limit);
+        return $this->inBoth($this->outcome->limit);
     }
 
     /** By how much the limit is missed; null when it is not. */
     public function shortText(): ?string
     {
-        $margin = $this->outcome->margin;
-        $missed = in_array($this->verdict(), [Verdict::Violated, Verdict::Advised], true);
+        return $this->inBoth($this->missedBy());
+    }
 
-        return $margin === null || $this->outcome->limit === null || !$missed
-            ? null
-            : $this->write(new Amount($this->outcome->limit->quantity, -$margin));
+    /** The measured amount in the book's units alone. */
+    public function measuredBriefly(): ?string
+    {
+        return $this->inOwn($this->outcome->measured);
+    }
+
+    public function limitBriefly(): ?string
+    {
+        return $this->inOwn($this->outcome->limit);
+    }
+
+    public function shortBriefly(): ?string
+    {
+        return $this->inOwn($this->missedBy());
+    }
+
+    private function missedBy(): ?Amount
+    {
+        [$margin, $limit] = [$this->outcome->margin, $this->outcome->limit];
+        $isMissed = in_array($this->verdict(), [Verdict::Violated, Verdict::Advised], true);
+
+        return $margin === null || $limit === null || !$isMissed ? null : new Amount($limit->quantity, -$margin);
     }
 
     /** @return array<string, mixed> as core/schema/findings-1.schema.json has it */
@@ -94,14 +113,16 @@ final readonly class Finding
         ];
     }
 
-    private function write(Amount $amount): string
+    private function inOwn(?Amount $amount): ?string
     {
-        $text = $this->notation()->write($amount);
-        if (!in_array($amount->quantity, [Quantity::Length, Quantity::Area], true)) {
-            return $text;
-        }
+        return $amount === null ? null : $this->notation()->write($amount);
+    }
 
-        return "{$text} ({$this->book->units->other()->notation()->write($amount)})";
+    private function inBoth(?Amount $amount): ?string
+    {
+        $hasUnits = $amount !== null && in_array($amount->quantity, [Quantity::Length, Quantity::Area], true);
+
+        return $hasUnits ? "{$this->inOwn($amount)} ({$this->book->units->other()->notation()->write($amount)})" : $this->inOwn($amount);
     }
 
     private function notation(): Notation

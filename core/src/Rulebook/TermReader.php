@@ -181,6 +181,11 @@ final readonly class TermReader
 
     private static function word(?Answer $answer): string
     {
-        return $answer === null ? 'a list of words' : 'a '.strtolower((string) preg_replace('/(?<!^)([A-Z])/', ' or $1', $answer->name));
+        return match ($answer) {
+            null => 'a list of words',
+            Answer::YesNo => 'a yes or no',
+            Answer::Area, Answer::Angle => 'an '.strtolower($answer->name),
+            default => 'a '.strtolower($answer->name),
+        };
     }
 }

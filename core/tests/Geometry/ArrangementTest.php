@@ -11,6 +11,7 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class ArrangementTest extends TestCase
@@ -78,6 +79,43 @@ final class ArrangementTest extends TestCase
         $faces = (new Arrangement($lines))->facePolygons(static fn(Face $face): bool => $face->depth(0) > 0);
         self::assertCount(1, $faces);
         self::assertEqualsWithDelta(100.0, array_values($faces)[0]->area(), 1e-9);
+    }
+
+    /** @return iterable<array{int, int}> few lines are held against each other, more are looked up: 48 is the last of the few */
+    public static function lattices(): iterable
+    {
+        yield [2, 2];
+        yield [24, 23];
+        yield [24, 24];
+        yield [25, 24];
+        yield [40, 40];
+    }
+
+    #[DataProvider('lattices')]
+    public function test_a_lattice_has_all_its_cells(int $upright, int $level): void
+    {
+        $lines = [];
+        for ($i = 0; $i < $upright; ++$i) {
+            $lines[] = new Line(new Segment(new Point(10 * $i, 0), new Point(10 * $i, 10 * ($level - 1))));
+        }
+        for ($i = 0; $i < $level; ++$i) {
+            $lines[] = new Line(new Segment(new Point(10 * ($upright - 1), 10 * $i), new Point(0, 10 * $i)));
+        }
+        $cells = (new Arrangement($lines))->facePolygons(static fn(Face $face): bool => true);
+        self::assertCount(($upright - 1) * ($level - 1), $cells);
+        foreach ($cells as $cell) {
+            self::assertEqualsWithDelta(100.0, $cell->area(), 1e-9);
+        }
+    }
+
+    public function test_lines_nearer_than_the_snap_meet_and_others_do_not(): void
+    {
+        $cells = static fn(float $gap): int => count((new Arrangement([
+            ...array_map(static fn(Segment $edge): Line => new Line($edge), self::square(0, 0, 10)->edges()),
+            new Line(new Segment(new Point(5, $gap), new Point(5, 10))),
+        ]))->facePolygons(static fn(Face $face): bool => true));
+        // points nearer than a thousandth of a millimetre are one
+        self::assertSame([2, 2, 1, 1], [$cells(0.0), $cells(0.0009), $cells(0.0011), $cells(0.01)]);
     }
 
     public function test_crossing_lines_at_a_slant(): void

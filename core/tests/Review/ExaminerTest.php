@@ -148,6 +148,15 @@ final class ExaminerTest extends TestCase
         self::assertFalse(self::finding('hall-width', Sketch::room(4000, 35 * self::INCH, 'hall'), 'r')->outcome->slim);
     }
 
+    public function test_amounts_are_said_in_the_books_units_with_the_other_system_beside_or_briefly(): void
+    {
+        $missed = self::finding('hall-width', Sketch::room(4000, 35 * self::INCH, 'hall'), 'r');
+        self::assertSame(['35" (889 mm)', '36" (914.4 mm)', '1" (25.4 mm)'], [$missed->measuredText(), $missed->limitText(), $missed->shortText()]);
+        self::assertSame(['35"', '36"', '1"'], [$missed->measuredBriefly(), $missed->limitBriefly(), $missed->shortBriefly()]);
+        $met = self::finding('hall-width', Sketch::room(4000, 37 * self::INCH, 'hall'), 'r');
+        self::assertSame([null, null], [$met->shortText(), $met->shortBriefly()]);
+    }
+
     public function test_an_exception_is_named_when_it_is_used(): void
     {
         $home = Sketch::room(4000, 3000)->with(['rooms' => [['id' => 'r', 'name' => 'R', 'use' => 'living', 'at' => [2000, 1500], 'lit' => true]]]);

@@ -10,6 +10,7 @@ use Heurema\Rulebook\ExampleFacts;
 use Heurema\Rulebook\Expression;
 use Heurema\Rulebook\Figure;
 use Heurema\Rulebook\Setting;
+use Heurema\Rulebook\UnreadableExpression;
 use Heurema\Rulebook\Vocabulary;
 use Heurema\Units\Amount;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -50,6 +51,63 @@ final class ExpressionTest extends TestCase
     {
         $value = Expression::read($text, self::vocabulary())->evaluate(self::facts())->value;
         self::assertSame($expected, $value instanceof Unknown ? null : $value);
+    }
+
+    /** @return iterable<array{string, string}> what is held together that cannot be, and the reason in words */
+    public static function refusals(): iterable
+    {
+        yield ["room.use < 'hall'", 'words have no size'];
+        yield ["room.use + 'hall'", 'words have no size'];
+        yield ['- room.lit', 'words have no size'];
+        yield ['not room.floor_area', 'expected a yes or no'];
+        yield ['room.floor_area and room.lit', 'expected a yes or no'];
+        yield ['room.lit and room.floor_area', 'expected a yes or no'];
+        yield ["room.floor_area in ['hall']", 'expected a word'];
+        yield ["room.use in 'hall'", 'expected a list of words'];
+        yield ["['hall'] == ['hall']", 'a word is in it'];
+        yield ['room.floor_area == room.least_width', 'expected an area'];
+        yield ['room.floor_area * room.floor_area', 'cannot be multiplied'];
+        yield ['room.floor_area / room.least_width', 'cannot be divided'];
+        yield ['room.lit ? room.floor_area : room.least_width', 'expected an area'];
+        yield ['room.floor_area ? 1 : 2', 'expected a yes or no'];
+        yield ['sleeping', 'is a list'];
+        yield ['awake', 'cannot read'];
+        yield ['room', 'alone says nothing'];
+        yield ['settings.loud', 'no setting "loud"'];
+        yield ['room.flour', 'no measure "room.flour"'];
+        yield ["room.use matches '/x/'", 'not known here'];
+        yield ['null', 'expected a number'];
+    }
+
+    #[DataProvider('refusals')]
+    public function test_what_cannot_be_held_together_is_refused(string $text, string $reason): void
+    {
+        $this->expectException(UnreadableExpression::class);
+        $this->expectExceptionMessage($reason);
+        Expression::read($text, self::vocabulary());
+    }
+
+    public function test_signs(): void
+    {
+        $value = static fn(string $text): mixed => Expression::read($text, self::vocabulary())->evaluate(self::facts())->value;
+        self::assertEquals(Amount::area(-12.0), $value('- room.floor_area'));
+        self::assertEquals(Amount::area(12.0), $value('+ room.floor_area'));
+        self::assertEquals(Amount::count(-2), $value('1 - 3'));
+        self::assertInstanceOf(Unknown::class, $value('- room.least_width'));
+    }
+
+    /** Of what makes no sense of a subject nothing holds, neither that it is so nor that it differs. */
+    public function test_what_makes_no_sense(): void
+    {
+        $facts = new ExampleFacts(self::vocabulary(), ['room.least_width' => 'none', 'room.lit' => true]);
+        $value = static fn(string $text): mixed => Expression::read($text, self::vocabulary())->evaluate($facts)->value;
+        foreach (['room.least_width > 1 m', 'room.least_width == 1 m', 'room.least_width != 1 m', 'room.least_width + 1 m < 3 m', 'room.lit and room.least_width > 1 m'] as $text) {
+            self::assertFalse($value($text), $text);
+        }
+        self::assertTrue($value('not (room.least_width > 1 m)'));
+        self::assertTrue($value('room.lit or room.least_width > 1 m'));
+        self::assertEquals(Amount::length(2000.0), $value('room.least_width > 1 m ? 1 m : 2 m'));
+        self::assertInstanceOf(Unknown::class, $value('2 * room.least_width'));
     }
 
     public function test_a_share_of_a_measure(): void

@@ -21,7 +21,7 @@
                 <span class="visually-hidden">{{ $finding->verdict()->words() }}:</span>
                 <span class="row-title">{{ $finding->rule->title }}</span>
                 <span class="row-subject">{{ $finding->subject->name() }}@if ($finding->measuredText()): {{ $finding->measuredText() }}, {{ $finding->verdict() === Heurema\Review\Verdict::Advised ? 'recommended' : 'required' }} {{ $finding->limitText() }}@endif</span>
-                <span class="row-short">{{ $finding->shortText() ? 'off by '.strtok($finding->shortText(), '(') : '' }}</span>
+                <span class="row-short">{{ $finding->shortBriefly() ? 'off by '.$finding->shortBriefly() : '' }}</span>
             </button></li>
         @empty
             <li class="rows-none">Nothing is open.</li>

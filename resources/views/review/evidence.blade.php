@@ -32,8 +32,8 @@
                         <tr @if ($beside === $finding) aria-current="true" @endif>
                             <td><x-verdict :verdict="$beside->verdict()" :slim="$beside->outcome->slim"/><span class="visually-hidden">{{ $beside->verdict()->words() }}</span></td>
                             <th scope="row"><a href="{{ $page->address($beside->fingerprint()) }}">{{ $beside->book->title }}, {{ $beside->rule->clause }}</a></th>
-                            <td>{{ strtok($beside->measuredText() ?? '?', '(') }}</td>
-                            <td>{{ strtok($beside->limitText() ?? '', '(') }}</td>
+                            <td>{{ $beside->measuredBriefly() ?? '?' }}</td>
+                            <td>{{ $beside->limitBriefly() }}</td>
                         </tr>
                     @endforeach
                 </tbody>
