@@ -34,6 +34,50 @@ final class BoardTest extends BrowserTestCase
         self::assertSame('', $this->find('#ghost')->getDomProperty('textContent'));
     }
 
+    public function test_after_many_edits_the_board_shows_what_a_reload_shows(): void
+    {
+        $this->signIn();
+        $this->find('.project-link')->click();
+        $this->waitFor('#plan');
+        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
+        $this->waitFor('#board');
+        $address = $this->browser->getCurrentURL();
+        $this->browser->get("{$address}?select=gf8");
+        $this->waitFor('#plan .chosen');
+        $version = 1;
+        // moved, turned twice, removed, brought back and removed again; then another thing is chosen and moved
+        foreach ([WebDriverKeys::ARROW_RIGHT, 't', 't', WebDriverKeys::ARROW_UP, WebDriverKeys::DELETE, 'u', 'r'] as $key) {
+            $this->press($key);
+            $this->waitFor('#board-checked[data-version="'.++$version.'"]');
+        }
+        $this->browser->action()->moveToElement($this->find('.fixture[data-subject="gf17"]'))->click()->perform();
+        $this->waitForText('#inspector h2', 'Water closet gf17');
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->waitFor('#board-checked[data-version="'.++$version.'"]');
+        $patched = $this->shown();
+        $this->browser->get("{$address}?select=gf17");
+        $this->waitFor('#plan .chosen');
+        self::assertSame($this->shown(), $patched);
+    }
+
+    /** @return list<string> what the parts of the board hold, marks of what is new left aside */
+    private function shown(): array
+    {
+        $html = $this->browser->executeScript(<<<'JS'
+            return ['plan', 'marks', 'board-findings', 'board-state'].map((id) => {
+                const part = document.getElementById(id).cloneNode(true);
+                for (const element of part.querySelectorAll('[class]')) {
+                    element.classList.remove('is-new');
+                    if (element.classList.length === 0) element.removeAttribute('class');
+                }
+                return part.outerHTML;
+            });
+            JS);
+        self::assertIsArray($html);
+
+        return array_values(array_filter($html, is_string(...)));
+    }
+
     /** Chooses a thing, drags it by some pixels and waits for the version that comes of it. */
     private function drag(string $selector, string $name, int $right, int $down, int $version): void
     {
