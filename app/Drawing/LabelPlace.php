@@ -29,20 +29,14 @@ final class LabelPlace
     /** @var array<string, Point> by room */
     private array $places = [];
 
-    /** @var list<Box> what is drawn over the rooms besides */
-    private array $others = [];
+    /** @var array<string, list<Box>> the dimensions inside rooms, by storey */
+    private array $dimensions = [];
 
     /** @var array<string, list<Box>> the steps of stairs, by storey */
     private array $steps = [];
 
     /** @param float $scale millimetres under a pixel */
-    public function __construct(private readonly Home $home, public readonly float $scale) {}
-
-    /** @param list<Box> $boxes what labels are to keep off besides what stands in the rooms */
-    public function keepOff(array $boxes): void
-    {
-        array_push($this->others, ...$boxes);
-    }
+    public function __construct(private readonly Home $home, public readonly float $scale, private readonly DimensionStyle $style = new DimensionStyle()) {}
 
     /** @return non-empty-list<string> the room's name, in two lines where the room is too narrow for one, and its floor area */
     public function lines(RoomSpace $room): array
@@ -149,7 +143,15 @@ final class LabelPlace
             array_push($boxes, ...array_map(static fn(DoorLeaf $leaf): Box => $leaf->bounds(), DoorLeaf::of($opening)));
         }
 
-        return [...$boxes, ...$this->others, ...($this->steps[$room->storey()] ??= $this->stepsOn($room->storey()))];
+        $storey = $room->storey();
+
+        return [...$boxes, ...($this->dimensions[$storey] ??= $this->dimensionsOn($storey)), ...($this->steps[$storey] ??= $this->stepsOn($storey))];
+    }
+
+    /** @return list<Box> */
+    private function dimensionsOn(string $storey): array
+    {
+        return (new PlanDimensions($this->home, $this->home->plans[$storey], $this->style, $this->scale))->covers();
     }
 
     /** @return list<Box> */

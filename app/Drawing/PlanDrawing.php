@@ -28,7 +28,6 @@ final readonly class PlanDrawing
     public function layers(string $handles = ''): string
     {
         $dimensions = new PlanDimensions($this->home, $this->plan, $this->style, $this->labels->scale);
-        $this->labels->keepOff($dimensions->covers());
         $here = fn(PlacedOpening|PlacedFixture $thing): bool => $thing->storey() === $this->plan->storey->id;
         $openings = array_values(array_filter($this->home->openings, $here));
         $fixtures = array_values(array_filter($this->home->fixtures, $here));

@@ -63,7 +63,7 @@ final class BoardPage
         $this->style = $scheme->dimensionStyle();
         $this->sheet = Sheet::of($scheme->layout, $this->style->outside === 'base' ? self::BASE_LINE_MARGIN : null);
         $this->home = new Home($scheme->layout);
-        $this->labels = new LabelPlace($this->home, $this->sheet->scale());
+        $this->labels = new LabelPlace($this->home, $this->sheet->scale(), $this->style);
     }
 
     public static function of(Scheme $scheme, BookCheck $check, string $storey, string $select): self

@@ -90,7 +90,7 @@ final readonly class PlanSheet
 
     private function drawing(): string
     {
-        $labels = new LabelPlace($this->home, self::PIXEL * $this->scale);
+        $labels = new LabelPlace($this->home, self::PIXEL * $this->scale, $this->style);
         $layers = (new PlanDrawing($this->home, $this->plan, $labels, $this->style))->layers();
         // on paper, what keeps its size on the screen has a size of its own
         $pinned = str_replace('<g class="pin ', '<g transform="scale('.self::PIXEL * $this->scale.')" class="pin ', $layers);
