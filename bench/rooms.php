@@ -55,7 +55,7 @@ foreach ([10, 100, 1000, 5000] as $rooms) {
     $write = $best(static fn() => (new LayoutWriter())->write($layout), $rounds);
     $found = $best(static fn() => new Home($layout), $rounds);
     $home = new Home($layout);
-    $obstacles = $home->plans['G']->obstructions();
+    $obstacles = $home->plans['G']->mass->obstructions();
     $points = array_map(static fn(RoomSpace $room): Point => $room->room->at, $home->rooms);
     $nearest = $best(static function () use ($obstacles, $points): void {
         for ($i = 0; $i < 1000; ++$i) {

@@ -56,7 +56,7 @@ final readonly class NewElements
     public function fixture(Storey $storey, FixtureKind $kind, Point $near): Edit
     {
         $sizes = array_map(static fn(float $size): float => round($size, 4), Library::sizes($kind, $this->layout->units));
-        $settled = (new Settling((new StoreyPlan($storey))->obstructions()))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, INF) ?? new Settled($near, 90.0);
+        $settled = (new Settling((new StoreyPlan($storey))->mass->obstructions()))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, INF) ?? new Settled($near, 90.0);
 
         return new Add($storey->id, 'fixtures', ['id' => $this->nextId('f'), 'kind' => $kind->value, 'at' => $settled->at->toArray(), 'facing' => $settled->facing, ...$sizes]);
     }

@@ -80,7 +80,7 @@ final readonly class PlanDrawing
 
     private function walls(): string
     {
-        $path = implode('', array_map(Svg::path(...), $this->plan->solids));
+        $path = implode('', array_map(Svg::path(...), $this->plan->mass->solids));
         $dividers = array_filter($this->plan->storey->walls, static fn(Wall $wall): bool => $wall->isDivider() && $wall->stands());
 
         return Svg::element('path', ['class' => 'wall', 'd' => $path, 'fill-rule' => 'evenodd'])

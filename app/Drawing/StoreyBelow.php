@@ -16,7 +16,7 @@ final readonly class StoreyBelow
     {
         $ids = array_keys($this->home->plans);
         $below = $ids[(int) array_search($this->storey, $ids, true) - 1] ?? null;
-        $solids = $below === null ? [] : $this->home->plans[$below]->solids;
+        $solids = $below === null ? [] : $this->home->plans[$below]->mass->solids;
 
         return $solids === [] ? '' : Svg::element('path', ['class' => 'storey-below', 'd' => implode('', array_map(static fn(Polygon $solid): string => Svg::path($solid), $solids)), 'fill-rule' => 'evenodd']);
     }

@@ -25,7 +25,7 @@ final readonly class Standing
         $centre = $frame->toPlan(new Point(0, ($this->fixture->fixture->depth ?? 0.0) / 2));
         $sides = [];
         foreach ([-1, 1] as $side) {
-            $met = $this->fixture->plan->obstructions()->ray($centre, $frame->xAxis->times($side));
+            $met = $this->fixture->plan->mass->obstructions()->ray($centre, $frame->xAxis->times($side));
             if ($met !== null && $met->distance <= self::FAR) {
                 $sides[] = new Segment($centre, $centre->plus($frame->xAxis->times($side * $met->distance)));
             }
@@ -40,7 +40,7 @@ final readonly class Standing
         $frame = $this->fixture->frame;
         $half = max(1.0, ($this->fixture->fixture->width ?? 0.0) / 2 - 1.0);
         $start = $frame->toPlan(new Point(0, $this->fixture->fixture->depth ?? 0.0));
-        $met = $this->fixture->plan->obstructions()->sweep(new Sweep($start, $frame->yAxis, -$half, $half));
+        $met = $this->fixture->plan->mass->obstructions()->sweep(new Sweep($start, $frame->yAxis, -$half, $half));
 
         return $met === null || $met->distance > self::FAR ? null : new Segment($start, $start->plus($frame->yAxis->times($met->distance)));
     }

@@ -34,7 +34,7 @@ final readonly class FreeZone
         $base = new Segment($wanted->points[0], $wanted->points[1] ?? $wanted->points[0]);
         $wanted = $wanted->counterClockwise();
         $names = [];
-        $taken = array_values(array_filter($plan->standingIn($wanted), self::isNoticed(...)));
+        $taken = array_values(array_filter($plan->mass->standingIn($wanted), self::isNoticed(...)));
         if ($taken !== []) {
             $names[] = 'a wall';
         }

@@ -7,24 +7,17 @@ namespace Heurema\Spatial;
 use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\BoxGrid;
-use Heurema\Geometry\ConvexClip;
 use Heurema\Geometry\Face;
-use Heurema\Geometry\Line;
-use Heurema\Geometry\Obstacles;
-use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
-use Heurema\Geometry\Segment;
 use Heurema\Geometry\TangledLines;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Guard;
-use Heurema\Layout\Opening;
 use Heurema\Layout\Room;
 use Heurema\Layout\Soffit;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
-use Heurema\Layout\Words\OpeningKind;
 
 /** One storey as it is understood: what is wall, which spaces the walls leave, and which room each space is. */
 final class StoreyPlan implements Subject
@@ -32,29 +25,15 @@ final class StoreyPlan implements Subject
     /** @var list<Space> */
     public readonly array $spaces;
 
-    /** @var list<Polygon> what the walls fill, openings not cut out */
-    public readonly array $solids;
+    public readonly WallMass $mass;
 
     /** @var array<string, RoomSpace> by room id */
     public readonly array $rooms;
 
     private readonly Arrangement $arrangement;
 
-    /** Less of a thing than this in a wall, mm², is rounding. */
-    private const NOTICED_MM2 = 0.01;
-
     /** So far from a wall's face one looks at what is beside it, mm. */
     private const BESIDE = 50.0;
-
-    /** A wall that comes in by less, mm, only touches. */
-    private const ENTERS_BY = 0.01;
-
-    private ?Obstacles $obstructions = null;
-
-    private ?Obstacles $faces = null;
-
-    /** @var list<Polygon>|null */
-    private ?array $pierced = null;
 
     /** @var list<Polygon>|null */
     private ?array $innerFloor = null;
@@ -72,7 +51,7 @@ final class StoreyPlan implements Subject
         $standing = array_values(array_filter($storey->walls, static fn(Wall $wall): bool => $wall->stands()));
         $this->walls = WallJoints::join($standing);
         $this->arrangement = new Arrangement((new WallSolids($this->walls))->lines());
-        $this->solids = array_map(self::simplified(...), $this->arrangement->polygons(self::isWall(...)));
+        $this->mass = new WallMass($storey, array_map(self::simplified(...), $this->arrangement->polygons(self::isWall(...))));
         $this->spaces = $this->findSpaces();
         $this->rooms = $this->placeRooms();
     }
@@ -104,13 +83,8 @@ final class StoreyPlan implements Subject
         if ($space !== null) {
             return count($space->rooms) === 1 ? Beyond::room($this->rooms[$space->rooms[0]->id]) : Beyond::unnamed($point);
         }
-        foreach ($this->solids as $solid) {
-            if ($solid->contains($point)) {
-                return null;
-            }
-        }
 
-        return Beyond::outside();
+        return $this->mass->contains($point) ? null : Beyond::outside();
     }
 
     public function roomAt(Point $point): ?RoomSpace
@@ -121,96 +95,6 @@ final class StoreyPlan implements Subject
     public function wall(string $id): ?Wall
     {
         return $this->storey->wall($id);
-    }
-
-    /** The faces of walls with the bare openings cut out and all doors closed. */
-    public function obstructions(): Obstacles
-    {
-        return $this->obstructions ??= new Obstacles(array_merge(...array_map(static fn(Polygon $solid): array => $solid->edges(), $this->pierced())));
-    }
-
-    /**
-     * What walls take of a ring, openings not cut out.
-     *
-     * @param Ring  $ring   counter-clockwise
-     * @param Ring  $around convex, counter-clockwise, with the ring in it
-     * @param float $margin mm that walls may come in without being noticed
-     *
-     * @return list<Polygon>
-     */
-    public function wallsIn(Ring $ring, Ring $around, float $margin): array
-    {
-        $isNear = ($this->faces ??= new Obstacles($this->solidEdges()))->enter($around, $margin);
-        $isBuried = !$isNear && array_filter($this->solids, static fn(Polygon $solid): bool => $solid->contains($around->middle())) !== [];
-
-        $reached = $isNear || $isBuried ? array_filter($this->solids, static fn(Polygon $solid): bool => ConvexClip::area($solid, $around) > self::NOTICED_MM2) : [];
-
-        return array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), array_values($reached)));
-    }
-
-    /**
-     * What walls take of a ring, bare openings cut out.
-     *
-     * @param Ring $ring convex, counter-clockwise
-     *
-     * @return list<Polygon>
-     */
-    public function standingIn(Ring $ring): array
-    {
-        $isNear = $this->obstructions()->enter($ring, self::ENTERS_BY);
-        if (!$isNear && array_filter($this->pierced(), static fn(Polygon $solid): bool => $solid->contains($ring->middle())) === []) {
-            return [];
-        }
-        $parts = array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), $this->pierced()));
-
-        return array_values(array_filter($parts, static fn(Polygon $part): bool => $part->area() > self::NOTICED_MM2));
-    }
-
-    /** @return list<Segment> */
-    private function solidEdges(): array
-    {
-        return array_merge(...array_map(static fn(Polygon $solid): array => $solid->edges(), $this->solids));
-    }
-
-    /** @return list<Polygon> the walls without their bare openings */
-    private function pierced(): array
-    {
-        return $this->pierced ??= $this->cutGaps();
-    }
-
-    /** @return list<Polygon> */
-    private function cutGaps(): array
-    {
-        $gaps = array_filter($this->storey->openings, static fn(Opening $opening): bool => $opening->kind === OpeningKind::Gap && $opening->stands());
-        if ($gaps === []) {
-            return $this->solids;
-        }
-        $lines = [];
-        foreach ($this->solids as $solid) {
-            array_push($lines, ...Line::aroundPolygon($solid, 0, 0));
-        }
-        foreach ($gaps as $opening) {
-            array_push($lines, ...Line::around($this->cutThrough($opening), 0, 1));
-        }
-        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
-    }
-
-    /** A rectangle as wide as the opening, through the whole wall and a little beyond. */
-    private function cutThrough(Opening $opening): Ring
-    {
-        $wall = $this->storey->wall($opening->wall) ?? throw new \LogicException('An opening without a wall.');
-        $along = $wall->line()->direction();
-        $across = $along->left()->times($wall->thickness + 2);
-        $width = $opening->width ?? 0.0;
-        $corner = $wall->line()->at($opening->at - $width / 2)->minus($across->times(0.5));
-
-        return Ring::rectangle($corner, $along->times($width), $across);
-    }
-
-    /** @return list<Polygon> the floor's slab, walls and all, openings in it not cut out */
-    public function slab(): array
-    {
-        return array_map(static fn(Polygon $solid): Polygon => new Polygon($solid->outer), $this->solids);
     }
 
     /** @return list<Polygon> the floor inside the inner faces of the outer walls */

@@ -99,7 +99,7 @@ final class AgainstGeosTest extends TestCase
         $plan = $home->plans['G'];
         foreach ($probes as $number => [$x, $y]) {
             $point = new Point($x, $y);
-            self::assertEqualsWithDelta($answer['distances'][$number], $plan->obstructions()->nearest($point)?->distance, 1e-3, "seed {$seed}, probe {$number}");
+            self::assertEqualsWithDelta($answer['distances'][$number], $plan->mass->obstructions()->nearest($point)?->distance, 1e-3, "seed {$seed}, probe {$number}");
         }
     }
 

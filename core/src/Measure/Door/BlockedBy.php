@@ -80,7 +80,7 @@ final class BlockedBy extends SubjectMeasure
         $sector = $leaf->sector();
         $bounds = $sector->bounds();
         $names = [];
-        foreach ($door->plan->wallsIn($sector, $sector, Vertices::SNAP) as $part) {
+        foreach ($door->plan->mass->in($sector, $sector, Vertices::SNAP) as $part) {
             if ($part->area() > self::LEAST_MM2) {
                 $names[] = 'a wall';
             }

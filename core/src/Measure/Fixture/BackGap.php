@@ -42,7 +42,7 @@ final class BackGap extends SubjectMeasure
     {
         $back = $subject->fixture->at;
         $behind = $subject->frame->yAxis->times(-1);
-        $met = $subject->plan->obstructions()->sweep(new Sweep($back, $behind, -1.0, 1.0));
+        $met = $subject->plan->mass->obstructions()->sweep(new Sweep($back, $behind, -1.0, 1.0));
         if ($met === null || $met->distance > self::MEANT_TO_TOUCH) {
             return new NotApplicable('It stands free.');
         }

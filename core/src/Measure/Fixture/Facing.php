@@ -44,7 +44,7 @@ final class Facing extends SubjectMeasure
         }
         $front = $subject->frame->toPlan(new Point(0, $subject->fixture->depth));
         $out = $subject->frame->yAxis;
-        $met = $subject->plan->obstructions()->sweep(new Sweep($front, $out, -1.0, 1.0));
+        $met = $subject->plan->mass->obstructions()->sweep(new Sweep($front, $out, -1.0, 1.0));
         if ($met === null) {
             return new NotApplicable('It looks at no wall.');
         }

@@ -43,7 +43,7 @@ final class InWall extends SubjectMeasure
         }
         $deepest = 0.0;
         $witness = [];
-        foreach ($subject->plan->wallsIn($outline->counterClockwise(), $subject->extent($outline), Vertices::SNAP) as $part) {
+        foreach ($subject->plan->mass->in($outline->counterClockwise(), $subject->extent($outline), Vertices::SNAP) as $part) {
             $box = Box::around(array_map($subject->frame->fromPlan(...), $part->outer->points));
             $deepest = max($deepest, min($box->width(), $box->height()));
             $witness[] = Witness::outline($subject->storey(), $part);

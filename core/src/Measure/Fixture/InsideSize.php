@@ -84,7 +84,7 @@ final class InsideSize extends SubjectMeasure
         $frame = $fixture->frame;
         $middle = $frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2));
         foreach ([$frame->xAxis, $frame->xAxis->times(-1)] as $direction) {
-            $wall = $fixture->plan->obstructions()->sweep(new Sweep($middle, $direction, -1.0, 1.0));
+            $wall = $fixture->plan->mass->obstructions()->sweep(new Sweep($middle, $direction, -1.0, 1.0));
             if ($wall === null || $wall->distance > $width / 2 + self::BUILT_IN) {
                 return false;
             }

@@ -20,7 +20,7 @@ final class SideWall
         $middle = $frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2));
         $hits = [];
         foreach ([$frame->xAxis, $frame->xAxis->times(-1)] as $direction) {
-            $hits[] = $fixture->plan->obstructions()->sweep(new Sweep($middle, $direction, -1.0, 1.0));
+            $hits[] = $fixture->plan->mass->obstructions()->sweep(new Sweep($middle, $direction, -1.0, 1.0));
         }
         $hits = array_values(array_filter($hits));
         usort($hits, static fn(Meeting $a, Meeting $b): int => $a->distance <=> $b->distance);

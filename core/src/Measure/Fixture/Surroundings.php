@@ -46,7 +46,7 @@ final readonly class Surroundings
             }
         }
 
-        return new self($fixture->plan->obstructions(), $standing, $assumptions);
+        return new self($fixture->plan->mass->obstructions(), $standing, $assumptions);
     }
 
     public function reach(Sweep $sweep): ?Hit

@@ -121,7 +121,7 @@ final class Covers
     {
         $storey = $plan->storey;
         $parts = [];
-        foreach ($plan->slab() as $slab) {
+        foreach ($plan->mass->slab() as $slab) {
             if ($slab->bounds()->overlaps($this->reach)) {
                 array_push($parts, ...$this->near($slab, array_map(static fn($void): Ring => $void->outline, $storey->voids)));
             }
