@@ -162,6 +162,10 @@ final class LabelPlace
             foreach ($stair->storey() === $storey || $stair->to->id === $storey ? $stair->shape->treads() : [] as $tread) {
                 $boxes[] = $tread->bounds();
             }
+            if ($stair->storey() === $storey) {
+                // there the word "up" stands, and the sign of what was found
+                $boxes[] = Box::around([$stair->stair->start])->grown(2 * self::SIGN * $this->scale);
+            }
         }
 
         return $boxes;

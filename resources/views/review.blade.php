@@ -2,7 +2,7 @@
 @section('title', $page->revision->scheme->project->name)
 @section('body-class', 'page-review')
 @section('masthead')
-    <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>{{ $page->revision->scheme->project->name }}</h1>
+    <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1><a href="{{ route('project', $page->revision->scheme->project) }}">{{ $page->revision->scheme->project->name }}</a></h1>
     <span class="masthead-note">{{ $page->revision->scheme->name }}, revision {{ $page->revision->number }}</span>
     <a class="masthead-note" href="{{ route('board', $page->revision->scheme) }}">Open on the board</a>
 @endsection
