@@ -15,11 +15,9 @@ use Heurema\Spatial\SubjectType;
  */
 abstract class SubjectMeasure implements Measure
 {
-    private ?SubjectType $subject = null;
-
     final public function subject(): SubjectType
     {
-        return $this->subject ??= SubjectType::from((string) strstr($this->name(), '.', true));
+        return SubjectType::from((string) strstr($this->name(), '.', true));
     }
 
     /** @return array<string, Answer> */
@@ -30,7 +28,7 @@ abstract class SubjectMeasure implements Measure
 
     final public function of(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        if ($subject->type() !== $this->subject()) {
+        if (!str_starts_with($this->name(), "{$subject->type()->value}.")) {
             throw new \LogicException("{$this->name()} is not asked of a {$subject->type()->value}.");
         }
         /** @var T $subject the type says so */
