@@ -13,7 +13,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
  * Stairs and guards drawn just under, at and just over the limits of the books, through the whole core.
  *
  * Limits from memory: International Residential Code 2021 (IRC), Approved Document K 2013 (AD K), National Building Code of India 2016,
- * part 4 (NBC), Housing Provisions of the National Construction Code 2022 (NCC).
+ * part 4 (NBC), Housing Provisions of the National Construction Code 2022 (NCC), ADA Standards 2010 (ADA), Approved Document M 2015 (AD M).
  */
 final class DrawnStairsTest extends DrawnLimits
 {
@@ -32,6 +32,21 @@ final class DrawnStairsTest extends DrawnLimits
         yield 'IRC R311.7.5.3: a nosing of 3/4 in' => ['us-irc-2021/nosing', 's', self::nosingOf(...), 0.75 * self::INCH, self::LEAST];
         yield 'IRC R311.7.5.3: a nosing of 1 1/4 in' => ['us-irc-2021/nosing', 's', self::nosingOf(...), 1.25 * self::INCH, self::MOST];
         yield 'IRC R311.7.6: 36 in before the foot' => ['us-irc-2021/stair-landing', 's', self::footAt(...), 36 * self::INCH, self::LEAST];
+
+        yield 'IRC R311.7.5.1: risers within 3/8 in of each other' => ['us-irc-2021/stair-riser-spread', 's', self::uneven(...), 0.375 * self::INCH, self::MOST];
+        yield 'IRC R311.7.5.1: openings of 3 15/16 in' => ['us-irc-2021/open-riser', 's', self::openBy(...), 3.9375 * self::INCH, self::MOST];
+        yield 'IRC R311.7.5.2.1: 6 in at the narrow end' => ['us-irc-2021/winder', 's', self::woundAround(...), 6 * self::INCH, self::LEAST];
+
+        $public = ['public_way' => true];
+        yield 'ADA 504.2: a riser of 7 in' => ['us-access/stair-rise', 's', self::risersOf(...), 7 * self::INCH, self::MOST, self::STEP, $public];
+        yield 'ADA 504.2: a riser of 4 in' => ['us-access/stair-rise', 's', self::risersOf(...), 4 * self::INCH, self::LEAST, self::STEP, $public];
+        yield 'ADA 504.2: a tread of 11 in' => ['us-access/stair-tread', 's', self::treadsOf(...), 11 * self::INCH, self::LEAST, self::STEP, $public];
+        yield 'ADA 504.5: a nosing of 1 1/2 in' => ['us-access/stair-nosing', 's', self::nosingOf(...), 1.5 * self::INCH, self::MOST, self::STEP, $public];
+        yield 'ADA 505.4: rails at 34 in' => ['us-access/handrail', 's', self::railedBothSidesAt(...), 34 * self::INCH, self::LEAST, self::STEP, $public];
+        yield 'ADA 505.4: rails at 38 in' => ['us-access/handrail', 's', self::railedBothSidesAt(...), 38 * self::INCH, self::MOST, self::STEP, $public];
+
+        yield 'AD M 2.23: 850 mm wide' => ['uk-part-m/stair-width', 's', static fn(float $width): Sketch => self::stair(['width' => $width]), 850, self::LEAST, self::STEP, ['category' => 'M4(2)']];
+        yield 'AD K 1.17: 36 risers in a line' => ['uk-part-k/straight-run', 's', static fn(float $risers): Sketch => self::climbing(6120, (int) $risers), 36, self::MOST, 1];
 
         yield 'AD K Table 1.1: a rise of 220 mm' => ['uk-part-k/riser', 's', self::risersOf(...), 220, self::MOST];
         yield 'AD K Table 1.1: a rise of 150 mm' => ['uk-part-k/riser', 's', self::risersOf(...), 150, self::LEAST];
@@ -53,6 +68,14 @@ final class DrawnStairsTest extends DrawnLimits
         yield 'NBC 4.4.2: 15 risers a flight' => ['in-nbc-2016/stair-flight', 's', static fn(float $risers): Sketch => self::climbing(2400, (int) $risers), 15, self::MOST, 1];
         yield 'NBC 4.4.2: 2.2 m of headroom' => ['in-nbc-2016/stair-headroom', 's', self::headroomOf(...), 2200, self::LEAST];
 
+        yield 'NBC 4.4.2: a rail at 1 m' => ['in-nbc-2016/handrail', 's', self::railedAt(...), 1000, self::LEAST];
+
+        yield 'NCC 11.2.2: 2R + G of 550 mm' => ['au-ncc-2022/two-r-plus-g', 's', static fn(float $sum): Sketch => self::treadsOf($sum - 2 * 150, 150), 550, self::LEAST];
+        yield 'NCC 11.2.2: 2R + G of 700 mm' => ['au-ncc-2022/two-r-plus-g', 's', static fn(float $sum): Sketch => self::treadsOf($sum - 2 * 180, 180), 700, self::MOST];
+        yield 'NCC 11.2.2: risers within 10 mm of each other' => ['au-ncc-2022/equal-steps', 's', self::uneven(...), 10, self::MOST];
+        yield 'NCC 11.2.2: openings of less than 125 mm' => ['au-ncc-2022/open-riser', 's', self::openBy(...), 124.9, self::MOST];
+        yield 'NCC 11.3.4: gaps of less than 125 mm' => ['au-ncc-2022/barrier-gap', 'g', static fn(float $gap): Sketch => HeadroomTest::stairwell(void: self::OVER_ALL, upper: ['guards' => [['id' => 'g', 'line' => [[1550, 1000], [1550, 4500]], 'height' => 1000, 'largest_gap' => $gap]]]), 124.9, self::MOST];
+        yield 'NCC 11.3.5: a rail at 865 mm' => ['au-ncc-2022/handrail', 's', self::railedAt(...), 865, self::LEAST];
         yield 'NCC Table 11.2.2a: a riser of 190 mm' => ['au-ncc-2022/riser', 's', self::risersOf(...), 190, self::MOST];
         yield 'NCC Table 11.2.2a: a riser of 115 mm' => ['au-ncc-2022/riser', 's', self::risersOf(...), 115, self::LEAST];
         yield 'NCC Table 11.2.2a: a going of 240 mm' => ['au-ncc-2022/going', 's', self::treadsOf(...), 240, self::LEAST];
@@ -62,6 +85,21 @@ final class DrawnStairsTest extends DrawnLimits
         yield 'NCC 10.3.1: 2 m of headroom' => ['au-ncc-2022/headroom', 's', self::headroomOf(...), 2000, self::LEAST];
         yield 'NCC 11.3.4: a barrier of 1 m' => ['au-ncc-2022/barrier-height', 'g', self::guardOf(...), 1000, self::LEAST];
         yield 'NCC 11.2.2: three winders in a quarter turn' => ['au-ncc-2022/winders', 's', static fn(float $count): Sketch => self::wound((int) $count), 3, self::MOST, 1];
+    }
+
+    /** @return iterable<string, array{string, float, bool}> common practice, no source: rule, twice the riser and the tread together */
+    public static function comfort(): iterable
+    {
+        yield 'from 600 mm' => ['practice-home/stair-comfort', 600, self::LEAST];
+        yield 'up to 650 mm' => ['practice-home/stair-comfort', 650, self::MOST];
+    }
+
+    #[DataProvider('comfort')]
+    public function test_an_easy_stride(string $rule, float $limit, bool $isMost): void
+    {
+        $verdict = static fn(float $sum): Verdict => self::verdict($rule, self::treadsOf($sum - 2 * 175, 175), 's');
+        $within = $isMost ? -self::STEP : self::STEP;
+        self::assertSame([Verdict::Advised, Verdict::Met, Verdict::Met], [$verdict($limit - $within), $verdict($limit), $verdict($limit + $within)]);
     }
 
     /** @return iterable<string, array{string, string, Sketch}> */
@@ -79,6 +117,12 @@ final class DrawnStairsTest extends DrawnLimits
     public function test_what_nobody_drew_is_not_met(string $rule, string $subject, Sketch $drawn): void
     {
         self::assertSame(Verdict::Undetermined, self::verdict($rule, $drawn, $subject));
+    }
+
+    public function test_risers_are_all_the_same_ad_k_1_2(): void
+    {
+        $verdict = static fn(float $by): Verdict => self::verdict('uk-part-k/equal-steps', self::uneven($by), 's');
+        self::assertSame([Verdict::Violated, Verdict::Met, Verdict::Violated], [$verdict(-0.1), $verdict(0), $verdict(0.1)]);
     }
 
     public function test_edges_are_guarded_from_the_drop_that_each_book_names(): void
@@ -113,6 +157,27 @@ final class DrawnStairsTest extends DrawnLimits
     private static function treadsOf(float $tread, float $rise = 180): Sketch
     {
         return Sketch::room(4000, 6000, 'hall')->stair(['start' => [2000, 1000], 'parts' => [['flight' => ['risers' => 12, 'tread' => $tread]]]], 12 * $rise)->upper(['elevation' => 12 * $rise]);
+    }
+
+    /** Twelve risers as they were measured, the last one higher by so much. */
+    private static function uneven(float $by): Sketch
+    {
+        $rises = [...array_fill(0, 11, 180.0), 180.0 + $by];
+
+        return Sketch::room(4000, 6000, 'hall')->stair(['start' => [2000, 1000], 'parts' => [['flight' => ['risers' => 12, 'tread' => 250, 'rises' => $rises]]]], array_sum($rises))->upper(['elevation' => array_sum($rises)]);
+    }
+
+    /** Steps without risers; the tread over the opening is taken to be 1 1/2 in thick. */
+    private static function openBy(float $opening): Sketch
+    {
+        $rise = 12 * ($opening + 1.5 * self::INCH);
+
+        return Sketch::room(4000, 6000, 'hall')->stair(['start' => [2000, 1000], 'open_risers' => true, 'parts' => [['flight' => ['risers' => 12, 'tread' => 250]]]], $rise)->upper(['elevation' => $rise]);
+    }
+
+    private static function railedBothSidesAt(float $height): Sketch
+    {
+        return self::stair(['handrails' => ['left' => $height, 'right' => $height]]);
     }
 
     private static function climbing(float $rise, int $risers): Sketch

@@ -25,6 +25,9 @@ use Heurema\Units\Amount;
  */
 final class RiserOpening extends SubjectMeasure
 {
+    /** Thickness of an open stair's treads, mm, 1 1/2 in: common practice, no source. */
+    private const TREAD_THICKNESS = 38.1;
+
     public function name(): string
     {
         return 'stair.riser_opening';
@@ -53,7 +56,4 @@ final class RiserOpening extends SubjectMeasure
             ['Treads are taken to be '.$home->length(self::TREAD_THICKNESS).' thick.'],
         );
     }
-
-    /** Thickness of an open stair's treads, mm, 1 1/2 in: common practice, no source. */
-    private const TREAD_THICKNESS = 38.1;
 }
