@@ -17,11 +17,8 @@ final class SplitLines
     private const NEAR_A_LINE = 100;
     private const NEAR_BESIDES = 60_000;
 
-    /** Farther apart than this, mm², two lines do not touch: twice the snap. */
-    private const TOUCH_SQUARE = 4 * Vertices::SNAP * Vertices::SNAP;
-
-    /** Of so few lines each is held against every other. */
-    private const FEW = 48;
+    /** So few lines are gone through from left to right; of more, those near each are looked up. */
+    private const FEW = 300;
 
     /** @var list<Piece> */
     public readonly array $pieces;
@@ -34,187 +31,128 @@ final class SplitLines
     public function __construct(array $lines)
     {
         $this->vertices = new Vertices();
-        $ends = [];
-        foreach ($lines as $line) {
-            $ends[] = [$this->vertices->number($line->segment->from), $this->vertices->number($line->segment->to)];
-        }
+        $cut = $this->cut($lines);
         $pieces = [];
-        foreach ($this->cuts($lines, $ends) as $number => $cuts) {
-            $line = $lines[$number];
-            for ($i = 1, $count = count($cuts); $i < $count; ++$i) {
-                [$from, $to] = [$cuts[$i - 1], $cuts[$i]];
+        foreach ($cut as $line) {
+            $vertices = $line->vertices();
+            for ($i = 1, $count = count($vertices); $i < $count; ++$i) {
+                [$from, $to] = [$vertices[$i - 1], $vertices[$i]];
                 $piece = $pieces[$from < $to ? $from << 32 | $to : $to << 32 | $from] ??= $from < $to ? new Piece($from, $to) : new Piece($to, $from);
-                $piece->add($line, $from < $to ? 1 : -1);
+                $piece->add($line->line, $from < $to ? 1 : -1);
             }
         }
         $this->pieces = array_values($pieces);
     }
 
     /**
-     * @param list<Line>            $lines
-     * @param list<array{int, int}> $ends
+     * @param list<Line> $lines
      *
-     * @return list<list<int>> for each line the vertices on it, in its direction
+     * @return list<CutLine> those that are more than a point
      */
-    private function cuts(array $lines, array $ends): array
+    private function cut(array $lines): array
     {
-        $cuts = [];
-        $boxes = [];
-        foreach ($ends as $number => [$from, $to]) {
-            $cuts[] = [$from => true, $to => true];
-            $boxes[] = self::box($lines[$number]->segment);
-        }
-        foreach ($this->neighbours($lines) as $i => $near) {
-            foreach ($near as $j) {
-                if ($j > $i && !self::areApart($boxes[$i], $boxes[$j])) {
-                    $this->meet($ends[$i], $ends[$j], $cuts[$i], $cuts[$j]);
-                }
+        $cut = [];
+        foreach ($lines as $line) {
+            [$from, $to] = [$this->vertices->number($line->segment->from), $this->vertices->number($line->segment->to)];
+            if ($from !== $to) {
+                $cut[] = new CutLine($line, $from, $to, $this->vertices->point($from), $this->vertices->point($to));
             }
         }
-        $ordered = [];
-        foreach ($cuts as $number => $vertices) {
-            $ordered[] = count($vertices) === 2 ? $ends[$number] : $this->inOrder($lines[$number]->segment, $vertices);
+        foreach (count($cut) <= self::FEW ? self::swept($cut) : self::lookedUp($cut) as [$line, $near]) {
+            foreach ($near as $other) {
+                $this->meet($line, $other);
+            }
         }
 
-        return $ordered;
+        return $cut;
     }
 
     /**
-     * @param list<Line> $lines
+     * From left to right each line is held against those that begin before it ends.
      *
-     * @return iterable<int, list<int>> for each line the numbers of those that may come near it
+     * @param list<CutLine> $lines
+     *
+     * @return iterable<array{CutLine, list<CutLine>}> a line and those that may touch it, each two once
      */
-    private function neighbours(array $lines): iterable
+    private static function swept(array $lines): iterable
     {
+        usort($lines, static fn(CutLine $a, CutLine $b): int => $a->left <=> $b->left);
         $count = count($lines);
-        if ($count <= self::FEW) {
-            for ($i = 0; $i < $count - 1; ++$i) {
-                yield $i => range($i + 1, $count - 1);
+        foreach ($lines as $number => $line) {
+            $near = [];
+            for ($next = $number + 1; $next < $count && $lines[$next]->left <= $line->right; ++$next) {
+                if ($lines[$next]->bottom <= $line->top && $lines[$next]->top >= $line->bottom) {
+                    $near[] = $lines[$next];
+                }
             }
-
-            return;
+            yield [$line, $near];
         }
-        $segments = array_map(static fn(Line $line): Segment => $line->segment, $lines);
+    }
+
+    /**
+     * @param list<CutLine> $lines
+     *
+     * @return iterable<array{CutLine, list<CutLine>}> a line and those that may touch it, each two once
+     */
+    private static function lookedUp(array $lines): iterable
+    {
+        $segments = array_map(static fn(CutLine $line): Segment => $line->line->segment, $lines);
         $grid = new SegmentGrid($segments);
-        $left = self::NEAR_BESIDES + self::NEAR_A_LINE * $count;
-        foreach ($segments as $number => $segment) {
-            $near = $grid->near($segment);
+        $left = self::NEAR_BESIDES + self::NEAR_A_LINE * count($lines);
+        foreach ($lines as $number => $line) {
+            $near = $grid->near($segments[$number]);
             $left -= count($near);
             if ($left < 0) {
                 throw new TangledLines();
             }
-            yield $number => $near;
+            $later = array_filter($near, static fn(int $other): bool => $other > $number && !$line->isApart($lines[$other]));
+            yield [$line, array_map(static fn(int $other): CutLine => $lines[$other], array_values($later))];
         }
     }
 
-    /** @return array{float, float, float, float} left, right, bottom, top, as much larger as points are snapped */
-    private static function box(Segment $segment): array
+    /** Cuts two lines where they touch. */
+    private function meet(CutLine $one, CutLine $other): void
     {
-        [$from, $to] = [$segment->from, $segment->to];
-        $snap = 2 * Vertices::SNAP;
-
-        return [
-            ($from->x < $to->x ? $from->x : $to->x) - $snap, ($from->x < $to->x ? $to->x : $from->x) + $snap,
-            ($from->y < $to->y ? $from->y : $to->y) - $snap, ($from->y < $to->y ? $to->y : $from->y) + $snap,
-        ];
-    }
-
-    /**
-     * @param array{float, float, float, float} $first
-     * @param array{float, float, float, float} $second
-     */
-    private static function areApart(array $first, array $second): bool
-    {
-        return $first[1] < $second[0] || $second[1] < $first[0] || $first[3] < $second[2] || $second[3] < $first[2];
-    }
-
-    /**
-     * @param array<int, true> $vertices
-     *
-     * @return list<int>
-     */
-    private function inOrder(Segment $segment, array $vertices): array
-    {
-        $direction = $segment->vector();
-        $along = [];
-        foreach ($vertices as $vertex => $_) {
-            $along[$vertex] = $this->vertices->point($vertex)->dot($direction);
+        [$start, $end] = [$one->aside($other->start), $one->aside($other->end)];
+        if (self::isBeside($start, $end)) {
+            return;
         }
-        asort($along);
-
-        return array_keys($along);
-    }
-
-    /**
-     * Cuts two lines where they touch.
-     *
-     * @param array{int, int}  $first      ends
-     * @param array{int, int}  $second
-     * @param array<int, true> $firstCuts  vertices on it
-     * @param array<int, true> $secondCuts
-     */
-    private function meet(array $first, array $second, array &$firstCuts, array &$secondCuts): void
-    {
-        [$a, $b] = [$this->vertices->point($first[0]), $this->vertices->point($first[1])];
-        [$c, $d] = [$this->vertices->point($second[0]), $this->vertices->point($second[1])];
-        if (self::isBeside($a, $b, $c, $d) || self::isBeside($c, $d, $a, $b)) {
+        [$ownStart, $ownEnd] = [$other->aside($one->start), $other->aside($one->end)];
+        if (self::isBeside($ownStart, $ownEnd)) {
             return;
         }
         $touch = false;
-        if (self::liesOn($c, $a, $b)) {
-            $firstCuts[$second[0]] = $touch = true;
+        if (self::isOnLine($start) && $one->holds($other->start)) {
+            $one->cut($other->from, $other->start);
+            $touch = true;
         }
-        if (self::liesOn($d, $a, $b)) {
-            $firstCuts[$second[1]] = $touch = true;
+        if (self::isOnLine($end) && $one->holds($other->end)) {
+            $one->cut($other->to, $other->end);
+            $touch = true;
         }
-        if (self::liesOn($a, $c, $d)) {
-            $secondCuts[$first[0]] = $touch = true;
+        if (self::isOnLine($ownStart) && $other->holds($one->start)) {
+            $other->cut($one->from, $one->start);
+            $touch = true;
         }
-        if (self::liesOn($b, $c, $d)) {
-            $secondCuts[$first[1]] = $touch = true;
+        if (self::isOnLine($ownEnd) && $other->holds($one->end)) {
+            $other->cut($one->to, $one->end);
+            $touch = true;
         }
-        $crossing = $touch ? null : self::crossing($a, $b, $c, $d);
-        if ($crossing !== null) {
-            $vertex = $this->vertices->number($crossing);
-            $firstCuts[$vertex] = $secondCuts[$vertex] = true;
+        if (!$touch && $start * $end < 0 && $ownStart * $ownEnd < 0) {
+            $vertex = $this->vertices->number($one->at($ownStart / ($ownStart - $ownEnd)));
+            $one->cut($vertex, $this->vertices->point($vertex));
+            $other->cut($vertex, $this->vertices->point($vertex));
         }
     }
 
-    /** Do both ends of a line lie on the same side of the first, too far from it to touch? */
-    private static function isBeside(Point $from, Point $to, Point $c, Point $d): bool
+    /** Do both ends of a line lie on the same side of the other, too far from it to touch? */
+    private static function isBeside(float $start, float $end): bool
     {
-        [$dx, $dy] = [$to->x - $from->x, $to->y - $from->y];
-        $first = $dx * ($c->y - $from->y) - $dy * ($c->x - $from->x);
-        $second = $dx * ($d->y - $from->y) - $dy * ($d->x - $from->x);
-        $nearest = $first > 0 ? ($first < $second ? $first : $second) : ($first < $second ? -$second : -$first);
-
-        return $nearest > 0 && $nearest * $nearest > self::TOUCH_SQUARE * ($dx * $dx + $dy * $dy);
+        return ($start > Vertices::SNAP && $end > Vertices::SNAP) || ($start < -Vertices::SNAP && $end < -Vertices::SNAP);
     }
 
-    private static function liesOn(Point $point, Point $from, Point $to): bool
+    private static function isOnLine(float $aside): bool
     {
-        [$dx, $dy, $x, $y] = [$to->x - $from->x, $to->y - $from->y, $point->x - $from->x, $point->y - $from->y];
-        $square = $dx * $dx + $dy * $dy;
-        $aside = $dx * $y - $dy * $x;
-        if ($square === 0.0 || $aside * $aside > self::TOUCH_SQUARE * $square) {
-            return false;
-        }
-        $share = ($x * $dx + $y * $dy) / $square;
-        $share = $share < 0.0 ? 0.0 : ($share > 1.0 ? 1.0 : $share);
-
-        return hypot($share * $dx - $x, $share * $dy - $y) < Vertices::SNAP;
-    }
-
-    private static function crossing(Point $a, Point $b, Point $c, Point $d): ?Point
-    {
-        [$abX, $abY, $cdX, $cdY, $acX, $acY] = [$b->x - $a->x, $b->y - $a->y, $d->x - $c->x, $d->y - $c->y, $c->x - $a->x, $c->y - $a->y];
-        $cross = $abX * $cdY - $abY * $cdX;
-        if ($cross === 0.0) {
-            return null;
-        }
-        $onFirst = ($acX * $cdY - $acY * $cdX) / $cross;
-        $onSecond = ($acX * $abY - $acY * $abX) / $cross;
-
-        return $onFirst > 0 && $onFirst < 1 && $onSecond > 0 && $onSecond < 1 ? new Point($a->x + $abX * $onFirst, $a->y + $abY * $onFirst) : null;
+        return $aside < Vertices::SNAP && $aside > -Vertices::SNAP;
     }
 }

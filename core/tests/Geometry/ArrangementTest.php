@@ -81,14 +81,14 @@ final class ArrangementTest extends TestCase
         self::assertEqualsWithDelta(100.0, array_values($faces)[0]->area(), 1e-9);
     }
 
-    /** @return iterable<array{int, int}> few lines are held against each other, more are looked up: 48 is the last of the few */
+    /** @return iterable<array{int, int}> up to 300 lines are gone through from left to right, of more those near each are looked up */
     public static function lattices(): iterable
     {
         yield [2, 2];
-        yield [24, 23];
-        yield [24, 24];
-        yield [25, 24];
-        yield [40, 40];
+        yield [7, 40];
+        yield [288, 11];
+        yield [289, 11];
+        yield [290, 11];
     }
 
     #[DataProvider('lattices')]
