@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\RoomUse;
@@ -150,8 +151,9 @@ final class OpenEdges
     {
         $length = $edge->length();
         $open = [[0.0, $length]];
+        $beside = Box::around([$edge->from, $edge->to])->grown(self::BESIDE + 1.0);
         foreach ([...$this->closed, ...$ways] as $line) {
-            $span = $open === [] ? null : self::along($edge, $line);
+            $span = $open !== [] && $beside->overlaps(Box::around([$line->from, $line->to])) ? self::along($edge, $line) : null;
             $open = $span === null ? $open : self::without($open, $span);
         }
         foreach ($open as [$from, $to]) {
