@@ -56,7 +56,7 @@ final readonly class WitnessDrawing
         };
     }
 
-    /** Where the dimension is the measured amount itself, the required one is drawn from the same start, dashed. */
+    /** Where the dimension is the measured amount itself, the required one is drawn from the same start, dashed; both are said as the book says them. */
     private function dimension(Segment $segment, string $text): string
     {
         $measured = $this->finding->outcome->measured;
@@ -69,7 +69,7 @@ final readonly class WitnessDrawing
         $words = ($this->finding->verdict() === Verdict::Advised ? 'recommended ' : 'required ').$this->finding->limitBriefly();
 
         return Svg::element('path', ['class' => 'required', 'd' => Svg::line([$required->from, $required->to])])
-            .(new DimensionLine($segment, $text, $words))->draw();
+            .(new DimensionLine($segment, $this->finding->measuredBriefly() ?? $text, $words))->draw();
     }
 
     private function outline(Witness $witness): string
