@@ -24,15 +24,14 @@ final class Draft
     public function __construct(Layout $layout)
     {
         $document = $layout->toArray();
-        foreach ($layout->storeys as $storey) {
-            $entry = $storey->toArray();
+        $this->lists['storeys'] = [];
+        foreach (self::entries($document['storeys'] ?? []) as $number => $entry) {
             foreach (self::STOREY_LISTS as $list) {
-                $this->lists["{$storey->id}/{$list}"] = self::entries($entry[$list] ?? []);
+                $this->lists["{$layout->storeys[$number]->id}/{$list}"] = self::entries($entry[$list] ?? []);
                 unset($entry[$list]);
             }
             $this->lists['storeys'][] = $entry;
         }
-        $this->lists['storeys'] ??= [];
         $this->lists['stairs'] = self::entries($document['stairs'] ?? []);
         $this->lists['survey'] = self::entries($document['survey'] ?? []);
         $this->fields = array_diff_key($document, array_flip(self::DOCUMENT_LISTS));
