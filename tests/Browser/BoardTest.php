@@ -60,6 +60,22 @@ final class BoardTest extends BrowserTestCase
         self::assertSame($this->shown(), $patched);
     }
 
+    public function test_what_was_opened_to_read_stays_open_through_an_edit(): void
+    {
+        $this->signIn();
+        $this->find('.project-link')->click();
+        $this->waitFor('#plan');
+        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
+        $this->waitFor('#board');
+        $this->browser->get($this->browser->getCurrentURL().'?select=gf17');
+        $this->waitFor('#plan .chosen');
+        $this->find('.of-chosen summary')->click();
+        $this->browser->executeScript('document.activeElement.blur()');
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->waitFor('#board-checked[data-version="2"]');
+        self::assertTrue($this->find('.of-chosen ul')->isDisplayed());
+    }
+
     /** @return list<string> what the parts of the board hold, marks of what is new left aside */
     private function shown(): array
     {

@@ -1,5 +1,5 @@
-/** What the viewport sets on a drawing is not the server's to say. */
-const OF_VIEWPORT = ['viewBox', 'style'];
+/** What the viewport sets on a drawing, and what somebody has opened to read, is not the server's to say. */
+const NOT_OF_SERVER = [['svg.drawing', ['viewBox', 'style']], ['details', ['open']]];
 
 /** Makes a part of the page what it is to be by changing only what differs: what stays is neither laid out nor painted again. */
 export function patch(old, fresh) {
@@ -13,12 +13,12 @@ export function patch(old, fresh) {
 }
 
 function patchAttributes(old, fresh) {
-    const isDrawing = old.matches('svg.drawing');
+    const kept = NOT_OF_SERVER.find(([selector]) => old.matches(selector))?.[1] ?? [];
     for (const { name, value } of fresh.attributes) {
-        if (old.getAttribute(name) !== value && !(isDrawing && OF_VIEWPORT.includes(name))) old.setAttribute(name, value);
+        if (old.getAttribute(name) !== value && !kept.includes(name)) old.setAttribute(name, value);
     }
     for (const name of old.getAttributeNames()) {
-        if (!fresh.hasAttribute(name) && !(isDrawing && OF_VIEWPORT.includes(name))) old.removeAttribute(name);
+        if (!fresh.hasAttribute(name) && !kept.includes(name)) old.removeAttribute(name);
     }
 }
 
