@@ -57,10 +57,16 @@ final class ConvexClip
     /** @return list<array{float, float}> */
     private static function cutAll(Ring $ring, Ring $convex): array
     {
-        $points = array_map(static fn(Point $point): array => [$point->x, $point->y], $ring->points);
+        $points = [];
+        foreach ($ring->points as $point) {
+            $points[] = [$point->x, $point->y];
+        }
         $before = $convex->points[count($convex->points) - 1];
         foreach ($convex->points as $corner) {
             $points = self::cut($points, $before->x, $before->y, $corner->x - $before->x, $corner->y - $before->y);
+            if ($points === []) {
+                return [];
+            }
             $before = $corner;
         }
 
@@ -70,18 +76,17 @@ final class ConvexClip
     /**
      * What lies to the left of a line through a point.
      *
-     * @param list<array{float, float}> $points
+     * @param non-empty-list<array{float, float}> $points
      *
      * @return list<array{float, float}>
      */
     private static function cut(array $points, float $x, float $y, float $dx, float $dy): array
     {
         $kept = [];
-        $last = count($points) - 1;
-        foreach ($points as $i => $point) {
-            $from = $points[$i === 0 ? $last : $i - 1];
+        $from = $points[count($points) - 1];
+        $fromSide = $dx * ($from[1] - $y) - $dy * ($from[0] - $x);
+        foreach ($points as $point) {
             $side = $dx * ($point[1] - $y) - $dy * ($point[0] - $x);
-            $fromSide = $dx * ($from[1] - $y) - $dy * ($from[0] - $x);
             if (($side < 0) !== ($fromSide < 0)) {
                 $share = $fromSide / ($fromSide - $side);
                 $kept[] = [$from[0] + $share * ($point[0] - $from[0]), $from[1] + $share * ($point[1] - $from[1])];
@@ -89,6 +94,7 @@ final class ConvexClip
             if ($side >= 0) {
                 $kept[] = $point;
             }
+            [$from, $fromSide] = [$point, $side];
         }
 
         return $kept;
