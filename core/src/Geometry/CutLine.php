@@ -16,8 +16,8 @@ final class CutLine
     /** Around it, as much larger as points are snapped. */
     public readonly float $left;
     public readonly float $right;
-    public readonly float $bottom;
-    public readonly float $top;
+    private readonly float $bottom;
+    private readonly float $top;
 
     /** @var array<int, Point> by vertex */
     private array $cuts;

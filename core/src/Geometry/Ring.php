@@ -30,7 +30,7 @@ final readonly class Ring
         $sum = 0.0;
         $before = $this->points[count($this->points) - 1];
         foreach ($this->points as $point) {
-            $sum += $before->x * $point->y - $before->y * $point->x;
+            $sum += $before->cross($point);
             $before = $point;
         }
 

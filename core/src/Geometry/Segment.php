@@ -21,10 +21,7 @@ final readonly class Segment
 
     public function direction(): Point
     {
-        [$dx, $dy] = [$this->to->x - $this->from->x, $this->to->y - $this->from->y];
-        $length = hypot($dx, $dy);
-
-        return new Point($dx / $length, $dy / $length);
+        return $this->vector()->unit();
     }
 
     public function middle(): Point

@@ -81,7 +81,7 @@ final class SplitLines
         foreach ($lines as $number => $line) {
             $near = [];
             for ($next = $number + 1; $next < $count && $lines[$next]->left <= $line->right; ++$next) {
-                if ($lines[$next]->bottom <= $line->top && $lines[$next]->top >= $line->bottom) {
+                if (!$line->isApart($lines[$next])) {
                     $near[] = $lines[$next];
                 }
             }

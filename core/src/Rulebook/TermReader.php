@@ -101,9 +101,9 @@ final readonly class TermReader
                 return new Connection(in_array($operator, ['or', '||'], true), $left, $right);
             case 'in': case 'not in':
                 $this->expect(Answer::Word, $left->answer());
-                $this->expect(null, $right->answer());
+                $words = $right instanceof Constant && is_array($right->value) ? $right->value : throw new UnreadableExpression('expected a list of words');
 
-                return new Membership($operator === 'in', $left, $this->words(Tree::part($node, 'right')));
+                return new Membership($operator === 'in', $left, $words);
             case '==': case '!=':
                 $this->expect($left->answer() ?? throw new UnreadableExpression('a list is held against nothing; a word is in it'), $right->answer());
 
@@ -138,12 +138,6 @@ final readonly class TermReader
     private function part(Node $node, string $name): Term
     {
         return $this->read(Tree::part($node, $name));
-    }
-
-    /** @return list<string> those of a list, or of a group by its name */
-    private function words(Node $list): array
-    {
-        return $list instanceof NameNode ? $this->vocabulary->groups[Tree::text($list, 'name')] : Tree::words($list);
     }
 
     private static function amount(?Answer $answer): Answer

@@ -110,15 +110,8 @@ final class AgainstGeosTest extends TestCase
      */
     private static function geos(array $asked): array
     {
-        $process = proc_open(['/usr/bin/python3', __DIR__.'/reference.py'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
-        self::assertIsResource($process);
-        fwrite($pipes[0], json_encode(array_values($asked), JSON_THROW_ON_ERROR));
-        fclose($pipes[0]);
-        $output = (string) stream_get_contents($pipes[1]);
-        $errors = (string) stream_get_contents($pipes[2]);
-        self::assertSame(0, proc_close($process), $errors);
         /** @var list<array{areas: list<float|null>, holes: list<int|null>, distances: list<float>}> $answers as reference.py prints them */
-        $answers = json_decode($output, true, 512, JSON_THROW_ON_ERROR);
+        $answers = Geos::answers('reference.py', array_values($asked));
 
         return array_combine(array_keys($asked), $answers);
     }

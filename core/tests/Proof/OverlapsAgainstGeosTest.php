@@ -35,7 +35,9 @@ final class OverlapsAgainstGeosTest extends TestCase
                 $asked[] = self::question($home, $ring);
             }
         }
-        foreach (self::geos($asked) as $number => $answer) {
+        /** @var list<array{area: float, parts: int, share: float}> $answers as overlaps.py prints them */
+        $answers = Geos::answers('overlaps.py', $asked);
+        foreach ($answers as $number => $answer) {
             [$home, $ring, $name] = $zones[$number];
             $plan = $home->plans['G'];
             $parts = array_filter($plan->mass->standingIn($ring), static fn(Polygon $part): bool => $part->area() > self::NOTICED_MM2);
@@ -71,25 +73,5 @@ final class OverlapsAgainstGeosTest extends TestCase
         $rings = static fn(Polygon $solid): array => array_map($points, $solid->rings());
 
         return ['solids' => array_map($rings, $home->plans['G']->mass->solids), 'ring' => $points($ring), 'base' => array_slice($points($ring), 0, 2)];
-    }
-
-    /**
-     * @param list<array<string, mixed>> $asked
-     *
-     * @return list<array{area: float, parts: int, share: float}>
-     */
-    private static function geos(array $asked): array
-    {
-        $process = proc_open(['/usr/bin/python3', __DIR__.'/overlaps.py'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
-        self::assertIsResource($process);
-        fwrite($pipes[0], json_encode($asked, JSON_THROW_ON_ERROR));
-        fclose($pipes[0]);
-        $output = (string) stream_get_contents($pipes[1]);
-        $errors = (string) stream_get_contents($pipes[2]);
-        self::assertSame(0, proc_close($process), $errors);
-        /** @var list<array{area: float, parts: int, share: float}> $answers as overlaps.py prints them */
-        $answers = json_decode($output, true, 512, JSON_THROW_ON_ERROR);
-
-        return $answers;
     }
 }

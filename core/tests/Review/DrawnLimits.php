@@ -44,6 +44,18 @@ abstract class DrawnLimits extends TestCase
         self::assertSame(Verdict::Violated, self::verdict($rule, $drawn($limit - $within), $subject, $settings), 'beyond the limit');
     }
 
+    /** @return iterable<string, array{0: string, 1: string, 2: \Closure(float): Sketch, 3: float, 4?: bool}> what is only recommended: rule, subject, drawing, limit, whether it is the most */
+    abstract public static function advice(): iterable;
+
+    /** @param \Closure(float): Sketch $drawn */
+    #[DataProvider('advice')]
+    public function test_advice_just_under_at_and_just_over(string $rule, string $subject, \Closure $drawn, float $limit, bool $isMost = self::LEAST): void
+    {
+        $within = $isMost ? -self::STEP : self::STEP;
+        $verdicts = array_map(static fn(float $drawnAt): Verdict => self::verdict($rule, $drawn($drawnAt), $subject), [$limit - $within, $limit, $limit + $within]);
+        self::assertSame([Verdict::Advised, Verdict::Met, Verdict::Met], $verdicts);
+    }
+
     /** @param array<string, Amount|bool|string> $settings */
     protected static function verdict(string $rule, Sketch $drawn, string $subject, array $settings = []): Verdict
     {

@@ -12,7 +12,7 @@ use Heurema\Units\Amount;
 final readonly class Constant implements Term
 {
     /** @param Amount|bool|string|list<string> $value */
-    public function __construct(private Amount|bool|string|array $value) {}
+    public function __construct(public Amount|bool|string|array $value) {}
 
     public function answer(): ?Answer
     {
