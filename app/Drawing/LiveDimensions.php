@@ -53,9 +53,12 @@ final readonly class LiveDimensions
         $standing = new Standing($fixture);
         $zone = $standing->zone(self::ZONE);
         $front = $standing->front();
+        $sides = $standing->sides();
+        // both sides are one chain, from wall to wall, so that their texts keep clear of each other
+        $chain = count($sides) === 2 ? [$sides[0]->reversed(), $sides[1]] : $sides;
 
         return ($zone === null ? '' : Svg::element('path', ['class' => 'front-zone', 'd' => Svg::path($zone)]))
-            .implode('', array_map($this->dimension(...), [...$standing->sides(), ...($front === null ? [] : [$front])]))
+            .$this->chain($chain).($front === null ? '' : $this->dimension($front))
             .$this->warning($fixture->frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2)), $this->troubles($fixture));
     }
 
@@ -96,9 +99,13 @@ final readonly class LiveDimensions
 
     private function along(Segment $line, Stretch $stretch, float $from, float $to): string
     {
-        $chain = new Chain($line, [$stretch->from, $from, $to, $stretch->to]);
+        return $this->chain((new Chain($line, [$stretch->from, $from, $to, $stretch->to]))->parts());
+    }
 
-        return (new ChainDrawing($this->scale, $this->home->length(...)))->draw($chain->parts());
+    /** @param list<Segment> $parts in order along a line */
+    private function chain(array $parts): string
+    {
+        return (new ChainDrawing($this->scale, $this->home->length(...)))->draw($parts);
     }
 
     private function ofWall(Wall $wall): string
