@@ -7,8 +7,6 @@ namespace Heurema\Geometry;
 /** The stretches of a polygon that are free all the way from one x to another, in a frame of its own. */
 final class FreeGaps
 {
-    private const FINEST_STEP = 0.01;
-
     /** @var list<array{float, float, float, float}> edges in the frame, left end first */
     public readonly array $edges;
 
@@ -24,7 +22,29 @@ final class FreeGaps
     }
 
     /**
-     * Where the left side of a shape may lie so that one of its uprights touches a corner.
+     * The xs at which edges begin and end, ascending, none closer to the next than what leans and still stands upright.
+     *
+     * @return non-empty-list<float>
+     */
+    public function corners(): array
+    {
+        $xs = [];
+        foreach ($this->edges as [$x1, , $x2]) {
+            array_push($xs, $x1, $x2);
+        }
+        sort($xs);
+        $apart = [$xs[0] ?? 0.0];
+        foreach ($xs as $x) {
+            if ($x - $apart[count($apart) - 1] > Tolerance::UPRIGHT) {
+                $apart[] = $x;
+            }
+        }
+
+        return $apart;
+    }
+
+    /**
+     * Where the left side of a shape may lie so that one of its uprights touches a corner, ascending.
      *
      * @param non-empty-list<float> $uprights measured from its left side
      *
@@ -33,20 +53,20 @@ final class FreeGaps
     public function places(array $uprights): array
     {
         $places = [];
-        foreach ($this->edges as [$x1, , $x2]) {
+        foreach ($this->corners() as $x) {
             foreach ($uprights as $upright) {
-                $places[(string) round($x1 - $upright, 3)] = $x1 - $upright;
-                $places[(string) round($x2 - $upright, 3)] = $x2 - $upright;
+                $places[(string) round($x - $upright, 3)] = $x - $upright;
             }
         }
+        sort($places);
 
-        return array_values($places);
+        return $places;
     }
 
     /** @return list<array{float, float}> from low to high, in order */
     public function over(float $left, float $right): array
     {
-        $blocked = $this->blocked($left, $right);
+        $blocked = $this->blocked($left + Tolerance::UPRIGHT, $right - Tolerance::UPRIGHT);
         sort($blocked);
         $gaps = [];
         $reached = null;
@@ -60,21 +80,33 @@ final class FreeGaps
         return $gaps;
     }
 
-    /** Does any edge run neither along nor across the frame? */
-    public function isOblique(): bool
+    /**
+     * The tallest stretch that is free, and inside, all the way from one x to another.
+     *
+     * @return array{float, float} empty (0, 0) when there is none
+     */
+    public function tallest(float $left, float $right): array
     {
-        foreach ($this->edges as $edge) {
-            if (self::isAslant(...$edge)) {
-                return true;
-            }
+        $best = [0.0, 0.0];
+        foreach ($this->over($left, $right) as $gap) {
+            $best = $gap[1] - $gap[0] > $best[1] - $best[0] ? $gap : $best;
         }
 
-        return false;
+        return $best;
     }
 
-    public static function isAslant(float $x1, float $y1, float $x2, float $y2): bool
+    /** How tall that stretch is, mm. */
+    public function height(float $left, float $right): float
     {
-        return abs($x2 - $x1) > self::FINEST_STEP && abs($y2 - $y1) > self::FINEST_STEP;
+        [$bottom, $top] = $this->tallest($left, $right);
+
+        return $top - $bottom;
+    }
+
+    /** @return list<array{float, float, float, float}> the edges that run neither along nor across the frame */
+    public function aslant(): array
+    {
+        return array_values(array_filter($this->edges, static fn(array $edge): bool => $edge[2] - $edge[0] > Tolerance::UPRIGHT && abs($edge[3] - $edge[1]) > Tolerance::UPRIGHT));
     }
 
     /** @return list<array{float, float}> the ys that edges take somewhere between the two xs */
@@ -82,16 +114,17 @@ final class FreeGaps
     {
         $blocked = [];
         foreach ($this->edges as [$x1, $y1, $x2, $y2]) {
-            if ($x2 - $x1 <= 1e-9) {
-                if ($x1 > $left + 1e-9 && $x1 < $right - 1e-9) {
-                    $blocked[] = $y1 < $y2 ? [$y1, $y2] : [$y2, $y1];
-                }
-            } elseif ($x2 > $left + 1e-9 && $x1 < $right - 1e-9) {
+            if ($x2 <= $left || $x1 >= $right) {
+                continue;
+            }
+            if ($x2 - $x1 > 1e-9) {
                 $slope = ($y2 - $y1) / ($x2 - $x1);
                 $ya = $x1 < $left ? $y1 + $slope * ($left - $x1) : $y1;
                 $yb = $x2 > $right ? $y1 + $slope * ($right - $x1) : $y2;
-                $blocked[] = $ya < $yb ? [$ya, $yb] : [$yb, $ya];
+            } else {
+                [$ya, $yb] = [$y1, $y2];
             }
+            $blocked[] = $ya < $yb ? [$ya, $yb] : [$yb, $ya];
         }
 
         return $blocked;

@@ -5,18 +5,19 @@ declare(strict_types=1);
 namespace Heurema\Geometry;
 
 /**
- * The largest circle that lies in a polygon, its holes kept out: to within a millimetre of the radius, and exactly where nothing
- * but faces at multiples of 22.5 degrees hold it.
+ * The largest circle that lies in a polygon, its holes kept out, to a hundredth of a millimetre.
  *
  * Squares over the polygon are split as long as a better centre could still lie in them. Two bounds tell: the radius at the
  * square's middle plus half its diagonal; and half the sum of the distances to any two edges, which is largest in a corner
- * of the square. The second ends the search at once between parallel faces.
+ * of the square. The second ends the search at once between parallel faces. A centre that is better than the best so far is
+ * moved on to where the circle can grow no more (see GrownCircle).
  */
 final class LargestCircle
 {
-    private const PRECISION = 0.5;
-    private const FINEST_STEP = 0.002;
-    private const DIRECTIONS = 16;
+    private const PRECISION = 0.02;
+
+    /** A centre that betters the best by more than this, mm, is moved on at once. */
+    private const WORTH_GROWING = 1.0;
 
     /** @var list<array{float, float, float, float}> start and vector of each edge */
     private readonly array $edges;
@@ -24,6 +25,9 @@ final class LargestCircle
     private Point $centre;
 
     private float $radius;
+
+    /** The radius when the circle was last grown. */
+    private float $grown = 0.0;
 
     private function __construct(private readonly Polygon $polygon)
     {
@@ -41,7 +45,7 @@ final class LargestCircle
     {
         $search = new self($polygon);
         $search->split();
-        $search->polish();
+        $search->grow();
 
         return ['centre' => $search->centre, 'radius' => $search->radius];
     }
@@ -72,34 +76,16 @@ final class LargestCircle
         }
     }
 
-    /** Moves the centre on by ever shorter steps while the circle grows. Only the edges near the circle can hold it. */
-    private function polish(): void
+    private function grow(): void
     {
-        $longest = 2 * self::PRECISION;
-        if ($this->radius <= $longest) {
-            return;
-        }
-        $directions = array_map(static fn(int $turn): Point => Point::towards(360 / self::DIRECTIONS * $turn), range(0, self::DIRECTIONS - 1));
-        $near = $this->edgesWithin($this->radius + 2 * $longest);
-        for ($step = $longest; $step > self::FINEST_STEP;) {
-            $grows = false;
-            foreach ($directions as $direction) {
-                [$x, $y] = [$this->centre->x + $step * $direction->x, $this->centre->y + $step * $direction->y];
-                if ($this->keep($x, $y, self::nearest($near, $x, $y), 1e-6)) {
-                    $near = $this->edgesWithin($this->radius + 2 * $longest);
-                    $grows = true;
-
-                    break;
-                }
+        if ($this->radius > 0) {
+            [$x, $y, $radius] = GrownCircle::from($this->edges, $this->centre->x, $this->centre->y, $this->radius);
+            if ($radius > $this->radius) {
+                $this->centre = new Point($x, $y);
+                $this->radius = $radius;
             }
-            $step /= $grows ? 1 : 2;
+            $this->grown = $this->radius;
         }
-    }
-
-    /** @return list<array{float, float, float, float}> the edges that come as near to the centre */
-    private function edgesWithin(float $distance): array
-    {
-        return array_values(array_filter($this->edges, fn(array $edge): bool => self::distance($edge, $this->centre->x, $this->centre->y) <= $distance));
     }
 
     /** @param list<array{float, float, float, float}> $edges */
@@ -113,15 +99,16 @@ final class LargestCircle
         return $nearest;
     }
 
-    private function keep(float $x, float $y, float $radius, float $byMoreThan = 0.0): bool
+    private function keep(float $x, float $y, float $radius): void
     {
-        if ($radius <= $this->radius + $byMoreThan) {
-            return false;
+        if ($radius <= $this->radius) {
+            return;
         }
         $this->centre = new Point($x, $y);
         $this->radius = $radius;
-
-        return true;
+        if ($radius > $this->grown + self::WORTH_GROWING) {
+            $this->grow();
+        }
     }
 
     /**
@@ -181,8 +168,12 @@ final class LargestCircle
         return $least;
     }
 
-    /** @param array{float, float, float, float} $edge */
-    private static function distance(array $edge, float $x, float $y): float
+    /**
+     * From an edge, told by its start and its vector, to a point.
+     *
+     * @param array{float, float, float, float} $edge
+     */
+    public static function distance(array $edge, float $x, float $y): float
     {
         [$fromX, $fromY, $dx, $dy] = $edge;
         [$px, $py] = [$x - $fromX, $y - $fromY];

@@ -7,14 +7,20 @@ namespace Heurema\Geometry;
 /**
  * The largest rectangle, by area, that lies in a polygon with its sides along a given direction.
  *
- * Exact where every edge runs along or across the direction; elsewhere, and where more corners than usual would have to
- * be tried, found by a search that narrows down to a hundredth of a millimetre from the best of a fine set of starts.
+ * Where every edge runs along or across the direction its sides lie at corners, and the pairs of corners that could do better than
+ * the best so far are tried. Where edges run aslant the best of such pairs are grown, each to the largest that keeps to the same
+ * side of all edges.
  */
 final class LargestRectangle
 {
-    private const STARTS = 12;
-    private const MOST_CANDIDATES = 64;
-    private const FINEST_STEP = 0.01;
+    /** So many rectangles are grown, where edges run aslant. */
+    private const STARTS = 10;
+
+    /** Into so many parts an edge aslant is cut to begin with. */
+    private const PARTS = 6;
+
+    /** Edges that lean no more than this, mm, need no cutting. */
+    private const LEANS = 20.0;
 
     private readonly FreeGaps $gaps;
 
@@ -34,15 +40,13 @@ final class LargestRectangle
     public static function in(Polygon $polygon, Point $along): array
     {
         $search = new self($polygon, $along);
-        [$left, $right] = $search->bestSpan();
-        [$bottom, $top] = $search->tallestGap($left, $right);
-        $corner = $search->frame->toPlan(new Point($left, $bottom));
+        $found = $search->bestOfCorners();
+        if ($found === []) {
+            return ['ring' => $search->ring(0, 0, 0, 0), 'width' => 0.0, 'height' => 0.0];
+        }
+        [$left, $right, $bottom, $top] = $search->gaps->aslant() === [] ? $found[0] : GrownRectangle::largest($search->gaps->edges, $found);
 
-        return [
-            'ring' => Ring::rectangle($corner, $search->frame->xAxis->times($right - $left), $search->frame->yAxis->times($top - $bottom)),
-            'width' => $right - $left,
-            'height' => $top - $bottom,
-        ];
+        return ['ring' => $search->ring($left, $right, $bottom, $top), 'width' => $right - $left, 'height' => $top - $bottom];
     }
 
     /**
@@ -55,60 +59,62 @@ final class LargestRectangle
     public static function deepest(Polygon $polygon, Point $along, float $width): ?array
     {
         $search = new self($polygon, $along);
-        $starts = $search->gaps->places([0.0, $width]);
-        $left = $search->deepestOf($starts, $starts[0] ?? 0.0, $width);
-        for ($step = $search->gaps->isOblique() ? $width / 4 : 0.0; $step >= self::FINEST_STEP; $step /= 2) {
-            $left = $search->deepestOf([$left - $step, $left + $step], $left, $width);
+        $gaps = $search->gaps;
+        $place = BestPlace::of(
+            $gaps->places([0.0, $width]),
+            static fn(float $left): float => $gaps->height($left, $left + $width),
+            // whatever begins between the two has this stretch in it
+            static fn(float $first, float $last): float => $last < $first + $width ? $gaps->height($last, $first + $width) : INF,
+            $gaps->aslant() === [] ? INF : Tolerance::UPRIGHT,
+        );
+        if ($place === null) {
+            return null;
         }
-        [$bottom, $top] = $search->tallestGap($left, $left + $width);
-        $corner = $search->frame->toPlan(new Point($left, $bottom));
+        [$bottom, $top] = $gaps->tallest($place, $place + $width);
 
-        return $top <= $bottom ? null : [
-            'ring' => Ring::rectangle($corner, $search->frame->xAxis->times($width), $search->frame->yAxis->times($top - $bottom)),
-            'height' => $top - $bottom,
-        ];
+        return ['ring' => $search->ring($place, $place + $width, $bottom, $top), 'height' => $top - $bottom];
     }
 
-    /**
-     * @param list<float> $lefts
-     * @param float       $best  the left side to beat
-     */
-    private function deepestOf(array $lefts, float $best, float $width): float
+    /** The side of the largest square with its sides along a direction, mm, to a hundredth of a millimetre. */
+    public static function squareIn(Polygon $polygon, Point $along): float
     {
-        $depth = $this->depthAt($best, $width);
-        foreach ($lefts as $left) {
-            $there = $this->depthAt($left, $width);
-            [$best, $depth] = $there > $depth ? [$left, $there] : [$best, $depth];
+        $box = Box::around(array_map(Frame::along($polygon->outer->points[0], $along)->fromPlan(...), $polygon->outer->points));
+        [$fits, $toLarge] = [0.0, min($box->width(), $box->height()) + Tolerance::UPRIGHT];
+        while ($toLarge - $fits > Tolerance::UPRIGHT) {
+            $side = ($fits + $toLarge) / 2;
+            $deepest = self::deepest($polygon, $along, $side);
+            [$fits, $toLarge] = $deepest !== null && $deepest['height'] >= $side - Tolerance::UPRIGHT ? [$side, $toLarge] : [$fits, $side];
         }
 
-        return $best;
+        return $fits;
     }
 
-    private function depthAt(float $left, float $width): float
-    {
-        [$bottom, $top] = $this->tallestGap($left, $left + $width);
-
-        return $top - $bottom;
-    }
-
-    /** @return array{float, float} */
-    private function bestSpan(): array
+    /** @return list<array{float, float, float, float}> left, right, bottom and top of the largest with their sides at corners, the largest first */
+    private function bestOfCorners(): array
     {
         $xs = $this->candidates();
+        $last = $xs[count($xs) - 1];
+        $keep = $this->gaps->aslant() === [] ? 1 : self::STARTS;
         $found = [];
+        $least = 0.0;
         foreach ($xs as $i => $left) {
             for ($j = $i + 1, $count = count($xs); $j < $count; ++$j) {
-                $found[] = [$this->areaOver($left, $xs[$j]), $left, $xs[$j]];
+                [$bottom, $top] = $this->gaps->tallest($left, $xs[$j]);
+                // farther to the right it is no taller
+                if (($last - $left) * ($top - $bottom) <= $least) {
+                    break;
+                }
+                $area = ($xs[$j] - $left) * ($top - $bottom);
+                if ($area > $least) {
+                    $found[] = [$area, [$left, $xs[$j], $bottom, $top]];
+                    usort($found, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
+                    $found = array_slice($found, 0, $keep);
+                    $least = count($found) === $keep ? $found[$keep - 1][0] : 0.0;
+                }
             }
         }
-        usort($found, static fn(array $a, array $b): int => $b[0] <=> $a[0]);
-        if (!$this->gaps->isOblique() && count($this->gaps->edges) <= self::MOST_CANDIDATES) {
-            return [$found[0][1], $found[0][2]];
-        }
-        $refined = array_map(fn(array $start): array => $this->climb($start[1], $start[2]), array_slice($found, 0, self::STARTS));
-        usort($refined, fn(array $a, array $b): int => $this->areaOver(...$b) <=> $this->areaOver(...$a));
 
-        return $refined[0];
+        return array_column($found, 1);
     }
 
     /**
@@ -118,90 +124,19 @@ final class LargestRectangle
      */
     private function candidates(): array
     {
-        $xs = [];
-        foreach ($this->gaps->edges as [$x1, $y1, $x2, $y2]) {
-            array_push($xs, $x1, $x2);
-            if (FreeGaps::isAslant($x1, $y1, $x2, $y2)) {
-                $steps = max(1, intdiv(48, count($this->gaps->edges)));
-                for ($i = 1; $i < $steps; ++$i) {
-                    $xs[] = $x1 + ($x2 - $x1) * $i / $steps;
-                }
+        $xs = $this->gaps->corners();
+        foreach ($this->gaps->aslant() as [$x1, $y1, $x2, $y2]) {
+            for ($part = 1; $part < self::PARTS && min($x2 - $x1, abs($y2 - $y1)) > self::LEANS; ++$part) {
+                $xs[] = $x1 + ($x2 - $x1) * $part / self::PARTS;
             }
         }
         sort($xs);
-        $apart = [$xs[0] ?? 0.0];
-        foreach ($xs as $x) {
-            if ($x - $apart[count($apart) - 1] > self::FINEST_STEP) {
-                $apart[] = $x;
-            }
-        }
 
-        return $this->thinned($apart);
+        return $xs;
     }
 
-    /**
-     * Every so many of them, the last included, when there are too many to try every pair.
-     *
-     * @param non-empty-list<float> $xs
-     *
-     * @return non-empty-list<float>
-     */
-    private function thinned(array $xs): array
+    private function ring(float $left, float $right, float $bottom, float $top): Ring
     {
-        $step = count($xs) / self::MOST_CANDIDATES;
-        if ($step <= 1) {
-            return $xs;
-        }
-        $kept = array_map(static fn(int $i): float => $xs[(int) ($i * $step)], range(0, self::MOST_CANDIDATES - 1));
-
-        return [...$kept, $xs[count($xs) - 1]];
-    }
-
-    /**
-     * Moves both sides, alone and together, while the rectangle grows.
-     *
-     * @return array{float, float}
-     */
-    private function climb(float $left, float $right): array
-    {
-        $area = $this->areaOver($left, $right);
-        for ($step = ($right - $left) / 2; $step >= self::FINEST_STEP; $step /= 2) {
-            do {
-                $grown = false;
-                foreach ([[1, 0], [-1, 0], [0, 1], [0, -1], [1, 1], [-1, -1], [1, -1], [-1, 1]] as [$a, $b]) {
-                    $candidate = [$left + $a * $step, $right + $b * $step];
-                    $larger = $candidate[0] < $candidate[1] ? $this->areaOver(...$candidate) : 0.0;
-                    if ($larger > $area + 1e-6) {
-                        [$left, $right] = $candidate;
-                        $area = $larger;
-                        $grown = true;
-                    }
-                }
-            } while ($grown);
-        }
-
-        return [$left, $right];
-    }
-
-    private function areaOver(float $left, float $right): float
-    {
-        [$bottom, $top] = $this->tallestGap($left, $right);
-
-        return ($right - $left) * ($top - $bottom);
-    }
-
-    /**
-     * The tallest stretch that is free of edges, and inside, all the way from one x to another.
-     *
-     * @return array{float, float} empty (0, 0) when there is none
-     */
-    private function tallestGap(float $left, float $right): array
-    {
-        $best = [0.0, 0.0];
-        foreach ($this->gaps->over($left, $right) as $gap) {
-            $best = $gap[1] - $gap[0] > $best[1] - $best[0] ? $gap : $best;
-        }
-
-        return $best;
+        return Ring::rectangle($this->frame->toPlan(new Point($left, $bottom)), $this->frame->xAxis->times($right - $left), $this->frame->yAxis->times($top - $bottom));
     }
 }

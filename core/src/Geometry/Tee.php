@@ -18,19 +18,38 @@ final readonly class Tee
     {
         $gaps = new FreeGaps($polygon, Frame::along($polygon->outer->points[0], $along));
         $aside = ($this->size - $this->arm) / 2;
-        foreach ($gaps->places([0.0, $aside, $aside + $this->arm, $this->size]) as $left) {
-            $stems = $gaps->over($left + $aside, $left + $aside + $this->arm);
-            foreach ($stems === [] ? [] : $gaps->over($left, $left + $this->size) as [$low, $high]) {
-                foreach ($stems as [$foot, $head]) {
-                    $bottom = max($low - ($this->size - $this->arm), $foot);
-                    if ($bottom <= min($high, $head) - $this->size) {
-                        return $this->outline($gaps->frame, $left, $bottom);
-                    }
-                }
+        $left = BestPlace::of(
+            $gaps->places([0.0, $aside, $aside + $this->arm, $this->size]),
+            fn(float $left): float => $this->room($gaps, [$left, $left + $this->size], [$left + $aside, $left + $aside + $this->arm])[0],
+            fn(float $first, float $last): float => $last - $first >= $this->arm ? INF : $this->room($gaps, [$last, $first + $this->size], [$last + $aside, $first + $aside + $this->arm])[0],
+            $gaps->aslant() === [] ? INF : Tolerance::UPRIGHT,
+            $this->size,
+        );
+        [$height, $bottom] = $left === null ? [0.0, 0.0] : $this->room($gaps, [$left, $left + $this->size], [$left + $aside, $left + $aside + $this->arm]);
+
+        return $left === null || $height < $this->size ? null : $this->outline($gaps->frame, $left, $bottom);
+    }
+
+    /**
+     * How tall a T may stand with its bar and its stem over two stretches.
+     *
+     * @param array{float, float} $bar
+     * @param array{float, float} $stem
+     *
+     * @return array{float, float} the height and where its foot is
+     */
+    private function room(FreeGaps $gaps, array $bar, array $stem): array
+    {
+        $best = [0.0, 0.0];
+        $stems = $gaps->over(...$stem);
+        foreach ($stems === [] ? [] : $gaps->over(...$bar) as [$low, $high]) {
+            foreach ($stems as [$foot, $head]) {
+                $bottom = max($low - ($this->size - $this->arm), $foot);
+                $best = min($high, $head) - $bottom > $best[0] ? [min($high, $head) - $bottom, $bottom] : $best;
             }
         }
 
-        return null;
+        return $best;
     }
 
     private function outline(Frame $frame, float $left, float $bottom): Ring
