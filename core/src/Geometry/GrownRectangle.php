@@ -49,10 +49,11 @@ final class GrownRectangle
         foreach ($starts as $sides) {
             for ($round = 0; $round < self::ROUNDS; ++$round) {
                 $lines = array_map(static fn(array $edge): LinearForm => self::keepingOut($edge, $sides), $edges);
-                if (in_array($lines, $tried, false)) {
+                $key = serialize($lines);
+                if (isset($tried[$key])) {
                     break;
                 }
-                $tried[] = $lines;
+                $tried[$key] = true;
                 $grown = self::within($lines, $sides);
                 if (self::area($grown) <= self::area($sides) * (1 + 1e-9)) {
                     break;

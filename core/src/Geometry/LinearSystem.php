@@ -8,8 +8,8 @@ namespace Heurema\Geometry;
 final class LinearSystem
 {
     /**
-     * @param list<list<float>> $rows   as many as there are unknowns
-     * @param list<float>       $values
+     * @param array<int, array<int, float>> $rows   as many as there are unknowns
+     * @param array<int, float>             $values
      *
      * @return list<float>|null null when the rows say the same twice
      */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Geometry;
 
-/** Segments that stand in the way, asked for what is nearest, what a ray meets and how far a front can move. */
+/** Segments that stand in the way, or solids with all their edges, asked for what is nearest, what a ray meets and how far a front can move. */
 final class Obstacles
 {
     private readonly SegmentGrid $grid;
@@ -12,13 +12,40 @@ final class Obstacles
     /** How far, in mm, it is worth looking. */
     private readonly float $extent;
 
-    /** @param list<Segment> $segments */
-    public function __construct(public readonly array $segments)
+    /** The greatest x of all. */
+    private readonly float $right;
+
+    /**
+     * @param list<Segment> $segments
+     * @param bool          $areSolid are they the edges of solids, each of which lies to the left of its edges?
+     */
+    public function __construct(public readonly array $segments, private readonly bool $areSolid = false)
     {
         $this->grid = new SegmentGrid($segments);
         $ends = array_merge(...array_map(static fn(Segment $segment): array => [$segment->from, $segment->to], $segments));
         $box = $ends === [] ? new Box(0, 0, 0, 0) : Box::around($ends);
+        $this->right = $box->right;
         $this->extent = hypot($box->width(), $box->height()) + max(abs($box->left), abs($box->right)) + max(abs($box->bottom), abs($box->top));
+    }
+
+    /** @param list<Polygon> $solids */
+    public static function solid(array $solids): self
+    {
+        return new self(array_merge(...array_map(static fn(Polygon $solid): array => $solid->edges(), $solids)), true);
+    }
+
+    /** Does a point lie in a solid? By the even-odd rule; on an edge either answer may come. */
+    public function contains(Point $point): bool
+    {
+        $inside = false;
+        foreach ($this->grid->near(new Segment($point, new Point(max($point->x, $this->right) + 1, $point->y))) as $number) {
+            [$from, $to] = [$this->segments[$number]->from, $this->segments[$number]->to];
+            if (($to->y > $point->y) !== ($from->y > $point->y) && $point->x < ($from->x - $to->x) * ($point->y - $to->y) / ($from->y - $to->y) + $to->x) {
+                $inside = !$inside;
+            }
+        }
+
+        return $inside;
     }
 
     /** The nearest segment and the line to it; null when there is none. */
@@ -50,7 +77,8 @@ final class Obstacles
     }
 
     /**
-     * What a front meets first on its way, at a distance of more than `$beyond`.
+     * What a front meets first on its way, at a distance of more than `$beyond`. A front that begins in a solid, all of it or a
+     * part, meets it at once.
      */
     public function sweep(Sweep $sweep, float $beyond = -Sweep::TOUCH): ?Meeting
     {
@@ -60,7 +88,11 @@ final class Obstacles
             $nearest = null;
             foreach ($this->grid->inBox($sweep->bounds($reach)) as $number) {
                 $met = $sweep->meets($this->segments[$number]);
-                if ($met !== null && $met['near'] > $beyond && ($nearest === null || $met['near'] < $nearest->distance)) {
+                if ($met !== null && $beyond < 0 && $met['near'] <= -Sweep::TOUCH && $met['far'] > Sweep::TOUCH) {
+                    return new Meeting(0.0, $sweep->line(0.0, $met['across']), $number);
+                }
+                $isBehind = $met === null || $met['near'] <= $beyond || ($met['near'] <= Sweep::TOUCH && $this->isLeft($sweep, $this->segments[$number]));
+                if ($met !== null && !$isBehind && ($nearest === null || $met['near'] < $nearest->distance)) {
                     $nearest = new Meeting(max(0.0, $met['near']), $sweep->line(max(0.0, $met['near']), $met['across']), $number);
                 }
             }
@@ -68,7 +100,15 @@ final class Obstacles
             $reach *= 2;
         } while (!$isSettled && $reach < 4 * $limit);
 
-        return $nearest;
+        return $nearest !== null && $beyond < 0 && $nearest->distance > Sweep::TOUCH && $this->isLeft($sweep, $this->segments[$nearest->segment])
+            ? new Meeting(0.0, new Segment($nearest->line->from, $nearest->line->from), $nearest->segment)
+            : $nearest;
+    }
+
+    /** Does the front come out of a solid over this edge of it? */
+    private function isLeft(Sweep $sweep, Segment $edge): bool
+    {
+        return $this->areSolid && $sweep->direction->cross($edge->vector()) > 1e-6 * $edge->length();
     }
 
     /**

@@ -7,19 +7,23 @@ namespace Heurema\Geometry;
 /** A straight front that moves ahead until it meets something. */
 final readonly class Sweep
 {
-    /** What reaches into the strip by less than this, in mm, merely touches it. */
-    public const TOUCH = 0.05;
+    /** What is met before this, mm, is touched from the start. */
+    public const TOUCH = Tolerance::TOUCH;
 
     private Frame $frame;
+
+    /** What reaches no farther into the strip from its sides, mm, does not stand in the way. */
+    private float $aside;
 
     /**
      * @param Point $direction unit vector of the movement
      * @param float $from      where the front begins, left of the direction being positive
      * @param float $to        where it ends, above `from`
      */
-    public function __construct(Point $start, Point $direction, private float $from, private float $to)
+    public function __construct(Point $start, public Point $direction, private float $from, private float $to)
     {
         $this->frame = Frame::along($start, $direction);
+        $this->aside = min(Tolerance::GRAZE, ($to - $from) / 4);
     }
 
     /**
@@ -35,11 +39,13 @@ final readonly class Sweep
         if ($a->y > $b->y) {
             [$a, $b] = [$b, $a];
         }
-        $low = max($a->y, $this->from + self::TOUCH);
-        $high = min($b->y, $this->to - self::TOUCH);
-        if ($low > $high || $b->y - $a->y < self::TOUCH) {
+        if ($b->y < $this->from + $this->aside || $a->y > $this->to - $this->aside) {
             return null;
         }
+        if ($b->y - $a->y < self::TOUCH) {
+            return ['near' => min($a->x, $b->x), 'far' => max($a->x, $b->x), 'across' => ($a->y + $b->y) / 2];
+        }
+        [$low, $high] = [max($a->y, $this->from), min($b->y, $this->to)];
         $slope = ($b->x - $a->x) / ($b->y - $a->y);
         $ends = [[$a->x + $slope * ($low - $a->y), $low], [$a->x + $slope * ($high - $a->y), $high]];
         [$near, $far] = $ends[0][0] <= $ends[1][0] ? $ends : [$ends[1], $ends[0]];

@@ -17,5 +17,5 @@ final class Tolerance
      * What reaches into the side of a strip of floor by no more than this grazes it: walls drawn to a tenth of a millimetre and
      * turned lean by as much.
      */
-    public const GRAZE = 0.25;
+    public const GRAZE = 0.5;
 }

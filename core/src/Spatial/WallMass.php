@@ -13,7 +13,6 @@ use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
-use Heurema\Geometry\Segment;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\OpeningKind;
@@ -39,13 +38,13 @@ final class WallMass
 
     public function contains(Point $point): bool
     {
-        return self::anyContains($this->solids, $point);
+        return $this->faces()->contains($point);
     }
 
     /** The faces of walls with the bare openings cut out and all doors closed. */
     public function obstructions(): Obstacles
     {
-        return $this->obstructions ??= new Obstacles(self::edges($this->pierced()));
+        return $this->obstructions ??= Obstacles::solid($this->pierced());
     }
 
     /**
@@ -59,7 +58,7 @@ final class WallMass
      */
     public function in(Ring $ring, Ring $around, float $margin): array
     {
-        $isNear = ($this->faces ??= new Obstacles(self::edges($this->solids)))->enter($around, $margin);
+        $isNear = $this->faces()->enter($around, $margin);
         if (!$isNear && !$this->contains($around->middle())) {
             return [];
         }
@@ -77,7 +76,7 @@ final class WallMass
      */
     public function standingIn(Ring $ring): array
     {
-        if (!$this->obstructions()->enter($ring, self::ENTERS_BY) && !self::anyContains($this->pierced(), $ring->middle())) {
+        if (!$this->obstructions()->enter($ring, self::ENTERS_BY) && !$this->obstructions()->contains($ring->middle())) {
             return [];
         }
         $parts = array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), $this->pierced()));
@@ -127,25 +126,8 @@ final class WallMass
         return Ring::rectangle($corner, $along->times($width), $across);
     }
 
-    /** @param list<Polygon> $polygons */
-    private static function anyContains(array $polygons, Point $point): bool
+    private function faces(): Obstacles
     {
-        foreach ($polygons as $polygon) {
-            if ($polygon->contains($point)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * @param list<Polygon> $polygons
-     *
-     * @return list<Segment>
-     */
-    private static function edges(array $polygons): array
-    {
-        return array_merge(...array_map(static fn(Polygon $polygon): array => $polygon->edges(), $polygons));
+        return $this->faces ??= Obstacles::solid($this->solids);
     }
 }
