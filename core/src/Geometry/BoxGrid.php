@@ -32,6 +32,22 @@ final class BoxGrid
         return array_values(array_filter($this->cells[$cell] ?? [], fn(int $number): bool => $this->boxes[$number]->contains($point)));
     }
 
+    /** @return list<int> numbers of the things whose boxes have some area in common with a box, ascending */
+    public function overlapping(Box $box): array
+    {
+        $found = [];
+        // a box over more cells than there are things is held against all of them
+        $isWide = ($box->width() / $this->size + 1) * ($box->height() / $this->size + 1) > count($this->boxes);
+        foreach ($isWide ? array_keys($this->boxes) : array_merge(...array_map(fn(string $cell): array => $this->cells[$cell] ?? [], $this->cellsOf($box))) as $number) {
+            if (!isset($found[$number]) && $this->boxes[$number]->overlaps($box)) {
+                $found[$number] = $number;
+            }
+        }
+        sort($found);
+
+        return $found;
+    }
+
     /** @return list<string> */
     private function cellsOf(Box $box): array
     {

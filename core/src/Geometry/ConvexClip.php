@@ -35,6 +35,31 @@ final class ConvexClip
         return $area;
     }
 
+    /**
+     * A convex outline with a margin left away along each side; null when nothing is left.
+     *
+     * @param Ring                  $convex counter-clockwise
+     * @param callable(Segment): float $by     the margin of a side, mm
+     */
+    public static function inset(Ring $convex, callable $by): ?Ring
+    {
+        $points = array_map(static fn(Point $point): array => [$point->x, $point->y], $convex->points);
+        foreach ($convex->edges() as $side) {
+            $length = $side->length();
+            if ($length < 1e-9) {
+                continue;
+            }
+            [$dx, $dy] = [($side->to->x - $side->from->x) / $length, ($side->to->y - $side->from->y) / $length];
+            $margin = $by($side);
+            $points = self::cut($points, $side->from->x - $dy * $margin, $side->from->y + $dx * $margin, $dx, $dy);
+            if ($points === []) {
+                return null;
+            }
+        }
+
+        return count($points) < 3 ? null : new Ring(array_map(static fn(array $point): Point => new Point(...$point), $points));
+    }
+
     private static function ringPart(Ring $ring, Ring $convex): ?Ring
     {
         $points = self::cutAll($ring, $convex);

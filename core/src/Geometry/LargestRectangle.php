@@ -75,15 +75,15 @@ final class LargestRectangle
         return ['ring' => $search->ring($place, $place + $width, $bottom, $top), 'height' => $top - $bottom];
     }
 
-    /** The side of the largest square with its sides along a direction, mm, to a hundredth of a millimetre. */
+    /** The side of the largest square with its sides along a direction, mm. */
     public static function squareIn(Polygon $polygon, Point $along): float
     {
         $box = Box::around(array_map(Frame::along($polygon->outer->points[0], $along)->fromPlan(...), $polygon->outer->points));
-        [$fits, $toLarge] = [0.0, min($box->width(), $box->height()) + Tolerance::UPRIGHT];
-        while ($toLarge - $fits > Tolerance::UPRIGHT) {
-            $side = ($fits + $toLarge) / 2;
-            $deepest = self::deepest($polygon, $along, $side);
-            [$fits, $toLarge] = $deepest !== null && $deepest['height'] >= $side - Tolerance::UPRIGHT ? [$side, $toLarge] : [$fits, $side];
+        [$fits, $tooLarge] = [0.0, min($box->width(), $box->height()) + Tolerance::UPRIGHT];
+        while ($tooLarge - $fits > 1e-7) {
+            $side = ($fits + $tooLarge) / 2;
+            $deepest = self::deepest($polygon, $along, $side + 2 * Tolerance::UPRIGHT);
+            [$fits, $tooLarge] = $deepest !== null && $deepest['height'] >= $side - 1e-6 ? [$side, $tooLarge] : [$fits, $side];
         }
 
         return $fits;

@@ -111,6 +111,12 @@ final class Obstacles
         return $this->areSolid && $sweep->direction->cross($edge->vector()) > 1e-6 * $edge->length();
     }
 
+    /** @return list<Segment> those that may come as near to a segment as is said, and others */
+    public function near(Segment $segment, float $distance): array
+    {
+        return array_map(fn(int $number): Segment => $this->segments[$number], $this->grid->inBox(Box::around([$segment->from, $segment->to])->grown($distance)));
+    }
+
     /**
      * Does any segment come into a convex ring, by more than a margin in mm?
      *

@@ -22,6 +22,12 @@ final readonly class Polygon
         return array_sum(array_map(static fn(Segment $edge): float => $edge->length(), $this->edges()));
     }
 
+    /** How thick it is on the whole, mm: of a long strip its width, of a square half its side. */
+    public function thickness(): float
+    {
+        return 2 * $this->area() / max(1e-9, $this->perimeter());
+    }
+
     /** @return list<Ring> */
     public function rings(): array
     {

@@ -12,8 +12,8 @@ final readonly class Sweep
 
     private Frame $frame;
 
-    /** What reaches no farther into the strip from its sides, mm, does not stand in the way. */
-    private float $aside;
+    /** Nothing that reaches farther into the strip from its sides, mm, is left out. */
+    private float $widest;
 
     /**
      * @param Point $direction unit vector of the movement
@@ -23,7 +23,7 @@ final readonly class Sweep
     public function __construct(Point $start, public Point $direction, private float $from, private float $to)
     {
         $this->frame = Frame::along($start, $direction);
-        $this->aside = min(Tolerance::GRAZE, ($to - $from) / 4);
+        $this->widest = ($to - $from) / 4;
     }
 
     /**
@@ -39,10 +39,11 @@ final readonly class Sweep
         if ($a->y > $b->y) {
             [$a, $b] = [$b, $a];
         }
-        if ($b->y < $this->from + $this->aside || $a->y > $this->to - $this->aside) {
+        $aside = min($this->widest, Tolerance::ofEdge($b->x - $a->x, $b->y - $a->y));
+        if ($b->y < $this->from + $aside || $a->y > $this->to - $aside) {
             return null;
         }
-        if ($b->y - $a->y < self::TOUCH) {
+        if ($b->y - $a->y < self::TOUCH || ($b->y - $a->y < $aside && abs($b->x - $a->x) > $aside)) {
             return ['near' => min($a->x, $b->x), 'far' => max($a->x, $b->x), 'across' => ($a->y + $b->y) / 2];
         }
         [$low, $high] = [max($a->y, $this->from), min($b->y, $this->to)];

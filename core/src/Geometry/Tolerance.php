@@ -14,8 +14,22 @@ final class Tolerance
     public const UPRIGHT = 0.01;
 
     /**
-     * What reaches into the side of a strip of floor by no more than this grazes it: walls drawn to a tenth of a millimetre and
-     * turned lean by as much.
+     * An edge that leans a little against the side of a strip of floor grazes it where it reaches in by no more than this: walls
+     * that are turned and drawn to a tenth of a millimetre lean by as much.
      */
     public const GRAZE = 0.5;
+
+    /** An edge that leans by no more than this from end to end runs exactly along or across; what it reaches in is meant. */
+    private const EXACT = 0.001;
+
+    /**
+     * How far an edge may reach into the side of a strip without standing in it.
+     *
+     * @param float $along from one end of the edge to the other, along the strip
+     * @param float $aside the same across it
+     */
+    public static function ofEdge(float $along, float $aside): float
+    {
+        return min(abs($along), abs($aside)) > self::EXACT ? self::GRAZE : self::TOUCH;
+    }
 }

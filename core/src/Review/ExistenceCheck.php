@@ -125,7 +125,7 @@ final readonly class ExistenceCheck
     private static function worst(array $outcomes): Outcome
     {
         usort($outcomes, static function (Outcome $a, Outcome $b): int {
-            return [self::rank($a), -$a->shortfall(), $a->margin ?? 0.0] <=> [self::rank($b), -$b->shortfall(), $b->margin ?? 0.0];
+            return [self::rank($a), -$a->shortfall(), $a->relativeMargin(), $a->limit->number ?? 0.0] <=> [self::rank($b), -$b->shortfall(), $b->relativeMargin(), $b->limit->number ?? 0.0];
         });
 
         return $outcomes[0];
@@ -136,7 +136,7 @@ final readonly class ExistenceCheck
         // what makes no sense is no way out
         $rank = static fn(Outcome $outcome): int => $outcome->verdict === Verdict::NotApplicable ? -1 : self::rank($outcome);
 
-        return [-$rank($a), $a->shortfall()] <=> [-$rank($b), $b->shortfall()];
+        return [-$rank($a), $a->shortfall(), -$a->relativeMargin()] <=> [-$rank($b), $b->shortfall(), -$b->relativeMargin()];
     }
 
     private static function rank(Outcome $outcome): int

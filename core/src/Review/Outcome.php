@@ -50,6 +50,12 @@ final readonly class Outcome
         return $this->margin === null || $this->limit === null ? 0.0 : max(0.0, -$this->margin / max(1e-9, abs($this->limit->number)));
     }
 
+    /** How far it keeps clear of its limit, as a share of it; negative when it falls short. */
+    public function relativeMargin(): float
+    {
+        return $this->margin === null || $this->limit === null ? 0.0 : round($this->margin / max(1e-9, abs($this->limit->number)), 6);
+    }
+
     /** @param list<string> $assumptions */
     public function assuming(array $assumptions): self
     {

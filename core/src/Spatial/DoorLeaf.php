@@ -18,7 +18,16 @@ final readonly class DoorLeaf
     /** Chords to a quarter circle. */
     private const CHORDS = 16;
 
-    private function __construct(public Point $hinge, public Point $closed, public Point $open) {}
+    /** The quarter circle that the leaf sweeps, with its edge a little inside the true one (0.5 % of the leaf). */
+    public Ring $sector;
+
+    public Box $bounds;
+
+    private function __construct(public Point $hinge, public Point $closed, public Point $open)
+    {
+        $this->sector = $this->swept();
+        $this->bounds = $this->sector->bounds();
+    }
 
     /** @return list<self> none where no leaf swings or where nobody said how */
     public static function of(PlacedOpening $opening): array
@@ -49,8 +58,7 @@ final readonly class DoorLeaf
         return $this->hinge->distanceTo($this->closed);
     }
 
-    /** The quarter circle that the leaf sweeps, with its edge a little inside the true one (0.5 % of the leaf). */
-    public function sector(): Ring
+    private function swept(): Ring
     {
         $along = $this->closed->minus($this->hinge);
         $out = $this->open->minus($this->hinge);
@@ -61,10 +69,5 @@ final readonly class DoorLeaf
         }
 
         return (new Ring($points))->counterClockwise();
-    }
-
-    public function bounds(): Box
-    {
-        return $this->sector()->bounds();
     }
 }

@@ -8,6 +8,7 @@ use Heurema\Geometry\Frame;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\HingeEnd;
 use Heurema\Layout\Words\WallSide;
 
@@ -84,7 +85,7 @@ final readonly class Doorway
             }
         }
 
-        return max(0.0, $reach);
+        return self::fromStart($reach);
     }
 
     /**
@@ -100,7 +101,13 @@ final readonly class Doorway
             }
         }
 
-        return max(0.0, $reach);
+        return self::fromStart($reach);
+    }
+
+    /** What begins where a zone begins leaves nothing free, though it is looked for a little inside the zone. */
+    public static function fromStart(float $free): float
+    {
+        return $free <= Tolerance::GRAZE + Tolerance::TOUCH ? 0.0 : $free;
     }
 
     /** @param float $from mm from the middle, latch side positive */

@@ -19,16 +19,15 @@ final class FreeFloor
         if ($outline === null) {
             return [];
         }
-        $bounds = $outline->bounds();
         $lines = Line::aroundPolygon($outline, 0, 0);
-        foreach ($home->fixturesOn($room->storey()) as $fixture) {
-            if ($fixture->outline !== null && $fixture->takesFloor && $fixture->bounds?->overlaps($bounds) === true) {
+        foreach ($home->fixturesNear($room->storey(), $outline->bounds()) as $fixture) {
+            if ($fixture->outline !== null && $fixture->takesFloor) {
                 array_push($lines, ...Line::around($fixture->outline, 0, 1));
             }
         }
         foreach ($clearOfSwings ? $home->openingsOf($room) : [] as $door) {
             foreach (DoorLeaf::of($door) as $leaf) {
-                array_push($lines, ...Line::around($leaf->sector(), 0, 1));
+                array_push($lines, ...Line::around($leaf->sector, 0, 1));
             }
         }
         $pieces = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Box;
+use Heurema\Geometry\BoxGrid;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\TangledLines;
 use Heurema\Layout\Fixture;
@@ -43,6 +45,15 @@ final class Home implements Subject
     private readonly array $openingsOn;
 
     private ?WaysIn $waysIn = null;
+
+    /** @var array<string, BoxGrid> by storey */
+    private array $fixtureBoxes = [];
+
+    /** @var array<string, list<array{PlacedOpening, DoorLeaf}>> by storey */
+    private array $leaves = [];
+
+    /** @var array<string, BoxGrid> by storey */
+    private array $leafBoxes = [];
 
     /** @var array<string, list<Subject>> by type */
     private array $subjects = [];
@@ -173,6 +184,41 @@ final class Home implements Subject
     public function hasThing(RoomSpace $room, string $kind): bool
     {
         return array_filter($this->fixturesIn($room), static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $kind) !== [];
+    }
+
+    /** @return list<PlacedFixture> those of a storey whose boxes overlap a box */
+    public function fixturesNear(string $storey, Box $box): array
+    {
+        $fixtures = $this->fixturesOn($storey);
+        $grid = $this->fixtureBoxes[$storey] ??= new BoxGrid(array_filter(array_map(static fn(PlacedFixture $fixture): ?Box => $fixture->bounds, $fixtures)));
+
+        return array_map(static fn(int $number): PlacedFixture => $fixtures[$number], $grid->overlapping($box));
+    }
+
+    /** @return list<array{PlacedOpening, DoorLeaf}> the leaves of doors on a storey that sweep into a box, with their doors */
+    public function leavesNear(string $storey, Box $box): array
+    {
+        $leaves = $this->leaves[$storey] ??= self::hang($this->openingsOn($storey));
+        $grid = $this->leafBoxes[$storey] ??= new BoxGrid(array_map(static fn(array $leaf): Box => $leaf[1]->bounds, $leaves));
+
+        return array_map(static fn(int $number): array => $leaves[$number], $grid->overlapping($box));
+    }
+
+    /**
+     * @param list<PlacedOpening> $openings
+     *
+     * @return list<array{PlacedOpening, DoorLeaf}>
+     */
+    private static function hang(array $openings): array
+    {
+        $leaves = [];
+        foreach ($openings as $opening) {
+            foreach (DoorLeaf::of($opening) as $leaf) {
+                $leaves[] = [$opening, $leaf];
+            }
+        }
+
+        return $leaves;
     }
 
     /** @return list<PlacedOpening> */

@@ -6,8 +6,11 @@ namespace Heurema\Spatial;
 
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Frame;
+use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Words\FixtureKind;
 
@@ -20,6 +23,12 @@ final readonly class PlacedFixture implements Subject
         FixtureKind::CoAlarm, FixtureKind::Lamp,
     ];
 
+    /** What basins, sinks and hobs are set into. */
+    private const COUNTERS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet];
+
+    /** What two have in common, as thick as this, mm, or less, lies beside both. */
+    private const TOUCHES = 0.5;
+
     /** A thing whose underside is this high, in mm, leaves the floor below it free. */
     private const ABOVE_HEADS = 2000.0;
 
@@ -29,7 +38,7 @@ final readonly class PlacedFixture implements Subject
     /** The upright box around its outline. */
     public ?Box $bounds;
 
-    /** The room its middle lies in. */
+    /** The room its middle lies in; where that is in a wall or on the edge of one, the room that some more of it lies in. */
     public ?RoomSpace $room;
 
     /** Origin in the middle of its back edge, y the way it faces. */
@@ -45,7 +54,7 @@ final readonly class PlacedFixture implements Subject
         $this->outline = $points === null || $points === [] ? null : new Ring(array_map($this->frame->toPlan(...), $points));
         $this->bounds = $this->outline?->bounds();
         $this->takesFloor = $this->base() < self::ABOVE_HEADS && !in_array($fixture->kind, self::FLAT_THINGS, true);
-        $this->room = $plan->roomAt($this->frame->toPlan(new Point(0, ($fixture->depth ?? 4.0) / 2)));
+        $this->room = $this->roomBelow($fixture->width ?? 4.0, $fixture->depth ?? 4.0);
     }
 
     public function type(): SubjectType
@@ -70,6 +79,37 @@ final readonly class PlacedFixture implements Subject
         return $this->plan->storey->id;
     }
 
+    /** A basin, sink or hob set in a counter has the counter around it, not in its way. */
+    public function isSetIn(self $other): bool
+    {
+        return $other !== $this && in_array($other->fixture->kind, self::COUNTERS, true)
+            && $other->outline?->contains($this->frame->toPlan(new Point(0, ($this->fixture->depth ?? 0.0) / 2))) === true;
+    }
+
+    /** Do the two cover some common floor, by more than a millimetre, at whatever heights? */
+    public function overlaps(self $other): bool
+    {
+        foreach ($this->outline === null || $other->outline === null ? [] : Overlap::parts(new Polygon($other->outline->counterClockwise()), $this->outline->counterClockwise()) as $part) {
+            if ($part->thickness() > self::TOUCHES) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Does it stand on some of a floor, by more than a millimetre? */
+    public function standsIn(Polygon $floor): bool
+    {
+        foreach ($this->outline === null ? [] : Overlap::parts($floor, $this->outline->counterClockwise()) as $part) {
+            if ($part->thickness() > self::TOUCHES) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** The rectangle around its outline that is turned as it is, counter-clockwise. */
     public function extent(Ring $outline): Ring
     {
@@ -77,6 +117,19 @@ final readonly class PlacedFixture implements Subject
         $box = Box::around(array_map($frame->fromPlan(...), $outline->points));
 
         return Ring::rectangle($frame->toPlan(new Point($box->left, $box->bottom)), $frame->xAxis->times($box->width()), $frame->yAxis->times($box->height()))->counterClockwise();
+    }
+
+    private function roomBelow(float $width, float $depth): ?RoomSpace
+    {
+        // a little off the middle, so as not to look along an edge that runs through it
+        foreach ([[0.0, 0.0], [0.0, 0.25], [0.25, 0.0], [-0.25, 0.0], [0.0, -0.25]] as [$aside, $ahead]) {
+            $room = $this->plan->roomAt($this->frame->toPlan(new Point($aside * $width, (0.5 + $ahead) * $depth + Tolerance::GRAZE)));
+            if ($room !== null) {
+                return $room;
+            }
+        }
+
+        return null;
     }
 
     public function base(): float

@@ -63,7 +63,7 @@ final class DistancesTest extends TestCase
         [$leaf] = DoorLeaf::of(Sketch::room(4000, 3000)->door('w1', 2000, 800, $said)->home()->openings[0]);
         // w1 runs along y = −100; seen along it right is outside, so the leaf hangs on y = −200 at x = 1900 + 400
         self::assertEqualsWithDelta([[2300.0, -200.0], [1500.0, -200.0], [2300.0, -1000.0]], [$leaf->hinge->toArray(), $leaf->closed->toArray(), $leaf->open->toArray()], 1e-9);
-        self::assertEqualsWithDelta(M_PI / 4 * 0.64, $leaf->sector()->area() / 1e6, 0.002, 'a quarter circle of 800');
+        self::assertEqualsWithDelta(M_PI / 4 * 0.64, $leaf->sector->area() / 1e6, 0.002, 'a quarter circle of 800');
         self::assertCount(2, DoorLeaf::of(Sketch::room(4000, 3000)->door('w1', 2000, 1600, ['operation' => 'double_hinged', 'opens' => 'left'])->home()->openings[0]));
         self::assertSame([], DoorLeaf::of(Sketch::room(4000, 3000)->door('w1', 2000, 800, ['operation' => 'pocket'])->home()->openings[0]));
     }

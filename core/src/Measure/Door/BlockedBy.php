@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Door;
 
-use Heurema\Geometry\Box;
 use Heurema\Geometry\ConvexClip;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Vertices;
@@ -19,7 +18,6 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
@@ -49,7 +47,7 @@ final class BlockedBy extends SubjectMeasure
         if ($leaves === []) {
             return $this->withoutLeaf($subject);
         }
-        $witness = array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector()), $leaves);
+        $witness = array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector), $leaves);
         $names = [];
         foreach ($leaves as $leaf) {
             array_push($names, ...$this->inTheWay($leaf, $subject, $home));
@@ -77,25 +75,19 @@ final class BlockedBy extends SubjectMeasure
     /** @return list<string> */
     private function inTheWay(DoorLeaf $leaf, PlacedOpening $door, Home $home): array
     {
-        $sector = $leaf->sector();
-        $bounds = $sector->bounds();
+        $sector = $leaf->sector;
         $names = [];
         foreach ($door->plan->mass->in($sector, $sector, Vertices::SNAP) as $part) {
             if ($part->area() > self::LEAST_MM2) {
                 $names[] = 'a wall';
             }
         }
-        foreach ($home->fixturesOn($door->storey()) as $fixture) {
-            if ($fixture->outline !== null && $fixture->takesFloor && self::isNear($fixture, $bounds) && ConvexClip::area(new Polygon($fixture->outline), $sector) > self::LEAST_MM2) {
+        foreach ($home->fixturesNear($door->storey(), $leaf->bounds) as $fixture) {
+            if ($fixture->outline !== null && $fixture->takesFloor && ConvexClip::area(new Polygon($fixture->outline), $sector) > self::LEAST_MM2) {
                 $names[] = $fixture->name();
             }
         }
 
         return $names;
-    }
-
-    private static function isNear(PlacedFixture $fixture, Box $bounds): bool
-    {
-        return $fixture->bounds?->overlaps($bounds) === true;
     }
 }

@@ -14,6 +14,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
+use Heurema\Spatial\FoldingLeaves;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject;
@@ -44,9 +45,6 @@ final class ClearWidth extends SubjectMeasure
     private const INSIDE_LEAF = 35.0;
     private const OUTSIDE_LEAF = 44.0;
 
-    /** A folding door wider than this, in mm, is taken to fold to both sides in four leaves, else in two. */
-    private const TWO_LEAVES_UP_TO = 1000.0;
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $opening = $subject->opening;
@@ -70,7 +68,7 @@ final class ClearWidth extends SubjectMeasure
         $assumed = $door->opening->door?->leafThickness === null ? ["Leaf of {$door->id()} taken as ".$home->length($leaf).' thick.'] : [];
         $stop = 'Stop of the frame taken as '.$home->length(self::STOP).'.';
         $grip = 'Grip that keeps the leaf from sliding home taken as '.$home->length(self::GRIP).'.';
-        $leaves = $width > self::TWO_LEAVES_UP_TO ? 4 : 2;
+        $leaves = FoldingLeaves::of($door)->count ?? 0;
 
         return match ($operation) {
             DoorOperation::Hinged => self::measured($door, $home, $width - $leaf - self::STOP, "Leaf {$home->length($width)} less its thickness {$home->length($leaf)} and the stop.", [...$assumed, $stop]),

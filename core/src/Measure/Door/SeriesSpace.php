@@ -22,8 +22,8 @@ use Heurema\Spatial\SubjectType;
 use Heurema\Units\Amount;
 
 /**
- * Between this door and the next one that one walks up to straight through it, less the leaves that swing into the space
- * between.
+ * Between this door and another one that one walks up to straight through it, less the leaves that swing into the space
+ * between, where that leaves least.
  *
  * @extends SubjectMeasure<PlacedOpening>
  */
@@ -45,13 +45,15 @@ final class SeriesSpace extends SubjectMeasure
     {
         $nearest = null;
         foreach ($home->openingsOn($subject->storey()) as $other) {
-            $room = $other === $subject || $other->type() !== SubjectType::Door ? null : self::between($subject, $other);
-            $line = $room === null ? null : self::way($subject, $other, $room);
-            if ($room !== null && $line !== null && ($nearest === null || $line->length() < $nearest[0]->length())) {
-                $nearest = [$line, $other, $room];
+            foreach ($other === $subject || $other->type() !== SubjectType::Door ? [] : self::between($subject, $other) as $room) {
+                $line = self::way($subject, $other, $room);
+                $space = $line === null ? INF : $line->length() - self::leafInto($subject, $room) - self::leafInto($other, $room);
+                if ($line !== null && $line->length() <= self::SERIES && ($nearest === null || $space < $nearest[3])) {
+                    $nearest = [$line, $other, $room, $space];
+                }
             }
         }
-        if ($nearest === null || $nearest[0]->length() > self::SERIES) {
+        if ($nearest === null) {
             return new NotApplicable('No other door follows it.');
         }
         [$line, $other, $room] = $nearest;
@@ -65,15 +67,10 @@ final class SeriesSpace extends SubjectMeasure
         );
     }
 
-    private static function between(PlacedOpening $one, PlacedOpening $other): ?RoomSpace
+    /** @return list<RoomSpace> that both open into */
+    private static function between(PlacedOpening $one, PlacedOpening $other): array
     {
-        foreach ([$one->left->room, $one->right->room] as $room) {
-            if ($room !== null && $other->borders($room)) {
-                return $room;
-            }
-        }
-
-        return null;
+        return array_values(array_filter([$one->left->room, $one->right->room], static fn(?RoomSpace $room): bool => $room !== null && $other->borders($room)));
     }
 
     /** Straight from face to face, where the one door stands before the other. */

@@ -59,7 +59,7 @@ final class SweepsFloorOf extends SubjectMeasure
             }
             $floor = ClearFloor::before($fixture, $with->number('width') ?? 762.0, $with->number('depth') ?? 1219.2);
             foreach ($leaves as $leaf) {
-                if (ConvexClip::area(new Polygon($floor), $leaf->sector()) > self::LEAST_MM2) {
+                if (ConvexClip::area(new Polygon($floor), $leaf->sector) > self::LEAST_MM2) {
                     $names[$fixture->id()] = $fixture->name();
                 }
             }
@@ -67,7 +67,7 @@ final class SweepsFloorOf extends SubjectMeasure
 
         return new Measured(
             Amount::count(count($names)),
-            array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector()), $leaves),
+            array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector), $leaves),
             [$names === [] ? 'It sweeps no fixture\'s floor.' : 'It sweeps the floor before '.implode(', ', $names).'.'],
         );
     }

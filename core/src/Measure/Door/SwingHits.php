@@ -46,13 +46,13 @@ final class SwingHits extends SubjectMeasure
         }
         $names = [];
         foreach ($leaves as $leaf) {
-            array_push($names, ...$this->met($leaf->sector(), $subject, $home));
+            array_push($names, ...$this->met($leaf->sector, $subject, $home));
         }
         $names = array_values(array_unique($names));
 
         return new Measured(
             Amount::count(count($names)),
-            array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector()), $leaves),
+            array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector), $leaves),
             [$names === [] ? 'Nothing is in the way of the leaf.' : 'In the way of the leaf: '.implode(', ', $names).'.'],
         );
     }
@@ -61,15 +61,15 @@ final class SwingHits extends SubjectMeasure
     private function met(Ring $sector, PlacedOpening $door, Home $home): array
     {
         $bounds = $sector->bounds();
-        $meets = static fn(Ring $other): bool => $other->bounds()->overlaps($bounds) && ConvexClip::area(new Polygon($other), $sector) > self::LEAST_MM2;
+        $meets = static fn(Ring $other): bool => ConvexClip::area(new Polygon($other), $sector) > self::LEAST_MM2;
         $names = [];
-        foreach ($home->fixturesOn($door->storey()) as $fixture) {
+        foreach ($home->fixturesNear($door->storey(), $bounds) as $fixture) {
             if ($fixture->outline !== null && $fixture->takesFloor && $meets($fixture->outline)) {
                 $names[] = $fixture->name();
             }
         }
-        foreach ($home->openingsOn($door->storey()) as $other) {
-            if ($other !== $door && array_filter(DoorLeaf::of($other), static fn(DoorLeaf $leaf): bool => $meets($leaf->sector())) !== []) {
+        foreach ($home->leavesNear($door->storey(), $bounds) as [$other, $leaf]) {
+            if ($other !== $door && $meets($leaf->sector)) {
                 $names[] = $other->name();
             }
         }

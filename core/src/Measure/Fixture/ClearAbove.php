@@ -26,8 +26,6 @@ use Heurema\Units\Amount;
  */
 final class ClearAbove extends SubjectMeasure
 {
-    private const LEAST_MM2 = 1000.0;
-
     public function name(): string
     {
         return 'fixture.clear_above';
@@ -42,10 +40,8 @@ final class ClearAbove extends SubjectMeasure
     {
         $top = $subject->fixture->height;
         $lowest = null;
-        $outline = $subject->outline?->counterClockwise();
-        foreach ($outline === null ? [] : $home->fixturesOn($subject->storey()) as $other) {
-            $hangs = $other !== $subject && $other->outline !== null && $other->base() > 0 && $subject->bounds !== null && $other->bounds?->overlaps($subject->bounds) === true;
-            if ($outline !== null && $hangs && Overlap::area(new Polygon($other->outline->counterClockwise()), $outline) > self::LEAST_MM2 && $other->base() > $subject->base()) {
+        foreach ($subject->bounds === null ? [] : $home->fixturesNear($subject->storey(), $subject->bounds) as $other) {
+            if ($other !== $subject && $other->base() > max(0.0, $subject->base()) && $subject->overlaps($other)) {
                 $lowest = $lowest === null || $other->base() < $lowest->base() ? $other : $lowest;
             }
         }

@@ -72,15 +72,16 @@ final class ClearZone extends SubjectMeasure
         );
     }
 
-    /** @return list<PlacedFixture> what may stand in the zone: a kind of thing at least 18 in from the fixture's centre line */
+    /** @return list<PlacedFixture> what may stand in the zone: what the fixture is set in, and a kind of thing at least 18 in from its centre line */
     private function allowed(PlacedFixture $subject, Home $home, ?string $kind): array
     {
+        $around = array_filter($home->fixturesOn($subject->storey()), $subject->isSetIn(...));
         $ofKind = array_filter($home->fixturesOn($subject->storey()), static fn(PlacedFixture $other): bool => $other->fixture->kind->value === $kind);
 
-        return array_values(array_filter($ofKind, static function (PlacedFixture $other) use ($subject): bool {
+        return [...$around, ...array_filter($ofKind, static function (PlacedFixture $other) use ($subject): bool {
             $xs = array_map(static fn(Point $point): float => $subject->frame->fromPlan($point)->x, $other->outline->points ?? []);
 
             return $xs !== [] && (min($xs) >= self::ASIDE || max($xs) <= -self::ASIDE);
-        }));
+        })];
     }
 }

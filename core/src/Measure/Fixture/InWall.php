@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
-use Heurema\Geometry\Box;
+use Heurema\Geometry\LargestRectangle;
+use Heurema\Geometry\Tolerance;
 use Heurema\Geometry\Vertices;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
@@ -19,7 +20,7 @@ use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
 /**
- * How deep the fixture's outline reaches into a wall, along or across the way it faces, whichever is less.
+ * How deep the fixture's outline reaches into a wall: the side of the largest square, set as the fixture is, that lies in both.
  *
  * @extends SubjectMeasure<PlacedFixture>
  */
@@ -44,9 +45,11 @@ final class InWall extends SubjectMeasure
         $deepest = 0.0;
         $witness = [];
         foreach ($subject->plan->mass->in($outline->counterClockwise(), $subject->extent($outline), Vertices::SNAP) as $part) {
-            $box = Box::around(array_map($subject->frame->fromPlan(...), $part->outer->points));
-            $deepest = max($deepest, min($box->width(), $box->height()));
-            $witness[] = Witness::outline($subject->storey(), $part);
+            $depth = LargestRectangle::squareIn($part, $subject->frame->xAxis);
+            if ($depth > Tolerance::TOUCH) {
+                $deepest = max($deepest, $depth);
+                $witness[] = Witness::outline($subject->storey(), $part);
+            }
         }
 
         return new Measured(Amount::length($deepest), $witness, [$witness === [] ? 'It stands clear of walls.' : "It reaches {$home->length($deepest)} into a wall."]);

@@ -20,7 +20,7 @@ use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
 /**
- * How many other things stand where the fixture stands, at the same height, by 10 cm² or more. What is set into a counter, hung
+ * How many other things stand where the fixture stands, at the same height, by 10 cm² or more and more than a millimetre. What is set into a counter, hung
  * over it or pushed under a table shares its place with it.
  *
  * @extends SubjectMeasure<PlacedFixture>
@@ -28,6 +28,9 @@ use Heurema\Units\Amount;
 final class Overlaps extends SubjectMeasure
 {
     private const LEAST_MM2 = 1000.0;
+
+    /** A strip in common no wider than this, mm, is rounding. */
+    private const THIN = 1.0;
 
     /** What other things are set into or put under. */
     private const HOSTS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet, FixtureKind::Table, FixtureKind::Desk];
@@ -52,12 +55,12 @@ final class Overlaps extends SubjectMeasure
             return new Unknown([...($subject->fixture->width === null ? ["{$subject->id()}.width"] : []), ...($subject->fixture->depth === null ? ["{$subject->id()}.depth"] : [])]);
         }
         $names = $witness = [];
-        foreach ($home->fixturesOn($subject->storey()) as $other) {
-            if ($other === $subject || $other->outline === null || $other->bounds === null || $subject->bounds?->overlaps($other->bounds) !== true || self::shares($subject, $other)) {
+        foreach ($home->fixturesNear($subject->storey(), $outline->bounds()) as $other) {
+            if ($other === $subject || $other->outline === null || self::shares($subject, $other)) {
                 continue;
             }
             foreach (Overlap::parts(new Polygon($other->outline->counterClockwise()), $outline->counterClockwise()) as $part) {
-                if ($part->area() >= self::LEAST_MM2) {
+                if ($part->area() >= self::LEAST_MM2 && $part->thickness() > self::THIN) {
                     $names[] = $other->name();
                     $witness[] = Witness::outline($subject->storey(), $part);
                 }

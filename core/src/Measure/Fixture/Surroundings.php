@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Obstacles;
-use Heurema\Geometry\Point;
-use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Sweep;
-use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 
@@ -21,8 +18,6 @@ final readonly class Surroundings
 
     /** Farther than this, mm, nothing is in anybody's way. */
     private const FAR = 1_000_000.0;
-
-    private const COUNTERS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet];
 
     /**
      * @param list<PlacedFixture> $fixtures
@@ -36,7 +31,7 @@ final readonly class Surroundings
         $top = $fixture->base() + ($fixture->fixture->height ?? self::USUAL_HEIGHT);
         foreach ($home->fixturesOn($fixture->storey()) as $other) {
             $outline = $other->outline;
-            if ($other === $fixture || $outline === null || !$other->takesFloor || self::isSetIn($fixture, $other, $outline)) {
+            if ($other === $fixture || $outline === null || !$other->takesFloor || $fixture->isSetIn($other)) {
                 continue;
             }
             if ($other->base() < $top) {
@@ -93,13 +88,5 @@ final readonly class Surroundings
         $distance = max(0.0, $near);
 
         return new Hit($distance, $sweep->line($distance, $across), $what);
-    }
-
-    /** A basin, sink or hob set in a counter has the counter around it, not in its way. */
-    private static function isSetIn(PlacedFixture $fixture, PlacedFixture $other, Ring $outline): bool
-    {
-        $middle = $fixture->frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2));
-
-        return in_array($other->fixture->kind, self::COUNTERS, true) && $outline->contains($middle);
     }
 }

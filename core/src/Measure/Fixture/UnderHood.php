@@ -34,8 +34,8 @@ final class UnderHood extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        foreach ($home->fixturesOn($subject->storey()) as $other) {
-            if ($other->fixture->kind === FixtureKind::Hood && $subject->bounds !== null && $other->bounds?->overlaps($subject->bounds) === true) {
+        foreach ($subject->bounds === null ? [] : $home->fixturesNear($subject->storey(), $subject->bounds) as $other) {
+            if ($other->fixture->kind === FixtureKind::Hood && $subject->overlaps($other)) {
                 return new Measured(true, [Witness::mark($subject->storey(), $other->fixture->at)], ["{$other->name()} hangs over it."]);
             }
         }

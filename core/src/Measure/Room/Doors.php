@@ -13,16 +13,16 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\SpaceSide;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\SpaceSide;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject;
 use Heurema\Spatial\SubjectType;
 use Heurema\Units\Amount;
 
 /**
- * How many ways lead into the room: doors, bare openings, sides open over a divider, and stairs that come up in it.
+ * How many ways lead into the room: doors, bare openings, neighbours that it is open to, and stairs that come up in it.
  *
  * @extends SubjectMeasure<RoomSpace>
  */
@@ -44,14 +44,15 @@ final class Doors extends SubjectMeasure
             return new Unknown([(string) $subject->outlineProblem()]);
         }
         $doors = array_values(array_filter($home->openingsOf($subject), static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door));
-        $open = array_values(array_filter($subject->sides(), static fn(SpaceSide $side): bool => $side->isOpen()));
+        // a border in several pieces is open to the one space beyond it
+        $open = array_unique(array_map(static fn(SpaceSide $side): int => $side->beyond, array_filter($subject->sides(), static fn(SpaceSide $side): bool => $side->isOpen())));
         $stairs = array_values(array_filter($home->stairs, static fn(PlacedStair $stair): bool => self::leadsInto($stair, $subject)));
         $witness = array_map(static fn(PlacedOpening $door): Witness => Witness::mark($subject->storey(), $door->middle()), $doors);
 
         return new Measured(
             Amount::count(count($doors) + count($open) + count($stairs)),
             $witness === [] ? [Witness::mark($subject->storey(), $subject->room->at)] : $witness,
-            [sprintf('Doors and bare openings: %d. Open sides: %d. Stairs: %d.', count($doors), count($open), count($stairs))],
+            [sprintf('Doors and bare openings: %d. Open to neighbours: %d. Stairs: %d.', count($doors), count($open), count($stairs))],
         );
     }
 

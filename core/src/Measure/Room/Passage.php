@@ -60,8 +60,8 @@ final class Passage extends SubjectMeasure
             }
         }
         $things = [];
-        foreach ($home->fixturesOn($subject->storey()) as $fixture) {
-            if ($fixture->outline !== null && $fixture->takesFloor && $fixture->bounds?->overlaps($outline->bounds()) === true) {
+        foreach ($home->fixturesNear($subject->storey(), $outline->bounds()) as $fixture) {
+            if ($fixture->outline !== null && $fixture->takesFloor && $fixture->standsIn($outline)) {
                 $things[] = $fixture->outline;
             }
         }

@@ -72,7 +72,7 @@ final class DoorOver extends SubjectMeasure
     {
         return array_values(array_filter($doors, static function (PlacedOpening $door) use ($rings): bool {
             foreach (DoorLeaf::of($door) as $leaf) {
-                $sector = new Polygon($leaf->sector()->counterClockwise());
+                $sector = new Polygon($leaf->sector->counterClockwise());
                 foreach ($rings as $ring) {
                     if (Overlap::area($sector, $ring) > self::NOTICED_MM2) {
                         return true;

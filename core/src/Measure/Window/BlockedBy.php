@@ -78,7 +78,7 @@ final class BlockedBy extends SubjectMeasure
 
     private static function isInTheWay(PlacedFixture $fixture, PlacedOpening $window, float $sill): bool
     {
-        $facesAway = $fixture->fixture->kind === FixtureKind::Bed && $window->wall->line()->distanceTo($fixture->fixture->at) < $window->wall->thickness / 2 + self::NEAR;
+        $facesAway = $fixture->fixture->kind === FixtureKind::Bed && abs($window->wall->line()->leftOf($fixture->fixture->at)) < $window->wall->thickness / 2 + self::NEAR;
 
         return $facesAway || ($fixture->takesFloor && $fixture->fixture->kind !== FixtureKind::Bed && $fixture->base() + ($fixture->fixture->height ?? 0.0) > $sill);
     }

@@ -11,6 +11,7 @@ use Heurema\Geometry\Line;
 use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\StairKind;
 use Heurema\Spatial\Home;
@@ -29,6 +30,9 @@ final class Covers
 
     /** @var list<Cover> the lowest first */
     public array $found = [];
+
+    /** What comes in over a step by no more than this, mm, only touches it. */
+    public float $touch = Tolerance::TOUCH;
 
     /** @var list<string> heights over the stair that nobody said */
     public array $missing = [];
@@ -61,9 +65,28 @@ final class Covers
             $covers->takeStair($other);
         }
 
+        $covers->touch = $covers->lean() ? Tolerance::GRAZE : Tolerance::TOUCH;
         usort($covers->found, static fn(Cover $a, Cover $b): int => $a->floorOfHeights() <=> $b->floorOfHeights());
 
         return $covers;
+    }
+
+    /** Does an edge over the stair lean a little against its flights? */
+    private function lean(): bool
+    {
+        $sides = array_merge(...array_map(static fn(Step $step): array => $step->outline->edges(), $this->climb->stair->shape->steps));
+        foreach ($this->found as $cover) {
+            foreach ($cover->over->edges() as $edge) {
+                foreach ($sides as $side) {
+                    [$along, $aside] = [$side->along($edge->to) - $side->along($edge->from), $side->leftOf($edge->to) - $side->leftOf($edge->from)];
+                    if (abs($aside) <= Tolerance::GRAZE && Tolerance::ofEdge($along, $aside) > Tolerance::TOUCH) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Storey> from the one at its foot upwards; of steps outside from the one they reach */

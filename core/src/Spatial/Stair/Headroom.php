@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Spatial\Stair;
 
 use Heurema\Geometry\Box;
+use Heurema\Geometry\ConvexClip;
 use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
@@ -17,8 +18,6 @@ final readonly class Headroom
     /** How much of the floor at its foot and head counts, mm, where it is no wider: 36 in. */
     private const LANDING = 914.4;
 
-    /** Less of a thing over a step, mm², is rounding. */
-    private const NOTICED_MM2 = 1.0;
 
     private function __construct(public float $height, public Point $at, public float $from, public string $under) {}
 
@@ -30,12 +29,12 @@ final readonly class Headroom
     {
         $lowest = null;
         // from the top down, so that what is lowest is met early
-        foreach (array_reverse(self::pieces($climb, $sideEdge, $inMiddle)) as [$ring, $narrowed, $nosingLine, $highest]) {
+        foreach (array_reverse(self::pieces($climb, $sideEdge, $inMiddle, $covers->touch)) as [$ring, $narrowed, $nosingLine, $highest]) {
             foreach ($covers->found as $cover) {
                 if ($lowest !== null && $cover->floorOfHeights() - $highest >= $lowest->height) {
                     break;
                 }
-                foreach (self::under($cover, $cover->kind->isCutByOpenings() ? $narrowed : $ring) as $points) {
+                foreach (self::under($cover, $cover->kind->isCutByOpenings() ? $narrowed : $ring, $covers->touch) as $points) {
                     $lowest = self::lower($lowest, $cover, $points, array_map($nosingLine, $points));
                 }
             }
@@ -68,27 +67,29 @@ final readonly class Headroom
     /** Everything that has to be clear above, on plan. */
     public static function reach(Climb $climb): Ring
     {
-        $points = array_merge(...array_map(static fn(array $piece): array => $piece[0]->points, self::pieces($climb, 0.0, false)));
+        $points = array_merge(...array_map(static fn(array $piece): array => $piece[0]->points, self::pieces($climb, 0.0, false, 0.0)));
         $box = Box::around($points === [] ? [$climb->stair->stair->start] : $points);
 
         return Ring::rectangle(new Point($box->left, $box->bottom), new Point($box->width(), 0), new Point(0, $box->height()));
     }
 
     /** @return list<array{Ring, Ring, callable(Point): float, float}> outline, the same without the ends of treads, height of the line over the nosings and its highest */
-    private static function pieces(Climb $climb, float $sideEdge, bool $inMiddle): array
+    private static function pieces(Climb $climb, float $sideEdge, bool $inMiddle, float $touch): array
     {
         $shape = $climb->stair->shape;
         $pieces = [];
         foreach ($shape->steps as $step) {
             $middle = $step->front->length() / 2 - 0.5;
             $line = static fn(Point $point): float => $climb->nosingLine($step, $point);
-            $whole = $inMiddle && $step->kind !== StepKind::Landing ? $step->inset($middle) : $step->outline;
-            $pieces[] = [$whole, $sideEdge > 0 && !$inMiddle && $step->kind !== StepKind::Landing ? $step->inset($sideEdge) : $whole, $line, $step->kind === StepKind::Landing ? $climb->level($step) : $climb->levels[$step->risers + 1]];
+            $isLevel = $step->kind === StepKind::Landing;
+            $whole = $inMiddle && !$isLevel ? $step->inset($middle) : $step->outline;
+            $narrowed = $isLevel ? self::without($whole, $touch) : $step->inset($inMiddle ? $middle : max($touch, $sideEdge));
+            $pieces[] = [$whole, $narrowed, $line, $step->kind === StepKind::Landing ? $climb->level($step) : $climb->levels[$step->risers + 1]];
         }
         foreach ([[$shape->foot(), -1, 0.0], [$shape->head, 1, $climb->top()]] as [$edge, $way, $level]) {
             if ($edge !== null) {
                 $floor = self::floorAt($edge, $way);
-                $pieces[] = [$floor, $floor, static fn(): float => $level, $level];
+                $pieces[] = [$floor, self::without($floor, $touch), static fn(): float => $level, $level];
             }
         }
 
@@ -102,13 +103,19 @@ final readonly class Headroom
         return Ring::rectangle($edge->from, $edge->vector(), $edge->direction()->left()->times($way * $depth))->counterClockwise();
     }
 
+    /** A level outline without what its edges only touch. */
+    private static function without(Ring $outline, float $touch): Ring
+    {
+        return ConvexClip::inset($outline->counterClockwise(), static fn(): float => $touch) ?? $outline;
+    }
+
     /** @return list<list<Point>> corners of the parts of a piece that lie under a cover */
-    private static function under(Cover $cover, Ring $ring): array
+    private static function under(Cover $cover, Ring $ring, float $touch): array
     {
         if (!$cover->over->bounds()->overlaps($ring->bounds())) {
             return [];
         }
-        $parts = array_filter(Overlap::parts($cover->over, $ring), static fn($part): bool => $part->area() > self::NOTICED_MM2);
+        $parts = array_filter(Overlap::parts($cover->over, $ring), static fn($part): bool => $part->thickness() > $touch);
 
         return array_values(array_map(static fn($part): array => array_merge(...array_map(static fn(Ring $ring): array => $ring->points, $part->rings())), $parts));
     }

@@ -8,7 +8,8 @@ use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
-use Heurema\Spatial\DoorLeaf;
+use Heurema\Geometry\Tolerance;
+use Heurema\Spatial\Doorway;
 use Heurema\Spatial\FreeZone;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
@@ -61,7 +62,7 @@ final readonly class StairEnd
             }
         }
 
-        return max(0.0, $reach);
+        return Doorway::fromStart($reach);
     }
 
     /** How near the leaves of doors sweep, straight on from the edge; null where none comes within a reach. */
@@ -69,12 +70,10 @@ final readonly class StairEnd
     {
         $nearest = null;
         $floor = $this->floor($reach)->counterClockwise();
-        foreach ($this->plan === null ? [] : $home->openingsOn($this->plan->storey->id) as $door) {
-            foreach (DoorLeaf::of($door) as $leaf) {
-                foreach (Overlap::parts(new Polygon($leaf->sector()->counterClockwise()), $floor) as $part) {
-                    $distance = min(array_map($this->edge->leftOf(...), $part->outer->points));
-                    $nearest = min($nearest ?? $distance, $distance);
-                }
+        foreach ($this->plan === null ? [] : $home->leavesNear($this->plan->storey->id, $floor->bounds()) as [, $leaf]) {
+            foreach (Overlap::parts(new Polygon($leaf->sector), $floor) as $part) {
+                $distance = min(array_map($this->edge->leftOf(...), $part->outer->points));
+                $nearest = $part->thickness() > Tolerance::GRAZE ? min($nearest ?? $distance, $distance) : $nearest;
             }
         }
 

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Proof;
+
+use Heurema\Layout\LayoutReader;
+use Heurema\Measure\Catalogue;
+use Heurema\Review\Examiner;
+use Heurema\Review\Finding;
+use Heurema\Review\Verdict;
+use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\RuleBookReader;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\SubjectType;
+use Heurema\Units\Amount;
+use Heurema\Units\Quantity;
+
+/** Holds the findings of a home against those of the same home drawn in another way. */
+final class SameFindings
+{
+    /** How far amounts may differ: mm, m2, degrees, a share. */
+    private const WITHIN = ['mm' => 0.2, 'm2' => 0.0005, 'deg' => 0.05, 'ratio' => 0.0005, 'count' => 0.0];
+
+    /** @var array<string, Finding> */
+    private array $findings = [];
+
+    /** Verdicts that differ because the amount stands at its limit as nearly as coordinates are rounded. */
+    public int $atLimit = 0;
+
+    /** @var list<RuleBook>|null */
+    private static ?array $books = null;
+
+    /** @param array<string, mixed> $document */
+    public function __construct(array $document)
+    {
+        $this->findings = self::examined($document, static fn(string $id): string => $id);
+    }
+
+    /**
+     * @param array<string, mixed>     $document
+     * @param callable(string): string $name      what an id of the first home is called in this one
+     * @param float                    $rounding  of coordinates, mm
+     * @param bool                     $sameWalls are its walls those of the first home?
+     *
+     * @return list<string> what differs, in words
+     */
+    public function differences(array $document, callable $name, float $rounding = 0.0, bool $sameWalls = true): array
+    {
+        $others = self::examined($document, static fn(string $id): string => $id);
+        $differences = [];
+        foreach ($this->findings as $finding) {
+            if (in_array($finding->subject->type(), [SubjectType::Space, ...($sameWalls ? [] : [SubjectType::Wall])], true)) {
+                continue;
+            }
+            $id = $finding->subject->type() === SubjectType::Dwelling || $finding->subject->type() === SubjectType::Storey ? $finding->subject->id() : $name($finding->subject->id());
+            $other = $others["{$finding->ruleName()}/{$id}"] ?? null;
+            $difference = $other === null ? 'is not found' : $this->difference($finding, $other, $rounding);
+            if ($difference !== null) {
+                $differences[] = "{$finding->fingerprint()}: {$difference}";
+            }
+        }
+
+        return $differences;
+    }
+
+    private function difference(Finding $one, Finding $other, float $rounding): ?string
+    {
+        if ($one->verdict() !== $other->verdict()) {
+            if ($this->isAtLimit($one, $rounding) || $this->isAtLimit($other, $rounding)) {
+                ++$this->atLimit;
+
+                return null;
+            }
+
+            return "{$one->verdict()->value} ({$one->measuredText()}) became {$other->verdict()->value} ({$other->measuredText()}): ".implode(' ', $one->outcome->working).' / '.implode(' ', $other->outcome->working).' '.$one->outcome->reason.' / '.$other->outcome->reason;
+        }
+        [$amount, $there] = [$one->outcome->measured, $other->outcome->measured];
+        if ($amount === null || $there === null) {
+            return null;
+        }
+
+        return $amount->quantity !== $there->quantity || abs($amount->minus($there)) > self::within($amount, $rounding)
+            ? "{$amount->number} became {$there->number} ({$one->verdict()->value}): ".implode(' ', $one->outcome->working).' / '.implode(' ', $other->outcome->working)
+            : null;
+    }
+
+    private function isAtLimit(Finding $finding, float $rounding): bool
+    {
+        $measured = $finding->outcome->measured;
+
+        return $finding->outcome->margin !== null && $measured !== null && $measured->quantity !== Quantity::Count
+            && abs($finding->outcome->margin) <= self::within($measured, $rounding) + $measured->quantity->equalWithin();
+    }
+
+    /** Three roundings of two faces each may come together. */
+    private static function within(Amount $amount, float $rounding): float
+    {
+        $usual = self::WITHIN[$amount->quantity->value] ?? 0.0;
+
+        return match ($amount->quantity) {
+            Quantity::Length => max($usual, 3 * $rounding),
+            Quantity::Area => $usual + $rounding * 0.012,
+            Quantity::Angle, Quantity::Ratio => $usual * (1 + 10 * $rounding),
+            Quantity::Count => 0.0,
+        };
+    }
+
+    /**
+     * @param array<string, mixed>     $document
+     * @param callable(string): string $name
+     *
+     * @return array<string, Finding> by rule and subject
+     */
+    private static function examined(array $document, callable $name): array
+    {
+        $measures = Catalogue::standard();
+        self::$books ??= array_map((new RuleBookReader($measures))->readFile(...), array_values(array_filter(glob(__DIR__.'/../../rulebooks/*.yaml') ?: [], is_string(...))));
+        $home = new Home((new LayoutReader())->read(json_encode($document, JSON_THROW_ON_ERROR)));
+        $findings = [];
+        foreach ((new Examiner($measures))->examine($home, self::$books)->findings as $finding) {
+            $findings["{$finding->ruleName()}/{$name($finding->subject->id())}"] = $finding;
+        }
+
+        return $findings;
+    }
+}
