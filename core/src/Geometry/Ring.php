@@ -63,6 +63,32 @@ final readonly class Ring
         return $this->signedArea() > self::STRAIGHT;
     }
 
+    /** Does no edge cross or run on another one? */
+    public function isSimple(): bool
+    {
+        $edges = $this->edges();
+        $count = count($edges);
+        $grid = new SegmentGrid($edges);
+        foreach ($edges as $number => $edge) {
+            foreach ($grid->near($edge) as $other) {
+                $isNext = $other === ($number + 1) % $count || $number === ($other + 1) % $count;
+                if ($other > $number && ($isNext ? self::turnsBack($edge, $edges[$other]) : $edge->shortestTo($edges[$other])->length() < Tolerance::TOUCH)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** Does an edge run back on the one before it? */
+    private static function turnsBack(Segment $one, Segment $next): bool
+    {
+        $lengths = $one->length() * $next->length();
+
+        return $lengths > 0 && $one->vector()->dot($next->vector()) < 0 && abs($one->vector()->cross($next->vector())) < 1e-9 * $lengths;
+    }
+
     /** @return list<Segment> */
     public function edges(): array
     {

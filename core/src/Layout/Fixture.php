@@ -53,7 +53,7 @@ final readonly class Fixture
             $place->optional('depth')?->size(),
             $place->optional('height')?->length(),
             $place->optional('base')?->length(),
-            $place->optional('outline')?->points(3),
+            $place->optional('outline')?->ring()->points,
             $place->optional('status')?->word(Status::class) ?? Status::New,
             $place->optional('locked')?->boolean() ?? false,
             $place->optional('rim')?->length(),

@@ -211,8 +211,9 @@ final readonly class Place
         if ($points === [] || (new Ring($points))->area() < 1.0) {
             throw $this->refuse('expected an outline that encloses some area');
         }
+        $ring = new Ring($points);
 
-        return new Ring($points);
+        return $ring->isSimple() ? $ring : throw $this->refuse('expected an outline that does not cross or touch itself');
     }
 
     /** @return array{self, self} */

@@ -51,6 +51,12 @@ final readonly class Beyond
         return $this->room === $room;
     }
 
+    /** Is it the same room, or both the outside, or both a space without a name? */
+    public function isSame(self $other): bool
+    {
+        return $this->room === $other->room && $this->outside === $other->outside;
+    }
+
     public function words(): string
     {
         return match (true) {

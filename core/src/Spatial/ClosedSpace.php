@@ -7,10 +7,16 @@ namespace Heurema\Spatial;
 use Heurema\Layout\Room;
 use Heurema\Layout\Storey;
 
-/** A stretch of floor closed in by walls, whatever was written into it; known by where its middle lies. */
+/** A stretch of floor closed in by walls, whatever was written into it; known by its rooms, else by the walls around it. */
 final readonly class ClosedSpace implements Subject
 {
-    public function __construct(public Space $space, private Storey $storey) {}
+    /** @param int $number among spaces between the same walls, the largest first */
+    public function __construct(public Space $space, private Storey $storey, private int $number = 1) {}
+
+    public function numbered(int $number): self
+    {
+        return new self($this->space, $this->storey, $number);
+    }
 
     public function type(): SubjectType
     {
@@ -19,9 +25,13 @@ final readonly class ClosedSpace implements Subject
 
     public function id(): string
     {
-        $middle = $this->space->outline->bounds()->middle();
+        $around = $this->space->rooms === []
+            ? ['walls', ...array_map(static fn(SpaceSide $side): string => $side->wall->id, $this->space->sides)]
+            : ['rooms', ...array_map(static fn(Room $room): string => $room->id, $this->space->rooms)];
+        $around = array_unique($around);
+        sort($around);
 
-        return sprintf('%s-%d-%d', $this->storey->id, (int) round($middle->x), (int) round($middle->y));
+        return "{$this->storey->id}-".substr(hash('sha256', implode(' ', $around)), 0, 10).($this->number > 1 ? "-{$this->number}" : '');
     }
 
     public function name(): string

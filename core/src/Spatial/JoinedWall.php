@@ -12,7 +12,8 @@ use Heurema\Layout\Wall;
 /** A wall with its centre line run to where it meets the others. */
 final readonly class JoinedWall
 {
-    public function __construct(public Wall $wall, public Segment $line) {}
+    /** @param list<Segment> $ties lines by which a divider hangs together with another one beside its line */
+    public function __construct(public Wall $wall, public Segment $line, public array $ties = []) {}
 
     public function halfThickness(): float
     {

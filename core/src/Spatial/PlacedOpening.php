@@ -17,6 +17,10 @@ final readonly class PlacedOpening implements Subject
     /** How far from the wall's face, in mm, one looks to see what is there. */
     private const LOOK = 2.0;
 
+    /** Where along the opening one looks, as shares of its width from its middle. */
+    private const NEARLY_HALF = 0.48;
+    private const SHARES = [-0.48, -0.4, -0.3, -0.2, -0.1, 0.1, 0.2, 0.3, 0.4, 0.48];
+
     public Beyond $left;
     public Beyond $right;
 
@@ -94,14 +98,28 @@ final readonly class PlacedOpening implements Subject
     {
         $line = $this->wall->line();
         $away = $line->direction()->left()->times(($this->wall->thickness / 2 + self::LOOK) * ($side === WallSide::Left ? 1 : -1));
-        foreach ([0.0, -0.25, 0.25] as $share) {
-            $point = $line->at($this->opening->at + $share * ($this->opening->width ?? 0.0))->plus($away);
-            $found = $this->plan->at($point);
-            if ($found !== null) {
-                return $found;
-            }
+        $at = fn(float $share): ?Beyond => $this->plan->at($line->at($this->opening->at + $share * ($this->opening->width ?? 0.0))->plus($away));
+        [$middle, $first, $last] = [$at(0.0), $at(-self::NEARLY_HALF), $at(self::NEARLY_HALF)];
+        if ($middle !== null && ($first === null || $middle->isSame($first)) && ($last === null || $middle->isSame($last))) {
+            return $middle;
         }
 
-        return Beyond::unnamed($this->middle()->plus($away));
+        return $this->mostOf(array_values(array_filter(array_map($at, self::SHARES)))) ?? Beyond::unnamed($this->middle()->plus($away));
+    }
+
+    /**
+     * Where a wall ends behind the opening it belongs to the side that has more of it; to the larger room where both have as much.
+     *
+     * @param list<Beyond> $found
+     */
+    private function mostOf(array $found): ?Beyond
+    {
+        $best = null;
+        foreach ($found as $one) {
+            $order = [count(array_filter($found, $one->isSame(...))), $one->room?->outline()?->area() ?? 0.0];
+            $best = $best === null || $order > $best[0] ? [$order, $one] : $best;
+        }
+
+        return $best === null ? null : $best[1];
     }
 }

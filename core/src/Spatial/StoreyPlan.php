@@ -7,11 +7,14 @@ namespace Heurema\Spatial;
 use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\BoxGrid;
+use Heurema\Geometry\ConvexClip;
 use Heurema\Geometry\Face;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
 use Heurema\Geometry\TangledLines;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Room;
@@ -39,6 +42,10 @@ final class StoreyPlan implements Subject
     private ?array $innerFloor = null;
 
     private ?BoxGrid $spaceBoxes = null;
+
+    private ?BoxGrid $wallBoxes = null;
+
+    private ?WallTroubles $troubles = null;
 
     private ?Neighbours $neighbours = null;
 
@@ -157,31 +164,48 @@ final class StoreyPlan implements Subject
     /** @return list<ClosedSpace> every stretch of floor that walls close in, named or not */
     public function closedSpaces(): array
     {
-        return array_map(fn(Space $space): ClosedSpace => new ClosedSpace($space, $this->storey), $this->spaces);
+        $spaces = array_map(fn(Space $space): ClosedSpace => new ClosedSpace($space, $this->storey), $this->spaces);
+        usort($spaces, static fn(ClosedSpace $a, ClosedSpace $b): int => $b->space->outline->area() <=> $a->space->outline->area());
+        $seen = [];
+
+        return array_map(static function (ClosedSpace $space) use (&$seen): ClosedSpace {
+            $seen[$space->id()] = ($seen[$space->id()] ?? 0) + 1;
+
+            return $space->numbered($seen[$space->id()]);
+        }, $spaces);
     }
 
-    /** @return list<string> ids of the walls that end in an opening's stretch of its wall */
+    /** @return list<string> ids of the walls that come into an opening's stretch of its wall */
     public function wallsInto(PlacedOpening $opening): array
     {
         $span = $opening->span();
-        $reach = $opening->wall->thickness / 2 + WallJoints::CLOSES_GAPS_TO;
-        $into = array_filter($this->walls, static function (JoinedWall $wall) use ($span, $reach, $opening): bool {
-            foreach ($wall->wall === $opening->wall || $wall->wall->isDivider() ? [] : [$wall->line->from, $wall->line->to] as $end) {
-                $along = $span->along($end);
-                if (abs($span->leftOf($end)) <= $reach && $along > -$wall->halfThickness() + 0.05 && $along < $span->length() + $wall->halfThickness() - 0.05) {
-                    return true;
-                }
-            }
-
-            return false;
-        });
+        $half = $opening->wall->thickness / 2 + WallJoints::CLOSES_GAPS_TO;
+        $stretch = Ring::rectangle($span->offset(-$half)->from, $span->vector(), $span->direction()->left()->times(2 * $half));
+        $into = array_filter($this->wallsNear($stretch->bounds()), static fn(JoinedWall $wall): bool => $wall->wall !== $opening->wall && !$wall->wall->isDivider() && self::reachesInto($wall, $stretch, $span));
 
         return array_values(array_map(static fn(JoinedWall $wall): string => $wall->wall->id, $into));
     }
 
+    /** Does a wall take some of a stretch, more than its edge touches? */
+    private static function reachesInto(JoinedWall $wall, Ring $stretch, Segment $along): bool
+    {
+        $part = ConvexClip::part(new Polygon($wall->body()), $stretch);
+        $places = array_map($along->along(...), $part->outer->points ?? []);
+
+        return $places !== [] && max($places) - min($places) > Tolerance::ofEdge(1.0, $along->direction()->cross($wall->line->direction()));
+    }
+
+    /** @return list<JoinedWall> whose bodies may come into a box */
+    private function wallsNear(Box $box): array
+    {
+        $this->wallBoxes ??= new BoxGrid(array_map(static fn(JoinedWall $wall): Box => $wall->body()->bounds(), $this->walls));
+
+        return array_map(fn(int $number): JoinedWall => $this->walls[$number], $this->wallBoxes->overlapping($box));
+    }
+
     public function troubles(): WallTroubles
     {
-        return new WallTroubles(array_map(static fn(JoinedWall $wall): Wall => $wall->wall, $this->walls));
+        return $this->troubles ??= new WallTroubles(array_map(static fn(JoinedWall $wall): Wall => $wall->wall, $this->walls));
     }
 
     private function findNeighbours(): Neighbours

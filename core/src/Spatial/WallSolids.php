@@ -36,7 +36,9 @@ final readonly class WallSolids
     {
         $lines = [];
         foreach ($this->walls as $number => $wall) {
-            array_push($lines, ...($wall->wall->isDivider() ? [new Line($wall->line, $number)] : Line::around($wall->body(), $number, self::LAYER)));
+            array_push($lines, ...($wall->wall->isDivider()
+                ? array_map(static fn(Segment $line): Line => new Line($line, $number), [$wall->line, ...$wall->ties])
+                : Line::around($wall->body(), $number, self::LAYER)));
         }
         foreach ($this->corners() as $corner) {
             array_push($lines, ...$this->wedges($corner));
@@ -67,9 +69,7 @@ final readonly class WallSolids
         for ($i = 0; $count > 1 && $i < $count; ++$i) {
             [$before, $after] = [$spokes[$i], $spokes[($i + 1) % $count]];
             $gap = fmod($after['angle'] - $before['angle'] + 2 * M_PI, 2 * M_PI);
-            if ($gap > M_PI + 1e-6) {
-                array_push($lines, ...$this->wedge($corner, $before, $after));
-            }
+            array_push($lines, ...($gap > M_PI + 1e-6 ? $this->wedge($corner, $before, $after) : $this->filling($corner, $before, $after)));
         }
 
         return $lines;
@@ -104,16 +104,71 @@ final readonly class WallSolids
      */
     private function wedge(Point $corner, array $before, array $after): array
     {
-        $halves = [$this->walls[$before['wall']]->halfThickness(), $this->walls[$after['wall']]->halfThickness()];
-        $leftFace = (new Segment($corner, $corner->plus($before['direction'])))->offset($halves[0]);
-        $rightFace = (new Segment($corner, $corner->plus($after['direction'])))->offset(-$halves[1]);
+        [$leftFace, $rightFace] = $this->faces($corner, $before, $after);
+        $mitre = $this->mitre($corner, $before, $after) ?? $leftFace->from->towardsPoint($rightFace->from, 0.5);
+
+        return self::upTo($mitre, $corner, [$before['wall'], $leftFace->from], [$after['wall'], $rightFace->from]);
+    }
+
+    /**
+     * Inside a bend of a thick and a thin wall their faces may meet beyond the end of one: what lies between is wall.
+     *
+     * @param array{angle: float, direction: Point, wall: int} $before
+     * @param array{angle: float, direction: Point, wall: int} $after
+     *
+     * @return list<Line>
+     */
+    private function filling(Point $corner, array $before, array $after): array
+    {
+        [$leftFace, $rightFace] = $this->faces($corner, $before, $after);
+        $mitre = $this->mitre($corner, $before, $after);
+        $isBeyond = $mitre !== null && min($leftFace->along($mitre), $rightFace->along($mitre)) < -WallJoints::SAME_POINT;
+
+        return $isBeyond ? self::upTo($mitre, $corner, [$before['wall'], $leftFace->from], [$after['wall'], $rightFace->from]) : [];
+    }
+
+    /**
+     * The left face of the wall before a corner and the right face of the next one, both leading away from it.
+     *
+     * @param array{angle: float, direction: Point, wall: int} $before
+     * @param array{angle: float, direction: Point, wall: int} $after
+     *
+     * @return array{Segment, Segment}
+     */
+    private function faces(Point $corner, array $before, array $after): array
+    {
+        return [
+            (new Segment($corner, $corner->plus($before['direction'])))->offset($this->walls[$before['wall']]->halfThickness()),
+            (new Segment($corner, $corner->plus($after['direction'])))->offset(-$this->walls[$after['wall']]->halfThickness()),
+        ];
+    }
+
+    /**
+     * Where the two faces meet; null when that is too far away, as between walls that run nearly straight on.
+     *
+     * @param array{angle: float, direction: Point, wall: int} $before
+     * @param array{angle: float, direction: Point, wall: int} $after
+     */
+    private function mitre(Point $corner, array $before, array $after): ?Point
+    {
+        [$leftFace, $rightFace] = $this->faces($corner, $before, $after);
         $mitre = $leftFace->lineCrossing($rightFace);
-        if ($mitre === null || $mitre->distanceTo($corner) > self::LONGEST_MITRE * max($halves)) {
-            $mitre = $leftFace->from->towardsPoint($rightFace->from, 0.5);
-        }
+        $reach = self::LONGEST_MITRE * max($this->walls[$before['wall']]->halfThickness(), $this->walls[$after['wall']]->halfThickness());
+
+        return $mitre === null || $mitre->distanceTo($corner) > $reach ? null : $mitre;
+    }
+
+    /**
+     * @param array{int, Point} $before number of a wall and where its face ends
+     * @param array{int, Point} $after
+     *
+     * @return list<Line>
+     */
+    private static function upTo(Point $mitre, Point $corner, array $before, array $after): array
+    {
         $rings = [
-            $before['wall'] => new Ring([$corner, $leftFace->from, $mitre]),
-            $after['wall'] => new Ring([$corner, $mitre, $rightFace->from]),
+            $before[0] => new Ring([$corner, $before[1], $mitre]),
+            $after[0] => new Ring([$corner, $mitre, $after[1]]),
         ];
         $lines = [];
         foreach ($rings as $wall => $ring) {

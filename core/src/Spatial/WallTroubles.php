@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Box;
+use Heurema\Geometry\BoxGrid;
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Wall;
 
@@ -19,8 +22,13 @@ final readonly class WallTroubles
     /** Within one degree. */
     private const PARALLEL = 0.017452406437283512;
 
+    private BoxGrid $boxes;
+
     /** @param list<Wall> $walls standing ones of one storey */
-    public function __construct(private array $walls) {}
+    public function __construct(private array $walls)
+    {
+        $this->boxes = new BoxGrid(array_map(static fn(Wall $wall): Box => Box::around([$wall->from, $wall->to])->grown($wall->thickness / 2 + self::NEARLY), $walls));
+    }
 
     /**
      * Gaps between the ends of a wall and what they nearly meet, closed ones (see WallJoints) included.
@@ -44,13 +52,13 @@ final readonly class WallTroubles
     public function doubles(Wall $wall): array
     {
         $doubles = [];
-        $isLater = false;
-        foreach ($this->walls as $other) {
-            $stretch = $isLater && !$wall->isDivider() && !$other->isDivider() ? self::together($wall, $other) : null;
+        $own = array_search($wall, $this->walls, true);
+        foreach ($this->boxes->overlapping(Box::around([$wall->from, $wall->to])->grown(1.0)) as $number) {
+            $other = $this->walls[$number];
+            $stretch = $number > $own && !$wall->isDivider() && !$other->isDivider() ? self::together($wall, $other) : null;
             if ($stretch !== null) {
                 $doubles[] = new WallTrouble($other->id, $stretch, $stretch->length());
             }
-            $isLater = $isLater || $other === $wall;
         }
 
         return $doubles;
@@ -60,8 +68,10 @@ final readonly class WallTroubles
     private function nearest(Wall $wall, Segment $line): ?WallTrouble
     {
         $nearest = null;
-        foreach ($this->walls as $other) {
-            if ($other === $wall) {
+        foreach ($this->boxes->at($line->to) as $number) {
+            $other = $this->walls[$number];
+            // a nib is shorter than what would be a gap
+            if ($other === $wall || $other->line()->distanceTo($line->from) <= $other->thickness / 2 + WallJoints::CLOSES_GAPS_TO) {
                 continue;
             }
             $gap = self::gap($wall, $line, $other);
@@ -86,9 +96,17 @@ final readonly class WallTroubles
         $isBesideEnd = $axis->from->distanceTo($foot) < 1e-6 || $axis->to->distanceTo($foot) < 1e-6;
         // an end beside an end has to reach it, not only come as near as the other is thick
         $sharesLine = abs($line->direction()->cross($axis->direction())) < self::PARALLEL;
-        $size = $isBesideEnd && $sharesLine ? $between : max(0.0, $between - $other->thickness / 2);
+        $size = $isBesideEnd && $sharesLine ? self::betweenEnds($wall, $line, $other, $foot) : max(0.0, $between - $other->thickness / 2);
 
         return $size > self::NEARLY ? null : new WallTrouble($other->id, new Segment($line->to, $foot), $size);
+    }
+
+    /** Between the end faces of two walls in one line; where these do not lie before one another, between the ends. */
+    private static function betweenEnds(Wall $wall, Segment $line, Wall $other, Point $end): float
+    {
+        $isBefore = abs($line->leftOf($end)) < ($wall->thickness + $other->thickness) / 2;
+
+        return $isBefore ? max(0.0, $line->along($end) - $line->length()) : $end->distanceTo($line->to);
     }
 
     /** The stretch along the first wall over which the second lies in its body or close to it. */
