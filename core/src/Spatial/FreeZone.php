@@ -82,7 +82,8 @@ final readonly class FreeZone
     private function isReached(Polygon $piece): bool
     {
         foreach ($piece->outer->edges() as $edge) {
-            if ($this->base->distanceTo($edge->from) < 1.0 && $this->base->distanceTo($edge->to) < 1.0) {
+            // nobody gets in through a hairline
+            if ($edge->length() > 1.0 && $this->base->distanceTo($edge->from) < 1.0 && $this->base->distanceTo($edge->to) < 1.0) {
                 return true;
             }
         }
