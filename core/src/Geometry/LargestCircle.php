@@ -16,7 +16,7 @@ final class LargestCircle
 {
     private const PRECISION = 0.02;
 
-    /** A centre that betters the best by more than this, mm, is moved on at once. */
+    /** A centre that betters the best by a twentieth and more than this, mm, is moved on at once. */
     private const WORTH_GROWING = 1.0;
 
     /** @var list<array{float, float, float, float}> start and vector of each edge */
@@ -106,7 +106,7 @@ final class LargestCircle
         }
         $this->centre = new Point($x, $y);
         $this->radius = $radius;
-        if ($radius > $this->grown + self::WORTH_GROWING) {
+        if ($radius > 1.05 * $this->grown + self::WORTH_GROWING) {
             $this->grow();
         }
     }

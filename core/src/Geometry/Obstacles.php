@@ -37,6 +37,12 @@ final class Obstacles
     /** Does a point lie in a solid? By the even-odd rule; on an edge either answer may come. */
     public function contains(Point $point): bool
     {
+        $nearest = $this->nearest($point);
+        $edge = $nearest === null ? null : $this->segments[$nearest->segment];
+        // beside the nearest edge one side is in the solid and the other is not; at a corner of it that does not tell
+        if ($nearest !== null && $edge !== null && $nearest->distance > Tolerance::TOUCH && min($nearest->line->to->distanceTo($edge->from), $nearest->line->to->distanceTo($edge->to)) > Tolerance::TOUCH) {
+            return $this->areSolid && $edge->leftOf($point) > 0;
+        }
         $inside = false;
         foreach ($this->grid->near(new Segment($point, new Point(max($point->x, $this->right) + 1, $point->y))) as $number) {
             [$from, $to] = [$this->segments[$number]->from, $this->segments[$number]->to];
@@ -111,10 +117,10 @@ final class Obstacles
         return $this->areSolid && $sweep->direction->cross($edge->vector()) > 1e-6 * $edge->length();
     }
 
-    /** @return list<Segment> those that may come as near to a segment as is said, and others */
-    public function near(Segment $segment, float $distance): array
+    /** @return list<Segment> those that may come into a box, and others near it */
+    public function near(Box $box): array
     {
-        return array_map(fn(int $number): Segment => $this->segments[$number], $this->grid->inBox(Box::around([$segment->from, $segment->to])->grown($distance)));
+        return array_map(fn(int $number): Segment => $this->segments[$number], $this->grid->inBox($box));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure;
 
+use Heurema\Geometry\Box;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject;
@@ -21,7 +22,7 @@ final class OverlappingOpenings extends NamedCount
         if ($subject->opening->width === null) {
             return new Unknown(["{$subject->id()}.width"]);
         }
-        $others = array_filter($home->openingsOn($subject->storey()), static fn(PlacedOpening $other): bool => $other !== $subject && $other->wall === $subject->wall
+        $others = array_filter($home->openingsNear($subject->storey(), Box::around([$subject->span()->from, $subject->span()->to])), static fn(PlacedOpening $other): bool => $other !== $subject && $other->wall === $subject->wall
             && self::overlap($subject, $other) > 0.05 && self::shareHeights($subject, $other));
         $names = [
             ...array_map(static fn(PlacedOpening $other): string => $other->name(), array_values($others)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Frame;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
@@ -21,6 +22,9 @@ final readonly class Doorway
     public const OUTSIDE = 'outside';
     public const LEFT = 'left';
     public const RIGHT = 'right';
+
+    /** So far around a door, mm, most zones that are asked about lie. */
+    private const AROUND = 1900.0;
 
     /** @param int $latch on which side of the frame the latch is: 1 or −1 along its x */
     private function __construct(public Frame $frame, public float $halfWidth, public int $latch, private PlacedOpening $door) {}
@@ -68,7 +72,9 @@ final readonly class Doorway
     /** What stands in some floor before the door. */
     public function zone(Ring $floor, Home $home): FreeZone
     {
-        return FreeZone::of($floor, $this->door->plan, $home);
+        $near = $home->once("floor at {$this->door->id()}", fn(): FloorNear => FloorNear::within(Box::around([$this->door->span()->from, $this->door->span()->to])->grown(self::AROUND), $this->door->plan, $home));
+
+        return $near->holds($floor->bounds()) ? FreeZone::on($near, $floor) : FreeZone::of($floor, $this->door->plan, $home);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Spatial;
 
 use Heurema\Geometry\Arrangement;
+use Heurema\Geometry\Box;
 use Heurema\Geometry\ConvexClip;
 use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
@@ -24,12 +25,12 @@ final readonly class FreeZone
     private const THIN = 0.01;
 
     /**
-     * @param Segment       $base  where one comes into it
-     * @param list<Polygon> $taken   what is not free, without what only grazes a side
-     * @param list<string>  $names   of what takes it
-     * @param list<Polygon> $covered what is not free, up to the sides
+     * @param Segment       $base   where one comes into it
+     * @param list<Polygon> $taken  what is not free, without what only grazes a side
+     * @param list<string>  $names  of what takes it
+     * @param list<Polygon> $things that stand in it, or in a part of it and beside it
      */
-    private function __construct(public Ring $wanted, private Segment $base, public array $taken, public array $names, private array $covered) {}
+    private function __construct(public Ring $wanted, private Segment $base, public array $taken, public array $names, private array $things) {}
 
     /**
      * @param Ring                $wanted  convex; one comes in from its first point to its second
@@ -37,30 +38,52 @@ final readonly class FreeZone
      */
     public static function of(Ring $wanted, StoreyPlan $plan, Home $home, array $besides = []): self
     {
+        return self::on(FloorNear::within($wanted->bounds(), $plan, $home), $wanted, $besides);
+    }
+
+    /**
+     * The same on floor of which it is known what stands there.
+     *
+     * @param list<PlacedFixture> $besides
+     */
+    public static function on(FloorNear $floor, Ring $wanted, array $besides = []): self
+    {
         $base = new Segment($wanted->points[0], $wanted->points[1] ?? $wanted->points[0]);
         $wanted = $wanted->counterClockwise();
-        $names = [];
-        $near = array_values(array_filter($home->fixturesNear($plan->storey->id, $wanted->bounds()), static fn(PlacedFixture $fixture): bool => $fixture->takesFloor && !in_array($fixture, $besides, true)));
         // what grazes the zone all along a side does not stand in it
-        $inner = ConvexClip::inset($wanted, static fn(Segment $side): float => self::margin($side, $plan, $near));
+        $leaning = $floor->leaning($base->direction());
+        $inner = ConvexClip::inset($wanted, static fn(Segment $side): float => self::margin($side, $leaning));
         if ($inner === null) {
             return new self($wanted, $base, [], [], []);
         }
-        $taken = array_values(array_filter($plan->mass->standingIn($inner), self::isNoticed(...)));
-        $covered = $taken === [] ? [] : $plan->mass->standingIn($wanted);
-        if ($taken !== []) {
-            $names[] = 'a wall';
-        }
-        foreach ($near as $fixture) {
-            $parts = $fixture->outline === null ? [] : array_values(array_filter(Overlap::parts(new Polygon($fixture->outline->counterClockwise()), $inner), self::isNoticed(...)));
-            if ($fixture->outline !== null && $parts !== []) {
-                $names[] = $fixture->name();
+        $taken = $names = $things = [];
+        foreach (self::standing($floor, $besides) as [$name, $outline]) {
+            $parts = array_values(array_filter(Overlap::parts($outline, $inner), self::isNoticed(...)));
+            if ($parts !== []) {
+                $names[$name] = $name;
                 array_push($taken, ...$parts);
-                array_push($covered, ...Overlap::parts(new Polygon($fixture->outline->counterClockwise()), $wanted));
+                $things[] = $outline;
             }
         }
 
-        return new self($wanted, $base, $taken, $names, $covered);
+        return new self($wanted, $base, $taken, array_values($names), $things);
+    }
+
+    /**
+     * @param list<PlacedFixture> $besides
+     *
+     * @return iterable<array{string, Polygon}> the name and the outline of each
+     */
+    private static function standing(FloorNear $floor, array $besides): iterable
+    {
+        foreach ($floor->walls as $wall) {
+            yield ['a wall', $wall];
+        }
+        foreach ($floor->fixtures as $fixture) {
+            if ($fixture->outline !== null && !in_array($fixture, $besides, true)) {
+                yield [$fixture->name(), new Polygon($fixture->outline->counterClockwise())];
+            }
+        }
     }
 
     /** How much of it is free and within reach, from 0 to 1: what lies behind a wall is not. */
@@ -70,8 +93,8 @@ final readonly class FreeZone
             return 1.0;
         }
         $lines = Line::around($this->wanted, 0, 0);
-        foreach ($this->covered as $part) {
-            array_push($lines, ...Line::aroundPolygon($part, 0, 1));
+        foreach ($this->things as $thing) {
+            array_push($lines, ...Line::aroundPolygon($thing, 0, 1));
         }
         $pieces = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
         $reached = array_filter($pieces, $this->isReached(...));
@@ -94,14 +117,13 @@ final readonly class FreeZone
     /**
      * How far something may come in over a side of the zone and only touch it.
      *
-     * @param list<PlacedFixture> $fixtures
+     * @param list<Segment> $leaning edges that lean against it
      */
-    private static function margin(Segment $side, StoreyPlan $plan, array $fixtures): float
+    private static function margin(Segment $side, array $leaning): float
     {
-        $edges = [...$plan->mass->obstructions()->near($side, Tolerance::GRAZE), ...array_merge(...array_map(static fn(PlacedFixture $fixture): array => $fixture->outline?->edges() ?? [], $fixtures))];
-        foreach ($edges as $edge) {
-            $isNear = $edge->shortestTo($side)->length() <= Tolerance::GRAZE;
-            if ($isNear && Tolerance::ofEdge($side->along($edge->to) - $side->along($edge->from), $side->leftOf($edge->to) - $side->leftOf($edge->from)) > Tolerance::TOUCH) {
+        $box = Box::around([$side->from, $side->to])->grown(Tolerance::GRAZE);
+        foreach ($leaning as $edge) {
+            if ($box->overlaps(Box::around([$edge->from, $edge->to])->grown(1e-6)) && $edge->shortestTo($side)->length() <= Tolerance::GRAZE) {
                 return Tolerance::GRAZE;
             }
         }

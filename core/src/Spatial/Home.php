@@ -52,17 +52,26 @@ final class Home implements Subject
     /** @var array<string, list<array{PlacedOpening, DoorLeaf}>> by storey */
     private array $leaves = [];
 
+    /** @var array<string, list<DoorLeaf>> by opening */
+    private array $leavesOf = [];
+
     /** @var array<string, BoxGrid> by storey */
     private array $leafBoxes = [];
+
+    /** @var array<string, BoxGrid> by storey */
+    private array $openingBoxes = [];
 
     /** @var array<string, list<Subject>> by type */
     private array $subjects = [];
 
-    /** @var array<string, list<PlacedOpening>> by room */
-    private array $openingsOf = [];
+    /** @var array<string, list<PlacedOpening>>|null by room */
+    private ?array $openingsOf = null;
 
-    /** @var array<string, list<PlacedFixture>> by room */
-    private array $fixturesIn = [];
+    /** @var array<string, list<PlacedFixture>>|null by room */
+    private ?array $fixturesIn = null;
+
+    /** @var array<string, mixed> what was worked out once for the whole home */
+    private array $known = [];
 
     /** @var array<string, list<Polygon>> by room, with or without what doors sweep */
     private array $freeFloors = [];
@@ -165,13 +174,22 @@ final class Home implements Subject
     /** @return list<PlacedOpening> */
     public function openingsOf(RoomSpace $room): array
     {
-        return $this->openingsOf[$room->id()] ??= array_values(array_filter($this->openingsOn($room->storey()), static fn(PlacedOpening $opening): bool => $opening->borders($room)));
+        $this->openingsOf ??= $this->openingsByRoom();
+
+        return $this->openingsOf[$room->id()] ?? [];
     }
 
     /** @return list<PlacedFixture> */
     public function fixturesIn(RoomSpace $room): array
     {
-        return $this->fixturesIn[$room->id()] ??= array_values(array_filter($this->fixturesOn($room->storey()), static fn(PlacedFixture $fixture): bool => $fixture->room === $room));
+        if ($this->fixturesIn === null) {
+            $this->fixturesIn = [];
+            foreach ($this->fixtures as $fixture) {
+                $this->fixturesIn[$fixture->room?->id() ?? ''][] = $fixture;
+            }
+        }
+
+        return $this->fixturesIn[$room->id()] ?? [];
     }
 
     /** @return list<Polygon> the floor of a room on which nothing stands, the largest piece first */
@@ -198,10 +216,16 @@ final class Home implements Subject
     /** @return list<array{PlacedOpening, DoorLeaf}> the leaves of doors on a storey that sweep into a box, with their doors */
     public function leavesNear(string $storey, Box $box): array
     {
-        $leaves = $this->leaves[$storey] ??= self::hang($this->openingsOn($storey));
+        $leaves = $this->leaves[$storey] ??= $this->hang($this->openingsOn($storey));
         $grid = $this->leafBoxes[$storey] ??= new BoxGrid(array_map(static fn(array $leaf): Box => $leaf[1]->bounds, $leaves));
 
         return array_map(static fn(int $number): array => $leaves[$number], $grid->overlapping($box));
+    }
+
+    /** @return list<DoorLeaf> that hang in an opening */
+    public function leavesOf(PlacedOpening $opening): array
+    {
+        return $this->leavesOf[$opening->id()] ??= DoorLeaf::of($opening);
     }
 
     /**
@@ -209,11 +233,11 @@ final class Home implements Subject
      *
      * @return list<array{PlacedOpening, DoorLeaf}>
      */
-    private static function hang(array $openings): array
+    private function hang(array $openings): array
     {
         $leaves = [];
         foreach ($openings as $opening) {
-            foreach (DoorLeaf::of($opening) as $leaf) {
+            foreach ($this->leavesOf($opening) as $leaf) {
                 $leaves[] = [$opening, $leaf];
             }
         }
@@ -225,6 +249,47 @@ final class Home implements Subject
     public function openingsOn(string $storey): array
     {
         return $this->openingsOn[$storey] ?? [];
+    }
+
+    /** @return array<string, list<PlacedOpening>> */
+    private function openingsByRoom(): array
+    {
+        $byRoom = [];
+        foreach ($this->openings as $opening) {
+            foreach (array_unique([$opening->left->room?->id(), $opening->right->room?->id()]) as $room) {
+                $byRoom[$room ?? ''][] = $opening;
+            }
+        }
+
+        return $byRoom;
+    }
+
+    /** @return list<PlacedOpening> those of a storey whose spans come near a box */
+    public function openingsNear(string $storey, Box $box): array
+    {
+        $openings = $this->openingsOn($storey);
+        $grid = $this->openingBoxes[$storey] ??= new BoxGrid(array_map(static fn(PlacedOpening $opening): Box => Box::around([$opening->span()->from, $opening->span()->to])->grown($opening->wall->thickness), $openings));
+
+        return array_map(static fn(int $number): PlacedOpening => $openings[$number], $grid->overlapping($box));
+    }
+
+    /**
+     * What is the same for the whole home, worked out when it is first asked for.
+     *
+     * @template T
+     *
+     * @param callable(): T $work
+     *
+     * @return T
+     */
+    public function once(string $what, callable $work): mixed
+    {
+        if (!array_key_exists($what, $this->known)) {
+            $this->known[$what] = $work();
+        }
+
+        /** @var T what is known under this name came from the same work */
+        return $this->known[$what];
     }
 
     public function waysIn(): WaysIn

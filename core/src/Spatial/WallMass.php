@@ -12,6 +12,7 @@ use Heurema\Geometry\Obstacles;
 use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\PolygonsNear;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Storey;
@@ -32,6 +33,10 @@ final class WallMass
 
     /** @var list<Polygon>|null */
     private ?array $pierced = null;
+
+    private ?PolygonsNear $solidsNear = null;
+
+    private ?PolygonsNear $piercedNear = null;
 
     /** @param list<Polygon> $solids what the walls fill, openings not cut out */
     public function __construct(private readonly Storey $storey, public readonly array $solids) {}
@@ -62,7 +67,8 @@ final class WallMass
         if (!$isNear && !$this->contains($around->middle())) {
             return [];
         }
-        $reached = array_filter($this->solids, static fn(Polygon $solid): bool => ConvexClip::area($solid, $around) > self::NOTICED_MM2);
+        $near = ($this->solidsNear ??= new PolygonsNear($this->solids))->in($around->bounds());
+        $reached = array_filter($near, static fn(Polygon $solid): bool => ConvexClip::area($solid, $around) > self::NOTICED_MM2);
 
         return array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), array_values($reached)));
     }
@@ -79,7 +85,8 @@ final class WallMass
         if (!$this->obstructions()->enter($ring, self::ENTERS_BY) && !$this->obstructions()->contains($ring->middle())) {
             return [];
         }
-        $parts = array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), $this->pierced()));
+        $near = ($this->piercedNear ??= new PolygonsNear($this->pierced()))->in($ring->bounds());
+        $parts = array_merge(...array_map(static fn(Polygon $solid): array => Overlap::parts($solid, $ring), $near));
 
         return array_values(array_filter($parts, static fn(Polygon $part): bool => $part->area() > self::NOTICED_MM2));
     }

@@ -16,6 +16,9 @@ final class WaysIn
     /** @var array<string, array<string, true>> by room id or outside: what is next to it */
     private array $next = [];
 
+    /** @var array<string, string>|null */
+    private ?array $lastBefore = null;
+
     /** @var list<string> what keeps one from telling */
     public array $missing = [];
 
@@ -38,25 +41,92 @@ final class WaysIn
         }
     }
 
-    /** Can one get from outside into the room without crossing another one? */
-    public function reaches(RoomSpace $room, ?RoomSpace $without = null): bool
+    /** Can one get from outside into the room? */
+    public function reach(RoomSpace $room): bool
     {
-        $seen = [self::OUTSIDE => true] + ($without === null ? [] : [$without->id() => true]);
-        $ways = [self::OUTSIDE];
-        while ($ways !== []) {
-            $here = array_pop($ways);
-            foreach (array_keys($this->next[$here] ?? []) as $next) {
-                if ($next === $room->id()) {
-                    return true;
+        return isset($this->lastBefore()[$room->id()]);
+    }
+
+    /**
+     * The rooms that one cannot but cross on the way in.
+     *
+     * @return list<string> their ids, from the inside out
+     */
+    public function crossedBefore(RoomSpace $room): array
+    {
+        $crossed = [];
+        $last = $this->lastBefore();
+        for ($here = $last[$room->id()] ?? self::OUTSIDE; $here !== self::OUTSIDE; $here = $last[$here]) {
+            $crossed[] = $here;
+        }
+
+        return $crossed;
+    }
+
+    /**
+     * The last place that every way in goes through before it comes to a place: dominators, by going over the places in the order
+     * in which they are reached until nothing changes (Cooper, Harvey and Kennedy 2001).
+     *
+     * @return array<string, string> by place; what is not reached is left out
+     */
+    private function lastBefore(): array
+    {
+        if ($this->lastBefore !== null) {
+            return $this->lastBefore;
+        }
+        $order = array_flip($this->reversePostorder());
+        $last = [self::OUTSIDE => self::OUTSIDE];
+        do {
+            $changes = false;
+            foreach ($order as $place => $_) {
+                $common = null;
+                foreach ($place === self::OUTSIDE ? [] : array_keys($this->next[$place] ?? []) as $before) {
+                    if (isset($last[$before])) {
+                        $common = $common === null ? $before : self::common($common, $before, $last, $order);
+                    }
                 }
-                if (!isset($seen[$next])) {
-                    $seen[$next] = true;
-                    $ways[] = $next;
+                if ($common !== null && ($last[$place] ?? null) !== $common) {
+                    $last[$place] = $common;
+                    $changes = true;
                 }
+            }
+        } while ($changes);
+
+        return $this->lastBefore = $last;
+    }
+
+    /**
+     * @param array<string, string> $last
+     * @param array<string, int>    $order
+     */
+    private static function common(string $one, string $other, array $last, array $order): string
+    {
+        while ($one !== $other) {
+            [$one, $other] = $order[$one] > $order[$other] ? [$last[$one], $other] : [$one, $last[$other]];
+        }
+
+        return $one;
+    }
+
+    /** @return list<string> every place that is reached, before those that are only reached through it */
+    private function reversePostorder(): array
+    {
+        $seen = [self::OUTSIDE => true];
+        $postorder = [];
+        $path = [[self::OUTSIDE, array_keys($this->next[self::OUTSIDE] ?? [])]];
+        while ($path !== []) {
+            $end = count($path) - 1;
+            $next = array_pop($path[$end][1]);
+            if ($next === null) {
+                $postorder[] = $path[$end][0];
+                array_pop($path);
+            } elseif (!isset($seen[$next])) {
+                $seen[$next] = true;
+                $path[] = [$next, array_keys($this->next[$next] ?? [])];
             }
         }
 
-        return false;
+        return array_reverse($postorder);
     }
 
     private function link(string $one, string $other): void

@@ -43,7 +43,7 @@ final class BlockedBy extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $leaves = DoorLeaf::of($subject);
+        $leaves = $home->leavesOf($subject);
         if ($leaves === []) {
             return $this->withoutLeaf($subject);
         }

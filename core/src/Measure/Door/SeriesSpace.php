@@ -44,8 +44,12 @@ final class SeriesSpace extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $nearest = null;
-        foreach ($home->openingsOn($subject->storey()) as $other) {
-            foreach ($other === $subject || $other->type() !== SubjectType::Door ? [] : self::between($subject, $other) as $room) {
+        $rooms = array_values(array_filter([$subject->left->room, $subject->right->room]));
+        foreach ($rooms as $room) {
+            foreach ($home->openingsOf($room) as $other) {
+                if ($other === $subject || $other->type() !== SubjectType::Door) {
+                    continue;
+                }
                 $line = self::way($subject, $other, $room);
                 $space = $line === null ? INF : $line->length() - self::leafInto($subject, $room) - self::leafInto($other, $room);
                 if ($line !== null && $line->length() <= self::SERIES && ($nearest === null || $space < $nearest[3])) {
@@ -65,12 +69,6 @@ final class SeriesSpace extends SubjectMeasure
             [Witness::dimension($subject->storey(), $line, $home->length($line->length()))],
             ["To {$other->name()} it is {$home->length($line->length())}, less {$home->length($leaves)} of leaves that swing between: {$home->length($space)}."],
         );
-    }
-
-    /** @return list<RoomSpace> that both open into */
-    private static function between(PlacedOpening $one, PlacedOpening $other): array
-    {
-        return array_values(array_filter([$one->left->room, $one->right->room], static fn(?RoomSpace $room): bool => $room !== null && $other->borders($room)));
     }
 
     /** Straight from face to face, where the one door stands before the other. */

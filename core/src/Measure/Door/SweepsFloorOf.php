@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Door;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\ConvexClip;
 use Heurema\Geometry\Polygon;
 use Heurema\Layout\Words\FixtureKind;
@@ -48,16 +49,18 @@ final class SweepsFloorOf extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $leaves = DoorLeaf::of($subject);
+        $leaves = $home->leavesOf($subject);
         if ($leaves === []) {
             return (new BlockedBy())->of($subject, $home, new Parameters());
         }
         $names = [];
-        foreach ($home->fixturesOn($subject->storey()) as $fixture) {
+        [$width, $depth] = [$with->number('width') ?? 762.0, $with->number('depth') ?? 1219.2];
+        $around = Box::around(array_merge(...array_map(static fn(DoorLeaf $leaf): array => $leaf->sector->points, $leaves)))->grown($width + $depth);
+        foreach ($home->fixturesNear($subject->storey(), $around) as $fixture) {
             if (!in_array($fixture->fixture->kind, self::SANITARY, true) || $fixture->fixture->depth === null) {
                 continue;
             }
-            $floor = ClearFloor::before($fixture, $with->number('width') ?? 762.0, $with->number('depth') ?? 1219.2);
+            $floor = ClearFloor::before($fixture, $width, $depth);
             foreach ($leaves as $leaf) {
                 if (ConvexClip::area(new Polygon($floor), $leaf->sector) > self::LEAST_MM2) {
                     $names[$fixture->id()] = $fixture->name();

@@ -40,7 +40,7 @@ final class SwingHits extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $leaves = DoorLeaf::of($subject);
+        $leaves = $home->leavesOf($subject);
         if ($leaves === []) {
             return (new BlockedBy())->of($subject, $home, $with);
         }

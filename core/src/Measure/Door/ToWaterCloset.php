@@ -37,8 +37,8 @@ final class ToWaterCloset extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $nearest = null;
-        foreach ($home->fixturesOn($subject->storey()) as $fixture) {
-            if ($fixture->fixture->kind !== FixtureKind::WaterCloset || $fixture->room === null || !$subject->borders($fixture->room)) {
+        foreach (array_merge(...array_map($home->fixturesIn(...), array_values(array_filter([$subject->left->room, $subject->right->room])))) as $fixture) {
+            if ($fixture->fixture->kind !== FixtureKind::WaterCloset || $fixture->room === null) {
                 continue;
             }
             $side = $subject->left->isRoom($fixture->room) ? 1 : -1;

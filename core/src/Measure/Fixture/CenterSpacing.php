@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\Answer;
@@ -42,7 +43,7 @@ final class CenterSpacing extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $nearest = null;
-        foreach ($home->fixturesOn($subject->storey()) as $other) {
+        foreach ($home->fixturesNear($subject->storey(), (new Box($subject->fixture->at->x, $subject->fixture->at->y, $subject->fixture->at->x, $subject->fixture->at->y))->grown(self::BESIDE + self::SAME_WALL)) as $other) {
             $at = $subject->frame->fromPlan($other->fixture->at);
             $isBeside = $other !== $subject && in_array($other->fixture->kind, self::SANITARY, true) && abs($at->y) <= self::SAME_WALL
                 && $other->frame->yAxis->dot($subject->frame->yAxis) > 0.999 && $other->room === $subject->room;

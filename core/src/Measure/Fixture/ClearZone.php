@@ -32,6 +32,9 @@ final class ClearZone extends SubjectMeasure
 {
     private const ASIDE = 457.15;
 
+    /** No zone that is asked for is larger, mm. */
+    private const LOOK = 5000.0;
+
     public function name(): string
     {
         return 'fixture.clear_zone';
@@ -75,8 +78,9 @@ final class ClearZone extends SubjectMeasure
     /** @return list<PlacedFixture> what may stand in the zone: what the fixture is set in, and a kind of thing at least 18 in from its centre line */
     private function allowed(PlacedFixture $subject, Home $home, ?string $kind): array
     {
-        $around = array_filter($home->fixturesOn($subject->storey()), $subject->isSetIn(...));
-        $ofKind = array_filter($home->fixturesOn($subject->storey()), static fn(PlacedFixture $other): bool => $other->fixture->kind->value === $kind);
+        $near = $subject->bounds === null ? [] : $home->fixturesNear($subject->storey(), $subject->bounds->grown(self::LOOK));
+        $around = array_filter($near, $subject->isSetIn(...));
+        $ofKind = array_filter($near, static fn(PlacedFixture $other): bool => $other->fixture->kind->value === $kind);
 
         return [...$around, ...array_filter($ofKind, static function (PlacedFixture $other) use ($subject): bool {
             $xs = array_map(static fn(Point $point): float => $subject->frame->fromPlan($point)->x, $other->outline->points ?? []);

@@ -12,6 +12,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject;
 
 /**
@@ -33,16 +34,22 @@ final class InMainBedroom extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $areas = [];
+        $main = $home->once('main bedroom', static fn(): RoomSpace|Unknown|null => self::main($home));
+
+        return $main instanceof Unknown ? $main : new Measured($subject->room !== null && $subject->room === $main);
+    }
+
+    private static function main(Home $home): RoomSpace|Unknown|null
+    {
+        $largest = null;
         foreach ($home->bedrooms() as $bedroom) {
             $outline = $bedroom->outline();
             if ($outline === null) {
                 return new Unknown([(string) $bedroom->outlineProblem()]);
             }
-            $areas[$bedroom->id()] = $outline->area();
+            $largest = $largest === null || $outline->area() > $largest[1] ? [$bedroom, $outline->area()] : $largest;
         }
-        arsort($areas);
 
-        return new Measured($subject->room !== null && $subject->room->id() === array_key_first($areas));
+        return $largest === null ? null : $largest[0];
     }
 }

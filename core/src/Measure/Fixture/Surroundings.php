@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
-use Heurema\Geometry\Obstacles;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Sweep;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 
 /** What may stand in the way of somebody at a fixture: wall faces, and other fixtures not hung above it. */
-final readonly class Surroundings
+final class Surroundings
 {
     /** Height of a fixture, in mm, where nobody said: what hangs higher is above it. */
     private const USUAL_HEIGHT = 900.0;
@@ -19,44 +18,47 @@ final readonly class Surroundings
     /** Farther than this, mm, nothing is in anybody's way. */
     private const FAR = 1_000_000.0;
 
-    /**
-     * @param list<PlacedFixture> $fixtures
-     * @param list<string>                 $assumptions
-     */
-    private function __construct(private Obstacles $walls, private array $fixtures, public array $assumptions) {}
+    /** @var list<string> */
+    public array $assumptions = [];
+
+    private float $top;
+
+    private function __construct(private readonly PlacedFixture $fixture, private readonly Home $home)
+    {
+        $this->top = $fixture->base() + ($fixture->fixture->height ?? self::USUAL_HEIGHT);
+    }
 
     public static function of(PlacedFixture $fixture, Home $home): self
     {
-        $standing = $assumptions = [];
-        $top = $fixture->base() + ($fixture->fixture->height ?? self::USUAL_HEIGHT);
-        foreach ($home->fixturesOn($fixture->storey()) as $other) {
-            $outline = $other->outline;
-            if ($other === $fixture || $outline === null || !$other->takesFloor || $fixture->isSetIn($other)) {
-                continue;
-            }
-            if ($other->base() < $top) {
-                $standing[] = $other;
-            } elseif ($fixture->fixture->height === null) {
-                $assumptions[] = "{$fixture->id()} taken as {$home->length(self::USUAL_HEIGHT)} high, so that {$other->id()} hangs above it.";
-            }
-        }
-
-        return new self($fixture->plan->mass->obstructions(), $standing, $assumptions);
+        return new self($fixture, $home);
     }
 
     public function reach(Sweep $sweep): ?Hit
     {
-        $wall = $this->walls->sweep($sweep);
+        $wall = $this->fixture->plan->mass->obstructions()->sweep($sweep);
         $nearest = $wall === null ? null : new Hit($wall->distance, $wall->line, 'the wall');
         // what stands beyond the wall is not met before it
         $way = $sweep->bounds($nearest->distance ?? self::FAR)->grown(Sweep::TOUCH);
-        foreach ($this->fixtures as $fixture) {
-            if ($fixture->outline !== null && $fixture->bounds?->overlaps($way) === true) {
-                $nearest = self::nearer($nearest, self::hit($sweep, $fixture->outline->edges(), $fixture->name()));
+        foreach ($this->home->fixturesNear($this->fixture->storey(), $way) as $other) {
+            if ($other->outline !== null && $this->isInTheWay($other)) {
+                $nearest = self::nearer($nearest, self::hit($sweep, $other->outline->edges(), $other->name()));
             }
         }
 
         return $nearest;
+    }
+
+    private function isInTheWay(PlacedFixture $other): bool
+    {
+        if ($other === $this->fixture || !$other->takesFloor || $this->fixture->isSetIn($other)) {
+            return false;
+        }
+        if ($other->base() >= $this->top && $this->fixture->fixture->height === null) {
+            $this->assumptions[] = "{$this->fixture->id()} taken as {$this->home->length(self::USUAL_HEIGHT)} high, so that {$other->id()} hangs above it.";
+            $this->assumptions = array_values(array_unique($this->assumptions));
+        }
+
+        return $other->base() < $this->top;
     }
 
     private static function nearer(?Hit $first, ?Hit $second): ?Hit

@@ -48,9 +48,9 @@ final class WindowsBehind extends SubjectMeasure
         $frame = $subject->frame;
         $behind = Ring::rectangle($frame->toPlan(new Point(-$width / 2, 0)), $frame->xAxis->times($width), $frame->yAxis->times(-self::NEAR));
         $found = [];
-        foreach ($home->openingsOn($subject->storey()) as $opening) {
-            $isHere = $opening->type() === SubjectType::Window && $subject->room !== null && $opening->borders($subject->room);
-            $face = $isHere ? $opening->span()->offset(($opening->left->isRoom($subject->room) ? 1 : -1) * ($opening->wall->thickness / 2 - 1)) : null;
+        foreach ($subject->room === null ? [] : $home->openingsOf($subject->room) as $opening) {
+            $isHere = $opening->type() === SubjectType::Window;
+            $face = $isHere ? $opening->span()->offset(($opening->left->room === $subject->room ? 1 : -1) * ($opening->wall->thickness / 2 - 1)) : null;
             if ($face !== null && array_filter([0.1, 0.3, 0.5, 0.7, 0.9], static fn(float $share): bool => $behind->contains($face->at($share * $face->length()))) !== []) {
                 $found[] = $opening;
             }

@@ -42,8 +42,8 @@ final class Count extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $kind = $with->word('kind');
-        $things = array_filter([...$home->fixturesOn($subject->storey()), ...$home->openingsOf($subject)], static fn(PlacedFixture|PlacedOpening $thing): bool => match (true) {
-            $thing instanceof PlacedFixture => $thing->room === $subject && $thing->fixture->kind->value === $kind,
+        $things = array_filter([...$home->fixturesIn($subject), ...$home->openingsOf($subject)], static fn(PlacedFixture|PlacedOpening $thing): bool => match (true) {
+            $thing instanceof PlacedFixture => $thing->fixture->kind->value === $kind,
             default => $thing->type()->value === $kind,
         });
         $names = array_map(static fn(Subject $thing): string => $thing->name(), array_values($things));

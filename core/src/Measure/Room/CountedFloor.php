@@ -69,7 +69,7 @@ final class CountedFloor
 
     private function takeColumns(): void
     {
-        foreach ($this->home->fixturesOn($this->room->storey()) as $fixture) {
+        foreach ($this->home->fixturesNear($this->room->storey(), $this->outline->bounds()) as $fixture) {
             $ring = $fixture->outline;
             if ($ring !== null && self::isBuilt($fixture) && $this->overlaps($ring)) {
                 $this->cut[] = $ring;

@@ -31,14 +31,26 @@ abstract class GreatestRoom extends SubjectMeasure
         if (!$own instanceof Measured) {
             return $own;
         }
-        foreach ($home->rooms as $other) {
-            $size = $other !== $subject && $this->counts($other) ? $this->size($other, $home) : null;
-            if ($size instanceof Measured && self::isGreater($size, $own, $other, $subject)) {
-                return new Measured(false, [], ["{$other->name()} is greater."]);
-            }
+        $greatest = $home->once("greatest by {$this->name()}", fn(): ?array => $this->greatest($home));
+        if ($greatest !== null && $greatest[0] !== $subject && self::isGreater($greatest[1], $own, $greatest[0], $subject)) {
+            return new Measured(false, [], ["{$greatest[0]->name()} is greater."]);
         }
 
         return new Measured(true, [], ['No other is greater.']);
+    }
+
+    /** @return array{RoomSpace, Measured}|null */
+    private function greatest(Home $home): ?array
+    {
+        $greatest = null;
+        foreach ($home->rooms as $room) {
+            $size = $this->counts($room) ? $this->size($room, $home) : null;
+            if ($size instanceof Measured && ($greatest === null || self::isGreater($size, $greatest[1], $room, $greatest[0]))) {
+                $greatest = [$room, $size];
+            }
+        }
+
+        return $greatest;
     }
 
     /** Is a room of the kind that is compared? */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
@@ -38,17 +39,23 @@ final class Orientation extends SubjectMeasure
         return Answer::Word;
     }
 
+    /** @param non-empty-list<Point> $corners of one of its rooms */
+    private static function middle(string $storey, Home $home, array $corners): Point
+    {
+        foreach ($home->rooms as $room) {
+            array_push($corners, ...($room->storey() === $storey ? $room->outline()->outer->points ?? [] : []));
+        }
+
+        return Box::around($corners)->middle();
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $outline = $subject->outline();
         if ($outline === null) {
             return new Unknown([(string) $subject->outlineProblem()]);
         }
-        $corners = $outline->outer->points;
-        foreach ($home->rooms as $room) {
-            array_push($corners, ...($room->storey() === $subject->storey() ? $room->outline()->outer->points ?? [] : []));
-        }
-        $from = Box::around($corners)->middle();
+        $from = $home->once("middle of {$subject->storey()}", static fn(): Point => self::middle($subject->storey(), $home, $outline->outer->points));
         $to = $outline->bounds()->middle();
         if ($from->distanceTo($to) < self::CENTRE) {
             return new Measured('centre', [Witness::mark($subject->storey(), $to, 'centre')], ['It lies in the middle of its storey.']);

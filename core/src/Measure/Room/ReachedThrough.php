@@ -42,14 +42,12 @@ final class ReachedThrough extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $ways = $home->waysIn();
-        if (!$ways->reaches($subject)) {
+        if (!$ways->reach($subject)) {
             return $ways->missing === [] ? new NotApplicable('No way leads there from outside.') : new Unknown(array_values(array_unique($ways->missing)));
         }
         $use = $with->word('use');
-        $crossed = array_values(array_filter(
-            $home->rooms,
-            static fn(RoomSpace $room): bool => $room !== $subject && ($use === null || $room->room->use?->value === $use) && !$ways->reaches($subject, $room),
-        ));
+        $ids = array_flip($ways->crossedBefore($subject));
+        $crossed = array_values(array_filter($ids === [] ? [] : $home->rooms, static fn(RoomSpace $room): bool => isset($ids[$room->id()]) && ($use === null || $room->room->use?->value === $use)));
         $names = array_map(static fn(RoomSpace $room): string => $room->name(), $crossed);
 
         return new Measured(

@@ -49,8 +49,8 @@ final class BlockedBy extends SubjectMeasure
             return new Unknown([...($sill === null ? ["{$subject->id()}.sill"] : []), ...($width === null ? ["{$subject->id()}.width"] : [])]);
         }
         $found = [];
-        foreach ($home->fixturesOn($subject->storey()) as $fixture) {
-            if ($fixture->room === null || $fixture->outline === null || !$subject->borders($fixture->room) || $fixture->base() >= $sill + ($height ?? INF)) {
+        foreach (array_merge(...array_map($home->fixturesIn(...), GlassEdges::rooms($subject))) as $fixture) {
+            if ($fixture->room === null || $fixture->outline === null || $fixture->base() >= $sill + ($height ?? INF)) {
                 continue;
             }
             if (self::isBefore($fixture, $subject, $fixture->room, $fixture->outline) && self::isInTheWay($fixture, $subject, $sill)) {

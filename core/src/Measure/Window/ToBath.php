@@ -43,8 +43,8 @@ final class ToBath extends SubjectMeasure
             return new Unknown(["{$subject->id()}.width"]);
         }
         $nearest = null;
-        foreach ($home->fixturesOn($subject->storey()) as $fixture) {
-            if ($fixture->room === null || !$subject->borders($fixture->room) || !in_array($fixture->fixture->kind, self::WET, true)) {
+        foreach (array_merge(...array_map($home->fixturesIn(...), GlassEdges::rooms($subject))) as $fixture) {
+            if ($fixture->room === null || !in_array($fixture->fixture->kind, self::WET, true)) {
                 continue;
             }
             $line = GlassEdges::nearest($subject, $fixture->room, $fixture->outline?->edges() ?? []);

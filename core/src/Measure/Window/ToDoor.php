@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Window;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Words\OpeningKind;
@@ -34,6 +35,9 @@ use Heurema\Units\Amount;
 final class ToDoor extends SubjectMeasure
 {
     private const SHALLOW = 914.4;
+
+    /** A door farther away, mm, is not beside it. */
+    private const LOOK = 5000.0;
     private const SAME_PLANE = 0.02;
 
     public function name(): string
@@ -53,7 +57,7 @@ final class ToDoor extends SubjectMeasure
             return new Unknown(["{$subject->id()}.width"]);
         }
         $nearest = null;
-        foreach ($home->openingsOn($subject->storey()) as $door) {
+        foreach ($home->openingsNear($subject->storey(), Box::around([$glass->from, $glass->to])->grown(self::LOOK)) as $door) {
             if ($door->opening->kind !== OpeningKind::Door || self::leadsToShallowCloset($door, $home)) {
                 continue;
             }
