@@ -23,6 +23,7 @@ final class Attribute extends SubjectMeasure
 {
     /**
      * @param \Closure(T): (Amount|bool|string|\BackedEnum|null) $read  null: nobody said
+     * @param list<string>                                $words  that it may be; empty: any
      * @param \Closure(T): list<string>|null              $lacks what is missing then; the name's second half on the subject when left out
      */
     public function __construct(
@@ -30,7 +31,13 @@ final class Attribute extends SubjectMeasure
         private readonly Answer $answer,
         private readonly \Closure $read,
         private readonly ?\Closure $lacks = null,
+        private readonly array $words = [],
     ) {}
+
+    public function words(): array
+    {
+        return $this->words === [] ? [] : [self::ANSWER => $this->words];
+    }
 
     public function name(): string
     {

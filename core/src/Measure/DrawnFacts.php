@@ -7,6 +7,9 @@ namespace Heurema\Measure;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Words\OpeningKind;
+use Heurema\Layout\Words\StairKind;
+use Heurema\Layout\Words\WallType;
+use Heurema\Layout\Words\WindowOperation;
 use Heurema\Spatial\Beyond;
 use Heurema\Spatial\HungSoffit;
 use Heurema\Spatial\PlacedFixture;
@@ -33,7 +36,7 @@ final class DrawnFacts
     private static function ofRooms(): array
     {
         return [
-            new Attribute('room.use', Answer::Word, static fn(RoomSpace $room) => $room->room->use),
+            new Attribute('room.use', Answer::Word, static fn(RoomSpace $room) => $room->room->use, words: Wordlists::uses()),
             new Attribute('room.lit', Answer::YesNo, static fn(RoomSpace $room) => $room->room->lit),
             new Attribute('room.exhaust', Answer::YesNo, static fn(RoomSpace $room) => $room->room->exhaust),
             new Attribute('room.wet', Answer::YesNo, static fn(RoomSpace $room) => $room->room->wet),
@@ -53,8 +56,8 @@ final class DrawnFacts
         $missing = static fn(PlacedOpening $door) => $door->missingSides();
 
         return [
-            new Attribute('door.kind', Answer::Word, static fn(PlacedOpening $door) => $door->opening->kind),
-            new Attribute('door.operation', Answer::Word, static fn(PlacedOpening $door) => $door->opening->kind === OpeningKind::Gap ? 'gap' : $door->opening->door?->operation),
+            new Attribute('door.kind', Answer::Word, static fn(PlacedOpening $door) => $door->opening->kind, words: Wordlists::of(OpeningKind::class)),
+            new Attribute('door.operation', Answer::Word, static fn(PlacedOpening $door) => $door->opening->kind === OpeningKind::Gap ? 'gap' : $door->opening->door?->operation, words: Wordlists::doorOperations()),
             new Attribute('door.width', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->width)),
             new Attribute('door.height', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->height)),
             new Attribute('door.depth', Answer::Length, static fn(PlacedOpening $door) => self::length($door->wall->thickness)),
@@ -67,8 +70,9 @@ final class DrawnFacts
                 Answer::Word,
                 static fn(PlacedOpening $door) => ($door->left->isOpenAir() === true ? $door->right : $door->left)->room?->room->use,
                 $missing,
+                words: Wordlists::uses(),
             ),
-            new Attribute('door.leads', Answer::Word, self::leads(...), $missing),
+            new Attribute('door.leads', Answer::Word, self::leads(...), $missing, words: Wordlists::pairsOfUses()),
         ];
     }
 
@@ -88,13 +92,14 @@ final class DrawnFacts
 
         return [
             new Attribute('window.sill', Answer::Length, static fn(PlacedOpening $window) => self::length($window->opening->sill)),
-            new Attribute('window.operation', Answer::Word, static fn(PlacedOpening $window) => $window->opening->window?->operation),
+            new Attribute('window.operation', Answer::Word, static fn(PlacedOpening $window) => $window->opening->window?->operation, words: Wordlists::of(WindowOperation::class)),
             new Attribute('window.to_outside', Answer::YesNo, static fn(PlacedOpening $window) => $window->isToOutside(), $missing),
             new Attribute(
                 'window.room_use',
                 Answer::Word,
                 static fn(PlacedOpening $window) => ($window->left->isOpenAir() === true ? $window->right : $window->left)->room?->room->use,
                 $missing,
+                words: Wordlists::uses(),
             ),
             new Attribute('window.safety_glass', Answer::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->safetyGlass),
             new Attribute('window.opening_limiter', Answer::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->openingLimiter),
@@ -126,8 +131,8 @@ final class DrawnFacts
 
         return [
             ...$facts,
-            new Attribute('fixture.kind', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->fixture->kind),
-            new Attribute('fixture.room_use', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->room?->room->use, static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->id()}" : "{$fixture->room->id()}.use"]),
+            new Attribute('fixture.kind', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->fixture->kind, words: Wordlists::kinds()),
+            new Attribute('fixture.room_use', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->room?->room->use, static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->id()}" : "{$fixture->room->id()}.use"], words: Wordlists::uses()),
             new Attribute('fixture.tile_height', Answer::Length, static fn(PlacedFixture $fixture) => self::length($fixture->room?->room->tileHeight), static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->id()}" : "{$fixture->room->id()}.tile_height"]),
         ];
     }
@@ -136,17 +141,17 @@ final class DrawnFacts
     private static function ofOthers(): array
     {
         return [
-            new Attribute('stair.kind', Answer::Word, static fn(PlacedStair $stair) => $stair->stair->kind),
+            new Attribute('stair.kind', Answer::Word, static fn(PlacedStair $stair) => $stair->stair->kind, words: Wordlists::of(StairKind::class)),
             new Attribute('stair.nosing', Answer::Length, static fn(PlacedStair $stair) => self::length($stair->stair->nosing)),
             new Attribute('stair.outside', Answer::YesNo, static fn(PlacedStair $stair) => $stair->from === null),
             new Attribute('stair.risers', Answer::Count, static fn(PlacedStair $stair) => Amount::count($stair->stair->risers())),
             new Attribute('stair.open_risers', Answer::YesNo, static fn(PlacedStair $stair) => $stair->stair->openRisers),
-            new Attribute('wall.type', Answer::Word, static fn(PlacedWall $wall) => $wall->wall->type),
+            new Attribute('wall.type', Answer::Word, static fn(PlacedWall $wall) => $wall->wall->type, words: Wordlists::of(WallType::class)),
             new Attribute('wall.thickness', Answer::Length, static fn(PlacedWall $wall) => self::length($wall->wall->thickness)),
             new Attribute('storey.ceiling', Answer::Length, static fn(StoreyPlan $plan) => self::length($plan->storey->ceiling)),
             new Attribute('storey.floor_thickness', Answer::Length, static fn(StoreyPlan $plan) => self::length($plan->storey->floorThickness)),
             new Attribute('soffit.underside', Answer::Length, static fn(HungSoffit $soffit) => self::length($soffit->soffit->underside)),
-            new Attribute('soffit.room_use', Answer::Word, static fn(HungSoffit $soffit) => $soffit->room?->room->use, static fn(HungSoffit $soffit) => [$soffit->room === null ? "a room under {$soffit->id()}" : "{$soffit->room->id()}.use"]),
+            new Attribute('soffit.room_use', Answer::Word, static fn(HungSoffit $soffit) => $soffit->room?->room->use, static fn(HungSoffit $soffit) => [$soffit->room === null ? "a room under {$soffit->id()}" : "{$soffit->room->id()}.use"], words: Wordlists::uses()),
             new Attribute('guard.height', Answer::Length, static fn(StandingGuard $guard) => self::length($guard->guard->height)),
             new Attribute('guard.largest_gap', Answer::Length, static fn(StandingGuard $guard) => self::length($guard->guard->largestGap)),
         ];

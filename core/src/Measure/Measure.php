@@ -21,6 +21,12 @@ interface Measure
     /** @return array<string, Answer> the parameters it takes, all of them optional unless the measure says otherwise */
     public function parameters(): array;
 
+    /** The key of the answer among the words. */
+    public const ANSWER = '';
+
+    /** @return array<string, list<string>> what its answer, and its parameters by name, may be, where they are words; what is left out may be any */
+    public function words(): array;
+
     /** @throws \LogicException when asked about a subject of another type */
     public function of(Subject $subject, Home $home, Parameters $with): Measurement;
 }

@@ -26,6 +26,12 @@ abstract class SubjectMeasure implements Measure
         return [];
     }
 
+    /** @return array<string, list<string>> */
+    public function words(): array
+    {
+        return [];
+    }
+
     final public function of(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if (!str_starts_with($this->name(), "{$subject->type()->value}.")) {

@@ -9,7 +9,6 @@ use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Between;
-use Heurema\Rulebook\Bound;
 use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\ExpressionResult;
 use Heurema\Rulebook\Facts;
@@ -44,8 +43,10 @@ final readonly class ComparisonCheck
     public function between(Between $between, Facts $facts): Outcome
     {
         [$low, $high] = [$this->check($between->low, $facts), $this->check($between->high, $facts)];
-        if ($low->verdict !== $high->verdict) {
-            return $low->verdict === Verdict::Met || $high->verdict === Verdict::Violated ? $high : $low;
+        foreach ([Verdict::Violated, Verdict::Undetermined] as $verdict) {
+            if ($low->verdict !== $high->verdict && in_array($verdict, [$low->verdict, $high->verdict], true)) {
+                return $low->verdict === $verdict ? $low : $high;
+            }
         }
 
         return ($low->margin ?? 0.0) <= ($high->margin ?? 0.0) ? $low : $high;
@@ -65,8 +66,8 @@ final readonly class ComparisonCheck
     private function compared(Comparison $comparison, Measured $measured, Amount $limit, ExpressionResult $result): Outcome
     {
         $amount = $measured->amount();
-        $isMet = $comparison->bound === Bound::AtLeast ? $amount->isAtLeast($limit) : $amount->isAtMost($limit);
-        $margin = $comparison->bound === Bound::AtLeast ? $amount->minus($limit) : $limit->minus($amount);
+        $isMet = $comparison->bound->isKept($amount, $limit);
+        $margin = $comparison->bound->margin($amount, $limit);
 
         return new Outcome(
             $isMet ? Verdict::Met : Verdict::Violated,

@@ -12,6 +12,7 @@ use Heurema\Rulebook\AnyOf;
 use Heurema\Rulebook\Candidates;
 use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\Facts;
+use Heurema\Rulebook\Saying;
 
 /**
  * Looks among related things for one that has everything a rule needs, and speaks of the best there is; or asks it of every one,
@@ -45,7 +46,7 @@ final readonly class ExistenceCheck
     /** All that is wanted of the subject itself; the worst of it is spoken of, with what else is missed. */
     public function all(AllOf $all, Facts $facts): Outcome
     {
-        $outcomes = array_map(fn(Comparison|AnyOf $need): Outcome => $need instanceof AnyOf ? $this->any($need, $facts) : $this->comparisons->check($need, $facts), $all->needs);
+        $outcomes = array_map(fn(Comparison|Saying|AnyOf $need): Outcome => $need instanceof AnyOf ? $this->any($need, $facts) : $this->one($need, $facts), $all->needs);
         $outcome = $this->together($all->needs, $outcomes, "Here: {$facts->name()}");
 
         return $outcome->verdict === Verdict::Violated ? $outcome : $outcome->with(['reason' => null]);
@@ -82,7 +83,7 @@ final readonly class ExistenceCheck
     /**
      * The outcome of all needs of one thing: the worst of them, with the working and assumptions of all.
      *
-     * @param list<Comparison|AnyOf> $needs
+     * @param list<Comparison|Saying|AnyOf> $needs
      * @param list<Outcome>          $outcomes one a need
      * @param string                 $what     which thing or way it is
      */
@@ -112,13 +113,18 @@ final readonly class ExistenceCheck
     }
 
     /**
-     * @param list<Comparison> $needs
+     * @param list<Comparison|Saying> $needs
      *
      * @return list<Outcome>
      */
     private function held(array $needs, Facts $facts): array
     {
-        return array_map(fn(Comparison $need): Outcome => $this->comparisons->check($need, $facts), $needs);
+        return array_map(fn(Comparison|Saying $need): Outcome => $this->one($need, $facts), $needs);
+    }
+
+    private function one(Comparison|Saying $need, Facts $facts): Outcome
+    {
+        return $need instanceof Saying ? (new SayingCheck())->check($need, $facts) : $this->comparisons->check($need, $facts);
     }
 
     /** @param non-empty-list<Outcome> $outcomes */

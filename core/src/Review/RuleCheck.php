@@ -34,7 +34,7 @@ final class RuleCheck
     {
         $outcome = $this->held($rule, $facts);
 
-        return $this->book->isAdvice && $outcome->verdict === Verdict::Violated
+        return ($this->book->isAdvice || $rule->isAdvice) && $outcome->verdict === Verdict::Violated
             ? $outcome->with(['verdict' => Verdict::Advised, 'reason' => trim("{$outcome->reason} Recommended, not required ({$rule->source}).")])
             : $outcome;
     }

@@ -9,8 +9,8 @@ use Heurema\Units\Amount;
 /** A mapping in a rule book being read; it knows the rule it belongs to, so that a refusal can name the line. */
 final readonly class Entry
 {
-    /** @param int|null $line where the rule begins that this is part of */
-    public function __construct(private mixed $value, private string $yaml, private string $file, private ?int $line = null) {}
+    /** @param array{string, string}|null $mark key and value of the line where the rule begins, or the change, that this is part of */
+    public function __construct(private mixed $value, private string $yaml, private string $file, private ?array $mark = null) {}
 
     /**
      * @param list<string> $keys
@@ -40,7 +40,7 @@ final readonly class Entry
     /** @param list<string> $keys */
     public function without(array $keys): self
     {
-        return new self(array_diff_key($this->mapping(), array_flip($keys)), $this->yaml, $this->file, $this->line);
+        return new self(array_diff_key($this->mapping(), array_flip($keys)), $this->yaml, $this->file, $this->mark);
     }
 
     /**
@@ -57,7 +57,52 @@ final readonly class Entry
             }
         }
 
-        return new self($values, $other->yaml, $other->file, $other->line);
+        return new self($values, $other->yaml, $other->file, $other->mark);
+    }
+
+    /** The same with more items of a list. */
+    public function adding(self $other, string $key): self
+    {
+        $list = static fn(mixed $value): array => is_array($value) && array_is_list($value) ? $value : [$value];
+        $values = $this->mapping();
+        $values[$key] = [...(isset($values[$key]) ? $list($values[$key]) : []), ...$list($other->mapping()[$key] ?? [])];
+
+        return new self($values, $other->yaml, $other->file, $other->mark);
+    }
+
+    /** @return list<string> the measures that are named anywhere under a key */
+    public function measuresIn(string $key): array
+    {
+        $measures = [];
+        $under = [$this->mapping()[$key] ?? null];
+        array_walk_recursive($under, static function (mixed $value, string|int $name) use (&$measures): void {
+            if ($name === 'measure' && is_string($value)) {
+                $measures[] = $value;
+            }
+        });
+
+        return $measures;
+    }
+
+    /**
+     * The same with another limit wherever a measure stands.
+     *
+     * @param list<string> $limits the keys of limits, which it takes the place of
+     */
+    public function withPart(string $measure, self $other, string $limit, array $limits): self
+    {
+        $value = $other->mapping()[$limit];
+        $changed = static function (mixed $node) use (&$changed, $measure, $limit, $limits, $value): mixed {
+            if (!is_array($node)) {
+                return $node;
+            }
+            $node = array_map($changed, $node);
+
+            return ($node['measure'] ?? null) === $measure ? [...array_diff_key($node, array_flip($limits)), $limit => $value] : $node;
+        };
+        $rule = $changed($this->mapping());
+
+        return new self($rule, $other->yaml, $other->file, $other->mark);
     }
 
     /** Does a mapping stand there, not a single value? */
@@ -72,7 +117,7 @@ final readonly class Entry
             throw $this->refuse("\"{$key}\" is missing");
         }
 
-        return new self($this->mapping()[$key], $this->yaml, $this->file, $this->line);
+        return new self($this->mapping()[$key], $this->yaml, $this->file, $this->mark);
     }
 
     public function optional(string $key): ?self
@@ -89,7 +134,7 @@ final readonly class Entry
         }
         $items = array_is_list($value) ? $value : [$value];
 
-        return array_map(fn(mixed $item): self => new self($item, $this->yaml, $this->file, $this->line ?? $this->lineOf($item)), $items);
+        return array_map(fn(mixed $item): self => new self($item, $this->yaml, $this->file, $this->mark ?? self::markOf($item)), $items);
     }
 
     public function text(string $key): string
@@ -159,7 +204,7 @@ final readonly class Entry
     {
         $id = is_array($this->value) && is_string($this->value['id'] ?? null) ? "rule {$this->value['id']}: " : '';
 
-        return new UnreadableRuleBook($this->file, $this->line, $id.$reason);
+        return new UnreadableRuleBook($this->file, $this->mark === null ? null : $this->line(...$this->mark), $id.$reason);
     }
 
     /** @return array<array-key, mixed> */
@@ -168,13 +213,23 @@ final readonly class Entry
         return is_array($this->value) ? $this->value : throw $this->refuse('expected a mapping of keys to values');
     }
 
-    private function lineOf(mixed $item): ?int
+    /** @return array{string, string}|null */
+    private static function markOf(mixed $item): ?array
     {
-        $id = is_array($item) ? ($item['id'] ?? null) : null;
-        if (!is_string($id) || preg_match('/^\s*-?\s*id:\s*["\']?'.preg_quote($id, '/').'["\']?\s*$/m', $this->yaml, $found, PREG_OFFSET_CAPTURE) !== 1) {
-            return null;
+        foreach (['id', 'rule', 'book'] as $key) {
+            if (is_array($item) && is_string($item[$key] ?? null)) {
+                return [$key, $item[$key]];
+            }
         }
 
-        return substr_count($this->yaml, "\n", 0, $found[0][1]) + 1;
+        return null;
+    }
+
+    /** The first line on which a list's item names itself so, written under one another or in braces. */
+    private function line(string $key, string $value): ?int
+    {
+        $pattern = '/^[ \t]*-?[ \t]*(?:\{[^\n]*?\b)?'.$key.':[ \t]*["\']?'.preg_quote($value, '/').'["\']?[ \t]*(?:[,}#].*)?$/m';
+
+        return preg_match($pattern, $this->yaml, $found, PREG_OFFSET_CAPTURE) === 1 ? substr_count($this->yaml, "\n", 0, $found[0][1]) + substr_count(rtrim($found[0][0], "\n"), "\n") + 1 : null;
     }
 }

@@ -9,6 +9,7 @@ use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Term\Term;
 use Heurema\Spatial\SubjectType;
+use Heurema\Units\Amount;
 use Symfony\Component\ExpressionLanguage\Lexer;
 use Symfony\Component\ExpressionLanguage\Parser;
 use Symfony\Component\ExpressionLanguage\SyntaxError;
@@ -23,7 +24,7 @@ final readonly class Expression implements Limit
 {
     private const LONGEST = 500;
 
-    private function __construct(private string $text, private Answer $answer, private Term $term, private bool $isFigure, private bool $inInches) {}
+    private function __construct(private string $text, private Answer $answer, private Term $term, private bool $isFigure, private bool $inInches, private ?Amount $constant) {}
 
     /** @throws UnreadableExpression */
     public static function read(string $text, Vocabulary $vocabulary): self
@@ -31,6 +32,7 @@ final readonly class Expression implements Limit
         if (strlen($text) > self::LONGEST) {
             throw new UnreadableExpression('an expression is at most '.self::LONGEST.' characters long');
         }
+        $text = Figure::plainly($text);
         $figure = Figure::read($text);
         $figures = [];
         $inInches = true;
@@ -47,11 +49,13 @@ final readonly class Expression implements Limit
             $names = [...array_keys($figures), ...array_keys($vocabulary->groups), 'settings', ...array_map(static fn(SubjectType $type): string => $type->value, SubjectType::cases())];
             $tree = (new Parser([]))->parse((new Lexer())->tokenize((string) $plain), $names);
         } catch (SyntaxError $e) {
-            throw new UnreadableExpression("cannot read \"{$text}\": ".$e->getMessage());
+            throw new UnreadableExpression("cannot read \"{$text}\": ".$e->getMessage().' Figures have the units '.Figure::UNITS.'.');
         }
         $term = (new TermReader($vocabulary, $figures))->read($tree);
 
-        return new self($text, $term->answer() ?? throw new UnreadableExpression("\"{$text}\" is a list"), $term, $figure !== null, $inInches);
+        $constant = $term->isConstant() ? $term->value(new Evaluation(new NoFacts())) : null;
+
+        return new self($text, $term->answer() ?? throw new UnreadableExpression("\"{$text}\" is a list"), $term, $figure !== null, $inInches, $constant instanceof Amount ? $constant : null);
     }
 
     public function answer(): Answer
@@ -67,6 +71,12 @@ final readonly class Expression implements Limit
     public function isFigure(): bool
     {
         return $this->isFigure;
+    }
+
+    /** What it comes to where it hangs on nothing measured or chosen; null where it does. */
+    public function constant(): ?Amount
+    {
+        return $this->constant;
     }
 
     public function inInches(): bool

@@ -10,6 +10,23 @@ use Heurema\Units\Quantity;
 /** An amount as rule books write it: `70 sq ft`, `6 ft 8 in`, `17 3/4 in`, `2400 mm`, `9.5 m2`, `8 %`, `42 deg`, `3`. */
 final readonly class Figure
 {
+    /** As they are written in a book. */
+    public const UNITS = 'ft, in, mm, cm, m, sq ft, sq in, m2, deg and %';
+
+    /** Other ways to write the units, and how they are written here. */
+    private const OTHERWISE = [
+        '/(?<=[\d\s])(?:square\s+feet|square\s+foot|sqft|sq\.?\s*ft\.?|ft2|ft²)(?![a-z])/i' => ' sq ft',
+        '/(?<=[\d\s])(?:square\s+inch(?:es)?|sqin|in2|in²)(?![a-z])/i' => ' sq in',
+        '/(?<=[\d\s])(?:square\s+met(?:er|re)s?|sqm|sq\s*m|m²)(?![a-z])/i' => ' m2',
+        '/(?<=[\d\s])(?:feet|foot)(?![a-z])/i' => ' ft',
+        '/(?<=[\d\s])inch(?:es)?(?![a-z])/i' => ' in',
+        '/(?<=[\d\s])(?:millimet(?:er|re)s?)(?![a-z])/i' => ' mm',
+        '/(?<=[\d\s])(?:centimet(?:er|re)s?)(?![a-z])/i' => ' cm',
+        '/(?<=[\d\s])met(?:er|re)s?(?![a-z])/i' => ' m',
+        '/(?<=[\d\s])(?:degrees?|°)/i' => ' deg',
+        '/(?<=\d)\'\s*-?\s*(\d+(?:\.\d+)?(?:\s+\d+\/\d+)?)"/' => ' ft $1 in',
+    ];
+
     /** One number with its unit; the pattern of what an expression takes for a figure. */
     public const PATTERN = '\d+\/\d+\s*in\b|\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*(?:ft\s+\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*in\b|sq ft\b|sq in\b|ft\b|in\b|mm\b|cm\b|m2\b|m\b|deg\b|%)';
 
@@ -19,7 +36,7 @@ final readonly class Figure
     /** Null when the text is no figure. */
     public static function read(string $text): ?self
     {
-        $text = trim($text);
+        $text = self::plainly(trim($text));
         if (preg_match('/^(?:([\d.]+)\s*ft\s+)(.+)$/', $text, $parts) === 1) {
             $inches = self::read($parts[2]);
 
@@ -33,6 +50,15 @@ final readonly class Figure
         $number = (float) $parts[1] + ($parts[2] === '' ? 0.0 : (int) $parts[2] / (int) $parts[3]);
 
         return new self(self::amount($number, $parts[4]), $parts[4] === 'in');
+    }
+
+    /** With the units written as they are here; feet alone and inches alone too where nothing else stands there. */
+    public static function plainly(string $text): string
+    {
+        $text = (string) preg_replace(array_keys(self::OTHERWISE), array_values(self::OTHERWISE), $text);
+        $alone = preg_match('/^[\d.\s\/]+[\'"]$/', $text) === 1 ? strtr($text, ["'" => ' ft', '"' => ' in']) : $text;
+
+        return trim((string) preg_replace('/ {2,}/', ' ', $alone));
     }
 
     private static function amount(float $number, string $unit): Amount

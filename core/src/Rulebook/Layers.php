@@ -8,7 +8,7 @@ namespace Heurema\Rulebook;
 final class Layers
 {
     private const DEEPEST = 5;
-    private const CHANGED = ['at_least', 'at_most', 'between', 'is', 'one_of', 'none'];
+    private const PARTS = ['all', 'any', 'exists', 'every'];
 
     /** @var array<string, Entry> by name, the entry that holds it */
     public array $groups = [];
@@ -67,6 +67,11 @@ final class Layers
             $this->quantities[$name] = $book->get('quantities');
         }
         $layer = $book->text('book');
+        foreach ($book->has('amends') ? [] : array_filter(['changes', 'off'], $book->has(...)) as $key) {
+            if ($book->entries($key) !== []) {
+                throw $book->refuse("\"{$key}\" needs \"amends\": the book whose rules it is about");
+            }
+        }
         foreach ($book->has('amends') ? $book->entries('changes') : [] as $change) {
             $this->change($change, $layer);
         }
@@ -83,17 +88,37 @@ final class Layers
         }
     }
 
-    /** Another limit; what else the rule says stays, its examples are new. */
+    /** Another limit, another condition or one more exception; what else the rule says stays, its examples are new. */
     private function change(Entry $change, string $layer): void
     {
-        $change->allow(['rule', ...self::CHANGED, 'because', 'source', 'examples']);
-        $limits = array_values(array_filter(self::CHANGED, $change->has(...)));
-        if (count($limits) !== 1) {
-            throw $change->refuse('expected one of '.implode(', ', self::CHANGED));
+        $change->allow(['rule', 'part', ...RuleReader::LIMITS, 'when', 'unless', 'because', 'source', 'examples']);
+        $limits = array_values(array_filter(RuleReader::LIMITS, $change->has(...)));
+        if (count($limits) > 1 || ($limits === [] && !$change->has('when') && !$change->has('unless'))) {
+            throw $change->refuse('expected one of '.implode(', ', RuleReader::LIMITS).', or when, or unless');
         }
-        $changed = $this->rule($change)->entry->without([...self::CHANGED, 'prefer', 'examples', 'note'])
-            ->with($change, [$limits[0] => $limits[0], 'because' => 'note', 'source' => 'source', 'examples' => 'examples']);
-        $this->rules[$change->text('rule')] = new LayeredRule($changed, $layer);
+        $entry = $this->rule($change)->entry->without(['examples']);
+        if ($limits !== []) {
+            $entry = self::limited($entry, $change, $limits[0]);
+        }
+        $entry = $entry->with($change, ['when' => 'when', 'because' => 'note', 'source' => 'source', 'examples' => 'examples']);
+        if ($change->has('unless')) {
+            $entry = $entry->adding($change, 'unless');
+        }
+        $this->rules[$change->text('rule')] = new LayeredRule($entry, $layer);
+    }
+
+    /** The rule with another limit, of its one measure or of the part that is named by its measure. */
+    private static function limited(Entry $rule, Entry $change, string $limit): Entry
+    {
+        $parts = array_values(array_unique(array_merge(...array_map($rule->measuresIn(...), self::PARTS))));
+        if (!$change->has('part') && $parts === []) {
+            return $rule->without(RuleReader::LIMITS)->with($change, [$limit => $limit]);
+        }
+        if (!$change->has('part') || !in_array($change->text('part'), $parts, true)) {
+            throw $change->refuse($parts === [] ? 'the rule has one measure and no parts' : 'the rule has several limits; "part" is one of '.implode(', ', $parts));
+        }
+
+        return $rule->withPart($change->text('part'), $change, $limit, RuleReader::LIMITS);
     }
 
     private function rule(Entry $change): LayeredRule

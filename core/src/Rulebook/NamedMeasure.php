@@ -38,6 +38,11 @@ final readonly class NamedMeasure implements Measure
         return [];
     }
 
+    public function words(): array
+    {
+        return array_intersect_key($this->measure->words(), [self::ANSWER => true]);
+    }
+
     public function of(Subject $subject, Home $home, Parameters $with): Measurement
     {
         return $this->measure->of($subject, $home, $this->with);

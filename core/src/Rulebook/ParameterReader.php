@@ -19,10 +19,25 @@ final class ParameterReader
         $values = [];
         foreach ($entry->optional('with')?->keys() ?? [] as $name) {
             $kind = $known[$name] ?? throw $entry->refuse("the measure takes no \"{$name}\"");
-            $values[$name] = $kind === Answer::Word ? $entry->get('with')->text($name) : self::amount($entry, $name, $kind);
+            $values[$name] = $kind === Answer::Word ? self::word($entry, $name, $measure) : self::amount($entry, $name, $kind);
         }
 
         return new Parameters($values);
+    }
+
+    /** A word, or several with commas between them where the parameter is in the plural. */
+    private static function word(Entry $entry, string $name, Measure $measure): string
+    {
+        $text = $entry->get('with')->text($name);
+        foreach (array_map(trim(...), str_ends_with($name, 's') ? explode(',', $text) : [$text]) as $word) {
+            try {
+                KnownWords::check($word, $measure->words()[$name] ?? [], "\"{$name}\" of {$measure->name()}");
+            } catch (UnreadableExpression $e) {
+                throw $entry->refuse($e->getMessage());
+            }
+        }
+
+        return $text;
     }
 
     private static function amount(Entry $entry, string $name, Answer $kind): Amount

@@ -15,6 +15,8 @@ final readonly class Rule
      * @param list<Example>               $examples
      * @param string                      $layer       id of the book that decided it last
      * @param string|null                 $off         why it was switched off
+     * @param bool                        $isAdvice    what it wants is recommended, not required
+     * @param bool                        $isDoubtful  its values are less certain than the others; the note says how
      */
     public function __construct(
         public string $id,
@@ -31,5 +33,7 @@ final readonly class Rule
         public array $examples,
         public string $layer,
         public ?string $off = null,
+        public bool $isAdvice = false,
+        public bool $isDoubtful = false,
     ) {}
 }

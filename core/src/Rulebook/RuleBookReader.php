@@ -26,7 +26,12 @@ final readonly class RuleBookReader implements BookReader
             throw new UnreadableRuleBook($file, null, 'no such rule book');
         }
 
-        return $this->read($yaml, $file);
+        $book = $this->read($yaml, $file);
+        if ($book->id !== basename($file, '.yaml')) {
+            throw new UnreadableRuleBook($file, null, "it calls itself \"{$book->id}\"; a book has the name of its file");
+        }
+
+        return $book;
     }
 
     /**

@@ -15,9 +15,9 @@ final readonly class RuleReader
 {
     private const KEYS = [
         'id', 'clause', 'title', 'subject', 'when', 'measure', 'with', ...self::LIMITS, 'all', 'any', 'exists', 'every', 'prefer', 'unless',
-        'why', 'source', 'note', 'examples',
+        'why', 'source', 'note', 'examples', 'advice', 'certainty',
     ];
-    private const LIMITS = ['at_least', 'at_most', 'between', 'is', 'one_of', 'none'];
+    public const LIMITS = ['at_least', 'at_most', 'more_than', 'less_than', 'between', 'is', 'one_of', 'none'];
     private const MOST_ROWS = 500;
     private const VERDICTS = ['met', 'violated', 'advised', 'undetermined', 'not_applicable'];
     private const RELATIONS = ['windows' => SubjectType::Window, 'doors' => SubjectType::Door, 'fixtures' => SubjectType::Fixture, 'rooms' => SubjectType::Room];
@@ -46,7 +46,18 @@ final readonly class RuleReader
             array_map($this->example(...), $entry->entries('examples')),
             $layered->layer,
             $layered->off,
+            $entry->has('advice') && $entry->scalar('advice') === true,
+            $this->isDoubtful($entry),
         );
+    }
+
+    private function isDoubtful(Entry $entry): bool
+    {
+        if ($entry->has('certainty') && ($entry->text('certainty') !== 'doubtful' || !$entry->has('note'))) {
+            throw $entry->refuse('"certainty" is doubtful, with a note of what differs, or left out');
+        }
+
+        return $entry->has('certainty');
     }
 
     private function requirement(Entry $entry, SubjectType $subject): Comparison|Between|Saying|AllOf|AnyOf|Among
@@ -54,7 +65,7 @@ final readonly class RuleReader
         if ($entry->has('measure')) {
             return $this->limited($entry, $entry, $subject);
         }
-        $needs = array_map(fn(Entry $need): Comparison|AnyOf => $this->anyOf($need, $subject) ?? $this->need($need, $subject), $entry->entries('all'));
+        $needs = array_map(fn(Entry $need): Comparison|Saying|AnyOf => $this->anyOf($need, $subject) ?? $this->need($need, $subject), $entry->entries('all'));
         if ($needs !== []) {
             return new AllOf($needs);
         }
@@ -103,7 +114,18 @@ final readonly class RuleReader
         $wanted = array_map(static fn(bool|float|int|string $word): bool|string => is_bool($word) ? $word : (string) $word, $wanted);
         $fits = $measure->answer() === Answer::YesNo ? array_filter($wanted, is_bool(...)) === $wanted : $measure->answer() === Answer::Word && array_filter($wanted, is_string(...)) === $wanted;
 
-        return $wanted !== [] && $fits ? new Saying($measure->name(), $with, $wanted) : throw $limits->refuse("\"{$key}\" does not fit {$measure->name()}");
+        if ($wanted === [] || !$fits) {
+            throw $limits->refuse("\"{$key}\" does not fit {$measure->name()}");
+        }
+        foreach (array_filter($wanted, is_string(...)) as $word) {
+            try {
+                KnownWords::check($word, $measure->words()[Measure::ANSWER] ?? [], $measure->name());
+            } catch (UnreadableExpression $e) {
+                throw $limits->refuse("{$key}: {$e->getMessage()}");
+            }
+        }
+
+        return new Saying($measure->name(), $with, $wanted);
     }
 
     private function between(Entry $limits, Measure $measure, Parameters $with): Between
@@ -111,10 +133,13 @@ final readonly class RuleReader
         $range = $limits->get('between');
         $range->allow(['low', 'high']);
 
-        return new Between(
-            new Comparison($measure->name(), $with, Bound::AtLeast, $this->limit($range, 'low', $measure)),
-            new Comparison($measure->name(), $with, Bound::AtMost, $this->limit($range, 'high', $measure)),
-        );
+        [$low, $high] = [$this->limit($range, 'low', $measure), $this->limit($range, 'high', $measure)];
+        [$least, $most] = [Figure::read($low->text()), Figure::read($high->text())];
+        if ($least !== null && $most !== null && !$least->amount->isAtMost($most->amount)) {
+            throw $limits->refuse("between: low is {$low->text()}, which is more than high, {$high->text()}");
+        }
+
+        return new Between(new Comparison($measure->name(), $with, Bound::AtLeast, $low), new Comparison($measure->name(), $with, Bound::AtMost, $high));
     }
 
     private function none(Entry $limits, Measure $measure, Parameters $with): Comparison
@@ -130,7 +155,15 @@ final readonly class RuleReader
     {
         $limit = $limits->isMapping($key) ? $this->table($limits->get($key)) : $this->expression($limits, $key);
 
-        return $limit->answer() === $measure->answer() ? $limit : throw $limits->refuse("the limit \"{$limit->text()}\" does not fit {$measure->name()}");
+        if ($limit->answer() !== $measure->answer()) {
+            throw $limits->refuse("the limit \"{$limit->text()}\" does not fit {$measure->name()}");
+        }
+        $constant = $limit instanceof Expression ? $limit->constant() : null;
+        if ($constant !== null && ($constant->number < 0 || !is_finite($constant->number))) {
+            throw $limits->refuse("{$key}: \"{$limit->text()}\" is below nothing, or without end");
+        }
+
+        return $limit;
     }
 
     private function table(Entry $entry): Table
@@ -164,7 +197,7 @@ final readonly class RuleReader
 
     private function preference(Entry $prefer, Entry $rule, SubjectType $subject): Preference
     {
-        $prefer->allow(['at_least', 'at_most', 'when', 'source']);
+        $prefer->allow(['at_least', 'at_most', 'more_than', 'less_than', 'when', 'source']);
         $comparison = $this->limited($rule, $prefer, $subject);
         if (!$comparison instanceof Comparison) {
             throw $prefer->refuse('what is preferred is at_least or at_most');
@@ -190,7 +223,7 @@ final readonly class RuleReader
     private function alternative(Entry $entry, SubjectType $subject): Alternative
     {
         $entry->allow(['name', 'needs']);
-        $needs = array_map(fn(Entry $need): Comparison => $this->need($need, $subject), $entry->entries('needs'));
+        $needs = array_map(fn(Entry $need): Comparison|Saying => $this->need($need, $subject), $entry->entries('needs'));
 
         return $needs === [] ? throw $entry->refuse('"needs" is missing') : new Alternative($entry->text('name'), $needs);
     }
@@ -203,16 +236,16 @@ final readonly class RuleReader
         return new Candidates(
             $entry->text('among'),
             $this->condition($entry, 'where'),
-            array_map(fn(Entry $need): Comparison => $this->need($need, $subject), $entry->entries('needs')),
+            array_map(fn(Entry $need): Comparison|Saying => $this->need($need, $subject), $entry->entries('needs')),
         );
     }
 
-    private function need(Entry $entry, SubjectType $subject): Comparison
+    private function need(Entry $entry, SubjectType $subject): Comparison|Saying
     {
         $entry->allow(['measure', 'with', ...self::LIMITS]);
         $need = $this->limited($entry, $entry, $subject);
 
-        return $need instanceof Comparison ? $need : throw $entry->refuse('what is needed is at_least, at_most or none');
+        return $need instanceof Between ? throw $entry->refuse('a need has one limit; put the two of a range beside each other') : $need;
     }
 
     private function example(Entry $entry): Example

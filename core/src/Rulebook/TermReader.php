@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Rulebook;
 
 use Heurema\Measure\Answer;
+use Heurema\Measure\Measure;
 use Heurema\Rulebook\Term\Calculation;
 use Heurema\Rulebook\Term\Choice;
 use Heurema\Rulebook\Term\Chosen;
@@ -68,7 +69,7 @@ final readonly class TermReader
     private function path(string $path): Term
     {
         if (!str_starts_with($path, 'settings.')) {
-            return new Fact($path, $this->vocabulary->answer($path));
+            return new Fact($path, $this->vocabulary->answer($path), $this->vocabulary->measure($path)?->words()[Measure::ANSWER] ?? []);
         }
         $name = substr($path, strlen('settings.'));
 
@@ -103,9 +104,14 @@ final readonly class TermReader
                 $this->expect(Answer::Word, $left->answer());
                 $words = $right instanceof Constant && is_array($right->value) ? $right->value : throw new UnreadableExpression('expected a list of words');
 
+                self::checkWords($left, $words);
+
                 return new Membership($operator === 'in', $left, $words);
             case '==': case '!=':
                 $this->expect($left->answer() ?? throw new UnreadableExpression('a list is held against nothing; a word is in it'), $right->answer());
+
+                self::checkWords($left, $right instanceof Constant && is_string($right->value) ? [$right->value] : []);
+                self::checkWords($right, $left instanceof Constant && is_string($left->value) ? [$left->value] : []);
 
                 return new Relation($operator, $left, $right);
             case '<': case '<=': case '>': case '>=':
@@ -120,9 +126,37 @@ final readonly class TermReader
             case '*':
                 return new Calculation($operator, $left, $right, self::product(self::amount($left->answer()), self::amount($right->answer())));
             case '/':
+                if ($right->isConstant() && self::isZero($right)) {
+                    throw new UnreadableExpression('nothing can be divided by 0');
+                }
+
                 return new Calculation($operator, $left, $right, self::quotient(self::amount($left->answer()), self::amount($right->answer())));
             default:
                 throw new UnreadableExpression("the operator {$operator} is not known here");
+        }
+    }
+
+    private static function isZero(Term $constant): bool
+    {
+        $value = $constant->value(new Evaluation(new NoFacts()));
+
+        return $value instanceof Amount && $value->number === 0.0;
+    }
+
+    /**
+     * @param list<string> $words that a term is held against
+     *
+     * @throws UnreadableExpression when it can never be one of them
+     */
+    private static function checkWords(Term $term, array $words): void
+    {
+        [$known, $what] = match (true) {
+            $term instanceof Fact => [$term->words, $term->measure],
+            $term instanceof Chosen => [$term->setting->words, "the setting {$term->setting->name}"],
+            default => [[], ''],
+        };
+        foreach ($words as $word) {
+            KnownWords::check($word, $known, $what);
         }
     }
 

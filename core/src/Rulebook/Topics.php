@@ -32,7 +32,7 @@ final readonly class Topics
     }
 
     /**
-     * @param list<Comparison|AnyOf> $needs
+     * @param list<Comparison|Saying|AnyOf> $needs
      *
      * @return list<Comparison|Saying>
      */

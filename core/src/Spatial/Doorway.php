@@ -23,6 +23,8 @@ final readonly class Doorway
     public const LEFT = 'left';
     public const RIGHT = 'right';
 
+    public const SIDES = [self::PULL, self::PUSH, self::INSIDE, self::OUTSIDE, self::LEFT, self::RIGHT];
+
     /** So far around a door, mm, most zones that are asked about lie. */
     private const AROUND = 1900.0;
 

@@ -8,7 +8,6 @@ use Heurema\Layout\LayoutReader;
 use Heurema\Measure\Catalogue;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
-use Heurema\Review\Verdict;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Spatial\Home;

@@ -46,6 +46,11 @@ final class Approach extends SubjectMeasure
         return ['side' => Answer::Word, 'reach' => Answer::Length, 'beyond_latch' => Answer::Length, 'beyond_hinge' => Answer::Length];
     }
 
+    public function words(): array
+    {
+        return ['side' => Doorway::SIDES];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $doorway = Doorway::of($subject, $with->word('side') ?? Doorway::PULL);

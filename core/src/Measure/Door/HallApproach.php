@@ -32,6 +32,11 @@ final class HallApproach extends SubjectMeasure
         return Answer::Word;
     }
 
+    public function words(): array
+    {
+        return [self::ANSWER => ['head_on', 'side_on', 'none']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $hall = HallDoor::of($subject);

@@ -11,6 +11,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
+use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Beyond;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
@@ -38,6 +39,11 @@ final class Joins extends SubjectMeasure
     public function parameters(): array
     {
         return ['one' => Answer::Word, 'other' => Answer::Word];
+    }
+
+    public function words(): array
+    {
+        return ['one' => Wordlists::uses(), 'other' => Wordlists::uses()];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

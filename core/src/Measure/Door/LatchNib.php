@@ -46,6 +46,11 @@ final class LatchNib extends SubjectMeasure
         return ['side' => Answer::Word, 'depth' => Answer::Length];
     }
 
+    public function words(): array
+    {
+        return ['side' => Doorway::SIDES];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $doorway = Doorway::of($subject, $with->word('side') ?? Doorway::PULL);

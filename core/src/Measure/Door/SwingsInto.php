@@ -13,6 +13,7 @@ use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
+use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject;
@@ -32,6 +33,11 @@ final class SwingsInto extends SubjectMeasure
     public function answer(): Answer
     {
         return Answer::Word;
+    }
+
+    public function words(): array
+    {
+        return [self::ANSWER => [...Wordlists::usesOrOutside(), 'none']];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -11,6 +11,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\FloorArea;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
+use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
@@ -36,6 +37,11 @@ final class SumOfAreas extends SubjectMeasure
     public function parameters(): array
     {
         return ['uses' => Answer::Word];
+    }
+
+    public function words(): array
+    {
+        return ['uses' => Wordlists::uses()];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

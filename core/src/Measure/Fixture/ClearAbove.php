@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
-use Heurema\Geometry\Overlap;
-use Heurema\Geometry\Polygon;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;

@@ -14,6 +14,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
+use Heurema\Measure\Wordlists;
 use Heurema\Spatial\ClearFloor;
 use Heurema\Spatial\FreeZone;
 use Heurema\Spatial\Home;
@@ -48,6 +49,11 @@ final class ClearZone extends SubjectMeasure
     public function parameters(): array
     {
         return ['width' => Answer::Length, 'depth' => Answer::Length, 'anchor' => Answer::Word, 'besides' => Answer::Word];
+    }
+
+    public function words(): array
+    {
+        return ['anchor' => ['front', 'corner'], 'besides' => Wordlists::kinds()];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -42,6 +42,11 @@ final class EdgeGap extends SubjectMeasure
         return ['side' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['side' => ['nearer', 'farther']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         [$width, $depth] = [$subject->fixture->width, $subject->fixture->depth];

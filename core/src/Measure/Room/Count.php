@@ -10,6 +10,7 @@ use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
+use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
@@ -37,6 +38,11 @@ final class Count extends SubjectMeasure
     public function parameters(): array
     {
         return ['kind' => Answer::Word];
+    }
+
+    public function words(): array
+    {
+        return ['kind' => [...Wordlists::kinds(), 'window', 'door']];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

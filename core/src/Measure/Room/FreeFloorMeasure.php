@@ -31,6 +31,11 @@ abstract class FreeFloorMeasure extends SubjectMeasure
         return ['clear_of' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['clear_of' => ['swings']];
+    }
+
     final protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $problem = $subject->outlineProblem();

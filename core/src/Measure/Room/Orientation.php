@@ -49,6 +49,11 @@ final class Orientation extends SubjectMeasure
         return Box::around($corners)->middle();
     }
 
+    public function words(): array
+    {
+        return [self::ANSWER => [...self::SECTORS, 'centre']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $outline = $subject->outline();

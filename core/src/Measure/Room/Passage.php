@@ -44,6 +44,11 @@ final class Passage extends SubjectMeasure
         return ['to' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['to' => ['windows']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $outline = $subject->outline();

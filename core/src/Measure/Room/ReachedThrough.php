@@ -12,6 +12,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
+use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject;
@@ -37,6 +38,11 @@ final class ReachedThrough extends SubjectMeasure
     public function parameters(): array
     {
         return ['use' => Answer::Word];
+    }
+
+    public function words(): array
+    {
+        return ['use' => Wordlists::uses()];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -42,6 +42,11 @@ final class DoorClear extends SubjectMeasure
         return ['at' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['at' => ['foot', 'head']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

@@ -39,6 +39,11 @@ final class HandrailHeight extends SubjectMeasure
         return ['of' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['of' => ['lowest', 'highest']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $heights = array_filter($subject->stair->handrails->heights ?? [], static fn(?float $height): bool => $height !== null);

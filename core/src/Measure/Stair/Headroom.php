@@ -43,6 +43,11 @@ final class Headroom extends SubjectMeasure
         return ['side_edge' => Answer::Length, 'over' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['over' => ['middle']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

@@ -45,6 +45,11 @@ final class LandingSize extends SubjectMeasure
         return ['at' => Answer::Word, 'of' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['at' => ['foot', 'head', 'between'], 'of' => ['depth', 'width']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

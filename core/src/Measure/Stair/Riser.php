@@ -41,6 +41,11 @@ final class Riser extends SubjectMeasure
         return ['of' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['of' => ['least', 'highest']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $measured = self::measuredRises($subject->stair);

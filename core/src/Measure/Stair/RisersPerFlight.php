@@ -41,6 +41,11 @@ final class RisersPerFlight extends SubjectMeasure
         return ['of' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['of' => ['least', 'most']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

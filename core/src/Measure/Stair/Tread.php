@@ -42,6 +42,11 @@ final class Tread extends SubjectMeasure
         return ['of' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['of' => ['least', 'largest']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $treads = $missing = [];

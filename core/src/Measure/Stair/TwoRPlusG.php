@@ -43,6 +43,11 @@ final class TwoRPlusG extends SubjectMeasure
         return ['of' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['of' => ['least', 'largest']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

@@ -38,6 +38,11 @@ final class Width extends SubjectMeasure
         return ['at' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['at' => ['rail']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $width = $subject->stair->width;

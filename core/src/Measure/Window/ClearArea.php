@@ -40,6 +40,11 @@ final class ClearArea extends SubjectMeasure
         return ['for' => Answer::Word];
     }
 
+    public function words(): array
+    {
+        return ['for' => ['air']];
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $isGiven = $subject->opening->clearWidth !== null && $subject->opening->clearHeight !== null;

@@ -21,6 +21,11 @@ final readonly class Calculation implements Term
         return $this->answer;
     }
 
+    public function isConstant(): bool
+    {
+        return $this->left->isConstant() && $this->right->isConstant();
+    }
+
     public function value(Evaluation $evaluation): Amount|Unknown|NotApplicable
     {
         $left = $this->left->value($evaluation);
@@ -29,7 +34,7 @@ final readonly class Calculation implements Term
             return Evaluation::unknown($left, $right);
         }
         if ($left instanceof Amount && $right instanceof Amount) {
-            return $this->computed($left, $right);
+            return $this->sign === '/' && $right->number === 0.0 ? new Unknown(['something other than 0 to divide by']) : $this->computed($left, $right);
         }
 
         return $left instanceof NotApplicable ? $left : ($right instanceof NotApplicable ? $right : throw new \LogicException('A calculation with words that was to be refused when it was read.'));
@@ -58,7 +63,7 @@ final readonly class Calculation implements Term
 
     private static function quotient(Amount $left, Amount $right): Amount
     {
-        $number = $right->number === 0.0 ? INF : $left->number / $right->number;
+        $number = $left->number / $right->number;
 
         return new Amount($left->quantity === $right->quantity ? Quantity::Ratio : $left->quantity, $number);
     }

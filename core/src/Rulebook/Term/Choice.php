@@ -20,6 +20,11 @@ final readonly class Choice implements Term
         return $this->answer;
     }
 
+    public function isConstant(): bool
+    {
+        return $this->condition->isConstant() && $this->then->isConstant() && $this->else->isConstant();
+    }
+
     public function value(Evaluation $evaluation): Amount|bool|string|array|Unknown|NotApplicable
     {
         $condition = $this->condition->value($evaluation);

@@ -12,11 +12,16 @@ use Heurema\Units\Amount;
 /** What the project has chosen where the book leaves it a choice: `settings.climate`. */
 final readonly class Chosen implements Term
 {
-    public function __construct(private Setting $setting) {}
+    public function __construct(public Setting $setting) {}
 
     public function answer(): Answer
     {
         return $this->setting->answer();
+    }
+
+    public function isConstant(): bool
+    {
+        return false;
     }
 
     public function value(Evaluation $evaluation): Amount|bool|string

@@ -19,6 +19,11 @@ final readonly class Connection implements Term
         return Answer::YesNo;
     }
 
+    public function isConstant(): bool
+    {
+        return $this->left->isConstant() && $this->right->isConstant();
+    }
+
     public function value(Evaluation $evaluation): bool|Unknown
     {
         $left = $this->left->value($evaluation);

@@ -24,6 +24,11 @@ final readonly class Constant implements Term
         };
     }
 
+    public function isConstant(): bool
+    {
+        return true;
+    }
+
     public function value(Evaluation $evaluation): Amount|bool|string|array
     {
         return $this->value;

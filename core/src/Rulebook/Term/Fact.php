@@ -16,7 +16,8 @@ final readonly class Fact implements Term
 {
     private Parameters $with;
 
-    public function __construct(private string $measure, private Answer $answer)
+    /** @param list<string> $words that it may be; empty: any */
+    public function __construct(public string $measure, private Answer $answer, public array $words = [])
     {
         $this->with = new Parameters();
     }
@@ -24,6 +25,11 @@ final readonly class Fact implements Term
     public function answer(): Answer
     {
         return $this->answer;
+    }
+
+    public function isConstant(): bool
+    {
+        return false;
     }
 
     public function value(Evaluation $evaluation): Amount|bool|string|Unknown|NotApplicable

@@ -20,6 +20,11 @@ final readonly class Membership implements Term
         return Answer::YesNo;
     }
 
+    public function isConstant(): bool
+    {
+        return $this->word->isConstant();
+    }
+
     public function value(Evaluation $evaluation): bool|Unknown
     {
         $word = $this->word->value($evaluation);

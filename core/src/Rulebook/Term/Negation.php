@@ -18,6 +18,11 @@ final readonly class Negation implements Term
         return Answer::YesNo;
     }
 
+    public function isConstant(): bool
+    {
+        return $this->inner->isConstant();
+    }
+
     public function value(Evaluation $evaluation): bool|Unknown
     {
         $value = $this->inner->value($evaluation);

@@ -20,6 +20,11 @@ final readonly class Relation implements Term
         return Answer::YesNo;
     }
 
+    public function isConstant(): bool
+    {
+        return $this->left->isConstant() && $this->right->isConstant();
+    }
+
     public function value(Evaluation $evaluation): bool|Unknown
     {
         $left = $this->left->value($evaluation);

@@ -16,6 +16,9 @@ interface Term
     /** What kind of answer it gives; null: a list of words. */
     public function answer(): ?Answer;
 
+    /** Does it hang on nothing that is measured or chosen? */
+    public function isConstant(): bool;
+
     /** @return Amount|bool|string|list<string>|Unknown|NotApplicable */
     public function value(Evaluation $evaluation): Amount|bool|string|array|Unknown|NotApplicable;
 }
