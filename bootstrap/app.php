@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use Heurema\Rulebook\UnreadableRuleBook;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -15,5 +17,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
-    ->withExceptions(static function (Exceptions $exceptions): void {})
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->dontReport(UnreadableRuleBook::class);
+        $exceptions->render(static fn(UnreadableRuleBook $e): Response => response()->view('unreadable-book', ['reason' => $e->getMessage()], 503));
+    })
     ->create();

@@ -140,7 +140,7 @@ final class LabelPlace
     {
         $boxes = array_values(array_filter(array_map(static fn(PlacedFixture $fixture): ?Box => $fixture->bounds, $this->home->fixturesIn($room))));
         foreach ($this->home->openingsOf($room) as $opening) {
-            array_push($boxes, ...array_map(static fn(DoorLeaf $leaf): Box => $leaf->bounds(), DoorLeaf::of($opening)));
+            array_push($boxes, ...array_map(static fn(DoorLeaf $leaf): Box => $leaf->bounds, $this->home->leavesOf($opening)));
         }
 
         $storey = $room->storey();

@@ -63,11 +63,17 @@ final readonly class ReviewPage
     /** @return list<RuleBook> all that it could be held against, by title, amendments after what they amend */
     public function shelf(): array
     {
-        $books = array_map($this->books->book(...), $this->books->ids());
+        $books = $this->books->readable();
         $place = fn(RuleBook $book): string => $book->amends === null ? $book->title : "{$this->books->book($book->amends)->title} {$book->title}";
         usort($books, static fn(RuleBook $a, RuleBook $b): int => $place($a) <=> $place($b));
 
         return $books;
+    }
+
+    /** @return array<string, string> why a book cannot be chosen, by its id */
+    public function unreadableBooks(): array
+    {
+        return $this->books->unreadable();
     }
 
     /** @return list<Storey> highest first, as a section through the home has them */

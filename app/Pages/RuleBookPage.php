@@ -50,7 +50,7 @@ final readonly class RuleBookPage
         return match (true) {
             $requirement instanceof Comparison => $this->comparison($requirement),
             $requirement instanceof Between => ucfirst($requirement->low->words())." between {$requirement->low->limit->text()} and {$requirement->high->limit->text()}",
-            $requirement instanceof Saying => "{$requirement->measure}: {$requirement->words()}",
+            $requirement instanceof Saying => $this->saying($requirement),
             $requirement instanceof AllOf => ucfirst($this->needs($requirement->needs)),
             $requirement instanceof AnyOf => $this->alternatives($requirement),
             $requirement instanceof Among => ($requirement->every ? 'Every one of its ' : 'One of its ').$requirement->words().': '.implode('; or ', array_map($this->kind(...), $requirement->kinds)),
@@ -94,6 +94,11 @@ final readonly class RuleBookPage
         return ucfirst($comparison->words())." {$comparison->bound->words()} {$comparison->limit->text()}";
     }
 
+    private function saying(Saying $saying): string
+    {
+        return ucfirst(str_replace('_', ' ', substr((string) strstr($saying->measure, '.'), 1))).": {$saying->words()}";
+    }
+
     private function kind(Candidates $kind): string
     {
         $needs = $this->needs($kind->needs);
@@ -107,10 +112,14 @@ final readonly class RuleBookPage
         return 'One of these: '.implode('; ', array_map(fn(Alternative $way): string => "{$way->name}: {$this->needs($way->needs)}", $any->alternatives));
     }
 
-    /** @param list<Comparison|AnyOf> $needs */
+    /** @param list<Comparison|Saying|AnyOf> $needs */
     private function needs(array $needs): string
     {
-        return implode(', ', array_map(fn(Comparison|AnyOf $need): string => lcfirst($need instanceof AnyOf ? $this->alternatives($need) : $this->comparison($need)), $needs));
+        return implode(', ', array_map(fn(Comparison|Saying|AnyOf $need): string => lcfirst(match (true) {
+            $need instanceof AnyOf => $this->alternatives($need),
+            $need instanceof Saying => $this->saying($need),
+            $need instanceof Comparison => $this->comparison($need),
+        }), $needs));
     }
 
     private function isFound(Rule $rule): bool

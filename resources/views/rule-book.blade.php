@@ -33,7 +33,7 @@
                     @foreach ($rule->prefer as $preference)<p class="rule-when">better: {{ $preference->comparison->bound->words() }} {{ $preference->comparison->limit->text() }} ({{ $preference->source }})</p>@endforeach
                     @foreach ($rule->unless as $exemption)<p class="rule-when">except: {{ $exemption->name }}</p>@endforeach
                     <p class="evidence-why">{{ $rule->why }}</p>
-                    @if ($rule->note)<p class="rule-when">{{ $rule->note }}</p>@endif
+                    @if ($rule->isDoubtful)<p class="rule-doubtful"><b>Doubtful.</b> {{ $rule->note }}</p>@elseif ($rule->note)<p class="rule-when">{{ $rule->note }}</p>@endif
                     <p class="book-source">Source: {{ $rule->source }}. <code>{{ $page->book->id }}/{{ $rule->id }}</code>@if ($rule->layer !== $page->book->id), decided by {{ $rule->layer }}@endif</p>
                     <details>
                         <summary>{{ count($rule->examples) }} worked examples</summary>

@@ -112,7 +112,7 @@ final class CheckCommand extends Command
     /** @param list<Verdict> $only */
     private function writeJson(Report $report, array $only): void
     {
-        $this->output->writeln((string) json_encode($report->toArray($only), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(json_encode($report->toArray($only), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
     }
 
     /** @param list<Verdict> $only */

@@ -46,7 +46,7 @@ final readonly class LetterController
             'pdf' => self::hand($revision, 'pdf', 'application/pdf', $pdf->print(view('letter.paper', ['draft' => $draft, 'by' => $user, 'on' => now()])->render())),
             'bcf' => self::hand($revision, 'bcf', 'application/octet-stream', $issues->of($draft)),
             'csv' => self::hand($revision, 'csv', 'text/csv; charset=UTF-8', CommaSeparated::of(self::table($draft))),
-            'json' => self::hand($revision, 'json', 'application/json', (string) json_encode($draft->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)),
+            'json' => self::hand($revision, 'json', 'application/json', json_encode($draft->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)),
             default => abort(404),
         };
     }

@@ -20,7 +20,7 @@ final readonly class RuleBookController
 
     public function index(): View
     {
-        return view('rule-books', ['books' => array_map($this->shelf->book(...), $this->shelf->ids())]);
+        return view('rule-books', ['books' => $this->shelf->readable(), 'unreadable' => $this->shelf->unreadable()]);
     }
 
     public function show(Request $request, string $book): View

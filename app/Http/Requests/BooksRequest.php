@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Rules\ChosenSettings;
+use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\Shelf;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
@@ -18,7 +19,7 @@ final class BooksRequest extends FormRequest
     {
         return [
             'books' => ['required', 'array', 'min:1'],
-            'books.*' => ['string', 'distinct', Rule::in($shelf->ids())],
+            'books.*' => ['string', 'distinct', Rule::in(array_map(static fn(RuleBook $book): string => $book->id, $shelf->readable()))],
             'settings' => ['array', 'max:100'],
             'settings.*' => ['string', 'max:100'],
         ];
@@ -27,7 +28,7 @@ final class BooksRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['books.required' => 'Choose at least one rule book.', 'books.*.in' => 'There is no such rule book.'];
+        return ['books.required' => 'Choose at least one rule book.', 'books.*.in' => 'There is no such rule book, or it cannot be read.'];
     }
 
     /** @return list<callable(Validator): void> */

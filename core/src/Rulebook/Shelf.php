@@ -20,6 +20,33 @@ final class Shelf
         return array_map(static fn(string $file): string => basename($file, '.yaml'), $files === false ? [] : $files);
     }
 
+    /** @return list<RuleBook> those that can be read */
+    public function readable(): array
+    {
+        return array_values(array_filter(array_map(fn(string $id): RuleBook|string => $this->readOrReason($id), $this->ids()), static fn(RuleBook|string $book): bool => $book instanceof RuleBook));
+    }
+
+    /** @return array<string, string> why a book cannot be read, by its id */
+    public function unreadable(): array
+    {
+        $reasons = [];
+        foreach ($this->ids() as $id) {
+            $book = $this->readOrReason($id);
+            $reasons += is_string($book) ? [$id => $book] : [];
+        }
+
+        return $reasons;
+    }
+
+    private function readOrReason(string $id): RuleBook|string
+    {
+        try {
+            return $this->book($id);
+        } catch (UnreadableRuleBook $e) {
+            return $e->getMessage();
+        }
+    }
+
     /**
      * @throws UnreadableRuleBook when there is no such book or it makes no sense
      */

@@ -7,6 +7,7 @@
             @foreach ($page->shelf() as $book)
                 <label @class(['amendment' => $book->amends !== null])><input type="checkbox" name="books[]" value="{{ $book->id }}" @checked(in_array($book->id, $page->revision->books, true))> {{ $book->title }}</label>
             @endforeach
+            @foreach ($page->unreadableBooks() as $reason)<p class="field-error">Left out, as it cannot be read: {{ $reason }}</p>@endforeach
             @error('books')<p class="field-error" role="alert">{{ $message }}</p>@enderror
         </fieldset>
         @if ($page->settings() !== [])
