@@ -75,6 +75,17 @@ final class LargestRectangle
         return ['ring' => $search->ring($place, $place + $width, $bottom, $top), 'height' => $top - $bottom];
     }
 
+    /** How broad an outline is, mm: the shorter side of the largest rectangle along its longest edge. */
+    public static function breadth(Ring $outline): float
+    {
+        $outline = $outline->counterClockwise();
+        $edges = $outline->edges();
+        usort($edges, static fn(Segment $a, Segment $b): int => $b->length() <=> $a->length());
+        $largest = self::in(new Polygon($outline), $edges[0]->direction());
+
+        return min($largest['width'], $largest['height']);
+    }
+
     /** The side of the largest square with its sides along a direction, mm. */
     public static function squareIn(Polygon $polygon, Point $along): float
     {

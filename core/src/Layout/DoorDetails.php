@@ -21,6 +21,7 @@ final readonly class DoorDetails
         public ?float $threshold = null,
         public ?bool $selfClosing = null,
         public ?float $fireMinutes = null,
+        public ?bool $safetyGlass = null,
     ) {}
 
     public static function read(Place $place): self
@@ -35,6 +36,7 @@ final readonly class DoorDetails
             $place->optional('threshold')?->length(),
             $place->optional('self_closing')?->boolean(),
             $place->optional('fire_minutes')?->number(0, 1000),
+            $place->optional('safety_glass')?->boolean(),
         );
     }
 
@@ -47,6 +49,7 @@ final readonly class DoorDetails
             'opens' => $this->opens?->value,
             'leaf_thickness' => $this->leafThickness,
             'glazed' => $this->glazed,
+            'safety_glass' => $this->safetyGlass,
             'exterior_level' => $this->exteriorLevel,
             'threshold' => $this->threshold,
             'self_closing' => $this->selfClosing,

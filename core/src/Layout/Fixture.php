@@ -11,7 +11,7 @@ use Heurema\Layout\Words\Status;
 /** A thing in a room: sanitary, kitchen, furniture, or fixed to the building. Lengths in mm; null where nobody said. */
 final readonly class Fixture
 {
-    private const KEYS = ['id', 'kind', 'at', 'facing', 'width', 'depth', 'height', 'base', 'outline', 'status', 'locked', 'rim', 'seat', 'door_swing', 'hob', 'entry'];
+    private const KEYS = ['id', 'kind', 'at', 'facing', 'width', 'depth', 'height', 'base', 'outline', 'status', 'locked', 'rim', 'seat', 'door_swing', 'hob', 'entry', 'shower_head'];
 
     /**
      * @param Point            $at        middle of the back edge
@@ -37,6 +37,7 @@ final readonly class Fixture
         public ?float $doorSwing = null,
         public ?float $hob = null,
         public ?float $entry = null,
+        public ?bool $showerHead = null,
     ) {}
 
     /** @throws UnreadableLayout */
@@ -61,6 +62,7 @@ final readonly class Fixture
             $place->optional('door_swing')?->length(),
             $place->optional('hob')?->length(),
             $place->optional('entry')?->length(),
+            $place->optional('shower_head')?->boolean(),
         );
     }
 
@@ -84,6 +86,7 @@ final readonly class Fixture
             'door_swing' => $this->doorSwing,
             'hob' => $this->hob,
             'entry' => $this->entry,
+            'shower_head' => $this->showerHead,
         ]);
     }
 

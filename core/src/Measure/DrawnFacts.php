@@ -6,6 +6,7 @@ namespace Heurema\Measure;
 
 use Heurema\Layout\Fixture;
 use Heurema\Layout\SlopedCeiling;
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\StairKind;
 use Heurema\Layout\Words\WallType;
@@ -62,6 +63,8 @@ final class DrawnFacts
             new Attribute('door.height', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->height)),
             new Attribute('door.depth', Answer::Length, static fn(PlacedOpening $door) => self::length($door->wall->thickness)),
             new Attribute('door.leaf_thickness', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->door?->leafThickness)),
+            new Attribute('door.glazed', Answer::YesNo, static fn(PlacedOpening $door) => $door->opening->door->glazed ?? false),
+            new Attribute('door.safety_glass', Answer::YesNo, static fn(PlacedOpening $door) => $door->opening->door?->safetyGlass),
             new Attribute('door.self_closing', Answer::YesNo, static fn(PlacedOpening $door) => $door->opening->door?->selfClosing),
             new Attribute('door.fire_minutes', Answer::Count, static fn(PlacedOpening $door) => $door->opening->door?->fireMinutes === null ? null : new Amount(Quantity::Count, $door->opening->door->fireMinutes)),
             new Attribute('door.to_outside', Answer::YesNo, static fn(PlacedOpening $door) => $door->isToOutside(), $missing),
@@ -103,7 +106,7 @@ final class DrawnFacts
             ),
             new Attribute('window.safety_glass', Answer::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->safetyGlass),
             new Attribute('window.opening_limiter', Answer::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->openingLimiter),
-            new Attribute('window.has_well', Answer::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->well !== null),
+            new Attribute('window.well_ladder', Answer::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->well?->ladder, static fn(PlacedOpening $window) => ["{$window->id()}.well.ladder"]),
             new Attribute('window.well_width', Answer::Length, static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->width), static fn(PlacedOpening $window) => ["{$window->id()}.well.width"]),
             new Attribute('window.well_projection', Answer::Length, static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->projection), static fn(PlacedOpening $window) => ["{$window->id()}.well.projection"]),
             new Attribute('window.well_depth', Answer::Length, static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->depth), static fn(PlacedOpening $window) => ["{$window->id()}.well.depth"]),
@@ -117,7 +120,7 @@ final class DrawnFacts
             'width' => static fn(Fixture $fixture) => $fixture->width,
             'depth' => static fn(Fixture $fixture) => $fixture->depth,
             'height' => static fn(Fixture $fixture) => $fixture->height,
-            'base' => static fn(Fixture $fixture) => $fixture->base ?? 0.0,
+            'base' => static fn(Fixture $fixture) => $fixture->base ?? ($fixture->kind->hangs() ? null : 0.0),
             'rim' => static fn(Fixture $fixture) => $fixture->rim,
             'seat' => static fn(Fixture $fixture) => $fixture->seat,
             'entry' => static fn(Fixture $fixture) => $fixture->entry,
@@ -131,6 +134,7 @@ final class DrawnFacts
 
         return [
             ...$facts,
+            new Attribute('fixture.shower_head', Answer::YesNo, static fn(PlacedFixture $fixture) => $fixture->fixture->showerHead ?? in_array($fixture->fixture->kind, [FixtureKind::Shower, FixtureKind::ShowerBath], true)),
             new Attribute('fixture.kind', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->fixture->kind, words: Wordlists::kinds()),
             new Attribute('fixture.room_use', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->room?->room->use, static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->id()}" : "{$fixture->room->id()}.use"], words: Wordlists::uses()),
             new Attribute('fixture.tile_height', Answer::Length, static fn(PlacedFixture $fixture) => self::length($fixture->room?->room->tileHeight), static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->id()}" : "{$fixture->room->id()}.tile_height"]),

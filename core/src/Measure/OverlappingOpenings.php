@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Heurema\Measure;
 
 use Heurema\Geometry\Box;
+use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
 use Heurema\Units\Amount;
 
 /**
@@ -26,7 +28,7 @@ final class OverlappingOpenings extends NamedCount
             && self::overlap($subject, $other) > 0.05 && self::shareHeights($subject, $other));
         $names = [
             ...array_map(static fn(PlacedOpening $other): string => $other->name(), array_values($others)),
-            ...array_map(static fn(string $wall): string => "wall {$wall}", $subject->plan->wallsInto($subject)),
+            ...array_map(static fn(string $wall): string => "wall {$wall}", array_values(array_filter($subject->plan->wallsInto($subject), static fn(string $wall): bool => !self::turnsCorner($subject, $wall, $home)))),
         ];
 
         return new Measured(
@@ -34,6 +36,18 @@ final class OverlappingOpenings extends NamedCount
             [Witness::dimension($subject->storey(), $subject->span(), $home->length($subject->opening->width))],
             [$names === [] ? 'It has its stretch of the wall to itself.' : 'In its stretch of the wall: '.implode(', ', $names).'.'],
         );
+    }
+
+    /** Glass that turns a corner: a window at the end of the other wall meets this one. */
+    private static function turnsCorner(PlacedOpening $window, string $wall, Home $home): bool
+    {
+        foreach ($home->openingsNear($window->storey(), Box::around([$window->span()->from, $window->span()->to])->grown($window->wall->thickness)) as $other) {
+            if ($other->wall->id === $wall && $other->type() === SubjectType::Window && $window->type() === SubjectType::Window && $other->span()->shortestTo($window->span())->length() <= ($other->wall->thickness + $window->wall->thickness) / 2 + Tolerance::TOUCH) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function overlap(PlacedOpening $first, PlacedOpening $second): float

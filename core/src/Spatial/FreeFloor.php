@@ -9,7 +9,7 @@ use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
 use Heurema\Geometry\Polygon;
 
-/** The floor of a room that nothing stands on: its outline less the fixtures that take floor, and less what leaves sweep where asked. */
+/** The floor of a room that nothing stands on: its outline less the fixtures that take floor, stairs and openings in it, and less what leaves sweep where asked. */
 final class FreeFloor
 {
     /** @return list<Polygon> the pieces, the largest first; none where the drawing makes no room */
@@ -24,6 +24,9 @@ final class FreeFloor
             if ($fixture->outline !== null && $fixture->takesFloor) {
                 array_push($lines, ...Line::around($fixture->outline, 0, 1));
             }
+        }
+        foreach (FloorTaken::in($room, $home, FloorTaken::HEAD) as $ring) {
+            array_push($lines, ...Line::around($ring, 0, 1));
         }
         foreach ($clearOfSwings ? $home->openingsOf($room) : [] as $door) {
             foreach (DoorLeaf::of($door) as $leaf) {

@@ -12,11 +12,12 @@ final readonly class OpenBorder
 {
     /**
      * @param float         $common  length of wall and divider between the two, mm
+     * @param float|null    $wall    area of wall and divider between the two, mm²; null where the ceiling is not known
      * @param list<Segment> $gaps    where it is open
      * @param float|null    $area    of the openings, mm²; null where a height is not known
      * @param list<string>  $missing the heights that are not known
      */
-    private function __construct(public RoomSpace $beyond, public float $common, public array $gaps, public ?float $area, public array $missing) {}
+    private function __construct(public RoomSpace $beyond, public float $common, public ?float $wall, public array $gaps, public ?float $area, public array $missing) {}
 
     /** The one that the room is most open to. */
     public static function widest(RoomSpace $room, Home $home): ?self
@@ -39,10 +40,10 @@ final readonly class OpenBorder
         return array_sum(array_map(static fn(Segment $gap): float => $gap->length(), $this->gaps));
     }
 
-    /** From 0 to 1. */
-    public function share(): float
+    /** Of the area of wall between the two, from 0 to 1; null where a height is not known. */
+    public function share(): ?float
     {
-        return min(1.0, $this->open() / max(1.0, $this->common));
+        return $this->area === null || $this->wall === null ? null : min(1.0, $this->area / max(1.0, $this->wall));
     }
 
     /** @param non-empty-list<Neighbour> $along */
@@ -51,10 +52,13 @@ final readonly class OpenBorder
         /** @var RoomSpace $beyond they were sorted by it */
         $beyond = $along[0]->beyond->room;
         $openings = [];
+        $wall = 0.0;
         foreach ($along as $neighbour) {
+            // under a slope the wall is as high as the ceiling is in the middle of the stretch
+            $ceiling = UnderCeiling::over([$neighbour->stretch->middle()], $room);
+            $wall = $ceiling === null || $wall === null ? null : $wall + $neighbour->stretch->length() * $ceiling;
             if ($neighbour->wall->isDivider()) {
-                $ceiling = $room->ceiling();
-                $openings[] = [$neighbour->stretch, is_float($ceiling) ? $ceiling : null, $room->ceilingKey()];
+                $openings[] = [$neighbour->stretch, $ceiling, $room->ceilingKey()];
             }
         }
         foreach ($home->openingsOf($room) as $opening) {
@@ -62,15 +66,17 @@ final readonly class OpenBorder
                 $openings[] = [$opening->span(), $opening->opening->height, "{$opening->id()}.height"];
             }
         }
-        $missing = array_column(array_filter($openings, static fn(array $opening): bool => $opening[1] === null), 2);
+        $missing = $wall === null ? [$room->ceilingKey()] : [];
+        array_push($missing, ...array_column(array_filter($openings, static fn(array $opening): bool => $opening[1] === null), 2));
         $area = array_sum(array_map(static fn(array $opening): float => $opening[0]->length() * ($opening[1] ?? 0.0), $openings));
 
         return new self(
             $beyond,
             array_sum(array_map(static fn(Neighbour $neighbour): float => $neighbour->stretch->length(), $along)),
+            $wall,
             array_column($openings, 0),
             $missing === [] ? $area : null,
-            $missing,
+            array_values(array_unique($missing)),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Heurema\Spatial;
 
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Segment;
+use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Spatial\Stair\Climb;
@@ -87,9 +88,29 @@ final class OpenEdges
             }
             $ways = array_values(array_filter(array_map(static fn(PlacedStair $stair): ?Segment => $stair->to === $storey && $stair->from !== null ? $stair->shape->head : null, $this->home->stairs)));
             foreach ($void->outline->counterClockwise()->edges() as $edge) {
+                if (self::isInside($edge, $void, $storey->voids)) {
+                    continue;
+                }
                 $this->take($edge, $storey->elevation - $below->elevation, 'the opening in the floor', $ways);
             }
         }
+    }
+
+    /**
+     * Does an edge of an opening lie in another one, or between the two? Then there is no floor to fall from.
+     *
+     * @param list<FloorVoid> $voids
+     */
+    private static function isInside(Segment $edge, FloorVoid $own, array $voids): bool
+    {
+        $beyond = $edge->offset(-self::OUTSIDE)->middle();
+        foreach ($voids as $void) {
+            if ($void !== $own && $void->outline->contains($beyond)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function takeOutdoorRooms(): void

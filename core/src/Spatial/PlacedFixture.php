@@ -132,9 +132,30 @@ final readonly class PlacedFixture implements Subject
         return null;
     }
 
+    /** Its underside above the floor, mm; what hangs at a height that nobody said is taken to hang low. */
     public function base(): float
     {
         return $this->fixture->base ?? 0.0;
+    }
+
+    /** Its underside above the floor, mm; null where nobody said how high it hangs. */
+    public function knownBase(): ?float
+    {
+        return $this->fixture->base ?? ($this->fixture->kind->hangs() ? null : 0.0);
+    }
+
+    /** Its top above the floor, mm; null where a height is not known. */
+    public function top(): ?float
+    {
+        $base = $this->knownBase();
+
+        return $base === null || $this->fixture->height === null ? null : $base + $this->fixture->height;
+    }
+
+    /** @return list<string> what the document lacks for its top */
+    public function missingForTop(): array
+    {
+        return [...($this->knownBase() === null ? ["{$this->id()}.base"] : []), ...($this->fixture->height === null ? ["{$this->id()}.height"] : [])];
     }
 
     /** @return list<Point>|null */

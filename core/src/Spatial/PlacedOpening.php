@@ -10,6 +10,7 @@ use Heurema\Layout\Opening;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\WallSide;
+use Heurema\Layout\Words\WallType;
 
 /** A door, window or gap in its wall, with what lies on either side. */
 final readonly class PlacedOpening implements Subject
@@ -70,9 +71,24 @@ final readonly class PlacedOpening implements Subject
     /** Does it join a room with the open air? Null when a side is not named. */
     public function isToOutside(): ?bool
     {
+        if ($this->isInPartyWall()) {
+            return false;
+        }
         $sides = [$this->left->isOpenAir(), $this->right->isOpenAir()];
 
         return in_array(null, $sides, true) ? null : $sides[0] !== $sides[1];
+    }
+
+    /** Is it in a wall that abuts a neighbour? Then neither light nor air nor anybody comes through, whatever is drawn beyond. */
+    public function isInPartyWall(): bool
+    {
+        return $this->wall->type === WallType::Party;
+    }
+
+    /** Does it join a room that it borders with the open air? Null when nobody said what lies beyond. */
+    public function isOpenAirFrom(RoomSpace $room): ?bool
+    {
+        return $this->isInPartyWall() ? false : $this->across($room)->isOpenAir();
     }
 
     /** @return list<string> what keeps one from telling whether it leads outside */

@@ -19,13 +19,16 @@ final class WaysIn
     /** @var array<string, string>|null */
     private ?array $lastBefore = null;
 
+    /** Deeper than this, mm, nobody steps out of a door: a stair riser of 7 3/4 in. */
+    private const STEP = 196.85;
+
     /** @var list<string> what keeps one from telling */
     public array $missing = [];
 
     public function __construct(private readonly Home $home)
     {
         foreach ($home->openings as $opening) {
-            if ($opening->type() === SubjectType::Door) {
+            if ($opening->type() === SubjectType::Door && !$opening->isInPartyWall() && $this->isWay($opening)) {
                 $this->link($this->key($opening->left), $this->key($opening->right));
             }
         }
@@ -127,6 +130,20 @@ final class WaysIn
         }
 
         return array_reverse($postorder);
+    }
+
+    /** A door over a drop is no way out; where it is not known how deep it goes down outside, it may be one. */
+    private function isWay(PlacedOpening $door): bool
+    {
+        if (!$door->left->isOutside() && !$door->right->isOutside()) {
+            return true;
+        }
+        $walkable = OutsideLevel::isWalkable($door, $this->home, self::STEP);
+        if ($walkable === null) {
+            $this->missing[] = $door->plan->storey->elevation === null ? "{$door->storey()}.elevation" : "{$door->id()}.exterior_level";
+        }
+
+        return $walkable === true;
     }
 
     private function link(string $one, string $other): void

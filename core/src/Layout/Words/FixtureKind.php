@@ -49,4 +49,12 @@ enum FixtureKind: string
     case Socket = 'socket';
     case SmokeAlarm = 'smoke_alarm';
     case CoAlarm = 'co_alarm';
+
+    /** Does it hang on a wall or from the ceiling, so that its height is not known where nobody said? */
+    public function hangs(): bool
+    {
+        return in_array($this, [
+            self::Hood, self::WallCabinet, self::Mirror, self::Switch, self::Socket, self::SmokeAlarm, self::CoAlarm, self::Lamp, self::GrabBar, self::Television,
+        ], true);
+    }
 }

@@ -23,16 +23,20 @@ use Heurema\Units\Amount;
 /**
  * How wide a way the open door leaves: as given, else by its operation.
  *
- * Hinged at 90 degrees: leaf less its thickness and the stop; double: both leaves so; gap and overhead: the whole width;
- * sliding and pocket: less the grip; bypass: half less the grip; folding: less the stack of leaves on both sides.
+ * Hinged at 90 degrees: leaf less its thickness and the stop; of a pair one leaf alone so, as
+ * `door.clear_width_both` both; gap and overhead: the whole width; sliding and pocket: less the grip; bypass: half less the grip;
+ * folding: less the stack of leaves on both sides.
  *
  * @extends SubjectMeasure<PlacedOpening>
  */
 final class ClearWidth extends SubjectMeasure
 {
+    /** @param string $name `door.clear_width`, or `door.clear_width_both` where both leaves of a pair are opened */
+    public function __construct(private readonly string $name = 'door.clear_width') {}
+
     public function name(): string
     {
-        return 'door.clear_width';
+        return $this->name;
     }
 
     public function answer(): Answer
@@ -59,10 +63,10 @@ final class ClearWidth extends SubjectMeasure
         }
         $operation = $opening->door?->operation;
 
-        return $operation === null ? new Unknown(["{$opening->id}.operation"]) : self::derived($subject, $home, $opening->width, $operation);
+        return $operation === null ? new Unknown(["{$opening->id}.operation"]) : self::derived($subject, $home, $opening->width, $operation, $this->name === 'door.clear_width_both');
     }
 
-    private static function derived(PlacedOpening $door, Home $home, float $width, DoorOperation $operation): Measured
+    private static function derived(PlacedOpening $door, Home $home, float $width, DoorOperation $operation, bool $both): Measured
     {
         $leaf = self::leafThickness($door);
         $assumed = $door->opening->door?->leafThickness === null ? ["Leaf of {$door->id()} taken as ".$home->length($leaf).' thick.'] : [];
@@ -72,7 +76,9 @@ final class ClearWidth extends SubjectMeasure
 
         return match ($operation) {
             DoorOperation::Hinged => self::measured($door, $home, $width - $leaf - self::STOP, "Leaf {$home->length($width)} less its thickness {$home->length($leaf)} and the stop.", [...$assumed, $stop]),
-            DoorOperation::DoubleHinged => self::measured($door, $home, $width - 2 * ($leaf + self::STOP), "Both leaves, {$home->length($width)}, less their thicknesses {$home->length($leaf)} and the stops.", [...$assumed, $stop]),
+            DoorOperation::DoubleHinged => $both
+                ? self::measured($door, $home, $width - 2 * ($leaf + self::STOP), "Both leaves, {$home->length($width)}, less their thicknesses {$home->length($leaf)} and the stops.", [...$assumed, $stop])
+                : self::measured($door, $home, $width / 2 - $leaf - self::STOP, "One leaf of the pair, {$home->length($width / 2)}, less its thickness {$home->length($leaf)} and the stop.", [...$assumed, $stop, "The leaves of {$door->id()} are taken to be as wide as each other."]),
             DoorOperation::Sliding, DoorOperation::Pocket => self::measured($door, $home, $width - self::GRIP, "Opening {$home->length($width)} less the grip.", [$grip]),
             DoorOperation::Bypass => self::measured($door, $home, $width / 2 - self::GRIP, "Half of the opening {$home->length($width)} less the grip.", [$grip]),
             DoorOperation::Folding => self::measured($door, $home, $width - $leaves * $leaf, "Opening {$home->length($width)} less the folded stack of {$leaves} leaves.", [...$assumed, "{$door->id()} taken to have {$leaves} leaves."]),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Door;
 
 use Heurema\Geometry\Segment;
+use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\WallSide;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
@@ -18,11 +19,10 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
 use Heurema\Units\Amount;
 
 /**
- * Between this door and another one that one walks up to straight through it, less the leaves that swing into the space
+ * Between this hinged door and another hinged one that one walks up to straight through it, less the leaves that swing into the space
  * between, where that leaves least.
  *
  * @extends SubjectMeasure<PlacedOpening>
@@ -44,10 +44,13 @@ final class SeriesSpace extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $nearest = null;
+        if (!self::isHinged($subject)) {
+            return new NotApplicable('No leaf of it turns.');
+        }
         $rooms = array_values(array_filter([$subject->left->room, $subject->right->room]));
         foreach ($rooms as $room) {
             foreach ($home->openingsOf($room) as $other) {
-                if ($other === $subject || $other->type() !== SubjectType::Door) {
+                if ($other === $subject || !self::isHinged($other)) {
                     continue;
                 }
                 $line = self::way($subject, $other, $room);
@@ -69,6 +72,11 @@ final class SeriesSpace extends SubjectMeasure
             [Witness::dimension($subject->storey(), $line, $home->length($line->length()))],
             ["To {$other->name()} it is {$home->length($line->length())}, less {$home->length($leaves)} of leaves that swing between: {$home->length($space)}."],
         );
+    }
+
+    private static function isHinged(PlacedOpening $door): bool
+    {
+        return in_array($door->opening->door?->operation, [DoorOperation::Hinged, DoorOperation::DoubleHinged], true);
     }
 
     /** Straight from face to face, where the one door stands before the other. */

@@ -12,12 +12,14 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\OutsideLevel;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
 /**
- * From the top of the threshold down to the landing outside.
+ * From the top of the threshold down to the landing outside; where nobody said how high that lies, to the steps, the porch or the
+ * ground outside.
  *
  * @extends SubjectMeasure<PlacedOpening>
  */
@@ -40,9 +42,13 @@ final class StepDown extends SubjectMeasure
             return new Unknown(["{$subject->storey()}.elevation"]);
         }
         $details = $subject->opening->door;
-        $down = $floor + ($details->threshold ?? 0.0) - ($details->exteriorLevel ?? $floor);
+        $outside = OutsideLevel::of($subject, $home);
+        if ($outside->elevation === null) {
+            return new Unknown(["{$subject->id()}.exterior_level"]);
+        }
+        $down = $floor + ($details->threshold ?? 0.0) - $outside->elevation;
         $assumed = [
-            ...($details?->exteriorLevel === null ? ["The landing outside {$subject->id()} is taken to lie at the floor's level."] : []),
+            ...($outside->assumed === null ? [] : [$outside->assumed]),
             ...($details?->threshold === null ? ["{$subject->id()} is taken to have no threshold."] : []),
         ];
 

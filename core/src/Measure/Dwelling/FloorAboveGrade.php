@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
+use Heurema\Layout\Storey;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -15,12 +16,15 @@ use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
 /**
- * How high the lowest floor lies above the finished ground at the building.
+ * How high the ground floor lies above the finished ground at the building: the lowest that is no cellar, more than 1.2 m below the
+ * ground (common practice, no source); where all are, the highest of them.
  *
  * @extends SubjectMeasure<Home>
  */
 final class FloorAboveGrade extends SubjectMeasure
 {
+    private const SUNKEN = 1200.0;
+
     public function name(): string
     {
         return 'dwelling.floor_above_grade';
@@ -33,7 +37,8 @@ final class FloorAboveGrade extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $lowest = $home->layout->storeys[0] ?? null;
+        $grade = $home->layout->grade ?? 0.0;
+        $lowest = array_reduce($home->layout->storeys, static fn(?Storey $found, Storey $storey): Storey => $found === null || ($found->elevation ?? INF) < $grade - self::SUNKEN ? $storey : $found);
         if ($lowest?->elevation === null) {
             return new Unknown([$lowest === null ? 'a storey' : "{$lowest->id}.elevation"]);
         }

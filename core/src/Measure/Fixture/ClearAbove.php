@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -24,6 +25,9 @@ use Heurema\Units\Amount;
  */
 final class ClearAbove extends SubjectMeasure
 {
+    /** What hangs over other things. */
+    private const OVERHEAD = [FixtureKind::Hood, FixtureKind::WallCabinet, FixtureKind::Lamp];
+
     public function name(): string
     {
         return 'fixture.clear_above';
@@ -38,10 +42,17 @@ final class ClearAbove extends SubjectMeasure
     {
         $top = $subject->fixture->height;
         $lowest = null;
+        $unknown = [];
         foreach ($subject->bounds === null ? [] : $home->fixturesNear($subject->storey(), $subject->bounds) as $other) {
+            if ($other !== $subject && $other->knownBase() === null && in_array($other->fixture->kind, self::OVERHEAD, true) && $subject->overlaps($other)) {
+                $unknown[] = "{$other->id()}.base";
+            }
             if ($other !== $subject && $other->base() > max(0.0, $subject->base()) && $subject->overlaps($other)) {
                 $lowest = $lowest === null || $other->base() < $lowest->base() ? $other : $lowest;
             }
+        }
+        if ($unknown !== []) {
+            return new Unknown($unknown);
         }
         if ($lowest === null) {
             return new NotApplicable('Nothing hangs over it.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
+use Heurema\Geometry\LargestRectangle;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
@@ -23,10 +24,12 @@ use Heurema\Units\Amount;
  * The lowest ceiling over the room, soffits included.
  *
  * `beams_from`: soffits at least this high count as beams and are left aside, unless they stand closer to another
- * soffit than `beams_apart`.
+ * soffit than `beams_apart` or are wider than `beams_up_to` (24 in where nothing is said: common practice, no source).
  */
 final class CeilingHeight extends OutlineMeasure
 {
+    private const WIDEST_BEAM = 609.6;
+
     public function name(): string
     {
         return 'room.ceiling_height';
@@ -39,7 +42,7 @@ final class CeilingHeight extends OutlineMeasure
 
     public function parameters(): array
     {
-        return ['beams_from' => Answer::Length, 'beams_apart' => Answer::Length];
+        return ['beams_from' => Answer::Length, 'beams_apart' => Answer::Length, 'beams_up_to' => Answer::Length];
     }
 
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
@@ -99,6 +102,10 @@ final class CeilingHeight extends OutlineMeasure
     {
         $from = $with->number('beams_from');
         if ($from === null || !Amount::length((float) $soffit->underside)->isAtLeast(Amount::length($from))) {
+            return false;
+        }
+        $width = LargestRectangle::breadth($soffit->outline);
+        if (!Amount::length($width)->isAtMost(Amount::length($with->number('beams_up_to') ?? self::WIDEST_BEAM))) {
             return false;
         }
         $apart = Amount::length($with->number('beams_apart') ?? 0.0);

@@ -13,17 +13,18 @@ use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Words\FixtureKind;
+use Heurema\Spatial\FloorTaken;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
 
-/** The floor of a room that counts: without columns and ducts, and without what lies under too low a ceiling. */
+/** The floor of a room that counts: without columns, ducts, stairs and openings, and without what lies under too low a ceiling. */
 final class CountedFloor
 {
     /** Far enough, in mm, to lie outside every home. */
     private const FAR = 100_000_000.0;
 
-    /** @var list<string> what was taken away, in words */
+    /** @var array<array-key, string> what was taken away, in words */
     public array $takenAway = [];
 
     /** @var list<string> heights that would have to be known */
@@ -39,6 +40,7 @@ final class CountedFloor
     {
         $floor = new self($outline, $room, $home);
         $floor->takeColumns();
+        $floor->takeStairsAndOpenings();
         if ($height !== null) {
             $floor->takeUnderCeiling($height);
             $floor->takeUnderSoffits($height);
@@ -74,6 +76,16 @@ final class CountedFloor
             if ($ring !== null && self::isBuilt($fixture) && $this->overlaps($ring)) {
                 $this->cut[] = $ring;
                 $this->takenAway[] = "{$fixture->fixture->kind->value} {$fixture->id()}";
+            }
+        }
+    }
+
+    private function takeStairsAndOpenings(): void
+    {
+        foreach (FloorTaken::in($this->room, $this->home, FloorTaken::FLOOR) as $ring) {
+            if ($this->overlaps($ring)) {
+                $this->cut[] = $ring;
+                $this->takenAway['stairs'] = 'stairs and openings in the floor';
             }
         }
     }

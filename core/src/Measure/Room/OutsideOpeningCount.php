@@ -39,9 +39,10 @@ final class OutsideOpeningCount extends SubjectMeasure
         $missing = $marks = [];
         foreach ($home->openingsOf($subject) as $opening) {
             $beyond = $opening->across($subject);
-            if ($beyond->isOpenAir() === null) {
+            $isOpenAir = $opening->isOpenAirFrom($subject);
+            if ($isOpenAir === null) {
                 $missing[] = $beyond->missing();
-            } elseif ($beyond->isOpenAir() || $beyond->room?->room->use === RoomUse::Shaft) {
+            } elseif ($isOpenAir || (!$opening->isInPartyWall() && $beyond->room?->room->use === RoomUse::Shaft)) {
                 $marks[] = Witness::mark($opening->storey(), $opening->middle(), $opening->id());
             }
         }

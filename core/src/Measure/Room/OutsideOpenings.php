@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject;
+use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
 
 /**
@@ -38,9 +39,10 @@ abstract class OutsideOpenings extends SubjectMeasure
         $sum = 0.0;
         $witness = $working = $assumptions = $missing = [];
         foreach ($home->openingsOf($subject) as $opening) {
-            $share = $opening->across($subject)->isOpenAir() === null
+            $isOutside = $opening->isOpenAirFrom($subject);
+            $share = $isOutside === null
                 ? new Unknown([$opening->across($subject)->missing()])
-                : $this->shareOf($opening, $opening->across($subject)->isOpenAir() === true, $home);
+                : $this->shareOf($opening, $isOutside, $subject, $home);
             if ($share instanceof Unknown) {
                 array_push($missing, ...$share->missing);
             }
@@ -60,9 +62,17 @@ abstract class OutsideOpenings extends SubjectMeasure
         return new Measured(Amount::area($sum), $witness, $working, array_values(array_unique($assumptions)));
     }
 
-    private function shareOf(PlacedOpening $opening, bool $outside, Home $home): Measurement
+    private function shareOf(PlacedOpening $opening, bool $outside, RoomSpace $room, Home $home): Measurement
     {
-        return $outside ? $this->areaOf($opening, $home) : new NotApplicable('It does not look outside.');
+        if (!$outside) {
+            return new NotApplicable('It does not look outside.');
+        }
+        $area = $this->areaOf($opening, $home);
+        $share = $area instanceof Measured ? UnderCeiling::share($opening, $room) : 1.0;
+
+        return $area instanceof Measured && $share < 1.0
+            ? new Measured(Amount::area($share * $area->amount()->number), $area->witness, [...$area->working, "Of its height {$home->write(Amount::ratio($share))} lie below the ceiling."], $area->assumptions)
+            : $area;
     }
 
     /** What one opening to the outside adds; NotApplicable when it is none of the kind that counts. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
+use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Layout\Guard;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -13,6 +15,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
+use Heurema\Spatial\FloorTaken;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
@@ -49,6 +52,12 @@ final class Passage extends SubjectMeasure
         return ['to' => ['windows']];
     }
 
+    /** A guard takes no more floor than its line. */
+    private static function alongGuard(Guard $guard): Ring
+    {
+        return new Ring([$guard->line[0], ...array_slice($guard->line, 1), ...array_slice(array_reverse($guard->line), 1, -1)]);
+    }
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $outline = $subject->outline();
@@ -57,7 +66,7 @@ final class Passage extends SubjectMeasure
         }
         $ways = array_map(static fn(PlacedOpening $opening): Segment => $opening->span(), array_values(array_filter(
             $home->openingsOf($subject),
-            static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door || ($with->word('to') === 'windows' && $opening->across($subject)->isOpenAir() === true),
+            static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door || ($with->word('to') === 'windows' && $opening->isOpenAirFrom($subject) === true),
         )));
         foreach ($subject->sides() as $side) {
             if ($side->isOpen()) {
@@ -70,6 +79,8 @@ final class Passage extends SubjectMeasure
                 $things[] = $fixture->outline;
             }
         }
+        $storey = $home->plans[$subject->storey()]->storey;
+        array_push($things, ...FloorTaken::in($subject, $home, FloorTaken::HEAD), ...array_map(self::alongGuard(...), array_filter($storey->guards, static fn(Guard $guard): bool => array_filter($guard->line, $outline->contains(...)) !== [])));
         $narrowest = WidestWay::bottleneck($outline, $ways, $things);
         if ($narrowest === null) {
             return new NotApplicable('It has fewer than two ways in.');

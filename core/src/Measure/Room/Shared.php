@@ -20,8 +20,8 @@ use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
 /**
- * What a room has through the adjoining room that it is most open to: the share of their common wall that is open
- * (`room.shared_share`), that opening (`room.shared_opening`), and the floor, glass and vent area of both rooms together
+ * What a room has through the adjoining room that it is most open to: the share of the area of their common wall that is
+ * open (`room.shared_share`), that opening (`room.shared_opening`), and the floor, glass and vent area of both rooms together
  * (`room.shared_floor`, `room.shared_glass`, `room.shared_vent`).
  *
  * @extends SubjectMeasure<RoomSpace>
@@ -59,7 +59,11 @@ final class Shared extends SubjectMeasure
         }
         $witness = array_map(static fn(Segment $gap): Witness => Witness::dimension($subject->storey(), $gap, $home->length($gap->length())), $border->gaps);
         if ($this->name === 'room.shared_share') {
-            return new Measured(Amount::ratio($border->share()), $witness, ["Of {$home->length($border->common)} in common with {$border->beyond->name()}, {$home->length($border->open())} is open."]);
+            $share = $border->share();
+
+            return $share === null
+                ? new Unknown($border->missing)
+                : new Measured(Amount::ratio($share), $witness, ["Of the wall in common with {$border->beyond->name()}, {$home->write(Amount::ratio($share))} is open."]);
         }
         if ($this->name === 'room.shared_opening') {
             return $border->area === null

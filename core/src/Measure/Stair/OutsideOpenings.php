@@ -40,7 +40,7 @@ final class OutsideOpenings extends SubjectMeasure
         foreach ([StairEnd::foot($subject, $home), StairEnd::head($subject, $home)] as $end) {
             $room = $end?->room();
             foreach ($room === null ? [] : $home->openingsOf($room) as $opening) {
-                if ($room !== null && $opening->across($room)->isOpenAir() === true) {
+                if ($room !== null && $opening->isOpenAirFrom($room) === true) {
                     $found[$opening->id()] = $opening;
                 }
             }

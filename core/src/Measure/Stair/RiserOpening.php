@@ -19,7 +19,7 @@ use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
 /**
- * The height between two treads of a stair with open risers.
+ * The height between two treads of a stair with open risers; `above`: only of risers that end higher than that above its foot.
  *
  * @extends SubjectMeasure<PlacedStair>
  */
@@ -31,6 +31,11 @@ final class RiserOpening extends SubjectMeasure
     public function name(): string
     {
         return 'stair.riser_opening';
+    }
+
+    public function parameters(): array
+    {
+        return ['above' => Answer::Length];
     }
 
     public function answer(): Answer
@@ -47,7 +52,12 @@ final class RiserOpening extends SubjectMeasure
         if (!$climb instanceof Climb) {
             return new Unknown($climb);
         }
-        $opening = max([0.0, ...$climb->risers()]) - self::TREAD_THICKNESS;
+        $above = $with->number('above') ?? -1.0;
+        $risers = array_filter($climb->risers(), static fn(int $number): bool => $climb->levels[$number + 1] > $above + 0.05, ARRAY_FILTER_USE_KEY);
+        if ($risers === []) {
+            return new NotApplicable("None of its risers ends more than {$home->length($above)} above its foot.");
+        }
+        $opening = max($risers) - self::TREAD_THICKNESS;
 
         return new Measured(
             Amount::length($opening),

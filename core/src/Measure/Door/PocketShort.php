@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Door;
+
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
+use Heurema\Geometry\Vertices;
+use Heurema\Layout\Words\DoorOperation;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How much of the wall that a pocket door slides into is missing: where the wall ends, or another opening is. Where nobody said to which
+ * side it slides, the better side counts.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class PocketShort extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'door.pocket_short';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $details = $subject->opening->door;
+        if ($details?->operation !== DoorOperation::Pocket) {
+            return new NotApplicable('It slides into no pocket.');
+        }
+        $width = $subject->opening->width;
+        if ($width === null) {
+            return new Unknown(["{$subject->id()}.width"]);
+        }
+        $span = $subject->span();
+        $sides = ['from' => $span->reversed(), 'to' => $span];
+        $sides = $details->hinge === null ? $sides : [$details->hinge->value => $sides[$details->hinge->value]];
+        $short = min(array_map(static fn(Segment $side): float => self::short($side, $subject, $home), $sides));
+
+        return new Measured(
+            Amount::length($short),
+            [Witness::dimension($subject->storey(), $span, $home->length($span->length()))],
+            [$short > 0 ? "The pocket lacks {$home->length($short)} of wall." : 'There is wall enough for its pocket.'],
+            $details->hinge === null ? ["{$subject->id()} is taken to slide to the side that has more wall."] : [],
+        );
+    }
+
+    /** Of the stretch beyond the far end of a span, as long as the span: what is no wall, or another opening. */
+    private static function short(Segment $span, PlacedOpening $door, Home $home): float
+    {
+        $half = $door->wall->thickness / 2 - 1;
+        $pocket = Ring::rectangle($span->offset(-$half)->to, $span->vector(), $span->direction()->left()->times(2 * $half))->counterClockwise();
+        $along = static fn(Polygon $part): array => [min(array_map($span->along(...), $part->outer->points)), max(array_map($span->along(...), $part->outer->points))];
+        $wall = array_map($along, $door->plan->mass->in($pocket, $pocket, Vertices::SNAP));
+        sort($wall);
+        $reached = $span->length();
+        foreach ($wall as [$from, $to]) {
+            $reached = $from <= $reached + 1.0 ? max($reached, $to) : $reached;
+        }
+        foreach ($home->openingsNear($door->storey(), $pocket->bounds()) as $other) {
+            $isInWall = $other !== $door && abs($span->leftOf($other->middle())) < $door->wall->thickness / 2 && abs($span->direction()->cross($other->wall->line()->direction())) < 0.02;
+            $begins = min($span->along($other->span()->from), $span->along($other->span()->to));
+            $reached = $isInWall && $begins >= $span->length() - Tolerance::TOUCH ? min($reached, $begins) : $reached;
+        }
+
+        return max(0.0, round(2 * $span->length() - $reached, 3) - Tolerance::TOUCH > 0 ? 2 * $span->length() - $reached : 0.0);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\UnderCeiling;
+use Heurema\Units\Amount;
+
+/**
+ * By how much the fixture's top is above the ceiling over it, a sloping one where it is lowest.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class AboveCeiling extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'fixture.above_ceiling';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $top = $subject->top();
+        $ceiling = $subject->room === null ? null : UnderCeiling::over($subject->outline->points ?? [$subject->fixture->at], $subject->room);
+        if ($subject->room === null) {
+            return new NotApplicable('It stands in no room.');
+        }
+        if ($top === null || $ceiling === null) {
+            return new Unknown([...($top === null ? $subject->missingForTop() : []), ...($ceiling === null ? [$subject->room->ceilingKey()] : [])]);
+        }
+        $above = max(0.0, $top - $ceiling);
+
+        return new Measured(Amount::length($above), [Witness::mark($subject->storey(), $subject->fixture->at, $home->length($top))], ["Its top is at {$home->length($top)}, the ceiling over it at {$home->length($ceiling)}."]);
+    }
+}

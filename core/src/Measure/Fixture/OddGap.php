@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * The gap to the next unit of a run, on the side where there is one that is neither closed nor wide enough for a unit of 150 mm; 0 where
+ * there is none. Units stand with their backs in one line, facing one way.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class OddGap extends SubjectMeasure
+{
+    private const UNITS = [FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::WallCabinet, FixtureKind::Dishwasher, FixtureKind::Oven];
+    private const IN_LINE = 50.0;
+    private const USABLE = 150.0;
+    private const CLOSED = 1.0;
+
+    public function name(): string
+    {
+        return 'fixture.odd_gap';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $width = $subject->fixture->width;
+        if (!in_array($subject->fixture->kind, self::UNITS, true)) {
+            return new NotApplicable('It is no unit of a run.');
+        }
+        if ($width === null || $subject->bounds === null) {
+            return new Unknown(["{$subject->id()}.width"]);
+        }
+        $odd = null;
+        foreach ($home->fixturesNear($subject->storey(), $subject->bounds->grown(self::USABLE)) as $other) {
+            $at = $subject->frame->fromPlan($other->fixture->at);
+            $isInRun = $other !== $subject && in_array($other->fixture->kind, self::UNITS, true) && $other->fixture->width !== null && $other->base() < 1000 === $subject->base() < 1000
+                && abs($at->y) <= self::IN_LINE && $other->frame->yAxis->dot($subject->frame->yAxis) > 0.999;
+            $gap = $isInRun ? abs($at->x) - ($width + $other->fixture->width) / 2 : 0.0;
+            if ($gap > self::CLOSED && $gap < self::USABLE - Tolerance::TOUCH && ($odd === null || $gap < $odd[0])) {
+                $odd = [$gap, $other];
+            }
+        }
+
+        return $odd === null
+            ? new Measured(Amount::length(0), [], ['No odd gap is beside it.'])
+            : new Measured(Amount::length($odd[0]), [Witness::dimension($subject->storey(), new Segment($subject->fixture->at, $odd[1]->fixture->at), $home->length($odd[0]))], ["Between it and {$odd[1]->name()} {$home->length($odd[0])} are left over."]);
+    }
+}

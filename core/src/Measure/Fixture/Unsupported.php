@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Geometry\Sweep;
+use Heurema\Geometry\Tolerance;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\UnderCeiling;
+use Heurema\Units\Amount;
+
+/**
+ * How far the fixture is from what could hold it: the finished floor or a thing below it, sunk into it or floating over it; a wall right
+ * behind it or the ceiling above it hold it too.
+ *
+ * @extends SubjectMeasure<PlacedFixture>
+ */
+final class Unsupported extends SubjectMeasure
+{
+    /** A wall this near its back, mm, holds it. */
+    private const AT_WALL = 50.0;
+
+    public function name(): string
+    {
+        return 'fixture.unsupported';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $base = $subject->knownBase();
+        if ($base === null) {
+            return $this->hangsOnWall($subject) ? new Measured(Amount::length(0), [], ['A wall is behind it.']) : new Unknown(["{$subject->id()}.base"]);
+        }
+        [$off, $what] = [$base, 'the finished floor'];
+        foreach ($base <= Tolerance::TOUCH || $subject->bounds === null ? [] : $home->fixturesNear($subject->storey(), $subject->bounds) as $other) {
+            $top = $other === $subject || $other->base() >= $base ? null : $other->top();
+            if ($top !== null && abs($base - $top) < abs($off) && $subject->overlaps($other)) {
+                [$off, $what] = [$base - $top, $other->name()];
+            }
+        }
+        $isHeld = abs($off) > Tolerance::TOUCH && ($this->hangsOnWall($subject) || $this->hangsFromCeiling($subject));
+        $off = $isHeld ? 0.0 : $off;
+
+        return new Measured(
+            Amount::length(abs($off)),
+            [Witness::mark($subject->storey(), $subject->fixture->at, $home->length($base))],
+            [match (true) {
+                $isHeld => 'It hangs on a wall or from the ceiling.',
+                abs($off) <= Tolerance::TOUCH => "It stands on {$what}.",
+                default => "What is under it is {$what}: it is ".($off > 0 ? 'floating' : 'sunk').' by '.$home->length(abs($off)).'.',
+            }],
+        );
+    }
+
+    private function hangsOnWall(PlacedFixture $fixture): bool
+    {
+        $behind = $fixture->frame->yAxis->times(-1);
+        $met = $fixture->plan->mass->obstructions()->sweep(new Sweep($fixture->fixture->at, $behind, -1.0, 1.0));
+
+        return $met !== null && $met->distance <= self::AT_WALL;
+    }
+
+    private function hangsFromCeiling(PlacedFixture $fixture): bool
+    {
+        $ceiling = $fixture->room === null ? null : UnderCeiling::over([$fixture->fixture->at], $fixture->room);
+        $top = $fixture->top();
+
+        return $fixture->fixture->kind->hangs() && $ceiling !== null && ($top === null || $top >= $ceiling - self::AT_WALL || $fixture->fixture->kind === FixtureKind::Lamp || $fixture->fixture->kind === FixtureKind::Hood);
+    }
+}

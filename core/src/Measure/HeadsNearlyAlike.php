@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure;
+
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many other openings of the same wall have their heads 1 to 30 mm higher or lower: they were meant to agree (common practice, no
+ * source).
+ *
+ * @extends NamedCount<PlacedOpening>
+ */
+final class HeadsNearlyAlike extends NamedCount
+{
+    private const LEAST = 1.0;
+    private const MOST = 30.0;
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $head = self::head($subject);
+        if ($head === null) {
+            return new Unknown([...($subject->opening->height === null ? ["{$subject->id()}.height"] : []), ...($subject->opening->window !== null && $subject->opening->sill === null ? ["{$subject->id()}.sill"] : [])]);
+        }
+        $rooms = array_filter([$subject->left->room, $subject->right->room]);
+        $near = $rooms === [] ? [] : array_merge(...array_map($home->openingsOf(...), array_values($rooms)));
+        $off = [];
+        foreach ($near as $other) {
+            $difference = $other !== $subject && self::isInLine($subject, $other) ? abs((self::head($other) ?? INF) - $head) : 0.0;
+            if ($difference >= self::LEAST - 0.05 && $difference <= self::MOST + 0.05) {
+                $off[$other->id()] = "{$other->name()}, by {$home->length($difference)}";
+            }
+        }
+
+        return new Measured(Amount::count(count($off)), [Witness::mark($subject->storey(), $subject->middle(), $home->length($head))], [$off === [] ? 'Heads of the wall agree, or plainly differ.' : 'Its head nearly agrees with '.implode('; ', $off).'.']);
+    }
+
+    private static function head(PlacedOpening $opening): ?float
+    {
+        $sill = $opening->opening->sill ?? ($opening->opening->window === null ? 0.0 : null);
+
+        return $sill === null || $opening->opening->height === null ? null : $sill + $opening->opening->height;
+    }
+
+    /** In one wall, or in two pieces of one. */
+    private static function isInLine(PlacedOpening $one, PlacedOpening $other): bool
+    {
+        $line = $one->wall->line();
+
+        return abs($line->direction()->cross($other->wall->line()->direction())) < 0.02 && abs($line->leftOf($other->middle())) < 10.0;
+    }
+}

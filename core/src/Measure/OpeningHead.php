@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure;
+
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\UnderCeiling;
+use Heurema\Units\Amount;
+
+/**
+ * How the head of an opening lies below the ceilings on both sides of its wall: by how much it is above the lowest of them
+ * (`door.above_ceiling`), or how much is left between (`door.over_head`); the same of windows.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class OpeningHead extends SubjectMeasure
+{
+    private function __construct(private readonly string $name) {}
+
+    /** @return list<self> */
+    public static function all(): array
+    {
+        return array_map(static fn(string $name): self => new self($name), ['door.above_ceiling', 'door.over_head', 'window.above_ceiling', 'window.over_head']);
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $rooms = array_values(array_filter([$subject->left->room, $subject->right->room], static fn(?RoomSpace $room): bool => $room?->outline() !== null));
+        [$height, $sill] = [$subject->opening->height, $subject->opening->sill ?? ($subject->opening->window === null ? 0.0 : null)];
+        $ceilings = array_map(static fn(RoomSpace $room): ?float => UnderCeiling::overOpening($subject, $room), $rooms);
+        $missing = [
+            ...($height === null ? ["{$subject->id()}.height"] : []),
+            ...($sill === null ? ["{$subject->id()}.sill"] : []),
+            ...array_map(static fn(RoomSpace $room): string => $room->ceilingKey(), array_values(array_filter($rooms, static fn(RoomSpace $room): bool => UnderCeiling::overOpening($subject, $room) === null))),
+        ];
+        $lowest = min([INF, ...array_filter($ceilings, is_float(...))]);
+        if ($rooms === []) {
+            return new NotApplicable('No room is beside it.');
+        }
+        if ($missing !== [] || $height === null || $sill === null) {
+            return new Unknown(array_values(array_unique($missing)));
+        }
+        $left = $lowest - $sill - $height;
+        $amount = str_ends_with($this->name, 'above_ceiling') ? max(0.0, -$left) : max(0.0, $left);
+
+        return new Measured(Amount::length($amount), [Witness::mark($subject->storey(), $subject->middle(), $home->length($amount))], ["Its head is at {$home->length($sill + $height)}, the ceiling over it at {$home->length($lowest)}."]);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\Point;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\UnderCeiling;
+use Heurema\Units\Amount;
+
+/**
+ * The least ceiling over the middle of the floor before the sanitary fixtures of the room, 21 in deep.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+final class HeightAtFixtures extends SubjectMeasure
+{
+    private const SANITARY = [FixtureKind::WaterCloset, FixtureKind::Lavatory, FixtureKind::Bath, FixtureKind::Shower, FixtureKind::ShowerBath, FixtureKind::Bidet, FixtureKind::Urinal];
+    private const HALF = 266.7;
+
+    public function name(): string
+    {
+        return 'room.height_at_fixtures';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Length;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $points = $missing = [];
+        foreach ($home->fixturesIn($subject) as $fixture) {
+            if (in_array($fixture->fixture->kind, self::SANITARY, true)) {
+                $points[] = $fixture->frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) + self::HALF));
+                array_push($missing, ...($fixture->fixture->depth === null ? ["{$fixture->id()}.depth"] : []));
+            }
+        }
+        if ($points === []) {
+            return new NotApplicable('No sanitary fixture stands in it.');
+        }
+        $height = UnderCeiling::over($points, $subject);
+        if ($missing !== [] || $height === null) {
+            return new Unknown([...$missing, ...($height === null ? [$subject->ceilingKey()] : [])]);
+        }
+
+        return new Measured(Amount::length($height), array_map(static fn(Point $at): Witness => Witness::mark($subject->storey(), $at), $points), ["Over the floor before its fixtures the ceiling is at least {$home->length($height)} high."]);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\SubjectType;
+use Heurema\Units\Amount;
+
+/**
+ * The windows between a room and the open air, frames included; doors left aside.
+ */
+final class WindowArea extends OutsideOpenings
+{
+    public function name(): string
+    {
+        return 'room.window_area';
+    }
+
+    protected function areaOf(PlacedOpening $opening, Home $home): Measurement
+    {
+        [$width, $height] = [$opening->opening->width, $opening->opening->height];
+        if ($opening->type() !== SubjectType::Window) {
+            return new NotApplicable('It is no window.');
+        }
+        if ($width === null || $height === null) {
+            return new Unknown([...($width === null ? ["{$opening->id()}.width"] : []), ...($height === null ? ["{$opening->id()}.height"] : [])]);
+        }
+        $area = Amount::drawnArea($width * $height);
+
+        return new Measured($area, [Witness::mark($opening->storey(), $opening->middle())], ["{$home->length($width)} by {$home->length($height)}, frame included: {$home->write($area)}."]);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Window;
+
+use Heurema\Geometry\Tolerance;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject;
+
+/**
+ * Does a well lie before the window? Where none is drawn and the sill lies below the ground it is not known.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class HasWell extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'window.has_well';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::YesNo;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        if ($subject->opening->window?->well !== null) {
+            return new Measured(true, [], ['A well is drawn before it.']);
+        }
+        $drop = $subject->isToOutside() === true ? (new Drop())->of($subject, $home, new Parameters()) : null;
+        if ($drop instanceof Measured && $drop->amount()->number < -Tolerance::TOUCH) {
+            return new Unknown(["{$subject->id()}.well"]);
+        }
+
+        return $drop instanceof Unknown ? $drop : new Measured(false, [], ['It lies above the ground.'], $drop instanceof Measured ? $drop->assumptions : []);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Window;
+
+use Heurema\Geometry\Overlap;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Tolerance;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\Answer;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How many wall and tall units, wardrobes and refrigerators cover some of the window from its own room.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class UnitsBefore extends SubjectMeasure
+{
+    private const UNITS = [FixtureKind::WallCabinet, FixtureKind::TallCabinet, FixtureKind::Wardrobe, FixtureKind::Refrigerator, FixtureKind::Shelf];
+    private const NEAR = 150.0;
+
+    public function name(): string
+    {
+        return 'window.units_before';
+    }
+
+    public function answer(): Answer
+    {
+        return Answer::Count;
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        [$sill, $height, $width] = [$subject->opening->sill, $subject->opening->height, $subject->opening->width];
+        if ($sill === null || $height === null || $width === null) {
+            return new Unknown(array_keys(array_filter(["{$subject->id()}.sill" => $sill, "{$subject->id()}.height" => $height, "{$subject->id()}.width" => $width], static fn(?float $size): bool => $size === null)));
+        }
+        $found = $unknown = [];
+        foreach (GlassEdges::rooms($subject) as $room) {
+            foreach ($home->fixturesIn($room) as $unit) {
+                if (!in_array($unit->fixture->kind, self::UNITS, true) || !self::isBefore($unit, $subject, $room)) {
+                    continue;
+                }
+                [$base, $top] = [$unit->knownBase(), $unit->top()];
+                if ($base === null || $top === null) {
+                    array_push($unknown, ...$unit->missingForTop());
+                } elseif ($base < $sill + $height - 1 && $top > $sill + 1) {
+                    $found[] = $unit;
+                }
+            }
+        }
+        if ($found === [] && $unknown !== []) {
+            return new Unknown(array_values(array_unique($unknown)));
+        }
+
+        return new Measured(
+            Amount::count(count($found)),
+            array_values(array_filter(array_map(static fn(PlacedFixture $unit): ?Witness => $unit->outline === null ? null : Witness::outline($subject->storey(), $unit->outline), $found))),
+            [$found === [] ? 'No unit covers it.' : 'Before it: '.implode(', ', array_map(static fn(PlacedFixture $unit): string => $unit->name(), $found)).'.'],
+        );
+    }
+
+    private static function isBefore(PlacedFixture $unit, PlacedOpening $window, RoomSpace $room): bool
+    {
+        $out = $window->wall->line()->direction()->left()->times($window->left->isRoom($room) ? 1 : -1);
+        $strip = Ring::rectangle($window->span()->from->plus($out->times($window->wall->thickness / 2)), $window->span()->vector(), $out->times(self::NEAR))->counterClockwise();
+        foreach ($unit->outline === null ? [] : Overlap::parts(new Polygon($unit->outline->counterClockwise()), $strip) as $part) {
+            if ($part->thickness() > Tolerance::GRAZE) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

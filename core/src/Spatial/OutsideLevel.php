@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Spatial\Stair\PlacedStair;
+
+/** How high one stands outside a door: as it was said, else on steps that come up to it, on a porch, or on the ground where that is drawn. */
+final readonly class OutsideLevel
+{
+    /** Steps this near a door, mm, lead up to it. */
+    private const AT_THE_DOOR = 1500.0;
+
+    /** Floors that differ by no more than this, mm, are level. */
+    private const LEVEL = 20.0;
+
+    /**
+     * @param float|null  $elevation mm; null where it cannot be told
+     * @param string|null $assumed   what was taken on the way
+     */
+    private function __construct(public ?float $elevation, public ?string $assumed, public ?PlacedStair $steps) {}
+
+    /** The door leads outside. */
+    public static function of(PlacedOpening $door, Home $home): self
+    {
+        $steps = self::stepsAt($door, $home);
+        $said = $door->opening->door?->exteriorLevel;
+        if ($said !== null) {
+            return new self($said, null, $steps);
+        }
+        $floor = $door->plan->storey->elevation;
+        if ($steps !== null) {
+            return new self($floor, "{$steps->name()} is taken to come up to the floor's level at the door.", $steps);
+        }
+        if ($door->left->room !== null && $door->right->room !== null) {
+            return new self($floor, 'The floor outside the door is taken to lie at the level of its storey.', null);
+        }
+        $grade = $home->layout->grade;
+
+        return $grade === null ? new self(null, null, null) : new self($grade, 'Outside the door one is taken to stand on the ground.', null);
+    }
+
+    /** Does one come from the door onto a floor, steps or the ground without falling? Null where it cannot be told. */
+    public static function isWalkable(PlacedOpening $door, Home $home, float $deepest): ?bool
+    {
+        $outside = self::of($door, $home)->elevation;
+        $floor = $door->plan->storey->elevation;
+
+        return $outside === null || $floor === null ? null : abs($floor - $outside) <= $deepest + self::LEVEL;
+    }
+
+    private static function stepsAt(PlacedOpening $door, Home $home): ?PlacedStair
+    {
+        foreach ($home->stairs as $stair) {
+            if ($stair->from === null && $stair->to === $door->plan->storey && $stair->shape->head !== null && $stair->shape->head->shortestTo($door->span())->length() <= self::AT_THE_DOOR) {
+                return $stair;
+            }
+        }
+
+        return null;
+    }
+}
