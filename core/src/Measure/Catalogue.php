@@ -70,6 +70,7 @@ final readonly class Catalogue
             new Door\Approach('door.landing'),
             new Door\LatchNib(),
             new Door\Joins(),
+            new Door\ToiletToKitchen(),
             new Door\Threshold(),
             new Door\BoxBeyondSwing(),
             new Door\Recess(),

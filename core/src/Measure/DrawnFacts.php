@@ -58,6 +58,7 @@ final class DrawnFacts
 
         return [
             new Attribute('door.kind', Answer::Word, static fn(PlacedOpening $door) => $door->opening->kind, words: Wordlists::of(OpeningKind::class)),
+            new Attribute('door.wall_type', Answer::Word, static fn(PlacedOpening $door) => $door->wall->type, words: Wordlists::of(WallType::class)),
             new Attribute('door.operation', Answer::Word, static fn(PlacedOpening $door) => $door->opening->kind === OpeningKind::Gap ? 'gap' : $door->opening->door?->operation, words: Wordlists::doorOperations()),
             new Attribute('door.width', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->width)),
             new Attribute('door.height', Answer::Length, static fn(PlacedOpening $door) => self::length($door->opening->height)),
@@ -94,7 +95,9 @@ final class DrawnFacts
         $missing = static fn(PlacedOpening $window) => $window->missingSides();
 
         return [
+            new Attribute('window.width', Answer::Length, static fn(PlacedOpening $window) => self::length($window->opening->width)),
             new Attribute('window.sill', Answer::Length, static fn(PlacedOpening $window) => self::length($window->opening->sill)),
+            new Attribute('window.wall_type', Answer::Word, static fn(PlacedOpening $window) => $window->wall->type, words: Wordlists::of(WallType::class)),
             new Attribute('window.operation', Answer::Word, static fn(PlacedOpening $window) => $window->opening->window?->operation, words: Wordlists::of(WindowOperation::class)),
             new Attribute('window.to_outside', Answer::YesNo, static fn(PlacedOpening $window) => $window->isToOutside(), $missing),
             new Attribute(
