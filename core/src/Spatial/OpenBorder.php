@@ -11,13 +11,12 @@ use Heurema\Layout\Words\OpeningKind;
 final readonly class OpenBorder
 {
     /**
-     * @param float         $common  length of wall and divider between the two, mm
      * @param float|null    $wall    area of wall and divider between the two, mm²; null where the ceiling is not known
      * @param list<Segment> $gaps    where it is open
      * @param float|null    $area    of the openings, mm²; null where a height is not known
      * @param list<string>  $missing the heights that are not known
      */
-    private function __construct(public RoomSpace $beyond, public float $common, public ?float $wall, public array $gaps, public ?float $area, public array $missing) {}
+    private function __construct(public RoomSpace $beyond, public ?float $wall, public array $gaps, public ?float $area, public array $missing) {}
 
     /** The one that the room is most open to. */
     public static function widest(RoomSpace $room, Home $home): ?self
@@ -72,7 +71,6 @@ final readonly class OpenBorder
 
         return new self(
             $beyond,
-            array_sum(array_map(static fn(Neighbour $neighbour): float => $neighbour->stretch->length(), $along)),
             $wall,
             array_column($openings, 0),
             $missing === [] ? $area : null,

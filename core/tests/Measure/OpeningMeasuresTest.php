@@ -16,7 +16,7 @@ final class OpeningMeasuresTest extends MeasureTestCase
         yield 'given' => [900, ['clear_width' => 811], 811];
         yield 'hinged, inside leaf assumed 35' => [900, ['operation' => 'hinged'], 900 - 35 - 13];
         yield 'hinged, its own leaf' => [900, ['operation' => 'hinged', 'leaf_thickness' => 40], 900 - 40 - 13];
-        yield 'two leaves' => [1500, ['operation' => 'double_hinged'], 1500 - 2 * 48];
+        yield 'of two leaves one alone' => [1500, ['operation' => 'double_hinged'], 750 - 48];
         yield 'sliding' => [900, ['operation' => 'sliding'], 875];
         yield 'pocket' => [900, ['operation' => 'pocket'], 875];
         yield 'bypass' => [1800, ['operation' => 'bypass'], 875];

@@ -29,17 +29,22 @@ abstract class BookProof extends TestCase
      */
     protected static function verdict(string $rule, array $facts, array $settings = [], array $related = []): string
     {
-        $name = explode('/', $rule)[1];
         $book = self::book($rule);
-        $named = array_column($book->rules, null, 'id')[$name] ?? null;
-        self::assertInstanceOf(Rule::class, $named);
 
-        return (new RuleCheck($book))->check($named, ExampleFacts::of(new Example('x', $facts, $related, $settings, 'met'), $book->vocabulary))->verdict->value;
+        return (new RuleCheck($book))->check(self::rule($rule), ExampleFacts::of(new Example('x', $facts, $related, $settings, 'met'), $book->vocabulary))->verdict->value;
     }
 
     protected static function isAdvice(string $rule): bool
     {
-        return self::book($rule)->isAdvice;
+        return self::book($rule)->isAdvice || self::rule($rule)->isAdvice;
+    }
+
+    private static function rule(string $rule): Rule
+    {
+        $named = array_column(self::book($rule)->rules, null, 'id')[explode('/', $rule)[1]] ?? null;
+        self::assertInstanceOf(Rule::class, $named);
+
+        return $named;
     }
 
     private static function book(string $rule): RuleBook

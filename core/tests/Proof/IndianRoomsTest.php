@@ -25,7 +25,7 @@ final class IndianRoomsTest extends BookProof
         yield '12.3, kitchen: height' => ['kitchen-area', self::room('kitchen'), 'room.ceiling_height', 2.75, 'm'];
         yield '12.3, kitchen and dining: area' => ['kitchen-area', self::room('kitchen_dining'), 'room.floor_area', 7.5, 'm2'];
         yield '12.3, kitchen and dining: width' => ['kitchen-area', self::room('kitchen_dining'), 'room.least_width', 2.1, 'm'];
-        yield '12.3, kitchen: opening' => ['kitchen-window', self::room('kitchen'), 'room.vent_area', 1.0, 'm2'];
+        yield '12.3, kitchen: opening' => ['kitchen-window', self::room('kitchen'), 'room.window_area', 1.0, 'm2'];
         yield '12.4, bathroom: area' => ['bathroom-area', self::room('bathroom'), 'room.floor_area', 1.8, 'm2'];
         yield '12.4, bathroom: width' => ['bathroom-area', self::room('bathroom'), 'room.least_width', 1.2, 'm'];
         yield '12.4, bathroom with water closet: area' => ['bathroom-area', self::room('bathroom', ['room.water_closets' => 1]), 'room.floor_area', 2.8, 'm2'];
@@ -33,7 +33,7 @@ final class IndianRoomsTest extends BookProof
         yield '12.4, water closet: area' => ['bathroom-area', self::room('wc'), 'room.floor_area', 1.1, 'm2'];
         yield '12.4, water closet: width' => ['bathroom-area', self::room('wc'), 'room.least_width', 0.9, 'm'];
         yield '12.4, height' => ['bathroom-area', self::room('bathroom'), 'room.ceiling_height', 2.1, 'm'];
-        yield '12.4, ventilator' => ['bath-ventilator', self::room('bathroom'), 'room.vent_area', 0.37, 'm2'];
+        yield '12.4, ventilator' => ['bath-ventilator', self::room('bathroom'), 'room.window_area', 0.37, 'm2'];
         yield '12.7, store: area' => ['store-area', self::room('storage'), 'room.floor_area', 3.0, 'm2'];
         yield '12.7, store: height' => ['store-area', self::room('storage'), 'room.ceiling_height', 2.2, 'm'];
         yield '12.1, plinth' => ['plinth', [], 'dwelling.floor_above_grade', 0.45, 'm'];
@@ -88,7 +88,7 @@ final class IndianRoomsTest extends BookProof
     #[DataProvider('climates')]
     public function test_openings(string $climate, int $part): void
     {
-        $verdict = static fn(float $area): string => self::verdict('in-nbc-2016/openings', ['room.use' => 'bedroom', 'room.floor_area' => '12 m2', 'room.vent_area' => "{$area} m2"], ['climate' => $climate]);
+        $verdict = static fn(float $area): string => self::verdict('in-nbc-2016/openings', ['room.use' => 'bedroom', 'room.floor_area' => '12 m2', 'room.window_area' => "{$area} m2"], ['climate' => $climate]);
         self::assertSame(['violated', 'met'], [$verdict(12 / $part - 0.0003), $verdict(12 / $part)]);
     }
 }

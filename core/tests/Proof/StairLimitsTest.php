@@ -27,10 +27,10 @@ final class StairLimitsTest extends BookLimits
         yield 'IRC 2021, R311.7.8: a rail on four risers' => ['us-irc-2021/handrail', 'stair.handrails', 1, '', self::LEAST, ['stair.risers_per_flight' => 6, 'stair.handrail_height' => '36 in', 'stair.highest_handrail' => '36 in']];
         yield 'IRC 2021, R311.7.8.1: rail 34 in' => ['us-irc-2021/handrail', 'stair.handrail_height', 34, 'in', self::LEAST, ['stair.risers_per_flight' => 6, 'stair.handrails' => 1, 'stair.highest_handrail' => '36 in']];
         yield 'IRC 2021, R311.7.8.1: rail 38 in' => ['us-irc-2021/handrail', 'stair.highest_handrail', 38, 'in', self::MOST, ['stair.risers_per_flight' => 6, 'stair.handrails' => 1, 'stair.handrail_height' => '36 in']];
-        yield 'IRC 2021, R311.7.10.1: spiral 26 in wide' => ['us-irc-2021/spiral', 'stair.width', 26, 'in', self::LEAST, ['stair.kind' => 'spiral', 'stair.winder_at_walkline' => '8 in', 'stair.riser' => '9 in', 'stair.headroom' => '80 in']];
-        yield 'IRC 2021, R311.7.10.1: spiral treads 6 3/4 in' => ['us-irc-2021/spiral', 'stair.winder_at_walkline', 6.75, 'in', self::LEAST, ['stair.kind' => 'spiral', 'stair.width' => '30 in', 'stair.riser' => '9 in', 'stair.headroom' => '80 in']];
-        yield 'IRC 2021, R311.7.10.1: spiral risers 9 1/2 in' => ['us-irc-2021/spiral', 'stair.riser', 9.5, 'in', self::MOST, ['stair.kind' => 'spiral', 'stair.width' => '30 in', 'stair.winder_at_walkline' => '8 in', 'stair.headroom' => '80 in']];
-        yield 'IRC 2021, R311.7.10.1: spiral headroom 6 ft 6 in' => ['us-irc-2021/spiral', 'stair.headroom', 78, 'in', self::LEAST, ['stair.kind' => 'spiral', 'stair.width' => '30 in', 'stair.winder_at_walkline' => '8 in', 'stair.riser' => '9 in']];
+        yield 'IRC 2021, R311.7.10.1: spiral 26 in wide' => ['us-irc-2021/spiral', 'stair.width_at_rail', 26, 'in', self::LEAST, ['stair.kind' => 'spiral', 'stair.winder_at_walkline' => '8 in', 'stair.riser' => '9 in', 'stair.headroom' => '80 in']];
+        yield 'IRC 2021, R311.7.10.1: spiral treads 6 3/4 in' => ['us-irc-2021/spiral', 'stair.winder_at_walkline', 6.75, 'in', self::LEAST, ['stair.kind' => 'spiral', 'stair.width_at_rail' => '30 in', 'stair.riser' => '9 in', 'stair.headroom' => '80 in']];
+        yield 'IRC 2021, R311.7.10.1: spiral risers 9 1/2 in' => ['us-irc-2021/spiral', 'stair.riser', 9.5, 'in', self::MOST, ['stair.kind' => 'spiral', 'stair.width_at_rail' => '30 in', 'stair.winder_at_walkline' => '8 in', 'stair.headroom' => '80 in']];
+        yield 'IRC 2021, R311.7.10.1: spiral headroom 6 ft 6 in' => ['us-irc-2021/spiral', 'stair.headroom', 78, 'in', self::LEAST, ['stair.kind' => 'spiral', 'stair.width_at_rail' => '30 in', 'stair.winder_at_walkline' => '8 in', 'stair.riser' => '9 in']];
         yield 'IRC 2021, R312.1.2: guards 36 in' => ['us-irc-2021/guard-height', 'guard.height', 36, 'in', self::LEAST, ['guard.along_stair' => false]];
         yield 'IRC 2021, R312.1.2: 34 in along flights' => ['us-irc-2021/guard-height', 'guard.height', 34, 'in', self::LEAST, ['guard.along_stair' => true]];
         yield 'ADA Standards 2010, 504.2: risers 7 in' => ['us-access/stair-rise', 'stair.riser', 7, 'in', self::MOST, ['stair.lowest_riser' => '6 in'], ['public_way' => true]];
@@ -62,7 +62,7 @@ final class StairLimitsTest extends BookLimits
         yield 'NBC of India 2016, part 4, 4.4.2: risers 190 mm' => ['in-nbc-2016/stair-riser', 'stair.riser', 190, 'mm', self::MOST];
         yield 'NBC of India 2016, part 4, 4.4.2: 15 risers a flight' => ['in-nbc-2016/stair-flight', 'stair.risers_per_flight', 15, '', self::MOST];
         yield 'NBC of India 2016, part 4, 4.4.2: headroom 2.2 m' => ['in-nbc-2016/stair-headroom', 'stair.headroom', 2200, 'mm', self::LEAST];
-        yield 'NBC of India 2016, part 4, 4.4.2: rail 1.0 m' => ['in-nbc-2016/handrail', 'stair.handrail_height', 1000, 'mm', self::LEAST, ['stair.risers' => 12]];
+        yield 'NBC of India 2016, part 4, 4.4.2: rail 1.0 m' => ['in-nbc-2016/handrail', 'stair.handrail_height', 1000, 'mm', self::LEAST, ['stair.risers' => 12, 'stair.handrails' => 1]];
         yield 'NCC 2022 Housing Provisions, Table 11.2.2a: riser 190 mm' => ['au-ncc-2022/riser', 'stair.riser', 190, 'mm', self::MOST, ['stair.kind' => 'straight', 'stair.lowest_riser' => '150 mm']];
         yield 'NCC 2022 Housing Provisions, Table 11.2.2a: riser 115 mm' => ['au-ncc-2022/riser', 'stair.lowest_riser', 115, 'mm', self::LEAST, ['stair.kind' => 'straight', 'stair.riser' => '150 mm']];
         yield 'NCC 2022 Housing Provisions, Table 11.2.2a: spiral riser 220 mm' => ['au-ncc-2022/riser', 'stair.riser', 220, 'mm', self::MOST, ['stair.kind' => 'spiral', 'stair.lowest_riser' => '180 mm']];
@@ -78,7 +78,7 @@ final class StairLimitsTest extends BookLimits
         yield 'NCC 2022 Housing Provisions, 10.3.1: headroom 2.0 m' => ['au-ncc-2022/headroom', 'stair.headroom', 2000, 'mm', self::LEAST];
         yield 'NCC 2022 Housing Provisions, 11.3.4: barriers 1000 mm' => ['au-ncc-2022/barrier-height', 'guard.height', 1000, 'mm', self::LEAST, ['guard.along_stair' => false]];
         yield 'NCC 2022 Housing Provisions, 11.3.4: 865 mm along flights' => ['au-ncc-2022/barrier-height', 'guard.height', 865, 'mm', self::LEAST, ['guard.along_stair' => true]];
-        yield 'NCC 2022 Housing Provisions, 11.3.5: rail 865 mm' => ['au-ncc-2022/handrail', 'stair.handrail_height', 865, 'mm', self::LEAST, ['stair.flight_rise' => '2 m', 'stair.handrails' => 1]];
+        yield 'NCC 2022 Housing Provisions, 11.3.5: rail 865 mm' => ['au-ncc-2022/handrail', 'stair.handrail_height', 865, 'mm', self::LEAST, ['stair.total_rise' => '2 m', 'stair.handrails' => 1]];
         yield 'common practice, no source: steps outside of 150 mm' => ['practice-home/outside-steps', 'stair.riser', 150, 'mm', self::MOST, ['stair.outside' => true, 'stair.tread' => '300 mm']];
         yield 'common practice, no source: treads outside of 300 mm' => ['practice-home/outside-steps', 'stair.tread', 300, 'mm', self::LEAST, ['stair.outside' => true, 'stair.riser' => '150 mm']];
         yield 'Blondel, Cours d\'architecture 1675: a step of two feet, 600 to 650 mm here' => ['practice-home/stair-comfort', 'stair.two_r_plus_g', 600, 'mm', self::LEAST, ['stair.longest_step' => '620 mm']];

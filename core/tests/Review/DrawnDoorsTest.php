@@ -34,7 +34,7 @@ final class DrawnDoorsTest extends DrawnLimits
 
         yield 'IRC R311.3: 36 in inside an outer door' => ['us-irc-2021/door-landing', 'd', static fn(float $deep): Sketch => self::outer($deep), 36 * self::INCH, self::LEAST];
         yield 'IRC R311.3.2: 7 3/4 in down from the threshold' => ['us-irc-2021/door-landing', 'd', static fn(float $down): Sketch => self::outer(3000, ['exterior_level' => -$down]), 7.75 * self::INCH, self::MOST];
-        yield 'IRC R302.5.1: a leaf of 1 3/8 in to a garage' => ['us-irc-2021/garage-door', 'd', static fn(float $leaf): Sketch => self::toGarage(['leaf_thickness' => $leaf, 'fire_minutes' => 0]), 1.375 * self::INCH, self::LEAST];
+        yield 'IRC R302.5.1: a solid leaf of 1 3/8 in to a garage' => ['us-irc-2021/garage-door', 'd', static fn(float $leaf): Sketch => self::toGarage(['leaf_thickness' => $leaf, 'fire_minutes' => 0]), 1.375 * self::INCH, self::LEAST, self::STEP, ['solid_leaves' => true]];
         yield 'IRC R302.5.1: 20 minutes to a garage' => ['us-irc-2021/garage-door', 'd', static fn(float $minutes): Sketch => self::toGarage(['leaf_thickness' => 30, 'fire_minutes' => $minutes]), 20, self::LEAST, 1];
 
         yield 'NBC 12.1: a plinth of 450 mm' => ['in-nbc-2016/plinth', 'dwelling', static fn(float $above): Sketch => Sketch::room(4000, 3000)->document(['grade' => -$above]), 450, self::LEAST];
@@ -60,8 +60,8 @@ final class DrawnDoorsTest extends DrawnLimits
         yield 'common practice, no source: outer walls from 150 mm' => ['practice-home/exterior-wall', 'w1', static fn(float $thick): Sketch => Sketch::room(4000, 3000, 'bedroom', $thick), 150, self::LEAST];
         yield 'common practice, no source: outer walls up to 450 mm' => ['practice-home/exterior-wall', 'w1', static fn(float $thick): Sketch => Sketch::room(4000, 3000, 'bedroom', $thick), 450, self::MOST];
         yield 'common practice, no source: partitions from 90 mm' => ['practice-home/partition', 'w5', static fn(float $thick): Sketch => Sketch::room(4000, 3000)->wall([2000, 0], [2000, 3000], $thick), 90, self::LEAST];
-        yield 'common practice, no source: partitions up to 150 mm' => ['practice-home/partition', 'w5', static fn(float $thick): Sketch => Sketch::room(4000, 3000)->wall([2000, 0], [2000, 3000], $thick), 150, self::MOST];
-        yield 'common practice, no source: ceilings from 8 ft' => ['practice-home/ceiling', 'r', static fn(float $height): Sketch => Sketch::room(4000, 3000)->with(['ceiling' => $height]), 96 * self::INCH, self::LEAST];
+        yield 'common practice, no source: partitions up to 240 mm' => ['practice-home/partition', 'w5', static fn(float $thick): Sketch => Sketch::room(4000, 3000)->wall([2000, 0], [2000, 3000], $thick), 240, self::MOST];
+        yield 'common practice, no source: ceilings from 2.4 m' => ['practice-home/ceiling', 'r', static fn(float $height): Sketch => Sketch::room(4000, 3000)->with(['ceiling' => $height]), 2400, self::LEAST];
         yield 'common practice, no source: ceilings up to 10 ft' => ['practice-home/ceiling', 'r', static fn(float $height): Sketch => Sketch::room(4000, 3000)->with(['ceiling' => $height]), 120 * self::INCH, self::MOST];
         yield 'common practice, no source: shafts 0.9 m wide' => ['practice-home/shaft-width', 'r', static fn(float $width): Sketch => Sketch::room($width, 2000, 'shaft'), 900, self::LEAST];
         yield 'common practice, no source: a tenth of a living room in glass' => ['practice-home/living-window', 'r', static fn(float $height): Sketch => self::opening(1200, $height, 'living'), 1000, self::LEAST];

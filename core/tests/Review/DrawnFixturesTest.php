@@ -18,8 +18,8 @@ final class DrawnFixturesTest extends DrawnLimits
 {
     public static function limits(): iterable
     {
-        yield 'IRC P2705.1: 30 in from basin to basin' => ['us-irc-2021/fixture-spacing', 'f', static fn(float $apart): Sketch => self::basin(600)->fixture('g', 'lavatory', 600 + $apart, 0, 90, 500, 450), 30 * self::INCH, self::LEAST];
-        yield 'IRC P2705.1: a basin 15 in from the wall' => ['us-irc-2021/lavatory-side', 'f', self::basin(...), 15 * self::INCH, self::LEAST];
+        yield 'IRC P2705.1: 30 in from a water closet to a bidet' => ['us-irc-2021/fixture-spacing', 'f', static fn(float $apart): Sketch => self::toilet(600)->fixture('g', 'bidet', 600 + $apart, 0, 90, 380, 560), 30 * self::INCH, self::LEAST];
+        yield 'IRC Figure R307.1: 4 in from a basin to the wall' => ['us-irc-2021/lavatory-side', 'f', static fn(float $beside): Sketch => self::basin(250 + $beside), 4 * self::INCH, self::LEAST];
         yield 'IRC R307.1: 21 in before a bath' => ['us-irc-2021/bath-front', 'f', static fn(float $front): Sketch => self::before('bath', 1500, 700, $front), 21 * self::INCH, self::LEAST];
         yield 'IRC R307.1: 24 in before a shower' => ['us-irc-2021/shower-front', 'f', static fn(float $front): Sketch => self::before('shower', 900, 900, $front), 24 * self::INCH, self::LEAST];
         yield 'IRC P2708.1.1: 22 in to get into a shower' => ['us-irc-2021/shower-entry', 'f', static fn(float $entry): Sketch => self::before('shower', 900, 900, 900, ['entry' => $entry]), 22 * self::INCH, self::LEAST];
