@@ -59,6 +59,18 @@ final class Overlap
         return (new Arrangement(Line::aroundPolygon($part)))->polygons(static fn(Face $face): bool => $face->depth(0) > 0);
     }
 
+    /** Is some of what they have in common wider than this, mm? What only grazes is a sliver, however long. */
+    public static function isWiderThan(float $width, Polygon $polygon, Ring $ring): bool
+    {
+        foreach (self::parts($polygon, $ring) as $part) {
+            if ($part->thickness() > $width) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private static function around(Box $box): Ring
     {
         return Ring::rectangle(new Point($box->left, $box->bottom), new Point($box->width(), 0), new Point(0, $box->height()));

@@ -16,9 +16,9 @@ use Heurema\Layout\Words\WallSide;
 final readonly class DoorLeaf
 {
     /** Chords to a quarter circle. */
-    private const CHORDS = 16;
+    private const CHORDS = 32;
 
-    /** The quarter circle that the leaf sweeps, with its edge a little inside the true one (0.5 % of the leaf). */
+    /** The quarter circle that the leaf sweeps, with its edge a little inside the true one (0.3 mm of a leaf of 900 mm). */
     public Ring $sector;
 
     public Box $bounds;

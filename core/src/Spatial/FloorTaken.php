@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\Covers;
 
@@ -24,8 +26,8 @@ final class FloorTaken
      */
     public static function in(RoomSpace $room, Home $home, float $under): array
     {
-        $bounds = $room->outline()?->bounds();
-        if ($bounds === null) {
+        $floor = $room->outline();
+        if ($floor === null) {
             return [];
         }
         $rings = [];
@@ -41,6 +43,6 @@ final class FloorTaken
             }
         }
 
-        return array_values(array_filter($rings, static fn(Ring $ring): bool => $ring->bounds()->overlaps($bounds)));
+        return array_values(array_filter($rings, static fn(Ring $ring): bool => Overlap::isWiderThan(Tolerance::GRAZE, $floor, $ring)));
     }
 }

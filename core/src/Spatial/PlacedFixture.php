@@ -27,7 +27,6 @@ final readonly class PlacedFixture implements Subject
     private const COUNTERS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet];
 
     /** What two have in common, as thick as this, mm, or less, lies beside both. */
-    private const TOUCHES = 0.5;
 
     /** A thing whose underside is this high, in mm, leaves the floor below it free. */
     private const ABOVE_HEADS = 2000.0;
@@ -89,25 +88,13 @@ final readonly class PlacedFixture implements Subject
     /** Do the two cover some common floor, by more than a millimetre, at whatever heights? */
     public function overlaps(self $other): bool
     {
-        foreach ($this->outline === null || $other->outline === null ? [] : Overlap::parts(new Polygon($other->outline->counterClockwise()), $this->outline->counterClockwise()) as $part) {
-            if ($part->thickness() > self::TOUCHES) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->outline !== null && $other->outline !== null && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($other->outline->counterClockwise()), $this->outline->counterClockwise());
     }
 
     /** Does it stand on some of a floor, by more than a millimetre? */
     public function standsIn(Polygon $floor): bool
     {
-        foreach ($this->outline === null ? [] : Overlap::parts($floor, $this->outline->counterClockwise()) as $part) {
-            if ($part->thickness() > self::TOUCHES) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->outline !== null && Overlap::isWiderThan(Tolerance::GRAZE, $floor, $this->outline->counterClockwise());
     }
 
     /** The rectangle around its outline that is turned as it is, counter-clockwise. */

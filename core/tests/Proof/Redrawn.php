@@ -9,21 +9,23 @@ namespace Heurema\Tests\Proof;
  * another order, its ids renamed. The home stays the same.
  *
  * @phpstan-type Element array<string, mixed>
+ * @phpstan-type Pair array{float|int, float|int}
  */
 final class Redrawn
 {
     private const LISTS = ['walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes'];
+    private const OTHER_SIDE = ['left' => 'right', 'right' => 'left', 'from' => 'to', 'to' => 'from'];
 
-    /** @param array<string, mixed> $document */
+    /** @param Element $document */
     private function __construct(private array $document) {}
 
-    /** @param array<string, mixed> $document */
+    /** @param Element $document */
     public static function of(array $document): self
     {
         return new self($document);
     }
 
-    /** @return array<string, mixed> */
+    /** @return Element */
     public function document(): array
     {
         return $this->document;
@@ -50,30 +52,12 @@ final class Redrawn
     public function mirrored(): self
     {
         $mirrored = $this->placed(static fn(float $x, float $y): array => [-$x, $y], static fn(float $angle): float => self::plain(180 - $angle));
-        $other = static fn(mixed $side): mixed => match ($side) {
-            'left' => 'right',
-            'right' => 'left',
-            default => $side,
-        };
-        $mirrored->each('openings', static fn(array $opening): array => isset($opening['opens']) ? [...$opening, 'opens' => $other($opening['opens'])] : $opening);
-        $mirrored->each('walls', static fn(array $wall): array => isset($wall['lining']) && is_array($wall['lining']) ? [...$wall, 'lining' => array_reverse($wall['lining'])] : $wall);
-        $mirrored->each('fixtures', static fn(array $fixture): array => isset($fixture['outline']) ? [...$fixture, 'outline' => array_map(static fn(array $point): array => [-$point[0], $point[1]], $fixture['outline'])] : $fixture);
-        foreach ($mirrored->document['stairs'] ?? [] as $number => $stair) {
-            if (isset($stair['handrails'])) {
-                $stair['handrails'] = array_filter(['left' => $stair['handrails']['right'] ?? 'no', 'right' => $stair['handrails']['left'] ?? 'no'], static fn(mixed $rail): bool => $rail !== 'no');
-                foreach (['left' => 'right', 'right' => 'left'] as $to => $from) {
-                    if (array_key_exists($from, $mirrored->document['stairs'][$number]['handrails'])) {
-                        $stair['handrails'][$to] = $mirrored->document['stairs'][$number]['handrails'][$from];
-                    }
-                }
-            }
-            foreach ($stair['parts'] as $i => $part) {
-                foreach ($part as $kind => $values) {
-                    $stair['parts'][$i][$kind] = isset($values['turn']) ? [...$values, 'turn' => $other($values['turn'])] : $values;
-                }
-            }
-            $mirrored->document['stairs'][$number] = $stair;
-        }
+        $mirrored->each('openings', static fn(array $opening): array => self::swapped($opening, 'opens'));
+        $mirrored->each('walls', self::relined(...));
+        $mirrored->each('fixtures', static fn(array $fixture): array => isset($fixture['outline'])
+            ? [...$fixture, 'outline' => array_map(static fn(array $point): array => [-$point[0], $point[1]], self::pairs($fixture, 'outline'))]
+            : $fixture);
+        $mirrored->document['stairs'] = array_map(self::mirroredStair(...), self::elements($mirrored->document, 'stairs'));
 
         return $mirrored;
     }
@@ -81,105 +65,134 @@ final class Redrawn
     /** Can everything in it be mirrored? A landing that turns back goes on to the left, a spiral climbs to the left. */
     public function canBeMirrored(): bool
     {
-        return !str_contains((string) json_encode($this->document['stairs'] ?? []), '"back"') && !str_contains((string) json_encode($this->document['stairs'] ?? []), '"spiral"');
+        $stairs = (string) json_encode($this->document['stairs'] ?? []);
+
+        return !str_contains($stairs, '"back"') && !str_contains($stairs, '"spiral"');
     }
 
     /** All walls drawn from their other end. */
     public function reversed(): self
     {
-        $reversed = new self($this->document);
-        $reversed->eachStorey(static function (array $storey): array {
-            $lengths = [];
-            foreach ($storey['walls'] ?? [] as $number => $wall) {
-                $lengths[$wall['id']] = hypot($wall['to'][0] - $wall['from'][0], $wall['to'][1] - $wall['from'][1]);
-                $storey['walls'][$number] = [...$wall, 'from' => $wall['to'], 'to' => $wall['from'], ...(isset($wall['lining']) ? ['lining' => array_reverse($wall['lining'])] : [])];
-            }
-            foreach ($storey['openings'] ?? [] as $number => $opening) {
-                $opening['at'] = round($lengths[$opening['wall']] - $opening['at'], 4);
-                foreach (['hinge' => ['from' => 'to', 'to' => 'from'], 'opens' => ['left' => 'right', 'right' => 'left']] as $key => $others) {
-                    if (isset($opening[$key])) {
-                        $opening[$key] = $others[$opening[$key]];
-                    }
-                }
-                $storey['openings'][$number] = $opening;
-            }
+        return $this->eachStorey(static function (array $storey): array {
+            $walls = self::elements($storey, 'walls');
+            $lengths = array_combine(array_map(static fn(array $wall): string => self::text($wall, 'id'), $walls), array_map(self::length(...), $walls));
+            $storey['walls'] = array_map(static fn(array $wall): array => [...self::relined($wall), 'from' => $wall['to'], 'to' => $wall['from']], $walls);
+            $storey['openings'] = array_map(static fn(array $opening): array => [
+                ...self::swapped(self::swapped($opening, 'hinge'), 'opens'),
+                'at' => round($lengths[self::text($opening, 'wall')] - self::number($opening, 'at'), 4),
+            ], self::elements($storey, 'openings'));
 
             return $storey;
         });
-
-        return $reversed;
     }
 
     /** Walls longer than 1.2 m in two pieces, parted where no opening is. */
     public function split(): self
     {
-        $split = new self($this->document);
-        $split->eachStorey(static function (array $storey): array {
+        return $this->eachStorey(static function (array $storey): array {
+            $openings = self::elements($storey, 'openings');
             $walls = [];
-            foreach ($storey['walls'] ?? [] as $wall) {
-                $at = self::freeOf($wall, $storey['openings'] ?? []);
+            foreach (self::elements($storey, 'walls') as $wall) {
+                $at = self::freeOf($wall, $openings);
                 if ($at === null) {
                     $walls[] = $wall;
 
                     continue;
                 }
-                $length = hypot($wall['to'][0] - $wall['from'][0], $wall['to'][1] - $wall['from'][1]);
-                $middle = array_map(static fn(float|int $from, float|int $to): float => round($from + ($to - $from) * $at / $length, 4), $wall['from'], $wall['to']);
-                array_push($walls, [...$wall, 'to' => $middle], [...$wall, 'id' => "{$wall['id']}-2", 'from' => $middle]);
-                foreach ($storey['openings'] ?? [] as $number => $opening) {
-                    if ($opening['wall'] === $wall['id'] && $opening['at'] > $at) {
-                        $storey['openings'][$number] = [...$opening, 'wall' => "{$wall['id']}-2", 'at' => round($opening['at'] - $at, 4)];
-                    }
-                }
+                $id = self::text($wall, 'id');
+                $middle = self::along($wall, $at);
+                array_push($walls, [...$wall, 'to' => $middle], [...$wall, 'id' => "{$id}-2", 'from' => $middle]);
+                $openings = array_map(static fn(array $opening): array => $opening['wall'] === $id && self::number($opening, 'at') > $at
+                    ? [...$opening, 'wall' => "{$id}-2", 'at' => round(self::number($opening, 'at') - $at, 4)]
+                    : $opening, $openings);
             }
-            $storey['walls'] = $walls;
 
-            return $storey;
+            return [...$storey, 'walls' => $walls, 'openings' => $openings];
         });
-
-        return $split;
     }
 
     /** Every list in another order, storeys left as they are. */
     public function reordered(): self
     {
-        $reordered = new self($this->document);
-        $reordered->eachStorey(static function (array $storey): array {
-            foreach (self::LISTS as $list) {
-                if (isset($storey[$list])) {
-                    $storey[$list] = array_reverse($storey[$list]);
-                    // and what was last in the middle
-                    array_splice($storey[$list], intdiv(count($storey[$list]), 2), 0, array_splice($storey[$list], 0, 1));
-                }
+        return $this->eachStorey(static function (array $storey): array {
+            foreach (array_intersect(self::LISTS, array_keys($storey)) as $list) {
+                $elements = array_reverse(self::elements($storey, $list));
+                // and what was last in the middle
+                array_splice($elements, intdiv(count($elements), 2), 0, array_splice($elements, 0, 1));
+                $storey[$list] = $elements;
             }
 
             return $storey;
         });
-
-        return $reordered;
     }
 
     /** Every id but those of storeys with other letters before it, so that their alphabetical order changes. */
     public function renamed(): self
     {
+        $rename = self::renamedElement(...);
         $renamed = new self($this->document);
-        $name = static fn(string $id): string => self::name($id);
         foreach (self::LISTS as $list) {
-            $renamed->each($list, static fn(array $element): array => [...$element, 'id' => $name($element['id']), ...(isset($element['wall']) ? ['wall' => $name($element['wall'])] : [])]);
+            $renamed->each($list, $rename);
         }
         foreach (['stairs', 'survey'] as $list) {
-            foreach ($renamed->document[$list] ?? [] as $number => $element) {
-                $renamed->document[$list][$number]['id'] = $name($element['id']);
-            }
+            $renamed->document[$list] = array_map($rename, self::elements($renamed->document, $list));
         }
 
         return $renamed;
+    }
+
+    /**
+     * @param Element $element
+     *
+     * @return Element
+     */
+    private static function renamedElement(array $element): array
+    {
+        return [...$element, 'id' => self::name(self::text($element, 'id')), ...(isset($element['wall']) ? ['wall' => self::name(self::text($element, 'wall'))] : [])];
     }
 
     /** What an id is called after `renamed`. */
     public static function name(string $id): string
     {
         return chr(ord('a') + crc32($id) % 26)."-{$id}";
+    }
+
+    /**
+     * @param Element $stair
+     *
+     * @return Element
+     */
+    private static function mirroredStair(array $stair): array
+    {
+        if (is_array($stair['handrails'] ?? null)) {
+            $stair['handrails'] = array_combine(array_map(static fn(int|string $side): string => self::OTHER_SIDE[$side], array_keys($stair['handrails'])), $stair['handrails']);
+        }
+        $turned = static fn(mixed $part): mixed => is_array($part) ? array_map(static fn(mixed $values): mixed => is_array($values) && is_string($values['turn'] ?? null)
+            ? [...$values, 'turn' => self::OTHER_SIDE[$values['turn']] ?? $values['turn']]
+            : $values, $part) : $part;
+        $stair['parts'] = is_array($stair['parts']) ? array_map($turned, $stair['parts']) : [];
+
+        return $stair;
+    }
+
+    /**
+     * @param Element $element
+     *
+     * @return Element
+     */
+    private static function swapped(array $element, string $key): array
+    {
+        return isset($element[$key]) ? [...$element, $key => self::OTHER_SIDE[self::text($element, $key)]] : $element;
+    }
+
+    /**
+     * @param Element $wall
+     *
+     * @return Element its linings changed over
+     */
+    private static function relined(array $wall): array
+    {
+        return is_array($wall['lining'] ?? null) ? [...$wall, 'lining' => array_reverse($wall['lining'])] : $wall;
     }
 
     /**
@@ -190,10 +203,10 @@ final class Redrawn
      */
     private static function freeOf(array $wall, array $openings): ?float
     {
-        $length = hypot($wall['to'][0] - $wall['from'][0], $wall['to'][1] - $wall['from'][1]);
+        $length = self::length($wall);
         foreach ($length < 1200 ? [] : [0.43, 0.29, 0.61, 0.77] as $share) {
             $at = round($share * $length);
-            $taken = array_filter($openings, static fn(array $opening): bool => $opening['wall'] === $wall['id'] && abs($opening['at'] - $at) < ($opening['width'] ?? 0) / 2 + 50);
+            $taken = array_filter($openings, static fn(array $opening): bool => $opening['wall'] === $wall['id'] && abs(self::number($opening, 'at') - $at) < self::number($opening, 'width') / 2 + 50);
             if ($taken === []) {
                 return $at;
             }
@@ -202,61 +215,143 @@ final class Redrawn
         return null;
     }
 
-    private static function plain(float $angle): float
-    {
-        return round(fmod(fmod($angle, 360) + 360, 360), 4);
-    }
-
     /**
-     * @param callable(float, float): array{float, float} $point
-     * @param callable(float): float                      $angle
+     * @param callable(float, float): Pair $point
+     * @param callable(float): float       $angle
      */
     private function placed(callable $point, callable $angle): self
     {
-        $at = static fn(array $pair): array => $point((float) $pair[0], (float) $pair[1]);
         $placed = new self($this->document);
-        $placed->document['north'] = $angle((float) ($this->document['north'] ?? 90));
+        $placed->document['north'] = $angle(self::number($this->document, 'north', 90));
         foreach (self::LISTS as $list) {
-            $placed->each($list, static function (array $element) use ($list, $at, $angle): array {
-                foreach (['from', 'to', 'at'] as $key) {
-                    if (isset($element[$key]) && is_array($element[$key])) {
-                        $element[$key] = $at($element[$key]);
-                    }
-                }
-                foreach ($list === 'fixtures' ? [] : ['outline', 'line'] as $key) {
-                    if (isset($element[$key])) {
-                        $element[$key] = array_map($at, $element[$key]);
-                    }
-                }
-                if (isset($element['facing'])) {
-                    $element['facing'] = $angle((float) $element['facing']);
-                }
-                if (isset($element['ceiling']) && is_array($element['ceiling'])) {
-                    $element['ceiling'] = [...$element['ceiling'], 'from' => $at($element['ceiling']['from']), 'to' => $at($element['ceiling']['to'])];
-                }
-
-                return $element;
-            });
+            $placed->each($list, static fn(array $element): array => self::placedElement($element, $point, $angle, $list !== 'fixtures'));
         }
-        foreach ($placed->document['stairs'] ?? [] as $number => $stair) {
-            $placed->document['stairs'][$number] = [...$stair, 'start' => $at($stair['start']), 'facing' => $angle((float) $stair['facing'])];
-        }
-        foreach ($placed->document['survey'] ?? [] as $number => $distance) {
-            $placed->document['survey'][$number] = [...$distance, 'from' => $at($distance['from']), 'to' => $at($distance['to'])];
+        foreach (['stairs', 'survey'] as $list) {
+            $placed->document[$list] = array_map(static fn(array $element): array => self::placedElement($element, $point, $angle, false), self::elements($placed->document, $list));
         }
 
         return $placed;
     }
 
-    /** @param callable(Element): Element $change */
-    private function each(string $list, callable $change): void
+    /**
+     * @param Element                      $element
+     * @param callable(float, float): Pair $point
+     * @param callable(float): float       $angle
+     *
+     * @return Element
+     */
+    private static function placedElement(array $element, callable $point, callable $angle, bool $withOutline): array
     {
-        $this->eachStorey(static fn(array $storey): array => isset($storey[$list]) ? [...$storey, $list => array_map($change, $storey[$list])] : $storey);
+        $at = static fn(array $of, string $key): array => $point(...self::pair($of, $key));
+        foreach (['from', 'to', 'at', 'start'] as $key) {
+            if (is_array($element[$key] ?? null)) {
+                $element[$key] = $at($element, $key);
+            }
+        }
+        foreach ($withOutline ? ['outline', 'line'] : [] as $key) {
+            if (isset($element[$key])) {
+                $element[$key] = array_map(static fn(array $pair): array => $point($pair[0], $pair[1]), self::pairs($element, $key));
+            }
+        }
+        if (isset($element['facing'])) {
+            $element['facing'] = $angle(self::number($element, 'facing'));
+        }
+        if (is_array($element['ceiling'] ?? null)) {
+            /** @var Element $ceiling */
+            $ceiling = $element['ceiling'];
+            $element['ceiling'] = [...$ceiling, 'from' => $at($ceiling, 'from'), 'to' => $at($ceiling, 'to')];
+        }
+
+        return $element;
     }
 
     /** @param callable(Element): Element $change */
-    private function eachStorey(callable $change): void
+    private function each(string $list, callable $change): void
     {
-        $this->document['storeys'] = array_map($change, $this->document['storeys']);
+        $this->document = $this->eachStorey(static fn(array $storey): array => isset($storey[$list]) ? [...$storey, $list => array_map($change, self::elements($storey, $list))] : $storey)->document;
+    }
+
+    /** @param callable(Element): Element $change */
+    private function eachStorey(callable $change): self
+    {
+        return new self([...$this->document, 'storeys' => array_map($change, self::elements($this->document, 'storeys'))]);
+    }
+
+    private static function plain(float $angle): float
+    {
+        return round(fmod(fmod($angle, 360) + 360, 360), 4);
+    }
+
+    /** @param Element $wall */
+    private static function length(array $wall): float
+    {
+        [$from, $to] = [self::pair($wall, 'from'), self::pair($wall, 'to')];
+
+        return hypot($to[0] - $from[0], $to[1] - $from[1]);
+    }
+
+    /**
+     * @param Element $wall
+     *
+     * @return Pair
+     */
+    private static function along(array $wall, float $at): array
+    {
+        [$from, $to, $share] = [self::pair($wall, 'from'), self::pair($wall, 'to'), $at / self::length($wall)];
+
+        return [round($from[0] + ($to[0] - $from[0]) * $share, 4), round($from[1] + ($to[1] - $from[1]) * $share, 4)];
+    }
+
+    /**
+     * @param Element $of
+     *
+     * @return list<Element>
+     */
+    private static function elements(array $of, string $list): array
+    {
+        /** @var list<Element> $elements as the format has it */
+        $elements = $of[$list] ?? [];
+
+        return $elements;
+    }
+
+    /**
+     * @param array<mixed> $element
+     *
+     * @return Pair
+     */
+    private static function pair(array $element, string $key): array
+    {
+        /** @var Pair $pair as the format has it */
+        $pair = $element[$key];
+
+        return $pair;
+    }
+
+    /**
+     * @param Element $element
+     *
+     * @return list<Pair>
+     */
+    private static function pairs(array $element, string $key): array
+    {
+        /** @var list<Pair> $pairs as the format has it */
+        $pairs = $element[$key];
+
+        return $pairs;
+    }
+
+    /** @param Element $element */
+    private static function number(array $element, string $key, float $usual = 0.0): float
+    {
+        $number = $element[$key] ?? null;
+
+        return is_int($number) || is_float($number) ? (float) $number : $usual;
+    }
+
+    /** @param Element $element */
+    private static function text(array $element, string $key): string
+    {
+        return is_string($element[$key] ?? null) ? $element[$key] : '';
     }
 }

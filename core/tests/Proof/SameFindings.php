@@ -27,13 +27,16 @@ final class SameFindings
     /** Verdicts that differ because the amount stands at its limit as nearly as coordinates are rounded. */
     public int $atLimit = 0;
 
+    /** Verdicts that were held against each other. */
+    public int $compared = 0;
+
     /** @var list<RuleBook>|null */
     private static ?array $books = null;
 
     /** @param array<string, mixed> $document */
     public function __construct(array $document)
     {
-        $this->findings = self::examined($document, static fn(string $id): string => $id);
+        $this->findings = self::examined($document);
     }
 
     /**
@@ -44,9 +47,9 @@ final class SameFindings
      *
      * @return list<string> what differs, in words
      */
-    public function differences(array $document, callable $name, float $rounding = 0.0, bool $sameWalls = true): array
+    public function differences(array $document, callable $name, float $rounding, bool $sameWalls): array
     {
-        $others = self::examined($document, static fn(string $id): string => $id);
+        $others = self::examined($document);
         $differences = [];
         foreach ($this->findings as $finding) {
             if (in_array($finding->subject->type(), [SubjectType::Space, ...($sameWalls ? [] : [SubjectType::Wall])], true)) {
@@ -65,6 +68,7 @@ final class SameFindings
 
     private function difference(Finding $one, Finding $other, float $rounding): ?string
     {
+        ++$this->compared;
         if ($one->verdict() !== $other->verdict()) {
             if ($this->isAtLimit($one, $rounding) || $this->isAtLimit($other, $rounding)) {
                 ++$this->atLimit;
@@ -75,27 +79,36 @@ final class SameFindings
             return "{$one->verdict()->value} ({$one->measuredText()}) became {$other->verdict()->value} ({$other->measuredText()}): ".implode(' ', $one->outcome->working).' / '.implode(' ', $other->outcome->working).' '.$one->outcome->reason.' / '.$other->outcome->reason;
         }
         [$amount, $there] = [$one->outcome->measured, $other->outcome->measured];
-        if ($amount === null || $there === null) {
+        if ($amount === null || $there === null || ($amount->quantity === $there->quantity && abs($amount->minus($there)) <= self::within($amount, $rounding))) {
+            return null;
+        }
+        if (self::hangsOnTouch($one, $rounding)) {
+            ++$this->atLimit;
+
             return null;
         }
 
-        return $amount->quantity !== $there->quantity || abs($amount->minus($there)) > self::within($amount, $rounding)
-            ? "{$amount->number} became {$there->number} ({$one->verdict()->value}): ".implode(' ', $one->outcome->working).' / '.implode(' ', $other->outcome->working)
-            : null;
+        return "{$amount->number} became {$there->number} ({$one->verdict()->value}): ".implode(' ', $one->outcome->working).' / '.implode(' ', $other->outcome->working);
     }
 
     private function isAtLimit(Finding $finding, float $rounding): bool
     {
         $measured = $finding->outcome->measured;
 
-        return $finding->outcome->margin !== null && $measured !== null && $measured->quantity !== Quantity::Count
-            && abs($finding->outcome->margin) <= self::within($measured, $rounding) + $measured->quantity->equalWithin();
+        return self::hangsOnTouch($finding, $rounding)
+            || ($finding->outcome->margin !== null && $measured !== null && $measured->quantity !== Quantity::Count && abs($finding->outcome->margin) <= self::within($measured, $rounding) + $measured->quantity->equalWithin());
+    }
+
+    /** What counts, or is reached, because two things touch may change where coordinates are rounded to a tenth; finer roundings must agree. */
+    private static function hangsOnTouch(Finding $finding, float $rounding): bool
+    {
+        return $rounding >= 0.1 && in_array($finding->outcome->measured?->quantity, [Quantity::Count, Quantity::Ratio], true);
     }
 
     /** Three roundings of two faces each may come together. */
     private static function within(Amount $amount, float $rounding): float
     {
-        $usual = self::WITHIN[$amount->quantity->value] ?? 0.0;
+        $usual = self::WITHIN[$amount->quantity->value];
 
         return match ($amount->quantity) {
             Quantity::Length => max($usual, 3 * $rounding),
@@ -106,21 +119,28 @@ final class SameFindings
     }
 
     /**
-     * @param array<string, mixed>     $document
-     * @param callable(string): string $name
+     * @param array<string, mixed> $document
      *
      * @return array<string, Finding> by rule and subject
      */
-    private static function examined(array $document, callable $name): array
+    private static function examined(array $document): array
     {
         $measures = Catalogue::standard();
-        self::$books ??= array_map((new RuleBookReader($measures))->readFile(...), array_values(array_filter(glob(__DIR__.'/../../rulebooks/*.yaml') ?: [], is_string(...))));
+        self::$books ??= array_map((new RuleBookReader($measures))->readFile(...), self::files());
         $home = new Home((new LayoutReader())->read(json_encode($document, JSON_THROW_ON_ERROR)));
         $findings = [];
         foreach ((new Examiner($measures))->examine($home, self::$books)->findings as $finding) {
-            $findings["{$finding->ruleName()}/{$name($finding->subject->id())}"] = $finding;
+            $findings["{$finding->ruleName()}/{$finding->subject->id()}"] = $finding;
         }
 
         return $findings;
+    }
+
+    /** @return list<string> */
+    private static function files(): array
+    {
+        $files = glob(__DIR__.'/../../rulebooks/*.yaml');
+
+        return $files === false ? [] : $files;
     }
 }

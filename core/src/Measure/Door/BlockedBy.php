@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Door;
 
-use Heurema\Geometry\ConvexClip;
+use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Tolerance;
 use Heurema\Geometry\Vertices;
 use Heurema\Layout\Words\DoorOperation;
 use Heurema\Measure\Answer;
@@ -23,7 +24,7 @@ use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
 /**
- * How many walls and fixtures stand where the door's leaf has to swing, by 10 cm2 or more.
+ * How many walls and fixtures stand where the door's leaf has to swing, by more than a hairline.
  *
  * @extends SubjectMeasure<PlacedOpening>
  */
@@ -38,8 +39,6 @@ final class BlockedBy extends SubjectMeasure
     {
         return Answer::Count;
     }
-
-    private const LEAST_MM2 = 1000.0;
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
@@ -78,12 +77,12 @@ final class BlockedBy extends SubjectMeasure
         $sector = $leaf->sector;
         $names = [];
         foreach ($door->plan->mass->in($sector, $sector, Vertices::SNAP) as $part) {
-            if ($part->area() > self::LEAST_MM2) {
+            if ($part->thickness() > Tolerance::GRAZE) {
                 $names[] = 'a wall';
             }
         }
         foreach ($home->fixturesNear($door->storey(), $leaf->bounds) as $fixture) {
-            if ($fixture->outline !== null && $fixture->takesFloor && ConvexClip::area(new Polygon($fixture->outline), $sector) > self::LEAST_MM2) {
+            if ($fixture->outline !== null && $fixture->takesFloor && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($fixture->outline->counterClockwise()), $sector)) {
                 $names[] = $fixture->name();
             }
         }

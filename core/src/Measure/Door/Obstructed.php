@@ -57,7 +57,7 @@ final class Obstructed extends SubjectMeasure
                 continue;
             }
             foreach ($home->fixturesNear($subject->storey(), $floor->bounds()) as $fixture) {
-                $isThere = $fixture->outline !== null && $fixture->takesFloor && array_filter(Overlap::parts(new Polygon($fixture->outline->counterClockwise()), $floor), static fn(Polygon $part): bool => $part->thickness() > Tolerance::GRAZE) !== [];
+                $isThere = $fixture->outline !== null && $fixture->takesFloor && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($fixture->outline->counterClockwise()), $floor);
                 if ($fixture->outline !== null && $isThere) {
                     $names[$fixture->id()] = $fixture->name();
                     $witness[] = Witness::outline($subject->storey(), $fixture->outline);

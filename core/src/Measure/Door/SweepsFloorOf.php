@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Heurema\Measure\Door;
 
 use Heurema\Geometry\Box;
-use Heurema\Geometry\ConvexClip;
+use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
@@ -30,8 +31,6 @@ use Heurema\Units\Amount;
 final class SweepsFloorOf extends SubjectMeasure
 {
     private const SANITARY = [FixtureKind::WaterCloset, FixtureKind::Lavatory, FixtureKind::Bath, FixtureKind::Shower, FixtureKind::ShowerBath, FixtureKind::Bidet, FixtureKind::Urinal];
-    private const LEAST_MM2 = 1000.0;
-
     public function name(): string
     {
         return 'door.sweeps_floor_of';
@@ -62,7 +61,7 @@ final class SweepsFloorOf extends SubjectMeasure
             }
             $floor = ClearFloor::before($fixture, $width, $depth);
             foreach ($leaves as $leaf) {
-                if (ConvexClip::area(new Polygon($floor), $leaf->sector) > self::LEAST_MM2) {
+                if (Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($floor->counterClockwise()), $leaf->sector)) {
                     $names[$fixture->id()] = $fixture->name();
                 }
             }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Door;
 
-use Heurema\Geometry\ConvexClip;
+use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Tolerance;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -26,8 +27,6 @@ use Heurema\Units\Amount;
  */
 final class SwingHits extends SubjectMeasure
 {
-    private const LEAST_MM2 = 1000.0;
-
     public function name(): string
     {
         return 'door.swing_hits';
@@ -61,7 +60,7 @@ final class SwingHits extends SubjectMeasure
     private function met(Ring $sector, PlacedOpening $door, Home $home): array
     {
         $bounds = $sector->bounds();
-        $meets = static fn(Ring $other): bool => ConvexClip::area(new Polygon($other), $sector) > self::LEAST_MM2;
+        $meets = static fn(Ring $other): bool => Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($other->counterClockwise()), $sector);
         $names = [];
         foreach ($home->fixturesNear($door->storey(), $bounds) as $fixture) {
             if ($fixture->outline !== null && $fixture->takesFloor && $meets($fixture->outline)) {

@@ -27,8 +27,6 @@ use Heurema\Units\Amount;
  */
 final class Overlaps extends SubjectMeasure
 {
-    private const LEAST_MM2 = 1000.0;
-
     /** A strip in common no wider than this, mm, is rounding. */
     private const THIN = 1.0;
 
@@ -60,7 +58,7 @@ final class Overlaps extends SubjectMeasure
                 continue;
             }
             foreach (Overlap::parts(new Polygon($other->outline->counterClockwise()), $outline->counterClockwise()) as $part) {
-                if ($part->area() >= self::LEAST_MM2 && $part->thickness() > self::THIN) {
+                if ($part->thickness() > self::THIN) {
                     $names[] = $other->name();
                     $witness[] = Witness::outline($subject->storey(), $part);
                 }

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Tolerance;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -74,7 +75,7 @@ final class DoorOver extends SubjectMeasure
             foreach (DoorLeaf::of($door) as $leaf) {
                 $sector = new Polygon($leaf->sector->counterClockwise());
                 foreach ($rings as $ring) {
-                    if (Overlap::area($sector, $ring) > self::NOTICED_MM2) {
+                    if (Overlap::isWiderThan(Tolerance::GRAZE, $sector, $ring)) {
                         return true;
                     }
                 }
@@ -86,5 +87,4 @@ final class DoorOver extends SubjectMeasure
 
     /** A leaf stands in the way of steps below this, mm above the floor. */
     private const LOW = 2000.0;
-    private const NOTICED_MM2 = 1000.0;
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Window;
 
-use Heurema\Geometry\ConvexClip;
+use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
@@ -73,7 +74,7 @@ final class BlockedBy extends SubjectMeasure
         $span = $window->span();
         $strip = Ring::rectangle($span->from->plus($out->times($window->wall->thickness / 2)), $span->vector(), $out->times(self::NEAR));
 
-        return ConvexClip::area(new Polygon($outline), $strip->counterClockwise()) > self::NEAR;
+        return Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($outline->counterClockwise()), $strip->counterClockwise());
     }
 
     private static function isInTheWay(PlacedFixture $fixture, PlacedOpening $window, float $sill): bool

@@ -78,12 +78,6 @@ final class UnitsBefore extends SubjectMeasure
     {
         $out = $window->wall->line()->direction()->left()->times($window->left->isRoom($room) ? 1 : -1);
         $strip = Ring::rectangle($window->span()->from->plus($out->times($window->wall->thickness / 2)), $window->span()->vector(), $out->times(self::NEAR))->counterClockwise();
-        foreach ($unit->outline === null ? [] : Overlap::parts(new Polygon($unit->outline->counterClockwise()), $strip) as $part) {
-            if ($part->thickness() > Tolerance::GRAZE) {
-                return true;
-            }
-        }
-
-        return false;
+        return $unit->outline !== null && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($unit->outline->counterClockwise()), $strip);
     }
 }
