@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Geometry\Segment;
 use Heurema\Layout\SurveyDistance;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\TapedDistance;
 
 /** The distances taped on a storey, each with how far the drawing is from it. */
 final readonly class SurveyDrawing
@@ -22,7 +22,7 @@ final readonly class SurveyDrawing
 
     private function distance(SurveyDistance $distance): string
     {
-        $drawn = (new TapedDistance($distance))->drawn();
+        $drawn = new Segment($distance->from, $distance->to);
         $difference = $distance->measured - $drawn->length();
         $below = abs($difference) < 0.05 ? 'as drawn' : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference)).' to the drawing';
 

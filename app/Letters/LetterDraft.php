@@ -8,6 +8,7 @@ use App\Models\Revision;
 use App\Rulings\Rulings;
 use Heurema\Geometry\Point;
 use Heurema\Review\Finding;
+use Heurema\Review\MissingWords;
 use Heurema\Review\Report;
 use Heurema\Review\Verdict;
 use Heurema\Spatial\PlacedFixture;
@@ -79,7 +80,13 @@ final readonly class LetterDraft
     {
         $open = array_filter($this->report->findings, static fn(Finding $finding): bool => $finding->verdict() === Verdict::Undetermined);
 
-        return array_values(array_map(static fn(Finding $finding): string => "{$finding->rule->clause} {$finding->rule->title}, {$finding->subject->name()}: ".($finding->outcome->missing === [] ? (string) $finding->outcome->reason : 'not known '.implode(', ', $finding->outcome->missing)), $open));
+        return array_values(array_map(fn(Finding $finding): string => "{$finding->rule->clause} {$finding->rule->title}, {$finding->subject->name()}: ".($finding->outcome->missing === [] ? (string) $finding->outcome->reason : 'not known '.implode('; ', $this->missing($finding))), $open));
+    }
+
+    /** @return list<string> what a finding lacks, in words */
+    public function missing(Finding $finding): array
+    {
+        return (new MissingWords($this->report->home))->of($finding->outcome->missing);
     }
 
     public function crop(LetterItem $item): ?string

@@ -70,18 +70,42 @@ final readonly class ComparePage
         return new ReportDifference($this->sides[0]->report, $side->report);
     }
 
-    /** @return array<string, list<string>> rooms by name: area and windows on each side, those of the same id in one row */
+    /**
+     * Area and windows of every room on each side. One row holds what has the same id as long as its use and its name are the same too;
+     * where they are not, the row says what is there instead.
+     *
+     * @return array<string, list<string>>
+     */
     public function rooms(): array
     {
         $rows = [];
         foreach ($this->sides as $number => $side) {
             foreach ($side->report->home->rooms as $room) {
-                $rows["{$room->id()}"] ??= [$room->name(), ...array_fill(0, count($this->sides), '')];
-                $rows["{$room->id()}"][$number + 1] = $this->roomWords($side, $room);
+                $rows[self::key($room)] ??= [$room->name(), ...array_map(static fn(ComparedSide $other): string => self::instead($room, $other), $this->sides)];
+                $rows[self::key($room)][$number + 1] = $this->roomWords($side, $room);
             }
         }
 
         return $rows;
+    }
+
+    private static function key(RoomSpace $room): string
+    {
+        return "{$room->id()} {$room->room->use?->value} {$room->name()}";
+    }
+
+    /** What a side has in place of a room that it does not have. */
+    private static function instead(RoomSpace $room, ComparedSide $side): string
+    {
+        foreach ($side->report->home->rooms as $other) {
+            if ($other->id() === $room->id() && self::key($other) !== self::key($room)) {
+                $use = $other->room->use === null ? 'of no use that is said' : str_replace('_', ' ', $other->room->use->value);
+
+                return "{$other->name()} ({$use}) instead";
+            }
+        }
+
+        return '';
     }
 
     /** @return array<string, list<string>> what each of them comes to, by what is counted */

@@ -17,6 +17,7 @@ use App\Rulings\Rulings;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Storey;
 use Heurema\Review\Finding;
+use Heurema\Review\MissingWords;
 use Heurema\Review\Report;
 use Heurema\Review\Verdict;
 use Heurema\Rulebook\RuleBook;
@@ -115,6 +116,12 @@ final readonly class ReviewPage
     public function alike(): int
     {
         return count(array_filter($this->report->findings, fn(Finding $other): bool => $other !== $this->chosen && $other->ruleName() === $this->chosen?->ruleName() && $this->rulings->isWaiting($other)));
+    }
+
+    /** @return list<string> what a finding lacks, in words */
+    public function missing(Finding $finding): array
+    {
+        return (new MissingWords($this->report->home))->of($finding->outcome->missing);
     }
 
     /** @return list<StatableValue> what the chosen finding lacks and a reviewer may state */

@@ -13,6 +13,7 @@ use Heurema\Measure\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Review\Finding;
+use Heurema\Review\MissingWords;
 use Heurema\Review\Report;
 use Heurema\Review\StairOption;
 use Heurema\Review\StairOptions;
@@ -59,7 +60,7 @@ final readonly class StairPage
     /** @return list<string> what the document lacks for a section */
     public function missing(): array
     {
-        return $this->climb instanceof Climb ? [] : $this->climb;
+        return $this->climb instanceof Climb ? [] : (new MissingWords($this->report->home))->of($this->climb);
     }
 
     /** @return array<string, string> what is measured, in words, by its name */

@@ -104,7 +104,7 @@ final class FurnishedPlan
     {
         $use = self::USES[mt_rand(0, count(self::USES) - 1)];
         $id = 'r'.count($this->rooms);
-        $this->rooms[] = ['id' => $id, 'name' => ucfirst($use)." {$id}", 'use' => $use, 'at' => [round($x + $width * 0.41, 1), round($y + $depth * 0.47, 1)], 'lit' => true, 'exhaust' => mt_rand(0, 1) === 1, 'bedspaces' => $use === 'bedroom' ? mt_rand(1, 2) : 0, 'tile_height' => 2000];
+        $this->rooms[] = ['id' => $id, 'name' => ucfirst(str_replace('_', ' ', $use)).' '.(count($this->rooms) + 1), 'use' => $use, 'at' => [round($x + $width * 0.41, 1), round($y + $depth * 0.47, 1)], 'lit' => true, 'exhaust' => mt_rand(0, 1) === 1, 'bedspaces' => $use === 'bedroom' ? mt_rand(1, 2) : 0, 'tile_height' => 2000];
         foreach (self::THINGS[$use] ?? [] as [$kind, $thingWidth, $thingDepth, $height, $base]) {
             $this->furnish($kind, (float) $thingWidth, (float) $thingDepth, $height, $base, $x, $y, $width, $depth);
         }

@@ -15,7 +15,7 @@
     <div class="stair-page">
         <section class="stair-drawings" aria-label="Drawings" tabindex="0">
             @if ($page->missing() !== [])
-                <p class="evidence-missing"><b>Not known:</b> @foreach ($page->missing() as $missing)<code>{{ $missing }}</code> @endforeach. Without it no section can be drawn.</p>
+                <p class="evidence-missing"><b>Not known:</b> {{ implode('; ', $page->missing()) }}. Without it no section can be drawn.</p>
             @endif
             {!! $page->section() !!}
             @if ($page->pattern() !== '')

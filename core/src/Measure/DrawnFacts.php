@@ -139,8 +139,8 @@ final class DrawnFacts
             ...$facts,
             new Attribute('fixture.shower_head', Answer::YesNo, static fn(PlacedFixture $fixture) => $fixture->fixture->showerHead ?? in_array($fixture->fixture->kind, [FixtureKind::Shower, FixtureKind::ShowerBath], true)),
             new Attribute('fixture.kind', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->fixture->kind, words: Wordlists::kinds()),
-            new Attribute('fixture.room_use', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->room?->room->use, static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->id()}" : "{$fixture->room->id()}.use"], words: Wordlists::uses()),
-            new Attribute('fixture.tile_height', Answer::Length, static fn(PlacedFixture $fixture) => self::length($fixture->room?->room->tileHeight), static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->id()}" : "{$fixture->room->id()}.tile_height"]),
+            new Attribute('fixture.room_use', Answer::Word, static fn(PlacedFixture $fixture) => $fixture->room?->room->use, static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.use"], words: Wordlists::uses()),
+            new Attribute('fixture.tile_height', Answer::Length, static fn(PlacedFixture $fixture) => self::length($fixture->room?->room->tileHeight), static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.tile_height"]),
         ];
     }
 

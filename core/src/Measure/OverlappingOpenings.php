@@ -28,7 +28,7 @@ final class OverlappingOpenings extends NamedCount
             && self::overlap($subject, $other) > 0.05 && self::shareHeights($subject, $other));
         $names = [
             ...array_map(static fn(PlacedOpening $other): string => $other->name(), array_values($others)),
-            ...array_map(static fn(string $wall): string => "wall {$wall}", array_values(array_filter($subject->plan->wallsInto($subject), static fn(string $wall): bool => !self::turnsCorner($subject, $wall, $home)))),
+            ...array_map(static fn(string $wall): string => $subject->plan->wallCalled($wall), array_values(array_filter($subject->plan->wallsInto($subject), static fn(string $wall): bool => !self::turnsCorner($subject, $wall, $home)))),
         ];
 
         return new Measured(

@@ -27,7 +27,7 @@ final class UnlikelySizes extends NamedCount
         foreach (DrawnSizes::of($subject) as $key => [$kind, $mm]) {
             $doubt = $kind->doubt($mm);
             if ($doubt !== null) {
-                $questions[] = "{$subject->id()}.{$key}: {$doubt->question($home->layout->units->notation())}";
+                $questions[] = ucfirst(str_replace('_', ' ', $key)).": {$doubt->question($home->layout->units->notation())}";
             }
         }
         $at = self::place($subject);

@@ -12,6 +12,7 @@ use Heurema\Rulebook\Between;
 use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\ExpressionResult;
 use Heurema\Rulebook\Facts;
+use Heurema\Rulebook\Speech;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 use Heurema\Units\UnitSystem;
@@ -36,7 +37,7 @@ final readonly class ComparisonCheck
             return Outcome::undetermined(array_values(array_unique($missing)), "The {$comparison->words()} is not known.");
         }
 
-        return $this->compared($comparison, $measurement, $limit->value, $limit);
+        return $this->compared($comparison, $measurement, $limit->value, $limit, $facts);
     }
 
     /** The limit that is missed; where both are kept, the one that is nearer. */
@@ -60,10 +61,10 @@ final readonly class ComparisonCheck
 
         return $measured === null || $limit === null
             ? "{$comparison->words()} not known"
-            : "{$comparison->words()} {$notation->write($measured)}, {$comparison->bound->words()} {$notation->write($limit)} wanted";
+            : ($outcome->isCountOfNone() ? rtrim(lcfirst($outcome->working[0]), '.') : "{$comparison->words()} {$notation->write($measured)}, {$comparison->bound->words()} {$notation->write($limit)} wanted");
     }
 
-    private function compared(Comparison $comparison, Measured $measured, Amount $limit, ExpressionResult $result): Outcome
+    private function compared(Comparison $comparison, Measured $measured, Amount $limit, ExpressionResult $result, Facts $facts): Outcome
     {
         $amount = $measured->amount();
         $isMet = $comparison->bound->isKept($amount, $limit);
@@ -79,8 +80,9 @@ final readonly class ComparisonCheck
             null,
             [],
             array_values(array_unique([...$measured->assumptions, ...$result->assumptions])),
-            [...$measured->working, ...$this->limitWorking($comparison, $limit, $result)],
+            [...$measured->working, ...$this->limitWorking($comparison, $limit, $result, $facts)],
             $measured->witness,
+            $comparison,
         );
     }
 
@@ -94,25 +96,21 @@ final readonly class ComparisonCheck
     }
 
     /** @return list<string> how a computed limit came about */
-    private function limitWorking(Comparison $comparison, Amount $limit, ExpressionResult $result): array
+    private function limitWorking(Comparison $comparison, Amount $limit, ExpressionResult $result, Facts $facts): array
     {
         if ($comparison->limit->isFigure()) {
             return [];
         }
         $notation = $this->units->notation();
+        $words = $comparison->limit->words($facts, $notation);
         $from = [];
         foreach ($result->values as $name => $value) {
-            $from[] = self::spoken($name).' '.$notation->write($value);
+            $from[] = Speech::quantity($name).' '.$notation->write($value);
         }
         $with = $from === [] ? '' : ', with '.implode(', ', $from);
+        $is = str_starts_with($words, $notation->write($limit)) ? '' : ": {$notation->write($limit)}";
 
-        return ['Limit: '.self::spoken($comparison->limit->text())."{$with}: {$notation->write($limit)}."];
-    }
-
-    /** `8 % of room.floor_area` as one would say it. */
-    private static function spoken(string $expression): string
-    {
-        return (string) preg_replace_callback('/\b[a-z]+\.([a-z_]+)\b/', static fn(array $found): string => str_replace('_', ' ', $found[1]), $expression);
+        return ["Limit: {$words}{$with}{$is}."];
     }
 
     /** @return list<string> */

@@ -47,12 +47,12 @@ final readonly class Finding
     /** The measured amount in the book's units, the other system beside. */
     public function measuredText(): ?string
     {
-        return $this->inBoth($this->outcome->measured);
+        return $this->outcome->isCountOfNone() ? rtrim($this->outcome->working[0], '.') : $this->inBoth($this->outcome->measured);
     }
 
     public function limitText(): ?string
     {
-        return $this->inBoth($this->outcome->limit);
+        return $this->outcome->isCountOfNone() ? 'none' : $this->inBoth($this->outcome->limit);
     }
 
     /** By how much the limit is missed; null when it is not. */
@@ -80,7 +80,7 @@ final readonly class Finding
     private function missedBy(): ?Amount
     {
         [$margin, $limit] = [$this->outcome->margin, $this->outcome->limit];
-        $isMissed = in_array($this->verdict(), [Verdict::Violated, Verdict::Advised], true);
+        $isMissed = in_array($this->verdict(), [Verdict::Violated, Verdict::Advised], true) && !$this->outcome->isCountOfNone();
 
         return $margin === null || $limit === null || !$isMissed ? null : new Amount($limit->quantity, -$margin);
     }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Heurema\Review;
 
 use Heurema\Measure\Witness;
+use Heurema\Rulebook\Comparison;
 use Heurema\Units\Amount;
+use Heurema\Units\Quantity;
 
 /** What came of holding a rule against the facts of a subject. */
 final readonly class Outcome
@@ -18,6 +20,7 @@ final readonly class Outcome
      * @param list<string>  $assumptions
      * @param list<string>  $working
      * @param list<Witness> $witness
+     * @param Comparison|null $held      what its amount and its limit come of
      */
     public function __construct(
         public Verdict $verdict,
@@ -31,6 +34,7 @@ final readonly class Outcome
         public array $assumptions = [],
         public array $working = [],
         public array $witness = [],
+        public ?Comparison $held = null,
     ) {}
 
     /** @param list<string> $missing */
@@ -42,6 +46,12 @@ final readonly class Outcome
     public static function notApplicable(string $reason): self
     {
         return new self(Verdict::NotApplicable, reason: $reason);
+    }
+
+    /** Is it a count of what there should be none of? Its working says what was found. */
+    public function isCountOfNone(): bool
+    {
+        return $this->measured?->quantity === Quantity::Count && $this->limit?->number === 0.0 && $this->measured->number > 0 && ($this->working[0] ?? '') !== '';
     }
 
     /** By how much of its limit it falls short; 0 when it does not. */
@@ -81,6 +91,7 @@ final readonly class Outcome
             $changes['assumptions'] ?? $this->assumptions,
             $changes['working'] ?? $this->working,
             $changes['witness'] ?? $this->witness,
+            $this->held,
         );
     }
 }

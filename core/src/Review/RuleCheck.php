@@ -54,7 +54,7 @@ final class RuleCheck
 
         return $applies->value === true
             ? $this->applied($rule, $facts)->assuming($applies->assumptions)
-            : $this->elsewhere[$rule->id] ??= Outcome::notApplicable("The rule applies where {$rule->when->text()}.");
+            : $this->elsewhere[$rule->id] ??= Outcome::notApplicable("The rule applies where {$rule->when->words($facts, $this->book->units->notation())}.");
     }
 
     private function applied(Rule $rule, Facts $facts): Outcome

@@ -16,9 +16,6 @@ use Heurema\Units\Amount;
 /** Everything of one kind in a home, with measured values, limits and verdicts. */
 final readonly class Schedule
 {
-    /** Shares that rules ask for as amounts. */
-    private const AS_AMOUNTS = ['room.glazing_ratio' => 'room.glass_area', 'room.vent_ratio' => 'room.vent_area'];
-
     /** @param list<ScheduleRow> $rows */
     private function __construct(public ScheduleKind $kind, public array $rows) {}
 
@@ -33,7 +30,7 @@ final readonly class Schedule
                 $measure = $measures->get($name) ?? throw new \LogicException("No measure {$name}.");
                 $measured = $measure->of($subject, $report->home, new Parameters());
                 $value = $measured instanceof Measured ? $measured->value : null;
-                $cells[$column] = new ScheduleCell($value, self::text($value, $measured instanceof NotApplicable, $report), $found[self::key($subject, $name)] ?? $found[self::key($subject, self::AS_AMOUNTS[$name] ?? '')] ?? null);
+                $cells[$column] = new ScheduleCell($value, self::text($value, $measured instanceof NotApplicable, $report), $found[self::key($subject, $name)] ?? null);
             }
             $rows[] = new ScheduleRow($subject, $report->home->layout->storey($subject->storey() ?? '')->name ?? '', $cells);
         }
@@ -70,12 +67,24 @@ final readonly class Schedule
     {
         $found = [];
         foreach ($report->worstFirst() as $finding) {
-            foreach ($finding->verdict() === Verdict::NotApplicable ? [] : Topics::of($finding->rule, $finding->book->vocabulary) as $topic) {
+            foreach ($finding->verdict() === Verdict::NotApplicable ? [] : self::topics($finding) as $topic) {
                 $found[self::key($finding->subject, $topic)] ??= $finding;
             }
         }
 
         return $found;
+    }
+
+    /**
+     * A limit belongs to what was held against it alone, whatever else its rule asks.
+     *
+     * @return list<string>
+     */
+    private static function topics(Finding $finding): array
+    {
+        $held = $finding->outcome->held;
+
+        return $held === null ? Topics::of($finding->rule, $finding->book->vocabulary) : [Topics::ofLimit($held, $finding->book->vocabulary)];
     }
 
     private static function key(Subject $subject, string $topic): string

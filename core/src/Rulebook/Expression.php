@@ -10,6 +10,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Term\Term;
 use Heurema\Spatial\SubjectType;
 use Heurema\Units\Amount;
+use Heurema\Units\Notation;
 use Symfony\Component\ExpressionLanguage\Lexer;
 use Symfony\Component\ExpressionLanguage\Parser;
 use Symfony\Component\ExpressionLanguage\SyntaxError;
@@ -82,6 +83,11 @@ final readonly class Expression implements Limit
     public function inInches(): bool
     {
         return $this->inInches;
+    }
+
+    public function words(Facts $facts, Notation $notation): string
+    {
+        return $this->term->words(new Speech($notation, new Evaluation($facts)));
     }
 
     /** Three-valued: Unknown as soon as the answer hangs on something that is not known. What makes no sense of the subject is not so. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Rulebook;
 
 use Heurema\Measure\Answer;
+use Heurema\Units\Notation;
 
 /** What a measured amount is held against: a figure, something computed, or a table. */
 interface Limit
@@ -20,6 +21,9 @@ interface Limit
 
     /** Is it spoken of in inches alone? */
     public function inInches(): bool;
+
+    /** How it came about for one subject, in words. */
+    public function words(Facts $facts, Notation $notation): string;
 
     public function evaluate(Facts $facts): ExpressionResult;
 }

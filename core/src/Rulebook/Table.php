@@ -7,6 +7,7 @@ namespace Heurema\Rulebook;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Unknown;
 use Heurema\Units\Amount;
+use Heurema\Units\Notation;
 
 /**
  * A limit that goes by another amount, row by row: `by: hall width`, 900 mm → 800 mm, 1050 mm → 775 mm. The row that counts is the
@@ -25,6 +26,11 @@ final readonly class Table implements Limit
     public function text(): string
     {
         return "the table by {$this->by->text()}";
+    }
+
+    public function words(Facts $facts, Notation $notation): string
+    {
+        return 'a row of the table';
     }
 
     public function isFigure(): bool

@@ -10,13 +10,16 @@ final readonly class Topics
     /** @return list<string> names of measures with the words that are asked of them, those that the book names itself resolved */
     public static function of(Rule $rule, Vocabulary $vocabulary): array
     {
-        $topics = array_map(static function (Comparison|Saying $limit) use ($vocabulary): string {
-            $named = $vocabulary->quantities[$limit->measure] ?? null;
-
-            return implode(' ', [$vocabulary->resolved($limit->measure), ...($named === null ? $limit->with : $named->with)->words()]);
-        }, self::within($rule->requirement));
+        $topics = array_map(static fn(Comparison|Saying $limit): string => self::ofLimit($limit, $vocabulary), self::within($rule->requirement));
 
         return array_values(array_unique($topics));
+    }
+
+    public static function ofLimit(Comparison|Saying $limit, Vocabulary $vocabulary): string
+    {
+        $named = $vocabulary->quantities[$limit->measure] ?? null;
+
+        return implode(' ', [$vocabulary->resolved($limit->measure), ...($named === null ? $limit->with : $named->with)->words()]);
     }
 
     /** @return list<Comparison|Saying> */

@@ -85,9 +85,10 @@ final class Home implements Subject
     /** @throws UnreadableLayout when the walls of a storey make no sense */
     public function __construct(public readonly Layout $layout)
     {
+        $names = new Names($this);
         $plans = [];
         foreach ($layout->storeys as $number => $storey) {
-            $plans[$storey->id] = self::understand($storey, $number);
+            $plans[$storey->id] = self::understand($storey, $number, $names);
         }
         $this->plans = $plans;
         $this->rooms = array_merge(...array_map(static fn(StoreyPlan $plan): array => array_values($plan->rooms), array_values($plans)));
@@ -98,10 +99,10 @@ final class Home implements Subject
         $this->stairs = self::placeStairs($layout);
     }
 
-    private static function understand(Storey $storey, int $number): StoreyPlan
+    private static function understand(Storey $storey, int $number, Names $names): StoreyPlan
     {
         try {
-            return new StoreyPlan($storey);
+            return new StoreyPlan($storey, $names);
         } catch (TangledLines) {
             throw new UnreadableLayout("/storeys/{$number}/walls", 'expected walls that meet at their ends; these cross one another so often that no rooms can be found');
         }
@@ -161,7 +162,7 @@ final class Home implements Subject
             SubjectType::Guard => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->guards(), array_values($this->plans))),
             SubjectType::Wall => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->standingWalls(), array_values($this->plans))),
             SubjectType::Space => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->closedSpaces(), array_values($this->plans))),
-            SubjectType::Survey => array_map(static fn(SurveyDistance $distance): TapedDistance => new TapedDistance($distance), $this->layout->survey),
+            SubjectType::Survey => array_map(fn(SurveyDistance $distance): TapedDistance => new TapedDistance($distance, $this->plans[$distance->storey]), $this->layout->survey),
         };
     }
 

@@ -30,7 +30,7 @@ final readonly class HungSoffit implements Subject
 
     public function name(): string
     {
-        return "Soffit {$this->soffit->id}".($this->room === null ? '' : ", {$this->room->name()}");
+        return $this->plan->called($this);
     }
 
     public function storey(): string

@@ -68,9 +68,13 @@ final readonly class PlacedFixture implements Subject
 
     public function name(): string
     {
-        $kind = ucfirst(str_replace('_', ' ', $this->fixture->kind->value));
+        return $this->plan->called($this);
+    }
 
-        return $this->room === null ? "{$kind} {$this->fixture->id}" : "{$kind} {$this->fixture->id}, {$this->room->name()}";
+    /** Its name within a sentence. */
+    public function spoken(): string
+    {
+        return 'the '.lcfirst($this->name());
     }
 
     public function storey(): string

@@ -43,10 +43,13 @@ final readonly class PlacedOpening implements Subject
 
     public function name(): string
     {
-        $kind = ucfirst($this->opening->kind->value);
-        $rooms = array_filter([$this->left->room?->name(), $this->right->room?->name()], is_string(...));
+        return $this->plan->called($this);
+    }
 
-        return $rooms === [] ? "{$kind} {$this->opening->id}" : "{$kind} {$this->opening->id}, ".implode(' / ', $rooms);
+    /** Its name within a sentence. */
+    public function spoken(): string
+    {
+        return 'the '.lcfirst($this->name());
     }
 
     public function storey(): string

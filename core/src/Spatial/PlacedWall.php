@@ -23,7 +23,7 @@ final readonly class PlacedWall implements Subject
 
     public function name(): string
     {
-        return ($this->wall->isDivider() ? 'Divider ' : 'Wall ').$this->wall->id;
+        return $this->plan->called($this);
     }
 
     public function storey(): string

@@ -57,7 +57,7 @@ final readonly class StandingGuard implements Subject
 
     public function name(): string
     {
-        return "Guard {$this->guard->id}";
+        return $this->plan->called($this);
     }
 
     public function storey(): string

@@ -53,7 +53,7 @@ final class StoreyPlan implements Subject
     private readonly array $walls;
 
     /** @throws TangledLines when its walls cross one another beyond all measure */
-    public function __construct(public readonly Storey $storey)
+    public function __construct(public readonly Storey $storey, private readonly ?Names $names = null)
     {
         $standing = array_values(array_filter($storey->walls, static fn(Wall $wall): bool => $wall->stands()));
         $this->walls = WallJoints::join($standing);
@@ -81,6 +81,24 @@ final class StoreyPlan implements Subject
     public function storey(): string
     {
         return $this->storey->id;
+    }
+
+    /** What an element of the storey is called. */
+    public function called(Subject $element): string
+    {
+        return $this->names?->of($element) ?? ucfirst($element->type()->value);
+    }
+
+    /** What the wall of an id is called. */
+    public function wallCalled(string $id): string
+    {
+        foreach ($this->standingWalls() as $wall) {
+            if ($wall->id() === $id) {
+                return $wall->name();
+            }
+        }
+
+        return 'A wall';
     }
 
     /** What lies at a point; null inside a wall. */

@@ -10,7 +10,7 @@ use Heurema\Layout\SurveyDistance;
 /** A distance taped on site, beside the drawn one. */
 final readonly class TapedDistance implements Subject
 {
-    public function __construct(public SurveyDistance $distance) {}
+    public function __construct(public SurveyDistance $distance, public StoreyPlan $plan) {}
 
     public function type(): SubjectType
     {
@@ -24,7 +24,7 @@ final readonly class TapedDistance implements Subject
 
     public function name(): string
     {
-        return "Taped distance {$this->distance->id}";
+        return $this->plan->called($this);
     }
 
     public function storey(): string

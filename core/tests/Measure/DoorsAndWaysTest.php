@@ -19,7 +19,7 @@ final class DoorsAndWaysTest extends MeasureTestCase
         self::assertUnknown(['d.threshold'], self::measure('door.threshold', $outside(null), 'd'));
         $inside = self::measure('door.threshold', self::bathroom(2400), 'd');
         self::assertInstanceOf(Measured::class, $inside);
-        self::assertSame([0.0, ['d is taken to have no threshold.']], [$inside->amount()->number, $inside->assumptions]);
+        self::assertSame([0.0, ['Door between R and H is taken to have no threshold.']], [$inside->amount()->number, $inside->assumptions]);
     }
 
     public function test_the_floor_left_beside_an_open_leaf(): void

@@ -42,7 +42,7 @@ final class FixtureMeasuresTest extends MeasureTestCase
         $measurement = self::measure('fixture.side_clearance', $room, 'f');
         self::assertInstanceOf(Measured::class, $measurement);
         self::assertEqualsWithDelta(1000.0, $measurement->amount()->number, 1e-6);
-        self::assertSame(['f taken as 900 mm high, so that g hangs above it.'], $measurement->assumptions);
+        self::assertSame(['Water closet in R is taken as 900 mm high, so that the wall cabinet in R hangs above it.'], $measurement->assumptions);
     }
 
     public function test_grab_bars_and_removed_things_are_in_nobodys_way(): void

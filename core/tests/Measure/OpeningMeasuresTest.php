@@ -38,7 +38,7 @@ final class OpeningMeasuresTest extends MeasureTestCase
         $measurement = self::measure('door.clear_width', Sketch::room(4000, 3000)->door('w1', 2000, 900, ['operation' => 'hinged']), 'd');
         self::assertInstanceOf(Measured::class, $measurement);
         self::assertEqualsWithDelta(900.0 - 44 - 13, $measurement->amount()->number, 1e-9);
-        self::assertSame(['Leaf of d taken as 44 mm thick.', 'Stop of the frame taken as 13 mm.'], $measurement->assumptions);
+        self::assertSame(['The leaf of the lower door of R is taken as 44 mm thick.', 'Stop of the frame taken as 13 mm.'], $measurement->assumptions);
     }
 
     public function test_a_gap_is_clear_over_its_width(): void

@@ -117,7 +117,7 @@ final class ExaminerTest extends TestCase
             ->window('w1', 2000, 1500, 1500, ['operation' => 'double_hung', 'frame' => 50, 'sill' => 1400])
             ->add('openings', ['id' => 'm', 'kind' => 'window', 'wall' => 'w2', 'at' => 1500, 'width' => 500, 'height' => 500, 'sill' => 1500, 'operation' => 'awning']);
         $finding = self::finding('escape', $home, 'r');
-        self::assertSame('Best: Window n, R: clear sill ≈ 4\'-9 1/16", at most 3\'-8" wanted.', $finding->outcome->reason);
+        self::assertSame('Best: Lower window of R: clear sill ≈ 4\'-9 1/16", at most 3\'-8" wanted.', $finding->outcome->reason);
         self::assertEqualsWithDelta(1450.0, $finding->outcome->measured->number ?? 0.0, 1e-9);
         self::assertEqualsWithDelta(44 * self::INCH, $finding->outcome->limit->number ?? 0.0, 1e-9);
         self::assertEqualsWithDelta(44 * self::INCH - 1450, $finding->outcome->margin, 1e-9);

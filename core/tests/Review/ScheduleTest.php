@@ -33,6 +33,17 @@ final class ScheduleTest extends TestCase
         self::assertSame('Ground', $row->storey);
     }
 
+    public function test_a_limit_stands_beside_what_is_held_against_it_alone(): void
+    {
+        // one rule asks for the area, which is kept, and for the width, which is not
+        $book = (new RuleBookReader(Catalogue::standard()))->readFile(__DIR__.'/../../rulebooks/in-nbc-2016.yaml');
+        $report = (new Examiner(Catalogue::standard()))->examine(Sketch::room(8000, 2000)->home(), [$book]);
+        $row = Schedule::of(ScheduleKind::Rooms, $report)->rows[0];
+        self::assertStringStartsWith('2400 mm', (string) $row->cells['Least width']->limit());
+        self::assertNull($row->cells['Area']->limit());
+        self::assertStringStartsWith('2750 mm', (string) $row->cells['Ceiling']->limit());
+    }
+
     public function test_what_nobody_drew_is_a_question_mark_and_what_is_not_there_is_empty(): void
     {
         $home = Sketch::room(4000, 3000)->with(['ceiling' => null])->door('w1', 2000, 900, ['operation' => 'hinged']);

@@ -51,7 +51,7 @@
                         <p>{{ $item->finding->subject->name() }}</p>
                         @if ($item->finding->measuredText())<p>Measured {{ $item->finding->measuredText() }}<br>Required {{ $item->finding->limitText() }}@if ($item->finding->shortText())<br>Off by {{ $item->finding->shortText() }}@endif</p>@endif
                         @if ($item->finding->outcome->reason)<p class="soft">{{ $item->finding->outcome->reason }}</p>@endif
-                        @if ($item->finding->outcome->missing !== [])<p>Not known from the drawing: {{ implode(', ', $item->finding->outcome->missing) }}</p>@endif
+                        @if ($item->finding->outcome->missing !== [])<p>Not known from the drawing: {{ implode('; ', $draft->missing($item->finding)) }}</p>@endif
                         @if ($item->ruling->words)<p class="words">{{ $item->ruling->kind === App\Models\RulingKind::Ask ? 'Please answer: ' : '' }}{{ $item->ruling->words }}</p>@endif
                     </td>
                     <td class="crop">@if ($crop)<img src="{{ $picture($crop) }}" alt="Plan around item {{ $item->number }}">@endif</td>

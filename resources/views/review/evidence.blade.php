@@ -14,7 +14,7 @@
         @include('review.ruling')
         @if ($finding->outcome->reason)<p class="evidence-reason">{{ $finding->outcome->reason }}</p>@endif
         @if ($finding->outcome->missing !== [])
-            <p class="evidence-missing"><b>Not known:</b> @foreach ($finding->outcome->missing as $missing)<code>{{ $missing }}</code> @endforeach</p>
+            <p class="evidence-missing"><b>Not known:</b> {{ implode('; ', $page->missing($finding)) }}.</p>
         @endif
         <p class="evidence-why">{{ $finding->rule->why }}</p>
         @if ($finding->outcome->working !== [])

@@ -10,4 +10,9 @@ enum OpeningKind: string
     case Door = 'door';
     case Window = 'window';
     case Gap = 'gap';
+
+    public function words(): string
+    {
+        return $this === self::Gap ? 'Opening' : ucfirst($this->value);
+    }
 }

@@ -52,7 +52,7 @@ final class ClearHeight extends SubjectMeasure
         $working = "Height {$home->length($opening->height)}".($isGap ? '' : ' less the stop').($threshold > 0.0 ? " and the threshold {$home->length($threshold)}" : '').": {$home->length($clear)}.";
         $assumptions = [
             ...($isGap ? [] : ['Stop of the frame taken as '.$home->length(self::STOP).'.']),
-            ...($threshold === null ? ["No threshold is drawn at {$opening->id}; taken as flush."] : []),
+            ...($threshold === null ? ["No threshold is drawn at {$subject->spoken()}; it is taken as flush."] : []),
         ];
 
         return new Measured(Amount::length($clear), self::witness($subject, $home, $clear), [$working], $assumptions);

@@ -69,7 +69,7 @@ final class ClearWidth extends SubjectMeasure
     private static function derived(PlacedOpening $door, Home $home, float $width, DoorOperation $operation, bool $both): Measured
     {
         $leaf = self::leafThickness($door);
-        $assumed = $door->opening->door?->leafThickness === null ? ["Leaf of {$door->id()} taken as ".$home->length($leaf).' thick.'] : [];
+        $assumed = $door->opening->door?->leafThickness === null ? ["The leaf of {$door->spoken()} is taken as ".$home->length($leaf).' thick.'] : [];
         $stop = 'Stop of the frame taken as '.$home->length(self::STOP).'.';
         $grip = 'Grip that keeps the leaf from sliding home taken as '.$home->length(self::GRIP).'.';
         $leaves = FoldingLeaves::of($door)->count ?? 0;
@@ -78,10 +78,10 @@ final class ClearWidth extends SubjectMeasure
             DoorOperation::Hinged => self::measured($door, $home, $width - $leaf - self::STOP, "Leaf {$home->length($width)} less its thickness {$home->length($leaf)} and the stop.", [...$assumed, $stop]),
             DoorOperation::DoubleHinged => $both
                 ? self::measured($door, $home, $width - 2 * ($leaf + self::STOP), "Both leaves, {$home->length($width)}, less their thicknesses {$home->length($leaf)} and the stops.", [...$assumed, $stop])
-                : self::measured($door, $home, $width / 2 - $leaf - self::STOP, "One leaf of the pair, {$home->length($width / 2)}, less its thickness {$home->length($leaf)} and the stop.", [...$assumed, $stop, "The leaves of {$door->id()} are taken to be as wide as each other."]),
+                : self::measured($door, $home, $width / 2 - $leaf - self::STOP, "One leaf of the pair, {$home->length($width / 2)}, less its thickness {$home->length($leaf)} and the stop.", [...$assumed, $stop, "The leaves of {$door->spoken()} are taken to be as wide as each other."]),
             DoorOperation::Sliding, DoorOperation::Pocket => self::measured($door, $home, $width - self::GRIP, "Opening {$home->length($width)} less the grip.", [$grip]),
             DoorOperation::Bypass => self::measured($door, $home, $width / 2 - self::GRIP, "Half of the opening {$home->length($width)} less the grip.", [$grip]),
-            DoorOperation::Folding => self::measured($door, $home, $width - $leaves * $leaf, "Opening {$home->length($width)} less the folded stack of {$leaves} leaves.", [...$assumed, "{$door->id()} taken to have {$leaves} leaves."]),
+            DoorOperation::Folding => self::measured($door, $home, $width - $leaves * $leaf, "Opening {$home->length($width)} less the folded stack of {$leaves} leaves.", [...$assumed, "{$door->name()} is taken to have {$leaves} leaves."]),
             DoorOperation::Overhead => self::measured($door, $home, $width, 'An overhead door is clear over its whole width.'),
         };
     }

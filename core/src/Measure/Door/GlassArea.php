@@ -54,7 +54,7 @@ final class GlassArea extends SubjectMeasure
             $glass,
             [],
             ["Glazed door {$home->length($opening->width)} by {$home->length($opening->height)} less its frame: {$home->write($glass)} of glass."],
-            ["Frame around the glass of {$opening->id} taken as {$home->length(self::STILE)}."],
+            ["The frame around the glass of {$subject->spoken()} is taken as {$home->length(self::STILE)}."],
         );
     }
 }

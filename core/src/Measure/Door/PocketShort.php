@@ -60,7 +60,7 @@ final class PocketShort extends SubjectMeasure
             Amount::length($short),
             [Witness::dimension($subject->storey(), $span, $home->length($span->length()))],
             [$short > 0 ? "The pocket lacks {$home->length($short)} of wall." : 'There is wall enough for its pocket.'],
-            $details->hinge === null ? ["{$subject->id()} is taken to slide to the side that has more wall."] : [],
+            $details->hinge === null ? ["{$subject->name()} is taken to slide to the side that has more wall."] : [],
         );
     }
 

@@ -58,7 +58,7 @@ final class Recess extends SubjectMeasure
             Amount::length($deepest),
             [Witness::mark($subject->storey(), $subject->middle(), $home->length($deepest))],
             $working,
-            $subject->opening->door?->leafThickness === null ? ["Leaf of {$subject->id()} taken as {$home->length(self::LEAF)} thick."] : [],
+            $subject->opening->door?->leafThickness === null ? ["The leaf of {$subject->spoken()} is taken as {$home->length(self::LEAF)} thick."] : [],
         );
     }
 

@@ -49,7 +49,7 @@ final class StepDown extends SubjectMeasure
         $down = $floor + ($details->threshold ?? 0.0) - $outside->elevation;
         $assumed = [
             ...($outside->assumed === null ? [] : [$outside->assumed]),
-            ...($details?->threshold === null ? ["{$subject->id()} is taken to have no threshold."] : []),
+            ...($details?->threshold === null ? ["{$subject->name()} is taken to have no threshold."] : []),
         ];
 
         return new Measured(Amount::length($down), [Witness::mark($subject->storey(), $subject->middle(), $home->length($down))], ["From the threshold down to the landing outside: {$home->length($down)}."], $assumed);

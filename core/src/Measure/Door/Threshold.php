@@ -46,7 +46,7 @@ final class Threshold extends SubjectMeasure
             Amount::length($height ?? 0.0),
             [Witness::mark($subject->storey(), $subject->middle(), $home->length($height ?? 0.0))],
             ["Threshold: {$home->length($height ?? 0.0)}."],
-            $height === null ? ["{$subject->id()} is taken to have no threshold."] : [],
+            $height === null ? ["{$subject->name()} is taken to have no threshold."] : [],
         );
     }
 }

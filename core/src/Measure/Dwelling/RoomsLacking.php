@@ -54,7 +54,7 @@ final class RoomsLacking extends SubjectMeasure
         return new Measured(
             Amount::count(count($lacking)),
             array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $lacking),
-            [$lacking === [] ? 'None is without.' : "Without: {$names}."],
+            [$lacking === [] ? 'None is without.' : Lack::words(count($lacking), (string) $with->word('use'), (string) $with->word('kind'), '').": {$names}."],
         );
     }
 }

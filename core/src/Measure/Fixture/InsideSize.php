@@ -75,7 +75,7 @@ final class InsideSize extends SubjectMeasure
             $value,
             [Witness::outline($subject->storey(), ClearFloor::inside($subject, $shell), "{$home->length($width)} × {$home->length($depth)}")],
             ["Inside {$home->length($width)} by {$home->length($depth)}: {$home->write($value)}."],
-            [$shell > 0 ? "Shell of {$subject->id()} taken as {$home->length($shell)} all round." : "{$subject->id()} is taken to be built between the walls, without a shell."],
+            [$shell > 0 ? "The shell of {$subject->spoken()} is taken as {$home->length($shell)} all round." : "{$subject->name()} is taken to be built between the walls, without a shell."],
         );
     }
 

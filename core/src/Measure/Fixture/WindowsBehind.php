@@ -55,11 +55,11 @@ final class WindowsBehind extends SubjectMeasure
                 $found[] = $opening;
             }
         }
-        $names = implode(', ', array_map(static fn(PlacedOpening $window): string => $window->id(), $found));
+        $names = implode(', ', array_map(static fn(PlacedOpening $window): string => $window->spoken(), $found));
 
         return new Measured(
             Amount::count(count($found)),
-            array_map(static fn(PlacedOpening $window): Witness => Witness::mark($window->storey(), $window->middle(), $window->id()), $found),
+            array_map(static fn(PlacedOpening $window): Witness => Witness::mark($window->storey(), $window->middle(), $window->name()), $found),
             [$found === [] ? 'No window is behind it.' : "Behind it: {$names}."],
         );
     }

@@ -58,7 +58,7 @@ final class CeilingHeight extends OutlineMeasure
         foreach ($soffits as $soffit) {
             $underside = (float) $soffit->underside;
             $isBeam = self::isBeam($soffit, $soffits, $with);
-            $working[] = "Soffit {$soffit->id}: underside at ".$home->length($underside).($isBeam ? ', taken as a beam and left aside.' : '.');
+            $working[] = 'A soffit over it: underside at '.$home->length($underside).($isBeam ? ', taken as a beam and left aside.' : '.');
             if (!$isBeam && $underside < $height) {
                 [$height, $at] = [$underside, $soffit->outline->bounds()->middle()];
             }

@@ -75,7 +75,7 @@ final class CountedFloor
             $ring = $fixture->outline;
             if ($ring !== null && self::isBuilt($fixture) && $this->overlaps($ring)) {
                 $this->cut[] = $ring;
-                $this->takenAway[] = "{$fixture->fixture->kind->value} {$fixture->id()}";
+                $this->takenAway[] = $fixture->spoken();
             }
         }
     }

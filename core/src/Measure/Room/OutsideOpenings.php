@@ -51,7 +51,7 @@ abstract class OutsideOpenings extends SubjectMeasure
             }
             $sum += $share->amount()->number;
             $witness[] = Witness::mark($opening->storey(), $opening->middle(), $home->write($share->amount()));
-            array_push($working, $opening->id().': '.implode(' ', $share->working));
+            array_push($working, $opening->name().': '.implode(' ', $share->working));
             array_push($assumptions, ...$share->assumptions);
         }
         if ($missing !== []) {

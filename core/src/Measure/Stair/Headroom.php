@@ -63,6 +63,15 @@ final class Headroom extends SubjectMeasure
             return new NotApplicable('Nothing is above it.');
         }
 
+        if ($lowest->height <= 0) {
+            return new Measured(
+                Amount::length(0),
+                [Witness::mark($subject->storey(), $lowest->at, $lowest->under)],
+                [ucfirst($lowest->under)." is in the way: it is not cut where one stands {$home->length($lowest->from)} above the foot."],
+                array_values($covers->assumptions),
+            );
+        }
+
         return new Measured(
             Amount::length($lowest->height),
             [Witness::mark($subject->storey(), $lowest->at, $home->length($lowest->height))],

@@ -42,7 +42,7 @@ final readonly class GlassOpening
     public static function assumedFrame(PlacedOpening $window, Home $home): array
     {
         return $window->opening->window?->frame === null
-            ? ["Frame and sash of {$window->id()} taken as {$home->length(self::FRAME)} on each side."]
+            ? ["Frame and sash of {$window->spoken()} taken as {$home->length(self::FRAME)} on each side."]
             : [];
     }
 }

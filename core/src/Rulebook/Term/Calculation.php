@@ -8,6 +8,7 @@ use Heurema\Measure\Answer;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Evaluation;
+use Heurema\Rulebook\Speech;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 
@@ -66,5 +67,13 @@ final readonly class Calculation implements Term
         $number = $left->number / $right->number;
 
         return new Amount($left->quantity === $right->quantity ? Quantity::Ratio : $left->quantity, $number);
+    }
+
+    public function words(Speech $speech, bool $isSo = true): string
+    {
+        $of = $this->sign === '*' && $this->left->isConstant() && $this->left->answer() === Answer::Ratio;
+        $sign = $of ? 'of' : ['+' => 'and', '-' => 'less', '*' => 'times', '/' => 'divided by'][$this->sign] ?? $this->sign;
+
+        return "{$this->left->words($speech)} {$sign} {$this->right->words($speech)}";
     }
 }

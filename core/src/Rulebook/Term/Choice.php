@@ -8,6 +8,7 @@ use Heurema\Measure\Answer;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Evaluation;
+use Heurema\Rulebook\Speech;
 use Heurema\Units\Amount;
 
 /** `condition ? this : that`. */
@@ -30,5 +31,12 @@ final readonly class Choice implements Term
         $condition = $this->condition->value($evaluation);
 
         return $condition instanceof Unknown ? $condition : ($condition === true ? $this->then : $this->else)->value($evaluation);
+    }
+
+    public function words(Speech $speech, bool $isSo = true): string
+    {
+        $holds = $this->condition->value($speech->evaluation) === true;
+
+        return ($holds ? $this->then : $this->else)->words($speech).', as '.$this->condition->words($speech, $holds);
     }
 }

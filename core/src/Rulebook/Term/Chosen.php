@@ -7,6 +7,7 @@ namespace Heurema\Rulebook\Term;
 use Heurema\Measure\Answer;
 use Heurema\Rulebook\Evaluation;
 use Heurema\Rulebook\Setting;
+use Heurema\Rulebook\Speech;
 use Heurema\Units\Amount;
 
 /** What the project has chosen where the book leaves it a choice: `settings.climate`. */
@@ -27,5 +28,12 @@ final readonly class Chosen implements Term
     public function value(Evaluation $evaluation): Amount|bool|string
     {
         return $evaluation->chosen($this->setting);
+    }
+
+    public function words(Speech $speech, bool $isSo = true): string
+    {
+        $name = str_replace('_', ' ', $this->setting->name);
+
+        return $this->answer() === Answer::YesNo ? 'the project says '.($isSo ? '' : 'nothing of ').$name : "the {$name}";
     }
 }

@@ -7,6 +7,7 @@ namespace Heurema\Rulebook\Term;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Evaluation;
+use Heurema\Rulebook\Speech;
 
 /** `and` and `or`: a false settles the one and a true the other, whatever else is unknown. */
 final readonly class Connection implements Term
@@ -40,5 +41,18 @@ final readonly class Connection implements Term
 
         // what makes no sense of a subject is not so
         return $this->settling ? $left === true || $right === true : $left === true && $right === true;
+    }
+
+    public function words(Speech $speech, bool $isSo = true): string
+    {
+        $isOr = $this->settling === $isSo;
+        $parts = array_map(static function (Term $part) use ($speech, $isSo, $isOr): string {
+            $words = $part->words($speech, $isSo);
+
+            // all of an `or` within an `and` belongs together
+            return !$isOr && $part instanceof self && $part->settling === $isSo ? "either {$words}" : $words;
+        }, [$this->left, $this->right]);
+
+        return implode($isOr ? ' or ' : ' and ', $parts);
     }
 }

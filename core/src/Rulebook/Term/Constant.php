@@ -6,6 +6,8 @@ namespace Heurema\Rulebook\Term;
 
 use Heurema\Measure\Answer;
 use Heurema\Rulebook\Evaluation;
+use Heurema\Rulebook\Saying;
+use Heurema\Rulebook\Speech;
 use Heurema\Units\Amount;
 
 /** An amount, a word, a list of words, true or false, as it stands in the book. */
@@ -32,5 +34,14 @@ final readonly class Constant implements Term
     public function value(Evaluation $evaluation): Amount|bool|string|array
     {
         return $this->value;
+    }
+
+    public function words(Speech $speech, bool $isSo = true): string
+    {
+        return match (true) {
+            is_array($this->value) => Speech::anyOf($this->value),
+            $this->value instanceof Amount => $speech->write($this->value),
+            default => Saying::word($this->value),
+        };
     }
 }

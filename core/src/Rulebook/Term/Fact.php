@@ -9,6 +9,7 @@ use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Evaluation;
+use Heurema\Rulebook\Speech;
 use Heurema\Units\Amount;
 
 /** What a measure says of the subject: `room.use`. */
@@ -35,5 +36,10 @@ final readonly class Fact implements Term
     public function value(Evaluation $evaluation): Amount|bool|string|Unknown|NotApplicable
     {
         return $evaluation->measured($this->measure, $this->with);
+    }
+
+    public function words(Speech $speech, bool $isSo = true): string
+    {
+        return $this->answer === Answer::YesNo ? Speech::fact($this->measure, $isSo) : Speech::quantity($this->measure);
     }
 }

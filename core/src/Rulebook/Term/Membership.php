@@ -8,6 +8,7 @@ use Heurema\Measure\Answer;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Evaluation;
+use Heurema\Rulebook\Speech;
 
 /** A word that is, or is not, one of several. */
 final readonly class Membership implements Term
@@ -34,5 +35,10 @@ final readonly class Membership implements Term
             $word instanceof NotApplicable => false,
             default => in_array($word, $this->words, true) === $this->wanted,
         };
+    }
+
+    public function words(Speech $speech, bool $isSo = true): string
+    {
+        return "{$this->word->words($speech)} is ".($this->wanted === $isSo ? '' : 'not ').Speech::anyOf($this->words);
     }
 }

@@ -7,6 +7,7 @@ namespace Heurema\Rulebook\Term;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Evaluation;
+use Heurema\Rulebook\Speech;
 
 /** `not`: what makes no sense of a subject is not so. */
 final readonly class Negation implements Term
@@ -28,5 +29,10 @@ final readonly class Negation implements Term
         $value = $this->inner->value($evaluation);
 
         return $value instanceof Unknown ? $value : $value !== true;
+    }
+
+    public function words(Speech $speech, bool $isSo = true): string
+    {
+        return $this->inner->words($speech, !$isSo);
     }
 }

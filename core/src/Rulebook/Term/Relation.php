@@ -8,11 +8,15 @@ use Heurema\Measure\Answer;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Evaluation;
+use Heurema\Rulebook\Speech;
 use Heurema\Units\Amount;
 
 /** One thing held against another of its kind: `==`, `!=`, `<`, `<=`, `>`, `>=`. */
 final readonly class Relation implements Term
 {
+    private const SIGNS = ['==' => 'is', '!=' => 'is not', '<' => 'is less than', '<=' => 'is at most', '>' => 'is more than', '>=' => 'is at least'];
+    private const OPPOSITES = ['==' => '!=', '!=' => '==', '<' => '>=', '<=' => '>', '>' => '<=', '>=' => '<'];
+
     public function __construct(private string $sign, private Term $left, private Term $right) {}
 
     public function answer(): Answer
@@ -49,5 +53,14 @@ final readonly class Relation implements Term
             '>' => !$left->isAtMost($right),
             default => !$left->isAtLeast($right),
         };
+    }
+
+    public function words(Speech $speech, bool $isSo = true): string
+    {
+        $sign = $isSo ? $this->sign : self::OPPOSITES[$this->sign];
+        $zero = $this->left instanceof Fact && $this->right instanceof Constant && $this->right->value instanceof Amount && $this->right->value->number === 0.0;
+        $phrase = $zero ? Speech::count($this->left->measure, $sign) : null;
+
+        return $phrase ?? "{$this->left->words($speech)} ".self::SIGNS[$sign]." {$this->right->words($speech)}";
     }
 }

@@ -8,6 +8,7 @@ use Heurema\Measure\Answer;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Evaluation;
+use Heurema\Rulebook\Speech;
 use Heurema\Units\Amount;
 
 /** One part of an expression. Its logic is Kleene's, its amounts are exact. */
@@ -21,4 +22,7 @@ interface Term
 
     /** @return Amount|bool|string|list<string>|Unknown|NotApplicable */
     public function value(Evaluation $evaluation): Amount|bool|string|array|Unknown|NotApplicable;
+
+    /** As one would say it. Of a choice it says what holds, and why; of a condition that `$isSo`, or that it is not. */
+    public function words(Speech $speech, bool $isSo = true): string;
 }

@@ -135,7 +135,7 @@ final class Covers
             if ($soffit->underside === null) {
                 $this->missing[] = "{$soffit->id}.underside";
             } else {
-                $this->found[] = new Cover(new Polygon($soffit->outline->counterClockwise()), $storey->elevation - $this->foot, $soffit->underside, $storey->elevation - $this->foot + $soffit->underside + self::PASSES, "soffit {$soffit->id}", CoverKind::Soffit);
+                $this->found[] = new Cover(new Polygon($soffit->outline->counterClockwise()), $storey->elevation - $this->foot, $soffit->underside, $storey->elevation - $this->foot + $soffit->underside + self::PASSES, 'the soffit over it', CoverKind::Soffit);
             }
         }
     }

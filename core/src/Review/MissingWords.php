@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Review;
+
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
+
+/** Says what a finding lacks as a designer would ask for it: `the sill of the north window of Bedroom 2` for `n4.sill`. */
+final class MissingWords
+{
+    /** Types whose names are proper names. */
+    private const PROPER = [SubjectType::Room, SubjectType::Storey, SubjectType::Stair];
+
+    /** @var array<string, Subject>|null by id */
+    private ?array $subjects = null;
+
+    public function __construct(private readonly Home $home) {}
+
+    /**
+     * @param list<string> $missing as outcomes name it
+     *
+     * @return list<string>
+     */
+    public function of(array $missing): array
+    {
+        return array_values(array_unique(array_map(fn(string $names): string => implode(' or ', array_map($this->one(...), explode(' or ', $names))), $missing)));
+    }
+
+    private function one(string $name): string
+    {
+        [$id, $key] = [...explode('.', $name, 2), ''];
+        $subject = $key === '' || str_contains($name, ' ') ? null : $this->subject($id);
+        if ($subject === null) {
+            return $name;
+        }
+        $called = in_array($subject->type(), self::PROPER, true) ? $subject->name() : 'the '.lcfirst($subject->name());
+
+        return 'the '.self::key($key)." of {$called}";
+    }
+
+    /** `parts.0.flight.tread`: the tread of flight 1. */
+    private static function key(string $key): string
+    {
+        if (preg_match('/^parts\.(\d+)\.(\w+)\.(\w+)$/', $key, $found) === 1) {
+            return str_replace('_', ' ', $found[3]).' in part '.((int) $found[1] + 1);
+        }
+
+        return implode(' of the ', array_reverse(array_map(static fn(string $part): string => str_replace('_', ' ', $part), explode('.', $key))));
+    }
+
+    private function subject(string $id): ?Subject
+    {
+        if ($this->subjects === null) {
+            $this->subjects = [];
+            foreach (SubjectType::cases() as $type) {
+                foreach ($this->home->subjects($type) as $subject) {
+                    $this->subjects[$subject->id()] ??= $subject;
+                }
+            }
+        }
+
+        return $this->subjects[$id] ?? null;
+    }
+}

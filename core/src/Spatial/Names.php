@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
+
+/**
+ * What the elements of a home are called: by what they are, their room and the side of it that they are on. Those of one storey that
+ * would be called the same are counted from left to right on the sheet, then upwards.
+ */
+final class Names
+{
+    private const COMPASS = ['east', 'north-east', 'north', 'north-west', 'west', 'south-west', 'south', 'south-east'];
+
+    /** Where nobody said where north is: as it lies on the sheet. */
+    private const SHEET = ['right', 'upper right', 'upper', 'upper left', 'left', 'lower left', 'lower', 'lower right'];
+
+    private const ORDINALS = [1 => 'first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
+
+    /** Where along a wall one looks for rooms, as shares of its length. */
+    private const SHARES = [0.02, 0.1, 0.25, 0.4, 0.5, 0.6, 0.75, 0.9, 0.98];
+
+    /** How far from a wall's face, mm. */
+    private const LOOK = 20.0;
+
+    /** @var array<string, array<string, string>> by type and id */
+    private array $names = [];
+
+    public function __construct(private readonly Home $home) {}
+
+    /** As a sentence begins: `North window of Bedroom 2`. */
+    public function of(Subject $subject): string
+    {
+        $type = $subject->type();
+        $names = $this->names[$type->value] ??= $this->ofAll($this->home->subjects($type));
+
+        return $names[$subject->id()] ?? $this->plainly($subject);
+    }
+
+    /**
+     * @param list<Subject> $subjects of one type
+     *
+     * @return array<string, string> by id
+     */
+    private function ofAll(array $subjects): array
+    {
+        $alike = [];
+        foreach ($subjects as $subject) {
+            $alike["{$subject->storey()} {$this->plainly($subject)}"][] = $subject;
+        }
+        $names = [];
+        foreach ($alike as $group) {
+            usort($group, static fn(Subject $a, Subject $b): int => self::order($a) <=> self::order($b));
+            foreach ($group as $number => $subject) {
+                $names[$subject->id()] = count($group) === 1 ? $this->plainly($subject) : ucfirst(self::ordinal($number + 1).' '.lcfirst($this->plainly($subject)));
+            }
+        }
+
+        return $names;
+    }
+
+    private function plainly(Subject $subject): string
+    {
+        return match (true) {
+            $subject instanceof PlacedOpening => $this->beside($subject->opening->kind->words(), $subject->left->room, $subject->right->room, $subject->wall->line(), $subject->plan),
+            $subject instanceof PlacedWall => $this->wall($subject),
+            $subject instanceof PlacedFixture => $this->inRoom(ucfirst(str_replace('_', ' ', $subject->fixture->kind->value)), $subject->room, $subject->plan),
+            $subject instanceof HungSoffit => $this->inRoom('Soffit', $subject->room, $subject->plan),
+            $subject instanceof StandingGuard => $this->inRoom('Guard', $subject->plan->roomAt($subject->middle()), $subject->plan),
+            $subject instanceof TapedDistance => $this->inRoom('Taped distance', $subject->plan->roomAt($subject->drawn()->middle()), $subject->plan),
+            default => ucfirst($subject->type()->value),
+        };
+    }
+
+    private function inRoom(string $kind, ?RoomSpace $room, StoreyPlan $plan): string
+    {
+        return $room === null ? "{$kind} outside the rooms of {$plan->name()}" : "{$kind} in {$room->name()}";
+    }
+
+    /** @param Segment $line of the wall, its left and right as the rooms' */
+    private function beside(string $kind, ?RoomSpace $left, ?RoomSpace $right, Segment $line, StoreyPlan $plan): string
+    {
+        return match (true) {
+            $left !== null && $left === $right => "{$kind} in {$left->name()}",
+            $left !== null && $right !== null => "{$kind} between {$left->name()} and {$right->name()}",
+            $left !== null => ucfirst("{$this->side($line->direction()->left()->times(-1))} ".lcfirst($kind))." of {$left->name()}",
+            $right !== null => ucfirst("{$this->side($line->direction()->left())} ".lcfirst($kind))." of {$right->name()}",
+            default => "{$kind} outside the rooms of {$plan->name()}",
+        };
+    }
+
+    private function wall(PlacedWall $wall): string
+    {
+        $kind = $wall->wall->isDivider() ? 'Divider' : 'Wall';
+        $line = $wall->wall->line();
+        $out = $line->direction()->left()->times($wall->wall->thickness / 2 + self::LOOK);
+        [$left, $right] = [$this->rooms($wall, $out), $this->rooms($wall, $out->times(-1))];
+        if (count($left) <= 1 && count($right) <= 1) {
+            return $this->beside($kind, $left[0] ?? null, $right[0] ?? null, $line, $wall->plan);
+        }
+        $all = static fn(array $rooms): string => implode(', ', array_map(static fn(RoomSpace $room): string => $room->name(), $rooms));
+
+        return match (true) {
+            $right === [] => ucfirst("{$this->side($line->direction()->left()->times(-1))} ".lcfirst($kind))." of {$all($left)}",
+            $left === [] => ucfirst("{$this->side($line->direction()->left())} ".lcfirst($kind))." of {$all($right)}",
+            default => "{$kind} between {$all($left)} and {$all($right)}",
+        };
+    }
+
+    /** @return list<RoomSpace> in order along the wall */
+    private function rooms(PlacedWall $wall, Point $out): array
+    {
+        $rooms = [];
+        foreach (self::SHARES as $share) {
+            $line = $wall->wall->line();
+            $room = $wall->plan->roomAt($line->at($share * $line->length())->plus($out));
+            if ($room !== null) {
+                $rooms[$room->id()] = $room;
+            }
+        }
+
+        return array_values($rooms);
+    }
+
+    private function side(Point $outward): string
+    {
+        $north = $this->home->layout->north;
+        $bearing = rad2deg(atan2($outward->y, $outward->x)) - ($north ?? 90.0) + 90;
+        $sector = ((int) round($bearing / 45) % 8 + 8) % 8;
+
+        return $north === null ? self::SHEET[$sector] : self::COMPASS[$sector];
+    }
+
+    /** @return array{float, float, string} */
+    private static function order(Subject $subject): array
+    {
+        $at = match (true) {
+            $subject instanceof PlacedOpening => $subject->middle(),
+            $subject instanceof PlacedWall => $subject->wall->line()->middle(),
+            $subject instanceof PlacedFixture => $subject->fixture->at,
+            $subject instanceof HungSoffit, $subject instanceof StandingGuard => $subject->middle(),
+            $subject instanceof TapedDistance => $subject->drawn()->middle(),
+            default => new Point(0, 0),
+        };
+
+        return [round($at->x), round($at->y), $subject->id()];
+    }
+
+    private static function ordinal(int $number): string
+    {
+        $ending = in_array($number % 100, [11, 12, 13], true) ? 'th' : (['th', 'st', 'nd', 'rd'][$number % 10] ?? 'th');
+
+        return self::ORDINALS[$number] ?? "{$number}{$ending}";
+    }
+}
