@@ -150,7 +150,7 @@ final class ActsTest extends TestCase
     {
         $this->act('distance', ['select' => 'w5', 'other' => 'w4', 'side' => 'left', 'distance' => '4500'], 'trials')->assertOk()
             ->assertSee('class="trial-wall"', false)->assertSee('4500 mm')->assertSee('3400 mm');
-        $this->act('thing', ['kind' => 'bed', 'at' => '5000,2500'], 'trials')->assertOk()->assertSee('front-zone', false);
+        $this->act('thing', ['kind' => 'bed', 'at' => '2500,1000'], 'trials')->assertOk()->assertSee('front-zone', false);
         $this->act('thing', ['kind' => 'bed', 'at' => 'x'], 'trials')->assertUnprocessable();
         $this->act('nothing', [], 'trials')->assertNotFound();
         $this->act('nothing', [])->assertNotFound();

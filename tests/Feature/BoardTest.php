@@ -162,7 +162,7 @@ final class BoardTest extends TestCase
         $this->post("/schemes/{$this->scheme->id}/revisions")->assertRedirect();
         $revision = $this->scheme->revisions()->latest('number')->firstOrFail();
         self::assertSame(2, $revision->number);
-        self::assertSame(14, $revision->counts['violated']);
+        self::assertSame(16, $revision->counts['violated']);
         $this->get("/revisions/{$revision->id}")->assertOk()->assertSee('revision 2');
     }
 

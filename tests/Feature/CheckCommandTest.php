@@ -44,7 +44,7 @@ final class CheckCommandTest extends TestCase
         self::assertIsArray($report['findings']);
         self::assertSame(['undetermined', 'advised'], array_values(array_unique(array_filter(array_column($report['findings'], 'verdict'), is_string(...)))));
         self::assertIsArray($report['counts']);
-        self::assertSame(15, $report['counts']['violated']);
+        self::assertSame(17, $report['counts']['violated']);
     }
 
     public function test_reads_standard_input_and_leaves_with_0_when_nothing_is_violated(): void

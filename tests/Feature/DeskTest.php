@@ -55,9 +55,9 @@ final class DeskTest extends TestCase
         $response = $this->hand((string) file_get_contents(self::demoFile()), ['address' => '14 Orchard Terrace <b>']);
         $revision = Revision::query()->firstOrFail();
         $response->assertRedirect("/revisions/{$revision->id}");
-        self::assertSame(15, $revision->counts['violated']);
+        self::assertSame(20, $revision->counts['violated']);
         self::assertSame('14 Orchard Terrace', $revision->scheme->project->name);
-        $this->get('/')->assertOk()->assertSee('14 Orchard Terrace &lt;b&gt;', false)->assertSee('<b>15</b> violated', false);
+        $this->get('/')->assertOk()->assertSee('14 Orchard Terrace &lt;b&gt;', false)->assertSee('<b>20</b> violated', false);
     }
 
     public function test_a_bad_file_is_answered_422_with_the_place_and_nothing_is_stored(): void

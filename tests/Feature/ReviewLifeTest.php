@@ -49,7 +49,7 @@ final class ReviewLifeTest extends TestCase
         $this->rule(self::AREA, 'uphold')->assertRedirect();
         $revision = $this->fresh();
         self::assertSame(RevisionState::InReview, $revision->state);
-        $this->get("/revisions/{$revision->id}?finding=".self::AREA)->assertOk()->assertSee("<b>Upheld</b> by {$this->reviewer->name}", false)->assertSee('<span class="row-ruling ruling-uphold">upheld</span>', false);
+        $this->get("/revisions/{$revision->id}?finding=".self::AREA)->assertOk()->assertSee("<b>Upheld</b> by ".e($this->reviewer->name), false)->assertSee('<span class="row-ruling ruling-uphold">upheld</span>', false);
         // what is ruled on waits no more
         $this->get("/revisions/{$revision->id}?show=waiting")->assertDontSee('data-finding="'.self::AREA.'"', false);
         $this->delete("/revisions/{$revision->id}/rulings")->assertRedirect();
@@ -133,7 +133,7 @@ final class ReviewLifeTest extends TestCase
         $this->rule('us-irc-2021/escape/ur1', 'ask', 'How does the window open?');
         $this->rule('us-irc-2021/toilet-side/gf17', 'waive', 'An old house.');
         $paper = $this->get("/revisions/{$this->revision->id}/letter/paper")->assertOk();
-        $paper->assertSeeInOrder(['1 &lt;Lane&gt;', 'Bedroom 2', 'Not known from the drawing: un1.operation', 'Please answer: How does the window open?', 'Study', 'Floor area of a habitable room', '42.79 sq ft', 'Make it &lt;wider&gt;.', 'Plan of Ground floor', 'Checked and met', 'What was assumed', 'What was not checked'], false);
+        $paper->assertSeeInOrder(['1 &lt;Lane&gt;', 'Bedroom 2', 'Not known from the drawing: the operation of the south window of Bedroom 2', 'Please answer: How does the window open?', 'Study', 'Floor area of a habitable room', '42.79 sq ft', 'Make it &lt;wider&gt;.', 'Plan of Ground floor', 'Checked and met', 'What was assumed', 'What was not checked'], false);
         $paper->assertDontSee('An old house.')->assertSee('data:image/svg+xml;base64,', false);
         $this->get("/revisions/{$this->revision->id}/letter?by=clause")->assertOk()->assertSee('<b>2</b> items', false);
         $this->get("/revisions/{$this->revision->id}/letter/paper?by=clause")->assertSeeInOrder(['R304.1, International Residential Code 2021', 'R310.1, R310.2, International Residential Code 2021']);

@@ -29,7 +29,7 @@ final class SchedulesTest extends TestCase
 
     public function test_every_schedule_lists_everything_of_its_kind(): void
     {
-        foreach (['rooms' => 'Main bedroom', 'doors' => 'Door gd1, Entry', 'windows' => 'Window un1, Bedroom 2', 'fixtures' => 'Water closet gf17', 'stairs' => 'Main stair'] as $kind => $seen) {
+        foreach (['rooms' => 'Main bedroom', 'doors' => 'South door of Entry', 'windows' => 'South window of Bedroom 2', 'fixtures' => 'Water closet in Powder', 'stairs' => 'Main stair'] as $kind => $seen) {
             $this->get("/revisions/{$this->revision->id}/schedules/{$kind}")->assertOk()->assertSee($seen);
         }
         $this->get("/revisions/{$this->revision->id}/schedules/lamps")->assertNotFound();

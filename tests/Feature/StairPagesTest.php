@@ -49,7 +49,7 @@ final class StairPagesTest extends TestCase
     {
         $json = preg_replace('/"elevation": ?2743.2,?/', '', (string) json_encode($this->scheme->layout->toArray()));
         $this->scheme->update(['layout' => (new LayoutReader())->read((string) $json)]);
-        $this->get("/schemes/{$this->scheme->id}/stairs/st1")->assertOk()->assertSee('<b>Not known:</b> <code>U.elevation</code>', false)->assertSee('unknown height');
+        $this->get("/schemes/{$this->scheme->id}/stairs/st1")->assertOk()->assertSee('<b>Not known:</b> the elevation of Upper floor', false)->assertSee('unknown height');
     }
 
     public function test_steps_that_the_books_allow_are_chosen_and_change_the_stair(): void

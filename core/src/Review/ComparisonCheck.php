@@ -34,7 +34,7 @@ final readonly class ComparisonCheck
         $limit = $comparison->limit->evaluate($facts);
         $missing = [...self::missing($measurement), ...($limit->value instanceof Unknown ? $limit->value->missing : [])];
         if (!$measurement instanceof Measured || !$limit->value instanceof Amount) {
-            return Outcome::undetermined(array_values(array_unique($missing)), "The {$comparison->words()} is not known.");
+            return Outcome::undetermined(array_values(array_unique($missing)), "The {$comparison->words()} ".(preg_match('/[^s]s$/', $comparison->words()) === 1 ? 'are' : 'is').' not known.');
         }
 
         return $this->compared($comparison, $measurement, $limit->value, $limit, $facts);

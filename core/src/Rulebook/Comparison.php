@@ -14,6 +14,6 @@ final readonly class Comparison
     /** What is measured, in words. */
     public function words(): string
     {
-        return str_replace('_', ' ', substr((string) strstr($this->measure, '.'), 1));
+        return Speech::name($this->measure);
     }
 }

@@ -49,6 +49,26 @@ final readonly class Speech
         'storeys_up' => ['it is above or below the entrance storey', 'it is on the entrance storey'],
     ];
 
+    /** Quantities whose names alone do not say what they are. */
+    private const QUANTITIES = [
+        'above_ceiling' => 'height above the ceiling',
+        'over_head' => 'height between the head and the ceiling',
+        'heads_nearly_alike' => 'number of heads that nearly agree',
+        'in_party_wall' => 'number of neighbours it abuts',
+        'pocket_short' => 'wall that the pocket lacks',
+        'two_r_plus_g' => 'twice the riser and the going',
+        'to_wall' => 'distance to the wall',
+        'to_door' => 'distance to a door',
+        'to_bath' => 'distance to a bath or shower',
+        'to_stair' => 'distance to a stair',
+        'to_water_closet' => 'distance to the water closet',
+        'storeys_up' => 'number of storeys above the entrance',
+        'unsupported' => 'distance to what holds it',
+        'glass_bottom' => 'lower edge of the glass',
+        'glass_top' => 'upper edge of the glass',
+        'drop' => 'height above the ground',
+    ];
+
     public function __construct(private Notation $notation, public Evaluation $evaluation) {}
 
     public function write(Amount $amount): string
@@ -77,7 +97,14 @@ final readonly class Speech
 
     public static function quantity(string $measure): string
     {
-        return 'the '.str_replace('_', ' ', self::plain($measure));
+        return 'the '.self::name($measure);
+    }
+
+    public static function name(string $measure): string
+    {
+        $name = self::plain($measure);
+
+        return self::QUANTITIES[$name] ?? str_replace('_', ' ', $name);
     }
 
     /** @param list<string> $words */

@@ -101,13 +101,17 @@ final class Names
         if (count($left) <= 1 && count($right) <= 1) {
             return $this->beside($kind, $left[0] ?? null, $right[0] ?? null, $line, $wall->plan);
         }
-        $all = static fn(array $rooms): string => implode(', ', array_map(static fn(RoomSpace $room): string => $room->name(), $rooms));
-
         return match (true) {
-            $right === [] => ucfirst("{$this->side($line->direction()->left()->times(-1))} ".lcfirst($kind))." of {$all($left)}",
-            $left === [] => ucfirst("{$this->side($line->direction()->left())} ".lcfirst($kind))." of {$all($right)}",
-            default => "{$kind} between {$all($left)} and {$all($right)}",
+            $right === [] => ucfirst("{$this->side($line->direction()->left()->times(-1))} ".lcfirst($kind)).' of '.self::all($left),
+            $left === [] => ucfirst("{$this->side($line->direction()->left())} ".lcfirst($kind)).' of '.self::all($right),
+            default => "{$kind} between ".self::all($left).' and '.self::all($right),
         };
+    }
+
+    /** @param list<RoomSpace> $rooms */
+    private static function all(array $rooms): string
+    {
+        return implode(', ', array_map(static fn(RoomSpace $room): string => $room->name(), $rooms));
     }
 
     /** @return list<RoomSpace> in order along the wall */

@@ -63,7 +63,7 @@ final class StairDrawingsTest extends TestCase
     public function test_guards_along_the_flight_are_drawn_and_others_are_not(): void
     {
         $guarded = static fn(float $x): Sketch => HeadroomTest::stairwell(void: self::OPENING)->add('guards', ['id' => 'g', 'line' => [[$x, 1000], [$x, 4500]], 'height' => 900]);
-        self::assertSame(['Guard g'], $this->texts('//*[@class="rail rail-guard"]', $this->section($guarded(2450))));
+        self::assertSame(['Guard in R'], $this->texts('//*[@class="rail rail-guard"]', $this->section($guarded(2450))));
         self::assertSame(0, $this->numberOf('//*[@class="rail rail-guard"]', $this->section($guarded(3800))));
     }
 

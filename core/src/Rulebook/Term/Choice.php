@@ -36,7 +36,9 @@ final readonly class Choice implements Term
     public function words(Speech $speech, bool $isSo = true): string
     {
         $holds = $this->condition->value($speech->evaluation) === true;
+        $taken = $holds ? $this->then : $this->else;
 
-        return ($holds ? $this->then : $this->else)->words($speech).', as '.$this->condition->words($speech, $holds);
+        // of a chain of choices the last one says why
+        return $taken->words($speech).(!$holds && $taken instanceof self ? '' : ', as '.$this->condition->words($speech, $holds));
     }
 }
