@@ -49,7 +49,7 @@ final class ReviewLifeTest extends TestCase
         $this->rule(self::AREA, 'uphold')->assertRedirect();
         $revision = $this->fresh();
         self::assertSame(RevisionState::InReview, $revision->state);
-        $this->get("/revisions/{$revision->id}?finding=".self::AREA)->assertOk()->assertSee("<b>Upheld</b> by ".e($this->reviewer->name), false)->assertSee('<span class="row-ruling ruling-uphold">upheld</span>', false);
+        $this->get("/revisions/{$revision->id}?finding=".self::AREA)->assertOk()->assertSee('<b>Upheld</b> by '.e($this->reviewer->name), false)->assertSee('<span class="row-ruling ruling-uphold">upheld</span>', false);
         // what is ruled on waits no more
         $this->get("/revisions/{$revision->id}?show=waiting")->assertDontSee('data-finding="'.self::AREA.'"', false);
         $this->delete("/revisions/{$revision->id}/rulings")->assertRedirect();

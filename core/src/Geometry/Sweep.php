@@ -39,7 +39,7 @@ final readonly class Sweep
         if ($a->y > $b->y) {
             [$a, $b] = [$b, $a];
         }
-        $aside = min($this->widest, Tolerance::ofEdge($b->x - $a->x, $b->y - $a->y));
+        $aside = min($this->widest, max(Tolerance::ASIDE, Tolerance::ofEdge($b->x - $a->x, $b->y - $a->y)));
         if ($b->y < $this->from + $aside || $a->y > $this->to - $aside) {
             return null;
         }

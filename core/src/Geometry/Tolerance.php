@@ -22,6 +22,9 @@ final class Tolerance
     /** An edge that leans by no more than this from end to end runs exactly along or across; what it reaches in is meant. */
     private const EXACT = 0.001;
 
+    /** What runs exactly along the side of a way that something moves, and reaches in by no more than this, stands beside it. */
+    public const ASIDE = 0.2;
+
     /**
      * How far an edge may reach into the side of a strip without standing in it.
      *

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Alignment;
 use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\ConvexClip;
 use Heurema\Geometry\Face;
+use Heurema\Geometry\Frame;
 use Heurema\Geometry\Line;
 use Heurema\Geometry\Overlap;
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
@@ -20,6 +23,9 @@ final readonly class FreeZone
 {
     /** Where so little of a thing is in the zone, mm², nobody minds, whatever its shape. */
     private const NOTICED_MM2 = 100.0;
+
+    /** Through a gap no wider than this, mm, nobody goes. */
+    private const HAIRLINE = Tolerance::TOUCH;
 
     /** Thinner, mm, it is rounding. */
     private const THIN = 0.01;
@@ -92,21 +98,27 @@ final readonly class FreeZone
         if ($this->taken === []) {
             return 1.0;
         }
-        $lines = Line::around($this->wanted, 0, 0);
-        foreach ($this->things as $thing) {
-            array_push($lines, ...Line::aroundPolygon($thing, 0, 1));
+        $frame = Frame::along($this->base->from, $this->base->direction());
+        $rings = [$this->wanted->points, ...array_merge(...array_map(static fn(Polygon $thing): array => array_map(static fn(Ring $ring): array => $ring->points, $thing->rings()), $this->things))];
+        $rings = array_map(static fn(array $points): array => array_map($frame->fromPlan(...), $points), $rings);
+        $aligned = new Alignment(array_merge(...$rings), self::HAIRLINE);
+        [$wanted, $things] = [new Ring(array_map($aligned->point(...), $rings[0])), array_slice($rings, 1)];
+        $lines = Line::around($wanted, 0, 0);
+        foreach ($things as $points) {
+            array_push($lines, ...Line::around(new Ring(array_map($aligned->point(...), $points)), 0, 1));
         }
         $pieces = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
-        $reached = array_filter($pieces, $this->isReached(...));
+        $reached = array_filter($pieces, static fn(Polygon $piece): bool => self::isReached($piece, $aligned->point(new Point(0, 0))->y));
 
         return min(1.0, array_sum(array_map(static fn(Polygon $piece): float => $piece->area(), $reached)) / $this->wanted->area());
     }
 
-    private function isReached(Polygon $piece): bool
+    /** @param float $base where one comes in, the y of its edge */
+    private static function isReached(Polygon $piece, float $base): bool
     {
         foreach ($piece->outer->edges() as $edge) {
             // nobody gets in through a hairline
-            if ($edge->length() > 1.0 && $this->base->distanceTo($edge->from) < 1.0 && $this->base->distanceTo($edge->to) < 1.0) {
+            if ($edge->length() > 1.0 && abs($edge->from->y - $base) < 1.0 && abs($edge->to->y - $base) < 1.0) {
                 return true;
             }
         }
