@@ -24,8 +24,11 @@ final readonly class FreeZone
     /** Where so little of a thing is in the zone, mm², nobody minds, whatever its shape. */
     private const NOTICED_MM2 = 100.0;
 
-    /** Through a gap no wider than this, mm, nobody goes. */
+    /** Faces this near to one another, mm, leave no gap between them. */
     private const HAIRLINE = Tolerance::TOUCH;
+
+    /** Through a gap no wider than this, mm, nobody comes in. */
+    private const GATE = 0.9;
 
     /** Thinner, mm, it is rounding. */
     private const THIN = 0.01;
@@ -118,7 +121,7 @@ final readonly class FreeZone
     {
         foreach ($piece->outer->edges() as $edge) {
             // nobody gets in through a hairline
-            if ($edge->length() > 1.0 && abs($edge->from->y - $base) < 1.0 && abs($edge->to->y - $base) < 1.0) {
+            if ($edge->length() > self::GATE && abs($edge->from->y - $base) < 1.0 && abs($edge->to->y - $base) < 1.0) {
                 return true;
             }
         }

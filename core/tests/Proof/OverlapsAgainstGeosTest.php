@@ -43,7 +43,8 @@ final class OverlapsAgainstGeosTest extends TestCase
             $parts = array_filter($plan->mass->standingIn($ring), static fn(Polygon $part): bool => $part->area() > self::NOTICED_MM2);
             self::assertEqualsWithDelta($answer['area'], array_sum(array_map(static fn(Polygon $part): float => $part->area(), $parts)), 1.0, $name);
             self::assertCount($answer['parts'], $parts, $name);
-            self::assertEqualsWithDelta($answer['share'], FreeZone::of($ring, $plan, $home)->share(), 1e-5, $name);
+            // faces within 0.05 mm of one another are brought together
+            self::assertEqualsWithDelta($answer['share'], FreeZone::of($ring, $plan, $home)->share(), 1e-4, $name);
         }
     }
 
