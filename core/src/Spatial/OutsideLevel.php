@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Stair\PlacedStair;
 
 /** How high one stands outside a door: as it was said, else on steps that come up to it, on a porch, or on the ground where that is drawn. */
@@ -11,9 +12,6 @@ final readonly class OutsideLevel
 {
     /** Steps this near a door, mm, lead up to it. */
     private const AT_THE_DOOR = 1500.0;
-
-    /** Floors that differ by no more than this, mm, are level. */
-    private const LEVEL = 20.0;
 
     /**
      * @param float|null  $elevation mm; null where it cannot be told
@@ -47,7 +45,7 @@ final readonly class OutsideLevel
         $outside = self::of($door, $home)->elevation;
         $floor = $door->plan->storey->elevation;
 
-        return $outside === null || $floor === null ? null : abs($floor - $outside) <= $deepest + self::LEVEL;
+        return $outside === null || $floor === null ? null : abs($floor - $outside) <= $deepest + Tolerance::TOUCH;
     }
 
     private static function stepsAt(PlacedOpening $door, Home $home): ?PlacedStair

@@ -19,8 +19,8 @@ final class WaysIn
     /** @var array<string, string>|null */
     private ?array $lastBefore = null;
 
-    /** Deeper than this, mm, nobody steps out of a door: a stair riser of 7 3/4 in. */
-    private const STEP = 196.85;
+    /** Deeper than this, mm, one falls: 30 in, from where on guards are needed (IRC R312.1.1). */
+    private const STEP = 762.0;
 
     /** @var list<string> what keeps one from telling */
     public array $missing = [];

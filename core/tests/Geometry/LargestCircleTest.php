@@ -71,4 +71,17 @@ final class LargestCircleTest extends TestCase
     {
         return new Ring(array_map(static fn(array $corner): Point => new Point((float) $corner[0], (float) $corner[1]), [$first, ...array_values($others)]));
     }
+
+    /** A taper whose walls are w0 and w1 apart over its length holds the incircle at its wide end: exactly, however slight the taper. */
+    public function test_in_a_tapering_room_the_circle_is_exact(): void
+    {
+        foreach ([0.5, 2.0, 10.0, 100.0] as $taper) {
+            // half angle a: the circle touches the wide end, and both walls: r = half the wide end * cos a / (1 + sin a)
+            [$length, $wide] = [6000.0, 1600.0];
+            $angle = atan(($taper / 2) / $length);
+            $radius = ($wide / 2) * cos($angle) / (1 + sin($angle));
+            $circle = LargestCircle::in(self::polygon([0, -$wide / 2], [$length, -$wide / 2 + $taper / 2], [$length, $wide / 2 - $taper / 2], [0, $wide / 2]));
+            self::assertEqualsWithDelta($radius, $circle['radius'], 0.01, "tapering by {$taper} mm");
+        }
+    }
 }

@@ -53,4 +53,58 @@ final class LargestRectangleTest extends TestCase
         $largest = LargestRectangle::in(new Polygon($ring), new Point(1, 0));
         self::assertEqualsWithDelta([$width, $height], [$largest['width'], $largest['height']], $within);
     }
+
+    /** A room of 4000 x 3000 with a corner cut off, turned by any angle and drawn to a tenth of a millimetre: 4000 x 2000 stays. */
+    public function test_turned_outlines_keep_their_rectangle_whatever_the_angle_and_the_rounding(): void
+    {
+        foreach ([1.0, 17.3, 44.9, 45.0, 61.7, 89.99, 133.3, 211.0, 300.7] as $degrees) {
+            foreach ([1e-4, 0.01, 0.1] as $step) {
+                foreach ([1, -1] as $hand) {
+                    $largest = LargestRectangle::in(self::turned([[0, 0], [4000, 0], [4000, 2000], [3000, 3000], [0, 3000]], $degrees, $step, $hand), self::axis($degrees));
+                    self::assertEqualsWithDelta(9_000_000.0, $largest['width'] * $largest['height'], 2000.0, "{$degrees} degrees, to {$step} mm");
+                }
+            }
+        }
+    }
+
+    /** Between a straight wall and an oblique one: the best of all widths h (l - h / s) by the derivative, s being the slope. */
+    public function test_under_a_slope_the_rectangle_is_exact_and_the_same_when_mirrored(): void
+    {
+        foreach ([0.2, 0.5, 1.0, 2.5] as $slope) {
+            $length = 5000.0;
+            $points = [[0, 0], [$length, 0], [0, $slope * $length]];
+            foreach ([1, -1] as $hand) {
+                foreach ([0.0, 30.0, 77.7] as $degrees) {
+                    $largest = LargestRectangle::in(self::turned($points, $degrees, 1e-4, $hand), self::axis($degrees));
+                    self::assertEqualsWithDelta($slope * $length * $length / 4, $largest['width'] * $largest['height'], 50.0, "slope {$slope}");
+                }
+            }
+        }
+    }
+
+    public function test_it_ends_soon_on_outlines_of_many_corners(): void
+    {
+        $points = array_map(static fn(int $k): array => [4000 + (3000 + 200 * ($k % 3)) * cos(2 * M_PI * $k / 90), 4000 + (3000 + 200 * ($k % 3)) * sin(2 * M_PI * $k / 90)], range(0, 89));
+        $start = hrtime(true);
+        $largest = LargestRectangle::in(self::turned($points, 0.0, 0.1, 1), new Point(1, 0));
+        self::assertGreaterThan(15_000_000.0, $largest['width'] * $largest['height']);
+        self::assertLessThan(5.0, (hrtime(true) - $start) / 1e9, 'it took minutes once');
+    }
+
+    /** @param list<array{float|int, float|int}> $points counter-clockwise */
+    private static function turned(array $points, float $degrees, float $step, int $hand): Polygon
+    {
+        [$cos, $sin] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
+        $drawn = array_map(static fn(array $p): Point => new Point(
+            round(($hand * $p[0] * $cos - $p[1] * $sin) / $step) * $step,
+            round(($hand * $p[0] * $sin + $p[1] * $cos) / $step) * $step,
+        ), $points);
+
+        return new Polygon((new Ring($drawn === [] ? [new Point(0, 0)] : $drawn))->counterClockwise());
+    }
+
+    private static function axis(float $degrees): Point
+    {
+        return new Point(cos(deg2rad($degrees)), sin(deg2rad($degrees)));
+    }
 }

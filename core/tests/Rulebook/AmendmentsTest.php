@@ -79,9 +79,37 @@ final class AmendmentsTest extends TestCase
         self::assertSame(['client', 'base'], array_map(static fn(Rule $rule): string => $rule->layer, $book->rules));
     }
 
+    public function test_a_limit_among_several_is_changed_by_its_measure(): void
+    {
+        $this->put('base', self::BASE."\n  - { id: both, clause: '4', title: Both, subject: room, all: [{ measure: room.floor_area, at_least: 7 m2 }, { measure: room.least_width, at_least: 2 m }], why: w, source: s }\n  - { id: way, clause: '5', title: Way, subject: room, exists: [{ among: windows, needs: [{ measure: window.clear_width, at_least: 500 mm }, { measure: window.clear_height, at_least: 600 mm }] }], why: w, source: s }\n");
+        $book = $this->amended("changes:\n  - { rule: both, part: room.least_width, at_least: 3 m, because: b }\n  - { rule: way, part: window.clear_height, at_least: 700 mm, because: b }\n");
+        $verdict = static fn(int $rule, array $facts, array $related = []): string => (new RuleCheck($book))->check($book->rules[$rule], ExampleFacts::of(new Example('x', $facts, $related, [], 'met'), $book->vocabulary))->verdict->value;
+        self::assertSame(['met', 'violated', 'violated'], [
+            $verdict(2, ['room.floor_area' => '7 m2', 'room.least_width' => '3 m']),
+            $verdict(2, ['room.floor_area' => '7 m2', 'room.least_width' => '2.9 m']),
+            $verdict(2, ['room.floor_area' => '6.9 m2', 'room.least_width' => '3 m']),
+        ]);
+        $window = static fn(string $width, string $height): array => ['windows' => [['window.clear_width' => $width, 'window.clear_height' => $height]]];
+        self::assertSame(['met', 'violated', 'violated'], [$verdict(3, [], $window('500 mm', '700 mm')), $verdict(3, [], $window('500 mm', '699 mm')), $verdict(3, [], $window('499 mm', '700 mm'))]);
+    }
+
+    public function test_a_condition_is_changed_and_an_exception_added_and_the_rest_stays(): void
+    {
+        $book = $this->amended("changes:\n  - { rule: area, when: 'room.use == ''study''', unless: [{ name: lit, when: room.lit }], because: b }\n");
+        $verdict = static fn(array $facts): string => (new RuleCheck($book))->check($book->rules[0], ExampleFacts::of(new Example('x', $facts, [], [], 'met'), $book->vocabulary))->verdict->value;
+        self::assertSame(['violated', 'met', 'met', 'not_applicable', 'undetermined'], [
+            $verdict(['room.use' => 'study', 'room.floor_area' => '6.9 m2', 'room.lit' => false]),
+            $verdict(['room.use' => 'study', 'room.floor_area' => '7 m2', 'room.lit' => false]),
+            $verdict(['room.use' => 'study', 'room.floor_area' => '6.9 m2', 'room.lit' => true]),
+            $verdict(['room.use' => 'bedroom', 'room.floor_area' => '6.9 m2', 'room.lit' => false]),
+            $verdict(['room.use' => 'study', 'room.floor_area' => '6.9 m2']),
+        ]);
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function refused(): iterable
     {
+        yield 'a part that the rule does not have' => ["changes:\n  - { rule: area, part: room.least_width, at_least: 9 m, because: b }\n", 'no parts'];
         yield 'a rule that is not there' => ["changes:\n  - { rule: nothing, at_least: 9 m2, because: b }\n", 'there is no rule "nothing" to change'];
         yield 'a change without a limit' => ["changes:\n  - { rule: area, because: b }\n", 'expected one of at_least'];
         yield 'a limit that does not fit' => ["changes:\n  - { rule: area, at_least: 9 m, because: b }\n", 'does not fit room.floor_area'];

@@ -9,6 +9,7 @@ use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 use Heurema\Geometry\Vertices;
+use Heurema\Layout\Wall;
 use Heurema\Layout\Words\DoorOperation;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
@@ -20,6 +21,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\PlacedWall;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
@@ -64,6 +66,33 @@ final class PocketShort extends SubjectMeasure
         );
     }
 
+    /** Where along a span, and beyond it, the wall comes to the nearest face of one that it ends at; INF where it goes on or ends alone. */
+    private static function corner(Segment $span, PlacedOpening $door): float
+    {
+        $corner = INF;
+        $walls = array_map(static fn(PlacedWall $wall): Wall => $wall->wall, $door->plan->standingWalls());
+        foreach ([$door->wall->from, $door->wall->to] as $end) {
+            $goesOn = array_filter($walls, static fn(Wall $wall): bool => $wall !== $door->wall && self::isAcross($wall, $span) === null && min($wall->from->distanceTo($end), $wall->to->distanceTo($end)) < $wall->thickness / 2);
+            foreach ($span->along($end) < $span->length() || $goesOn !== [] ? [] : $walls as $wall) {
+                $sine = self::isAcross($wall, $span);
+                $distance = $wall->line()->distanceTo($end);
+                if ($sine !== null && $distance <= $wall->thickness / 2 + Tolerance::GRAZE) {
+                    $corner = min($corner, $span->along($end) - max(0.0, $wall->thickness / 2 - $distance) / $sine);
+                }
+            }
+        }
+
+        return $corner;
+    }
+
+    /** The sine of the angle at which a wall meets a line; null where it runs along it. */
+    private static function isAcross(Wall $wall, Segment $line): ?float
+    {
+        $sine = abs($wall->line()->direction()->cross($line->direction()));
+
+        return $sine < 0.02 ? null : $sine;
+    }
+
     /** Of the stretch beyond the far end of a span, as long as the span: what is no wall, or another opening. */
     private static function short(Segment $span, PlacedOpening $door, Home $home): float
     {
@@ -76,6 +105,7 @@ final class PocketShort extends SubjectMeasure
         foreach ($wall as [$from, $to]) {
             $reached = $from <= $reached + 1.0 ? max($reached, $to) : $reached;
         }
+        $reached = min($reached, self::corner($span, $door));
         foreach ($home->openingsNear($door->storey(), $pocket->bounds()) as $other) {
             $isInWall = $other !== $door && abs($span->leftOf($other->middle())) < $door->wall->thickness / 2 && abs($span->direction()->cross($other->wall->line()->direction())) < 0.02;
             $begins = min($span->along($other->span()->from), $span->along($other->span()->to));

@@ -6,7 +6,6 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Sweep;
 use Heurema\Geometry\Tolerance;
-use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -22,7 +21,7 @@ use Heurema\Units\Amount;
 
 /**
  * How far the fixture is from what could hold it: the finished floor or a thing below it, sunk into it or floating over it; a wall right
- * behind it or the ceiling above it hold it too.
+ * behind it holds it too, and the ceiling what reaches up to it or hangs above heads.
  *
  * @extends SubjectMeasure<PlacedFixture>
  */
@@ -30,6 +29,9 @@ final class Unsupported extends SubjectMeasure
 {
     /** A wall this near its back, mm, holds it. */
     private const AT_WALL = 50.0;
+
+    /** What hangs in the air above this, mm, hangs from the ceiling. */
+    private const OVER_HEADS = 1800.0;
 
     public function name(): string
     {
@@ -81,6 +83,6 @@ final class Unsupported extends SubjectMeasure
         $ceiling = $fixture->room === null ? null : UnderCeiling::over([$fixture->fixture->at], $fixture->room);
         $top = $fixture->top();
 
-        return $fixture->fixture->kind->hangs() && $ceiling !== null && ($top === null || $top >= $ceiling - self::AT_WALL || $fixture->fixture->kind === FixtureKind::Lamp || $fixture->fixture->kind === FixtureKind::Hood);
+        return $fixture->fixture->kind->hangs() && $ceiling !== null && ($top === null || $top >= $ceiling - self::AT_WALL || ($fixture->knownBase() ?? 0.0) >= self::OVER_HEADS);
     }
 }
