@@ -81,6 +81,9 @@ final class SchedulesTest extends TestCase
         $page = $this->get("/compare?with[]={$this->revision->id}&with[]=s{$copy->id}")->assertOk();
         $page->assertSeeInOrder(['Scheme A, revision 1', 'Scheme B, as it is drawn', 'In numbers', 'Internal area', 'Windows', '13', '12', 'Violated', '15'], false);
         $page->assertSeeInOrder(['Gained: 1', 'Openings for fresh air, Living', 'Lost: 1', 'Space beside a water closet', 'In both', 'Drawn otherwise', 'Window gn1: removed.'], false);
+        // what has the same id is one row as long as it is the same room
+        $this->post("/schemes/{$copy->id}/acts/values", ['version' => 3, 'select' => 'gr4', 'fields' => ['name' => 'Snug', 'use' => 'living']])->assertOk();
+        $this->get("/compare?with[]={$this->revision->id}&with[]=s{$copy->id}")->assertSee('Snug (living) instead');
         // the window on one plan, the closet on both
         self::assertSame(3, substr_count((string) $page->getContent(), 'class="changed-mark"'));
         $this->post("/projects/{$copy->project_id}/pick", ['scheme' => $copy->id])->assertRedirect();

@@ -28,7 +28,9 @@ final readonly class OpenBorder
             }
         }
         $borders = array_filter(array_map(static fn(array $along): self => self::with($room, $along, $home), $neighbours), static fn(self $border): bool => $border->gaps !== []);
-        uasort($borders, static fn(self $a, self $b): int => $b->open() <=> $a->open());
+        // of two that it is as open to the larger, however they were drawn
+        $order = static fn(self $border): array => [-round($border->open()), -round(($border->beyond->outline()?->area() ?? 0.0) / 1e4), $border->beyond->name()];
+        uasort($borders, static fn(self $a, self $b): int => $order($a) <=> $order($b));
 
         return array_values($borders)[0] ?? null;
     }
