@@ -33,7 +33,7 @@ final class UnreadableBooksTest extends TestCase
         $this->app->instance(Shelf::class, new Shelf($this->folder, new RuleBookReader(Catalogue::standard())));
         $user = User::factory()->create(['role' => Role::Principal]);
         $this->actingAs($user);
-        $layout = (new LayoutReader())->read((string) File::get(base_path('database/demo/ferry-cottage.json')));
+        $layout = (new LayoutReader())->read(File::get(base_path('database/demo/ferry-cottage.json')));
         $this->revision = $this->app->make(OpenProject::class)->open($user, $layout, null, ['us-irc-2021']);
         File::put("{$this->folder}/uk-space.yaml", 'book: [unfinished');
         $this->app->instance(Shelf::class, new Shelf($this->folder, new RuleBookReader(Catalogue::standard())));

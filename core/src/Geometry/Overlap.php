@@ -13,6 +13,9 @@ final class Overlap
     /** Less than this, mm², is rounding. */
     private const NOTHING_MM2 = 1e-3;
 
+    /** What lies this near a side, mm, lies on it. */
+    private const ON_SIDE = 1e-6;
+
     /** In square millimetres. */
     public static function area(Polygon $polygon, Ring $ring): float
     {
@@ -51,7 +54,7 @@ final class Overlap
             return [];
         }
         $holes = array_filter($part->holes, static fn(Ring $hole): bool => $hole->area() > self::NOTHING_MM2);
-        if ($holes === [] && $part->outer->isConvex()) {
+        if ($holes === [] && ($part->outer->isConvex() || !self::isBridged($part->outer, $ring))) {
             return [new Polygon($part->outer->simplified())];
         }
 
@@ -65,6 +68,21 @@ final class Overlap
         foreach (self::parts($polygon, $ring) as $part) {
             if ($part->thickness() > $width) {
                 return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Do pieces hang together by lines that run back along the sides of what they were clipped by? */
+    private static function isBridged(Ring $part, Ring $ring): bool
+    {
+        foreach ($ring->edges() as $side) {
+            $along = $side->direction();
+            foreach ($part->edges() as $edge) {
+                if ($edge->vector()->dot($along) < 0 && abs($side->leftOf($edge->from)) < self::ON_SIDE && abs($side->leftOf($edge->to)) < self::ON_SIDE) {
+                    return true;
+                }
             }
         }
 

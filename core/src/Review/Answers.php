@@ -13,15 +13,21 @@ use Heurema\Spatial\Subject;
 /** Measures each thing once, however many rules ask. */
 final class Answers
 {
-    /** @var array<string, Measurement> */
+    /** @var array<int, array<int, Measurement>> by subject and by what was asked */
     private array $known = [];
+
+    /** @var array<string, array<string, int>> a number for each measure and its parameters */
+    private array $asked = [];
+
+    private int $count = 0;
 
     public function __construct(private readonly Catalogue $measures) {}
 
     public function of(string $name, Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $key = "{$name}|{$subject->id()}|{$with->key()}";
+        $asked = $this->asked[$name][$with->key()] ??= ++$this->count;
 
-        return $this->known[$key] ??= ($this->measures->get($name) ?? throw new \LogicException("No measure {$name}."))->of($subject, $home, $with);
+        // subjects live as long as their home
+        return $this->known[spl_object_id($subject)][$asked] ??= ($this->measures->get($name) ?? throw new \LogicException("No measure {$name}."))->of($subject, $home, $with);
     }
 }

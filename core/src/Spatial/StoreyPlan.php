@@ -221,6 +221,12 @@ final class StoreyPlan implements Subject
         return array_map(fn(int $number): JoinedWall => $this->walls[$number], $this->wallBoxes->overlapping($box));
     }
 
+    /** @return list<Wall> standing walls whose bodies may come into a box */
+    public function wallsIn(Box $box): array
+    {
+        return array_map(static fn(JoinedWall $wall): Wall => $wall->wall, $this->wallsNear($box));
+    }
+
     public function troubles(): WallTroubles
     {
         return $this->troubles ??= new WallTroubles(array_map(static fn(JoinedWall $wall): Wall => $wall->wall, $this->walls));

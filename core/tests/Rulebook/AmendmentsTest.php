@@ -83,26 +83,24 @@ final class AmendmentsTest extends TestCase
     {
         $this->put('base', self::BASE."\n  - { id: both, clause: '4', title: Both, subject: room, all: [{ measure: room.floor_area, at_least: 7 m2 }, { measure: room.least_width, at_least: 2 m }], why: w, source: s }\n  - { id: way, clause: '5', title: Way, subject: room, exists: [{ among: windows, needs: [{ measure: window.clear_width, at_least: 500 mm }, { measure: window.clear_height, at_least: 600 mm }] }], why: w, source: s }\n");
         $book = $this->amended("changes:\n  - { rule: both, part: room.least_width, at_least: 3 m, because: b }\n  - { rule: way, part: window.clear_height, at_least: 700 mm, because: b }\n");
-        $verdict = static fn(int $rule, array $facts, array $related = []): string => (new RuleCheck($book))->check($book->rules[$rule], ExampleFacts::of(new Example('x', $facts, $related, [], 'met'), $book->vocabulary))->verdict->value;
         self::assertSame(['met', 'violated', 'violated'], [
-            $verdict(2, ['room.floor_area' => '7 m2', 'room.least_width' => '3 m']),
-            $verdict(2, ['room.floor_area' => '7 m2', 'room.least_width' => '2.9 m']),
-            $verdict(2, ['room.floor_area' => '6.9 m2', 'room.least_width' => '3 m']),
+            self::verdict($book, 2, ['room.floor_area' => '7 m2', 'room.least_width' => '3 m']),
+            self::verdict($book, 2, ['room.floor_area' => '7 m2', 'room.least_width' => '2.9 m']),
+            self::verdict($book, 2, ['room.floor_area' => '6.9 m2', 'room.least_width' => '3 m']),
         ]);
         $window = static fn(string $width, string $height): array => ['windows' => [['window.clear_width' => $width, 'window.clear_height' => $height]]];
-        self::assertSame(['met', 'violated', 'violated'], [$verdict(3, [], $window('500 mm', '700 mm')), $verdict(3, [], $window('500 mm', '699 mm')), $verdict(3, [], $window('499 mm', '700 mm'))]);
+        self::assertSame(['met', 'violated', 'violated'], [self::verdict($book, 3, [], $window('500 mm', '700 mm')), self::verdict($book, 3, [], $window('500 mm', '699 mm')), self::verdict($book, 3, [], $window('499 mm', '700 mm'))]);
     }
 
     public function test_a_condition_is_changed_and_an_exception_added_and_the_rest_stays(): void
     {
         $book = $this->amended("changes:\n  - { rule: area, when: 'room.use == ''study''', unless: [{ name: lit, when: room.lit }], because: b }\n");
-        $verdict = static fn(array $facts): string => (new RuleCheck($book))->check($book->rules[0], ExampleFacts::of(new Example('x', $facts, [], [], 'met'), $book->vocabulary))->verdict->value;
         self::assertSame(['violated', 'met', 'met', 'not_applicable', 'undetermined'], [
-            $verdict(['room.use' => 'study', 'room.floor_area' => '6.9 m2', 'room.lit' => false]),
-            $verdict(['room.use' => 'study', 'room.floor_area' => '7 m2', 'room.lit' => false]),
-            $verdict(['room.use' => 'study', 'room.floor_area' => '6.9 m2', 'room.lit' => true]),
-            $verdict(['room.use' => 'bedroom', 'room.floor_area' => '6.9 m2', 'room.lit' => false]),
-            $verdict(['room.use' => 'study', 'room.floor_area' => '6.9 m2']),
+            self::verdict($book, 0, ['room.use' => 'study', 'room.floor_area' => '6.9 m2', 'room.lit' => false]),
+            self::verdict($book, 0, ['room.use' => 'study', 'room.floor_area' => '7 m2', 'room.lit' => false]),
+            self::verdict($book, 0, ['room.use' => 'study', 'room.floor_area' => '6.9 m2', 'room.lit' => true]),
+            self::verdict($book, 0, ['room.use' => 'bedroom', 'room.floor_area' => '6.9 m2', 'room.lit' => false]),
+            self::verdict($book, 0, ['room.use' => 'study', 'room.floor_area' => '6.9 m2']),
         ]);
     }
 
@@ -146,6 +144,15 @@ final class AmendmentsTest extends TestCase
         self::assertStringContainsString('no rule book "nowhere" to amend', $reasons['lost'] ?? '');
         self::assertStringContainsString('no rule book "../base" to amend', $reasons['out'] ?? '');
         self::assertStringContainsString('more than 5 books', $reasons['tower7'] ?? '');
+    }
+
+    /**
+     * @param array<string, bool|float|int|string>                      $facts
+     * @param array<string, list<array<string, bool|float|int|string>>> $related
+     */
+    private static function verdict(RuleBook $book, int $rule, array $facts, array $related = []): string
+    {
+        return (new RuleCheck($book))->check($book->rules[$rule], ExampleFacts::of(new Example('x', $facts, $related, [], 'met'), $book->vocabulary))->verdict->value;
     }
 
     private function amended(string $body): RuleBook

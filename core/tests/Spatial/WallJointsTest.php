@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Spatial;
 
-use Heurema\Geometry\Polygon;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\Space;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -110,6 +110,6 @@ final class WallJointsTest extends TestCase
     /** @return list<float> mm², of every closed space */
     private static function areas(Home $home): array
     {
-        return array_map(static fn($space): float => $space->outline instanceof Polygon ? $space->outline->area() : 0.0, $home->plans['G']->spaces);
+        return array_map(static fn(Space $space): float => $space->outline->area(), $home->plans['G']->spaces);
     }
 }

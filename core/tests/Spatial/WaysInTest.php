@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Tests\Spatial;
 
 use Heurema\Layout\LayoutReader;
+use Heurema\Spatial\Beyond;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
@@ -17,11 +18,11 @@ final class WaysInTest extends MeasureTestCase
 {
     public function test_a_door_high_above_the_ground_is_no_way_out(): void
     {
-        $home = static fn(float $grade, array $door = []): Sketch => Sketch::room(4000, 3000)->door('w1', 2000, 900, ['operation' => 'hinged', ...$door])->document(['grade' => $grade]);
+        $home = static fn(float $grade, ?float $outside = null): Sketch => Sketch::room(4000, 3000)->door('w1', 2000, 900, ['operation' => 'hinged', ...($outside === null ? [] : ['exterior_level' => $outside])])->document(['grade' => $grade]);
         self::assertSame(1.0, self::number('room.ways_out', $home(-150), 'r'));
         self::assertSame([1.0, 0.0], [self::number('room.ways_out', $home(-762), 'r'), self::number('room.ways_out', $home(-762.1), 'r')]);
         self::assertSame(0.0, self::number('room.ways_out', $home(-3048), 'r'), 'ten feet up, and nothing outside');
-        self::assertSame(1.0, self::number('room.ways_out', $home(-3048, ['exterior_level' => -150]), 'r'), 'a landing is said to be there');
+        self::assertSame(1.0, self::number('room.ways_out', $home(-3048, -150), 'r'), 'a landing is said to be there');
         $unknown = $home(0)->document(['grade' => null]);
         self::assertUnknown(['d.exterior_level'], self::measure('door.step_down', $unknown, 'd'));
     }
@@ -79,7 +80,7 @@ final class WaysInTest extends MeasureTestCase
         if ($opening->opening->kind->value === 'window') {
             return [];
         }
-        $end = static fn($beyond): RoomSpace|false|null => $beyond->isOpenAir() === true ? null : ($beyond->room ?? false);
+        $end = static fn(Beyond $beyond): RoomSpace|false|null => $beyond->isOpenAir() === true ? null : ($beyond->room ?? false);
         [$left, $right] = [$end($opening->left), $end($opening->right)];
 
         return $left === false || $right === false ? [] : [[$left, $right], [$right, $left]];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Door;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
@@ -21,7 +22,6 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\PlacedWall;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
@@ -70,8 +70,8 @@ final class PocketShort extends SubjectMeasure
     private static function corner(Segment $span, PlacedOpening $door): float
     {
         $corner = INF;
-        $walls = array_map(static fn(PlacedWall $wall): Wall => $wall->wall, $door->plan->standingWalls());
         foreach ([$door->wall->from, $door->wall->to] as $end) {
+            $walls = $door->plan->wallsIn(Box::around([$end])->grown($door->wall->thickness));
             $goesOn = array_filter($walls, static fn(Wall $wall): bool => $wall !== $door->wall && self::isAcross($wall, $span) === null && min($wall->from->distanceTo($end), $wall->to->distanceTo($end)) < $wall->thickness / 2);
             foreach ($span->along($end) < $span->length() || $goesOn !== [] ? [] : $walls as $wall) {
                 $sine = self::isAcross($wall, $span);

@@ -84,9 +84,9 @@ final class ClearZone extends SubjectMeasure
     /** @return list<PlacedFixture> what may stand in the zone: what the fixture is set in, and a kind of thing at least 18 in from its centre line */
     private function allowed(PlacedFixture $subject, Home $home, ?string $kind): array
     {
-        $near = $subject->bounds === null ? [] : $home->fixturesNear($subject->storey(), $subject->bounds->grown(self::LOOK));
-        $around = array_filter($near, $subject->isSetIn(...));
-        $ofKind = array_filter($near, static fn(PlacedFixture $other): bool => $other->fixture->kind->value === $kind);
+        $bounds = $subject->bounds;
+        $around = $bounds === null ? [] : array_filter($home->fixturesNear($subject->storey(), $bounds), $subject->isSetIn(...));
+        $ofKind = $bounds === null || $kind === null ? [] : array_filter($home->fixturesNear($subject->storey(), $bounds->grown(self::LOOK)), static fn(PlacedFixture $other): bool => $other->fixture->kind->value === $kind);
 
         return [...$around, ...array_filter($ofKind, static function (PlacedFixture $other) use ($subject): bool {
             $xs = array_map(static fn(Point $point): float => $subject->frame->fromPlan($point)->x, $other->outline->points ?? []);

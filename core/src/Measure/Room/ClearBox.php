@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\LargestRectangle;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -33,13 +35,7 @@ final class ClearBox extends FreeFloorMeasure
     protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement
     {
         $width = $with->number('width') ?? 0.0;
-        $best = null;
-        foreach ($floor as $piece) {
-            foreach (array_slice($room->wayDirections(), 0, 2) as $direction) {
-                $found = LargestRectangle::deepest($piece, $direction, $width - self::EQUAL);
-                $best = ($found['height'] ?? 0.0) > ($best['height'] ?? 0.0) ? $found : $best;
-            }
-        }
+        $best = $home->once("clear box {$room->id()} {$with->key()}", static fn(): ?array => self::deepest($floor, $room, $width));
         $depth = $best['height'] ?? 0.0;
 
         return new Measured(
@@ -47,6 +43,24 @@ final class ClearBox extends FreeFloorMeasure
             $best === null ? [] : [Witness::outline($room->storey(), $best['ring'], "{$home->length($width)} × {$home->length($depth)}")],
             [$best === null ? "Nowhere is the floor free over {$home->length($width)}." : "A rectangle {$home->length($width)} wide finds room {$home->length($depth)} deep."],
         );
+    }
+
+    /**
+     * @param list<Polygon> $floor
+     *
+     * @return array{ring: Ring, height: float}|null
+     */
+    private static function deepest(array $floor, RoomSpace $room, float $width): ?array
+    {
+        $best = null;
+        foreach ($floor as $piece) {
+            foreach (array_slice($room->wayDirections(), 0, 2) as $direction) {
+                $found = LargestRectangle::deepest($piece, $direction, $width - self::EQUAL);
+                $best = ($found['height'] ?? 0.0) > ($best['height'] ?? 0.0) ? $found : $best;
+            }
+        }
+
+        return $best;
     }
 
     /** Lengths closer than this are equal, mm. */
