@@ -124,6 +124,11 @@ final readonly class ReviewPage
         return (new MissingWords($this->report->home))->of($finding->outcome->missing);
     }
 
+    public function called(string $element): string
+    {
+        return (new MissingWords($this->report->home))->called($element);
+    }
+
     /** @return list<StatableValue> what the chosen finding lacks and a reviewer may state */
     public function statable(): array
     {

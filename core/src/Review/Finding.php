@@ -47,7 +47,16 @@ final readonly class Finding
     /** The measured amount in the book's units, the other system beside. */
     public function measuredText(): ?string
     {
-        return $this->outcome->isCountOfNone() ? rtrim($this->outcome->working[0], '.') : $this->inBoth($this->outcome->measured);
+        return $this->outcome->isCountOfNone() ? $this->found() : $this->inBoth($this->outcome->measured);
+    }
+
+    /** What there should be none of: `2 bedrooms without a smoke alarm`. */
+    private function found(): string
+    {
+        $words = rtrim($this->outcome->working[0], '.');
+
+        // which they are follows in the working
+        return ctype_digit($words[0]) ? explode(':', $words)[0] : $words;
     }
 
     public function limitText(): ?string

@@ -36,9 +36,18 @@ final class MissingWords
         if ($subject === null) {
             return $name;
         }
-        $called = in_array($subject->type(), self::PROPER, true) ? $subject->name() : 'the '.lcfirst($subject->name());
+        return 'the '.self::key($key)." of {$this->called($id)}";
+    }
 
-        return 'the '.self::key($key)." of {$called}";
+    /** What an element is called within a sentence; its id where it is none of the home's. */
+    public function called(string $id): string
+    {
+        $subject = $this->subject($id);
+        if ($subject === null) {
+            return $id;
+        }
+
+        return in_array($subject->type(), self::PROPER, true) ? $subject->name() : 'the '.lcfirst($subject->name());
     }
 
     /** `parts.0.flight.tread`: the tread of flight 1. */

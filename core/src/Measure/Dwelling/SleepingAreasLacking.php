@@ -56,7 +56,7 @@ final class SleepingAreasLacking extends SubjectMeasure
         return new Measured(
             Amount::count(count($lacking)),
             array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $lacking),
-            [$lacking === [] ? 'There is one outside every bedroom.' : Lack::words(count($lacking), 'bedroom', (string) $with->word('kind'), ' outside its doors').": {$names}."],
+            [$lacking === [] ? 'There is one outside every bedroom.' : Lack::words(count($lacking), 'bedroom', (string) $with->word('kind'), ' outside the door').": {$names}."],
         );
     }
 
