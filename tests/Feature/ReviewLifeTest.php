@@ -85,7 +85,7 @@ final class ReviewLifeTest extends TestCase
     public function test_a_missing_value_is_stated_recorded_and_examined(): void
     {
         $before = $this->fresh()->counts;
-        $this->get("/revisions/{$this->revision->id}?finding=us-irc-2021/escape/ur1")->assertSee('Opens as of <code>un1</code>', false);
+        $this->get("/revisions/{$this->revision->id}?finding=us-irc-2021/escape/ur1")->assertSee('Opens as (the south window of Bedroom 2)');
         $this->post("/revisions/{$this->revision->id}/statements", ['element' => 'un1', 'key' => 'operation', 'typed' => 'casement', 'finding' => 'us-irc-2021/escape/ur1'])->assertRedirect()->assertSessionHasNoErrors();
         $revision = $this->fresh();
         self::assertLessThan($before['undetermined'], $revision->counts['undetermined']);

@@ -29,7 +29,7 @@
             <form class="ruling-form statement" method="post" action="{{ route('review.statements', $page->revision) }}" hx-post="{{ route('review.statements', $page->revision) }}" hx-target="#evidence" hx-swap="outerHTML">
                 @csrf
                 <input type="hidden" name="finding" value="{{ $page->chosen->fingerprint() }}"><input type="hidden" name="show" value="{{ $page->show }}"><input type="hidden" name="book" value="{{ $page->book }}"><input type="hidden" name="element" value="{{ $value->element }}"><input type="hidden" name="key" value="{{ $value->field->key }}">
-                <label for="state-{{ $value->element }}-{{ $value->field->key }}">{{ $value->field->label }} of {{ $page->called($value->element) }}</label>
+                <label for="state-{{ $value->element }}-{{ $value->field->key }}">{{ $value->field->label }} ({{ $page->called($value->element) }})</label>
                 @if ($value->field->choices !== [] || $value->field->kind === App\Board\Field::YES_NO)
                     <select class="form-select form-select-sm" id="state-{{ $value->element }}-{{ $value->field->key }}" name="typed">@foreach ($value->field->choices === [] ? ['yes', 'no'] : $value->field->choices as $choice)<option value="{{ $choice }}">{{ $value->field->words($choice) }}</option>@endforeach</select>
                 @else
