@@ -34,7 +34,7 @@ final readonly class ComparisonCheck
         $limit = $comparison->limit->evaluate($facts);
         $missing = [...self::missing($measurement), ...($limit->value instanceof Unknown ? $limit->value->missing : [])];
         if (!$measurement instanceof Measured || !$limit->value instanceof Amount) {
-            return Outcome::undetermined(array_values(array_unique($missing)), "The {$comparison->words()} ".(preg_match('/[^s]s$/', $comparison->words()) === 1 ? 'are' : 'is').' not known.');
+            return Outcome::undetermined(array_values(array_unique($missing)), ucfirst(Speech::subject("the {$comparison->words()}")).' not known.');
         }
 
         return $this->compared($comparison, $measurement, $limit->value, $limit, $facts);
@@ -79,11 +79,24 @@ final readonly class ComparisonCheck
             $comparison->limit->inInches() && $limit->quantity === Quantity::Length,
             null,
             [],
-            array_values(array_unique([...$measured->assumptions, ...$result->assumptions])),
-            [...$measured->working, ...$this->limitWorking($comparison, $limit, $result, $facts)],
+            self::and($measured->assumptions, $result->assumptions),
+            self::and($measured->working, $this->limitWorking($comparison, $limit, $result, $facts)),
             $measured->witness,
             $comparison,
         );
+    }
+
+    /**
+     * One list where the other is empty is shared: there are as many outcomes as rules and subjects.
+     *
+     * @param list<string> $one
+     * @param list<string> $other
+     *
+     * @return list<string>
+     */
+    private static function and(array $one, array $other): array
+    {
+        return $other === [] ? $one : array_values(array_unique([...$one, ...$other]));
     }
 
     private function isSlim(float $margin, Amount $limit): bool

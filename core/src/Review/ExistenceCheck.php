@@ -106,7 +106,8 @@ final readonly class ExistenceCheck
 
         return $worst->with([
             'reason' => $what.($failed === [] ? '.' : ': '.implode('; ', $failed).'.'),
-            'working' => array_values(array_unique($working)),
+            // what decides comes first
+            'working' => array_values(array_unique([...$worst->working, ...$working])),
             'assumptions' => array_values(array_unique($assumptions)),
             'missing' => $worst->verdict === Verdict::Undetermined ? array_values(array_unique($missing)) : [],
         ]);

@@ -87,7 +87,7 @@ final readonly class Expression implements Limit
 
     public function words(Facts $facts, Notation $notation): string
     {
-        return $this->term->words(new Speech($notation, new Evaluation($facts)));
+        return (new Speech($notation, new Evaluation($facts)))->of($this->term);
     }
 
     /** Three-valued: Unknown as soon as the answer hangs on something that is not known. What makes no sense of the subject is not so. */

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Rulebook\Term\Term;
 use Heurema\Units\Amount;
 use Heurema\Units\Notation;
 
 /** Says expressions of rules in words, as they hold for one subject. */
-final readonly class Speech
+final class Speech
 {
     /** What is so, and what is not, of facts that are said by yes or no. */
     private const FACTS = [
@@ -51,6 +52,10 @@ final readonly class Speech
 
     /** Quantities whose names alone do not say what they are. */
     private const QUANTITIES = [
+        'swings_into' => 'room it swings into',
+        'outside_risers' => 'number of risers outside',
+        'storey_count' => 'number of storeys',
+        'toilet_to_kitchen' => 'way from a water closet to a kitchen',
         'above_ceiling' => 'height above the ceiling',
         'over_head' => 'height between the head and the ceiling',
         'heads_nearly_alike' => 'number of heads that nearly agree',
@@ -69,11 +74,33 @@ final readonly class Speech
         'drop' => 'height above the ground',
     ];
 
-    public function __construct(private Notation $notation, public Evaluation $evaluation) {}
+    /** @var list<string> why branches were taken, in words */
+    private array $reasons = [];
+
+    public function __construct(private readonly Notation $notation, public readonly Evaluation $evaluation) {}
+
+    public function because(string $reason): void
+    {
+        $this->reasons[] = $reason;
+    }
+
+    /** What a term says, with the reasons after it. */
+    public function of(Term $term): string
+    {
+        $words = $term->words($this);
+
+        return $this->reasons === [] ? $words : "{$words}, as ".implode(' and ', $this->reasons);
+    }
 
     public function write(Amount $amount): string
     {
         return $this->notation->write($amount);
+    }
+
+    /** `the width is`, `the fire minutes are` */
+    public static function subject(string $words): string
+    {
+        return $words.(preg_match('/[^s]s$/', $words) === 1 ? ' are' : ' is');
     }
 
     /** @param string $measure of a yes or no */

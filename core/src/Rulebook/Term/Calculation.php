@@ -71,7 +71,7 @@ final readonly class Calculation implements Term
 
     public function words(Speech $speech, bool $isSo = true): string
     {
-        $of = $this->sign === '*' && $this->left->isConstant() && $this->left->answer() === Answer::Ratio;
+        $of = $this->sign === '*' && $this->left->answer() === Answer::Ratio;
         $sign = $of ? 'of' : ['+' => 'and', '-' => 'less', '*' => 'times', '/' => 'divided by'][$this->sign] ?? $this->sign;
 
         return "{$this->left->words($speech)} {$sign} {$this->right->words($speech)}";

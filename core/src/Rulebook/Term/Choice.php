@@ -39,6 +39,10 @@ final readonly class Choice implements Term
         $taken = $holds ? $this->then : $this->else;
 
         // of a chain of choices the last one says why
-        return $taken->words($speech).(!$holds && $taken instanceof self ? '' : ', as '.$this->condition->words($speech, $holds));
+        if ($holds || !$taken instanceof self) {
+            $speech->because($this->condition->words($speech, $holds));
+        }
+
+        return $taken->words($speech);
     }
 }

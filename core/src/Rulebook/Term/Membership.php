@@ -39,6 +39,6 @@ final readonly class Membership implements Term
 
     public function words(Speech $speech, bool $isSo = true): string
     {
-        return "{$this->word->words($speech)} is ".($this->wanted === $isSo ? '' : 'not ').Speech::anyOf($this->words);
+        return Speech::subject($this->word->words($speech)).' '.($this->wanted === $isSo ? '' : 'not ').Speech::anyOf($this->words);
     }
 }

@@ -14,7 +14,7 @@ use Heurema\Units\Amount;
 /** One thing held against another of its kind: `==`, `!=`, `<`, `<=`, `>`, `>=`. */
 final readonly class Relation implements Term
 {
-    private const SIGNS = ['==' => 'is', '!=' => 'is not', '<' => 'is less than', '<=' => 'is at most', '>' => 'is more than', '>=' => 'is at least'];
+    private const SIGNS = ['==' => '', '!=' => ' not', '<' => ' less than', '<=' => ' at most', '>' => ' more than', '>=' => ' at least'];
     private const OPPOSITES = ['==' => '!=', '!=' => '==', '<' => '>=', '<=' => '>', '>' => '<=', '>=' => '<'];
 
     public function __construct(private string $sign, private Term $left, private Term $right) {}
@@ -61,6 +61,6 @@ final readonly class Relation implements Term
         $zero = $this->left instanceof Fact && $this->right instanceof Constant && $this->right->value instanceof Amount && $this->right->value->number === 0.0;
         $phrase = $zero ? Speech::count($this->left->measure, $sign) : null;
 
-        return $phrase ?? "{$this->left->words($speech)} ".self::SIGNS[$sign]." {$this->right->words($speech)}";
+        return $phrase ?? Speech::subject($this->left->words($speech)).self::SIGNS[$sign]." {$this->right->words($speech)}";
     }
 }
