@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Measure\Attribute;
 use Heurema\Measure\Catalogue;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject;
 
-/** Measures each thing once, however many rules ask. */
+/** Measures each thing once, however many rules ask; what was only said is read again. */
 final class Answers
 {
     /** @var array<int, array<int, Measurement>> by subject and by what was asked */
@@ -25,9 +26,14 @@ final class Answers
 
     public function of(string $name, Subject $subject, Home $home, Parameters $with): Measurement
     {
+        $measure = $this->measures->get($name) ?? throw new \LogicException("No measure {$name}.");
+        // what was said is read as soon as it would be found here, and takes no room
+        if ($measure instanceof Attribute) {
+            return $measure->of($subject, $home, $with);
+        }
         $asked = $this->asked[$name][$with->key()] ??= ++$this->count;
 
         // subjects live as long as their home
-        return $this->known[spl_object_id($subject)][$asked] ??= ($this->measures->get($name) ?? throw new \LogicException("No measure {$name}."))->of($subject, $home, $with);
+        return $this->known[spl_object_id($subject)][$asked] ??= $measure->of($subject, $home, $with);
     }
 }

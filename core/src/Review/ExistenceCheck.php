@@ -6,7 +6,6 @@ namespace Heurema\Review;
 
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\AllOf;
-use Heurema\Rulebook\Alternative;
 use Heurema\Rulebook\Among;
 use Heurema\Rulebook\AnyOf;
 use Heurema\Rulebook\Candidates;
@@ -52,10 +51,17 @@ final readonly class ExistenceCheck
         return $outcome->verdict === Verdict::Violated ? $outcome : $outcome->with(['reason' => null]);
     }
 
-    /** The best of the ways to satisfy a rule. */
+    /** The first of the ways to satisfy a rule that does with room to spare; where none does, the best. */
     public function any(AnyOf $any, Facts $facts): Outcome
     {
-        $tried = array_map(fn(Alternative $way): Outcome => $this->together($way->needs, $this->held($way->needs, $facts), ucfirst($way->name)), $any->alternatives);
+        $tried = [];
+        foreach ($any->alternatives as $way) {
+            $outcome = $this->together($way->needs, $this->held($way->needs, $facts), ucfirst($way->name));
+            if ($outcome->verdict === Verdict::Met && !$outcome->slim) {
+                return $outcome;
+            }
+            $tried[] = $outcome;
+        }
         usort($tried, self::better(...));
 
         return $tried[0];

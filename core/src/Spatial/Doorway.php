@@ -74,7 +74,7 @@ final readonly class Doorway
     /** What stands in some floor before the door. */
     public function zone(Ring $floor, Home $home): FreeZone
     {
-        $near = $home->once("floor at {$this->door->id()}", fn(): FloorNear => FloorNear::within(Box::around([$this->door->span()->from, $this->door->span()->to])->grown(self::AROUND), $this->door->plan, $home));
+        $near = $home->lately("floor at {$this->door->id()}", fn(): FloorNear => FloorNear::within(Box::around([$this->door->span()->from, $this->door->span()->to])->grown(self::AROUND), $this->door->plan, $home));
 
         return $near->holds($floor->bounds()) ? FreeZone::on($near, $floor) : FreeZone::of($floor, $this->door->plan, $home);
     }

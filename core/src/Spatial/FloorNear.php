@@ -15,23 +15,51 @@ use Heurema\Geometry\Tolerance;
 final readonly class FloorNear
 {
     /**
-     * @param list<Polygon>       $walls    bare openings cut out
-     * @param list<Segment>       $faces    of walls, and some farther away
-     * @param list<PlacedFixture> $fixtures that take floor
+     * @param list<array{Polygon, Box}>                $walls    bare openings cut out, with the box around each
+     * @param list<Segment>                            $faces    of walls, and some farther away
+     * @param list<array{PlacedFixture, Polygon, Box}> $fixtures that take floor
      */
-    private function __construct(public Box $box, public array $walls, public array $faces, public array $fixtures) {}
+    private function __construct(public Box $box, private array $walls, private array $faces, private array $fixtures) {}
 
     public static function within(Box $box, StoreyPlan $plan, Home $home): self
     {
         $box = $box->grown(2 * Tolerance::GRAZE);
         $ring = Ring::rectangle(new Point($box->left, $box->bottom), new Point($box->width(), 0), new Point(0, $box->height()));
 
+        $fixtures = [];
+        foreach ($home->fixturesNear($plan->storey->id, $box) as $fixture) {
+            if ($fixture->takesFloor && $fixture->outline !== null && $fixture->bounds !== null) {
+                $fixtures[] = [$fixture, new Polygon($fixture->outline->counterClockwise()), $fixture->bounds];
+            }
+        }
+
         return new self(
             $box,
-            $plan->mass->standingIn($ring),
+            array_map(static fn(Polygon $wall): array => [$wall, $wall->bounds()], $plan->mass->standingIn($ring)),
             $plan->mass->obstructions()->near($box),
-            array_values(array_filter($home->fixturesNear($plan->storey->id, $box), static fn(PlacedFixture $fixture): bool => $fixture->takesFloor)),
+            $fixtures,
         );
+    }
+
+    /**
+     * What may come into a box.
+     *
+     * @param list<PlacedFixture> $besides what may stand there
+     *
+     * @return iterable<array{string, Polygon}> the name and the outline of each
+     */
+    public function standingIn(Box $box, array $besides): iterable
+    {
+        foreach ($this->walls as [$wall, $around]) {
+            if ($around->overlaps($box)) {
+                yield ['a wall', $wall];
+            }
+        }
+        foreach ($this->fixtures as [$fixture, $outline, $around]) {
+            if ($around->overlaps($box) && !in_array($fixture, $besides, true)) {
+                yield [$fixture->name(), $outline];
+            }
+        }
     }
 
     public function holds(Box $box): bool
@@ -48,7 +76,7 @@ final readonly class FloorNear
      */
     public function leaning(Point $along): array
     {
-        $edges = array_merge($this->faces, ...array_map(static fn(PlacedFixture $fixture): array => $fixture->outline?->edges() ?? [], $this->fixtures));
+        $edges = array_merge($this->faces, ...array_map(static fn(array $fixture): array => $fixture[1]->edges(), $this->fixtures));
 
         return array_values(array_filter($edges, static function (Segment $edge) use ($along): bool {
             [$dx, $dy] = [$edge->to->x - $edge->from->x, $edge->to->y - $edge->from->y];

@@ -66,7 +66,7 @@ final readonly class FreeZone
             return new self($wanted, $base, [], [], []);
         }
         $taken = $names = $things = [];
-        foreach (self::standing($floor, $besides) as [$name, $outline]) {
+        foreach ($floor->standingIn($inner->bounds(), $besides) as [$name, $outline]) {
             $parts = array_values(array_filter(Overlap::parts($outline, $inner), self::isNoticed(...)));
             if ($parts !== []) {
                 $names[$name] = $name;
@@ -76,23 +76,6 @@ final readonly class FreeZone
         }
 
         return new self($wanted, $base, $taken, array_values($names), $things);
-    }
-
-    /**
-     * @param list<PlacedFixture> $besides
-     *
-     * @return iterable<array{string, Polygon}> the name and the outline of each
-     */
-    private static function standing(FloorNear $floor, array $besides): iterable
-    {
-        foreach ($floor->walls as $wall) {
-            yield ['a wall', $wall];
-        }
-        foreach ($floor->fixtures as $fixture) {
-            if ($fixture->outline !== null && !in_array($fixture, $besides, true)) {
-                yield [$fixture->name(), new Polygon($fixture->outline->counterClockwise())];
-            }
-        }
     }
 
     /** How much of it is free and within reach, from 0 to 1: what lies behind a wall is not. */

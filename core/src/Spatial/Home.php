@@ -70,11 +70,14 @@ final class Home implements Subject
     /** @var array<string, list<PlacedFixture>>|null by room */
     private ?array $fixturesIn = null;
 
+    /** So many of what is asked several times of one thing are kept. */
+    private const RECENT = 16;
+
+    /** @var array<string, mixed> what was worked out lately */
+    private array $recent = [];
+
     /** @var array<string, mixed> what was worked out once for the whole home */
     private array $known = [];
-
-    /** @var array<string, list<Polygon>> by room, with or without what doors sweep */
-    private array $freeFloors = [];
 
     /** @var array<string, Covers> by stair */
     private array $covers = [];
@@ -196,7 +199,7 @@ final class Home implements Subject
     /** @return list<Polygon> the floor of a room on which nothing stands, the largest piece first */
     public function freeFloor(RoomSpace $room, bool $clearOfSwings): array
     {
-        return $this->freeFloors[$room->id().($clearOfSwings ? ' clear of swings' : '')] ??= FreeFloor::of($room, $this, $clearOfSwings);
+        return $this->lately("free floor of {$room->id()}".($clearOfSwings ? ' clear of swings' : ''), fn(): array => FreeFloor::of($room, $this, $clearOfSwings));
     }
 
     /** Does a thing of a kind stand in the room? */
@@ -272,6 +275,25 @@ final class Home implements Subject
         $grid = $this->openingBoxes[$storey] ??= new BoxGrid(array_map(static fn(PlacedOpening $opening): Box => Box::around([$opening->span()->from, $opening->span()->to])->grown($opening->wall->thickness), $openings));
 
         return array_map(static fn(int $number): PlacedOpening => $openings[$number], $grid->overlapping($box));
+    }
+
+    /**
+     * What is asked several times of one thing and then no more, such as the floor around a door: the last few are kept.
+     *
+     * @template T
+     *
+     * @param callable(): T $work
+     *
+     * @return T
+     */
+    public function lately(string $what, callable $work): mixed
+    {
+        if (!array_key_exists($what, $this->recent)) {
+            $this->recent = [...array_slice($this->recent, 1 - self::RECENT, null, true), $what => $work()];
+        }
+
+        /** @var T what is known under this name came from the same work */
+        return $this->recent[$what];
     }
 
     /**
