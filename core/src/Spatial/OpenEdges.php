@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Box;
+use Heurema\Geometry\Face;
+use Heurema\Geometry\Line;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Storey;
@@ -80,37 +85,35 @@ final class OpenEdges
     {
         $storey = $this->plan->storey;
         $below = $this->below();
-        foreach ($storey->voids as $void) {
-            if ($below?->elevation === null || $storey->elevation === null) {
-                $this->missing[] = ($storey->elevation === null ? $storey->id : $below->id ?? $storey->id).'.elevation';
+        if ($storey->voids === []) {
+            return;
+        }
+        if ($below?->elevation === null || $storey->elevation === null) {
+            $this->missing[] = ($storey->elevation === null ? $storey->id : $below->id ?? $storey->id).'.elevation';
 
-                continue;
-            }
-            $ways = array_values(array_filter(array_map(static fn(PlacedStair $stair): ?Segment => $stair->to === $storey && $stair->from !== null ? $stair->shape->head : null, $this->home->stairs)));
-            foreach ($void->outline->counterClockwise()->edges() as $edge) {
-                if (self::isInside($edge, $void, $storey->voids)) {
-                    continue;
-                }
+            return;
+        }
+        $ways = array_values(array_filter(array_map(static fn(PlacedStair $stair): ?Segment => $stair->to === $storey && $stair->from !== null ? $stair->shape->head : null, $this->home->stairs)));
+        foreach (self::together($storey->voids) as $opening) {
+            foreach ($opening->edges() as $edge) {
                 $this->take($edge, $storey->elevation - $below->elevation, 'the opening in the floor', $ways);
             }
         }
     }
 
     /**
-     * Does an edge of an opening lie in another one, or between the two? Then there is no floor to fall from.
+     * Openings that overlap are one: between them there is no floor to fall from.
      *
      * @param list<FloorVoid> $voids
+     *
+     * @return list<Polygon>
      */
-    private static function isInside(Segment $edge, FloorVoid $own, array $voids): bool
+    private static function together(array $voids): array
     {
-        $beyond = $edge->offset(-self::OUTSIDE)->middle();
-        foreach ($voids as $void) {
-            if ($void !== $own && $void->outline->contains($beyond)) {
-                return true;
-            }
-        }
+        $lines = array_merge(...array_map(static fn(FloorVoid $void): array => Line::around($void->outline->counterClockwise(), 0, 0), $voids));
+        $openings = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0);
 
-        return false;
+        return array_map(static fn(Polygon $opening): Polygon => new Polygon($opening->outer->simplified(), array_map(static fn(Ring $hole): Ring => $hole->simplified(), $opening->holes)), $openings);
     }
 
     private function takeOutdoorRooms(): void

@@ -112,4 +112,19 @@ final class OpenEdgesTest extends MeasureTestCase
 
         return $lengths;
     }
+
+    /** Inside another, along its edges, over them in part, and apart: edges of what is open together. */
+    public function test_openings_that_overlap_are_one(): void
+    {
+        $outer = [[2000, 2000], [3000, 2000], [3000, 3000], [2000, 3000]];
+        foreach ([
+            [[[2200, 2200], [2800, 2200], [2800, 2800], [2200, 2800]], 4.0],
+            [[[2000, 2000], [3000, 2000], [3000, 2500], [2000, 2500]], 4.0],
+            [[[2500, 2000], [3500, 2000], [3500, 2500], [2500, 2500]], 6.0],
+            [[[4000, 2000], [4500, 2000], [4500, 2500], [4000, 2500]], 8.0],
+        ] as [$second, $edges]) {
+            $home = Sketch::room(5000, 5000, 'hall')->upper(['rooms' => [['id' => 'u', 'name' => 'U', 'use' => 'living', 'at' => [500, 500]]], 'voids' => [['id' => 'v', 'outline' => $outer], ['id' => 'x', 'outline' => $second]]]);
+            self::assertSame($edges, self::number('storey.open_edges', $home, 'U'));
+        }
+    }
 }
