@@ -12,14 +12,17 @@ use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 
 /** What stands on the floor within a box: gathered once, however many zones in it are asked about. */
-final readonly class FloorNear
+final class FloorNear
 {
+    /** @var array<string, list<Segment>> by direction */
+    private array $leaning = [];
+
     /**
      * @param list<array{Polygon, Box}>                $walls    bare openings cut out, with the box around each
      * @param list<Segment>                            $faces    of walls, and some farther away
      * @param list<array{PlacedFixture, Polygon, Box}> $fixtures that take floor
      */
-    private function __construct(public Box $box, private array $walls, private array $faces, private array $fixtures) {}
+    private function __construct(private readonly Box $box, private readonly array $walls, private readonly array $faces, private readonly array $fixtures) {}
 
     public static function within(Box $box, StoreyPlan $plan, Home $home): self
     {
@@ -75,6 +78,12 @@ final readonly class FloorNear
      * @return list<Segment>
      */
     public function leaning(Point $along): array
+    {
+        return $this->leaning["{$along->x} {$along->y}"] ??= $this->findLeaning($along);
+    }
+
+    /** @return list<Segment> */
+    private function findLeaning(Point $along): array
     {
         $edges = array_merge($this->faces, ...array_map(static fn(array $fixture): array => $fixture[1]->edges(), $this->fixtures));
 
