@@ -26,8 +26,6 @@ final readonly class PlacedFixture implements Subject
     /** What basins, sinks and hobs are set into. */
     private const COUNTERS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet];
 
-    /** What two have in common, as thick as this, mm, or less, lies beside both. */
-
     /** A thing whose underside is this high, in mm, leaves the floor below it free. */
     private const ABOVE_HEADS = 2000.0;
 
