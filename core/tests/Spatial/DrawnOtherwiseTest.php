@@ -46,14 +46,14 @@ final class DrawnOtherwiseTest extends MeasureTestCase
     /** A window over the end of a partition belongs to the room that has more of it, whichever way its wall was drawn. */
     public function test_a_window_across_the_end_of_a_partition(): void
     {
-        foreach ([1700.0 => 'h', 2700.0 => 'r'] as $middle => $room) {
+        foreach ([1700 => 'h', 2700 => 'r'] as $middle => $room) {
             foreach ([false, true] as $isReversed) {
                 $ends = [[-100, -100], [6100, -100]];
                 $home = (new Sketch())->wall(...[...($isReversed ? array_reverse($ends) : $ends), 200, 'exterior'])->wall([6100, -100], [6100, 3100], 200, 'exterior')->wall([6100, 3100], [-100, 3100], 200, 'exterior')->wall([-100, 3100], [-100, -100], 200, 'exterior')
                     ->wall([2200, -100], [2200, 3100])->use('h', 'study', 1000, 1500)->use('r', 'living', 4000, 1500)
                     ->window('w1', $isReversed ? 6100 - $middle : $middle + 100, 1600, 1200, ['operation' => 'casement', 'sill' => 900])->home();
                 $opening = $home->openings[0];
-                self::assertSame([$room], array_values(array_filter([$opening->left->room?->id(), $opening->right->room?->id()])), "at {$middle}".($isReversed ? ', reversed' : ''));
+                self::assertSame([$room], array_values(array_filter([$opening->left->room?->id(), $opening->right->room?->id()], is_string(...))), "at {$middle}".($isReversed ? ', reversed' : ''));
             }
         }
     }
