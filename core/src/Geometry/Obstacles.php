@@ -111,10 +111,10 @@ final class Obstacles
             : $nearest;
     }
 
-    /** Does the front come out of a solid over this edge of it? */
+    /** Does the front come out of a solid over this edge of it? One that runs along with the movement, but for a little, it does not cross. */
     private function isLeft(Sweep $sweep, Segment $edge): bool
     {
-        return $this->areSolid && $sweep->direction->cross($edge->vector()) > 1e-6 * $edge->length();
+        return $this->areSolid && $sweep->direction->cross($edge->vector()) > Tolerance::GRAZE;
     }
 
     /** @return list<Segment> those that may come into a box, and others near it */

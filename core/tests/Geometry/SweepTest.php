@@ -45,6 +45,15 @@ final class SweepTest extends TestCase
         self::assertEqualsWithDelta(900.0, self::distance([self::box(-2000, -100, 4000, 100), self::box(-2000, 900, 4000, 100)]), 1e-6, 'nor does what it stands against');
     }
 
+    /** A corner whose side runs along the way, but for a thousandth, is met at its front. */
+    public function test_a_side_that_nearly_runs_along_is_not_come_out_of(): void
+    {
+        foreach ([-0.4, -0.001, 0.0, 0.001, 0.4] as $lean) {
+            $corner = new Ring([new Point(498, 229), new Point(700, 229), new Point(700, 400), new Point(498 + $lean, 400)]);
+            self::assertEqualsWithDelta(229.0, self::distance([$corner]), 1e-6, "leaning by {$lean}");
+        }
+    }
+
     public function test_turning_everything_changes_nothing(): void
     {
         foreach ([10.0, 45.0, 133.0, 289.5] as $degrees) {
