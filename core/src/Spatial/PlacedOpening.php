@@ -18,9 +18,11 @@ final readonly class PlacedOpening implements Subject
     /** How far from the wall's face, in mm, one looks to see what is there. */
     private const LOOK = 2.0;
 
-    /** Where along the opening one looks, as shares of its width from its middle. */
+    /** Where along the opening one looks first, besides its middle, as a share of its width. */
     private const NEARLY_HALF = 0.48;
-    private const SHARES = [-0.48, -0.4, -0.3, -0.2, -0.1, 0.1, 0.2, 0.3, 0.4, 0.48];
+
+    /** In how many places one looks where a wall ends behind it. */
+    private const PLACES = 200;
 
     public Beyond $left;
     public Beyond $right;
@@ -123,7 +125,9 @@ final readonly class PlacedOpening implements Subject
             return $middle;
         }
 
-        return $this->mostOf(array_values(array_filter(array_map($at, self::SHARES)))) ?? Beyond::unnamed($this->middle()->plus($away));
+        $places = array_map(static fn(int $place): ?Beyond => $at(($place - 0.5) / self::PLACES - 0.5), range(1, self::PLACES));
+
+        return $this->mostOf(array_values(array_filter($places))) ?? Beyond::unnamed($this->middle()->plus($away));
     }
 
     /**
@@ -134,9 +138,11 @@ final readonly class PlacedOpening implements Subject
     private function mostOf(array $found): ?Beyond
     {
         $best = null;
-        foreach ($found as $one) {
+        while ($found !== []) {
+            $one = $found[0];
             $order = [count(array_filter($found, $one->isSame(...))), $one->room?->outline()?->area() ?? 0.0];
             $best = $best === null || $order > $best[0] ? [$order, $one] : $best;
+            $found = array_values(array_filter($found, static fn(Beyond $other): bool => !$other->isSame($one)));
         }
 
         return $best === null ? null : $best[1];
