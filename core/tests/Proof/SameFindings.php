@@ -21,6 +21,9 @@ final class SameFindings
     /** How far amounts may differ: mm, m2, degrees, a share. */
     private const WITHIN = ['mm' => 0.2, 'm2' => 0.0005, 'deg' => 0.05, 'ratio' => 0.0005, 'count' => 0.0];
 
+    /** From this rounding on, mm, what touches or just fits may come off; how often is counted. */
+    private const COARSE = 0.1;
+
     /** @var array<string, Finding> */
     private array $findings = [];
 
@@ -82,7 +85,8 @@ final class SameFindings
         if ($amount === null || $there === null || ($amount->quantity === $there->quantity && abs($amount->minus($there)) <= self::within($amount, $rounding))) {
             return null;
         }
-        if (self::hangsOnTouch($one, $rounding)) {
+        // what just fits into a width that is asked for may no longer, where coordinates are rounded to a tenth
+        if ($rounding >= self::COARSE) {
             ++$this->atLimit;
 
             return null;
@@ -102,7 +106,7 @@ final class SameFindings
     /** What counts, or is reached, because two things touch may change where coordinates are rounded to a tenth; finer roundings must agree. */
     private static function hangsOnTouch(Finding $finding, float $rounding): bool
     {
-        return $rounding >= 0.1 && in_array($finding->outcome->measured?->quantity, [Quantity::Count, Quantity::Ratio], true);
+        return $rounding >= self::COARSE && in_array($finding->outcome->measured?->quantity, [Quantity::Count, Quantity::Ratio], true);
     }
 
     /** Three roundings of two faces each may come together. */
