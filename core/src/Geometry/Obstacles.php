@@ -92,12 +92,14 @@ final class Obstacles
         $limit = 2 * $this->extent + $sweep->farthestFromOrigin();
         do {
             $nearest = null;
+            $left = INF;
             foreach ($this->grid->inBox($sweep->bounds($reach)) as $number) {
                 $met = $sweep->meets($this->segments[$number]);
                 if ($met !== null && $beyond < 0 && $met['near'] <= -Sweep::TOUCH && $met['far'] > Sweep::TOUCH) {
                     return new Meeting(0.0, $sweep->line(0.0, $met['across']), $number);
                 }
                 $isBehind = $met === null || $met['near'] <= $beyond || ($met['near'] <= Sweep::TOUCH && $this->isLeft($sweep, $this->segments[$number]));
+                $left = $met !== null && !$isBehind && $met['near'] < $left && $this->isLeft($sweep, $this->segments[$number]) ? $met['near'] : $left;
                 if ($met !== null && !$isBehind && ($nearest === null || $met['near'] < $nearest->distance)) {
                     $nearest = new Meeting(max(0.0, $met['near']), $sweep->line(max(0.0, $met['near']), $met['across']), $number);
                 }
@@ -106,7 +108,8 @@ final class Obstacles
             $reach *= 2;
         } while (!$isSettled && $reach < 4 * $limit);
 
-        return $nearest !== null && $beyond < 0 && $nearest->distance > Sweep::TOUCH && $this->isLeft($sweep, $this->segments[$nearest->segment])
+        // of edges that end in one corner any may be the nearest
+        return $nearest !== null && $beyond < 0 && $nearest->distance > Sweep::TOUCH && $left <= $nearest->distance + Sweep::TOUCH
             ? new Meeting(0.0, new Segment($nearest->line->from, $nearest->line->from), $nearest->segment)
             : $nearest;
     }

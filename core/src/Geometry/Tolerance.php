@@ -23,7 +23,7 @@ final class Tolerance
     private const EXACT = 0.001;
 
     /** What runs exactly along the side of a way that something moves, and reaches in by no more than this, stands beside it. */
-    public const ASIDE = 0.2;
+    public const ASIDE = 0.22;
 
     /**
      * How far an edge may reach into the side of a strip without standing in it.

@@ -45,6 +45,16 @@ final class SweepTest extends TestCase
         self::assertEqualsWithDelta(900.0, self::distance([self::box(-2000, -100, 4000, 100), self::box(-2000, 900, 4000, 100)]), 1e-6, 'nor does what it stands against');
     }
 
+    /** A front in a wall that ends beside another one: whichever edge of the corner is listed first. */
+    public function test_a_front_in_a_wall_is_in_it_whatever_ends_in_its_corner(): void
+    {
+        // a wall across the way and one that runs on from its far face, as one outline
+        $points = [new Point(-2000, -88), new Point(2000, -88), new Point(2000, 12), new Point(-184, 12), new Point(-184, 2000), new Point(-284, 2000), new Point(-284, 12), new Point(-2000, 12)];
+        foreach (range(0, 7) as $first) {
+            self::assertEqualsWithDelta(0.0, self::distance([new Ring(array_map(static fn(int $corner): Point => $points[($first + $corner) % 8], range(0, 7)))]), 1e-9, "from corner {$first}");
+        }
+    }
+
     /** A corner whose side runs along the way, but for a thousandth, is met at its front. */
     public function test_a_side_that_nearly_runs_along_is_not_come_out_of(): void
     {
