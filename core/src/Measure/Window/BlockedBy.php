@@ -54,7 +54,7 @@ final class BlockedBy extends SubjectMeasure
             if ($fixture->room === null || $fixture->outline === null || $fixture->base() >= $sill + ($height ?? INF)) {
                 continue;
             }
-            if (self::isBefore($fixture, $subject, $fixture->room, $fixture->outline) && self::isInTheWay($fixture, $subject, $sill)) {
+            if (self::isBefore($fixture, $subject, $fixture->room, self::NEAR) && self::isInTheWay($fixture, $subject, $sill)) {
                 $found[] = $fixture;
             }
         }
@@ -68,13 +68,14 @@ final class BlockedBy extends SubjectMeasure
         );
     }
 
-    private static function isBefore(PlacedFixture $fixture, PlacedOpening $window, RoomSpace $room, Ring $outline): bool
+    /** @param float $near how far from the window's face, mm */
+    public static function isBefore(PlacedFixture $fixture, PlacedOpening $window, RoomSpace $room, float $near): bool
     {
         $out = $window->wall->line()->direction()->left()->times($window->left->isRoom($room) ? 1 : -1);
         $span = $window->span();
-        $strip = Ring::rectangle($span->from->plus($out->times($window->wall->thickness / 2)), $span->vector(), $out->times(self::NEAR));
+        $strip = Ring::rectangle($span->from->plus($out->times($window->wall->thickness / 2)), $span->vector(), $out->times($near));
 
-        return Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($outline->counterClockwise()), $strip->counterClockwise());
+        return $fixture->outline !== null && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($fixture->outline->counterClockwise()), $strip->counterClockwise());
     }
 
     private static function isInTheWay(PlacedFixture $fixture, PlacedOpening $window, float $sill): bool

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Window;
 
-use Heurema\Geometry\Overlap;
-use Heurema\Geometry\Polygon;
-use Heurema\Geometry\Ring;
-use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
@@ -19,7 +15,6 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject;
 use Heurema\Units\Amount;
 
@@ -52,7 +47,7 @@ final class UnitsBefore extends SubjectMeasure
         $found = $unknown = [];
         foreach (GlassEdges::rooms($subject) as $room) {
             foreach ($home->fixturesIn($room) as $unit) {
-                if (!in_array($unit->fixture->kind, self::UNITS, true) || !self::isBefore($unit, $subject, $room)) {
+                if (!in_array($unit->fixture->kind, self::UNITS, true) || !BlockedBy::isBefore($unit, $subject, $room, self::NEAR)) {
                     continue;
                 }
                 [$base, $top] = [$unit->knownBase(), $unit->top()];
@@ -72,12 +67,5 @@ final class UnitsBefore extends SubjectMeasure
             array_values(array_filter(array_map(static fn(PlacedFixture $unit): ?Witness => $unit->outline === null ? null : Witness::outline($subject->storey(), $unit->outline), $found))),
             [$found === [] ? 'No unit covers it.' : 'Before it: '.implode(', ', array_map(static fn(PlacedFixture $unit): string => $unit->name(), $found)).'.'],
         );
-    }
-
-    private static function isBefore(PlacedFixture $unit, PlacedOpening $window, RoomSpace $room): bool
-    {
-        $out = $window->wall->line()->direction()->left()->times($window->left->isRoom($room) ? 1 : -1);
-        $strip = Ring::rectangle($window->span()->from->plus($out->times($window->wall->thickness / 2)), $window->span()->vector(), $out->times(self::NEAR))->counterClockwise();
-        return $unit->outline !== null && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($unit->outline->counterClockwise()), $strip);
     }
 }
