@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Heurema\Geometry\Box;
-use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
@@ -30,7 +29,7 @@ final readonly class WitnessDrawing
     /** `left top width height` around everything it draws, and around the room that it speaks of, y down; null when there is nothing. */
     public function bounds(): ?string
     {
-        $points = array_merge(...array_map(static fn(Witness $witness): array => array_merge(...$witness->lines), $this->here()));
+        $points = array_merge(...array_map(static fn(Witness $witness): array => array_merge(...$witness->lines()), $this->here()));
         if ($points === []) {
             return null;
         }
@@ -50,9 +49,9 @@ final readonly class WitnessDrawing
     private function shape(Witness $witness): string
     {
         return match ($witness->type) {
-            Witness::DIMENSION => $this->dimension(new Segment($witness->lines[0][0], $witness->lines[0][1]), $witness->text),
+            Witness::DIMENSION => $this->dimension(new Segment($witness->lines()[0][0], $witness->lines()[0][1]), $witness->text),
             Witness::OUTLINE => $this->outline($witness),
-            default => Svg::pinned($witness->lines[0][0], 'witness-mark', Svg::element('circle', ['r' => 9]).self::caption($witness->text)),
+            default => Svg::pinned($witness->lines()[0][0], 'witness-mark', Svg::element('circle', ['r' => 9]).self::caption($witness->text)),
         };
     }
 
@@ -74,7 +73,7 @@ final readonly class WitnessDrawing
 
     private function outline(Witness $witness): string
     {
-        $rings = array_map(static fn(array $points): Ring => new Ring($points === [] ? [new Point(0, 0)] : $points), $witness->lines);
+        $rings = array_map(static fn(array $points): Ring => new Ring($points), $witness->lines());
 
         return Svg::element('path', ['class' => 'witness-outline', 'd' => Svg::path(new Polygon($rings[0], array_slice($rings, 1))), 'fill-rule' => 'evenodd']);
     }

@@ -66,7 +66,7 @@ final readonly class IssueArchive
     /** Straight down, in metres, with north at the top. */
     private static function viewpoint(LetterItem $item, string $topic): string
     {
-        $point = $item->finding->outcome->witness[0]->lines[0][0];
+        $point = $item->finding->outcome->witness[0]->lines()[0][0];
         $place = sprintf('<X>%.3f</X><Y>%.3f</Y><Z>10</Z>', $point->x / 1000, $point->y / 1000);
 
         return '<VisualizationInfo Guid="'.self::guid("{$topic} viewpoint").'"><OrthogonalCamera><CameraViewPoint>'.$place.'</CameraViewPoint><CameraDirection><X>0</X><Y>0</Y><Z>-1</Z></CameraDirection><CameraUpVector><X>0</X><Y>1</Y><Z>0</Z></CameraUpVector><ViewToWorldScale>5</ViewToWorldScale></OrthogonalCamera></VisualizationInfo>';

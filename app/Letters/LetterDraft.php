@@ -145,9 +145,9 @@ final readonly class LetterDraft
     {
         foreach ($finding->outcome->witness as $witness) {
             if ($witness->storey === $storey) {
-                $points = $witness->lines[0];
+                $points = $witness->lines()[0];
 
-                return $points === [] ? null : $points[0]->towardsPoint($points[intdiv(count($points), 2)], 0.5);
+                return $points[0]->towardsPoint($points[intdiv(count($points), 2)], 0.5);
             }
         }
 

@@ -26,6 +26,9 @@ final class BestPlace
             $here = $value($place);
             [$best, $greatest] = $here > $greatest ? [$place, $here] : [$best, $greatest];
         }
+        if ($exactly === INF) {
+            return $best;
+        }
         /** @var \SplPriorityQueue<float, array{float, float}> $queue */
         $queue = new \SplPriorityQueue();
         for ($i = 1, $count = count($places); $i < $count; ++$i) {

@@ -7,7 +7,7 @@ namespace Heurema\Geometry;
 /** The stretches of a polygon that are free all the way from one x to another, in a frame of its own. */
 final class FreeGaps
 {
-    /** @var list<array{float, float, float, float}> edges in the frame, left end first */
+    /** @var list<array{float, float, float, float}> edges in the frame, left end first, from left to right */
     public readonly array $edges;
 
     public function __construct(private readonly Polygon $polygon, public readonly Frame $frame)
@@ -18,6 +18,7 @@ final class FreeGaps
             $b = $frame->fromPlan($edge->to);
             $edges[] = $a->x <= $b->x ? [$a->x, $a->y, $b->x, $b->y] : [$b->x, $b->y, $a->x, $a->y];
         }
+        usort($edges, static fn(array $one, array $other): int => $one[0] <=> $other[0]);
         $this->edges = $edges;
     }
 
@@ -66,18 +67,7 @@ final class FreeGaps
     /** @return list<array{float, float}> from low to high, in order */
     public function over(float $left, float $right): array
     {
-        $blocked = $this->blocked($left + Tolerance::UPRIGHT, $right - Tolerance::UPRIGHT);
-        sort($blocked);
-        $gaps = [];
-        $reached = null;
-        foreach ($blocked as [$low, $high]) {
-            if ($reached !== null && $low > $reached && $this->isInside(($left + $right) / 2, ($low + $reached) / 2)) {
-                $gaps[] = [$reached, $low];
-            }
-            $reached = $reached === null || $high > $reached ? $high : $reached;
-        }
-
-        return $gaps;
+        return array_values(array_filter($this->between($left, $right), fn(array $gap): bool => $this->isFree($gap, $left, $right)));
     }
 
     /**
@@ -88,8 +78,8 @@ final class FreeGaps
     public function tallest(float $left, float $right): array
     {
         $best = [0.0, 0.0];
-        foreach ($this->over($left, $right) as $gap) {
-            $best = $gap[1] - $gap[0] > $best[1] - $best[0] ? $gap : $best;
+        foreach ($this->between($left, $right) as $gap) {
+            $best = $gap[1] - $gap[0] > $best[1] - $best[0] && $this->isFree($gap, $left, $right) ? $gap : $best;
         }
 
         return $best;
@@ -109,12 +99,38 @@ final class FreeGaps
         return array_values(array_filter($this->edges, static fn(array $edge): bool => $edge[2] - $edge[0] > Tolerance::UPRIGHT && abs($edge[3] - $edge[1]) > Tolerance::UPRIGHT));
     }
 
+    /** @return list<array{float, float}> the stretches that no edge enters between two xs, inside the polygon or out of it */
+    private function between(float $left, float $right): array
+    {
+        $blocked = $this->blocked($left + Tolerance::UPRIGHT, $right - Tolerance::UPRIGHT);
+        sort($blocked);
+        $gaps = [];
+        $reached = $blocked[0][0] ?? 0.0;
+        foreach ($blocked as [$low, $high]) {
+            if ($low > $reached) {
+                $gaps[] = [$reached, $low];
+            }
+            $reached = $high > $reached ? $high : $reached;
+        }
+
+        return $gaps;
+    }
+
+    /** @param array{float, float} $gap */
+    private function isFree(array $gap, float $left, float $right): bool
+    {
+        return $this->polygon->contains($this->frame->toPlan(new Point(($left + $right) / 2, ($gap[0] + $gap[1]) / 2)));
+    }
+
     /** @return list<array{float, float}> the ys that edges take somewhere between the two xs */
     private function blocked(float $left, float $right): array
     {
         $blocked = [];
         foreach ($this->edges as [$x1, $y1, $x2, $y2]) {
-            if ($x2 <= $left || $x1 >= $right) {
+            if ($x1 >= $right) {
+                break;
+            }
+            if ($x2 <= $left) {
                 continue;
             }
             if ($x2 - $x1 > 1e-9) {
@@ -128,10 +144,5 @@ final class FreeGaps
         }
 
         return $blocked;
-    }
-
-    private function isInside(float $x, float $y): bool
-    {
-        return $this->polygon->contains($this->frame->toPlan(new Point($x, $y)));
     }
 }

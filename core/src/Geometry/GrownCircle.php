@@ -86,10 +86,10 @@ final class GrownCircle
     private static function farthest(array $planes, float $reach): array
     {
         $best = [0.0, 0.0];
-        $farthest = self::height($planes, 0.0, 0.0);
+        $farthest = self::height($planes, 0.0, 0.0, -INF);
         foreach (self::corners($planes, $reach) as [$dx, $dy]) {
             if (max(abs($dx), abs($dy)) <= $reach * (1 + 1e-9)) {
-                $height = self::height($planes, $dx, $dy);
+                $height = self::height($planes, $dx, $dy, $farthest);
                 [$best, $farthest] = $height > $farthest + 1e-12 ? [[$dx, $dy], $height] : [$best, $farthest];
             }
         }
@@ -131,12 +131,20 @@ final class GrownCircle
         }
     }
 
-    /** @param list<array{float, float, float}> $planes */
-    private static function height(array $planes, float $dx, float $dy): float
+    /**
+     * How far a place is from the nearest plane; where it is not farther than so much, no matter by how much less.
+     *
+     * @param list<array{float, float, float}> $planes
+     */
+    private static function height(array $planes, float $dx, float $dy, float $than): float
     {
         $least = INF;
         foreach ($planes as [$nx, $ny, $distance]) {
-            $least = min($least, $distance + $nx * $dx + $ny * $dy);
+            $height = $distance + $nx * $dx + $ny * $dy;
+            if ($height <= $than) {
+                return $height;
+            }
+            $least = $height < $least ? $height : $least;
         }
 
         return $least;

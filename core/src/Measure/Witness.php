@@ -16,33 +16,39 @@ final readonly class Witness
     public const OUTLINE = 'outline';
     public const MARK = 'mark';
 
-    /**
-     * @param list<list<Point>> $lines a dimension's two ends; an outline's rings, closed, the first the outer one; the point of a mark
-     * @param string            $text  what to write beside it
-     */
-    private function __construct(public string $type, public string $storey, public array $lines, public string $text) {}
+    /** @param string $text what to write beside it */
+    private function __construct(public string $type, public string $storey, private Point|Segment|Ring|Polygon $shape, public string $text) {}
 
     public static function dimension(string $storey, Segment $segment, string $text): self
     {
-        return new self(self::DIMENSION, $storey, [[$segment->from, $segment->to]], $text);
+        return new self(self::DIMENSION, $storey, $segment, $text);
     }
 
     public static function outline(string $storey, Polygon|Ring $shape, string $text = ''): self
     {
-        $rings = $shape instanceof Polygon ? $shape->rings() : [$shape];
-
-        return new self(self::OUTLINE, $storey, array_map(static fn(Ring $ring): array => $ring->points, $rings), $text);
+        return new self(self::OUTLINE, $storey, $shape, $text);
     }
 
     public static function mark(string $storey, Point $at, string $text = ''): self
     {
-        return new self(self::MARK, $storey, [[$at]], $text);
+        return new self(self::MARK, $storey, $at, $text);
+    }
+
+    /** @return list<non-empty-list<Point>> a dimension's two ends; an outline's rings, closed, the first the outer one; the point of a mark */
+    public function lines(): array
+    {
+        return match (true) {
+            $this->shape instanceof Point => [[$this->shape]],
+            $this->shape instanceof Segment => [[$this->shape->from, $this->shape->to]],
+            $this->shape instanceof Ring => [$this->shape->points],
+            default => array_map(static fn(Ring $ring): array => $ring->points, $this->shape->rings()),
+        };
     }
 
     /** The same geometry with other words beside it. */
     public function saying(string $text): self
     {
-        return new self($this->type, $this->storey, $this->lines, $text);
+        return new self($this->type, $this->storey, $this->shape, $text);
     }
 
     /** @return array{type: string, storey: string, lines: list<list<array{float, float}>>, text: string} */
@@ -50,7 +56,7 @@ final readonly class Witness
     {
         $lines = array_map(
             static fn(array $line): array => array_map(static fn(Point $point): array => $point->toArray(), $line),
-            $this->lines,
+            $this->lines(),
         );
 
         return ['type' => $this->type, 'storey' => $this->storey, 'lines' => $lines, 'text' => $this->text];

@@ -173,7 +173,7 @@ final class DrawingMeasuresTest extends MeasureTestCase
     {
         self::assertInstanceOf(Measured::class, $measurement);
 
-        return $measurement->witness[0]->lines[0][0]->toArray();
+        return $measurement->witness[0]->lines()[0][0]->toArray();
     }
 
     /** @param array<string, mixed> $more */

@@ -23,7 +23,7 @@ final class HeadroomTest extends MeasureTestCase
         $measured = self::measure('stair.headroom', self::stairwell(void: [1550, 1500, 2450, 4500]), 's');
         self::assertInstanceOf(Measured::class, $measured);
         self::assertStringContainsString('the ceiling of R', $measured->working[0]);
-        self::assertEqualsWithDelta(1500.0, $measured->witness[0]->lines[0][0]->y, 1e-6);
+        self::assertEqualsWithDelta(1500.0, $measured->witness[0]->lines()[0][0]->y, 1e-6);
     }
 
     public function test_a_stick_on_each_tread_finds_where_the_opening_begins(): void
@@ -33,7 +33,7 @@ final class HeadroomTest extends MeasureTestCase
         $measured = self::measure('stair.opening_start', self::stairwell(), 's', ['headroom' => Amount::length(2000)]);
         self::assertInstanceOf(Measured::class, $measured);
         self::assertSame(12.0, $measured->amount()->number);
-        self::assertEqualsWithDelta(1375.0, $measured->witness[0]->lines[0][0]->y, 1e-6);
+        self::assertEqualsWithDelta(1375.0, $measured->witness[0]->lines()[0][0]->y, 1e-6);
         // a tread on which the stick just touches the upper floor need not be open: 450 + 2250 = 2700
         $touching = self::measure('stair.opening_start', self::stairwell(), 's', ['headroom' => Amount::length(2700 - 250 - 540)]);
         self::assertSame(11.0, $touching instanceof Measured ? $touching->amount()->number : null);

@@ -106,7 +106,7 @@ final class OpenEdgesTest extends MeasureTestCase
     {
         $lengths = [];
         foreach ($measured->witness as $witness) {
-            $lengths[] = $witness->lines[0][0]->distanceTo($witness->lines[0][1]);
+            $lengths[] = $witness->lines()[0][0]->distanceTo($witness->lines()[0][1]);
         }
         sort($lengths);
 
