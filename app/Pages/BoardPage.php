@@ -27,6 +27,7 @@ use App\Rules\BookCheck;
 use Heurema\Drafting\Standing;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
+use Heurema\Drafting\WallMeetings;
 use Heurema\Drafting\WallStretches;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Draft;
@@ -148,6 +149,25 @@ final class BoardPage
         $wall = $this->chosenWall();
 
         return $wall === null || $this->chosen?->list !== 'walls' ? [] : WallDistances::of($this->home->plans[$this->storey], $wall);
+    }
+
+    /** Do walls go on in one line with the chosen one? */
+    public function goesOn(): bool
+    {
+        $wall = $this->chosenWall();
+        $storey = $this->scheme->layout->storey($this->storey);
+        if ($wall === null || $storey === null) {
+            return false;
+        }
+        $meetings = new WallMeetings($storey);
+
+        return $meetings->inLine($wall, WallMeetings::FROM) !== [] || $meetings->inLine($wall, WallMeetings::TO) !== [];
+    }
+
+    /** What a wall of the storey is called within a sentence. */
+    public function wallCalled(string $id): string
+    {
+        return lcfirst($this->home->plans[$this->storey]->wallCalled($id));
     }
 
     /** @return array<int|string, string> the stretches of the chosen wall, or of the wall of the chosen opening, in which something can be placed */

@@ -6,8 +6,8 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\EditReader;
 use Heurema\Layout\Edit\Edit;
-use Heurema\Layout\Edit\EditReader;
 use Heurema\Layout\Layout;
 
 /** An edit as the core writes it. */

@@ -6,9 +6,10 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\InLine;
+use Heurema\Drafting\MoveWall;
 use Heurema\Drafting\WallDistances;
 use Heurema\Layout\Edit\Edit;
-use Heurema\Layout\Edit\MoveWall;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\StoreyPlan;
@@ -25,9 +26,11 @@ final readonly class SetDistance implements Act
         $datum = $asked->word('datum', WallDatum::Finished);
         foreach (WallDistances::of(new StoreyPlan($storey), $wall) as $distance) {
             if ($distance->other->id === $asked->string('other')->value() && $distance->side->value === $asked->string('side')->value()) {
+                $inLine = InLine::tryFrom($asked->string('in_line')->value());
+
                 return $asked->string('moves')->value() === 'other'
-                    ? new MoveWall($distance->other->id, $distance->moveOther($wanted, $datum))
-                    : new MoveWall($wall->id, $distance->moveOwn($wanted, $datum));
+                    ? new MoveWall($distance->other->id, $distance->moveOther($wanted, $datum), $inLine)
+                    : new MoveWall($wall->id, $distance->moveOwn($wanted, $datum), $inLine);
             }
         }
 

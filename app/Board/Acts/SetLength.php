@@ -6,8 +6,8 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\SetWallLength;
 use Heurema\Layout\Edit\Edit;
-use Heurema\Layout\Edit\SetWallLength;
 use Heurema\Layout\Layout;
 
 /** The chosen wall made as long as typed; its other end stays. */

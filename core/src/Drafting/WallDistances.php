@@ -36,8 +36,8 @@ final readonly class WallDistances
     {
         $nearest = [];
         foreach ($space->sides as $side) {
-            foreach ($side->wall === $wall ? $space->sides : [] as $facing) {
-                $faces = $facing->wall === $wall ? null : self::between($side, $facing);
+            foreach ($side->wall === $wall && self::isFace($side) ? $space->sides : [] as $facing) {
+                $faces = $facing->wall === $wall || !self::isFace($facing) ? null : self::between($side, $facing);
                 $where = $wall->line()->leftOf($side->segment->middle()) > 0 ? WallSide::Left : WallSide::Right;
                 $known = $nearest[$where->value] ?? null;
                 if ($faces !== null && ($known === null || $faces->length() < $known->faces->length())) {
@@ -49,11 +49,17 @@ final readonly class WallDistances
         return array_values($nearest);
     }
 
+    /** A face along the wall: moving a wall sideways brings its ends no nearer to anything. */
+    private static function isFace(SpaceSide $side): bool
+    {
+        return $side->segment->length() >= 0.05 && abs($side->segment->direction()->cross($side->wall->line()->direction())) < 1e-3;
+    }
+
     /** From a fifth of where two faces overlap, across, the middle being left to labels; null when they do not look at each other. */
     private static function between(SpaceSide $side, SpaceSide $facing): ?Segment
     {
         $line = $side->segment;
-        if ($line->length() < 0.05 || $facing->segment->length() < 0.05 || abs($line->direction()->cross($facing->segment->direction())) > 1e-3) {
+        if (abs($line->direction()->cross($facing->segment->direction())) > 1e-3) {
             return null;
         }
         [$first, $second] = [$line->along($facing->segment->from), $line->along($facing->segment->to)];

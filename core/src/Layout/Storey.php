@@ -81,6 +81,12 @@ final readonly class Storey
         ]);
     }
 
+    /** @return list<Wall> */
+    public function standingWalls(): array
+    {
+        return array_values(array_filter($this->walls, static fn(Wall $wall): bool => $wall->stands()));
+    }
+
     public function wall(string $id): ?Wall
     {
         foreach ($this->walls as $wall) {

@@ -55,8 +55,7 @@ final class StoreyPlan implements Subject
     /** @throws TangledLines when its walls cross one another beyond all measure */
     public function __construct(public readonly Storey $storey, private readonly ?Names $names = null)
     {
-        $standing = array_values(array_filter($storey->walls, static fn(Wall $wall): bool => $wall->stands()));
-        $this->walls = WallJoints::join($standing);
+        $this->walls = WallJoints::join($storey->standingWalls());
         $this->arrangement = new Arrangement((new WallSolids($this->walls))->lines());
         $this->mass = new WallMass($storey, array_map(self::simplified(...), $this->arrangement->polygons(self::isWall(...))));
         $this->spaces = $this->findSpaces();

@@ -88,7 +88,7 @@ final class WallJoints
     {
         $best = null;
         foreach ($near as $other) {
-            $meeting = $this->meeting($line, $other);
+            $meeting = self::meeting($line, $other);
             if ($meeting !== null && ($best === null || $meeting->distanceTo($line->to) < $best->distanceTo($line->to))) {
                 $best = $meeting;
             }
@@ -98,7 +98,7 @@ final class WallJoints
     }
 
     /** Where the end of a line that comes close to another wall meets that wall's centre line; the end itself where it goes beyond. */
-    private function meeting(Segment $line, Wall $other): ?Point
+    public static function meeting(Segment $line, Wall $other): ?Point
     {
         $axis = $other->line();
         $within = $other->thickness / 2 + self::CLOSES_GAPS_TO;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Drafting;
 
+use Heurema\Drafting\MoveWall;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
 use Heurema\Layout\Edit\Editor;
-use Heurema\Layout\Edit\MoveWall;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Spatial\StoreyPlan;

@@ -6,6 +6,7 @@ namespace Heurema\Tests\Proof;
 
 use Heurema\Tests\FurnishedPlan;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -14,6 +15,7 @@ use PHPUnit\Framework\TestCase;
  * The suite tries a sample that its seed chooses; `bin/proof` all: 200 made homes, the homes of the
  * demonstration, 24 angles. There the variable HEUREMA_PROOF says which part of how many parts is tried, as `1/2`.
  */
+#[Group('proof')]
 final class MetamorphicTest extends TestCase
 {
     private const SEED = 2026;

@@ -17,7 +17,7 @@ import { Wall } from './tools/wall.js';
  */
 export class Board {
     constructor(page, viewport) {
-        Object.assign(this, { page, viewport });
+        Object.assign(this, { page, viewport, inLine: '' });
         this.address = page.dataset.address.replace(/\/board$/, '');
         this.step = Number(page.dataset.step);
         this.sheet = document.getElementById('plan-sheet');
@@ -203,7 +203,7 @@ export class Board {
         if (!form) return;
         event.preventDefault();
         this.trials.stop();
-        this.act(form, Object.fromEntries(new FormData(event.target)));
+        this.act(form, this.valuesOf(event.target));
         if (form === 'taped') this.use('choose');
     }
 
@@ -231,11 +231,16 @@ export class Board {
         }
         if (field.form?.id === 'dimension-options') this.dimension(field.form);
         if (field.id === 'picture-how') document.getElementById('picture-known').hidden = field.value !== 'scale';
+        if (field.id === 'in-line') this.inLine = field.value;
         if (field.name === 'moves') this.showMoving(field.form);
     }
 
     tryForm(form) {
-        this.trials.try(form.dataset.form, Object.fromEntries(new FormData(form)), form.querySelector('output'));
+        this.trials.try(form.dataset.form, this.valuesOf(form), form.querySelector('output'));
+    }
+
+    valuesOf(form) {
+        return { ...Object.fromEntries(new FormData(form)), ...(form.dataset.form === 'distance' ? { in_line: this.inLine } : {}) };
     }
 
     /** Opens or shuts options that belong to no tool. */
@@ -287,7 +292,7 @@ export class Board {
     /** A wall goes sideways with what meets it; everything else is moved as it is. */
     move(id, right, up) {
         const isWall = document.querySelector(`.handle[data-subject="${id}"]`) !== null;
-        return isWall ? { edit: 'move_wall', id, by: [right, up] } : { edit: 'move', ids: [id], by: [right, up] };
+        return isWall ? { edit: 'move_wall', id, by: [right, up], ...(this.inLine ? { in_line: this.inLine } : {}) } : { edit: 'move', ids: [id], by: [right, up] };
     }
 
     /** A space without a name gets one where it was pointed at. */
@@ -345,6 +350,8 @@ export class Board {
     settle() {
         this.viewport.draw();
         this.snapping.read();
+        const inLine = document.getElementById('in-line');
+        if (inLine) inLine.value = this.inLine;
         for (const thing of document.querySelectorAll('#plan [data-subject]')) thing.classList.toggle('chosen', thing.dataset.subject === this.chosen);
     }
 

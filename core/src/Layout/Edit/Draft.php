@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Layout\Edit;
 
 use Heurema\Layout\Layout;
+use Heurema\Layout\LayoutReader;
+use Heurema\Layout\UnreadableLayout;
 
 /** A layout being edited: its entries by id, each change written down. */
 final class Draft
@@ -121,6 +123,20 @@ final class Draft
     public function changes(): array
     {
         return $this->changes;
+    }
+
+    /**
+     * The layout as it is edited so far.
+     *
+     * @throws RefusedEdit when it cannot be one
+     */
+    public function layout(): Layout
+    {
+        try {
+            return (new LayoutReader())->read($this->json());
+        } catch (UnreadableLayout $e) {
+            throw new RefusedEdit($e->getMessage(), 0, $e);
+        }
     }
 
     public function json(): string

@@ -7,13 +7,19 @@
 </form>
 @foreach ($page->distances() as $number => $distance)
     <form class="fields fields-inline" data-form="distance" data-tries data-moves="{{ $distance->wall->id }}" novalidate>
-        <label for="distance-{{ $number }}">Across {{ $distance->room ?? 'the space' }}, to wall {{ $distance->other->id }}</label>
+        <label for="distance-{{ $number }}">Across {{ $distance->room ?? 'the space' }}, to {{ $page->wallCalled($distance->other->id) }}</label>
         <x-length id="distance-{{ $number }}" name="distance" :value="$page->typed($distance->of(Heurema\Spatial\WallDatum::Finished))"/>
         <input type="hidden" name="other" value="{{ $distance->other->id }}"><input type="hidden" name="side" value="{{ $distance->side->value }}">
-        <select name="moves" aria-label="Which wall moves"><option value="own" data-wall="{{ $distance->wall->id }}">this wall moves</option><option value="other" data-wall="{{ $distance->other->id }}">wall {{ $distance->other->id }} moves</option></select>
+        <select name="moves" aria-label="Which wall moves"><option value="own" data-wall="{{ $distance->wall->id }}">this wall moves</option><option value="other" data-wall="{{ $distance->other->id }}">{{ $page->wallCalled($distance->other->id) }} moves</option></select>
         <button class="btn btn-tool btn-sm">Set</button>
     </form>
 @endforeach
+@if ($page->goesOn())
+    <div class="fields fields-inline">
+        <label for="in-line">Walls in line with it</label>
+        <select id="in-line"><option value="">stay where a wall holds them</option><option value="follow">go along</option><option value="stay">stay</option></select>
+    </div>
+@endif
 <p class="inspector-acts">
     @foreach (['door' => 'Door', 'window' => 'Window', 'gap' => 'Bare opening'] as $kind => $label)<button type="button" class="btn btn-tool" data-act="opening" data-kind="{{ $kind }}">+ {{ $label }}</button>@endforeach
 </p>

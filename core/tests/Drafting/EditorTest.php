@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Heurema\Tests\Layout\Edit;
+namespace Heurema\Tests\Drafting;
 
+use Heurema\Drafting\EditReader;
+use Heurema\Drafting\MoveWall;
+use Heurema\Drafting\SetWallLength;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Difference;
 use Heurema\Layout\Edit\Add;
@@ -12,16 +15,13 @@ use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\CopyElements;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Editor;
-use Heurema\Layout\Edit\EditReader;
 use Heurema\Layout\Edit\JoinWalls;
 use Heurema\Layout\Edit\Mirror;
 use Heurema\Layout\Edit\Move;
-use Heurema\Layout\Edit\MoveWall;
 use Heurema\Layout\Edit\OffsetWall;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\SetHeights;
-use Heurema\Layout\Edit\SetWallLength;
 use Heurema\Layout\Edit\SplitWall;
 use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Layout;

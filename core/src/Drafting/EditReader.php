@@ -2,8 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Heurema\Layout\Edit;
+namespace Heurema\Drafting;
 
+use Heurema\Layout\Edit\Add;
+use Heurema\Layout\Edit\ChangeDocument;
+use Heurema\Layout\Edit\ChangeValues;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\JoinWalls;
+use Heurema\Layout\Edit\Move;
+use Heurema\Layout\Edit\Remove;
+use Heurema\Layout\Edit\SetHeights;
+use Heurema\Layout\Edit\SplitWall;
+use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Place;
 use Heurema\Layout\UnreadableLayout;
 
@@ -17,7 +27,7 @@ use Heurema\Layout\UnreadableLayout;
  * | document | values |
  * | remove | ids |
  * | move | ids, by [x, y] |
- * | move_wall | id, and left or by [x, y] |
+ * | move_wall | id, and left or by [x, y], in_line (optional: follow, stay) |
  * | split_wall | id, at, new_id |
  * | join_walls | first, second |
  * | heights | storey, ceiling (optional), floor_thickness (optional) |
@@ -45,7 +55,7 @@ final class EditReader
             'document' => new ChangeDocument(self::values($place->object(['edit', 'values'])->get('values'))),
             'remove' => new Remove(self::ids($place->object(['edit', 'ids'])->get('ids'))),
             'move' => new Move(self::ids($place->object(['edit', 'ids', 'by'])->get('ids')), $place->get('by')->point()),
-            'move_wall' => new MoveWall($place->object(['edit', 'id', 'left', 'by'])->get('id')->identifier(), $place->optional('by')?->point() ?? $place->get('left')->elevation()),
+            'move_wall' => new MoveWall($place->object(['edit', 'id', 'left', 'by', 'in_line'])->get('id')->identifier(), $place->optional('by')?->point() ?? $place->get('left')->elevation(), $place->optional('in_line')?->word(InLine::class)),
             'split_wall' => new SplitWall($place->object(['edit', 'id', 'at', 'new_id'])->get('id')->identifier(), $place->get('at')->length(), $place->get('new_id')->identifier()),
             'join_walls' => new JoinWalls($place->object(['edit', 'first', 'second'])->get('first')->identifier(), $place->get('second')->identifier()),
             'heights' => $this->heights($place->object(['edit', 'storey', 'ceiling', 'floor_thickness'])),

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Drafting;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\Entry;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Storey;
+use Heurema\Layout\Wall;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Units\Amount;
+use Heurema\Units\MetricNotation;
+
+/**
+ * A wall moved sideways: what meets it is drawn out or cut back to meet it still, openings stay where they are on their walls, and
+ * every room stays closed. By a distance in mm, to the left of the wall's direction when positive, or by as much of a movement on
+ * the plan as runs across the wall.
+ */
+final readonly class MoveWall implements Edit
+{
+    /** An opening that hangs over the end of its wall by less, mm, does not. */
+    private const HANGS_OVER = 0.05;
+
+    /** So near to a name, mm, a wall does not come. */
+    private const BESIDE_NAME = 10.0;
+
+    /** @param InLine|null $inLine what walls in one line with it do; null: they stay where a wall across holds them, else they follow */
+    public function __construct(private string $id, private float|Point $by, private ?InLine $inLine = null) {}
+
+    public function on(Draft $draft): void
+    {
+        $entry = $draft->find($this->id);
+        if ($entry->list !== 'walls' || $entry->storey === null) {
+            throw new RefusedEdit("{$entry->name()} is no wall.");
+        }
+        $before = new Home($draft->layout());
+        $storey = $before->plans[$entry->storey]->storey;
+        $wall = $storey->wall($this->id) ?? throw new RefusedEdit('Choose a wall.');
+        $across = $wall->line()->direction()->left();
+        $by = $across->times($this->by instanceof Point ? $this->by->dot($across) : $this->by);
+        if ($by->length() < 1e-6) {
+            return;
+        }
+        $moved = new MovedWalls(new WallMeetings($storey), $wall, $by, $this->inLine);
+        foreach ($moved->lines() as $id => $line) {
+            $this->draw($draft, $draft->find($id), $line, $before);
+        }
+        $this->keepNames($draft, $storey, $moved->moving(), $by);
+        $this->check($before, new Home($draft->layout()), $entry->storey);
+    }
+
+    public function words(): string
+    {
+        $distance = $this->by instanceof Point ? $this->by->length() : abs($this->by);
+
+        return "Wall {$this->id} moved ".(new MetricNotation())->write(Amount::length($distance));
+    }
+
+    /** Openings count from the wall's start: when that moves along the wall, they stay where they are. */
+    private function draw(Draft $draft, Entry $wall, Segment $line, Home $before): void
+    {
+        $wall->refuseIfLocked();
+        $shift = $wall->line()->from->minus($line->from)->dot($wall->line()->direction());
+        $draft->change($wall, ['from' => $line->from->toArray(), 'to' => $line->to->toArray()]);
+        foreach ($before->openingsOn((string) $wall->storey) as $opening) {
+            if ($opening->wall->id === $wall->id()) {
+                $at = round($opening->opening->at + $shift, 4);
+                self::refuseToHangOver($opening, $at, $line->length());
+                $draft->change($draft->find($opening->id()), ['at' => $at]);
+            }
+        }
+    }
+
+    private static function refuseToHangOver(PlacedOpening $opening, float $at, float $length): void
+    {
+        $half = ($opening->opening->width ?? 0.0) / 2;
+        if ($at - $half < -self::HANGS_OVER || $at + $half > $length + self::HANGS_OVER) {
+            throw new RefusedEdit(ucfirst($opening->spoken()).' would hang over the end of its wall.');
+        }
+    }
+
+    /**
+     * The name of a room that a wall comes over goes with the wall.
+     *
+     * @param list<Wall> $moving where they were
+     */
+    private function keepNames(Draft $draft, Storey $storey, array $moving, Point $by): void
+    {
+        foreach ($storey->rooms as $room) {
+            foreach ($moving as $wall) {
+                $along = $wall->line()->along($room->at);
+                $ahead = $room->at->minus($wall->line()->at($along))->dot($by->unit());
+                if ($along >= 0 && $along <= $wall->line()->length() && $ahead > 0 && $ahead < $by->length() + $wall->thickness / 2 + self::BESIDE_NAME) {
+                    $draft->change($draft->find($room->id), ['at' => $room->at->plus($by)->toArray()]);
+
+                    continue 2;
+                }
+            }
+        }
+    }
+
+    /** @throws RefusedEdit */
+    private function check(Home $before, Home $after, string $storey): void
+    {
+        $were = [];
+        foreach ($before->openingsOn($storey) as $opening) {
+            $were[$opening->id()] = $opening;
+        }
+        foreach ($after->openingsOn($storey) as $opening) {
+            $was = $were[$opening->id()];
+            if (array_diff($opening->plan->wallsInto($opening), $was->plan->wallsInto($was)) !== []) {
+                throw new RefusedEdit('A wall would stand in '.$was->spoken().'.');
+            }
+        }
+        (new SameRooms($before->plans[$storey], $after->plans[$storey]))->check();
+    }
+}
