@@ -24,6 +24,7 @@ final class Acts
         'copy' => Acts\CopyThing::class,
         'repeat' => Acts\RepeatThing::class,
         'mirror' => Acts\MirrorThing::class,
+        'turn' => Acts\TurnThing::class,
         'space' => Acts\NameRoom::class,
         'storey' => Acts\AddStorey::class,
         'note' => Acts\WriteNote::class,

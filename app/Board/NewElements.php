@@ -22,6 +22,9 @@ use Heurema\Units\UnitSystem;
 /** What is newly drawn on the board, with usual sizes and an id of its own. */
 final readonly class NewElements
 {
+    /** What does not go to a wall from the middle of a room. */
+    private const FREE = [FixtureKind::Table, FixtureKind::Chair, FixtureKind::Armchair, FixtureKind::Island, FixtureKind::Column, FixtureKind::SmokeAlarm, FixtureKind::CoAlarm, FixtureKind::Lamp];
+
     public function __construct(private Layout $layout) {}
 
     /**
@@ -52,11 +55,12 @@ final readonly class NewElements
         return count($added) === 1 ? $added[0] : new Together($added, count($added).' openings added');
     }
 
-    /** With its back settled against the wall nearest to a point, however far that is. */
+    /** With its back against the face nearest to a point; what stands free may do so. */
     public function fixture(Storey $storey, FixtureKind $kind, Point $near): Edit
     {
         $sizes = array_map(static fn(float $size): float => round($size, 4), Library::sizes($kind, $this->layout->units));
-        $settled = (new Settling((new StoreyPlan($storey))->mass->obstructions()))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, INF) ?? new Settled($near, 90.0);
+        $reach = in_array($kind, self::FREE, true) ? Settling::REACH : INF;
+        $settled = (new Settling(new StoreyPlan($storey)))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, $reach) ?? new Settled($near->minus(new Point(0, ($sizes['depth'] ?? 0.0) / 2)), 90.0);
 
         return new Add($storey->id, 'fixtures', ['id' => $this->nextId('f'), 'kind' => $kind->value, 'at' => $settled->at->toArray(), 'facing' => $settled->facing, ...$sizes]);
     }

@@ -24,7 +24,7 @@ final readonly class MoveThing implements Act
             if ($thing->id() === $asked->select()) {
                 [$width, $depth] = [$thing->fixture->width ?? 0.0, $thing->fixture->depth ?? 0.0];
                 $middle = $at->plus(Point::towards($thing->fixture->facing)->times($depth / 2));
-                $settled = $asked->boolean('free') ? null : (new Settling($thing->plan->mass->obstructions()))->of($middle, $width, $depth);
+                $settled = $asked->boolean('free') ? null : (new Settling($thing->plan))->of($middle, $width, $depth);
 
                 return new ChangeValues($thing->id(), $settled === null ? ['at' => $at->toArray()] : ['at' => $settled->at->toArray(), 'facing' => $settled->facing]);
             }

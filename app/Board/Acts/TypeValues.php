@@ -7,11 +7,13 @@ namespace App\Board\Acts;
 use App\Board\Act;
 use App\Board\TypedValues;
 use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\Settling;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\SetHeights;
 use Heurema\Layout\Layout;
+use Heurema\Spatial\Home;
 
 /** What was typed into the fields of the chosen element. */
 final readonly class TypeValues implements Act
@@ -21,7 +23,26 @@ final readonly class TypeValues implements Act
         $id = $asked->select();
         $values = (new TypedValues($layout->units))->read((new Draft($layout))->find($id), $asked->fields());
 
-        return self::isHeights($layout, $id, $values) ? new SetHeights($id, $values['ceiling'] ?? null, $values['floor_thickness'] ?? null) : new ChangeValues($id, $values);
+        return self::isHeights($layout, $id, $values) ? new SetHeights($id, $values['ceiling'] ?? null, $values['floor_thickness'] ?? null) : new ChangeValues($id, [...$values, ...self::place($layout, $id, $values['width'] ?? null)]);
+    }
+
+    /**
+     * A thing in a corner stays in it with another width.
+     *
+     * @return array<string, mixed>
+     */
+    private static function place(Layout $layout, string $id, mixed $width): array
+    {
+        if (!is_float($width)) {
+            return [];
+        }
+        foreach ((new Home($layout))->fixtures as $thing) {
+            if ($thing->id() === $id && $thing->fixture->width !== $width) {
+                return ['at' => (new Settling($thing->plan))->resized($thing, $width)->toArray()];
+            }
+        }
+
+        return [];
     }
 
     /**

@@ -46,7 +46,7 @@ final class StandingTest extends TestCase
 
     public function test_a_back_goes_against_the_nearest_wall(): void
     {
-        $settling = new Settling(Sketch::room(4000, 3000)->home()->plans['G']->mass->obstructions());
+        $settling = new Settling(Sketch::room(4000, 3000)->home()->plans['G']);
         $settled = $settling->of(new Point(2000, 500), 600, 600);
         self::assertEqualsWithDelta([[2000.0, 0.0], 90.0], [$settled?->at->toArray(), $settled?->facing], 1e-4);
         $settled = $settling->of(new Point(3600, 1500), 600, 600);
@@ -55,7 +55,7 @@ final class StandingTest extends TestCase
 
     public function test_only_as_far_as_it_reaches(): void
     {
-        $settling = new Settling(Sketch::room(4000, 3000)->home()->plans['G']->mass->obstructions());
+        $settling = new Settling(Sketch::room(4000, 3000)->home()->plans['G']);
         self::assertNotNull($settling->of(new Point(2000, 600.0), 600, 600));
         self::assertNull($settling->of(new Point(2000, 600.1), 600, 600));
         self::assertNotNull($settling->of(new Point(2000, 1400), 600, 600, INF));
@@ -63,7 +63,7 @@ final class StandingTest extends TestCase
 
     public function test_a_side_goes_against_the_wall_that_it_would_run_into(): void
     {
-        $settling = new Settling(Sketch::room(4000, 3000)->home()->plans['G']->mass->obstructions());
+        $settling = new Settling(Sketch::room(4000, 3000)->home()->plans['G']);
         self::assertEqualsWithDelta([300.0, 0.0], $settling->of(new Point(250, 200), 600, 600)?->at->toArray(), 1e-4);
         self::assertEqualsWithDelta([3700.0, 0.0], $settling->of(new Point(3790, 150), 600, 600)?->at->toArray(), 1e-4);
     }

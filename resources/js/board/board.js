@@ -183,7 +183,7 @@ export class Board {
         const onChosen = {
             remove: () => this.edit({ edit: 'remove', ids: [this.chosen] }), opening: () => this.act('openings', { wall: this.chosen, kind }),
             hinge: () => this.flip('hinge', ['from', 'to']), swing: () => this.flip('opens', ['left', 'right']),
-            turn: () => this.turn(), mirror: () => this.act('mirror', {}), copy: () => this.copy(),
+            turn: () => this.act('turn', {}), mirror: () => this.act('mirror', {}), copy: () => this.copy(),
         };
         if (acts[act]) acts[act]();
         else if (this.chosen) onChosen[act]();
@@ -277,12 +277,6 @@ export class Board {
     flip(key, [first, second]) {
         const field = document.getElementById(`field-${key}`);
         if (field) this.edit({ edit: 'change', id: this.chosen, values: { [key]: field.value === first ? second : first } });
-    }
-
-    /** The chosen thing turns a quarter to the left. */
-    turn() {
-        const field = document.getElementById('field-facing');
-        if (field) this.edit({ edit: 'change', id: this.chosen, values: { facing: (Number(field.value) + 90) % 360 } });
     }
 
     copy() {

@@ -1,6 +1,6 @@
 import { Drawing } from './drawing.js';
 
-/** Puts a thing, a copy or a stair where it is pointed at; where it would come to stand is shown on the way. */
+/** Puts things and copies where it is pointed at, one after the other until Esc, or one stair or note; where each would come to stand is shown on the way. */
 export class Place extends Drawing {
     /** @param {() => [string, object]} what the act and its values, without the place */
     constructor(board, name, what, options = null) {
@@ -19,7 +19,7 @@ export class Place extends Drawing {
         this.board.trials.stop();
         this.board.ghost.clear();
         this.board.act(act, { ...values, at: Drawing.text(at) });
-        this.board.use('choose');
+        if (!['thing', 'copy'].includes(act)) this.board.use('choose');
     }
 
     typed() {}
