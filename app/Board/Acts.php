@@ -9,6 +9,9 @@ final class Acts
 {
     private const ALL = [
         'edit' => Acts\MakeEdit::class,
+        'remove' => Acts\RemoveChosen::class,
+        'move' => Acts\MoveChosen::class,
+        'hang' => Acts\HangDoor::class,
         'wall' => Acts\DrawWall::class,
         'rectangle' => Acts\DrawRectangle::class,
         'offset' => Acts\OffsetWall::class,

@@ -17,6 +17,9 @@ final readonly class Parts
 {
     public const HEADER = 'X-Board-Parts';
 
+    /** Why something was not done, encoded as in an address. */
+    public const REFUSED = 'X-Board-Refused';
+
     /** In the order in which they are sent: what is sent together is shown together. */
     private const PLAN = ['board.message', 'board.state', 'board.inspector', 'board.storeys', 'board.note', 'plan'];
     private const FINDINGS = ['board.marks', 'board.findings', 'board.checked'];
@@ -29,8 +32,11 @@ final readonly class Parts
         return new self($request->headers->has(self::HEADER) ? explode(' ', $request->headers->get(self::HEADER) ?? '') : null);
     }
 
-    /** @param array<string, mixed> $data what the views need beside the page */
-    public function answer(BoardPage $page, array $data = [], int $status = 200): Response|StreamedResponse
+    /**
+     * @param array<string, mixed> $data    what the views need beside the page
+     * @param string|null          $refused why it was not done
+     */
+    public function answer(BoardPage $page, array $data = [], int $status = 200, ?string $refused = null): Response|StreamedResponse
     {
         $data = ['page' => $page, 'message' => null, 'refusedField' => null, 'typed' => [], 'isStale' => false, ...$data];
         if ($this->known === null) {
@@ -46,7 +52,7 @@ final readonly class Parts
             foreach ([self::PLAN, self::FINDINGS] as $views) {
                 self::send(implode('', array_map(fn(string $view): string => $this->part($view, $data), $views)));
             }
-        }, $status, [self::HEADER => 'yes', 'Content-Type' => 'text/html; charset=UTF-8']);
+        }, $status, [self::HEADER => 'yes', ...($refused === null ? [] : [self::REFUSED => rawurlencode($refused)]), 'Content-Type' => 'text/html; charset=UTF-8']);
     }
 
     /**

@@ -55,7 +55,7 @@ final readonly class SubjectMarks
             $subject instanceof PlacedOpening => $subject->middle(),
             $subject instanceof PlacedFixture => $subject->frame->toPlan(new Point(0, ($subject->fixture->depth ?? 0.0) / 2)),
             $subject instanceof PlacedStair => $subject->stair->start,
-            default => $finding->outcome->witness[0]->lines()[0][0] ?? null,
+            default => ($finding->outcome->witness[0] ?? null)?->lines()[0][0],
         };
     }
 }

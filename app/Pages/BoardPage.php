@@ -10,6 +10,7 @@ use App\Board\Fields;
 use App\Board\LengthField;
 use App\Board\OpeningLibrary;
 use App\Board\TypedValues;
+use App\Board\UsualWalls;
 use App\Drawing\BoardHandles;
 use App\Drawing\DimensionStyle;
 use App\Drawing\LabelPlace;
@@ -288,15 +289,7 @@ final class BoardPage
     /** @return array<string, string> the thickness of each type of wall: as it was drawn last, else as is usual */
     public function thicknesses(): array
     {
-        $isImperial = $this->scheme->layout->units === UnitSystem::Imperial;
-        $thicknesses = ['exterior' => $isImperial ? 165.1 : 240.0, 'interior' => $isImperial ? 114.3 : 100.0, 'party' => $isImperial ? 254.0 : 300.0, 'divider' => 0.0];
-        foreach ($this->scheme->layout->storeys as $storey) {
-            foreach ($storey->walls as $wall) {
-                $thicknesses[$wall->type->value] = $wall->thickness;
-            }
-        }
-
-        return array_map($this->typed(...), $thicknesses);
+        return array_map($this->typed(...), UsualWalls::thicknesses($this->scheme->layout));
     }
 
     private static function find(Scheme $scheme, string $id): ?Entry

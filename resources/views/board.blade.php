@@ -41,6 +41,7 @@
             @include('board.state')
             <p class="board-changes" id="board-changes" role="status"></p>
             @include('board.message', ['message' => null])
+            <div role="alert"><ul class="board-refusals" id="board-refusals" aria-label="Not made"></ul></div>
             @include('board.inspector', ['refusedField' => null, 'typed' => [], 'message' => null])
             @include('board.findings')
             @include('board.checked')

@@ -38,13 +38,13 @@ final class ActsTest extends TestCase
 
     public function test_a_rectangle_is_pointed_at_or_typed(): void
     {
-        $this->act('rectangle', ['from' => '10000,0', 'to' => '13000,2000', 'thickness' => '100', 'type' => 'interior', 'beside' => 'left'])->assertOk();
-        $this->act('rectangle', ['from' => '20000,0', 'width' => '3 m', 'depth' => '200cm', 'thickness' => '100', 'type' => 'interior', 'beside' => 'right'])->assertOk();
+        $this->act('rectangle', ['from' => '10000,0', 'to' => '13000,2000', 'thickness' => '100', 'type' => 'interior', 'measured_at' => 'outside'])->assertOk();
+        $this->act('rectangle', ['from' => '20000,0', 'size' => '3 m x 200cm', 'grow' => '-1,-1', 'thickness' => '100', 'type' => 'interior', 'measured_at' => 'inside'])->assertOk();
         $areas = array_map(static fn($space): float => round($space->outline->area() / 1e6, 2), array_slice((new Home($this->layout()))->plans['G']->spaces, -2));
         sort($areas);
         // drawn along the outer faces, and along the inner ones
         self::assertSame([2.8 * 1.8, 3.0 * 2.0], $areas);
-        $this->act('rectangle', ['from' => '0,0', 'width' => '3 m', 'depth' => 'deep', 'thickness' => '100'])->assertUnprocessable();
+        $this->act('rectangle', ['from' => '0,0', 'size' => '3 m x deep', 'thickness' => '100'])->assertUnprocessable();
     }
 
     public function test_walls_are_offset_split_and_joined(): void
@@ -138,7 +138,7 @@ final class ActsTest extends TestCase
         $flight = $this->layout()->stairs[0]->parts[0];
         self::assertEquals(new Flight(16, 270.0, null), $flight);
         $this->act('flight', ['select' => 'st1', 'risers' => '99', 'tread' => '270'])->assertRedirect();
-        $this->act('void', ['from' => '500,500', 'width' => '1 m', 'depth' => '4 m'])->assertOk();
+        $this->act('void', ['from' => '500,500', 'size' => '1 m by 4 m'])->assertOk();
         $this->act('void', ['from' => '500,500', 'to' => '500,900'])->assertUnprocessable();
         $this->act('note', ['at' => '500,500'])->assertOk()->assertSee('Note m1');
         $this->act('values', ['select' => 'm1', 'fields' => ['text' => 'Check the sill <here>']])->assertOk()->assertSee('Check the sill &lt;here&gt;', false);

@@ -71,8 +71,8 @@ final class BoardTest extends TestCase
             ['acts/edit', ['edit' => 'x'], 'expected JSON'],
             ['acts/values', ['select' => 'nobody', 'fields' => []], 'Nothing has the id'],
             ['acts/values', ['select' => 'gw1', 'fields' => ['thickness' => '']], 'Thickness is needed.'],
-            ['acts/wall', ['from' => 'here', 'to' => '0,0', 'thickness' => '4"'], 'Point at a place'],
-            ['acts/wall', ['from' => '0,0', 'length' => '1,500', 'towards' => '0', 'thickness' => '4"'], 'two ways'],
+            ['acts/wall', ['from' => 'here', 'legs' => [['to' => '0,0']], 'thickness' => '4"'], 'Point at a place'],
+            ['acts/wall', ['from' => '0,0', 'legs' => [['length' => '1,500', 'towards' => '0']], 'thickness' => '4"'], 'two ways'],
             ['acts/openings', ['wall' => 'nowhere', 'kind' => 'door'], 'Choose a wall'],
             ['undo', [], 'nothing to undo'],
             ['redo', [], 'nothing to redo'],
@@ -110,7 +110,7 @@ final class BoardTest extends TestCase
         $before = $this->written();
         $this->send('acts/edit', ['edit' => '{"edit": "remove", "ids": ["gw5"]}'])->assertOk();
         $this->send('acts/openings', ['wall' => 'gw1', 'kind' => 'window'])->assertOk()->assertSee('Window o1');
-        $this->send('acts/wall', ['from' => '1000,1000', 'length' => "6'", 'towards' => '90', 'thickness' => '4 1/2"', 'type' => 'interior'])->assertOk()->assertSee('Wall w1');
+        $this->send('acts/wall', ['from' => '1000,1000', 'legs' => [['length' => "6'", 'towards' => '90']], 'thickness' => '4 1/2"', 'type' => 'interior'])->assertOk()->assertSee('Wall w1');
         $after = $this->written();
         $this->post('/sign-out');
         $this->actingAs($this->designer);
@@ -188,7 +188,7 @@ final class BoardTest extends TestCase
         $this->post('/drawings', ['name' => 'Empty', 'units' => 'metric', 'between' => 'faces', 'rooms' => ''])->assertRedirect();
         $this->scheme = Scheme::query()->latest('id')->firstOrFail();
         foreach ([['0,0', '4000', '0'], ['4000,0', '3 m', '90'], ['4000,3000', '4000', '180'], ['0,3000', '300cm', '270']] as [$from, $length, $towards]) {
-            $this->send('acts/wall', ['from' => $from, 'length' => $length, 'towards' => $towards, 'thickness' => '200', 'type' => 'exterior'])->assertOk();
+            $this->send('acts/wall', ['from' => $from, 'legs' => [['length' => $length, 'towards' => $towards]], 'thickness' => '200', 'type' => 'exterior'])->assertOk();
         }
         $this->send('acts/space', ['at' => '2000,1500', 'use' => 'bedroom'])->assertOk()->assertSee('10.6 m²');
     }

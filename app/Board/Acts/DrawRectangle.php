@@ -7,23 +7,21 @@ namespace App\Board\Acts;
 use App\Board\Draws;
 use App\Board\NewElements;
 use App\Http\Requests\BoardRequest;
-use Heurema\Drafting\WallBeside;
-use Heurema\Drafting\WallChain;
-use Heurema\Geometry\Point;
+use Heurema\Drafting\DrawnSize;
+use Heurema\Drafting\WallRectangle;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
-use Heurema\Layout\Words\WallType;
 
-/** Four walls around a rectangle, from a corner to the opposite one, or as wide and deep as typed. */
+/** Four walls around a rectangle, from a corner to the opposite one, or as wide and deep as typed; walls that stand there are shared. */
 final readonly class DrawRectangle implements Draws
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
         $from = $asked->point('from');
-        $to = $asked->has('to') ? $asked->point('to') : $from->plus(new Point($asked->length('width', $layout), $asked->length('depth', $layout)));
-        $chain = new WallChain($asked->drawnOn($layout), $asked->length('thickness', $layout), $asked->word('type', WallType::Interior), $asked->word('beside', WallBeside::Centred));
+        $to = $asked->has('to') ? $asked->point('to') : $asked->opposite($from, $layout);
+        $rectangle = new WallRectangle($asked->drawnOn($layout), $asked->pen($layout), $asked->word('measured_at', DrawnSize::Middle));
 
-        return $chain->rectangle((new NewElements($layout))->nextIds('w', 4), $from, $to);
+        return $rectangle->between((new NewElements($layout))->nextIds('w', WallRectangle::IDS), $from, $to);
     }
 
     public function letter(): string

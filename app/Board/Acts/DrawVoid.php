@@ -19,7 +19,7 @@ final readonly class DrawVoid implements Draws
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
         $from = $asked->point('from');
-        $to = $asked->has('to') ? $asked->point('to') : $from->plus(new Point($asked->length('width', $layout), $asked->length('depth', $layout)));
+        $to = $asked->has('to') ? $asked->point('to') : $asked->opposite($from, $layout);
         if (abs($to->x - $from->x) < 1.0 || abs($to->y - $from->y) < 1.0) {
             throw new RefusedEdit('A floor opening has some length and width.');
         }

@@ -11,20 +11,31 @@ use Heurema\Drafting\WallBeside;
 use Heurema\Drafting\WallChain;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
-use Heurema\Layout\Words\WallType;
+use Heurema\Units\LengthReader;
 
-/** A wall of a chain, from a point to another, or in a direction over a typed length. */
+/**
+ * The last wall of a chain: all of its legs are sent, each to a point, or in a direction over a typed length, so that where it begins
+ * does not hang on what came of those before.
+ */
 final readonly class DrawWall implements Draws
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
-        $from = $asked->point('from');
-        $length = $asked->string('length')->trim()->value();
-        $to = $length === '' ? $asked->point('to') : $from->plus(Point::towards($asked->float('towards'))->times($asked->length('length', $layout)));
-        $chain = new WallChain($asked->drawnOn($layout), $asked->length('thickness', $layout), $asked->word('type', WallType::Interior), $asked->word('beside', WallBeside::Centred));
+        $reader = new LengthReader($layout->units);
+        [$from, $to] = [null, $asked->point('from')];
+        foreach ($asked->array('legs') as $leg) {
+            $leg = is_array($leg) ? $leg : [];
+            [$from, $to] = [$to, isset($leg['length']) && is_string($leg['length'])
+                ? $to->plus(Point::towards(is_numeric($leg['towards'] ?? null) ? (float) $leg['towards'] : 0.0)->times($reader->read($leg['length'])->mm))
+                : BoardRequest::place(is_string($leg['to'] ?? null) ? $leg['to'] : '')];
+        }
+        if ($from === null) {
+            throw new RefusedEdit('Point at where the wall ends.');
+        }
 
-        return $chain->next((new NewElements($layout))->nextId('w'), $from, $to);
+        return (new WallChain($asked->drawnOn($layout), $asked->pen($layout), $asked->word('beside', WallBeside::Centred)))->next((new NewElements($layout))->nextId('w'), $from, $to);
     }
 
     public function letter(): string

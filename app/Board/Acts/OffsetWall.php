@@ -6,19 +6,28 @@ namespace App\Board\Acts;
 
 use App\Board\Draws;
 use App\Board\NewElements;
+use App\Board\UsualWalls;
 use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\OffsetWall as Offset;
+use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Words\WallType;
+use Heurema\Spatial\StoreyPlan;
 
-/** Another wall beside the chosen one, at a clear distance. */
+/** Another wall beside the chosen one, at a clear distance; inside the home it is an inner one. */
 final readonly class OffsetWall implements Draws
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
+        $storey = $asked->drawnOn($layout);
+        $wall = $storey->wall($asked->select()) ?? throw new RefusedEdit('Choose a wall.');
         $distance = $asked->length('distance', $layout);
+        $left = $asked->string('side')->value() === 'right' ? -$distance : $distance;
+        $middle = $wall->line()->offset($left + ($left < 0 ? -$wall->thickness : $wall->thickness))->middle();
+        $isInside = (new StoreyPlan($storey))->at($middle)?->isOpenAir() === false;
 
-        return new Offset($asked->select(), $asked->string('side')->value() === 'right' ? -$distance : $distance, (new NewElements($layout))->nextId('w'));
+        return new Offset($wall->id, $left, (new NewElements($layout))->nextId('w'), $isInside ? ['type' => WallType::Interior->value, 'thickness' => UsualWalls::thicknesses($layout)['interior']] : []);
     }
 
     public function letter(): string

@@ -68,7 +68,7 @@ final readonly class BoardController
 
             return response($trial->draw());
         } catch (RefusedEdit|RefusedValue|UnreadableLayout|UnreadableLength $e) {
-            return response(e($e->getMessage()), 422);
+            return response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
     }
 
@@ -117,7 +117,7 @@ final readonly class BoardController
         }
         $page = $this->page($scheme, $request->storey(), $status === 200 ? ($select ?? $request->select()) : $request->select());
 
-        return Parts::for($request)->answer($page, ['message' => $message, 'refusedField' => $field, 'typed' => $request->fields(), 'isStale' => $status === 409], $status);
+        return Parts::for($request)->answer($page, ['message' => $message, 'refusedField' => $field, 'typed' => $request->fields(), 'isStale' => $status === 409], $status, $message);
     }
 
     private function page(Scheme $scheme, string $storey, string $select): BoardPage

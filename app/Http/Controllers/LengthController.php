@@ -6,29 +6,49 @@ namespace App\Http\Controllers;
 
 use Heurema\Units\ExpectedLength;
 use Heurema\Units\LengthReader;
+use Heurema\Units\ReadLength;
+use Heurema\Units\SizeReader;
 use Heurema\Units\UnitSystem;
 use Heurema\Units\UnreadableLength;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-/** Says how a length being typed is understood, before it counts. */
+/** Says how a length, or a size of two sides, being typed is understood, before it counts. */
 final class LengthController
 {
+    private const SIZE = 'size';
+
     public function __invoke(Request $request): Response
     {
         $units = UnitSystem::tryFrom($request->string('units')->value()) ?? UnitSystem::Metric;
         $text = $request->string('text')->value();
         if (trim($text) === '') {
-            return response('');
+            return self::plain('');
         }
         try {
-            $read = (new LengthReader($units))->read($text);
+            return $request->string('kind')->value() === self::SIZE ? self::plain(self::size($text, $units)) : $this->length($request, $text, $units);
         } catch (UnreadableLength $e) {
-            return response(e($e->getMessage()), 422);
+            return self::plain($e->getMessage(), 422);
         }
+    }
+
+    /** Text, so that quotes are quotes. */
+    private static function plain(string $text, int $status = 200): Response
+    {
+        return response($text, $status, ['Content-Type' => 'text/plain; charset=UTF-8']);
+    }
+
+    private static function size(string $text, UnitSystem $units): string
+    {
+        return implode(' × ', array_map(static fn(ReadLength $side): string => $side->reading, (new SizeReader(new LengthReader($units)))->read($text)));
+    }
+
+    private function length(Request $request, string $text, UnitSystem $units): Response
+    {
+        $read = (new LengthReader($units))->read($text);
         $doubt = $this->kind($request->string('kind')->value())?->doubt($read->mm);
 
-        return response(e($read->reading.($doubt === null ? '' : '. '.$doubt->question($units->notation()))));
+        return self::plain($read->reading.($doubt === null ? '' : '. '.$doubt->question($units->notation())))->header('X-Millimetres', (string) $read->mm);
     }
 
     private function kind(string $name): ?ExpectedLength

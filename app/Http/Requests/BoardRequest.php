@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use Heurema\Drafting\WallPen;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
+use Heurema\Layout\Words\WallType;
 use Heurema\Units\LengthReader;
+use Heurema\Units\SizeReader;
 use Heurema\Units\UnreadableLength;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -31,8 +34,13 @@ final class BoardRequest extends FormRequest
             'thickness' => ['nullable', 'string', 'max:100'],
             'distance' => ['nullable', 'string', 'max:100'],
             'measured' => ['nullable', 'string', 'max:100'],
-            'width' => ['nullable', 'string', 'max:100'],
-            'depth' => ['nullable', 'string', 'max:100'],
+            'size' => ['nullable', 'string', 'max:100'],
+            'height' => ['nullable', 'string', 'max:100'],
+            'legs' => ['nullable', 'array', 'max:500'],
+            'legs.*.to' => ['nullable', 'string', 'max:60'],
+            'legs.*.length' => ['nullable', 'string', 'max:100'],
+            'legs.*.towards' => ['nullable', 'numeric'],
+            'grow' => ['nullable', 'string', 'max:10'],
             'tread' => ['nullable', 'string', 'max:100'],
             'headroom' => ['nullable', 'string', 'max:100'],
             'towards' => ['nullable', 'numeric'],
@@ -80,6 +88,39 @@ final class BoardRequest extends FormRequest
     }
 
     /**
+     * A typed length in mm, if one was typed.
+     *
+     * @throws UnreadableLength
+     */
+    public function lengthIfTyped(string $key, Layout $layout): ?float
+    {
+        return $this->string($key)->trim()->isEmpty() ? null : $this->length($key, $layout);
+    }
+
+    /**
+     * The corner opposite to one, by a typed size, on the side to which the rectangle grows.
+     *
+     * @throws UnreadableLength
+     */
+    public function opposite(Point $corner, Layout $layout): Point
+    {
+        [$width, $depth] = (new SizeReader(new LengthReader($layout->units)))->read($this->string('size')->value());
+        $grow = explode(',', $this->string('grow', '1,1')->value());
+
+        return $corner->plus(new Point(($grow[0] === '-1' ? -1 : 1) * $width->mm, (($grow[1] ?? '1') === '-1' ? -1 : 1) * $depth->mm));
+    }
+
+    /**
+     * Of what kind the walls are that are being drawn.
+     *
+     * @throws UnreadableLength
+     */
+    public function pen(Layout $layout): WallPen
+    {
+        return new WallPen($this->word('type', WallType::Interior), $this->length('thickness', $layout), $this->lengthIfTyped('height', $layout));
+    }
+
+    /**
      * One word of a list; the default when it is none of them.
      *
      * @template T of \BackedEnum
@@ -114,7 +155,13 @@ final class BoardRequest extends FormRequest
     /** @throws RefusedEdit when it is not `x,y` in mm */
     public function point(string $key): Point
     {
-        $parts = explode(',', $this->string($key)->value());
+        return self::place($this->string($key)->value());
+    }
+
+    /** @throws RefusedEdit when it is not `x,y` in mm */
+    public static function place(string $text): Point
+    {
+        $parts = explode(',', $text);
         if (count($parts) !== 2 || !is_numeric($parts[0]) || !is_numeric($parts[1])) {
             throw new RefusedEdit('Point at a place on the plan.');
         }

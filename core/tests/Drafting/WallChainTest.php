@@ -6,6 +6,7 @@ namespace Heurema\Tests\Drafting;
 
 use Heurema\Drafting\WallBeside;
 use Heurema\Drafting\WallChain;
+use Heurema\Drafting\WallPen;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -34,7 +35,7 @@ final class WallChainTest extends TestCase
         $layout = self::empty();
         foreach (self::CORNERS as $number => [$x, $y]) {
             [$toX, $toY] = self::CORNERS[($number + 1) % 4];
-            $chain = new WallChain($layout->storeys[0], 200, WallType::Exterior, $beside);
+            $chain = new WallChain($layout->storeys[0], new WallPen(WallType::Exterior, 200), $beside);
             $layout = (new Editor(new LayoutReader()))->apply($layout, $chain->next("w{$number}", new Point($x, $y), new Point($toX, $toY)))->layout;
         }
         $spaces = (new Home($layout))->plans['G']->spaces;
@@ -42,38 +43,48 @@ final class WallChainTest extends TestCase
         self::assertEqualsWithDelta($area * 1e6, $spaces[0]->outline->area(), 1.0);
     }
 
-    #[DataProvider('sides')]
-    public function test_a_rectangle_comes_to_the_same_from_any_corner(WallBeside $beside, float $area): void
+    public function test_what_has_no_size_is_refused(): void
     {
-        foreach ([[0, 0, 4000, 3000], [4000, 3000, 0, 0], [0, 3000, 4000, 0]] as [$x, $y, $toX, $toY]) {
-            $layout = self::empty();
-            $edit = (new WallChain($layout->storeys[0], 200, WallType::Exterior, $beside))->rectangle(['a', 'b', 'c', 'd'], new Point($x, $y), new Point($toX, $toY));
-            $spaces = (new Home((new Editor(new LayoutReader()))->apply($layout, $edit)->layout))->plans['G']->spaces;
-            self::assertEqualsWithDelta($area * 1e6, $spaces[0]->outline->area(), 1.0);
+        $this->expectException(RefusedEdit::class);
+        (new WallChain(self::empty()->storeys[0], new WallPen(WallType::Interior, 200), WallBeside::Left))->next('w', new Point(0, 0), new Point(0.5, 0));
+    }
+
+    /** @return iterable<string, array{WallBeside, float, float, bool}> which face is drawn along, the way round, and whether it is the outer one */
+    public static function closed(): iterable
+    {
+        foreach ([90.0, 200.0, 165.1] as $thickness) {
+            foreach ([0.0, 33.0, 301.7] as $turn) {
+                yield "{$thickness} along the outer faces, turned {$turn}" => [WallBeside::Left, $thickness, $turn, true];
+                yield "{$thickness} along the inner faces, turned {$turn}" => [WallBeside::Right, $thickness, $turn, false];
+            }
         }
     }
 
-    public function test_what_has_no_size_is_refused(): void
+    #[DataProvider('closed')]
+    public function test_typed_legs_are_exact_on_the_drawn_face_and_the_last_corner_is_mitred(WallBeside $beside, float $thickness, float $turn, bool $isOuter): void
     {
-        $chain = new WallChain(self::empty()->storeys[0], 200, WallType::Interior, WallBeside::Left);
-        foreach ([
-            static fn() => $chain->next('w', new Point(0, 0), new Point(0.5, 0)),
-            static fn() => $chain->rectangle(['a', 'b', 'c', 'd'], new Point(0, 0), new Point(4000, 0)),
-            static fn() => $chain->rectangle(['a', 'b', 'c', 'd'], new Point(0, 0), new Point(4000, 200)),
-        ] as $draw) {
-            try {
-                $draw();
-                self::fail('Not refused.');
-            } catch (RefusedEdit $e) {
-                self::assertNotSame('', $e->getMessage());
-            }
+        $layout = self::empty();
+        $at = new Point(1234.5, -777.7);
+        foreach ([4000, 3000, 4000, 3000] as $number => $length) {
+            $to = $at->plus(Point::towards($turn + 90 * $number)->times($length));
+            $chain = new WallChain($layout->storeys[0], new WallPen(WallType::Exterior, $thickness), $beside);
+            $layout = (new Editor(new LayoutReader()))->apply($layout, $chain->next("w{$number}", $at, $to))->layout;
+            $at = $to;
         }
+        $walls = $layout->storeys[0]->walls;
+        foreach ($walls as $number => $wall) {
+            self::assertEqualsWithDelta(0.0, $wall->to->distanceTo($walls[($number + 1) % 4]->from), 0.001, 'the corner is one point');
+            $drawn = $wall->line()->length() + ($isOuter ? $thickness : -$thickness);
+            self::assertEqualsWithDelta([4000.0, 3000.0][$number % 2], $drawn, 0.001);
+        }
+        [$space] = (new Home($layout))->plans['G']->spaces;
+        self::assertEqualsWithDelta($isOuter ? (4000 - 2 * $thickness) * (3000 - 2 * $thickness) : 4000 * 3000, $space->outline->area(), 1.0);
     }
 
     public function test_a_divider_has_no_thickness(): void
     {
         $layout = self::empty();
-        $edit = (new WallChain($layout->storeys[0], 100, WallType::Divider, WallBeside::Centred))->next('w', new Point(0, 0), new Point(1000, 0));
+        $edit = (new WallChain($layout->storeys[0], new WallPen(WallType::Divider, 100), WallBeside::Centred))->next('w', new Point(0, 0), new Point(1000, 0));
         self::assertSame(0.0, (new Editor(new LayoutReader()))->apply($layout, $edit)->layout->storeys[0]->walls[0]->thickness);
     }
 

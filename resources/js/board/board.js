@@ -2,6 +2,7 @@ import { Changes } from './changes.js';
 import { Exchange } from './exchange.js';
 import { Ghost } from './ghost.js';
 import { Outbox } from './outbox.js';
+import { Refusals } from './refusals.js';
 import { Snapping } from './snapping.js';
 import { Trials } from './trials.js';
 import { Choose } from './tools/choose.js';
@@ -16,6 +17,9 @@ import { Wall } from './tools/wall.js';
  * decided here; what an act would come to is asked of the server too.
  */
 export class Board {
+    /** Acts that draw something, which is chosen then. */
+    static DRAWS = new Set(['wall', 'rectangle', 'offset', 'openings', 'thing', 'copy', 'repeat', 'space', 'storey', 'note', 'void', 'stair', 'taped']);
+
     constructor(page, viewport) {
         Object.assign(this, { page, viewport, inLine: '' });
         this.address = page.dataset.address.replace(/\/board$/, '');
@@ -29,14 +33,16 @@ export class Board {
         this.tools = this.makeTools();
         this.listen();
         this.use(new URLSearchParams(location.search).has('picture') ? 'picture' : 'choose');
+        this.selection = document.getElementById('inspector').dataset.chosen;
         this.settle();
-        this.outbox = new Outbox(`edits of ${this.address}`, (item) => this.post(item), () => this.version, (words, canSend) => this.tell(words, canSend));
+        this.refusals = new Refusals(document.getElementById('board-refusals'), (item) => this.mend(item));
+        this.outbox = new Outbox(`edits of ${this.address}`, this);
     }
 
     makeTools() {
         const thing = document.getElementById('thing-kind');
         const tools = [
-            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this), new Picture(this),
+            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'rectangle-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this), new Picture(this),
             new Place(this, 'thing', () => (thing.value === 'note' ? ['note', {}] : ['thing', { kind: thing.value }])),
             new Place(this, 'copy', () => ['copy', {}]),
             new Place(this, 'stair', () => ['stair', { towards: document.getElementById('stair-towards').value }], 'stair-options'),
@@ -56,8 +62,9 @@ export class Board {
         this.sheet.addEventListener('pointermove', (event) => this.tool.hover(event));
     }
 
+    /** The id of what is chosen; empty when nothing is, or when that is still being drawn. */
     get chosen() {
-        return document.getElementById('inspector').dataset.chosen;
+        return typeof this.selection === 'string' ? this.selection : '';
     }
 
     get version() {
@@ -68,14 +75,60 @@ export class Board {
         return document.getElementById('plan').dataset.storey;
     }
 
-    /** Something done: made by the server as soon as it can be reached. @returns {Promise<number>} the status of the answer */
-    act(act, values) {
-        return this.outbox.add(`acts/${act}`, { storey: this.storey, select: this.chosen, ...values });
+    /** Something done to what is chosen, or to something else: made by the server as soon as it can be reached. */
+    act(act, values, on = this.selection) {
+        const item = this.outbox.add(`acts/${act}`, { storey: this.storey, ...values }, on);
+        if (Board.DRAWS.has(act)) this.selection = { drawn: item.name };
+        if (act === 'remove') this.selection = '';
+        return item;
     }
 
-    /** @returns {Promise<number>} */
-    post({ path, values, version }) {
-        return this.exchange.ask(`${this.address}/${path}`, { ...values, version });
+    /** @returns {Promise<{status: number, refused: string}>} */
+    post({ path, values, select, name, version, isLook }) {
+        this.page.dataset.busy = 'yes';
+        if (path === 'board') return this.exchange.ask(`${this.page.dataset.address}?${new URLSearchParams({ ...values, select })}`);
+        return this.exchange.ask(`${this.address}/${path}`, { ...values, select, ...(isLook ? {} : { sent_as: name, version: version ?? this.version }) });
+    }
+
+    /** An act was answered. @returns {string} the id of what it drew */
+    drew(item) {
+        const { chosen } = document.getElementById('inspector').dataset;
+        if (this.selection.drawn === item.name) this.selection = chosen;
+        this.mark();
+        return chosen;
+    }
+
+    /** Everything that was done has been answered. */
+    settled() {
+        delete this.page.dataset.busy;
+        this.selection = document.getElementById('inspector').dataset.chosen;
+        this.mark();
+    }
+
+    refuse(item, why) {
+        if (this.selection.drawn === item.name) this.selection = document.getElementById('inspector').dataset.chosen;
+        this.refusals.add(item, why);
+    }
+
+    /** What was refused is chosen, with what was typed in its field; what was not typed is done again. */
+    async mend({ path, values, on }) {
+        const form = () => document.querySelector(`[data-form="${path.replace('acts/', '')}"]`);
+        if (typeof on === 'string' && on !== this.chosen) this.choose(on);
+        await this.quiet();
+        if (!form()) {
+            this.outbox.add(path, values, on);
+            return;
+        }
+        for (const [name, value] of Object.entries(values)) {
+            const field = form().elements[name];
+            if (field && 'value' in field) field.value = value;
+        }
+        form().querySelector('[data-length], input:not([type="hidden"])')?.focus();
+    }
+
+    /** @returns {Promise<void>} when everything that was done has been answered */
+    async quiet() {
+        while ('busy' in this.page.dataset) await new Promise((resolve) => { setTimeout(resolve, 50); });
     }
 
     /** What an act would come to. */
@@ -88,8 +141,10 @@ export class Board {
     }
 
     choose(id) {
-        const query = new URLSearchParams({ storey: this.storey, select: id });
-        return this.exchange.ask(`${this.page.dataset.address}?${query}`);
+        this.selection = id;
+        this.mark();
+        this.page.dataset.busy = 'yes';
+        this.outbox.look('board', { storey: this.storey }, id);
     }
 
     use(name) {
@@ -99,7 +154,7 @@ export class Board {
         this.ghost.clear();
         this.sheet.dataset.tool = name;
         for (const button of document.querySelectorAll('button[data-tool]')) button.setAttribute('aria-pressed', String(button.dataset.tool === name));
-        for (const options of document.querySelectorAll('.tool-options')) options.hidden = options.id !== this.tool.options;
+        for (const options of document.querySelectorAll('.tool-options')) options.hidden = options.id !== this.tool.options && !(options.id === 'pen-options' && this.tool.hasPen);
         if (name !== 'thing') document.getElementById('thing-kind').value = '';
     }
 
@@ -144,8 +199,9 @@ export class Board {
         return true;
     }
 
-    typed(field) {
-        if (field.value.trim() === '') return;
+    /** What cannot be read stays in its field, with the reason beside it. */
+    async typed(field) {
+        if (field.value.trim() === '' || !await this.read(field)) return;
         this.tool.typed(field.value);
         field.value = '';
         field.blur();
@@ -181,20 +237,16 @@ export class Board {
             storey: () => this.act('storey', {}), dimensions: () => this.open('dimension-options', 'dimensions'), sheet: () => this.open('sheet-options', 'sheet'), keys: () => document.getElementById('keys').showModal(), list: () => this.list(),
         };
         const onChosen = {
-            remove: () => this.edit({ edit: 'remove', ids: [this.chosen] }), opening: () => this.act('openings', { wall: this.chosen, kind }),
-            hinge: () => this.flip('hinge', ['from', 'to']), swing: () => this.flip('opens', ['left', 'right']),
+            remove: () => this.act('remove', {}), opening: () => this.act('openings', { kind }),
+            hinge: () => this.act('hang', { other: 'jamb' }), swing: () => this.act('hang', { other: 'side' }),
             turn: () => this.act('turn', {}), mirror: () => this.act('mirror', {}), copy: () => this.copy(),
         };
         if (acts[act]) acts[act]();
-        else if (this.chosen) onChosen[act]();
+        else if (this.selection !== '') onChosen[act]();
     }
 
     send(path) {
-        this.outbox.add(path, { storey: this.storey, select: this.chosen });
-    }
-
-    edit(edit) {
-        return this.act('edit', { edit: JSON.stringify(edit) });
+        this.outbox.add(path, { storey: this.storey }, this.selection);
     }
 
     /** The forms beside the plan are acts by the name that they carry. */
@@ -203,7 +255,8 @@ export class Board {
         if (!form) return;
         event.preventDefault();
         this.trials.stop();
-        this.act(form, this.valuesOf(event.target));
+        // a form is of the element that it was drawn for
+        this.act(form, this.valuesOf(event.target), document.getElementById('inspector').dataset.chosen);
         if (form === 'taped') this.use('choose');
     }
 
@@ -211,7 +264,7 @@ export class Board {
     input(field) {
         clearTimeout(this.typing);
         this.typing = setTimeout(async () => {
-            const isRead = !('length' in field.dataset) || await this.read(field);
+            const isRead = await this.read(field);
             if (isRead && field.form && 'tries' in field.form.dataset) this.tryForm(field.form);
         }, 150);
     }
@@ -254,7 +307,7 @@ export class Board {
     }
 
     dimension(form) {
-        this.exchange.ask(`${this.address}/dimensions`, { ...Object.fromEntries(new FormData(form)), storey: this.storey, select: this.chosen });
+        this.outbox.look('dimensions', { ...Object.fromEntries(new FormData(form)), storey: this.storey }, this.selection);
     }
 
     /** The walls that would move, before anything is typed. */
@@ -265,33 +318,37 @@ export class Board {
 
     /** The server says how a length that is being typed would be understood. @returns {Promise<boolean>} whether it can be */
     async read(field) {
+        if (!('length' in field.dataset)) return true;
         const output = document.getElementById(field.getAttribute('aria-describedby'));
-        const query = new URLSearchParams({ text: field.value, kind: field.dataset.length ?? '', units: this.viewport.units });
-        const answer = await fetch(`/lengths?${query}`);
-        output.textContent = await answer.text();
-        output.className = answer.ok ? 'reading' : 'field-error';
-        return answer.ok;
+        const answer = await this.lengths(field.value, field.dataset.length);
+        output.textContent = answer ? await answer.text() : 'The server does not answer.';
+        output.className = answer?.ok ? 'reading' : 'field-error';
+        return Boolean(answer?.ok);
     }
 
-    /** The chosen door hangs on the other jamb, or swings to the other side. */
-    flip(key, [first, second]) {
-        const field = document.getElementById(`field-${key}`);
-        if (field) this.edit({ edit: 'change', id: this.chosen, values: { [key]: field.value === first ? second : first } });
+    lengths(text, kind) {
+        return fetch(`/lengths?${new URLSearchParams({ text, kind, units: this.viewport.units })}`).catch(() => null);
+    }
+
+    /** @returns {Promise<number|null>} null when it cannot be read */
+    async millimetres(text) {
+        const answer = await this.lengths(text, '');
+        return answer?.ok ? Number(answer.headers.get('X-Millimetres')) : null;
     }
 
     copy() {
-        if (document.getElementById('inspector').dataset.list === 'fixtures') this.use('copy');
+        if (this.chosen === '' || document.querySelector(`#plan .fixture[data-subject="${this.chosen}"]`)) this.use('copy');
     }
 
-    /** A wall goes sideways with what meets it; everything else is moved as it is. */
-    move(id, right, up) {
-        const isWall = document.querySelector(`.handle[data-subject="${id}"]`) !== null;
-        return isWall ? { edit: 'move_wall', id, by: [right, up], ...(this.inLine ? { in_line: this.inLine } : {}) } : { edit: 'move', ids: [id], by: [right, up] };
+    /** What a movement of what is chosen, or of something else, asks for. */
+    move(right, up) {
+        return { by: `${right},${up}`, ...(this.inLine ? { in_line: this.inLine } : {}) };
     }
 
     /** A space without a name gets one where it was pointed at. */
     async offerName(at) {
-        if (this.chosen) await this.choose('');
+        if (this.selection !== '') this.choose('');
+        await this.quiet();
         const form = document.getElementById('name-space');
         form.hidden = false;
         form.elements.at.value = `${at.x},${at.y}`;
@@ -319,7 +376,7 @@ export class Board {
 
     wallValues() {
         const value = (id) => document.getElementById(id).value;
-        return { type: value('wall-type'), thickness: value('wall-thickness'), beside: value('wall-beside') };
+        return { type: value('wall-type'), thickness: value('wall-thickness'), height: value('wall-height'), beside: value('wall-beside'), measured_at: value('rectangle-at') };
     }
 
     /** A length that is only pointed at, roughly. */
@@ -346,6 +403,11 @@ export class Board {
         this.snapping.read();
         const inLine = document.getElementById('in-line');
         if (inLine) inLine.value = this.inLine;
+        this.mark();
+    }
+
+    /** What is chosen is marked on the plan at once. */
+    mark() {
         for (const thing of document.querySelectorAll('#plan [data-subject]')) thing.classList.toggle('chosen', thing.dataset.subject === this.chosen);
     }
 

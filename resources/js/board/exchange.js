@@ -14,15 +14,17 @@ export class Exchange {
         this.known = '';
     }
 
-    /** @returns {Promise<number>} the status; 0 when nothing answers, -1 when what answers is not the board */
+    /** @returns {Promise<{status: number, refused: string}>} status 0 when nothing answers, 401 when what answers is not the board */
     async ask(address, values = null) {
         try {
             const answer = await this.fetch(address, values);
-            if (!answer.headers.has('X-Board-Parts')) return -1;
+            const refused = decodeURIComponent(answer.headers.get('X-Board-Refused') ?? '');
+            if (!answer.headers.has('X-Board-Parts')) return { status: answer.status < 400 || answer.status === 419 ? 401 : answer.status, refused };
+            this.status = answer.status;
             await this.read(answer.body.pipeThrough(new TextDecoderStream()).getReader());
-            return answer.status;
+            return { status: answer.status, refused };
         } catch {
-            return 0;
+            return { status: 0, refused: '' };
         }
     }
 
@@ -31,7 +33,17 @@ export class Exchange {
             Accept: 'text/html', 'X-Requested-With': 'XMLHttpRequest', 'X-Board-Parts': this.known,
             'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content,
         };
-        return fetch(address, values === null ? { headers } : { method: 'POST', body: new URLSearchParams(values), headers });
+        return fetch(address, values === null ? { headers } : { method: 'POST', body: Exchange.encoded(values), headers });
+    }
+
+    /** Lists go as `legs[0][to]=…`. */
+    static encoded(values, name = null, body = new URLSearchParams()) {
+        for (const [key, value] of Object.entries(values)) {
+            const inner = name === null ? key : `${name}[${key}]`;
+            if (value !== null && typeof value === 'object') Exchange.encoded(value, inner, body);
+            else body.append(inner, value);
+        }
+        return body;
     }
 
     async read(reader) {
@@ -54,7 +66,8 @@ export class Exchange {
     /** @returns {string} the part's hash */
     place(part) {
         const [, hash, html] = part.match(/^<!--part (\w+)-->([^]*)$/);
-        if (html !== '') {
+        // what was refused is told in a list of its own
+        if (html !== '' && !(this.status === 422 && html.includes('id="board-message"'))) {
             const template = document.createElement('template');
             template.innerHTML = html;
             const element = template.content.firstElementChild;

@@ -1,33 +1,49 @@
 /**
- * What was done and has not reached the server yet, in order. It is kept in the browser, through a lost connection and a
- * reload, until the server has answered it.
+ * What was done and what is to be shown, in the order in which it was asked for. Each is sent when what was before it has been
+ * answered, so that no answer is older than the one before. What was done is kept in the browser, through a lost connection and a
+ * reload, until the server has answered it; what the server refuses is kept aside.
  */
 export class Outbox {
     static AGAIN_AFTER = 3000;
 
+    static TRIES = 3;
+
     /**
-     * @param {string} key   where it is kept
-     * @param {(item: {path: string, values: object, version: number}) => Promise<number>} post answers the status, 0 when nothing answers, less when it cannot be taken
-     * @param {() => number} version the version that is in sight
-     * @param {(words: string, canSend?: boolean) => void} tell
+     * @param {string} key where it is kept
+     * @param {{version: number, post: (item: object) => Promise<{status: number, refused: string}>, tell: (words: string, canSend?: boolean) => void,
+     *     refuse: (item: object, why: string) => void, drew: (item: object) => string, settled: () => void}} board
      */
-    constructor(key, post, version, tell) {
-        Object.assign(this, { key, post, version, tell });
+    constructor(key, board) {
+        Object.assign(this, { key, board, sending: false, drawn: new Map() });
         this.items = JSON.parse(localStorage.getItem(key) ?? '[]');
-        this.sending = false;
         addEventListener('online', () => this.send());
-        if (this.items.length > 0) this.send();
+        this.send();
     }
 
-    /** @returns {Promise<number>} the status of the answer to it */
-    add(path, values) {
-        // by its name the server knows an edit that was made already when its answer got lost
-        const item = { path, values: { ...values, sent_as: Outbox.name() }, version: this.items.length === 0 ? this.version() : null };
+    /**
+     * @param {string} path
+     * @param {object} values
+     * @param {string|{drawn: string}} on the id of what it is done to, or the name of the act that draws that
+     * @returns {object} the item; by its name the server knows an edit that was made already when its answer got lost
+     */
+    add(path, values, on) {
+        const isFirst = !this.items.some((one) => !one.isLook);
+        const item = { path, values, on, name: Outbox.name(), version: isFirst ? this.board.version : null };
+        this.put(item);
+        return item;
+    }
+
+    /** What is asked for only to be shown: of several that wait the last will do. */
+    look(path, values, on) {
+        const last = this.items.at(-1);
+        if (last?.isLook && (this.items.length > 1 || !this.sending)) this.items.pop();
+        this.put({ path, values, on, name: Outbox.name(), isLook: true });
+    }
+
+    put(item) {
         this.items.push(item);
         this.keep();
-        const answered = new Promise((resolve) => { Object.defineProperty(item, 'resolve', { value: resolve }); });
         this.send();
-        return answered;
     }
 
     static name() {
@@ -38,7 +54,6 @@ export class Outbox {
     renew() {
         if (this.items.length > 0) this.items[0].version = null;
         this.stale = false;
-        this.keep();
         this.send();
     }
 
@@ -46,40 +61,72 @@ export class Outbox {
         this.items = [];
         this.stale = false;
         this.keep();
-        this.tell('');
+        this.board.tell('');
+        this.board.settled();
     }
 
     async send() {
         clearTimeout(this.timer);
-        if (this.sending || this.stale) return;
+        if (this.sending || this.stale || this.items.length === 0) return;
         this.sending = true;
-        while (this.items.length > 0) {
-            const item = this.items[0];
-            const status = await this.post({ ...item, version: item.version ?? this.version() });
-            if (status <= 0) {
-                this.wait(status);
-                break;
-            }
-            if (status === 409) {
-                this.stale = true;
-                break;
-            }
-            this.items.shift();
-            this.keep();
-            item.resolve?.(status);
-        }
+        while (this.items.length > 0 && await this.sendFirst());
         this.sending = false;
+        if (this.items.length === 0) this.board.settled();
     }
 
-    wait(status) {
-        const count = this.items.length;
-        const why = status === 0 ? 'The server does not answer.' : 'The server takes no edits now; sign in again in another tab.';
-        this.tell(`${why} ${count === 1 ? 'One edit is' : `${count} edits are`} kept here and sent as soon as it does.`, true);
+    /** @returns {Promise<boolean>} whether the next may follow */
+    async sendFirst() {
+        const [item] = this.items;
+        const select = typeof item.on === 'string' ? item.on : this.drawn.get(item.on.drawn);
+        if (select === undefined) {
+            this.drop(item, 'What it was to be done to has not been drawn.');
+            return true;
+        }
+        const { status, refused } = await this.board.post({ ...item, select });
+        if (status === 200) {
+            this.board.tell('');
+            this.drawn.set(item.name, this.board.drew(item));
+            this.remove(item);
+            return true;
+        }
+        if (status === 409) {
+            this.stale = true;
+            return false;
+        }
+        return this.failed(item, status, refused);
+    }
+
+    failed(item, status, refused) {
+        const isFault = status >= 500;
+        item.tries = (item.tries ?? 0) + (isFault ? 1 : 0);
+        const words = { 0: 'The server does not answer.', 401: 'You are signed out; sign in again in another tab.', 429: 'The server asks for patience.' }[status];
+        if (words || (isFault && item.tries < Outbox.TRIES)) {
+            this.wait(words ?? 'The server has a fault.');
+            return false;
+        }
+        this.drop(item, refused || (isFault ? 'The server failed on it.' : 'The server does not take it.'));
+        return true;
+    }
+
+    drop(item, why) {
+        this.remove(item);
+        if (!item.isLook) this.board.refuse(item, why);
+    }
+
+    remove(item) {
+        this.items = this.items.filter((one) => one !== item);
+        this.keep();
+    }
+
+    wait(why) {
+        const count = this.items.filter((item) => !item.isLook).length;
+        this.board.tell(`${why} ${count === 0 ? 'It is asked again soon.' : `${count === 1 ? 'One edit is' : `${count} edits are`} kept here and sent as soon as it does.`}`, true);
         this.timer = setTimeout(() => this.send(), Outbox.AGAIN_AFTER);
     }
 
     keep() {
-        if (this.items.length === 0) localStorage.removeItem(this.key);
-        else localStorage.setItem(this.key, JSON.stringify(this.items));
+        const kept = this.items.filter((item) => !item.isLook);
+        if (kept.length === 0) localStorage.removeItem(this.key);
+        else localStorage.setItem(this.key, JSON.stringify(kept));
     }
 }

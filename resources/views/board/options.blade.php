@@ -1,12 +1,20 @@
-<div class="tool-options" id="wall-options" hidden>
+<div class="tool-options" id="pen-options" hidden>
     <label>Type <select id="wall-type">@foreach ($page->thicknesses() as $type => $thickness)<option value="{{ $type }}" data-thickness="{{ $thickness }}" @selected($type === $page->usualType())>{{ $type }}</option>@endforeach</select></label>
-    <label>Thickness <input id="wall-thickness" value="{{ $page->thicknesses()[$page->usualType()] }}" size="8"></label>
+    <label>Thickness <input id="wall-thickness" value="{{ $page->thicknesses()[$page->usualType()] }}" size="8" data-length="WallThickness" aria-describedby="wall-thickness-reading"></label><output id="wall-thickness-reading" class="reading"></output>
+    <label>Height <input id="wall-height" size="8" placeholder="full" data-length aria-describedby="wall-height-reading"></label><output id="wall-height-reading" class="reading"></output>
+</div>
+<div class="tool-options" id="wall-options" hidden>
     <label>Drawn along its <select id="wall-beside"><option value="centred">middle</option><option value="left">right face</option><option value="right">left face</option></select></label>
     <label>Length <input id="wall-length" size="10" placeholder="type, Enter" data-typed data-length aria-describedby="wall-length-reading"></label>
     <output id="wall-length-reading" class="reading"></output>
 </div>
+<div class="tool-options" id="rectangle-options" hidden>
+    <label>Size <input id="rectangle-size" size="16" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="rectangle-reading"></label>
+    <label>is <select id="rectangle-at"><option value="middle">between the middles of its walls</option><option value="inside">inside</option><option value="outside">outside</option></select></label>
+    <output id="rectangle-reading" class="reading"></output>
+</div>
 <div class="tool-options" id="void-options" hidden>
-    <span>From corner to corner, or</span> <label>size <input size="16" placeholder="width × depth, Enter" data-typed aria-describedby="void-reading"></label><output id="void-reading" class="reading"></output>
+    <span>From corner to corner, or</span> <label>size <input size="16" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="void-reading"></label><output id="void-reading" class="reading"></output>
 </div>
 <div class="tool-options" id="stair-options" hidden>
     <label>Climbs <select id="stair-towards"><option value="90">up the sheet</option><option value="270">down the sheet</option><option value="0">to the right</option><option value="180">to the left</option></select></label>

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
-/** A second wall beside a wall, parallel to it and as thick and as long, at a clear distance between their faces in mm. */
+/** A second wall beside a wall, parallel to it and as long, at a clear distance between their faces in mm; of its kind, unless said otherwise. */
 final readonly class OffsetWall implements Edit
 {
-    /** @param float $left clear distance to the left of the wall, to its right when negative */
-    public function __construct(private string $id, private float $left, private string $newId) {}
+    /**
+     * @param float                                           $left   clear distance to the left of the wall, to its right when negative
+     * @param array{}|array{type: string, thickness: float} $values in which it differs
+     */
+    public function __construct(private string $id, private float $left, private string $newId, private array $values = []) {}
 
     public function on(Draft $draft): void
     {
@@ -17,8 +20,9 @@ final readonly class OffsetWall implements Edit
             throw new RefusedEdit("{$wall->name()} is no wall.");
         }
         $thickness = $wall->number('thickness') ?? 0.0;
-        $line = $wall->line()->offset($this->left + ($this->left < 0 ? -$thickness : $thickness));
-        $draft->add($wall->storey, 'walls', [...array_diff_key($wall->values, ['locked' => true]), 'id' => $this->newId, 'from' => $line->from->toArray(), 'to' => $line->to->toArray()]);
+        $between = ($thickness + ($this->values['thickness'] ?? $thickness)) / 2;
+        $line = $wall->line()->offset($this->left + ($this->left < 0 ? -$between : $between));
+        $draft->add($wall->storey, 'walls', [...array_diff_key($wall->values, ['locked' => true]), ...$this->values, 'id' => $this->newId, 'from' => $line->from->toArray(), 'to' => $line->to->toArray()]);
     }
 
     public function words(): string

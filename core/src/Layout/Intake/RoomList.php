@@ -7,6 +7,7 @@ namespace Heurema\Layout\Intake;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Units\ExpectedLength;
 use Heurema\Units\LengthReader;
+use Heurema\Units\SizeReader;
 use Heurema\Units\UnitSystem;
 use Heurema\Units\UnreadableLength;
 
@@ -59,11 +60,13 @@ final readonly class RoomList
 
     private function room(string $line): ListedRoom
     {
-        if (preg_match('/^(.+?)\s*(?:[x×]|\bby\b)\s*([^x×]+)$/iu', $line, $parts) !== 1) {
+        try {
+            [$start, $end] = SizeReader::sides($line);
+        } catch (UnreadableLength) {
             throw new UnreadableLength('Expected a name and two sides, such as Bedroom 11\' x 12\'4.', 0);
         }
-        [$name, $width] = $this->nameAndWidth($parts[1]);
-        $depth = (new LengthReader($this->units))->read($parts[2])->mm;
+        [$name, $width] = $this->nameAndWidth($start);
+        $depth = (new LengthReader($this->units))->read($end)->mm;
         foreach ([$width, $depth] as $side) {
             $doubt = ExpectedLength::RoomSide->doubt($side);
             if ($doubt !== null) {

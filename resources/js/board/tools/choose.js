@@ -10,7 +10,7 @@ export class Choose {
         const thing = event.target.closest('[data-subject]');
         if (thing) this.board.choose(thing.dataset.subject);
         else if (event.target.closest('[data-space]')) this.board.offerName(this.board.planPoint(event));
-        else if (this.board.chosen) this.board.choose('');
+        else if (this.board.selection !== '') this.board.choose('');
     }
 
     press(event) {
@@ -30,7 +30,7 @@ export class Choose {
             this.board.ghost.follow(thing, by);
             act = list === 'fixtures' && place
                 ? ['move-thing', { at: `${place[0] + by.x},${place[1] + by.y}`, free: facing || moved.altKey ? 1 : 0 }]
-                : ['edit', { edit: JSON.stringify(this.board.move(thing.dataset.subject, by.x, by.y)) }];
+                : ['move', this.board.move(by.x, by.y)];
             this.board.trials.try(...act);
         };
         const drop = () => {
@@ -38,7 +38,7 @@ export class Choose {
             removeEventListener('pointerup', drop);
             this.board.trials.stop();
             this.board.ghost.clear();
-            if (this.board.moved) this.board.act(...act);
+            if (this.board.moved) this.board.act(...act, thing.dataset.subject);
             setTimeout(() => { this.board.moved = false; });
         };
         addEventListener('pointermove', drag);
@@ -47,20 +47,21 @@ export class Choose {
 
     /** A room goes with its walls. */
     isMovable() {
-        return !['rooms', 'storeys'].includes(document.getElementById('inspector').dataset.list);
+        const { chosen, list } = document.getElementById('inspector').dataset;
+        return chosen !== this.board.chosen || !['rooms', 'storeys'].includes(list);
     }
 
     hover() {}
 
     step(right, up, far) {
         const step = this.board.step * (far ? 10 : 1);
-        if (this.board.chosen && this.isMovable()) this.board.act('edit', { edit: JSON.stringify(this.board.move(this.board.chosen, right * step, up * step)) });
+        if (this.board.selection !== '' && this.isMovable()) this.board.act('move', this.board.move(right * step, up * step));
         else this.board.viewport.move(right * 0.1, -up * 0.1);
     }
 
     enter() {}
 
     escape() {
-        if (this.board.chosen) this.board.choose('');
+        if (this.board.selection !== '') this.board.choose('');
     }
 }

@@ -4,7 +4,7 @@ import { Drawing } from './drawing.js';
 export class Rectangle extends Drawing {
     constructor(board, name, options) {
         super(board);
-        Object.assign(this, { name, options });
+        Object.assign(this, { name, options, hasPen: name === 'rectangle' });
     }
 
     take(at) {
@@ -12,9 +12,11 @@ export class Rectangle extends Drawing {
         else this.from = at;
     }
 
+    /** It grows towards the pointer. */
     typed(text) {
-        const [width, depth] = text.split(/\s*[x×]\s*/i);
-        if (this.from && depth) this.draw({ width, depth });
+        if (!this.from) return;
+        const grow = [this.at?.x < this.from.x ? -1 : 1, this.at?.y < this.from.y ? -1 : 1];
+        this.draw({ size: text, grow: grow.join(',') });
     }
 
     line() {

@@ -1,28 +1,41 @@
 import { Drawing } from './drawing.js';
 
-/** A chain of walls: each end is the next one's start. */
+/** A chain of walls: each end is the next one's start. All legs are sent with each, so that none waits for the one before. */
 export class Wall extends Drawing {
     name = 'wall';
     options = 'wall-options';
+    hasPen = true;
 
     take(at) {
-        if (this.from && Math.hypot(at.x - this.from.x, at.y - this.from.y) > 1) this.draw({ to: Drawing.text(at) }, at);
-        else this.from = at;
+        if (this.from === null) this.begin(at);
+        else if (Math.hypot(at.x - this.from.x, at.y - this.from.y) > 1) this.draw({ to: Drawing.text(at) }, at);
     }
 
+    begin(at) {
+        this.from = at;
+        this.start = at;
+        this.legs = [];
+    }
+
+    /** The server reads what was typed; one leg after the other. */
     typed(text) {
-        if (!this.from) return;
-        const towards = this.towards();
-        this.draw({ length: text, towards }, null);
+        this.reading = (this.reading ?? Promise.resolve()).then(() => this.leg(text));
     }
 
-    async draw(values, end) {
-        const { from } = this;
+    async leg(text) {
+        const mm = await this.board.millimetres(text);
+        if (!this.from || mm === null) return;
+        const towards = this.towards();
+        const end = { x: this.from.x + mm * Math.cos(towards * Math.PI / 180), y: this.from.y + mm * Math.sin(towards * Math.PI / 180), word: '' };
+        this.draw({ length: text, towards }, end);
+        this.at = { ...end };
+        this.show();
+    }
+
+    draw(leg, end) {
+        this.legs.push(leg);
         this.board.ghost.clear();
-        const status = await this.board.act('wall', { from: Drawing.text(from), ...this.board.wallValues(), ...values });
-        if (status !== 200) return;
-        const line = document.querySelector(`.handle[data-subject="${this.board.chosen}"]`)?.dataset.line.split(' ').map(Number);
-        this.from = end ?? (line ? { x: line[2], y: line[3] } : null);
-        if (end === null) this.at = this.from && { ...this.from, word: '' };
+        this.board.act('wall', { from: Drawing.text(this.start), legs: this.legs, ...this.board.wallValues() });
+        this.from = end;
     }
 }

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\InLine;
+use Heurema\Drafting\MoveWall;
+use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\Move;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Layout;
+
+/** What is chosen, moved: a wall sideways with what meets it, everything else as it is. */
+final readonly class MoveChosen implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        $chosen = (new Draft($layout))->find($asked->select());
+
+        return match ($chosen->list) {
+            'walls' => new MoveWall($chosen->id(), $asked->point('by'), InLine::tryFrom($asked->string('in_line')->value())),
+            'rooms' => throw new RefusedEdit('A room goes with its walls: move one of them.'),
+            'storeys' => throw new RefusedEdit('A storey stays where it is.'),
+            default => new Move([$chosen->id()], $asked->point('by')),
+        };
+    }
+}

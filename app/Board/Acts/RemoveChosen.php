@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Http\Requests\BoardRequest;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Edit\Remove;
+use Heurema\Layout\Layout;
+
+/** What is chosen, taken away. */
+final readonly class RemoveChosen implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        return $asked->select() === '' ? throw new RefusedEdit('Nothing is chosen.') : new Remove([$asked->select()]);
+    }
+}

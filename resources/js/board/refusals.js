@@ -1,0 +1,37 @@
+/** What the server did not make, kept in sight until it is mended or dropped. */
+export class Refusals {
+    /** @param {(item: object) => void} mend called with what is to be tried again */
+    constructor(list, mend) {
+        this.list = list;
+        list.addEventListener('click', (event) => {
+            const button = event.target.closest('button');
+            if (!button) return;
+            const row = button.closest('li');
+            row.remove();
+            if (button.dataset.refusal === 'mend') mend(row.item);
+        });
+    }
+
+    add(item, why) {
+        const row = document.createElement('li');
+        row.item = item;
+        const what = document.createElement('span');
+        what.textContent = `Not made: ${Refusals.words(item)}. ${why} `;
+        row.append(what, Refusals.button('mend', 'Mend'), ' ', Refusals.button('drop', 'Drop'));
+        this.list.append(row);
+    }
+
+    /** `distance 3 m`, `undo` */
+    static words({ path, values }) {
+        const typed = Object.entries(values).filter(([key, value]) => typeof value === 'string' && value !== '' && /length|distance|size|width|depth|height|fields|measured|thickness/.test(key) && key !== 'thickness');
+        const act = path.replace('acts/', '').replaceAll('-', ' ');
+        return typed.length === 0 ? act : `${act} ${typed.map(([, value]) => value).join(', ')}`;
+    }
+
+    static button(refusal, text) {
+        const button = document.createElement('button');
+        Object.assign(button, { type: 'button', className: 'btn btn-tool btn-sm', textContent: text });
+        button.dataset.refusal = refusal;
+        return button;
+    }
+}
