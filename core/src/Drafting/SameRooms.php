@@ -12,6 +12,9 @@ use Heurema\Spatial\StoreyPlan;
 /** Are the rooms of a storey, and the openings into them, the same after its walls have been moved? */
 final readonly class SameRooms
 {
+    /** A space this narrow, mm, is a gap. */
+    private const GAP = 150.0;
+
     public function __construct(private StoreyPlan $before, private StoreyPlan $after) {}
 
     /** @throws RefusedEdit when a room is opened, closed or lost; it says at which corner where it can be told */
@@ -19,12 +22,18 @@ final readonly class SameRooms
     {
         [$were, $are] = [self::together($this->before), self::together($this->after)];
         $lost = array_filter($this->before->storey->rooms, static fn(Room $room): bool => $were[$room->id] !== $are[$room->id]);
-        if ($lost === [] && count($this->before->spaces) === count($this->after->spaces)) {
+        if ($lost === [] && self::spaces($this->before) <= self::spaces($this->after)) {
             return;
         }
         $names = implode(' and ', array_slice(array_map(static fn(Room $room): string => $room->name, array_values($lost)), 0, 2));
 
         throw new RefusedEdit(($names === '' ? 'A space' : $names).' would not stay closed'.$this->openCorner().'.');
+    }
+
+    /** How many spaces one could stand in: gaps between doubled walls come and go. */
+    private static function spaces(StoreyPlan $plan): int
+    {
+        return count(array_filter($plan->spaces, static fn(Space $space): bool => $space->outline->thickness() > self::GAP));
     }
 
     /** @return array<string, string> by room: those whose names lie in one space with it; empty where it is not closed */
