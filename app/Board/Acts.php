@@ -18,6 +18,7 @@ final class Acts
         'split' => Acts\SplitWall::class,
         'join' => Acts\JoinWalls::class,
         'length' => Acts\SetLength::class,
+        'dimension' => Acts\SetDimension::class,
         'distance' => Acts\SetDistance::class,
         'openings' => Acts\PlaceOpenings::class,
         'move-opening' => Acts\MoveOpening::class,

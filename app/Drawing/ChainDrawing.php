@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Heurema\Geometry\Segment;
+use Heurema\Drafting\Dimension;
 
-/** A row of dimensions on one line; a text that has no room over its own part steps aside, over or under its neighbours'. */
+/**
+ * A row of dimensions on one line; a text that has no room over its own part steps aside, over or under its neighbours'. What can be
+ * typed says which elements stand at its ends.
+ */
 final class ChainDrawing
 {
     private const LETTER_WIDTH = 6.6;
@@ -21,16 +24,19 @@ final class ChainDrawing
      */
     public function __construct(private readonly float $scale, private $write) {}
 
-    /** @param list<Segment> $parts in order along the line */
-    public function draw(array $parts): string
+    /**
+     * @param list<Dimension> $parts in order along the line
+     * @param string          $below of each, beside its text
+     */
+    public function draw(array $parts, string $below = ''): string
     {
         $this->full = array_fill_keys(self::LEVELS, -INF);
-        $start = $parts === [] ? null : $parts[0]->from;
+        $start = $parts === [] ? null : $parts[0]->line->from;
         $drawn = '';
         foreach ($parts as $part) {
             $text = ($this->write)($part->length());
-            $middle = $start === null ? 0.0 : $start->distanceTo($part->middle()) / $this->scale;
-            $drawn .= (new DimensionLine($part, $text, '', $this->level($middle, mb_strlen($text) * self::LETTER_WIDTH / 2)))->draw();
+            $middle = $start === null ? 0.0 : $start->distanceTo($part->line->middle()) / $this->scale;
+            $drawn .= (new DimensionLine($part->line, $text, $below, $this->level($middle, mb_strlen($text) * self::LETTER_WIDTH / 2), [$part->from, $part->to]))->draw();
         }
 
         return $drawn;

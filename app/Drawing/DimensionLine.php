@@ -9,8 +9,11 @@ use Heurema\Geometry\Segment;
 /** A dimension: a line between two ticks with its text beside the middle, readable from the bottom or the right. */
 final readonly class DimensionLine
 {
-    /** @param int $level where the text stands, px below the line */
-    public function __construct(private Segment $segment, private string $text, private string $below = '', private int $level = -6) {}
+    /**
+     * @param int                        $level    where the text stands, px below the line
+     * @param array{?string, ?string} $elements at its ends: it can be typed where there is one
+     */
+    public function __construct(private Segment $segment, private string $text, private string $below = '', private int $level = -6, private array $elements = [null, null]) {}
 
     public function draw(): string
     {
@@ -22,9 +25,22 @@ final readonly class DimensionLine
         $below = $this->below === '' ? '' : Svg::element('text', ['y' => 20, 'class' => 'dimension-below'], Svg::text($this->below));
         $texts = Svg::element('g', ['transform' => 'rotate('.Svg::number($upright).')'], $text.$below);
 
-        return Svg::element('g', ['class' => 'dimension'], Svg::element('path', ['class' => 'dimension-line', 'd' => Svg::line([$this->segment->from, $this->segment->to])])
+        return Svg::element('g', ['class' => 'dimension', ...$this->typed()], Svg::element('path', ['class' => 'dimension-line', 'd' => Svg::line([$this->segment->from, $this->segment->to])])
             .Svg::pinned($this->segment->from, '', $tick)
             .Svg::pinned($this->segment->to, '', $tick)
             .Svg::pinned($this->segment->middle(), 'dimension-text', $texts));
+    }
+
+    /** @return array<string, string> what typing it needs to know */
+    private function typed(): array
+    {
+        [$from, $to] = $this->elements;
+        $line = $this->segment;
+
+        return $from === null && $to === null ? [] : [
+            'data-dimension' => implode(' ', array_map(Svg::number(...), [$line->from->x, $line->from->y, $line->to->x, $line->to->y])),
+            'data-from' => (string) $from,
+            'data-to' => (string) $to,
+        ];
     }
 }

@@ -9,6 +9,8 @@ use Heurema\Spatial\WallDatum;
 use Heurema\Units\Amount;
 use Heurema\Units\Decimal;
 use Heurema\Units\ImperialNotation;
+use Heurema\Units\Notation;
+use Heurema\Units\Quantity;
 use Heurema\Units\UnitSystem;
 
 /** Which dimensions a plan shows, from which lines of the walls, and how they are written. */
@@ -52,23 +54,39 @@ final readonly class DimensionStyle
         return $this->units !== '' ? $this->units : ($layout->units === UnitSystem::Imperial ? 'ft' : 'mm');
     }
 
-    /** A length in mm as the style writes it, without its unit where that is said beside the drawing. */
+    /** A length in mm as the style writes it, without its unit where that is said beside the drawing; `≈` where it is rounded. */
     public function write(float $mm, Layout $layout): string
     {
         $unit = $this->units($layout);
-        if ($unit === 'ft' || $unit === 'in') {
-            $finest = ['fine' => 16, 'usual' => 8, 'rough' => 2][$this->precision] ?? 16;
-
-            return ltrim((new ImperialNotation($finest, $unit === 'ft'))->write(Amount::length($mm)), '≈ ');
+        if ($this->isInches($layout)) {
+            return (new ImperialNotation($this->finest(), $unit === 'ft'))->write(Amount::length($mm));
         }
-        $step = ['fine' => 1.0, 'usual' => 5.0, 'rough' => 10.0][$this->precision] ?? 1.0;
-        $rounded = round($mm / $step) * $step;
+        $rounded = $this->rounded($mm, $layout);
+        $isExact = abs($rounded - $mm) < Quantity::Length->equalWithin();
 
-        return match ($unit) {
+        return ($isExact ? '' : Notation::ROUNDED).match ($unit) {
             'cm' => Decimal::trim($rounded / 10, 1),
             'm' => Decimal::trim($rounded / 1000, 3),
             default => Decimal::trim($rounded, 0),
         };
+    }
+
+    /** The length that is written, in mm. */
+    public function rounded(float $mm, Layout $layout): float
+    {
+        $step = $this->isInches($layout) ? Amount::MM_PER_INCH / $this->finest() : (['fine' => 1.0, 'usual' => 5.0, 'rough' => 10.0][$this->precision] ?? 1.0);
+
+        return round($mm / $step) * $step;
+    }
+
+    private function isInches(Layout $layout): bool
+    {
+        return in_array($this->units($layout), ['ft', 'in'], true);
+    }
+
+    private function finest(): int
+    {
+        return ['fine' => 16, 'usual' => 8, 'rough' => 2][$this->precision] ?? 16;
     }
 
     /** Said once beside the drawing: what the dimensions run to, and their unit. */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Heurema\Drafting\Chain;
+use Heurema\Drafting\Dimension;
 use Heurema\Drafting\Standing;
+use Heurema\Drafting\Stop;
 use Heurema\Drafting\Stretch;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
@@ -55,7 +57,8 @@ final readonly class LiveDimensions
         $front = $standing->front();
         $sides = $standing->sides();
         // both sides are one chain, from wall to wall, so that their texts keep clear of each other
-        $chain = count($sides) === 2 ? [$sides[0]->reversed(), $sides[1]] : $sides;
+        $chain = array_map(static fn(Segment $side): Dimension => new Dimension($side, $fixture->id()), $sides);
+        $chain = count($chain) === 2 ? [new Dimension($sides[0]->reversed(), null, $fixture->id()), $chain[1]] : $chain;
 
         return ($zone === null ? '' : Svg::element('path', ['class' => 'front-zone', 'd' => Svg::path($zone)]))
             .$this->chain($chain).($front === null ? '' : $this->dimension($front))
@@ -82,7 +85,7 @@ final readonly class LiveDimensions
         $line = $opening->wall->line()->offset($opening->wall->thickness / 2 + 200.0);
         foreach ((new WallStretches($opening->plan->storey, $opening->wall))->free($opening->id()) as $stretch) {
             if ($stretch->from <= $opening->opening->at && $opening->opening->at <= $stretch->to) {
-                return $this->along($line, $stretch, $opening->opening->at - $half, $opening->opening->at + $half).$this->warning($opening->middle(), $this->swings($opening));
+                return $this->along($line, $stretch, $opening, $half).$this->warning($opening->middle(), $this->swings($opening));
             }
         }
 
@@ -97,12 +100,14 @@ final readonly class LiveDimensions
         return $blocked instanceof Measured && $blocked->amount()->number > 0 ? ['its leaf meets something'] : [];
     }
 
-    private function along(Segment $line, Stretch $stretch, float $from, float $to): string
+    private function along(Segment $line, Stretch $stretch, PlacedOpening $opening, float $half): string
     {
-        return $this->chain((new Chain($line, [$stretch->from, $from, $to, $stretch->to]))->parts());
+        $at = $opening->opening->at;
+
+        return $this->chain((new Chain($line, [new Stop($stretch->from), new Stop($at - $half, $opening->id()), new Stop($at + $half, $opening->id()), new Stop($stretch->to)]))->parts());
     }
 
-    /** @param list<Segment> $parts in order along a line */
+    /** @param list<Dimension> $parts in order along a line */
     private function chain(array $parts): string
     {
         return (new ChainDrawing($this->scale, $this->home->length(...)))->draw($parts);
@@ -110,9 +115,9 @@ final readonly class LiveDimensions
 
     private function ofWall(Wall $wall): string
     {
-        $distances = array_map(static fn(WallDistance $distance): Segment => $distance->faces, WallDistances::of($this->home->plans[$this->storey], $wall));
+        $distances = array_map(static fn(WallDistance $distance): Dimension => new Dimension($distance->faces, $distance->wall->id, $distance->other->id), WallDistances::of($this->home->plans[$this->storey], $wall));
 
-        return implode('', array_map($this->dimension(...), $distances));
+        return implode('', array_map(fn(Dimension $distance): string => $this->chain([$distance]), $distances));
     }
 
     private function ofStair(PlacedStair $stair): string

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Heurema\Drafting\Chain;
+use Heurema\Drafting\Dimension;
 use Heurema\Drafting\OutsideChains;
 use Heurema\Drafting\RoomChains;
 use Heurema\Geometry\Box;
-use Heurema\Geometry\Segment;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StoreyPlan;
@@ -22,7 +22,7 @@ final readonly class PlanDimensions
     private ChainDrawing $chains;
 
     /** @param float $scale mm under a pixel */
-    public function __construct(Home $home, private StoreyPlan $plan, private DimensionStyle $style, private float $scale)
+    public function __construct(private Home $home, private StoreyPlan $plan, private DimensionStyle $style, private float $scale)
     {
         $this->chains = new ChainDrawing($scale, fn(float $mm): string => $style->write($mm, $home->layout));
     }
@@ -31,12 +31,42 @@ final readonly class PlanDimensions
     public function draw(): array
     {
         return [
-            ...array_map($this->chains->draw(...), $this->outside()),
+            ...array_map(fn(array $row): string => $this->chains->draw($row, $this->misses($row)), $this->outside()),
             ...($this->style->inside ? $this->inside() : []),
         ];
     }
 
-    /** @return list<list<Segment>> rows of dimensions that share a line */
+    /**
+     * By how much the parts of an overall, as they are written, miss it, as it is written.
+     *
+     * @param list<Dimension> $row
+     */
+    private function misses(array $row): string
+    {
+        if ($this->style->outside !== 'chain' || count($row) !== 1) {
+            return '';
+        }
+        foreach ($this->partsOf($row[0]) as $parts) {
+            $written = array_sum(array_map(fn(Dimension $part): float => $this->style->rounded($part->length(), $this->home->layout), $parts));
+            $difference = $written - $this->style->rounded($row[0]->length(), $this->home->layout);
+            if (count($parts) > 1 && abs($difference) > 0.05) {
+                return 'parts as written: '.($difference > 0 ? '+' : '−').ltrim($this->style->write(abs($difference), $this->home->layout), '≈ ');
+            }
+        }
+
+        return '';
+    }
+
+    /** @return list<list<Dimension>> the row of parts between the same ends */
+    private function partsOf(Dimension $overall): array
+    {
+        $rows = array_map(static fn(Chain $chain): array => $chain->parts(), (new OutsideChains($this->plan, $this->style->datum))->openings(0));
+
+        return array_values(array_filter($rows, static fn(array $parts): bool => abs($parts[0]->line->direction()->cross($overall->line->direction())) < 1e-9
+            && abs($overall->line->along($parts[0]->line->from)) < 0.05 && abs($overall->line->along($parts[count($parts) - 1]->line->to) - $overall->length()) < 0.05));
+    }
+
+    /** @return list<list<Dimension>> rows of dimensions that share a line */
     private function outside(): array
     {
         $chains = new OutsideChains($this->plan, $this->style->datum);
@@ -67,7 +97,7 @@ final readonly class PlanDimensions
     /**
      * Each dimension from the base on a row of its own, the shortest nearest to the wall.
      *
-     * @return list<list<Segment>>
+     * @return list<list<Dimension>>
      */
     private function stacked(Chain $chain): array
     {
@@ -86,7 +116,7 @@ final readonly class PlanDimensions
     {
         $parts = array_merge(...array_map(static fn(Chain $chain): array => $chain->parts(), $this->style->inside ? $this->roomChains() : []));
 
-        return array_map(fn(Segment $part): Box => Box::around([$part->from, $part->to])->grown(9 * $this->scale), $parts);
+        return array_map(fn(Dimension $part): Box => Box::around([$part->line->from, $part->line->to])->grown(9 * $this->scale), $parts);
     }
 
     /** @return list<string> */

@@ -11,26 +11,29 @@ final readonly class Chain
 {
     private const SAME = 0.05;
 
-    /** @var list<float> in order, none twice */
+    /** @var list<Stop> in order, none twice */
     public array $stops;
 
     /**
-     * @param Segment     $line  the direction along which the stops count, from its start
-     * @param list<float> $stops mm
+     * @param Segment    $line  the direction along which the stops count, from its start
+     * @param list<Stop> $stops
      */
     public function __construct(public Segment $line, array $stops)
     {
-        sort($stops);
+        usort($stops, static fn(Stop $one, Stop $other): int => $one->at <=> $other->at);
         $kept = [];
         foreach ($stops as $stop) {
-            if ($kept === [] || $stop - $kept[count($kept) - 1] > self::SAME) {
-                $kept[] = $stop;
-            }
+            $last = array_pop($kept);
+            array_push($kept, ...match (true) {
+                $last === null => [$stop],
+                $stop->at - $last->at > self::SAME => [$last, $stop],
+                default => [new Stop($last->at, $last->element ?? $stop->element)],
+            });
         }
         $this->stops = $kept;
     }
 
-    /** @return list<Segment> from each stop to the next */
+    /** @return list<Dimension> from each stop to the next */
     public function parts(): array
     {
         $parts = [];
@@ -41,13 +44,13 @@ final readonly class Chain
         return $parts;
     }
 
-    /** @return list<Segment> from the first stop to each of the others */
+    /** @return list<Dimension> from the first stop to each of the others */
     public function fromBase(): array
     {
-        return array_map(fn(float $stop): Segment => $this->between($this->stops[0], $stop), array_slice($this->stops, 1));
+        return array_map(fn(Stop $stop): Dimension => $this->between($this->stops[0], $stop), array_slice($this->stops, 1));
     }
 
-    /** @return list<Segment> from the first stop to the last; none where there is nothing between them */
+    /** @return list<Dimension> from the first stop to the last; none where there is nothing between them */
     public function overall(): array
     {
         $last = count($this->stops) - 1;
@@ -55,8 +58,8 @@ final readonly class Chain
         return $last < 1 ? [] : [$this->between($this->stops[0], $this->stops[$last])];
     }
 
-    private function between(float $from, float $to): Segment
+    private function between(Stop $from, Stop $to): Dimension
     {
-        return new Segment($this->line->at($from), $this->line->at($to));
+        return new Dimension(new Segment($this->line->at($from->at), $this->line->at($to->at)), $from->element, $to->element);
     }
 }

@@ -12,21 +12,25 @@ use Heurema\Spatial\WallDatum;
 /** Where a wall's face, or another of its lines, comes to lie along a dimension that runs across it. */
 final class FaceStop
 {
-    /** @return float|null mm along the line; null when the wall does not stand square to it */
-    public static function along(Segment $line, SpaceSide $side, WallDatum $datum): ?float
+    /** @return Stop|null null when the wall does not stand square to the line */
+    public static function along(Segment $line, SpaceSide $side, WallDatum $datum): ?Stop
     {
         if ($side->segment->length() < 0.05 || abs($side->segment->direction()->dot($line->direction())) > 1e-3) {
             return null;
         }
         $face = $line->along($side->segment->middle());
+        if (abs($side->segment->direction()->cross($side->wall->line()->direction())) > 1e-3) {
+            // the end of a wall: it goes nowhere when the wall is moved sideways
+            return new Stop($face);
+        }
         if ($datum === WallDatum::Finished) {
-            return $face;
+            return new Stop($face, $side->wall->id);
         }
         $wall = $side->wall->line();
         $where = $wall->leftOf($side->segment->middle()) > 0 ? WallSide::Left : WallSide::Right;
         $centre = $line->along($wall->middle());
         $out = $face >= $centre ? 1 : -1;
 
-        return $centre + $out * $datum->offset($side->wall, $where);
+        return new Stop($centre + $out * $datum->offset($side->wall, $where), $side->wall->id);
     }
 }

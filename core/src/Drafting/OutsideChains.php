@@ -46,7 +46,7 @@ final readonly class OutsideChains
     }
 
     /**
-     * @param callable(Segment, list<SpaceSide>): list<float> $between stops beside the corners
+     * @param callable(Segment, list<SpaceSide>): list<Stop> $between stops beside the corners
      *
      * @return list<Chain> bottom, right, top, left
      */
@@ -57,7 +57,7 @@ final readonly class OutsideChains
             $line = $this->line($out, $away);
             $looking = array_values(array_filter($this->sides, static fn(SpaceSide $side): bool => $side->segment->direction()->left()->dot($out) > 0.999));
             if ($looking !== []) {
-                $corners = array_map(fn(Point $corner): float => $this->corner($line, $corner), self::ends($looking));
+                $corners = array_map(fn(Point $corner): Stop => $this->corner($line, $corner), self::ends($looking));
                 $chains[] = new Chain($line, [...$corners, ...$between($line, $looking)]);
             }
         }
@@ -92,7 +92,7 @@ final readonly class OutsideChains
     }
 
     /** A corner lies where the wall that runs away from it has its face, or the line that is asked for. */
-    private function corner(Segment $line, Point $corner): float
+    private function corner(Segment $line, Point $corner): Stop
     {
         foreach ($this->sides as $side) {
             if (min($side->segment->from->distanceTo($corner), $side->segment->to->distanceTo($corner)) < 0.05) {
@@ -103,13 +103,13 @@ final readonly class OutsideChains
             }
         }
 
-        return $line->along($corner);
+        return new Stop($line->along($corner));
     }
 
     /**
      * @param list<SpaceSide> $looking
      *
-     * @return list<float>
+     * @return list<Stop>
      */
     private function edges(Segment $line, array $looking): array
     {
@@ -119,7 +119,7 @@ final readonly class OutsideChains
             foreach ($half > 0 ? $looking : [] as $side) {
                 $middle = $side->wall->line()->at($opening->at);
                 if ($side->wall->id === $opening->wall && $side->segment->distanceTo($middle) < $side->wall->thickness) {
-                    array_push($stops, $line->along($middle) - $half, $line->along($middle) + $half);
+                    array_push($stops, new Stop($line->along($middle) - $half, $opening->id), new Stop($line->along($middle) + $half, $opening->id));
                 }
             }
         }

@@ -44,8 +44,8 @@ final class RoomChains
         foreach (self::PLACES as $place) {
             $start = $across->times(min($reaches) + $place * (max($reaches) - min($reaches)));
             $line = new Segment($start, $start->plus($direction));
-            $stops = array_map(static fn(SpaceSide $side): ?float => FaceStop::along($line, $side, $datum), $sides);
-            $chain = new Chain($line, array_values(array_filter($stops, is_float(...))));
+            $stops = array_map(static fn(SpaceSide $side): ?Stop => FaceStop::along($line, $side, $datum), $sides);
+            $chain = new Chain($line, array_values(array_filter($stops)));
             if ($best === null || self::lengthInside($room, $chain) > self::lengthInside($room, $best) + 1.0) {
                 $best = $chain;
             }
@@ -57,8 +57,8 @@ final class RoomChains
     /** How much of a chain lies over the room's floor, mm. */
     private static function lengthInside(RoomSpace $room, Chain $chain): float
     {
-        $inside = array_filter($chain->parts(), static fn(Segment $part): bool => $room->outline()?->contains($part->middle()) === true);
+        $inside = array_filter($chain->parts(), static fn(Dimension $part): bool => $room->outline()?->contains($part->line->middle()) === true);
 
-        return array_sum(array_map(static fn(Segment $part): float => $part->length(), $inside));
+        return array_sum(array_map(static fn(Dimension $part): float => $part->length(), $inside));
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Heurema\Tests\Drafting;
 
 use Heurema\Drafting\Chain;
+use Heurema\Drafting\Dimension;
 use Heurema\Drafting\OutsideChains;
 use Heurema\Drafting\RoomChains;
+use Heurema\Drafting\Stop;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\LayoutReader;
@@ -21,11 +23,11 @@ final class ChainsTest extends TestCase
 {
     public function test_parts_base_and_overall_of_one_row_of_stops(): void
     {
-        $chain = new Chain(new Segment(new Point(0, 0), new Point(1, 0)), [900.0, 0.0, 300.0, 300.02, 900.0]);
+        $chain = new Chain(new Segment(new Point(0, 0), new Point(1, 0)), array_map(static fn(float $at): Stop => new Stop($at), [900.0, 0.0, 300.0, 300.02, 900.0]));
         self::assertEqualsWithDelta([300.0, 600.0], self::lengths($chain->parts()), 1e-6);
         self::assertEqualsWithDelta([300.0, 900.0], self::lengths($chain->fromBase()), 1e-6);
         self::assertEqualsWithDelta([900.0], self::lengths($chain->overall()), 1e-6);
-        self::assertSame([], (new Chain($chain->line, [5.0]))->overall());
+        self::assertSame([], (new Chain($chain->line, [new Stop(5.0)]))->overall());
     }
 
     /** @return iterable<string, array{WallDatum, float, float}> the datum, and what a room of 4 by 3 m comes to with 200 mm walls lined with 12 mm */
@@ -109,12 +111,12 @@ final class ChainsTest extends TestCase
     }
 
     /**
-     * @param list<Segment> $segments
+     * @param list<Dimension> $dimensions
      *
      * @return list<float>
      */
-    private static function lengths(array $segments): array
+    private static function lengths(array $dimensions): array
     {
-        return array_map(static fn(Segment $segment): float => $segment->length(), $segments);
+        return array_map(static fn(Dimension $dimension): float => $dimension->length(), $dimensions);
     }
 }

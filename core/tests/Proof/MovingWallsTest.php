@@ -63,7 +63,7 @@ final class MovingWallsTest extends TestCase
                 foreach (self::DISTANCES as $number => $distance) {
                     // now and then the person chooses what walls in line do
                     $inLine = [null, InLine::Follow, InLine::Stay][($number + count($storey->walls)) % 3];
-                    $edited = $this->tried($layout, new MoveWall($wall->id, $distance, $inLine), $inLine === InLine::Stay ? 0.0 : abs($distance));
+                    $edited = $this->tried($layout, new MoveWall($wall->id, $distance, $inLine), $inLine === InLine::Stay || str_starts_with($case, 'oblique') ? 0.0 : abs($distance));
                     if ($edited === null) {
                         ++$refused;
                     } else {
@@ -96,6 +96,7 @@ final class MovingWallsTest extends TestCase
         self::assertTrue($measured > 0 || str_starts_with($case, 'oblique'));
     }
 
+    /** @param float $distance 10: it may hardly be refused */
     private function tried(Layout $layout, MoveWall $edit, float $distance): ?Edited
     {
         try {
@@ -114,8 +115,8 @@ final class MovingWallsTest extends TestCase
         [$before, $after] = [new Home($layout), new Home($edited->layout)];
         $moving = self::moving($storey, $edited->layout, $wall, $distance);
         self::assertContains($wall->id, $moving, $what);
-        // where one wall in line goes and the other stays, the wall between is drawn out: as thick as it is; listed rooms have doubled walls
-        $jog = self::leavesBehind($storey, $moving) || str_starts_with($layout->name, 'Listed') ? 2 * abs($distance) * max(0.0, ...array_map(static fn(Wall $one): float => $one->thickness, $storey->walls)) : 0.0;
+        // where one wall in line goes and the other stays, the wall between is drawn out: as thick as it is; listed rooms have doubled walls, and sides of oblique ones grow and shrink
+        $jog = self::leavesBehind($storey, $moving) || preg_match('/^(Listed|Oblique)/', $layout->name) === 1 ? 2 * abs($distance) * max(0.0, ...array_map(static fn(Wall $one): float => $one->thickness, $storey->walls)) : 0.0;
         foreach ($before->rooms as $number => $room) {
             $now = $after->rooms[$number];
             self::assertSame($room->outlineProblem() === null, $now->outlineProblem() === null, "{$what}: {$room->id()}");

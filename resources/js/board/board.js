@@ -5,6 +5,7 @@ import { Outbox } from './outbox.js';
 import { Refusals } from './refusals.js';
 import { Snapping } from './snapping.js';
 import { Trials } from './trials.js';
+import { TypedDimension } from './typed-dimension.js';
 import { Choose } from './tools/choose.js';
 import { Picture } from './tools/picture.js';
 import { Place } from './tools/place.js';
@@ -29,6 +30,7 @@ export class Board {
         this.snapping = new Snapping(viewport, this.step);
         this.exchange = new Exchange((id) => this.placed(id), () => this.tell('The check broke off. What you did is saved; load the page again to see what the check says.'));
         this.trials = new Trials((act, values) => this.try(act, values), this.ghost);
+        this.typing = new TypedDimension(this);
         this.changes = new Changes(document.getElementById('board-changes'));
         this.tools = this.makeTools();
         this.listen();
@@ -42,7 +44,7 @@ export class Board {
     makeTools() {
         const thing = document.getElementById('thing-kind');
         const tools = [
-            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'rectangle-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this), new Picture(this),
+            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this), new Picture(this),
             new Place(this, 'thing', () => (thing.value === 'note' ? ['note', {}] : ['thing', { kind: thing.value }])),
             new Place(this, 'copy', () => ['copy', {}]),
             new Place(this, 'stair', () => ['stair', { towards: document.getElementById('stair-towards').value }], 'stair-options'),
@@ -154,7 +156,8 @@ export class Board {
         this.ghost.clear();
         this.sheet.dataset.tool = name;
         for (const button of document.querySelectorAll('button[data-tool]')) button.setAttribute('aria-pressed', String(button.dataset.tool === name));
-        for (const options of document.querySelectorAll('.tool-options')) options.hidden = options.id !== this.tool.options && !(options.id === 'pen-options' && this.tool.hasPen);
+        for (const options of document.querySelectorAll('.tool-options')) options.hidden = options.id !== this.tool.options;
+        for (const part of document.querySelectorAll('[data-for-tool]')) part.hidden = part.dataset.forTool !== name;
         if (name !== 'thing') document.getElementById('thing-kind').value = '';
     }
 
@@ -179,6 +182,7 @@ export class Board {
             Delete: () => this.do('remove'), Backspace: () => this.do('remove'),
             '+': () => this.viewport.zoom(1 / 1.25), '=': () => this.viewport.zoom(1 / 1.25), '-': () => this.viewport.zoom(1.25),
             0: () => this.viewport.showAll(),
+            i: () => this.typing.next(event.shiftKey ? -1 : 1), I: () => this.typing.next(-1),
             '?': () => document.getElementById('keys').showModal(),
         };
         if (arrows[event.key]) this.tool.step(...arrows[event.key], event.shiftKey);
@@ -190,7 +194,7 @@ export class Board {
 
     /** Numbers typed while drawing go into the tool's length field. */
     typeInto(event) {
-        const field = this.tool.options && document.querySelector(`#${this.tool.options} [data-typed]`);
+        const field = this.tool.options && [...document.querySelectorAll(`#${this.tool.options} [data-typed]`)].find((one) => !one.closest('[hidden]'));
         if (!field || !this.tool.from) return false;
         event.preventDefault();
         field.value = event.key;
@@ -228,7 +232,9 @@ export class Board {
             this.choose(row.dataset.choose);
         }
         if (!event.target.closest('#plan-sheet') || this.viewport.dragged || this.moved) return;
-        this.tool.click(event);
+        const dimension = this.tool.name === 'choose' && event.target.closest('[data-dimension]');
+        if (dimension) this.typing.open(dimension);
+        else this.tool.click(event);
     }
 
     do(act, kind) {
@@ -257,13 +263,13 @@ export class Board {
         this.trials.stop();
         // a form is of the element that it was drawn for
         this.act(form, this.valuesOf(event.target), document.getElementById('inspector').dataset.chosen);
-        if (form === 'taped') this.use('choose');
+        if (form === 'taped' || form === 'dimension') this.use('choose');
     }
 
     /** What is typed is read back first; what it would come to is drawn, or told beside it, once it can be read. */
     input(field) {
-        clearTimeout(this.typing);
-        this.typing = setTimeout(async () => {
+        clearTimeout(this.pause);
+        this.pause = setTimeout(async () => {
             const isRead = await this.read(field);
             if (isRead && field.form && 'tries' in field.form.dataset) this.tryForm(field.form);
         }, 150);
@@ -293,7 +299,7 @@ export class Board {
     }
 
     valuesOf(form) {
-        return { ...Object.fromEntries(new FormData(form)), ...(form.dataset.form === 'distance' ? { in_line: this.inLine } : {}) };
+        return { ...Object.fromEntries(new FormData(form)), ...(['distance', 'dimension'].includes(form.dataset.form) ? { in_line: this.inLine } : {}) };
     }
 
     /** Opens or shuts options that belong to no tool. */
@@ -312,8 +318,8 @@ export class Board {
 
     /** The walls that would move, before anything is typed. */
     showMoving(form) {
-        const id = form?.elements?.moves?.selectedOptions[0].dataset.wall;
-        for (const handle of document.querySelectorAll('#plan .handle')) handle.classList.toggle('moves', handle.dataset.subject === id);
+        const id = form?.elements?.moves?.selectedOptions[0]?.dataset.wall;
+        for (const drawn of document.querySelectorAll('#plan [data-subject]')) drawn.classList.toggle('moves', drawn.dataset.subject === id);
     }
 
     /** The server says how a length that is being typed would be understood. @returns {Promise<boolean>} whether it can be */
@@ -379,13 +385,26 @@ export class Board {
         return { type: value('wall-type'), thickness: value('wall-thickness'), height: value('wall-height'), beside: value('wall-beside'), measured_at: value('rectangle-at') };
     }
 
+    /** A length as it is typed to come to just this again. */
+    exactly(mm) {
+        const parts = mm / 25.4 * 64;
+        if (this.viewport.units === 'metric') return String(Math.round(mm * 1000) / 1000);
+        if (Math.abs(parts - Math.round(parts)) * 25.4 / 64 > 0.04) return `${Math.round(mm * 100) / 100} mm`;
+        return Board.feet(Math.round(parts), 64);
+    }
+
+    /** @param {number} parts of an inch @param {number} below how many make an inch */
+    static feet(parts, below) {
+        const [feet, rest] = [Math.floor(parts / below / 12), parts % (12 * below)];
+        let [over, under] = [rest % below, below];
+        while (over > 0 && over % 2 === 0) [over, under] = [over / 2, under / 2];
+        return `${feet}'-${Math.floor(rest / below)}${over > 0 ? ` ${over}/${under}` : ''}"`;
+    }
+
     /** A length that is only pointed at, roughly. */
     length(mm) {
         if (this.viewport.units === 'metric') return `${Math.round(mm)}`;
-        const inches = Math.round(mm / 25.4 * 8) / 8;
-        const [whole, eighths] = [Math.floor(inches), Math.round((inches % 1) * 8)];
-        const fraction = ['', ' 1/8', ' 1/4', ' 3/8', ' 1/2', ' 5/8', ' 3/4', ' 7/8'][eighths];
-        return `${Math.floor(whole / 12)}'-${whole % 12}${fraction}"`;
+        return Board.feet(Math.round(mm / 25.4 * 8), 8);
     }
 
     middle() {

@@ -1,17 +1,16 @@
-<div class="tool-options" id="pen-options" hidden>
-    <label>Type <select id="wall-type">@foreach ($page->thicknesses() as $type => $thickness)<option value="{{ $type }}" data-thickness="{{ $thickness }}" @selected($type === $page->usualType())>{{ $type }}</option>@endforeach</select></label>
-    <label>Thickness <input id="wall-thickness" value="{{ $page->thicknesses()[$page->usualType()] }}" size="8" data-length="WallThickness" aria-describedby="wall-thickness-reading"></label><output id="wall-thickness-reading" class="reading"></output>
-    <label>Height <input id="wall-height" size="8" placeholder="full" data-length aria-describedby="wall-height-reading"></label><output id="wall-height-reading" class="reading"></output>
-</div>
 <div class="tool-options" id="wall-options" hidden>
-    <label>Drawn along its <select id="wall-beside"><option value="centred">middle</option><option value="left">right face</option><option value="right">left face</option></select></label>
-    <label>Length <input id="wall-length" size="10" placeholder="type, Enter" data-typed data-length aria-describedby="wall-length-reading"></label>
-    <output id="wall-length-reading" class="reading"></output>
-</div>
-<div class="tool-options" id="rectangle-options" hidden>
-    <label>Size <input id="rectangle-size" size="16" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="rectangle-reading"></label>
-    <label>is <select id="rectangle-at"><option value="middle">between the middles of its walls</option><option value="inside">inside</option><option value="outside">outside</option></select></label>
-    <output id="rectangle-reading" class="reading"></output>
+    <label>Type <select id="wall-type">@foreach ($page->thicknesses() as $type => $thickness)<option value="{{ $type }}" data-thickness="{{ $thickness }}" @selected($type === $page->usualType())>{{ $type }}</option>@endforeach</select></label>
+    <label>Thickness <input id="wall-thickness" value="{{ $page->thicknesses()[$page->usualType()] }}" size="7" data-length="WallThickness" aria-describedby="wall-reading"></label>
+    <label>Height <input id="wall-height" size="6" placeholder="full" data-length aria-describedby="wall-reading"></label>
+    <span data-for-tool="wall">
+        <label>Drawn along its <select id="wall-beside"><option value="centred">middle</option><option value="left">right face</option><option value="right">left face</option></select></label>
+        <label>Length <input id="wall-length" size="10" placeholder="type, Enter" data-typed data-length aria-describedby="wall-reading"></label>
+    </span>
+    <span data-for-tool="rectangle" hidden>
+        <label>Size <input id="rectangle-size" size="15" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="wall-reading"></label>
+        <label>is <select id="rectangle-at"><option value="middle">to wall middles</option><option value="inside">inside</option><option value="outside">outside</option></select></label>
+    </span>
+    <output id="wall-reading" class="reading"></output>
 </div>
 <div class="tool-options" id="void-options" hidden>
     <span>From corner to corner, or</span> <label>size <input size="16" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="void-reading"></label><output id="void-reading" class="reading"></output>
@@ -42,4 +41,10 @@
     <button class="btn btn-tool btn-sm" name="format" value="pdf">PDF</button>
     <button class="btn btn-tool btn-sm" name="format" value="svg">SVG</button>
     @error('scale')<span class="field-error" role="alert">{{ $message }}</span>@enderror
+</form>
+<form class="tool-options" id="dimension-edit" data-form="dimension" data-tries hidden>
+    <input type="hidden" name="from"><input type="hidden" name="to">
+    <label for="dimension-length">This dimension</label> <x-length id="dimension-length" name="distance"/>
+    <select name="moves" aria-label="What moves"></select>
+    <button class="btn btn-tool btn-sm">Set</button>
 </form>

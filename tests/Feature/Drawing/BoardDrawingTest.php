@@ -13,6 +13,7 @@ use App\Drawing\PlanDimensions;
 use App\Drawing\PlanDrawing;
 use App\Drawing\StoreyBelow;
 use App\Drawing\SurveyDrawing;
+use Heurema\Drafting\Dimension;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Spatial\Home;
@@ -28,7 +29,7 @@ final class BoardDrawingTest extends TestCase
     public function test_texts_without_room_step_aside(): void
     {
         $chain = new ChainDrawing(10.0, static fn(float $mm): string => (string) $mm);
-        $parts = static fn(float ...$stops): array => array_map(static fn(float $from, float $to): Segment => new Segment(new Point($from, 0), new Point($to, 0)), array_slice($stops, 0, -1), array_slice($stops, 1));
+        $parts = static fn(float ...$stops): array => array_map(static fn(float $from, float $to): Dimension => new Dimension(new Segment(new Point($from, 0), new Point($to, 0))), array_slice($stops, 0, -1), array_slice($stops, 1));
         self::assertSame(['-6', '-6', '-6'], self::levels($chain->draw($parts(0, 2000, 4000, 6000))));
         // 60 mm are 6 px: the text of the second has no room beside the first's, the third's beside neither
         self::assertSame(['-6', '16', '-21', '-6'], self::levels($chain->draw($parts(0, 100, 160, 220, 2000))));
@@ -61,16 +62,31 @@ final class BoardDrawingTest extends TestCase
         self::assertSame(['4200', '3200'], $inside(WallDatum::Centre));
     }
 
+    public function test_parts_that_do_not_add_up_to_their_overall_as_written_say_by_how_much(): void
+    {
+        $drawn = static fn(float $at): string => implode('', (new PlanDimensions($home = Sketch::room(4000, 3000)->door('w1', $at, 800)->home(), $home->plans['G'], new DimensionStyle('chain'), 10.0))->draw());
+        self::assertStringNotContainsString('parts as written', $drawn(1100));
+        // 800.4, 800 and 2799.6 are written 800, 800 and 2800
+        self::assertStringNotContainsString('parts as written', $drawn(1100.4));
+        // 800.6, 800 and 2799.4: 801, 800 and 2799
+        self::assertStringNotContainsString('parts as written', $drawn(1100.6));
+        // 800.5 and 2799.5 are both written up
+        self::assertStringContainsString('parts as written: +1', $drawn(1100.5));
+    }
+
     /** @return iterable<string, array{string, string, float, string}> */
     public static function notations(): iterable
     {
         yield 'feet and sixteenths' => ['ft', 'fine', 3048 + 25.4 * 2.0625, '10\'-2 1/16"'];
-        yield 'feet and halves' => ['ft', 'rough', 3048 + 25.4 * 2.0625, '10\'-2"'];
+        yield 'feet and halves' => ['ft', 'rough', 3048 + 25.4 * 2.0625, '≈ 10\'-2"'];
         yield 'inches' => ['in', 'usual', 25.4 * 40.125, '40 1/8"'];
-        yield 'millimetres' => ['mm', 'fine', 1234.4, '1234'];
-        yield 'millimetres by fives' => ['mm', 'usual', 1232.6, '1235'];
+        yield 'millimetres' => ['mm', 'fine', 1234.4, '≈ 1234'];
+        yield 'millimetres by fives' => ['mm', 'usual', 1232.6, '≈ 1235'];
+        yield 'millimetres, a twentieth off' => ['mm', 'fine', 1234.049, '1234'];
+        yield 'millimetres, a little more off' => ['mm', 'fine', 1234.051, '≈ 1234'];
+        yield 'a dimension drawn to tenths' => ['mm', 'fine', 979.6, '≈ 980'];
         yield 'centimetres' => ['cm', 'fine', 1234.0, '123.4'];
-        yield 'metres by tens' => ['m', 'rough', 1236.0, '1.24'];
+        yield 'metres by tens' => ['m', 'rough', 1236.0, '≈ 1.24'];
     }
 
     #[DataProvider('notations')]

@@ -4,7 +4,7 @@ import { Drawing } from './drawing.js';
 export class Rectangle extends Drawing {
     constructor(board, name, options) {
         super(board);
-        Object.assign(this, { name, options, hasPen: name === 'rectangle' });
+        Object.assign(this, { name, options });
     }
 
     take(at) {

@@ -4,7 +4,6 @@ import { Drawing } from './drawing.js';
 export class Wall extends Drawing {
     name = 'wall';
     options = 'wall-options';
-    hasPen = true;
 
     take(at) {
         if (this.from === null) this.begin(at);

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Drafting;
+
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\Move;
+use Heurema\Layout\Edit\RefusedEdit;
+
+/** A dimension made as long as wanted, in mm, by moving the element at one of its ends along it. */
+final readonly class SetDimension implements Edit
+{
+    /**
+     * @param Segment     $line    as it is drawn
+     * @param string      $element id of what moves
+     * @param bool        $atStart does it stand where the line begins?
+     * @param InLine|null $inLine  what walls in one line with a wall do
+     */
+    public function __construct(private Segment $line, private float $wanted, private string $element, private bool $atStart, private ?InLine $inLine = null) {}
+
+    public function on(Draft $draft): void
+    {
+        if ($this->line->length() < 0.01) {
+            throw new RefusedEdit('Choose a dimension.');
+        }
+        $longer = $this->wanted - $this->line->length();
+        $by = $this->line->direction()->times($this->atStart ? -$longer : $longer);
+        $isWall = $draft->find($this->element)->list === 'walls';
+        ($isWall ? new MoveWall($this->element, $by, $this->inLine) : new Move([$this->element], $by))->on($draft);
+    }
+
+    public function words(): string
+    {
+        return "Dimension set, {$this->element} moved";
+    }
+}
