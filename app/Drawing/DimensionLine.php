@@ -38,7 +38,7 @@ final readonly class DimensionLine
         $line = $this->segment;
 
         return $from === null && $to === null ? [] : [
-            'data-dimension' => implode(' ', array_map(Svg::number(...), [$line->from->x, $line->from->y, $line->to->x, $line->to->y])),
+            'data-dimension' => implode(' ', array_map(static fn(float $at): float => round($at, 4) + 0.0, [$line->from->x, $line->from->y, $line->to->x, $line->to->y])),
             'data-from' => (string) $from,
             'data-to' => (string) $to,
         ];
