@@ -34,7 +34,7 @@ final readonly class StateValue
             throw new RefusedRuling("The revision is {$revision->state->words()}: nothing can be stated of it any more.");
         }
         $layout = $revision->examined();
-        $values = (new TypedValues($layout->units))->read((new Draft($layout))->find($element), [$key => $typed]);
+        $values = (new TypedValues($layout))->read((new Draft($layout))->find($element), [$key => $typed]);
         if ($values === []) {
             throw new RefusedValue($key, 'That value cannot be stated here.');
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use Heurema\Layout\Layout;
 use Heurema\Units\Amount;
 use Heurema\Units\Decimal;
 use Heurema\Units\ImperialNotation;
@@ -12,10 +13,10 @@ use Heurema\Units\UnitSystem;
 /** Lengths as they stand in a field: exact where 64ths of an inch or tenths of a millimetre are, in a form that reads back. */
 final class LengthField
 {
-    public static function write(float $mm, UnitSystem $units): string
+    public static function write(float $mm, Layout $layout): string
     {
-        return $units === UnitSystem::Metric
-            ? Decimal::trim($mm, 4)
+        return $layout->units === UnitSystem::Metric
+            ? Decimal::trim($mm / $layout->typing->mm(), 7)
             : (new ImperialNotation(64))->write(Amount::length($mm));
     }
 }

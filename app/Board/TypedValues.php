@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Board;
 
 use Heurema\Layout\Edit\Entry;
-use Heurema\Units\LengthReader;
-use Heurema\Units\UnitSystem;
+use Heurema\Layout\Layout;
 use Heurema\Units\UnreadableLength;
 
 /** What was typed into an element's fields, as the document's own values. Only what differs from what stands there counts. */
 final readonly class TypedValues
 {
-    public function __construct(private UnitSystem $units) {}
+    public function __construct(private Layout $layout) {}
 
     /**
      * @param array<string, string> $typed by key; an empty text takes the value away
@@ -45,7 +44,7 @@ final readonly class TypedValues
 
         return match (true) {
             is_bool($value) => $value ? 'yes' : 'no',
-            $field->kind === Field::LENGTH && (is_int($value) || is_float($value)) => LengthField::write((float) $value, $this->units),
+            $field->kind === Field::LENGTH && (is_int($value) || is_float($value)) => LengthField::write((float) $value, $this->layout),
             is_int($value), is_float($value), is_string($value) => (string) $value,
             default => $field->default,
         };
@@ -55,7 +54,7 @@ final readonly class TypedValues
     {
         try {
             return match ($field->kind) {
-                Field::LENGTH => (new LengthReader($this->units))->read($text)->mm,
+                Field::LENGTH => $this->layout->lengths()->read($text)->mm,
                 Field::NUMBER => is_numeric($text) ? (float) $text : throw new RefusedValue($field->key, 'Type a number.'),
                 Field::YES_NO => $text === 'yes',
                 Field::CHOICE => in_array($text, $field->choices, true) ? $text : throw new RefusedValue($field->key, 'Choose one of the list.'),

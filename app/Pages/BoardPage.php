@@ -130,7 +130,7 @@ final class BoardPage
 
     public function value(Field $field): string
     {
-        return $this->chosen === null ? '' : (new TypedValues($this->scheme->layout->units))->write($this->chosen, $field);
+        return $this->chosen === null ? '' : (new TypedValues($this->scheme->layout))->write($this->chosen, $field);
     }
 
     public function isChosen(string $list): bool
@@ -141,7 +141,7 @@ final class BoardPage
     /** A length of the drawing as it would be typed. */
     public function typed(float $mm): string
     {
-        return LengthField::write(round($mm, 4), $this->scheme->layout->units);
+        return LengthField::write(round($mm, 4), $this->scheme->layout);
     }
 
     /** @return list<WallDistance> what the chosen wall looks at */

@@ -57,6 +57,19 @@ export class Viewport {
         return this.scaleBar.dataset.units;
     }
 
+    get typing() {
+        return this.scaleBar.dataset.typing ?? 'mm';
+    }
+
+    set typing(unit) {
+        this.scaleBar.dataset.typing = unit;
+    }
+
+    /** How many millimetres a bare number counts in a metric home. */
+    get typed() {
+        return { mm: 1, cm: 10, m: 1000 }[this.typing];
+    }
+
     /** Brings a box into view with its surroundings, unless it can be seen well enough as it is. */
     show(box, anyhow = false) {
         const seen = box.x >= this.view.x && box.y >= this.view.y

@@ -33,7 +33,7 @@
             @include('board.note')
             @include('board.storeys')
             <div class="plan-corner" aria-hidden="true">
-                <div class="scale-bar" id="scale-bar" data-units="{{ $page->scheme->layout->units->value }}"><span></span><b></b></div>
+                <div class="scale-bar" id="scale-bar" data-units="{{ $page->scheme->layout->units->value }}" data-typing="{{ $page->scheme->layout->typing->value }}"><span></span><b></b></div>
             </div>
             @include('zoom', ['withKeys' => true])
         </section>

@@ -38,7 +38,7 @@ final class TypingTest extends BrowserTestCase
         $this->assertAccessible();
         $field->sendKeys(WebDriverKeys::ENTER);
         $this->waitFor('#board-checked[data-version="2"]');
-        self::assertStringContainsString('38\'-2 1/2"', $this->find('#plan .layer-dimensions')->getDomProperty('textContent') ?? '');
+        self::assertStringContainsString('38\'-2 1/2"', (string) $this->find('#plan .layer-dimensions')->getAttribute('textContent'));
         // from the keyboard alone
         $this->press('i');
         self::assertTrue($this->find('#dimension-length')->isDisplayed());

@@ -11,9 +11,10 @@ use App\Board\RefusedValue;
 use App\Board\TypedValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Entry;
+use Heurema\Layout\Layout;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Tests\Sketch;
-use Heurema\Units\LengthReader;
+use Heurema\Units\TypingUnit;
 use Heurema\Units\UnitSystem;
 use PHPUnit\Framework\TestCase;
 
@@ -23,20 +24,20 @@ final class TypedValuesTest extends TestCase
     {
         $typed = [];
         foreach (Fields::of(self::door()) as $field) {
-            $typed[$field->key] = (new TypedValues(UnitSystem::Imperial))->write(self::door(), $field);
+            $typed[$field->key] = (new TypedValues(self::home(UnitSystem::Imperial)))->write(self::door(), $field);
         }
-        self::assertSame([], (new TypedValues(UnitSystem::Imperial))->read(self::door(), $typed));
-        self::assertSame(['opens' => 'right'], (new TypedValues(UnitSystem::Imperial))->read(self::door(), [...$typed, 'opens' => 'right']));
-        self::assertSame(['hinge' => null], (new TypedValues(UnitSystem::Imperial))->read(self::door(), [...$typed, 'hinge' => '']));
-        self::assertSame(['glazed' => true], (new TypedValues(UnitSystem::Imperial))->read(self::door(), [...$typed, 'glazed' => 'yes']));
-        self::assertSame([], (new TypedValues(UnitSystem::Imperial))->read(self::door(), ['not_a_field' => 'x']));
+        self::assertSame([], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), $typed));
+        self::assertSame(['opens' => 'right'], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [...$typed, 'opens' => 'right']));
+        self::assertSame(['hinge' => null], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [...$typed, 'hinge' => '']));
+        self::assertSame(['glazed' => true], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [...$typed, 'glazed' => 'yes']));
+        self::assertSame([], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), ['not_a_field' => 'x']));
     }
 
     public function test_a_value_that_cannot_be_taken_names_its_field(): void
     {
         foreach ([['width', '1,500', 'two ways'], ['operation', 'lifting', 'Choose one'], ['at', '', 'is needed']] as [$key, $text, $message]) {
             try {
-                (new TypedValues(UnitSystem::Imperial))->read(self::door(), [$key => $text]);
+                (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [$key => $text]);
                 self::fail($key);
             } catch (RefusedValue $e) {
                 self::assertSame($key, $e->key);
@@ -53,7 +54,8 @@ final class TypedValuesTest extends TestCase
             for ($i = 0; $i < 200; ++$i) {
                 $mm = mt_rand(0, 200_000) / 10;
                 $within = $units === UnitSystem::Metric ? 1e-4 : 25.4 / 128 + 1e-4;
-                self::assertEqualsWithDelta($mm, (new LengthReader($units))->read(LengthField::write($mm, $units))->mm, $within);
+                $home = self::home($units, TypingUnit::cases()[$i % 3]);
+                self::assertEqualsWithDelta($mm, $home->lengths()->read(LengthField::write($mm, $home))->mm, $within);
             }
         }
     }
@@ -74,5 +76,10 @@ final class TypedValuesTest extends TestCase
         $layout = Sketch::room(4000, 3000)->door('w1', 2000, 812.8, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'])->document(['units' => 'imperial'])->layout();
 
         return (new Draft($layout))->find('d');
+    }
+
+    private static function home(UnitSystem $units, TypingUnit $typing = TypingUnit::Millimetre): Layout
+    {
+        return new Layout('Home', $units, typing: $typing);
     }
 }

@@ -13,7 +13,6 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
-use Heurema\Units\LengthReader;
 
 /**
  * The last wall of a chain: all of its legs are sent, each to a point, or in a direction over a typed length, so that where it begins
@@ -23,7 +22,7 @@ final readonly class DrawWall implements Draws
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
-        $reader = new LengthReader($layout->units);
+        $reader = $layout->lengths();
         [$from, $to] = [null, $asked->point('from')];
         foreach ($asked->array('legs') as $leg) {
             $leg = is_array($leg) ? $leg : [];

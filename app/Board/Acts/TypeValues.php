@@ -21,7 +21,7 @@ final readonly class TypeValues implements Act
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
         $id = $asked->select();
-        $values = (new TypedValues($layout->units))->read((new Draft($layout))->find($id), $asked->fields());
+        $values = (new TypedValues($layout))->read((new Draft($layout))->find($id), $asked->fields());
 
         return self::isHeights($layout, $id, $values) ? new SetHeights($id, $values['ceiling'] ?? null, $values['floor_thickness'] ?? null) : new ChangeValues($id, [...$values, ...self::place($layout, $id, $values['width'] ?? null)]);
     }

@@ -8,6 +8,7 @@ use Heurema\Units\ExpectedLength;
 use Heurema\Units\LengthReader;
 use Heurema\Units\ReadLength;
 use Heurema\Units\SizeReader;
+use Heurema\Units\TypingUnit;
 use Heurema\Units\UnitSystem;
 use Heurema\Units\UnreadableLength;
 use Illuminate\Http\Request;
@@ -25,8 +26,9 @@ final class LengthController
         if (trim($text) === '') {
             return self::plain('');
         }
+        $reader = new LengthReader($units, TypingUnit::tryFrom($request->string('typing')->value()) ?? TypingUnit::Millimetre);
         try {
-            return $request->string('kind')->value() === self::SIZE ? self::plain(self::size($text, $units)) : $this->length($request, $text, $units);
+            return $request->string('kind')->value() === self::SIZE ? self::plain(self::size($text, $reader)) : $this->length($request, $text, $units, $reader);
         } catch (UnreadableLength $e) {
             return self::plain($e->getMessage(), 422);
         }
@@ -38,15 +40,15 @@ final class LengthController
         return response($text, $status, ['Content-Type' => 'text/plain; charset=UTF-8']);
     }
 
-    private static function size(string $text, UnitSystem $units): string
+    private static function size(string $text, LengthReader $reader): string
     {
-        return implode(' × ', array_map(static fn(ReadLength $side): string => $side->reading, (new SizeReader(new LengthReader($units)))->read($text)));
+        return implode(' × ', array_map(static fn(ReadLength $side): string => $side->reading, (new SizeReader($reader))->read($text)));
     }
 
-    private function length(Request $request, string $text, UnitSystem $units): Response
+    private function length(Request $request, string $text, UnitSystem $units, LengthReader $reader): Response
     {
-        $read = (new LengthReader($units))->read($text);
-        $doubt = $this->kind($request->string('kind')->value())?->doubt($read->mm);
+        $read = $reader->read($text);
+        $doubt = $this->kind($request->string('kind')->value())?->doubt($read->mm, $units);
 
         return self::plain($read->reading.($doubt === null ? '' : '. '.$doubt->question($units->notation())))->header('X-Millimetres', (string) $read->mm);
     }

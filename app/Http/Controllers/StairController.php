@@ -18,7 +18,6 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Units\LengthReader;
 use Heurema\Units\UnreadableLength;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -87,7 +86,7 @@ final readonly class StairController
             return [null, null];
         }
         try {
-            return [(new LengthReader($scheme->layout->units))->read($typed)->mm, null];
+            return [$scheme->layout->lengths()->read($typed)->mm, null];
         } catch (UnreadableLength $e) {
             return [null, $e->getMessage()];
         }

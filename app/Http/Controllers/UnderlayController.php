@@ -11,7 +11,6 @@ use App\Models\Scheme;
 use App\Models\Underlay;
 use Heurema\Drafting\UntraceablePicture;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Units\LengthReader;
 use Heurema\Units\UnreadableLength;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -42,7 +41,7 @@ final readonly class UnderlayController
         try {
             [$from, $to, $picture] = [$request->point('from'), $request->point('to'), $underlay->picture()];
             $underlay->lie(match ($request->string('how')->value()) {
-                'scale' => $picture->scaled($from, $to, (new LengthReader($scheme->layout->units))->read($request->string('distance')->value())->mm),
+                'scale' => $picture->scaled($from, $to, $scheme->layout->lengths()->read($request->string('distance')->value())->mm),
                 'straighten' => $picture->straightened($from, $to),
                 default => $picture->moved($from, $to),
             });

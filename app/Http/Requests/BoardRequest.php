@@ -11,7 +11,6 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\WallType;
-use Heurema\Units\LengthReader;
 use Heurema\Units\SizeReader;
 use Heurema\Units\UnreadableLength;
 use Illuminate\Foundation\Http\FormRequest;
@@ -84,7 +83,7 @@ final class BoardRequest extends FormRequest
      */
     public function length(string $key, Layout $layout): float
     {
-        return (new LengthReader($layout->units))->read($this->string($key)->value())->mm;
+        return $layout->lengths()->read($this->string($key)->value())->mm;
     }
 
     /**
@@ -104,7 +103,7 @@ final class BoardRequest extends FormRequest
      */
     public function opposite(Point $corner, Layout $layout): Point
     {
-        [$width, $depth] = (new SizeReader(new LengthReader($layout->units)))->read($this->string('size')->value());
+        [$width, $depth] = (new SizeReader($layout->lengths()))->read($this->string('size')->value());
         $grow = explode(',', $this->string('grow', '1,1')->value());
 
         return $corner->plus(new Point(($grow[0] === '-1' ? -1 : 1) * $width->mm, (($grow[1] ?? '1') === '-1' ? -1 : 1) * $depth->mm));

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Words\Scope;
+use Heurema\Units\LengthReader;
+use Heurema\Units\TypingUnit;
 use Heurema\Units\UnitSystem;
 
 /** One drawn home: what the designer drew, nothing derived from it. */
@@ -11,7 +14,7 @@ final readonly class Layout
 {
     public const FORMAT = 'heurema-layout';
     public const VERSION = 1;
-    private const KEYS = ['format', 'version', 'name', 'units', 'north', 'grade', 'storeys', 'stairs', 'survey', 'extra'];
+    private const KEYS = ['format', 'version', 'name', 'units', 'typing', 'scope', 'north', 'grade', 'storeys', 'stairs', 'survey', 'extra'];
 
     /**
      * @param float|null           $north  direction of true north, degrees counter-clockwise from +x; null: straight up
@@ -20,6 +23,7 @@ final readonly class Layout
      * @param list<Stair>          $stairs
      * @param list<SurveyDistance> $survey
      * @param \stdClass|null       $extra  kept as it is
+     * @param TypingUnit           $typing what a bare number counts when typed in a metric home
      */
     public function __construct(
         public string $name,
@@ -30,6 +34,8 @@ final readonly class Layout
         public array $stairs = [],
         public array $survey = [],
         public ?\stdClass $extra = null,
+        public TypingUnit $typing = TypingUnit::Millimetre,
+        public Scope $scope = Scope::Whole,
     ) {}
 
     /** @throws UnreadableLayout */
@@ -66,7 +72,15 @@ final readonly class Layout
             $stairs,
             $survey,
             $extra === null ? null : self::untouched($extra),
+            $place->optional('typing')?->word(TypingUnit::class) ?? TypingUnit::Millimetre,
+            $place->optional('scope')?->word(Scope::class) ?? Scope::Whole,
         );
+    }
+
+    /** Reads lengths as they are typed in this home. */
+    public function lengths(): LengthReader
+    {
+        return new LengthReader($this->units, $this->typing);
     }
 
     /**
@@ -98,6 +112,8 @@ final readonly class Layout
             'version' => self::VERSION,
             'name' => $this->name,
             'units' => $this->units->value,
+            'typing' => Document::unless($this->typing, TypingUnit::Millimetre),
+            'scope' => Document::unless($this->scope, Scope::Whole),
             'north' => $this->north,
             'grade' => $this->grade,
             'storeys' => array_map(static fn(Storey $storey): array => $storey->toArray(), $this->storeys),

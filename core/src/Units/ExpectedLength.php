@@ -62,12 +62,20 @@ enum ExpectedLength
         };
     }
 
-    /** The question a length raises, with the likely value where a slip would explain it; null when it is as usual. */
-    public function doubt(float $mm): ?UnlikelyLength
+    /**
+     * The question a length raises, with the likely value where a slip would explain it; null when it is as usual.
+     *
+     * @param UnitSystem $typed what a bare number counts in
+     */
+    public function doubt(float $mm, UnitSystem $typed = UnitSystem::Metric): ?UnlikelyLength
     {
         [$least, $most] = $this->range();
         if ($mm >= $least && $mm <= $most) {
             return null;
+        }
+        $feet = $typed === UnitSystem::Imperial ? self::feetWithPoint($mm / Amount::MM_PER_INCH) : null;
+        if ($feet !== null && $feet >= $least && $feet <= $most) {
+            return new UnlikelyLength($this, $mm, round($feet, 4), 'feet and inches with a point between them');
         }
         foreach (self::SLIPS as [$factor, $how]) {
             if ($mm * $factor >= $least && $mm * $factor <= $most) {
@@ -76,6 +84,14 @@ enum ExpectedLength
         }
 
         return new UnlikelyLength($this, $mm, null, 'outside the usual range');
+    }
+
+    /** `6.8` meant as 6 feet 8 inches, mm; null where it cannot be. */
+    private static function feetWithPoint(float $number): ?float
+    {
+        $inches = round(($number - floor($number)) * 10, 6);
+
+        return $inches > 0 && $inches === floor($inches) ? floor($number) * Amount::MM_PER_FOOT + $inches * Amount::MM_PER_INCH : null;
     }
 
     public function words(): string

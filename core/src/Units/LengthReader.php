@@ -8,7 +8,7 @@ namespace Heurema\Units;
  * Reads a length as people type it: `12'-6 1/2"`, `7 ft 2`, `3'4-5/8`, `9 1/4`, `2470`, `2.47 m`, `95cm`, sums and
  * differences of these, halves (`/2`), brackets.
  *
- * A bare number is inches in an imperial layout and millimetres in a metric one. What can be read in two ways is refused
+ * A bare number is inches in an imperial layout, and in a metric one millimetres or what it says. What can be read in two ways is refused
  * with both, never guessed.
  */
 final class LengthReader
@@ -20,7 +20,8 @@ final class LengthReader
 
     private string $typed = '';
 
-    public function __construct(private readonly UnitSystem $units) {}
+    /** @param TypingUnit $bare what a bare number counts in a metric home */
+    public function __construct(private readonly UnitSystem $units, private readonly TypingUnit $bare = TypingUnit::Millimetre) {}
 
     /** @throws UnreadableLength */
     public function read(string $typed): ReadLength
@@ -39,7 +40,10 @@ final class LengthReader
             throw new UnreadableLength('A length is never below 0: this comes to '.$this->units->notation()->write(Amount::length($term->mm)).'.', 0);
         }
 
-        return new ReadLength(round($term->mm, 4) + 0.0, $term->words);
+        $mm = round($term->mm, 4) + 0.0;
+        $isWorkedOut = preg_match('/ plus | less |half of /', $term->words) === 1;
+
+        return new ReadLength($mm, $term->words.($isWorkedOut ? ': '.$this->units->notation()->write(Amount::length($mm)) : ''));
     }
 
     private function sum(): LengthTerm
@@ -228,8 +232,9 @@ final class LengthReader
         $digits = (string) $above;
         if ($below === 2 && $above > 2 && $this->peek(-2)?->is(LengthToken::UNIT, 'ft') === true) {
             $feet = $this->typedBefore($fraction);
+            $forgotten = $above > 20 && $above % 10 === 1 ? [$feet.' '.intdiv($above, 10).' 1/2"'] : [];
 
-            throw UnreadableLength::doubtful(trim($this->typed), $fraction->at, [$feet.' '.Decimal::trim($above / 2, 1).'"', "({$feet} {$above}\")/2"]);
+            throw UnreadableLength::doubtful(trim($this->typed), $fraction->at, [...$forgotten, $feet.' '.Decimal::trim($above / 2, 1).'"', ...($above < 12 ? ["({$feet} {$above}\")/2"] : [])]);
         }
         $isMetricHalf = $this->units === UnitSystem::Metric && $below === 2 && $this->peek()?->is(LengthToken::UNIT) !== true;
         if ($above > $below && !$isMetricHalf) {
@@ -253,16 +258,27 @@ final class LengthReader
         if ($quantity->hasFraction) {
             throw new UnreadableLength("Write the fraction as a decimal: {$quantity->value} {$unit}.", $at);
         }
-        if ($this->peek()?->is(LengthToken::NUMBER) === true) {
-            throw new UnreadableLength('One number with one unit is enough, such as 2.47 m.', $this->peek()->at);
-        }
-        [$scale, $one, $many] = match ($unit) {
-            'mm' => [1.0, 'millimetre', 'millimetres'],
-            'cm' => [10.0, 'centimetre', 'centimetres'],
-            default => [1000.0, 'metre', 'metres'],
-        };
+        $counted = TypingUnit::from($unit);
+        $term = new LengthTerm($quantity->value * $counted->mm(), self::count($quantity->words, $counted->one(), $counted->one().'s'), UnitSystem::Metric, $at);
 
-        return new LengthTerm($quantity->value * $scale, self::count($quantity->words, $one, $many), UnitSystem::Metric, $at);
+        return $this->peek()?->is(LengthToken::NUMBER) === true ? $this->afterMetric($term, $counted) : $term;
+    }
+
+    /** A smaller unit behind a larger one: `1 m 10 cm`. */
+    private function afterMetric(LengthTerm $term, TypingUnit $unit): LengthTerm
+    {
+        $at = $this->peek()->at ?? 0;
+        $follows = $this->peek(1);
+        $smaller = $follows?->is(LengthToken::UNIT) === true ? TypingUnit::tryFrom($follows->text) : null;
+        if ($smaller === null || $smaller->mm() >= $unit->mm()) {
+            throw new UnreadableLength('One number with one unit is enough, such as 2.47 m.', $at);
+        }
+        $rest = $this->length();
+        if ($rest->mm >= $unit->mm()) {
+            throw new UnreadableLength("Behind {$unit->one()}s there is less than one {$unit->one()}.", $at);
+        }
+
+        return new LengthTerm($term->mm + $rest->mm, "{$term->words} {$rest->words}", UnitSystem::Metric, $term->at);
     }
 
     private function bare(TypedNumber $quantity, int $at): LengthTerm
@@ -278,9 +294,10 @@ final class LengthReader
         if ($quantity->hasFraction && !$isHalf) {
             throw new UnreadableLength("Fractions are of inches: write {$quantity->words}\", or a decimal.", $at);
         }
-        $words = $quantity->hasFraction ? 'half of '.substr($quantity->words, 0, -2).' millimetres' : self::count($quantity->words, 'millimetre', 'millimetres');
+        $unit = $this->bare->one();
+        $words = $quantity->hasFraction ? 'half of '.substr($quantity->words, 0, -2)." {$unit}s" : self::count($quantity->words, $unit, "{$unit}s");
 
-        return new LengthTerm($quantity->value, $words, null, $at, !$quantity->hasFraction);
+        return new LengthTerm($quantity->value * $this->bare->mm(), $words, null, $at, !$quantity->hasFraction);
     }
 
     private function refuseMixing(LengthTerm $term, LengthTerm $other): void

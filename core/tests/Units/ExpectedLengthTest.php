@@ -6,6 +6,7 @@ namespace Heurema\Tests\Units;
 
 use Heurema\Units\ExpectedLength;
 use Heurema\Units\MetricNotation;
+use Heurema\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -50,5 +51,15 @@ final class ExpectedLengthTest extends TestCase
         self::assertSame('Is this counter 170 mm? 1700 mm is more likely (a nought too few, or centimetres for millimetres).', $doubt?->question(new MetricNotation()));
         $doubt = ExpectedLength::RoomSide->doubt(4.0e9);
         self::assertSame('Is this room side 4000000000 mm? Usual are 500 mm to 30000 mm.', $doubt?->question(new MetricNotation()));
+    }
+
+    public function test_feet_and_inches_with_a_point_between_are_asked_about(): void
+    {
+        $doubt = ExpectedLength::DoorHeight->doubt(6.8 * 25.4, UnitSystem::Imperial);
+        self::assertEqualsWithDelta(2032.0, $doubt?->likely, 1e-6);
+        self::assertStringContainsString('6\'-8"', (string) $doubt?->question(UnitSystem::Imperial->notation()));
+        // 6.84 is no such slip, and where millimetres are typed nobody means feet
+        self::assertNotEqualsWithDelta(2032.0, ExpectedLength::DoorHeight->doubt(6.84 * 25.4, UnitSystem::Imperial)?->likely, 1e-6);
+        self::assertNotEqualsWithDelta(2032.0, ExpectedLength::DoorHeight->doubt(6.8 * 25.4)?->likely, 1e-6);
     }
 }

@@ -8,6 +8,9 @@ use Heurema\Units\Amount;
 use Heurema\Units\ImperialNotation;
 use Heurema\Units\LengthReader;
 use Heurema\Units\MetricNotation;
+use Heurema\Units\ReadLength;
+use Heurema\Units\SizeReader;
+use Heurema\Units\TypingUnit;
 use Heurema\Units\UnitSystem;
 use Heurema\Units\UnreadableLength;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -57,11 +60,11 @@ final class LengthReaderTest extends TestCase
             ['2.47m', 2470.0, '2.47 metres'],
             ['2,47 m', 2470.0, '2.47 metres'],
             ['247cm', 2470.0, '247 centimetres'],
-            ["12'6 + 4\"", 3911.6, '12 feet 6 inches plus 4 inches'],
-            ["12'6-4\"", 3708.4, '12 feet 6 inches less 4 inches'],
-            ['90-14', 1930.4, '90 inches less 14 inches'],
-            ["12'6\" /2", 1905.0, 'half of 12 feet 6 inches'],
-            ["(12'6 + 4\")/2", 1955.8, 'half of (12 feet 6 inches plus 4 inches)'],
+            ["12'6 + 4\"", 3911.6, '12 feet 6 inches plus 4 inches: 12\'-10"'],
+            ["12'6-4\"", 3708.4, '12 feet 6 inches less 4 inches: 12\'-2"'],
+            ['90-14', 1930.4, '90 inches less 14 inches: 6\'-4"'],
+            ["12'6\" /2", 1905.0, 'half of 12 feet 6 inches: 6\'-3"'],
+            ["(12'6 + 4\")/2", 1955.8, 'half of (12 feet 6 inches plus 4 inches): 6\'-5"'],
             ['1,234.5"', 31356.3, '1234.5 inches'],
             ['≈ 9 5/8"', 244.475, '9 5/8 inches'],
         ] as [$typed, $mm, $words]) {
@@ -131,7 +134,11 @@ final class LengthReaderTest extends TestCase
         yield [$imperial, '12)', 2, 'Nothing fits in here', []];
         yield [$imperial, "12'6 + 4\" /2", 10, 'brackets', []];
         yield [$metric, '9 1/4', 0, 'Fractions are of inches', []];
-        yield [$metric, '2 m 47 cm', 4, 'One number with one unit', []];
+        yield [$imperial, "2' 21/2", 3, 'two ways', ["2' 2 1/2\"", "2' 10.5\""]];
+        yield [$metric, '2 m 47', 4, 'One number with one unit', []];
+        yield [$metric, '47 cm 2 m', 6, 'One number with one unit', []];
+        yield [$metric, '1 m 100 cm', 4, 'less than one metre', []];
+        yield [$metric, '1 cm 10 mm', 5, 'less than one centimetre', []];
         yield [$metric, "12' + 30", 6, 'Say the unit', []];
         yield [$metric, '1.234,5', 0, 'no number', []];
         yield [$metric, '12 1/2 mm', 0, '12.5 mm', []];
@@ -200,5 +207,40 @@ final class LengthReaderTest extends TestCase
     public function test_handbook_conversions(string $typed, float $mm): void
     {
         self::assertEqualsWithDelta($mm, (new LengthReader(UnitSystem::Imperial))->read($typed)->mm, 5.1e-5);
+    }
+
+    public function test_a_smaller_unit_may_follow_a_larger_one(): void
+    {
+        foreach (['1 m 10 cm' => 1100.0, '1m10cm' => 1100.0, '2 m 5 mm' => 2005.0, '12 cm 5mm' => 125.0, '1 m 9 cm 9 mm' => 1099.0, '1 m 99.9 cm' => 1999.0] as $typed => $mm) {
+            self::assertSame($mm, (new LengthReader(UnitSystem::Metric))->read($typed)->mm, $typed);
+        }
+        self::assertSame('1 metre 10 centimetres', (new LengthReader(UnitSystem::Metric))->read('1 m 10 cm')->reading);
+    }
+
+    public function test_a_bare_number_counts_in_the_unit_of_the_home(): void
+    {
+        foreach ([[TypingUnit::Millimetre, '97.5', 97.5, '97.5 millimetres'], [TypingUnit::Centimetre, '97.5', 975.0, '97.5 centimetres'], [TypingUnit::Metre, '3.6', 3600.0, '3.6 metres'], [TypingUnit::Centimetre, '36/2', 180.0, 'half of 36 centimetres: 180 mm'], [TypingUnit::Metre, '900 mm', 900.0, '900 millimetres']] as [$unit, $typed, $mm, $words]) {
+            $read = (new LengthReader(UnitSystem::Metric, $unit))->read($typed);
+            self::assertSame([$mm, $words], [$read->mm, $read->reading]);
+            // an imperial home types inches
+            self::assertSame(25.4, (new LengthReader(UnitSystem::Imperial, $unit))->read('1')->mm);
+        }
+    }
+
+    public function test_sizes_have_two_sides(): void
+    {
+        $imperial = new SizeReader(new LengthReader(UnitSystem::Imperial));
+        $metric = new SizeReader(new LengthReader(UnitSystem::Metric, TypingUnit::Centimetre));
+        foreach ([[$imperial, "11' x 13'4\"", 3352.8, 4064.0], [$imperial, '4 ft by 12 ft', 1219.2, 3657.6], [$metric, '920cm x 1060cm', 9200.0, 10600.0], [$metric, '920×1060', 9200.0, 10600.0], [$metric, '1 m 10 cm X 2m', 1100.0, 2000.0]] as [$reader, $typed, $width, $depth]) {
+            self::assertEqualsWithDelta([$width, $depth], array_map(static fn(ReadLength $side): float => $side->mm, $reader->read($typed)), 1e-6, $typed);
+        }
+        foreach (['3 m', 'x 3 m', '3 m x', '3 m x deep', ''] as $typed) {
+            try {
+                $metric->read($typed);
+                self::fail($typed);
+            } catch (UnreadableLength $e) {
+                self::assertNotSame('', $e->getMessage());
+            }
+        }
     }
 }

@@ -288,7 +288,10 @@ export class Board {
             for (const part of field.form.querySelectorAll('[data-for="distance"]')) part.hidden = field.selectedOptions[0].dataset.needs !== 'distance';
             for (const part of field.form.querySelectorAll('[data-for="count"]')) part.hidden = field.value !== 'spaced';
         }
-        if (field.form?.id === 'dimension-options') this.dimension(field.form);
+        if (field.id === 'typing-unit') {
+            this.viewport.typing = field.value;
+            this.act('edit', { edit: JSON.stringify({ edit: 'document', values: { typing: field.value } }) });
+        } else if (field.form?.id === 'dimension-options') this.dimension(field.form);
         if (field.id === 'picture-how') document.getElementById('picture-known').hidden = field.value !== 'scale';
         if (field.id === 'in-line') this.inLine = field.value;
         if (field.name === 'moves') this.showMoving(field.form);
@@ -333,7 +336,7 @@ export class Board {
     }
 
     lengths(text, kind) {
-        return fetch(`/lengths?${new URLSearchParams({ text, kind, units: this.viewport.units })}`).catch(() => null);
+        return fetch(`/lengths?${new URLSearchParams({ text, kind, units: this.viewport.units, typing: this.viewport.typing })}`).catch(() => null);
     }
 
     /** @returns {Promise<number|null>} null when it cannot be read */
@@ -388,7 +391,7 @@ export class Board {
     /** A length as it is typed to come to just this again. */
     exactly(mm) {
         const parts = mm / 25.4 * 64;
-        if (this.viewport.units === 'metric') return String(Math.round(mm * 1000) / 1000);
+        if (this.viewport.units === 'metric') return String(Math.round(mm * 1000) / 1000 / this.viewport.typed);
         if (Math.abs(parts - Math.round(parts)) * 25.4 / 64 > 0.04) return `${Math.round(mm * 100) / 100} mm`;
         return Board.feet(Math.round(parts), 64);
     }
@@ -403,7 +406,7 @@ export class Board {
 
     /** A length that is only pointed at, roughly. */
     length(mm) {
-        if (this.viewport.units === 'metric') return `${Math.round(mm)}`;
+        if (this.viewport.units === 'metric') return `${Math.round(mm) / this.viewport.typed}`;
         return Board.feet(Math.round(mm / 25.4 * 8), 8);
     }
 

@@ -32,6 +32,9 @@
     <label><input type="checkbox" name="inside" value="1" @checked($page->style->inside)> in every room</label>
     <label>To <select name="datum">@foreach (Heurema\Spatial\WallDatum::cases() as $datum)<option value="{{ $datum->value }}" @selected($datum === $page->style->datum)>{{ $datum->value }}</option>@endforeach</select></label>
     <label>In <select name="units">@foreach (App\Drawing\DimensionStyle::UNITS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->units($page->scheme->layout))>{{ $words }}</option>@endforeach</select></label>
+    @if ($page->scheme->layout->units === Heurema\Units\UnitSystem::Metric)
+        <label>A bare number typed is <select id="typing-unit">@foreach (Heurema\Units\TypingUnit::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $page->scheme->layout->typing)>{{ $unit->one() }}s</option>@endforeach</select></label>
+    @endif
     <label>Rounded <select name="precision">@foreach (App\Drawing\DimensionStyle::PRECISION as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->precision)>{{ $words }}</option>@endforeach</select></label>
 </form>
 <form class="tool-options" id="sheet-options" method="get" action="{{ route('board.sheet', $page->scheme) }}" target="_blank" hidden>

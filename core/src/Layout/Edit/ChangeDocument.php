@@ -7,7 +7,7 @@ namespace Heurema\Layout\Edit;
 /** Other values for the document's own fields: name, units, north, grade; null takes a key away. */
 final readonly class ChangeDocument implements Edit
 {
-    private const FIELDS = ['name', 'units', 'north', 'grade', 'extra'];
+    private const FIELDS = ['name', 'units', 'typing', 'scope', 'north', 'grade', 'extra'];
 
     /** @param array<string, mixed> $values */
     public function __construct(private array $values) {}

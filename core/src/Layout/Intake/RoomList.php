@@ -68,7 +68,7 @@ final readonly class RoomList
         [$name, $width] = $this->nameAndWidth($start);
         $depth = (new LengthReader($this->units))->read($end)->mm;
         foreach ([$width, $depth] as $side) {
-            $doubt = ExpectedLength::RoomSide->doubt($side);
+            $doubt = ExpectedLength::RoomSide->doubt($side, $this->units);
             if ($doubt !== null) {
                 throw new UnreadableLength($doubt->question($this->units->notation()), 0);
             }

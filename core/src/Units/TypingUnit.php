@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Units;
+
+/** What a bare number means when it is typed in a metric home. */
+enum TypingUnit: string
+{
+    case Millimetre = 'mm';
+    case Centimetre = 'cm';
+    case Metre = 'm';
+
+    public function mm(): float
+    {
+        return match ($this) {
+            self::Millimetre => 1.0,
+            self::Centimetre => 10.0,
+            self::Metre => 1000.0,
+        };
+    }
+
+    public function one(): string
+    {
+        return match ($this) {
+            self::Millimetre => 'millimetre',
+            self::Centimetre => 'centimetre',
+            self::Metre => 'metre',
+        };
+    }
+}
