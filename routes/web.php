@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BasisController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\BriefController;
 use App\Http\Controllers\CompareController;
@@ -57,6 +58,7 @@ Route::middleware('auth')->group(static function (): void {
             Route::post('/underlays/{underlay}', [UnderlayController::class, 'place']);
             Route::delete('/underlays/{underlay}', [UnderlayController::class, 'destroy']);
         });
+        Route::put('/basis', [BasisController::class, 'update'])->name('board.basis');
         Route::post('/undo', [BoardController::class, 'undo'])->name('board.undo');
         Route::post('/redo', [BoardController::class, 'redo'])->name('board.redo');
         Route::post('/copies', [CompareController::class, 'copy'])->name('schemes.copy');

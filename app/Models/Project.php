@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\Relations\HasOneThrough;
 use Illuminate\Support\Carbon;
 
@@ -29,6 +30,7 @@ use Illuminate\Support\Carbon;
  * @property Collection<int, Scheme> $schemes
  * @property Carbon        $created_at
  * @property Revision|null $latestRevision
+ * @property Scheme|null   $firstScheme
  */
 final class Project extends Model
 {
@@ -56,6 +58,12 @@ final class Project extends Model
     public function schemes(): HasMany
     {
         return $this->hasMany(Scheme::class);
+    }
+
+    /** @return HasOne<Scheme, $this> */
+    public function firstScheme(): HasOne
+    {
+        return $this->hasOne(Scheme::class)->oldestOfMany();
     }
 
     /** @return HasOneThrough<Revision, Scheme, $this> */

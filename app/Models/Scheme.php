@@ -52,6 +52,12 @@ final class Scheme extends Model
         return $this->hasMany(Underlay::class);
     }
 
+    /** Nothing of its project has been handed in yet. */
+    public function isDraft(): bool
+    {
+        return $this->project->latestRevision === null;
+    }
+
     public function dimensionStyle(): DimensionStyle
     {
         return DimensionStyle::from($this->dimensions ?? []);

@@ -40,8 +40,10 @@ use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
+use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\SubjectType;
 use Heurema\Units\UnitSystem;
 
 /** A scheme on the board: its plan, what is chosen on it, and what the check says. */
@@ -243,14 +245,43 @@ final class BoardPage
         return is_string($id) ? $this->scheme->layout->storey($this->storey)?->wall($id) : null;
     }
 
-    /** @return list<Finding> what wants looking at, of the chosen element first */
+    /** @return list<Finding> what wants looking at, of the chosen element first; of a draft without what is of the home as a whole */
     public function findings(): array
     {
-        $open = array_values(array_filter($this->report()->worstFirst(), static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
+        $open = array_values(array_filter($this->open(), fn(Finding $finding): bool => !$this->isNotDrawnYet($finding)));
         $id = $this->chosen?->id();
         usort($open, static fn(Finding $a, Finding $b): int => ($b->subject->id() === $id) <=> ($a->subject->id() === $id));
 
         return $open;
+    }
+
+    /** @return list<Finding> of a draft: what is of the home as a whole, and may only not be drawn yet */
+    public function notDrawnYet(): array
+    {
+        return array_values(array_filter($this->open(), $this->isNotDrawnYet(...)));
+    }
+
+    private function isNotDrawnYet(Finding $finding): bool
+    {
+        return $this->scheme->isDraft() && in_array($finding->subject->type(), [SubjectType::Dwelling, SubjectType::Storey], true);
+    }
+
+    /** @return list<Finding> */
+    private function open(): array
+    {
+        return array_values(array_filter($this->report()->worstFirst(), static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
+    }
+
+    /** @return list<RuleBook> that a draft may be held against */
+    public function books(): array
+    {
+        return $this->check->readable();
+    }
+
+    /** @return list<string> of those that it is held against */
+    public function bookTitles(): array
+    {
+        return array_map(fn(string $id): string => $this->check->book($id)->title, $this->scheme->project->books);
     }
 
     /** @return list<Finding> all that was asked of the chosen element, the open ones first */

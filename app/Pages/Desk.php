@@ -8,7 +8,9 @@ use App\Models\Office;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\RevisionState;
+use App\Rules\Country;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Pagination\LengthAwarePaginator;
 
 /** The reviews in hand of one office, the newest first: those that are asked for. */
@@ -16,16 +18,25 @@ final readonly class Desk
 {
     private const A_PAGE = 30;
 
-    /** @param LengthAwarePaginator<int, Project> $projects with their latest revisions */
-    private function __construct(public Office $office, public LengthAwarePaginator $projects, public string $search, public ?RevisionState $state) {}
+    /** Begun on the board and not handed in yet. */
+    public const DRAFT = 'draft';
 
-    /** @param string $search in names and addresses; empty: all */
-    public static function of(Office $office, string $search = '', ?RevisionState $state = null): self
+    /** @param LengthAwarePaginator<int, Project> $projects with their latest revisions */
+    private function __construct(public Office $office, public LengthAwarePaginator $projects, public string $search, public string $state) {}
+
+    /**
+     * @param string $search in names and addresses; empty: all
+     * @param string $state  of the latest revision, or `draft` where nothing has been handed in; what is neither shows all
+     */
+    public static function of(Office $office, string $search = '', string $state = ''): self
     {
+        $state = $state === self::DRAFT ? $state : (RevisionState::tryFrom($state)->value ?? '');
         $projects = $office->projects()->with(['latestRevision.submitter'])
             ->when($search !== '', static fn(Builder $query) => $query->where(static fn(Builder $either) => $either->whereLike('name', '%'.addcslashes($search, '%_\\').'%')->orWhereLike('address', '%'.addcslashes($search, '%_\\').'%')))
-            ->when($state !== null, static fn(Builder $query) => $query->whereRaw('('.self::latestState()->toSql().') = ?', [$state->value ?? '']))
+            ->when($state !== '', static fn(Builder $query) => $query->whereRaw('coalesce(('.self::latestState()->toSql()."), '".self::DRAFT."') = ?", [$state]))
             ->latest('id')->paginate(self::A_PAGE)->withQueryString();
+        // only of drafts the drawing itself is looked at
+        (new Collection($projects->filter(static fn(Project $project): bool => $project->latestRevision === null)->all()))->load('firstScheme');
 
         return new self($office, $projects, $search, $state);
     }
@@ -35,9 +46,8 @@ final readonly class Desk
     {
         $counts = [];
         foreach ($this->office->projects()->toBase()->selectSub(self::latestState(), 'state')->pluck('state') as $state) {
-            if (is_string($state)) {
-                $counts[$state] = ($counts[$state] ?? 0) + 1;
-            }
+            $word = is_string($state) ? $state : self::DRAFT;
+            $counts[$word] = ($counts[$word] ?? 0) + 1;
         }
 
         return $counts;
@@ -54,8 +64,9 @@ final readonly class Desk
     {
         $names = [];
         foreach ($this->projects as $project) {
-            if ($project->latestRevision !== null) {
-                $names[$project->latestRevision->scheme_id] = $project->name;
+            $scheme = $project->latestRevision->scheme_id ?? $project->firstScheme?->id;
+            if ($scheme !== null) {
+                $names[$scheme] = $project->name;
             }
         }
 
@@ -65,12 +76,22 @@ final readonly class Desk
     /** A small picture of the lowest storey. */
     public function thumbnail(Project $project): string
     {
-        return $project->latestRevision === null ? '' : Thumbnail::of($project->latestRevision->layout);
+        $layout = $project->latestRevision->layout ?? $project->firstScheme?->layout;
+
+        return $layout === null ? '' : Thumbnail::of($layout);
     }
 
     /** How long it has been waiting in its state, in words. */
     public function age(Project $project): string
     {
-        return $project->latestRevision === null ? '' : $project->latestRevision->created_at->diffForHumans(['parts' => 1]);
+        return ($project->latestRevision->created_at ?? $project->created_at)->diffForHumans(['parts' => 1]);
+    }
+
+    /** Where the office's latest home is built: what it begins with next. */
+    public function country(): Country
+    {
+        $books = $this->office->projects()->latest('id')->first(['books'])->books ?? null;
+
+        return $books === null ? Country::UnitedStates : Country::ofBooks($books);
     }
 }

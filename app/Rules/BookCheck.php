@@ -31,6 +31,17 @@ final readonly class BookCheck
         return $chosen->read(array_intersect_key($basis->settings, $chosen->known()));
     }
 
+    /** @return list<RuleBook> all that there are */
+    public function readable(): array
+    {
+        return $this->shelf->readable();
+    }
+
+    public function book(string $id): RuleBook
+    {
+        return $this->shelf->book($id);
+    }
+
     /** @return list<RuleBook> */
     private function books(Basis $basis): array
     {

@@ -15,6 +15,11 @@ document.addEventListener('htmx:configRequest', (event) => {
 
 copyTables();
 
+// a home is usually drawn in the units of its country
+document.addEventListener('change', ({ target }) => {
+    if ('setsUnits' in target.dataset) target.form.elements.units.value = target.selectedOptions[0].dataset.units;
+});
+
 const sheet = document.getElementById('plan-sheet');
 if (sheet) {
     const viewport = new Viewport(sheet, document.getElementById('scale-bar'));

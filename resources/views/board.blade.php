@@ -3,7 +3,8 @@
 @section('body-class', 'page-review page-board')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>{{ $page->scheme->project->name }}</h1>
-    <span class="masthead-note">{{ $page->scheme->name }}, on the board</span>
+    <span class="masthead-note">{{ $page->scheme->name }}, {{ $page->scheme->isDraft() ? 'a draft' : 'on the board' }}</span>
+    <nav class="board-links" aria-label="Of this home"><a href="{{ route('project', $page->scheme->project) }}">Project</a> <a href="{{ route('brief', $page->scheme->project) }}">Brief</a> <a href="{{ route('compare', ['with' => ['s'.$page->scheme->id]]) }}">Compare</a></nav>
 @endsection
 @section('content')
     @php($underlay = $page->underlay())
@@ -43,6 +44,7 @@
             @include('board.message', ['message' => null])
             <div role="alert"><ul class="board-refusals" id="board-refusals" aria-label="Not made"></ul></div>
             @include('board.inspector', ['refusedField' => null, 'typed' => [], 'message' => null])
+            @include('board.basis')
             @include('board.findings')
             @include('board.checked')
         </aside>

@@ -14,7 +14,8 @@
             @php($counts = $desk->states())
             <select class="form-select form-select-sm" id="desk-state" name="state">
                 <option value="">any</option>
-                @foreach (App\Models\RevisionState::cases() as $state)<option value="{{ $state->value }}" @selected($desk->state === $state)>{{ $state->words() }} ({{ $counts[$state->value] ?? 0 }})</option>@endforeach
+                <option value="draft" @selected($desk->state === 'draft')>draft ({{ $counts['draft'] ?? 0 }})</option>
+                @foreach (App\Models\RevisionState::cases() as $state)<option value="{{ $state->value }}" @selected($desk->state === $state->value)>{{ $state->words() }} ({{ $counts[$state->value] ?? 0 }})</option>@endforeach
             </select>
             <button class="btn btn-sm btn-primary">Show</button>
         </form>
@@ -22,7 +23,7 @@
             <ul class="projects">
                 @forelse ($desk->projects as $project)
                     <li class="project">
-                        <a class="project-link" href="{{ $project->latestRevision ? route('review', $project->latestRevision) : '#' }}">
+                        <a class="project-link" href="{{ $project->latestRevision ? route('review', $project->latestRevision) : route('board', $project->firstScheme) }}">
                             {!! $desk->thumbnail($project) !!}
                             <span class="project-words">
                                 <span class="project-name">{{ $project->name }}</span>
@@ -30,6 +31,9 @@
                                 @if ($project->latestRevision)
                                     <span class="project-when"><span class="state state-{{ $project->latestRevision->state->value }}">{{ $project->latestRevision->state->words() }}</span> {{ $desk->age($project) }}</span>
                                     <span class="project-when">Revision {{ $project->latestRevision->number }} by {{ $project->latestRevision->submitter->name }}, {{ $project->latestRevision->created_at->format('j F Y') }}</span>
+                                @else
+                                    <span class="project-when"><span class="state state-draft">draft</span> {{ $desk->age($project) }}</span>
+                                    <span class="project-when">Being drawn, not handed in yet</span>
                                 @endif
                             </span>
                             @if ($project->latestRevision)
@@ -42,7 +46,7 @@
                         </a>
                     </li>
                 @empty
-                    <li class="project-none">{{ $desk->search === '' && $desk->state === null ? 'Hand in a layout file and it appears here, checked.' : 'Nothing like that is on the desk.' }}</li>
+                    <li class="project-none">{{ $desk->search === '' && $desk->state === '' ? 'Hand in a layout file and it appears here, checked.' : 'Nothing like that is on the desk.' }}</li>
                 @endforelse
             </ul>
             @if ($desk->projects->hasPages())<p class="pages">@if ($desk->projects->previousPageUrl())<a href="{{ $desk->projects->previousPageUrl() }}">newer</a>@endif @if ($desk->projects->nextPageUrl())<a href="{{ $desk->projects->nextPageUrl() }}">older</a>@endif</p>@endif
@@ -67,7 +71,9 @@
                 <textarea class="form-control @isset($refusedDrawing) is-invalid @endisset" id="rooms" name="rooms" rows="4" placeholder="Bedroom 11' x 12'4" @isset($refusedDrawing) aria-describedby="rooms-error" @endisset>{{ request()->input('rooms') }}</textarea>
                 @isset($refusedDrawing)<div id="rooms-error" role="alert">@foreach ($refusedDrawing as $problem)<p class="field-error">{{ $problem }}</p>@endforeach</div>@endisset
                 <div class="intake-choices">
-                    <label>Units <select name="units">@foreach (['imperial' => 'feet and inches', 'metric' => 'metric'] as $units => $label)<option value="{{ $units }}" @selected(request()->input('units') === $units)>{{ $label }}</option>@endforeach</select></label>
+                    @php($usual = App\Rules\Country::tryFrom((string) request()->input('country')) ?? $desk->country())
+                    <label>Built in <select name="country" data-sets-units>@foreach (App\Rules\Country::cases() as $country)<option value="{{ $country->value }}" data-units="{{ $country->units()->value }}" @selected($country === $usual)>{{ $country->words() }}</option>@endforeach</select></label>
+                    <label>Units <select name="units">@foreach (['imperial' => 'feet and inches', 'metric' => 'metric'] as $units => $label)<option value="{{ $units }}" @selected((request()->input('units') ?? $usual->units()->value) === $units)>{{ $label }}</option>@endforeach</select></label>
                     <label>Sizes are <select name="between">@foreach (Heurema\Layout\Intake\RoomSize::cases() as $size)<option value="{{ $size->value }}" @selected(request()->input('between') === $size->value)>{{ $size->words() }}</option>@endforeach</select></label>
                 </div>
                 <details class="intake-more" @if (request()->input('copy_of')) open @endif>

@@ -168,7 +168,7 @@ final class BoardTest extends TestCase
 
     public function test_a_home_begins_from_listed_rooms(): void
     {
-        $response = $this->post('/drawings', ['name' => 'Listed', 'units' => 'imperial', 'between' => 'faces', 'rooms' => "Bedroom 11' x 12'4\nHall 3' x 12'"]);
+        $response = $this->post('/drawings', ['name' => 'Listed', 'country' => 'us', 'units' => 'imperial', 'between' => 'faces', 'rooms' => "Bedroom 11' x 12'4\nHall 3' x 12'"]);
         $scheme = Scheme::query()->latest('id')->firstOrFail();
         $response->assertRedirect("/schemes/{$scheme->id}/board");
         self::assertSame(['Bedroom', 'Hall'], array_map(static fn($room): string => $room->name, $scheme->layout->storeys[0]->rooms));
@@ -177,15 +177,15 @@ final class BoardTest extends TestCase
 
     public function test_a_list_that_cannot_be_read_comes_back_with_every_line(): void
     {
-        $this->post('/drawings', ['name' => 'Listed', 'units' => 'metric', 'between' => 'middles', 'rooms' => "Hall 1,500 x 3000\nBath\nBedroom 3000 x 4000"])
+        $this->post('/drawings', ['name' => 'Listed', 'country' => 'us', 'units' => 'metric', 'between' => 'middles', 'rooms' => "Hall 1,500 x 3000\nBath\nBedroom 3000 x 4000"])
             ->assertUnprocessable()->assertSee('Line 1:')->assertSee('two ways')->assertSee('Line 2:')->assertSee('Bedroom 3000 x 4000');
-        $this->post('/drawings', ['units' => 'metric', 'between' => 'middles'])->assertUnprocessable()->assertSee('Give the home a name.');
+        $this->post('/drawings', ['country' => 'us', 'units' => 'metric', 'between' => 'middles'])->assertUnprocessable()->assertSee('Give the home a name.');
         self::assertSame(1, Scheme::query()->count());
     }
 
     public function test_an_empty_board_takes_its_first_walls(): void
     {
-        $this->post('/drawings', ['name' => 'Empty', 'units' => 'metric', 'between' => 'faces', 'rooms' => ''])->assertRedirect();
+        $this->post('/drawings', ['name' => 'Empty', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'rooms' => ''])->assertRedirect();
         $this->scheme = Scheme::query()->latest('id')->firstOrFail();
         foreach ([['0,0', '4000', '0'], ['4000,0', '3 m', '90'], ['4000,3000', '4000', '180'], ['0,3000', '300cm', '270']] as [$from, $length, $towards]) {
             $this->send('acts/wall', ['from' => $from, 'legs' => [['length' => $length, 'towards' => $towards]], 'thickness' => '200', 'type' => 'exterior'])->assertOk();

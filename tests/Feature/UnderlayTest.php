@@ -119,15 +119,15 @@ final class UnderlayTest extends TestCase
 
     public function test_a_home_begins_from_a_picture_or_as_a_copy(): void
     {
-        $this->post('/drawings', ['name' => 'Traced', 'units' => 'metric', 'between' => 'faces', 'picture' => UploadedFile::fake()->image('scan.jpg', 800, 600)])->assertRedirect();
+        $this->post('/drawings', ['name' => 'Traced', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'picture' => UploadedFile::fake()->image('scan.jpg', 800, 600)])->assertRedirect();
         self::assertSame('G', $this->underlay()->storey);
-        $this->post('/drawings', ['name' => 'Again', 'units' => 'metric', 'between' => 'faces', 'copy_of' => $this->scheme->id])->assertRedirect();
+        $this->post('/drawings', ['name' => 'Again', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'copy_of' => $this->scheme->id])->assertRedirect();
         $copy = Scheme::query()->latest('id')->firstOrFail();
         self::assertSame('Again', $copy->layout->name);
         self::assertEquals($this->scheme->layout->storeys, $copy->layout->storeys);
         $count = Scheme::query()->count();
-        $this->post('/drawings', ['name' => 'No', 'units' => 'metric', 'between' => 'faces', 'copy_of' => 99999])->assertUnprocessable()->assertSee('no such home');
-        $this->post('/drawings', ['name' => 'No', 'units' => 'metric', 'between' => 'faces', 'picture' => UploadedFile::fake()->createWithContent('scan.png', 'x')])->assertUnprocessable()->assertSee('PNG or JPEG');
+        $this->post('/drawings', ['name' => 'No', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'copy_of' => 99999])->assertUnprocessable()->assertSee('no such home');
+        $this->post('/drawings', ['name' => 'No', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'picture' => UploadedFile::fake()->createWithContent('scan.png', 'x')])->assertUnprocessable()->assertSee('PNG or JPEG');
         self::assertSame($count, Scheme::query()->count());
     }
 

@@ -31,7 +31,7 @@ final class BriefController
         $project->update(['brief' => $isEmpty ? null : $brief->toArray()]);
         $revision = $project->latestRevision;
         if ($revision === null) {
-            return redirect()->route('brief', $project);
+            return redirect()->route('board', $project->firstScheme);
         }
         $revision->update(['brief' => Basis::ofProject($project, $revision->layout->units)->brief]);
         $revision->update(['counts' => $check->report(new Home($revision->examined()), Basis::ofRevision($revision))->counts()]);

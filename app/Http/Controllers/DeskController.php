@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\RevisionState;
 use App\Models\User;
 use App\Pages\Desk;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -15,6 +14,6 @@ final class DeskController
 {
     public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
-        return view('desk', ['desk' => Desk::of($user->office, mb_substr($request->string('q')->trim()->value(), 0, 100), $request->enum('state', RevisionState::class))]);
+        return view('desk', ['desk' => Desk::of($user->office, mb_substr($request->string('q')->trim()->value(), 0, 100), $request->string('state')->value())]);
     }
 }

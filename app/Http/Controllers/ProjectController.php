@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\BeginDrawing;
 use App\Actions\LayUnderlay;
 use App\Actions\OpenProject;
 use App\Http\Requests\LayoutUpload;
@@ -33,11 +34,11 @@ final class ProjectController
     }
 
     /** A home begun on the board; a list of rooms that cannot be read comes back with every line that is wrong. */
-    public function draw(NewDrawing $drawing, #[CurrentUser] User $user, OpenProject $action, LayUnderlay $underlays): RedirectResponse|Response
+    public function draw(NewDrawing $drawing, #[CurrentUser] User $user, BeginDrawing $action, LayUnderlay $underlays): RedirectResponse|Response
     {
         try {
             $picture = $drawing->picture();
-            $revision = $action->open($user, $drawing->layout(), null);
+            $scheme = $action->begin($user, $drawing->layout(), $drawing->country()->books());
         } catch (ValidationException $e) {
             return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => [$e->getMessage()]], 422);
         } catch (UnreadableRoomList $e) {
@@ -47,9 +48,9 @@ final class ProjectController
         }
 
         if ($picture !== null) {
-            $underlays->lay($revision->scheme, $revision->scheme->layout->storeys[0]->id, $picture);
+            $underlays->lay($scheme, $scheme->layout->storeys[0]->id, $picture);
         }
 
-        return redirect()->route('board', ['scheme' => $revision->scheme_id, ...($picture === null ? [] : ['picture' => 'yes'])]);
+        return redirect()->route('board', ['scheme' => $scheme->id, ...($picture === null ? [] : ['picture' => 'yes'])]);
     }
 }

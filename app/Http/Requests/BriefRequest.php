@@ -93,7 +93,7 @@ final class BriefRequest extends FormRequest
     private function checkBook(Validator $validator): void
     {
         $project = $this->route('project');
-        $units = $project instanceof Project ? $project->latestRevision->layout->units ?? UnitSystem::Metric : UnitSystem::Metric;
+        $units = $project instanceof Project ? $project->latestRevision->layout->units ?? $project->firstScheme->layout->units ?? UnitSystem::Metric : UnitSystem::Metric;
         try {
             (new RuleBookReader(Catalogue::standard()))->read($this->brief()->book($units), 'brief');
         } catch (UnreadableRuleBook|ParseException $e) {

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Scheme;
 use App\Models\User;
 use App\Pages\Desk;
+use App\Rules\Country;
 use App\Tracing\PictureFile;
 use Heurema\Layout\Intake\RoomArrangement;
 use Heurema\Layout\Intake\RoomList;
@@ -28,6 +29,7 @@ final class NewDrawing extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:200'],
+            'country' => ['required', Rule::enum(Country::class)],
             'units' => ['required', Rule::enum(UnitSystem::class)],
             'between' => ['required', Rule::enum(RoomSize::class)],
             'rooms' => ['nullable', 'string', 'max:20000'],
@@ -43,6 +45,11 @@ final class NewDrawing extends FormRequest
         return ['name.required' => 'Give the home a name.', 'copy_of.in' => 'There is no such home to copy.', ...UnderlayRequest::MESSAGES];
     }
 
+    public function country(): Country
+    {
+        return Country::from($this->string('country')->value());
+    }
+
     /** The picture to trace, if there is one. */
     public function picture(): ?PictureFile
     {
@@ -56,7 +63,7 @@ final class NewDrawing extends FormRequest
         $name = $this->string('name')->trim()->value();
         $copied = Scheme::query()->find($this->integer('copy_of'));
         if ($copied !== null) {
-            return new Layout($name, $copied->layout->units, $copied->layout->north, $copied->layout->grade, $copied->layout->storeys, $copied->layout->stairs, $copied->layout->survey, $copied->layout->extra);
+            return new Layout($name, $copied->layout->units, $copied->layout->north, $copied->layout->grade, $copied->layout->storeys, $copied->layout->stairs, $copied->layout->survey, $copied->layout->extra, $copied->layout->typing, $copied->layout->scope);
         }
         $rooms = $this->string('rooms')->trim()->value();
         $isImperial = $units === UnitSystem::Imperial;

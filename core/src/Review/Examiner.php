@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Layout\Words\Scope;
 use Heurema\Measure\Catalogue;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
@@ -14,6 +15,9 @@ use Heurema\Units\Amount;
 /** Holds every rule of the chosen books against every subject of its kind. The same home and books give the same report. */
 final readonly class Examiner
 {
+    /** What can be told of a whole home alone. */
+    private const OF_THE_WHOLE = [SubjectType::Dwelling, SubjectType::Storey];
+
     public function __construct(private Catalogue $measures) {}
 
     /**
@@ -51,8 +55,9 @@ final readonly class Examiner
                 self::subjectTypes($book),
             );
             foreach ($book->rules as $rule) {
+                $isAside = $home->layout->scope === Scope::Part && in_array($rule->subject, self::OF_THE_WHOLE, true);
                 foreach ($facts[$rule->subject->value] as $ofSubject) {
-                    $findings[] = new Finding($book, $rule, $ofSubject->subject, $check->check($rule, $ofSubject));
+                    $findings[] = new Finding($book, $rule, $ofSubject->subject, $isAside ? Outcome::notApplicable('Only a part of the home is drawn.') : $check->check($rule, $ofSubject));
                 }
             }
         }

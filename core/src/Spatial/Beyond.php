@@ -24,6 +24,12 @@ final readonly class Beyond
         return new self(null, true, null);
     }
 
+    /** The rest of a home of which only a part is drawn. */
+    public static function indoors(): self
+    {
+        return new self(null, false, null);
+    }
+
     /** @param Point $at a point in the space that nobody named */
     public static function unnamed(Point $at): self
     {
@@ -41,9 +47,18 @@ final readonly class Beyond
         if ($this->outside) {
             return true;
         }
+        if ($this->isRest()) {
+            return false;
+        }
         $use = $this->room?->room->use;
 
         return $use === null ? null : in_array($use, self::OPEN_AIR, true);
+    }
+
+    /** Is it the rest of a home of which only a part is drawn? */
+    public function isRest(): bool
+    {
+        return !$this->outside && $this->room === null && $this->at === null;
     }
 
     public function isRoom(RoomSpace $room): bool
@@ -54,7 +69,7 @@ final readonly class Beyond
     /** Is it the same room, or both the outside, or both a space without a name? */
     public function isSame(self $other): bool
     {
-        return $this->room === $other->room && $this->outside === $other->outside;
+        return $this->room === $other->room && $this->outside === $other->outside && $this->isRest() === $other->isRest();
     }
 
     public function words(): string
@@ -62,7 +77,8 @@ final readonly class Beyond
         return match (true) {
             $this->outside => 'outside',
             $this->room !== null => $this->room->name(),
-            default => sprintf('the unnamed space at %d, %d', (int) round($this->at->x ?? 0), (int) round($this->at->y ?? 0)),
+            $this->at === null => 'the rest of the home',
+            default => sprintf('the unnamed space at %d, %d', (int) round($this->at->x), (int) round($this->at->y)),
         };
     }
 

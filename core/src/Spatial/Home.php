@@ -14,6 +14,7 @@ use Heurema\Layout\Storey;
 use Heurema\Layout\SurveyDistance;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Layout\Words\RoomUse;
+use Heurema\Layout\Words\Scope;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\Covers;
 use Heurema\Spatial\Stair\Headroom;
@@ -91,7 +92,7 @@ final class Home implements Subject
         $names = new Names($this);
         $plans = [];
         foreach ($layout->storeys as $number => $storey) {
-            $plans[$storey->id] = self::understand($storey, $number, $names);
+            $plans[$storey->id] = self::understand($storey, $number, $names, $layout->scope);
         }
         $this->plans = $plans;
         $this->rooms = array_merge(...array_map(static fn(StoreyPlan $plan): array => array_values($plan->rooms), array_values($plans)));
@@ -102,10 +103,10 @@ final class Home implements Subject
         $this->stairs = self::placeStairs($layout);
     }
 
-    private static function understand(Storey $storey, int $number, Names $names): StoreyPlan
+    private static function understand(Storey $storey, int $number, Names $names, Scope $scope): StoreyPlan
     {
         try {
-            return new StoreyPlan($storey, $names);
+            return new StoreyPlan($storey, $names, $scope);
         } catch (TangledLines) {
             throw new UnreadableLayout("/storeys/{$number}/walls", 'expected walls that meet at their ends; these cross one another so often that no rooms can be found');
         }

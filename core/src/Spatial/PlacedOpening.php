@@ -119,7 +119,7 @@ final readonly class PlacedOpening implements Subject
     {
         $line = $this->wall->line();
         $away = $line->direction()->left()->times(($this->wall->thickness / 2 + self::LOOK) * ($side === WallSide::Left ? 1 : -1));
-        $at = fn(float $share): ?Beyond => $this->plan->at($line->at($this->opening->at + $share * ($this->opening->width ?? 0.0))->plus($away));
+        $at = fn(float $share): ?Beyond => $this->plan->behind($this->wall, $line->at($this->opening->at + $share * ($this->opening->width ?? 0.0))->plus($away));
         [$middle, $first, $last] = [$at(0.0), $at(-self::NEARLY_HALF), $at(self::NEARLY_HALF)];
         if ($middle !== null && ($first === null || $middle->isSame($first)) && ($last === null || $middle->isSame($last))) {
             return $middle;

@@ -21,6 +21,8 @@ use Heurema\Layout\Room;
 use Heurema\Layout\Soffit;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
+use Heurema\Layout\Words\Scope;
+use Heurema\Layout\Words\WallType;
 
 /** One storey as it is understood: what is wall, which spaces the walls leave, and which room each space is. */
 final class StoreyPlan implements Subject
@@ -52,8 +54,12 @@ final class StoreyPlan implements Subject
     /** @var list<JoinedWall> */
     private readonly array $walls;
 
-    /** @throws TangledLines when its walls cross one another beyond all measure */
-    public function __construct(public readonly Storey $storey, private readonly ?Names $names = null)
+    /**
+     * @param Scope $scope where only a part of the home is drawn, what lies behind its inner walls is the rest of it
+     *
+     * @throws TangledLines when its walls cross one another beyond all measure
+     */
+    public function __construct(public readonly Storey $storey, private readonly ?Names $names = null, private readonly Scope $scope = Scope::Whole)
     {
         $this->walls = WallJoints::join($storey->standingWalls());
         $this->arrangement = new Arrangement((new WallSolids($this->walls))->lines());
@@ -109,6 +115,20 @@ final class StoreyPlan implements Subject
         }
 
         return $this->mass->contains($point) ? null : Beyond::outside();
+    }
+
+    /** What lies at a point behind a wall. */
+    public function behind(Wall $wall, Point $point): ?Beyond
+    {
+        $there = $this->at($point);
+
+        return $there?->isOutside() === true ? $this->open($wall) : $there;
+    }
+
+    /** What lies behind a wall on the side on which nothing is drawn. */
+    private function open(Wall $wall): Beyond
+    {
+        return $this->scope === Scope::Part && $wall->type !== WallType::Exterior ? Beyond::indoors() : Beyond::outside();
     }
 
     public function roomAt(Point $point): ?RoomSpace
@@ -233,7 +253,7 @@ final class StoreyPlan implements Subject
 
     private function findNeighbours(): Neighbours
     {
-        $sides = array_map(static fn(SpaceSide $side): array => [$side, Beyond::outside()], $this->outsideSides());
+        $sides = array_map(fn(SpaceSide $side): array => [$side, $this->open($side->wall)], $this->outsideSides());
         foreach ($this->spaces as $space) {
             $beyond = count($space->rooms) === 1
                 ? Beyond::room($this->rooms[$space->rooms[0]->id])

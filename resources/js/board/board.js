@@ -288,6 +288,7 @@ export class Board {
             for (const part of field.form.querySelectorAll('[data-for="distance"]')) part.hidden = field.selectedOptions[0].dataset.needs !== 'distance';
             for (const part of field.form.querySelectorAll('[data-for="count"]')) part.hidden = field.value !== 'spaced';
         }
+        if (field.id === 'home-units' || field.id === 'home-scope') this.document({ [field.id.replace('home-', '')]: field.value });
         if (field.id === 'typing-unit') {
             this.viewport.typing = field.value;
             this.act('edit', { edit: JSON.stringify({ edit: 'document', values: { typing: field.value } }) });
@@ -303,6 +304,13 @@ export class Board {
 
     valuesOf(form) {
         return { ...Object.fromEntries(new FormData(form)), ...(['distance', 'dimension'].includes(form.dataset.form) ? { in_line: this.inLine } : {}) };
+    }
+
+    /** Units and scope change what the whole page says. */
+    async document(values) {
+        this.act('edit', { edit: JSON.stringify({ edit: 'document', values }) });
+        await this.quiet();
+        location.reload();
     }
 
     /** Opens or shuts options that belong to no tool. */

@@ -27,4 +27,10 @@
             <li class="rows-none">Nothing is open.</li>
         @endforelse
     </ol>
+    @if ($notDrawn = $page->notDrawnYet())
+        <details class="not-drawn">
+            <summary>Not drawn yet: {{ trans_choice('{1} one thing|[2,*] :count things', count($notDrawn)) }} of the home as a whole</summary>
+            <ul>@foreach ($notDrawn as $finding)<li><x-verdict :verdict="$finding->verdict()"/><span class="visually-hidden">{{ $finding->verdict()->words() }}:</span> {{ $finding->rule->title }}@if ($finding->measuredText()): {{ $finding->measuredText() }}@endif</li>@endforeach</ul>
+        </details>
+    @endif
 </div>
