@@ -33,6 +33,7 @@ final class Acts
         'storey' => Acts\AddStorey::class,
         'note' => Acts\WriteNote::class,
         'void' => Acts\DrawVoid::class,
+        'resize-void' => Acts\ResizeVoid::class,
         'stair' => Acts\PlaceStair::class,
         'flight' => Acts\ShapeStair::class,
         'taped' => Acts\KeepTaped::class,

@@ -70,15 +70,32 @@ final readonly class NewElements
     {
         $top = $this->layout->storeys[count($this->layout->storeys) - 1];
         $thickness = $top->floorThickness ?? 300.0;
+        $elevation = $top->elevation === null || $top->ceiling === null ? null : $top->elevation + $top->ceiling + $thickness;
+
+        return $this->storeyLike($top, 'Storey '.(count($this->layout->storeys) + 1), $elevation, $thickness, null);
+    }
+
+    /** Under the lowest storey, as high as it, with its outer walls. */
+    public function storeyBelow(): Edit
+    {
+        $lowest = $this->layout->storeys[0];
+        $elevation = $lowest->elevation === null || $lowest->ceiling === null ? null : $lowest->elevation - ($lowest->floorThickness ?? 300.0) - $lowest->ceiling;
+
+        return $this->storeyLike($lowest, 'Storey below '.mb_strtolower($lowest->name), $elevation, $lowest->floorThickness ?? 300.0, 0);
+    }
+
+    /** @param int|null $position among the storeys, null: at the top */
+    private function storeyLike(Storey $like, string $name, ?float $elevation, float $thickness, ?int $position): Edit
+    {
         $id = $this->nextId('s');
         $edits = [new Add(null, 'storeys', [
             'id' => $id,
-            'name' => 'Storey '.(count($this->layout->storeys) + 1),
-            ...($top->elevation === null || $top->ceiling === null ? [] : ['elevation' => round($top->elevation + $top->ceiling + $thickness, 4)]),
-            ...($top->ceiling === null ? [] : ['ceiling' => $top->ceiling]),
+            'name' => $name,
+            ...($elevation === null ? [] : ['elevation' => round($elevation, 4)]),
+            ...($like->ceiling === null ? [] : ['ceiling' => $like->ceiling]),
             'floor_thickness' => $thickness,
-        ])];
-        foreach ($top->walls as $wall) {
+        ], $position)];
+        foreach ($like->walls as $wall) {
             if (in_array($wall->type, [WallType::Exterior, WallType::Party], true) && $wall->stands()) {
                 $edits[] = new Add($id, 'walls', ['id' => "{$id}-{$wall->id}", 'from' => $wall->from->toArray(), 'to' => $wall->to->toArray(), 'thickness' => $wall->thickness, 'type' => $wall->type->value]);
             }

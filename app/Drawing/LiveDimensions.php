@@ -13,6 +13,7 @@ use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
 use Heurema\Drafting\WallStretches;
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Wall;
 use Heurema\Measure\Door\BlockedBy;
@@ -31,6 +32,9 @@ final readonly class LiveDimensions
     /** How deep a zone is shown in front of a thing, mm. */
     private const ZONE = 1000.0;
 
+    /** Walls farther away, mm, nobody asks for. */
+    private const FAR = 4000.0;
+
     /** @param float $scale mm under a pixel */
     public function __construct(private Home $home, private string $storey, private float $scale) {}
 
@@ -43,6 +47,11 @@ final readonly class LiveDimensions
                     $subject instanceof PlacedOpening => $this->ofOpening($subject),
                     $subject instanceof PlacedStair => $this->ofStair($subject),
                 };
+            }
+        }
+        foreach ($this->home->layout->storey($this->storey)->voids ?? [] as $void) {
+            if ($void->id === $id) {
+                return $this->around($void->outline, $id);
             }
         }
         $wall = ($this->home->plans[$this->storey] ?? null)?->wall($id);
@@ -120,12 +129,37 @@ final readonly class LiveDimensions
         return implode('', array_map(fn(Dimension $distance): string => $this->chain([$distance]), $distances));
     }
 
+    /** From the sides of its first step, and before it. */
+    private function aroundStair(PlacedStair $stair): string
+    {
+        $treads = $stair->shape->treads();
+        $isHere = $stair->from?->id === $this->storey;
+
+        return $treads === [] || !$isHere ? '' : $this->around($treads[0], $stair->id());
+    }
+
+    /** From each side of an outline to the wall that it looks at. */
+    private function around(Ring $outline, string $id): string
+    {
+        $dimensions = '';
+        foreach ($outline->counterClockwise()->edges() as $edge) {
+            $out = $edge->direction()->left()->times(-1);
+            $start = $edge->middle();
+            $met = $this->home->plans[$this->storey]->mass->obstructions()->ray($start, $out);
+            if ($met !== null && $met->distance > 1.0 && $met->distance <= self::FAR) {
+                $dimensions .= $this->chain([new Dimension(new Segment($start, $start->plus($out->times($met->distance))), $id)]);
+            }
+        }
+
+        return $dimensions;
+    }
+
     private function ofStair(PlacedStair $stair): string
     {
         $rise = $stair->totalRise();
         $risers = $stair->stair->risers();
 
-        return $rise === null || $risers === 0 ? '' : Svg::pinned($stair->stair->start, 'live-note', Svg::element('text', ['y' => 32], Svg::text("{$risers} risers of {$this->home->length($rise / $risers)}")));
+        return $rise === null || $risers === 0 ? '' : Svg::pinned($stair->stair->start, 'live-note', Svg::element('text', ['y' => 32], Svg::text("{$risers} risers of {$this->home->length($rise / $risers)}"))).$this->aroundStair($stair);
     }
 
     private function dimension(Segment $segment): string

@@ -12,6 +12,7 @@ use App\Board\OpeningLibrary;
 use App\Board\TypedValues;
 use App\Board\UsualWalls;
 use App\Drawing\BoardHandles;
+use App\Drawing\Catches;
 use App\Drawing\DimensionStyle;
 use App\Drawing\LabelPlace;
 use App\Drawing\LiveDimensions;
@@ -21,6 +22,7 @@ use App\Drawing\StoreyBelow;
 use App\Drawing\SubjectMarks;
 use App\Drawing\SurveyDrawing;
 use App\Drawing\Svg;
+use App\Drawing\WitnessDrawing;
 use App\Models\Scheme;
 use App\Models\Underlay;
 use App\Rules\Basis;
@@ -35,13 +37,16 @@ use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Entry;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Flight;
+use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Review\Finding;
+use Heurema\Review\MissingWords;
 use Heurema\Review\Report;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\OpenEdge;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\SubjectType;
 use Heurema\Units\UnitSystem;
@@ -62,7 +67,8 @@ final class BoardPage
 
     private ?Report $report = null;
 
-    private function __construct(public readonly Scheme $scheme, private readonly BookCheck $check, public readonly string $storey, public readonly ?Entry $chosen)
+    /** @param string $opened fingerprint of the finding whose evidence is open */
+    private function __construct(public readonly Scheme $scheme, private readonly BookCheck $check, public readonly string $storey, public readonly ?Entry $chosen, private readonly string $opened)
     {
         $this->style = $scheme->dimensionStyle();
         $this->sheet = Sheet::of($scheme->layout, $this->style->outside === 'base' ? self::BASE_LINE_MARGIN : null);
@@ -70,11 +76,11 @@ final class BoardPage
         $this->labels = new LabelPlace($this->home, $this->sheet->scale(), $this->style);
     }
 
-    public static function of(Scheme $scheme, BookCheck $check, string $storey, string $select): self
+    public static function of(Scheme $scheme, BookCheck $check, string $storey, string $select, string $opened = ''): self
     {
         $storey = $scheme->layout->storey($storey)->id ?? ($scheme->layout->storeys[0]->id ?? '');
 
-        return new self($scheme, $check, $storey, self::find($scheme, $select));
+        return new self($scheme, $check, $storey, self::find($scheme, $select), $opened);
     }
 
     /** What the check says; worked out when it is first asked for, after the plan. */
@@ -109,6 +115,7 @@ final class BoardPage
         return (new StoreyBelow($this->home, $this->storey))->draw()
             .(new PlanDrawing($this->home, $plan, $this->labels, $this->style))->layers((new BoardHandles($plan))->draw())
             .(new SurveyDrawing($this->home, $this->storey))->draw()
+            .(new Catches($this->home, $plan))->draw()
             .Svg::element('g', ['class' => 'layer-live'], $this->chosen === null ? '' : (new LiveDimensions($this->home, $this->storey, $this->sheet->scale()))->of($this->chosen->id()));
     }
 
@@ -116,6 +123,44 @@ final class BoardPage
     public function marks(): string
     {
         return (new SubjectMarks($this->report(), $this->storey, $this->labels))->draw();
+    }
+
+    public function isOpened(Finding $finding): bool
+    {
+        return $finding->fingerprint() === $this->opened;
+    }
+
+    /** The finding whose evidence is open, as it is now. */
+    private function opened(): ?Finding
+    {
+        foreach ($this->opened === '' ? [] : $this->report()->findings as $finding) {
+            if ($this->isOpened($finding)) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    /** What the opened finding saw, drawn over the plan. */
+    public function witness(): string
+    {
+        $opened = $this->opened();
+
+        return $opened === null ? '' : (new WitnessDrawing($opened, $this->storey))->draw();
+    }
+
+    public function focus(): ?string
+    {
+        $opened = $this->opened();
+
+        return $opened === null ? null : (new WitnessDrawing($opened, $this->storey))->bounds();
+    }
+
+    /** @return list<string> what a finding lacks, in words */
+    public function missing(Finding $finding): array
+    {
+        return (new MissingWords($this->home))->of($finding->outcome->missing);
     }
 
     /** The picture under the storey in sight. */
@@ -225,6 +270,44 @@ final class BoardPage
         $rise = $stair?->totalRise();
 
         return $stair === null || $rise === null || $stair->stair->risers() === 0 ? null : $this->home->length($rise / $stair->stair->risers());
+    }
+
+    /** The two sides of the chosen floor opening, where it is a rectangle along the sheet. */
+    public function voidSize(): ?string
+    {
+        $outline = $this->chosenVoid()?->outline;
+        if ($outline === null) {
+            return null;
+        }
+        $box = $outline->bounds();
+
+        return abs($outline->area() - $box->width() * $box->height()) < 1.0 ? "{$this->typed($box->width())} x {$this->typed($box->height())}" : null;
+    }
+
+    /** @return list<string> of each edge of the chosen floor opening: is it guarded? */
+    public function voidEdges(): array
+    {
+        $open = $this->home->openEdges($this->home->plans[$this->storey])->found;
+        $words = [];
+        foreach ($this->chosenVoid()?->outline->counterClockwise()->edges() ?? [] as $edge) {
+            $out = $edge->direction()->left()->times(-1);
+            $side = abs($out->x) > abs($out->y) ? ($out->x > 0 ? 'right' : 'left') : ($out->y > 0 ? 'upper' : 'lower');
+            $length = array_sum(array_map(static fn(OpenEdge $one): float => $edge->distanceTo($one->line->middle()) < 1.0 && abs($one->line->direction()->cross($edge->direction())) < 0.01 ? $one->line->length() : 0.0, $open));
+            $words[] = ucfirst($side).', '.$this->home->length($edge->length()).': '.($length < 1.0 ? 'guarded' : ($length > $edge->length() - 1.0 ? 'open' : "open along {$this->home->length($length)}"));
+        }
+
+        return $words;
+    }
+
+    private function chosenVoid(): ?FloorVoid
+    {
+        foreach ($this->isChosen('voids') ? $this->home->layout->storey($this->storey)->voids ?? [] : [] as $void) {
+            if ($void->id === $this->chosen?->id()) {
+                return $void;
+            }
+        }
+
+        return null;
     }
 
     private function chosenStair(): ?PlacedStair

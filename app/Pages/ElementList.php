@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Models\Scheme;
 use Heurema\Layout\Fixture;
+use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Wall;
 use Heurema\Measure\Measured;
@@ -15,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Stair\PlacedStair;
 
 /** All that is drawn on a storey, in words: for those who do not see the drawing, and to choose from without pointing. */
 final readonly class ElementList
@@ -39,6 +41,8 @@ final readonly class ElementList
             'Rooms' => self::listed($plan->rooms, fn(RoomSpace $room): array => [$room->name(), $this->room($room)]),
             'Walls' => self::listed($plan->storey->walls, fn(Wall $wall): array => ["Wall {$wall->id}", $this->wall($wall)]),
             'Doors, windows, bare openings' => self::listed(array_filter($this->home->openings, $here), fn(PlacedOpening $opening): array => [$opening->name(), $this->opening($opening->opening)]),
+            'Stairs' => self::listed(array_filter($this->home->stairs, fn(PlacedStair $stair): bool => in_array($this->storey, [$stair->from?->id, $stair->to->id], true)), fn(PlacedStair $stair): array => [$stair->name(), $this->stair($stair)]),
+            'Floor openings' => self::listed($plan->storey->voids, fn(FloorVoid $void): array => ['Floor opening', $this->void($void)]),
             'Things' => self::listed(array_filter($this->home->fixtures, $here), fn(PlacedFixture $thing): array => [$thing->name(), $this->thing($thing->fixture)]),
         ];
 
@@ -71,6 +75,22 @@ final readonly class ElementList
         ]);
     }
 
+    private function stair(PlacedStair $stair): string
+    {
+        return implode(', ', [
+            "{$stair->stair->risers()} risers",
+            $stair->stair->width === null ? 'width not said' : "{$this->home->length($stair->stair->width)} wide",
+            'to '.$stair->to->name,
+        ]);
+    }
+
+    private function void(FloorVoid $void): string
+    {
+        $box = $void->outline->bounds();
+
+        return "{$this->home->length($box->width())} by {$this->home->length($box->height())}";
+    }
+
     private function thing(Fixture $thing): string
     {
         return implode(', ', [
@@ -81,7 +101,7 @@ final readonly class ElementList
     }
 
     /**
-     * @template T of Wall|RoomSpace|PlacedOpening|PlacedFixture
+     * @template T of Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|FloorVoid
      *
      * @param array<T>                            $elements
      * @param callable(T): array{string, string} $words
@@ -92,7 +112,7 @@ final readonly class ElementList
     {
         $listed = [];
         foreach ($elements as $element) {
-            $listed[$element instanceof Wall ? $element->id : $element->id()] = $words($element);
+            $listed[$element instanceof Wall || $element instanceof FloorVoid ? $element->id : $element->id()] = $words($element);
         }
 
         return $listed;

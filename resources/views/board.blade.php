@@ -29,6 +29,7 @@
                 @includeWhen($underlay !== null, 'board.underlay', ['underlay' => $underlay, 'viewBox' => $page->sheet->viewBox()])
                 @include('plan')
                 @include('board.marks')
+                @include('review.witness')
                 <svg id="ghost" class="drawing drawing-witness" aria-hidden="true" viewBox="{{ $page->sheet->viewBox() }}"></svg>
             </div>
             @include('board.note')
@@ -64,7 +65,7 @@
             <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>choose the element before, the next one</dd></div>
             <div><dt><kbd>e</kbd></dt><dd>choose from a list of all elements</dd></div>
             <div><dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>move what is chosen, with <kbd>Shift</kbd> ten times as far; nothing chosen: move the plan</dd></div>
-            <div><dt><kbd>Alt</kbd></dt><dd>while dragging a thing: keep it off the walls</dd></div>
+            <div><dt><kbd>Alt</kbd></dt><dd>while drawing or taping: catch nothing; while dragging a thing: keep it off the walls</dd></div>
             <div><dt><kbd>i</kbd> <kbd>Shift</kbd> <kbd>i</kbd></dt><dd>type the next dimension on the plan, the one before</dd></div>
             <div><dt><kbd>h</kbd> <kbd>o</kbd></dt><dd>hang a door on its other jamb, swing it to the other side</dd></div>
             <div><dt><kbd>t</kbd> <kbd>m</kbd> <kbd>d</kbd></dt><dd>turn a thing a quarter, mirror it, copy it to a place</dd></div>

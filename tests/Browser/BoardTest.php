@@ -76,6 +76,31 @@ final class BoardTest extends BrowserTestCase
         self::assertTrue($this->find('.of-chosen ul')->isDisplayed());
     }
 
+    public function test_a_finding_opens_its_evidence_in_its_row_and_on_the_plan(): void
+    {
+        $this->signIn();
+        $this->find('.project-link')->click();
+        $this->waitFor('#plan');
+        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
+        $this->waitFor('#board-checked');
+        $this->find('#rows li:first-child [data-opens]')->click();
+        $this->waitForText('.row-evidence', 'International Residential Code 2021; value');
+        $this->waitFor('#witness .witness-violated');
+        $opened = $this->find('#rows [aria-expanded="true"]')->getText();
+        self::assertStringContainsString('Floor area of a habitable room', $opened);
+        self::assertStringContainsString('R304.1', $this->find('.row-evidence')->getText());
+        $this->assertAccessible();
+        // it stays open through an edit
+        $this->find('#field-name')->sendKeys(' room');
+        $this->find('#field-name')->submit();
+        $this->waitFor('#board-checked[data-version="2"]');
+        self::assertStringContainsString('Study room', $this->find('#rows [aria-expanded="true"]')->getText());
+        self::assertTrue($this->find('.row-evidence')->isDisplayed());
+        // and by the keyboard
+        $this->find('#rows [aria-expanded="true"]')->sendKeys(WebDriverKeys::ENTER);
+        $this->waitFor('#rows:not(:has(.row-evidence))');
+    }
+
     /** @return list<string> what the parts of the board hold, marks of what is new left aside */
     private function shown(): array
     {

@@ -38,7 +38,9 @@ final class TypingTest extends BrowserTestCase
         $this->assertAccessible();
         $field->sendKeys(WebDriverKeys::ENTER);
         $this->waitFor('#board-checked[data-version="2"]');
-        self::assertStringContainsString('38\'-2 1/2"', (string) $this->find('#plan .layer-dimensions')->getAttribute('textContent'));
+        $written = $this->browser->executeScript("return document.querySelector('#plan .layer-dimensions').textContent");
+        self::assertIsString($written);
+        self::assertStringContainsString('38\'-2 1/2"', $written);
         // from the keyboard alone
         $this->press('i');
         self::assertTrue($this->find('#dimension-length')->isDisplayed());

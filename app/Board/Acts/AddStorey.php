@@ -10,12 +10,14 @@ use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
 
-/** A storey on top, with the outer walls of the highest one. */
+/** A storey on top or below, with the outer walls of the one next to it. */
 final readonly class AddStorey implements Draws
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
-        return (new NewElements($layout))->storeyAbove();
+        $new = new NewElements($layout);
+
+        return $asked->string('where')->value() === 'below' ? $new->storeyBelow() : $new->storeyAbove();
     }
 
     public function letter(): string

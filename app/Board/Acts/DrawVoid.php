@@ -7,13 +7,14 @@ namespace App\Board\Acts;
 use App\Board\Draws;
 use App\Board\NewElements;
 use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\FloorOpening;
 use Heurema\Geometry\Point;
-use Heurema\Layout\Edit\Add;
+use Heurema\Geometry\Ring;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 
-/** An opening in this storey’s floor, from a corner to the opposite one. */
+/** An opening in this storey’s floor, from a corner to the opposite one; it joins those that it overlaps. */
 final readonly class DrawVoid implements Draws
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
@@ -25,7 +26,7 @@ final readonly class DrawVoid implements Draws
         }
         $corners = [$from, new Point($to->x, $from->y), $to, new Point($from->x, $to->y)];
 
-        return new Add($asked->drawnOn($layout)->id, 'voids', ['id' => (new NewElements($layout))->nextId('v'), 'outline' => array_map(static fn(Point $corner): array => $corner->toArray(), $corners)]);
+        return (new FloorOpening($asked->drawnOn($layout)))->draw((new NewElements($layout))->nextId('v'), new Ring($corners));
     }
 
     public function letter(): string

@@ -35,7 +35,7 @@ final readonly class BoardController
 
     public function show(Request $request, Scheme $scheme): Response|StreamedResponse
     {
-        $page = $this->page($scheme, $request->string('storey')->value(), $request->string('select')->value());
+        $page = $this->page($scheme, $request, $request->string('storey')->value(), $request->string('select')->value());
         $isPart = $request->headers->has(Parts::HEADER);
 
         return $isPart ? Parts::for($request)->answer($page) : response()->view('board', ['page' => $page]);
@@ -79,7 +79,7 @@ final readonly class BoardController
         $style = DimensionStyle::from([...$words, 'inside' => $request->boolean('inside')]);
         $scheme->update(['dimensions' => $style->toArray()]);
 
-        return Parts::for($request)->answer($this->page($scheme, $request->string('storey')->value(), $request->string('select')->value()));
+        return Parts::for($request)->answer($this->page($scheme, $request, $request->string('storey')->value(), $request->string('select')->value()));
     }
 
     public function undo(BoardRequest $request, Scheme $scheme): Response|StreamedResponse
@@ -115,13 +115,13 @@ final readonly class BoardController
         } catch (RefusedEdit|UnreadableLayout|UnreadableLength $e) {
             [$status, $message] = [422, $e->getMessage()];
         }
-        $page = $this->page($scheme, $request->storey(), $status === 200 ? ($select ?? $request->select()) : $request->select());
+        $page = $this->page($scheme, $request, $request->storey(), $status === 200 ? ($select ?? $request->select()) : $request->select());
 
         return Parts::for($request)->answer($page, ['message' => $message, 'refusedField' => $field, 'typed' => $request->fields(), 'isStale' => $status === 409], $status, $message);
     }
 
-    private function page(Scheme $scheme, string $storey, string $select): BoardPage
+    private function page(Scheme $scheme, Request $request, string $storey, string $select): BoardPage
     {
-        return BoardPage::of($scheme, $this->check, $storey, $select);
+        return BoardPage::of($scheme, $this->check, $storey, $select, $request->string('finding')->value());
     }
 }

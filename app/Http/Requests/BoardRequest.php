@@ -26,6 +26,7 @@ final class BoardRequest extends FormRequest
             'sent_as' => ['nullable', 'string', 'max:40'],
             'storey' => ['nullable', 'string', 'max:40'],
             'select' => ['nullable', 'string', 'max:80'],
+            'finding' => ['nullable', 'string', 'max:200'],
             'edit' => ['nullable', 'string', 'max:200000'],
             'fields' => ['nullable', 'array', 'max:40'],
             'fields.*' => ['nullable', 'string', 'max:500'],

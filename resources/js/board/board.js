@@ -22,7 +22,7 @@ export class Board {
     static DRAWS = new Set(['wall', 'rectangle', 'offset', 'openings', 'thing', 'copy', 'repeat', 'space', 'storey', 'note', 'void', 'stair', 'taped']);
 
     constructor(page, viewport) {
-        Object.assign(this, { page, viewport, inLine: '' });
+        Object.assign(this, { page, viewport, inLine: '', finding: '' });
         this.address = page.dataset.address.replace(/\/board$/, '');
         this.step = Number(page.dataset.step);
         this.sheet = document.getElementById('plan-sheet');
@@ -88,8 +88,9 @@ export class Board {
     /** @returns {Promise<{status: number, refused: string}>} */
     post({ path, values, select, name, version, isLook }) {
         this.page.dataset.busy = 'yes';
-        if (path === 'board') return this.exchange.ask(`${this.page.dataset.address}?${new URLSearchParams({ ...values, select })}`);
-        return this.exchange.ask(`${this.address}/${path}`, { ...values, select, ...(isLook ? {} : { sent_as: name, version: version ?? this.version }) });
+        const { finding } = this;
+        if (path === 'board') return this.exchange.ask(`${this.page.dataset.address}?${new URLSearchParams({ ...values, select, finding })}`);
+        return this.exchange.ask(`${this.address}/${path}`, { ...values, select, finding, ...(isLook ? {} : { sent_as: name, version: version ?? this.version }) });
     }
 
     /** An act was answered. @returns {string} the id of what it drew */
@@ -97,6 +98,7 @@ export class Board {
         const { chosen } = document.getElementById('inspector').dataset;
         if (this.selection.drawn === item.name) this.selection = chosen;
         this.mark();
+        if (item.path === 'acts/storey') location.assign(`${this.page.dataset.address}?${new URLSearchParams({ storey: chosen })}`);
         return chosen;
     }
 
@@ -147,6 +149,16 @@ export class Board {
         this.mark();
         this.page.dataset.busy = 'yes';
         this.outbox.look('board', { storey: this.storey }, id);
+    }
+
+    /** The evidence of a finding in its row and on the plan, with what it is of chosen; shut again by the same. */
+    openFinding({ opens, subjectId, storey }) {
+        this.finding = this.finding === opens ? '' : opens;
+        this.bringsIntoSight = this.finding !== '';
+        this.use('choose');
+        this.selection = subjectId;
+        this.page.dataset.busy = 'yes';
+        this.outbox.look('board', { storey: storey || this.storey }, subjectId);
     }
 
     use(name) {
@@ -231,6 +243,8 @@ export class Board {
             this.use('choose');
             this.choose(row.dataset.choose);
         }
+        const opens = event.target.closest('[data-opens]');
+        if (opens) this.openFinding(opens.dataset);
         if (!event.target.closest('#plan-sheet') || this.viewport.dragged || this.moved) return;
         const dimension = this.tool.name === 'choose' && event.target.closest('[data-dimension]');
         if (dimension) this.typing.open(dimension);
@@ -240,7 +254,7 @@ export class Board {
     do(act, kind) {
         const acts = {
             undo: () => this.send('undo'), redo: () => this.send('redo'), again: () => this.outbox.renew(), forget: () => this.outbox.forget(), send: () => this.outbox.send(),
-            storey: () => this.act('storey', {}), dimensions: () => this.open('dimension-options', 'dimensions'), sheet: () => this.open('sheet-options', 'sheet'), keys: () => document.getElementById('keys').showModal(), list: () => this.list(),
+            storey: () => this.act('storey', { where: 'above' }), 'storey-below': () => this.act('storey', { where: 'below' }), dimensions: () => this.open('dimension-options', 'dimensions'), sheet: () => this.open('sheet-options', 'sheet'), keys: () => document.getElementById('keys').showModal(), list: () => this.list(),
         };
         const onChosen = {
             remove: () => this.act('remove', {}), opening: () => this.act('openings', { kind }),
@@ -412,10 +426,11 @@ export class Board {
         return `${feet}'-${Math.floor(rest / below)}${over > 0 ? ` ${over}/${under}` : ''}"`;
     }
 
-    /** A length that is only pointed at, roughly. */
+    /** A length that is pointed at; `≈` where it is rounded. */
     length(mm) {
-        if (this.viewport.units === 'metric') return `${Math.round(mm) / this.viewport.typed}`;
-        return Board.feet(Math.round(mm / 25.4 * 8), 8);
+        if (this.viewport.units === 'metric') return `${Math.abs(Math.round(mm) - mm) > 0.05 ? '≈ ' : ''}${Math.round(mm) / this.viewport.typed}`;
+        const parts = Math.round(mm / 25.4 * 16);
+        return `${Math.abs(parts * 25.4 / 16 - mm) > 0.05 ? '≈ ' : ''}${Board.feet(parts, 16)}`;
     }
 
     middle() {
@@ -445,6 +460,15 @@ export class Board {
     placed(id) {
         if (id === 'plan' || id === 'inspector' || id === 'marks') this.settle();
         if (id === 'board-checked') this.changes.show();
+        if (id === 'board-findings') document.querySelector('#board-findings .row-evidence')?.closest('li').scrollIntoView({ block: 'nearest' });
+        if (id === 'witness') this.viewport.draw();
+        if (id === 'witness' && this.bringsIntoSight) this.showWitness();
+    }
+
+    showWitness() {
+        this.bringsIntoSight = false;
+        const focus = document.getElementById('witness').dataset.focus?.split(' ').map(Number);
+        if (focus) this.viewport.show({ x: focus[0], y: focus[1], width: focus[2], height: focus[3] });
     }
 
     tell(words, canSend = false) {

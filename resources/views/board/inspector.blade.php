@@ -5,6 +5,7 @@
         @includeWhen($page->isChosen('walls'), 'board.inspector.wall')
         @includeWhen($page->isChosen('openings'), 'board.inspector.opening')
         @includeWhen($page->isChosen('fixtures'), 'board.inspector.thing')
+        @includeWhen($page->isChosen('voids'), 'board.inspector.void')
         @includeWhen($page->isChosen('stairs') && $page->flight(), 'board.inspector.stair')
         @if ($page->isChosen('stairs'))<p><a href="{{ route('board.stair', [$page->scheme, $page->chosen->id()]) }}">Section, other steps, opening above</a></p>@endif
         @unless ($page->isChosen('storeys'))<p class="inspector-acts"><button type="button" class="btn btn-tool" data-act="remove">Take away</button></p>@endunless

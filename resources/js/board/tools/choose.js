@@ -6,15 +6,22 @@ export class Choose {
         this.board = board;
     }
 
+    /** What lies under the pointer: things before the floor openings that they stand in, and these before rooms. */
+    static under(event) {
+        const found = document.elementsFromPoint(event.clientX, event.clientY).map((drawn) => drawn.closest('#plan [data-subject]')).filter(Boolean);
+        const under = (...classes) => found.find((drawn) => !classes.some((name) => drawn.classList.contains(name)));
+        return under('void', 'room') ?? under('room') ?? event.target.closest('[data-subject]');
+    }
+
     click(event) {
-        const thing = event.target.closest('[data-subject]');
+        const thing = Choose.under(event);
         if (thing) this.board.choose(thing.dataset.subject);
         else if (event.target.closest('[data-space]')) this.board.offerName(this.board.planPoint(event));
         else if (this.board.selection !== '') this.board.choose('');
     }
 
     press(event) {
-        const thing = event.target.closest('[data-subject]');
+        const thing = Choose.under(event);
         if (event.button !== 0 || !thing || thing.dataset.subject !== this.board.chosen || !this.isMovable()) return;
         event.stopPropagation();
         const start = this.board.planPoint(event);

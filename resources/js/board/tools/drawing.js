@@ -7,17 +7,23 @@ export class Drawing {
         this.board = board;
         this.from = null;
         this.at = null;
+        this.takesFaces = false;
     }
 
     click(event) {
-        this.take(this.board.snapping.snap(this.board.planPoint(event), this.from));
+        this.take(this.snapped(event));
     }
 
     press() {}
 
     hover(event) {
-        this.at = this.board.snapping.snap(this.board.planPoint(event), this.from);
+        this.at = this.snapped(event);
         this.show();
+    }
+
+    /** Alt held: nothing is caught. */
+    snapped(event) {
+        return this.board.snapping.snap(this.board.planPoint(event), this.from, { faces: this.takesFaces, free: event.altKey });
     }
 
     /** The arrow keys move a cross over the plan, in drawing steps or ten times as far. */

@@ -5,7 +5,7 @@ export class Place extends Drawing {
     /** @param {() => [string, object]} what the act and its values, without the place */
     constructor(board, name, what, options = null) {
         super(board);
-        Object.assign(this, { name, what, options });
+        Object.assign(this, { name, what, options, takesFaces: true });
     }
 
     show() {

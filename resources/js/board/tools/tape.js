@@ -5,6 +5,11 @@ export class Tape extends Drawing {
     name = 'tape';
     options = 'tape-options';
 
+    constructor(board) {
+        super(board);
+        this.takesFaces = true;
+    }
+
     take(at) {
         if (this.from === null) {
             this.from = at;

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Drafting;
+
+use Heurema\Geometry\Arrangement;
+use Heurema\Geometry\Face;
+use Heurema\Geometry\Line;
+use Heurema\Geometry\Overlap;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Layout\Edit\Add;
+use Heurema\Layout\Edit\ChangeValues;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Edit\Remove;
+use Heurema\Layout\Edit\Together;
+use Heurema\Layout\FloorVoid;
+use Heurema\Layout\Storey;
+
+/** An opening in a storey's floor: drawn, joined with those that it overlaps, made another size. */
+final readonly class FloorOpening
+{
+    /** Less of two openings in common, mm², is none. */
+    private const COMMON_MM2 = 1.0;
+
+    public function __construct(private Storey $storey) {}
+
+    /** @throws RefusedEdit when openings that overlap would leave an island of floor */
+    public function draw(string $id, Ring $outline): Edit
+    {
+        $outline = $outline->counterClockwise();
+        $met = array_values(array_filter($this->storey->voids, static fn(FloorVoid $void): bool => Overlap::area(new Polygon($void->outline->counterClockwise()), $outline) > self::COMMON_MM2));
+        if ($met === []) {
+            return new Add($this->storey->id, 'voids', ['id' => $id, 'outline' => self::points($outline)]);
+        }
+        $lines = Line::around($outline, 0, 0);
+        foreach ($met as $void) {
+            array_push($lines, ...Line::around($void->outline->counterClockwise(), 0, 0));
+        }
+        $joined = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0);
+        if (count($joined) !== 1 || $joined[0]->holes !== []) {
+            throw new RefusedEdit('Floor openings that overlap make one without an island in it.');
+        }
+
+        return new Together([
+            new Remove(array_map(static fn(FloorVoid $void): string => $void->id, $met)),
+            new Add($this->storey->id, 'voids', ['id' => $id, 'outline' => self::points($joined[0]->outer->simplified())]),
+        ], 'Floor openings joined');
+    }
+
+    /**
+     * Its lower left corner stays; a rectangle alone has two sides.
+     *
+     * @throws RefusedEdit
+     */
+    public function resize(string $id, float $width, float $depth): Edit
+    {
+        foreach ($this->storey->voids as $void) {
+            $points = $void->outline->counterClockwise()->points;
+            if ($void->id !== $id) {
+                continue;
+            }
+            [$from, $right, $up] = [$points[0], $points[1]->minus($points[0]), ($points[3] ?? $points[0])->minus($points[0])];
+            if (count($points) !== 4 || abs($right->dot($up)) > 1e-6 * $right->length() * $up->length() || $points[2]->distanceTo($from->plus($right)->plus($up)) > 0.05) {
+                throw new RefusedEdit('Only a rectangular opening has a width and a depth.');
+            }
+            // the width runs across the sheet
+            $isAcross = abs($right->x) >= abs($right->y);
+            [$along, $away] = $isAcross ? [$width, $depth] : [$depth, $width];
+
+            return new ChangeValues($id, ['outline' => self::points(Ring::rectangle($from, $right->unit()->times($along), $up->unit()->times($away)))]);
+        }
+
+        throw new RefusedEdit('Choose a floor opening.');
+    }
+
+    /** @return list<array{float, float}> */
+    private static function points(Ring $ring): array
+    {
+        return array_map(static fn(Point $point): array => $point->toArray(), $ring->points);
+    }
+}
