@@ -287,13 +287,16 @@ final class BoardPage
     /** @return list<string> of each edge of the chosen floor opening: is it guarded? */
     public function voidEdges(): array
     {
-        $open = $this->home->openEdges($this->home->plans[$this->storey])->found;
+        $edges = $this->home->openEdges($this->home->plans[$this->storey]);
+        $open = $edges->found;
+        $isLowest = ($this->home->layout->storeys[0]->id ?? '') === $this->storey;
+        $unknown = $isLowest ? 'no storey is drawn below' : ($edges->missing === [] ? null : 'how deep one falls is not known');
         $words = [];
         foreach ($this->chosenVoid()?->outline->counterClockwise()->edges() ?? [] as $edge) {
             $out = $edge->direction()->left()->times(-1);
             $side = abs($out->x) > abs($out->y) ? ($out->x > 0 ? 'right' : 'left') : ($out->y > 0 ? 'upper' : 'lower');
             $length = array_sum(array_map(static fn(OpenEdge $one): float => $edge->distanceTo($one->line->middle()) < 1.0 && abs($one->line->direction()->cross($edge->direction())) < 0.01 ? $one->line->length() : 0.0, $open));
-            $words[] = ucfirst($side).', '.$this->home->length($edge->length()).': '.($length < 1.0 ? 'guarded' : ($length > $edge->length() - 1.0 ? 'open' : "open along {$this->home->length($length)}"));
+            $words[] = ucfirst($side).', '.$this->home->length($edge->length()).': '.($unknown ?? ($length < 1.0 ? 'guarded' : ($length > $edge->length() - 1.0 ? 'open' : "open along {$this->home->length($length)}")));
         }
 
         return $words;

@@ -24,6 +24,8 @@ use Heurema\Spatial\RoomSpace;
 /** Homes drawn from nothing at the browser, and the stored document held against what was drawn. */
 final class DrawingTest extends BrowserTestCase
 {
+    use PointsAtPlan;
+
     /** The document with which the board began. */
     private string $began = '';
 
@@ -251,25 +253,6 @@ final class DrawingTest extends BrowserTestCase
     private function openDetails(int $number): void
     {
         $this->browser->findElements(WebDriverBy::cssSelector('#inspector details:not(.of-chosen) summary'))[$number]->sendKeys(WebDriverKeys::ENTER);
-    }
-
-    private function clickAt(float $x, float $y): void
-    {
-        $this->moveTo($x, $y);
-        $this->browser->action()->click()->perform();
-    }
-
-    /** The pointer to a place on the plan, in its millimetres. */
-    private function moveTo(float $x, float $y): void
-    {
-        /** @var array{float, float} $away */
-        $away = $this->browser->executeScript(<<<'JS'
-            const [x, y] = arguments;
-            const at = new DOMPoint(x, -y).matrixTransform(document.getElementById('plan').getScreenCTM());
-            const box = document.getElementById('plan-sheet').getBoundingClientRect();
-            return [at.x - box.x - box.width / 2, at.y - box.y - box.height / 2];
-            JS, [$x, $y]);
-        $this->browser->action()->moveToElement($this->find('#plan-sheet'), (int) round($away[0]), (int) round($away[1]))->perform();
     }
 
     private function waitForVersion(int $version): void

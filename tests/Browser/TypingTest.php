@@ -12,6 +12,8 @@ use Facebook\WebDriver\WebDriverKeys;
 /** Lengths typed where they are read, things placed one after the other, and what the server does not make. */
 final class TypingTest extends BrowserTestCase
 {
+    use PointsAtPlan;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -100,6 +102,23 @@ final class TypingTest extends BrowserTestCase
         $this->waitFor('#board-checked[data-version="2"]');
         $this->find('#board-refusals [data-refusal="drop"]')->click();
         self::assertSame('', $this->find('#board-refusals')->getText());
+    }
+
+    /** The pointer is some millimetres off each place; what is taped is exact. */
+    public function test_the_tape_catches_jambs_faces_and_things(): void
+    {
+        $this->find('#plan-sheet')->sendKeys('k');
+        $taped = [
+            // across the window gn1 of 4 ft, on the outer face; then the living room, clear from face to face; then a table's edge
+            '4\'-0"' => [[1828.8, -82.55], [3048.0, -82.55]],
+            '15\'-6 1/2"' => [[82.55, 1000.0], [4819.65, 1000.0]],
+        ];
+        foreach ($taped as $words => [[$x, $y], [$toX, $toY]]) {
+            $this->clickAt($x + 25, $y + 20);
+            $this->clickAt($toX - 30, $toY + 15);
+            $this->waitForText('#tape-drawn', $words);
+            self::assertSame($words, $this->find('#tape-drawn')->getText());
+        }
     }
 
     private function tool(): string

@@ -140,6 +140,12 @@ final class ActsTest extends TestCase
         $this->act('flight', ['select' => 'st1', 'risers' => '99', 'tread' => '270'])->assertRedirect();
         $this->act('void', ['from' => '500,500', 'size' => '1 m by 4 m'])->assertOk();
         $this->act('void', ['from' => '500,500', 'to' => '500,900'])->assertUnprocessable();
+        $this->act('resize-void', ['select' => 'v1', 'size' => '1100 x 4 m'])->assertOk()->assertSee('value="1100 x 4000"', false)->assertSee('Left, 4000 mm: no storey is drawn below');
+        $this->act('resize-void', ['select' => 'v1', 'size' => '1100'])->assertUnprocessable();
+        $this->get("/schemes/{$this->scheme->id}/elements?storey=G")->assertSee('Floor openings')->assertSee('1100 mm by 4000 mm')->assertSee('Stairs')->assertSee('16 risers');
+        $this->act('storey', ['where' => 'below'])->assertOk();
+        $this->get("/schemes/{$this->scheme->id}/board?storey=G&select=v1")->assertSee('Left, 4000 mm: open');
+        self::assertSame([-2700.0, 0.0, 2700.0], array_map(static fn($storey): ?float => $storey->elevation, $this->layout()->storeys));
         $this->act('note', ['at' => '500,500'])->assertOk()->assertSee('Note m1');
         $this->act('values', ['select' => 'm1', 'fields' => ['text' => 'Check the sill <here>']])->assertOk()->assertSee('Check the sill &lt;here&gt;', false);
         $this->act('taped', ['from' => '0,0', 'to' => '5000,0', 'measured' => '5010', 'group' => 'A', 'role' => 'overall'])->assertOk()->assertSee('+10 mm to the drawing');
@@ -177,9 +183,9 @@ final class ActsTest extends TestCase
     public function test_parts_come_in_order_and_unchanged_ones_not_at_all(): void
     {
         $first = $this->parts('');
-        self::assertSame(['board-message', 'board-state', 'inspector', 'storeys', 'dimension-note', 'plan', 'marks', 'board-findings', 'board-checked'], array_column($first, 'id'));
+        self::assertSame(['board-message', 'board-state', 'inspector', 'storeys', 'dimension-note', 'plan', 'marks', 'witness', 'board-findings', 'board-checked'], array_column($first, 'id'));
         $again = $this->parts(implode(' ', array_column($first, 'hash')));
-        self::assertSame(array_fill(0, 9, ''), array_column($again, 'id'));
+        self::assertSame(array_fill(0, 10, ''), array_column($again, 'id'));
         self::assertSame(array_column($first, 'hash'), array_column($again, 'hash'));
         $this->act('edit', ['edit' => '{"edit": "document", "values": {"north": 12}}'])->assertOk();
         $changed = $this->parts(implode(' ', array_column($first, 'hash')));
