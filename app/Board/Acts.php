@@ -11,6 +11,8 @@ final class Acts
         'edit' => Acts\MakeEdit::class,
         'remove' => Acts\RemoveChosen::class,
         'move' => Acts\MoveChosen::class,
+        'line-up' => Acts\LineUpChosen::class,
+        'set-all' => Acts\SetValues::class,
         'hang' => Acts\HangDoor::class,
         'wall' => Acts\DrawWall::class,
         'rectangle' => Acts\DrawRectangle::class,

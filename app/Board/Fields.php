@@ -34,6 +34,15 @@ final class Fields
         };
     }
 
+    /** What is of one element alone. */
+    private const OWN = ['at', 'name', 'facing', 'hinge', 'opens', 'text', 'group', 'measured'];
+
+    /** @return list<Field> those that several elements can have the same value of */
+    public static function shared(Entry $entry): array
+    {
+        return array_values(array_filter(self::of($entry), static fn(Field $field): bool => !in_array($field->key, self::OWN, true)));
+    }
+
     /** @return list<Field> */
     private static function ofWalls(): array
     {

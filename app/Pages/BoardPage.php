@@ -47,6 +47,8 @@ use Heurema\Review\Report;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\OpenEdge;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\SubjectType;
 use Heurema\Units\UnitSystem;
@@ -67,8 +69,11 @@ final class BoardPage
 
     private ?Report $report = null;
 
-    /** @param string $opened fingerprint of the finding whose evidence is open */
-    private function __construct(public readonly Scheme $scheme, private readonly BookCheck $check, public readonly string $storey, public readonly ?Entry $chosen, private readonly string $opened)
+    /**
+     * @param string      $opened  fingerprint of the finding whose evidence is open
+     * @param list<Entry> $several all that is chosen, where that is several
+     */
+    private function __construct(public readonly Scheme $scheme, private readonly BookCheck $check, public readonly string $storey, public readonly ?Entry $chosen, private readonly string $opened, public readonly array $several)
     {
         $this->style = $scheme->dimensionStyle();
         $this->sheet = Sheet::of($scheme->layout, $this->style->outside === 'base' ? self::BASE_LINE_MARGIN : null);
@@ -76,11 +81,12 @@ final class BoardPage
         $this->labels = new LabelPlace($this->home, $this->sheet->scale(), $this->style);
     }
 
-    public static function of(Scheme $scheme, BookCheck $check, string $storey, string $select, string $opened = ''): self
+    /** @param list<string> $several ids of all that is chosen */
+    public static function of(Scheme $scheme, BookCheck $check, string $storey, string $select, string $opened = '', array $several = []): self
     {
         $storey = $scheme->layout->storey($storey)->id ?? ($scheme->layout->storeys[0]->id ?? '');
 
-        return new self($scheme, $check, $storey, self::find($scheme, $select), $opened);
+        return new self($scheme, $check, $storey, self::find($scheme, $select), $opened, array_values(array_filter(array_map(static fn(string $id): ?Entry => self::find($scheme, $id), $several))));
     }
 
     /** What the check says; worked out when it is first asked for, after the plan. */
@@ -173,6 +179,54 @@ final class BoardPage
     public function fields(): array
     {
         return $this->chosen === null ? [] : Fields::of($this->chosen);
+    }
+
+    /** @return list<Field> that all of several chosen elements share */
+    public function sharedFields(): array
+    {
+        $shared = array_map(Fields::shared(...), $this->several);
+        $isOf = static fn(Field $field, array $fields): bool => in_array($field->key, array_column($fields, 'key'), true);
+
+        return array_values(array_filter($shared[0] ?? [], static fn(Field $field): bool => array_filter($shared, static fn(array $fields): bool => !$isOf($field, $fields)) === []));
+    }
+
+    /** @return list<Entry> elements of the storey that several chosen ones can take their values of */
+    public function like(): array
+    {
+        $first = $this->several[0] ?? null;
+        $isLike = static fn(array $values): bool => $first !== null && ($values['kind'] ?? null) === ($first->values['kind'] ?? null);
+        $all = $first === null ? [] : (new Draft($this->scheme->layout))->entriesOf($first->storey, $first->list);
+
+        return array_values(array_filter(array_map(fn(array $values): ?Entry => $isLike($values) && is_string($values['id'] ?? null) ? self::find($this->scheme, $values['id']) : null, $all)));
+    }
+
+    /** @return list<string> ids of all of the chosen element's kind in its room */
+    public function ofItsKind(): array
+    {
+        foreach ([...$this->home->fixtures, ...$this->home->openings] as $placed) {
+            if ($placed->id() === $this->chosen?->id()) {
+                return $placed instanceof PlacedFixture ? $this->thingsLike($placed) : $this->openingsLike($placed);
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<string> */
+    private function thingsLike(PlacedFixture $thing): array
+    {
+        $like = array_filter($this->home->fixtures, static fn(PlacedFixture $other): bool => $other->fixture->kind === $thing->fixture->kind && $other->room === $thing->room && $other->storey() === $thing->storey());
+
+        return array_values(array_map(static fn(PlacedFixture $one): string => $one->id(), $like));
+    }
+
+    /** @return list<string> */
+    private function openingsLike(PlacedOpening $opening): array
+    {
+        $rooms = array_filter([$opening->left->room, $opening->right->room]);
+        $like = array_filter($this->home->openingsOn($opening->storey()), static fn(PlacedOpening $other): bool => $other->opening->kind === $opening->opening->kind && array_filter($rooms, $other->borders(...)) !== []);
+
+        return array_values(array_map(static fn(PlacedOpening $one): string => $one->id(), $like));
     }
 
     public function value(Field $field): string

@@ -62,6 +62,7 @@
             <div><dt><kbd>0</kbd>…<kbd>9</kbd></dt><dd>while drawing: type the length in the direction of the cross, then <kbd>Enter</kbd></dd></div>
             <div><dt><kbd>Esc</kbd></dt><dd>end the chain, then the tool</dd></div>
             <div><dt><kbd>c</kbd></dt><dd>choose and move</dd></div>
+            <div><dt><kbd>Shift</kbd></dt><dd>pointing: choose this too, or no more; dragging: choose all in a box</dd></div>
             <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>choose the element before, the next one</dd></div>
             <div><dt><kbd>e</kbd></dt><dd>choose from a list of all elements</dd></div>
             <div><dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>move what is chosen, with <kbd>Shift</kbd> ten times as far; nothing chosen: move the plan</dd></div>

@@ -152,6 +152,51 @@ final class ActsTest extends TestCase
         self::assertSame(['A', 'overall'], [$this->layout()->survey[0]->group, $this->layout()->survey[0]->role?->value]);
     }
 
+    public function test_several_are_done_to_at_once_and_undone_at_once(): void
+    {
+        foreach (['2000,500', '3000,2500', '6500,3000'] as $at) {
+            $this->act('thing', ['kind' => 'chair', 'at' => $at])->assertOk();
+        }
+        $ids = ['f1', 'f2', 'f3'];
+        $before = $this->layout()->storeys[0]->fixtures;
+        $this->act('set-all', ['ids' => $ids, 'fields' => ['width' => '510', 'height' => '']])->assertOk()->assertSee('3 chosen');
+        self::assertSame([510.0, 510.0, 510.0], array_map(static fn(Fixture $thing): ?float => $thing->width, $this->layout()->storeys[0]->fixtures));
+        $this->undo();
+        self::assertEquals($before, $this->layout()->storeys[0]->fixtures);
+        $this->act('values', ['select' => 'f2', 'fields' => ['depth' => '555']])->assertOk();
+        $this->act('set-all', ['ids' => $ids, 'like' => 'f2'])->assertOk();
+        self::assertSame([555.0, 555.0, 555.0], array_map(static fn(Fixture $thing): ?float => $thing->depth, $this->layout()->storeys[0]->fixtures));
+        $this->act('set-all', ['ids' => $ids, 'like' => 'f2'])->assertUnprocessable()->assertSee('None of them');
+        $this->act('set-all', ['ids' => $ids, 'fields' => ['width' => '1,500']])->assertUnprocessable();
+        $this->act('line-up', ['ids' => $ids, 'along' => 'up'])->assertOk();
+        self::assertCount(1, array_unique(array_map(static fn($thing): float => round($thing->bounds?->middle()->x ?? 0.0, 2), (new Home($this->layout()))->fixtures)));
+        $this->act('line-up', ['ids' => $ids, 'along' => 'spaced-up'])->assertOk();
+        $this->act('move', ['ids' => $ids, 'by' => '10,20'])->assertOk();
+        $this->act('turn', ['ids' => $ids])->assertOk();
+        $this->act('mirror', ['ids' => $ids, 'from' => '3000,0', 'to' => '3000,100'])->assertOk();
+        $this->act('mirror', ['ids' => $ids, 'from' => '3000,0', 'to' => '3000,0'])->assertUnprocessable();
+        $this->act('copy', ['ids' => $ids, 'at' => '3000,3000'])->assertOk();
+        self::assertCount(6, $this->layout()->storeys[0]->fixtures);
+        $this->act('remove', ['ids' => $ids])->assertOk();
+        self::assertCount(3, $this->layout()->storeys[0]->fixtures);
+        $this->undo();
+        self::assertCount(6, $this->layout()->storeys[0]->fixtures);
+        $this->get("/schemes/{$this->scheme->id}/board?storey=G&select=f1&ids[]=f1&ids[]=f2&ids[]=gone")->assertOk()->assertSee('2 chosen');
+    }
+
+    public function test_walls_are_copied_with_openings_and_names(): void
+    {
+        $this->act('openings', ['wall' => 'w5', 'kind' => 'door', 'size' => '0'])->assertOk();
+        $walls = array_map(static fn(Wall $wall): string => $wall->id, $this->layout()->storeys[0]->walls);
+        [$rooms, $openings] = [count($this->layout()->storeys[0]->rooms), count($this->layout()->storeys[0]->openings)];
+        $this->act('copy', ['ids' => $walls, 'at' => '20000,2500'])->assertOk();
+        self::assertCount(2 * count($walls), $this->layout()->storeys[0]->walls);
+        self::assertCount(2 * $rooms, $this->layout()->storeys[0]->rooms);
+        self::assertCount(2 * $openings, $this->layout()->storeys[0]->openings);
+        $areas = array_map(static fn($room): float => round($room->outline()?->area() ?? 0.0), (new Home($this->layout()))->rooms);
+        self::assertEquals(array_slice($areas, 0, $rooms), array_slice($areas, $rooms));
+    }
+
     public function test_what_an_act_would_come_to_is_drawn_and_nothing_is_changed(): void
     {
         $this->act('distance', ['select' => 'w5', 'other' => 'w4', 'side' => 'left', 'distance' => '4500'], 'trials')->assertOk()
@@ -199,6 +244,11 @@ final class ActsTest extends TestCase
         preg_match_all('/<!--part (\w+)-->(.*?)<!--\/part-->/s', $content, $found, PREG_SET_ORDER);
 
         return array_map(static fn(array $part): array => ['hash' => $part[1], 'id' => preg_match('/ id="([\w-]+)"/', $part[2], $id) === 1 ? $id[1] : ''], $found);
+    }
+
+    private function undo(): void
+    {
+        $this->post("/schemes/{$this->scheme->id}/undo", ['version' => Scheme::query()->findOrFail($this->scheme->id)->version, 'storey' => 'G'])->assertOk();
     }
 
     /**

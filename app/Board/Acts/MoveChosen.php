@@ -6,7 +6,9 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\Carried;
 use Heurema\Drafting\InLine;
+use Heurema\Drafting\Motion;
 use Heurema\Drafting\MoveWall;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
@@ -14,11 +16,14 @@ use Heurema\Layout\Edit\Move;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 
-/** What is chosen, moved: a wall sideways with what meets it, everything else as it is. */
+/** What is chosen, moved: a wall by itself sideways with what meets it, everything else as it is. */
 final readonly class MoveChosen implements Act
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
+        if ($asked->several() !== []) {
+            return new Carried($asked->several(), Motion::by($asked->point('by')), count($asked->several()).' elements moved');
+        }
         $chosen = (new Draft($layout))->find($asked->select());
 
         return match ($chosen->list) {

@@ -16,6 +16,10 @@ final readonly class RemoveChosen implements Act
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
+        if ($asked->several() !== []) {
+            return new Remove($asked->several());
+        }
+
         return $asked->select() === '' ? throw new RefusedEdit('Nothing is chosen.') : new Remove([$asked->select()]);
     }
 }

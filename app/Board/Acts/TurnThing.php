@@ -6,7 +6,10 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\Carried;
+use Heurema\Drafting\Motion;
 use Heurema\Drafting\Settling;
+use Heurema\Drafting\Several;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
@@ -14,12 +17,16 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 
-/** The chosen thing turned a quarter to the left about its middle, then out of walls, its back against the one behind it. */
+/** What is chosen turned a quarter to the left: several about the middle of all, a thing about its own, then out of walls, its back against the one behind it. */
 final readonly class TurnThing implements Act
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
-        foreach ((new Home($layout))->fixtures as $thing) {
+        $home = new Home($layout);
+        if ($asked->several() !== []) {
+            return new Carried($asked->several(), Motion::turned((new Several($home, $asked->several()))->middle(), 90), count($asked->several()).' elements turned');
+        }
+        foreach ($home->fixtures as $thing) {
             if ($thing->id() === $asked->select()) {
                 [$width, $depth] = [$thing->fixture->width ?? 0.0, $thing->fixture->depth ?? 0.0];
                 $middle = $thing->frame->toPlan(new Point(0, $depth / 2));

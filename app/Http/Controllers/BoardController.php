@@ -122,6 +122,8 @@ final readonly class BoardController
 
     private function page(Scheme $scheme, Request $request, string $storey, string $select): BoardPage
     {
-        return BoardPage::of($scheme, $this->check, $storey, $select, $request->string('finding')->value());
+        $several = array_slice(array_values(array_filter($request->array('ids'), is_string(...))), 0, 500);
+
+        return BoardPage::of($scheme, $this->check, $storey, $select, $request->string('finding')->value(), count($several) > 1 ? $several : []);
     }
 }

@@ -27,6 +27,8 @@ final class BoardRequest extends FormRequest
             'storey' => ['nullable', 'string', 'max:40'],
             'select' => ['nullable', 'string', 'max:80'],
             'finding' => ['nullable', 'string', 'max:200'],
+            'ids' => ['nullable', 'array', 'max:500'],
+            'ids.*' => ['string', 'max:80'],
             'edit' => ['nullable', 'string', 'max:200000'],
             'fields' => ['nullable', 'array', 'max:40'],
             'fields.*' => ['nullable', 'string', 'max:500'],
@@ -69,6 +71,14 @@ final class BoardRequest extends FormRequest
     public function select(): string
     {
         return $this->string('select')->value();
+    }
+
+    /** @return list<string> all that is chosen, where that is several */
+    public function several(): array
+    {
+        $ids = array_values(array_unique(array_filter($this->array('ids'), is_string(...))));
+
+        return count($ids) > 1 ? $ids : [];
     }
 
     /** The storey in sight. */

@@ -6,6 +6,7 @@ import { Refusals } from './refusals.js';
 import { Snapping } from './snapping.js';
 import { Trials } from './trials.js';
 import { TypedDimension } from './typed-dimension.js';
+import { Axis } from './tools/axis.js';
 import { Choose } from './tools/choose.js';
 import { Picture } from './tools/picture.js';
 import { Place } from './tools/place.js';
@@ -22,7 +23,7 @@ export class Board {
     static DRAWS = new Set(['wall', 'rectangle', 'offset', 'openings', 'thing', 'copy', 'repeat', 'space', 'storey', 'note', 'void', 'stair', 'taped']);
 
     constructor(page, viewport) {
-        Object.assign(this, { page, viewport, inLine: '', finding: '' });
+        Object.assign(this, { page, viewport, inLine: '', finding: '', several: new URLSearchParams(location.search).getAll('ids[]') });
         this.address = page.dataset.address.replace(/\/board$/, '');
         this.step = Number(page.dataset.step);
         this.sheet = document.getElementById('plan-sheet');
@@ -44,7 +45,7 @@ export class Board {
     makeTools() {
         const thing = document.getElementById('thing-kind');
         const tools = [
-            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this), new Picture(this),
+            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this), new Picture(this), new Axis(this),
             new Place(this, 'thing', () => (thing.value === 'note' ? ['note', {}] : ['thing', { kind: thing.value }])),
             new Place(this, 'copy', () => ['copy', {}]),
             new Place(this, 'stair', () => ['stair', { towards: document.getElementById('stair-towards').value }], 'stair-options'),
@@ -79,17 +80,34 @@ export class Board {
 
     /** Something done to what is chosen, or to something else: made by the server as soon as it can be reached. */
     act(act, values, on = this.selection) {
-        const item = this.outbox.add(`acts/${act}`, { storey: this.storey, ...values }, on);
+        const item = this.outbox.add(`acts/${act}`, { storey: this.storey, ...this.severalValues(), ...values }, on);
         if (Board.DRAWS.has(act)) this.selection = { drawn: item.name };
-        if (act === 'remove') this.selection = '';
+        if (act === 'remove' || (act === 'copy' && this.several.length > 1)) Object.assign(this, { selection: '', several: [] });
         return item;
+    }
+
+    /** All that is chosen, where that is several. */
+    severalValues() {
+        return this.several.length > 1 ? { ids: { ...this.several } } : {};
+    }
+
+    /** Chooses several at once. */
+    chooseSeveral(ids) {
+        this.several = ids.length > 1 ? ids : [];
+        this.look(ids.at(-1) ?? '');
+    }
+
+    /** Adds one to what is chosen, or takes it out. */
+    chooseToo(id) {
+        const before = this.several.length > 1 ? this.several : [this.chosen].filter(Boolean);
+        this.chooseSeveral(before.includes(id) ? before.filter((one) => one !== id) : [...before, id]);
     }
 
     /** @returns {Promise<{status: number, refused: string}>} */
     post({ path, values, select, name, version, isLook }) {
         this.page.dataset.busy = 'yes';
         const { finding } = this;
-        if (path === 'board') return this.exchange.ask(`${this.page.dataset.address}?${new URLSearchParams({ ...values, select, finding })}`);
+        if (path === 'board') return this.exchange.ask(`${this.page.dataset.address}?${Exchange.encoded({ ...values, select, finding })}`);
         return this.exchange.ask(`${this.address}/${path}`, { ...values, select, finding, ...(isLook ? {} : { sent_as: name, version: version ?? this.version }) });
     }
 
@@ -137,7 +155,7 @@ export class Board {
 
     /** What an act would come to. */
     try(act, values) {
-        return this.fetch(`${this.address}/trials/${act}`, { select: this.chosen, ...values });
+        return this.fetch(`${this.address}/trials/${act}`, { select: this.chosen, ...this.severalValues(), ...values });
     }
 
     fetch(address, values) {
@@ -145,10 +163,15 @@ export class Board {
     }
 
     choose(id) {
+        this.several = [];
+        this.look(id);
+    }
+
+    look(id) {
         this.selection = id;
         this.mark();
         this.page.dataset.busy = 'yes';
-        this.outbox.look('board', { storey: this.storey }, id);
+        this.outbox.look('board', { storey: this.storey, ...this.severalValues() }, id);
     }
 
     /** The evidence of a finding in its row and on the plan, with what it is of chosen; shut again by the same. */
@@ -243,6 +266,8 @@ export class Board {
             this.use('choose');
             this.choose(row.dataset.choose);
         }
+        const several = event.target.closest('[data-several]');
+        if (several) this.chooseSeveral(several.dataset.several.split(' '));
         const opens = event.target.closest('[data-opens]');
         if (opens) this.openFinding(opens.dataset);
         if (!event.target.closest('#plan-sheet') || this.viewport.dragged || this.moved) return;
@@ -259,14 +284,14 @@ export class Board {
         const onChosen = {
             remove: () => this.act('remove', {}), opening: () => this.act('openings', { kind }),
             hinge: () => this.act('hang', { other: 'jamb' }), swing: () => this.act('hang', { other: 'side' }),
-            turn: () => this.act('turn', {}), mirror: () => this.act('mirror', {}), copy: () => this.copy(),
+            turn: () => this.act('turn', {}), mirror: () => (this.several.length > 1 ? this.use('axis') : this.act('mirror', {})), copy: () => this.copy(),
         };
         if (acts[act]) acts[act]();
         else if (this.selection !== '') onChosen[act]();
     }
 
     send(path) {
-        this.outbox.add(path, { storey: this.storey }, this.selection);
+        this.outbox.add(path, { storey: this.storey, ...this.severalValues() }, this.selection);
     }
 
     /** The forms beside the plan are acts by the name that they carry. */
@@ -368,7 +393,7 @@ export class Board {
     }
 
     copy() {
-        if (this.chosen === '' || document.querySelector(`#plan .fixture[data-subject="${this.chosen}"]`)) this.use('copy');
+        if (this.several.length > 1 || this.chosen === '' || document.querySelector(`#plan .fixture[data-subject="${this.chosen}"]`)) this.use('copy');
     }
 
     /** What a movement of what is chosen, or of something else, asks for. */
@@ -453,7 +478,7 @@ export class Board {
 
     /** What is chosen is marked on the plan at once. */
     mark() {
-        for (const thing of document.querySelectorAll('#plan [data-subject]')) thing.classList.toggle('chosen', thing.dataset.subject === this.chosen);
+        for (const thing of document.querySelectorAll('#plan [data-subject]')) thing.classList.toggle('chosen', thing.dataset.subject === this.chosen || this.several.includes(thing.dataset.subject));
     }
 
     /** A part of the board was drawn anew. */

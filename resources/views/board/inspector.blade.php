@@ -1,5 +1,7 @@
 <section class="evidence inspector" id="inspector" data-chosen="{{ $page->chosen?->id() }}" data-list="{{ $page->chosen?->list }}">
-    @if ($page->chosen)
+    @if (count($page->several) > 1)
+        @include('board.inspector.several')
+    @elseif ($page->chosen)
         <h2>{{ $page->chosen->name() }}</h2>
         @include('board.inspector.values')
         @includeWhen($page->isChosen('walls'), 'board.inspector.wall')
@@ -8,7 +10,7 @@
         @includeWhen($page->isChosen('voids'), 'board.inspector.void')
         @includeWhen($page->isChosen('stairs') && $page->flight(), 'board.inspector.stair')
         @if ($page->isChosen('stairs'))<p><a href="{{ route('board.stair', [$page->scheme, $page->chosen->id()]) }}">Section, other steps, opening above</a></p>@endif
-        @unless ($page->isChosen('storeys'))<p class="inspector-acts"><button type="button" class="btn btn-tool" data-act="remove">Take away</button></p>@endunless
+        @unless ($page->isChosen('storeys'))<p class="inspector-acts">@if (count($page->ofItsKind()) > 1)<button type="button" class="btn btn-tool" data-several="{{ implode(' ', $page->ofItsKind()) }}">All {{ count($page->ofItsKind()) }} of its kind here</button> @endif<button type="button" class="btn btn-tool" data-act="remove">Take away</button></p>@endunless
     @else
         <h2>Nothing chosen</h2>
         @if ($page->home->plans[$page->storey]->storey->walls === [])

@@ -15,14 +15,54 @@ export class Choose {
 
     click(event) {
         const thing = Choose.under(event);
-        if (thing) this.board.choose(thing.dataset.subject);
+        if (thing && event.shiftKey) this.board.chooseToo(thing.dataset.subject);
+        else if (thing) this.board.choose(thing.dataset.subject);
         else if (event.target.closest('[data-space]')) this.board.offerName(this.board.planPoint(event));
         else if (this.board.selection !== '') this.board.choose('');
     }
 
+    /** A box drawn with Shift held chooses what lies in it. */
+    box(event) {
+        event.stopPropagation();
+        const start = { x: event.clientX, y: event.clientY };
+        const corner = this.board.planPoint(event);
+        const drag = (moved) => {
+            if (Math.hypot(moved.clientX - start.x, moved.clientY - start.y) < 4) return;
+            this.board.moved = true;
+            const at = this.board.planPoint(moved);
+            this.board.ghost.draw([[corner, { x: at.x, y: corner.y }, at, { x: corner.x, y: at.y }, corner]]);
+        };
+        const drop = (ended) => {
+            removeEventListener('pointermove', drag);
+            removeEventListener('pointerup', drop);
+            this.board.ghost.clear();
+            if (this.board.moved) this.board.chooseSeveral(Choose.within(start, ended));
+            setTimeout(() => { this.board.moved = false; });
+        };
+        addEventListener('pointermove', drag);
+        addEventListener('pointerup', drop);
+    }
+
+    /** @returns {string[]} ids of what has its middle between two corners of the screen */
+    static within(start, end) {
+        const [left, right] = [start.x, end.clientX].sort((a, b) => a - b);
+        const [top, bottom] = [start.y, end.clientY].sort((a, b) => a - b);
+        const drawn = [...document.querySelectorAll('#plan [data-subject]:not(.room)')].filter((one) => {
+            const box = one.getBoundingClientRect();
+            const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+            return x >= left && x <= right && y >= top && y <= bottom;
+        });
+        return [...new Set(drawn.map((one) => one.dataset.subject))];
+    }
+
     press(event) {
+        if (event.button === 0 && event.shiftKey) {
+            this.box(event);
+            return;
+        }
         const thing = Choose.under(event);
-        if (event.button !== 0 || !thing || thing.dataset.subject !== this.board.chosen || !this.isMovable()) return;
+        const isChosen = thing && (thing.dataset.subject === this.board.chosen || this.board.several.includes(thing.dataset.subject));
+        if (event.button !== 0 || !isChosen || !this.isMovable()) return;
         event.stopPropagation();
         const start = this.board.planPoint(event);
         const list = document.getElementById('inspector').dataset.list;
@@ -35,7 +75,7 @@ export class Choose {
             this.board.moved = Math.hypot(by.x, by.y) > 0;
             if (!this.board.moved) return;
             this.board.ghost.follow(thing, by);
-            act = list === 'fixtures' && place
+            act = list === 'fixtures' && place && this.board.several.length < 2
                 ? ['move-thing', { at: `${place[0] + by.x},${place[1] + by.y}`, free: facing || moved.altKey ? 1 : 0 }]
                 : ['move', this.board.move(by.x, by.y)];
             this.board.trials.try(...act);

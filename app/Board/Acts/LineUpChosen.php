@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\LineUp;
+use Heurema\Drafting\Several;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Layout;
+use Heurema\Spatial\Home;
+
+/** All that is chosen lined up with the first of it, or spaced evenly. */
+final readonly class LineUpChosen implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        $several = new Several(new Home($layout), $asked->several());
+
+        return match ($asked->string('along')->value()) {
+            'spaced-across' => $several->space(true),
+            'spaced-up' => $several->space(false),
+            default => $several->lineUp($asked->word('along', LineUp::Left)),
+        };
+    }
+}

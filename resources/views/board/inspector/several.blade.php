@@ -1,0 +1,40 @@
+<h2>{{ count($page->several) }} chosen</h2>
+<p class="evidence-subject">{{ implode(', ', array_slice(array_map(fn ($entry) => lcfirst($entry->name()), $page->several), 0, 6)) }}{{ count($page->several) > 6 ? ' and more' : '' }}</p>
+@if ($page->sharedFields() !== [])
+    <form class="fields" data-form="set-all" novalidate>
+        @foreach ($page->sharedFields() as $field)
+            <label for="all-{{ $field->key }}">{{ $field->label }}</label>
+            @if ($field->kind === App\Board\Field::CHOICE || $field->kind === App\Board\Field::YES_NO)
+                <select id="all-{{ $field->key }}" name="fields[{{ $field->key }}]"><option value="">as it is</option>@foreach ($field->kind === App\Board\Field::YES_NO ? ['yes', 'no'] : $field->choices as $choice)<option value="{{ $choice }}">{{ $field->words($choice) }}</option>@endforeach</select>
+            @else
+                <span class="field"><input id="all-{{ $field->key }}" name="fields[{{ $field->key }}]" placeholder="as it is" autocomplete="off" aria-describedby="all-reading-{{ $field->key }}" @if ($field->kind === App\Board\Field::LENGTH) data-length="{{ $field->expected?->name }}" @endif><output id="all-reading-{{ $field->key }}" class="reading"></output></span>
+            @endif
+        @endforeach
+        <button class="btn btn-primary btn-sm">Set all</button>
+    </form>
+@endif
+@if ($page->like() !== [] && $page->sharedFields() !== [])
+    <form class="fields fields-inline" data-form="set-all">
+        <label for="all-like">All as</label>
+        <select id="all-like" name="like">@foreach ($page->like() as $like)<option value="{{ $like->id() }}">{{ lcfirst($like->name()) }}</option>@endforeach</select>
+        <button class="btn btn-tool btn-sm">Take its values</button>
+    </form>
+@endif
+<form class="fields fields-inline" data-form="line-up">
+    <label for="line-up">Line up</label>
+    <select id="line-up" name="along">@foreach (['left' => 'left edges with the first', 'right' => 'right edges with the first', 'top' => 'upper edges with the first', 'bottom' => 'lower edges with the first', 'up' => 'middles, one above the other', 'across' => 'middles, side by side', 'spaced-across' => 'spaced evenly across', 'spaced-up' => 'spaced evenly up'] as $along => $words)<option value="{{ $along }}">{{ $words }}</option>@endforeach</select>
+    <button class="btn btn-tool btn-sm">Do it</button>
+</form>
+<p class="inspector-acts">
+    <button type="button" class="btn btn-tool" data-act="turn" title="t">Turn</button>
+    <button type="button" class="btn btn-tool" data-act="mirror" title="m">Mirror about a line</button>
+    <button type="button" class="btn btn-tool" data-act="copy" title="d">Copy to a place</button>
+    <button type="button" class="btn btn-tool" data-act="remove">Take away</button>
+</p>
+@if (count($page->storeys()) > 1)
+    <form class="fields fields-inline" data-form="copy">
+        <label for="copy-storey">The same place on</label>
+        <select id="copy-storey" name="to_storey">@foreach ($page->storeys() as $storey)@if ($storey->id !== $page->storey)<option value="{{ $storey->id }}">{{ $storey->name }}</option>@endif @endforeach</select>
+        <button class="btn btn-tool btn-sm">Copy</button>
+    </form>
+@endif
