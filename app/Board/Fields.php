@@ -23,7 +23,7 @@ final class Fields
     {
         return match ($entry->list) {
             'walls' => self::ofWalls(),
-            'openings' => self::ofOpenings(is_string($entry->values['kind'] ?? null) ? $entry->values['kind'] : ''),
+            'openings' => self::ofOpenings(is_string($entry->values['kind'] ?? null) ? $entry->values['kind'] : '', $entry->values['operation'] ?? null),
             'rooms' => self::ofRooms(),
             'fixtures' => self::ofFixtures(),
             'stairs' => [Field::text('name', 'Name'), Field::length('width', 'Width', ExpectedLength::StairWidth), Field::length('nosing', 'Nosing'), Field::length('rise', 'Rise'), Field::yesNo('open_risers', 'Open risers')],
@@ -55,7 +55,7 @@ final class Fields
     }
 
     /** @return list<Field> */
-    private static function ofOpenings(string $kind): array
+    private static function ofOpenings(string $kind, mixed $operation): array
     {
         $isWindow = $kind === 'window';
         $sizes = [
@@ -66,7 +66,7 @@ final class Fields
 
         return match ($kind) {
             'window' => [Field::choice('operation', 'Opens as', WindowOperation::class), ...$sizes, Field::length('sill', 'Sill', ExpectedLength::Sill), Field::length('frame', 'Frame', ExpectedLength::Frame), Field::yesNo('safety_glass', 'Safety glass'), Field::yesNo('opening_limiter', 'Opening limiter'), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
-            'door' => [Field::choice('operation', 'Opens as', DoorOperation::class), ...$sizes, Field::choice('hinge', 'Hinge at the wall’s', HingeEnd::class), Field::choice('opens', 'Swings to the', WallSide::class), Field::length('threshold', 'Threshold'), Field::length('leaf_thickness', 'Leaf thickness'), Field::yesNo('glazed', 'Glazed'), Field::yesNo('self_closing', 'Closes by itself'), Field::number('fire_minutes', 'Fire rating, minutes'), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
+            'door' => [Field::choice('operation', 'Opens as', DoorOperation::class), ...$sizes, Field::choice('hinge', 'Hinge at the wall’s', HingeEnd::class), Field::choice('opens', 'Swings to the', WallSide::class), Field::length('threshold', 'Threshold'), Field::length('leaf_thickness', 'Leaf thickness'), Field::yesNo('glazed', 'Glazed'), Field::yesNo('self_closing', 'Closes by itself'), Field::number('fire_minutes', 'Fire rating, minutes'), ...($operation === 'folding' ? [Field::number('leaves', 'Leaves')] : []), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
             default => [...$sizes, Field::choice('status', 'Status', Status::class, true, Status::New->value)],
         };
     }

@@ -9,6 +9,7 @@ use Heurema\Drafting\Dimension;
 use Heurema\Drafting\Standing;
 use Heurema\Drafting\Stop;
 use Heurema\Drafting\Stretch;
+use Heurema\Drafting\Surroundings;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
 use Heurema\Drafting\WallStretches;
@@ -63,15 +64,22 @@ final readonly class LiveDimensions
     {
         $standing = new Standing($fixture);
         $zone = $standing->zone(self::ZONE);
-        $front = $standing->front();
         $sides = $standing->sides();
         // both sides are one chain, from wall to wall, so that their texts keep clear of each other
         $chain = array_map(static fn(Segment $side): Dimension => new Dimension($side, $fixture->id()), $sides);
         $chain = count($chain) === 2 ? [new Dimension($sides[0]->reversed(), null, $fixture->id()), $chain[1]] : $chain;
 
         return ($zone === null ? '' : Svg::element('path', ['class' => 'front-zone', 'd' => Svg::path($zone)]))
-            .$this->chain($chain).($front === null ? '' : $this->dimension($front))
+            .$this->chain($chain).$this->gaps($fixture)
             .$this->warning($fixture->frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2)), $this->troubles($fixture));
+    }
+
+    /** To the nearest things and faces on all four sides; what touches is not written. */
+    private function gaps(PlacedFixture $fixture): string
+    {
+        $gaps = array_filter((new Surroundings($fixture, $this->home))->gaps, static fn(Segment $gap): bool => $gap->length() > 1.0);
+
+        return implode('', array_map(fn(Segment $gap): string => $this->chain([new Dimension($gap, $fixture->id())]), $gaps));
     }
 
     /** @return list<string> */
@@ -160,11 +168,6 @@ final readonly class LiveDimensions
         $risers = $stair->stair->risers();
 
         return $rise === null || $risers === 0 ? '' : Svg::pinned($stair->stair->start, 'live-note', Svg::element('text', ['y' => 32], Svg::text("{$risers} risers of {$this->home->length($rise / $risers)}"))).$this->aroundStair($stair);
-    }
-
-    private function dimension(Segment $segment): string
-    {
-        return (new DimensionLine($segment, $this->home->length($segment->length())))->draw();
     }
 
     /** @param list<string> $troubles */

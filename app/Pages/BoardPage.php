@@ -28,6 +28,7 @@ use App\Models\Underlay;
 use App\Rules\Basis;
 use App\Rules\BookCheck;
 use Heurema\Drafting\Standing;
+use Heurema\Drafting\Surroundings;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
 use Heurema\Drafting\WallMeetings;
@@ -45,6 +46,7 @@ use Heurema\Review\Finding;
 use Heurema\Review\MissingWords;
 use Heurema\Review\Report;
 use Heurema\Rulebook\RuleBook;
+use Heurema\Spatial\FoldingLeaves;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\OpenEdge;
 use Heurema\Spatial\PlacedFixture;
@@ -299,15 +301,96 @@ final class BoardPage
     public function sides(): array
     {
         $sides = [];
-        foreach ($this->isChosen('fixtures') ? $this->home->fixtures : [] as $thing) {
-            foreach ($thing->id() === $this->chosen?->id() ? (new Standing($thing))->sides() : [] as $side) {
-                if ($side->length() > 0) {
-                    $sides[$side->direction()->dot($thing->frame->xAxis) > 0 ? 'right' : 'left'] = $side;
-                }
+        $thing = $this->chosenThing();
+        if ($thing === null) {
+            return [];
+        }
+        foreach ((new Standing($thing))->sides() as $side) {
+            if ($side->length() > 0) {
+                $sides[$side->direction()->dot($thing->frame->xAxis) > 0 ? 'right' : 'left'] = $side;
             }
         }
 
         return $sides;
+    }
+
+    /** How wide the gap is in which the chosen thing stands. */
+    public function gap(): ?string
+    {
+        $thing = $this->chosenThing();
+        $between = $thing === null ? null : (new Surroundings($thing, $this->home))->between();
+
+        return $between === null ? null : $this->home->length($between);
+    }
+
+    /** @return array<string, string> what the chosen thing or opening can be placed by: names by id */
+    public function neighbours(): array
+    {
+        $chosen = $this->chosenThing() ?? $this->chosenOpening();
+        if ($chosen === null) {
+            return [];
+        }
+        $rooms = $chosen instanceof PlacedFixture ? array_filter([$chosen->room]) : array_filter([$chosen->left->room, $chosen->right->room]);
+        $names = [];
+        foreach ($chosen instanceof PlacedOpening ? $rooms : [] as $room) {
+            $names[$room->id()] = $room->name();
+        }
+        foreach ([...$this->home->fixturesOn($this->storey), ...$this->home->openingsOn($this->storey)] as $placed) {
+            $isHere = $placed instanceof PlacedFixture ? in_array($placed->room, $rooms, true) : array_filter($rooms, $placed->borders(...)) !== [];
+            if ($placed->id() !== $chosen->id() && $isHere) {
+                $names[$placed->id()] = $placed->spoken();
+            }
+        }
+        foreach ($rooms as $room) {
+            foreach ($room->sides() as $side) {
+                $names[$side->wall->id] = 'the '.$this->wallCalled($side->wall->id);
+            }
+        }
+
+        return $names;
+    }
+
+    /** Where a jamb of the chosen opening is: `towards the left`. */
+    public function jamb(string $end): string
+    {
+        $line = $this->chosenWall()?->line();
+        if ($line === null) {
+            return $end === 'from' ? 'at the wall’s start' : 'at the wall’s end';
+        }
+        $way = $line->direction()->times($end === 'from' ? -1 : 1);
+
+        return 'at its '.(abs($way->x) >= abs($way->y) ? ($way->x > 0 ? 'right' : 'left') : ($way->y > 0 ? 'upper end' : 'lower end'));
+    }
+
+    /** How wide each leaf of the chosen folding door is. */
+    public function leafWidth(): ?string
+    {
+        $opening = $this->chosenOpening();
+        $leaves = $opening === null ? null : FoldingLeaves::of($opening);
+
+        return $leaves === null ? null : $this->home->length($leaves->leafWidth);
+    }
+
+    private function chosenThing(): ?PlacedFixture
+    {
+        foreach ($this->isChosen('fixtures') ? $this->home->fixtures : [] as $thing) {
+            if ($thing->id() === $this->chosen?->id()) {
+                return $thing;
+            }
+        }
+
+        return null;
+    }
+
+    private function chosenOpening(): ?PlacedOpening
+    {
+        foreach ($this->isChosen('openings') ? $this->home->openings : [] as $opening) {
+            if ($opening->id() === $this->chosen?->id()) {
+                return $opening;
+            }
+        }
+
+        return null;
     }
 
     /** The first flight of the chosen stair and how high its risers come. */

@@ -184,6 +184,43 @@ final class ActsTest extends TestCase
         $this->get("/schemes/{$this->scheme->id}/board?storey=G&select=f1&ids[]=f1&ids[]=f2&ids[]=gone")->assertOk()->assertSee('2 chosen');
     }
 
+    public function test_things_and_openings_are_placed_by_what_is_beside_them(): void
+    {
+        $this->act('thing', ['kind' => 'refrigerator', 'at' => '400,100'])->assertOk();
+        $this->act('thing', ['kind' => 'sink', 'at' => '2000,100'])->assertOk()->assertSee('Place it by something else')->assertSee('Fill the gap of');
+        $this->act('beside', ['select' => 'f2', 'mine' => 'near', 'theirs' => 'near', 'other' => 'f1', 'distance' => '0'])->assertOk();
+        self::assertEqualsWithDelta(0.0, $this->apart(0, 1), 0.01);
+        $this->act('between', ['select' => 'f2', 'how' => 'centre'])->assertOk();
+        $this->act('between', ['select' => 'f2', 'how' => 'fill'])->assertOk();
+        self::assertEqualsWithDelta(0.0, $this->apart(0, 1), 0.01);
+        $this->act('beside', ['select' => 'f2', 'other' => 'gone', 'distance' => '0'])->assertUnprocessable()->assertSee('not there any more');
+        $this->act('beside', ['select' => 'f2', 'other' => 'f1', 'distance' => 'x'])->assertUnprocessable();
+
+        $this->act('openings', ['wall' => 'w5', 'kind' => 'gap', 'size' => '0'])->assertOk()->assertSee('Make it a door');
+        $at = $this->opening(0)->at;
+        $this->act('convert', ['select' => 'o1'])->assertOk()->assertSee('Make it a bare opening');
+        self::assertSame(['door', $at, 'hinged'], [$this->opening(0)->kind->value, $this->opening(0)->at, $this->opening(0)->door?->operation?->value]);
+        // wider by 200: the pier at its start stays, or the one at its end, or its middle
+        foreach ([['from', 100.0], ['to', -100.0], ['', 0.0]] as [$keeps, $shift]) {
+            $was = $this->opening(0);
+            $this->act('values', ['select' => 'o1', 'keeps' => $keeps, 'fields' => ['width' => (string) (($was->width ?? 0.0) + 200)]])->assertOk();
+            self::assertEqualsWithDelta($was->at + $shift, $this->opening(0)->at, 0.001, $keeps);
+        }
+        $this->act('values', ['select' => 'o1', 'fields' => ['operation' => 'folding']])->assertOk()->assertSee('Each leaf is');
+        $this->act('values', ['select' => 'o1', 'fields' => ['leaves' => '6']])->assertOk()->assertSee('Each leaf is 250 mm wide');
+        $this->act('convert', ['select' => 'o1'])->assertOk();
+        self::assertSame('gap', $this->opening(0)->kind->value);
+        $this->act('convert', ['select' => 'f1'])->assertUnprocessable();
+    }
+
+    /** How far two things stand apart along the lower wall. */
+    private function apart(int $one, int $other): float
+    {
+        $things = (new Home($this->layout()))->fixtures;
+
+        return ($things[$other]->bounds->left ?? 0.0) - ($things[$one]->bounds->right ?? 0.0);
+    }
+
     public function test_walls_are_copied_with_openings_and_names(): void
     {
         $this->act('openings', ['wall' => 'w5', 'kind' => 'door', 'size' => '0'])->assertOk();

@@ -23,7 +23,25 @@ final readonly class TypeValues implements Act
         $id = $asked->select();
         $values = (new TypedValues($layout))->read((new Draft($layout))->find($id), $asked->fields());
 
-        return self::isHeights($layout, $id, $values) ? new SetHeights($id, $values['ceiling'] ?? null, $values['floor_thickness'] ?? null) : new ChangeValues($id, [...$values, ...self::place($layout, $id, $values['width'] ?? null)]);
+        return self::isHeights($layout, $id, $values) ? new SetHeights($id, $values['ceiling'] ?? null, $values['floor_thickness'] ?? null) : new ChangeValues($id, [...$values, ...self::place($layout, $id, $values['width'] ?? null), ...self::pier($layout, $id, $values, $asked->string('keeps')->value())]);
+    }
+
+    /**
+     * With another width an opening keeps its middle, or the pier at one of its jambs.
+     *
+     * @param array<string, mixed> $values
+     *
+     * @return array<string, float>
+     */
+    private static function pier(Layout $layout, string $id, array $values, string $keeps): array
+    {
+        $opening = (new Draft($layout))->find($id);
+        [$was, $is, $at] = [$opening->number('width'), $values['width'] ?? null, $opening->number('at')];
+        if ($opening->list !== 'openings' || $was === null || $at === null || !is_float($is) || isset($values['at']) || !in_array($keeps, ['from', 'to'], true)) {
+            return [];
+        }
+
+        return ['at' => round($at + ($keeps === 'from' ? $is - $was : $was - $is) / 2, 4)];
     }
 
     /**

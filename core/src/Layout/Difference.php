@@ -10,7 +10,7 @@ use Heurema\Units\Amount;
 final readonly class Difference
 {
     /** Keys whose values are no lengths. */
-    private const PLAIN = ['facing', 'north', 'glass_area', 'bedspaces', 'fire_minutes', 'risers'];
+    private const PLAIN = ['facing', 'north', 'glass_area', 'bedspaces', 'fire_minutes', 'leaves', 'risers'];
 
     public function __construct(private Layout $before, private Layout $after) {}
 

@@ -8,7 +8,7 @@ use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\HingeEnd;
 use Heurema\Layout\Words\WallSide;
 
-/** What only a door or a gap has. Lengths in mm; null where nobody said. */
+/** What only a door or a gap has. Lengths in mm; null where nobody said. Leaves: how many a folding door has. */
 final readonly class DoorDetails
 {
     public function __construct(
@@ -22,6 +22,7 @@ final readonly class DoorDetails
         public ?bool $selfClosing = null,
         public ?float $fireMinutes = null,
         public ?bool $safetyGlass = null,
+        public ?int $leaves = null,
     ) {}
 
     public static function read(Place $place): self
@@ -37,6 +38,7 @@ final readonly class DoorDetails
             $place->optional('self_closing')?->boolean(),
             $place->optional('fire_minutes')?->number(0, 1000),
             $place->optional('safety_glass')?->boolean(),
+            $place->optional('leaves')?->integer(2, 20),
         );
     }
 
@@ -54,6 +56,7 @@ final readonly class DoorDetails
             'threshold' => $this->threshold,
             'self_closing' => $this->selfClosing,
             'fire_minutes' => $this->fireMinutes,
+            'leaves' => $this->leaves,
         ];
     }
 }

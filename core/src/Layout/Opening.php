@@ -11,7 +11,7 @@ use Heurema\Layout\Words\Status;
 final readonly class Opening
 {
     private const KEYS = ['id', 'kind', 'wall', 'at', 'width', 'height', 'sill', 'trim', 'status', 'locked', 'clear_width', 'clear_height'];
-    private const DOOR_KEYS = ['operation', 'hinge', 'opens', 'leaf_thickness', 'glazed', 'safety_glass', 'exterior_level', 'threshold', 'self_closing', 'fire_minutes'];
+    private const DOOR_KEYS = ['operation', 'hinge', 'opens', 'leaf_thickness', 'glazed', 'safety_glass', 'exterior_level', 'threshold', 'self_closing', 'fire_minutes', 'leaves'];
     private const GAP_KEYS = ['exterior_level', 'threshold'];
     private const WINDOW_KEYS = ['operation', 'frame', 'glass_area', 'safety_glass', 'opening_limiter', 'well'];
 

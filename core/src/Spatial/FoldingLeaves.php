@@ -7,11 +7,13 @@ namespace Heurema\Spatial;
 use Heurema\Geometry\Frame;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Words\DoorOperation;
+use Heurema\Layout\Words\HingeEnd;
 use Heurema\Layout\Words\WallSide;
 
 /**
- * The leaves of a folding door, worked out from its opening: in pairs that fold in the middle, from one jamb where two leaves
- * do, else from both; each leaf at most 610 mm (24 in) wide (common practice, no source). Drawn half open, each at 45 degrees.
+ * The leaves of a folding door: as many as were said, or worked out from its opening, each at most 610 mm (24 in) wide (common practice,
+ * no source). In pairs that fold in the middle, from the hinge's jamb where two leaves do, else from both, the more on the hinge's.
+ * Drawn half open, each at 45 degrees.
  */
 final readonly class FoldingLeaves
 {
@@ -24,7 +26,7 @@ final readonly class FoldingLeaves
     private function __construct(private PlacedOpening $opening, private float $width, private int $out)
     {
         $pairs = (int) ceil($width / (2 * self::WIDEST) - 1e-9);
-        $this->count = 2 * max(1, $pairs);
+        $this->count = $opening->opening->door->leaves ?? 2 * max(1, $pairs);
         $this->leafWidth = $width / $this->count;
     }
 
@@ -46,11 +48,14 @@ final readonly class FoldingLeaves
     /** @return list<list<Point>> from each jamb that leaves hang on, the zigzag that they make */
     public function zigzags(): array
     {
-        $fromBoth = $this->count > 2;
-        $fromStart = $fromBoth ? 2 * intdiv($this->count, 4) : $this->count;
-        $zigzags = [$this->zigzag(-1, $fromStart)];
+        $atEnd = $this->opening->opening->door?->hinge === HingeEnd::To;
+        if ($this->count <= 2) {
+            return [$this->zigzag($atEnd ? 1 : -1, $this->count)];
+        }
+        $fewer = 2 * intdiv($this->count, 4);
+        $fromStart = $this->opening->opening->door?->hinge === HingeEnd::From ? $this->count - $fewer : $fewer;
 
-        return $fromBoth ? [...$zigzags, $this->zigzag(1, $this->count - $fromStart)] : $zigzags;
+        return [$this->zigzag(-1, $fromStart), $this->zigzag(1, $this->count - $fromStart)];
     }
 
     /**

@@ -283,6 +283,7 @@ export class Board {
         };
         const onChosen = {
             remove: () => this.act('remove', {}), opening: () => this.act('openings', { kind }),
+            'centre-between': () => this.act('between', { how: 'centre' }), 'fill-between': () => this.act('between', { how: 'fill' }), convert: () => this.act('convert', {}),
             hinge: () => this.act('hang', { other: 'jamb' }), swing: () => this.act('hang', { other: 'side' }),
             turn: () => this.act('turn', {}), mirror: () => (this.several.length > 1 ? this.use('axis') : this.act('mirror', {})), copy: () => this.copy(),
         };

@@ -1,6 +1,9 @@
 <p class="inspector-acts">
     @if (($page->chosen->values['kind'] ?? '') === 'door')<button type="button" class="btn btn-tool" data-act="hinge" title="h">Other jamb</button><button type="button" class="btn btn-tool" data-act="swing" title="o">Other side</button>@endif
+    @if (in_array($page->chosen->values['kind'] ?? '', ['door', 'gap'], true))<button type="button" class="btn btn-tool" data-act="convert">{{ $page->chosen->values['kind'] === 'door' ? 'Make it a bare opening' : 'Make it a door' }}</button>@endif
 </p>
+@if ($page->leafWidth())<p class="evidence-subject">Each leaf is {{ $page->leafWidth() }} wide.</p>@endif
+@include('board.inspector.beside')
 <details>
     <summary>Place it exactly</summary>
     <form class="fields" data-form="move-opening" data-tries novalidate>

@@ -11,6 +11,13 @@
     <button type="button" class="btn btn-tool" data-act="mirror" title="m">Mirror</button>
     <button type="button" class="btn btn-tool" data-act="copy" title="d">Copy to a place</button>
 </p>
+@if ($gap = $page->gap())
+    <p class="inspector-acts">
+        <button type="button" class="btn btn-tool" data-act="centre-between">Centre it between</button>
+        <button type="button" class="btn btn-tool" data-act="fill-between">Fill the gap of {{ $gap }}</button>
+    </p>
+@endif
+@include('board.inspector.beside')
 <details>
     <summary>Repeat, copy to a storey</summary>
     <form class="fields fields-inline" data-form="repeat" data-tries novalidate>

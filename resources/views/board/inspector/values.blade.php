@@ -15,5 +15,9 @@
             </span>
         @endif
     @endforeach
+    @if ($page->isChosen('openings'))
+        <label for="field-keeps">With another width stays</label>
+        <select id="field-keeps" name="keeps"><option value="">its middle</option><option value="from">the jamb {{ $page->jamb('from') }}</option><option value="to">the jamb {{ $page->jamb('to') }}</option></select>
+    @endif
     @if ($page->fields() !== [])<button class="btn btn-primary btn-sm">Set</button>@endif
 </form>

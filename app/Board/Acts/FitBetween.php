@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\Surroundings;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Layout;
+use Heurema\Spatial\Home;
+
+/** The chosen thing centred between what stands at its left and right, or as wide as the gap between them. */
+final readonly class FitBetween implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        $home = new Home($layout);
+        foreach ($home->fixtures as $thing) {
+            if ($thing->id() === $asked->select()) {
+                $around = new Surroundings($thing, $home);
+
+                return $asked->string('how')->value() === 'fill' ? $around->filled() : $around->centred();
+            }
+        }
+
+        throw new RefusedEdit('Choose a thing.');
+    }
+}
