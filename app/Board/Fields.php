@@ -66,7 +66,7 @@ final class Fields
 
         return match ($kind) {
             'window' => [Field::choice('operation', 'Opens as', WindowOperation::class), ...$sizes, Field::length('sill', 'Sill', ExpectedLength::Sill), Field::length('frame', 'Frame', ExpectedLength::Frame), Field::yesNo('safety_glass', 'Safety glass'), Field::yesNo('opening_limiter', 'Opening limiter'), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
-            'door' => [Field::choice('operation', 'Opens as', DoorOperation::class), ...$sizes, Field::choice('hinge', 'Hinge at the wall’s', HingeEnd::class), Field::choice('opens', 'Swings to the', WallSide::class), Field::length('threshold', 'Threshold'), Field::length('leaf_thickness', 'Leaf thickness'), Field::yesNo('glazed', 'Glazed'), Field::yesNo('self_closing', 'Closes by itself'), Field::number('fire_minutes', 'Fire rating, minutes'), ...($operation === 'folding' ? [Field::number('leaves', 'Leaves')] : []), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
+            'door' => [Field::choice('operation', 'Opens as', DoorOperation::class), ...$sizes, Field::choice('hinge', 'Hinge', HingeEnd::class), Field::choice('opens', 'Swings', WallSide::class), Field::length('threshold', 'Threshold'), Field::length('leaf_thickness', 'Leaf thickness'), Field::yesNo('glazed', 'Glazed'), Field::yesNo('self_closing', 'Closes by itself'), Field::number('fire_minutes', 'Fire rating, minutes'), ...($operation === 'folding' ? [Field::number('leaves', 'Leaves')] : []), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
             default => [...$sizes, Field::choice('status', 'Status', Status::class, true, Status::New->value)],
         };
     }

@@ -285,10 +285,22 @@ final class BoardPage
         $stretches = new WallStretches($storey, $wall);
         $named = ['whole' => "the whole wall ({$this->home->length($stretches->whole()->length())})"];
         foreach ($stretches->free($this->chosen?->id()) as $number => $stretch) {
-            $named[$number] = "{$stretch->startsAt} to {$stretch->endsAt} ({$this->home->length($stretch->length())})";
+            $named[$number] = "{$this->bound($stretch->startsAt)} to {$this->bound($stretch->endsAt)} ({$this->home->length($stretch->length())})";
         }
 
         return $named;
+    }
+
+    /** What bounds a stretch of a wall, in words. */
+    private function bound(string $bound): string
+    {
+        $entry = self::find($this->scheme, substr((string) strrchr($bound, ' '), 1));
+
+        return match (true) {
+            $entry !== null => 'the '.lcfirst($this->called($entry)),
+            $bound === 'the start' => 'the corner '.$this->jamb('from'),
+            default => 'the corner '.$this->jamb('to'),
+        };
     }
 
     /** @return array<int, string> */
@@ -312,6 +324,59 @@ final class BoardPage
         }
 
         return $sides;
+    }
+
+    /** What an element is called, as a heading: by what it is and where, never by its id. */
+    public function called(Entry $entry): string
+    {
+        foreach ([SubjectType::Wall, SubjectType::Door, SubjectType::Window, SubjectType::Fixture, SubjectType::Room, SubjectType::Stair] as $type) {
+            foreach ($this->home->subjects($type) as $subject) {
+                if ($subject->id() === $entry->id()) {
+                    return $subject->name();
+                }
+            }
+        }
+        $name = $entry->values['name'] ?? null;
+
+        return match (true) {
+            is_string($name) => $name,
+            $entry->list === 'voids' => 'Floor opening',
+            $entry->list === 'survey' => 'Taped distance',
+            default => ucfirst(str_replace('_', ' ', is_string($entry->values['kind'] ?? null) ? $entry->values['kind'] : rtrim($entry->list, 's'))),
+        };
+    }
+
+    /** What lies on a side of the chosen opening's wall. */
+    public function towards(string $side): string
+    {
+        $opening = $this->chosenOpening();
+        $beyond = $side === 'left' ? $opening?->left : $opening?->right;
+
+        return $beyond === null ? "the {$side} of its wall" : $beyond->words();
+    }
+
+    /** A choice of a field as one would say it of the chosen element. */
+    public function says(Field $field, string $choice): string
+    {
+        return match ($field->key) {
+            'hinge' => $this->jamb($choice),
+            'opens' => 'into '.$this->towards($choice),
+            default => $field->words($choice),
+        };
+    }
+
+    /** Where on the plan a choice or a length of the chosen element is, to be lit while its field is used. */
+    public function lights(string $key): ?string
+    {
+        $opening = $this->chosenOpening();
+        $line = match (true) {
+            $opening === null => $this->sides()[$key] ?? null,
+            $key === 'at' => new Segment($opening->wall->from, $opening->middle()),
+            $key === 'width' => $opening->span(),
+            default => null,
+        };
+
+        return $line === null ? null : implode(' ', [round($line->from->x, 1), round($line->from->y, 1), round($line->to->x, 1), round($line->to->y, 1)]);
     }
 
     /** How wide the gap is in which the chosen thing stands. */

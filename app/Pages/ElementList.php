@@ -7,7 +7,6 @@ namespace App\Pages;
 use App\Models\Scheme;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\FloorVoid;
-use Heurema\Layout\Opening;
 use Heurema\Layout\Wall;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
@@ -39,8 +38,8 @@ final readonly class ElementList
 
         $groups = [
             'Rooms' => self::listed($plan->rooms, fn(RoomSpace $room): array => [$room->name(), $this->room($room)]),
-            'Walls' => self::listed($plan->storey->walls, fn(Wall $wall): array => ["Wall {$wall->id}", $this->wall($wall)]),
-            'Doors, windows, bare openings' => self::listed(array_filter($this->home->openings, $here), fn(PlacedOpening $opening): array => [$opening->name(), $this->opening($opening->opening)]),
+            'Walls' => self::listed($plan->storey->walls, fn(Wall $wall): array => [$plan->wallCalled($wall->id), $this->wall($wall)]),
+            'Doors, windows, bare openings' => self::listed(array_filter($this->home->openings, $here), fn(PlacedOpening $opening): array => [$opening->name(), $this->opening($opening)]),
             'Stairs' => self::listed(array_filter($this->home->stairs, fn(PlacedStair $stair): bool => in_array($this->storey, [$stair->from?->id, $stair->to->id], true)), fn(PlacedStair $stair): array => [$stair->name(), $this->stair($stair)]),
             'Floor openings' => self::listed($plan->storey->voids, fn(FloorVoid $void): array => ['Floor opening', $this->void($void)]),
             'Things' => self::listed(array_filter($this->home->fixtures, $here), fn(PlacedFixture $thing): array => [$thing->name(), $this->thing($thing->fixture)]),
@@ -66,12 +65,14 @@ final readonly class ElementList
         return "{$wall->type->value}, {$this->home->length($wall->line()->length())} long".($wall->isDivider() ? '' : ", {$this->home->length($wall->thickness)} thick");
     }
 
-    private function opening(Opening $opening): string
+    private function opening(PlacedOpening $placed): string
     {
+        $opening = $placed->opening;
+
         return implode(', ', [
             $opening->width === null ? 'width not said' : "{$this->home->length($opening->width)} wide",
             $opening->height === null ? 'height not said' : "{$this->home->length($opening->height)} high",
-            "in wall {$opening->wall}, its middle {$this->home->length($opening->at)} from the wall’s start",
+            'in the '.lcfirst($placed->plan->wallCalled($opening->wall)).", its middle {$this->home->length($opening->at)} from the wall’s start",
         ]);
     }
 

@@ -26,10 +26,10 @@ final class BoardTest extends BrowserTestCase
         $this->waitFor('#plan');
         $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
         $this->waitFor('#board');
-        $this->drag('.fixture[data-subject="gf8"]', 'Table gf8', 40, 0, 2);
+        $this->drag('.fixture[data-subject="gf8"]', 'gf8', 40, 0, 2);
         // the wall between laundry and study, dragged to the left: the study grows
         $area = $this->find('#plan .layer-labels')->getDomProperty('textContent');
-        $this->drag('.handle[data-subject="gw12"]', 'Wall gw12', -30, 0, 3);
+        $this->drag('.handle[data-subject="gw12"]', 'gw12', -30, 0, 3);
         self::assertNotSame($area, $this->find('#plan .layer-labels')->getDomProperty('textContent'));
         self::assertSame('', $this->find('#ghost')->getDomProperty('textContent'));
     }
@@ -51,7 +51,7 @@ final class BoardTest extends BrowserTestCase
             $this->waitFor('#board-checked[data-version="'.++$version.'"]');
         }
         $this->browser->action()->moveToElement($this->find('.fixture[data-subject="gf17"]'))->click()->perform();
-        $this->waitForText('#inspector h2', 'Water closet gf17');
+        $this->waitFor('#inspector[data-chosen="gf17"]');
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->waitFor('#board-checked[data-version="'.++$version.'"]');
         $patched = $this->shown();
@@ -123,7 +123,7 @@ final class BoardTest extends BrowserTestCase
     private function drag(string $selector, string $name, int $right, int $down, int $version): void
     {
         $this->browser->action()->moveToElement($this->find($selector))->click()->perform();
-        $this->waitForText('#inspector h2', $name);
+        $this->waitFor("#inspector[data-chosen=\"{$name}\"]");
         $this->browser->action()->moveToElement($this->find($selector))->clickAndHold()->moveByOffset($right, $down)->release()->perform();
         $this->waitFor("#board-checked[data-version=\"{$version}\"]");
     }
@@ -139,15 +139,15 @@ final class BoardTest extends BrowserTestCase
 
         // a thing chosen on the plan, moved by the arrow keys
         $this->browser->action()->moveToElement($this->find('.fixture[data-subject="gf17"]'))->click()->perform();
-        $this->waitForText('#inspector h2', 'Water closet gf17');
-        $this->waitForText('#board-findings', 'Water closet gf17');
+        $this->waitFor('#inspector[data-chosen="gf17"]');
+        $this->waitFor('#board-findings .of-chosen');
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->waitFor('#board-checked[data-version="2"]');
         self::assertStringContainsString('Water closet in Powder: 15 3/8" (390.5 mm), recommended 18"', $this->find('#board-findings')->getText(), 'an inch to the left is enough for what is required');
 
         // a length typed as it is said, read back before it counts
         $this->browser->action()->moveToElement($this->find('.opening[data-subject="gn1"]'))->click()->perform();
-        $this->waitForText('#inspector h2', 'Window gn1');
+        $this->waitFor('#inspector[data-chosen="gn1"]');
         $width = $this->find('#field-width');
         $width->clear();
         $width->sendKeys('5 ft 3');
@@ -178,7 +178,7 @@ final class BoardTest extends BrowserTestCase
         $this->browser->action()->moveToElement($garage)->click()->perform();
         $this->browser->action()->moveToElement($garage, 60, 0)->perform();
         $this->find('#wall-length')->sendKeys('4 ft'.WebDriverKeys::ENTER);
-        $this->waitForText('#inspector h2', 'Wall w1');
+        $this->waitFor('#inspector[data-chosen="w1"]');
         self::assertSame('4\'-0"', $this->find('#wall-own-length')->getAttribute('value'));
 
         $this->find('#board-state form button')->click();

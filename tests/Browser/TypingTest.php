@@ -64,19 +64,19 @@ final class TypingTest extends BrowserTestCase
     public function test_what_is_refused_stays_in_sight_to_be_mended_or_dropped(): void
     {
         $this->browser->action()->moveToElement($this->find('.opening[data-subject="gn1"]'))->click()->perform();
-        $this->waitForText('#inspector h2', 'Window gn1');
+        $this->waitFor('#inspector[data-chosen="gn1"]');
         $this->find('#field-width')->clear()->sendKeys("90'")->submit();
         $this->waitForText('#board-refusals', 'Not made');
         // another edit is made meanwhile, and it is still told
         $this->press(WebDriverKeys::ESCAPE);
         $this->browser->action()->moveToElement($this->find('.fixture[data-subject="gf17"]'))->click()->perform();
-        $this->waitForText('#inspector h2', 'Water closet gf17');
+        $this->waitFor('#inspector[data-chosen="gf17"]');
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->waitFor('#board-checked[data-version="2"]');
         self::assertStringContainsString('Not made', $this->find('#board-refusals')->getText());
         $this->assertAccessible();
         $this->find('#board-refusals [data-refusal="mend"]')->click();
-        $this->waitForText('#inspector h2', 'Window gn1');
+        $this->waitFor('#inspector[data-chosen="gn1"]');
         self::assertSame('', $this->find('#board-refusals')->getText());
         $this->browser->manage()->getLog('browser');
     }
@@ -84,7 +84,7 @@ final class TypingTest extends BrowserTestCase
     public function test_a_server_with_a_fault_is_asked_again_and_then_told(): void
     {
         $this->browser->action()->moveToElement($this->find('.fixture[data-subject="gf17"]'))->click()->perform();
-        $this->waitForText('#inspector h2', 'Water closet gf17');
+        $this->waitFor('#inspector[data-chosen="gf17"]');
         $this->browser->executeScript(<<<'JS'
             window.asked = 0;
             const straight = window.fetch;

@@ -49,7 +49,7 @@ final class ActsTest extends TestCase
 
     public function test_walls_are_offset_split_and_joined(): void
     {
-        $this->act('offset', ['select' => 'w5', 'distance' => '900', 'side' => 'right'])->assertOk()->assertSee('Wall w6');
+        $this->act('offset', ['select' => 'w5', 'distance' => '900', 'side' => 'right'])->assertOk()->assertSee('data-chosen="w6"', false);
         self::assertEqualsWithDelta(6050.0, $this->wall('w6')->from->x, 1e-6);
         $this->act('split', ['select' => 'w1', 'distance' => '3 m'])->assertOk();
         self::assertEqualsWithDelta(3000.0, $this->wall('w1')->line()->length(), 1e-6);
@@ -146,7 +146,7 @@ final class ActsTest extends TestCase
         $this->act('storey', ['where' => 'below'])->assertOk();
         $this->get("/schemes/{$this->scheme->id}/board?storey=G&select=v1")->assertSee('Left, 4000 mm: open');
         self::assertSame([-2700.0, 0.0, 2700.0], array_map(static fn($storey): ?float => $storey->elevation, $this->layout()->storeys));
-        $this->act('note', ['at' => '500,500'])->assertOk()->assertSee('Note m1');
+        $this->act('note', ['at' => '500,500'])->assertOk()->assertSee('data-chosen="m1"', false);
         $this->act('values', ['select' => 'm1', 'fields' => ['text' => 'Check the sill <here>']])->assertOk()->assertSee('Check the sill &lt;here&gt;', false);
         $this->act('taped', ['from' => '0,0', 'to' => '5000,0', 'measured' => '5010', 'group' => 'A', 'role' => 'overall'])->assertOk()->assertSee('+10 mm to the drawing');
         self::assertSame(['A', 'overall'], [$this->layout()->survey[0]->group, $this->layout()->survey[0]->role?->value]);
@@ -249,8 +249,8 @@ final class ActsTest extends TestCase
     {
         $this->act('openings', ['wall' => 'w5', 'kind' => 'door', 'size' => '0'])->assertOk();
         $this->get("/schemes/{$this->scheme->id}/elements?storey=G")->assertOk()
-            ->assertSee('Living')->assertSee('25 m²')->assertSee('Wall w5')->assertSee('interior, 5200 mm long, 100 mm thick')
-            ->assertSee('826 mm wide')->assertSee('in wall w5, its middle 2600 mm from the wall’s start');
+            ->assertSee('Living')->assertSee('25 m²')->assertSee('Wall between Living')->assertSee('interior, 5200 mm long, 100 mm thick')
+            ->assertSee('826 mm wide')->assertSee('in the wall between Living and Bedroom, its middle 2600 mm from the wall’s start');
         $this->get("/schemes/{$this->scheme->id}/elements?storey=none")->assertOk()->assertSee('Nothing is drawn yet.');
     }
 

@@ -59,8 +59,8 @@ export class Board {
         this.page.addEventListener('submit', (event) => this.submit(event));
         this.page.addEventListener('input', (event) => this.input(event.target));
         this.page.addEventListener('change', (event) => this.change(event.target));
-        this.page.addEventListener('focusin', (event) => this.showMoving(event.target.form));
-        this.page.addEventListener('focusout', () => this.showMoving(null));
+        this.page.addEventListener('focusin', (event) => this.light(event.target));
+        this.page.addEventListener('focusout', () => this.light(null));
         this.sheet.addEventListener('pointerdown', (event) => this.tool.press(event), { capture: true });
         this.sheet.addEventListener('pointermove', (event) => this.tool.hover(event));
     }
@@ -367,6 +367,13 @@ export class Board {
         this.outbox.look('dimensions', { ...Object.fromEntries(new FormData(form)), storey: this.storey }, this.selection);
     }
 
+    /** What a field speaks of is lit on the plan while it is used. */
+    light(field) {
+        this.showMoving(field?.form ?? null);
+        const line = field?.dataset.lights?.split(' ').map(Number);
+        this.ghost.light(line ? [{ x: line[0], y: line[1] }, { x: line[2], y: line[3] }] : null);
+    }
+
     /** The walls that would move, before anything is typed. */
     showMoving(form) {
         const id = form?.elements?.moves?.selectedOptions[0]?.dataset.wall;
@@ -378,7 +385,8 @@ export class Board {
         if (!('length' in field.dataset)) return true;
         const output = document.getElementById(field.getAttribute('aria-describedby'));
         const answer = await this.lengths(field.value, field.dataset.length);
-        output.textContent = answer ? await answer.text() : 'The server does not answer.';
+        const says = answer?.ok && field.dataset.says ? `, ${field.dataset.says}` : '';
+        output.textContent = answer ? `${await answer.text()}${says}` : 'The server does not answer.';
         output.className = answer?.ok ? 'reading' : 'field-error';
         return Boolean(answer?.ok);
     }

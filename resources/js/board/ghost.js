@@ -3,7 +3,7 @@ const SVG = 'http://www.w3.org/2000/svg';
 /** What is drawn over the plan while something is being done: lines that follow the pointer, and what the server says would come of it. */
 export class Ghost {
     constructor(drawing) {
-        [this.lines, this.trial] = ['ghost-lines', 'ghost-trial'].map((name) => {
+        [this.lines, this.trial, this.lit] = ['ghost-lines', 'ghost-trial', 'ghost-lit'].map((name) => {
             const group = document.createElementNS(SVG, 'g');
             group.setAttribute('class', name);
             drawing.append(group);
@@ -21,6 +21,11 @@ export class Ghost {
         const drawn = paths.map((points) => Ghost.element('path', { class: 'ghost-wall', d: `M${points.map(({ x, y }) => `${x} ${-y}`).join('L')}` }));
         if (at) drawn.push(Ghost.cursor(at, word));
         this.lines.replaceChildren(...drawn);
+    }
+
+    /** The line that a field speaks of; null: none. */
+    light(line) {
+        this.lit.replaceChildren(...(line ? [Ghost.element('path', { d: `M${line.map(({ x, y }) => `${x} ${-y}`).join('L')}` })] : []));
     }
 
     follow(thing, by) {

@@ -10,7 +10,7 @@
     @endif
     @if ($found = $page->findingsOfChosen())
             <details class="of-chosen">
-                <summary>{{ $page->chosen->name() }}: {{ trans_choice('{1} asked one thing|[2,*] asked :count things', count($found)) }}, {{ count(array_filter($found, fn ($finding) => $finding->verdict()->isOpen())) ?: 'none' }} open</summary>
+                <summary>{{ $page->called($page->chosen) }}: {{ trans_choice('{1} asked one thing|[2,*] asked :count things', count($found)) }}, {{ count(array_filter($found, fn ($finding) => $finding->verdict()->isOpen())) ?: 'none' }} open</summary>
                 <ul>@foreach ($found as $finding)<li><x-verdict :verdict="$finding->verdict()"/><span class="visually-hidden">{{ $finding->verdict()->words() }}:</span> {{ $finding->rule->title }}@if ($finding->measuredText()): {{ $finding->measuredText() }}@endif</li>@endforeach</ul>
             </details>
         @endif

@@ -2,7 +2,7 @@
     @if (count($page->several) > 1)
         @include('board.inspector.several')
     @elseif ($page->chosen)
-        <h2>{{ $page->chosen->name() }}</h2>
+        <h2>{{ $page->called($page->chosen) }}</h2>
         @include('board.inspector.values')
         @includeWhen($page->isChosen('walls'), 'board.inspector.wall')
         @includeWhen($page->isChosen('openings'), 'board.inspector.opening')

@@ -4,7 +4,7 @@
         <form class="fields" data-form="beside" data-tries novalidate>
             <label for="beside-mine">Its</label>
             <select id="beside-mine" name="mine"><option value="near">nearer edge</option><option value="centre">centre</option><option value="far">farther edge</option></select>
-            <label for="beside-distance">is away by</label><x-length id="beside-distance" name="distance" value="0"/>
+            <label for="beside-distance">is away by</label><x-length id="beside-distance" name="distance" value="0" says="between the two edges or centres that are chosen"/>
             <label for="beside-theirs">from the</label>
             <select id="beside-theirs" name="theirs"><option value="near">nearer edge</option><option value="centre">centre</option><option value="far">farther edge</option></select>
             <label for="beside-other">of</label>

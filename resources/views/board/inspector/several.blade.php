@@ -1,5 +1,5 @@
 <h2>{{ count($page->several) }} chosen</h2>
-<p class="evidence-subject">{{ implode(', ', array_slice(array_map(fn ($entry) => lcfirst($entry->name()), $page->several), 0, 6)) }}{{ count($page->several) > 6 ? ' and more' : '' }}</p>
+<p class="evidence-subject">{{ implode(', ', array_slice(array_map(fn ($entry) => lcfirst($page->called($entry)), $page->several), 0, 6)) }}{{ count($page->several) > 6 ? ' and more' : '' }}</p>
 @if ($page->sharedFields() !== [])
     <form class="fields" data-form="set-all" novalidate>
         @foreach ($page->sharedFields() as $field)
@@ -16,7 +16,7 @@
 @if ($page->like() !== [] && $page->sharedFields() !== [])
     <form class="fields fields-inline" data-form="set-all">
         <label for="all-like">All as</label>
-        <select id="all-like" name="like">@foreach ($page->like() as $like)<option value="{{ $like->id() }}">{{ lcfirst($like->name()) }}</option>@endforeach</select>
+        <select id="all-like" name="like">@foreach ($page->like() as $like)<option value="{{ $like->id() }}">{{ lcfirst($page->called($like)) }}</option>@endforeach</select>
         <button class="btn btn-tool btn-sm">Take its values</button>
     </form>
 @endif

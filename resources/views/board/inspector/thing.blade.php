@@ -1,8 +1,8 @@
 @foreach ($page->sides() as $side => $line)
     <form class="fields fields-inline" data-form="stand" data-tries novalidate>
         <input type="hidden" name="side" value="{{ $side }}">
-        <label for="stand-{{ $side }}">Centre line to the wall at its {{ $side }}</label>
-        <x-length id="stand-{{ $side }}" name="distance" :value="$page->typed($line->length())"/>
+        <label for="stand-{{ $side }}">Centre line to the wall on the {{ $side === 'left' ? 'right' : 'left' }} as you face it</label>
+        <x-length id="stand-{{ $side }}" name="distance" :value="$page->typed($line->length())" :says="'from its centre line to the wall on the '.($side === 'left' ? 'right' : 'left').' as you face it'" :lights="$page->lights($side)"/>
         <button class="btn btn-tool btn-sm">Set</button>
     </form>
 @endforeach
@@ -23,7 +23,7 @@
     <form class="fields fields-inline" data-form="repeat" data-tries novalidate>
         <label for="repeat-distance">In a row, apart by</label><x-length id="repeat-distance" name="distance" value="0"/>
         <input name="count" type="number" min="1" max="50" value="1" aria-label="How many more">
-        <select name="side" aria-label="Side"><option value="right">to its right</option><option value="left">to its left</option></select>
+        <select name="side" aria-label="Side"><option value="right">to the left as you face it</option><option value="left">to the right as you face it</option></select>
         <button class="btn btn-tool btn-sm">Repeat</button>
     </form>
     @if (count($page->storeys()) > 1)

@@ -6,11 +6,11 @@
         @if ($field->kind === App\Board\Field::CHOICE || $field->kind === App\Board\Field::YES_NO)
             <select id="field-{{ $field->key }}" name="fields[{{ $field->key }}]">
                 @unless ($field->required)<option value="">not said</option>@endunless
-                @foreach ($field->kind === App\Board\Field::YES_NO ? ['yes', 'no'] : $field->choices as $choice)<option value="{{ $choice }}" @selected($choice === $value)>{{ $field->words($choice) }}</option>@endforeach
+                @foreach ($field->kind === App\Board\Field::YES_NO ? ['yes', 'no'] : $field->choices as $choice)<option value="{{ $choice }}" @selected($choice === $value)>{{ $page->says($field, $choice) }}</option>@endforeach
             </select>
         @else
             <span class="field">
-                <input id="field-{{ $field->key }}" name="fields[{{ $field->key }}]" value="{{ $value }}" autocomplete="off" aria-describedby="reading-{{ $field->key }}" @if ($isRefused) aria-invalid="true" @endif @if ($field->kind === App\Board\Field::LENGTH) data-length="{{ $field->expected?->name }}" @endif>
+                <input id="field-{{ $field->key }}" name="fields[{{ $field->key }}]" value="{{ $value }}" autocomplete="off" aria-describedby="reading-{{ $field->key }}" @if ($isRefused) aria-invalid="true" @endif @if ($field->kind === App\Board\Field::LENGTH) data-length="{{ $field->expected?->name }}" @endif @if ($page->lights($field->key)) data-lights="{{ $page->lights($field->key) }}" @endif>
                 <output id="reading-{{ $field->key }}" class="{{ $isRefused ? 'field-error' : 'reading' }}">{{ $isRefused ? $message : '' }}</output>
             </span>
         @endif

@@ -1,14 +1,14 @@
 <h3>Its dimensions</h3>
 <form class="fields fields-inline" data-form="length" data-tries novalidate>
     <label for="wall-own-length">Length, end to end</label>
-    <x-length id="wall-own-length" name="distance" :value="$page->typed($page->chosen->line()->length())"/>
+    <x-length id="wall-own-length" name="distance" :value="$page->typed($page->chosen->line()->length())" says="along its middle, from end to end"/>
     <select name="end" aria-label="Which end moves"><option value="to">its end moves</option><option value="from">its start moves</option></select>
     <button class="btn btn-tool btn-sm">Set</button>
 </form>
 @foreach ($page->distances() as $number => $distance)
     <form class="fields fields-inline" data-form="distance" data-tries data-moves="{{ $distance->wall->id }}" novalidate>
         <label for="distance-{{ $number }}">Across {{ $distance->room ?? 'the space' }}, to {{ $page->wallCalled($distance->other->id) }}</label>
-        <x-length id="distance-{{ $number }}" name="distance" :value="$page->typed($distance->of(Heurema\Spatial\WallDatum::Finished))"/>
+        <x-length id="distance-{{ $number }}" name="distance" :value="$page->typed($distance->of(Heurema\Spatial\WallDatum::Finished))" :says="'clear, to the face of the '.$page->wallCalled($distance->other->id)"/>
         <input type="hidden" name="other" value="{{ $distance->other->id }}"><input type="hidden" name="side" value="{{ $distance->side->value }}">
         <select name="moves" aria-label="Which wall moves"><option value="own" data-wall="{{ $distance->wall->id }}">this wall moves</option><option value="other" data-wall="{{ $distance->other->id }}">{{ $page->wallCalled($distance->other->id) }} moves</option></select>
         <button class="btn btn-tool btn-sm">Set</button>
