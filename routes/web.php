@@ -58,6 +58,8 @@ Route::middleware('auth')->group(static function (): void {
             Route::post('/underlays/{underlay}', [UnderlayController::class, 'place']);
             Route::delete('/underlays/{underlay}', [UnderlayController::class, 'destroy']);
         });
+        Route::post('/answers', [BoardController::class, 'answer'])->name('board.answer');
+        Route::get('/letter/{number}/edit', [BoardController::class, 'settledBy'])->whereNumber('number')->name('board.settled-by');
         Route::put('/basis', [BasisController::class, 'update'])->name('board.basis');
         Route::post('/undo', [BoardController::class, 'undo'])->name('board.undo');
         Route::post('/redo', [BoardController::class, 'redo'])->name('board.redo');
@@ -79,6 +81,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::delete('/rulings', [RulingController::class, 'undo'])->name('review.rulings.undo');
         Route::post('/statements', [RulingController::class, 'state'])->name('review.statements');
         Route::post('/remarks', [RulingController::class, 'remark'])->name('review.remarks');
+        Route::scopeBindings()->put('/remarks/{remark}', [RulingController::class, 'writeRemark'])->name('review.remarks.write');
         Route::scopeBindings()->delete('/remarks/{remark}', [RulingController::class, 'dropRemark'])->name('review.remarks.drop');
         Route::post('/letter', [LetterController::class, 'send'])->name('review.letter.send');
         Route::post('/sign-off', [RulingController::class, 'signOff'])->name('review.sign-off');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Letters\LetterProgress;
 use App\Models\Revision;
 use App\Models\RevisionState;
 use App\Models\Scheme;
@@ -30,6 +31,7 @@ final readonly class SubmitScheme
             $last = $current->revisions()->latest('number')->first();
             $basis = Basis::ofProject($current->project, $current->layout->units);
             $report = $this->check->report(new Home($current->layout), $basis);
+            $answers = LetterProgress::of($current)?->answered();
 
             if ($last !== null && $last->state !== RevisionState::SignedOff) {
                 $last->update(['state' => RevisionState::Superseded]);
@@ -43,7 +45,9 @@ final readonly class SubmitScheme
                 'counts' => $report->counts(),
                 'submitted_by' => $by->id,
                 'answer' => $answer === null || trim($answer) === '' ? null : trim($answer),
+                'answers' => $answers,
             ]);
+            $current->update(['answers' => null]);
             $next->log($by, "submitted revision {$next->number}".($next->answer === null ? '' : ", answering: {$next->answer}"));
 
             return $next;

@@ -22,7 +22,7 @@ final readonly class Parts
 
     /** In the order in which they are sent: what is sent together is shown together. */
     private const PLAN = ['board.message', 'board.state', 'board.inspector', 'board.storeys', 'board.note', 'plan'];
-    private const FINDINGS = ['board.marks', 'review.witness', 'board.findings', 'board.checked'];
+    private const FINDINGS = ['board.marks', 'review.witness', 'board.letter', 'board.findings', 'board.checked'];
 
     /** @param list<string>|null $known null: a browser that takes the answer only as a whole */
     private function __construct(private ?array $known) {}

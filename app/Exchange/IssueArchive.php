@@ -7,6 +7,7 @@ namespace App\Exchange;
 use App\Letters\LetterDraft;
 use App\Letters\LetterItem;
 use App\Sheets\PdfPrinter;
+use Heurema\Geometry\Point;
 use Ramsey\Uuid\Uuid;
 
 /** The items of a letter as a BCF 2.1 archive (buildingSMART): a topic each, with a viewpoint from above and a picture. */
@@ -38,7 +39,7 @@ final readonly class IssueArchive
 
     private function add(\ZipArchive $zip, LetterDraft $letter, LetterItem $item): void
     {
-        $topic = self::guid("{$letter->revision->id} {$item->finding->fingerprint()}");
+        $topic = self::guid("{$letter->revision->id} {$item->key()}");
         $picture = $letter->crop($item);
         $zip->addFromString("{$topic}/markup.bcf", self::DECLARATION.self::markup($letter, $item, $topic, $picture !== null));
         if ($picture !== null) {
@@ -50,23 +51,23 @@ final readonly class IssueArchive
     private static function markup(LetterDraft $letter, LetterItem $item, string $topic, bool $hasPicture): string
     {
         $finding = $item->finding;
-        $author = self::text($item->ruling->user->email);
-        $date = $item->ruling->created_at->toIso8601String();
-        $said = implode(' ', array_filter(["{$finding->subject->name()}.", $finding->measuredText() === null ? '' : "Measured {$finding->measuredText()}, required {$finding->limitText()}.", (string) $finding->outcome->reason, (string) $item->ruling->words], static fn(string $part): bool => $part !== ''));
+        $author = self::text((string) $item->by()?->email);
+        $date = (string) $item->on()?->toIso8601String();
+        $said = implode(' ', array_filter(["{$item->subject()}.", $finding?->measuredText() === null ? '' : "Measured {$finding->measuredText()}, required {$finding->limitText()}.", (string) $finding?->outcome->reason, (string) $item->words()], static fn(string $part): bool => $part !== ''));
         $viewpoint = self::guid("{$topic} viewpoint");
 
-        return "<Markup><Topic Guid=\"{$topic}\" TopicType=\"".($item->ruling->kind->value === 'ask' ? 'Request' : 'Error').'" TopicStatus="Open">'
-            .'<Title>'.self::text("{$finding->rule->clause} {$finding->rule->title}: {$finding->subject->name()}").'</Title>'
+        return "<Markup><Topic Guid=\"{$topic}\" TopicType=\"".($item->asks() ? 'Request' : 'Error').'" TopicStatus="Open">'
+            .'<Title>'.self::text(trim("{$item->clause()} {$item->title()}: {$item->subject()}")).'</Title>'
             ."<Index>{$item->number}</Index><Labels>".self::text($item->room)."</Labels><CreationDate>{$date}</CreationDate><CreationAuthor>{$author}</CreationAuthor>"
             .'<Description>'.self::text($said).'</Description></Topic>'
-            .($item->ruling->words === null ? '' : '<Comment Guid="'.self::guid("{$topic} comment")."\"><Date>{$date}</Date><Author>{$author}</Author><Comment>".self::text($item->ruling->words).'</Comment>'.($hasPicture ? "<Viewpoint Guid=\"{$viewpoint}\"/>" : '').'</Comment>')
+            .($item->words() === null ? '' : '<Comment Guid="'.self::guid("{$topic} comment")."\"><Date>{$date}</Date><Author>{$author}</Author><Comment>".self::text($item->words()).'</Comment>'.($hasPicture ? "<Viewpoint Guid=\"{$viewpoint}\"/>" : '').'</Comment>')
             .($hasPicture ? "<Viewpoints Guid=\"{$viewpoint}\"><Viewpoint>viewpoint.bcfv</Viewpoint><Snapshot>snapshot.png</Snapshot></Viewpoints>" : '').'</Markup>';
     }
 
     /** Straight down, in metres, with north at the top. */
     private static function viewpoint(LetterItem $item, string $topic): string
     {
-        $point = $item->finding->outcome->witness[0]->lines()[0][0];
+        $point = ($item->finding->outcome->witness[0] ?? null)?->lines()[0][0] ?? new Point(0, 0);
         $place = sprintf('<X>%.3f</X><Y>%.3f</Y><Z>10</Z>', $point->x / 1000, $point->y / 1000);
 
         return '<VisualizationInfo Guid="'.self::guid("{$topic} viewpoint").'"><OrthogonalCamera><CameraViewPoint>'.$place.'</CameraViewPoint><CameraDirection><X>0</X><Y>0</Y><Z>-1</Z></CameraDirection><CameraUpVector><X>0</X><Y>1</Y><Z>0</Z></CameraUpVector><ViewToWorldScale>5</ViewToWorldScale></OrthogonalCamera></VisualizationInfo>';

@@ -33,8 +33,12 @@ final readonly class LetterDraft
         foreach ($found as $number => $finding) {
             $standing = $rulings->for($finding);
             if ($standing !== null) {
-                $items[] = new LetterItem($number + 1, $finding, $standing->ruling, self::room($finding));
+                $items[] = LetterItem::ofFinding($number + 1, $finding, $standing->ruling, self::room($finding));
             }
+        }
+        foreach ($revision->remarks->where('in_letter', true) as $remark) {
+            $room = $report->home->plans[$remark->storey]->roomAt(new Point($remark->x, $remark->y));
+            $items[] = LetterItem::ofRemark(count($items) + 1, $remark, $room?->name() ?? 'The home');
         }
         $this->items = $items;
     }
@@ -44,7 +48,7 @@ final readonly class LetterDraft
     {
         $groups = [];
         foreach ($this->items as $item) {
-            $groups[$this->groupedBy === self::BY_CLAUSE ? "{$item->finding->rule->clause}, {$item->finding->book->title}" : $item->room][] = $item;
+            $groups[$this->groupedBy === self::BY_CLAUSE ? ($item->source() === '' ? 'Remarks' : $item->source()) : $item->room][] = $item;
         }
 
         return $groups;
@@ -91,7 +95,7 @@ final readonly class LetterDraft
 
     public function crop(LetterItem $item): ?string
     {
-        return (new PlanPicture($this->report->home))->ofFinding($item->finding, 78.0, 52.0);
+        return $item->finding === null ? null : (new PlanPicture($this->report->home))->ofFinding($item->finding, 78.0, 52.0);
     }
 
     /** @return array<string, string> by the storey's name: its plan with the numbers of the items on it */
@@ -101,7 +105,7 @@ final readonly class LetterDraft
         foreach ($this->report->home->layout->storeys as $storey) {
             $marks = [];
             foreach ($this->items as $item) {
-                $place = self::place($item->finding, $storey->id);
+                $place = $item->place($storey->id);
                 if ($place !== null) {
                     $marks[] = [$place, (string) $item->number];
                 }
@@ -139,18 +143,5 @@ final readonly class LetterDraft
             $subject instanceof PlacedOpening => ($subject->left->room ?? $subject->right->room)?->name() ?? 'Outside',
             default => 'The home',
         };
-    }
-
-    private static function place(Finding $finding, string $storey): ?Point
-    {
-        foreach ($finding->outcome->witness as $witness) {
-            if ($witness->storey === $storey) {
-                $points = $witness->lines()[0];
-
-                return $points[0]->towardsPoint($points[intdiv(count($points), 2)], 0.5);
-            }
-        }
-
-        return null;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
 /**
  * A note of the reviewer's own, pinned to the plan.
@@ -15,11 +16,21 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float  $x mm
  * @property float  $y mm
  * @property string $words
+ * @property bool   $in_letter it is an item of the letter
  * @property User   $user
+ * @property Carbon $created_at
  */
 final class Remark extends Model
 {
-    protected $fillable = ['user_id', 'storey', 'x', 'y', 'words'];
+    protected $fillable = ['user_id', 'storey', 'x', 'y', 'words', 'in_letter'];
+
+    protected $attributes = ['in_letter' => false];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['in_letter' => 'boolean'];
+    }
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -26,15 +26,16 @@ use Illuminate\Support\Carbon;
  * @property RevisionState      $state
  * @property string|null        $brief   the client's brief as a rule book, as it was then
  * @property string|null        $answer  what the designer says to the letter before
+ * @property list<array{number: int, key: string, title: string, clause: string, subject: string, asked: string|null, answer: string|null}>|null $answers to the items of the letter before
  * @property Scheme             $scheme
  * @property User               $submitter
  * @property Carbon             $created_at
  */
 final class Revision extends Model
 {
-    protected $attributes = ['settings' => '[]', 'state' => 'submitted', 'brief' => null, 'answer' => null];
+    protected $attributes = ['settings' => '[]', 'state' => 'submitted', 'brief' => null, 'answer' => null, 'answers' => null];
 
-    protected $fillable = ['number', 'layout', 'books', 'settings', 'counts', 'submitted_by', 'state', 'answer', 'brief'];
+    protected $fillable = ['number', 'layout', 'books', 'settings', 'counts', 'submitted_by', 'state', 'answer', 'answers', 'brief'];
 
     /** @return BelongsTo<Scheme, $this> */
     public function scheme(): BelongsTo
@@ -91,6 +92,6 @@ final class Revision extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['layout' => LayoutDocument::class, 'books' => 'array', 'settings' => 'array', 'counts' => 'array', 'state' => RevisionState::class];
+        return ['layout' => LayoutDocument::class, 'books' => 'array', 'settings' => 'array', 'counts' => 'array', 'answers' => 'array', 'state' => RevisionState::class];
     }
 }

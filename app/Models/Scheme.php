@@ -20,13 +20,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string  $name
  * @property Layout  $layout
  * @property array<string, mixed>|null $dimensions how its plans are dimensioned, as DimensionStyle keeps it
+ * @property array<string, string>|null $answers what is said to the items of the letter that is out, by their keys
  * @property int     $version goes up with every edit, undo and redo
  * @property Project $project
  * @property Collection<int, Revision> $revisions
  */
 final class Scheme extends Model
 {
-    protected $fillable = ['name', 'layout', 'version', 'dimensions'];
+    protected $fillable = ['name', 'layout', 'version', 'dimensions', 'answers'];
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
@@ -52,6 +53,14 @@ final class Scheme extends Model
         return $this->hasMany(Underlay::class);
     }
 
+    /** The letter that waits for what is drawn now. */
+    public function letterOut(): ?Letter
+    {
+        $latest = $this->revisions()->latest('number')->first(['id', 'scheme_id', 'number', 'state']);
+
+        return $latest?->state === RevisionState::Returned ? $latest->letters()->latest('id')->first() : null;
+    }
+
     /** Nothing of its project has been handed in yet. */
     public function isDraft(): bool
     {
@@ -66,6 +75,6 @@ final class Scheme extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['layout' => LayoutDocument::class, 'dimensions' => 'array'];
+        return ['layout' => LayoutDocument::class, 'dimensions' => 'array', 'answers' => 'array'];
     }
 }

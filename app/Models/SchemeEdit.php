@@ -8,6 +8,7 @@ use App\Casts\LayoutPatch;
 use Heurema\Layout\Edit\Patch;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
 /**
  * One edit of a scheme, with what undoes it.
@@ -16,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $words
  * @property Patch  $patch
  * @property bool   $undone
+ * @property User   $user
+ * @property Carbon $created_at
  */
 final class SchemeEdit extends Model
 {

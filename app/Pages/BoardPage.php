@@ -23,6 +23,8 @@ use App\Drawing\SubjectMarks;
 use App\Drawing\SurveyDrawing;
 use App\Drawing\Svg;
 use App\Drawing\WitnessDrawing;
+use App\Letters\LetterProgress;
+use App\Letters\OpenItem;
 use App\Models\Scheme;
 use App\Models\Underlay;
 use App\Rules\Basis;
@@ -558,6 +560,12 @@ final class BoardPage
     private function open(): array
     {
         return array_values(array_filter($this->report()->worstFirst(), static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
+    }
+
+    /** @return list<OpenItem> of the letter that is out */
+    public function letterItems(): array
+    {
+        return LetterProgress::of($this->scheme)?->items($this->report()) ?? [];
     }
 
     /** @return list<RuleBook> that a draft may be held against */

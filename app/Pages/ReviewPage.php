@@ -38,6 +38,9 @@ final readonly class ReviewPage
     /** What nobody has ruled on yet. */
     public const WAITING = 'waiting';
 
+    /** The items of the letter before, in their order. */
+    public const LETTER = 'letter';
+
     /** `open`, `waiting`, `all` or a verdict */
     public string $show;
 
@@ -54,11 +57,35 @@ final readonly class ReviewPage
     public function __construct(public Revision $revision, public Report $report, public Rulings $rulings, private Shelf $books, string $finding, string $subject, string $storey, string $show, string $book)
     {
         $this->book = in_array($book, array_map(static fn(RuleBook $held): string => $held->id, $report->books), true) ? $book : '';
-        $this->show = $show === 'all' || $show === self::WAITING || Verdict::tryFrom($show) !== null ? $show : 'open';
-        $this->listed = array_values(array_filter($report->worstFirst(), fn(Finding $one): bool => $this->isOfBook($one) && $this->isListed($one)));
+        $this->show = $show === 'all' || $show === self::WAITING || ($show === self::LETTER && $revision->answers !== null) || Verdict::tryFrom($show) !== null ? $show : 'open';
+        $this->listed = $this->show === self::LETTER ? $this->ofLetter() : array_values(array_filter($report->worstFirst(), fn(Finding $one): bool => $this->isOfBook($one) && $this->isListed($one)));
         $this->chosen = $report->finding($finding) ?? $this->worstOf($subject) ?? ($subject === '' ? ($this->listed[0] ?? null) : null);
         $this->storey = $this->storeyToDraw($storey);
         $this->sheet = Sheet::of($revision->layout);
+    }
+
+    /** @return list<Finding> those of the letter before that are still asked, in the order of its items */
+    private function ofLetter(): array
+    {
+        return array_values(array_filter(array_map(fn(array $item): ?Finding => $this->report->finding($item['key']), $this->revision->answers ?? [])));
+    }
+
+    /** @return list<array{number: int, key: string, title: string, clause: string, subject: string, asked: string|null, answer: string|null}> items of the letter before whose findings are no more, and remarks */
+    public function itemsWithoutFinding(): array
+    {
+        return array_values(array_filter($this->revision->answers ?? [], fn(array $item): bool => $this->report->finding($item['key']) === null));
+    }
+
+    /** @return array{number: int, key: string, title: string, clause: string, subject: string, asked: string|null, answer: string|null}|null the item of the letter before that a finding is */
+    public function item(Finding $finding): ?array
+    {
+        foreach ($this->revision->answers ?? [] as $item) {
+            if ($item['key'] === $finding->fingerprint()) {
+                return $item;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<RuleBook> all that it could be held against, by title, amendments after what they amend */
@@ -91,6 +118,7 @@ final readonly class ReviewPage
         $open = count(array_filter($findings, static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
         $choices = [
             'open' => ['label' => 'Open', 'count' => $open, 'verdict' => null],
+            ...($this->revision->answers === null ? [] : [self::LETTER => ['label' => 'Letter', 'count' => count($this->revision->answers), 'verdict' => null]]),
             self::WAITING => ['label' => 'Unruled', 'count' => count(array_filter($findings, $this->rulings->isWaiting(...))), 'verdict' => null],
         ];
         foreach (Verdict::cases() as $verdict) {

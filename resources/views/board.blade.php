@@ -46,6 +46,7 @@
             <div role="alert"><ul class="board-refusals" id="board-refusals" aria-label="Not made"></ul></div>
             @include('board.inspector', ['refusedField' => null, 'typed' => [], 'message' => null])
             @include('board.basis')
+            @include('board.letter')
             @include('board.findings')
             @include('board.checked')
         </aside>

@@ -30,7 +30,7 @@
                 <ol class="remarks" aria-label="Remarks on this storey">
                     @foreach ($page->remarks() as $remark)
                         <li>{{ $remark->words }} <span class="book-source">{{ $remark->user->name }}</span>
-                            @can('rule', $page->revision)<form method="post" action="{{ route('review.remarks.drop', [$page->revision, $remark]) }}">@csrf @method('delete')<button class="btn btn-link btn-sm">Unpin</button></form>@endcan</li>
+                            @can('rule', $page->revision)@if ($page->revision->state->isOpen())<form method="post" action="{{ route('review.remarks.write', [$page->revision, $remark]) }}">@csrf @method('put')<button class="btn btn-link btn-sm">{{ $remark->in_letter ? 'Out of the letter' : 'Into the letter' }}</button></form>@endif<form method="post" action="{{ route('review.remarks.drop', [$page->revision, $remark]) }}">@csrf @method('delete')<button class="btn btn-link btn-sm">Unpin</button></form>@endcan</li>
                     @endforeach
                 </ol>
             @endif

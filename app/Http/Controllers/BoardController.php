@@ -15,6 +15,7 @@ use App\Board\RefusedValue;
 use App\Drawing\DimensionStyle;
 use App\Drawing\TrialDrawing;
 use App\Http\Requests\BoardRequest;
+use App\Letters\LetterProgress;
 use App\Models\Scheme;
 use App\Pages\BoardPage;
 use App\Pages\ElementList;
@@ -80,6 +81,27 @@ final readonly class BoardController
         $scheme->update(['dimensions' => $style->toArray()]);
 
         return Parts::for($request)->answer($this->page($scheme, $request, $request->string('storey')->value(), $request->string('select')->value()));
+    }
+
+    /** What is said to an item of the letter that is out; it is kept with the scheme until the next hand-in carries it. */
+    public function answer(BoardRequest $request, Scheme $scheme): Response|StreamedResponse
+    {
+        $request->validate(['item' => ['required', 'string', 'max:200'], 'words' => ['nullable', 'string', 'max:4000']]);
+        $item = $request->string('item')->value();
+        if (LetterProgress::of($scheme)?->has($item) !== true) {
+            return $this->guarded($request, $scheme, static fn(): Scheme => throw new RefusedEdit('The letter that is out has no such item.'));
+        }
+        $scheme->update(['answers' => array_filter([...($scheme->answers ?? []), $item => $request->string('words')->trim()->value()], static fn(string $words): bool => $words !== '')]);
+
+        return $this->guarded($request, $scheme, static fn(): Scheme => $scheme);
+    }
+
+    /** Which edit settled an item of the letter that is out. */
+    public function settledBy(Scheme $scheme, int $number): Response
+    {
+        $edit = LetterProgress::of($scheme)?->settledBy($number, $this->check);
+
+        return response($edit === null ? 'by none of the edits since the letter' : "by “{$edit->words}”, {$edit->user->name}, {$edit->created_at->format('j F Y, H:i')}", 200, ['Content-Type' => 'text/plain; charset=UTF-8']);
     }
 
     public function undo(BoardRequest $request, Scheme $scheme): Response|StreamedResponse

@@ -85,7 +85,7 @@ final readonly class LetterController
     {
         $rows = [['Number', 'Where', 'Thing', 'Clause', 'Rule', 'Measured', 'Required', 'Off by', 'Ruling', 'Words']];
         foreach ($draft->items as $item) {
-            $rows[] = [$item->number, $item->room, $item->finding->subject->name(), $item->finding->rule->clause, $item->finding->rule->title, $item->finding->measuredText(), $item->finding->limitText(), $item->finding->shortText(), $item->ruling->kind->words(), $item->ruling->words];
+            $rows[] = [$item->number, $item->room, $item->subject(), $item->clause(), $item->title(), $item->finding?->measuredText(), $item->finding?->limitText(), $item->finding?->shortText(), $item->kind(), $item->words()];
         }
 
         return $rows;

@@ -81,6 +81,15 @@ final readonly class RulingController
         return redirect()->route('review', ['revision' => $revision, 'storey' => $request->string('storey')->value()]);
     }
 
+    /** A remark goes into the letter as an item of its own, or stays out of it. */
+    public function writeRemark(Revision $revision, Remark $remark): RedirectResponse
+    {
+        abort_unless($revision->state->isOpen(), 409, 'The letter has been sent.');
+        $remark->update(['in_letter' => !$remark->in_letter]);
+
+        return redirect()->route('review', ['revision' => $revision, 'storey' => $remark->storey]);
+    }
+
     public function dropRemark(Revision $revision, Remark $remark): RedirectResponse
     {
         $remark->delete();

@@ -266,6 +266,8 @@ export class Board {
             this.use('choose');
             this.choose(row.dataset.choose);
         }
+        const settled = event.target.closest('[data-settled-by]');
+        if (settled) this.settledBy(settled);
         const several = event.target.closest('[data-several]');
         if (several) this.chooseSeveral(several.dataset.several.split(' '));
         const opens = event.target.closest('[data-opens]');
@@ -301,6 +303,10 @@ export class Board {
         if (!form) return;
         event.preventDefault();
         this.trials.stop();
+        if (form === 'answer') {
+            this.outbox.add('answers', { storey: this.storey, ...this.valuesOf(event.target) }, this.selection);
+            return;
+        }
         // a form is of the element that it was drawn for
         this.act(form, this.valuesOf(event.target), document.getElementById('inspector').dataset.chosen);
         if (form === 'taped' || form === 'dimension') this.use('choose');
@@ -351,6 +357,11 @@ export class Board {
         this.act('edit', { edit: JSON.stringify({ edit: 'document', values }) });
         await this.quiet();
         location.reload();
+    }
+
+    async settledBy(button) {
+        const answer = await fetch(button.dataset.settledBy).catch(() => null);
+        if (answer?.ok) button.replaceWith(await answer.text());
     }
 
     /** Opens or shuts options that belong to no tool. */

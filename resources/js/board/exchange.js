@@ -63,6 +63,20 @@ export class Exchange {
         }
     }
 
+    /** What is being written to a letter is kept. */
+    static replace(old, element) {
+        for (const field of old.querySelectorAll('textarea[id]')) {
+            const fresh = element.querySelector(`#${field.id}`);
+            if (!fresh || field.value === field.defaultValue) continue;
+            fresh.value = field.value;
+            fresh.closest('details')?.setAttribute('open', '');
+        }
+        const { id } = document.activeElement ?? {};
+        const writes = old.contains(document.activeElement) && document.activeElement.matches('textarea');
+        old.replaceWith(element);
+        if (writes) document.getElementById(id)?.focus();
+    }
+
     /** @returns {string} the part's hash */
     place(part) {
         const [, hash, html] = part.match(/^<!--part (\w+)-->([^]*)$/);
@@ -74,7 +88,7 @@ export class Exchange {
             const old = document.getElementById(element.id);
             // a form is put in anew, so that nothing stays of what was typed into the old one
             if (element.querySelector('form, input, select') === null) patch(old, element);
-            else old.replaceWith(element);
+            else Exchange.replace(old, element);
             this.placed(element.id);
         }
         return hash;

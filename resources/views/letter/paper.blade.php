@@ -47,12 +47,12 @@
                 <tr class="item">
                     <td class="number">{{ $item->number }}</td>
                     <td>
-                        <p><span class="rule">{{ $item->finding->rule->title }}</span><br><span class="soft">{{ $item->finding->rule->clause }}, {{ $item->finding->book->title }}</span></p>
-                        <p>{{ $item->finding->subject->name() }}</p>
-                        @if ($item->finding->measuredText())<p>Measured {{ $item->finding->measuredText() }}<br>Required {{ $item->finding->limitText() }}@if ($item->finding->shortText())<br>Off by {{ $item->finding->shortText() }}@endif</p>@endif
-                        @if ($item->finding->outcome->reason)<p class="soft">{{ $item->finding->outcome->reason }}</p>@endif
-                        @if ($item->finding->outcome->missing !== [])<p>Not known from the drawing: {{ implode('; ', $draft->missing($item->finding)) }}</p>@endif
-                        @if ($item->ruling->words)<p class="words">{{ $item->ruling->kind === App\Models\RulingKind::Ask ? 'Please answer: ' : '' }}{{ $item->ruling->words }}</p>@endif
+                        <p><span class="rule">{{ $item->title() }}</span>@if ($item->source() !== '')<br><span class="soft">{{ $item->source() }}</span>@endif</p>
+                        <p>{{ $item->subject() }}</p>
+                        @if ($item->finding?->measuredText())<p>Measured {{ $item->finding->measuredText() }}<br>Required {{ $item->finding->limitText() }}@if ($item->finding->shortText())<br>Off by {{ $item->finding->shortText() }}@endif</p>@endif
+                        @if ($item->finding?->outcome->reason)<p class="soft">{{ $item->finding->outcome->reason }}</p>@endif
+                        @if (($item->finding?->outcome->missing ?? []) !== [])<p>Not known from the drawing: {{ implode('; ', $draft->missing($item->finding)) }}</p>@endif
+                        @if ($item->words())<p class="words">{{ $item->asks() ? 'Please answer: ' : '' }}{{ $item->words() }}</p>@endif
                     </td>
                     <td class="crop">@if ($crop)<img src="{{ $picture($crop) }}" alt="Plan around item {{ $item->number }}">@endif</td>
                 </tr>

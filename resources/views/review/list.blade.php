@@ -23,7 +23,7 @@
                 <a class="row-link" href="{{ $page->address($finding->fingerprint()) }}" hx-get="{{ $page->address($finding->fingerprint()) }}" hx-target="#evidence" hx-swap="outerHTML" hx-push-url="true" data-finding="{{ $finding->fingerprint() }}" @if ($page->isChosen($finding)) aria-current="true" @endif>
                     <x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/>
                     <span class="visually-hidden">{{ $finding->verdict()->words() }}:</span>
-                    <span class="row-title">{{ $finding->rule->title }}</span>
+                    <span class="row-title">@if ($page->show === App\Pages\ReviewPage::LETTER){{ $page->item($finding)['number'] ?? '' }}. @endif{{ $finding->rule->title }}</span>
                     <span class="row-subject">{{ $finding->subject->name() }}</span>
                     @php($kind = $page->rulings->kind($finding))
                     @if ($kind)<span class="row-ruling ruling-{{ $kind->value }}">{{ $kind->words() }}</span>@elseif ($page->rulings->for($finding)?->isOutdated && $finding->verdict()->isOpen())<span class="row-ruling ruling-again">changed, rule again</span>@endif
@@ -33,6 +33,11 @@
         @empty
             <li class="rows-none">None.</li>
         @endforelse
+        @if ($page->show === App\Pages\ReviewPage::LETTER)
+            @foreach ($page->itemsWithoutFinding() as $item)
+                <li class="rows-item"><b>Item {{ $item['number'] }}: {{ $item['title'] }}</b>, {{ $item['subject'] }}. {{ str_starts_with($item['key'], 'remark/') ? '' : 'What it was of is not drawn any more.' }} @if ($item['asked'])<q>{{ $item['asked'] }}</q>@endif {{ $item['answer'] === null ? 'No answer was given.' : 'Answer: '.$item['answer'] }}</li>
+            @endforeach
+        @endif
     </ol>
     <p class="list-foot">Press <kbd>?</kbd> for the keys.</p>
 </div>

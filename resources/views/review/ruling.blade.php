@@ -1,4 +1,7 @@
 @php($standing = $page->rulings->for($page->chosen))
+@if ($item = $page->item($page->chosen))
+    <p class="ruling item-answer"><b>Item {{ $item['number'] }} of the letter before.</b>@if ($item['asked']) <q>{{ $item['asked'] }}</q>@endif <span class="ruling-words">{{ $item['answer'] === null ? 'No answer was given.' : 'Answer: '.$item['answer'] }}</span></p>
+@endif
 @if ($standing)
     <p class="ruling ruling-{{ $standing->ruling->kind->value }}">
         @if ($standing->isOutdated)
