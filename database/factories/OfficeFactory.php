@@ -14,6 +14,6 @@ final class OfficeFactory extends Factory
 
     public function definition(): array
     {
-        return ['name' => fake()->company()];
+        return ['name' => "O'Hara & ".fake()->company()];
     }
 }

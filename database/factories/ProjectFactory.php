@@ -15,6 +15,6 @@ final class ProjectFactory extends Factory
 
     public function definition(): array
     {
-        return ['office_id' => Office::factory(), 'name' => fake()->streetAddress(), 'address' => fake()->address()];
+        return ['office_id' => Office::factory(), 'name' => "O'Hara's <home>, ".fake()->streetAddress(), 'address' => fake()->address()];
     }
 }

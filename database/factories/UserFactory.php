@@ -9,7 +9,11 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Factories\Factory;
 
-/** @extends Factory<User> */
+/**
+ * Names hold characters that HTML escapes, so that a test that compares a page with one unescaped always fails.
+ *
+ * @extends Factory<User>
+ */
 final class UserFactory extends Factory
 {
     protected $model = User::class;
@@ -18,7 +22,7 @@ final class UserFactory extends Factory
     {
         return [
             'office_id' => Office::factory(),
-            'name' => fake()->name(),
+            'name' => fake()->firstName()." O'Hara <".fake()->lastName().'>',
             'email' => fake()->unique()->safeEmail(),
             'password' => 'daylight',
             'role' => Role::Reviewer,

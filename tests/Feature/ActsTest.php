@@ -265,9 +265,9 @@ final class ActsTest extends TestCase
     public function test_parts_come_in_order_and_unchanged_ones_not_at_all(): void
     {
         $first = $this->parts('');
-        self::assertSame(['board-message', 'board-state', 'inspector', 'storeys', 'dimension-note', 'plan', 'marks', 'witness', 'board-findings', 'board-checked'], array_column($first, 'id'));
+        self::assertSame(['board-message', 'board-state', 'inspector', 'storeys', 'dimension-note', 'plan', 'marks', 'witness', 'board-letter', 'board-findings', 'board-checked'], array_column($first, 'id'));
         $again = $this->parts(implode(' ', array_column($first, 'hash')));
-        self::assertSame(array_fill(0, 10, ''), array_column($again, 'id'));
+        self::assertSame(array_fill(0, 11, ''), array_column($again, 'id'));
         self::assertSame(array_column($first, 'hash'), array_column($again, 'hash'));
         $this->act('edit', ['edit' => '{"edit": "document", "values": {"north": 12}}'])->assertOk();
         $changed = $this->parts(implode(' ', array_column($first, 'hash')));

@@ -37,7 +37,7 @@ final class PeopleTest extends TestCase
         $this->get('/outbox')->assertOk()->assertSee($token);
 
         $this->post('/sign-out');
-        $this->get("/invitations/{$token}")->assertOk()->assertSee("A seat at {$this->principal->office->name}", false);
+        $this->get("/invitations/{$token}")->assertOk()->assertSee("A seat at {$this->principal->office->name}");
         foreach ([['name' => '', 'password' => 'long enough', 'password_confirmation' => 'long enough'], ['name' => 'Mara', 'password' => 'short', 'password_confirmation' => 'short'], ['name' => 'Mara', 'password' => 'long enough', 'password_confirmation' => 'another']] as $wrong) {
             $this->post("/invitations/{$token}", $wrong)->assertSessionHasErrors();
         }

@@ -101,7 +101,7 @@ final class RoutesTest extends TestCase
         $parts = [
             '{scheme}' => Scheme::query()->findOrFail($revision->scheme_id)->id, '{revision}' => $revision->id, '{project}' => Project::query()->whereKey($revision->scheme->project_id)->firstOrFail()->id, '{letter}' => Letter::query()->firstOrFail()->id,
             '{person}' => User::query()->where('role', Role::Designer)->firstOrFail()->id, '{remark}' => $remark->id, '{underlay}' => $underlay->id,
-            '{stair}' => 'st1', '{kind}' => 'rooms', '{format}' => 'csv', '{act}' => 'edit', '{book}' => 'uk-space', '{token}' => 'x',
+            '{stair}' => 'st1', '{kind}' => 'rooms', '{format}' => 'csv', '{act}' => 'edit', '{book}' => 'uk-space', '{token}' => 'x', '{number}' => 1,
         ];
         $address = strtr('/'.ltrim($route->uri(), '/'), array_map(strval(...), $parts)).($route->getName() === 'compare' ? "?with[]={$revision->id}" : '');
         self::assertStringNotContainsString('{', $address);
