@@ -10,7 +10,7 @@ final class FreeGaps
     /** @var list<array{float, float, float, float}> edges in the frame, left end first, from left to right */
     public readonly array $edges;
 
-    public function __construct(private readonly Polygon $polygon, public readonly Frame $frame)
+    public function __construct(Polygon $polygon, public readonly Frame $frame)
     {
         $edges = [];
         foreach ($polygon->edges() as $edge) {
@@ -102,30 +102,45 @@ final class FreeGaps
     /** @return list<array{float, float}> the stretches that no edge enters between two xs, inside the polygon or out of it */
     private function between(float $left, float $right): array
     {
-        $blocked = $this->blocked($left + Tolerance::UPRIGHT, $right - Tolerance::UPRIGHT);
-        sort($blocked);
+        [$lows, $highs] = $this->blocked($left + Tolerance::UPRIGHT, $right - Tolerance::UPRIGHT);
+        asort($lows);
         $gaps = [];
-        $reached = $blocked[0][0] ?? 0.0;
-        foreach ($blocked as [$low, $high]) {
+        $reached = INF;
+        foreach ($lows as $number => $low) {
             if ($low > $reached) {
                 $gaps[] = [$reached, $low];
             }
-            $reached = $high > $reached ? $high : $reached;
+            $reached = $reached === INF || $highs[$number] > $reached ? $highs[$number] : $reached;
         }
 
         return $gaps;
     }
 
-    /** @param array{float, float} $gap */
+    /**
+     * Whether a stretch lies inside: an odd number of edges pass below its middle.
+     *
+     * @param array{float, float} $gap
+     */
     private function isFree(array $gap, float $left, float $right): bool
     {
-        return $this->polygon->contains($this->frame->toPlan(new Point(($left + $right) / 2, ($gap[0] + $gap[1]) / 2)));
+        [$x, $y] = [($left + $right) / 2, ($gap[0] + $gap[1]) / 2];
+        $isInside = false;
+        foreach ($this->edges as [$x1, $y1, $x2, $y2]) {
+            if ($x1 > $x) {
+                break;
+            }
+            if ($x2 > $x && $y1 + ($y2 - $y1) * ($x - $x1) / ($x2 - $x1) < $y) {
+                $isInside = !$isInside;
+            }
+        }
+
+        return $isInside;
     }
 
-    /** @return list<array{float, float}> the ys that edges take somewhere between the two xs */
+    /** @return array{list<float>, list<float>} the ys from which and to which each edge goes somewhere between the two xs */
     private function blocked(float $left, float $right): array
     {
-        $blocked = [];
+        $lows = $highs = [];
         foreach ($this->edges as [$x1, $y1, $x2, $y2]) {
             if ($x1 >= $right) {
                 break;
@@ -133,16 +148,15 @@ final class FreeGaps
             if ($x2 <= $left) {
                 continue;
             }
-            if ($x2 - $x1 > 1e-9) {
+            if ($y1 !== $y2 && $x2 - $x1 > 1e-9) {
                 $slope = ($y2 - $y1) / ($x2 - $x1);
-                $ya = $x1 < $left ? $y1 + $slope * ($left - $x1) : $y1;
-                $yb = $x2 > $right ? $y1 + $slope * ($right - $x1) : $y2;
-            } else {
-                [$ya, $yb] = [$y1, $y2];
+                $y2 = $x2 > $right ? $y1 + $slope * ($right - $x1) : $y2;
+                $y1 = $x1 < $left ? $y1 + $slope * ($left - $x1) : $y1;
             }
-            $blocked[] = $ya < $yb ? [$ya, $yb] : [$yb, $ya];
+            $lows[] = $y1 < $y2 ? $y1 : $y2;
+            $highs[] = $y1 < $y2 ? $y2 : $y1;
         }
 
-        return $blocked;
+        return [$lows, $highs];
     }
 }

@@ -48,6 +48,10 @@ final class Overlap
     /** @return list<Polygon> */
     private static function inConvex(Polygon $polygon, Ring $ring): array
     {
+        $parts = WindowClip::parts($polygon, $ring);
+        if ($parts !== null) {
+            return array_values(array_filter($parts, static fn(Polygon $part): bool => $part->area() > self::NOTHING_MM2));
+        }
         $part = ConvexClip::part($polygon, $ring);
         // all of it may lie in a hole, or only touch one
         if ($part === null || $part->area() <= self::NOTHING_MM2) {
