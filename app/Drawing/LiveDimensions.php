@@ -36,6 +36,9 @@ final readonly class LiveDimensions
     /** Walls farther away, mm, nobody asks for. */
     private const FAR = 4000.0;
 
+    /** In pixels. */
+    private const ASIDE = 11.0;
+
     /** @param float $scale mm under a pixel */
     public function __construct(private Home $home, private string $storey, private float $scale) {}
 
@@ -64,7 +67,7 @@ final readonly class LiveDimensions
     {
         $standing = new Standing($fixture);
         $zone = $standing->zone(self::ZONE);
-        $sides = $standing->sides();
+        $sides = array_map(fn(Segment $side): Segment => $this->beside($side, $fixture->frame->yAxis), $standing->sides());
         // both sides are one chain, from wall to wall, so that their texts keep clear of each other
         $chain = array_map(static fn(Segment $side): Dimension => new Dimension($side, $fixture->id()), $sides);
         $chain = count($chain) === 2 ? [new Dimension($sides[0]->reversed(), null, $fixture->id()), $chain[1]] : $chain;
@@ -77,9 +80,23 @@ final readonly class LiveDimensions
     /** To the nearest things and faces on all four sides; what touches is not written. */
     private function gaps(PlacedFixture $fixture): string
     {
-        $gaps = array_filter((new Surroundings($fixture, $this->home))->gaps, static fn(Segment $gap): bool => $gap->length() > 1.0);
+        $gaps = '';
+        foreach ((new Surroundings($fixture, $this->home))->gaps as $side => $gap) {
+            if ($gap->length() > 1.0) {
+                $isAcross = in_array($side, [Surroundings::LEFT, Surroundings::RIGHT], true);
+                $gaps .= $this->chain([new Dimension($isAcross ? $this->beside($gap, $fixture->frame->yAxis->times(-1)) : $gap, $fixture->id())]);
+            }
+        }
 
-        return implode('', array_map(fn(Segment $gap): string => $this->chain([new Dimension($gap, $fixture->id())]), $gaps));
+        return $gaps;
+    }
+
+    /** Half a line of text aside, so that distances from the middle and from the edges keep clear of each other. */
+    private function beside(Segment $segment, Point $way): Segment
+    {
+        $aside = $way->times(self::ASIDE * $this->scale);
+
+        return new Segment($segment->from->plus($aside), $segment->to->plus($aside));
     }
 
     /** @return list<string> */
