@@ -7,6 +7,7 @@ namespace App\Pages;
 use App\Actions\ChangeScheme;
 use App\Board\Field;
 use App\Board\Fields;
+use App\Board\InWords;
 use App\Board\LengthField;
 use App\Board\OpeningLibrary;
 use App\Board\TypedValues;
@@ -331,21 +332,13 @@ final class BoardPage
     /** What an element is called, as a heading: by what it is and where, never by its id. */
     public function called(Entry $entry): string
     {
-        foreach ([SubjectType::Wall, SubjectType::Door, SubjectType::Window, SubjectType::Fixture, SubjectType::Room, SubjectType::Stair] as $type) {
-            foreach ($this->home->subjects($type) as $subject) {
-                if ($subject->id() === $entry->id()) {
-                    return $subject->name();
-                }
-            }
-        }
-        $name = $entry->values['name'] ?? null;
+        return (new InWords($this->home))->called($entry);
+    }
 
-        return match (true) {
-            is_string($name) => $name,
-            $entry->list === 'voids' => 'Floor opening',
-            $entry->list === 'survey' => 'Taped distance',
-            default => ucfirst(str_replace('_', ' ', is_string($entry->values['kind'] ?? null) ? $entry->values['kind'] : rtrim($entry->list, 's'))),
-        };
+    /** A sentence about the drawing, without ids. */
+    public function sentence(?string $sentence): ?string
+    {
+        return $sentence === null ? null : (new InWords($this->home))->say($sentence);
     }
 
     /** What lies on a side of the chosen opening's wall. */
@@ -593,12 +586,12 @@ final class BoardPage
 
     public function undoWords(): ?string
     {
-        return ChangeScheme::lastDone($this->scheme, ['words'])?->words;
+        return $this->sentence(ChangeScheme::lastDone($this->scheme, ['words'])?->words);
     }
 
     public function redoWords(): ?string
     {
-        return ChangeScheme::firstUndone($this->scheme, ['words'])?->words;
+        return $this->sentence(ChangeScheme::firstUndone($this->scheme, ['words'])?->words);
     }
 
     /** The distance by which an arrow key moves a thing, mm. */

@@ -100,7 +100,7 @@ final class LetterItemsTest extends TestCase
         foreach (['10,0', '5,0', '-7,0'] as $by) {
             $this->act('move', ['select' => 'gf8', 'by' => $by])->assertOk();
         }
-        $this->get("/schemes/{$this->scheme()->id}/letter/{$number}/edit")->assertOk()->assertSee('gf17 moved 105 mm')->assertSee($this->designer->name, false);
+        $this->get("/schemes/{$this->scheme()->id}/letter/{$number}/edit")->assertOk()->assertSee('by “The water closet in Powder moved 105 mm”')->assertSee($this->designer->name, false);
         $this->get("/schemes/{$this->scheme()->id}/letter/99/edit")->assertOk()->assertSee('by none of the edits');
     }
 

@@ -9,6 +9,7 @@ use App\Actions\StaleScheme;
 use App\Board\Act;
 use App\Board\Acts;
 use App\Board\Draws;
+use App\Board\InWords;
 use App\Board\NewElements;
 use App\Board\Parts;
 use App\Board\RefusedValue;
@@ -100,8 +101,9 @@ final readonly class BoardController
     public function settledBy(Scheme $scheme, int $number): Response
     {
         $edit = LetterProgress::of($scheme)?->settledBy($number, $this->check);
+        $words = (new InWords(new Home($scheme->layout)))->say($edit->words ?? '');
 
-        return response($edit === null ? 'by none of the edits since the letter' : "by “{$edit->words}”, {$edit->user->name}, {$edit->created_at->format('j F Y, H:i')}", 200, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        return response($edit === null ? 'by none of the edits since the letter' : "by “{$words}”, {$edit->user->name}, {$edit->created_at->format('j F Y, H:i')}", 200, ['Content-Type' => 'text/plain; charset=UTF-8']);
     }
 
     public function undo(BoardRequest $request, Scheme $scheme): Response|StreamedResponse
@@ -138,6 +140,8 @@ final readonly class BoardController
             [$status, $message] = [422, $e->getMessage()];
         }
         $page = $this->page($scheme, $request, $request->storey(), $status === 200 ? ($select ?? $request->select()) : $request->select());
+
+        $message = $page->sentence($message);
 
         return Parts::for($request)->answer($page, ['message' => $message, 'refusedField' => $field, 'typed' => $request->fields(), 'isStale' => $status === 409], $status, $message);
     }

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\Entry;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Subject;
+use Heurema\Spatial\SubjectType;
+
+/** Elements called by what they are and where, for people; the core calls them by their ids. */
+final readonly class InWords
+{
+    private const TYPES = [SubjectType::Wall, SubjectType::Door, SubjectType::Window, SubjectType::Fixture, SubjectType::Room, SubjectType::Stair];
+
+    public function __construct(private Home $home) {}
+
+    /** As a heading. */
+    public function called(Entry $entry): string
+    {
+        $name = $this->subject($entry)?->name() ?? $entry->values['name'] ?? null;
+
+        return match (true) {
+            is_string($name) => $name,
+            $entry->list === 'voids' => 'Floor opening',
+            $entry->list === 'survey' => 'Taped distance',
+            default => self::kind($entry),
+        };
+    }
+
+    /** A sentence of the core with names in place of the ids of elements that are drawn. */
+    public function say(string $sentence): string
+    {
+        preg_match_all('/[a-z][\w-]*\d[\w-]*/i', $sentence, $found);
+        if ($found[0] === []) {
+            return $sentence;
+        }
+        $draft = new Draft($this->home->layout);
+        foreach (array_unique($found[0]) as $id) {
+            try {
+                $sentence = $this->named($sentence, $draft->find($id));
+            } catch (RefusedEdit) {
+                // no id, or of something that is not there any more
+            }
+        }
+
+        return $sentence;
+    }
+
+    private function named(string $sentence, Entry $entry): string
+    {
+        $pattern = '/(?<![\w-])(?:'.preg_quote(self::kind($entry), '/').' )?"?'.preg_quote($entry->id(), '/').'"?(?![\w-])/i';
+        $name = $this->called($entry);
+        $spoken = $entry->list === 'rooms' ? $name : 'the '.lcfirst($name);
+
+        return ucfirst(preg_replace_callback($pattern, static fn(): string => $spoken, $sentence) ?? $sentence);
+    }
+
+    private function subject(Entry $entry): ?Subject
+    {
+        foreach (self::TYPES as $type) {
+            foreach ($this->home->subjects($type) as $subject) {
+                if ($subject->id() === $entry->id()) {
+                    return $subject;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** `Wall`, `Water closet` */
+    private static function kind(Entry $entry): string
+    {
+        return substr($entry->name(), 0, -strlen($entry->id()) - 1);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Board\InWords;
+use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Layout;
+use Heurema\Layout\LayoutReader;
+use Heurema\Spatial\Home;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** What the core says with ids is said with names. */
+final class InWordsTest extends TestCase
+{
+    /** @return iterable<string, array{string, string}> */
+    public static function sentences(): iterable
+    {
+        yield 'a thing, its kind before it' => ['Water closet gf17 is locked in its place.', 'The water closet in Powder is locked in its place.'];
+        yield 'an id alone' => ['gf17 moved 105 mm', 'The water closet in Powder moved 105 mm'];
+        yield 'in quotes' => ['Expected a wall, found "gw12".', 'Expected a wall, found the wall between Laundry and Study.'];
+        yield 'a room' => ['Room gr8 is not copied.', 'Garage is not copied.'];
+        yield 'an id of nothing' => ['Nothing has the id "zz99".', 'Nothing has the id "zz99".'];
+        yield 'part of a longer word' => ['gw12-copy and w5x', 'gw12-copy and w5x'];
+        yield 'no id' => ['A wall has some length.', 'A wall has some length.'];
+    }
+
+    #[DataProvider('sentences')]
+    public function test_ids_become_names(string $sentence, string $expected): void
+    {
+        self::assertSame($expected, (new InWords(new Home(self::terrace())))->say($sentence));
+    }
+
+    public function test_no_element_of_any_demo_home_is_called_by_its_id(): void
+    {
+        foreach (glob(base_path('database/demo/*.json')) ?: [] as $file) {
+            $layout = (new LayoutReader())->read((string) file_get_contents($file));
+            $said = new InWords(new Home($layout));
+            foreach ($layout->storeys as $storey) {
+                foreach (Draft::STOREY_LISTS as $list) {
+                    foreach ((new Draft($layout))->entriesOf($storey->id, $list) as $values) {
+                        self::assertIsString($values['id']);
+                        self::assertDoesNotMatchRegularExpression('/(?<![\w-])'.$values['id'].'(?![\w-])/', $said->say("{$values['id']} is too near to {$values['id']}."));
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_what_the_draft_refuses_is_said_with_names(): void
+    {
+        $layout = self::terrace();
+        try {
+            (new Draft($layout))->find('gw12')->point('middle');
+            self::fail('It has no such point.');
+        } catch (RefusedEdit $e) {
+            self::assertSame('The wall between Laundry and Study has no middle.', (new InWords(new Home($layout)))->say($e->getMessage()));
+        }
+    }
+
+    private static function terrace(): Layout
+    {
+        return (new LayoutReader())->read((string) file_get_contents(base_path('database/demo/orchard-terrace.json')));
+    }
+}
