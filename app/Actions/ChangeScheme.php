@@ -22,7 +22,7 @@ final readonly class ChangeScheme
     public function __construct(private Editor $editor) {}
 
     /**
-     * A new edit leaves nothing to redo.
+     * A new edit leaves nothing to redo; one that changes nothing is none.
      *
      * @param string|null $sentAs what the sender knows it by, should its answer get lost and he send it again
      *
@@ -31,8 +31,11 @@ final readonly class ChangeScheme
      */
     public function edit(Scheme $scheme, User $by, int $version, Edit $edit, ?string $sentAs = null): Scheme
     {
-        return $this->onCurrent($scheme, $version, function (Scheme $current) use ($by, $edit, $sentAs): Layout {
+        return $this->onCurrent($scheme, $version, function (Scheme $current) use ($by, $edit, $sentAs): ?Layout {
             $edited = $this->editor->apply($current->layout, $edit);
+            if ($edited->patch->changes === []) {
+                return null;
+            }
             $current->edits()->where('undone', true)->delete();
             $current->edits()->create(['user_id' => $by->id, 'words' => mb_strimwidth($edited->patch->words(), 0, 500), 'patch' => $edited->patch, 'undone' => false, 'sent_as' => $sentAs]);
 
@@ -86,7 +89,7 @@ final readonly class ChangeScheme
         return $scheme->edits()->where('undone', true)->oldest('id')->first($columns);
     }
 
-    /** @param callable(Scheme): Layout $change */
+    /** @param callable(Scheme): (Layout|null) $change null: nothing to change */
     private function onCurrent(Scheme $scheme, int $version, callable $change): Scheme
     {
         return DB::transaction(function () use ($scheme, $version, $change): Scheme {
@@ -96,7 +99,10 @@ final readonly class ChangeScheme
             }
             // what was read before the lock is still what stands there, unless it was older
             $scheme = $scheme->version === $version ? $scheme : $scheme->refresh();
-            $scheme->update(['layout' => $change($scheme), 'version' => $version + 1]);
+            $layout = $change($scheme);
+            if ($layout !== null) {
+                $scheme->update(['layout' => $layout, 'version' => $version + 1]);
+            }
 
             return $scheme;
         });

@@ -127,6 +127,18 @@ final class BoardTest extends TestCase
         $this->send('redo', [])->assertUnprocessable()->assertSee('nothing to redo');
     }
 
+    public function test_an_edit_that_changes_nothing_is_no_version_and_keeps_what_can_be_redone(): void
+    {
+        $this->send('acts/edit', ['edit' => '{"edit": "document", "values": {"north": 10}}'])->assertOk();
+        $this->send('acts/edit', ['edit' => '{"edit": "document", "values": {"north": 12}}'])->assertOk();
+        $this->send('undo', [])->assertOk();
+        [$version, $written] = [$this->current()->version, $this->written()];
+        $this->send('acts/edit', ['edit' => '{"edit": "document", "values": {"north": 10}}'])->assertOk();
+        self::assertSame([$version, $written], [$this->current()->version, $this->written()]);
+        $this->send('redo', [])->assertOk();
+        self::assertSame(12.0, $this->current()->layout->north);
+    }
+
     public function test_things_settle_against_the_nearest_wall_with_usual_sizes(): void
     {
         // in the living room, nearest to its left outer wall

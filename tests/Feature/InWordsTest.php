@@ -31,13 +31,13 @@ final class InWordsTest extends TestCase
     #[DataProvider('sentences')]
     public function test_ids_become_names(string $sentence, string $expected): void
     {
-        self::assertSame($expected, (new InWords(new Home(self::terrace())))->say($sentence));
+        self::assertSame($expected, (new InWords(new Home(self::demo('orchard-terrace'))))->say($sentence));
     }
 
     public function test_no_element_of_any_demo_home_is_called_by_its_id(): void
     {
-        foreach (glob(base_path('database/demo/*.json')) ?: [] as $file) {
-            $layout = (new LayoutReader())->read((string) file_get_contents($file));
+        foreach (['orchard-terrace', 'ferry-cottage', 'lantern-row', 'heron-bungalow', 'quarry-flat', 'weir-cabin'] as $home) {
+            $layout = self::demo($home);
             $said = new InWords(new Home($layout));
             foreach ($layout->storeys as $storey) {
                 foreach (Draft::STOREY_LISTS as $list) {
@@ -52,7 +52,7 @@ final class InWordsTest extends TestCase
 
     public function test_what_the_draft_refuses_is_said_with_names(): void
     {
-        $layout = self::terrace();
+        $layout = self::demo('orchard-terrace');
         try {
             (new Draft($layout))->find('gw12')->point('middle');
             self::fail('It has no such point.');
@@ -61,8 +61,8 @@ final class InWordsTest extends TestCase
         }
     }
 
-    private static function terrace(): Layout
+    private static function demo(string $home): Layout
     {
-        return (new LayoutReader())->read((string) file_get_contents(base_path('database/demo/orchard-terrace.json')));
+        return (new LayoutReader())->read((string) file_get_contents(base_path("database/demo/{$home}.json")));
     }
 }

@@ -100,7 +100,7 @@ final class Draft
     /** @param array<string, mixed> $values null takes a key away */
     public function changeFields(array $values): void
     {
-        $after = array_filter([...$this->fields, ...$values], static fn(mixed $value): bool => $value !== null);
+        $after = Canonical::entry(null, array_filter([...$this->fields, ...$values], static fn(mixed $value): bool => $value !== null));
         if ($after !== $this->fields) {
             $this->make(new Change(null, null, 0, $this->fields, $after));
         }
