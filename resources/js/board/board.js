@@ -273,7 +273,7 @@ export class Board {
         const opens = event.target.closest('[data-opens]');
         if (opens) this.openFinding(opens.dataset);
         if (!event.target.closest('#plan-sheet') || this.viewport.dragged || this.moved) return;
-        const dimension = this.tool.name === 'choose' && event.target.closest('[data-dimension]');
+        const dimension = this.tool.name === 'choose' && !event.shiftKey && event.target.closest('[data-dimension]');
         if (dimension) this.typing.open(dimension);
         else this.tool.click(event);
     }
