@@ -6,7 +6,6 @@ namespace Tests\Browser;
 
 use App\Models\Scheme;
 use App\Models\SchemeEdit;
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 final class BoardTest extends BrowserTestCase
@@ -22,10 +21,7 @@ final class BoardTest extends BrowserTestCase
     public function test_things_and_walls_are_dragged(): void
     {
         $this->signIn();
-        $this->find('.project-link')->click();
-        $this->waitFor('#plan');
-        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
-        $this->waitFor('#board');
+        $this->openBoard();
         $this->drag('.fixture[data-subject="gf8"]', 'gf8', 40, 0, 2);
         // the wall between laundry and study, dragged to the left: the study grows
         $area = $this->find('#plan .layer-labels')->getDomProperty('textContent');
@@ -37,10 +33,7 @@ final class BoardTest extends BrowserTestCase
     public function test_after_many_edits_the_board_shows_what_a_reload_shows(): void
     {
         $this->signIn();
-        $this->find('.project-link')->click();
-        $this->waitFor('#plan');
-        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
-        $this->waitFor('#board');
+        $this->openBoard();
         $address = $this->browser->getCurrentURL();
         $this->browser->get("{$address}?select=gf8");
         $this->waitFor('#plan .chosen');
@@ -63,10 +56,7 @@ final class BoardTest extends BrowserTestCase
     public function test_what_was_opened_to_read_stays_open_through_an_edit(): void
     {
         $this->signIn();
-        $this->find('.project-link')->click();
-        $this->waitFor('#plan');
-        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
-        $this->waitFor('#board');
+        $this->openBoard();
         $this->browser->get($this->browser->getCurrentURL().'?select=gf17');
         $this->waitFor('#plan .chosen');
         $this->find('.of-chosen summary')->click();
@@ -79,10 +69,7 @@ final class BoardTest extends BrowserTestCase
     public function test_a_finding_opens_its_evidence_in_its_row_and_on_the_plan(): void
     {
         $this->signIn();
-        $this->find('.project-link')->click();
-        $this->waitFor('#plan');
-        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
-        $this->waitFor('#board-checked');
+        $this->openBoard();
         $this->find('#rows li:first-child [data-opens]')->click();
         $this->waitForText('.row-evidence', 'International Residential Code 2021; value');
         $this->waitFor('#witness .witness-violated');
@@ -131,10 +118,7 @@ final class BoardTest extends BrowserTestCase
     public function test_choose_type_draw_undo_and_submit(): void
     {
         $this->signIn();
-        $this->find('.project-link')->click();
-        $this->waitFor('#plan');
-        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
-        $this->waitFor('#board');
+        $this->openBoard();
         $this->assertAccessible();
 
         // a thing chosen on the plan, moved by the arrow keys

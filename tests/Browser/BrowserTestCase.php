@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Models\Scheme;
 use Database\Seeders\DemoOfficeSeeder;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -61,6 +62,17 @@ abstract class BrowserTestCase extends TestCase
         $this->find('#email')->sendKeys("{$role}@heurema.test");
         $this->find('#password')->sendKeys('daylight')->submit();
         $this->waitFor('.projects');
+    }
+
+    /** The first home of the desk, on the board, its findings worked out. */
+    protected function openBoard(): Scheme
+    {
+        $this->find('.project-link')->click();
+        $this->waitFor('#plan');
+        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
+        $this->waitFor('#board-checked');
+
+        return Scheme::query()->findOrFail((int) preg_replace('/\D+/', '', (string) strstr($this->browser->getCurrentURL(), '/schemes/')));
     }
 
     protected function find(string $selector): RemoteWebElement

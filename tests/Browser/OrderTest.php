@@ -6,7 +6,6 @@ namespace Tests\Browser;
 
 use App\Models\Scheme;
 use App\Models\SchemeEdit;
-use Facebook\WebDriver\WebDriverBy;
 use Heurema\Layout\Layout;
 use PHPUnit\Framework\Attributes\Group;
 
@@ -18,7 +17,7 @@ use PHPUnit\Framework\Attributes\Group;
 final class OrderTest extends BrowserTestCase
 {
     private const SEED = 2026;
-    private const SAMPLED = 20;
+    private const SAMPLED = 8;
     private const ALL = 200;
     private const LATE = 800;
     private const ACTS = 6;
@@ -78,12 +77,8 @@ final class OrderTest extends BrowserTestCase
     public function test_quick_acts_come_to_what_slow_ones_do(): void
     {
         $this->signIn();
-        $this->find('.project-link')->click();
-        $this->waitFor('#plan');
-        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
-        $this->waitFor('#board');
+        $scheme = $this->openBoard();
         $address = $this->browser->getCurrentURL();
-        $scheme = Scheme::query()->findOrFail((int) preg_replace('/\D+/', '', (string) strstr($address, '/schemes/')));
         $before = $scheme->layout;
         $this->browser->manage()->timeouts()->setScriptTimeout(60);
         mt_srand(self::SEED);

@@ -22,11 +22,7 @@ final class SeveralTest extends BrowserTestCase
         SchemeEdit::query()->delete();
         Scheme::query()->update(['version' => 1]);
         $this->signIn();
-        $this->find('.project-link')->click();
-        $this->waitFor('#plan');
-        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
-        $this->waitFor('#board-checked');
-        $this->scheme = Scheme::query()->findOrFail((int) preg_replace('/\D+/', '', (string) strstr($this->browser->getCurrentURL(), '/schemes/')));
+        $this->scheme = $this->openBoard();
     }
 
     public function test_with_shift_by_a_box_and_by_kind(): void

@@ -20,10 +20,7 @@ final class TypingTest extends BrowserTestCase
         SchemeEdit::query()->delete();
         Scheme::query()->update(['version' => 1, 'dimensions' => null]);
         $this->signIn();
-        $this->find('.project-link')->click();
-        $this->waitFor('#plan');
-        $this->browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
-        $this->waitFor('#board-checked');
+        $this->openBoard();
     }
 
     public function test_a_dimension_is_chosen_and_typed(): void

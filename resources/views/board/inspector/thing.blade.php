@@ -26,11 +26,5 @@
         <select name="side" aria-label="Side"><option value="right">to the left as you face it</option><option value="left">to the right as you face it</option></select>
         <button class="btn btn-tool btn-sm">Repeat</button>
     </form>
-    @if (count($page->storeys()) > 1)
-        <form class="fields fields-inline" data-form="copy">
-            <label for="copy-storey">The same place on</label>
-            <select id="copy-storey" name="to_storey">@foreach ($page->storeys() as $storey)@if ($storey->id !== $page->storey)<option value="{{ $storey->id }}">{{ $storey->name }}</option>@endif @endforeach</select>
-            <button class="btn btn-tool btn-sm">Copy</button>
-        </form>
-    @endif
+    @include('board.inspector.copy-to-storey')
 </details>
