@@ -7,21 +7,23 @@ namespace App\Board;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Entry;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Review\MissingWords;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
 
 /** Elements called by what they are and where, for people; the core calls them by their ids. */
 final readonly class InWords
 {
-    private const TYPES = [SubjectType::Wall, SubjectType::Door, SubjectType::Window, SubjectType::Fixture, SubjectType::Room, SubjectType::Stair];
+    private MissingWords $words;
 
-    public function __construct(private Home $home) {}
+    public function __construct(private Home $home)
+    {
+        $this->words = new MissingWords($home);
+    }
 
     /** As a heading. */
     public function called(Entry $entry): string
     {
-        $name = $this->subject($entry)?->name() ?? $entry->values['name'] ?? null;
+        $name = $this->words->subject($entry->id())?->name() ?? $entry->values['name'] ?? null;
 
         return match (true) {
             is_string($name) => $name,
@@ -53,23 +55,9 @@ final readonly class InWords
     private function named(string $sentence, Entry $entry): string
     {
         $pattern = '/(?<![\w-])(?:'.preg_quote(self::kind($entry), '/').' )?"?'.preg_quote($entry->id(), '/').'"?(?![\w-])/i';
-        $name = $this->called($entry);
-        $spoken = $entry->list === 'rooms' ? $name : 'the '.lcfirst($name);
+        $spoken = $this->words->subject($entry->id()) === null ? 'the '.lcfirst($this->called($entry)) : $this->words->called($entry->id());
 
         return ucfirst(preg_replace_callback($pattern, static fn(): string => $spoken, $sentence) ?? $sentence);
-    }
-
-    private function subject(Entry $entry): ?Subject
-    {
-        foreach (self::TYPES as $type) {
-            foreach ($this->home->subjects($type) as $subject) {
-                if ($subject->id() === $entry->id()) {
-                    return $subject;
-                }
-            }
-        }
-
-        return null;
     }
 
     /** `Wall`, `Water closet` */

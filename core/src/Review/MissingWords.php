@@ -60,7 +60,8 @@ final class MissingWords
         return implode(' of the ', array_reverse(array_map(static fn(string $part): string => str_replace('_', ' ', $part), explode('.', $key))));
     }
 
-    private function subject(string $id): ?Subject
+    /** The element of the home with an id; null where there is none. */
+    public function subject(string $id): ?Subject
     {
         if ($this->subjects === null) {
             $this->subjects = [];
