@@ -42,6 +42,17 @@ final class Acts
         'stair' => Acts\PlaceStair::class,
         'flight' => Acts\ShapeStair::class,
         'taped' => Acts\KeepTaped::class,
+        'axes' => Acts\LayAxes::class,
+        'axis-walls' => Acts\BuildOnAxes::class,
+        'axis-columns' => Acts\SetColumns::class,
+        'remove-axes' => Acts\RemoveAxes::class,
+        'blocks' => Acts\ListBlocks::class,
+        'move-block' => Acts\MoveBlock::class,
+        'push-block' => Acts\PushBlock::class,
+        'swap-blocks' => Acts\SwapBlocks::class,
+        'resize-block' => Acts\ResizeBlock::class,
+        'give-way' => Acts\GiveWay::class,
+        'block-walls' => Acts\WallBlocks::class,
         'values' => Acts\TypeValues::class,
     ];
 

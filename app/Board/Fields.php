@@ -28,6 +28,8 @@ final class Fields
             'fixtures' => self::ofFixtures(),
             'stairs' => [Field::text('name', 'Name'), Field::length('width', 'Width', ExpectedLength::StairWidth), Field::length('nosing', 'Nosing'), Field::length('rise', 'Rise'), Field::yesNo('open_risers', 'Open risers')],
             'storeys' => [Field::text('name', 'Name'), Field::length('ceiling', 'Ceiling height', ExpectedLength::CeilingHeight), Field::length('floor_thickness', 'Floor thickness')],
+            'axes' => [Field::text('name', 'Letter or number')],
+            'blocks' => [Field::text('name', 'Name'), Field::choice('use', 'Use', RoomUse::class)],
             'notes' => [Field::text('text', 'Text')],
             'survey' => [Field::length('measured', 'Taped', null, true), Field::text('group', 'Chain', false), Field::choice('role', 'It is', SurveyRole::class)],
             default => [],

@@ -26,6 +26,7 @@ final readonly class InWords
         $name = $this->words->subject($entry->id())?->name() ?? $entry->values['name'] ?? null;
 
         return match (true) {
+            $entry->list === 'axes' => 'Axis '.(is_string($name) ? $name : $entry->id()),
             is_string($name) => $name,
             $entry->list === 'voids' => 'Floor opening',
             $entry->list === 'survey' => 'Taped distance',

@@ -22,7 +22,7 @@ final class Library
 
     /** Millimetres. */
     private const METRIC = [
-        'water_closet' => [380, 700, 780], 'lavatory' => [550, 450, 850], 'bath' => [700, 1700, 560], 'shower' => [900, 900, 0], 'bidet' => [370, 560, 400],
+        'water_closet' => [380, 700, 780], 'lavatory' => [550, 450, 850], 'bath' => [1700, 700, 560], 'shower' => [900, 900, 0], 'bidet' => [370, 560, 400],
         'sink' => [800, 500, 900], 'range' => [600, 600, 900], 'cooktop' => [600, 520, 900], 'refrigerator' => [600, 650, 1850], 'dishwasher' => [600, 600, 820],
         'base_cabinet' => [600, 600, 870], 'wall_cabinet' => [600, 320, 720], 'counter' => [1800, 630, 40], 'island' => [1600, 900, 910],
         'washer' => [600, 600, 850], 'dryer' => [600, 600, 850], 'bed' => [1500, 2000, 500], 'nightstand' => [450, 400, 550], 'wardrobe' => [1200, 600, 2100],

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Layout\Axis;
+use Heurema\Layout\Block;
 use Heurema\Layout\FloorVoid;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
@@ -29,6 +32,8 @@ final readonly class Catches
             'jamb' => array_merge(...array_map(self::jambs(...), $this->home->openingsOn($this->plan->id()))),
             'edge of a thing' => array_merge(...array_map(static fn(PlacedFixture $thing): array => $thing->outline?->edges() ?? [], $this->home->fixturesOn($this->plan->id()))),
             'edge of a stair' => array_merge(...array_map($this->treads(...), $this->home->stairs)),
+            'edge of a block' => array_merge(...array_map(static fn(Block $block): array => self::sides($block->box()), $this->plan->storey->blocks)),
+            'axis' => array_map(static fn(Axis $axis): Segment => $axis->line(), $this->home->layout->axes),
             'edge of a floor opening' => array_merge(...array_map(static fn(FloorVoid $void): array => $void->outline->edges(), $this->plan->storey->voids)),
         ];
         $written = array_map(static fn(array $segments): array => array_map(self::numbers(...), $segments), array_filter($lines));
@@ -59,6 +64,14 @@ final readonly class Catches
         $isHere = in_array($this->plan->id(), [$stair->from?->id, $stair->to->id], true);
 
         return $isHere ? array_merge(...array_map(static fn(Ring $tread): array => $tread->edges(), $stair->shape->treads())) : [];
+    }
+
+    /** @return list<Segment> */
+    private static function sides(Box $box): array
+    {
+        $corners = [new Point($box->left, $box->bottom), new Point($box->right, $box->bottom), new Point($box->right, $box->top), new Point($box->left, $box->top)];
+
+        return array_map(static fn(int $i): Segment => new Segment($corners[$i], $corners[($i + 1) % 4]), range(0, 3));
     }
 
     /** @return array{float, float, float, float} */

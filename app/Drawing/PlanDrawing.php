@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Heurema\Geometry\Ring;
+use Heurema\Layout\Axis;
+use Heurema\Layout\Block;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Note;
 use Heurema\Layout\Soffit;
 use Heurema\Layout\Wall;
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\JoinedWall;
 use Heurema\Spatial\PlacedFixture;
@@ -34,12 +37,18 @@ final readonly class PlanDrawing
         // the largest first, so that a sink lies on its counter and not under it
         usort($fixtures, static fn(PlacedFixture $a, PlacedFixture $b): int => ($b->outline?->area() ?? 0.0) <=> ($a->outline?->area() ?? 0.0));
 
+        $isColumn = static fn(PlacedFixture $one): bool => $one->fixture->kind === FixtureKind::Column;
+
         return implode('', [
             $this->layer('rooms', array_map($this->room(...), array_values($this->plan->rooms))),
+            $this->layer('axes', array_map(static fn(Axis $axis): string => (new AxisDrawing($axis))->draw(), $this->home->layout->axes)),
+            $this->layer('blocks', array_map(fn(Block $block): string => (new BlockDrawing($block, $this->home))->draw(), $this->plan->storey->blocks)),
             $this->layer('stairs', array_map($this->stair(...), $this->home->stairs)),
-            $this->layer('fixtures', array_map($this->fixture(...), $fixtures)),
+            $this->layer('fixtures', array_map($this->fixture(...), array_filter($fixtures, static fn(PlacedFixture $one): bool => !$isColumn($one)))),
             $this->layer('walls', [$this->walls(), $this->ghosts()]),
             $handles,
+            // a column is seen in its wall
+            $this->layer('columns', array_map($this->fixture(...), array_filter($fixtures, $isColumn))),
             $this->layer('openings', array_map(static fn(PlacedOpening $opening): string => (new OpeningSymbol($opening))->draw(), $openings)),
             $this->layer('above', [...array_map(self::void(...), $this->plan->storey->voids), ...array_map(self::soffit(...), $this->plan->storey->soffits), ...array_map(self::guard(...), $this->plan->storey->guards)]),
             $this->layer('labels', [...array_map($this->label(...), array_values($this->plan->rooms)), ...array_map(self::note(...), $this->plan->storey->notes)]),
@@ -47,7 +56,7 @@ final readonly class PlanDrawing
         ]);
     }
 
-    /** @param list<string> $content */
+    /** @param array<string> $content */
     private function layer(string $name, array $content): string
     {
         return Svg::element('g', ['class' => "layer-{$name}"], implode('', $content));

@@ -6,6 +6,7 @@ namespace App\Drawing;
 
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
+use Heurema\Layout\Axis;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Stair;
 
@@ -14,6 +15,9 @@ final readonly class Sheet
 {
     /** Room for outside dimensions, mm. */
     private const MARGIN = 1500.0;
+
+    /** Room for the names of axes beyond their ends, mm. */
+    private const AROUND_AXES = 500.0;
 
     /** How many pixels wide the plan is taken to be until the page says otherwise. */
     private const USUAL_WIDTH = 780.0;
@@ -34,11 +38,17 @@ final readonly class Sheet
             foreach ($storey->rooms as $room) {
                 $points[] = $room->at;
             }
+            foreach ($storey->blocks as $block) {
+                array_push($points, ...self::corners($block->box()));
+            }
         }
         $building = $points === [] ? new Box(0, 0, 10000, 8000) : Box::around($points);
         $starts = array_map(static fn(Stair $stair): Point => $stair->start, $layout->stairs);
 
-        return new self(Box::around([...self::corners($building), ...$starts])->grown($margin ?? self::MARGIN), $building);
+        $axes = array_merge(...array_map(static fn(Axis $axis): array => [$axis->from, $axis->to], $layout->axes));
+        $sheet = Box::around([...self::corners($building), ...$starts])->grown($margin ?? self::MARGIN);
+
+        return new self($axes === [] ? $sheet : Box::around([...self::corners($sheet), ...self::corners(Box::around($axes)->grown(self::AROUND_AXES))]), $building);
     }
 
     public function viewBox(): string

@@ -39,6 +39,17 @@ final readonly class TrialDrawing
             }
         }
 
+        foreach ($this->home->layout->axes as $axis) {
+            if ($axis->id === $id) {
+                return (new AxisDrawing($axis))->draw();
+            }
+        }
+        foreach ($plan->storey->blocks ?? [] as $block) {
+            if ($block->id === $id) {
+                return (new BlockDrawing($block, $this->home))->draw();
+            }
+        }
+
         return $plan === null ? '' : $this->wall($plan, $id);
     }
 

@@ -180,6 +180,16 @@ final class BoardPage
         return $this->scheme->underlays()->where('storey', $this->storey)->first();
     }
 
+    public function axes(): AxisChoices
+    {
+        return new AxisChoices($this->scheme->layout);
+    }
+
+    public function blocks(): BlockChoices
+    {
+        return new BlockChoices($this->home, $this->storey);
+    }
+
     /** @return list<Field> */
     public function fields(): array
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\Scheme;
+use Heurema\Layout\Axis;
+use Heurema\Layout\Block;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Wall;
@@ -37,6 +39,8 @@ final readonly class ElementList
         $here = fn(PlacedOpening|PlacedFixture $placed): bool => $placed->storey() === $this->storey;
 
         $groups = [
+            'Axes' => self::listed($this->home->layout->axes, fn(Axis $axis): array => ["Axis {$axis->name}", $this->home->length($axis->line()->length()).' long']),
+            'Blocks' => self::listed($plan->storey->blocks, fn(Block $block): array => [$block->name, "{$this->home->length($block->width)} by {$this->home->length($block->depth)}"]),
             'Rooms' => self::listed($plan->rooms, fn(RoomSpace $room): array => [$room->name(), $this->room($room)]),
             'Walls' => self::listed($plan->storey->walls, fn(Wall $wall): array => [$plan->wallCalled($wall->id), $this->wall($wall)]),
             'Doors, windows, bare openings' => self::listed(array_filter($this->home->openings, $here), fn(PlacedOpening $opening): array => [$opening->name(), $this->opening($opening)]),
@@ -102,7 +106,7 @@ final readonly class ElementList
     }
 
     /**
-     * @template T of Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|FloorVoid
+     * @template T of Axis|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|FloorVoid
      *
      * @param array<T>                            $elements
      * @param callable(T): array{string, string} $words
@@ -113,7 +117,7 @@ final readonly class ElementList
     {
         $listed = [];
         foreach ($elements as $element) {
-            $listed[$element instanceof Wall || $element instanceof FloorVoid ? $element->id : $element->id()] = $words($element);
+            $listed[$element instanceof Wall || $element instanceof FloorVoid || $element instanceof Axis || $element instanceof Block ? $element->id : $element->id()] = $words($element);
         }
 
         return $listed;

@@ -50,6 +50,7 @@ export class Viewport {
     }
 
     showAll() {
+        this.whole = Viewport.box(this.sheet.querySelector('#plan').dataset.whole);
         this.moveTo({ ...this.whole });
     }
 

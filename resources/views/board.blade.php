@@ -14,6 +14,8 @@
                 <button type="button" class="btn btn-tool" data-tool="choose" aria-pressed="true">Choose</button>
                 <button type="button" class="btn btn-tool" data-tool="wall" aria-pressed="false">Wall</button>
                 <button type="button" class="btn btn-tool" data-tool="rectangle" aria-pressed="false">Rectangle</button>
+                <button type="button" class="btn btn-tool" data-tool="axes" aria-pressed="false">Axes</button>
+                <button type="button" class="btn btn-tool" data-act="blocks" aria-expanded="false">Blocks</button>
                 <label class="tool-thing"><span class="visually-hidden">Place</span> <select id="thing-kind"><option value="">Thing…</option><option value="note">note</option>@foreach (App\Board\Library::kinds() as $kind)<option value="{{ $kind }}">{{ str_replace('_', ' ', $kind) }}</option>@endforeach</select></label>
                 <button type="button" class="btn btn-tool" data-tool="stair" aria-pressed="false">Stair</button>
                 <button type="button" class="btn btn-tool" data-tool="void" aria-pressed="false">Floor opening</button>

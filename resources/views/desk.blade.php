@@ -69,6 +69,7 @@
                 <input class="form-control" id="name" name="name" maxlength="200" required value="{{ request()->input('name') }}">
                 <label class="form-label" for="rooms">Rooms <span class="optional">one a line, or none for an empty board</span></label>
                 <textarea class="form-control @isset($refusedDrawing) is-invalid @endisset" id="rooms" name="rooms" rows="4" placeholder="Bedroom 11' x 12'4" @isset($refusedDrawing) aria-describedby="rooms-error" @endisset>{{ request()->input('rooms') }}</textarea>
+                <label class="as-blocks"><input type="checkbox" name="as_blocks" value="1" @checked(request()->boolean('as_blocks'))> as blocks to arrange before walls are made</label>
                 @isset($refusedDrawing)<div id="rooms-error" role="alert">@foreach ($refusedDrawing as $problem)<p class="field-error">{{ $problem }}</p>@endforeach</div>@endisset
                 <div class="intake-choices">
                     @php($usual = App\Rules\Country::tryFrom((string) request()->input('country')) ?? $desk->country())

@@ -47,7 +47,7 @@ final readonly class CopyThing implements Draws
     {
         $draft = new Draft($layout);
         $ids = Carried::together($draft, $asked->several());
-        $letters = ['walls' => 'w', 'openings' => 'o', 'rooms' => 'r', 'fixtures' => 'f', 'voids' => 'v', 'notes' => 'm', 'soffits' => 'p', 'guards' => 'g'];
+        $letters = ['walls' => 'w', 'openings' => 'o', 'rooms' => 'r', 'fixtures' => 'f', 'voids' => 'v', 'notes' => 'm', 'soffits' => 'p', 'guards' => 'g', 'blocks' => 'b'];
         $copies = [];
         foreach ($letters as $list => $letter) {
             $ofList = array_values(array_filter($ids, static fn(string $id): bool => $draft->find($id)->list === $list));

@@ -17,7 +17,7 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 
-/** What is chosen turned a quarter to the left: several about the middle of all, a thing about its own, then out of walls, its back against the one behind it. */
+/** What is chosen turned a quarter to the left: several about the middle of all, a thing about its own, then out of walls, its back against the one behind it; a block about its own. */
 final readonly class TurnThing implements Act
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
@@ -36,6 +36,12 @@ final readonly class TurnThing implements Act
             }
         }
 
-        throw new RefusedEdit('Choose a thing.');
+        foreach ($layout->storey($asked->storey())->blocks ?? [] as $block) {
+            if ($block->id === $asked->select()) {
+                return new ChangeValues($block->id, ['width' => $block->depth, 'depth' => $block->width]);
+            }
+        }
+
+        throw new RefusedEdit('Choose a thing or a block.');
     }
 }

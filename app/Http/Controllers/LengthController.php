@@ -4,20 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Heurema\Units\Amount;
 use Heurema\Units\ExpectedLength;
 use Heurema\Units\LengthReader;
 use Heurema\Units\ReadLength;
 use Heurema\Units\SizeReader;
+use Heurema\Units\SpacingReader;
 use Heurema\Units\TypingUnit;
 use Heurema\Units\UnitSystem;
 use Heurema\Units\UnreadableLength;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-/** Says how a length, or a size of two sides, being typed is understood, before it counts. */
+/** Says how a length, a size of two sides or distances that follow one another, being typed is understood, before it counts. */
 final class LengthController
 {
     private const SIZE = 'size';
+    private const SPACINGS = 'spacings';
 
     public function __invoke(Request $request): Response
     {
@@ -26,9 +29,14 @@ final class LengthController
         if (trim($text) === '') {
             return self::plain('');
         }
-        $reader = new LengthReader($units, TypingUnit::tryFrom($request->string('typing')->value()) ?? TypingUnit::Millimetre);
+        $typing = TypingUnit::tryFrom($request->string('typing')->value()) ?? TypingUnit::Millimetre;
+        $reader = new LengthReader($units, $typing);
         try {
-            return $request->string('kind')->value() === self::SIZE ? self::plain(self::size($text, $reader)) : $this->length($request, $text, $units, $reader);
+            return match ($request->string('kind')->value()) {
+                self::SIZE => self::plain(self::size($text, $reader)),
+                self::SPACINGS => self::plain(self::spacings($text, new SpacingReader($units, $typing), $units)),
+                default => $this->length($request, $text, $units, $reader),
+            };
         } catch (UnreadableLength $e) {
             return self::plain($e->getMessage(), 422);
         }
@@ -43,6 +51,14 @@ final class LengthController
     private static function size(string $text, LengthReader $reader): string
     {
         return implode(' × ', array_map(static fn(ReadLength $side): string => $side->reading, (new SizeReader($reader))->read($text)));
+    }
+
+    private static function spacings(string $text, SpacingReader $reader, UnitSystem $units): string
+    {
+        $read = $reader->read($text);
+        $total = $units->notation()->write(Amount::length(array_sum(array_map(static fn(ReadLength $one): float => $one->mm, $read))));
+
+        return implode(' | ', array_map(static fn(ReadLength $one): string => $one->reading, $read)).", together {$total}";
     }
 
     private function length(Request $request, string $text, UnitSystem $units, LengthReader $reader): Response

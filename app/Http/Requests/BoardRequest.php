@@ -48,6 +48,11 @@ final class BoardRequest extends FormRequest
             'towards' => ['nullable', 'numeric'],
             'count' => ['nullable', 'integer', 'between:1,50'],
             'risers' => ['nullable', 'integer', 'between:1,40'],
+            'across' => ['nullable', 'string', 'max:500'],
+            'up' => ['nullable', 'string', 'max:500'],
+            'stretches' => ['nullable', 'array', 'max:2000'],
+            'crossings' => ['nullable', 'array', 'max:2000'],
+            'rooms' => ['nullable', 'string', 'max:20000'],
             'name' => ['nullable', 'string', 'max:200'],
             'group' => ['nullable', 'string', 'max:100'],
         ];

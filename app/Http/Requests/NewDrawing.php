@@ -34,6 +34,7 @@ final class NewDrawing extends FormRequest
             'between' => ['required', Rule::enum(RoomSize::class)],
             'rooms' => ['nullable', 'string', 'max:20000'],
             'picture' => ['nullable', ...UnderlayRequest::RULES],
+            'as_blocks' => ['nullable', 'boolean'],
             'page' => ['nullable', 'integer', 'between:1,500'],
             'copy_of' => ['nullable', 'integer', Rule::in(array_keys(Desk::of($this->person()->office)->schemes()))],
         ];
@@ -63,7 +64,7 @@ final class NewDrawing extends FormRequest
         $name = $this->string('name')->trim()->value();
         $copied = Scheme::query()->find($this->integer('copy_of'));
         if ($copied !== null) {
-            return new Layout($name, $copied->layout->units, $copied->layout->north, $copied->layout->grade, $copied->layout->storeys, $copied->layout->stairs, $copied->layout->survey, $copied->layout->extra, $copied->layout->typing, $copied->layout->scope);
+            return new Layout($name, $copied->layout->units, $copied->layout->north, $copied->layout->grade, $copied->layout->storeys, $copied->layout->stairs, $copied->layout->survey, $copied->layout->extra, $copied->layout->typing, $copied->layout->scope, $copied->layout->axes);
         }
         $rooms = $this->string('rooms')->trim()->value();
         $isImperial = $units === UnitSystem::Imperial;
@@ -74,7 +75,9 @@ final class NewDrawing extends FormRequest
         }
         $arrangement = new RoomArrangement($units, $isImperial ? 165.1 : 240.0, $isImperial ? 114.3 : 100.0, RoomSize::from($this->string('between')->value()));
 
-        return $arrangement->layout($name, (new RoomList($units))->read($rooms));
+        $listed = (new RoomList($units))->read($rooms);
+
+        return $this->boolean('as_blocks') ? $arrangement->blocks($name, $listed) : $arrangement->layout($name, $listed);
     }
 
     protected function failedValidation(Validator $validator): never

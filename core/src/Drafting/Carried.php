@@ -84,6 +84,7 @@ final readonly class Carried implements Edit
             'fixtures' => [...$entry->moved($this->motion->point(...)), ...$this->fixture($entry)],
             'stairs' => [...$entry->moved($this->motion->point(...)), 'facing' => $this->motion->direction($entry->number('facing') ?? 0.0)],
             'walls' => [...$entry->moved($this->motion->point(...)), ...($this->motion->isMirrored() && is_array($entry->values['lining'] ?? null) ? ['lining' => array_reverse($entry->values['lining'])] : [])],
+            'blocks' => [...$entry->moved($this->motion->point(...)), ...$this->block($entry)],
             'storeys' => throw new RefusedEdit('A storey stays where it is.'),
             default => $entry->moved($this->motion->point(...)),
         };
@@ -99,6 +100,16 @@ final readonly class Carried implements Edit
         }
 
         return $this->motion->isMirrored() && is_string($side) ? ['opens' => self::OTHER[$side]] : [];
+    }
+
+    /** @return array<string, mixed> */
+    private function block(Entry $block): array
+    {
+        return match (true) {
+            !$this->motion->keepsSquare() => throw new RefusedEdit('A block runs along the sheet: it is mirrored and turned by quarters.'),
+            $this->motion->swapsAxes() => ['width' => $block->number('depth'), 'depth' => $block->number('width')],
+            default => [],
+        };
     }
 
     /** @return array<string, mixed> */

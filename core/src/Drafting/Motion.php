@@ -44,6 +44,18 @@ final readonly class Motion
         return $this->x->cross($this->y) < 0;
     }
 
+    /** What ran across runs up then, and the other way round. */
+    public function swapsAxes(): bool
+    {
+        return abs($this->x->x) < 1e-9;
+    }
+
+    /** What runs across or up still does. */
+    public function keepsSquare(): bool
+    {
+        return abs($this->x->x * $this->x->y) < 1e-9;
+    }
+
     public function point(Point $at): Point
     {
         $there = $this->x->times($at->x)->plus($this->y->times($at->y))->plus($this->by);

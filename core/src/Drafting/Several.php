@@ -35,6 +35,9 @@ final readonly class Several
             foreach ($plan->storey->notes as $note) {
                 $all[$note->id] = Box::around([$note->at]);
             }
+            foreach ($plan->storey->blocks as $block) {
+                $all[$block->id] = $block->box();
+            }
             foreach ($plan->storey->voids as $void) {
                 $all[$void->id] = $void->outline->bounds();
             }

@@ -21,13 +21,12 @@ final readonly class WallRectangle
     /** So many ids it may take: a side may be parted by walls that stand there. */
     public const IDS = 20;
 
-    /** A wall beside another by less than this, mm, is that wall. */
-    private const BESIDE = 10.0;
+    private WallsAlong $standing;
 
-    /** A gap shorter than this, mm, is no wall. */
-    private const LEAST = 1.0;
-
-    public function __construct(private Storey $storey, private WallPen $pen, private DrawnSize $size) {}
+    public function __construct(private Storey $storey, private WallPen $pen, private DrawnSize $size)
+    {
+        $this->standing = new WallsAlong($storey, $pen->thickness);
+    }
 
     /**
      * @param non-empty-list<string> $ids
@@ -45,10 +44,10 @@ final readonly class WallRectangle
             throw new RefusedEdit('A rectangle has some length and width.');
         }
         $lines = $this->lines($sides, [
-            'left' => $this->shared(new Segment(new Point($sides['left'], $sides['bottom']), new Point($sides['left'], $sides['top']))),
-            'right' => $this->shared(new Segment(new Point($sides['right'], $sides['bottom']), new Point($sides['right'], $sides['top']))),
-            'bottom' => $this->shared(new Segment(new Point($sides['left'], $sides['bottom']), new Point($sides['right'], $sides['bottom']))),
-            'top' => $this->shared(new Segment(new Point($sides['left'], $sides['top']), new Point($sides['right'], $sides['top']))),
+            'left' => $this->standing->beside(new Segment(new Point($sides['left'], $sides['bottom']), new Point($sides['left'], $sides['top']))),
+            'right' => $this->standing->beside(new Segment(new Point($sides['right'], $sides['bottom']), new Point($sides['right'], $sides['top']))),
+            'bottom' => $this->standing->beside(new Segment(new Point($sides['left'], $sides['bottom']), new Point($sides['right'], $sides['bottom']))),
+            'top' => $this->standing->beside(new Segment(new Point($sides['left'], $sides['top']), new Point($sides['right'], $sides['top']))),
         ]);
         if ($lines === []) {
             throw new RefusedEdit('Walls stand there already.');
@@ -75,7 +74,7 @@ final readonly class WallRectangle
             'left' => new Segment(new Point($at['left'], $y('top', $at['left'])), new Point($at['left'], $y('bottom', $at['left']))),
         ];
 
-        return array_merge(...array_map(fn(string $side): array => $this->uncovered($sides[$side], $shared[$side]), array_keys($sides)));
+        return array_merge(...array_map(fn(string $side): array => $this->standing->gaps($sides[$side], $shared[$side]), array_keys($sides)));
     }
 
     /**
@@ -94,42 +93,5 @@ final readonly class WallRectangle
         }
 
         return $own;
-    }
-
-    /** @return list<Wall> that stand along a side already */
-    private function shared(Segment $side): array
-    {
-        return array_values(array_filter($this->storey->standingWalls(), function (Wall $wall) use ($side): bool {
-            $isAlong = abs($wall->line()->direction()->cross($side->direction())) < 1e-3;
-            $apart = abs($side->leftOf($wall->from));
-            [$from, $to] = [$side->along($wall->from), $side->along($wall->to)];
-            $common = min($side->length(), max($from, $to)) - max(0.0, min($from, $to));
-
-            return $isAlong && !$wall->isDivider() && $apart <= ($wall->thickness + $this->pen->thickness) / 2 + self::BESIDE && $common > $wall->thickness;
-        }));
-    }
-
-    /**
-     * @param list<Wall> $walls that stand along it
-     *
-     * @return list<Segment>
-     */
-    private function uncovered(Segment $side, array $walls): array
-    {
-        $covered = array_map(static function (Wall $wall) use ($side): array {
-            $ends = [$side->along($wall->from), $side->along($wall->to)];
-
-            return [min($ends), max($ends)];
-        }, $walls);
-        sort($covered);
-        [$lines, $reached] = [[], 0.0];
-        foreach ([...$covered, [$side->length(), INF]] as [$from, $to]) {
-            if ($from - $reached > self::LEAST + $this->pen->thickness) {
-                $lines[] = new Segment($side->at($reached), $side->at(min($from, $side->length())));
-            }
-            $reached = max($reached, $to);
-        }
-
-        return $lines;
     }
 }

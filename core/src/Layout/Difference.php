@@ -49,7 +49,7 @@ final readonly class Difference
     /** @return array<string, mixed> */
     private function fields(Layout $layout): array
     {
-        return array_diff_key($layout->toArray(), ['format' => 0, 'version' => 0, 'storeys' => 0, 'stairs' => 0, 'survey' => 0]);
+        return array_diff_key($layout->toArray(), ['format' => 0, 'version' => 0, 'storeys' => 0, 'stairs' => 0, 'survey' => 0, 'axes' => 0]);
     }
 
     /** @return array<string, array{string, array<string, mixed>}> name and values by id */
@@ -59,7 +59,7 @@ final readonly class Difference
         foreach ($layout->storeys as $storey) {
             $lists = [
                 'wall' => $storey->walls, 'opening' => $storey->openings, 'room' => $storey->rooms, 'fixture' => $storey->fixtures,
-                'void' => $storey->voids, 'soffit' => $storey->soffits, 'guard' => $storey->guards, 'note' => $storey->notes,
+                'void' => $storey->voids, 'soffit' => $storey->soffits, 'guard' => $storey->guards, 'note' => $storey->notes, 'block' => $storey->blocks,
             ];
             foreach ($lists as $kind => $list) {
                 foreach ($list as $element) {
@@ -74,6 +74,9 @@ final readonly class Difference
         }
         foreach ($layout->survey as $distance) {
             $elements[$distance->id] = ["Taped distance {$distance->id}", $distance->toArray()];
+        }
+        foreach ($layout->axes as $axis) {
+            $elements[$axis->id] = ["Axis {$axis->name}", $axis->toArray()];
         }
 
         return $elements;

@@ -25,6 +25,16 @@ final class Document
     }
 
     /**
+     * @param list<array<string, mixed>> $entries
+     *
+     * @return list<array<string, mixed>>|null
+     */
+    public static function unlessEmpty(array $entries): ?array
+    {
+        return $entries === [] ? null : $entries;
+    }
+
+    /**
      * @param list<Point> $points
      *
      * @return list<array{float, float}>

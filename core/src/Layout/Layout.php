@@ -14,7 +14,7 @@ final readonly class Layout
 {
     public const FORMAT = 'heurema-layout';
     public const VERSION = 1;
-    private const KEYS = ['format', 'version', 'name', 'units', 'typing', 'scope', 'north', 'grade', 'storeys', 'stairs', 'survey', 'extra'];
+    private const KEYS = ['format', 'version', 'name', 'units', 'typing', 'scope', 'north', 'grade', 'storeys', 'stairs', 'survey', 'axes', 'extra'];
 
     /**
      * @param float|null           $north  direction of true north, degrees counter-clockwise from +x; null: straight up
@@ -24,6 +24,7 @@ final readonly class Layout
      * @param list<SurveyDistance> $survey
      * @param \stdClass|null       $extra  kept as it is
      * @param TypingUnit           $typing what a bare number counts when typed in a metric home
+     * @param list<Axis>           $axes
      */
     public function __construct(
         public string $name,
@@ -36,6 +37,7 @@ final readonly class Layout
         public ?\stdClass $extra = null,
         public TypingUnit $typing = TypingUnit::Millimetre,
         public Scope $scope = Scope::Whole,
+        public array $axes = [],
     ) {}
 
     /** @throws UnreadableLayout */
@@ -48,6 +50,7 @@ final readonly class Layout
             array_map(Storey::read(...), $place->get('storeys')->items(200)),
             array_map(Stair::read(...), $place->optional('stairs')?->items() ?? []),
             array_map(SurveyDistance::read(...), $place->optional('survey')?->items() ?? []),
+            array_map(Axis::read(...), $place->optional('axes')?->items(1000) ?? []),
         );
     }
 
@@ -55,8 +58,9 @@ final readonly class Layout
      * @param list<Storey>         $storeys
      * @param list<Stair>          $stairs
      * @param list<SurveyDistance> $survey
+     * @param list<Axis>           $axes
      */
-    private static function readWith(Place $place, array $storeys, array $stairs, array $survey): self
+    private static function readWith(Place $place, array $storeys, array $stairs, array $survey, array $axes): self
     {
         $extra = $place->optional('extra');
         if ($extra !== null && !$extra->isObject()) {
@@ -74,6 +78,7 @@ final readonly class Layout
             $extra === null ? null : self::untouched($extra),
             $place->optional('typing')?->word(TypingUnit::class) ?? TypingUnit::Millimetre,
             $place->optional('scope')?->word(Scope::class) ?? Scope::Whole,
+            $axes,
         );
     }
 
@@ -94,7 +99,7 @@ final readonly class Layout
     {
         self::checkFormat($place);
 
-        return self::readWith($place, [], [], [])->toArray();
+        return self::readWith($place, [], [], [], [])->toArray();
     }
 
     private static function checkFormat(Place $place): void
@@ -119,6 +124,7 @@ final readonly class Layout
             'storeys' => array_map(static fn(Storey $storey): array => $storey->toArray(), $this->storeys),
             'stairs' => array_map(static fn(Stair $stair): array => $stair->toArray(), $this->stairs),
             'survey' => array_map(static fn(SurveyDistance $distance): array => $distance->toArray(), $this->survey),
+            'axes' => Document::unlessEmpty(array_map(static fn(Axis $axis): array => $axis->toArray(), $this->axes)),
             'extra' => $this->extra,
         ]);
     }

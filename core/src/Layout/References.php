@@ -18,7 +18,7 @@ final class References
         foreach ($this->document->get('storeys')->items() as $i => $place) {
             $storey = $layout->storeys[$i];
             $this->take($place);
-            foreach (['walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes'] as $list) {
+            foreach (['walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes', 'blocks'] as $list) {
                 array_map($this->take(...), $place->optional($list)?->items() ?? []);
             }
             foreach ($place->optional('openings')?->items() ?? [] as $j => $opening) {
@@ -33,6 +33,7 @@ final class References
             $this->take($place);
             self::checkStorey($place->get('storey'), $layout->survey[$i]->storey, $layout);
         }
+        array_map($this->take(...), $this->document->optional('axes')?->items() ?? []);
     }
 
     private function take(Place $element): void

@@ -7,7 +7,7 @@ namespace Heurema\Layout;
 /** One level of the home and what is drawn on it. Lengths in mm; null where nobody said. */
 final readonly class Storey
 {
-    private const KEYS = ['id', 'name', 'elevation', 'ceiling', 'floor_thickness', 'walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes'];
+    private const KEYS = ['id', 'name', 'elevation', 'ceiling', 'floor_thickness', 'walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes', 'blocks'];
 
     /**
      * @param float|null       $elevation      top of the finished floor
@@ -21,6 +21,7 @@ final readonly class Storey
      * @param list<Soffit>     $soffits
      * @param list<Guard>      $guards
      * @param list<Note>       $notes
+     * @param list<Block>      $blocks         rooms whose walls are not made yet
      */
     public function __construct(
         public string $id,
@@ -36,6 +37,7 @@ final readonly class Storey
         public array $soffits = [],
         public array $guards = [],
         public array $notes = [],
+        public array $blocks = [],
     ) {}
 
     /** @throws UnreadableLayout */
@@ -58,6 +60,7 @@ final readonly class Storey
             array_map(Soffit::read(...), self::items($place, 'soffits')),
             array_map(Guard::read(...), self::items($place, 'guards')),
             array_map(Note::read(...), self::items($place, 'notes')),
+            array_map(Block::read(...), self::items($place, 'blocks')),
         );
     }
 
@@ -78,6 +81,7 @@ final readonly class Storey
             'soffits' => array_map(static fn(Soffit $soffit): array => $soffit->toArray(), $this->soffits),
             'guards' => array_map(static fn(Guard $guard): array => $guard->toArray(), $this->guards),
             'notes' => array_map(static fn(Note $note): array => $note->toArray(), $this->notes),
+            'blocks' => Document::unlessEmpty(array_map(static fn(Block $block): array => $block->toArray(), $this->blocks)),
         ]);
     }
 

@@ -20,10 +20,10 @@ import { Wall } from './tools/wall.js';
  */
 export class Board {
     /** Acts that draw something, which is chosen then. */
-    static DRAWS = new Set(['wall', 'rectangle', 'offset', 'openings', 'thing', 'copy', 'repeat', 'space', 'storey', 'note', 'void', 'stair', 'taped']);
+    static DRAWS = new Set(['wall', 'rectangle', 'offset', 'openings', 'thing', 'copy', 'repeat', 'space', 'storey', 'note', 'void', 'stair', 'taped', 'axes', 'blocks']);
 
     constructor(page, viewport) {
-        Object.assign(this, { page, viewport, inLine: '', finding: '', several: new URLSearchParams(location.search).getAll('ids[]') });
+        Object.assign(this, { page, viewport, inLine: '', finding: '', pauses: new WeakMap(), several: new URLSearchParams(location.search).getAll('ids[]') });
         this.address = page.dataset.address.replace(/\/board$/, '');
         this.step = Number(page.dataset.step);
         this.sheet = document.getElementById('plan-sheet');
@@ -48,6 +48,7 @@ export class Board {
             new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this), new Picture(this), new Axis(this),
             new Place(this, 'thing', () => (thing.value === 'note' ? ['note', {}] : ['thing', { kind: thing.value }])),
             new Place(this, 'copy', () => ['copy', {}]),
+            new Place(this, 'axes', () => ['axes', this.valuesOf(document.getElementById('axes-options'))], 'axes-options'),
             new Place(this, 'stair', () => ['stair', { towards: document.getElementById('stair-towards').value }], 'stair-options'),
         ];
         return new Map(tools.map((tool) => [tool.name, tool]));
@@ -116,6 +117,7 @@ export class Board {
         const { chosen } = document.getElementById('inspector').dataset;
         if (this.selection.drawn === item.name) this.selection = chosen;
         this.mark();
+        if (['acts/axes', 'acts/blocks'].includes(item.path)) this.viewport.showAll();
         if (item.path === 'acts/storey') location.assign(`${this.page.dataset.address}?${new URLSearchParams({ storey: chosen })}`);
         return chosen;
     }
@@ -145,7 +147,9 @@ export class Board {
             const field = form().elements[name];
             if (field && 'value' in field) field.value = value;
         }
-        form().querySelector('[data-length], input:not([type="hidden"])')?.focus();
+        const options = form().closest('.tool-options');
+        if (options) options.hidden = false;
+        form().querySelector('[data-length], textarea, input:not([type="hidden"])')?.focus();
     }
 
     /** @returns {Promise<void>} when everything that was done has been answered */
@@ -260,6 +264,8 @@ export class Board {
         }
         const button = event.target.closest('button[data-act]');
         if (button) this.do(button.dataset.act, button.dataset.kind);
+        const does = event.target.closest('button[data-does]');
+        if (does) this.act(does.dataset.does, JSON.parse(does.dataset.values ?? '{}'));
         const row = event.target.closest('[data-choose]');
         if (row) {
             document.getElementById('elements').close();
@@ -281,7 +287,7 @@ export class Board {
     do(act, kind) {
         const acts = {
             undo: () => this.send('undo'), redo: () => this.send('redo'), again: () => this.outbox.renew(), forget: () => this.outbox.forget(), send: () => this.outbox.send(),
-            storey: () => this.act('storey', { where: 'above' }), 'storey-below': () => this.act('storey', { where: 'below' }), dimensions: () => this.open('dimension-options', 'dimensions'), sheet: () => this.open('sheet-options', 'sheet'), keys: () => document.getElementById('keys').showModal(), list: () => this.list(),
+            storey: () => this.act('storey', { where: 'above' }), 'storey-below': () => this.act('storey', { where: 'below' }), dimensions: () => this.open('dimension-options', 'dimensions'), sheet: () => this.open('sheet-options', 'sheet'), blocks: () => this.open('blocks-options', 'blocks'), keys: () => document.getElementById('keys').showModal(), list: () => this.list(),
         };
         const onChosen = {
             remove: () => this.act('remove', {}), opening: () => this.act('openings', { kind }),
@@ -309,16 +315,20 @@ export class Board {
         }
         // a form is of the element that it was drawn for
         this.act(form, this.valuesOf(event.target), document.getElementById('inspector').dataset.chosen);
-        if (form === 'taped' || form === 'dimension') this.use('choose');
+        if (['taped', 'dimension', 'axes'].includes(form)) this.use('choose');
+        if (form === 'blocks') {
+            event.target.reset();
+            this.open('blocks-options', 'blocks');
+        }
     }
 
     /** What is typed is read back first; what it would come to is drawn, or told beside it, once it can be read. */
     input(field) {
-        clearTimeout(this.pause);
-        this.pause = setTimeout(async () => {
+        clearTimeout(this.pauses.get(field));
+        this.pauses.set(field, setTimeout(async () => {
             const isRead = await this.read(field);
             if (isRead && field.form && 'tries' in field.form.dataset) this.tryForm(field.form);
-        }, 150);
+        }, 150));
     }
 
     change(field) {
@@ -371,7 +381,7 @@ export class Board {
         this.use('choose');
         options.hidden = !opens;
         document.querySelector(`button[data-act="${act}"]`).setAttribute('aria-expanded', String(opens));
-        if (opens) options.querySelector('select').focus();
+        if (opens) options.querySelector('select, textarea').focus();
     }
 
     dimension(form) {

@@ -8,10 +8,10 @@ export class Snapping {
     static AXIS = 'middle of a wall';
 
     /** What a point at the end of a line is called. */
-    static ENDS = { face: 'corner', [Snapping.AXIS]: 'end of a wall', jamb: 'jamb', 'edge of a thing': 'corner of a thing', 'edge of a stair': 'corner of a step', 'edge of a floor opening': 'corner of a floor opening' };
+    static ENDS = { face: 'corner', [Snapping.AXIS]: 'end of a wall', jamb: 'jamb', 'edge of a thing': 'corner of a thing', 'edge of a stair': 'corner of a step', 'edge of a floor opening': 'corner of a floor opening', 'edge of a block': 'corner of a block', axis: 'end of an axis' };
 
     /** What its middle is called. */
-    static MIDDLES = { face: 'middle of a face', jamb: 'middle of a jamb', 'edge of a thing': 'middle of a thing’s edge', 'edge of a stair': 'middle of a step', 'edge of a floor opening': 'middle of an edge' };
+    static MIDDLES = { face: 'middle of a face', jamb: 'middle of a jamb', 'edge of a thing': 'middle of a thing’s edge', 'edge of a stair': 'middle of a step', 'edge of a floor opening': 'middle of an edge', 'edge of a block': 'middle of a block’s edge' };
 
     constructor(viewport, step) {
         this.viewport = viewport;
@@ -34,7 +34,7 @@ export class Snapping {
         const near = Snapping.NEAR * this.viewport.scale;
         const lines = this.lines.filter(({ word, line }) => !(faces && word === Snapping.AXIS) && Snapping.away(at, line) < near);
         const ends = lines.flatMap(({ word, line }) => line.map((point) => ({ ...point, word: Snapping.ENDS[word] })));
-        const middles = lines.filter(({ word }) => word !== Snapping.AXIS).map(({ word, line: [a, b] }) => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2, word: Snapping.MIDDLES[word] }));
+        const middles = lines.filter(({ word }) => word in Snapping.MIDDLES).map(({ word, line: [a, b] }) => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2, word: Snapping.MIDDLES[word] }));
         const walls = this.lines.filter(({ word }) => word === Snapping.AXIS || word === 'face');
         const feet = from === null ? [] : walls.map(({ line }) => ({ ...Snapping.foot(from, line), word: 'square to a wall' })).filter((foot) => foot.on);
         return Snapping.nearest(at, ends, near)

@@ -9,13 +9,17 @@
         @includeWhen($page->isChosen('fixtures'), 'board.inspector.thing')
         @includeWhen($page->isChosen('voids'), 'board.inspector.void')
         @includeWhen($page->isChosen('stairs') && $page->flight(), 'board.inspector.stair')
+        @includeWhen($page->isChosen('axes'), 'board.inspector.axis')
+        @includeWhen($page->isChosen('blocks'), 'board.inspector.block')
         @if ($page->isChosen('stairs'))<p><a href="{{ route('board.stair', [$page->scheme, $page->chosen->id()]) }}">Section, other steps, opening above</a></p>@endif
         @unless ($page->isChosen('storeys'))<p class="inspector-acts">@if (count($page->ofItsKind()) > 1)<button type="button" class="btn btn-tool" data-several="{{ implode(' ', $page->ofItsKind()) }}">All {{ count($page->ofItsKind()) }} of its kind here</button> @endif<button type="button" class="btn btn-tool" data-act="remove">Take away</button></p>@endunless
     @else
         <h2>Nothing chosen</h2>
-        @if ($page->home->plans[$page->storey]->storey->walls === [])
-            <p><b>The storey is empty.</b> Choose <i>Rectangle</i> and point at two corners, or press <kbd>w</kbd>, point at a start and type the first wall’s length. Then point into a space to say what it is for, and at a wall to put a door in it.</p>
+        @if ($page->home->plans[$page->storey]->storey->walls === [] && $page->blocks()->blocks === [])
+            <p><b>The storey is empty.</b> Choose <i>Rectangle</i> and point at two corners, list rooms as <i>Blocks</i> to arrange before their walls are made, lay <i>Axes</i>, or press <kbd>w</kbd>, point at a start and type the first wall’s length. Then point into a space to say what it is for, and at a wall to put a door in it.</p>
         @endif
+        @include('board.inspector.blocks')
+        @include('board.inspector.axes')
         <p>Point at a wall, an opening, a thing or a room. Press <kbd>w</kbd> to draw walls, <kbd>?</kbd> for all keys.</p>
         <form class="fields" id="name-space" data-form="space" hidden>
             <input type="hidden" name="at">

@@ -19,6 +19,16 @@
     <label>Climbs <select id="stair-towards"><option value="90">up the sheet</option><option value="270">down the sheet</option><option value="0">to the right</option><option value="180">to the left</option></select></label>
     <span>Point at the middle of its first step.</span>
 </div>
+<form class="tool-options" id="axes-options" data-form="axes" hidden>
+    <label>Across <x-length id="axes-across" name="across" kind="spacings" size="18"/></label>
+    <label>Up <x-length id="axes-up" name="up" kind="spacings" size="18"/></label>
+    <span>then point at the first crossing, or</span>
+    <button class="btn btn-tool btn-sm">Lay them</button>
+</form>
+<form class="tool-options" id="blocks-options" data-form="blocks" hidden>
+    <label class="block-list">Rooms, one a line <textarea name="rooms" rows="3" cols="30" placeholder="{{ $page->scheme->layout->units === Heurema\Units\UnitSystem::Imperial ? "Bedroom 11' x 12'4" : 'Bedroom 3.2 m x 4 m' }}"></textarea></label>
+    <button class="btn btn-tool btn-sm">Add as blocks</button>
+</form>
 <form class="tool-options" id="tape-options" data-form="taped" hidden>
     <input type="hidden" name="from"><input type="hidden" name="to">
     <span>Drawn: <b id="tape-drawn">point at two places</b></span>

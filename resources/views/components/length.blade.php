@@ -1,2 +1,2 @@
-@props(['id', 'name', 'value' => '', 'kind' => '', 'says' => '', 'lights' => null])
-<span class="field"><input id="{{ $id }}" name="{{ $name }}" value="{{ $value }}" size="9" autocomplete="off" data-length="{{ $kind }}" @if ($says !== '') data-says="{{ $says }}" @endif @if ($lights) data-lights="{{ $lights }}" @endif aria-describedby="reading-{{ $id }}"><output id="reading-{{ $id }}" class="reading"></output></span>
+@props(['id', 'name', 'value' => '', 'kind' => '', 'says' => '', 'lights' => null, 'size' => 9])
+<span class="field"><input id="{{ $id }}" name="{{ $name }}" value="{{ $value }}" size="{{ $size }}" autocomplete="off" data-length="{{ $kind }}" @if ($says !== '') data-says="{{ $says }}" @endif @if ($lights) data-lights="{{ $lights }}" @endif aria-describedby="reading-{{ $id }}"><output id="reading-{{ $id }}" class="reading"></output></span>

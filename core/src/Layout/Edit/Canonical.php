@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Layout\Axis;
+use Heurema\Layout\Block;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Guard;
@@ -49,8 +51,10 @@ final class Canonical
             'soffits' => Soffit::read($place)->toArray(),
             'guards' => Guard::read($place)->toArray(),
             'notes' => Note::read($place)->toArray(),
+            'blocks' => Block::read($place)->toArray(),
             'stairs' => Stair::read($place)->toArray(),
             'survey' => SurveyDistance::read($place)->toArray(),
+            'axes' => Axis::read($place)->toArray(),
             'storeys' => array_diff_key(Storey::read($place)->toArray(), array_flip(Draft::STOREY_LISTS)),
             default => array_diff_key(Layout::fields($place), array_flip(Draft::DOCUMENT_LISTS)),
         };

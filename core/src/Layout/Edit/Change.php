@@ -7,7 +7,7 @@ namespace Heurema\Layout\Edit;
 /**
  * One entry of the document as it was and as it is.
  *
- * The place is a list (`walls` of a storey, `stairs`, `survey`, `storeys`) and a position in it, or the document's own
+ * The place is a list (`walls` of a storey, `stairs`, `survey`, `axes`, `storeys`) and a position in it, or the document's own
  * fields. Before is null where the entry was not there, after where it is gone.
  */
 final readonly class Change

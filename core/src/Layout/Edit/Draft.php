@@ -11,8 +11,8 @@ use Heurema\Layout\UnreadableLayout;
 /** A layout being edited: its entries by id, each change written down. */
 final class Draft
 {
-    public const STOREY_LISTS = ['walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes'];
-    public const DOCUMENT_LISTS = ['storeys', 'stairs', 'survey'];
+    public const STOREY_LISTS = ['walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes', 'blocks'];
+    public const DOCUMENT_LISTS = ['storeys', 'stairs', 'survey', 'axes'];
 
     /** @var array<string, mixed> the document's own fields */
     private array $fields;
@@ -36,6 +36,7 @@ final class Draft
         }
         $this->lists['stairs'] = self::entries($document['stairs'] ?? []);
         $this->lists['survey'] = self::entries($document['survey'] ?? []);
+        $this->lists['axes'] = self::entries($document['axes'] ?? []);
         $this->fields = array_diff_key($document, array_flip(self::DOCUMENT_LISTS));
     }
 
@@ -150,7 +151,7 @@ final class Draft
             $storeys[] = $storey;
         }
 
-        return json_encode([...$this->fields, 'storeys' => $storeys, 'stairs' => $this->lists['stairs'], 'survey' => $this->lists['survey']], JSON_THROW_ON_ERROR);
+        return json_encode([...$this->fields, 'storeys' => $storeys, 'stairs' => $this->lists['stairs'], 'survey' => $this->lists['survey'], 'axes' => $this->lists['axes']], JSON_THROW_ON_ERROR);
     }
 
     private function makeInList(Change $change, string $key): void

@@ -75,8 +75,11 @@ export class Choose {
             this.board.moved = Math.hypot(by.x, by.y) > 0;
             if (!this.board.moved) return;
             this.board.ghost.follow(thing, by);
-            act = list === 'fixtures' && place && this.board.several.length < 2
-                ? ['move-thing', { at: `${place[0] + by.x},${place[1] + by.y}`, free: facing || moved.altKey ? 1 : 0 }]
+            const free = facing || moved.altKey ? 1 : 0;
+            act = list === 'blocks' && this.board.several.length < 2
+                ? ['move-block', { by: `${by.x},${by.y}`, free }]
+                : list === 'fixtures' && place && this.board.several.length < 2
+                ? ['move-thing', { at: `${place[0] + by.x},${place[1] + by.y}`, free }]
                 : ['move', this.board.move(by.x, by.y)];
             this.board.trials.try(...act);
         };

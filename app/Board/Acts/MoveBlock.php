@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Board\UsualWalls;
+use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\BlockPlan;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\Move;
+use Heurema\Layout\Layout;
+
+/** The chosen block moved; brought edge to edge or into line with what it comes near, unless it is to stay free. */
+final readonly class MoveBlock implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        return $asked->boolean('free') ? new Move([$asked->select()], $asked->point('by')) : (new BlockPlan($asked->drawnOn($layout)->blocks, UsualWalls::thicknesses($layout)['interior']))->move($asked->select(), $asked->point('by'));
+    }
+}

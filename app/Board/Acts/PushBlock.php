@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Board\UsualWalls;
+use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\BlockPlan;
+use Heurema\Drafting\BlockSide;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Layout;
+
+/** The chosen block pushed edge to edge with the next one, or stretched up to it. */
+final readonly class PushBlock implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        $plan = new BlockPlan($asked->drawnOn($layout)->blocks, UsualWalls::thicknesses($layout)['interior']);
+        $towards = $asked->word('side', BlockSide::Right);
+
+        return $asked->string('how')->value() === 'stretch' ? $plan->stretch($asked->select(), $towards) : $plan->push($asked->select(), $towards);
+    }
+}

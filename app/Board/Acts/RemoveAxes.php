@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Http\Requests\BoardRequest;
+use Heurema\Layout\Axis;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Edit\Remove;
+use Heurema\Layout\Edit\Together;
+use Heurema\Layout\Layout;
+
+/** All axes, taken away; what was built on them stays. */
+final readonly class RemoveAxes implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        if ($layout->axes === []) {
+            throw new RefusedEdit('There are no axes.');
+        }
+
+        return new Together([new Remove(array_map(static fn(Axis $axis): string => $axis->id, $layout->axes))], count($layout->axes).' axes removed');
+    }
+}

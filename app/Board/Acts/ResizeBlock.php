@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Board\UsualWalls;
+use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\BlockPlan;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Layout;
+use Heurema\Units\SizeReader;
+
+/** The chosen block made as wide and deep as typed. */
+final readonly class ResizeBlock implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        [$width, $depth] = (new SizeReader($layout->lengths()))->read($asked->string('size')->value());
+
+        return (new BlockPlan($asked->drawnOn($layout)->blocks, UsualWalls::thicknesses($layout)['interior']))->resize($asked->select(), $width->mm, $depth->mm);
+    }
+}

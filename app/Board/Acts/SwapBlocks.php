@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Board\UsualWalls;
+use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\BlockPlan;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Layout;
+
+/** The chosen block and another one in each other’s place. */
+final readonly class SwapBlocks implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        return (new BlockPlan($asked->drawnOn($layout)->blocks, UsualWalls::thicknesses($layout)['interior']))->swap($asked->select(), $asked->string('with')->value());
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Board\NewElements;
+use App\Board\UsualWalls;
+use App\Http\Requests\BoardRequest;
+use Heurema\Drafting\WallsFromBlocks;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Layout;
+
+/** The walls around all blocks of the storey, which become rooms. */
+final readonly class WallBlocks implements Act
+{
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        $usual = UsualWalls::thicknesses($layout);
+
+        return (new WallsFromBlocks($asked->drawnOn($layout), $usual['exterior'], $usual['interior']))
+            ->make(static fn(string $letter, int $count): array => (new NewElements($layout))->nextIds($letter, $count), $asked->boolean('as_they_are'));
+    }
+}

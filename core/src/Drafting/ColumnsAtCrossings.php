@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Drafting;
+
+use Heurema\Geometry\Point;
+use Heurema\Layout\Edit\Add;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Edit\Together;
+use Heurema\Layout\Fixture;
+use Heurema\Layout\Storey;
+use Heurema\Layout\Words\FixtureKind;
+
+/** Columns with their middle where axes cross, square to the axis that is numbered, none where one stands already. */
+final readonly class ColumnsAtCrossings
+{
+    /** A column with its middle nearer than this, mm, is the one. */
+    private const SAME = 50.0;
+
+    /** @param float $width along the other axis @param float $depth along the numbered one, both in mm */
+    public function __construct(private Storey $storey, private float $width, private float $depth) {}
+
+    /**
+     * @param list<AxisCrossing>            $crossings
+     * @param callable(int): list<string> $ids       so many that are free
+     *
+     * @throws RefusedEdit when there is nothing to set
+     */
+    public function set(array $crossings, callable $ids): Edit
+    {
+        if ($crossings === []) {
+            throw new RefusedEdit('Choose at least one crossing.');
+        }
+        $empty = array_values(array_filter($crossings, fn(AxisCrossing $crossing): bool => !$this->isTaken($crossing->at)));
+        if ($empty === []) {
+            throw new RefusedEdit('Columns stand there already.');
+        }
+
+        return new Together(array_map($this->column(...), $empty, $ids(count($empty))), count($empty).' columns added');
+    }
+
+    private function column(AxisCrossing $crossing, string $id): Add
+    {
+        $upright = ctype_digit($crossing->axis->name) || !ctype_digit($crossing->other->name) ? $crossing->axis : $crossing->other;
+        $facing = $upright->line()->direction();
+
+        return new Add($this->storey->id, 'fixtures', [
+            'id' => $id,
+            'kind' => FixtureKind::Column->value,
+            'at' => $crossing->at->minus($facing->times($this->depth / 2))->toArray(),
+            'facing' => round(rad2deg(atan2($facing->y, $facing->x)), 4) + 0.0,
+            'width' => $this->width,
+            'depth' => $this->depth,
+        ]);
+    }
+
+    private function isTaken(Point $at): bool
+    {
+        $middle = static fn(Fixture $column): Point => $column->at->plus(Point::towards($column->facing)->times(($column->depth ?? 0.0) / 2));
+
+        return array_filter($this->storey->fixtures, static fn(Fixture $one): bool => $one->kind === FixtureKind::Column && $one->stands() && $middle($one)->distanceTo($at) < self::SAME) !== [];
+    }
+}

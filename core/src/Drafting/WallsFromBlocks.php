@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Drafting;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Block;
+use Heurema\Layout\Edit\Add;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Edit\Remove;
+use Heurema\Layout\Edit\Together;
+use Heurema\Layout\Intake\WallsAroundRooms;
+use Heurema\Layout\Storey;
+use Heurema\Layout\Words\WallType;
+
+/** The walls around the blocks of a storey, made once; the blocks become rooms of their clear sizes. */
+final readonly class WallsFromBlocks
+{
+    /** @param float $outer thickness of outer walls @param float $inner thickness of partitions, both in mm */
+    public function __construct(private Storey $storey, private float $outer, private float $inner) {}
+
+    /**
+     * @param callable(string, int): list<string> $ids            so many that are free, beginning with a letter
+     * @param bool                                  $asTheyAre      what neighbours disagree in is meant so
+     *
+     * @throws RefusedEdit when blocks overlap, or neighbours disagree
+     */
+    public function make(callable $ids, bool $asTheyAre): Edit
+    {
+        $plan = new BlockPlan($this->storey->blocks, $this->inner);
+        $this->refuseUnready($plan, $asTheyAre);
+        $walls = (new WallsAroundRooms($this->outer, $this->inner))->walls(array_map(static fn(Block $block) => $block->box(), $plan->blocks));
+        $drawn = [];
+        foreach ($walls as $wall) {
+            $pen = new WallPen(WallType::from($wall['type']), $wall['thickness']);
+            $standing = new WallsAlong($this->storey, $wall['thickness']);
+            $line = new Segment(new Point(...$wall['from']), new Point(...$wall['to']));
+            foreach ($standing->gaps($line, $standing->beside($line)) as $gap) {
+                $drawn[] = [$pen, $gap];
+            }
+        }
+        [$wallIds, $roomIds] = [$ids('w', count($drawn)), $ids('r', count($plan->blocks))];
+
+        return new Together([
+            ...array_map(fn(array $wall, string $id): Edit => $wall[0]->draw($this->storey, $id, $wall[1]), $drawn, array_slice($wallIds, 0, count($drawn))),
+            ...array_map($this->room(...), $plan->blocks, $roomIds),
+            new Remove(array_map(static fn(Block $block): string => $block->id, $plan->blocks)),
+        ], count($plan->blocks).' blocks made into rooms with walls');
+    }
+
+    private function refuseUnready(BlockPlan $plan, bool $asTheyAre): void
+    {
+        if ($plan->blocks === []) {
+            throw new RefusedEdit('There are no blocks on this storey.');
+        }
+        foreach ($plan->overlaps() as [$first, $second]) {
+            throw new RefusedEdit("{$first->name} and {$second->name} leave no room for a wall between them: move one of them.");
+        }
+        $questions = $asTheyAre ? [] : $plan->questions();
+        if ($questions !== []) {
+            throw new RefusedEdit("{$questions[0]->first->name} and {$questions[0]->second->name} do not agree yet: say which gives way, or that all is meant as it is.");
+        }
+    }
+
+    private function room(Block $block, string $id): Add
+    {
+        return new Add($this->storey->id, 'rooms', ['id' => $id, 'name' => $block->name, ...($block->use === null ? [] : ['use' => $block->use->value]), 'at' => $block->at->toArray()]);
+    }
+}

@@ -1,0 +1,18 @@
+@php($axes = $page->axes())
+@php([$stretches, $crossings] = [$axes->stretches($page->chosen->id()), $axes->crossings($page->chosen->id())])
+@if ($stretches !== [])
+    <h3>Walls on it</h3>
+    <form data-form="axis-walls">
+        <fieldset class="choices-of-axis"><legend class="visually-hidden">Stretches</legend>@foreach ($stretches as $stretch)<label><input type="checkbox" name="stretches[{{ $stretch->key() }}]" value="1"> {{ $stretch->name() }}</label>@endforeach</fieldset>
+        <label>As <select name="type"><option value="">usual: outer and inner</option>@foreach (['exterior', 'interior', 'party', 'divider'] as $type)<option>{{ $type }}</option>@endforeach</select></label>
+        <button class="btn btn-tool btn-sm">Build walls</button>
+    </form>
+@endif
+@if ($crossings !== [])
+    <h3>Columns on it</h3>
+    <form class="fields-inline" data-form="axis-columns">
+        <fieldset class="choices-of-axis"><legend class="visually-hidden">Crossings</legend>@foreach ($crossings as $crossing)<label><input type="checkbox" name="crossings[{{ $crossing->key() }}]" value="1"> {{ $crossing->name() }}</label>@endforeach</fieldset>
+        <label for="column-size">Size</label> <x-length id="column-size" name="size" kind="size" :value="$axes->columnSize()" size="16"/>
+        <button class="btn btn-tool btn-sm">Set columns</button>
+    </form>
+@endif
