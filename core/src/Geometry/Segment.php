@@ -21,7 +21,10 @@ final readonly class Segment
 
     public function direction(): Point
     {
-        return $this->vector()->unit();
+        [$dx, $dy] = [$this->to->x - $this->from->x, $this->to->y - $this->from->y];
+        $length = hypot($dx, $dy);
+
+        return new Point($dx / $length, $dy / $length);
     }
 
     public function middle(): Point
@@ -32,7 +35,10 @@ final readonly class Segment
     /** The point at a distance from `from`, along the segment or beyond it. */
     public function at(float $distance): Point
     {
-        return $this->from->plus($this->direction()->times($distance));
+        [$dx, $dy] = [$this->to->x - $this->from->x, $this->to->y - $this->from->y];
+        $length = hypot($dx, $dy);
+
+        return new Point($this->from->x + $dx / $length * $distance, $this->from->y + $dy / $length * $distance);
     }
 
     /** How far along the segment's direction a point stands from `from`. */
@@ -54,9 +60,10 @@ final readonly class Segment
     /** The segment moved sideways, to the left when positive. */
     public function offset(float $left): self
     {
-        $shift = $this->direction()->left()->times($left);
+        $along = $this->direction();
+        [$x, $y] = [-$along->y * $left, $along->x * $left];
 
-        return new self($this->from->plus($shift), $this->to->plus($shift));
+        return new self(new Point($this->from->x + $x, $this->from->y + $y), new Point($this->to->x + $x, $this->to->y + $y));
     }
 
     public function closestTo(Point $point): Point

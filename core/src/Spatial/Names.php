@@ -49,13 +49,14 @@ final class Names
     {
         $alike = [];
         foreach ($subjects as $subject) {
-            $alike["{$subject->storey()} {$this->plainly($subject)}"][] = $subject;
+            $name = $this->plainly($subject);
+            $alike["{$subject->storey()} {$name}"][] = [$name, $subject];
         }
         $names = [];
         foreach ($alike as $group) {
-            usort($group, static fn(Subject $a, Subject $b): int => self::order($a) <=> self::order($b));
-            foreach ($group as $number => $subject) {
-                $names[$subject->id()] = count($group) === 1 ? $this->plainly($subject) : ucfirst(self::ordinal($number + 1).' '.lcfirst($this->plainly($subject)));
+            usort($group, static fn(array $a, array $b): int => self::order($a[1]) <=> self::order($b[1]));
+            foreach ($group as $number => [$name, $subject]) {
+                $names[$subject->id()] = count($group) === 1 ? $name : ucfirst(self::ordinal($number + 1).' '.lcfirst($name));
             }
         }
 

@@ -133,7 +133,9 @@ final class StoreyPlan implements Subject
 
     public function roomAt(Point $point): ?RoomSpace
     {
-        return $this->at($point)?->room;
+        $space = $this->spaceAt($point);
+
+        return $space !== null && count($space->rooms) === 1 ? $this->rooms[$space->rooms[0]->id] : null;
     }
 
     public function wall(string $id): ?Wall
