@@ -75,11 +75,12 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/examination', [ExaminationController::class, 'store'])->can('invite', User::class)->name('examination.start');
     Route::get('/rule-books', [RuleBookController::class, 'index'])->name('rule-books');
     Route::get('/rule-books/{book}', [RuleBookController::class, 'show'])->name('rule-book');
-    Route::post('/revisions/{revision}/books', [RuleBookController::class, 'choose'])->can('view', 'revision')->name('review.books');
     Route::prefix('/revisions/{revision}')->can('rule', 'revision')->group(static function (): void {
+        Route::post('/books', [RuleBookController::class, 'choose'])->name('review.books');
         Route::post('/rulings', [RulingController::class, 'store'])->name('review.rulings');
         Route::delete('/rulings', [RulingController::class, 'undo'])->name('review.rulings.undo');
         Route::post('/statements', [RulingController::class, 'state'])->name('review.statements');
+        Route::scopeBindings()->delete('/statements/{statement}', [RulingController::class, 'takeBack'])->name('review.statements.take-back');
         Route::post('/remarks', [RulingController::class, 'remark'])->name('review.remarks');
         Route::scopeBindings()->put('/remarks/{remark}', [RulingController::class, 'writeRemark'])->name('review.remarks.write');
         Route::scopeBindings()->delete('/remarks/{remark}', [RulingController::class, 'dropRemark'])->name('review.remarks.drop');

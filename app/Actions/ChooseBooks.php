@@ -5,28 +5,72 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Revision;
+use App\Models\User;
 use App\Rules\Basis;
-use App\Rules\BookCheck;
+use App\Rules\KeptReports;
+use App\Rulings\RefusedRuling;
+use Heurema\Rulebook\Shelf;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
 
-/** What a project is held against. The drawing of the revision stays as it is, its counts are taken anew; later revisions follow. */
+/** What an open review is held against. The drawing of the revision stays as it is, its counts are taken anew; later revisions follow. */
 final readonly class ChooseBooks
 {
-    public function __construct(private BookCheck $check) {}
+    public function __construct(private KeptReports $reports, private Shelf $shelf) {}
 
     /**
      * @param list<string>          $books    ids
      * @param array<string, string> $settings as typed, by name
+     *
+     * @throws RefusedRuling when the review is over
      */
-    public function choose(Revision $revision, array $books, array $settings): Revision
+    public function choose(Revision $revision, User $by, array $books, array $settings): void
     {
-        $report = $this->check->report(new Home($revision->examined()), new Basis($books, $settings, $revision->brief));
-        DB::transaction(static function () use ($revision, $books, $settings, $report): void {
+        DB::transaction(function () use ($revision, $by, $books, $settings): void {
+            $revision->lockOpen();
+            $changes = [...$this->ofBooks($revision->books, $books), ...self::ofSettings($revision->settings, $settings)];
+            $counts = $this->reports->report(new Home($revision->examined()), new Basis($books, $settings, $revision->brief))->counts();
             $revision->scheme->project->update(['books' => $books, 'settings' => $settings]);
-            $revision->update(['books' => $books, 'settings' => $settings, 'counts' => $report->counts()]);
+            $revision->update(['books' => $books, 'settings' => $settings, 'counts' => $counts]);
+            if ($changes !== []) {
+                $revision->log($by, 'chose '.implode('; ', $changes));
+            }
         });
+    }
 
-        return $revision;
+    /**
+     * @param list<string> $before
+     * @param list<string> $after
+     *
+     * @return list<string> empty when nothing changes
+     */
+    private function ofBooks(array $before, array $after): array
+    {
+        return $before === $after ? [] : ["rule books: {$this->titles($before)} → {$this->titles($after)}"];
+    }
+
+    /** @param list<string> $ids */
+    private function titles(array $ids): string
+    {
+        return implode(', ', array_map(fn(string $id): string => in_array($id, $this->shelf->ids(), true) ? $this->shelf->book($id)->title : $id, $ids));
+    }
+
+    /**
+     * @param array<string, string> $before
+     * @param array<string, string> $after
+     *
+     * @return list<string>
+     */
+    private static function ofSettings(array $before, array $after): array
+    {
+        $changes = [];
+        foreach (array_keys($before + $after) as $name) {
+            [$was, $is] = [$before[$name] ?? 'as the book has it', $after[$name] ?? 'as the book has it'];
+            if ($was !== $is) {
+                $changes[] = str_replace('_', ' ', $name).": {$was} → {$is}";
+            }
+        }
+
+        return $changes;
     }
 }

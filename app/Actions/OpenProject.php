@@ -8,7 +8,7 @@ use App\Models\Project;
 use App\Models\Revision;
 use App\Models\User;
 use App\Rules\Basis;
-use App\Rules\BookCheck;
+use App\Rules\KeptReports;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
@@ -16,13 +16,13 @@ use Illuminate\Support\Facades\DB;
 /** Takes a drawn home into an office: a project with its first scheme and revision, examined at once. */
 final readonly class OpenProject
 {
-    public function __construct(private BookCheck $check) {}
+    public function __construct(private KeptReports $reports) {}
 
     /** @param list<string>|null $books ids of the rule books to hold it against; null: the usual ones */
     public function open(User $by, Layout $layout, ?string $address, ?array $books = null): Revision
     {
         $project = new Project(['name' => $layout->name, 'address' => $address, ...($books === null ? [] : ['books' => $books])]);
-        $report = $this->check->report(new Home($layout), new Basis($project->books, $project->settings));
+        $report = $this->reports->report(new Home($layout), new Basis($project->books, $project->settings));
 
         return DB::transaction(static function () use ($by, $layout, $project, $report): Revision {
             $project->office()->associate($by->office_id);

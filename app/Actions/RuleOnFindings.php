@@ -28,7 +28,7 @@ final class RuleOnFindings
             throw new RefusedRuling($kind === RulingKind::Waive ? 'Say why it may stay as it is.' : 'Write the question.');
         }
         DB::transaction(static function () use ($revision, $by, $findings, $kind, $words): void {
-            self::open($revision);
+            $revision->lockOpen();
             $batch = (string) Str::ulid();
             foreach ($findings as $finding) {
                 $revision->rulings()->create([
@@ -50,20 +50,12 @@ final class RuleOnFindings
     public function undo(Revision $revision, User $by): void
     {
         DB::transaction(static function () use ($revision, $by): void {
-            self::open($revision);
+            $revision->lockOpen();
             $last = $revision->rulings()->where('user_id', $by->id)->latest('id')->first() ?? throw new RefusedRuling('You have decided nothing here that could be taken back.');
             $together = Ruling::query()->where('batch', $last->batch)->get();
             $count = $together->count();
             Ruling::destroy($together->modelKeys());
             $revision->log($by, $count === 1 ? 'took the last ruling back' : "took the last {$count} rulings back");
         });
-    }
-
-    private static function open(Revision $revision): void
-    {
-        $current = Revision::query()->lockForUpdate()->findOrFail($revision->id);
-        if (!$current->state->isOpen()) {
-            throw new RefusedRuling("The revision is {$current->state->words()}: nothing can be ruled on it any more.");
-        }
     }
 }

@@ -7,16 +7,18 @@ namespace App\Actions;
 use App\Letters\LetterDraft;
 use App\Mail\Notice;
 use App\Models\Letter;
-use App\Models\Revision;
 use App\Models\RevisionState;
 use App\Models\User;
+use App\Rules\DecidedReports;
 use App\Rulings\RefusedRuling;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 
 /** Sends a corrections letter: it is kept as it went out, and the revision goes back to its designer. */
-final class SendLetter
+final readonly class SendLetter
 {
+    public function __construct(private DecidedReports $decided) {}
+
     /** @throws RefusedRuling */
     public function send(LetterDraft $draft, User $by): Letter
     {
@@ -24,13 +26,11 @@ final class SendLetter
             throw new RefusedRuling('Nothing is upheld or asked: there is nothing to write about.');
         }
 
-        return DB::transaction(static function () use ($draft, $by): Letter {
-            $current = Revision::query()->lockForUpdate()->findOrFail($draft->revision->id);
-            if (!$current->state->isOpen()) {
-                throw new RefusedRuling("The revision is {$current->state->words()}: its letter cannot be sent.");
-            }
+        return DB::transaction(function () use ($draft, $by): Letter {
+            $draft->revision->lockOpen();
             $letter = $draft->revision->letters()->create(['user_id' => $by->id, 'html' => view('letter.paper', ['draft' => $draft, 'by' => $by, 'on' => now()])->render(), 'content' => $draft->toArray()]);
             $draft->revision->update(['state' => RevisionState::Returned]);
+            $this->decided->keep($draft->revision, $draft->report);
             Mail::to($draft->revision->submitter->email)->send(new Notice($by->office_id, "Corrections, {$draft->revision->scheme->project->name}", "{$by->name} has sent corrections to revision {$draft->revision->number}.", route('letters.show', $letter)));
             $draft->revision->log($by, 'sent the letter, '.count($draft->items).(count($draft->items) === 1 ? ' item' : ' items'));
 

@@ -10,14 +10,15 @@ use App\Models\RevisionState;
 use App\Models\Scheme;
 use App\Models\User;
 use App\Rules\Basis;
-use App\Rules\BookCheck;
+use App\Rules\DecidedReports;
+use App\Rules\KeptReports;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
 
 /** Freezes a scheme as its next revision, examined at once. */
 final readonly class SubmitScheme
 {
-    public function __construct(private BookCheck $check) {}
+    public function __construct(private KeptReports $reports, private DecidedReports $decided) {}
 
     /**
      * The revision before is superseded, unless it was signed off.
@@ -30,11 +31,11 @@ final readonly class SubmitScheme
             $current = Scheme::query()->lockForUpdate()->findOrFail($scheme->id);
             $last = $current->revisions()->latest('number')->first();
             $basis = Basis::ofProject($current->project, $current->layout->units);
-            $report = $this->check->report(new Home($current->layout), $basis);
+            $report = $this->reports->report(new Home($current->layout), $basis);
             $answers = LetterProgress::of($current)?->answered();
 
             if ($last !== null && $last->state !== RevisionState::SignedOff) {
-                $last->update(['state' => RevisionState::Superseded]);
+                $this->supersede($last);
             }
             $next = $current->revisions()->create([
                 'number' => ($last->number ?? 0) + 1,
@@ -52,5 +53,14 @@ final readonly class SubmitScheme
 
             return $next;
         });
+    }
+
+    /** Its report stays as it was when its letter went out, else as it is now. */
+    private function supersede(Revision $revision): void
+    {
+        if ($revision->decided === null) {
+            $this->decided->keep($revision, $this->reports->report(new Home($revision->examined()), Basis::ofRevision($revision)));
+        }
+        $revision->update(['state' => RevisionState::Superseded]);
     }
 }

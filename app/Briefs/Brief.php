@@ -43,6 +43,20 @@ final readonly class Brief
         ];
     }
 
+    /** In a few words, for the log: `3 bedrooms from 100 sq ft, 1 kitchen`. */
+    public function words(): string
+    {
+        $parts = array_map(static fn(RoomWish $room): string => $room->words(), $this->rooms);
+        foreach ($this->total as $end => $amount) {
+            $parts[] = "in all {$end} {$amount}";
+        }
+        if (trim($this->free) !== '') {
+            $parts[] = 'rules of its own '.substr(hash('xxh32', $this->free), 0, 6);
+        }
+
+        return $parts === [] ? 'none' : implode(', ', $parts);
+    }
+
     /**
      * As a rule book (YAML).
      *

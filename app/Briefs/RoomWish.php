@@ -38,6 +38,24 @@ final readonly class RoomWish
         return $things;
     }
 
+    /** `bedroom (count from 2, area from 12 m2, in north, wardrobe 1)` */
+    public function words(): string
+    {
+        $parts = [];
+        foreach ($this->amounts as $key => $amount) {
+            $parts[] = str_replace('_', ' ', $key)." {$amount}";
+        }
+        foreach (['in' => $this->in, 'not in' => $this->out] as $where => $sectors) {
+            $parts = [...$parts, ...($sectors === [] ? [] : ["{$where} ".implode(' or ', $sectors)])];
+        }
+        foreach ($this->things as $kind => $count) {
+            $parts[] = str_replace('_', ' ', $kind)." {$count}";
+        }
+        $parts = [...$parts, ...($this->bath === '' ? [] : ["bathroom {$this->bath}"])];
+
+        return str_replace('_', ' ', $this->use).($parts === [] ? '' : ' ('.implode(', ', $parts).')');
+    }
+
     /** @return list<array<string, mixed>> */
     public function rules(): array
     {

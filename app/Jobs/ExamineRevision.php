@@ -6,11 +6,12 @@ namespace App\Jobs;
 
 use App\Models\Revision;
 use App\Rules\Basis;
-use App\Rules\BookCheck;
+use App\Rules\KeptReports;
 use Heurema\Spatial\Home;
 use Illuminate\Bus\Batchable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
 
 /** Examines a revision again, with the rule books as they are now. */
 final class ExamineRevision implements ShouldQueue
@@ -20,12 +21,15 @@ final class ExamineRevision implements ShouldQueue
 
     public function __construct(private readonly int $revision) {}
 
-    public function handle(BookCheck $check): void
+    public function handle(KeptReports $reports): void
     {
-        $revision = Revision::query()->with('statements')->find($this->revision);
-        if ($revision === null || $this->batch()?->cancelled() === true) {
+        if ($this->batch()?->cancelled() === true) {
             return;
         }
-        $revision->update(['counts' => $check->report(new Home($revision->examined()), Basis::ofRevision($revision))->counts()]);
+        DB::transaction(function () use ($reports): void {
+            // what was decided in the meantime stays as it was decided
+            $revision = Revision::query()->lockForUpdate()->with('statements')->whereNull('decided')->find($this->revision);
+            $revision?->update(['counts' => $reports->report(new Home($revision->examined()), Basis::ofRevision($revision))->counts()]);
+        });
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\LayoutDocument;
+use App\Rulings\RefusedRuling;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
@@ -25,6 +26,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, int> $counts findings by verdict
  * @property RevisionState      $state
  * @property string|null        $brief   the client's brief as a rule book, as it was then
+ * @property string|null        $decided the report that its review ended on, packed; null while it is open
  * @property string|null        $answer  what the designer says to the letter before
  * @property list<array{number: int, key: string, title: string, clause: string, subject: string, asked: string|null, answer: string|null}>|null $answers to the items of the letter before
  * @property Scheme             $scheme
@@ -33,9 +35,9 @@ use Illuminate\Support\Carbon;
  */
 final class Revision extends Model
 {
-    protected $attributes = ['settings' => '[]', 'state' => 'submitted', 'brief' => null, 'answer' => null, 'answers' => null];
+    protected $attributes = ['settings' => '[]', 'state' => 'submitted', 'brief' => null, 'answer' => null, 'answers' => null, 'decided' => null];
 
-    protected $fillable = ['number', 'layout', 'books', 'settings', 'counts', 'submitted_by', 'state', 'answer', 'answers', 'brief'];
+    protected $fillable = ['number', 'layout', 'books', 'settings', 'counts', 'submitted_by', 'state', 'answer', 'answers', 'brief', 'decided'];
 
     /** @return BelongsTo<Scheme, $this> */
     public function scheme(): BelongsTo
@@ -76,6 +78,21 @@ final class Revision extends Model
     public function log(User $by, string $words): void
     {
         LogEntry::query()->create(['project_id' => $this->scheme->project_id, 'revision_id' => $this->id, 'user_id' => $by->id, 'words' => mb_strimwidth($words, 0, 500, '…')]);
+    }
+
+    /**
+     * Takes the lock under which a review changes, as it now stands.
+     *
+     * @throws RefusedRuling when it is over
+     */
+    public function lockOpen(): void
+    {
+        $current = self::query()->lockForUpdate()->findOrFail($this->id);
+        if (!$current->state->isOpen()) {
+            throw new RefusedRuling("The revision is {$current->state->words()}: nothing of its review changes any more.");
+        }
+        $this->setRawAttributes($current->getAttributes(), true);
+        $this->unsetRelation('statements');
     }
 
     /** As it was drawn, with what reviewers have stated since. */

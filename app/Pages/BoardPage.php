@@ -30,6 +30,7 @@ use App\Models\Scheme;
 use App\Models\Underlay;
 use App\Rules\Basis;
 use App\Rules\BookCheck;
+use App\Rules\KeptReports;
 use Heurema\Drafting\Standing;
 use Heurema\Drafting\Surroundings;
 use Heurema\Drafting\WallDistance;
@@ -75,10 +76,11 @@ final class BoardPage
     private ?Report $report = null;
 
     /**
+     * @param KeptReports|BookCheck $reports where a report is found, or worked out anew
      * @param string      $opened  fingerprint of the finding whose evidence is open
      * @param list<Entry> $several all that is chosen, where that is several
      */
-    private function __construct(public readonly Scheme $scheme, private readonly BookCheck $check, public readonly string $storey, public readonly ?Entry $chosen, private readonly string $opened, public readonly array $several)
+    private function __construct(public readonly Scheme $scheme, private readonly BookCheck $check, private readonly KeptReports|BookCheck $reports, public readonly string $storey, public readonly ?Entry $chosen, private readonly string $opened, public readonly array $several)
     {
         $this->style = $scheme->dimensionStyle();
         $this->sheet = Sheet::of($scheme->layout, $this->style->outside === 'base' ? self::BASE_LINE_MARGIN : null);
@@ -87,17 +89,17 @@ final class BoardPage
     }
 
     /** @param list<string> $several ids of all that is chosen */
-    public static function of(Scheme $scheme, BookCheck $check, string $storey, string $select, string $opened = '', array $several = []): self
+    public static function of(Scheme $scheme, BookCheck $check, KeptReports|BookCheck $reports, string $storey, string $select, string $opened = '', array $several = []): self
     {
         $storey = $scheme->layout->storey($storey)->id ?? ($scheme->layout->storeys[0]->id ?? '');
 
-        return new self($scheme, $check, $storey, self::find($scheme, $select), $opened, array_values(array_filter(array_map(static fn(string $id): ?Entry => self::find($scheme, $id), $several))));
+        return new self($scheme, $check, $reports, $storey, self::find($scheme, $select), $opened, array_values(array_filter(array_map(static fn(string $id): ?Entry => self::find($scheme, $id), $several))));
     }
 
     /** What the check says; worked out when it is first asked for, after the plan. */
     public function report(): Report
     {
-        return $this->report ??= $this->check->report($this->home, Basis::ofProject($this->scheme->project, $this->scheme->layout->units));
+        return $this->report ??= $this->reports->report($this->home, Basis::ofProject($this->scheme->project, $this->scheme->layout->units));
     }
 
     public function storeyName(): ?string

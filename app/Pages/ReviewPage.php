@@ -53,8 +53,9 @@ final readonly class ReviewPage
      * @param string $storey  id of the storey asked for, or empty
      * @param string $show    which verdicts are asked for, or empty
      * @param string $book    of which book, or empty
+     * @param int    $differing findings of a review that is over which today's rules would bring out otherwise
      */
-    public function __construct(public Revision $revision, public Report $report, public Rulings $rulings, private Shelf $books, string $finding, string $subject, string $storey, string $show, string $book)
+    public function __construct(public Revision $revision, public Report $report, public Rulings $rulings, private Shelf $books, string $finding, string $subject, string $storey, string $show, string $book, public int $differing)
     {
         $this->book = in_array($book, array_map(static fn(RuleBook $held): string => $held->id, $report->books), true) ? $book : '';
         $this->show = $show === 'all' || $show === self::WAITING || ($show === self::LETTER && $revision->answers !== null) || Verdict::tryFrom($show) !== null ? $show : 'open';

@@ -42,8 +42,14 @@ final readonly class BookCheck
         return $this->shelf->book($id);
     }
 
+    /** Another one whenever a rule book has been written anew. */
+    public function stamp(): string
+    {
+        return $this->shelf->stamp();
+    }
+
     /** @return list<RuleBook> */
-    private function books(Basis $basis): array
+    public function books(Basis $basis): array
     {
         return [...array_map($this->shelf->book(...), $basis->books), ...($basis->brief === null ? [] : [$this->reader->read($basis->brief, Brief::ID)])];
     }

@@ -108,13 +108,13 @@ final class DemoOfficeSeeder extends Seeder
         foreach ($this->openFindings($revision) as $finding) {
             $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Waive, 'Shown on the electrical plan, sheet E2.');
         }
-        $this->ends->signOff($revision, $this->reviewer, $this->pages->report($revision));
+        $this->ends->signOff($revision, $this->reviewer);
     }
 
     private function returned(): void
     {
         $revision = $this->home('lantern-row.json', '7 Lantern Row, Tamarind Bay');
-        $this->books->choose($revision, ['uk-part-k', 'uk-part-m', 'uk-space', 'drawing'], ['category' => 'M4(2)']);
+        $this->books->choose($revision, $this->reviewer, ['uk-part-k', 'uk-part-m', 'uk-space', 'drawing'], ['category' => 'M4(2)']);
         foreach ($this->openFindings($revision) as $finding) {
             $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Uphold, null);
         }

@@ -26,11 +26,12 @@
             @if ($page->revision->answer)<p class="designer-answer"><b>{{ $page->revision->submitter->name }} answers:</b> {{ $page->revision->answer }}</p>@endif
             @include('review.evidence')
             @include('review.list')
+            @include('review.stated')
             @if ($page->remarks() !== [])
                 <ol class="remarks" aria-label="Remarks on this storey">
                     @foreach ($page->remarks() as $remark)
                         <li>{{ $remark->words }} <span class="book-source">{{ $remark->user->name }}</span>
-                            @can('rule', $page->revision)@if ($page->revision->state->isOpen())<form method="post" action="{{ route('review.remarks.write', [$page->revision, $remark]) }}">@csrf @method('put')<button class="btn btn-link btn-sm">{{ $remark->in_letter ? 'Out of the letter' : 'Into the letter' }}</button></form>@endif<form method="post" action="{{ route('review.remarks.drop', [$page->revision, $remark]) }}">@csrf @method('delete')<button class="btn btn-link btn-sm">Unpin</button></form>@endcan</li>
+                            @can('rule', $page->revision)@if ($page->revision->state->isOpen())<form method="post" action="{{ route('review.remarks.write', [$page->revision, $remark]) }}">@csrf @method('put')<button class="btn btn-link btn-sm">{{ $remark->in_letter ? 'Out of the letter' : 'Into the letter' }}</button></form><form method="post" action="{{ route('review.remarks.drop', [$page->revision, $remark]) }}">@csrf @method('delete')<button class="btn btn-link btn-sm">Unpin</button></form>@endif @endcan</li>
                     @endforeach
                 </ol>
             @endif
@@ -38,7 +39,7 @@
     </div>
 @endsection
 @section('after')
-    @can('rule', $page->revision)
+    @if ($page->revision->state->isOpen() && auth()->user()?->can('rule', $page->revision))
         <dialog class="keys" id="remark" aria-labelledby="remark-title">
             <h2 id="remark-title">Remark</h2>
             <form method="post" action="{{ route('review.remarks', $page->revision) }}">
@@ -49,7 +50,7 @@
                 <p><button class="btn btn-primary">Pin it</button> <button class="btn btn-quiet" formmethod="dialog" formnovalidate>Leave it</button></p>
             </form>
         </dialog>
-    @endcan
+    @endif
     <dialog class="keys" id="keys" aria-labelledby="keys-title">
         <h2 id="keys-title">Keys</h2>
         <dl>

@@ -59,7 +59,7 @@ final class LetterItemsTest extends TestCase
         $this->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")->assertRedirect();
         $this->get("/revisions/{$this->revision->id}/letter/paper")->assertDontSee('Where does the coat go?');
         $this->send();
-        $this->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")->assertStatus(409);
+        $this->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")->assertSessionHasErrors('review');
         $this->actingAs($this->designer)->put("/revisions/{$this->revision->id}/remarks/1")->assertForbidden();
     }
 

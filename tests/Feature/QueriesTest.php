@@ -39,7 +39,7 @@ final class QueriesTest extends TestCase
             "/schemes/{$revision->scheme_id}/board" => 7,
             "/schemes/{$revision->scheme_id}/stairs/st1" => 3,
             "/compare?with[]={$revision->id}&with[]=s{$revision->scheme_id}" => 10,
-            "/projects/{$revision->scheme->project_id}/brief" => 3,
+            "/projects/{$revision->scheme->project_id}/brief" => 4,
             "/projects/{$revision->scheme->project_id}" => 7,
         ];
         $asked = [];

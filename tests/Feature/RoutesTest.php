@@ -31,7 +31,7 @@ final class RoutesTest extends TestCase
     private const FOR_EVERYBODY = ['sign-out', 'desk', 'projects.store', 'drawings.store', 'lengths', 'people', 'people.invite', 'outbox', 'examination', 'examination.start', 'rule-books', 'rule-book'];
 
     /** What designers may not do in their own office either. */
-    private const FOR_REVIEWERS = ['review.rulings', 'review.rulings.undo', 'review.statements', 'review.remarks', 'review.remarks.drop', 'review.sign-off', 'review.letter.send'];
+    private const FOR_REVIEWERS = ['review.rulings', 'review.rulings.undo', 'review.books', 'review.statements', 'review.statements.take-back', 'review.remarks', 'review.remarks.write', 'review.remarks.drop', 'review.sign-off', 'review.letter.send'];
 
     private const FOR_PRINCIPALS = ['people.invite', 'people.change', 'outbox', 'examination.start'];
 

@@ -21,6 +21,7 @@ use App\Models\Scheme;
 use App\Pages\BoardPage;
 use App\Pages\ElementList;
 use App\Rules\BookCheck;
+use App\Rules\KeptReports;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\UnreadableLayout;
@@ -33,7 +34,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** The board: everything done on it is answered with the plan, the chosen element and the findings as they now are. */
 final readonly class BoardController
 {
-    public function __construct(private ChangeScheme $changes, private BookCheck $check) {}
+    public function __construct(private ChangeScheme $changes, private BookCheck $check, private KeptReports $reports) {}
 
     public function show(Request $request, Scheme $scheme): Response|StreamedResponse
     {
@@ -150,6 +151,7 @@ final readonly class BoardController
     {
         $several = array_slice(array_values(array_filter($request->array('ids'), is_string(...))), 0, 500);
 
-        return BoardPage::of($scheme, $this->check, $storey, $select, $request->string('finding')->value(), count($several) > 1 ? $several : []);
+        // what has just been changed has not been looked at before
+        return BoardPage::of($scheme, $this->check, $request->isMethod('get') ? $this->reports : $this->check, $storey, $select, $request->string('finding')->value(), count($several) > 1 ? $several : []);
     }
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\WriteBrief;
 use App\Briefs\Brief;
 use App\Http\Requests\BriefRequest;
 use App\Models\Project;
 use App\Models\User;
-use App\Rules\Basis;
-use App\Rules\BookCheck;
-use Heurema\Spatial\Home;
+use App\Rulings\RefusedRuling;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
 
 /** The client's brief: a form that makes a rule book. */
@@ -23,20 +23,19 @@ final class BriefController
         return view('brief', ['project' => $project, 'brief' => Brief::from($project->brief ?? [])]);
     }
 
-    /** The latest revision is held against it at once. */
-    public function update(BriefRequest $request, Project $project, #[CurrentUser] User $user, BookCheck $check): RedirectResponse
+    /** Of a draft by whoever draws it; once it is handed in, by whoever may rule on it. */
+    public function update(BriefRequest $request, Project $project, #[CurrentUser] User $user, WriteBrief $action): RedirectResponse
     {
-        $brief = $request->brief();
-        $isEmpty = $brief->rooms === [] && $brief->total === [] && trim($brief->free) === '';
-        $project->update(['brief' => $isEmpty ? null : $brief->toArray()]);
         $revision = $project->latestRevision;
-        if ($revision === null) {
-            return redirect()->route('board', $project->firstScheme);
+        if ($revision !== null) {
+            Gate::authorize('rule', $revision);
         }
-        $revision->update(['brief' => Basis::ofProject($project, $revision->layout->units)->brief]);
-        $revision->update(['counts' => $check->report(new Home($revision->examined()), Basis::ofRevision($revision))->counts()]);
-        $revision->log($user, $isEmpty ? 'took the brief away' : 'wrote the brief');
+        try {
+            $action->write($project, $user, $request->brief());
+        } catch (RefusedRuling $e) {
+            return redirect()->route('brief', $project)->withErrors(['brief' => $e->getMessage()]);
+        }
 
-        return redirect()->route('review', $revision);
+        return $revision === null ? redirect()->route('board', $project->firstScheme) : redirect()->route('review', $revision);
     }
 }

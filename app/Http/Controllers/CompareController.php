@@ -12,7 +12,7 @@ use App\Pages\ComparedSide;
 use App\Pages\ComparePage;
 use App\Pages\ReviewPages;
 use App\Rules\Basis;
-use App\Rules\BookCheck;
+use App\Rules\KeptReports;
 use Heurema\Spatial\Home;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -25,7 +25,7 @@ final readonly class CompareController
 {
     private const MOST = 3;
 
-    public function __construct(private ReviewPages $pages, private BookCheck $check) {}
+    public function __construct(private ReviewPages $pages, private KeptReports $reports) {}
 
     public function __invoke(Request $request): View
     {
@@ -68,6 +68,6 @@ final readonly class CompareController
         $scheme = Scheme::query()->with('project')->findOrFail((int) substr($key, 1));
         Gate::authorize('draw', $scheme);
 
-        return new ComparedSide($key, $scheme, null, $this->check->report(new Home($scheme->layout), Basis::ofProject($scheme->project, $scheme->layout->units)));
+        return new ComparedSide($key, $scheme, null, $this->reports->report(new Home($scheme->layout), Basis::ofProject($scheme->project, $scheme->layout->units)));
     }
 }

@@ -7,8 +7,11 @@ namespace App\Http\Controllers;
 use App\Actions\ChooseBooks;
 use App\Http\Requests\BooksRequest;
 use App\Models\Revision;
+use App\Models\User;
 use App\Pages\RuleBookPage;
+use App\Rulings\RefusedRuling;
 use Heurema\Rulebook\Shelf;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -30,8 +33,14 @@ final readonly class RuleBookController
         return view('rule-book', ['page' => new RuleBookPage($this->shelf->book($book), mb_substr($request->string('q')->trim()->value(), 0, 100))]);
     }
 
-    public function choose(BooksRequest $request, Revision $revision, ChooseBooks $action): RedirectResponse
+    public function choose(BooksRequest $request, Revision $revision, #[CurrentUser] User $user, ChooseBooks $action): RedirectResponse
     {
-        return redirect()->route('review', $action->choose($revision, $request->books(), $request->settings($this->shelf)));
+        try {
+            $action->choose($revision, $user, $request->books(), $request->settings($this->shelf));
+        } catch (RefusedRuling $e) {
+            return redirect()->route('review', $revision)->withErrors(['review' => $e->getMessage()]);
+        }
+
+        return redirect()->route('review', $revision);
     }
 }

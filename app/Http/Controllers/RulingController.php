@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\CloseReview;
+use App\Actions\PinRemark;
 use App\Actions\RuleOnFindings;
 use App\Actions\StateValue;
 use App\Board\RefusedValue;
 use App\Http\Requests\RulingRequest;
 use App\Models\Remark;
 use App\Models\Revision;
+use App\Models\Statement;
 use App\Models\User;
 use App\Pages\ReviewPages;
 use App\Rulings\RefusedRuling;
@@ -68,39 +70,57 @@ final readonly class RulingController
         return $this->answer($request, $revision, $this->pages->report($revision), $request->string('finding')->value(), $problem);
     }
 
-    public function remark(Request $request, Revision $revision, #[CurrentUser] User $user): RedirectResponse
+    public function takeBack(Request $request, Revision $revision, Statement $statement, #[CurrentUser] User $user, StateValue $action): Response|RedirectResponse
+    {
+        $problem = null;
+        try {
+            $action->takeBack($revision, $user, $statement);
+        } catch (RefusedEdit|RefusedValue|RefusedRuling $e) {
+            $problem = $e->getMessage();
+        }
+
+        return $this->answer($request, $revision, $this->pages->report($revision), $request->string('finding')->value(), $problem);
+    }
+
+    public function remark(Request $request, Revision $revision, #[CurrentUser] User $user, PinRemark $action): RedirectResponse
     {
         $request->validate([
             'storey' => ['required', 'string', 'max:40'], 'x' => ['required', 'numeric', 'between:-1000000,1000000'], 'y' => ['required', 'numeric', 'between:-1000000,1000000'], 'words' => ['required', 'string', 'max:1000'],
         ]);
         abort_if($revision->layout->storey($request->string('storey')->value()) === null, 404);
-        $revision->remarks()->create([
-            'user_id' => $user->id, 'storey' => $request->string('storey')->value(), 'x' => $request->float('x'), 'y' => $request->float('y'), 'words' => $request->string('words')->value(),
-        ]);
+        $remark = ['storey' => $request->string('storey')->value(), 'x' => $request->float('x'), 'y' => $request->float('y'), 'words' => $request->string('words')->value()];
 
-        return redirect()->route('review', ['revision' => $revision, 'storey' => $request->string('storey')->value()]);
+        return self::remarked($revision, $remark['storey'], static fn() => $action->pin($revision, $user, $remark));
     }
 
     /** A remark goes into the letter as an item of its own, or stays out of it. */
-    public function writeRemark(Revision $revision, Remark $remark): RedirectResponse
+    public function writeRemark(Revision $revision, Remark $remark, #[CurrentUser] User $user, PinRemark $action): RedirectResponse
     {
-        abort_unless($revision->state->isOpen(), 409, 'The letter has been sent.');
-        $remark->update(['in_letter' => !$remark->in_letter]);
-
-        return redirect()->route('review', ['revision' => $revision, 'storey' => $remark->storey]);
+        return self::remarked($revision, $remark->storey, static fn() => $action->write($revision, $user, $remark));
     }
 
-    public function dropRemark(Revision $revision, Remark $remark): RedirectResponse
+    public function dropRemark(Revision $revision, Remark $remark, #[CurrentUser] User $user, PinRemark $action): RedirectResponse
     {
-        $remark->delete();
+        return self::remarked($revision, $remark->storey, static fn() => $action->unpin($revision, $user, $remark));
+    }
 
-        return redirect()->route('review', ['revision' => $revision, 'storey' => $remark->storey]);
+    /** @param callable(): void $act */
+    private static function remarked(Revision $revision, string $storey, callable $act): RedirectResponse
+    {
+        $back = redirect()->route('review', ['revision' => $revision, 'storey' => $storey]);
+        try {
+            $act();
+        } catch (RefusedRuling $e) {
+            return $back->withErrors(['review' => $e->getMessage()]);
+        }
+
+        return $back;
     }
 
     public function signOff(Revision $revision, #[CurrentUser] User $user, CloseReview $action): RedirectResponse
     {
         try {
-            $action->signOff($revision, $user, $this->pages->report($revision));
+            $action->signOff($revision, $user);
         } catch (RefusedRuling $e) {
             return redirect()->route('review', $revision)->withErrors(['review' => $e->getMessage()]);
         }

@@ -11,9 +11,11 @@ use App\Board\StairEdits;
 use App\Http\Requests\BoardRequest;
 use App\Models\Revision;
 use App\Models\Scheme;
+use App\Pages\ReviewPages;
 use App\Pages\StairPage;
 use App\Rules\Basis;
 use App\Rules\BookCheck;
+use App\Rules\KeptReports;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Spatial\Home;
@@ -26,13 +28,13 @@ use Illuminate\View\View;
 /** A stair in section: read in a review, designed on a scheme. */
 final readonly class StairController
 {
-    public function __construct(private BookCheck $check) {}
+    public function __construct(private BookCheck $check, private KeptReports $reports, private ReviewPages $pages) {}
 
     public function review(Revision $revision, string $stair): View
     {
-        $home = new Home($revision->layout);
+        $report = $this->pages->report($revision);
 
-        return view('stair', ['page' => new StairPage($revision->scheme, $revision, $this->check->report($home, Basis::ofRevision($revision)), self::find($home, $stair))]);
+        return view('stair', ['page' => new StairPage($revision->scheme, $revision, $report, self::find($report->home, $stair))]);
     }
 
     public function design(Request $request, Scheme $scheme, string $stair): View
@@ -42,7 +44,7 @@ final readonly class StairController
         [$space, $problem] = self::space($request, $scheme);
 
         return view('stair', [
-            'page' => new StairPage($scheme, null, $this->check->report($home, $basis), self::find($home, $stair), $this->check->settings($basis), $space),
+            'page' => new StairPage($scheme, null, $this->reports->report($home, $basis), self::find($home, $stair), $this->check->settings($basis), $space),
             'typedSpace' => $request->string('space')->value(),
             'spaceProblem' => $problem,
         ]);

@@ -28,7 +28,7 @@ final readonly class Polygon
         return 2 * $this->area() / max(1e-9, $this->perimeter());
     }
 
-    /** @return list<Ring> */
+    /** @return non-empty-list<Ring> */
     public function rings(): array
     {
         return [$this->outer, ...$this->holes];

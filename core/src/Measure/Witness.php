@@ -34,7 +34,24 @@ final readonly class Witness
         return new self(self::MARK, $storey, $at, $text);
     }
 
-    /** @return list<non-empty-list<Point>> a dimension's two ends; an outline's rings, closed, the first the outer one; the point of a mark */
+    /**
+     * As {@see toArray} wrote it, or with finer coordinates.
+     *
+     * @param array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string} $kept
+     */
+    public static function read(array $kept): self
+    {
+        $lines = array_map(static fn(array $line): array => array_map(static fn(array $at): Point => new Point($at[0], $at[1]), $line), $kept['lines']);
+        $shape = match ($kept['type']) {
+            self::DIMENSION => new Segment($lines[0][0], $lines[0][count($lines[0]) - 1]),
+            self::MARK => $lines[0][0],
+            default => count($lines) === 1 ? new Ring($lines[0]) : new Polygon(new Ring($lines[0]), array_map(static fn(array $hole): Ring => new Ring($hole), array_slice($lines, 1))),
+        };
+
+        return new self($kept['type'], $kept['storey'], $shape, $kept['text']);
+    }
+
+    /** @return non-empty-list<non-empty-list<Point>> a dimension's two ends; an outline's rings, closed, the first the outer one; the point of a mark */
     public function lines(): array
     {
         return match (true) {
@@ -51,7 +68,7 @@ final readonly class Witness
         return new self($this->type, $this->storey, $this->shape, $text);
     }
 
-    /** @return array{type: string, storey: string, lines: list<list<array{float, float}>>, text: string} */
+    /** @return array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string} */
     public function toArray(): array
     {
         $lines = array_map(

@@ -13,6 +13,8 @@ use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\ExpressionResult;
 use Heurema\Rulebook\Facts;
 use Heurema\Rulebook\Speech;
+use Heurema\Rulebook\Topics;
+use Heurema\Rulebook\Vocabulary;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 use Heurema\Units\UnitSystem;
@@ -23,7 +25,7 @@ final readonly class ComparisonCheck
     /** Where the building tolerance is no length, what is met by less than this share of its limit is slim. */
     private const SLIM_SHARE = 0.01;
 
-    public function __construct(private Amount $tolerance, private UnitSystem $units) {}
+    public function __construct(private Amount $tolerance, private UnitSystem $units, private Vocabulary $vocabulary) {}
 
     public function check(Comparison $comparison, Facts $facts): Outcome
     {
@@ -82,7 +84,7 @@ final readonly class ComparisonCheck
             self::and($measured->assumptions, $result->assumptions),
             self::and($measured->working, $this->limitWorking($comparison, $limit, $result, $facts)),
             $measured->witness,
-            $comparison,
+            Topics::ofLimit($comparison, $this->vocabulary),
         );
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Heurema\Review;
 
 use Heurema\Measure\Witness;
-use Heurema\Rulebook\Comparison;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 
@@ -20,7 +19,7 @@ final readonly class Outcome
      * @param list<string>  $assumptions
      * @param list<string>  $working
      * @param list<Witness> $witness
-     * @param Comparison|null $held      what its amount and its limit come of
+     * @param string|null   $topic       what its amount and its limit come of: the measure, with the words asked of it
      */
     public function __construct(
         public Verdict $verdict,
@@ -34,7 +33,7 @@ final readonly class Outcome
         public array $assumptions = [],
         public array $working = [],
         public array $witness = [],
-        public ?Comparison $held = null,
+        public ?string $topic = null,
     ) {}
 
     /** @param list<string> $missing */
@@ -91,7 +90,7 @@ final readonly class Outcome
             $changes['assumptions'] ?? $this->assumptions,
             $changes['working'] ?? $this->working,
             $changes['witness'] ?? $this->witness,
-            $this->held,
+            $this->topic,
         );
     }
 }

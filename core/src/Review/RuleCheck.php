@@ -26,7 +26,7 @@ final class RuleCheck
 
     public function __construct(private readonly RuleBook $book)
     {
-        $this->comparisons = new ComparisonCheck($book->tolerance, $book->units);
+        $this->comparisons = new ComparisonCheck($book->tolerance, $book->units, $book->vocabulary);
         $this->existence = new ExistenceCheck($this->comparisons);
     }
 

@@ -82,9 +82,7 @@ final readonly class Schedule
      */
     private static function topics(Finding $finding): array
     {
-        $held = $finding->outcome->held;
-
-        return $held === null ? Topics::of($finding->rule, $finding->book->vocabulary) : [Topics::ofLimit($held, $finding->book->vocabulary)];
+        return $finding->outcome->topic === null ? Topics::of($finding->rule, $finding->book->vocabulary) : [$finding->outcome->topic];
     }
 
     private static function key(Subject $subject, string $topic): string

@@ -44,7 +44,21 @@ final readonly class RuleBookReader implements BookReader
         if (strlen($yaml) > self::LARGEST_BYTES) {
             throw new UnreadableRuleBook($file, null, 'a rule book is at most 2 MB large');
         }
-        return $this->book(self::parse($yaml, $file), $file);
+        return $this->book(self::parse($yaml, $file), static fn(string $id): Entry => self::beside($file, $id));
+    }
+
+    /**
+     * One of several books that were kept as texts; those that it amends are among them.
+     *
+     * @param array<string, string> $texts by id
+     *
+     * @throws UnreadableRuleBook
+     */
+    public function readAmong(array $texts, string $id): RuleBook
+    {
+        $kept = static fn(string $id): Entry => self::parse($texts[$id] ?? throw new UnreadableRuleBook($id, null, 'no such rule book was kept'), $id);
+
+        return $this->book($kept($id), $kept);
     }
 
     private static function parse(string $yaml, string $file): Entry
@@ -65,10 +79,11 @@ final readonly class RuleBookReader implements BookReader
         return $yaml === false ? throw new UnreadableRuleBook($file, null, "there is no rule book \"{$id}\" to amend") : self::parse($yaml, $path);
     }
 
-    private function book(Entry $entry, string $file): RuleBook
+    /** @param callable(string): Entry $base finds a book that it amends */
+    private function book(Entry $entry, callable $base): RuleBook
     {
         $entry->allow(['book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'advice', 'groups', 'settings', 'quantities', 'rules', 'amends', 'changes', 'off']);
-        $layers = Layers::of($entry, static fn(string $id): Entry => self::beside($file, $id));
+        $layers = Layers::of($entry, $base);
         $vocabulary = new Vocabulary($this->measures, self::groups($layers), self::settings($layers), $this->quantities($layers));
         $units = UnitSystem::tryFrom($entry->text('units')) ?? throw $entry->refuse('units are imperial or metric');
         $tolerance = $entry->figure('building_tolerance');

@@ -47,6 +47,37 @@ final class Shelf
         }
     }
 
+    /** Another one whenever a book of the folder has been written anew. */
+    public function stamp(): string
+    {
+        $files = array_map(fn(string $id): string => "{$this->folder}/{$id}.yaml", $this->ids());
+
+        return implode(' ', array_map(static fn(string $file): string => basename($file).filemtime($file).filesize($file), $files));
+    }
+
+    /** The text of a book, though it may not make sense; null when there is no such book. */
+    public function text(string $id): ?string
+    {
+        $text = in_array($id, $this->ids(), true) ? file_get_contents("{$this->folder}/{$id}.yaml") : false;
+
+        return $text === false ? null : $text;
+    }
+
+    /**
+     * The text of a book and of those that it amends.
+     *
+     * @return array<string, string> by id, the book itself first
+     */
+    public function texts(string $id): array
+    {
+        $texts = [];
+        for ($next = $id; $next !== null && !isset($texts[$next]); $next = $this->book($next)->amends) {
+            $texts[$next] = (string) $this->text($next);
+        }
+
+        return $texts;
+    }
+
     /**
      * @throws UnreadableRuleBook when there is no such book or it makes no sense
      */

@@ -1,3 +1,4 @@
 @include('review.changed')
 @include('review.list', ['oob' => true])
 @include('review.state', ['oob' => true])
+@include('review.stated', ['oob' => true])

@@ -17,5 +17,6 @@
             <button class="btn btn-sm btn-primary">Submit what is drawn as the next revision</button>
         </form>
     @endif
+    @if ($page->differing > 0)<p class="decided-note">Shown as it was decided. By today's rules {{ $page->differing === 1 ? 'one finding' : $page->differing.' findings' }} would come out otherwise.</p>@endif
     @error('review')<p class="field-error" role="alert">{{ $message }}</p>@enderror
 </div>

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Remark;
+use App\Models\Revision;
+use App\Models\User;
+use App\Rulings\RefusedRuling;
+use Illuminate\Support\Facades\DB;
+
+/** A reviewer's remarks on the plan of an open review: pinned, put into its letter or left out of it, taken away. */
+final class PinRemark
+{
+    /**
+     * @param array{storey: string, x: float, y: float, words: string} $remark
+     *
+     * @throws RefusedRuling when the review is over
+     */
+    public function pin(Revision $revision, User $by, array $remark): void
+    {
+        DB::transaction(static function () use ($revision, $by, $remark): void {
+            $revision->lockOpen();
+            $revision->remarks()->create(['user_id' => $by->id, ...$remark]);
+            $revision->log($by, "pinned a remark: {$remark['words']}");
+        });
+    }
+
+    /** @throws RefusedRuling when the review is over */
+    public function write(Revision $revision, User $by, Remark $remark): void
+    {
+        DB::transaction(static function () use ($revision, $by, $remark): void {
+            $revision->lockOpen();
+            $remark->update(['in_letter' => !$remark->in_letter]);
+            $revision->log($by, 'put a remark '.($remark->in_letter ? 'into the letter' : 'out of the letter').": {$remark->words}");
+        });
+    }
+
+    /** @throws RefusedRuling when the review is over */
+    public function unpin(Revision $revision, User $by, Remark $remark): void
+    {
+        DB::transaction(static function () use ($revision, $by, $remark): void {
+            $revision->lockOpen();
+            $remark->delete();
+            $revision->log($by, "took a remark away: {$remark->words}");
+        });
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Briefs\Brief;
+use App\Models\Project;
+use App\Models\Revision;
+use App\Models\User;
+use App\Rules\Basis;
+use App\Rules\KeptReports;
+use App\Rulings\RefusedRuling;
+use Heurema\Spatial\Home;
+use Illuminate\Support\Facades\DB;
+
+/** Writes the client's brief; a review that is open is held against it at once. */
+final readonly class WriteBrief
+{
+    public function __construct(private KeptReports $reports) {}
+
+    /** @throws RefusedRuling when the latest review is over: it was decided on the brief as it is */
+    public function write(Project $project, User $by, Brief $brief): void
+    {
+        $isEmpty = $brief->rooms === [] && $brief->total === [] && trim($brief->free) === '';
+        DB::transaction(function () use ($project, $by, $brief, $isEmpty): void {
+            $revision = $project->latestRevision;
+            $revision?->lockOpen();
+            $before = Brief::from($project->brief ?? [])->words();
+            $project->update(['brief' => $isEmpty ? null : $brief->toArray()]);
+            if ($revision !== null) {
+                $this->hold($revision, $project);
+                $revision->log($by, "wrote the brief: {$before} → {$brief->words()}");
+            }
+        });
+    }
+
+    private function hold(Revision $revision, Project $project): void
+    {
+        $revision->update(['brief' => Basis::ofProject($project, $revision->layout->units)->brief]);
+        $revision->update(['counts' => $this->reports->report(new Home($revision->examined()), Basis::ofRevision($revision))->counts()]);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Review;
+
+use Heurema\Geometry\Point;
+use Heurema\Measure\Witness;
+use Heurema\Units\Amount;
+use Heurema\Units\Quantity;
+
+/**
+ * An outcome as plain values, to be kept as JSON and read again as just what it was; what is empty is left out.
+ *
+ * @phpstan-type KeptAmount array{string, float|string}
+ * @phpstan-type KeptOutcome array{verdict: string, slim?: true, measured?: KeptAmount, limit?: KeptAmount, margin?: float|string, in_inches?: true, reason?: string, missing?: list<string>, assumptions?: list<string>, working?: list<string>, witness?: list<array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string}>, topic?: string}
+ */
+final class OutcomeRecord
+{
+    /** @return KeptOutcome */
+    public static function write(Outcome $outcome): array
+    {
+        /** @var KeptOutcome $kept */
+        $kept = self::withoutEmpty([
+            'verdict' => $outcome->verdict->value,
+            'slim' => $outcome->slim,
+            'measured' => self::amount($outcome->measured),
+            'limit' => self::amount($outcome->limit),
+            'margin' => $outcome->margin === null ? null : self::number($outcome->margin),
+            'in_inches' => $outcome->inInches,
+            'reason' => $outcome->reason,
+            'missing' => $outcome->missing,
+            'assumptions' => $outcome->assumptions,
+            'working' => $outcome->working,
+            'witness' => array_map(self::witness(...), $outcome->witness),
+            'topic' => $outcome->topic,
+        ]);
+
+        return $kept;
+    }
+
+    /** @param KeptOutcome $kept */
+    public static function read(array $kept): Outcome
+    {
+        return new Outcome(
+            Verdict::from($kept['verdict']),
+            isset($kept['slim']),
+            self::readAmount($kept['measured'] ?? null),
+            self::readAmount($kept['limit'] ?? null),
+            isset($kept['margin']) ? self::readNumber($kept['margin']) : null,
+            isset($kept['in_inches']),
+            $kept['reason'] ?? null,
+            $kept['missing'] ?? [],
+            $kept['assumptions'] ?? [],
+            $kept['working'] ?? [],
+            array_map(Witness::read(...), $kept['witness'] ?? []),
+            $kept['topic'] ?? null,
+        );
+    }
+
+    /**
+     * @param array<string, mixed> $values
+     *
+     * @return array<string, mixed>
+     */
+    private static function withoutEmpty(array $values): array
+    {
+        return array_filter($values, static fn(mixed $value): bool => $value !== null && $value !== [] && $value !== false);
+    }
+
+    /** @return KeptAmount|null */
+    private static function amount(?Amount $amount): ?array
+    {
+        return $amount === null ? null : [$amount->quantity->value, self::number($amount->number)];
+    }
+
+    /** @param KeptAmount|null $kept */
+    private static function readAmount(?array $kept): ?Amount
+    {
+        return $kept === null ? null : new Amount(Quantity::from($kept[0]), self::readNumber($kept[1]));
+    }
+
+    /** JSON has no number without end. */
+    private static function number(float $number): float|string
+    {
+        return is_finite($number) ? $number : ($number > 0 ? 'more than any' : 'less than any');
+    }
+
+    private static function readNumber(float|int|string $kept): float
+    {
+        return is_string($kept) ? ($kept === 'more than any' ? INF : -INF) : (float) $kept;
+    }
+
+    /** @return array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string} with coordinates as fine as they were measured */
+    private static function witness(Witness $witness): array
+    {
+        $lines = array_map(static fn(array $line): array => array_map(static fn(Point $at): array => [$at->x, $at->y], $line), $witness->lines());
+
+        return ['type' => $witness->type, 'storey' => $witness->storey, 'lines' => $lines, 'text' => $witness->text];
+    }
+}

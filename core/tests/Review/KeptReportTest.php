@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Review;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\LayoutReader;
+use Heurema\Measure\Catalogue;
+use Heurema\Measure\Witness;
+use Heurema\Review\Examiner;
+use Heurema\Review\KeptReport;
+use Heurema\Review\Outcome;
+use Heurema\Review\OutcomeRecord;
+use Heurema\Review\Report;
+use Heurema\Review\Verdict;
+use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\RuleBookReader;
+use Heurema\Spatial\Home;
+use Heurema\Units\Amount;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * A report that was kept is the report again.
+ *
+ * @phpstan-import-type KeptOutcome from OutcomeRecord
+ */
+final class KeptReportTest extends TestCase
+{
+    /** @var non-empty-list<RuleBook>|null */
+    private static ?array $books = null;
+
+    /** @return iterable<string, array{string}> */
+    public static function homes(): iterable
+    {
+        foreach ((array) glob(__DIR__.'/../../../database/demo/*.json') as $file) {
+            yield basename((string) $file) => [(string) $file];
+        }
+    }
+
+    #[DataProvider('homes')]
+    public function test_it_reads_as_it_was_under_all_books(string $file): void
+    {
+        $home = new Home((new LayoutReader())->read((string) file_get_contents($file)));
+        $report = (new Examiner(Catalogue::standard()))->examine($home, self::books());
+        $again = KeptReport::read(KeptReport::write($report), new Home($home->layout), self::books());
+        self::assertEquals($report->toArray(), $again->toArray());
+        self::assertEquals(self::besides($report), self::besides($again));
+    }
+
+    public function test_what_the_books_do_not_ask_any_more_is_left_out(): void
+    {
+        $home = new Home((new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../../database/demo/ferry-cottage.json')));
+        [$first, $second] = self::books();
+        $kept = KeptReport::write((new Examiner(Catalogue::standard()))->examine($home, [$first]));
+        self::assertSame([], KeptReport::read($kept, $home, [$second])->findings);
+    }
+
+    /** @return iterable<string, array{Outcome}> */
+    public static function outcomes(): iterable
+    {
+        $square = [new Point(0.1 + 0.2, 0), new Point(10, 0), new Point(10, 10)];
+        yield 'nothing but a verdict' => [new Outcome(Verdict::Met)];
+        yield 'all there is' => [new Outcome(Verdict::Violated, true, Amount::length(1 / 3), Amount::area(0.1 + 0.2), -1e-9, true, 'Why “so”', ['a.b'], ['Assumed.'], ['Step.'], [
+            Witness::dimension('G', new Segment(new Point(0, 0), new Point(1 / 3, 2)), 'a & b'),
+            Witness::outline('G', new Ring($square)),
+            Witness::outline('U', new Polygon(new Ring($square), [new Ring($square)]), 'with a hole'),
+            Witness::mark('G', new Point(-0.5, 1e-7)),
+        ], 'room.floor_area')];
+        yield 'more than any limit' => [new Outcome(Verdict::Met, measured: Amount::length(INF), limit: Amount::count(0), margin: -INF)];
+    }
+
+    #[DataProvider('outcomes')]
+    public function test_an_outcome_is_just_what_it_was(Outcome $outcome): void
+    {
+        /** @var KeptOutcome $kept */
+        $kept = json_decode(json_encode(OutcomeRecord::write($outcome), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), true, 32, JSON_THROW_ON_ERROR);
+        self::assertEquals($outcome, OutcomeRecord::read($kept));
+    }
+
+    /** @return list<array{float, float, string|null}> what the written findings do not tell */
+    private static function besides(Report $report): array
+    {
+        return array_map(static fn($finding): array => [$finding->outcome->shortfall(), $finding->outcome->relativeMargin(), $finding->outcome->topic], $report->findings);
+    }
+
+    /** @return non-empty-list<RuleBook> */
+    private static function books(): array
+    {
+        $reader = new RuleBookReader(Catalogue::standard());
+        $files = glob(__DIR__.'/../../rulebooks/*.yaml');
+
+        return self::$books ??= array_map($reader->readFile(...), $files === false || $files === [] ? [__DIR__] : $files);
+    }
+}
