@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\SecurityHeaders;
+use Heurema\Layout\UnreadableLayout;
 use Heurema\Rulebook\UnreadableRuleBook;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Response;
+use Illuminate\View\ViewException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -14,11 +17,16 @@ return Application::configure(basePath: dirname(__DIR__))
         health: '/up',
     )
     ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->append(SecurityHeaders::class);
+        $middleware->trustHosts();
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(UnreadableRuleBook::class);
         $exceptions->render(static fn(UnreadableRuleBook $e): Response => response()->view('unreadable-book', ['reason' => $e->getMessage()], 503));
+        $exceptions->render(static fn(UnreadableLayout $e): Response => response()->view('unreadable-home', ['reason' => $e->getMessage()], 503));
+        // Blade wraps what is thrown while a page is drawn
+        $exceptions->map(ViewException::class, static fn(ViewException $e): Throwable => $e->getPrevious() instanceof UnreadableLayout || $e->getPrevious() instanceof UnreadableRuleBook ? $e->getPrevious() : $e);
     })
     ->create();

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BasisController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\BriefController;
@@ -23,6 +24,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StairController;
 use App\Http\Controllers\UnderlayController;
+use App\Http\Middleware\HoldsSeat;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Support\Facades\Route;
@@ -36,10 +38,19 @@ Route::middleware('guest')->group(static function (): void {
     Route::get('/password/{token}', [PasswordController::class, 'edit'])->name('password.reset');
     Route::put('/password', [PasswordController::class, 'store'])->middleware('throttle:invitations')->name('password.store');
     Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('/sign-in/code', [SessionController::class, 'askCode'])->name('sign-in.code');
+    Route::post('/sign-in/code', [SessionController::class, 'takeCode'])->middleware('throttle:codes')->name('sign-in.take-code');
 });
 
-Route::middleware('auth')->group(static function (): void {
+Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+    Route::get('/account', [AccountController::class, 'show'])->name('account');
+    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:codes')->name('account.password');
+    Route::delete('/account/sessions', [AccountController::class, 'endOthers'])->name('account.sessions.end-others');
+    Route::delete('/account/sessions/{session}', [AccountController::class, 'endSession'])->name('account.sessions.end');
+    Route::post('/account/codes', [AccountController::class, 'beginCodes'])->name('account.codes.begin');
+    Route::put('/account/codes', [AccountController::class, 'confirmCodes'])->middleware('throttle:codes')->name('account.codes.confirm');
+    Route::delete('/account/codes', [AccountController::class, 'dropCodes'])->middleware('throttle:codes')->name('account.codes.drop');
     Route::get('/', DeskController::class)->name('desk');
     Route::post('/projects', [ProjectController::class, 'store'])->can('create', Project::class)->name('projects.store');
     Route::post('/drawings', [ProjectController::class, 'draw'])->can('create', Project::class)->name('drawings.store');
@@ -68,6 +79,9 @@ Route::middleware('auth')->group(static function (): void {
     });
     Route::get('/people', [PeopleController::class, 'index'])->name('people');
     Route::post('/people', [PeopleController::class, 'invite'])->can('invite', User::class)->name('people.invite');
+    Route::put('/people/codes', [PeopleController::class, 'codes'])->can('invite', User::class)->name('people.codes');
+    Route::delete('/people/invitations/{invitation}', [PeopleController::class, 'withdraw'])->can('invite', User::class)->name('people.withdraw');
+    Route::put('/people/{person}/seat', [PeopleController::class, 'seat'])->can('change', 'person')->name('people.seat');
     Route::put('/people/{person}', [PeopleController::class, 'change'])->can('change', 'person')->name('people.change');
     Route::get('/outbox', [PeopleController::class, 'outbox'])->can('invite', User::class)->name('outbox');
     Route::get('/lengths', LengthController::class)->name('lengths');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Mail\Link;
 use App\Mail\Notice;
 use App\Models\Invitation;
 use App\Models\Role;
@@ -17,11 +18,12 @@ final class InvitePerson
 {
     public function invite(User $by, string $email, Role $role): Invitation
     {
+        $by->office->log($by, "{$email} invited as {$role->value}");
         $token = Str::random(48);
         $invitation = Invitation::query()->create([
             'office_id' => $by->office_id, 'user_id' => $by->id, 'email' => Str::lower($email), 'role' => $role, 'token_hash' => Invitation::hash($token), 'expires_at' => now()->addDays(Invitation::DAYS),
         ]);
-        Mail::to($invitation->email)->send(new Notice($by->office_id, "Your seat at {$by->office->name}", "{$by->name} invites you to {$by->office->name} as {$role->value}. The link below is good for ".Invitation::DAYS.' days.', route('invitations.show', $token)));
+        Mail::to($invitation->email)->send(new Notice($by->office_id, "Your seat at {$by->office->name}", "{$by->name} invites you to {$by->office->name} as {$role->value}. The link below is good for ".Invitation::DAYS.' days.', Link::to('invitations.show', $token), true));
 
         return $invitation;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Letters\LetterDraft;
+use App\Mail\Link;
 use App\Mail\Notice;
 use App\Models\Letter;
 use App\Models\RevisionState;
@@ -31,7 +32,7 @@ final readonly class SendLetter
             $letter = $draft->revision->letters()->create(['user_id' => $by->id, 'html' => view('letter.paper', ['draft' => $draft, 'by' => $by, 'on' => now()])->render(), 'content' => $draft->toArray()]);
             $draft->revision->update(['state' => RevisionState::Returned]);
             $this->decided->keep($draft->revision, $draft->report);
-            Mail::to($draft->revision->submitter->email)->send(new Notice($by->office_id, "Corrections, {$draft->revision->scheme->project->name}", "{$by->name} has sent corrections to revision {$draft->revision->number}.", route('letters.show', $letter)));
+            Mail::to($draft->revision->submitter->email)->send(new Notice($by->office_id, "Corrections, {$draft->revision->scheme->project->name}", "{$by->name} has sent corrections to revision {$draft->revision->number}.", Link::to('letters.show', $letter)));
             $draft->revision->log($by, 'sent the letter, '.count($draft->items).(count($draft->items) === 1 ? ' item' : ' items'));
 
             return $letter;

@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace App\Mail;
 
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 use Illuminate\Mail\Mailables\Headers;
 
-/** A short mail of an office with a link. */
-final class Notice extends Mailable
+/** A short mail of an office with a link, sent off the queue. */
+final class Notice extends Mailable implements ShouldQueue
 {
-    public function __construct(private readonly int $office, private readonly string $about, public readonly string $words, public readonly string $link) {}
+    use Queueable;
+
+    /** @param bool $isSecret its link is for whoever gets the mail alone */
+    public function __construct(private readonly int $office, private readonly string $about, public readonly string $words, public readonly string $link, private readonly bool $isSecret = false)
+    {
+        // what it tells of has been written by then
+        $this->afterCommit();
+    }
 
     public function envelope(): Envelope
     {
@@ -21,7 +30,7 @@ final class Notice extends Mailable
 
     public function headers(): Headers
     {
-        return new Headers(text: [OutboxTransport::OFFICE => (string) $this->office]);
+        return new Headers(text: [OutboxTransport::OFFICE => (string) $this->office, ...($this->isSecret ? [OutboxTransport::SECRET => $this->link] : [])]);
     }
 
     public function content(): Content

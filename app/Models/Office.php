@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property int    $id
  * @property string $name
+ * @property bool   $wants_codes principals and reviewers sign in with a second step
  * @property string|null $examination id of the last batch that examined everything again
  */
 final class Office extends Model
@@ -21,7 +22,20 @@ final class Office extends Model
     /** @use HasFactory<OfficeFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'examination'];
+    protected $fillable = ['name', 'examination', 'wants_codes'];
+
+    protected $attributes = ['wants_codes' => false];
+
+    public function log(User $by, string $words): void
+    {
+        OfficeEntry::query()->create(['office_id' => $this->id, 'user_id' => $by->id, 'words' => mb_strimwidth($words, 0, 500, '…')]);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['wants_codes' => 'boolean'];
+    }
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

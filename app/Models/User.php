@@ -8,6 +8,7 @@ use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
 
 /**
  * Somebody who signs in.
@@ -18,6 +19,11 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $email
  * @property Role   $role
  * @property Office $office
+ * @property Carbon|null $disabled_at  since when nobody signs in by it
+ * @property string|null $code_secret  of the one-time codes, in base 32
+ * @property Carbon|null $code_confirmed_at since when codes are asked for
+ * @property int|null    $code_step    of the last code that was taken
+ * @property list<string>|null $spare_codes hashes of those that are left
  */
 final class User extends Authenticatable
 {
@@ -25,7 +31,9 @@ final class User extends Authenticatable
     use HasFactory;
 
     protected $fillable = ['office_id', 'name', 'email', 'password', 'role'];
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'code_secret', 'spare_codes'];
+
+    protected $attributes = ['disabled_at' => null, 'code_secret' => null, 'code_confirmed_at' => null, 'code_step' => null, 'spare_codes' => null];
 
     /** @return BelongsTo<Office, $this> */
     public function office(): BelongsTo
@@ -33,9 +41,21 @@ final class User extends Authenticatable
         return $this->belongsTo(Office::class);
     }
 
+    /** Is a code asked for when he signs in? */
+    public function hasCodes(): bool
+    {
+        return $this->code_secret !== null && $this->code_confirmed_at !== null;
+    }
+
+    /** Does his office want a second step of him that he has not set up yet? */
+    public function lacksCodes(): bool
+    {
+        return $this->role !== Role::Designer && !$this->hasCodes() && $this->office->wants_codes;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class];
+        return ['password' => 'hashed', 'role' => Role::class, 'disabled_at' => 'datetime', 'code_secret' => 'encrypted', 'code_confirmed_at' => 'datetime', 'spare_codes' => 'array'];
     }
 }

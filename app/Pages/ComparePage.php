@@ -56,7 +56,7 @@ final readonly class ComparePage
             : $this->difference($side)->ids()['after'];
         $viewBox = implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()]));
 
-        return Svg::element('svg', ['class' => 'drawing', 'style' => '--scale: '.Svg::number($scale), 'viewBox' => $viewBox, 'role' => 'img', 'aria-label' => "Plan of {$plan->storey->name}, {$side->name()}"], (new PlanDrawing($side->report->home, $plan, $labels))->layers().(new ChangedMarks($side->report->home, $plan, array_values(array_unique($changed))))->draw());
+        return Svg::element('svg', ['class' => 'drawing', 'data-scale' => Svg::number($scale), 'viewBox' => $viewBox, 'role' => 'img', 'aria-label' => "Plan of {$plan->storey->name}, {$side->name()}"], (new PlanDrawing($side->report->home, $plan, $labels))->layers().(new ChangedMarks($side->report->home, $plan, array_values(array_unique($changed))))->draw());
     }
 
     /** @return list<string> what is drawn otherwise than in the first, in words */

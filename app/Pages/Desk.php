@@ -9,6 +9,8 @@ use App\Models\Project;
 use App\Models\Revision;
 use App\Models\RevisionState;
 use App\Rules\Country;
+use Heurema\Layout\Layout;
+use Heurema\Layout\UnreadableLayout;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Pagination\LengthAwarePaginator;
@@ -76,9 +78,28 @@ final readonly class Desk
     /** A small picture of the lowest storey. */
     public function thumbnail(Project $project): string
     {
-        $layout = $project->latestRevision->layout ?? $project->firstScheme?->layout;
+        $drawing = self::drawing($project);
 
-        return $layout === null ? '' : Thumbnail::of($layout);
+        return $drawing instanceof Layout ? Thumbnail::of($drawing) : '';
+    }
+
+    /** Why its drawing cannot be read; null when it can. */
+    public function problem(Project $project): ?string
+    {
+        $drawing = self::drawing($project);
+
+        return $drawing instanceof UnreadableLayout ? $drawing->getMessage() : null;
+    }
+
+    private static function drawing(Project $project): Layout|UnreadableLayout|null
+    {
+        try {
+            $drawing = ($project->latestRevision ?? $project->firstScheme)?->getAttribute('layout');
+        } catch (UnreadableLayout $e) {
+            return $e;
+        }
+
+        return $drawing instanceof Layout ? $drawing : null;
     }
 
     /** How long it has been waiting in its state, in words. */

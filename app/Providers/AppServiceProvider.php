@@ -10,10 +10,13 @@ use Heurema\Measure\Catalogue;
 use Heurema\Rulebook\Shelf;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustHosts;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Support\Str;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -28,6 +31,21 @@ final class AppServiceProvider extends ServiceProvider
         Mail::extend('outbox', static fn(): OutboxTransport => new OutboxTransport());
         Model::shouldBeStrict(!$this->app->isProduction());
         RateLimiter::for('invitations', static fn(Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
-        RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(10)->by($request->string('email')->lower()->value().'|'.$request->ip()));
+        RateLimiter::for('codes', static fn(Request $request): Limit => Limit::perMinute(10)->by('codes '.json_encode($request->user()->id ?? $request->session()->get('owes-code.user') ?? $request->ip())));
+        // an account is the same in whatever case and with whatever accents its address is typed, as the database has it
+        RateLimiter::for('sign-in', static fn(Request $request): array => [
+            Limit::perMinute(10)->by('account '.Str::lower(Str::ascii(trim($request->string('email')->value())))),
+            Limit::perMinute(60)->by('address '.$request->ip()),
+        ]);
+        TrustHosts::at(static fn(): array => array_map(static fn(string $host): string => '^'.preg_quote($host, '/').'$', self::listed('serving.hosts')), false);
+        TrustProxies::at(self::listed('serving.proxies'));
+    }
+
+    /** @return list<string> as they are named in the configuration, apart by commas */
+    private static function listed(string $key): array
+    {
+        $listed = config($key);
+
+        return array_values(array_filter(array_map(trim(...), explode(',', is_string($listed) ? $listed : '')), static fn(string $one): bool => $one !== ''));
     }
 }

@@ -15,6 +15,9 @@ document.addEventListener('htmx:configRequest', (event) => {
 
 copyTables();
 
+// drawings that nobody zooms say themselves how many millimetres lie under a pixel
+for (const drawing of document.querySelectorAll('[data-scale]')) drawing.style.setProperty('--scale', drawing.dataset.scale);
+
 // a home is usually drawn in the units of its country
 document.addEventListener('change', ({ target }) => {
     if ('setsUnits' in target.dataset) target.form.elements.units.value = target.selectedOptions[0].dataset.units;

@@ -32,10 +32,10 @@ export class Viewport {
         this.scale = Math.max(this.view.width / this.size.width, this.view.height / this.size.height);
         const seen = `${this.view.x} ${this.view.y} ${this.view.width} ${this.view.height}`;
         const scale = String(this.scale);
+        // setting either again, though it stays the same, would have the whole drawing laid out again
+        if (this.sheet.style.getPropertyValue('--scale') !== scale) this.sheet.style.setProperty('--scale', scale);
         for (const drawing of this.sheet.querySelectorAll('.drawing')) {
-            // setting either again, though it stays the same, would have the whole drawing laid out again
             if (drawing.getAttribute('viewBox') !== seen) drawing.setAttribute('viewBox', seen);
-            if (drawing.style.getPropertyValue('--scale') !== scale) drawing.style.setProperty('--scale', scale);
         }
         this.drawScaleBar();
     }

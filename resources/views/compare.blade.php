@@ -18,7 +18,7 @@
                 </form>
             @endif
         </div>
-        <div class="compare-sides" style="--sides: {{ count($page->sides) }}">
+        <div class="compare-sides compare-{{ count($page->sides) }}">
             @foreach ($page->sides as $side)
                 <section aria-label="{{ $side->name() }}">
                     <h2><a href="{{ $side->address() }}">{{ $side->name() }}</a>@if ($page->project->picked_scheme_id === $side->scheme->id) <span class="state state-signed_off">picked</span>@endif</h2>

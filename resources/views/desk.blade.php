@@ -28,6 +28,7 @@
                             <span class="project-words">
                                 <span class="project-name">{{ $project->name }}</span>
                                 <span class="project-address">{{ $project->address }}</span>
+                                @if ($problem = $desk->problem($project))<span class="field-error">Its drawing cannot be read: {{ $problem }}</span>@endif
                                 @if ($project->latestRevision)
                                     <span class="project-when"><span class="state state-{{ $project->latestRevision->state->value }}">{{ $project->latestRevision->state->words() }}</span> {{ $desk->age($project) }}</span>
                                     <span class="project-when">Revision {{ $project->latestRevision->number }} by {{ $project->latestRevision->submitter->name }}, {{ $project->latestRevision->created_at->format('j F Y') }}</span>

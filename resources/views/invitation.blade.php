@@ -11,7 +11,7 @@
             <label class="form-label" for="name">Your name</label>
             <input class="form-control" id="name" name="name" maxlength="200" autocomplete="name" value="{{ old('name') }}" required>
             @error('name')<p class="field-error" role="alert">{{ $message }}</p>@enderror
-            <label class="form-label" for="password">Password, at least 8 characters</label>
+            <label class="form-label" for="password">Password, at least {{ App\Security\UncommonPassword::LEAST }} characters</label>
             <input class="form-control" id="password" name="password" type="password" autocomplete="new-password" required>
             @error('password')<p class="field-error" role="alert">{{ $message }}</p>@enderror
             <label class="form-label" for="password_confirmation">The same once more</label>

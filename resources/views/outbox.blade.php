@@ -6,7 +6,7 @@
 @endsection
 @section('content')
     <div class="books">
-        <p>No mail leaves this machine: what would have gone out is kept here.</p>
+        <p>No mail leaves this machine: what would have gone out is kept here, without the links that are for whoever gets the mail alone.</p>
         @forelse ($mails as $mail)
             <article class="mail"><h2>{{ $mail->subject }}</h2><p class="book-source">to {{ $mail->to }}, {{ $mail->created_at->format('j F Y, H:i') }}</p><pre>{{ $mail->body }}</pre></article>
         @empty

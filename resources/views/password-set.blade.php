@@ -9,7 +9,7 @@
             @csrf @method('put')
             <input type="hidden" name="token" value="{{ $token }}"><input type="hidden" name="email" value="{{ $email }}">
             @error('email')<p class="field-error" role="alert">{{ $message }}</p>@enderror
-            <label class="form-label" for="password">Password, at least 8 characters</label>
+            <label class="form-label" for="password">Password, at least {{ App\Security\UncommonPassword::LEAST }} characters</label>
             <input class="form-control" id="password" name="password" type="password" autocomplete="new-password" required>
             @error('password')<p class="field-error" role="alert">{{ $message }}</p>@enderror
             <label class="form-label" for="password_confirmation">The same once more</label>

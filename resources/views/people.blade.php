@@ -7,7 +7,7 @@
 @section('content')
     <div class="books people">
         <table class="schedule">
-            <thead><tr><th scope="col">Name</th><th scope="col">E-mail</th><th scope="col">Role</th></tr></thead>
+            <thead><tr><th scope="col">Name</th><th scope="col">E-mail</th><th scope="col">Role</th><th scope="col">Seat</th></tr></thead>
             <tbody>
                 @foreach ($people as $person)
                     <tr>
@@ -21,10 +21,13 @@
                                 </form>
                             @else{{ $person->role->value }}@endif
                         </td>
+                        <td>{{ $person->disabled_at ? 'closed since '.$person->disabled_at->format('j F Y') : ($person->hasCodes() ? 'with a second step' : '') }}
+                            @if (auth()->user()->can('change', $person) && !$person->is(auth()->user()))<form class="role-form" method="post" action="{{ route('people.seat', $person) }}">@csrf @method('put')<input type="hidden" name="open" value="{{ $person->disabled_at ? 1 : 0 }}"><button class="btn btn-sm btn-quiet">{{ $person->disabled_at ? 'Open it again' : 'Close it' }}<span class="visually-hidden"> for {{ $person->name }}</span></button></form>@endif
+                        </td>
                     </tr>
                 @endforeach
                 @foreach ($invitations as $invitation)
-                    <tr><th scope="row">invited</th><td>{{ $invitation->email }}</td><td>{{ $invitation->role->value }}, {{ $invitation->isOpen() ? 'until '.$invitation->expires_at->format('j F Y') : 'expired' }}</td></tr>
+                    <tr><th scope="row">invited</th><td>{{ $invitation->email }}</td><td>{{ $invitation->role->value }}, {{ $invitation->isOpen() ? 'until '.$invitation->expires_at->format('j F Y') : 'expired' }}</td><td>@can('invite', App\Models\User::class)<form class="role-form" method="post" action="{{ route('people.withdraw', $invitation) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Withdraw it<span class="visually-hidden"> from {{ $invitation->email }}</span></button></form>@endcan</td></tr>
                 @endforeach
             </tbody>
         </table>
@@ -40,6 +43,19 @@
                 <select class="form-select" id="role" name="role">@foreach (App\Models\Role::cases() as $role)<option @selected(old('role') === $role->value)>{{ $role->value }}</option>@endforeach</select>
                 <p><button class="btn btn-primary">Invite</button> <a href="{{ route('outbox') }}">What mail would have gone out</a></p>
             </form>
+            <form class="intake" method="post" action="{{ route('people.codes') }}">
+                @csrf @method('put')
+                <h2>Second step at signing in</h2>
+                <p>{{ $office->wants_codes ? 'Principals and reviewers sign in with a code of their telephone as well.' : 'Everybody chooses for himself.' }}</p>
+                <input type="hidden" name="wanted" value="{{ $office->wants_codes ? 0 : 1 }}">
+                <p><button class="btn btn-quiet">{{ $office->wants_codes ? 'Leave it to everybody' : 'Want it of principals and reviewers' }}</button></p>
+            </form>
+            @if ($entries->isNotEmpty())
+                <section class="office-log">
+                    <h2>Who changed what</h2>
+                    <ul class="log">@foreach ($entries as $entry)<li>{{ $entry->words }} <span class="book-source">{{ $entry->user->name }}, {{ $entry->created_at->format('j F Y, H:i') }}</span></li>@endforeach</ul>
+                </section>
+            @endif
         @endcan
     </div>
 @endsection

@@ -62,6 +62,7 @@ final class OptionsTest extends BrowserTestCase
 
     public function test_what_the_client_wishes_is_held_against_the_home(): void
     {
+        $this->signInAs('reviewer');
         $this->visit("/projects/{$this->project->id}/brief");
         $row = count($this->browser->findElements(WebDriverBy::cssSelector('.brief tbody tr'))) - 3;
         $this->find("[name=\"rooms[{$row}][use]\"] option[value=\"bedroom\"]")->click();

@@ -186,9 +186,9 @@ final class ReviewHoldsTest extends TestCase
         }
         self::assertNotNull($key);
         // what the page shows is what was kept
-        self::assertArrayNotHasKey('met', array_filter($this->app->make(ReviewPages::class)->report($this->revision)->counts()));
+        self::assertArrayNotHasKey('met', array_filter($this->app->make(ReviewPages::class)->report($this->revision)->counts(), static fn(int $count): bool => $count > 0));
         $this->books(['us-irc-2021'])->assertSessionHasNoErrors();
-        self::assertArrayHasKey('met', array_filter($this->app->make(ReviewPages::class)->report($this->revision->fresh() ?? $this->revision)->counts()), 'held against other books it is worked out');
+        self::assertArrayHasKey('met', array_filter($this->app->make(ReviewPages::class)->report($this->revision->fresh() ?? $this->revision)->counts(), static fn(int $count): bool => $count > 0), 'held against other books it is worked out');
     }
 
     /** @return array<string, string> reports by their key */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Invitation;
 use App\Models\Letter;
 use App\Models\Office;
 use App\Models\Project;
@@ -11,9 +12,11 @@ use App\Models\Remark;
 use App\Models\Revision;
 use App\Models\Role;
 use App\Models\Scheme;
+use App\Models\Statement;
 use App\Models\Underlay;
 use App\Models\User;
 use Database\Seeders\DemoOfficeSeeder;
+use Heurema\Layout\Edit\Patch;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
@@ -25,15 +28,15 @@ final class RoutesTest extends TestCase
     use RefreshDatabase;
 
     /** What anybody may see who has not signed in. */
-    private const FOR_GUESTS = ['sign-in', 'password.ask', 'password.send', 'password.reset', 'password.store', 'invitations.show', 'invitations.accept'];
+    private const FOR_GUESTS = ['sign-in', 'password.ask', 'password.send', 'password.reset', 'password.store', 'invitations.show', 'invitations.accept', 'sign-in.code', 'sign-in.take-code'];
 
     /** What shows everybody his own office's things, or nobody's. */
-    private const FOR_EVERYBODY = ['sign-out', 'desk', 'projects.store', 'drawings.store', 'lengths', 'people', 'people.invite', 'outbox', 'examination', 'examination.start', 'rule-books', 'rule-book'];
+    private const FOR_EVERYBODY = ['sign-out', 'desk', 'projects.store', 'drawings.store', 'lengths', 'people', 'people.invite', 'people.codes', 'outbox', 'account', 'account.password', 'account.sessions.end', 'account.sessions.end-others', 'account.codes.begin', 'account.codes.confirm', 'account.codes.drop', 'examination', 'examination.start', 'rule-books', 'rule-book'];
 
     /** What designers may not do in their own office either. */
     private const FOR_REVIEWERS = ['review.rulings', 'review.rulings.undo', 'review.books', 'review.statements', 'review.statements.take-back', 'review.remarks', 'review.remarks.write', 'review.remarks.drop', 'review.sign-off', 'review.letter.send'];
 
-    private const FOR_PRINCIPALS = ['people.invite', 'people.change', 'outbox', 'examination.start'];
+    private const FOR_PRINCIPALS = ['people.invite', 'people.change', 'people.seat', 'people.withdraw', 'people.codes', 'outbox', 'examination.start'];
 
     protected function setUp(): void
     {
@@ -101,6 +104,8 @@ final class RoutesTest extends TestCase
         $parts = [
             '{scheme}' => Scheme::query()->findOrFail($revision->scheme_id)->id, '{revision}' => $revision->id, '{project}' => Project::query()->whereKey($revision->scheme->project_id)->firstOrFail()->id, '{letter}' => Letter::query()->firstOrFail()->id,
             '{person}' => User::query()->where('role', Role::Designer)->firstOrFail()->id, '{remark}' => $remark->id, '{underlay}' => $underlay->id,
+            '{session}' => 'x', '{invitation}' => Invitation::query()->firstOrCreate(['email' => 'x@example.test'], ['office_id' => $revision->submitter->office_id, 'user_id' => $revision->submitted_by, 'role' => 'designer', 'token_hash' => Invitation::hash('x'), 'expires_at' => now()])->id,
+            '{statement}' => (Statement::query()->first() ?? $revision->statements()->create(['user_id' => $revision->submitted_by, 'element' => 'x', 'key' => 'x', 'typed' => 'x', 'patch' => new Patch([], '')]))->id,
             '{stair}' => 'st1', '{kind}' => 'rooms', '{format}' => 'csv', '{act}' => 'edit', '{book}' => 'uk-space', '{token}' => 'x', '{number}' => 1,
         ];
         $address = strtr('/'.ltrim($route->uri(), '/'), array_map(strval(...), $parts)).($route->getName() === 'compare' ? "?with[]={$revision->id}" : '');

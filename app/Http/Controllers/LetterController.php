@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\SendLetter;
 use App\Exchange\CommaSeparated;
 use App\Exchange\IssueArchive;
+use App\Http\Middleware\SecurityHeaders;
 use App\Letters\LetterDraft;
 use App\Letters\LetterPdf;
 use App\Models\Letter;
@@ -33,9 +34,9 @@ final readonly class LetterController
     }
 
     /** The letter alone, as it would go out. */
-    public function paper(Request $request, Revision $revision, #[CurrentUser] User $user): View
+    public function paper(Request $request, Revision $revision, #[CurrentUser] User $user): Response
     {
-        return view('letter.paper', ['draft' => $this->draft($request, $revision), 'by' => $user, 'on' => now()]);
+        return response()->view('letter.paper', ['draft' => $this->draft($request, $revision), 'by' => $user, 'on' => now()])->header(SecurityHeaders::FRAMED, 'yes');
     }
 
     public function file(Request $request, Revision $revision, string $format, #[CurrentUser] User $user, LetterPdf $pdf, IssueArchive $issues): Response
@@ -65,7 +66,7 @@ final readonly class LetterController
     /** As it was sent. */
     public function sent(Letter $letter): Response
     {
-        return response($letter->html)->header('Content-Security-Policy', "default-src 'none'; img-src data:; style-src 'unsafe-inline'");
+        return response($letter->html);
     }
 
     public function sentPdf(Letter $letter, LetterPdf $pdf): Response
@@ -95,6 +96,6 @@ final readonly class LetterController
     {
         $name = Str::slug("{$revision->scheme->project->name} revision {$revision->number} letter").".{$ending}";
 
-        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => ($ending === 'pdf' ? 'inline' : 'attachment')."; filename=\"{$name}\"", 'X-Content-Type-Options' => 'nosniff']);
+        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => ($ending === 'pdf' ? 'inline' : 'attachment')."; filename=\"{$name}\""]);
     }
 }

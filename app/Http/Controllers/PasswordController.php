@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Mail\Notice;
+use App\Jobs\SendPasswordLink;
 use App\Models\User;
+use App\Security\Sessions;
+use App\Security\UncommonPassword;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rules\Password as PasswordRule;
 use Illuminate\View\View;
 
 /** A forgotten password is set anew by a link that comes by mail. */
@@ -26,9 +26,7 @@ final class PasswordController
     public function send(Request $request): RedirectResponse
     {
         $request->validate(['email' => ['required', 'email', 'max:255']]);
-        Password::sendResetLink(['email' => $request->string('email')->value()], static function (User $user, string $token): void {
-            Mail::to($user->email)->send(new Notice($user->office_id, 'A new password', 'Whoever follows this link sets a new password for your account. It is good for an hour.', route('password.reset', ['token' => $token, 'email' => $user->email])));
-        });
+        SendPasswordLink::dispatch($request->string('email')->value());
 
         return redirect()->route('sign-in')->with('status', 'If there is such an account, a link is on its way.');
     }
@@ -38,11 +36,12 @@ final class PasswordController
         return view('password-set', ['token' => $token, 'email' => $request->string('email')->value()]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, Sessions $sessions): RedirectResponse
     {
-        $request->validate(['token' => ['required', 'string', 'max:255'], 'email' => ['required', 'email', 'max:255'], 'password' => ['required', 'confirmed', 'max:255', PasswordRule::min(8)]]);
-        $done = Password::reset($request->only('email', 'password', 'password_confirmation', 'token'), static function (User $user, string $password): void {
+        $request->validate(['token' => ['required', 'string', 'max:255'], 'email' => ['required', 'email', 'max:255'], 'password' => ['required', 'confirmed', 'max:255', new UncommonPassword([$request->string('email')->value()])]]);
+        $done = Password::reset($request->only('email', 'password', 'password_confirmation', 'token') + ['disabled_at' => null], static function (User $user, string $password) use ($sessions): void {
             $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
+            $sessions->endAll($user);
         });
 
         return $done === Password::PASSWORD_RESET

@@ -6,15 +6,18 @@ namespace App\Http\Controllers;
 
 use App\Actions\InvitePerson;
 use App\Models\Invitation;
+use App\Models\OfficeEntry;
 use App\Models\OutgoingMail;
 use App\Models\Role;
 use App\Models\User;
+use App\Security\Sessions;
+use App\Security\UncommonPassword;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
 use Illuminate\View\View;
 
 /** The people of an office: who they are, who is invited, what mail would have gone out. */
@@ -25,12 +28,14 @@ final class PeopleController
         return view('people', [
             'people' => $user->office->users()->orderBy('name')->get(),
             'invitations' => Invitation::query()->where('office_id', $user->office_id)->whereNull('accepted_at')->latest('id')->get(),
+            'entries' => OfficeEntry::query()->with('user')->where('office_id', $user->office_id)->latest('id')->limit(50)->get(),
+            'office' => $user->office,
         ]);
     }
 
     public function invite(Request $request, #[CurrentUser] User $user, InvitePerson $action): RedirectResponse
     {
-        $request->validate(['email' => ['required', 'email', 'max:255', Rule::unique('users', 'email')], 'role' => ['required', Rule::enum(Role::class)]], ['email.unique' => 'There is an account with this address already.']);
+        $request->validate(['email' => ['required', 'email', 'max:255'], 'role' => ['required', Rule::enum(Role::class)]]);
         $action->invite($user, $request->string('email')->value(), Role::from($request->string('role')->value()));
 
         return redirect()->route('people');
@@ -42,7 +47,45 @@ final class PeopleController
         if ($person->is($user)) {
             return redirect()->route('people')->withErrors(['role' => 'Nobody changes his own role: ask another principal.']);
         }
-        $person->update(['role' => Role::from($request->string('role')->value())]);
+        $role = Role::from($request->string('role')->value());
+        if ($role !== $person->role) {
+            $user->office->log($user, "{$person->name}: {$person->role->value} → {$role->value}");
+            $person->update(['role' => $role]);
+        }
+
+        return redirect()->route('people');
+    }
+
+    /** Nobody signs in by a closed seat, and whoever sits in it is signed out; what he did stays under his name. */
+    public function seat(Request $request, User $person, #[CurrentUser] User $user, Sessions $sessions): RedirectResponse
+    {
+        $request->validate(['open' => ['required', 'boolean']]);
+        if ($person->is($user)) {
+            return redirect()->route('people')->withErrors(['role' => 'Nobody closes his own seat: ask another principal.']);
+        }
+        $isOpen = $request->boolean('open');
+        $person->forceFill(['disabled_at' => $isOpen ? null : now(), 'remember_token' => Str::random(60)])->save();
+        $sessions->endAll($person);
+        $user->office->log($user, "{$person->name}: seat ".($isOpen ? 'opened again' : 'closed'));
+
+        return redirect()->route('people');
+    }
+
+    public function withdraw(Invitation $invitation, #[CurrentUser] User $user): RedirectResponse
+    {
+        abort_unless($invitation->office_id === $user->office_id && $invitation->accepted_at === null, 404);
+        $user->office->log($user, "invitation of {$invitation->email} withdrawn");
+        $invitation->delete();
+
+        return redirect()->route('people');
+    }
+
+    /** Principals and reviewers sign in with a second step, or not. */
+    public function codes(Request $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $request->validate(['wanted' => ['required', 'boolean']]);
+        $user->office->update(['wants_codes' => $request->boolean('wanted')]);
+        $user->office->log($user, $request->boolean('wanted') ? 'a second step is wanted at signing in' : 'no second step is wanted at signing in');
 
         return redirect()->route('people');
     }
@@ -60,7 +103,7 @@ final class PeopleController
     public function accept(Request $request, string $token, InvitePerson $action): RedirectResponse
     {
         $invitation = self::open($token);
-        $request->validate(['name' => ['required', 'string', 'max:200'], 'password' => ['required', 'confirmed', 'max:255', Password::min(8)]]);
+        $request->validate(['name' => ['required', 'string', 'max:200'], 'password' => ['required', 'confirmed', 'max:255', new UncommonPassword([$request->string('name')->value(), $invitation->email, $invitation->office->name])]]);
         abort_if(User::query()->where('email', $invitation->email)->exists(), 404);
         Auth::login($action->accept($invitation, $request->string('name')->value(), $request->string('password')->value()));
         $request->session()->regenerate();

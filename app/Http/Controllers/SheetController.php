@@ -45,7 +45,6 @@ final class SheetController
         return response($isPdf ? $printer->print($svg) : $svg, 200, [
             'Content-Type' => $isPdf ? 'application/pdf' : 'image/svg+xml',
             'Content-Disposition' => "inline; filename=\"{$name}\"",
-            'X-Content-Type-Options' => 'nosniff',
         ]);
     }
 }

@@ -32,7 +32,7 @@ final readonly class UnderlayController
 
     public function picture(Scheme $scheme, Underlay $underlay): StreamedResponse
     {
-        return Storage::disk(Underlay::DISK)->response($underlay->file, null, ['Cache-Control' => 'private, max-age=86400, immutable', 'X-Content-Type-Options' => 'nosniff']);
+        return Storage::disk(Underlay::DISK)->response($underlay->file, null, ['Cache-Control' => 'private, max-age=86400, immutable']);
     }
 
     /** The two places that were pointed at mean a known distance, a line that is straight, or from where to where it goes. */

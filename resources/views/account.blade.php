@@ -1,0 +1,62 @@
+@extends('layouts.page')
+@section('title', 'Your account')
+@section('body-class', 'page-books')
+@section('masthead')
+    <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>Your account</h1>
+@endsection
+@section('content')
+    <div class="books account">
+        @if (session('status'))<p class="account-status" role="status">{{ session('status') }}</p>@endif
+        <section>
+            <h2>Password</h2>
+            <form class="account-form" method="post" action="{{ route('account.password') }}">
+                @csrf @method('put')
+                <label class="form-label" for="current">Your password now</label><input class="form-control" id="current" name="current" type="password" autocomplete="current-password" required>
+                @error('current')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                <label class="form-label" for="password">The new one, at least {{ App\Security\UncommonPassword::LEAST }} characters</label><input class="form-control" id="password" name="password" type="password" autocomplete="new-password" required>
+                @error('password')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                <label class="form-label" for="password_confirmation">The same once more</label><input class="form-control" id="password_confirmation" name="password_confirmation" type="password" autocomplete="new-password" required>
+                <p><button class="btn btn-primary">Set it and sign out everywhere else</button></p>
+            </form>
+        </section>
+        <section>
+            <h2>Second step at signing in</h2>
+            @if (session('spare'))
+                <div class="account-status" role="status"><p>The second step is set up. Each of these spare codes signs you in once, when the telephone is not at hand. They are shown this once: write them down.</p><ul class="spare-codes">@foreach (session('spare') as $code)<li><code>{{ $code }}</code></li>@endforeach</ul></div>
+            @endif
+            @if ($user->hasCodes())
+                <p>Set up {{ $user->code_confirmed_at->format('j F Y') }}. {{ count($user->spare_codes ?? []) }} spare codes are left.</p>
+                <form class="account-form" method="post" action="{{ route('account.codes.drop') }}">
+                    @csrf @method('delete')
+                    <label class="form-label" for="current-codes">Your password</label><input class="form-control" id="current-codes" name="current" type="password" autocomplete="current-password" required>
+                    <p><button class="btn btn-quiet">Take the second step away</button></p>
+                </form>
+            @elseif ($codeAddress)
+                <p>Add an account to the app for one-time codes on your telephone by typing this key, or open <a href="{{ $codeAddress }}">this link</a> on the telephone. Then type the code that it shows.</p>
+                <p><code class="code-secret">{{ implode(' ', str_split($user->code_secret, 4)) }}</code></p>
+                <form class="account-form" method="post" action="{{ route('account.codes.confirm') }}">
+                    @csrf @method('put')
+                    <label class="form-label" for="code">Code</label><input class="form-control" id="code" name="code" inputmode="numeric" autocomplete="one-time-code" maxlength="20" required>
+                    @error('code')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                    <p><button class="btn btn-primary">Set it up</button></p>
+                </form>
+            @else
+                <p>With a second step nobody signs in by your password alone: a code that an app on your telephone shows is typed as well.</p>
+                <form method="post" action="{{ route('account.codes.begin') }}">@csrf<button class="btn btn-primary">Begin</button></form>
+            @endif
+        </section>
+        <section>
+            <h2>Where you are signed in</h2>
+            <table class="schedule">
+                <thead><tr><th scope="col">Browser</th><th scope="col">From</th><th scope="col">Last seen</th><th scope="col"><span class="visually-hidden">End it</span></th></tr></thead>
+                <tbody>
+                    @foreach ($sessions as $session)
+                        <tr><th scope="row">{{ $session->browser() }}@if ($session->isThis) (this one)@endif</th><td>{{ $session->address }}</td><td>{{ $session->last->diffForHumans() }}</td>
+                            <td>@unless ($session->isThis)<form method="post" action="{{ route('account.sessions.end', $session->key) }}">@csrf @method('delete')<button class="btn btn-link btn-sm">End it</button></form>@endunless</td></tr>
+                    @endforeach
+                </tbody>
+            </table>
+            <form method="post" action="{{ route('account.sessions.end-others') }}">@csrf @method('delete')<p><button class="btn btn-quiet">Sign out everywhere else</button></p></form>
+        </section>
+    </div>
+@endsection
