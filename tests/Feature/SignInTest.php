@@ -46,6 +46,17 @@ final class SignInTest extends TestCase
         $this->post('/sign-in', $guess)->assertTooManyRequests();
     }
 
+    public function test_how_long_a_refusal_takes_does_not_tell_whether_there_is_an_account(): void
+    {
+        config(['auth.timebox_duration' => 150_000]);
+        $user = User::factory()->create();
+        foreach ([$user->email, 'nobody@example.test'] as $email) {
+            $start = hrtime(true);
+            $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])->assertSessionHasErrors('email');
+            self::assertGreaterThan(0.15, (hrtime(true) - $start) / 1e9, $email);
+        }
+    }
+
     public function test_signing_out(): void
     {
         $this->actingAs(User::factory()->create())->post('/sign-out')->assertRedirect('/sign-in');
