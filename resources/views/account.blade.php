@@ -11,6 +11,7 @@
             <h2>Password</h2>
             <form class="account-form" method="post" action="{{ route('account.password') }}">
                 @csrf @method('put')
+                <input class="visually-hidden" name="username" type="text" value="{{ $user->email }}" autocomplete="username" tabindex="-1" aria-hidden="true" readonly>
                 <label class="form-label" for="current">Your password now</label><input class="form-control" id="current" name="current" type="password" autocomplete="current-password" required>
                 @error('current')<p class="field-error" role="alert">{{ $message }}</p>@enderror
                 <label class="form-label" for="password">The new one, at least {{ App\Security\UncommonPassword::LEAST }} characters</label><input class="form-control" id="password" name="password" type="password" autocomplete="new-password" required>
@@ -52,7 +53,7 @@
                 <tbody>
                     @foreach ($sessions as $session)
                         <tr><th scope="row">{{ $session->browser() }}@if ($session->isThis) (this one)@endif</th><td>{{ $session->address }}</td><td>{{ $session->last->diffForHumans() }}</td>
-                            <td>@unless ($session->isThis)<form method="post" action="{{ route('account.sessions.end', $session->key) }}">@csrf @method('delete')<button class="btn btn-link btn-sm">End it</button></form>@endunless</td></tr>
+                            <td>@unless ($session->isThis)<form method="post" action="{{ route('account.sessions.end', $session->key) }}">@csrf @method('delete')<button class="btn btn-quiet btn-sm">End it</button></form>@endunless</td></tr>
                     @endforeach
                 </tbody>
             </table>

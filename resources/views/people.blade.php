@@ -43,7 +43,7 @@
                 <select class="form-select" id="role" name="role">@foreach (App\Models\Role::cases() as $role)<option @selected(old('role') === $role->value)>{{ $role->value }}</option>@endforeach</select>
                 <p><button class="btn btn-primary">Invite</button> <a href="{{ route('outbox') }}">What mail would have gone out</a></p>
             </form>
-            <form class="intake" method="post" action="{{ route('people.codes') }}">
+            <form class="intake invite" method="post" action="{{ route('people.codes') }}">
                 @csrf @method('put')
                 <h2>Second step at signing in</h2>
                 <p>{{ $office->wants_codes ? 'Principals and reviewers sign in with a code of their telephone as well.' : 'Everybody chooses for himself.' }}</p>

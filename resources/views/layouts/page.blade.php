@@ -18,7 +18,7 @@
             <div class="masthead-person">
                 <a href="{{ route('rule-books') }}">Rule books</a>
                 <a href="{{ route('people') }}">People</a>
-                <a href="{{ route('account') }}">{{ auth()->user()->name }}</a><span>, {{ auth()->user()->role->value }}</span>
+                <span><a href="{{ route('account') }}">{{ auth()->user()->name }}</a>, {{ auth()->user()->role->value }}</span>
                 <form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn btn-quiet">Sign out</button></form>
             </div>
         </header>
