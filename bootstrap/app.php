@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Rulebook\UnreadableRuleBook;
@@ -17,7 +18,7 @@ return Application::configure(basePath: dirname(__DIR__))
         health: '/up',
     )
     ->withMiddleware(static function (Middleware $middleware): void {
-        $middleware->append(SecurityHeaders::class);
+        $middleware->append([SecurityHeaders::class, PlainInput::class]);
         $middleware->trustHosts();
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Briefs;
 
+use Heurema\Rulebook\PlainYaml;
 use Heurema\Units\UnitSystem;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
@@ -66,7 +67,7 @@ final readonly class Brief
     {
         $limit = array_filter(['low' => $this->total['from'] ?? '', 'high' => $this->total['to'] ?? ''], static fn(string $amount): bool => $amount !== '');
         $total = $limit === [] ? [] : [['id' => 'total', 'clause' => 'brief', 'title' => 'All rooms together', 'subject' => 'dwelling', 'measure' => 'dwelling.sum_of_areas', ...(count($limit) === 2 ? ['between' => $limit] : [isset($limit['low']) ? 'at_least' : 'at_most' => reset($limit)]), 'why' => 'The client wishes it.', 'source' => 'the client']];
-        $free = trim($this->free) === '' ? [] : Yaml::parse($this->free);
+        $free = trim($this->free) === '' ? [] : PlainYaml::parse($this->free);
         $rules = [...$total, ...array_merge(...array_map(static fn(RoomWish $room): array => $room->rules(), $this->rooms)), ...(is_array($free) ? array_values($free) : [])];
 
         return Yaml::dump(array_filter([

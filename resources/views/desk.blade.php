@@ -58,7 +58,7 @@
                 <label class="form-label" for="layout">Layout file</label>
                 <input class="form-control @isset($refused) is-invalid @endisset" id="layout" name="layout" type="file" accept=".json,application/json" required aria-describedby="layout-help @isset($refused) layout-error @endisset">
                 @isset($refused)<p class="field-error" id="layout-error" role="alert">{{ $refused }}</p>@endisset
-                <p class="field-help" id="layout-help">A Heurema layout document (JSON), up to 5 MB.</p>
+                <p class="field-help" id="layout-help">A Heurema layout document (JSON), up to 5 MB as it is kept.</p>
                 <label class="form-label" for="address">Address <span class="optional">if there is one</span></label>
                 <input class="form-control" id="address" name="address" maxlength="200" value="{{ request()->input('address') }}">
                 <button class="btn btn-primary">Check it</button>

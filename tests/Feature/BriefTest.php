@@ -77,6 +77,7 @@ final class BriefTest extends TestCase
             $this->put("/projects/{$this->project->id}/brief", $values)->assertSessionHasErrors($field);
         }
         $this->put("/projects/{$this->project->id}/brief", ['free' => 'a: [b'])->assertSessionHasErrors('free');
+        $this->put("/projects/{$this->project->id}/brief", ['free' => "- &a [x]\n- [*a, *a]"])->assertSessionHasErrors('free');
         $this->put("/projects/{$this->project->id}/brief", ['rooms' => [['use' => 'bedroom', 'in' => 'nowhere']]])->assertSessionHasErrors();
         self::assertNull($this->project->fresh()?->brief);
         $this->actingAs(User::factory()->create());

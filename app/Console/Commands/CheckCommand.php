@@ -58,7 +58,7 @@ final class CheckCommand extends Command
     {
         $file = $this->argument('file') ?? throw new \InvalidArgumentException('Name a layout file, or - for standard input.');
         $source = $file === '-' ? 'php://stdin' : $file;
-        $content = $file === '-' || is_file($file) ? file_get_contents($source, length: LayoutReader::LARGEST_BYTES + 1) : false;
+        $content = $file === '-' || is_file($file) ? file_get_contents($source, length: LayoutReader::LARGEST_READ_BYTES + 1) : false;
 
         return $content === false ? throw new \InvalidArgumentException("Cannot read the file {$file}.") : $content;
     }

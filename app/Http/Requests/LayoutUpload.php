@@ -19,7 +19,7 @@ final class LayoutUpload extends FormRequest
     public function rules(): array
     {
         return [
-            'layout' => ['required', 'file', 'max:'.intdiv(LayoutReader::LARGEST_BYTES, 1024)],
+            'layout' => ['required', 'file', 'max:'.intdiv(LayoutReader::LARGEST_READ_BYTES, 1024)],
             'address' => ['nullable', 'string', 'max:200'],
         ];
     }
@@ -30,8 +30,8 @@ final class LayoutUpload extends FormRequest
         return [
             'layout.required' => 'Choose a layout file.',
             'layout.file' => 'Choose a layout file.',
-            'layout.max' => 'The layout file is larger than 5 MB.',
-            'layout.uploaded' => 'The layout file did not arrive: it is larger than 5 MB, or the connection broke.',
+            'layout.max' => 'The layout file is larger than 16 MB.',
+            'layout.uploaded' => 'The layout file did not arrive: it is larger than 16 MB, or the connection broke.',
         ];
     }
 

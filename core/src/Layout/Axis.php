@@ -16,7 +16,7 @@ final readonly class Axis
     public static function read(Place $place): self
     {
         $place->object(['id', 'name', 'from', 'to']);
-        $axis = new self($place->get('id')->identifier(), $place->get('name')->text(), $place->get('from')->point(), $place->get('to')->point());
+        $axis = new self($place->get('id')->identifier(), $place->get('name')->name(), $place->get('from')->point(), $place->get('to')->point());
         if ($axis->line()->length() < 1.0) {
             throw $place->get('to')->refuse('expected an axis that has some length');
         }

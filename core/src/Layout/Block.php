@@ -20,7 +20,7 @@ final readonly class Block
 
         return new self(
             $place->get('id')->identifier(),
-            $place->get('name')->text(),
+            $place->get('name')->name(),
             $place->optional('use')?->word(RoomUse::class),
             $place->get('at')->point(),
             $place->get('width')->size(),

@@ -68,7 +68,7 @@ final readonly class Layout
         }
 
         return new self(
-            $place->get('name')->text(),
+            $place->get('name')->name(),
             $place->get('units')->word(UnitSystem::class),
             $place->optional('north')?->angle(),
             $place->optional('grade')?->elevation(),

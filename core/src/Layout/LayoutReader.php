@@ -7,7 +7,12 @@ namespace Heurema\Layout;
 /** Reads a layout document, whole or not at all. */
 final class LayoutReader
 {
+    /** As a document is kept, without what only makes it legible. */
     public const LARGEST_BYTES = 5 * 1024 * 1024;
+
+    /** As it comes in. */
+    public const LARGEST_READ_BYTES = 16 * 1024 * 1024;
+
     private const DEEPEST = 32;
 
     /**
@@ -17,9 +22,7 @@ final class LayoutReader
      */
     public function read(string $json): Layout
     {
-        if (strlen($json) > self::LARGEST_BYTES) {
-            throw new UnreadableLayout('', sprintf('expected at most 5 MB, found %.1f MB', strlen($json) / 1024 / 1024));
-        }
+        self::refuseLarger(strlen($json), self::LARGEST_READ_BYTES);
         try {
             $value = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
@@ -30,7 +33,18 @@ final class LayoutReader
         $place = new Place($value);
         $layout = Layout::read($place);
         (new References($place))->check($layout);
+        // written out again a document is seldom twice as long
+        if (strlen($json) > self::LARGEST_BYTES / 2) {
+            self::refuseLarger(strlen((new LayoutWriter())->write($layout)), self::LARGEST_BYTES);
+        }
 
         return $layout;
+    }
+
+    private static function refuseLarger(int $bytes, int $most): void
+    {
+        if ($bytes > $most) {
+            throw new UnreadableLayout('', sprintf('expected at most %d MB, found %.1f MB', intdiv($most, 1024 * 1024), $bytes / 1024 / 1024));
+        }
     }
 }

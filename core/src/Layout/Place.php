@@ -10,12 +10,16 @@ use Heurema\Geometry\Ring;
 /**
  * A value in a document being read, with the JSON pointer to it. Every reading method checks what it reads.
  *
- * Lengths keep four decimals. A coordinate may be 10 km from the origin, a length 10 km, a text 500 characters.
+ * Lengths keep four decimals. A coordinate may be 10 km from the origin, a length 10 km, a text 500 characters, a name 200.
  */
 final readonly class Place
 {
     public const FARTHEST_MM = 10_000_000.0;
     public const LONGEST_TEXT = 500;
+    public const LONGEST_NAME = 200;
+
+    /** Control characters but tabs and line breaks, and code points that are no characters. */
+    private const NO_TEXT = '/[\x{00}-\x{08}\x{0B}\x{0C}\x{0E}-\x{1F}\x{7F}-\x{9F}\x{FDD0}-\x{FDEF}\x{FFFE}\x{FFFF}\x{1FFFE}\x{1FFFF}\x{2FFFE}\x{2FFFF}\x{10FFFE}\x{10FFFF}]/u';
 
     public function __construct(private mixed $value, public string $pointer = '') {}
 
@@ -135,13 +139,22 @@ final readonly class Place
         return $this->value;
     }
 
-    public function text(): string
+    /** What something is called. */
+    public function name(): string
+    {
+        return $this->text(self::LONGEST_NAME);
+    }
+
+    public function text(int $longest = self::LONGEST_TEXT): string
     {
         if (!is_string($this->value)) {
             throw $this->refuse('expected a text, '.$this->found());
         }
-        if (mb_strlen($this->value) > self::LONGEST_TEXT) {
-            throw $this->refuse('expected a text of at most '.self::LONGEST_TEXT.' characters');
+        if (mb_strlen($this->value) > $longest) {
+            throw $this->refuse("expected a text of at most {$longest} characters, found ".mb_strlen($this->value));
+        }
+        if (preg_match(self::NO_TEXT, $this->value, $found) === 1) {
+            throw $this->refuse(sprintf('expected a text without control characters, found U+%04X', mb_ord($found[0])));
         }
 
         return $this->value;

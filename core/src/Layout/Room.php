@@ -35,7 +35,7 @@ final readonly class Room
 
         return new self(
             $id,
-            $place->optional('name')?->text() ?? $id,
+            $place->optional('name')?->name() ?? $id,
             $place->optional('use')?->word(RoomUse::class),
             $place->get('at')->point(),
             $ceiling?->isObject() === true ? SlopedCeiling::read($ceiling) : $ceiling?->size(),

@@ -56,7 +56,7 @@ final readonly class Stair
 
         return new self(
             $id,
-            $place->optional('name')?->text() ?? $id,
+            $place->optional('name')?->name() ?? $id,
             $place->optional('kind')?->word(StairKind::class) ?? StairKind::Straight,
             $place->optional('from_storey')?->identifier(),
             $place->get('to_storey')->identifier(),

@@ -48,7 +48,7 @@ final readonly class Storey
 
         return new self(
             $id,
-            $place->optional('name')?->text() ?? $id,
+            $place->optional('name')?->name() ?? $id,
             $place->optional('elevation')?->elevation(),
             $place->optional('ceiling')?->size(),
             $place->optional('floor_thickness')?->length(),

@@ -8,7 +8,6 @@ use Heurema\Measure\Catalogue;
 use Heurema\Units\Quantity;
 use Heurema\Units\UnitSystem;
 use Symfony\Component\Yaml\Exception\ParseException;
-use Symfony\Component\Yaml\Yaml;
 
 /** Reads rule books from YAML and refuses what does not make sense, with the line. */
 final readonly class RuleBookReader implements BookReader
@@ -64,7 +63,7 @@ final readonly class RuleBookReader implements BookReader
     private static function parse(string $yaml, string $file): Entry
     {
         try {
-            return new Entry(Yaml::parse($yaml), $yaml, $file);
+            return new Entry(PlainYaml::parse($yaml), $yaml, $file);
         } catch (ParseException $e) {
             throw new UnreadableRuleBook($file, $e->getParsedLine() > 0 ? $e->getParsedLine() : null, $e->getMessage());
         }

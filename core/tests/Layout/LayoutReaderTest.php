@@ -59,13 +59,36 @@ final class LayoutReaderTest extends TestCase
         self::assertTrue(self::fitsSchema((string) file_get_contents(self::EVERYTHING)));
     }
 
+    public function test_what_is_kept_may_be_five_megabytes_however_large_it_came_in(): void
+    {
+        $notes = static fn(int $count): array => array_map(static fn(int $i): array => ['id' => "n{$i}", 'at' => [$i, 0], 'text' => str_repeat('x', 500)], range(1, $count));
+        $document = static fn(int $count, int $flags): string => json_encode(['format' => 'heurema-layout', 'version' => 1, 'name' => 'x', 'units' => 'metric', 'storeys' => [['id' => 'G', 'notes' => $notes($count)]]], JSON_THROW_ON_ERROR | $flags);
+        $spaced = str_replace("\n", str_repeat("\n", 40), $document(9000, JSON_PRETTY_PRINT));
+        self::assertGreaterThan(LayoutReader::LARGEST_BYTES, strlen($spaced));
+        $kept = (new LayoutWriter())->write((new LayoutReader())->read($spaced));
+        self::assertLessThan(LayoutReader::LARGEST_BYTES, strlen($kept));
+        self::assertCount(9000, (new LayoutReader())->read($kept)->storeys[0]->notes, 'what was kept can be read again');
+        $this->expectExceptionMessage('expected at most 5 MB');
+        (new LayoutReader())->read($document(10000, 0));
+    }
+
+    /** Tabs and line breaks are text. */
+    public function test_a_note_of_several_lines(): void
+    {
+        $note = (new LayoutReader())->read(self::document('"grade": 0', 'a name'));
+        self::assertSame('a name', $note->name);
+        $text = "first\n\tsecond\r\n😀 третья";
+        $layout = (new LayoutReader())->read(json_encode(['format' => 'heurema-layout', 'version' => 1, 'name' => 'x', 'units' => 'metric', 'storeys' => [['id' => 'G', 'notes' => [['id' => 'n', 'at' => [0, 0], 'text' => $text]]]]], JSON_THROW_ON_ERROR));
+        self::assertSame($text, $layout->storeys[0]->notes[0]->text);
+    }
+
     /** @return iterable<string, array{string, string, string, bool}> JSON, pointer, what was expected, whether a schema can tell too */
     public static function refused(): iterable
     {
         yield 'not JSON' => ['{"format": ', '', 'JSON', false];
         yield 'NaN' => [self::document('"grade": NaN'), '', 'JSON', false];
         yield 'nested too deep' => [self::document('"extra": '.str_repeat('[', 40).str_repeat(']', 40)), '', 'nested', false];
-        yield 'too large' => [str_repeat(' ', LayoutReader::LARGEST_BYTES + 1), '', '5 MB', false];
+        yield 'too large' => [str_repeat(' ', LayoutReader::LARGEST_READ_BYTES + 1), '', '16 MB', false];
         yield 'not an object' => ['[]', '', 'an object', true];
         yield 'another format' => ['{"format": "other"}', '/format', 'heurema-layout', true];
         yield 'another version' => ['{"format": "heurema-layout", "version": 2}', '/version', 'expected 1', true];
@@ -103,7 +126,7 @@ final class LayoutReaderTest extends TestCase
         yield 'a ceiling that goes nowhere' => [self::rooms('{"id": "q", "use": "bedroom", "at": [0, 0], "ceiling": {"low": 1, "high": 2, "from": [0, 0], "to": [0, 0]}}'), '/storeys/0/rooms/0/ceiling/to', 'run somewhere', false];
         yield 'a use nobody knows' => [self::rooms('{"id": "q", "use": "ballroom", "at": [0, 0]}'), '/storeys/0/rooms/0/use', 'bedroom', true];
         yield 'extra that is no object' => [self::document('"extra": 3'), '/extra', 'an object', true];
-        yield 'a very long text' => [self::document('"extra": {}, "survey": [], "stairs": [], "north": 0', str_repeat('x', 501)), '/name', '500 characters', true];
+        yield 'a very long text' => [self::document('"extra": {}, "survey": [], "stairs": [], "north": 0', str_repeat('x', 201)), '/name', '200 characters', true];
     }
 
     #[DataProvider('refused')]

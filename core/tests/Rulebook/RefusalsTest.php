@@ -32,6 +32,8 @@ final class RefusalsTest extends TestCase
         yield 'divided by nothing' => ["subject: room\n    measure: room.least_width\n    at_least: 2 m / 0", 'divided by 0'];
         yield 'a unit that is none' => ["subject: room\n    measure: room.least_width\n    at_least: 7 cubits", 'units'];
         yield 'an area for a width' => ["subject: room\n    measure: room.least_width\n    at_least: 7 m2", 'does not fit'];
+        yield 'an anchor' => ["subject: room\n    measure: &m room.least_width\n    at_least: 2 m", 'Anchors (&) and aliases (*)'];
+        yield 'an alias' => ["subject: room\n    measure: room.least_width\n    at_least: 2 m\n    examples: [*all]", 'Anchors (&) and aliases (*)'];
         yield 'doubt without a note' => ["subject: room\n    certainty: doubtful\n    measure: room.least_width\n    at_least: 2 m", 'note'];
     }
 

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** What is one value comes as one value: `?q[]=1` is refused here, whatever page it is asked of. */
+final class PlainInput
+{
+    /** What forms and addresses send as lists. */
+    private const LISTS = ['ids', 'fields', 'legs', 'books', 'settings', 'total', 'with', 'stretches', 'crossings'];
+
+    /** @param \Closure(Request): Response $next */
+    public function handle(Request $request, \Closure $next): Response
+    {
+        $lists = $request->is('projects/*/brief') ? [...self::LISTS, 'rooms'] : self::LISTS;
+        $given = $request->input();
+        foreach (is_array($given) ? $given : [] as $key => $value) {
+            abort_if(is_array($value) && !in_array($key, $lists, true), 422, "\"{$key}\" is one value, not a list.");
+            abort_if(is_string($value) && !mb_check_encoding($value, 'UTF-8'), 422, "\"{$key}\" is no text in UTF-8.");
+        }
+
+        return $next($request);
+    }
+}
