@@ -31,6 +31,7 @@ use App\Models\Underlay;
 use App\Rules\Basis;
 use App\Rules\BookCheck;
 use App\Rules\KeptReports;
+use App\Rules\ListedBook;
 use Heurema\Drafting\Standing;
 use Heurema\Drafting\Surroundings;
 use Heurema\Drafting\WallDistance;
@@ -49,7 +50,6 @@ use Heurema\Layout\Words\OpeningKind;
 use Heurema\Review\Finding;
 use Heurema\Review\MissingWords;
 use Heurema\Review\Report;
-use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\FoldingLeaves;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\OpenEdge;
@@ -573,10 +573,10 @@ final class BoardPage
         return LetterProgress::of($this->scheme)?->items($this->report()) ?? [];
     }
 
-    /** @return list<RuleBook> that a draft may be held against */
+    /** @return list<ListedBook> that a draft may be held against */
     public function books(): array
     {
-        return $this->check->readable();
+        return $this->check->listed();
     }
 
     /** @return list<string> of those that it is held against */

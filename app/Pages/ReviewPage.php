@@ -12,7 +12,9 @@ use App\Drawing\Svg;
 use App\Drawing\WitnessDrawing;
 use App\Models\Remark;
 use App\Models\Revision;
+use App\Rules\BookList;
 use App\Rules\ChosenSettings;
+use App\Rules\ListedBook;
 use App\Rulings\Rulings;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Storey;
@@ -22,7 +24,6 @@ use Heurema\Review\Report;
 use Heurema\Review\Verdict;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\Setting;
-use Heurema\Rulebook\Shelf;
 
 /** One revision's findings beside its plan: which are listed, which one is chosen, which storey is drawn. */
 final readonly class ReviewPage
@@ -55,7 +56,7 @@ final readonly class ReviewPage
      * @param string $book    of which book, or empty
      * @param int    $differing findings of a review that is over which today's rules would bring out otherwise
      */
-    public function __construct(public Revision $revision, public Report $report, public Rulings $rulings, private Shelf $books, string $finding, string $subject, string $storey, string $show, string $book, public int $differing)
+    public function __construct(public Revision $revision, public Report $report, public Rulings $rulings, private BookList $books, string $finding, string $subject, string $storey, string $show, string $book, public int $differing)
     {
         $this->book = in_array($book, array_map(static fn(RuleBook $held): string => $held->id, $report->books), true) ? $book : '';
         $this->show = $show === 'all' || $show === self::WAITING || ($show === self::LETTER && $revision->answers !== null) || Verdict::tryFrom($show) !== null ? $show : 'open';
@@ -89,14 +90,10 @@ final readonly class ReviewPage
         return null;
     }
 
-    /** @return list<RuleBook> all that it could be held against, by title, amendments after what they amend */
+    /** @return list<ListedBook> all that it could be held against */
     public function shelf(): array
     {
-        $books = $this->books->readable();
-        $place = fn(RuleBook $book): string => $book->amends === null ? $book->title : "{$this->books->book($book->amends)->title} {$book->title}";
-        usort($books, static fn(RuleBook $a, RuleBook $b): int => $place($a) <=> $place($b));
-
-        return $books;
+        return $this->books->books();
     }
 
     /** @return array<string, string> why a book cannot be chosen, by its id */

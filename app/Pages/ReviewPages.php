@@ -6,12 +6,12 @@ namespace App\Pages;
 
 use App\Models\Revision;
 use App\Rules\Basis;
+use App\Rules\BookList;
 use App\Rules\DecidedReports;
 use App\Rules\KeptReports;
 use App\Rulings\Rulings;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
-use Heurema\Rulebook\Shelf;
 use Heurema\Rulebook\UnreadableRuleBook;
 use Heurema\Spatial\Home;
 use Illuminate\Http\Request;
@@ -19,7 +19,7 @@ use Illuminate\Http\Request;
 /** Makes the page of a review from what an address asks for. */
 final readonly class ReviewPages
 {
-    public function __construct(private KeptReports $reports, private DecidedReports $decided, private Shelf $shelf) {}
+    public function __construct(private KeptReports $reports, private DecidedReports $decided, private BookList $books) {}
 
     /** What was decided on, where the review is over; else what the rules say. */
     public function report(Revision $revision): Report
@@ -58,7 +58,7 @@ final readonly class ReviewPages
             $revision,
             $report,
             Rulings::of($revision),
-            $this->shelf,
+            $this->books,
             $finding ?? $request->string('finding')->value(),
             $request->string('subject')->value(),
             $request->string('storey')->value(),

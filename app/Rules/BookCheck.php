@@ -16,7 +16,7 @@ use Heurema\Units\Amount;
 /** Holds a drawn home against what its project has chosen. */
 final readonly class BookCheck
 {
-    public function __construct(private Examiner $examiner, private Shelf $shelf, private RuleBookReader $reader) {}
+    public function __construct(private Examiner $examiner, private Shelf $shelf, private RuleBookReader $reader, private BookList $list) {}
 
     public function report(Home $home, Basis $basis): Report
     {
@@ -31,10 +31,10 @@ final readonly class BookCheck
         return $chosen->read(array_intersect_key($basis->settings, $chosen->known()));
     }
 
-    /** @return list<RuleBook> all that there are */
-    public function readable(): array
+    /** @return list<ListedBook> all that there are */
+    public function listed(): array
     {
-        return $this->shelf->readable();
+        return $this->list->books();
     }
 
     public function book(string $id): RuleBook

@@ -21,8 +21,12 @@ final readonly class KeptReports
         $key = 'report '.$this->stamp($home, $basis);
         $packed = $this->cache->get($key);
         $kept = is_string($packed) ? Packed::unpack($packed) : null;
-        if ($kept !== null) {
-            return KeptReport::read($kept, $home, $this->check->books($basis));
+        try {
+            if ($kept !== null) {
+                return KeptReport::read($kept, $home, $this->check->books($basis));
+            }
+        } catch (\JsonException|\UnexpectedValueException) {
+            // it is worked out anew
         }
         $report = $this->check->report($home, $basis);
         $this->cache->put($key, Packed::pack(KeptReport::write($report)), self::SECONDS);

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Scheme;
-use Heurema\Rulebook\Shelf;
+use App\Rules\BookList;
+use App\Rules\ListedBook;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -13,10 +14,10 @@ use Illuminate\Validation\Rule;
 /** What a draft is held against, chosen on the board. Once it is handed in its review says so. */
 final class BasisController
 {
-    public function update(Request $request, Scheme $scheme, Shelf $shelf): RedirectResponse
+    public function update(Request $request, Scheme $scheme, BookList $list): RedirectResponse
     {
         abort_unless($scheme->isDraft(), 409, 'It has been handed in: its rule books are chosen in the review.');
-        $request->validate(['books' => ['required', 'array', 'min:1'], 'books.*' => ['string', Rule::in(array_map(static fn($book): string => $book->id, $shelf->readable()))]], ['books.required' => 'Choose at least one rule book.']);
+        $request->validate(['books' => ['required', 'array', 'min:1'], 'books.*' => ['string', Rule::in(array_map(static fn(ListedBook $book): string => $book->id, $list->books()))]], ['books.required' => 'Choose at least one rule book.']);
         $books = array_values(array_filter($request->array('books'), is_string(...)));
         $scheme->project->update(['books' => $books]);
 

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Rules\BookList;
 use App\Rules\ChosenSettings;
-use Heurema\Rulebook\RuleBook;
+use App\Rules\ListedBook;
 use Heurema\Rulebook\Shelf;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
@@ -15,11 +16,11 @@ use Illuminate\Validation\Rule;
 final class BooksRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
-    public function rules(Shelf $shelf): array
+    public function rules(BookList $list): array
     {
         return [
             'books' => ['required', 'array', 'min:1'],
-            'books.*' => ['string', 'distinct', Rule::in(array_map(static fn(RuleBook $book): string => $book->id, $shelf->readable()))],
+            'books.*' => ['string', 'distinct', Rule::in(array_map(static fn(ListedBook $book): string => $book->id, $list->books()))],
             'settings' => ['array', 'max:100'],
             'settings.*' => ['string', 'max:100'],
         ];

@@ -8,20 +8,26 @@ use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
 
 /**
- * A report as JSON, to be read again on the same home and books: every outcome by its finding's fingerprint.
+ * A report as JSON, to be read again on the same home and books: its outcomes, each once, and which of them every finding has, by its
+ * fingerprint.
  *
  * @phpstan-import-type KeptOutcome from OutcomeRecord
  */
 final class KeptReport
 {
+    private const VERSION = 1;
+
     public static function write(Report $report): string
     {
-        $outcomes = [];
+        $outcomes = $numbers = $findings = [];
         foreach ($report->findings as $finding) {
-            $outcomes[$finding->fingerprint()] = OutcomeRecord::write($finding->outcome);
+            $written = self::json(OutcomeRecord::write($finding->outcome));
+            $numbers[$written] ??= count($numbers);
+            $outcomes[$numbers[$written]] = $written;
+            $findings[$finding->fingerprint()] = $numbers[$written];
         }
 
-        return json_encode($outcomes, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return '{"version":'.self::VERSION.',"outcomes":['.implode(',', $outcomes).'],"findings":'.self::json((object) $findings).'}';
     }
 
     /**
@@ -30,23 +36,33 @@ final class KeptReport
      * @param list<RuleBook> $books
      *
      * @throws \JsonException
+     * @throws \UnexpectedValueException when it was written in another way
      */
     public static function read(string $json, Home $home, array $books): Report
     {
-        /** @var array<string, KeptOutcome> $kept as it was written */
         $kept = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+        if (!is_array($kept) || ($kept['version'] ?? null) !== self::VERSION) {
+            throw new \UnexpectedValueException('A report that was kept in another way.');
+        }
+        /** @var array{outcomes: list<KeptOutcome>, findings: array<string, int>} $kept as it was written */
+        $outcomes = array_map(OutcomeRecord::read(...), $kept['outcomes']);
         $findings = [];
         foreach ($books as $book) {
             foreach ($book->rules as $rule) {
                 foreach ($home->subjects($rule->subject) as $subject) {
-                    $outcome = $kept["{$book->id}/{$rule->id}/{$subject->id()}"] ?? null;
-                    if ($outcome !== null) {
-                        $findings[] = new Finding($book, $rule, $subject, OutcomeRecord::read($outcome));
+                    $number = $kept['findings']["{$book->id}/{$rule->id}/{$subject->id()}"] ?? null;
+                    if ($number !== null) {
+                        $findings[] = new Finding($book, $rule, $subject, $outcomes[$number]);
                     }
                 }
             }
         }
 
         return new Report($home, $books, $findings);
+    }
+
+    private static function json(mixed $value): string
+    {
+        return json_encode($value, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 }

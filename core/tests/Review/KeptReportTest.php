@@ -60,6 +60,12 @@ final class KeptReportTest extends TestCase
         self::assertSame([], KeptReport::read($kept, $home, [$second])->findings);
     }
 
+    public function test_what_was_kept_in_another_way_is_told(): void
+    {
+        $this->expectException(\UnexpectedValueException::class);
+        KeptReport::read('{"us-irc-2021/room-area/r":{"verdict":"met"}}', new Home((new LayoutReader())->read('{"format":"heurema-layout","version":1,"name":"x","units":"metric","storeys":[]}')), []);
+    }
+
     /** @return iterable<string, array{Outcome}> */
     public static function outcomes(): iterable
     {
