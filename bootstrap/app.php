@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Exchange\UnwrittenFile;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use Heurema\Layout\UnreadableLayout;
@@ -27,6 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontReport(UnreadableRuleBook::class);
         $exceptions->render(static fn(UnreadableRuleBook $e): Response => response()->view('unreadable-book', ['reason' => $e->getMessage()], 503));
         $exceptions->render(static fn(UnreadableLayout $e): Response => response()->view('unreadable-home', ['reason' => $e->getMessage()], 503));
+        $exceptions->render(static fn(UnwrittenFile $e): Response => response($e->getMessage(), 507, ['Content-Type' => 'text/plain; charset=UTF-8']));
         // Blade wraps what is thrown while a page is drawn
         $exceptions->map(ViewException::class, static fn(ViewException $e): Throwable => $e->getPrevious() instanceof UnreadableLayout || $e->getPrevious() instanceof UnreadableRuleBook ? $e->getPrevious() : $e);
     })

@@ -15,9 +15,13 @@ use Illuminate\Support\Facades\Bus;
 /** Has every review of an office that is not over examined again, one after the other, by whoever works off the queue. */
 final class ExamineAgain
 {
-    /** Null when there is nothing to examine. */
+    /** Null when there is nothing to examine; what is under way already goes on. */
     public function start(Office $office): ?Batch
     {
+        $running = $office->examination === null ? null : Bus::findBatch($office->examination);
+        if ($running !== null && !$running->finished()) {
+            return $running;
+        }
         $open = Revision::query()
             ->whereIn('state', [RevisionState::Submitted, RevisionState::InReview, RevisionState::Returned])
             ->whereHas('scheme.project', static fn(Builder $project) => $project->where('office_id', $office->id))

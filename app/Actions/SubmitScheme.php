@@ -24,12 +24,16 @@ final readonly class SubmitScheme
      * The revision before is superseded, unless it was signed off.
      *
      * @param string|null $answer what the designer says to its letter
+     * @param int|null    $after  id of the revision that it follows as whoever handed it in saw it, 0: of none; pressed twice it is handed in once
      */
-    public function submit(Scheme $scheme, User $by, ?string $answer = null): Revision
+    public function submit(Scheme $scheme, User $by, ?string $answer = null, ?int $after = null): Revision
     {
-        return DB::transaction(function () use ($scheme, $by, $answer): Revision {
+        return DB::transaction(function () use ($scheme, $by, $answer, $after): Revision {
             $current = Scheme::query()->lockForUpdate()->findOrFail($scheme->id);
             $last = $current->revisions()->latest('number')->first();
+            if ($last !== null && $after !== null && $last->id !== $after) {
+                return $last;
+            }
             $basis = Basis::ofProject($current->project, $current->layout->units);
             $report = $this->reports->report(new Home($current->layout), $basis);
             $answers = LetterProgress::of($current)?->answered();

@@ -19,22 +19,17 @@ final readonly class IssueArchive
 
     public function of(LetterDraft $letter): string
     {
-        $file = tempnam(sys_get_temp_dir(), 'heurema-bcf-');
-        $zip = new \ZipArchive();
-        if ($file === false || $zip->open($file, \ZipArchive::OVERWRITE) !== true) {
-            throw new \RuntimeException('No archive can be written here.');
-        }
+        return TemporaryFile::archive('bcf', fn(\ZipArchive $zip) => $this->fill($zip, $letter));
+    }
+
+    private function fill(\ZipArchive $zip, LetterDraft $letter): void
+    {
         $zip->addFromString('bcf.version', self::DECLARATION.'<Version VersionId="2.1"><DetailedVersion>2.1</DetailedVersion></Version>');
         $project = self::guid("project {$letter->revision->scheme->project_id}");
         $zip->addFromString('project.bcfp', self::DECLARATION."<ProjectExtension><Project ProjectId=\"{$project}\"><Name>".self::text($letter->revision->scheme->project->name).'</Name></Project><ExtensionSchema/></ProjectExtension>');
         foreach ($letter->items as $item) {
             $this->add($zip, $letter, $item);
         }
-        $zip->close();
-        $content = (string) file_get_contents($file);
-        unlink($file);
-
-        return $content;
     }
 
     private function add(\ZipArchive $zip, LetterDraft $letter, LetterItem $item): void

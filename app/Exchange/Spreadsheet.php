@@ -22,22 +22,18 @@ final class Spreadsheet
      */
     public static function of(string $title, array $rows): string
     {
-        $file = tempnam(sys_get_temp_dir(), 'heurema-xlsx-');
-        $zip = new \ZipArchive();
-        if ($file === false || $zip->open($file, \ZipArchive::OVERWRITE) !== true) {
-            throw new \RuntimeException('No workbook can be written here.');
-        }
+        return TemporaryFile::archive('xlsx', static fn(\ZipArchive $zip) => self::fill($zip, $title, $rows));
+    }
+
+    /** @param list<list<string|float|int|bool|null>> $rows */
+    private static function fill(\ZipArchive $zip, string $title, array $rows): void
+    {
         foreach (self::PARTS as $name => $part) {
             $zip->addFromString($name, self::DECLARATION.$part);
         }
         $name = htmlspecialchars(mb_substr((string) preg_replace('#[\\\\/?*\[\]:]#', ' ', $title), 0, 31), ENT_XML1 | ENT_QUOTES);
         $zip->addFromString('xl/workbook.xml', self::DECLARATION.'<workbook xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships"><sheets><sheet name="'.$name.'" sheetId="1" r:id="rId1"/></sheets></workbook>');
         $zip->addFromString('xl/worksheets/sheet1.xml', self::DECLARATION.self::sheet($rows));
-        $zip->close();
-        $content = (string) file_get_contents($file);
-        unlink($file);
-
-        return $content;
     }
 
     /** @param list<list<string|float|int|bool|null>> $rows */

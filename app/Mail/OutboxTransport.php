@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Mail;
 
+use App\Exchange\StoredFile;
 use App\Models\OutgoingMail;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\Mailer\SentMessage;
 use Symfony\Component\Mailer\Transport\AbstractTransport;
@@ -36,14 +38,16 @@ final class OutboxTransport extends AbstractTransport
         $email = $original instanceof Message ? MessageConverter::toEmail($original) : throw new \LogicException('The outbox keeps mails, not raw messages.');
         $secret = $email->getHeaders()->getHeaderBody(self::SECRET);
         $body = (string) $email->getTextBody();
-        $mail = OutgoingMail::query()->create([
-            'office_id' => $email->getHeaders()->getHeaderBody(self::OFFICE),
-            'to' => implode(', ', array_map(static fn(Address $address): string => $address->getAddress(), $email->getTo())),
-            'subject' => (string) $email->getSubject(),
-            'body' => is_string($secret) ? str_replace($secret, '[a link for whoever gets this mail alone]', $body) : $body,
-        ]);
-        if (is_string($secret)) {
-            Storage::disk('local')->put(self::FOLDER."/{$mail->id}.txt", $body);
-        }
+        DB::transaction(static function () use ($email, $secret, $body): void {
+            $mail = OutgoingMail::query()->create([
+                'office_id' => $email->getHeaders()->getHeaderBody(self::OFFICE),
+                'to' => implode(', ', array_map(static fn(Address $address): string => $address->getAddress(), $email->getTo())),
+                'subject' => (string) $email->getSubject(),
+                'body' => is_string($secret) ? str_replace($secret, '[a link for whoever gets this mail alone]', $body) : $body,
+            ]);
+            if (is_string($secret)) {
+                StoredFile::put(Storage::disk('local'), self::FOLDER."/{$mail->id}.txt", $body);
+            }
+        });
     }
 }

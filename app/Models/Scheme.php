@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * One of several layouts of the same project, as it is being drawn.
@@ -59,6 +60,12 @@ final class Scheme extends Model
         $latest = $this->revisions()->latest('number')->first(['id', 'scheme_id', 'number', 'state']);
 
         return $latest?->state === RevisionState::Returned ? $latest->letters()->latest('id')->first() : null;
+    }
+
+    /** @return HasOne<Revision, $this> */
+    public function latestRevision(): HasOne
+    {
+        return $this->hasOne(Revision::class)->latestOfMany();
     }
 
     /** Nothing of its project has been handed in yet. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tracing;
 
+use App\Exchange\TemporaryFile;
 use Illuminate\Http\UploadedFile;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
@@ -50,16 +51,16 @@ final readonly class PictureFile
     /** One page of a PDF, drawn by pdftoppm. */
     private static function drawn(string $path, int $page): string
     {
-        $out = tempnam(sys_get_temp_dir(), 'heurema-page-');
-        $process = new Process(['pdftoppm', '-png', '-singlefile', '-f', (string) $page, '-l', (string) $page, '-scale-to', (string) self::PAGE_PIXELS, $path, (string) $out], timeout: self::SECONDS);
-        try {
-            $process->run();
-            $png = is_file("{$out}.png") ? file_get_contents("{$out}.png") : false;
-        } catch (ProcessTimedOutException) {
-            throw new UnreadablePicture('The page takes too long to draw.');
-        } finally {
-            array_map(unlink(...), array_filter([(string) $out, "{$out}.png"], is_file(...)));
-        }
+        $png = TemporaryFile::with('page', static function (string $out) use ($path, $page): string|false {
+            $process = new Process(['pdftoppm', '-png', '-singlefile', '-f', (string) $page, '-l', (string) $page, '-scale-to', (string) self::PAGE_PIXELS, $path, $out], timeout: self::SECONDS);
+            try {
+                $process->run();
+            } catch (ProcessTimedOutException) {
+                throw new UnreadablePicture('The page takes too long to draw.');
+            }
+
+            return is_file("{$out}.png") ? file_get_contents("{$out}.png") : false;
+        });
 
         return is_string($png) && $png !== '' ? $png : throw new UnreadablePicture("The PDF has no page {$page} that can be drawn.");
     }

@@ -36,7 +36,7 @@ final class QueriesTest extends TestCase
             "/revisions/{$revision->id}/letter" => 11,
             "/revisions/{$revision->id}/letter/paper" => 9,
             "/letters/{$letter->id}" => 4,
-            "/schemes/{$revision->scheme_id}/board" => 7,
+            "/schemes/{$revision->scheme_id}/board" => 8,
             "/schemes/{$revision->scheme_id}/stairs/st1" => 3,
             "/compare?with[]={$revision->id}&with[]=s{$revision->scheme_id}" => 10,
             "/projects/{$revision->scheme->project_id}/brief" => 4,

@@ -12,6 +12,7 @@ use App\Letters\LetterDraft;
 use App\Letters\LetterPdf;
 use App\Models\Letter;
 use App\Models\Revision;
+use App\Models\RevisionState;
 use App\Models\User;
 use App\Pages\ReviewPages;
 use App\Rulings\RefusedRuling;
@@ -26,6 +27,9 @@ use Illuminate\View\View;
 /** The corrections letter: drafted from the rulings, sent, and handed on in several forms. */
 final readonly class LetterController
 {
+    /** Whoever sends a letter again within so many minutes of sending it has pressed twice. */
+    private const PRESSED_TWICE = 2;
+
     public function __construct(private ReviewPages $pages) {}
 
     public function show(Request $request, Revision $revision): View
@@ -57,6 +61,11 @@ final readonly class LetterController
         try {
             $letter = $action->send($this->draft($request, $revision), $user);
         } catch (RefusedRuling $e) {
+            $sent = $revision->refresh()->state !== RevisionState::Returned ? null : $revision->letters()->where('user_id', $user->id)->where('created_at', '>', now()->subMinutes(self::PRESSED_TWICE))->latest('id')->first();
+            if ($sent !== null) {
+                return redirect()->route('letters.show', $sent);
+            }
+
             return redirect()->route('review.letter', $revision)->withErrors(['letter' => $e->getMessage()]);
         }
 

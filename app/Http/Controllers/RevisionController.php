@@ -15,8 +15,8 @@ final class RevisionController
 {
     public function store(Request $request, Scheme $scheme, #[CurrentUser] User $user, SubmitScheme $action): RedirectResponse
     {
-        $request->validate(['answer' => ['nullable', 'string', 'max:4000']]);
+        $request->validate(['answer' => ['nullable', 'string', 'max:4000'], 'after' => ['nullable', 'integer', 'min:0']]);
 
-        return redirect()->route('review', $action->submit($scheme, $user, $request->string('answer')->value()));
+        return redirect()->route('review', $action->submit($scheme, $user, $request->string('answer')->value(), $request->filled('after') ? $request->integer('after') : null));
     }
 }

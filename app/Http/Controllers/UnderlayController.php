@@ -32,6 +32,8 @@ final readonly class UnderlayController
 
     public function picture(Scheme $scheme, Underlay $underlay): StreamedResponse
     {
+        abort_unless(Storage::disk(Underlay::DISK)->exists($underlay->file), 404, 'The picture is gone.');
+
         return Storage::disk(Underlay::DISK)->response($underlay->file, null, ['Cache-Control' => 'private, max-age=86400, immutable']);
     }
 

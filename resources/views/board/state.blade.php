@@ -3,5 +3,5 @@
     <button type="button" class="btn btn-tool" data-act="undo" @disabled($undo === null) title="{{ $undo ?? 'Nothing to undo' }}">Undo</button>
     <button type="button" class="btn btn-tool" data-act="redo" @disabled($redo === null) title="{{ $redo ?? 'Nothing to redo' }}">Redo</button>
     <span class="board-saved">Saved as version {{ $page->scheme->version }}</span>
-    <form method="post" action="{{ route('board.submit', $page->scheme) }}">@csrf<button class="btn btn-primary btn-sm" title="Submit as the next revision">Submit</button></form>
+    <form method="post" action="{{ route('board.submit', $page->scheme) }}">@csrf<input type="hidden" name="after" value="{{ $page->scheme->latestRevision->id ?? 0 }}"><button class="btn btn-primary btn-sm" title="Submit as the next revision">Submit</button></form>
 </div>

@@ -12,6 +12,7 @@
     @if ($page->revision->state === App\Models\RevisionState::Returned)
         <form class="answer-form" method="post" action="{{ route('board.submit', $page->revision->scheme) }}">
             @csrf
+            <input type="hidden" name="after" value="{{ $page->revision->id }}">
             <label for="answer">Answer to the letter</label>
             <textarea class="form-control form-control-sm" id="answer" name="answer" rows="2" maxlength="4000"></textarea>
             <button class="btn btn-sm btn-primary">Submit what is drawn as the next revision</button>
