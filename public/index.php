@@ -7,6 +7,9 @@ use Illuminate\Http\Request;
 
 define('LARAVEL_START', microtime(true));
 
+// a request is over before there is garbage worth looking for
+gc_disable();
+
 require __DIR__.'/../vendor/autoload.php';
 
 /** @var Application $app */

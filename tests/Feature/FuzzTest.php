@@ -29,7 +29,7 @@ final class FuzzTest extends TestCase
     {
         $this->app->make(DemoOfficeSeeder::class)->run();
         $people = User::query()->pluck('id')->all();
-        [$seconds, $seed] = [self::given('HEUREMA_FUZZ_SECONDS', 20), self::given('HEUREMA_FUZZ_SEED', 1)];
+        [$seconds, $seed] = [self::given('HEUREMA_FUZZ_SECONDS', 60), self::given('HEUREMA_FUZZ_SEED', 1)];
         mt_srand($seed);
         $routes = array_values(array_filter(Routes::getRoutes()->getRoutes(), static fn(Route $route): bool => str_starts_with($route->getActionName(), 'App\\')));
         $until = microtime(true) + $seconds;
@@ -39,13 +39,21 @@ final class FuzzTest extends TestCase
             $this->actingAs(User::query()->whereKey($people[mt_rand(0, count($people) - 1)])->firstOrFail());
             $values = mt_rand(0, 2) === 0 ? [...self::values(), ...self::nearlyRight()] : self::values();
             $address = self::address($route);
-            $start = microtime(true);
+            $start = self::worked();
             $answer = $this->call($route->methods()[0], $address, $values, [], $route->getName() === 'projects.store' ? ['layout' => UploadedFile::fake()->createWithContent('home.json', self::mutated(File::get(self::demoFile('weir-cabin'))))] : []);
-            $took = microtime(true) - $start;
+            $took = self::worked() - $start;
             self::assertLessThan(500, $answer->getStatusCode(), mb_strimwidth("{$seed}, {$number}: {$route->methods()[0]} {$address} ".($answer->exception?->getMessage() ?? '').' '.json_encode($values, JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 1200, '…'));
-            self::assertLessThan(6.0, $took, "{$route->methods()[0]} {$address}");
+            self::assertLessThan(2.0, $took, "{$route->methods()[0]} {$address}");
         }
         self::assertGreaterThan(count($routes), $number);
+    }
+
+    /** Seconds that this process has worked, whatever else the machine does. */
+    private static function worked(): float
+    {
+        $usage = getrusage();
+
+        return $usage === false ? 0.0 : $usage['ru_utime.tv_sec'] + $usage['ru_stime.tv_sec'] + ($usage['ru_utime.tv_usec'] + $usage['ru_stime.tv_usec']) / 1e6;
     }
 
     private static function given(string $name, int $else): int

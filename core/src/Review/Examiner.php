@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Layout\CollectorPause;
 use Heurema\Layout\Words\Scope;
 use Heurema\Measure\Catalogue;
 use Heurema\Rulebook\RuleBook;
@@ -26,16 +27,9 @@ final readonly class Examiner
      */
     public function examine(Home $home, array $books, array $settings = []): Report
     {
-        // all that a check finds is kept: looking for garbage in it takes a fifth of the time
-        $collects = gc_enabled();
-        gc_disable();
-        try {
-            return new Report($home, $books, $this->findings($home, $books, $settings));
-        } finally {
-            if ($collects) {
-                gc_enable();
-            }
-        }
+        $pause = new CollectorPause();
+
+        return new Report($home, $books, $this->findings($home, $books, $settings));
     }
 
     /**
