@@ -43,7 +43,8 @@ final class FuzzTest extends TestCase
             $answer = $this->call($route->methods()[0], $address, $values, [], $route->getName() === 'projects.store' ? ['layout' => UploadedFile::fake()->createWithContent('home.json', self::mutated(File::get(self::demoFile('weir-cabin'))))] : []);
             $took = self::worked() - $start;
             self::assertLessThan(500, $answer->getStatusCode(), mb_strimwidth("{$seed}, {$number}: {$route->methods()[0]} {$address} ".($answer->exception?->getMessage() ?? '').' '.json_encode($values, JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 1200, '…'));
-            self::assertLessThan(2.0, $took, "{$route->methods()[0]} {$address}");
+            // a letter is set into pages while one waits
+            self::assertLessThan(str_ends_with($address, '/pdf') ? 6.0 : 2.0, $took, "{$route->methods()[0]} {$address}");
         }
         self::assertGreaterThan(count($routes), $number);
     }
@@ -51,9 +52,10 @@ final class FuzzTest extends TestCase
     /** Seconds that this process has worked, whatever else the machine does. */
     private static function worked(): float
     {
+        /** @var array<string, int> $usage */
         $usage = getrusage();
 
-        return $usage === false ? 0.0 : $usage['ru_utime.tv_sec'] + $usage['ru_stime.tv_sec'] + ($usage['ru_utime.tv_usec'] + $usage['ru_stime.tv_usec']) / 1e6;
+        return $usage['ru_utime.tv_sec'] + $usage['ru_stime.tv_sec'] + ($usage['ru_utime.tv_usec'] + $usage['ru_stime.tv_usec']) / 1e6;
     }
 
     private static function given(string $name, int $else): int
