@@ -16,6 +16,7 @@ use Illuminate\View\ViewException;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
         health: '/up',
     )
     ->withMiddleware(static function (Middleware $middleware): void {

@@ -81,6 +81,9 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::post('/people', [PeopleController::class, 'invite'])->can('invite', User::class)->name('people.invite');
     Route::put('/people/codes', [PeopleController::class, 'codes'])->can('invite', User::class)->name('people.codes');
     Route::delete('/people/invitations/{invitation}', [PeopleController::class, 'withdraw'])->can('invite', User::class)->name('people.withdraw');
+    Route::delete('/people/office', [PeopleController::class, 'removeOffice'])->can('invite', User::class)->name('people.office.remove');
+    Route::post('/people/office', [PeopleController::class, 'bringOfficeBack'])->can('invite', User::class)->name('people.office.return');
+    Route::delete('/people/{person}', [PeopleController::class, 'remove'])->can('change', 'person')->name('people.remove');
     Route::put('/people/{person}/seat', [PeopleController::class, 'seat'])->can('change', 'person')->name('people.seat');
     Route::put('/people/{person}', [PeopleController::class, 'change'])->can('change', 'person')->name('people.change');
     Route::get('/outbox', [PeopleController::class, 'outbox'])->can('invite', User::class)->name('outbox');
@@ -113,6 +116,8 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::put('/projects/{project}/brief', [BriefController::class, 'update'])->can('view', 'project')->name('brief.update');
     Route::get('/projects/{project}', [ProjectPageController::class, 'show'])->can('view', 'project')->name('project');
     Route::put('/projects/{project}', [ProjectPageController::class, 'update'])->can('view', 'project')->name('project.update');
+    Route::delete('/projects/{project}', [ProjectPageController::class, 'remove'])->can('remove', 'project')->name('project.remove');
+    Route::post('/projects/{project}/return', [ProjectPageController::class, 'bringBack'])->withTrashed()->can('remove', 'project')->name('project.return');
     Route::post('/projects/{project}/pick', [CompareController::class, 'pick'])->can('view', 'project')->name('projects.pick');
     Route::get('/compare', CompareController::class)->name('compare');
     Route::get('/revisions/{revision}/stairs/{stair}', [StairController::class, 'review'])->can('view', 'revision')->name('review.stair');

@@ -8,6 +8,7 @@ use Database\Factories\OfficeFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * The people who work together and see the same projects.
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int    $id
  * @property string $name
  * @property bool   $wants_codes principals and reviewers sign in with a second step
+ * @property Carbon|null $removed_at since when it waits to be gone
  * @property string|null $examination id of the last batch that examined everything again
  */
 final class Office extends Model
@@ -24,7 +26,7 @@ final class Office extends Model
 
     protected $fillable = ['name', 'examination', 'wants_codes'];
 
-    protected $attributes = ['wants_codes' => false];
+    protected $attributes = ['wants_codes' => false, 'removed_at' => null];
 
     public function log(User $by, string $words): void
     {
@@ -34,7 +36,7 @@ final class Office extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['wants_codes' => 'boolean'];
+        return ['wants_codes' => 'boolean', 'removed_at' => 'datetime'];
     }
 
     /** @return HasMany<User, $this> */

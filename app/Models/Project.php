@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\Relations\HasOneThrough;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
@@ -28,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property int|null      $picked_scheme_id the scheme that was chosen among several
  * @property Office        $office
  * @property Collection<int, Scheme> $schemes
+ * @property Carbon|null   $removed_at since when nobody sees it
  * @property Carbon        $created_at
  * @property Revision|null $latestRevision
  * @property Scheme|null   $firstScheme
@@ -36,6 +38,9 @@ final class Project extends Model
 {
     /** @use HasFactory<ProjectFactory> */
     use HasFactory;
+    use SoftDeletes;
+
+    public const DELETED_AT = 'removed_at';
 
     /** What every project is held against until it chooses. */
     protected $attributes = ['books' => '["us-irc-2021", "drawing"]', 'settings' => '[]', 'brief' => null];

@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
  * @property Role   $role
  * @property Office $office
  * @property Carbon|null $disabled_at  since when nobody signs in by it
+ * @property Carbon|null $removed_at   since when the account waits to be gone
  * @property string|null $code_secret  of the one-time codes, in base 32
  * @property Carbon|null $code_confirmed_at since when codes are asked for
  * @property int|null    $code_step    of the last code that was taken
@@ -33,7 +34,7 @@ final class User extends Authenticatable
     protected $fillable = ['office_id', 'name', 'email', 'password', 'role'];
     protected $hidden = ['password', 'remember_token', 'code_secret', 'spare_codes'];
 
-    protected $attributes = ['disabled_at' => null, 'code_secret' => null, 'code_confirmed_at' => null, 'code_step' => null, 'spare_codes' => null];
+    protected $attributes = ['disabled_at' => null, 'removed_at' => null, 'code_secret' => null, 'code_confirmed_at' => null, 'code_step' => null, 'spare_codes' => null];
 
     /** @return BelongsTo<Office, $this> */
     public function office(): BelongsTo
@@ -50,12 +51,12 @@ final class User extends Authenticatable
     /** Does his office want a second step of him that he has not set up yet? */
     public function lacksCodes(): bool
     {
-        return $this->role !== Role::Designer && !$this->hasCodes() && $this->office->wants_codes;
+        return $this->office->wants_codes && $this->role !== Role::Designer && !$this->hasCodes();
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class, 'disabled_at' => 'datetime', 'code_secret' => 'encrypted', 'code_confirmed_at' => 'datetime', 'spare_codes' => 'array'];
+        return ['password' => 'hashed', 'role' => Role::class, 'disabled_at' => 'datetime', 'removed_at' => 'datetime', 'code_secret' => 'encrypted', 'code_confirmed_at' => 'datetime', 'spare_codes' => 'array'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Actions\RemoveHome;
 use App\Models\Office;
 use App\Models\Project;
 use App\Models\Revision;
@@ -41,6 +42,12 @@ final readonly class Desk
         (new Collection($projects->filter(static fn(Project $project): bool => $project->latestRevision === null)->all()))->load('firstScheme');
 
         return new self($office, $projects, $search, $state);
+    }
+
+    /** @return Collection<int, Project> that were removed and can still be brought back */
+    public function removed(): Collection
+    {
+        return $this->office->projects()->onlyTrashed()->where('removed_at', '>', now()->subDays(RemoveHome::DAYS))->latest('removed_at')->get();
     }
 
     /** @return array<string, int> how many projects are in each state, by its word */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Project;
+use App\Models\Role;
 use App\Models\User;
 
 /** Nobody sees another office's projects. */
@@ -13,6 +14,12 @@ final class ProjectPolicy
     public function create(User $user): bool
     {
         return true;
+    }
+
+    /** Principals take homes away and bring them back. */
+    public function remove(User $user, Project $project): bool
+    {
+        return $user->role === Role::Principal && $this->view($user, $project);
     }
 
     public function view(User $user, Project $project): bool

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\Project;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -17,8 +16,8 @@ return new class extends Migration {
         });
         Schema::table('revisions', static fn(Blueprint $table) => $table->json('settings')->default('[]'));
         // a project goes on with what its latest revision was held against
-        foreach (Project::query()->with('latestRevision')->get() as $project) {
-            DB::table('projects')->where('id', $project->id)->update(['books' => json_encode($project->latestRevision->books ?? $project->books)]);
+        foreach (DB::table('revisions')->join('schemes', 'schemes.id', '=', 'revisions.scheme_id')->orderBy('revisions.id')->get(['schemes.project_id', 'revisions.books']) as $revision) {
+            DB::table('projects')->where('id', $revision->project_id)->update(['books' => $revision->books]);
         }
     }
 

@@ -8,6 +8,7 @@
             <h1>Reviews in hand</h1>
             <p>{{ trans_choice('{0} No home on the desk yet|{1} One home|[2,*] :count homes', $desk->projects->total()) }}</p>
         </div>
+        @if (session('status'))<p class="account-status" role="status">{{ session('status') }}</p>@endif
         <form class="desk-find" method="get" role="search">
             <label for="desk-q">Find</label> <input class="form-control form-control-sm" id="desk-q" name="q" value="{{ $desk->search }}" maxlength="100" placeholder="name or address">
             <label for="desk-state">State</label>
@@ -51,6 +52,11 @@
                 @endforelse
             </ul>
             @if ($desk->projects->hasPages())<p class="pages">@if ($desk->projects->previousPageUrl())<a href="{{ $desk->projects->previousPageUrl() }}">newer</a>@endif @if ($desk->projects->nextPageUrl())<a href="{{ $desk->projects->nextPageUrl() }}">older</a>@endif</p>@endif
+            @if (auth()->user()->role === App\Models\Role::Principal && ($removed = $desk->removed())->isNotEmpty())
+                <details class="desk-removed"><summary>{{ $removed->count() === 1 ? 'One home was removed' : $removed->count().' homes were removed' }}</summary>
+                    <ul>@foreach ($removed as $project)<li>{{ $project->name }}, {{ $project->removed_at->format('j F Y') }}, gone for good on {{ $project->removed_at->addDays(App\Actions\RemoveHome::DAYS)->format('j F Y') }} <form method="post" action="{{ route('project.return', $project) }}">@csrf<button class="btn btn-sm btn-quiet">Bring it back<span class="visually-hidden">: {{ $project->name }}</span></button></form></li>@endforeach</ul>
+                </details>
+            @endif
             <div class="intakes">
             <form class="intake" method="post" action="{{ route('projects.store') }}" enctype="multipart/form-data">
                 @csrf

@@ -6,6 +6,9 @@
 @endsection
 @section('content')
     <div class="books people">
+        @if ($office->removed_at)
+            <form class="account-status" method="post" action="{{ route('people.office.return') }}">@csrf<p>{{ $office->name }} was removed on {{ $office->removed_at->format('j F Y') }}. On {{ $office->removed_at->addDays(App\Actions\RemovePeople::DAYS)->format('j F Y') }} it is gone with all its homes and people.</p>@can('invite', App\Models\User::class)<button class="btn btn-primary">Bring it back</button>@endcan</form>
+        @endif
         <table class="schedule">
             <thead><tr><th scope="col">Name</th><th scope="col">E-mail</th><th scope="col">Role</th><th scope="col">Seat</th></tr></thead>
             <tbody>
@@ -21,8 +24,8 @@
                                 </form>
                             @else{{ $person->role->value }}@endif
                         </td>
-                        <td>{{ $person->disabled_at ? 'closed since '.$person->disabled_at->format('j F Y') : ($person->hasCodes() ? 'with a second step' : '') }}
-                            @if (auth()->user()->can('change', $person) && !$person->is(auth()->user()))<form class="role-form" method="post" action="{{ route('people.seat', $person) }}">@csrf @method('put')<input type="hidden" name="open" value="{{ $person->disabled_at ? 1 : 0 }}"><button class="btn btn-sm btn-quiet">{{ $person->disabled_at ? 'Open it again' : 'Close it' }}<span class="visually-hidden"> for {{ $person->name }}</span></button></form>@endif
+                        <td>{{ $person->removed_at ? 'removed, its name gone on '.$person->removed_at->addDays(App\Actions\RemovePeople::DAYS)->format('j F Y') : ($person->disabled_at ? 'closed since '.$person->disabled_at->format('j F Y') : ($person->hasCodes() ? 'with a second step' : '')) }}
+                            @if (auth()->user()->can('change', $person) && !$person->is(auth()->user()))<form class="role-form" method="post" action="{{ route('people.seat', $person) }}">@csrf @method('put')<input type="hidden" name="open" value="{{ $person->disabled_at ? 1 : 0 }}"><button class="btn btn-sm btn-quiet">{{ $person->disabled_at ? 'Open it again' : 'Close it' }}<span class="visually-hidden"> for {{ $person->name }}</span></button></form>@if ($person->disabled_at && !$person->removed_at)<form class="role-form" method="post" action="{{ route('people.remove', $person) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Remove the account<span class="visually-hidden"> of {{ $person->name }}</span></button></form>@endif @endif
                         </td>
                     </tr>
                 @endforeach
@@ -50,6 +53,11 @@
                 <input type="hidden" name="wanted" value="{{ $office->wants_codes ? 0 : 1 }}">
                 <p><button class="btn btn-quiet">{{ $office->wants_codes ? 'Leave it to everybody' : 'Want it of principals and reviewers' }}</button></p>
             </form>
+            <details class="project-remove"><summary>Remove the office</summary>
+                <form method="post" action="{{ route('people.office.remove') }}">@csrf @method('delete')<p>Nobody but principals gets in any more; they can bring {{ $office->name }} back for {{ App\Actions\RemovePeople::DAYS }} days. Then all its homes, letters and people are gone.</p>
+                    <label class="form-label" for="office-name">Type its name</label> <input class="form-control" id="office-name" name="name" maxlength="200" required autocomplete="off">@error('name')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                    <p><button class="btn btn-sm btn-primary">Remove it</button></p></form>
+            </details>
             @if ($entries->isNotEmpty())
                 <section class="office-log">
                     <h2>Who changed what</h2>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\InvitePerson;
+use App\Actions\RemovePeople;
 use App\Models\Invitation;
 use App\Models\OfficeEntry;
 use App\Models\OutgoingMail;
@@ -64,9 +65,37 @@ final class PeopleController
             return redirect()->route('people')->withErrors(['role' => 'Nobody closes his own seat: ask another principal.']);
         }
         $isOpen = $request->boolean('open');
-        $person->forceFill(['disabled_at' => $isOpen ? null : now(), 'remember_token' => Str::random(60)])->save();
+        $person->forceFill(['removed_at' => null, 'disabled_at' => $isOpen ? null : now(), 'remember_token' => Str::random(60)])->save();
         $sessions->endAll($person);
         $user->office->log($user, "{$person->name}: seat ".($isOpen ? 'opened again' : 'closed'));
+
+        return redirect()->route('people');
+    }
+
+    /** What he did stays under his name for thirty days, in which the account can be opened again. */
+    public function remove(User $person, #[CurrentUser] User $user, RemovePeople $action): RedirectResponse
+    {
+        if ($person->is($user)) {
+            return redirect()->route('people')->withErrors(['role' => 'Nobody removes his own account: ask another principal.']);
+        }
+        $action->account($person, $user);
+
+        return redirect()->route('people');
+    }
+
+    /** The whole office, or back again. */
+    public function removeOffice(Request $request, #[CurrentUser] User $user, RemovePeople $action): RedirectResponse
+    {
+        $request->validate(['name' => ['required', 'string', Rule::in([$user->office->name])]], ['name.in' => 'Type the name of the office as it stands above.']);
+        $action->office($user->office, $user);
+
+        return redirect()->route('people');
+    }
+
+    public function bringOfficeBack(#[CurrentUser] User $user, RemovePeople $action): RedirectResponse
+    {
+        abort_if($user->office->removed_at === null, 409, 'The office is there.');
+        $action->bringBack($user->office, $user);
 
         return redirect()->route('people');
     }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\RemoveHome;
 use App\Models\LogEntry;
 use App\Models\Project;
 use App\Models\ProjectKind;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -28,6 +31,21 @@ final class ProjectPageController
     {
         $request->validate(['name' => ['required', 'string', 'max:200'], 'address' => ['nullable', 'string', 'max:200'], 'kind' => ['nullable', Rule::enum(ProjectKind::class)]]);
         $project->update(['name' => $request->string('name')->value(), 'address' => $request->filled('address') ? $request->string('address')->value() : null, 'kind' => $request->enum('kind', ProjectKind::class)]);
+
+        return redirect()->route('project', $project);
+    }
+
+    public function remove(Project $project, #[CurrentUser] User $user, RemoveHome $action): RedirectResponse
+    {
+        $action->remove($project, $user);
+
+        return redirect()->route('desk')->with('status', "{$project->name} is removed. It can be brought back for ".RemoveHome::DAYS.' days.');
+    }
+
+    public function bringBack(Project $project, #[CurrentUser] User $user, RemoveHome $action): RedirectResponse
+    {
+        abort_unless($project->trashed(), 409, 'It is on the desk.');
+        $action->bringBack($project, $user);
 
         return redirect()->route('project', $project);
     }
