@@ -9,6 +9,8 @@ use App\Actions\OpenProject;
 use App\Exchange\Spreadsheet;
 use App\Exchange\TemporaryFile;
 use App\Exchange\UnwrittenFile;
+use App\Jobs\PrintLetter;
+use App\Letters\LetterPdf;
 use App\Models\Letter;
 use App\Models\OutgoingMail;
 use App\Models\Revision;
@@ -25,6 +27,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Tests\TestCase;
 
@@ -141,6 +144,24 @@ final class FilesTest extends TestCase
         self::assertSame([1, 1], [Letter::query()->count(), OutgoingMail::query()->count()]);
         $this->travel(3)->minutes();
         $this->post("/revisions/{$this->revision->id}/letter")->assertSessionHasErrors('letter');
+    }
+
+    public function test_a_letter_is_set_into_pages_once_off_the_queue(): void
+    {
+        Storage::fake('local');
+        $this->uphold();
+        $this->post("/revisions/{$this->revision->id}/letter");
+        $address = '/letters/'.Letter::query()->firstOrFail()->id.'/pdf';
+        Queue::fake();
+        $this->get($address)->assertStatus(202)->assertSee('being set into pages')->assertSee('http-equiv="refresh"', false);
+        $this->get($address)->assertStatus(202);
+        Queue::assertPushed(PrintLetter::class, 1);
+        $this->travel(61)->seconds();
+        $this->get($address)->assertStatus(202);
+        Queue::assertPushed(PrintLetter::class, 2);
+        (new PrintLetter(Letter::query()->firstOrFail()->html))->handle($this->app->make(LetterPdf::class));
+        self::assertStringStartsWith('%PDF', (string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+        Queue::assertPushed(PrintLetter::class, 2);
     }
 
     public function test_an_examination_under_way_is_not_begun_again(): void

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Actions\RemoveHome;
 use App\Actions\RemovePeople;
+use App\Letters\PrintedLetters;
 use App\Mail\OutboxTransport;
 use App\Models\Office;
 use App\Models\OutgoingMail;
@@ -44,9 +45,21 @@ final class PruneCommand extends Command
         $batches = DB::table('job_batches')->whereNotNull('finished_at')->where('finished_at', '<', now()->subDays(self::DAYS)->getTimestamp())->delete();
         $cached = DB::table('cache')->where('expiration', '<', now()->getTimestamp())->delete();
         $this->pruneBooks();
+        $this->pruneLetters();
         $this->info("{$removed->count()} homes, {$mails->count()} mails, {$invitations} invitations, {$tokens} links, {$batches} batches, {$cached} kept reports thrown away.");
 
         return self::SUCCESS;
+    }
+
+    /** They can be set again. */
+    private function pruneLetters(): void
+    {
+        $disk = Storage::disk('local');
+        foreach (array_filter($disk->files(PrintedLetters::FOLDER), is_string(...)) as $file) {
+            if ($disk->lastModified($file) < now()->subDays(self::DAYS)->getTimestamp()) {
+                $disk->delete($file);
+            }
+        }
     }
 
     /** Each time that a rule book or the code changes they are understood anew. */

@@ -9,7 +9,7 @@ use App\Exchange\CommaSeparated;
 use App\Exchange\IssueArchive;
 use App\Http\Middleware\SecurityHeaders;
 use App\Letters\LetterDraft;
-use App\Letters\LetterPdf;
+use App\Letters\PrintedLetters;
 use App\Models\Letter;
 use App\Models\Revision;
 use App\Models\RevisionState;
@@ -43,12 +43,12 @@ final readonly class LetterController
         return response()->view('letter.paper', ['draft' => $this->draft($request, $revision), 'by' => $user, 'on' => now()])->header(SecurityHeaders::FRAMED, 'yes');
     }
 
-    public function file(Request $request, Revision $revision, string $format, #[CurrentUser] User $user, LetterPdf $pdf, IssueArchive $issues): Response
+    public function file(Request $request, Revision $revision, string $format, #[CurrentUser] User $user, PrintedLetters $printed, IssueArchive $issues): Response
     {
         $draft = $this->draft($request, $revision);
 
         return match ($format) {
-            'pdf' => self::hand($revision, 'pdf', 'application/pdf', $pdf->print(view('letter.paper', ['draft' => $draft, 'by' => $user, 'on' => now()])->render())),
+            'pdf' => self::printed($revision, view('letter.paper', ['draft' => $draft, 'by' => $user, 'on' => now()])->render(), $printed),
             'bcf' => self::hand($revision, 'bcf', 'application/octet-stream', $issues->of($draft)),
             'csv' => self::hand($revision, 'csv', 'text/csv; charset=UTF-8', CommaSeparated::of(self::table($draft))),
             'json' => self::hand($revision, 'json', 'application/json', json_encode($draft->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)),
@@ -78,9 +78,17 @@ final readonly class LetterController
         return response($letter->html);
     }
 
-    public function sentPdf(Letter $letter, LetterPdf $pdf): Response
+    public function sentPdf(Letter $letter, PrintedLetters $printed): Response
     {
-        return self::hand($letter->revision, 'pdf', 'application/pdf', $pdf->print($letter->html));
+        return self::printed($letter->revision, $letter->html, $printed);
+    }
+
+    /** The letter, or a page that asks again until it is there. */
+    private static function printed(Revision $revision, string $html, PrintedLetters $printed): Response
+    {
+        $pdf = $printed->of($html);
+
+        return $pdf === null ? response()->view('letter.printing', [], 202) : self::hand($revision, 'pdf', 'application/pdf', $pdf);
     }
 
     private function draft(Request $request, Revision $revision): LetterDraft
