@@ -3,23 +3,27 @@
 declare(strict_types=1);
 
 use App\Exchange\UnwrittenFile;
+use App\Http\Controllers\HealthController;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\TellsOfRequest;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Rulebook\UnreadableRuleBook;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Route;
 use Illuminate\View\ViewException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
-        health: '/up',
+        then: static fn() => Route::get('/up', HealthController::class)->name('up'),
     )
     ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->prepend(TellsOfRequest::class);
         $middleware->append([SecurityHeaders::class, PlainInput::class]);
         $middleware->trustHosts();
         $middleware->redirectGuestsTo('/sign-in');

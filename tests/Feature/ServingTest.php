@@ -12,6 +12,7 @@ use App\Models\Role;
 use App\Models\Scheme;
 use App\Models\User;
 use Heurema\Layout\LayoutReader;
+use Illuminate\Contracts\Cache\Repository as CacheRepository;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -106,6 +107,40 @@ final class ServingTest extends TestCase
             $this->post('/sign-in', ['email' => "person{$try}@example.org", 'password' => 'wrong'])->assertSessionHasErrors('email');
         }
         $this->post('/sign-in', ['email' => 'another@example.org', 'password' => 'wrong'])->assertTooManyRequests();
+    }
+
+    public function test_whoever_watches_is_told_what_is_gone(): void
+    {
+        Storage::fake('local');
+        $this->get('/up')->assertOk()->assertExactJson(['database' => 'works', 'cache' => 'works', 'queue' => 'works', 'disk' => 'works']);
+        self::assertSame([], Storage::disk('local')->allFiles());
+        config(['cache.default' => 'nowhere', 'queue.default' => 'nowhere']);
+        $this->app->forgetInstance('cache.store');
+        $this->app->forgetInstance(CacheRepository::class);
+        $this->get('/up')->assertStatus(503)->assertJson(['database' => 'works', 'queue' => 'gone', 'disk' => 'works']);
+    }
+
+    public function test_every_answer_is_logged_without_saying_who_somebody_is(): void
+    {
+        $file = sys_get_temp_dir().'/heurema-log-'.bin2hex(random_bytes(6)).'.log';
+        config(['logging.default' => 'daily', 'logging.channels.daily.path' => $file]);
+        $answer = $this->actingAs($this->principal)->get("/revisions/{$this->revision->id}?q=secret")->assertOk();
+        $written = glob(str_replace('.log', '-*.log', $file));
+        self::assertIsArray($written);
+        self::assertCount(1, $written);
+        $text = File::get($written[0]);
+        File::delete($written);
+        $line = json_decode(explode("\n", $text)[0], true, 8, JSON_THROW_ON_ERROR);
+        self::assertIsArray($line);
+        self::assertIsArray($line['context']);
+        self::assertIsArray($line['extra']);
+        self::assertSame(['answered', 'INFO'], [$line['message'], $line['level_name']]);
+        self::assertSame(['GET', 'review', 200, $this->principal->id], [$line['context']['method'], $line['context']['route'], $line['context']['status'], $line['context']['person']]);
+        self::assertGreaterThan(0, $line['context']['ms']);
+        self::assertSame($answer->headers->get('X-Request-Id'), $line['extra']['request']);
+        foreach (['secret', $this->principal->email, $this->principal->name] as $personal) {
+            self::assertStringNotContainsString($personal, $text);
+        }
     }
 
     public function test_a_home_that_cannot_be_read_takes_nothing_else_down(): void
