@@ -51,6 +51,9 @@ final readonly class ChangeScheme
     {
         return $this->onCurrent($scheme, $version, function (Scheme $current): Layout {
             $last = self::lastDone($current) ?? throw new RefusedEdit('There is nothing to undo.');
+            if ($last->folded !== null) {
+                throw new RefusedEdit('What was handed in more than '.FoldEdits::DAYS.' days ago is not undone any more.');
+            }
             $last->update(['undone' => true]);
 
             return $this->editor->apply($current->layout, $last->patch->reversed())->layout;

@@ -17,12 +17,15 @@ use Illuminate\Support\Carbon;
  * @property string $words
  * @property Patch  $patch
  * @property bool   $undone
+ * @property int|null $folded how many edits it stands for that were handed in long ago
  * @property User   $user
  * @property Carbon $created_at
  */
 final class SchemeEdit extends Model
 {
-    protected $fillable = ['user_id', 'words', 'patch', 'undone', 'sent_as'];
+    protected $fillable = ['user_id', 'words', 'patch', 'undone', 'sent_as', 'folded'];
+
+    protected $attributes = ['folded' => null];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

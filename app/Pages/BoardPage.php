@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Actions\ChangeScheme;
+use App\Actions\FoldEdits;
 use App\Board\Field;
 use App\Board\Fields;
 use App\Board\InWords;
@@ -596,9 +597,13 @@ final class BoardPage
         return $this->chosen !== null && $finding->subject->id() === $this->chosen->id();
     }
 
-    public function undoWords(): ?string
+    /** @return array{string|null, string} what would be undone, null: nothing; and what is said of it */
+    public function undo(): array
     {
-        return $this->sentence(ChangeScheme::lastDone($this->scheme, ['words'])?->words);
+        $last = ChangeScheme::lastDone($this->scheme, ['words', 'folded']);
+        $words = $last?->folded === null ? $this->sentence($last?->words) : null;
+
+        return [$words, $words ?? ($last === null ? 'Nothing to undo' : 'What was handed in more than '.FoldEdits::DAYS.' days ago is not undone any more')];
     }
 
     public function redoWords(): ?string

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\ChangeScheme;
 use App\Actions\InvitePerson;
 use App\Actions\OpenProject;
+use App\Actions\SubmitScheme;
 use App\Mail\OutboxTransport;
 use App\Models\Invitation;
 use App\Models\LogEntry;
@@ -16,14 +18,17 @@ use App\Models\Project;
 use App\Models\Revision;
 use App\Models\Role;
 use App\Models\Scheme;
+use App\Models\SchemeEdit;
 use App\Models\Underlay;
 use App\Models\User;
+use Heurema\Layout\Edit\Add;
 use Heurema\Layout\LayoutReader;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 /** Homes are removed, brought back for thirty days, and gone then; what nobody needs any more is thrown away. */
@@ -129,6 +134,35 @@ final class RemovalTest extends TestCase
         Artisan::call('heurema:prune');
         self::assertSame([$other->id], Revision::query()->pluck('id')->all());
         self::assertSame([1, 1], [Office::query()->count(), User::query()->count()]);
+    }
+
+    public function test_edits_handed_in_long_ago_become_one_that_is_not_undone(): void
+    {
+        $scheme = $this->revision->scheme;
+        $changes = $this->app->make(ChangeScheme::class);
+        $draw = static fn(int $number): Scheme => $changes->edit($scheme->refresh(), $scheme->project->office->users()->firstOrFail(), $scheme->version, new Add($scheme->layout->storeys[0]->id, 'notes', ['id' => "note{$number}", 'at' => [$number, 0], 'text' => 'x']));
+        $before = count($scheme->layout->storeys[0]->notes);
+        array_map($draw, [1, 2, 3]);
+        $this->travel(1)->minutes();
+        $this->app->make(SubmitScheme::class)->submit($scheme->refresh(), $this->principal);
+        $this->travel(89)->days();
+        Artisan::call('heurema:prune');
+        self::assertSame(3, SchemeEdit::query()->count());
+        $this->travel(2)->days();
+        $draw(4);
+        $layout = $scheme->refresh()->layout;
+        Artisan::call('heurema:prune');
+        Artisan::call('heurema:prune');
+        self::assertSame([['3 edits', 3], [SchemeEdit::query()->latest('id')->firstOrFail()->words, null]], SchemeEdit::query()->orderBy('id')->get()->map(static fn(SchemeEdit $edit): array => [$edit->words, $edit->folded])->all());
+        self::assertEquals($layout, $scheme->refresh()->layout);
+
+        $undo = fn(): TestResponse => $this->post("/schemes/{$scheme->id}/undo", ['version' => $scheme->refresh()->version, 'storey' => 'G']);
+        $undo()->assertOk();
+        self::assertCount($before + 3, $scheme->refresh()->layout->storeys[0]->notes);
+        $undo()->assertUnprocessable()->assertSee('is not undone any more');
+        $this->get("/schemes/{$scheme->id}/board")->assertOk()->assertSee('handed in more than 90 days ago');
+        $this->post("/schemes/{$scheme->id}/redo", ['version' => $scheme->refresh()->version, 'storey' => 'G'])->assertOk();
+        self::assertEquals($layout, $scheme->refresh()->layout);
     }
 
     public function test_what_nobody_needs_any_more_is_thrown_away(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\FoldEdits;
 use App\Actions\RemoveHome;
 use App\Actions\RemovePeople;
 use App\Letters\PrintedLetters;
@@ -11,6 +12,7 @@ use App\Mail\OutboxTransport;
 use App\Models\Office;
 use App\Models\OutgoingMail;
 use App\Models\Project;
+use App\Models\Scheme;
 use App\Models\User;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -28,8 +30,9 @@ final class PruneCommand extends Command
 
     protected $description = 'Throws away homes, accounts and offices that were removed long ago, old mails, ended invitations, and what was only kept to be quick';
 
-    public function handle(RemoveHome $homes, RemovePeople $people): int
+    public function handle(RemoveHome $homes, RemovePeople $people, FoldEdits $edits): int
     {
+        Scheme::query()->select('id')->lazyById()->each($edits->fold(...));
         $long = now()->subDays(RemovePeople::DAYS);
         Office::query()->where('removed_at', '<', $long)->get()->each($people->officeForGood(...));
         User::query()->where('removed_at', '<', $long)->get()->each($people->accountForGood(...));
