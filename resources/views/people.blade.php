@@ -53,6 +53,11 @@
                 <input type="hidden" name="wanted" value="{{ $office->wants_codes ? 0 : 1 }}">
                 <p><button class="btn btn-quiet">{{ $office->wants_codes ? 'Leave it to everybody' : 'Want it of principals and reviewers' }}</button></p>
             </form>
+            <section class="office-log">
+                <h2>What is kept</h2>
+                <table class="schedule"><thead><tr><th scope="col">What</th><th scope="col">How many</th><th scope="col">Size</th></tr></thead>
+                    <tbody>@foreach ($sizes as $what => [$count, $size])<tr><th scope="row">{{ $what }}</th><td>{{ $count }}</td><td>{{ $size }}</td></tr>@endforeach</tbody></table>
+            </section>
             <details class="project-remove"><summary>Remove the office</summary>
                 <form method="post" action="{{ route('people.office.remove') }}">@csrf @method('delete')<p>Nobody but principals gets in any more; they can bring {{ $office->name }} back for {{ App\Actions\RemovePeople::DAYS }} days. Then all its homes, letters and people are gone.</p>
                     <label class="form-label" for="office-name">Type its name</label> <input class="form-control" id="office-name" name="name" maxlength="200" required autocomplete="off">@error('name')<p class="field-error" role="alert">{{ $message }}</p>@enderror

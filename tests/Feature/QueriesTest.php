@@ -26,7 +26,7 @@ final class QueriesTest extends TestCase
         $most = [
             '/' => 12,
             '/?q=terrace&state=submitted' => 12,
-            '/people' => 3,
+            '/people' => 9,
             '/outbox' => 2,
             '/rule-books' => 1,
             '/rule-books/us-irc-2021' => 0,

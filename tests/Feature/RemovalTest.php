@@ -21,6 +21,7 @@ use App\Models\Scheme;
 use App\Models\SchemeEdit;
 use App\Models\Underlay;
 use App\Models\User;
+use App\Pages\OfficeSizes;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\LayoutReader;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -163,6 +164,18 @@ final class RemovalTest extends TestCase
         $this->get("/schemes/{$scheme->id}/board")->assertOk()->assertSee('handed in more than 90 days ago');
         $this->post("/schemes/{$scheme->id}/redo", ['version' => $scheme->refresh()->version, 'storey' => 'G'])->assertOk();
         self::assertEquals($layout, $scheme->refresh()->layout);
+    }
+
+    public function test_principals_see_how_much_is_kept(): void
+    {
+        Storage::disk(Underlay::DISK)->put('underlays/of-it.png', str_repeat('x', 3072));
+        $this->revision->scheme->underlays()->forceCreate(['scheme_id' => $this->revision->scheme_id, 'storey' => 'G', 'file' => 'underlays/of-it.png', 'width' => 1, 'height' => 1, 'x' => 0, 'y' => 0, 'mm_per_px' => 1, 'angle' => 0]);
+        $sizes = (new OfficeSizes($this->principal->office))->listed();
+        self::assertSame(['Drawings' => 1, 'Edits' => 0, 'Revisions' => 1, 'Letters' => 0, 'Mails' => 0, 'Pictures' => 1], array_map(static fn(array $size): int => $size[0], $sizes));
+        self::assertSame(['0 B', '3 KB'], [$sizes['Edits'][1], $sizes['Pictures'][1]]);
+        $this->get('/people')->assertOk()->assertSee('What is kept')->assertSee('3 KB');
+        $this->actingAs(User::factory()->create(['role' => Role::Designer, 'office_id' => $this->principal->office_id]))->get('/people')->assertOk()->assertDontSee('What is kept');
+        self::assertSame(0, (new OfficeSizes(User::factory()->create()->office))->listed()['Drawings'][0]);
     }
 
     public function test_what_nobody_needs_any_more_is_thrown_away(): void

@@ -11,6 +11,7 @@ use App\Models\OfficeEntry;
 use App\Models\OutgoingMail;
 use App\Models\Role;
 use App\Models\User;
+use App\Pages\OfficeSizes;
 use App\Security\Sessions;
 use App\Security\UncommonPassword;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -31,6 +32,7 @@ final class PeopleController
             'invitations' => Invitation::query()->where('office_id', $user->office_id)->whereNull('accepted_at')->latest('id')->get(),
             'entries' => OfficeEntry::query()->with('user')->where('office_id', $user->office_id)->latest('id')->limit(50)->get(),
             'office' => $user->office,
+            'sizes' => $user->can('invite', User::class) ? (new OfficeSizes($user->office))->listed() : [],
         ]);
     }
 
