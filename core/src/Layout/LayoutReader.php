@@ -22,7 +22,6 @@ final class LayoutReader
      */
     public function read(string $json): Layout
     {
-        $pause = new CollectorPause();
         self::refuseLarger(strlen($json), self::LARGEST_READ_BYTES);
         try {
             $value = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);

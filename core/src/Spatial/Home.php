@@ -8,7 +8,6 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\BoxGrid;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\TangledLines;
-use Heurema\Layout\CollectorPause;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
@@ -90,7 +89,6 @@ final class Home implements Subject
     /** @throws UnreadableLayout when the walls of a storey make no sense */
     public function __construct(public readonly Layout $layout)
     {
-        $pause = new CollectorPause();
         $names = new Names($this);
         $plans = [];
         foreach ($layout->storeys as $number => $storey) {
