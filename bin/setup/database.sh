@@ -69,7 +69,7 @@ CREATE DATABASE IF NOT EXISTS \`$name\`;
 CREATE USER IF NOT EXISTS 'heurema'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
 ALTER USER 'heurema'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
 GRANT ALL ON \`$name\`.* TO 'heurema'@'127.0.0.1';
-GRANT ALL ON \`${name}\\_test%\`.* TO 'heurema'@'127.0.0.1';
+GRANT ALL ON \`${name}\\_%\`.* TO 'heurema'@'127.0.0.1';
 SQL
     export DB_CONNECTION=mariadb DB_HOST=127.0.0.1 DB_PORT DB_DATABASE="$name" DB_USERNAME=heurema DB_PASSWORD
 }

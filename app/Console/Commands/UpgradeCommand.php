@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Backup\Backup;
+use App\Backup\BackupRefused;
+use Illuminate\Console\Command;
+use Illuminate\Database\Migrations\Migrator;
+use Illuminate\Support\Facades\File;
+
+/**
+ * Brings the database up to date, with a backup before. What fails halfway is put back as it was.
+ * Exit 0: up to date; 1: as it was before.
+ */
+final class UpgradeCommand extends Command
+{
+    use Complains;
+    use ServesNobody;
+
+    protected $signature = 'heurema:upgrade';
+
+    protected $description = 'Back up, then bring the database up to date; put the backup back when that fails';
+
+    public function handle(Backup $backup, Migrator $migrator): int
+    {
+        if (!$this->isBehind($migrator)) {
+            return self::SUCCESS;
+        }
+        if (!$migrator->repositoryExists()) {
+            return $this->call('migrate', ['--force' => true, '--quiet' => true]);
+        }
+        $file = storage_path('app/backups/before-'.now()->format('Y-m-d-His').'.zip');
+        try {
+            File::ensureDirectoryExists(dirname($file), 0o700);
+            $backup->make($file);
+        } catch (BackupRefused $e) {
+            $this->complain("The database is not brought up to date, for there is no backup: {$e->getMessage()}");
+
+            return self::FAILURE;
+        }
+
+        return $this->servingNobody(fn(): int => $this->migrate($backup, $file));
+    }
+
+    private function migrate(Backup $backup, string $file): int
+    {
+        try {
+            $this->callSilently('migrate', ['--force' => true]);
+        } catch (\Throwable $e) {
+            $backup->restore($file, isOver: true);
+            $this->complain("The database could not be brought up to date and is as it was before: {$e->getMessage()}");
+
+            return self::FAILURE;
+        }
+        $this->info("The database is up to date. What it was before: php artisan heurema:restore {$file} --over, with the version before.");
+
+        return self::SUCCESS;
+    }
+
+    private function isBehind(Migrator $migrator): bool
+    {
+        $ran = $migrator->repositoryExists() ? $migrator->getRepository()->getRan() : [];
+
+        return array_diff(array_keys($migrator->getMigrationFiles([database_path('migrations'), ...$migrator->paths()])), $ran) !== [];
+    }
+}
