@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use Symfony\Component\Process\Process;
+use App\Exchange\Converter;
+use App\Exchange\UnfinishedConversion;
 
 /** Prints a sheet that was drawn as SVG into a PDF of the same size or a picture, with rsvg-convert and the fonts that ship with Heurema. */
 final class PdfPrinter
 {
     private const SECONDS = 30;
 
+    /** @throws UnfinishedConversion */
     public function print(string $svg): string
     {
         return $this->convert($svg, ['--format=pdf']);
@@ -20,6 +22,8 @@ final class PdfPrinter
      * The same as a PNG.
      *
      * @param int $width pixels
+     *
+     * @throws UnfinishedConversion
      */
     public function picture(string $svg, int $width): string
     {
@@ -29,10 +33,7 @@ final class PdfPrinter
     /** @param list<string> $options */
     private function convert(string $svg, array $options): string
     {
-        $process = new Process(['rsvg-convert', ...$options], env: ['FONTCONFIG_FILE' => $this->fonts()], input: $svg, timeout: self::SECONDS);
-        $process->mustRun();
-
-        return $process->getOutput();
+        return (new Converter(self::SECONDS))->run(['rsvg-convert', ...$options], $svg, ['FONTCONFIG_FILE' => $this->fonts()]);
     }
 
     private function fonts(): string

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Tracing;
 
+use App\Exchange\Converter;
 use App\Exchange\TemporaryFile;
+use App\Exchange\UnfinishedConversion;
 use Illuminate\Http\UploadedFile;
-use Symfony\Component\Process\Exception\ProcessTimedOutException;
-use Symfony\Component\Process\Process;
 
 /** A picture that was handed in to be traced: PNG, JPEG, or one page of a PDF drawn as PNG. */
 final readonly class PictureFile
@@ -17,7 +17,9 @@ final readonly class PictureFile
 
     /** The longer side of a page of a PDF, px. */
     private const PAGE_PIXELS = 3000;
-    private const SECONDS = 30;
+
+    /** Of the processor, for a page. */
+    private const SECONDS = 5;
 
     private function __construct(public string $content, public string $extension, public int $width, public int $height) {}
 
@@ -52,11 +54,10 @@ final readonly class PictureFile
     private static function drawn(string $path, int $page): string
     {
         $png = TemporaryFile::with('page', static function (string $out) use ($path, $page): string|false {
-            $process = new Process(['pdftoppm', '-png', '-singlefile', '-f', (string) $page, '-l', (string) $page, '-scale-to', (string) self::PAGE_PIXELS, $path, $out], timeout: self::SECONDS);
             try {
-                $process->run();
-            } catch (ProcessTimedOutException) {
-                throw new UnreadablePicture('The page takes too long to draw.');
+                (new Converter(self::SECONDS))->run(['pdftoppm', '-png', '-singlefile', '-f', (string) $page, '-l', (string) $page, '-scale-to', (string) self::PAGE_PIXELS, $path, $out]);
+            } catch (UnfinishedConversion $e) {
+                throw new UnreadablePicture($e->isTooLong ? 'The page takes too long to draw. Hand it in as a picture.' : "The PDF has no page {$page} that can be drawn.");
             }
 
             return is_file("{$out}.png") ? file_get_contents("{$out}.png") : false;

@@ -86,6 +86,15 @@ final class UnderlayTest extends TestCase
         $this->lay(new UploadedFile(self::pdf(), 'plan.pdf', 'application/pdf', null, true), 2)->assertSessionHasErrors(['picture' => 'The PDF has no page 2 that can be drawn.']);
     }
 
+    public function test_a_page_whose_forms_draw_each_other_without_end_is_refused(): void
+    {
+        $before = Underlay::query()->count();
+        $this->lay(new UploadedFile(self::pdf(self::nestedForms(12)), 'plan.pdf', 'application/pdf', null, true))->assertSessionHasErrors(['picture' => 'The page takes too long to draw. Hand it in as a picture.']);
+        self::assertSame($before, Underlay::query()->count());
+        $this->lay(new UploadedFile(self::pdf(self::nestedForms(3)), 'plan.pdf', 'application/pdf', null, true))->assertSessionHasNoErrors();
+        self::assertSame([], glob(sys_get_temp_dir().'/heurema-page-*'));
+    }
+
     public function test_files_that_are_no_pictures_are_refused(): void
     {
         foreach (['<svg xmlns="http://www.w3.org/2000/svg"/>', 'GIF89a', '%PDF-1.4 nothing', ''] as $content) {
@@ -152,12 +161,32 @@ final class UnderlayTest extends TestCase
         return Underlay::query()->latest('id')->firstOrFail();
     }
 
-    /** The least there can be of a PDF: one empty page, twice as wide as high. */
-    private static function pdf(): string
+    /**
+     * The least there can be of a PDF: one page, twice as wide as high.
+     *
+     * @param string $drawing objects from the fourth on; the fifth, if there is one, is drawn by the fourth, what is on the page
+     */
+    private static function pdf(string $drawing = ''): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'heurema-pdf-');
-        file_put_contents($path, "%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n2 0 obj<</Type/Pages/Kids[3 0 R]/Count 1>>endobj\n3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 600 300]>>endobj\ntrailer<</Root 1 0 R>>\n%%EOF\n");
+        $contents = $drawing === '' ? '' : '/Contents 4 0 R/Resources<</XObject<</F 5 0 R>>>>';
+        file_put_contents($path, "%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n2 0 obj<</Type/Pages/Kids[3 0 R]/Count 1>>endobj\n3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 600 300]{$contents}>>endobj\n{$drawing}trailer<</Root 1 0 R>>\n%%EOF\n");
 
         return $path;
+    }
+
+    /** Forms that each draw the next one ten times, the last one a line. */
+    private static function nestedForms(int $depth): string
+    {
+        $times = str_repeat('/F Do ', 10);
+        $objects = '4 0 obj<</Length '.strlen($times).">>stream\n{$times}\nendstream endobj\n";
+        for ($number = 5; $number < 5 + $depth; ++$number) {
+            $isLast = $number === 4 + $depth;
+            $stream = $isLast ? '0 0 m 600 300 l S' : $times;
+            $resources = $isLast ? '' : '/Resources<</XObject<</F '.($number + 1).' 0 R>>>>';
+            $objects .= "{$number} 0 obj<</Type/XObject/Subtype/Form/BBox[0 0 600 300]{$resources}/Length ".strlen($stream).">>stream\n{$stream}\nendstream endobj\n";
+        }
+
+        return $objects;
     }
 }
