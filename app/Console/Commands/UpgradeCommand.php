@@ -29,7 +29,7 @@ final class UpgradeCommand extends Command
             return self::SUCCESS;
         }
         if (!$migrator->repositoryExists()) {
-            return $this->call('migrate', ['--force' => true, '--quiet' => true]);
+            return $this->callSilently('migrate', ['--force' => true]);
         }
         $file = storage_path('app/backups/before-'.now()->format('Y-m-d-His').'.zip');
         try {

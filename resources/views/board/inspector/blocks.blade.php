@@ -7,7 +7,9 @@
         <ul class="block-questions">
             @foreach ($questions as $question)
                 <li>{{ $blocks->says($question) }}
-                    @foreach ($blocks->answers($question) as $answer)<button type="button" class="btn btn-tool btn-sm" data-does="give-way" data-values="{{ json_encode(array_diff_key($answer, ['words' => 0])) }}">{{ $answer['words'] }}</button> @endforeach
+                    <div class="answers">
+                        @foreach ($blocks->answers($question) as $answer)<button type="button" class="btn btn-tool btn-sm" data-does="give-way" data-values="{{ json_encode(array_diff_key($answer, ['words' => 0])) }}">{{ $answer['words'] }}</button> @endforeach
+                    </div>
                 </li>
             @endforeach
         </ul>
