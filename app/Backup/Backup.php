@@ -28,7 +28,7 @@ final class Backup
      */
     public function make(string $path): BackupContents
     {
-        return $this->inFolder(function (string $folder) use ($path): BackupContents {
+        return $this->alone(function (string $folder) use ($path): BackupContents {
             $database = "{$folder}/".Archive::DATABASE;
             $this->dump->write($this->database(), $database);
 
@@ -53,7 +53,7 @@ final class Backup
      */
     public function restore(string $path, bool $isOver): void
     {
-        $this->inFolder(function (string $folder) use ($path, $isOver): void {
+        $this->alone(function (string $folder) use ($path, $isOver): void {
             ['files' => $files, 'migrations' => $migrations] = Archive::read($path, $folder);
             $unknown = array_diff($migrations, array_keys($this->migrator->getMigrationFiles([database_path('migrations'), ...$this->migrator->paths()])));
             if ($unknown !== []) {
@@ -132,22 +132,28 @@ final class Backup
     }
 
     /**
+     * In a folder that is gone afterwards, and never two at once: half of a database that is being put back is no backup.
+     *
      * @template T
      *
-     * @param callable(string): T $work
+     * @param callable(string): T $work is given the folder
      *
      * @return T
+     *
+     * @throws BackupRefused
      */
-    private function inFolder(callable $work): mixed
+    private function alone(callable $work): mixed
     {
-        $folder = sys_get_temp_dir().'/heurema-backup-'.Str::random(16);
-        if (!@mkdir($folder, 0o700)) {
-            throw new BackupRefused("The folder {$folder} cannot be made.");
+        $lock = "{$this->database()}-backup";
+        if (DB::scalar('SELECT GET_LOCK(?, 0)', [$lock]) !== 1) {
+            throw new BackupRefused('Another backup is being made or put back.');
         }
+        $folder = sys_get_temp_dir().'/heurema-backup-'.Str::random(16);
         try {
-            return $work($folder);
+            return @mkdir($folder, 0o700) ? $work($folder) : throw new BackupRefused("The folder {$folder} cannot be made.");
         } finally {
             File::deleteDirectory($folder);
+            DB::scalar('SELECT RELEASE_LOCK(?)', [$lock]);
         }
     }
 }

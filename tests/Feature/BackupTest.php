@@ -127,6 +127,27 @@ final class BackupTest extends TestCase
         self::assertSame($before, $this->rows());
     }
 
+    public function test_no_two_run_at_once(): void
+    {
+        $connection = DB::connectUsing('another', (array) config('database.connections.'.DB::getDefaultConnection()));
+        self::assertSame(1, $connection->scalar('SELECT GET_LOCK(?, 0)', ["{$this->database}-backup"]));
+        $this->artisanSays('heurema:backup', ['file' => $this->file()], 1, 'Another backup is being made or put back.');
+        $connection->scalar('SELECT RELEASE_LOCK(?)', ["{$this->database}-backup"]);
+        $this->artisanSays('heurema:backup', ['file' => $this->file()], 0, '');
+        $this->artisanSays('heurema:backup', ['file' => $this->file()], 0, '');
+    }
+
+    public function test_backups_of_upgrades_are_pruned_but_for_the_last(): void
+    {
+        $names = ['before-2026-01-01-120000.zip' => 200, 'before-2026-02-01-120000.zip' => 91, 'before-2026-03-01-120000.zip' => 89, 'before-2026-04-01-120000.zip' => 92];
+        foreach ($names as $name => $days) {
+            File::ensureDirectoryExists("{$this->folder}/app/backups");
+            touch("{$this->folder}/app/backups/{$name}", now()->subDays($days)->getTimestamp());
+        }
+        $this->artisanSays('heurema:prune', [], 0, '');
+        self::assertSame(['before-2026-03-01-120000.zip', 'before-2026-04-01-120000.zip'], array_map(basename(...), array_map(strval(...), File::files("{$this->folder}/app/backups"))));
+    }
+
     private function fill(): void
     {
         $reviewer = User::factory()->create(['role' => Role::Reviewer, 'name' => "Zoë O'Hara \\ 'quoted' \u{1F3E0}"]);

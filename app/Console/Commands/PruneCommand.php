@@ -49,6 +49,7 @@ final class PruneCommand extends Command
         $cached = DB::table('cache')->where('expiration', '<', now()->getTimestamp())->delete();
         $this->pruneBooks();
         $this->pruneLetters();
+        $this->pruneBackups();
         $this->info("{$removed->count()} homes, {$mails->count()} mails, {$invitations} invitations, {$tokens} links, {$batches} batches, {$cached} kept reports thrown away.");
 
         return self::SUCCESS;
@@ -61,6 +62,17 @@ final class PruneCommand extends Command
         foreach (array_filter($disk->files(PrintedLetters::FOLDER), is_string(...)) as $file) {
             if ($disk->lastModified($file) < now()->subDays(self::DAYS)->getTimestamp()) {
                 $disk->delete($file);
+            }
+        }
+    }
+
+    /** Those that upgrades made; the last one stays. */
+    private function pruneBackups(): void
+    {
+        $folder = storage_path(UpgradeCommand::BACKUPS);
+        foreach (array_slice(array_reverse(is_dir($folder) ? File::files($folder) : []), 1) as $file) {
+            if ($file->getMTime() < now()->subDays(self::DAYS)->getTimestamp()) {
+                File::delete($file->getPathname());
             }
         }
     }

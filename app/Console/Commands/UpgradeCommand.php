@@ -19,6 +19,9 @@ final class UpgradeCommand extends Command
     use Complains;
     use ServesNobody;
 
+    /** In the storage folder. */
+    public const BACKUPS = 'app/backups';
+
     protected $signature = 'heurema:upgrade';
 
     protected $description = 'Back up, then bring the database up to date; put the backup back when that fails';
@@ -31,7 +34,7 @@ final class UpgradeCommand extends Command
         if (!$migrator->repositoryExists()) {
             return $this->callSilently('migrate', ['--force' => true]);
         }
-        $file = storage_path('app/backups/before-'.now()->format('Y-m-d-His').'.zip');
+        $file = storage_path(self::BACKUPS.'/before-'.now()->format('Y-m-d-His').'.zip');
         try {
             File::ensureDirectoryExists(dirname($file), 0o700);
             $backup->make($file);
