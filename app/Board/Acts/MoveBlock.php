@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Board\UsualWalls;
 use App\Http\Requests\BoardRequest;
-use Heurema\Drafting\BlockPlan;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Move;
 use Heurema\Layout\Layout;
@@ -17,6 +15,6 @@ final readonly class MoveBlock implements Act
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
-        return $asked->boolean('free') ? new Move([$asked->select()], $asked->point('by')) : (new BlockPlan($asked->drawnOn($layout)->blocks, UsualWalls::thicknesses($layout)['interior']))->move($asked->select(), $asked->point('by'));
+        return $asked->boolean('free') ? new Move([$asked->select()], $asked->point('by')) : $asked->blockPlan($layout)->move($asked->select(), $asked->point('by'));
     }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Board\UsualWalls;
 use App\Http\Requests\BoardRequest;
-use Heurema\Drafting\BlockPlan;
 use Heurema\Drafting\BlockSide;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
@@ -17,7 +15,7 @@ final readonly class PushBlock implements Act
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
-        $plan = new BlockPlan($asked->drawnOn($layout)->blocks, UsualWalls::thicknesses($layout)['interior']);
+        $plan = $asked->blockPlan($layout);
         $towards = $asked->word('side', BlockSide::Right);
 
         return $asked->string('how')->value() === 'stretch' ? $plan->stretch($asked->select(), $towards) : $plan->push($asked->select(), $towards);

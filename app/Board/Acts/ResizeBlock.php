@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Board\UsualWalls;
 use App\Http\Requests\BoardRequest;
-use Heurema\Drafting\BlockPlan;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
 use Heurema\Units\SizeReader;
@@ -19,6 +17,6 @@ final readonly class ResizeBlock implements Act
     {
         [$width, $depth] = (new SizeReader($layout->lengths()))->read($asked->string('size')->value());
 
-        return (new BlockPlan($asked->drawnOn($layout)->blocks, UsualWalls::thicknesses($layout)['interior']))->resize($asked->select(), $width->mm, $depth->mm);
+        return $asked->blockPlan($layout)->resize($asked->select(), $width->mm, $depth->mm);
     }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Board\UsualWalls;
 use App\Http\Requests\BoardRequest;
-use Heurema\Drafting\BlockPlan;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
 
@@ -16,6 +14,6 @@ final readonly class SwapBlocks implements Act
 {
     public function edit(BoardRequest $asked, Layout $layout): Edit
     {
-        return (new BlockPlan($asked->drawnOn($layout)->blocks, UsualWalls::thicknesses($layout)['interior']))->swap($asked->select(), $asked->string('with')->value());
+        return $asked->blockPlan($layout)->swap($asked->select(), $asked->string('with')->value());
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Board\UsualWalls;
 use App\Models\User;
+use Heurema\Drafting\BlockPlan;
 use Heurema\Drafting\WallPen;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -90,6 +92,12 @@ final class BoardRequest extends FormRequest
     public function drawnOn(Layout $layout): Storey
     {
         return $layout->storey($this->storey()) ?? throw new RefusedEdit("There is no storey \"{$this->storey()}\".");
+    }
+
+    /** The blocks of the storey in sight, a partition of the usual thickness apart. */
+    public function blockPlan(Layout $layout): BlockPlan
+    {
+        return new BlockPlan($this->drawnOn($layout)->blocks, UsualWalls::thicknesses($layout)['interior']);
     }
 
     /**
