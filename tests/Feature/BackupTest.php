@@ -120,6 +120,13 @@ final class BackupTest extends TestCase
         self::assertFileDoesNotExist("{$this->folder}/framework/down");
         self::assertCount(1, File::files("{$this->folder}/app/backups"));
 
+        $connection = DB::connectUsing('another', (array) config('database.connections.'.DB::getDefaultConnection()));
+        $connection->scalar('SELECT GET_LOCK(?, 0)', ["{$this->database}-backup"]);
+        $this->artisanSays('heurema:upgrade', [], 1, 'there is no backup: Another backup is being made');
+        self::assertFileDoesNotExist("{$this->folder}/framework/down");
+        self::assertSame($before, $this->rows());
+        $connection->scalar('SELECT RELEASE_LOCK(?)', ["{$this->database}-backup"]);
+
         $this->migration('works', 'ALTER TABLE underlays ADD note VARCHAR(20)');
         $this->artisanSays('heurema:upgrade', [], 0, 'The database is up to date.');
         self::assertTrue(Schema::hasColumn('underlays', 'note'));

@@ -35,16 +35,19 @@ final class UpgradeCommand extends Command
             return $this->callSilently('migrate', ['--force' => true]);
         }
         $file = storage_path(self::BACKUPS.'/before-'.now()->format('Y-m-d-His').'.zip');
+        File::ensureDirectoryExists(dirname($file), 0o700);
         try {
-            File::ensureDirectoryExists(dirname($file), 0o700);
-            $backup->make($file);
+            // nobody may write between the backup and the change: putting it back would lose that
+            return $this->servingNobody(function () use ($backup, $file): int {
+                $backup->make($file);
+
+                return $this->migrate($backup, $file);
+            });
         } catch (BackupRefused $e) {
             $this->complain("The database is not brought up to date, for there is no backup: {$e->getMessage()}");
 
             return self::FAILURE;
         }
-
-        return $this->servingNobody(fn(): int => $this->migrate($backup, $file));
     }
 
     private function migrate(Backup $backup, string $file): int
@@ -52,7 +55,7 @@ final class UpgradeCommand extends Command
         try {
             $this->callSilently('migrate', ['--force' => true]);
         } catch (\Throwable $e) {
-            $backup->restore($file, isOver: true);
+            $this->putBack($backup, $file);
             $this->complain("The database could not be brought up to date and is as it was before: {$e->getMessage()}");
 
             return self::FAILURE;
@@ -60,6 +63,15 @@ final class UpgradeCommand extends Command
         $this->info("The database is up to date. What it was before: php artisan heurema:restore {$file} --over, with the version before.");
 
         return self::SUCCESS;
+    }
+
+    private function putBack(Backup $backup, string $file): void
+    {
+        try {
+            $backup->restore($file, isOver: true);
+        } catch (BackupRefused $e) {
+            throw new \RuntimeException("The database is only partly up to date: php artisan heurema:restore {$file} --over, once this is mended: {$e->getMessage()}", previous: $e);
+        }
     }
 
     private function isBehind(Migrator $migrator): bool
