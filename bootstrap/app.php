@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Exchange\Unavailable;
 use App\Exchange\UnwrittenFile;
 use App\Http\Controllers\HealthController;
 use App\Http\Middleware\PlainInput;
@@ -31,6 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(UnreadableRuleBook::class);
+        $exceptions->render(static fn(Throwable $e): ?Response => Unavailable::answer($e));
         $exceptions->render(static fn(UnreadableRuleBook $e): Response => response()->view('unreadable-book', ['reason' => $e->getMessage()], 503));
         $exceptions->render(static fn(UnreadableLayout $e): Response => response()->view('unreadable-home', ['reason' => $e->getMessage()], 503));
         $exceptions->render(static fn(UnwrittenFile $e): Response => response($e->getMessage(), 507, ['Content-Type' => 'text/plain; charset=UTF-8']));

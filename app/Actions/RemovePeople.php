@@ -24,7 +24,7 @@ final readonly class RemovePeople
     public function account(User $person, User $by): void
     {
         DB::transaction(function () use ($person, $by): void {
-            $person->forceFill(['disabled_at' => $person->disabled_at ?? now(), 'removed_at' => now(), 'remember_token' => Str::random(60)])->save();
+            $person->forceFill(['disabled_at' => $person->disabled_at ?? now(), 'removed_at' => now()])->save();
             $this->sessions->endAll($person);
             $by->office->log($by, "{$person->name}: account removed");
         });

@@ -11,7 +11,6 @@ use Heurema\Spatial\Home;
 use Illuminate\Bus\Batchable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\DB;
 
 /** Examines a revision again, with the rule books as they are now. */
 final class ExamineRevision implements ShouldQueue
@@ -19,17 +18,18 @@ final class ExamineRevision implements ShouldQueue
     use Batchable;
     use Queueable;
 
-    public function __construct(private readonly int $revision) {}
+    public function __construct(private readonly int $revision)
+    {
+        $this->through(new Once());
+    }
 
     public function handle(KeptReports $reports): void
     {
         if ($this->batch()?->cancelled() === true) {
             return;
         }
-        DB::transaction(function () use ($reports): void {
-            // what was decided in the meantime stays as it was decided
-            $revision = Revision::query()->lockForUpdate()->with('statements')->whereNull('decided')->find($this->revision);
-            $revision?->update(['counts' => $reports->report(new Home($revision->examined()), Basis::ofRevision($revision))->counts()]);
-        });
+        // what was decided in the meantime stays as it was decided
+        $revision = Revision::query()->lockForUpdate()->with('statements')->whereNull('decided')->find($this->revision);
+        $revision?->update(['counts' => $reports->report(new Home($revision->examined()), Basis::ofRevision($revision))->counts()]);
     }
 }

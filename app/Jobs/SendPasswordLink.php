@@ -17,7 +17,10 @@ final class SendPasswordLink implements ShouldQueue
 {
     use Queueable;
 
-    public function __construct(private readonly string $email) {}
+    public function __construct(private readonly string $email)
+    {
+        $this->through(new Once());
+    }
 
     public function handle(): void
     {

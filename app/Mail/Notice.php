@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Mail;
 
+use App\Jobs\Once;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Mail\Mailable;
@@ -19,8 +20,7 @@ final class Notice extends Mailable implements ShouldQueue
     /** @param bool $isSecret its link is for whoever gets the mail alone */
     public function __construct(private readonly int $office, private readonly string $about, public readonly string $words, public readonly string $link, private readonly bool $isSecret = false)
     {
-        // what it tells of has been written by then
-        $this->afterCommit();
+        $this->onConnection('mails')->through(new Once());
     }
 
     public function envelope(): Envelope

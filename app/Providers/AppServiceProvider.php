@@ -6,13 +6,16 @@ namespace App\Providers;
 
 use App\Mail\OutboxTransport;
 use App\Rules\KeptBookReader;
+use App\Security\Sessions;
 use Heurema\Measure\Catalogue;
 use Heurema\Rulebook\Shelf;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
@@ -28,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Event::listen(static fn(Login $login) => app(Sessions::class)->begin($login));
         Mail::extend('outbox', static fn(): OutboxTransport => new OutboxTransport());
         Model::shouldBeStrict(!$this->app->isProduction());
         RateLimiter::for('invitations', static fn(Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));

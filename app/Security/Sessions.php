@@ -4,54 +4,105 @@ declare(strict_types=1);
 
 namespace App\Security;
 
+use App\Models\SignIn;
 use App\Models\User;
-use Illuminate\Database\ConnectionInterface;
-use Illuminate\Database\Query\Builder;
+use Illuminate\Auth\Events\Login;
+use Illuminate\Contracts\Session\Session;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
 
-/** Where somebody is signed in, as his sessions are kept in the database. */
+/** Where somebody is signed in: each session knows its sign-in, and ends when that is gone, whatever store sessions are kept in. */
 final readonly class Sessions
 {
-    public function __construct(private ConnectionInterface $database) {}
+    /** In a session, the id of its sign-in. */
+    private const SIGN_IN = 'sign-in';
 
-    /**
-     * @param string $current id of the session that asks
-     *
-     * @return list<SignedIn> the latest first
-     */
-    public function of(User $user, string $current): array
+    /** Seconds in which a sign-in is not marked as seen again. */
+    private const SEEN_LATELY = 60;
+
+    /** @return Collection<int, SignIn> the latest first */
+    public function of(User $user): Collection
     {
-        $sessions = [];
-        foreach ($this->table($user)->orderByDesc('last_activity')->limit(50)->get(['id', 'ip_address', 'user_agent', 'last_activity']) as $row) {
-            /** @var array{id: string, ip_address: string|null, user_agent: string|null, last_activity: int} $kept */
-            $kept = (array) $row;
-            $sessions[] = new SignedIn(self::key($kept['id']), $kept['ip_address'] ?? 'an unknown address', $kept['user_agent'] ?? '', Carbon::createFromTimestamp($kept['last_activity']), $kept['id'] === $current);
+        return $this->live($user)->orderByDesc('seen_at')->limit(50)->get();
+    }
+
+    public function isThis(SignIn $signIn, Session $session): bool
+    {
+        return $session->get(self::SIGN_IN) === $signIn->id;
+    }
+
+    /** Whoever has just signed in, by his password or because his browser was to remember him. */
+    public function begin(Login $login): void
+    {
+        if ($login->user instanceof User && request()->hasSession()) {
+            $this->beginIn(request(), $login->user);
+        }
+    }
+
+    /** Does this session go on? One that nobody has noted yet is noted. */
+    public function goesOn(Request $request, User $user): bool
+    {
+        $id = $request->session()->get(self::SIGN_IN);
+        if ($id === null) {
+            $this->beginIn($request, $user);
+
+            return true;
+        }
+        $signIn = SignIn::query()->where('user_id', $user->id)->whereKey($id)->first();
+        if ($signIn !== null && $signIn->seen_at->diffInSeconds(now()) > self::SEEN_LATELY) {
+            $signIn->update(['seen_at' => now()]);
         }
 
-        return $sessions;
+        return $signIn !== null;
     }
 
-    /** Ends one of somebody's own by its key. */
-    public function end(User $user, string $key): void
+    /** Ends one of somebody's own; no browser is remembered any longer. */
+    public function end(User $user, string $id): void
     {
-        $ids = $this->table($user)->pluck('id')->filter(static fn(mixed $id): bool => is_string($id) && hash_equals(self::key($id), $key));
-        $this->table($user)->whereIn('id', $ids)->delete();
+        $this->remembersNobody($user);
+        SignIn::query()->where('user_id', $user->id)->whereKey($id)->delete();
     }
 
-    /** @param string|null $except id of the session that goes on */
-    public function endAll(User $user, ?string $except = null): void
+    public function endThis(Session $session): void
     {
-        $this->table($user)->when($except !== null, static fn(Builder $query) => $query->where('id', '!=', $except))->delete();
+        SignIn::query()->whereKey($session->get(self::SIGN_IN))->delete();
     }
 
-    /** What a page calls a session by: with its id itself somebody could go on in it. */
-    private static function key(string $id): string
+    /** @param Session|null $except that goes on */
+    public function endAll(User $user, ?Session $except = null): void
     {
-        return hash('sha256', "session {$id}");
+        $this->remembersNobody($user);
+        SignIn::query()->where('user_id', $user->id)->when($except !== null, static fn(Builder $query) => $query->whereKeyNot($except?->get(self::SIGN_IN)))->delete();
     }
 
-    private function table(User $user): Builder
+    /** Throws away those whose sessions are over. */
+    public static function prune(): void
     {
-        return $this->database->table('sessions')->where('user_id', $user->id);
+        SignIn::query()->where('seen_at', '<', self::oldest())->delete();
+    }
+
+    private function beginIn(Request $request, User $user): void
+    {
+        $signIn = SignIn::query()->create(['user_id' => $user->id, 'address' => $request->ip(), 'agent' => mb_scrub(Str::substr((string) $request->userAgent(), 0, SignIn::LONGEST_AGENT)), 'seen_at' => now()]);
+        $request->session()->put(self::SIGN_IN, $signIn->id);
+    }
+
+    private function remembersNobody(User $user): void
+    {
+        $user->forceFill(['remember_token' => Str::random(60)])->save();
+    }
+
+    /** @return Builder<SignIn> */
+    private function live(User $user): Builder
+    {
+        return SignIn::query()->where('user_id', $user->id)->where('seen_at', '>=', self::oldest());
+    }
+
+    private static function oldest(): Carbon
+    {
+        return now()->subMinutes(config()->integer('session.lifetime'))->subSeconds(self::SEEN_LATELY);
     }
 }

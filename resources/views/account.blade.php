@@ -52,8 +52,8 @@
                 <thead><tr><th scope="col">Browser</th><th scope="col">From</th><th scope="col">Last seen</th><th scope="col"><span class="visually-hidden">End it</span></th></tr></thead>
                 <tbody>
                     @foreach ($sessions as $session)
-                        <tr><th scope="row">{{ $session->browser() }}@if ($session->isThis) (this one)@endif</th><td>{{ $session->address }}</td><td>{{ $session->last->diffForHumans() }}</td>
-                            <td>@unless ($session->isThis)<form method="post" action="{{ route('account.sessions.end', $session->key) }}">@csrf @method('delete')<button class="btn btn-quiet btn-sm">End it</button></form>@endunless</td></tr>
+                        <tr><th scope="row">{{ $session->browser() }}@if ($isThis($session)) (this one)@endif</th><td>{{ $session->address ?? 'an unknown address' }}</td><td>{{ $session->seen_at->diffForHumans() }}</td>
+                            <td>@unless ($isThis($session))<form method="post" action="{{ route('account.sessions.end', $session->id) }}">@csrf @method('delete')<button class="btn btn-quiet btn-sm">End it</button></form>@endunless</td></tr>
                     @endforeach
                 </tbody>
             </table>

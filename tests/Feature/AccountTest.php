@@ -7,10 +7,13 @@ namespace Tests\Feature;
 use App\Models\Invitation;
 use App\Models\OfficeEntry;
 use App\Models\Role;
+use App\Models\SignIn;
 use App\Models\User;
 use App\Security\Base32;
+use App\Security\Sessions;
 use App\Security\TimeCode;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Queue;
@@ -42,7 +45,7 @@ final class AccountTest extends TestCase
     {
         $this->signedIn($this->reviewer, 'elsewhere');
         $this->actingAs($this->principal)->put("/people/{$this->reviewer->id}/seat", ['open' => '0'])->assertRedirect('/people');
-        self::assertSame(0, DB::table('sessions')->where('user_id', $this->reviewer->id)->count());
+        self::assertSame(0, DB::table('sign_ins')->where('user_id', $this->reviewer->id)->count());
         $this->get('/people')->assertSee('closed since')->assertSee("{$this->reviewer->name}: seat closed");
         $this->actingAs($this->reviewer->refresh())->get('/')->assertRedirect('/sign-in');
         $this->assertGuest();
@@ -91,10 +94,10 @@ final class AccountTest extends TestCase
         $this->signedIn($this->principal, 'of somebody else');
         $this->actingAs($this->reviewer)->put('/account/password', ['current' => 'wrong', 'password' => self::NEW, 'password_confirmation' => self::NEW])->assertSessionHasErrors('current');
         $this->put('/account/password', ['current' => 'daylight', 'password' => 'short', 'password_confirmation' => 'short'])->assertSessionHasErrors('password');
-        self::assertSame(2, DB::table('sessions')->count());
+        self::assertSame(['elsewhere', 'of somebody else', 'this'], $this->signIns());
         $remember = $this->reviewer->fresh()?->getRememberToken();
         $this->put('/account/password', ['current' => 'daylight', 'password' => self::NEW, 'password_confirmation' => self::NEW])->assertSessionHasNoErrors();
-        self::assertSame(['of somebody else'], DB::table('sessions')->pluck('id')->all());
+        self::assertSame(['of somebody else', 'this'], $this->signIns());
         self::assertTrue(Hash::check(self::NEW, (string) $this->reviewer->fresh()?->password));
         self::assertNotSame($remember, $this->reviewer->fresh()?->getRememberToken());
         $this->get('/account')->assertOk()->assertSee('everywhere else you are signed out');
@@ -106,7 +109,7 @@ final class AccountTest extends TestCase
         $this->post('/password', ['email' => $this->reviewer->email]);
         preg_match('#/password/(\w+)\?#', self::lastMail(), $found);
         $this->put('/password', ['token' => $found[1] ?? '', 'email' => $this->reviewer->email, 'password' => self::NEW, 'password_confirmation' => self::NEW])->assertRedirect('/sign-in');
-        self::assertSame(0, DB::table('sessions')->count());
+        self::assertSame(0, DB::table('sign_ins')->count());
     }
 
     public function test_whoever_asks_for_a_link_is_answered_before_anybody_looks_whether_there_is_an_account(): void
@@ -128,15 +131,15 @@ final class AccountTest extends TestCase
         $this->signedIn($this->reviewer, 'one');
         $this->signedIn($this->reviewer, 'two');
         $this->signedIn($this->principal, 'of somebody else');
-        $page = $this->actingAs($this->reviewer)->get('/account')->assertOk()->assertSee('Firefox on Linux')->assertSee('10.1.2.3')->assertDontSee('"one"', false);
-        preg_match_all('#/account/sessions/([0-9a-f]{64})#', (string) $page->getContent(), $keys);
-        self::assertCount(2, $keys[1]);
-        $this->delete('/account/sessions/'.hash('sha256', 'session of somebody else'))->assertRedirect('/account');
-        self::assertSame(3, DB::table('sessions')->count(), 'nobody ends another’s');
-        $this->delete('/account/sessions/'.hash('sha256', 'session one'))->assertRedirect('/account');
-        self::assertEqualsCanonicalizing(['two', 'of somebody else'], DB::table('sessions')->pluck('id')->all());
+        $page = $this->actingAs($this->reviewer)->get('/account')->assertOk()->assertSee('Firefox on Linux')->assertSee('10.1.2.3')->assertSee('(this one)');
+        preg_match_all('#/account/sessions/(\w+)#', (string) $page->getContent(), $keys);
+        self::assertEqualsCanonicalizing(['one', 'two'], $keys[1], 'not this one');
+        $this->delete('/account/sessions/of%20somebody%20else')->assertRedirect('/account');
+        self::assertSame(['of somebody else', 'one', 'this', 'two'], $this->signIns(), 'nobody ends another’s');
+        $this->delete('/account/sessions/one')->assertRedirect('/account');
+        self::assertSame(['of somebody else', 'this', 'two'], $this->signIns());
         $this->delete('/account/sessions')->assertRedirect('/account');
-        self::assertSame(['of somebody else'], DB::table('sessions')->pluck('id')->all());
+        self::assertSame(['of somebody else', 'this'], $this->signIns());
     }
 
     public function test_signing_in_takes_a_code_once_it_is_set_up(): void
@@ -213,6 +216,41 @@ final class AccountTest extends TestCase
         self::assertSame('a second step is wanted at signing in', OfficeEntry::query()->firstOrFail()->words);
     }
 
+    public function test_a_session_that_was_ended_elsewhere_is_signed_out_with_its_next_request(): void
+    {
+        $this->signIn($this->reviewer->email)->assertRedirect('/');
+        $this->get('/')->assertOk();
+        $this->travel(2)->minutes();
+        $this->get('/')->assertOk();
+        self::assertSame(now()->timestamp, SignIn::query()->sole()->seen_at->timestamp, 'it has been seen again');
+        $remember = $this->reviewer->fresh()?->getRememberToken();
+        app(Sessions::class)->end($this->reviewer, SignIn::query()->sole()->id);
+        self::assertNotSame($remember, $this->reviewer->fresh()?->getRememberToken(), 'no browser comes back by itself');
+        $this->get('/')->assertRedirect('/sign-in')->assertSessionHas('status', 'This session has been ended: sign in again.');
+        $this->assertGuest();
+    }
+
+    public function test_signing_out_leaves_no_sign_in_and_old_ones_are_pruned(): void
+    {
+        $this->signIn($this->reviewer->email);
+        $this->post('/sign-out')->assertRedirect('/sign-in');
+        self::assertSame([], $this->signIns());
+        $this->signedIn($this->reviewer, 'old');
+        $this->travel(config()->integer('session.lifetime') + 2)->minutes();
+        $this->actingAs($this->reviewer)->get('/account')->assertOk()->assertDontSee('Firefox on Linux');
+        self::assertSame(0, Artisan::call('heurema:prune'));
+        self::assertSame(['this'], $this->signIns());
+    }
+
+    /** @return list<string> ids, the one of this session as `this`, in their order */
+    private function signIns(): array
+    {
+        $ids = array_map(static fn(mixed $id): string => $id === session()->get('sign-in') ? 'this' : (is_string($id) ? $id : ''), DB::table('sign_ins')->pluck('id')->all());
+        sort($ids);
+
+        return $ids;
+    }
+
     private static function code(string $secret): string
     {
         return TimeCode::at(Base32::decode($secret), intdiv(now()->getTimestamp(), TimeCode::STEP_SECONDS));
@@ -220,7 +258,7 @@ final class AccountTest extends TestCase
 
     private function signedIn(User $user, string $id): void
     {
-        DB::table('sessions')->insert(['id' => $id, 'user_id' => $user->id, 'ip_address' => '10.1.2.3', 'user_agent' => 'Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0', 'payload' => '', 'last_activity' => now()->getTimestamp()]);
+        DB::table('sign_ins')->insert(['id' => $id, 'user_id' => $user->id, 'address' => '10.1.2.3', 'agent' => 'Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0', 'seen_at' => now()]);
     }
 
     /** @return TestResponse<Response> */

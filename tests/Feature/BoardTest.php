@@ -227,7 +227,7 @@ final class BoardTest extends TestCase
         $this->send('acts/edit', ['edit' => '{"edit": "document", "values": {"north": 10}}'])->assertOk();
         DB::enableQueryLog();
         $this->send('acts/edit', ['edit' => '{"edit": "document", "values": {"north": 20}}'])->assertOk();
-        self::assertLessThanOrEqual(12, count(DB::getQueryLog()));
+        self::assertLessThanOrEqual(13, count(DB::getQueryLog()));
     }
 
     /**

@@ -90,6 +90,8 @@ final class ReviewHoldsTest extends TestCase
             $this->post("/revisions/{$this->revision->id}/{$what}", $posted)->assertSessionHasErrors();
             self::assertSame($before, $this->kept(), $state);
             DB::rollBack();
+            // the session was noted within what was taken back
+            $this->actingAs($this->reviewer);
             $this->revision->refresh();
         }
     }

@@ -81,7 +81,7 @@ final class ReviewTest extends TestCase
     {
         DB::enableQueryLog();
         $this->get($this->address())->assertOk();
-        self::assertLessThanOrEqual(7, count(DB::getQueryLog()));
+        self::assertLessThanOrEqual(8, count(DB::getQueryLog()));
     }
 
     /** @param array<string, string> $query */

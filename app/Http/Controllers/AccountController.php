@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\SignIn;
 use App\Models\User;
 use App\Security\SecondStep;
 use App\Security\Sessions;
@@ -12,7 +13,6 @@ use App\Security\UncommonPassword;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Str;
 use Illuminate\View\View;
 
 /** One's own account: its password, where one is signed in, the second step. */
@@ -24,7 +24,8 @@ final readonly class AccountController
     {
         return view('account', [
             'user' => $user,
-            'sessions' => $this->sessions->of($user, $request->session()->getId()),
+            'sessions' => $this->sessions->of($user),
+            'isThis' => fn(SignIn $one): bool => $this->sessions->isThis($one, $request->session()),
             'codeAddress' => $user->code_secret === null || $user->hasCodes() ? null : TimeCode::address($user->code_secret, $user->email),
         ]);
     }
@@ -33,14 +34,14 @@ final readonly class AccountController
     public function password(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
         $request->validate(['current' => ['required', 'current_password'], 'password' => ['required', 'confirmed', 'max:255', new UncommonPassword([$user->name, $user->email])]], ['current.current_password' => 'This is not your password.']);
-        $user->forceFill(['password' => $request->string('password')->value(), 'remember_token' => Str::random(60)])->save();
-        $this->sessions->endAll($user, $request->session()->getId());
+        $user->forceFill(['password' => $request->string('password')->value()])->save();
+        $this->sessions->endAll($user, $request->session());
         $request->session()->regenerate();
 
         return redirect()->route('account')->with('status', 'The new password is set; everywhere else you are signed out.');
     }
 
-    public function endSession(Request $request, string $session, #[CurrentUser] User $user): RedirectResponse
+    public function endSession(string $session, #[CurrentUser] User $user): RedirectResponse
     {
         $this->sessions->end($user, $session);
 
@@ -49,8 +50,7 @@ final readonly class AccountController
 
     public function endOthers(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
-        $user->forceFill(['remember_token' => Str::random(60)])->save();
-        $this->sessions->endAll($user, $request->session()->getId());
+        $this->sessions->endAll($user, $request->session());
 
         return redirect()->route('account')->with('status', 'Everywhere else you are signed out.');
     }

@@ -11,7 +11,6 @@ use App\Security\UncommonPassword;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Password;
-use Illuminate\Support\Str;
 use Illuminate\View\View;
 
 /** A forgotten password is set anew by a link that comes by mail. */
@@ -40,7 +39,7 @@ final class PasswordController
     {
         $request->validate(['token' => ['required', 'string', 'max:255'], 'email' => ['required', 'email', 'max:255'], 'password' => ['required', 'confirmed', 'max:255', new UncommonPassword([$request->string('email')->value()])]]);
         $done = Password::reset($request->only('email', 'password', 'password_confirmation', 'token') + ['disabled_at' => null], static function (User $user, string $password) use ($sessions): void {
-            $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
+            $user->forceFill(['password' => $password])->save();
             $sessions->endAll($user);
         });
 

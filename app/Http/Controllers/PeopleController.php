@@ -18,7 +18,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\View\View;
 
@@ -67,7 +66,7 @@ final class PeopleController
             return redirect()->route('people')->withErrors(['role' => 'Nobody closes his own seat: ask another principal.']);
         }
         $isOpen = $request->boolean('open');
-        $person->forceFill(['removed_at' => null, 'disabled_at' => $isOpen ? null : now(), 'remember_token' => Str::random(60)])->save();
+        $person->forceFill(['removed_at' => null, 'disabled_at' => $isOpen ? null : now()])->save();
         $sessions->endAll($person);
         $user->office->log($user, "{$person->name}: seat ".($isOpen ? 'opened again' : 'closed'));
 

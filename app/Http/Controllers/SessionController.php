@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\User;
 use App\Security\SecondStep;
+use App\Security\Sessions;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -70,8 +71,9 @@ final class SessionController
         return self::in($request, $user, $owing['remember']);
     }
 
-    public function destroy(Request $request): RedirectResponse
+    public function destroy(Request $request, Sessions $sessions): RedirectResponse
     {
+        $sessions->endThis($request->session());
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

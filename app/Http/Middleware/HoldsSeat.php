@@ -6,13 +6,16 @@ namespace App\Http\Middleware;
 
 use App\Models\Role;
 use App\Models\User;
+use App\Security\Sessions;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Whoever has been disabled, or whose office has been removed, is signed out at once; whoever needs codes to sign in sets them up before anything else. */
-final class HoldsSeat
+/** Whoever has been disabled, whose office has been removed, or whose session was ended elsewhere, is signed out at once; whoever needs codes to sign in sets them up before anything else. */
+final readonly class HoldsSeat
 {
+    public function __construct(private Sessions $sessions) {}
+
     /** @param \Closure(Request): Response $next */
     public function handle(Request $request, \Closure $next): Response
     {
@@ -21,17 +24,14 @@ final class HoldsSeat
             return $next($request);
         }
         if ($user->disabled_at !== null) {
-            Auth::logout();
-            $request->session()->invalidate();
-
-            return redirect()->route('sign-in')->with('status', 'Your seat has been closed: ask a principal of your office.');
+            return self::out($request, 'Your seat has been closed: ask a principal of your office.');
+        }
+        if (!$this->sessions->goesOn($request, $user)) {
+            return self::out($request, 'This session has been ended: sign in again.');
         }
         if ($user->office->removed_at !== null && !$request->routeIs('sign-out')) {
             if ($user->role !== Role::Principal) {
-                Auth::logout();
-                $request->session()->invalidate();
-
-                return redirect()->route('sign-in')->with('status', 'Your office has been removed.');
+                return self::out($request, 'Your office has been removed.');
             }
             if (!$request->routeIs('people', 'people.office.return')) {
                 return redirect()->route('people');
@@ -42,5 +42,13 @@ final class HoldsSeat
         }
 
         return $next($request);
+    }
+
+    private static function out(Request $request, string $why): Response
+    {
+        Auth::logoutCurrentDevice();
+        $request->session()->invalidate();
+
+        return redirect()->route('sign-in')->with('status', $why);
     }
 }

@@ -99,7 +99,7 @@ export class Outbox {
     failed(item, status, refused) {
         const isFault = status >= 500;
         item.tries = (item.tries ?? 0) + (isFault ? 1 : 0);
-        const words = { 0: 'The server does not answer.', 401: 'You are signed out; sign in again in another tab.', 429: 'The server asks for patience.' }[status];
+        const words = { 0: refused || 'The server does not answer.', 401: 'You are signed out; sign in again in another tab.', 429: 'The server asks for patience.' }[status];
         if (words || (isFault && item.tries < Outbox.TRIES)) {
             this.wait(words ?? 'The server has a fault.');
             return false;

@@ -2,17 +2,33 @@
 
 declare(strict_types=1);
 
-namespace App\Security;
+namespace App\Models;
 
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
-/** One place where somebody is signed in. */
-final readonly class SignedIn
+/**
+ * One place where somebody is signed in, wherever its session is kept.
+ *
+ * @property string      $id
+ * @property int         $user_id
+ * @property string|null $address
+ * @property string|null $agent  what the browser says it is
+ * @property Carbon      $seen_at
+ */
+final class SignIn extends Model
 {
+    use HasUlids;
+
+    public const LONGEST_AGENT = 500;
+
     private const BROWSERS = ['Edg/' => 'Edge', 'OPR/' => 'Opera', 'Firefox/' => 'Firefox', 'Chrome/' => 'Chrome', 'Safari/' => 'Safari'];
     private const SYSTEMS = ['Windows' => 'Windows', 'Android' => 'Android', 'iPhone' => 'an iPhone', 'iPad' => 'an iPad', 'Mac OS' => 'a Mac', 'Linux' => 'Linux'];
 
-    public function __construct(public string $key, public string $address, private string $agent, public Carbon $last, public bool $isThis) {}
+    public $timestamps = false;
+
+    protected $fillable = ['user_id', 'address', 'agent', 'seen_at'];
 
     /** `Firefox on Linux` */
     public function browser(): string
@@ -20,11 +36,17 @@ final readonly class SignedIn
         return ($this->named(self::BROWSERS) ?? 'A browser').' on '.($this->named(self::SYSTEMS) ?? 'some machine');
     }
 
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['seen_at' => 'datetime'];
+    }
+
     /** @param array<string, string> $names by the sign of each in what a browser says it is */
     private function named(array $names): ?string
     {
         foreach ($names as $sign => $name) {
-            if (str_contains($this->agent, $sign)) {
+            if (str_contains($this->agent ?? '', $sign)) {
                 return $name;
             }
         }
