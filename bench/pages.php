@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * Pages and an edit of the demo home as multiples of a nearly empty signed-in page (People) of the same server in the same run (bin/start in
- * another terminal, PORT as there), and how many review pages a second it serves to one, four and sixteen readers at once. Wanted: an edit's
+ * Pages and an edit of the demo home as multiples of a nearly empty signed-in page (People) of the same server in the same run (bin/start or bin/serve in
+ * another terminal, ADDRESS as it tells), and how many review pages a second it serves to one, four and sixteen readers at once. Wanted: an edit's
  * answer, plan and findings, 2.5 times the empty page, 4 at the 95th percentile; a review page that nobody changed twice; no fewer pages a second
  * with sixteen readers than with four.
  */
@@ -13,15 +13,15 @@ const ROUNDS = 200;
 const READERS = [1, 4, 16];
 const PAGES_EACH = 20;
 
-$address = 'http://127.0.0.1:'.(getenv('PORT') ?: '8080');
-if (@file_get_contents("{$address}/up") === false) {
-    echo "Nothing answers at {$address}: bin/start first.\n";
+$address = getenv('ADDRESS') ?: 'http://127.0.0.1:'.(getenv('PORT') ?: '8080');
+$jar = tempnam(sys_get_temp_dir(), 'heurema-bench-');
+$options = [CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_SSL_VERIFYPEER => false];
+$client = curl_init();
+curl_setopt_array($client, $options + [CURLOPT_URL => "{$address}/up"]);
+if (curl_exec($client) === false) {
+    echo "Nothing answers at {$address}: bin/start or bin/serve first.\n";
     exit;
 }
-$jar = tempnam(sys_get_temp_dir(), 'heurema-bench-');
-$options = [CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true];
-$client = curl_init();
-curl_setopt_array($client, $options);
 $get = static function (string $path) use ($client, $address): string {
     curl_setopt_array($client, [CURLOPT_HTTPGET => true, CURLOPT_URL => $address.$path, CURLOPT_HTTPHEADER => []]);
 

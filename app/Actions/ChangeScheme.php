@@ -19,6 +19,9 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class ChangeScheme
 {
+    /** Whoever loses to another in the database tries again. */
+    private const ATTEMPTS = 5;
+
     public function __construct(private Editor $editor) {}
 
     /**
@@ -36,7 +39,10 @@ final readonly class ChangeScheme
             if ($edited->patch->changes === []) {
                 return null;
             }
-            $current->edits()->where('undone', true)->delete();
+            // to delete none would lock the place where others insert
+            if ($current->edits()->where('undone', true)->exists()) {
+                $current->edits()->where('undone', true)->delete();
+            }
             $current->edits()->create(['user_id' => $by->id, 'words' => mb_strimwidth($edited->patch->words(), 0, 500), 'patch' => $edited->patch, 'undone' => false, 'sent_as' => $sentAs]);
 
             return $edited->layout;
@@ -108,6 +114,6 @@ final readonly class ChangeScheme
             }
 
             return $scheme;
-        });
+        }, self::ATTEMPTS);
     }
 }

@@ -18,14 +18,16 @@ final class InvitePerson
 {
     public function invite(User $by, string $email, Role $role): Invitation
     {
-        $by->office->log($by, "{$email} invited as {$role->value}");
-        $token = Str::random(48);
-        $invitation = Invitation::query()->create([
-            'office_id' => $by->office_id, 'user_id' => $by->id, 'email' => Str::lower($email), 'role' => $role, 'token_hash' => Invitation::hash($token), 'expires_at' => now()->addDays(Invitation::DAYS),
-        ]);
-        Mail::to($invitation->email)->send(new Notice($by->office_id, "Your seat at {$by->office->name}", "{$by->name} invites you to {$by->office->name} as {$role->value}. The link below is good for ".Invitation::DAYS.' days.', Link::to('invitations.show', $token), true));
+        return DB::transaction(static function () use ($by, $email, $role): Invitation {
+            $by->office->log($by, "{$email} invited as {$role->value}");
+            $token = Str::random(48);
+            $invitation = Invitation::query()->create([
+                'office_id' => $by->office_id, 'user_id' => $by->id, 'email' => Str::lower($email), 'role' => $role, 'token_hash' => Invitation::hash($token), 'expires_at' => now()->addDays(Invitation::DAYS),
+            ]);
+            Mail::to($invitation->email)->send(new Notice($by->office_id, "Your seat at {$by->office->name}", "{$by->name} invites you to {$by->office->name} as {$role->value}. The link below is good for ".Invitation::DAYS.' days.', Link::to('invitations.show', $token), true));
 
-        return $invitation;
+            return $invitation;
+        });
     }
 
     public function accept(Invitation $invitation, string $name, string $password): User
