@@ -64,10 +64,12 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::post('/stairs/{stair}', [StairController::class, 'change'])->name('board.stair.change');
         Route::get('/sheet', SheetController::class)->name('board.sheet');
         Route::post('/underlays', [UnderlayController::class, 'store'])->name('board.underlays');
+        Route::get('/pages/{page}', [UnderlayController::class, 'page'])->whereNumber('page')->name('board.page');
         Route::scopeBindings()->group(static function (): void {
             Route::get('/underlays/{underlay}', [UnderlayController::class, 'picture'])->name('board.underlay');
             Route::post('/underlays/{underlay}', [UnderlayController::class, 'place']);
             Route::delete('/underlays/{underlay}', [UnderlayController::class, 'destroy']);
+            Route::delete('/pages/{page}', [UnderlayController::class, 'dropPage']);
         });
         Route::post('/answers', [BoardController::class, 'answer'])->name('board.answer');
         Route::get('/letter/{number}/edit', [BoardController::class, 'settledBy'])->whereNumber('number')->name('board.settled-by');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\LogEntry;
+use App\Models\PendingPage;
 use App\Models\Project;
 use App\Models\Underlay;
 use App\Models\User;
@@ -37,8 +38,8 @@ final class RemoveHome
     /** Everything of a home, its pictures too: nothing brings it back. */
     public function forGood(Project $project): void
     {
-        $pictures = Underlay::query()->whereIn('scheme_id', $project->schemes()->select('id'))->pluck('file')->all();
+        $files = array_map(static fn(string $kind): array => $kind::query()->whereIn('scheme_id', $project->schemes()->select('id'))->pluck('file')->all(), [Underlay::class, PendingPage::class]);
         $project->forceDelete();
-        Storage::disk(Underlay::DISK)->delete(array_filter($pictures, is_string(...)));
+        Storage::disk(Underlay::DISK)->delete(array_filter(array_merge(...$files), is_string(...)));
     }
 }

@@ -54,6 +54,12 @@ final class Scheme extends Model
         return $this->hasMany(Underlay::class);
     }
 
+    /** @return HasMany<PendingPage, $this> those of PDFs that are to lie under a storey */
+    public function pages(): HasMany
+    {
+        return $this->hasMany(PendingPage::class);
+    }
+
     /** The letter that waits for what is drawn now. */
     public function letterOut(): ?Letter
     {

@@ -27,6 +27,7 @@ use App\Drawing\Svg;
 use App\Drawing\WitnessDrawing;
 use App\Letters\LetterProgress;
 use App\Letters\OpenItem;
+use App\Models\PendingPage;
 use App\Models\Scheme;
 use App\Models\Underlay;
 use App\Rules\Basis;
@@ -178,6 +179,12 @@ final class BoardPage
     }
 
     /** The picture under the storey in sight. */
+    /** The page of a PDF that is to lie under this storey and is not drawn yet. */
+    public function pendingPage(): ?PendingPage
+    {
+        return $this->scheme->pages()->where('storey', $this->storey)->first();
+    }
+
     public function underlay(): ?Underlay
     {
         return $this->scheme->underlays()->where('storey', $this->storey)->first();

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Invitation;
 use App\Models\Letter;
 use App\Models\Office;
+use App\Models\PendingPage;
 use App\Models\Project;
 use App\Models\Remark;
 use App\Models\Revision;
@@ -103,7 +104,7 @@ final class RoutesTest extends TestCase
         $underlay = Underlay::query()->first() ?? Underlay::query()->forceCreate(['scheme_id' => $revision->scheme_id, 'storey' => 'G', 'file' => 'x.png', 'width' => 1, 'height' => 1, 'x' => 0, 'y' => 0, 'mm_per_px' => 1, 'angle' => 0]);
         $parts = [
             '{scheme}' => Scheme::query()->findOrFail($revision->scheme_id)->id, '{revision}' => $revision->id, '{project}' => Project::query()->whereKey($revision->scheme->project_id)->firstOrFail()->id, '{letter}' => Letter::query()->firstOrFail()->id,
-            '{person}' => User::query()->where('role', Role::Designer)->firstOrFail()->id, '{remark}' => $remark->id, '{underlay}' => $underlay->id,
+            '{person}' => User::query()->where('role', Role::Designer)->firstOrFail()->id, '{remark}' => $remark->id, '{underlay}' => $underlay->id, '{page}' => (PendingPage::query()->first() ?? PendingPage::query()->forceCreate(['scheme_id' => $revision->scheme_id, 'storey' => 'G', 'file' => 'x.pdf', 'number' => 1]))->id,
             '{session}' => 'x', '{invitation}' => Invitation::query()->firstOrCreate(['email' => 'x@example.test'], ['office_id' => $revision->submitter->office_id, 'user_id' => $revision->submitted_by, 'role' => 'designer', 'token_hash' => Invitation::hash('x'), 'expires_at' => now()])->id,
             '{statement}' => (Statement::query()->first() ?? $revision->statements()->create(['user_id' => $revision->submitted_by, 'element' => 'x', 'key' => 'x', 'typed' => 'x', 'patch' => new Patch([], '')]))->id,
             '{stair}' => 'st1', '{kind}' => 'rooms', '{format}' => 'csv', '{act}' => 'edit', '{book}' => 'uk-space', '{token}' => 'x', '{number}' => 1,

@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\OpenProject;
+use App\Actions\RemoveHome;
+use App\Jobs\DrawPage;
+use App\Models\PendingPage;
 use App\Models\Scheme;
 use App\Models\Underlay;
 use App\Models\User;
 use Heurema\Layout\LayoutReader;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -79,25 +85,87 @@ final class UnderlayTest extends TestCase
         self::assertSame($before, $this->underlay()->toArray());
     }
 
-    public function test_a_page_of_a_pdf_is_drawn(): void
+    public function test_a_page_of_a_pdf_is_drawn_off_the_queue(): void
     {
-        $this->lay(new UploadedFile(self::pdf(), 'plan.pdf', 'application/pdf', null, true))->assertRedirect();
+        config()->set('queue.default', 'database');
+        $this->lay(UploadedFile::fake()->image('scan.png', 600, 400));
+        $first = $this->underlay();
+        $this->layPdf(self::pdf())->assertRedirect("/schemes/{$this->scheme->id}/board?storey=G&picture=yes");
+        $page = PendingPage::query()->sole();
+        self::assertSame([600, 1], [$this->underlay()->width, DB::table('jobs')->count()], 'the one before lies there until then');
+        $this->get("/schemes/{$this->scheme->id}/board?storey=G")->assertOk()->assertSee('Page 1 of the PDF is being drawn')->assertSee("/pages/{$page->id}", false);
+        $this->get("/schemes/{$this->scheme->id}/board?storey=U")->assertOk()->assertDontSee('is being drawn');
+        $this->get("/schemes/{$this->scheme->id}/pages/{$page->id}")->assertOk()->assertSee('hx-trigger="every 1s"', false)->assertHeaderMissing('HX-Refresh');
+        self::assertSame(1, DB::table('jobs')->count(), 'it is not asked for twice');
+
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        $this->get("/schemes/{$this->scheme->id}/pages/{$page->id}")->assertNoContent()->assertHeader('HX-Refresh', 'true');
         self::assertSame([3000, 1500], [$this->underlay()->width, $this->underlay()->height]);
-        $this->lay(new UploadedFile(self::pdf(), 'plan.pdf', 'application/pdf', null, true), 2)->assertSessionHasErrors(['picture' => 'The PDF has no page 2 that can be drawn.']);
+        Storage::disk(Underlay::DISK)->assertMissing([$first->file, $page->file]);
+        self::assertCount(1, Storage::disk(Underlay::DISK)->files('underlays'));
     }
 
-    public function test_a_page_whose_forms_draw_each_other_without_end_is_refused(): void
+    public function test_a_page_that_nobody_drew_is_asked_for_again(): void
     {
-        $before = Underlay::query()->count();
-        $this->lay(new UploadedFile(self::pdf(self::nestedForms(12)), 'plan.pdf', 'application/pdf', null, true))->assertSessionHasErrors(['picture' => 'The page takes too long to draw. Hand it in as a picture.']);
-        self::assertSame($before, Underlay::query()->count());
-        $this->lay(new UploadedFile(self::pdf(self::nestedForms(3)), 'plan.pdf', 'application/pdf', null, true))->assertSessionHasNoErrors();
+        Queue::fake();
+        $this->layPdf(self::pdf());
+        $page = PendingPage::query()->sole();
+        Queue::assertPushed(DrawPage::class, 1);
+        $this->travel(3)->minutes();
+        $this->get("/schemes/{$this->scheme->id}/pages/{$page->id}")->assertOk();
+        Queue::assertPushed(DrawPage::class, 2);
+    }
+
+    public function test_a_page_that_cannot_be_drawn_says_why_until_it_is_closed(): void
+    {
+        $this->layPdf(self::pdf(), 2)->assertSessionHasNoErrors();
+        $page = PendingPage::query()->sole();
+        $this->get("/schemes/{$this->scheme->id}/board?storey=G")->assertOk()->assertSee('The PDF has no page 2 that can be drawn.')->assertDontSee('hx-trigger="every 1s"', false);
+        $this->delete("/schemes/{$this->scheme->id}/pages/{$page->id}")->assertRedirect();
+        Storage::disk(Underlay::DISK)->assertMissing($page->file);
+        self::assertSame([0, 0], [PendingPage::query()->count(), Underlay::query()->count()]);
+    }
+
+    public function test_a_page_whose_pdf_is_gone_or_whose_place_was_taken_is_not_drawn(): void
+    {
+        config()->set('queue.default', 'database');
+        $this->layPdf(self::pdf());
+        Storage::disk(Underlay::DISK)->delete(PendingPage::query()->sole()->file);
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        self::assertSame('The PDF is gone. Hand it in again.', PendingPage::query()->sole()->refused);
+        $this->layPdf(self::pdf());
+        $this->lay(UploadedFile::fake()->image('scan.png', 600, 400));
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        self::assertSame([600, 0], [$this->underlay()->width, PendingPage::query()->count()]);
+    }
+
+    public function test_a_page_whose_forms_draw_each_other_without_end_answers_at_once_and_is_refused(): void
+    {
+        config()->set('queue.default', 'database');
+        $start = hrtime(true);
+        $this->layPdf(self::pdf(self::nestedForms(12)))->assertSessionHasNoErrors();
+        self::assertLessThan(2.0, (hrtime(true) - $start) / 1e9);
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        self::assertSame('The page takes too long to draw. Hand it in as a picture.', PendingPage::query()->sole()->refused);
+        $this->layPdf(self::pdf(self::nestedForms(3)));
+        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        self::assertSame([0, 1], [PendingPage::query()->count(), Underlay::query()->count()]);
         self::assertSame([], glob(sys_get_temp_dir().'/heurema-page-*'));
+    }
+
+    public function test_a_home_begins_from_a_page_and_takes_it_along_when_it_goes(): void
+    {
+        Queue::fake();
+        $this->post('/drawings', ['name' => 'Traced', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'picture' => new UploadedFile(self::pdf(), 'plan.pdf', 'application/pdf', null, true)])->assertRedirect();
+        $page = PendingPage::query()->sole();
+        Storage::disk(Underlay::DISK)->assertExists($page->file);
+        $this->app->make(RemoveHome::class)->forGood($page->scheme->project);
+        Storage::disk(Underlay::DISK)->assertMissing($page->file);
     }
 
     public function test_files_that_are_no_pictures_are_refused(): void
     {
-        foreach (['<svg xmlns="http://www.w3.org/2000/svg"/>', 'GIF89a', '%PDF-1.4 nothing', ''] as $content) {
+        foreach (['<svg xmlns="http://www.w3.org/2000/svg"/>', 'GIF89a', ''] as $content) {
             $this->lay(UploadedFile::fake()->createWithContent('scan.png', $content))->assertSessionHasErrors('picture');
         }
         $this->lay(UploadedFile::fake()->image('scan.png', 9, 400))->assertSessionHasErrors('picture');
@@ -124,6 +192,9 @@ final class UnderlayTest extends TestCase
         $this->lay(UploadedFile::fake()->image('scan.png', 600, 400))->assertForbidden();
         $this->place(['how' => 'move', 'from' => '0,0', 'to' => '250,0'])->assertForbidden();
         $this->delete("/schemes/{$this->scheme->id}/underlays/{$underlay->id}")->assertForbidden();
+        $page = $this->scheme->pages()->create(['storey' => 'G', 'file' => 'x.pdf', 'number' => 1]);
+        $this->get("/schemes/{$this->scheme->id}/pages/{$page->id}")->assertForbidden();
+        $this->delete("/schemes/{$this->scheme->id}/pages/{$page->id}")->assertForbidden();
     }
 
     public function test_a_home_begins_from_a_picture_or_as_a_copy(): void
@@ -144,6 +215,12 @@ final class UnderlayTest extends TestCase
     private function lay(UploadedFile $file, int $page = 1): TestResponse
     {
         return $this->post("/schemes/{$this->scheme->id}/underlays", ['picture' => $file, 'page' => $page, 'storey' => 'G']);
+    }
+
+    /** @return TestResponse<Response> */
+    private function layPdf(string $path, int $page = 1): TestResponse
+    {
+        return $this->lay(new UploadedFile($path, 'plan.pdf', 'application/pdf', null, true), $page);
     }
 
     /**

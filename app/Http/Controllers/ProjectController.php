@@ -11,6 +11,7 @@ use App\Http\Requests\LayoutUpload;
 use App\Http\Requests\NewDrawing;
 use App\Models\User;
 use App\Pages\Desk;
+use App\Tracing\PdfPage;
 use Heurema\Layout\Intake\UnreadableRoomList;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\UnreadableLayout;
@@ -48,7 +49,8 @@ final class ProjectController
         }
 
         if ($picture !== null) {
-            $underlays->lay($scheme, $scheme->layout->storeys[0]->id, $picture);
+            $storey = $scheme->layout->storeys[0]->id;
+            $picture instanceof PdfPage ? $underlays->layPage($scheme, $storey, $picture) : $underlays->lay($scheme, $storey, $picture);
         }
 
         return redirect()->route('board', ['scheme' => $scheme->id, ...($picture === null ? [] : ['picture' => 'yes'])]);

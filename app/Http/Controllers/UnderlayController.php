@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Actions\LayUnderlay;
 use App\Http\Requests\BoardRequest;
 use App\Http\Requests\UnderlayRequest;
+use App\Models\PendingPage;
 use App\Models\Scheme;
 use App\Models\Underlay;
+use App\Tracing\PdfPage;
 use Heurema\Drafting\UntraceablePicture;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Units\UnreadableLength;
@@ -25,9 +27,30 @@ final readonly class UnderlayController
     public function store(UnderlayRequest $request, Scheme $scheme): RedirectResponse
     {
         $storey = $scheme->layout->storey($request->string('storey')->value()) ?? abort(404);
-        $this->action->lay($scheme, $storey->id, $request->picture());
+        $picture = $request->picture();
+        $picture instanceof PdfPage ? $this->action->layPage($scheme, $storey->id, $picture) : $this->action->lay($scheme, $storey->id, $picture);
 
         return redirect()->route('board', ['scheme' => $scheme, 'storey' => $storey->id, 'picture' => 'yes']);
+    }
+
+    /** How far a page has come; asked for again and again. Once it has been drawn the board is shown with it. */
+    public function page(Scheme $scheme, int $page): Response
+    {
+        $pending = $scheme->pages()->find($page);
+        if ($pending === null) {
+            return response()->noContent()->header('HX-Refresh', 'true');
+        }
+        $this->action->await($pending);
+
+        return response()->view('board.page', ['page' => $pending]);
+    }
+
+    /** Nobody waits for it any longer. */
+    public function dropPage(Scheme $scheme, PendingPage $page): RedirectResponse
+    {
+        $this->action->drop($page);
+
+        return redirect()->route('board', ['scheme' => $scheme, 'storey' => $page->storey, 'picture' => 'yes']);
     }
 
     public function picture(Scheme $scheme, Underlay $underlay): StreamedResponse

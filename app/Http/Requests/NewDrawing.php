@@ -8,6 +8,7 @@ use App\Models\Scheme;
 use App\Models\User;
 use App\Pages\Desk;
 use App\Rules\Country;
+use App\Tracing\PdfPage;
 use App\Tracing\PictureFile;
 use Heurema\Layout\Intake\RoomArrangement;
 use Heurema\Layout\Intake\RoomList;
@@ -52,7 +53,7 @@ final class NewDrawing extends FormRequest
     }
 
     /** The picture to trace, if there is one. */
-    public function picture(): ?PictureFile
+    public function picture(): PictureFile|PdfPage|null
     {
         return $this->hasFile('picture') ? UnderlayRequest::read($this->file('picture'), $this->integer('page', 1)) : null;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Tracing\PdfPage;
 use App\Tracing\PictureFile;
 use App\Tracing\UnreadablePicture;
 use Illuminate\Foundation\Http\FormRequest;
@@ -37,16 +38,18 @@ final class UnderlayRequest extends FormRequest
         return self::MESSAGES;
     }
 
-    public function picture(): PictureFile
+    public function picture(): PictureFile|PdfPage
     {
         return self::read($this->file('picture'), $this->integer('page', 1));
     }
 
     /** @throws ValidationException when it is none */
-    public static function read(mixed $file, int $page): PictureFile
+    public static function read(mixed $file, int $page): PictureFile|PdfPage
     {
         try {
-            return $file instanceof UploadedFile ? PictureFile::read($file, max(1, $page)) : throw new UnreadablePicture('Choose a picture.');
+            $content = $file instanceof UploadedFile ? (string) $file->get() : throw new UnreadablePicture('Choose a picture.');
+
+            return str_starts_with($content, '%PDF-') ? new PdfPage($content, max(1, $page)) : PictureFile::of($content);
         } catch (UnreadablePicture $e) {
             throw ValidationException::withMessages(['picture' => $e->getMessage()]);
         }

@@ -6,6 +6,8 @@
         <output id="picture-reading" class="reading"></output>
         <form method="post" action="{{ route('board.underlay', [$underlay->scheme_id, $underlay]) }}">@csrf @method('delete')<button class="btn btn-tool btn-sm">Take the picture away</button></form>
     @endif
+    @php($pending = $page->pendingPage())
+    @includeWhen($pending !== null, 'board.page', ['page' => $pending])
     <form class="picture-upload" method="post" action="{{ route('board.underlays', $page->scheme) }}" enctype="multipart/form-data">
         @csrf
         <input type="hidden" name="storey" value="{{ $page->storey }}">

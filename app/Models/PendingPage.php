@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A page of a PDF that is being drawn, to lie under a storey, or why it cannot be.
+ *
+ * @property int         $id
+ * @property int         $scheme_id
+ * @property string      $storey
+ * @property string      $file    the PDF, on the disk of pictures
+ * @property int         $number  of the page, from 1
+ * @property string|null $refused why there is no picture of it
+ * @property Scheme      $scheme
+ */
+final class PendingPage extends Model
+{
+    protected $fillable = ['storey', 'file', 'number', 'refused'];
+
+    protected $attributes = ['refused' => null];
+
+    /** @return BelongsTo<Scheme, $this> */
+    public function scheme(): BelongsTo
+    {
+        return $this->belongsTo(Scheme::class);
+    }
+}
