@@ -178,13 +178,13 @@ final class BoardPage
         return (new MissingWords($this->home))->of($finding->outcome->missing);
     }
 
-    /** The picture under the storey in sight. */
     /** The page of a PDF that is to lie under this storey and is not drawn yet. */
     public function pendingPage(): ?PendingPage
     {
         return $this->scheme->pages()->where('storey', $this->storey)->first();
     }
 
+    /** The picture under the storey in sight. */
     public function underlay(): ?Underlay
     {
         return $this->scheme->underlays()->where('storey', $this->storey)->first();

@@ -17,6 +17,12 @@ final class GrownCircle
 
     private const FIRST_REACH = 4.0;
 
+    /** Planes taken in at the most; each lowers what can be reached. */
+    private const CUTS = 100;
+
+    /** Heights nearer to one another, mm, are the same. */
+    private const SAME_HEIGHT = 1e-9;
+
     /** Less growth than this, mm, is none. */
     private const LEAST_GROWTH = 1e-4;
 
@@ -76,8 +82,9 @@ final class GrownCircle
     }
 
     /**
-     * How to move, by no more than a reach along either axis, to come farthest from the nearest plane: in one direction after the
-     * other, from where two planes are as near.
+     * How to move, by no more than a reach along either axis, to come farthest from the nearest plane. Few planes decide: one that is
+     * nearer than those looked at so far is taken in, and those that do not hold the place are left out, until none is nearer
+     * (cutting planes, Kelley 1960).
      *
      * @param list<array{float, float, float}> $planes
      *
@@ -85,16 +92,67 @@ final class GrownCircle
      */
     private static function farthest(array $planes, float $reach): array
     {
-        $best = [0.0, 0.0];
-        $farthest = self::height($planes, 0.0, 0.0, -INF);
+        $held = [];
+        [$dx, $dy, $height] = [0.0, 0.0, INF];
+        for ($cut = 0; $cut < self::CUTS; ++$cut) {
+            $nearest = self::nearestPlane($planes, $dx, $dy);
+            if ($nearest === null || self::above($nearest, $dx, $dy) >= $height - self::SAME_HEIGHT) {
+                return [$dx, $dy];
+            }
+            $held[] = $nearest;
+            $before = $height;
+            [$dx, $dy, $height] = self::farthestOf($held, $reach);
+            // as long as nothing is lost by it, those taken in before are needed to get on
+            if ($height < $before - self::SAME_HEIGHT) {
+                $held = array_values(array_filter($held, static fn(array $plane): bool => self::above($plane, $dx, $dy) <= $height + self::SAME_HEIGHT));
+            }
+        }
+
+        return [0.0, 0.0];
+    }
+
+    /**
+     * The same of few planes: in one direction after the other, from where two of them are as near. And how far that is.
+     *
+     * @param list<array{float, float, float}> $planes
+     *
+     * @return array{float, float, float}
+     */
+    private static function farthestOf(array $planes, float $reach): array
+    {
+        $best = [0.0, 0.0, self::height($planes, 0.0, 0.0, -INF)];
         foreach (self::corners($planes, $reach) as [$dx, $dy]) {
             if (max(abs($dx), abs($dy)) <= $reach * (1 + 1e-9)) {
-                $height = self::height($planes, $dx, $dy, $farthest);
-                [$best, $farthest] = $height > $farthest + 1e-12 ? [[$dx, $dy], $height] : [$best, $farthest];
+                $height = self::height($planes, $dx, $dy, $best[2]);
+                $best = $height > $best[2] + 1e-12 ? [$dx, $dy, $height] : $best;
             }
         }
 
         return $best;
+    }
+
+    /**
+     * @param list<array{float, float, float}> $planes
+     *
+     * @return array{float, float, float}|null
+     */
+    private static function nearestPlane(array $planes, float $dx, float $dy): ?array
+    {
+        [$nearest, $least] = [null, INF];
+        foreach ($planes as $plane) {
+            $height = $plane[2] + $plane[0] * $dx + $plane[1] * $dy;
+            if ($height < $least) {
+                [$nearest, $least] = [$plane, $height];
+            }
+        }
+
+        return $nearest;
+    }
+
+    /** @param array{float, float, float} $plane */
+    private static function above(array $plane, float $dx, float $dy): float
+    {
+        return $plane[2] + $plane[0] * $dx + $plane[1] * $dy;
     }
 
     /**
