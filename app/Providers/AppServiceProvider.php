@@ -26,7 +26,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Catalogue::class, static fn(): Catalogue => Catalogue::standard());
-        $this->app->singleton(Shelf::class, fn(): Shelf => new Shelf(base_path('core/rulebooks'), $this->app->make(KeptBookReader::class, ['folder' => storage_path('framework/cache/books')])));
+        $this->app->singleton(Shelf::class, fn(): Shelf => new Shelf(base_path('core/rulebooks'), $this->app->make(KeptBookReader::class, ['folder' => storage_path('framework/cache/books'), 'code' => config()->string('rules.code')])));
     }
 
     public function boot(): void

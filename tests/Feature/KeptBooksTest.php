@@ -50,9 +50,35 @@ final class KeptBooksTest extends TestCase
     public function test_what_was_kept_badly_is_read_anew(): void
     {
         $this->reader()->readFile($this->file());
-        foreach (['', 'O:8:"stdClass":0:{}', 'half a bo'] as $content) {
+        $otherType = str_replace('s:5:"title";s:5:"First"', 's:5:"title";i:5', File::get($this->kept()[0]), $count);
+        self::assertSame(1, $count);
+        foreach (['', 'O:8:"stdClass":0:{}', 'half a bo', $otherType] as $content) {
             File::put($this->kept()[0], $content);
             self::assertSame('First', $this->reader()->readFile($this->file())->title);
+        }
+    }
+
+    public function test_other_code_reads_it_anew(): void
+    {
+        $this->reader()->readFile($this->file());
+        $this->reader('other code')->readFile($this->file());
+        self::assertCount(2, $this->kept());
+    }
+
+    public function test_the_stamp_of_the_code_is_another_with_every_file_of_the_core(): void
+    {
+        $stamp = static fn(): mixed => (require base_path('config/rules.php'))['code'];
+        $before = $stamp();
+        self::assertSame($before, $stamp());
+        $file = base_path('core/src/Rulebook/Term/Fact.php');
+        $time = (int) filemtime($file);
+        try {
+            touch($file, $time + 1);
+            clearstatcache();
+            self::assertNotSame($before, $stamp());
+        } finally {
+            touch($file, $time);
+            clearstatcache();
         }
     }
 
@@ -67,9 +93,9 @@ final class KeptBooksTest extends TestCase
         }
     }
 
-    private function reader(): KeptBookReader
+    private function reader(string $code = 'this code'): KeptBookReader
     {
-        return new KeptBookReader(new RuleBookReader(Catalogue::standard()), "{$this->folder}/kept");
+        return new KeptBookReader(new RuleBookReader(Catalogue::standard()), "{$this->folder}/kept", $code);
     }
 
     private function file(): string

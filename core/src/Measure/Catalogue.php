@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Heurema\Measure;
 
 /** All measures there are, by name. */
-final readonly class Catalogue
+final class Catalogue
 {
+    /** That of every book that comes back from where it was kept. */
+    private static ?self $standard = null;
+
     /** @var array<string, Measure> */
-    private array $measures;
+    private readonly array $measures;
 
     /** @param list<Measure> $measures */
     public function __construct(array $measures)
@@ -194,7 +197,7 @@ final readonly class Catalogue
     /** @param array{} $nothing */
     public function __unserialize(array $nothing): void
     {
-        $this->measures = self::standard()->measures;
+        $this->measures = (self::$standard ??= self::standard())->measures;
     }
 
     public function get(string $name): ?Measure
