@@ -24,6 +24,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StairController;
 use App\Http\Controllers\UnderlayController;
+use App\Http\Middleware\DoneOnce;
 use App\Http\Middleware\HoldsSeat;
 use App\Models\Project;
 use App\Models\User;
@@ -52,8 +53,8 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::put('/account/codes', [AccountController::class, 'confirmCodes'])->middleware('throttle:codes')->name('account.codes.confirm');
     Route::delete('/account/codes', [AccountController::class, 'dropCodes'])->middleware('throttle:codes')->name('account.codes.drop');
     Route::get('/', DeskController::class)->name('desk');
-    Route::post('/projects', [ProjectController::class, 'store'])->can('create', Project::class)->name('projects.store');
-    Route::post('/drawings', [ProjectController::class, 'draw'])->can('create', Project::class)->name('drawings.store');
+    Route::post('/projects', [ProjectController::class, 'store'])->can('create', Project::class)->middleware(DoneOnce::class)->name('projects.store');
+    Route::post('/drawings', [ProjectController::class, 'draw'])->can('create', Project::class)->middleware(DoneOnce::class)->name('drawings.store');
     Route::prefix('/schemes/{scheme}')->can('draw', 'scheme')->group(static function (): void {
         Route::get('/board', [BoardController::class, 'show'])->name('board');
         Route::get('/elements', [BoardController::class, 'elements'])->name('board.elements');
@@ -76,11 +77,11 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::put('/basis', [BasisController::class, 'update'])->name('board.basis');
         Route::post('/undo', [BoardController::class, 'undo'])->name('board.undo');
         Route::post('/redo', [BoardController::class, 'redo'])->name('board.redo');
-        Route::post('/copies', [CompareController::class, 'copy'])->name('schemes.copy');
+        Route::post('/copies', [CompareController::class, 'copy'])->middleware(DoneOnce::class)->name('schemes.copy');
         Route::post('/revisions', [RevisionController::class, 'store'])->name('board.submit');
     });
     Route::get('/people', [PeopleController::class, 'index'])->name('people');
-    Route::post('/people', [PeopleController::class, 'invite'])->can('invite', User::class)->name('people.invite');
+    Route::post('/people', [PeopleController::class, 'invite'])->can('invite', User::class)->middleware(DoneOnce::class)->name('people.invite');
     Route::put('/people/codes', [PeopleController::class, 'codes'])->can('invite', User::class)->name('people.codes');
     Route::delete('/people/invitations/{invitation}', [PeopleController::class, 'withdraw'])->can('invite', User::class)->name('people.withdraw');
     Route::delete('/people/office', [PeopleController::class, 'removeOffice'])->can('invite', User::class)->name('people.office.remove');

@@ -11,12 +11,27 @@ use App\Models\RevisionState;
 use Illuminate\Bus\Batch;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Bus;
+use Illuminate\Support\Facades\Cache;
 
 /** Has every review of an office that is not over examined again, one after the other, by whoever works off the queue. */
 final class ExamineAgain
 {
+    /** Seconds that whoever presses meanwhile waits at the most. */
+    private const PATIENCE = 20;
+
     /** Null when there is nothing to examine; what is under way already goes on. */
     public function start(Office $office): ?Batch
+    {
+        // not in a transaction: whoever works off the queue has to see the batch
+        $batch = null;
+        Cache::lock("examining for office {$office->id}", 2 * self::PATIENCE)->block(self::PATIENCE, static function () use ($office, &$batch): void {
+            $batch = self::startOnce($office->refresh());
+        });
+
+        return $batch;
+    }
+
+    private static function startOnce(Office $office): ?Batch
     {
         $running = $office->examination === null ? null : Bus::findBatch($office->examination);
         if ($running !== null && !$running->finished()) {

@@ -22,7 +22,10 @@ final class PinRemark
     {
         DB::transaction(static function () use ($revision, $by, $remark): void {
             $revision->lockOpen();
-            $revision->remarks()->create(['user_id' => $by->id, ...$remark]);
+            // pressed twice it is pinned once
+            if (!$revision->remarks()->firstOrCreate(['user_id' => $by->id, ...$remark])->wasRecentlyCreated) {
+                return;
+            }
             $revision->log($by, "pinned a remark: {$remark['words']}");
         });
     }

@@ -10,6 +10,8 @@ use App\Models\Ruling;
 use App\Models\RulingKind;
 use App\Models\User;
 use App\Rulings\RefusedRuling;
+use App\Rulings\Rulings;
+use App\Rulings\StandingRuling;
 use Heurema\Review\Finding;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -29,17 +31,27 @@ final class RuleOnFindings
         }
         DB::transaction(static function () use ($revision, $by, $findings, $kind, $words): void {
             $revision->lockOpen();
+            $words = trim((string) $words) === '' ? null : trim((string) $words);
+            $rulings = Rulings::of($revision);
+            // pressed twice it is decided once
+            $findings = array_values(array_filter($findings, static fn(Finding $finding): bool => !self::stands($rulings->for($finding), $by, $kind, $words)));
+            if ($findings === []) {
+                return;
+            }
             $batch = (string) Str::ulid();
             foreach ($findings as $finding) {
-                $revision->rulings()->create([
-                    'user_id' => $by->id, 'finding' => $finding->fingerprint(), 'kind' => $kind, 'words' => trim((string) $words) === '' ? null : trim((string) $words),
-                    'facts' => $finding->facts(), 'batch' => $batch,
-                ]);
+                $revision->rulings()->create(['user_id' => $by->id, 'finding' => $finding->fingerprint(), 'kind' => $kind, 'words' => $words, 'facts' => $finding->facts(), 'batch' => $batch]);
             }
             $revision->update(['state' => RevisionState::InReview]);
             $count = count($findings);
             $revision->log($by, $count === 1 ? "{$kind->words()}: {$findings[0]->rule->title}, {$findings[0]->subject->name()}" : "{$kind->words()} {$count} at once: {$findings[0]->rule->title}");
         });
+    }
+
+    /** Has the same person decided the same of the finding as it is now, on this revision? */
+    private static function stands(?StandingRuling $standing, User $by, RulingKind $kind, ?string $words): bool
+    {
+        return $standing !== null && !$standing->isCarried && !$standing->isOutdated && $standing->ruling->user_id === $by->id && $standing->ruling->kind === $kind && $standing->ruling->words === $words;
     }
 
     /**

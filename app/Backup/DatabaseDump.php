@@ -12,7 +12,7 @@ use Symfony\Component\Process\Process;
 final class DatabaseDump
 {
     /** Tables whose rows are only there to be quick, or let somebody stay signed in. */
-    private const WITHOUT_ROWS = ['cache', 'cache_locks', 'sessions', 'sign_ins', 'pending_pages', 'done_jobs'];
+    private const WITHOUT_ROWS = ['cache', 'cache_locks', 'sessions', 'sign_ins', 'pending_pages', 'done_jobs', 'presses'];
 
     public function __construct(private readonly DatabaseManager $databases) {}
 

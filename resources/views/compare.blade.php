@@ -25,7 +25,7 @@
                     {!! $page->plan($side) !!}
                     <div class="compare-acts">
                         @if ($page->project->picked_scheme_id !== $side->scheme->id)<form method="post" action="{{ route('projects.pick', $page->project) }}">@csrf<input type="hidden" name="scheme" value="{{ $side->scheme->id }}"><button class="btn btn-sm btn-quiet">Pick {{ $side->scheme->name }}</button></form>@endif
-                        <form method="post" action="{{ route('schemes.copy', $side->scheme) }}">@csrf<button class="btn btn-sm btn-quiet">Another option from it</button></form>
+                        <form method="post" action="{{ route('schemes.copy', $side->scheme) }}">@csrf<x-once/><button class="btn btn-sm btn-quiet">Another option from it</button></form>
                         @if (count($page->sides) > 1)<a href="{{ $page->address(array_values(array_diff($page->keys(), [$side->key]))) }}">Leave it out</a>@endif
                     </div>
                 </section>

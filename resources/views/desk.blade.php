@@ -59,7 +59,7 @@
             @endif
             <div class="intakes">
             <form class="intake" method="post" action="{{ route('projects.store') }}" enctype="multipart/form-data">
-                @csrf
+                @csrf<x-once/>
                 <h2>Hand in a home</h2>
                 <label class="form-label" for="layout">Layout file</label>
                 <input class="form-control @isset($refused) is-invalid @endisset" id="layout" name="layout" type="file" accept=".json,application/json" required aria-describedby="layout-help @isset($refused) layout-error @endisset">
@@ -70,7 +70,7 @@
                 <button class="btn btn-primary">Check it</button>
             </form>
             <form class="intake" method="post" action="{{ route('drawings.store') }}" enctype="multipart/form-data">
-                @csrf
+                @csrf<x-once/>
                 <h2>Draw a home</h2>
                 <label class="form-label" for="name">Name</label>
                 <input class="form-control" id="name" name="name" maxlength="200" required value="{{ request()->input('name') }}">

@@ -37,7 +37,7 @@
         @error('role')<p class="field-error" role="alert">{{ $message }}</p>@enderror
         @can('invite', App\Models\User::class)
             <form class="intake invite" method="post" action="{{ route('people.invite') }}">
-                @csrf
+                @csrf<x-once/>
                 <h2>Invite somebody</h2>
                 <label class="form-label" for="email">E-mail</label>
                 <input class="form-control" id="email" name="email" type="email" maxlength="255" required value="{{ old('email') }}">

@@ -156,6 +156,19 @@ final class ArrangementTest extends TestCase
         self::assertNotSame([], array_diff(array_merge(...array_map(static fn(Draughtsman $person): array => array_keys($person->answers), $people)), [200]), 'some were sent again');
     }
 
+    public function test_what_is_pressed_eight_times_at_once_is_done_once(): void
+    {
+        [$designer, $principal] = [self::$arrangement->person('designer'), self::$arrangement->person('principal')];
+        $once = Visitor::found('/name="_once" value="(\w+)"/', $designer->page('/'));
+        $before = [self::number('SELECT COUNT(*) FROM projects'), self::number('SELECT COUNT(*) FROM job_batches'), self::number('SELECT COUNT(*) FROM invitations')];
+        $designer->press(8, '/drawings', ['_once' => $once, 'name' => 'Pressed', 'country' => 'us', 'units' => 'imperial', 'between' => 'faces', 'rooms' => '']);
+        $principal->press(8, '/examination', []);
+        $principal->press(8, '/people', ['_once' => Visitor::found('/name="_once" value="(\w+)"/', $principal->page('/people')), 'email' => 'pressed@example.test', 'role' => 'reviewer']);
+        $after = [self::number('SELECT COUNT(*) FROM projects'), self::number('SELECT COUNT(*) FROM job_batches'), self::number('SELECT COUNT(*) FROM invitations')];
+        self::assertSame([1, 1, 1], array_map(static fn(int $then, int $now): int => $now - $then, $before, $after));
+        Arrangement::waitUntil(static fn(): bool => self::number('SELECT COUNT(*) FROM job_batches WHERE finished_at IS NULL') === 0, 'every job has been done', 40);
+    }
+
     public function test_a_job_whose_worker_is_killed_is_done_by_another_once(): void
     {
         $principal = self::$arrangement->person('principal');

@@ -6,6 +6,7 @@ namespace Tests\Operating;
 
 use GuzzleHttp\Client;
 use GuzzleHttp\Promise\PromiseInterface;
+use GuzzleHttp\Promise\Utils;
 use Psr\Http\Message\ResponseInterface;
 
 /** Somebody with a browser, his cookies and the token of his pages. */
@@ -48,6 +49,20 @@ final class Visitor
     public function send(string $path, array $values, int $delay): PromiseInterface
     {
         return $this->client->postAsync($path, ['form_params' => ['_token' => $this->token, ...$values], 'delay' => $delay]);
+    }
+
+    /**
+     * The same so many times at once; all are led to the same page.
+     *
+     * @param array<string, string|int> $values
+     */
+    public function press(int $times, string $path, array $values): void
+    {
+        $answers = Utils::all(array_map(fn(): PromiseInterface => $this->send($path, $values, 0), range(1, $times)))->wait();
+        $led = array_unique(array_map(static fn(mixed $answer): string => $answer instanceof ResponseInterface ? $answer->getStatusCode().' '.$answer->getHeaderLine('Location') : '', is_array($answers) ? $answers : []));
+        if (count($led) !== 1 || !str_starts_with($led[0] ?? '', '302 ')) {
+            throw new \RuntimeException("{$path} led to: ".implode(', ', $led));
+        }
     }
 
     public static function found(string $pattern, string $html): string

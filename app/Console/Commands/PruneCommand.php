@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Actions\FoldEdits;
 use App\Actions\RemoveHome;
 use App\Actions\RemovePeople;
+use App\Http\Middleware\DoneOnce;
 use App\Jobs\Once;
 use App\Letters\PrintedLetters;
 use App\Mail\OutboxTransport;
@@ -50,6 +51,7 @@ final class PruneCommand extends Command
         $batches = DB::table('job_batches')->whereNotNull('finished_at')->where('finished_at', '<', now()->subDays(self::DAYS)->getTimestamp())->delete();
         $cached = DB::table('cache')->where('expiration', '<', now()->getTimestamp())->delete();
         DB::table('done_jobs')->where('done_at', '<', now()->subDays(Once::DAYS))->delete();
+        DB::table('presses')->where('pressed_at', '<', now()->subDays(DoneOnce::DAYS))->delete();
         Sessions::prune();
         $this->pruneBooks();
         $this->pruneLetters();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CopyScheme;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\Scheme;
@@ -48,13 +49,9 @@ final readonly class CompareController
         return redirect()->back();
     }
 
-    /** Another option to draw, begun as a copy. */
-    public function copy(Scheme $scheme): RedirectResponse
+    public function copy(Scheme $scheme, CopyScheme $action): RedirectResponse
     {
-        $letter = chr(min(ord('Z'), ord('A') + $scheme->project->schemes()->count()));
-        $copy = $scheme->project->schemes()->create(['name' => "Scheme {$letter}", 'layout' => $scheme->layout, 'version' => 1]);
-
-        return redirect()->route('board', $copy);
+        return redirect()->route('board', $action->copy($scheme));
     }
 
     private function side(string $key): ComparedSide

@@ -1,0 +1,1 @@
+<input type="hidden" name="{{ App\Http\Middleware\DoneOnce::FIELD }}" value="{{ Illuminate\Support\Str::random(20) }}">
