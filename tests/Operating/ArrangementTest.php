@@ -172,6 +172,7 @@ final class ArrangementTest extends TestCase
     public function test_a_job_whose_worker_is_killed_is_done_by_another_once(): void
     {
         $principal = self::$arrangement->person('principal');
+        Arrangement::waitUntil(static fn(): bool => self::number('SELECT COUNT(*) FROM jobs') === 0, 'mails of before have been sent');
         self::$database->exec('DELETE FROM done_jobs');
         self::$database->exec("UPDATE revisions SET counts = '{}' WHERE decided IS NULL");
         // whoever examines a revision waits for its row
