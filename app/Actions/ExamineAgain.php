@@ -19,22 +19,29 @@ final class ExamineAgain
     /** Seconds that whoever presses meanwhile waits at the most. */
     private const PATIENCE = 20;
 
-    /** Null when there is nothing to examine; what is under way already goes on. */
-    public function start(Office $office): ?Batch
+    private const DAY = 86_400;
+
+    /**
+     * Null when there is nothing to examine; what is under way already goes on.
+     *
+     * @param string $press key of the form; pressed again it starts nothing
+     */
+    public function start(Office $office, string $press = ''): ?Batch
     {
         // not in a transaction: whoever works off the queue has to see the batch
         $batch = null;
-        Cache::lock("examining for office {$office->id}", 2 * self::PATIENCE)->block(self::PATIENCE, static function () use ($office, &$batch): void {
-            $batch = self::startOnce($office->refresh());
+        Cache::lock("examining for office {$office->id}", 2 * self::PATIENCE)->block(self::PATIENCE, static function () use ($office, $press, &$batch): void {
+            $batch = self::startOnce($office->refresh(), $press);
         });
 
         return $batch;
     }
 
-    private static function startOnce(Office $office): ?Batch
+    private static function startOnce(Office $office, string $press): ?Batch
     {
         $running = $office->examination === null ? null : Bus::findBatch($office->examination);
-        if ($running !== null && !$running->finished()) {
+        $isPressedAgain = $press !== '' && !Cache::add("examining for office {$office->id}, pressed {$press}", true, self::DAY);
+        if ($running !== null && ($isPressedAgain || !$running->finished())) {
             return $running;
         }
         $open = Revision::query()

@@ -7,7 +7,7 @@
 @section('content')
     <div class="books">
         @can('invite', App\Models\User::class)
-            <form class="examine-again" method="post" action="{{ route('examination.start') }}">@csrf<button class="btn btn-sm btn-primary">Examine all open reviews again</button> <span class="book-source">after a book has changed</span></form>
+            <form class="examine-again" method="post" action="{{ route('examination.start') }}">@csrf<x-once/><button class="btn btn-sm btn-primary">Examine all open reviews again</button> <span class="book-source">after a book has changed</span></form>
         @endcan
         <div hx-get="{{ route('examination') }}" hx-trigger="load" hx-swap="outerHTML"></div>
         @foreach ($unreadable as $reason)

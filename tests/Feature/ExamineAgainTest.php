@@ -12,6 +12,7 @@ use App\Models\User;
 use Heurema\Layout\LayoutReader;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 final class ExamineAgainTest extends TestCase
@@ -38,6 +39,17 @@ final class ExamineAgainTest extends TestCase
         $this->get('/examination')->assertSee('2 of 2')->assertSee('have been examined again')->assertDontSee('hx-trigger', false);
         $violated = static fn(Revision $revision): int => Revision::query()->findOrFail($revision->id)->counts['violated'];
         self::assertSame([17, 17, 99, 99], [...array_map($violated, $revisions), $violated($strange)]);
+    }
+
+    public function test_pressed_twice_it_starts_once_though_it_is_over_by_then(): void
+    {
+        $principal = User::factory()->create(['role' => Role::Principal]);
+        $this->app->make(OpenProject::class)->open($principal, (new LayoutReader())->read((string) file_get_contents(self::demoFile())), null, ['us-irc-2021']);
+        foreach ([['one', 1], ['one', 1], ['two', 2], ['', 3]] as [$press, $batches]) {
+            $this->actingAs($principal)->post('/examination', ['_once' => $press])->assertRedirect('/rule-books');
+            self::assertSame($batches, DB::table('job_batches')->count(), $press);
+        }
+        $this->post('/examination', ['_once' => ['x']])->assertUnprocessable();
     }
 
     public function test_only_principals_start_it(): void

@@ -162,7 +162,7 @@ final class ArrangementTest extends TestCase
         $once = Visitor::found('/name="_once" value="(\w+)"/', $designer->page('/'));
         $before = [self::number('SELECT COUNT(*) FROM projects'), self::number('SELECT COUNT(*) FROM job_batches'), self::number('SELECT COUNT(*) FROM invitations')];
         $designer->press(8, '/drawings', ['_once' => $once, 'name' => 'Pressed', 'country' => 'us', 'units' => 'imperial', 'between' => 'faces', 'rooms' => '']);
-        $principal->press(8, '/examination', []);
+        $principal->press(8, '/examination', ['_once' => Visitor::found('/name="_once" value="(\w+)"/', $principal->page('/rule-books'))]);
         $principal->press(8, '/people', ['_once' => Visitor::found('/name="_once" value="(\w+)"/', $principal->page('/people')), 'email' => 'pressed@example.test', 'role' => 'reviewer']);
         $after = [self::number('SELECT COUNT(*) FROM projects'), self::number('SELECT COUNT(*) FROM job_batches'), self::number('SELECT COUNT(*) FROM invitations')];
         self::assertSame([1, 1, 1], array_map(static fn(int $then, int $now): int => $now - $then, $before, $after));

@@ -5,18 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ExamineAgain;
+use App\Http\Middleware\DoneOnce;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\View\View;
 
 /** All open reviews of an office examined again, after a book has changed. */
 final class ExaminationController
 {
-    public function store(#[CurrentUser] User $user, ExamineAgain $action): RedirectResponse
+    public function store(Request $request, #[CurrentUser] User $user, ExamineAgain $action): RedirectResponse
     {
-        $action->start($user->office);
+        $request->validate([DoneOnce::FIELD => ['nullable', 'string', 'max:40']]);
+        $action->start($user->office, $request->string(DoneOnce::FIELD)->value());
 
         return redirect()->route('rule-books');
     }
