@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
 /**
  * A page of a PDF that is being drawn, to lie under a storey, or why it cannot be.
@@ -17,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int         $number  of the page, from 1
  * @property string|null $refused why there is no picture of it
  * @property Scheme      $scheme
+ * @property Carbon      $updated_at
  */
 final class PendingPage extends Model
 {

@@ -126,6 +126,17 @@ final class UnderlayTest extends TestCase
         self::assertSame([0, 0], [PendingPage::query()->count(), Underlay::query()->count()]);
     }
 
+    public function test_a_page_that_nobody_closes_is_thrown_away_after_a_week(): void
+    {
+        $this->layPdf(self::pdf(), 2);
+        $page = PendingPage::query()->sole();
+        foreach ([6 => 1, 8 => 0] as $days => $left) {
+            $this->travelTo($page->updated_at->addDays($days));
+            Artisan::call('heurema:prune');
+            self::assertSame([$left, $left], [PendingPage::query()->count(), count(Storage::disk(Underlay::DISK)->files('underlays'))]);
+        }
+    }
+
     public function test_a_page_whose_pdf_is_gone_or_whose_place_was_taken_is_not_drawn(): void
     {
         config()->set('queue.default', 'database');

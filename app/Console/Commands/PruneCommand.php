@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\FoldEdits;
+use App\Actions\LayUnderlay;
 use App\Actions\RemoveHome;
 use App\Actions\RemovePeople;
 use App\Http\Middleware\DoneOnce;
@@ -13,6 +14,7 @@ use App\Letters\PrintedLetters;
 use App\Mail\OutboxTransport;
 use App\Models\Office;
 use App\Models\OutgoingMail;
+use App\Models\PendingPage;
 use App\Models\Project;
 use App\Models\Scheme;
 use App\Models\User;
@@ -28,6 +30,9 @@ final class PruneCommand extends Command
     /** Mails, invitations that ended, and finished batches are kept for so many days; rule books as they were understood for fewer. */
     private const DAYS = 90;
     private const BOOK_DAYS = 30;
+
+    /** Pages of PDFs that were not drawn, or could not be. */
+    private const PAGE_DAYS = 7;
 
     protected $signature = 'heurema:prune';
 
@@ -52,6 +57,8 @@ final class PruneCommand extends Command
         $cached = DB::table('cache')->where('expiration', '<', now()->getTimestamp())->delete();
         DB::table('done_jobs')->where('done_at', '<', now()->subDays(Once::DAYS))->delete();
         DB::table('presses')->where('pressed_at', '<', now()->subDays(DoneOnce::DAYS))->delete();
+        DB::table('failed_jobs')->where('failed_at', '<', now()->subDays(self::DAYS))->delete();
+        PendingPage::query()->where('updated_at', '<', now()->subDays(self::PAGE_DAYS))->get()->each(LayUnderlay::drop(...));
         Sessions::prune();
         $this->pruneBooks();
         $this->pruneLetters();
