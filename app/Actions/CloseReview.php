@@ -33,8 +33,8 @@ final readonly class CloseReview
             if ($left !== []) {
                 throw new RefusedRuling(count($left) === 1 ? 'One open finding is neither waived nor settled.' : count($left).' open findings are neither waived nor settled.');
             }
-            $revision->update(['state' => RevisionState::SignedOff]);
             $this->decided->keep($revision, $report);
+            $revision->update(['state' => RevisionState::SignedOff]);
             $revision->log($by, 'signed off');
         });
     }

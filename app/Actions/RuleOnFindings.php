@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Models\Revision;
 use App\Models\RevisionState;
-use App\Models\Ruling;
 use App\Models\RulingKind;
 use App\Models\User;
 use App\Rulings\RefusedRuling;
@@ -40,7 +39,7 @@ final class RuleOnFindings
             }
             $batch = (string) Str::ulid();
             foreach ($findings as $finding) {
-                $revision->rulings()->create(['user_id' => $by->id, 'finding' => $finding->fingerprint(), 'kind' => $kind, 'words' => $words, 'facts' => $finding->facts(), 'batch' => $batch]);
+                $revision->rulings()->create(['user_id' => $by->id, 'finding' => $finding->fingerprint(), 'kind' => $kind, 'words' => $words, 'facts' => $finding->facts(), 'found' => $finding->foundFacts()->write(), 'batch' => $batch]);
             }
             $revision->update(['state' => RevisionState::InReview]);
             $count = count($findings);
@@ -64,9 +63,9 @@ final class RuleOnFindings
         DB::transaction(static function () use ($revision, $by): void {
             $revision->lockOpen();
             $last = $revision->rulings()->where('user_id', $by->id)->latest('id')->first() ?? throw new RefusedRuling('You have decided nothing here that could be taken back.');
-            $together = Ruling::query()->where('batch', $last->batch)->get();
+            $together = $revision->rulings()->where('batch', $last->batch)->get();
             $count = $together->count();
-            Ruling::destroy($together->modelKeys());
+            $together->each->delete();
             $revision->log($by, $count === 1 ? 'took the last ruling back' : "took the last {$count} rulings back");
         });
     }

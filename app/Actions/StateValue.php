@@ -63,7 +63,7 @@ final readonly class StateValue
                 $other->update(['patch' => $edited->patch]);
                 $layout = $edited->layout;
             }
-            $revision->statements()->whereKey($statement->id)->delete();
+            $statement->setRelation('revision', $revision)->delete();
             $this->count($revision);
             $revision->log($by, "took the statement back: {$statement->element}.{$statement->key}: {$statement->typed} → not said");
         });

@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  */
 final class Remark extends Model
 {
+    use OfOpenReview;
+
     protected $fillable = ['user_id', 'storey', 'x', 'y', 'words', 'in_letter'];
 
     protected $attributes = ['in_letter' => false];

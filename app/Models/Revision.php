@@ -35,9 +35,42 @@ use Illuminate\Support\Carbon;
  */
 final class Revision extends Model
 {
+    /** What it was handed in with. */
+    private const HANDED_IN = ['scheme_id', 'number', 'layout', 'submitted_by', 'answer', 'answers'];
+
+    /** What it was decided with, once its letter is out. */
+    private const REVIEWED = ['books', 'settings', 'brief', 'decided', 'counts'];
+
     protected $attributes = ['settings' => '[]', 'state' => 'submitted', 'brief' => null, 'answer' => null, 'answers' => null, 'decided' => null];
 
     protected $fillable = ['number', 'layout', 'books', 'settings', 'counts', 'submitted_by', 'state', 'answer', 'answers', 'brief', 'decided'];
+
+    protected static function booted(): void
+    {
+        static::updating(static fn(self $revision) => $revision->guardChange());
+    }
+
+    /**
+     * What was handed in never changes; once the review is over nothing does, but that the next revision takes the place of one whose letter is out.
+     *
+     * @throws ClosedReview
+     */
+    private function guardChange(): void
+    {
+        $was = $this->getOriginal('state');
+        if (!$was instanceof RevisionState) {
+            return;
+        }
+        $kept = match (true) {
+            $was->isOpen() => self::HANDED_IN,
+            $was === RevisionState::Returned => [...self::HANDED_IN, ...self::REVIEWED],
+            default => array_keys($this->getDirty()),
+        };
+        $changed = array_intersect($kept, array_keys($this->getDirty()));
+        if ($changed !== []) {
+            throw new ClosedReview("Revision {$this->id} is {$was->words()}: its ".implode(', ', $changed).' cannot change any more.');
+        }
+    }
 
     /** @return BelongsTo<Scheme, $this> */
     public function scheme(): BelongsTo
@@ -54,19 +87,19 @@ final class Revision extends Model
     /** @return HasMany<Ruling, $this> */
     public function rulings(): HasMany
     {
-        return $this->hasMany(Ruling::class);
+        return $this->hasMany(Ruling::class)->chaperone('revision');
     }
 
     /** @return HasMany<Statement, $this> */
     public function statements(): HasMany
     {
-        return $this->hasMany(Statement::class);
+        return $this->hasMany(Statement::class)->chaperone('revision');
     }
 
     /** @return HasMany<Remark, $this> */
     public function remarks(): HasMany
     {
-        return $this->hasMany(Remark::class);
+        return $this->hasMany(Remark::class)->chaperone('revision');
     }
 
     /** @return HasMany<Letter, $this> */
@@ -93,6 +126,14 @@ final class Revision extends Model
         }
         $this->setRawAttributes($current->getAttributes(), true);
         $this->unsetRelation('statements');
+    }
+
+    /** @throws ClosedReview when its review is over */
+    public function guardOpen(): void
+    {
+        if (!$this->state->isOpen()) {
+            throw new ClosedReview("Revision {$this->id} is {$this->state->words()}: nothing of its review changes any more.");
+        }
     }
 
     /** As it was drawn, with what reviewers have stated since. */

@@ -18,13 +18,18 @@ use Illuminate\Support\Carbon;
  * @property RulingKind  $kind
  * @property string|null $words   the reason or the question
  * @property string      $facts   what was found when it was decided, in words
+ * @property string|null $found   the same as it was measured; null where only the words were kept
  * @property string      $batch   decided together
  * @property User        $user
  * @property Carbon      $created_at
  */
 final class Ruling extends Model
 {
-    protected $fillable = ['user_id', 'finding', 'kind', 'words', 'facts', 'batch'];
+    use OfOpenReview;
+
+    protected $fillable = ['user_id', 'finding', 'kind', 'words', 'facts', 'found', 'batch'];
+
+    protected $attributes = ['found' => null];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo

@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Statement extends Model
 {
+    use OfOpenReview;
+
     protected $fillable = ['user_id', 'element', 'key', 'typed', 'patch'];
 
     /** @return BelongsTo<User, $this> */

@@ -8,6 +8,7 @@ use App\Models\Revision;
 use App\Models\Ruling;
 use App\Models\RulingKind;
 use Heurema\Review\Finding;
+use Heurema\Review\FoundFacts;
 
 /** All rulings that stand for a revision: its own, and those of earlier revisions of the same scheme that carry over. */
 final class Rulings
@@ -34,7 +35,12 @@ final class Rulings
     {
         $ruling = $this->latest[$finding->fingerprint()] ?? null;
 
-        return $ruling === null ? null : new StandingRuling($ruling, $ruling->revision_id !== $this->revision->id, $ruling->facts !== $finding->facts());
+        return $ruling === null ? null : new StandingRuling($ruling, $ruling->revision_id !== $this->revision->id, !self::isAsThen($ruling, $finding));
+    }
+
+    private static function isAsThen(Ruling $ruling, Finding $finding): bool
+    {
+        return $ruling->found === null ? $ruling->facts === $finding->facts() : FoundFacts::read($ruling->found)->agreesWith($finding->foundFacts());
     }
 
     /** Does the finding wait for a reviewer: open, and not ruled on as it is now? */

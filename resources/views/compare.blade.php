@@ -47,7 +47,7 @@
                     @foreach (['Gained' => $difference->gained, 'Lost' => $difference->lost] as $words => $findings)
                         <div><h3>{{ $words }}: {{ count($findings) }}</h3><ul>@foreach ($findings as $finding)<li><x-verdict :verdict="$finding->verdict()"/> {{ $finding->rule->title }}, {{ $finding->subject->name() }}@if ($finding->measuredText()): {{ $finding->measuredBriefly() }} of {{ $finding->limitBriefly() }}@endif</li>@endforeach</ul></div>
                     @endforeach
-                    <div><h3>In both: {{ count($difference->kept) }}</h3><ul>@foreach ($difference->kept as [$before, $after])@if ($before->facts() !== $after->facts())<li>{{ $after->rule->title }}, {{ $after->subject->name() }}: {{ $before->measuredBriefly() ?? '?' }} is now {{ $after->measuredBriefly() ?? '?' }}</li>@endif @endforeach</ul></div>
+                    <div><h3>In both: {{ count($difference->kept) }}</h3><ul>@foreach ($difference->kept as [$before, $after])@if (!$before->foundFacts()->agreesWith($after->foundFacts()))<li>{{ $after->rule->title }}, {{ $after->subject->name() }}: {{ $before->measuredBriefly() ?? '?' }} is now {{ $after->measuredBriefly() ?? '?' }}</li>@endif @endforeach</ul></div>
                     <div><h3>Drawn otherwise: {{ count($page->changes($side)) }}</h3><ul>@foreach (array_slice($page->changes($side), 0, 60) as $change)<li>{{ $change }}</li>@endforeach</ul></div>
                 </div>
             </section>

@@ -54,6 +54,7 @@ final class UpgradeCommand extends Command
     {
         try {
             $this->callSilently('migrate', ['--force' => true]);
+            $this->callSilently('heurema:rulings');
         } catch (\Throwable $e) {
             $this->putBack($backup, $file);
             $this->complain("The database could not be brought up to date and is as it was before: {$e->getMessage()}");

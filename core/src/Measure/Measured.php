@@ -13,12 +13,14 @@ final readonly class Measured implements Measurement
      * @param list<Witness> $witness     what shows it on the drawing
      * @param list<string>  $working     how it came about, step by step
      * @param list<string>  $assumptions values that nobody drew and the computation had to take
+     * @param list<string>  $parties     ids of what else takes part: what stands in the way, what lacks something
      */
     public function __construct(
         public Amount|bool|string $value,
         public array $witness = [],
         public array $working = [],
         public array $assumptions = [],
+        public array $parties = [],
     ) {}
 
     /** @throws \LogicException when the value is a word or a yes or no */

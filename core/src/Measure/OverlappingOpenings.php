@@ -26,15 +26,17 @@ final class OverlappingOpenings extends NamedCount
         }
         $others = array_filter($home->openingsNear($subject->storey(), Box::around([$subject->span()->from, $subject->span()->to])), static fn(PlacedOpening $other): bool => $other !== $subject && $other->wall === $subject->wall
             && self::overlap($subject, $other) > 0.05 && self::shareHeights($subject, $other));
+        $walls = array_values(array_filter($subject->plan->wallsInto($subject), static fn(string $wall): bool => !self::turnsCorner($subject, $wall, $home)));
         $names = [
             ...array_map(static fn(PlacedOpening $other): string => $other->name(), array_values($others)),
-            ...array_map(static fn(string $wall): string => $subject->plan->wallCalled($wall), array_values(array_filter($subject->plan->wallsInto($subject), static fn(string $wall): bool => !self::turnsCorner($subject, $wall, $home)))),
+            ...array_map($subject->plan->wallCalled(...), $walls),
         ];
 
         return new Measured(
             Amount::count(count($names)),
             [Witness::dimension($subject->storey(), $subject->span(), $home->length($subject->opening->width))],
             [$names === [] ? 'It has its stretch of the wall to itself.' : 'In its stretch of the wall: '.implode(', ', $names).'.'],
+            parties: [...array_map(static fn(PlacedOpening $other): string => $other->id(), array_values($others)), ...$walls],
         );
     }
 

@@ -85,6 +85,7 @@ final readonly class ComparisonCheck
             self::and($measured->working, $this->limitWorking($comparison, $limit, $result, $facts)),
             $measured->witness,
             Topics::ofLimit($comparison, $this->vocabulary),
+            $measured->parties,
         );
     }
 

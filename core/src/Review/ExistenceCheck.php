@@ -75,6 +75,8 @@ final readonly class ExistenceCheck
             return null;
         }
         $together = $this->together($candidates->needs, $this->held($candidates->needs, $candidate), "{$rank}: {$candidate->name()}");
+        // which of them is spoken of
+        $together = $together->with(['parties' => [$candidate->id(), ...$together->parties ?? []]]);
         if ($counts !== null && $counts->value instanceof Unknown && $together->verdict !== Verdict::Violated) {
             return $together->with([
                 'verdict' => Verdict::Undetermined,

@@ -36,7 +36,13 @@ final readonly class Finding
         return $this->outcome->verdict;
     }
 
-    /** What was found, in words: a ruling stands as long as it stays the same. */
+    /** What was found: a ruling stands as long as it stays the same. */
+    public function foundFacts(): FoundFacts
+    {
+        return FoundFacts::of($this->outcome);
+    }
+
+    /** The same in words, for people. */
     public function facts(): string
     {
         $facts = array_filter([$this->verdict()->value, $this->measuredText(), $this->limitText(), implode(', ', $this->outcome->missing)], static fn(?string $fact): bool => $fact !== null && $fact !== '');

@@ -27,6 +27,11 @@ final readonly class HomeFacts implements Facts
         private array $settings,
     ) {}
 
+    public function id(): string
+    {
+        return $this->subject->id();
+    }
+
     public function name(): string
     {
         return $this->subject->name();

@@ -15,7 +15,10 @@ use Heurema\Spatial\Home;
  */
 final class KeptReport
 {
-    private const VERSION = 1;
+    private const VERSION = 2;
+
+    /** Without the parties of an outcome; what was decided then is read for ever. */
+    private const BEFORE_PARTIES = 1;
 
     public static function write(Report $report): string
     {
@@ -41,11 +44,11 @@ final class KeptReport
     public static function read(string $json, Home $home, array $books): Report
     {
         $kept = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
-        if (!is_array($kept) || ($kept['version'] ?? null) !== self::VERSION) {
+        if (!is_array($kept) || !in_array($kept['version'] ?? null, [self::BEFORE_PARTIES, self::VERSION], true)) {
             throw new \UnexpectedValueException('A report that was kept in another way.');
         }
-        /** @var array{outcomes: list<KeptOutcome>, findings: array<string, int>} $kept as it was written */
-        $outcomes = array_map(OutcomeRecord::read(...), $kept['outcomes']);
+        /** @var array{version: int, outcomes: list<KeptOutcome>, findings: array<string, int>} $kept as it was written */
+        $outcomes = array_map(static fn(array $outcome): Outcome => OutcomeRecord::read($outcome, $kept['version'] !== self::BEFORE_PARTIES), $kept['outcomes']);
         $findings = [];
         foreach ($books as $book) {
             foreach ($book->rules as $rule) {

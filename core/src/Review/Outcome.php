@@ -19,6 +19,7 @@ final readonly class Outcome
      * @param list<string>  $assumptions
      * @param list<string>  $working
      * @param list<Witness> $witness
+     * @param list<string>|null $parties ids of what else takes part; null where that was not kept
      * @param string|null   $topic       what its amount and its limit come of: the measure, with the words asked of it
      */
     public function __construct(
@@ -34,6 +35,7 @@ final readonly class Outcome
         public array $working = [],
         public array $witness = [],
         public ?string $topic = null,
+        public ?array $parties = [],
     ) {}
 
     /** @param list<string> $missing */
@@ -74,7 +76,7 @@ final readonly class Outcome
     /**
      * The same outcome with some of its parts put in another way.
      *
-     * @param array{verdict?: Verdict, reason?: ?string, assumptions?: list<string>, working?: list<string>, witness?: list<Witness>, missing?: list<string>} $changes
+     * @param array{verdict?: Verdict, reason?: ?string, assumptions?: list<string>, working?: list<string>, witness?: list<Witness>, missing?: list<string>, parties?: list<string>} $changes
      */
     public function with(array $changes): self
     {
@@ -91,6 +93,7 @@ final readonly class Outcome
             $changes['working'] ?? $this->working,
             $changes['witness'] ?? $this->witness,
             $this->topic,
+            array_key_exists('parties', $changes) ? $changes['parties'] : $this->parties,
         );
     }
 }

@@ -13,7 +13,7 @@ use Heurema\Units\Quantity;
  * An outcome as plain values, to be kept as JSON and read again as just what it was; what is empty is left out.
  *
  * @phpstan-type KeptAmount array{string, float|string}
- * @phpstan-type KeptOutcome array{verdict: string, slim?: true, measured?: KeptAmount, limit?: KeptAmount, margin?: float|string, in_inches?: true, reason?: string, missing?: list<string>, assumptions?: list<string>, working?: list<string>, witness?: list<array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string}>, topic?: string}
+ * @phpstan-type KeptOutcome array{verdict: string, slim?: true, measured?: KeptAmount, limit?: KeptAmount, margin?: float|string, in_inches?: true, reason?: string, missing?: list<string>, assumptions?: list<string>, working?: list<string>, witness?: list<array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string}>, topic?: string, parties?: list<string>}
  */
 final class OutcomeRecord
 {
@@ -34,13 +34,17 @@ final class OutcomeRecord
             'working' => $outcome->working,
             'witness' => array_map(self::witness(...), $outcome->witness),
             'topic' => $outcome->topic,
+            'parties' => $outcome->parties,
         ]);
 
         return $kept;
     }
 
-    /** @param KeptOutcome $kept */
-    public static function read(array $kept): Outcome
+    /**
+     * @param KeptOutcome $kept
+     * @param bool        $tellsParties was it kept when parties were?
+     */
+    public static function read(array $kept, bool $tellsParties = true): Outcome
     {
         return new Outcome(
             Verdict::from($kept['verdict']),
@@ -55,6 +59,7 @@ final class OutcomeRecord
             $kept['working'] ?? [],
             array_map(Witness::read(...), $kept['witness'] ?? []),
             $kept['topic'] ?? null,
+            $tellsParties ? $kept['parties'] ?? [] : null,
         );
     }
 

@@ -23,6 +23,11 @@ final readonly class ProposedStair implements Facts
      */
     public function __construct(private Stair $stair, private float $rise, private int $risers, private ?float $tread, private RuleBook $book, private array $settings) {}
 
+    public function id(): string
+    {
+        return $this->stair->id;
+    }
+
     public function name(): string
     {
         return $this->stair->name;

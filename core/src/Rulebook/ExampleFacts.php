@@ -27,6 +27,11 @@ final readonly class ExampleFacts implements Facts
         return new self($vocabulary, $example->facts, $example->related, $example->settings);
     }
 
+    public function id(): string
+    {
+        return '';
+    }
+
     public function name(): string
     {
         return 'the example';

@@ -11,6 +11,9 @@ use Heurema\Units\Amount;
 /** What is known of one subject when a rule is held against it. */
 interface Facts
 {
+    /** As its document has it; empty for what stands in none. */
+    public function id(): string;
+
     public function name(): string;
 
     public function measure(string $measure, Parameters $with): Measurement;

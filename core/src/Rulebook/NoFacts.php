@@ -12,6 +12,11 @@ use Heurema\Units\Amount;
 /** Nothing is known of anything: what an expression says all the same, it says by itself. */
 final class NoFacts implements Facts
 {
+    public function id(): string
+    {
+        return '';
+    }
+
     public function name(): string
     {
         return 'nothing';

@@ -52,6 +52,36 @@ final class KeptReportTest extends TestCase
         self::assertEquals(self::besides($report), self::besides($again));
     }
 
+    /** Parties are what is drawn, and decide nothing that is not said in numbers or names. */
+    #[DataProvider('homes')]
+    public function test_parties_are_elements_of_the_home(string $file): void
+    {
+        $text = (string) file_get_contents($file);
+        $home = new Home((new LayoutReader())->read($text));
+        $known = ['wall' => true, 'dwelling' => true];
+        preg_match_all('/"id": ?"([^"]+)"/', $text, $ids);
+        $known += array_fill_keys($ids[1], true);
+        foreach ((new Examiner(Catalogue::standard()))->examine($home, self::books())->findings as $finding) {
+            $strange = array_filter($finding->outcome->parties ?? ['none told'], static fn(string $id): bool => !isset($known[$id]));
+            self::assertSame([], $strange, $finding->fingerprint());
+            self::assertTrue($finding->foundFacts()->agreesWith($finding->foundFacts()));
+        }
+    }
+
+    public function test_what_was_decided_before_parties_were_kept_is_read_for_ever(): void
+    {
+        $home = new Home((new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../../database/demo/orchard-terrace.json')));
+        $report = (new Examiner(Catalogue::standard()))->examine($home, self::books());
+        $written = (string) preg_replace('/,"parties":\[[^\]]*\]/', '', str_replace('{"version":2', '{"version":1', KeptReport::write($report)), -1, $count);
+        self::assertGreaterThan(0, $count);
+        $again = KeptReport::read($written, $home, self::books());
+        self::assertEquals($report->toArray(), $again->toArray());
+        foreach ($report->findings as $number => $finding) {
+            self::assertNull($again->findings[$number]->outcome->parties);
+            self::assertTrue($finding->foundFacts()->agreesWith($again->findings[$number]->foundFacts()), 'a decision of then stands');
+        }
+    }
+
     public function test_what_the_books_do_not_ask_any_more_is_left_out(): void
     {
         $home = new Home((new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../../database/demo/ferry-cottage.json')));
@@ -76,7 +106,7 @@ final class KeptReportTest extends TestCase
             Witness::outline('G', new Ring($square)),
             Witness::outline('U', new Polygon(new Ring($square), [new Ring($square)]), 'with a hole'),
             Witness::mark('G', new Point(-0.5, 1e-7)),
-        ], 'room.floor_area')];
+        ], 'room.floor_area', ['f1', 'o2'])];
         yield 'more than any limit' => [new Outcome(Verdict::Met, measured: Amount::length(INF), limit: Amount::count(0), margin: -INF)];
     }
 

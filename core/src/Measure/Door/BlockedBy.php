@@ -49,11 +49,12 @@ final class BlockedBy extends SubjectMeasure
         $witness = array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector), $leaves);
         $names = [];
         foreach ($leaves as $leaf) {
-            array_push($names, ...$this->inTheWay($leaf, $subject, $home));
+            $names += $this->inTheWay($leaf, $subject, $home);
         }
+        $parties = array_map(strval(...), array_keys($names));
         $names = array_values(array_unique($names));
 
-        return new Measured(Amount::count(count($names)), $witness, [$names === [] ? 'Nothing stands where the leaf swings.' : 'Where the leaf swings: '.implode(', ', $names).'.']);
+        return new Measured(Amount::count(count($names)), $witness, [$names === [] ? 'Nothing stands where the leaf swings.' : 'Where the leaf swings: '.implode(', ', $names).'.'], parties: $parties);
     }
 
     private function withoutLeaf(PlacedOpening $door): Measurement
@@ -71,19 +72,19 @@ final class BlockedBy extends SubjectMeasure
         ]);
     }
 
-    /** @return list<string> */
+    /** @return array<string, string> names by id */
     private function inTheWay(DoorLeaf $leaf, PlacedOpening $door, Home $home): array
     {
         $sector = $leaf->sector;
         $names = [];
         foreach ($door->plan->mass->in($sector, $sector, Vertices::SNAP) as $part) {
             if ($part->thickness() > Tolerance::GRAZE) {
-                $names[] = 'a wall';
+                $names['wall'] = 'a wall';
             }
         }
         foreach ($home->fixturesNear($door->storey(), $leaf->bounds) as $fixture) {
             if ($fixture->outline !== null && $fixture->takesFloor && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($fixture->outline->counterClockwise()), $sector)) {
-                $names[] = $fixture->name();
+                $names[$fixture->id()] = $fixture->name();
             }
         }
 

@@ -64,7 +64,7 @@ final class Obstructed extends SubjectMeasure
             }
         }
 
-        return new Measured(Amount::count(count($names)), $witness, [$names === [] ? 'Nothing stands in the way through it.' : 'In the way through it: '.implode(', ', $names).'.']);
+        return new Measured(Amount::count(count($names)), $witness, [$names === [] ? 'Nothing stands in the way through it.' : 'In the way through it: '.implode(', ', $names).'.'], parties: array_map(strval(...), array_keys($names)));
     }
 
     /**

@@ -71,6 +71,7 @@ final class SweepsFloorOf extends SubjectMeasure
             Amount::count(count($names)),
             array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector), $leaves),
             [$names === [] ? 'It sweeps no fixture\'s floor.' : 'It sweeps the floor before '.implode(', ', $names).'.'],
+            parties: array_map(strval(...), array_keys($names)),
         );
     }
 }

@@ -45,18 +45,20 @@ final class SwingHits extends SubjectMeasure
         }
         $names = [];
         foreach ($leaves as $leaf) {
-            array_push($names, ...$this->met($leaf->sector, $subject, $home));
+            $names += $this->met($leaf->sector, $subject, $home);
         }
+        $parties = array_map(strval(...), array_keys($names));
         $names = array_values(array_unique($names));
 
         return new Measured(
             Amount::count(count($names)),
             array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector), $leaves),
             [$names === [] ? 'Nothing is in the way of the leaf.' : 'In the way of the leaf: '.implode(', ', $names).'.'],
+            parties: $parties,
         );
     }
 
-    /** @return list<string> */
+    /** @return array<string, string> names by id */
     private function met(Ring $sector, PlacedOpening $door, Home $home): array
     {
         $bounds = $sector->bounds();
@@ -64,18 +66,18 @@ final class SwingHits extends SubjectMeasure
         $names = [];
         foreach ($home->fixturesNear($door->storey(), $bounds) as $fixture) {
             if ($fixture->outline !== null && $fixture->takesFloor && $meets($fixture->outline)) {
-                $names[] = $fixture->name();
+                $names[$fixture->id()] = $fixture->name();
             }
         }
         foreach ($home->leavesNear($door->storey(), $bounds) as [$other, $leaf]) {
             if ($other !== $door && $meets($leaf->sector)) {
-                $names[] = $other->name();
+                $names[$other->id()] = $other->name();
             }
         }
         foreach ($home->stairs as $stair) {
             $shape = $stair->storey() === $door->storey() ? $stair->shape : null;
             if ($shape !== null && array_filter([...$shape->treads(), ...$shape->landings()], $meets) !== []) {
-                $names[] = $stair->name();
+                $names[$stair->id()] = $stair->name();
             }
         }
 

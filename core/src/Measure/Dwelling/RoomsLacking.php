@@ -55,6 +55,7 @@ final class RoomsLacking extends SubjectMeasure
             Amount::count(count($lacking)),
             array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $lacking),
             [$lacking === [] ? 'None is without.' : Lack::words(count($lacking), (string) $with->word('use'), (string) $with->word('kind'), '').": {$names}."],
+            parties: array_map(static fn(RoomSpace $room): string => $room->id(), $lacking),
         );
     }
 }

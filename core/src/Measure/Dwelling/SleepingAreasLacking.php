@@ -57,6 +57,7 @@ final class SleepingAreasLacking extends SubjectMeasure
             Amount::count(count($lacking)),
             array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $lacking),
             [$lacking === [] ? 'There is one outside every bedroom.' : Lack::words(count($lacking), 'bedroom', (string) $with->word('kind'), ' outside the door').": {$names}."],
+            parties: array_map(static fn(RoomSpace $room): string => $room->id(), $lacking),
         );
     }
 

@@ -51,6 +51,6 @@ final class StoreysLacking extends SubjectMeasure
         ));
         $names = implode(', ', array_map(static fn(Storey $storey): string => $storey->name, $lacking));
 
-        return new Measured(Amount::count(count($lacking)), [], [$lacking === [] ? 'None is without.' : Lack::words(count($lacking), 'storey', (string) $with->word('kind'), '').": {$names}."]);
+        return new Measured(Amount::count(count($lacking)), [], [$lacking === [] ? 'None is without.' : Lack::words(count($lacking), 'storey', (string) $with->word('kind'), '').": {$names}."], parties: array_map(static fn(Storey $storey): string => $storey->id, $lacking));
     }
 }

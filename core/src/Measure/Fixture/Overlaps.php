@@ -59,14 +59,15 @@ final class Overlaps extends SubjectMeasure
             }
             foreach (Overlap::parts(new Polygon($other->outline->counterClockwise()), $outline->counterClockwise()) as $part) {
                 if ($part->thickness() > self::THIN) {
-                    $names[] = $other->name();
+                    $names[$other->id()] = $other->name();
                     $witness[] = Witness::outline($subject->storey(), $part);
                 }
             }
         }
+        $parties = array_map(strval(...), array_keys($names));
         $names = array_values(array_unique($names));
 
-        return new Measured(Amount::count(count($names)), $witness, [$names === [] ? 'Nothing else stands there.' : 'Also there: '.implode(', ', $names).'.']);
+        return new Measured(Amount::count(count($names)), $witness, [$names === [] ? 'Nothing else stands there.' : 'Also there: '.implode(', ', $names).'.'], parties: $parties);
     }
 
     private static function shares(PlacedFixture $one, PlacedFixture $other): bool

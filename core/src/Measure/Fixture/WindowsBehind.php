@@ -61,6 +61,7 @@ final class WindowsBehind extends SubjectMeasure
             Amount::count(count($found)),
             array_map(static fn(PlacedOpening $window): Witness => Witness::mark($window->storey(), $window->middle(), $window->name()), $found),
             [$found === [] ? 'No window is behind it.' : "Behind it: {$names}."],
+            parties: array_map(static fn(PlacedOpening $window): string => $window->id(), $found),
         );
     }
 }

@@ -60,6 +60,7 @@ final class DoorOver extends SubjectMeasure
             Amount::count(count($names)),
             array_map(static fn(PlacedOpening $door): Witness => Witness::mark($door->storey(), $door->middle(), $door->name()), $doors),
             [$names === [] ? 'No door swings over it.' : 'Over it swing: '.implode(', ', $names).'.'],
+            parties: array_map(static fn(PlacedOpening $door): string => $door->id(), $doors),
         );
     }
 

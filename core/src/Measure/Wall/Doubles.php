@@ -41,6 +41,7 @@ final class Doubles extends SubjectMeasure
             Amount::count(count($doubles)),
             array_map(static fn(WallTrouble $double): Witness => Witness::dimension($subject->storey(), $double->place, "also {$double->other}"), $doubles),
             array_map(static fn(WallTrouble $double): string => "{$double->other} runs along in it over {$home->length($double->size)}.", $doubles),
+            parties: array_map(static fn(WallTrouble $double): string => $double->other, $doubles),
         );
     }
 }

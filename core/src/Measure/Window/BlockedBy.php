@@ -65,6 +65,7 @@ final class BlockedBy extends SubjectMeasure
             Amount::count(count($found)),
             array_map(static fn(Ring $outline): Witness => Witness::outline($subject->storey(), $outline), $outlines),
             [$found === [] ? 'Nothing stands before it.' : "Before it: {$names}."],
+            parties: array_map(static fn(PlacedFixture $fixture): string => $fixture->id(), $found),
         );
     }
 

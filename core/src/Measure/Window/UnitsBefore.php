@@ -66,6 +66,7 @@ final class UnitsBefore extends SubjectMeasure
             Amount::count(count($found)),
             array_values(array_filter(array_map(static fn(PlacedFixture $unit): ?Witness => $unit->outline === null ? null : Witness::outline($subject->storey(), $unit->outline), $found))),
             [$found === [] ? 'No unit covers it.' : 'Before it: '.implode(', ', array_map(static fn(PlacedFixture $unit): string => $unit->name(), $found)).'.'],
+            parties: array_map(static fn(PlacedFixture $unit): string => $unit->id(), $found),
         );
     }
 }

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Review;
+
+use Heurema\Units\Amount;
+use Heurema\Units\Quantity;
+
+/**
+ * What was found, without the words for it: a decision about a finding stands as long as this stays the same. Amounts agree within the tolerance of
+ * their quantity.
+ *
+ * @phpstan-type KeptFacts array{verdict: string, measured?: array{string, int|float|string}|null, limit?: array{string, int|float|string}|null, missing?: list<string>, parties?: list<string>|null}
+ */
+final readonly class FoundFacts
+{
+    /**
+     * @param list<string>      $missing keys that nobody drew, in their order
+     * @param list<string>|null $parties ids of what else takes part, in their order; null where that is not known
+     */
+    private function __construct(private Verdict $verdict, private ?Amount $measured, private ?Amount $limit, private array $missing, private ?array $parties) {}
+
+    public static function of(Outcome $outcome): self
+    {
+        return new self($outcome->verdict, $outcome->measured, $outcome->limit, self::inOrder($outcome->missing), $outcome->parties === null ? null : self::inOrder($outcome->parties));
+    }
+
+    /** Is what was found the same? What is not known of either is not held against it. */
+    public function agreesWith(self $other): bool
+    {
+        return $this->verdict === $other->verdict
+            && self::same($this->measured, $other->measured)
+            && self::same($this->limit, $other->limit)
+            && $this->missing === $other->missing
+            && ($this->parties === null || $other->parties === null || $this->parties === $other->parties);
+    }
+
+    /** As JSON. */
+    public function write(): string
+    {
+        $kept = ['verdict' => $this->verdict->value, 'measured' => self::writeAmount($this->measured), 'limit' => self::writeAmount($this->limit), 'missing' => $this->missing, 'parties' => $this->parties];
+
+        return json_encode($kept, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @throws \JsonException */
+    public static function read(string $json): self
+    {
+        /** @var KeptFacts $kept as write() wrote it */
+        $kept = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
+
+        return new self(Verdict::from($kept['verdict']), self::readAmount($kept['measured'] ?? null), self::readAmount($kept['limit'] ?? null), $kept['missing'] ?? [], $kept['parties'] ?? null);
+    }
+
+    private static function same(?Amount $one, ?Amount $other): bool
+    {
+        if ($one === null || $other === null) {
+            return $one === $other;
+        }
+
+        return $one->quantity === $other->quantity && ($one->number === $other->number || $one->equals($other));
+    }
+
+    /**
+     * @param list<string> $keys
+     *
+     * @return list<string>
+     */
+    private static function inOrder(array $keys): array
+    {
+        $keys = array_values(array_unique($keys));
+        sort($keys, SORT_STRING);
+
+        return $keys;
+    }
+
+    /** @return array{string, float|string}|null JSON has no number without end */
+    private static function writeAmount(?Amount $amount): ?array
+    {
+        return $amount === null ? null : [$amount->quantity->value, is_finite($amount->number) ? $amount->number : ($amount->number > 0 ? 'INF' : '-INF')];
+    }
+
+    /** @param array{string, int|float|string}|null $kept */
+    private static function readAmount(?array $kept): ?Amount
+    {
+        return $kept === null ? null : new Amount(Quantity::from($kept[0]), is_string($kept[1]) ? ($kept[1] === 'INF' ? INF : -INF) : (float) $kept[1]);
+    }
+}
