@@ -9,6 +9,7 @@ use Heurema\Drafting\Dimension;
 use Heurema\Drafting\OutsideChains;
 use Heurema\Drafting\RoomChains;
 use Heurema\Geometry\Box;
+use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StoreyPlan;
@@ -49,7 +50,7 @@ final readonly class PlanDimensions
         foreach ($this->partsOf($row[0]) as $parts) {
             $written = array_sum(array_map(fn(Dimension $part): float => $this->style->rounded($part->length(), $this->home->layout), $parts));
             $difference = $written - $this->style->rounded($row[0]->length(), $this->home->layout);
-            if (count($parts) > 1 && abs($difference) > 0.05) {
+            if (count($parts) > 1 && abs($difference) > Tolerance::TOUCH) {
                 return 'parts as written: '.($difference > 0 ? '+' : '−').ltrim($this->style->write(abs($difference), $this->home->layout), '≈ ');
             }
         }
@@ -63,7 +64,7 @@ final readonly class PlanDimensions
         $rows = array_map(static fn(Chain $chain): array => $chain->parts(), (new OutsideChains($this->plan, $this->style->datum))->openings(0));
 
         return array_values(array_filter($rows, static fn(array $parts): bool => abs($parts[0]->line->direction()->cross($overall->line->direction())) < 1e-9
-            && abs($overall->line->along($parts[0]->line->from)) < 0.05 && abs($overall->line->along($parts[count($parts) - 1]->line->to) - $overall->length()) < 0.05));
+            && abs($overall->line->along($parts[0]->line->from)) < Tolerance::TOUCH && abs($overall->line->along($parts[count($parts) - 1]->line->to) - $overall->length()) < Tolerance::TOUCH));
     }
 
     /** @return list<list<Dimension>> rows of dimensions that share a line */

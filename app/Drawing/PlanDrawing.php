@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Block;
 use Heurema\Layout\Fixture;
@@ -100,7 +101,7 @@ final readonly class PlanDrawing
     /** A wall that one looks over is drawn by its edges alone. */
     private function isLow(Wall $wall): bool
     {
-        return $wall->stands() && !$wall->isDivider() && $wall->height !== null && ($this->plan->storey->ceiling === null || $wall->height < $this->plan->storey->ceiling - 0.05);
+        return $wall->stands() && !$wall->isDivider() && $wall->height !== null && ($this->plan->storey->ceiling === null || $wall->height < $this->plan->storey->ceiling - Tolerance::TOUCH);
     }
 
     /** What is to be removed, drawn faintly. */

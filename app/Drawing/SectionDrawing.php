@@ -6,6 +6,7 @@ namespace App\Drawing;
 
 use Heurema\Drafting\SectionCover;
 use Heurema\Drafting\StairSection;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Storey;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\CoverKind;
@@ -177,7 +178,7 @@ final readonly class SectionDrawing
             return '';
         }
 
-        return $this->dimension($x, $lowest->from, $lowest->from + $lowest->height, $this->home->length($lowest->height), $lowest->height < $this->headroom - 0.05 ? 'section-critical section-missed' : 'section-critical');
+        return $this->dimension($x, $lowest->from, $lowest->from + $lowest->height, $this->home->length($lowest->height), $lowest->height < $this->headroom - Tolerance::TOUCH ? 'section-critical section-missed' : 'section-critical');
     }
 
     private function dimension(float $x, float $from, float $to, string $text, string $class): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\SurveyDistance;
 use Heurema\Spatial\Home;
 
@@ -24,7 +25,7 @@ final readonly class SurveyDrawing
     {
         $drawn = new Segment($distance->from, $distance->to);
         $difference = $distance->measured - $drawn->length();
-        $below = abs($difference) < 0.05 ? 'as drawn' : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference)).' to the drawing';
+        $below = abs($difference) < Tolerance::TOUCH ? 'as drawn' : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference)).' to the drawing';
 
         return Svg::element('g', ['class' => 'taped', 'data-subject' => $distance->id], (new DimensionLine($drawn, 'taped '.$this->home->length($distance->measured), $below))->draw());
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Edit\Change;
 use Heurema\Layout\Edit\Patch;
 use Heurema\Spatial\Home;
@@ -57,6 +58,6 @@ final readonly class TrialDrawing
     {
         $wall = $plan->wall($id);
 
-        return $wall === null || $wall->line()->length() < 0.05 ? '' : Svg::element('path', ['class' => 'trial-wall', 'd' => Svg::path((new JoinedWall($wall, $wall->line()))->body())]);
+        return $wall === null || $wall->line()->length() < Tolerance::TOUCH ? '' : Svg::element('path', ['class' => 'trial-wall', 'd' => Svg::path((new JoinedWall($wall, $wall->line()))->body())]);
     }
 }

@@ -9,6 +9,7 @@ use App\Drawing\SectionDrawing;
 use App\Models\Revision;
 use App\Models\Scheme;
 use Heurema\Drafting\StairSection;
+use Heurema\Geometry\Tolerance;
 use Heurema\Measure\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
@@ -122,7 +123,7 @@ final readonly class StairPage
 
     public function fits(StairOption $option): bool
     {
-        return $this->space === null || $option->run($option->leastTread) <= $this->space + 0.05;
+        return $this->space === null || $option->run($option->leastTread) <= $this->space + Tolerance::TOUCH;
     }
 
     public function length(float $mm): string

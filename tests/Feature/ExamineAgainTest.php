@@ -35,7 +35,7 @@ final class ExamineAgainTest extends TestCase
         // half way, a reload finds it again
         Artisan::call('queue:work', ['--once' => true]);
         $this->get('/examination')->assertSee('1 of 2');
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 4096]);
         $this->get('/examination')->assertSee('2 of 2')->assertSee('have been examined again')->assertDontSee('hx-trigger', false);
         $violated = static fn(Revision $revision): int => Revision::query()->findOrFail($revision->id)->counts['violated'];
         self::assertSame([17, 17, 99, 99], [...array_map($violated, $revisions), $violated($strange)]);

@@ -60,7 +60,7 @@ final class LetterItemsTest extends TestCase
         $this->get("/revisions/{$this->revision->id}/letter/paper")->assertDontSee('Where does the coat go?');
         $this->send();
         $this->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")->assertSessionHasErrors('review');
-        $this->actingAs($this->designer)->put("/revisions/{$this->revision->id}/remarks/1")->assertForbidden();
+        $this->actingAs($this->designer)->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")->assertForbidden();
     }
 
     public function test_each_item_says_how_it_stands_in_the_drawing_as_it_is_now(): void

@@ -46,7 +46,7 @@ final class UnavailableTest extends TestCase
         Artisan::call('queue:work', ['--once' => true]);
         // its worker was killed before it could say that it had finished
         DB::table('jobs')->insert([...$job, 'attempts' => 1]);
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 4096]);
         self::assertSame(1, OutgoingMail::query()->count());
         self::assertSame(0, DB::table('jobs')->count());
         $this->travel(Once::DAYS + 1)->days();
@@ -70,7 +70,7 @@ final class UnavailableTest extends TestCase
         $principal = User::factory()->create(['role' => 'principal']);
         $this->actingAs($principal)->post('/people', ['email' => 'mara@example.test', 'role' => 'reviewer'])->assertSessionHasNoErrors();
         self::assertSame([1, 0], [DB::table('jobs')->count(), OutgoingMail::query()->count()]);
-        Artisan::call('queue:work', ['connection' => 'mails', '--stop-when-empty' => true]);
+        Artisan::call('queue:work', ['connection' => 'mails', '--stop-when-empty' => true, '--memory' => 4096]);
         self::assertSame([0, 1], [DB::table('jobs')->count(), OutgoingMail::query()->count()]);
     }
 }

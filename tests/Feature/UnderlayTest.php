@@ -98,7 +98,7 @@ final class UnderlayTest extends TestCase
         $this->get("/schemes/{$this->scheme->id}/pages/{$page->id}")->assertOk()->assertSee('hx-trigger="every 1s"', false)->assertHeaderMissing('HX-Refresh');
         self::assertSame(1, DB::table('jobs')->count(), 'it is not asked for twice');
 
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 4096]);
         $this->get("/schemes/{$this->scheme->id}/pages/{$page->id}")->assertNoContent()->assertHeader('HX-Refresh', 'true');
         self::assertSame([3000, 1500], [$this->underlay()->width, $this->underlay()->height]);
         Storage::disk(Underlay::DISK)->assertMissing([$first->file, $page->file]);
@@ -142,11 +142,11 @@ final class UnderlayTest extends TestCase
         config()->set('queue.default', 'database');
         $this->layPdf(self::pdf());
         Storage::disk(Underlay::DISK)->delete(PendingPage::query()->sole()->file);
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 4096]);
         self::assertSame('The PDF is gone. Hand it in again.', PendingPage::query()->sole()->refused);
         $this->layPdf(self::pdf());
         $this->lay(UploadedFile::fake()->image('scan.png', 600, 400));
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 4096]);
         self::assertSame([600, 0], [$this->underlay()->width, PendingPage::query()->count()]);
     }
 
@@ -156,10 +156,10 @@ final class UnderlayTest extends TestCase
         $start = hrtime(true);
         $this->layPdf(self::pdf(self::nestedForms(12)))->assertSessionHasNoErrors();
         self::assertLessThan(2.0, (hrtime(true) - $start) / 1e9);
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 4096]);
         self::assertSame('The page takes too long to draw. Hand it in as a picture.', PendingPage::query()->sole()->refused);
         $this->layPdf(self::pdf(self::nestedForms(3)));
-        Artisan::call('queue:work', ['--stop-when-empty' => true]);
+        Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 4096]);
         self::assertSame([0, 1], [PendingPage::query()->count(), Underlay::query()->count()]);
         self::assertSame([], glob(sys_get_temp_dir().'/heurema-page-*'));
     }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 
 /** Stops in a row along a straight line, to be dimensioned from one to the next, from the first, or from the first to the last. */
 final readonly class Chain
 {
-    private const SAME = 0.05;
+    private const SAME = Tolerance::TOUCH;
 
     /** @var list<Stop> in order, none twice */
     public array $stops;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\WallSide;
 use Heurema\Spatial\SpaceSide;
 use Heurema\Spatial\WallDatum;
@@ -15,7 +16,7 @@ final class FaceStop
     /** @return Stop|null null when the wall does not stand square to the line */
     public static function along(Segment $line, SpaceSide $side, WallDatum $datum): ?Stop
     {
-        if ($side->segment->length() < 0.05 || abs($side->segment->direction()->dot($line->direction())) > 1e-3) {
+        if ($side->segment->length() < Tolerance::TOUCH || abs($side->segment->direction()->dot($line->direction())) > 1e-3) {
             return null;
         }
         $face = $line->along($side->segment->middle());

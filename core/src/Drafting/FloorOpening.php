@@ -11,6 +11,7 @@ use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
@@ -64,7 +65,7 @@ final readonly class FloorOpening
                 continue;
             }
             [$from, $right, $up] = [$points[0], $points[1]->minus($points[0]), ($points[3] ?? $points[0])->minus($points[0])];
-            if (count($points) !== 4 || abs($right->dot($up)) > 1e-6 * $right->length() * $up->length() || $points[2]->distanceTo($from->plus($right)->plus($up)) > 0.05) {
+            if (count($points) !== 4 || abs($right->dot($up)) > 1e-6 * $right->length() * $up->length() || $points[2]->distanceTo($from->plus($right)->plus($up)) > Tolerance::TOUCH) {
                 throw new RefusedEdit('Only a rectangular opening has a width and a depth.');
             }
             // the width runs across the sheet

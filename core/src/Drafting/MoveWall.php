@@ -6,6 +6,7 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Entry;
@@ -25,7 +26,7 @@ use Heurema\Units\MetricNotation;
 final readonly class MoveWall implements Edit
 {
     /** An opening that hangs over the end of its wall by less, mm, does not. */
-    private const HANGS_OVER = 0.05;
+    private const HANGS_OVER = Tolerance::TOUCH;
 
     /** So near to a name, mm, a wall does not come. */
     private const BESIDE_NAME = 10.0;

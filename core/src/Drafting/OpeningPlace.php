@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Drafting;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Edit\RefusedEdit;
 
 /** How an opening is placed in a stretch of wall; distances in mm. */
@@ -56,7 +57,7 @@ enum OpeningPlace: string
             self::EdgeFromEnd => $stretch->to - $distance - $width / 2,
             self::MiddleFromEnd => $stretch->to - $distance,
         };
-        if ($middle - $width / 2 < $stretch->from - 0.05 || $middle + $width / 2 > $stretch->to + 0.05) {
+        if ($middle - $width / 2 < $stretch->from - Tolerance::TOUCH || $middle + $width / 2 > $stretch->to + Tolerance::TOUCH) {
             throw new RefusedEdit('It does not fit in there.');
         }
 
@@ -67,7 +68,7 @@ enum OpeningPlace: string
     private static function spaced(Stretch $stretch, float $width, int $count): array
     {
         $gap = ($stretch->length() - $count * $width) / ($count + 1);
-        if ($gap < -0.05) {
+        if ($gap < -Tolerance::TOUCH) {
             throw new RefusedEdit("{$count} of these do not fit in there.");
         }
 

@@ -7,6 +7,7 @@ namespace Heurema\Drafting;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\SpaceSide;
 use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\WallDatum;
@@ -24,7 +25,7 @@ final readonly class OutsideChains
 
     public function __construct(private StoreyPlan $plan, private WallDatum $datum)
     {
-        $this->sides = array_values(array_filter($plan->outsideSides(), static fn(SpaceSide $side): bool => $side->segment->length() > 0.05));
+        $this->sides = array_values(array_filter($plan->outsideSides(), static fn(SpaceSide $side): bool => $side->segment->length() > Tolerance::TOUCH));
         $points = array_merge(...array_map(static fn(SpaceSide $side): array => [$side->segment->from, $side->segment->to], $this->sides));
         $this->box = $points === [] ? new Box(0, 0, 0, 0) : Box::around($points);
     }
@@ -76,7 +77,7 @@ final readonly class OutsideChains
     {
         $ends = array_merge(...array_map(static fn(SpaceSide $side): array => [$side->segment->from, $side->segment->to], $looking));
 
-        return array_values(array_filter($ends, static fn(Point $end): bool => count(array_filter($ends, static fn(Point $other): bool => $other->distanceTo($end) < 0.05)) === 1));
+        return array_values(array_filter($ends, static fn(Point $end): bool => count(array_filter($ends, static fn(Point $other): bool => $other->distanceTo($end) < Tolerance::TOUCH)) === 1));
     }
 
     /** Beside the box, towards the right of the sheet or up it. */
@@ -95,7 +96,7 @@ final readonly class OutsideChains
     private function corner(Segment $line, Point $corner): Stop
     {
         foreach ($this->sides as $side) {
-            if (min($side->segment->from->distanceTo($corner), $side->segment->to->distanceTo($corner)) < 0.05) {
+            if (min($side->segment->from->distanceTo($corner), $side->segment->to->distanceTo($corner)) < Tolerance::TOUCH) {
                 $stop = FaceStop::along($line, $side, $this->datum);
                 if ($stop !== null) {
                     return $stop;

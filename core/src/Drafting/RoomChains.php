@@ -6,6 +6,7 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\SpaceSide;
 use Heurema\Spatial\WallDatum;
@@ -19,7 +20,7 @@ final class RoomChains
     /** @return list<Chain> two, none for a room without an outline */
     public static function of(RoomSpace $room, WallDatum $datum): array
     {
-        $sides = array_values(array_filter($room->sides(), static fn(SpaceSide $side): bool => $side->segment->length() > 0.05));
+        $sides = array_values(array_filter($room->sides(), static fn(SpaceSide $side): bool => $side->segment->length() > Tolerance::TOUCH));
         if ($sides === []) {
             return [];
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\WallSide;
 use Heurema\Spatial\Space;
@@ -52,7 +53,7 @@ final readonly class WallDistances
     /** A face along the wall: moving a wall sideways brings its ends no nearer to anything. */
     private static function isFace(SpaceSide $side): bool
     {
-        return $side->segment->length() >= 0.05 && abs($side->segment->direction()->cross($side->wall->line()->direction())) < 1e-3;
+        return $side->segment->length() >= Tolerance::TOUCH && abs($side->segment->direction()->cross($side->wall->line()->direction())) < 1e-3;
     }
 
     /** From a fifth of where two faces overlap, across, the middle being left to labels; null when they do not look at each other. */

@@ -55,12 +55,12 @@ final class FacingPairs
         }
         $from = max(0.0, $first->along($second->to));
         $to = min($first->length(), $first->along($second->from));
-        if ($first->leftOf($second->middle()) <= 0 || $to - $from < $common - 0.05) {
+        if ($first->leftOf($second->middle()) <= 0 || $to - $from < $common - Tolerance::TOUCH) {
             return [];
         }
         $lines = [];
         foreach (self::unobstructed($first, $second, $faces, $from, $to) as [$start, $end]) {
-            if ($end - $start >= $common - 0.05) {
+            if ($end - $start >= $common - Tolerance::TOUCH) {
                 $lines[] = self::across($first, $second, $start, $end);
             }
         }
@@ -84,7 +84,7 @@ final class FacingPairs
             }
             $limit = $first->leftOf($second->middle());
             $depths = [$first->leftOf($face->from), $first->leftOf($face->to)];
-            if (max($depths) > 0.05 && min($depths) < $limit - 0.05) {
+            if (max($depths) > Tolerance::TOUCH && min($depths) < $limit - Tolerance::TOUCH) {
                 $blocked[] = [min($first->along($face->from), $first->along($face->to)), max($first->along($face->from), $first->along($face->to))];
             }
         }
@@ -108,7 +108,7 @@ final class FacingPairs
         foreach ([($start + $end) / 2, $start, $end] as $along) {
             $foot = $first->at($along);
             $line = new Segment($foot, $second->closestTo($foot));
-            if ($shortest === null || $line->length() < $shortest->length() - 0.05) {
+            if ($shortest === null || $line->length() < $shortest->length() - Tolerance::TOUCH) {
                 $shortest = $line;
             }
         }

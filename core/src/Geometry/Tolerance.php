@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Heurema\Geometry;
 
+use Heurema\Units\Quantity;
+
 /** When places on a plan agree, in mm. */
 final class Tolerance
 {
     /** Points, lines and lengths closer than this are the same. */
-    public const TOUCH = 0.05;
+    public const TOUCH = Quantity::SAME_LENGTH;
 
     /** A stretch that leans by no more than this from end to end runs straight along or across. */
     public const UPRIGHT = 0.01;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Geometry\Tolerance;
+
 /** Checks what one element alone cannot tell: ids are unique, what is referred to exists, openings lie on their walls. */
 final class References
 {
@@ -57,7 +59,7 @@ final class References
         }
         $half = ($opening->width ?? 0.0) / 2;
         $length = $wall->line()->length();
-        if ($opening->at - $half < -0.05 || $opening->at + $half > $length + 0.05) {
+        if ($opening->at - $half < -Tolerance::TOUCH || $opening->at + $half > $length + Tolerance::TOUCH) {
             throw $place->get('at')->refuse(sprintf(
                 'expected an opening that lies on its wall (0 to %.4g mm), it runs from %.4g to %.4g mm',
                 $length,

@@ -6,6 +6,7 @@ namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 
 /** A ceiling whose height runs evenly from `low` at `from` to `high` at `to`, level at right angles to that. */
 final readonly class SlopedCeiling
@@ -17,7 +18,7 @@ final readonly class SlopedCeiling
         $place->object(['low', 'high', 'from', 'to']);
         $from = $place->get('from')->point();
         $to = $place->get('to')->point();
-        if ($from->distanceTo($to) < 0.05) {
+        if ($from->distanceTo($to) < Tolerance::TOUCH) {
             throw $place->get('to')->refuse('expected a point away from `from`: the ceiling has to run somewhere');
         }
         $low = $place->get('low')->length();

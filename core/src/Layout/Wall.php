@@ -6,6 +6,7 @@ namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\Status;
 use Heurema\Layout\Words\WallType;
 
@@ -37,7 +38,7 @@ final readonly class Wall
         $type = $place->get('type')->word(WallType::class);
         $from = $place->get('from')->point();
         $to = $place->get('to')->point();
-        if ($from->distanceTo($to) < 0.05) {
+        if ($from->distanceTo($to) < Tolerance::TOUCH) {
             throw $place->get('to')->refuse('expected a wall of some length, its two ends are the same');
         }
 

@@ -17,6 +17,19 @@ enum Answer
     case YesNo;
     case Word;
 
+    /** @throws \LogicException for words, and for yes and no */
+    public function quantity(): Quantity
+    {
+        return match ($this) {
+            self::Length => Quantity::Length,
+            self::Area => Quantity::Area,
+            self::Angle => Quantity::Angle,
+            self::Ratio => Quantity::Ratio,
+            self::Count => Quantity::Count,
+            self::YesNo, self::Word => throw new \LogicException('Words have no size.'),
+        };
+    }
+
     public static function ofQuantity(Quantity $quantity): self
     {
         return match ($quantity) {

@@ -67,7 +67,7 @@ final class DrawnFacts
             new Attribute('door.glazed', Answer::YesNo, static fn(PlacedOpening $door) => $door->opening->door->glazed ?? false),
             new Attribute('door.safety_glass', Answer::YesNo, static fn(PlacedOpening $door) => $door->opening->door?->safetyGlass),
             new Attribute('door.self_closing', Answer::YesNo, static fn(PlacedOpening $door) => $door->opening->door?->selfClosing),
-            new Attribute('door.fire_minutes', Answer::Count, static fn(PlacedOpening $door) => $door->opening->door?->fireMinutes === null ? null : new Amount(Quantity::Count, $door->opening->door->fireMinutes)),
+            new Attribute('door.fire_minutes', Answer::Count, static fn(PlacedOpening $door) => $door->opening->door?->fireMinutes === null ? null : Amount::of(Quantity::Count, $door->opening->door->fireMinutes)),
             new Attribute('door.to_outside', Answer::YesNo, static fn(PlacedOpening $door) => $door->isToOutside(), $missing),
             new Attribute(
                 'door.from_use',

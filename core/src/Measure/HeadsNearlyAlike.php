@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject;
@@ -31,7 +32,7 @@ final class HeadsNearlyAlike extends NamedCount
         $off = [];
         foreach ($near as $other) {
             $difference = $other !== $subject && self::isInLine($subject, $other) ? abs((self::head($other) ?? INF) - $head) : 0.0;
-            if ($difference >= self::LEAST - 0.05 && $difference <= self::MOST + 0.05) {
+            if ($difference >= self::LEAST - Tolerance::TOUCH && $difference <= self::MOST + Tolerance::TOUCH) {
                 $off[$other->id()] = "{$other->name()}, by {$home->length($difference)}";
             }
         }

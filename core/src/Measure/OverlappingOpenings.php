@@ -25,7 +25,7 @@ final class OverlappingOpenings extends NamedCount
             return new Unknown(["{$subject->id()}.width"]);
         }
         $others = array_filter($home->openingsNear($subject->storey(), Box::around([$subject->span()->from, $subject->span()->to])), static fn(PlacedOpening $other): bool => $other !== $subject && $other->wall === $subject->wall
-            && self::overlap($subject, $other) > 0.05 && self::shareHeights($subject, $other));
+            && self::overlap($subject, $other) > Tolerance::TOUCH && self::shareHeights($subject, $other));
         $walls = array_values(array_filter($subject->plan->wallsInto($subject), static fn(string $wall): bool => !self::turnsCorner($subject, $wall, $home)));
         $names = [
             ...array_map(static fn(PlacedOpening $other): string => $other->name(), array_values($others)),
@@ -61,7 +61,7 @@ final class OverlappingOpenings extends NamedCount
     private static function shareHeights(PlacedOpening $first, PlacedOpening $second): bool
     {
         foreach ([[$first->opening, $second->opening], [$second->opening, $first->opening]] as [$low, $high]) {
-            if ($low->height !== null && $high->sill !== null && ($low->sill ?? 0.0) + $low->height <= $high->sill + 0.05) {
+            if ($low->height !== null && $high->sill !== null && ($low->sill ?? 0.0) + $low->height <= $high->sill + Tolerance::TOUCH) {
                 return false;
             }
         }

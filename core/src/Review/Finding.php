@@ -97,7 +97,7 @@ final readonly class Finding
         [$margin, $limit] = [$this->outcome->margin, $this->outcome->limit];
         $isMissed = in_array($this->verdict(), [Verdict::Violated, Verdict::Advised], true) && !$this->outcome->isCountOfNone();
 
-        return $margin === null || $limit === null || !$isMissed ? null : new Amount($limit->quantity, -$margin);
+        return $margin === null || $limit === null || !$isMissed ? null : Amount::of($limit->quantity, -$margin);
     }
 
     /** @return array<string, mixed> as core/schema/findings-1.schema.json has it */

@@ -84,6 +84,6 @@ final readonly class FoundFacts
     /** @param array{string, int|float|string}|null $kept */
     private static function readAmount(?array $kept): ?Amount
     {
-        return $kept === null ? null : new Amount(Quantity::from($kept[0]), is_string($kept[1]) ? ($kept[1] === 'INF' ? INF : -INF) : (float) $kept[1]);
+        return $kept === null ? null : Amount::of(Quantity::from($kept[0]), is_string($kept[1]) ? ($kept[1] === 'INF' ? INF : -INF) : (float) $kept[1]);
     }
 }

@@ -82,7 +82,7 @@ final class OutcomeRecord
     /** @param KeptAmount|null $kept */
     private static function readAmount(?array $kept): ?Amount
     {
-        return $kept === null ? null : new Amount(Quantity::from($kept[0]), self::readNumber($kept[1]));
+        return $kept === null ? null : Amount::of(Quantity::from($kept[0]), self::readNumber($kept[1]));
     }
 
     /** JSON has no number without end. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Flight;
 use Heurema\Layout\Landing;
 use Heurema\Layout\Stair;
@@ -25,7 +26,7 @@ final readonly class StairOptions
     /** And from this, in steps; where allowing begins and ends is then found to a tenth of a millimetre. */
     private const FROM = 150.0;
     private const STEP = 5.0;
-    private const EXACT = 0.05;
+    private const EXACT = Tolerance::TOUCH;
 
     /**
      * @param list<RuleBook>                    $books

@@ -74,7 +74,7 @@ final readonly class Figure
             'm2' => Amount::area($number),
             'deg' => Amount::angle($number),
             '%' => Amount::ratio($number / 100),
-            default => new Amount(Quantity::Count, $number),
+            default => Amount::of(Quantity::Count, $number),
         };
     }
 }

@@ -54,7 +54,7 @@ final readonly class TermReader
 
         return new Constant(match (true) {
             is_bool($value), is_string($value) => $value,
-            is_int($value), is_float($value) => new Amount(Quantity::Count, (float) $value),
+            is_int($value), is_float($value) => Amount::of(Quantity::Count, (float) $value),
             default => throw new UnreadableExpression('expected a number, a word, true or false'),
         });
     }
@@ -183,21 +183,12 @@ final readonly class TermReader
 
     private static function product(Answer $left, Answer $right): Answer
     {
-        return match (true) {
-            in_array($left, [Answer::Count, Answer::Ratio], true) => $right,
-            in_array($right, [Answer::Count, Answer::Ratio], true) => $left,
-            $left === Answer::Length && $right === Answer::Length => Answer::Area,
-            default => throw new UnreadableExpression('these two cannot be multiplied'),
-        };
+        return Answer::ofQuantity($left->quantity()->times($right->quantity()) ?? throw new UnreadableExpression('these two cannot be multiplied'));
     }
 
     private static function quotient(Answer $left, Answer $right): Answer
     {
-        return match (true) {
-            $left === $right => Answer::Ratio,
-            in_array($right, [Answer::Count, Answer::Ratio], true) => $left,
-            default => throw new UnreadableExpression('these two cannot be divided'),
-        };
+        return Answer::ofQuantity($left->quantity()->dividedBy($right->quantity()) ?? throw new UnreadableExpression('these two cannot be divided'));
     }
 
     private function expect(?Answer $expected, ?Answer $found): void

@@ -181,7 +181,7 @@ final class StoreyPlan implements Subject
     /** Is it a low wall along the outside or along an opening in the floor? */
     private function guardsAnEdge(JoinedWall $wall): bool
     {
-        if ($wall->wall->isDivider() || $wall->wall->height === null || $wall->wall->height >= ($this->storey->ceiling ?? INF) - 0.05) {
+        if ($wall->wall->isDivider() || $wall->wall->height === null || $wall->wall->height >= ($this->storey->ceiling ?? INF) - Tolerance::TOUCH) {
             return false;
         }
         foreach ([1, -1] as $side) {

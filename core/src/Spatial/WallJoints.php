@@ -8,6 +8,7 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\SegmentGrid;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Wall;
 
 /**
@@ -18,7 +19,7 @@ use Heurema\Layout\Wall;
 final class WallJoints
 {
     /** Ends closer than this, in mm, are the same point without further ado. */
-    public const SAME_POINT = 0.05;
+    public const SAME_POINT = Tolerance::TOUCH;
 
     /** Gaps up to this, in mm, are drawing slips and are closed. */
     public const CLOSES_GAPS_TO = 10.0;

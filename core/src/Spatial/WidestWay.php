@@ -7,6 +7,7 @@ namespace Heurema\Spatial;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 
 /**
  * The narrowest place on the widest way between the doors of a room, whatever stands in it.
@@ -105,7 +106,7 @@ final class WidestWay
         foreach ($doors as $door) {
             $ends = [$edge->along($door->from), $edge->along($door->to)];
             [$opens, $closes] = [max(0.0, min($ends)), min($edge->length(), max($ends))];
-            $isBehind = abs($edge->leftOf($door->middle())) < $door->length() / 2 + 500 && $edge->leftOf($door->middle()) <= 0.05;
+            $isBehind = abs($edge->leftOf($door->middle())) < $door->length() / 2 + 500 && $edge->leftOf($door->middle()) <= Tolerance::TOUCH;
             if ($isBehind && abs($edge->direction()->cross($door->direction())) < 0.02 && $closes - $opens > $door->length() / 2) {
                 $found[] = [$opens, $closes];
             }

@@ -7,6 +7,9 @@ namespace Heurema\Units;
 /** What kind of thing an amount is. The backing value is the unit in which amounts of the kind are held. */
 enum Quantity: string
 {
+    /** Lengths closer than this, mm, are equal. */
+    public const SAME_LENGTH = 0.05;
+
     case Length = 'mm';
     case Area = 'm2';
     case Angle = 'deg';
@@ -19,11 +22,39 @@ enum Quantity: string
     public function equalWithin(): float
     {
         return match ($this) {
-            self::Length => 0.05,
+            self::Length => self::SAME_LENGTH,
             self::Area => 0.0001,
             self::Angle => 0.001,
             self::Ratio => 0.000001,
             self::Count => 0.5,
+        };
+    }
+
+    /** Is it a number alone, that any amount can be multiplied with or divided by? */
+    public function isPlain(): bool
+    {
+        return $this === self::Ratio || $this === self::Count;
+    }
+
+    /** What a product of the two is; null: they cannot be multiplied. */
+    public function times(self $other): ?self
+    {
+        return match (true) {
+            $this->isPlain() => $other,
+            $other->isPlain() => $this,
+            $this === self::Length && $other === self::Length => self::Area,
+            default => null,
+        };
+    }
+
+    /** What this divided by the other is; null: it cannot be. */
+    public function dividedBy(self $other): ?self
+    {
+        return match (true) {
+            $this === $other => self::Ratio,
+            $other->isPlain() => $this,
+            $this === self::Area && $other === self::Length => self::Length,
+            default => null,
         };
     }
 

@@ -67,7 +67,7 @@ final class ExpressionTest extends TestCase
         yield ["['hall'] == ['hall']", 'a word is in it'];
         yield ['room.floor_area == room.least_width', 'expected an area'];
         yield ['room.floor_area * room.floor_area', 'cannot be multiplied'];
-        yield ['room.floor_area / room.least_width', 'cannot be divided'];
+        yield ['room.least_width / room.floor_area', 'cannot be divided'];
         yield ['room.lit ? room.floor_area : room.least_width', 'expected an area'];
         yield ['room.floor_area ? 1 : 2', 'expected a yes or no'];
         yield ['sleeping', 'is a list'];

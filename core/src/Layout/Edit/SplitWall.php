@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Geometry\Tolerance;
+
 /** A wall made two at a distance from its start; each opening goes with the part that it lies in. In mm. */
 final readonly class SplitWall implements Edit
 {
@@ -17,7 +19,7 @@ final readonly class SplitWall implements Edit
             throw new RefusedEdit("{$wall->name()} is no wall.");
         }
         $line = $wall->line();
-        if ($this->at <= 0.05 || $this->at >= $line->length() - 0.05) {
+        if ($this->at <= Tolerance::TOUCH || $this->at >= $line->length() - Tolerance::TOUCH) {
             throw new RefusedEdit("{$wall->name()} is split between its ends.");
         }
         $middle = $line->at($this->at)->toArray();
@@ -39,7 +41,7 @@ final readonly class SplitWall implements Edit
     {
         $at = $opening->number('at') ?? 0.0;
         $half = ($opening->number('width') ?? 0.0) / 2;
-        if ($at - $half < $this->at - 0.05 && $at + $half > $this->at + 0.05) {
+        if ($at - $half < $this->at - Tolerance::TOUCH && $at + $half > $this->at + Tolerance::TOUCH) {
             throw new RefusedEdit("{$opening->name()} lies across the split.");
         }
         if ($at > $this->at) {

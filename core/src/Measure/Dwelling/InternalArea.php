@@ -94,7 +94,7 @@ final class InternalArea extends SubjectMeasure
         $missing = [];
         foreach ($home->rooms as $room) {
             $whole = (new FloorArea())->of($room, $home, new Parameters());
-            $high = (new AreaAtHeight())->of($room, $home, new Parameters(['height' => new Amount(Quantity::Length, $height)]));
+            $high = (new AreaAtHeight())->of($room, $home, new Parameters(['height' => Amount::of(Quantity::Length, $height)]));
             if ($whole instanceof Measured && $high instanceof Measured && $room->room->use !== RoomUse::Garage) {
                 $low += $whole->amount()->number - $high->amount()->number;
             } elseif ($high instanceof Unknown) {

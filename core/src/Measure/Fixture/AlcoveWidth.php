@@ -7,6 +7,7 @@ namespace Heurema\Measure\Fixture;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -66,7 +67,7 @@ final class AlcoveWidth extends SubjectMeasure
         foreach ($sides['left'] as $left) {
             foreach ($sides['right'] as $right) {
                 $along = min($left->top, $right->top) - max($left->bottom, $right->bottom);
-                if ($along > ($with->number('deeper_than') ?? 0.0) + 0.05 && ($narrowest === null || $right->left - $left->right < $narrowest[1] - $narrowest[0])) {
+                if ($along > ($with->number('deeper_than') ?? 0.0) + Tolerance::TOUCH && ($narrowest === null || $right->left - $left->right < $narrowest[1] - $narrowest[0])) {
                     $narrowest = [$left->right, $right->left, max($left->bottom, $right->bottom) + $along / 2];
                 }
             }

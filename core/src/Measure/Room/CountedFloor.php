@@ -11,6 +11,7 @@ use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\FloorTaken;
@@ -97,7 +98,7 @@ final class CountedFloor
             $this->missing[] = $this->room->ceilingKey();
         } elseif ($ceiling instanceof SlopedCeiling) {
             $this->takeUnderSlope($ceiling, $height);
-        } elseif ($ceiling < $height - 0.05) {
+        } elseif ($ceiling < $height - Tolerance::TOUCH) {
             $this->cut[] = $this->outline->outer;
             $this->takenAway[] = 'all of it, the ceiling being '.$this->home->length($ceiling).' high';
         }
@@ -106,7 +107,7 @@ final class CountedFloor
     private function takeUnderSlope(SlopedCeiling $ceiling, float $height): void
     {
         $lowest = min(array_map($ceiling->heightAt(...), $this->outline->outer->points));
-        if ($lowest >= $height - 0.05) {
+        if ($lowest >= $height - Tolerance::TOUCH) {
             return;
         }
         $line = new Segment($ceiling->from, $ceiling->to);
@@ -124,7 +125,7 @@ final class CountedFloor
         foreach (SoffitsOver::room($this->outline, $this->room, $this->home) as $soffit) {
             if ($soffit->underside === null) {
                 $this->missing[] = "{$soffit->id}.underside";
-            } elseif ($soffit->underside < $height - 0.05) {
+            } elseif ($soffit->underside < $height - Tolerance::TOUCH) {
                 $this->cut[] = $soffit->outline;
                 $this->takenAway[] = "what lies under soffit {$soffit->id}";
             }

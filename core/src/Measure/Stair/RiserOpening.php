@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Stair;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -53,7 +54,7 @@ final class RiserOpening extends SubjectMeasure
             return new Unknown($climb);
         }
         $above = $with->number('above') ?? -1.0;
-        $risers = array_filter($climb->risers(), static fn(int $number): bool => $climb->levels[$number + 1] > $above + 0.05, ARRAY_FILTER_USE_KEY);
+        $risers = array_filter($climb->risers(), static fn(int $number): bool => $climb->levels[$number + 1] > $above + Tolerance::TOUCH, ARRAY_FILTER_USE_KEY);
         if ($risers === []) {
             return new NotApplicable("None of its risers ends more than {$home->length($above)} above its foot.");
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Stair;
 
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -49,7 +50,7 @@ final class RunLeft extends SubjectMeasure
         foreach ($subject->to->voids as $void) {
             foreach ($void->outline->edges() as $edge) {
                 $crossing = $edge->lineCrossing(new Segment($head->middle(), $head->middle()->plus($way)));
-                $ahead = $crossing === null || $edge->distanceTo($crossing) > 0.05 ? null : $crossing->minus($head->middle())->dot($way);
+                $ahead = $crossing === null || $edge->distanceTo($crossing) > Tolerance::TOUCH ? null : $crossing->minus($head->middle())->dot($way);
                 $nearest = $ahead !== null && abs($ahead) < abs($nearest ?? self::FAR) ? $ahead : $nearest;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Storey;
 
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Measure\Answer;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -47,7 +48,7 @@ final class OpenEdgeCount extends SubjectMeasure
             return new Unknown(array_values(array_unique($edges->missing)));
         }
         $drop = $with->number('drop') ?? 0.0;
-        $open = self::joined(array_values(array_filter($edges->found, static fn(OpenEdge $edge): bool => $edge->drop > $drop + 0.05)));
+        $open = self::joined(array_values(array_filter($edges->found, static fn(OpenEdge $edge): bool => $edge->drop > $drop + Tolerance::TOUCH)));
 
         return new Measured(
             Amount::count(count($open)),

@@ -10,7 +10,6 @@ use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Evaluation;
 use Heurema\Rulebook\Speech;
 use Heurema\Units\Amount;
-use Heurema\Units\Quantity;
 
 /** `+`, `-`, `*` and `/` of two amounts whose quantities allow it. */
 final readonly class Calculation implements Term
@@ -44,29 +43,11 @@ final readonly class Calculation implements Term
     private function computed(Amount $left, Amount $right): Amount
     {
         return match ($this->sign) {
-            '+' => new Amount($left->quantity, $left->number + $right->number),
-            '-' => new Amount($left->quantity, $left->number - $right->number),
-            '*' => self::product($left, $right),
-            default => self::quotient($left, $right),
+            '+' => $left->plus($right),
+            '-' => $left->less($right),
+            '*' => $left->times($right),
+            default => $left->dividedBy($right),
         };
-    }
-
-    private static function product(Amount $left, Amount $right): Amount
-    {
-        $number = $left->number * $right->number;
-        if ($left->quantity === Quantity::Length && $right->quantity === Quantity::Length) {
-            return Amount::drawnArea($number);
-        }
-        $plain = in_array($left->quantity, [Quantity::Count, Quantity::Ratio], true);
-
-        return new Amount($plain ? $right->quantity : $left->quantity, $number);
-    }
-
-    private static function quotient(Amount $left, Amount $right): Amount
-    {
-        $number = $left->number / $right->number;
-
-        return new Amount($left->quantity === $right->quantity ? Quantity::Ratio : $left->quantity, $number);
     }
 
     public function words(Speech $speech, bool $isSo = true): string

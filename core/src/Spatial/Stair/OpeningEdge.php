@@ -6,6 +6,7 @@ namespace Heurema\Spatial\Stair;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 
 /** Where the opening in the floor that a stair reaches has to begin for a headroom. */
 final readonly class OpeningEdge
@@ -29,9 +30,9 @@ final readonly class OpeningEdge
         $treads = 0;
         foreach ($climb->stair->shape->steps as $step) {
             $level = $climb->level($step);
-            $treads += $step->kind !== StepKind::Landing && $level > $highest + 0.05 ? 1 : 0;
+            $treads += $step->kind !== StepKind::Landing && $level > $highest + Tolerance::TOUCH ? 1 : 0;
             $next = $step->kind === StepKind::Landing ? $level : $climb->levels[$step->risers + 1];
-            if ($edge === null && $next > $highest + 0.05) {
+            if ($edge === null && $next > $highest + Tolerance::TOUCH) {
                 $on = $step;
                 $edge = self::across($step, $next - $level < 1e-9 ? 0.0 : max(0.0, ($highest - $level) / ($next - $level)));
             }
