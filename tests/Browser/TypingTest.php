@@ -101,6 +101,31 @@ final class TypingTest extends BrowserTestCase
         self::assertSame('', $this->find('#board-refusals')->getText());
     }
 
+    public function test_while_what_the_server_rests_on_is_away_edits_wait_and_the_board_says_what_is_the_matter(): void
+    {
+        $this->browser->action()->moveToElement($this->find('.fixture[data-subject="gf17"]'))->click()->perform();
+        $this->waitFor('#inspector[data-chosen="gf17"]');
+        $this->browser->executeScript(<<<'JS'
+            window.asked = 0;
+            window.straightFetch = window.fetch;
+            window.fetch = (address, options) => {
+                if (!String(address).includes('/acts/')) return window.straightFetch(address, options);
+                window.asked += 1;
+                return Promise.resolve(new Response('', { status: 503, headers: { 'Retry-After': '5', 'X-Board-Refused': encodeURIComponent('The database does not answer.') } }));
+            };
+            JS);
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->waitForText('#board-message', 'The database does not answer. 2 edits are kept here and sent as soon as it does.');
+        // it is asked more often than a fault is, and nothing is given up
+        $this->browser->wait(20, 100)->until(fn(): bool => $this->browser->executeScript('return window.asked') > 3);
+        self::assertSame('', $this->find('#board-refusals')->getText());
+        $this->browser->executeScript('window.fetch = window.straightFetch;');
+        $this->find('#board-message [data-act="send"]')->click();
+        $this->waitFor('#board-checked[data-version="3"]');
+        self::assertSame('', $this->find('#board-message')->getText());
+    }
+
     /** The pointer is some millimetres off each place; what is taped is exact. */
     public function test_the_tape_catches_jambs_faces_and_things(): void
     {
