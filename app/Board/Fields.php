@@ -25,7 +25,7 @@ final class Fields
             'walls' => self::ofWalls(),
             'openings' => self::ofOpenings(is_string($entry->values['kind'] ?? null) ? $entry->values['kind'] : '', $entry->values['operation'] ?? null),
             'rooms' => self::ofRooms(),
-            'fixtures' => self::ofFixtures(),
+            'fixtures' => self::ofFixtures($entry),
             'stairs' => [Field::text('name', 'Name'), Field::length('width', 'Width', ExpectedLength::StairWidth), Field::length('nosing', 'Nosing'), Field::length('rise', 'Rise'), Field::yesNo('open_risers', 'Open risers')],
             'storeys' => [Field::text('name', 'Name'), Field::length('ceiling', 'Ceiling height', ExpectedLength::CeilingHeight), Field::length('floor_thickness', 'Floor thickness')],
             'axes' => [Field::text('name', 'Letter or number')],
@@ -87,18 +87,32 @@ final class Fields
         ];
     }
 
-    /** @return list<Field> */
-    private static function ofFixtures(): array
+    /** What only some kinds of things have. */
+    private const OF_KINDS = [
+        'rim' => ['lavatory', 'sink', 'bath', 'shower_bath', 'bidet', 'urinal'],
+        'seat' => ['water_closet'],
+        'entry' => ['shower'],
+        'hob' => ['shower'],
+        'shower_head' => ['bath', 'shower_bath'],
+    ];
+
+    /** @return list<Field> those of its kind, and those that it has a value of */
+    private static function ofFixtures(Entry $entry): array
     {
+        $own = [
+            Field::length('rim', 'Rim above floor'),
+            Field::length('seat', 'Seat above floor'),
+            Field::length('entry', 'Entry'),
+            Field::length('hob', 'Kerb'),
+            Field::yesNo('shower_head', 'Shower head'),
+        ];
+
         return [
             Field::length('width', 'Width', ExpectedLength::Counter),
             Field::length('depth', 'Depth'),
             Field::length('height', 'Height'),
             Field::length('base', 'Underside above floor'),
-            Field::length('rim', 'Rim above floor'),
-            Field::length('seat', 'Seat above floor'),
-            Field::length('entry', 'Entry of a shower'),
-            Field::length('hob', 'Kerb of a shower'),
+            ...array_values(array_filter($own, static fn(Field $field): bool => in_array($entry->values['kind'] ?? '', self::OF_KINDS[$field->key], true) || isset($entry->values[$field->key]))),
             Field::number('facing', 'Facing, degrees', true),
             Field::choice('status', 'Status', Status::class, true, Status::New->value),
         ];

@@ -46,6 +46,18 @@ final readonly class FixtureSymbol
             FixtureKind::Sofa, FixtureKind::Armchair => $this->line([-0.82, 1], [-0.82, 0.28], [0.82, 0.28], [0.82, 1]),
             FixtureKind::Wardrobe => $this->line([-1, 0.5], [1, 0.5]),
             FixtureKind::Column => $this->line([-1, 0], [1, 1]).$this->line([-1, 1], [1, 0]),
+            FixtureKind::Duct => $this->line([-1, 0], [1, 1]),
+            FixtureKind::Oven => $this->line([-1, 0.88], [1, 0.88]).$this->box(-0.7, 0.2, 0.7, 0.75),
+            FixtureKind::Hood => $this->box(-0.6, 0.2, 0.6, 0.8),
+            FixtureKind::TallCabinet => $this->line([-1, 0], [1, 1]),
+            FixtureKind::WaterHeater => $this->oval(0, 0.5, 0.9, 0.45),
+            FixtureKind::Lamp => $this->oval(0, 0.5, 0.5, 0.25),
+            FixtureKind::SmokeAlarm => $this->oval(0, 0.5, 0.9, 0.45).$this->line([-0.4, 0.5], [0.4, 0.5]),
+            FixtureKind::CoAlarm => $this->oval(0, 0.5, 0.9, 0.45).$this->line([0, 0.3], [0, 0.7]),
+            FixtureKind::Radiator => implode('', array_map(fn(int $fin): string => $this->line([$fin / 5, 0], [$fin / 5, 1]), range(-4, 4))),
+            FixtureKind::Television => $this->line([-0.9, 1], [0.9, 1]).$this->line([-0.3, 0], [0.3, 0]),
+            FixtureKind::Socket => $this->line([-0.5, 0], [-0.5, 1]).$this->line([0.5, 0], [0.5, 1]),
+            FixtureKind::Switch => $this->line([0, 0], [0, 1]),
             default => '',
         };
     }

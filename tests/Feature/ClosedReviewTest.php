@@ -109,13 +109,14 @@ final class ClosedReviewTest extends TestCase
     {
         $finding = $this->rule();
         $this->rule(1);
+        $this->another()->rulings()->create(['user_id' => $this->by->id, 'finding' => 'of/no/book', 'kind' => 'uphold', 'facts' => 'x', 'batch' => 'y']);
         Ruling::query()->update(['found' => null]);
         self::assertFalse(Rulings::of($this->revision)->isWaiting($finding), 'it stands by its words until then');
         Ruling::query()->where('finding', '!=', $finding->fingerprint())->update(['facts' => 'what had been found otherwise']);
         // on a review that is over too
         Revision::query()->whereKey($this->revision->id)->update(['state' => RevisionState::SignedOff]);
         self::assertSame(0, Artisan::call('heurema:rulings'));
-        self::assertSame([$finding->foundFacts()->write(), null], Ruling::query()->orderBy('id')->pluck('found')->all());
+        self::assertSame([$finding->foundFacts()->write(), null, null], Ruling::query()->orderBy('id')->pluck('found')->all());
         self::assertTrue(FoundFacts::read((string) Ruling::query()->firstOrFail()->found)->agreesWith($finding->foundFacts()));
         Artisan::call('heurema:rulings');
         self::assertStringContainsString('0 rulings', Artisan::output());
@@ -127,6 +128,11 @@ final class ClosedReviewTest extends TestCase
         $this->revision->rulings()->create(['user_id' => $this->by->id, 'finding' => $finding->fingerprint(), 'kind' => 'uphold', 'facts' => $finding->facts(), 'found' => $finding->foundFacts()->write(), 'batch' => "b{$number}"]);
 
         return $finding;
+    }
+
+    private function another(): Revision
+    {
+        return $this->app->make(OpenProject::class)->open($this->by, (new LayoutReader())->read((string) file_get_contents(self::demoFile('ferry-cottage'))), null, ['us-irc-2021']);
     }
 
     private function report(): Report

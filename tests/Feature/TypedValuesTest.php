@@ -62,12 +62,40 @@ final class TypedValuesTest extends TestCase
 
     public function test_everything_that_can_be_placed_has_sizes_in_both_families(): void
     {
-        foreach (Library::kinds() as $kind) {
-            foreach (UnitSystem::cases() as $units) {
-                $sizes = Library::sizes(FixtureKind::from($kind), $units);
-                self::assertGreaterThan(200, $sizes['width'], $kind);
-                self::assertLessThan(2600, $sizes['depth'], $kind);
+        foreach (FixtureKind::cases() as $kind) {
+            [$imperial, $metric] = [Library::sizes($kind, UnitSystem::Imperial), Library::sizes($kind, UnitSystem::Metric)];
+            self::assertSame(array_keys($imperial), array_keys($metric), $kind->value);
+            foreach ($metric as $key => $size) {
+                // the families know the same things, of much the same size
+                self::assertEqualsWithDelta($size, $imperial[$key], max(25.0, 0.55 * $size), "{$kind->value} {$key}");
             }
+            self::assertLessThan(2600, $metric['depth'], $kind->value);
+        }
+    }
+
+    public function test_a_thing_has_the_fields_of_its_kind_and_of_what_it_has(): void
+    {
+        /** @param array<string, mixed> $values */
+        $keys = static fn(array $values): array => array_values(array_intersect(['rim', 'seat', 'entry', 'hob', 'shower_head'], array_column(Fields::of(new Entry('G', 'fixtures', 0, ['id' => 'f', ...$values])), 'key')));
+        self::assertSame(['seat'], $keys(['kind' => 'water_closet']));
+        self::assertSame(['entry', 'hob'], $keys(['kind' => 'shower']));
+        self::assertSame(['rim', 'shower_head'], $keys(['kind' => 'bath']));
+        self::assertSame([], $keys(['kind' => 'smoke_alarm']));
+        self::assertSame(['rim'], $keys(['kind' => 'base_cabinet', 'rim' => 900]), 'what a document says can be changed and taken away');
+    }
+
+    public function test_everything_that_a_document_knows_is_offered_once(): void
+    {
+        $offered = array_merge(...array_values(Library::groups()));
+        $known = array_map(static fn(FixtureKind $kind): string => $kind->value, FixtureKind::cases());
+        self::assertEqualsCanonicalizing($known, $offered);
+    }
+
+    public function test_what_hangs_has_a_usual_height_but_for_alarms(): void
+    {
+        foreach (FixtureKind::cases() as $kind) {
+            $isAlarm = in_array($kind, [FixtureKind::SmokeAlarm, FixtureKind::CoAlarm], true);
+            self::assertSame($kind->hangs() && !$isAlarm || $kind === FixtureKind::Counter, isset(Library::sizes($kind, UnitSystem::Metric)['base']), $kind->value);
         }
     }
 

@@ -24,7 +24,7 @@ final class RulingsCommand extends Command
     public function handle(ReviewPages $pages): int
     {
         $brought = 0;
-        foreach (Revision::query()->whereIn('id', Ruling::query()->whereNull('found')->select('revision_id'))->lazyById(20) as $revision) {
+        foreach (Revision::query()->with('statements')->whereIn('id', Ruling::query()->whereNull('found')->select('revision_id'))->lazyById(20) as $revision) {
             try {
                 $report = $pages->report($revision);
             } catch (UnreadableLayout|UnreadableRuleBook) {

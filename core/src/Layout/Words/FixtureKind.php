@@ -50,6 +50,11 @@ enum FixtureKind: string
     case SmokeAlarm = 'smoke_alarm';
     case CoAlarm = 'co_alarm';
 
+    public function words(): string
+    {
+        return $this === self::CoAlarm ? 'carbon monoxide alarm' : str_replace('_', ' ', $this->value);
+    }
+
     /** Does it hang on a wall or from the ceiling, so that its height is not known where nobody said? */
     public function hangs(): bool
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
+use Heurema\Layout\Words\FixtureKind;
+
 /** Says what is lacking: `2 bedrooms without a smoke alarm`. */
 final class Lack
 {
@@ -15,7 +17,7 @@ final class Lack
     public static function words(int $count, string $what, string $kind, string $where): string
     {
         $of = str_replace('_', ' ', $what);
-        $thing = $kind === 'co_alarm' ? 'carbon monoxide alarm' : str_replace('_', ' ', $kind);
+        $thing = FixtureKind::tryFrom($kind)?->words() ?? str_replace('_', ' ', $kind);
         $article = preg_match('/^[aeiou]/', $thing) === 1 ? 'an' : 'a';
 
         return ($count === 1 ? "1 {$of}" : "{$count} {$of}s")." without {$article} {$thing}{$where}";
