@@ -53,6 +53,7 @@ final class Acts
         'resize-block' => Acts\ResizeBlock::class,
         'give-way' => Acts\GiveWay::class,
         'block-walls' => Acts\WallBlocks::class,
+        'home' => Acts\SetHome::class,
         'values' => Acts\TypeValues::class,
     ];
 

@@ -184,6 +184,23 @@ final class BoardPage
         return $this->scheme->pages()->where('storey', $this->storey)->first();
     }
 
+    /** How far the ground outside lies below the floor in sight, as it would be typed; empty: nobody said. */
+    public function ground(): string
+    {
+        $grade = $this->scheme->layout->grade;
+        $below = $grade === null ? null : ($this->scheme->layout->storey($this->storey)->elevation ?? 0.0) - $grade;
+
+        return $below === null ? '' : ($below < 0 ? '-' : '').$this->typed(abs($below));
+    }
+
+    /** How far north is turned from up, degrees clockwise; empty: nobody said. */
+    public function north(): string
+    {
+        $north = $this->scheme->layout->north;
+
+        return $north === null ? '' : (string) round(fmod(450.0 - $north, 360.0), 6);
+    }
+
     /** The picture under the storey in sight. */
     public function underlay(): ?Underlay
     {

@@ -271,7 +271,7 @@ final class ActsTest extends TestCase
         self::assertSame(array_column($first, 'hash'), array_column($again, 'hash'));
         $this->act('edit', ['edit' => '{"edit": "document", "values": {"north": 12}}'])->assertOk();
         $changed = $this->parts(implode(' ', array_column($first, 'hash')));
-        self::assertSame(['board-state', 'board-checked'], array_values(array_filter(array_column($changed, 'id'), static fn(string $id): bool => $id !== '')));
+        self::assertSame(['board-state', 'inspector', 'board-checked'], array_values(array_filter(array_column($changed, 'id'), static fn(string $id): bool => $id !== '')));
     }
 
     /** @return list<array{hash: string, id: string}> */
@@ -293,6 +293,52 @@ final class ActsTest extends TestCase
      *
      * @return TestResponse<Response>
      */
+    public function test_the_ground_outside_and_north_are_set_on_the_board(): void
+    {
+        $this->orchard();
+        $upper = $this->layout()->storeys[1];
+        foreach ([
+            [['fields' => ['ground' => '6"', 'north' => '30']], -152.4, 60.0],
+            [['fields' => ['ground' => '-1\'', 'north' => '270']], 304.8, -180.0],
+            [['fields' => ['ground' => '0', 'north' => '0']], 0.0, 90.0],
+            [['fields' => ['ground' => '10\'', 'north' => ''], 'storey' => $upper->id], round(($upper->elevation ?? 0.0) - 3048.0, 4), null],
+            [['fields' => ['ground' => '', 'north' => '']], null, null],
+        ] as [$typed, $grade, $north]) {
+            $this->act('home', $typed)->assertOk();
+            self::assertSame([$grade, $north], [$this->layout()->grade, $this->layout()->north], json_encode($typed, JSON_THROW_ON_ERROR));
+        }
+    }
+
+    public function test_the_ground_and_north_are_shown_as_they_were_typed(): void
+    {
+        foreach ([['150', '30'], ['-305.5', '270'], ['0', '0'], ['', '']] as [$ground, $north]) {
+            $page = $this->act('home', ['fields' => ['ground' => $ground, 'north' => $north]])->assertOk()->getContent();
+            self::assertStringContainsString('name="fields[ground]" value="'.$ground.'"', (string) $page);
+        }
+        $this->orchard();
+        foreach ([['6"', '30'], ['-1\'-0"', '270'], ['0"', '0'], ['', '']] as [$ground, $north]) {
+            $page = $this->act('home', ['fields' => ['ground' => $ground, 'north' => $north]])->assertOk()->getContent();
+            self::assertStringContainsString('name="fields[ground]" value="'.e($ground).'"', (string) $page);
+            self::assertStringContainsString('name="fields[north]" value="'.$north.'"', (string) $page);
+        }
+    }
+
+    public function test_a_ground_that_cannot_be_read_is_told_at_its_field(): void
+    {
+        $before = $this->layout();
+        $this->act('home', ['fields' => ['ground' => 'deep', 'north' => '']])->assertUnprocessable()->assertSee('class="field-error"', false)->assertSee('value="deep"', false);
+        $this->act('home', ['fields' => ['ground' => '', 'north' => 'up']])->assertUnprocessable()->assertSee('Type degrees, from 0 to 360.');
+        $this->act('home', ['fields' => ['ground' => '', 'north' => '361']])->assertUnprocessable();
+        $this->act('home', ['fields' => ['ground' => '20 km', 'north' => '']])->assertUnprocessable();
+        self::assertEquals($before, $this->layout());
+    }
+
+    /** A home in feet and inches, of two storeys. */
+    private function orchard(): void
+    {
+        $this->scheme = $this->app->make(OpenProject::class)->open($this->scheme->revisions()->firstOrFail()->submitter, (new LayoutReader())->read((string) file_get_contents(self::demoFile())), null, ['us-irc-2021'])->scheme;
+    }
+
     private function act(string $act, array $values, string $how = 'acts'): TestResponse
     {
         $version = Scheme::query()->findOrFail($this->scheme->id)->version;

@@ -20,6 +20,7 @@
         @endif
         @include('board.inspector.blocks')
         @include('board.inspector.axes')
+        @include('board.inspector.home')
         <p>Point at a wall, an opening, a thing or a room. Press <kbd>w</kbd> to draw walls, <kbd>?</kbd> for all keys.</p>
         <form class="fields" id="name-space" data-form="space" hidden>
             <input type="hidden" name="at">

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Board\RefusedValue;
+use App\Http\Requests\BoardRequest;
+use Heurema\Layout\Edit\ChangeDocument;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Layout;
+use Heurema\Units\UnreadableLength;
+
+/** What is of the home as a whole: how far the ground outside lies below the floor of the storey in sight, and how far north is turned clockwise from up. */
+final readonly class SetHome implements Act
+{
+    public const GROUND = 'ground';
+    public const NORTH = 'north';
+
+    public function edit(BoardRequest $asked, Layout $layout): Edit
+    {
+        $typed = array_map(trim(...), $asked->fields());
+
+        return new ChangeDocument([
+            'grade' => self::grade($typed[self::GROUND] ?? '', $asked->drawnOn($layout)->elevation ?? 0.0, $layout),
+            'north' => self::north($typed[self::NORTH] ?? ''),
+        ]);
+    }
+
+    private static function grade(string $typed, float $floor, Layout $layout): ?float
+    {
+        if ($typed === '') {
+            return null;
+        }
+        // what lies above the floor is typed with a minus
+        $isAbove = preg_match('/^[-−–]\s*/u', $typed, $sign) === 1;
+        try {
+            $below = $layout->lengths()->read($isAbove ? substr($typed, strlen($sign[0])) : $typed)->mm;
+        } catch (UnreadableLength $e) {
+            throw new RefusedValue(self::GROUND, $e->getMessage());
+        }
+
+        return round($floor - ($isAbove ? -$below : $below), 4);
+    }
+
+    private static function north(string $typed): ?float
+    {
+        if ($typed === '') {
+            return null;
+        }
+        if (!is_numeric($typed) || abs((float) $typed) > 360) {
+            throw new RefusedValue(self::NORTH, 'Type degrees, from 0 to 360.');
+        }
+
+        return 90.0 - (float) $typed;
+    }
+}
