@@ -288,11 +288,6 @@ final class ActsTest extends TestCase
         $this->post("/schemes/{$this->scheme->id}/undo", ['version' => Scheme::query()->findOrFail($this->scheme->id)->version, 'storey' => 'G'])->assertOk();
     }
 
-    /**
-     * @param array<string, mixed> $values
-     *
-     * @return TestResponse<Response>
-     */
     public function test_the_ground_outside_and_north_are_set_on_the_board(): void
     {
         $this->orchard();
@@ -333,17 +328,22 @@ final class ActsTest extends TestCase
         self::assertEquals($before, $this->layout());
     }
 
-    /** A home in feet and inches, of two storeys. */
-    private function orchard(): void
-    {
-        $this->scheme = $this->app->make(OpenProject::class)->open($this->scheme->revisions()->firstOrFail()->submitter, (new LayoutReader())->read((string) file_get_contents(self::demoFile())), null, ['us-irc-2021'])->scheme;
-    }
-
+    /**
+     * @param array<string, mixed> $values
+     *
+     * @return TestResponse<Response>
+     */
     private function act(string $act, array $values, string $how = 'acts'): TestResponse
     {
         $version = Scheme::query()->findOrFail($this->scheme->id)->version;
 
         return $this->post("/schemes/{$this->scheme->id}/{$how}/{$act}", ['version' => $version, 'storey' => 'G', ...$values]);
+    }
+
+    /** A home in feet and inches, of two storeys. */
+    private function orchard(): void
+    {
+        $this->scheme = $this->app->make(OpenProject::class)->open($this->scheme->revisions()->firstOrFail()->submitter, (new LayoutReader())->read((string) file_get_contents(self::demoFile())), null, ['us-irc-2021'])->scheme;
     }
 
     private function layout(): Layout
