@@ -60,6 +60,7 @@ final class Fields
     private static function ofOpenings(string $kind, mixed $operation): array
     {
         $isWindow = $kind === 'window';
+        $measured = [Field::length('clear_width', 'Clear width, if measured'), Field::length('clear_height', 'Clear height, if measured'), Field::length('trim', 'Casing')];
         $sizes = [
             Field::length('width', 'Width', $isWindow ? ExpectedLength::WindowWidth : ExpectedLength::DoorWidth),
             Field::length('height', 'Height', $isWindow ? ExpectedLength::WindowHeight : ExpectedLength::DoorHeight),
@@ -67,9 +68,9 @@ final class Fields
         ];
 
         return match ($kind) {
-            'window' => [Field::choice('operation', 'Opens as', WindowOperation::class), ...$sizes, Field::length('sill', 'Sill', ExpectedLength::Sill), Field::length('frame', 'Frame', ExpectedLength::Frame), Field::yesNo('safety_glass', 'Safety glass'), Field::yesNo('opening_limiter', 'Opening limiter'), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
-            'door' => [Field::choice('operation', 'Opens as', DoorOperation::class), ...$sizes, Field::choice('hinge', 'Hinge', HingeEnd::class), Field::choice('opens', 'Swings', WallSide::class), Field::length('threshold', 'Threshold'), Field::length('leaf_thickness', 'Leaf thickness'), Field::yesNo('glazed', 'Glazed'), Field::yesNo('self_closing', 'Closes by itself'), Field::number('fire_minutes', 'Fire rating, minutes'), ...($operation === 'folding' ? [Field::number('leaves', 'Leaves')] : []), Field::choice('status', 'Status', Status::class, true, Status::New->value)],
-            default => [...$sizes, Field::choice('status', 'Status', Status::class, true, Status::New->value)],
+            'window' => [Field::choice('operation', 'Opens as', WindowOperation::class), ...$sizes, Field::length('sill', 'Sill', ExpectedLength::Sill), Field::length('frame', 'Frame', ExpectedLength::Frame), Field::yesNo('safety_glass', 'Safety glass'), Field::yesNo('opening_limiter', 'Opening limiter'), ...$measured, Field::choice('status', 'Status', Status::class, true, Status::New->value)],
+            'door' => [Field::choice('operation', 'Opens as', DoorOperation::class), ...$sizes, Field::choice('hinge', 'Hinge', HingeEnd::class), Field::choice('opens', 'Swings', WallSide::class), Field::length('threshold', 'Threshold'), Field::length('leaf_thickness', 'Leaf thickness'), Field::yesNo('glazed', 'Glazed'), Field::yesNo('safety_glass', 'Safety glass'), Field::yesNo('self_closing', 'Closes by itself'), Field::number('fire_minutes', 'Fire rating, minutes'), ...($operation === 'folding' ? [Field::number('leaves', 'Leaves')] : []), ...$measured, Field::choice('status', 'Status', Status::class, true, Status::New->value)],
+            default => [...$sizes, ...$measured, Field::choice('status', 'Status', Status::class, true, Status::New->value)],
         };
     }
 
@@ -84,6 +85,8 @@ final class Fields
             Field::yesNo('exhaust', 'Exhaust to outside'),
             Field::yesNo('wet', 'Wet'),
             Field::length('tile_height', 'Tiles up to'),
+            Field::number('bedspaces', 'Bed spaces'),
+            Field::text('floor_finish', 'Floor finish', false),
         ];
     }
 
