@@ -54,6 +54,8 @@ final class Acts
         'give-way' => Acts\GiveWay::class,
         'block-walls' => Acts\WallBlocks::class,
         'home' => Acts\SetHome::class,
+        'outside-level' => Acts\SetOutsideLevel::class,
+        'handrails' => Acts\SetHandrails::class,
         'values' => Acts\TypeValues::class,
     ];
 

@@ -6,11 +6,13 @@ namespace App\Pages;
 
 use App\Actions\ChangeScheme;
 use App\Actions\FoldEdits;
+use App\Board\Acts\SetHandrails;
 use App\Board\Field;
 use App\Board\Fields;
 use App\Board\InWords;
 use App\Board\LengthField;
 use App\Board\OpeningLibrary;
+use App\Board\SignedLength;
 use App\Board\TypedValues;
 use App\Board\UsualWalls;
 use App\Drawing\BoardHandles;
@@ -190,7 +192,23 @@ final class BoardPage
         $grade = $this->scheme->layout->grade;
         $below = $grade === null ? null : ($this->scheme->layout->storey($this->storey)->elevation ?? 0.0) - $grade;
 
-        return $below === null ? '' : ($below < 0 ? '-' : '').$this->typed(abs($below));
+        return $below === null ? '' : SignedLength::write($below, $this->scheme->layout);
+    }
+
+    /** How far the ground outside the chosen door lies below its floor, as it would be typed; empty: nobody said. */
+    public function outsideLevel(): string
+    {
+        $level = $this->chosen?->number('exterior_level');
+
+        return $level === null ? '' : SignedLength::write(($this->scheme->layout->storey($this->storey)->elevation ?? 0.0) - $level, $this->scheme->layout);
+    }
+
+    /** The height of a rail of the chosen stair as it would be typed, or that there is none; empty: nobody said. */
+    public function rail(string $side): string
+    {
+        $heights = $this->chosenStair()->stair->handrails->heights ?? [];
+
+        return array_key_exists($side, $heights) ? ($heights[$side] === null ? SetHandrails::NONE : $this->typed($heights[$side])) : '';
     }
 
     /** How far north is turned from up, degrees clockwise; empty: nobody said. */

@@ -14,6 +14,7 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Wall;
+use Heurema\Layout\Words\OpeningKind;
 use Heurema\Spatial\Home;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
@@ -316,6 +317,32 @@ final class ActsTest extends TestCase
             self::assertStringContainsString('name="fields[ground]" value="'.e($ground).'"', (string) $page);
             self::assertStringContainsString('name="fields[north]" value="'.$north.'"', (string) $page);
         }
+    }
+
+    public function test_rails_of_a_stair_and_the_level_outside_a_door_are_set_on_the_board(): void
+    {
+        $this->orchard();
+        $stair = $this->layout()->stairs[0];
+        foreach ([
+            [['rail_left' => '36"', 'rail_right' => 'None'], ['left' => 914.4, 'right' => null]],
+            [['rail_left' => '', 'rail_right' => '2\'-10"'], ['right' => 863.6]],
+            [['rail_left' => '', 'rail_right' => ''], null],
+        ] as [$typed, $heights]) {
+            $page = (string) $this->act('handrails', ['select' => $stair->id, 'fields' => $typed])->assertOk()->getContent();
+            self::assertSame($heights, $this->layout()->stairs[0]->handrails?->heights);
+            self::assertStringContainsString('name="fields[rail_right]" value="'.e(strtolower(rtrim($typed['rail_right']))).'"', $page);
+        }
+        $this->act('handrails', ['select' => $stair->id, 'fields' => ['rail_left' => 'high']])->assertUnprocessable()->assertSee('Or type none.')->assertSee('value="high"', false);
+
+        $doors = array_values(array_filter($this->layout()->storeys[0]->openings, static fn(Opening $opening): bool => $opening->kind === OpeningKind::Door));
+        foreach ([['7 3/4"', -196.85], ['-2"', 50.8], ['', null]] as [$typed, $level]) {
+            $page = (string) $this->act('outside-level', ['select' => $doors[0]->id, 'fields' => ['outside_level' => $typed]])->assertOk()->getContent();
+            self::assertStringContainsString('name="fields[outside_level]" value="'.e($typed).'"', $page);
+            $door = array_values(array_filter($this->layout()->storeys[0]->openings, static fn(Opening $opening): bool => $opening->id === $doors[0]->id))[0];
+            self::assertSame($level, $door->door?->exteriorLevel);
+        }
+        $this->act('outside-level', ['select' => $doors[0]->id, 'fields' => ['outside_level' => 'low']])->assertUnprocessable();
+        $this->act('outside-level', ['select' => 'gr1', 'fields' => ['outside_level' => '1"']])->assertUnprocessable();
     }
 
     public function test_a_ground_that_cannot_be_read_is_told_at_its_field(): void

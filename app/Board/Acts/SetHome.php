@@ -6,11 +6,11 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Board\RefusedValue;
+use App\Board\SignedLength;
 use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\ChangeDocument;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
-use Heurema\Units\UnreadableLength;
 
 /** What is of the home as a whole: how far the ground outside lies below the floor of the storey in sight, and how far north is turned clockwise from up. */
 final readonly class SetHome implements Act
@@ -30,18 +30,7 @@ final readonly class SetHome implements Act
 
     private static function grade(string $typed, float $floor, Layout $layout): ?float
     {
-        if ($typed === '') {
-            return null;
-        }
-        // what lies above the floor is typed with a minus
-        $isAbove = preg_match('/^[-−–]\s*/u', $typed, $sign) === 1;
-        try {
-            $below = $layout->lengths()->read($isAbove ? substr($typed, strlen($sign[0])) : $typed)->mm;
-        } catch (UnreadableLength $e) {
-            throw new RefusedValue(self::GROUND, $e->getMessage());
-        }
-
-        return round($floor - ($isAbove ? -$below : $below), 4);
+        return $typed === '' ? null : round($floor - SignedLength::read($typed, $layout, self::GROUND), 4);
     }
 
     private static function north(string $typed): ?float
