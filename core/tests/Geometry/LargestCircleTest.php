@@ -27,6 +27,10 @@ final class LargestCircleTest extends TestCase
         // touching both outer walls and the inner corner: r + r / sqrt(2) = the diagonal to the corner
         yield 'an L, in its bend' => [self::polygon([0, 0], [4000, 0], [4000, 1000], [1000, 1000], [1000, 4000], [0, 4000]), 1000 * sqrt(2) / (1 + sqrt(2))];
         yield 'a ring around a pillar' => [new Polygon(self::ring([0, 0], [3000, 0], [3000, 3000], [0, 3000]), [self::ring([1000, 1000], [1000, 2000], [2000, 2000], [2000, 1000])]), 1000 * sqrt(2) / (1 + sqrt(2))];
+        // what four doors sweep in the corners, in arcs of 100 edges: from two arcs on opposite sides a diagonal is left
+        $swept = static fn(float $x, float $y, float $from): array => array_map(static fn(int $step): array => [$x + 900 * cos($from + $step * M_PI_2 / 100), $y + 900 * sin($from + $step * M_PI_2 / 100)], range(0, 100));
+        yield 'between what four doors sweep' => [self::polygon(...array_merge(array_reverse($swept(0, 0, 0)), array_reverse($swept(4000, 0, M_PI_2)), array_reverse($swept(4000, 4000, M_PI)), array_reverse($swept(0, 4000, 3 * M_PI_2)))), 2000 * sqrt(2) - 900];
+        yield 'beside what one door sweeps' => [self::polygon(...array_merge(array_reverse($swept(0, 0, 0)), [[4000, 0], [4000, 4000], [0, 4000]])), (4000 * sqrt(2) - 900) / (1 + sqrt(2))];
         yield 'beside a post near the wall' => [new Polygon(self::ring([0, 0], [5000, 0], [5000, 2000], [0, 2000]), [self::ring([100, 900], [100, 1100], [300, 1100], [300, 900])]), 1000.0];
     }
 
