@@ -39,7 +39,10 @@ final class Revision extends Model
     private const HANDED_IN = ['scheme_id', 'number', 'layout', 'submitted_by', 'answer', 'answers'];
 
     /** What it was decided with, once its letter is out. */
-    private const REVIEWED = ['books', 'settings', 'brief', 'decided', 'counts'];
+    private const REVIEWED = ['books', 'settings', 'brief'];
+
+    /** What came of it; letters that went out before reports were kept have none yet. */
+    private const DECIDED = ['decided', 'counts'];
 
     protected $attributes = ['settings' => '[]', 'state' => 'submitted', 'brief' => null, 'answer' => null, 'answers' => null, 'decided' => null];
 
@@ -63,7 +66,7 @@ final class Revision extends Model
         }
         $kept = match (true) {
             $was->isOpen() => self::HANDED_IN,
-            $was === RevisionState::Returned => [...self::HANDED_IN, ...self::REVIEWED],
+            $was === RevisionState::Returned => [...self::HANDED_IN, ...self::REVIEWED, ...($this->getOriginal('decided') === null ? [] : self::DECIDED)],
             default => array_keys($this->getDirty()),
         };
         $changed = array_intersect($kept, array_keys($this->getDirty()));

@@ -38,7 +38,7 @@ final class ClosedReviewTest extends TestCase
         $this->revision = $this->app->make(OpenProject::class)->open($this->by, (new LayoutReader())->read((string) file_get_contents(self::demoFile())), null, ['us-irc-2021']);
     }
 
-    /** @return iterable<string, array{RevisionState, array<string, mixed>, bool}> */
+    /** @return iterable<string, array{0: RevisionState, 1: array<string, mixed>, 2: bool, 3?: string}> */
     public static function changes(): iterable
     {
         foreach (RevisionState::cases() as $state) {
@@ -48,17 +48,19 @@ final class ClosedReviewTest extends TestCase
             yield "{$state->value}: its books" => [$state, ['books' => ['uk-space']], $isOpen];
             yield "{$state->value}: its settings" => [$state, ['settings' => ['a' => 'b']], $isOpen];
             yield "{$state->value}: its brief" => [$state, ['brief' => 'book: brief'], $isOpen];
-            yield "{$state->value}: its counts" => [$state, ['counts' => []], $isOpen];
-            yield "{$state->value}: its report" => [$state, ['decided' => 'x'], $isOpen];
+            // a letter that went out before reports were kept has none yet
+            yield "{$state->value}: its counts" => [$state, ['counts' => []], $isOpen || $state === RevisionState::Returned];
+            yield "{$state->value}: its report" => [$state, ['decided' => 'x'], $isOpen || $state === RevisionState::Returned];
+            yield "{$state->value}: another report" => [$state, ['decided' => 'y', 'counts' => []], $isOpen, 'x'];
             yield "{$state->value}: signed off" => [$state, ['state' => RevisionState::SignedOff], $isOpen || $state === RevisionState::Returned || $state === RevisionState::SignedOff];
         }
     }
 
     /** @param array<string, mixed> $change */
     #[DataProvider('changes')]
-    public function test_a_revision_itself_refuses_what_may_not_change(RevisionState $state, array $change, bool $isTaken): void
+    public function test_a_revision_itself_refuses_what_may_not_change(RevisionState $state, array $change, bool $isTaken, ?string $decided = null): void
     {
-        Revision::query()->whereKey($this->revision->id)->update(['state' => $state]);
+        Revision::query()->whereKey($this->revision->id)->update(['state' => $state, 'decided' => $decided]);
         $this->revision->refresh();
         $before = $this->revision->getRawOriginal();
         try {
