@@ -51,7 +51,8 @@ final readonly class LayUnderlay
     public function await(PendingPage $page): void
     {
         if ($page->refused === null && $this->cache->add("drawing page {$page->id}", true, self::PATIENCE)) {
-            DrawPage::dispatch($page->id);
+            // whoever works it off looks for the page at once
+            DrawPage::dispatch($page->id)->afterCommit();
         }
     }
 

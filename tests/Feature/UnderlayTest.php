@@ -169,6 +169,7 @@ final class UnderlayTest extends TestCase
         Queue::fake();
         $this->post('/drawings', ['name' => 'Traced', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'picture' => new UploadedFile(self::pdf(), 'plan.pdf', 'application/pdf', null, true)])->assertRedirect();
         $page = PendingPage::query()->sole();
+        Queue::assertPushed(DrawPage::class, static fn(DrawPage $job): bool => $job->afterCommit === true);
         Storage::disk(Underlay::DISK)->assertExists($page->file);
         $this->app->make(RemoveHome::class)->forGood($page->scheme->project);
         Storage::disk(Underlay::DISK)->assertMissing($page->file);
