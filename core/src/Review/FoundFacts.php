@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Heurema\Review;
 
 use Heurema\Units\Amount;
-use Heurema\Units\Quantity;
 
 /**
  * What was found, without the words for it: a decision about a finding stands as long as this stays the same. Amounts agree within the tolerance of
  * their quantity.
  *
- * @phpstan-type KeptFacts array{verdict: string, measured?: array{string, int|float|string}|null, limit?: array{string, int|float|string}|null, missing?: list<string>, parties?: list<string>|null}
+ * @phpstan-import-type KeptAmount from OutcomeRecord
+ *
+ * @phpstan-type KeptFacts array{verdict: string, measured?: KeptAmount|null, limit?: KeptAmount|null, missing?: list<string>, parties?: list<string>|null}
  */
 final readonly class FoundFacts
 {
@@ -39,7 +40,7 @@ final readonly class FoundFacts
     /** As JSON. */
     public function write(): string
     {
-        $kept = ['verdict' => $this->verdict->value, 'measured' => self::writeAmount($this->measured), 'limit' => self::writeAmount($this->limit), 'missing' => $this->missing, 'parties' => $this->parties];
+        $kept = ['verdict' => $this->verdict->value, 'measured' => OutcomeRecord::amount($this->measured), 'limit' => OutcomeRecord::amount($this->limit), 'missing' => $this->missing, 'parties' => $this->parties];
 
         return json_encode($kept, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
@@ -50,7 +51,7 @@ final readonly class FoundFacts
         /** @var KeptFacts $kept as write() wrote it */
         $kept = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
 
-        return new self(Verdict::from($kept['verdict']), self::readAmount($kept['measured'] ?? null), self::readAmount($kept['limit'] ?? null), $kept['missing'] ?? [], $kept['parties'] ?? null);
+        return new self(Verdict::from($kept['verdict']), OutcomeRecord::readAmount($kept['measured'] ?? null), OutcomeRecord::readAmount($kept['limit'] ?? null), $kept['missing'] ?? [], $kept['parties'] ?? null);
     }
 
     private static function same(?Amount $one, ?Amount $other): bool
@@ -73,17 +74,5 @@ final readonly class FoundFacts
         sort($keys, SORT_STRING);
 
         return $keys;
-    }
-
-    /** @return array{string, float|string}|null JSON has no number without end */
-    private static function writeAmount(?Amount $amount): ?array
-    {
-        return $amount === null ? null : [$amount->quantity->value, is_finite($amount->number) ? $amount->number : ($amount->number > 0 ? 'INF' : '-INF')];
-    }
-
-    /** @param array{string, int|float|string}|null $kept */
-    private static function readAmount(?array $kept): ?Amount
-    {
-        return $kept === null ? null : Amount::of(Quantity::from($kept[0]), is_string($kept[1]) ? ($kept[1] === 'INF' ? INF : -INF) : (float) $kept[1]);
     }
 }

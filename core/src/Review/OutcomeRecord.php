@@ -74,13 +74,13 @@ final class OutcomeRecord
     }
 
     /** @return KeptAmount|null */
-    private static function amount(?Amount $amount): ?array
+    public static function amount(?Amount $amount): ?array
     {
         return $amount === null ? null : [$amount->quantity->value, self::number($amount->number)];
     }
 
     /** @param KeptAmount|null $kept */
-    private static function readAmount(?array $kept): ?Amount
+    public static function readAmount(?array $kept): ?Amount
     {
         return $kept === null ? null : Amount::of(Quantity::from($kept[0]), self::readNumber($kept[1]));
     }
