@@ -9,11 +9,11 @@
     @vite('resources/scss/app.scss')
 </head>
 <body class="page-sign-in">
-    <main id="main" class="sign-in">
+    <main id="main"><div class="sign-in">
         <h1>Away for a moment</h1>
         <p>{{ $what }} Whoever runs this installation has to see to it; /up tells what is gone.</p>
         <p>What was stored is as it was. Edits that were not stored yet wait in the board that they were made on.</p>
         <a class="btn btn-primary" href="/">Try again</a>
-    </main>
+    </div></main>
 </body>
 </html>

@@ -129,6 +129,8 @@ final class ArrangementTest extends TestCase
             $answer = $reviewer->get('/people');
             self::assertSame([502, '5'], [$answer->getStatusCode(), $answer->getHeaderLine('Retry-After')]);
             self::assertStringContainsString('No application server answers.', (string) $answer->getBody());
+            $style = Visitor::found('~<style>(.*?)</style>~s', (string) $answer->getBody());
+            self::assertStringContainsString("style-src 'sha256-".base64_encode(hash('sha256', $style, true))."'", $answer->getHeaderLine('Content-Security-Policy'));
             self::assertSame(502, $reviewer->post('/sign-out', [])->getStatusCode(), 'what is sent is told so too');
         } finally {
             self::$arrangement->supervise('start', 'application:*');
