@@ -38,6 +38,10 @@ final class OrderTest extends BrowserTestCase
         };
         const sheet = document.getElementById('plan-sheet');
         const click = (target, at = {}) => target.dispatchEvent(new MouseEvent('click', { bubbles: true, ...at }));
+        // the same place of the plan, wherever the plan has been moved to on the screen
+        const plan = () => document.getElementById('plan').getScreenCTM();
+        const box = sheet.getBoundingClientRect();
+        const spot = new DOMPoint(box.x + box.width * 0.46, box.y + box.height * 0.52).matrixTransform(plan().inverse());
         const person = {
             choose: async (id) => { const drawn = document.querySelector(`#plan [data-subject="${id}"]`); if (drawn) click(drawn); },
             key: async (key) => sheet.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true })),
@@ -59,8 +63,8 @@ final class OrderTest extends BrowserTestCase
                 const kinds = document.getElementById('thing-kind');
                 kinds.value = kind;
                 kinds.dispatchEvent(new Event('change', { bubbles: true }));
-                const box = sheet.getBoundingClientRect();
-                click(sheet, { clientX: box.x + box.width * 0.46, clientY: box.y + box.height * 0.52 });
+                const { x, y } = spot.matrixTransform(plan());
+                click(sheet, { clientX: x, clientY: y });
                 await person.key('Escape');
             },
         };

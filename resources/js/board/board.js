@@ -66,9 +66,9 @@ export class Board {
         this.sheet.addEventListener('pointermove', (event) => this.tool.hover(event));
     }
 
-    /** The id of what is chosen; empty when nothing is, or when that is still being drawn. */
+    /** The id of what is chosen; empty when nothing is, or when that is still being drawn. Until an act is answered that may take it away, it is shown as chosen. */
     get chosen() {
-        return typeof this.selection === 'string' ? this.selection : '';
+        return typeof this.selection === 'string' ? this.selection : this.selection.shown;
     }
 
     get version() {
@@ -80,11 +80,17 @@ export class Board {
     }
 
     /** Something done to what is chosen, or to something else: made by the server as soon as it can be reached. */
-    act(act, values, on = this.selection) {
-        const item = this.outbox.add(`acts/${act}`, { storey: this.storey, ...this.severalValues(), ...values }, on);
-        if (Board.DRAWS.has(act)) this.selection = { drawn: item.name };
-        if (act === 'remove' || (act === 'copy' && this.several.length > 1)) Object.assign(this, { selection: '', several: [] });
+    act(act, values, on = this.selection, onlyOnChosen = false) {
+        const item = this.outbox.add(`acts/${act}`, { storey: this.storey, ...this.severalValues(), ...values }, on, onlyOnChosen);
+        if (Board.DRAWS.has(act) || act === 'remove') this.selection = { after: item.name, shown: '' };
+        if (act === 'copy' && this.several.length > 1) this.selection = '';
+        if (act === 'remove' || act === 'copy') this.several = [];
         return item;
+    }
+
+    /** Something done to what is chosen by a key or a button: nothing, where nothing is chosen when it is its turn. */
+    actOnChosen(act, values = {}) {
+        this.act(act, values, this.selection, true);
     }
 
     /** All that is chosen, where that is several. */
@@ -115,7 +121,7 @@ export class Board {
     /** An act was answered. @returns {string} the id of what it drew */
     drew(item) {
         const { chosen } = document.getElementById('inspector').dataset;
-        if (this.selection.drawn === item.name) this.selection = chosen;
+        this.chooseAfter(item, chosen);
         this.mark();
         if (['acts/axes', 'acts/blocks'].includes(item.path)) this.viewport.showAll();
         if (item.path === 'acts/storey') location.assign(`${this.page.dataset.address}?${new URLSearchParams({ storey: chosen })}`);
@@ -129,9 +135,17 @@ export class Board {
         this.mark();
     }
 
+    /** @returns {string|undefined} the id of what is chosen still; none where what was refused was to be chosen */
     refuse(item, why) {
-        if (this.selection.drawn === item.name) this.selection = document.getElementById('inspector').dataset.chosen;
+        const { chosen } = document.getElementById('inspector').dataset;
+        this.chooseAfter(item, chosen);
         this.refusals.add(item, why);
+        return Board.DRAWS.has(item.path.replace('acts/', '')) ? undefined : chosen;
+    }
+
+    /** What is chosen is known when the act is answered that it waits for. */
+    chooseAfter(item, id) {
+        if (this.selection.after === item.name) this.selection = id;
     }
 
     /** What was refused is chosen, with what was typed in its field; what was not typed is done again. */
@@ -290,17 +304,19 @@ export class Board {
             storey: () => this.act('storey', { where: 'above' }), 'storey-below': () => this.act('storey', { where: 'below' }), dimensions: () => this.open('dimension-options', 'dimensions'), sheet: () => this.open('sheet-options', 'sheet'), blocks: () => this.open('blocks-options', 'blocks'), keys: () => document.getElementById('keys').showModal(), list: () => this.list(),
         };
         const onChosen = {
-            remove: () => this.act('remove', {}), opening: () => this.act('openings', { kind }),
-            'centre-between': () => this.act('between', { how: 'centre' }), 'fill-between': () => this.act('between', { how: 'fill' }), convert: () => this.act('convert', {}),
-            hinge: () => this.act('hang', { other: 'jamb' }), swing: () => this.act('hang', { other: 'side' }),
-            turn: () => this.act('turn', {}), mirror: () => (this.several.length > 1 ? this.use('axis') : this.act('mirror', {})), copy: () => this.copy(),
+            remove: () => this.actOnChosen('remove'), opening: () => this.actOnChosen('openings', { kind }),
+            'centre-between': () => this.actOnChosen('between', { how: 'centre' }), 'fill-between': () => this.actOnChosen('between', { how: 'fill' }), convert: () => this.actOnChosen('convert'),
+            hinge: () => this.actOnChosen('hang', { other: 'jamb' }), swing: () => this.actOnChosen('hang', { other: 'side' }),
+            turn: () => this.actOnChosen('turn'), mirror: () => (this.several.length > 1 ? this.use('axis') : this.actOnChosen('mirror')), copy: () => this.copy(),
         };
         if (acts[act]) acts[act]();
         else if (this.selection !== '') onChosen[act]();
     }
 
+    /** Undo and redo may take away what is chosen: what is, is known when they are answered. */
     send(path) {
-        this.outbox.add(path, { storey: this.storey, ...this.severalValues() }, this.selection);
+        const item = this.outbox.add(path, { storey: this.storey, ...this.severalValues() }, this.selection);
+        if (this.selection !== '') this.selection = { after: item.name, shown: this.chosen };
     }
 
     /** The forms beside the plan are acts by the name that they carry. */

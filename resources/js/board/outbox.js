@@ -11,10 +11,11 @@ export class Outbox {
     /**
      * @param {string} key where it is kept
      * @param {{version: number, post: (item: object) => Promise<{status: number, refused: string}>, tell: (words: string, canSend?: boolean) => void,
-     *     refuse: (item: object, why: string) => void, drew: (item: object) => string, settled: () => void}} board
+     *     refuse: (item: object, why: string) => string|undefined, drew: (item: object) => string,
+     *     chooseAfter: (item: object, id: string) => void, settled: () => void}} board
      */
     constructor(key, board) {
-        Object.assign(this, { key, board, sending: false, drawn: new Map() });
+        Object.assign(this, { key, board, sending: false });
         this.items = JSON.parse(localStorage.getItem(key) ?? '[]');
         addEventListener('online', () => this.send());
         this.send();
@@ -23,12 +24,13 @@ export class Outbox {
     /**
      * @param {string} path
      * @param {object} values
-     * @param {string|{drawn: string}} on the id of what it is done to, or the name of the act that draws that
+     * @param {string|{after: string}} on the id of what it is done to, or the name of the act after which that is known
+     * @param {boolean} onlyOnChosen whether it is left out where nothing is chosen then
      * @returns {object} the item; by its name the server knows an edit that was made already when its answer got lost
      */
-    add(path, values, on) {
+    add(path, values, on, onlyOnChosen = false) {
         const isFirst = !this.items.some((one) => !one.isLook);
-        const item = { path, values, on, name: Outbox.name(), version: isFirst ? this.board.version : null };
+        const item = { path, values, on, onlyOnChosen, name: Outbox.name(), version: isFirst ? this.board.version : null };
         this.put(item);
         return item;
     }
@@ -77,16 +79,19 @@ export class Outbox {
     /** @returns {Promise<boolean>} whether the next may follow */
     async sendFirst() {
         const [item] = this.items;
-        const select = typeof item.on === 'string' ? item.on : this.drawn.get(item.on.drawn);
-        if (select === undefined) {
+        if (typeof item.on !== 'string') {
             this.drop(item, 'What it was to be done to has not been drawn.');
             return true;
         }
-        const { status, refused } = await this.board.post({ ...item, select });
+        if (item.on === '' && item.onlyOnChosen) {
+            this.board.chooseAfter(item, '');
+            this.answered(item, '');
+            return true;
+        }
+        const { status, refused } = await this.board.post({ ...item, select: item.on });
         if (status === 200) {
             this.board.tell('');
-            this.drawn.set(item.name, this.board.drew(item));
-            this.remove(item);
+            this.answered(item, this.board.drew(item));
             return true;
         }
         if (status === 409) {
@@ -109,8 +114,16 @@ export class Outbox {
     }
 
     drop(item, why) {
+        if (item.isLook) this.remove(item);
+        else this.answered(item, this.board.refuse(item, why));
+    }
+
+    /** @param {string|undefined} chosen what the acts that wait for it are done to */
+    answered(item, chosen) {
+        for (const waiting of this.items) {
+            if (chosen !== undefined && waiting.on.after === item.name) waiting.on = chosen;
+        }
         this.remove(item);
-        if (!item.isLook) this.board.refuse(item, why);
     }
 
     remove(item) {

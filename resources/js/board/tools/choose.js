@@ -105,7 +105,7 @@ export class Choose {
 
     step(right, up, far) {
         const step = this.board.step * (far ? 10 : 1);
-        if (this.board.selection !== '' && this.isMovable()) this.board.act('move', this.board.move(right * step, up * step));
+        if (this.board.selection !== '' && this.isMovable()) this.board.actOnChosen('move', this.board.move(right * step, up * step));
         else this.board.viewport.move(right * 0.1, -up * 0.1);
     }
 
