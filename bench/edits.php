@@ -16,7 +16,7 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\Move;
 use Heurema\Layout\LayoutReader;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Examiner;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Spatial\Home;

@@ -8,7 +8,7 @@ declare(strict_types=1);
  */
 
 use Heurema\Layout\LayoutReader;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Examiner;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Spatial\Home;

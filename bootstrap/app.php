@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Exchange\Unavailable;
-use App\Exchange\UnwrittenFile;
+use App\Files\UnwrittenFile;
 use App\Http\Controllers\HealthController;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TellsOfRequest;
+use App\Http\Unavailable;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Rulebook\UnreadableRuleBook;
 use Illuminate\Foundation\Application;

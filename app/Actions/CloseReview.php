@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Examination\Basis;
+use App\Examination\DecidedReports;
+use App\Examination\KeptReports;
+use App\Models\RefusedRuling;
 use App\Models\Revision;
 use App\Models\RevisionState;
 use App\Models\RulingKind;
 use App\Models\User;
-use App\Rules\Basis;
-use App\Rules\DecidedReports;
-use App\Rules\KeptReports;
-use App\Rulings\RefusedRuling;
 use App\Rulings\Rulings;
 use Heurema\Review\Finding;
 use Heurema\Spatial\Home;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Jobs\ExamineRevision;
 use App\Models\Office;
 use App\Models\Revision;
 use App\Models\RevisionState;

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Exchange\StoredFile;
-use App\Exchange\UnwrittenFile;
-use App\Jobs\DrawPage;
+use App\Files\StoredFile;
+use App\Files\UnwrittenFile;
 use App\Models\PendingPage;
 use App\Models\Scheme;
 use App\Models\Underlay;

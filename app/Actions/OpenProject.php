@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Examination\Basis;
+use App\Examination\KeptReports;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\User;
-use App\Rules\Basis;
-use App\Rules\KeptReports;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;

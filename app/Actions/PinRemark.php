@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\RefusedRuling;
 use App\Models\Remark;
 use App\Models\Revision;
 use App\Models\User;
-use App\Rulings\RefusedRuling;
 use Illuminate\Support\Facades\DB;
 
 /** A reviewer's remarks on the plan of an open review: pinned, put into its letter or left out of it, taken away. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\RefusedRuling;
 use App\Models\Revision;
 use App\Models\RevisionState;
 use App\Models\RulingKind;
 use App\Models\User;
-use App\Rulings\RefusedRuling;
 use App\Rulings\Rulings;
 use App\Rulings\StandingRuling;
 use Heurema\Review\Finding;

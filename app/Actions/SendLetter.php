@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Examination\DecidedReports;
 use App\Letters\LetterDraft;
 use App\Mail\Link;
 use App\Mail\Notice;
 use App\Models\Letter;
+use App\Models\RefusedRuling;
 use App\Models\RevisionState;
 use App\Models\User;
-use App\Rules\DecidedReports;
-use App\Rulings\RefusedRuling;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 

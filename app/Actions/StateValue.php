@@ -6,12 +6,12 @@ namespace App\Actions;
 
 use App\Board\RefusedValue;
 use App\Board\TypedValues;
+use App\Examination\Basis;
+use App\Examination\KeptReports;
+use App\Models\RefusedRuling;
 use App\Models\Revision;
 use App\Models\Statement;
 use App\Models\User;
-use App\Rules\Basis;
-use App\Rules\KeptReports;
-use App\Rulings\RefusedRuling;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edited;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Examination\Basis;
+use App\Examination\DecidedReports;
+use App\Examination\KeptReports;
 use App\Letters\LetterProgress;
 use App\Models\Revision;
 use App\Models\RevisionState;
 use App\Models\Scheme;
 use App\Models\User;
-use App\Rules\Basis;
-use App\Rules\DecidedReports;
-use App\Rules\KeptReports;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Briefs\Brief;
+use App\Examination\Basis;
+use App\Examination\KeptReports;
 use App\Models\Project;
+use App\Models\RefusedRuling;
 use App\Models\Revision;
 use App\Models\User;
-use App\Rules\Basis;
-use App\Rules\KeptReports;
-use App\Rulings\RefusedRuling;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
-use App\Exchange\StoredFile;
+use App\Files\StoredFile;
 use App\Models\Underlay;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Database\Migrations\Migrator;

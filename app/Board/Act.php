@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
@@ -18,5 +17,5 @@ interface Act
      * @throws RefusedValue
      * @throws UnreadableLength
      */
-    public function edit(BoardRequest $asked, Layout $layout): Edit;
+    public function edit(ActInput $asked, Layout $layout): Edit;
 }

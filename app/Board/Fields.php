@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use Heurema\Layout\Edit\Entry;
+use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\HingeEnd;
 use Heurema\Layout\Words\RoomUse;
@@ -19,7 +19,7 @@ use Heurema\Units\ExpectedLength;
 final class Fields
 {
     /** @return list<Field> */
-    public static function of(Entry $entry): array
+    public static function of(DraftElement $entry): array
     {
         return match ($entry->list) {
             'walls' => self::ofWalls(),
@@ -40,7 +40,7 @@ final class Fields
     private const OWN = ['at', 'name', 'facing', 'hinge', 'opens', 'text', 'group', 'measured'];
 
     /** @return list<Field> those that several elements can have the same value of */
-    public static function shared(Entry $entry): array
+    public static function shared(DraftElement $entry): array
     {
         return array_values(array_filter(self::of($entry), static fn(Field $field): bool => !in_array($field->key, self::OWN, true)));
     }
@@ -100,7 +100,7 @@ final class Fields
     ];
 
     /** @return list<Field> those of its kind, and those that it has a value of */
-    private static function ofFixtures(Entry $entry): array
+    private static function ofFixtures(DraftElement $entry): array
     {
         $own = [
             Field::length('rim', 'Rim above floor'),

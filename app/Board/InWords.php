@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board;
 
 use Heurema\Layout\Edit\Draft;
-use Heurema\Layout\Edit\Entry;
+use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Review\MissingWords;
 use Heurema\Spatial\Home;
@@ -21,7 +21,7 @@ final readonly class InWords
     }
 
     /** As a heading. */
-    public function called(Entry $entry): string
+    public function called(DraftElement $entry): string
     {
         $name = $this->words->subject($entry->id())?->name() ?? $entry->values['name'] ?? null;
 
@@ -53,7 +53,7 @@ final readonly class InWords
         return $sentence;
     }
 
-    private function named(string $sentence, Entry $entry): string
+    private function named(string $sentence, DraftElement $entry): string
     {
         $pattern = '/(?<![\w-])(?:'.preg_quote(self::kind($entry), '/').' )?"?'.preg_quote($entry->id(), '/').'"?(?![\w-])/i';
         $spoken = $this->words->subject($entry->id()) === null ? 'the '.lcfirst($this->called($entry)) : $this->words->called($entry->id());
@@ -62,7 +62,7 @@ final readonly class InWords
     }
 
     /** `Wall`, `Water closet` */
-    private static function kind(Entry $entry): string
+    private static function kind(DraftElement $entry): string
     {
         return substr($entry->name(), 0, -strlen($entry->id()) - 1);
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use Heurema\Drafting\Settled;
-use Heurema\Drafting\Settling;
+use Heurema\Drafting\AgainstWalls;
+use Heurema\Drafting\PlacedAgainstWall;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
@@ -59,8 +59,8 @@ final readonly class NewElements
     public function fixture(Storey $storey, FixtureKind $kind, Point $near): Edit
     {
         $sizes = array_map(static fn(float $size): float => round($size, 4), Library::sizes($kind, $this->layout->units));
-        $reach = in_array($kind, self::FREE, true) ? Settling::REACH : INF;
-        $settled = (new Settling(new StoreyPlan($storey)))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, $reach) ?? new Settled($near->minus(new Point(0, ($sizes['depth'] ?? 0.0) / 2)), 90.0);
+        $reach = in_array($kind, self::FREE, true) ? AgainstWalls::REACH : INF;
+        $settled = (new AgainstWalls(new StoreyPlan($storey)))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, $reach) ?? new PlacedAgainstWall($near->minus(new Point(0, ($sizes['depth'] ?? 0.0) / 2)), 90.0);
 
         return new Add($storey->id, 'fixtures', ['id' => $this->nextId('f'), 'kind' => $kind->value, 'at' => $settled->at->toArray(), 'facing' => $settled->facing, ...$sizes]);
     }

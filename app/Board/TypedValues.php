@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use Heurema\Layout\Edit\Entry;
+use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Layout;
 use Heurema\Units\UnreadableLength;
 
@@ -20,7 +20,7 @@ final readonly class TypedValues
      *
      * @throws RefusedValue with the key of the field that cannot be read
      */
-    public function read(Entry $entry, array $typed): array
+    public function read(DraftElement $entry, array $typed): array
     {
         $values = [];
         foreach (Fields::of($entry) as $field) {
@@ -38,7 +38,7 @@ final readonly class TypedValues
     }
 
     /** The value that stands there, as it would be typed. */
-    public function write(Entry $entry, Field $field): string
+    public function write(DraftElement $entry, Field $field): string
     {
         $value = $entry->values[$field->key] ?? null;
 

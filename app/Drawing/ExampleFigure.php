@@ -9,7 +9,7 @@ use Heurema\Review\Verdict;
 use Heurema\Rulebook\Example;
 use Heurema\Rulebook\Figure;
 use Heurema\Rulebook\RuleBook;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 use Heurema\Units\ImperialNotation;
 use Heurema\Units\Quantity;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** The subject of a worked example in a few lines, in millimetres with y down; sizes that the example does not state are usual ones. */
 final readonly class ExampleSketch

@@ -6,12 +6,12 @@ namespace App\Drawing;
 
 use Heurema\Drafting\Chain;
 use Heurema\Drafting\Dimension;
-use Heurema\Drafting\Standing;
 use Heurema\Drafting\Stop;
 use Heurema\Drafting\Stretch;
 use Heurema\Drafting\Surroundings;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
+use Heurema\Drafting\WallOffsets;
 use Heurema\Drafting\WallStretches;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
@@ -65,7 +65,7 @@ final readonly class LiveDimensions
 
     private function ofFixture(PlacedFixture $fixture): string
     {
-        $standing = new Standing($fixture);
+        $standing = new WallOffsets($fixture);
         $zone = $standing->zone(self::ZONE);
         $sides = array_map(fn(Segment $side): Segment => $this->beside($side, $fixture->frame->yAxis), $standing->sides());
         // both sides are one chain, from wall to wall, so that their texts keep clear of each other

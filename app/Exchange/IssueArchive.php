@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Files\TemporaryFile;
 use App\Letters\LetterDraft;
 use App\Letters\LetterItem;
 use App\Sheets\PdfPrinter;

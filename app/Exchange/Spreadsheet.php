@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Files\TemporaryFile;
+
 /** A table as an XLSX workbook of one sheet (ECMA-376), its first row bold. Texts are texts: nothing is taken for a formula. */
 final class Spreadsheet
 {

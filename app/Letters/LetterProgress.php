@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Letters;
 
+use App\Examination\Basis;
+use App\Examination\BookCheck;
 use App\Models\Letter;
 use App\Models\Scheme;
 use App\Models\SchemeEdit;
-use App\Rules\Basis;
-use App\Rules\BookCheck;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Letters;
 
-use App\Jobs\PrintLetter;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Storage;
 

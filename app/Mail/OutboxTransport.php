@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Mail;
 
-use App\Exchange\StoredFile;
+use App\Files\StoredFile;
 use App\Models\OutgoingMail;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;

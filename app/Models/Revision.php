@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\LayoutDocument;
-use App\Rulings\RefusedRuling;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;

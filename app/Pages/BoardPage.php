@@ -27,24 +27,24 @@ use App\Drawing\SubjectMarks;
 use App\Drawing\SurveyDrawing;
 use App\Drawing\Svg;
 use App\Drawing\WitnessDrawing;
+use App\Examination\Basis;
+use App\Examination\BookCheck;
+use App\Examination\KeptReports;
+use App\Examination\ListedBook;
 use App\Letters\LetterProgress;
 use App\Letters\OpenItem;
 use App\Models\PendingPage;
 use App\Models\Scheme;
 use App\Models\Underlay;
-use App\Rules\Basis;
-use App\Rules\BookCheck;
-use App\Rules\KeptReports;
-use App\Rules\ListedBook;
-use Heurema\Drafting\Standing;
 use Heurema\Drafting\Surroundings;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
 use Heurema\Drafting\WallMeetings;
+use Heurema\Drafting\WallOffsets;
 use Heurema\Drafting\WallStretches;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Draft;
-use Heurema\Layout\Edit\Entry;
+use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Flight;
 use Heurema\Layout\FloorVoid;
@@ -60,7 +60,7 @@ use Heurema\Spatial\OpenEdge;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\UnitSystem;
 
 /** A scheme on the board: its plan, what is chosen on it, and what the check says. */
@@ -82,9 +82,9 @@ final class BoardPage
     /**
      * @param KeptReports|BookCheck $reports where a report is found, or worked out anew
      * @param string      $opened  fingerprint of the finding whose evidence is open
-     * @param list<Entry> $several all that is chosen, where that is several
+     * @param list<DraftElement> $several all that is chosen, where that is several
      */
-    private function __construct(public readonly Scheme $scheme, private readonly BookCheck $check, private readonly KeptReports|BookCheck $reports, public readonly string $storey, public readonly ?Entry $chosen, private readonly string $opened, public readonly array $several)
+    private function __construct(public readonly Scheme $scheme, private readonly BookCheck $check, private readonly KeptReports|BookCheck $reports, public readonly string $storey, public readonly ?DraftElement $chosen, private readonly string $opened, public readonly array $several)
     {
         $this->style = $scheme->dimensionStyle();
         $this->sheet = Sheet::of($scheme->layout, $this->style->outside === 'base' ? self::BASE_LINE_MARGIN : null);
@@ -97,7 +97,7 @@ final class BoardPage
     {
         $storey = $scheme->layout->storey($storey)->id ?? ($scheme->layout->storeys[0]->id ?? '');
 
-        return new self($scheme, $check, $reports, $storey, self::find($scheme, $select), $opened, array_values(array_filter(array_map(static fn(string $id): ?Entry => self::find($scheme, $id), $several))));
+        return new self($scheme, $check, $reports, $storey, self::find($scheme, $select), $opened, array_values(array_filter(array_map(static fn(string $id): ?DraftElement => self::find($scheme, $id), $several))));
     }
 
     /** What the check says; worked out when it is first asked for, after the plan. */
@@ -250,14 +250,14 @@ final class BoardPage
         return array_values(array_filter($shared[0] ?? [], static fn(Field $field): bool => array_filter($shared, static fn(array $fields): bool => !$isOf($field, $fields)) === []));
     }
 
-    /** @return list<Entry> elements of the storey that several chosen ones can take their values of */
+    /** @return list<DraftElement> elements of the storey that several chosen ones can take their values of */
     public function like(): array
     {
         $first = $this->several[0] ?? null;
         $isLike = static fn(array $values): bool => $first !== null && ($values['kind'] ?? null) === ($first->values['kind'] ?? null);
         $all = $first === null ? [] : (new Draft($this->scheme->layout))->entriesOf($first->storey, $first->list);
 
-        return array_values(array_filter(array_map(fn(array $values): ?Entry => $isLike($values) && is_string($values['id'] ?? null) ? self::find($this->scheme, $values['id']) : null, $all)));
+        return array_values(array_filter(array_map(fn(array $values): ?DraftElement => $isLike($values) && is_string($values['id'] ?? null) ? self::find($this->scheme, $values['id']) : null, $all)));
     }
 
     /** @return list<string> ids of all of the chosen element's kind in its room */
@@ -375,7 +375,7 @@ final class BoardPage
         if ($thing === null) {
             return [];
         }
-        foreach ((new Standing($thing))->sides() as $side) {
+        foreach ((new WallOffsets($thing))->sides() as $side) {
             if ($side->length() > 0) {
                 $sides[$side->direction()->dot($thing->frame->xAxis) > 0 ? 'right' : 'left'] = $side;
             }
@@ -385,7 +385,7 @@ final class BoardPage
     }
 
     /** What an element is called, as a heading: by what it is and where, never by its id. */
-    public function called(Entry $entry): string
+    public function called(DraftElement $entry): string
     {
         return (new InWords($this->home))->called($entry);
     }
@@ -671,7 +671,7 @@ final class BoardPage
         return array_map($this->typed(...), UsualWalls::thicknesses($this->scheme->layout));
     }
 
-    private static function find(Scheme $scheme, string $id): ?Entry
+    private static function find(Scheme $scheme, string $id): ?DraftElement
     {
         try {
             return $id === '' ? null : (new Draft($scheme->layout))->find($id);

@@ -13,13 +13,13 @@ use App\Models\Project;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Difference;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Review\ReportDifference;
 use Heurema\Review\Verdict;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /** Two or three homes beside one another, at the same scale: what differs, and what each gives up in numbers. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Actions\RemoveHome;
+use App\Examination\Country;
 use App\Models\Office;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\RevisionState;
-use App\Rules\Country;
 use Heurema\Layout\Layout;
 use Heurema\Layout\UnreadableLayout;
 use Illuminate\Database\Eloquent\Builder;

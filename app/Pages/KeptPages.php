@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Examination\Packed;
 use App\Models\User;
-use App\Rules\Packed;
 use Heurema\Rulebook\Shelf;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Session\Session;

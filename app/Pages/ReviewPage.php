@@ -10,11 +10,11 @@ use App\Drawing\Sheet;
 use App\Drawing\SubjectMarks;
 use App\Drawing\Svg;
 use App\Drawing\WitnessDrawing;
+use App\Examination\BookList;
+use App\Examination\ChosenSettings;
+use App\Examination\ListedBook;
 use App\Models\Remark;
 use App\Models\Revision;
-use App\Rules\BookList;
-use App\Rules\ChosenSettings;
-use App\Rules\ListedBook;
 use App\Rulings\Rulings;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Storey;
@@ -22,8 +22,8 @@ use Heurema\Review\Finding;
 use Heurema\Review\MissingWords;
 use Heurema\Review\Report;
 use Heurema\Review\Verdict;
+use Heurema\Rulebook\Language\Setting;
 use Heurema\Rulebook\RuleBook;
-use Heurema\Rulebook\Setting;
 
 /** One revision's findings beside its plan: which are listed, which one is chosen, which storey is drawn. */
 final readonly class ReviewPage

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Examination\Basis;
+use App\Examination\BookList;
+use App\Examination\DecidedReports;
+use App\Examination\KeptReports;
 use App\Models\Revision;
-use App\Rules\Basis;
-use App\Rules\BookList;
-use App\Rules\DecidedReports;
-use App\Rules\KeptReports;
 use App\Rulings\Rulings;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;

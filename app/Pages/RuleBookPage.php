@@ -9,16 +9,17 @@ use Heurema\Review\RuleCheck;
 use Heurema\Review\Verdict;
 use Heurema\Rulebook\AllOf;
 use Heurema\Rulebook\Alternative;
-use Heurema\Rulebook\Among;
 use Heurema\Rulebook\AnyOf;
 use Heurema\Rulebook\Between;
 use Heurema\Rulebook\Candidates;
 use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\Example;
 use Heurema\Rulebook\ExampleFacts;
+use Heurema\Rulebook\Existence;
+use Heurema\Rulebook\Language\Speech;
 use Heurema\Rulebook\Rule;
 use Heurema\Rulebook\RuleBook;
-use Heurema\Rulebook\Saying;
+use Heurema\Rulebook\WordRequirement;
 
 /** A rule book to be read: its rules by clause, each in words, those that a search finds. */
 final readonly class RuleBookPage
@@ -50,10 +51,10 @@ final readonly class RuleBookPage
         return match (true) {
             $requirement instanceof Comparison => $this->comparison($requirement),
             $requirement instanceof Between => ucfirst($requirement->low->words())." between {$requirement->low->limit->text()} and {$requirement->high->limit->text()}",
-            $requirement instanceof Saying => $this->saying($requirement),
+            $requirement instanceof WordRequirement => $this->saying($requirement),
             $requirement instanceof AllOf => ucfirst($this->needs($requirement->needs)),
             $requirement instanceof AnyOf => $this->alternatives($requirement),
-            $requirement instanceof Among => ($requirement->every ? 'Every one of its ' : 'One of its ').$requirement->words().': '.implode('; or ', array_map($this->kind(...), $requirement->kinds)),
+            $requirement instanceof Existence => ($requirement->every ? 'Every one of its ' : 'One of its ').$requirement->words().': '.implode('; or ', array_map($this->kind(...), $requirement->kinds)),
         };
     }
 
@@ -70,7 +71,7 @@ final readonly class RuleBookPage
     {
         $said = [];
         foreach ($facts as $name => $value) {
-            $said[] = str_replace(['.', '_'], ' ', $name).' '.(is_bool($value) ? Saying::word($value) : $value);
+            $said[] = str_replace(['.', '_'], ' ', $name).' '.(is_bool($value) ? Speech::word($value) : $value);
         }
 
         return implode(', ', $said);
@@ -94,7 +95,7 @@ final readonly class RuleBookPage
         return ucfirst($comparison->words())." {$comparison->bound->words()} {$comparison->limit->text()}";
     }
 
-    private function saying(Saying $saying): string
+    private function saying(WordRequirement $saying): string
     {
         return ucfirst(str_replace('_', ' ', substr((string) strstr($saying->measure, '.'), 1))).": {$saying->words()}";
     }
@@ -112,12 +113,12 @@ final readonly class RuleBookPage
         return 'One of these: '.implode('; ', array_map(fn(Alternative $way): string => "{$way->name}: {$this->needs($way->needs)}", $any->alternatives));
     }
 
-    /** @param list<Comparison|Saying|AnyOf> $needs */
+    /** @param list<Comparison|WordRequirement|AnyOf> $needs */
     private function needs(array $needs): string
     {
-        return implode(', ', array_map(fn(Comparison|Saying|AnyOf $need): string => lcfirst(match (true) {
+        return implode(', ', array_map(fn(Comparison|WordRequirement|AnyOf $need): string => lcfirst(match (true) {
             $need instanceof AnyOf => $this->alternatives($need),
-            $need instanceof Saying => $this->saying($need),
+            $need instanceof WordRequirement => $this->saying($need),
             $need instanceof Comparison => $this->comparison($need),
         }), $needs));
     }

@@ -10,7 +10,7 @@ use App\Models\Revision;
 use App\Models\Scheme;
 use Heurema\Drafting\StairSection;
 use Heurema\Geometry\Tolerance;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Review\Finding;

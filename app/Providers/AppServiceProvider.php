@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Examination\KeptBookReader;
 use App\Mail\OutboxTransport;
-use App\Rules\KeptBookReader;
 use App\Security\Sessions;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Rulebook\Shelf;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Exchange\Converter;
-use App\Exchange\UnfinishedConversion;
+use App\Files\Converter;
+use App\Files\UnfinishedConversion;
 
 /** Prints a sheet that was drawn as SVG into a PDF of the same size or a picture, with rsvg-convert and the fonts that ship with Heurema. */
 final class PdfPrinter

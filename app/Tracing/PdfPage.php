@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Tracing;
 
-use App\Exchange\Converter;
-use App\Exchange\TemporaryFile;
-use App\Exchange\UnfinishedConversion;
+use App\Files\Converter;
+use App\Files\TemporaryFile;
+use App\Files\UnfinishedConversion;
 
 /** A page of a PDF that was handed in to be traced. To draw it may take long: that is for the queue. */
 final readonly class PdfPage

@@ -79,8 +79,8 @@
                 <label class="as-blocks"><input type="checkbox" name="as_blocks" value="1" @checked(request()->boolean('as_blocks'))> as blocks to arrange before walls are made</label>
                 @isset($refusedDrawing)<div id="rooms-error" role="alert">@foreach ($refusedDrawing as $problem)<p class="field-error">{{ $problem }}</p>@endforeach</div>@endisset
                 <div class="intake-choices">
-                    @php($usual = App\Rules\Country::tryFrom((string) request()->input('country')) ?? $desk->country())
-                    <label>Built in <select name="country" data-sets-units>@foreach (App\Rules\Country::cases() as $country)<option value="{{ $country->value }}" data-units="{{ $country->units()->value }}" @selected($country === $usual)>{{ $country->words() }}</option>@endforeach</select></label>
+                    @php($usual = App\Examination\Country::tryFrom((string) request()->input('country')) ?? $desk->country())
+                    <label>Built in <select name="country" data-sets-units>@foreach (App\Examination\Country::cases() as $country)<option value="{{ $country->value }}" data-units="{{ $country->units()->value }}" @selected($country === $usual)>{{ $country->words() }}</option>@endforeach</select></label>
                     <label>Units <select name="units">@foreach (['imperial' => 'feet and inches', 'metric' => 'metric'] as $units => $label)<option value="{{ $units }}" @selected((request()->input('units') ?? $usual->units()->value) === $units)>{{ $label }}</option>@endforeach</select></label>
                     <label>Sizes are <select name="between">@foreach (Heurema\Layout\Intake\RoomSize::cases() as $size)<option value="{{ $size->value }}" @selected(request()->input('between') === $size->value)>{{ $size->words() }}</option>@endforeach</select></label>
                 </div>

@@ -9,11 +9,27 @@ use PHPat\Test\Attributes\TestRule;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
-/** The core's layers, held by PHPStan: each knows only those before it, and none knows the application. */
+/**
+ * The layers of the core and of the application, held by PHPStan: each knows only those before it, and the core knows none of the
+ * application. So no folders depend on each other in a circle.
+ */
 final class LayersTest
 {
-    /** From the ground up. */
-    private const LAYERS = ['Units', 'Geometry', 'Layout', 'Spatial', 'Drafting', 'Measure', 'Rulebook', 'Review'];
+    /** From the ground up; within a layer, the folders that the rest of it rests on come first. */
+    private const CORE = [
+        'Units', 'Geometry',
+        'Layout\Words', 'Layout', 'Layout\Edit', 'Layout\Intake',
+        'Spatial\Subject', 'Spatial\Stair', 'Spatial',
+        'Drafting',
+        'Measure', 'Measure\Door', 'Measure\Window', 'Measure\Room', 'Measure\BeyondOpening', 'Measure\Dwelling', 'Measure\Catalogue',
+        'Rulebook\Language', 'Rulebook',
+        'Review',
+    ];
+
+    private const APPLICATION = [
+        'Casts', 'Drawing', 'Files', 'Queue', 'Briefs', 'Models', 'Policies', 'Examination', 'Rulings', 'Security', 'Mail', 'Sheets', 'Letters', 'Tracing',
+        'Board', 'Board\Acts', 'Actions', 'Pages', 'Exchange', 'Backup', 'Http', 'Console', 'Providers',
+    ];
 
     #[TestRule]
     public function the_core_knows_no_application(): Rule
@@ -27,19 +43,44 @@ final class LayersTest
 
     /** @return iterable<Rule> */
     #[TestRule]
-    public function each_layer_knows_only_those_before_it(): iterable
+    public function each_layer_of_the_core_knows_only_those_before_it(): iterable
     {
-        foreach (self::LAYERS as $height => $layer) {
-            $above = array_slice(self::LAYERS, $height + 1);
-            if ($above === []) {
-                continue;
-            }
+        return self::inOrder('Heurema', self::CORE);
+    }
 
+    /** @return iterable<Rule> */
+    #[TestRule]
+    public function each_layer_of_the_application_knows_only_those_before_it(): iterable
+    {
+        return self::inOrder('App', self::APPLICATION);
+    }
+
+    /**
+     * @param list<string> $layers
+     *
+     * @return iterable<Rule>
+     */
+    private static function inOrder(string $root, array $layers): iterable
+    {
+        foreach (array_slice($layers, 0, -1, true) as $height => $layer) {
             yield PHPat::rule()
-                ->classes(Selector::inNamespace("Heurema\\{$layer}"))
+                ->classes(self::folder($root, $layer, $layers))
                 ->shouldNot()->dependOn()
-                ->classes(...array_map(static fn(string $name) => Selector::inNamespace("Heurema\\{$name}"), $above))
-                ->because('arrows point one way, from what was drawn to what was found');
+                ->classes(...array_map(static fn(string $above) => self::folder($root, $above, $layers), array_slice($layers, $height + 1)))
+                ->because('arrows point one way');
         }
+    }
+
+    /**
+     * The classes of a layer; those of its folders only where they are no layers of their own.
+     *
+     * @param list<string> $layers
+     */
+    private static function folder(string $root, string $layer, array $layers): \PHPat\Selector\SelectorInterface
+    {
+        $isSplit = array_filter($layers, static fn(string $other): bool => str_starts_with($other, "{$layer}\\")) !== [];
+        $name = preg_quote("{$root}\\{$layer}\\", '/');
+
+        return $isSplit ? Selector::classname("/^{$name}[^\\\\]+$/", true) : Selector::inNamespace("{$root}\\{$layer}");
     }
 }

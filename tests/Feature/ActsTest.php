@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\OpenProject;
-use App\Board\Parts;
+use App\Http\BoardParts;
 use App\Models\Scheme;
 use App\Models\User;
 use Heurema\Layout\Fixture;
@@ -278,7 +278,7 @@ final class ActsTest extends TestCase
     /** @return list<array{hash: string, id: string}> */
     private function parts(string $known): array
     {
-        $content = $this->get("/schemes/{$this->scheme->id}/board", [Parts::HEADER => $known])->assertOk()->assertHeader(Parts::HEADER)->streamedContent();
+        $content = $this->get("/schemes/{$this->scheme->id}/board", [BoardParts::HEADER => $known])->assertOk()->assertHeader(BoardParts::HEADER)->streamedContent();
         preg_match_all('/<!--part (\w+)-->(.*?)<!--\/part-->/s', $content, $found, PREG_SET_ORDER);
 
         return array_map(static fn(array $part): array => ['hash' => $part[1], 'id' => preg_match('/ id="([\w-]+)"/', $part[2], $id) === 1 ? $id[1] : ''], $found);

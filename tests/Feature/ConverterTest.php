@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Exchange\Converter;
-use App\Exchange\UnfinishedConversion;
+use App\Files\Converter;
+use App\Files\UnfinishedConversion;
 use PHPUnit\Framework\TestCase;
 
 /** Programs beside this one run under limits of time, memory, files and their sizes. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Rules\KeptBookReader;
-use Heurema\Measure\Catalogue;
+use App\Examination\KeptBookReader;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Rulebook\UnreadableRuleBook;
 use Illuminate\Support\Facades\File;

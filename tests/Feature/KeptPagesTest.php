@@ -6,11 +6,11 @@ namespace Tests\Feature;
 
 use App\Actions\OpenProject;
 use App\Actions\SubmitScheme;
+use App\Examination\Basis;
+use App\Examination\KeptReports;
 use App\Models\Revision;
 use App\Models\Role;
 use App\Models\User;
-use App\Rules\Basis;
-use App\Rules\KeptReports;
 use Heurema\Layout\LayoutReader;
 use Heurema\Review\Finding;
 use Heurema\Spatial\Home;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\OpenProject;
+use App\Examination\Basis;
+use App\Examination\BookCheck;
 use App\Letters\ItemState;
 use App\Letters\LetterProgress;
 use App\Letters\OpenItem;
@@ -13,8 +15,6 @@ use App\Models\Revision;
 use App\Models\Role;
 use App\Models\Scheme;
 use App\Models\User;
-use App\Rules\Basis;
-use App\Rules\BookCheck;
 use Heurema\Layout\LayoutReader;
 use Heurema\Spatial\Home;
 use Illuminate\Foundation\Testing\RefreshDatabase;

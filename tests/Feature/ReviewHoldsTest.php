@@ -6,15 +6,15 @@ namespace Tests\Feature;
 
 use App\Actions\OpenProject;
 use App\Actions\SubmitScheme;
+use App\Examination\Packed;
 use App\Models\LogEntry;
 use App\Models\Revision;
 use App\Models\RevisionState;
 use App\Models\Role;
 use App\Models\User;
 use App\Pages\ReviewPages;
-use App\Rules\Packed;
 use Heurema\Layout\LayoutReader;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Finding;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Rulebook\Shelf;

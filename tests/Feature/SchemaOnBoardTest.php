@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Board\Fields;
-use Heurema\Layout\Edit\Entry;
+use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Words\FixtureKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -75,7 +75,7 @@ final class SchemaOnBoardTest extends TestCase
      */
     private static function assertPlaced(array $keys, string $list, array $values): void
     {
-        $fields = array_unique(array_merge(...array_map(static fn(array $of): array => array_column(Fields::of(new Entry('G', $list, 0, $of)), 'key'), $values)));
+        $fields = array_unique(array_merge(...array_map(static fn(array $of): array => array_column(Fields::of(new DraftElement('G', $list, 0, $of)), 'key'), $values)));
         $missing = array_values(array_diff($keys, $fields, self::DONE[$list] ?? [], self::FROM_FILES[$list] ?? []));
         self::assertSame([], $missing, 'nobody can say it on the board, and nobody says why');
         self::assertSame([], array_values(array_intersect(self::FROM_FILES[$list] ?? [], $fields)), 'it has a field by now');

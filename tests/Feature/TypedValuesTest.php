@@ -10,7 +10,7 @@ use App\Board\Library;
 use App\Board\RefusedValue;
 use App\Board\TypedValues;
 use Heurema\Layout\Edit\Draft;
-use Heurema\Layout\Edit\Entry;
+use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Tests\Sketch;
@@ -104,10 +104,10 @@ final class TypedValuesTest extends TestCase
      */
     private static function own(array $values): array
     {
-        return array_values(array_intersect(['rim', 'seat', 'entry', 'hob', 'shower_head'], array_column(Fields::of(new Entry('G', 'fixtures', 0, $values)), 'key')));
+        return array_values(array_intersect(['rim', 'seat', 'entry', 'hob', 'shower_head'], array_column(Fields::of(new DraftElement('G', 'fixtures', 0, $values)), 'key')));
     }
 
-    private static function door(): Entry
+    private static function door(): DraftElement
     {
         $layout = Sketch::room(4000, 3000)->door('w1', 2000, 812.8, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'])->document(['units' => 'imperial'])->layout();
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Jobs\Once;
-use App\Jobs\SendPasswordLink;
+use App\Mail\SendPasswordLink;
 use App\Models\OutgoingMail;
 use App\Models\User;
+use App\Queue\Once;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

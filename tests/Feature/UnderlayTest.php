@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\DrawPage;
 use App\Actions\OpenProject;
 use App\Actions\RemoveHome;
-use App\Jobs\DrawPage;
 use App\Models\PendingPage;
 use App\Models\Scheme;
 use App\Models\Underlay;

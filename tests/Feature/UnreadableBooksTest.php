@@ -9,7 +9,7 @@ use App\Models\Revision;
 use App\Models\Role;
 use App\Models\User;
 use Heurema\Layout\LayoutReader;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Rulebook\Shelf;
 use Illuminate\Foundation\Testing\RefreshDatabase;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Board\Acts;
 
+use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
-use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
 
 /** A storey on top or below, with the outer walls of the one next to it. */
 final readonly class AddStorey implements Draws
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $new = new NewElements($layout);
 

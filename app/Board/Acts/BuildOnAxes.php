@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
+use App\Board\ActInput;
 use App\Board\NewElements;
 use App\Board\UsualWalls;
-use App\Http\Requests\BoardRequest;
 use Heurema\Drafting\AxisNet;
 use Heurema\Drafting\AxisStretch;
 use Heurema\Drafting\WallPen;
@@ -19,7 +19,7 @@ use Heurema\Layout\Words\WallType;
 /** Walls on all stretches of the axes, or on those that are chosen: outer and inner ones as is usual, or all as one kind. */
 final readonly class BuildOnAxes implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $chosen = $asked->array('stretches');
         $stretches = array_filter((new AxisNet($layout->axes))->allStretches(), static fn(AxisStretch $one): bool => $asked->boolean('all') || isset($chosen[$one->key()]));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
@@ -19,7 +19,7 @@ final readonly class ConvertOpening implements Act
     /** What only a door has. */
     private const OF_DOOR = ['operation', 'hinge', 'opens', 'leaf_thickness', 'glazed', 'safety_glass', 'self_closing', 'fire_minutes', 'leaves'];
 
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $opening = (new Draft($layout))->find($asked->select());
 

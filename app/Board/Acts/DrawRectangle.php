@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Board\Acts;
 
+use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
-use App\Http\Requests\BoardRequest;
 use Heurema\Drafting\DrawnSize;
 use Heurema\Drafting\WallRectangle;
 use Heurema\Layout\Edit\Edit;
@@ -15,7 +15,7 @@ use Heurema\Layout\Layout;
 /** Four walls around a rectangle, from a corner to the opposite one, or as wide and deep as typed; walls that stand there are shared. */
 final readonly class DrawRectangle implements Draws
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $from = $asked->point('from');
         $to = $asked->has('to') ? $asked->point('to') : $asked->opposite($from, $layout);

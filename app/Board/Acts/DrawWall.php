@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Board\Acts;
 
+use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
-use App\Http\Requests\BoardRequest;
 use Heurema\Drafting\WallBeside;
 use Heurema\Drafting\WallChain;
 use Heurema\Geometry\Point;
@@ -20,7 +20,7 @@ use Heurema\Layout\Layout;
  */
 final readonly class DrawWall implements Draws
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $reader = $layout->lengths();
         [$from, $to] = [null, $asked->point('from')];
@@ -28,7 +28,7 @@ final readonly class DrawWall implements Draws
             $leg = is_array($leg) ? $leg : [];
             [$from, $to] = [$to, isset($leg['length']) && is_string($leg['length'])
                 ? $to->plus(Point::towards(is_numeric($leg['towards'] ?? null) ? (float) $leg['towards'] : 0.0)->times($reader->read($leg['length'])->mm))
-                : BoardRequest::place(is_string($leg['to'] ?? null) ? $leg['to'] : '')];
+                : ActInput::place(is_string($leg['to'] ?? null) ? $leg['to'] : '')];
         }
         if ($from === null) {
             throw new RefusedEdit('Point at where the wall ends.');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Drafting\Surroundings;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -15,7 +15,7 @@ use Heurema\Spatial\Home;
 /** The chosen thing centred between what stands at its left and right, or as wide as the gap between them. */
 final readonly class FitBetween implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $home = new Home($layout);
         foreach ($home->fixtures as $thing) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
@@ -17,7 +17,7 @@ use Heurema\Layout\Words\WallSide;
 /** The chosen door hung on its other jamb, or swung to the other side. */
 final readonly class HangDoor implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $door = (new Draft($layout))->find($asked->select());
         if (($door->values['kind'] ?? null) !== 'door') {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\JoinWalls as Join;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -14,7 +14,7 @@ use Heurema\Layout\Layout;
 /** The chosen wall joined with the one that goes on in its line. */
 final readonly class JoinWalls implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $wall = $asked->drawnOn($layout)->wall($asked->select()) ?? throw new RefusedEdit('Choose a wall.');
         foreach ($asked->drawnOn($layout)->walls as $other) {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Board\Acts;
 
+use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
-use App\Http\Requests\BoardRequest;
 use Heurema\Drafting\AxisGrid;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
@@ -16,7 +16,7 @@ use Heurema\Units\SpacingReader;
 /** Axes by typed distances across and up, from where it was pointed at or the corner of what is drawn. */
 final readonly class LayAxes implements Draws
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $reader = new SpacingReader($layout->units, $layout->typing);
         $read = static fn(string $key): array => $asked->string($key)->trim()->isEmpty() ? [] : array_map(static fn(ReadLength $one): float => $one->mm, $reader->read($asked->string($key)->value()));

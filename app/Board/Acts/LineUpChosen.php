@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Drafting\LineUp;
 use Heurema\Drafting\Several;
 use Heurema\Layout\Edit\Edit;
@@ -15,7 +15,7 @@ use Heurema\Spatial\Home;
 /** All that is chosen lined up with the first of it, or spaced evenly. */
 final readonly class LineUpChosen implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $several = new Several(new Home($layout), $asked->several());
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Board\Acts;
 
+use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
 use App\Board\RefusedValue;
 use App\Board\UsualWalls;
-use App\Http\Requests\BoardRequest;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
@@ -25,7 +25,7 @@ use Heurema\Layout\Storey;
 /** Typed rooms as blocks, beside what is drawn. */
 final readonly class ListBlocks implements Draws
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $storey = $asked->drawnOn($layout);
         try {

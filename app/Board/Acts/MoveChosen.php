@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Drafting\Carried;
 use Heurema\Drafting\InLine;
 use Heurema\Drafting\Motion;
@@ -19,7 +19,7 @@ use Heurema\Layout\Layout;
 /** What is chosen, moved: a wall by itself sideways with what meets it, everything else as it is. */
 final readonly class MoveChosen implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         if ($asked->several() !== []) {
             return new Carried($asked->several(), Motion::by($asked->point('by')), count($asked->several()).' elements moved');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Drafting\OpeningPlace;
 use Heurema\Drafting\WallStretches;
 use Heurema\Layout\Edit\ChangeValues;
@@ -16,7 +16,7 @@ use Heurema\Layout\Layout;
 /** The chosen opening placed anew in a stretch of its wall. */
 final readonly class MoveOpening implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $storey = $asked->drawnOn($layout);
         foreach ($storey->openings as $opening) {

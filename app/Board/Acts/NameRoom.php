@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Board\Acts;
 
+use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
-use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
@@ -15,7 +15,7 @@ use Heurema\Layout\Words\RoomUse;
 /** A closed space gets its use, and its name. */
 final readonly class NameRoom implements Draws
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $use = $asked->word('use', RoomUse::Other);
         $name = $asked->string('name')->trim()->value();

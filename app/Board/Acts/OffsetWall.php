@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Board\Acts;
 
+use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
 use App\Board\UsualWalls;
-use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\OffsetWall as Offset;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -18,7 +18,7 @@ use Heurema\Spatial\StoreyPlan;
 /** Another wall beside the chosen one, at a clear distance; inside the home it is an inner one. */
 final readonly class OffsetWall implements Draws
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $storey = $asked->drawnOn($layout);
         $wall = $storey->wall($asked->select()) ?? throw new RefusedEdit('Choose a wall.');

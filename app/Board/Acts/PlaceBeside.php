@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Drafting\From;
 use Heurema\Drafting\Related;
 use Heurema\Layout\Edit\Edit;
@@ -14,7 +14,7 @@ use Heurema\Layout\Layout;
 /** The chosen thing or opening at a distance from something else. */
 final readonly class PlaceBeside implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         return new Related(
             $asked->select(),

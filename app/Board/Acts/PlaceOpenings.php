@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Board\Acts;
 
+use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
 use App\Board\OpeningLibrary;
-use App\Http\Requests\BoardRequest;
 use Heurema\Drafting\OpeningPlace;
 use Heurema\Drafting\WallStretches;
 use Heurema\Layout\Edit\Edit;
@@ -18,7 +18,7 @@ use Heurema\Layout\Words\OpeningKind;
 /** Openings in the chosen wall, or the chosen opening, placed in a stretch of the wall as one says it. */
 final readonly class PlaceOpenings implements Draws
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $storey = $asked->drawnOn($layout);
         $kind = $asked->word('kind', OpeningKind::Door);

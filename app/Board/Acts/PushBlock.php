@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Drafting\BlockSide;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
@@ -13,7 +13,7 @@ use Heurema\Layout\Layout;
 /** The chosen block pushed edge to edge with the next one, or stretched up to it. */
 final readonly class PushBlock implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $plan = $asked->blockPlan($layout);
         $towards = $asked->word('side', BlockSide::Right);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -16,7 +16,7 @@ use Heurema\Layout\Layout;
 /** All axes, taken away; what was built on them stays. */
 final readonly class RemoveAxes implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         if ($layout->axes === []) {
             throw new RefusedEdit('There are no axes.');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
@@ -14,7 +14,7 @@ use Heurema\Layout\Layout;
 /** What is chosen, taken away. */
 final readonly class RemoveChosen implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         if ($asked->several() !== []) {
             return new Remove($asked->several());

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
 use Heurema\Units\SizeReader;
@@ -13,7 +13,7 @@ use Heurema\Units\SizeReader;
 /** The chosen block made as wide and deep as typed. */
 final readonly class ResizeBlock implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         [$width, $depth] = (new SizeReader($layout->lengths()))->read($asked->string('size')->value());
 

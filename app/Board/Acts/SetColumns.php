@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
+use App\Board\ActInput;
 use App\Board\NewElements;
-use App\Http\Requests\BoardRequest;
 use Heurema\Drafting\AxisNet;
 use Heurema\Drafting\ColumnsAtCrossings;
 use Heurema\Layout\Edit\Edit;
@@ -16,7 +16,7 @@ use Heurema\Units\SizeReader;
 /** Columns at all crossings of the axes, or at those that are chosen. */
 final readonly class SetColumns implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $net = new AxisNet($layout->axes);
         $crossings = $asked->boolean('all') ? $net->allCrossings() : $net->chosenCrossings(array_map(strval(...), array_keys($asked->array('crossings'))));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Drafting\InLine;
 use Heurema\Drafting\SetDimension as Dimensioned;
 use Heurema\Geometry\Segment;
@@ -15,7 +15,7 @@ use Heurema\Layout\Layout;
 /** A dimension on the plan made what was typed, by moving the element at one of its ends along it. */
 final readonly class SetDimension implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         [$element, $end] = explode(' ', $asked->string('moves')->value().' ');
 

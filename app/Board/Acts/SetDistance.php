@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Drafting\InLine;
 use Heurema\Drafting\MoveWall;
 use Heurema\Drafting\WallDistances;
@@ -18,7 +18,7 @@ use Heurema\Spatial\WallDatum;
 /** The distance of the chosen wall from another made what was typed, by moving the one or the other. */
 final readonly class SetDistance implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $storey = $asked->drawnOn($layout);
         $wall = $storey->wall($asked->select()) ?? throw new RefusedEdit('Choose a wall.');

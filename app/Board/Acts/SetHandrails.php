@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
+use App\Board\ActInput;
 use App\Board\RefusedValue;
-use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
@@ -19,7 +19,7 @@ final readonly class SetHandrails implements Act
 
     public const NONE = 'none';
 
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $rails = [];
         foreach (self::SIDES as $side) {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
+use App\Board\ActInput;
 use App\Board\RefusedValue;
 use App\Board\SignedLength;
-use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\ChangeDocument;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
@@ -18,7 +18,7 @@ final readonly class SetHome implements Act
     public const GROUND = 'ground';
     public const NORTH = 'north';
 
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $typed = array_map(trim(...), $asked->fields());
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
-use App\Http\Requests\BoardRequest;
+use App\Board\ActInput;
 use Heurema\Drafting\SetWallLength;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
@@ -13,7 +13,7 @@ use Heurema\Layout\Layout;
 /** The chosen wall made as long as typed; its other end stays. */
 final readonly class SetLength implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         return new SetWallLength($asked->select(), $asked->length('distance', $layout), $asked->string('end')->value() === 'from' ? 'from' : 'to');
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
+use App\Board\ActInput;
 use App\Board\SignedLength;
-use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
@@ -16,7 +16,7 @@ final readonly class SetOutsideLevel implements Act
 {
     public const FIELD = 'outside_level';
 
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $typed = trim($asked->fields()[self::FIELD] ?? '');
         $floor = $asked->drawnOn($layout)->elevation ?? 0.0;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
+use App\Board\ActInput;
 use App\Board\Fields;
 use App\Board\TypedValues;
-use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\Edit;
-use Heurema\Layout\Edit\Entry;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Layout;
@@ -19,7 +19,7 @@ use Heurema\Layout\Layout;
 /** One value for all that is chosen, or the values of one like them. */
 final readonly class SetValues implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $draft = new Draft($layout);
         $like = $asked->string('like')->value();
@@ -37,7 +37,7 @@ final readonly class SetValues implements Act
     }
 
     /** @return array<string, string> what several can share, as it would be typed */
-    private static function of(Entry $like, Layout $layout): array
+    private static function of(DraftElement $like, Layout $layout): array
     {
         $values = [];
         foreach (Fields::shared($like) as $field) {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
+use App\Board\ActInput;
 use App\Board\TypedValues;
-use App\Http\Requests\BoardRequest;
-use Heurema\Drafting\Settling;
+use Heurema\Drafting\AgainstWalls;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
@@ -18,7 +18,7 @@ use Heurema\Spatial\Home;
 /** What was typed into the fields of the chosen element. */
 final readonly class TypeValues implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $id = $asked->select();
         $values = (new TypedValues($layout))->read((new Draft($layout))->find($id), $asked->fields());
@@ -56,7 +56,7 @@ final readonly class TypeValues implements Act
         }
         foreach ((new Home($layout))->fixtures as $thing) {
             if ($thing->id() === $id && $thing->fixture->width !== $width) {
-                return ['at' => (new Settling($thing->plan))->resized($thing, $width)->toArray()];
+                return ['at' => (new AgainstWalls($thing->plan))->resized($thing, $width)->toArray()];
             }
         }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\Act;
+use App\Board\ActInput;
 use App\Board\NewElements;
 use App\Board\UsualWalls;
-use App\Http\Requests\BoardRequest;
 use Heurema\Drafting\WallsFromBlocks;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
@@ -15,7 +15,7 @@ use Heurema\Layout\Layout;
 /** The walls around all blocks of the storey, which become rooms. */
 final readonly class WallBlocks implements Act
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         $usual = UsualWalls::thicknesses($layout);
 

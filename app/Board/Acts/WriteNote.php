@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Board\Acts;
 
+use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
-use App\Http\Requests\BoardRequest;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
@@ -14,7 +14,7 @@ use Heurema\Layout\Layout;
 /** A note where it was pointed at; its text is typed beside the plan. */
 final readonly class WriteNote implements Draws
 {
-    public function edit(BoardRequest $asked, Layout $layout): Edit
+    public function edit(ActInput $asked, Layout $layout): Edit
     {
         return new Add($asked->drawnOn($layout)->id, 'notes', ['id' => (new NewElements($layout))->nextId($this->letter()), 'at' => $asked->point('at')->toArray(), 'text' => 'Note']);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Rules\ChosenSettings;
+use App\Examination\ChosenSettings;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Review\Examiner;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Examination\BookList;
+use App\Examination\ListedBook;
 use App\Models\Scheme;
-use App\Rules\BookList;
-use App\Rules\ListedBook;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;

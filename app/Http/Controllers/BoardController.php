@@ -7,21 +7,21 @@ namespace App\Http\Controllers;
 use App\Actions\ChangeScheme;
 use App\Actions\StaleScheme;
 use App\Board\Act;
-use App\Board\Acts;
+use App\Board\Acts\Acts;
 use App\Board\Draws;
 use App\Board\InWords;
 use App\Board\NewElements;
-use App\Board\Parts;
 use App\Board\RefusedValue;
 use App\Drawing\DimensionStyle;
 use App\Drawing\TrialDrawing;
+use App\Examination\BookCheck;
+use App\Examination\KeptReports;
+use App\Http\BoardParts;
 use App\Http\Requests\BoardRequest;
 use App\Letters\LetterProgress;
 use App\Models\Scheme;
 use App\Pages\BoardPage;
 use App\Pages\ElementList;
-use App\Rules\BookCheck;
-use App\Rules\KeptReports;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\UnreadableLayout;
@@ -39,9 +39,9 @@ final readonly class BoardController
     public function show(Request $request, Scheme $scheme): Response|StreamedResponse
     {
         $page = $this->page($scheme, $request, $request->string('storey')->value(), $request->string('select')->value());
-        $isPart = $request->headers->has(Parts::HEADER);
+        $isPart = $request->headers->has(BoardParts::HEADER);
 
-        return $isPart ? Parts::for($request)->answer($page) : response()->view('board', ['page' => $page]);
+        return $isPart ? BoardParts::for($request)->answer($page) : response()->view('board', ['page' => $page]);
     }
 
     /** What is drawn on a storey, in words. */
@@ -56,7 +56,7 @@ final readonly class BoardController
 
         $make = fn(): Scheme => $this->changes->wasMade($scheme, $request->sentAs())
             ? $scheme
-            : $this->changes->edit($scheme, $request->person(), $request->version(), $act->edit($request, $scheme->layout), $request->sentAs());
+            : $this->changes->edit($scheme, $request->person(), $request->version(), $act->edit($request->asked(), $scheme->layout), $request->sentAs());
 
         return $this->guarded($request, $scheme, $make, $this->atHand($request, $scheme, $act));
     }
@@ -66,8 +66,8 @@ final readonly class BoardController
     {
         $act = Acts::named($act) ?? abort(404);
         try {
-            $edited = $editor->apply($scheme->layout, $act->edit($request, $scheme->layout));
-            $trial = new TrialDrawing(new Home($edited->layout), $edited->patch, $request->storey(), $this->atHand($request, $scheme, $act));
+            $edited = $editor->apply($scheme->layout, $act->edit($request->asked(), $scheme->layout));
+            $trial = new TrialDrawing(new Home($edited->layout), $edited->patch, $request->asked()->storey(), $this->atHand($request, $scheme, $act));
 
             return response($trial->draw());
         } catch (RefusedEdit|RefusedValue|UnreadableLayout|UnreadableLength $e) {
@@ -82,7 +82,7 @@ final readonly class BoardController
         $style = DimensionStyle::from([...$words, 'inside' => $request->boolean('inside')]);
         $scheme->update(['dimensions' => $style->toArray()]);
 
-        return Parts::for($request)->answer($this->page($scheme, $request, $request->string('storey')->value(), $request->string('select')->value()));
+        return BoardParts::for($request)->answer($this->page($scheme, $request, $request->string('storey')->value(), $request->string('select')->value()));
     }
 
     /** What is said to an item of the letter that is out; it is kept with the scheme until the next hand-in carries it. */
@@ -120,7 +120,7 @@ final readonly class BoardController
     /** The id of what is chosen after an act: what it draws, else what was chosen before. */
     private function atHand(BoardRequest $request, Scheme $scheme, Act $act): string
     {
-        return $act instanceof Draws ? (new NewElements($scheme->layout))->nextId($act->letter()) : $request->select();
+        return $act instanceof Draws ? (new NewElements($scheme->layout))->nextId($act->letter()) : $request->asked()->select();
     }
 
     /**
@@ -140,11 +140,11 @@ final readonly class BoardController
         } catch (RefusedEdit|UnreadableLayout|UnreadableLength $e) {
             [$status, $message] = [422, $e->getMessage()];
         }
-        $page = $this->page($scheme, $request, $request->storey(), $status === 200 ? ($select ?? $request->select()) : $request->select());
+        $page = $this->page($scheme, $request, $request->asked()->storey(), $status === 200 ? ($select ?? $request->asked()->select()) : $request->asked()->select());
 
         $message = $page->sentence($message);
 
-        return Parts::for($request)->answer($page, ['message' => $message, 'refusedField' => $field, 'typed' => $request->fields(), 'isStale' => $status === 409], $status, $message);
+        return BoardParts::for($request)->answer($page, ['message' => $message, 'refusedField' => $field, 'typed' => $request->asked()->fields(), 'isStale' => $status === 409], $status, $message);
     }
 
     private function page(Scheme $scheme, Request $request, string $storey, string $select): BoardPage

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\CopyScheme;
+use App\Examination\Basis;
+use App\Examination\KeptReports;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\Scheme;
@@ -12,8 +14,6 @@ use App\Models\User;
 use App\Pages\ComparedSide;
 use App\Pages\ComparePage;
 use App\Pages\ReviewPages;
-use App\Rules\Basis;
-use App\Rules\KeptReports;
 use Heurema\Spatial\Home;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Exchange\StoredFile;
+use App\Files\StoredFile;
 use Illuminate\Contracts\Cache\Factory;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Jobs\SendPasswordLink;
+use App\Mail\SendPasswordLink;
 use App\Models\User;
 use App\Security\Sessions;
 use App\Security\UncommonPassword;

@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Actions\ChooseBooks;
 use App\Http\Requests\BooksRequest;
+use App\Models\RefusedRuling;
 use App\Models\Revision;
 use App\Models\User;
 use App\Pages\RuleBookPage;
-use App\Rulings\RefusedRuling;
 use Heurema\Rulebook\Shelf;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;

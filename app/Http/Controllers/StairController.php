@@ -8,14 +8,14 @@ use App\Actions\ChangeScheme;
 use App\Actions\StaleScheme;
 use App\Board\RefusedValue;
 use App\Board\StairEdits;
+use App\Examination\Basis;
+use App\Examination\BookCheck;
+use App\Examination\KeptReports;
 use App\Http\Requests\BoardRequest;
 use App\Models\Revision;
 use App\Models\Scheme;
 use App\Pages\ReviewPages;
 use App\Pages\StairPage;
-use App\Rules\Basis;
-use App\Rules\BookCheck;
-use App\Rules\KeptReports;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\UnreadableLayout;
 use Heurema\Spatial\Home;
@@ -58,8 +58,8 @@ final readonly class StairController
         $back = redirect()->route('board.stair', [$scheme, $stair]);
         try {
             $edit = $request->has('headroom')
-                ? StairEdits::opening($placed, $scheme->layout, $request->length('headroom', $scheme->layout))
-                : StairEdits::steps($placed, $request->integer('risers'), $request->length('tread', $scheme->layout));
+                ? StairEdits::opening($placed, $scheme->layout, $request->asked()->length('headroom', $scheme->layout))
+                : StairEdits::steps($placed, $request->integer('risers'), $request->asked()->length('tread', $scheme->layout));
             $changes->edit($scheme, $request->person(), $request->version(), $edit);
         } catch (StaleScheme) {
             return $back->withErrors(['stair' => 'Somebody else has changed this scheme. It is shown as it is now; what you chose is not made yet.']);

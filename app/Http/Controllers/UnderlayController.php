@@ -64,7 +64,7 @@ final readonly class UnderlayController
     public function place(BoardRequest $request, Scheme $scheme, Underlay $underlay): Response
     {
         try {
-            [$from, $to, $picture] = [$request->point('from'), $request->point('to'), $underlay->picture()];
+            [$from, $to, $picture] = [$request->asked()->point('from'), $request->asked()->point('to'), $underlay->picture()];
             $underlay->lie(match ($request->string('how')->value()) {
                 'scale' => $picture->scaled($from, $to, $scheme->layout->lengths()->read($request->string('distance')->value())->mm),
                 'straighten' => $picture->straightened($from, $to),

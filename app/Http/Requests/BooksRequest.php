@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Rules\BookList;
-use App\Rules\ChosenSettings;
-use App\Rules\ListedBook;
+use App\Examination\BookList;
+use App\Examination\ChosenSettings;
+use App\Examination\ListedBook;
 use Heurema\Rulebook\Shelf;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;

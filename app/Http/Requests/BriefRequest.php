@@ -8,7 +8,7 @@ use App\Briefs\Brief;
 use App\Briefs\RoomWish;
 use App\Models\Project;
 use Heurema\Layout\Words\RoomUse;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Rulebook\Figure;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Rulebook\UnreadableRuleBook;

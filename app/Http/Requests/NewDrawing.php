@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Examination\Country;
 use App\Models\Scheme;
 use App\Models\User;
 use App\Pages\Desk;
-use App\Rules\Country;
 use App\Tracing\PdfPage;
 use App\Tracing\PictureFile;
 use Heurema\Layout\Intake\RoomArrangement;

@@ -6,8 +6,8 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\Edit;
-use Heurema\Layout\Edit\Entry;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\SpaceSide;
@@ -77,7 +77,7 @@ final readonly class Carried implements Edit
     }
 
     /** @return array<string, mixed> */
-    private function there(Entry $entry): array
+    private function there(DraftElement $entry): array
     {
         return match ($entry->list) {
             'openings' => $this->opening($entry),
@@ -91,7 +91,7 @@ final readonly class Carried implements Edit
     }
 
     /** @return array<string, mixed> it keeps its place in its wall */
-    private function opening(Entry $opening): array
+    private function opening(DraftElement $opening): array
     {
         $side = $opening->values['opens'] ?? null;
         $wall = $opening->values['wall'] ?? null;
@@ -103,7 +103,7 @@ final readonly class Carried implements Edit
     }
 
     /** @return array<string, mixed> */
-    private function block(Entry $block): array
+    private function block(DraftElement $block): array
     {
         return match (true) {
             !$this->motion->keepsSquare() => throw new RefusedEdit('A block runs along the sheet: it is mirrored and turned by quarters.'),
@@ -113,7 +113,7 @@ final readonly class Carried implements Edit
     }
 
     /** @return array<string, mixed> */
-    private function fixture(Entry $fixture): array
+    private function fixture(DraftElement $fixture): array
     {
         $outline = $fixture->values['outline'] ?? null;
         $mirrored = [];

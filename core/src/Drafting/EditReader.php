@@ -14,7 +14,7 @@ use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\SetHeights;
 use Heurema\Layout\Edit\SplitWall;
 use Heurema\Layout\Edit\Together;
-use Heurema\Layout\Place;
+use Heurema\Layout\JsonCursor;
 use Heurema\Layout\UnreadableLayout;
 
 /**
@@ -41,13 +41,13 @@ final class EditReader
     public function read(string $json): Edit
     {
         try {
-            return $this->edit(new Place(json_decode($json, false, 32, JSON_THROW_ON_ERROR)));
+            return $this->edit(new JsonCursor(json_decode($json, false, 32, JSON_THROW_ON_ERROR)));
         } catch (\JsonException $e) {
             throw new UnreadableLayout('', 'expected JSON ('.lcfirst($e->getMessage()).')');
         }
     }
 
-    private function edit(Place $place): Edit
+    private function edit(JsonCursor $place): Edit
     {
         return match ($place->get('edit')->text()) {
             'add' => $this->add($place->object(['edit', 'storey', 'list', 'values', 'position'])),
@@ -64,7 +64,7 @@ final class EditReader
         };
     }
 
-    private function add(Place $place): Add
+    private function add(JsonCursor $place): Add
     {
         return new Add(
             $place->optional('storey')?->identifier(),
@@ -74,15 +74,15 @@ final class EditReader
         );
     }
 
-    private function heights(Place $place): SetHeights
+    private function heights(JsonCursor $place): SetHeights
     {
         return new SetHeights($place->get('storey')->identifier(), $place->optional('ceiling')?->size(), $place->optional('floor_thickness')?->length());
     }
 
     /** @return list<string> */
-    private static function ids(Place $place): array
+    private static function ids(JsonCursor $place): array
     {
-        return array_map(static fn(Place $id): string => $id->identifier(), $place->items(self::MOST));
+        return array_map(static fn(JsonCursor $id): string => $id->identifier(), $place->items(self::MOST));
     }
 
     /**
@@ -90,7 +90,7 @@ final class EditReader
      *
      * @return array<string, mixed>
      */
-    private static function values(Place $place): array
+    private static function values(JsonCursor $place): array
     {
         if (!$place->isObject()) {
             throw $place->refuse('expected an object');

@@ -8,8 +8,8 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\Edit;
-use Heurema\Layout\Edit\Entry;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
@@ -64,7 +64,7 @@ final readonly class MoveWall implements Edit
     }
 
     /** Openings count from the wall's start: when that moves along the wall, they stay where they are. */
-    private function draw(Draft $draft, Entry $wall, Segment $line, Home $before): void
+    private function draw(Draft $draft, DraftElement $wall, Segment $line, Home $before): void
     {
         $wall->refuseIfLocked();
         $shift = $wall->line()->from->minus($line->from)->dot($wall->line()->direction());

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\Edit;
-use Heurema\Layout\Edit\Entry;
 use Heurema\Layout\Edit\RefusedEdit;
 
 /**
@@ -49,7 +49,7 @@ final readonly class SetWallLength implements Edit
     }
 
     /** Openings count from the start: when that goes, they stay where they are. */
-    private function keepOpenings(Draft $draft, Entry $wall, float $longer): void
+    private function keepOpenings(Draft $draft, DraftElement $wall, float $longer): void
     {
         foreach ($draft->entriesOf($wall->storey, 'openings') as $values) {
             if (($values['wall'] ?? null) === $wall->id()) {

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
+use Heurema\Spatial\Headroom;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\Cover;
-use Heurema\Spatial\Stair\Headroom;
 use Heurema\Spatial\Stair\Step;
 
 /**

@@ -19,7 +19,7 @@ final class Arrangement
     /** @var list<HalfEdge> in pairs: 2n and 2n+1 run against each other along the same piece */
     private array $edges;
 
-    private readonly Fans $fans;
+    private readonly RotationSystem $fans;
 
     private readonly Vertices $vertices;
 
@@ -29,11 +29,11 @@ final class Arrangement
         $split = new SplitLines($lines);
         $this->vertices = $split->vertices;
         $edges = self::halfEdges($split->pieces);
-        $fans = new Fans($edges, $this->vertices);
+        $fans = new RotationSystem($edges, $this->vertices);
         $cycles = $fans->cycles();
         $parting = self::withoutLooseEnds($edges, $cycles);
         if (count($parting) < count($edges)) {
-            $fans = new Fans($parting, $this->vertices);
+            $fans = new RotationSystem($parting, $this->vertices);
             $cycles = $fans->cycles();
         }
         $this->edges = $parting;
@@ -102,7 +102,7 @@ final class Arrangement
     }
 
     /**
-     * @param list<Piece> $pieces
+     * @param list<Edge> $pieces
      *
      * @return list<HalfEdge>
      */

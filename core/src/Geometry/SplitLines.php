@@ -20,7 +20,7 @@ final class SplitLines
     /** So few lines are gone through from left to right; of more, those near each are looked up. */
     private const FEW = 300;
 
-    /** @var list<Piece> */
+    /** @var list<Edge> */
     public readonly array $pieces;
 
     /**
@@ -37,7 +37,7 @@ final class SplitLines
             $vertices = $line->vertices();
             for ($i = 1, $count = count($vertices); $i < $count; ++$i) {
                 [$from, $to] = [$vertices[$i - 1], $vertices[$i]];
-                $piece = $pieces[$from < $to ? $from << 32 | $to : $to << 32 | $from] ??= $from < $to ? new Piece($from, $to) : new Piece($to, $from);
+                $piece = $pieces[$from < $to ? $from << 32 | $to : $to << 32 | $from] ??= $from < $to ? new Edge($from, $to) : new Edge($to, $from);
                 $piece->add($line->line, $from < $to ? 1 : -1);
             }
         }

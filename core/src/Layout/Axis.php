@@ -13,7 +13,7 @@ final readonly class Axis
     public function __construct(public string $id, public string $name, public Point $from, public Point $to) {}
 
     /** @throws UnreadableLayout */
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['id', 'name', 'from', 'to']);
         $axis = new self($place->get('id')->identifier(), $place->get('name')->name(), $place->get('from')->point(), $place->get('to')->point());

@@ -14,7 +14,7 @@ final readonly class Block
     public function __construct(public string $id, public string $name, public ?RoomUse $use, public Point $at, public float $width, public float $depth) {}
 
     /** @throws UnreadableLayout */
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['id', 'name', 'use', 'at', 'width', 'depth']);
 

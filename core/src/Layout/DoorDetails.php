@@ -25,7 +25,7 @@ final readonly class DoorDetails
         public ?int $leaves = null,
     ) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         return new self(
             $place->optional('operation')?->word(DoorOperation::class),

@@ -41,7 +41,7 @@ final readonly class Fixture
     ) {}
 
     /** @throws UnreadableLayout */
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(self::KEYS);
 

@@ -13,12 +13,12 @@ final readonly class Flight
      */
     public function __construct(public int $risers, public ?float $tread = null, public ?array $rises = null) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['risers', 'tread', 'rises']);
         $risers = $place->get('risers')->integer(1, 500);
         $rises = $place->optional('rises');
-        $measured = $rises === null ? null : array_map(static fn(Place $rise): float => $rise->size(), $rises->items());
+        $measured = $rises === null ? null : array_map(static fn(JsonCursor $rise): float => $rise->size(), $rises->items());
         if ($rises !== null && $measured !== null && count($measured) !== $risers) {
             throw $rises->refuse("expected {$risers} heights, one a riser, found ".count($measured));
         }

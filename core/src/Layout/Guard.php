@@ -12,7 +12,7 @@ final readonly class Guard
     /** @param list<Point> $line */
     public function __construct(public string $id, public array $line, public ?float $height = null, public ?float $largestGap = null) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['id', 'line', 'height', 'largest_gap']);
 

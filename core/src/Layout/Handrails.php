@@ -10,7 +10,7 @@ final readonly class Handrails
     /** @param array<'left'|'right', float|null> $heights above the nosing line, mm */
     public function __construct(public array $heights) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['left', 'right']);
         $heights = [];

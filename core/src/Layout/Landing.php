@@ -11,7 +11,7 @@ final readonly class Landing
 {
     public function __construct(public ?float $depth = null, public Turn $turn = Turn::None, public ?float $gap = null) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['depth', 'turn', 'gap']);
 

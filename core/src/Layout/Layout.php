@@ -41,7 +41,7 @@ final readonly class Layout
     ) {}
 
     /** @throws UnreadableLayout */
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         self::checkFormat($place);
 
@@ -60,7 +60,7 @@ final readonly class Layout
      * @param list<SurveyDistance> $survey
      * @param list<Axis>           $axes
      */
-    private static function readWith(Place $place, array $storeys, array $stairs, array $survey, array $axes): self
+    private static function readWith(JsonCursor $place, array $storeys, array $stairs, array $survey, array $axes): self
     {
         $extra = $place->optional('extra');
         if ($extra !== null && !$extra->isObject()) {
@@ -95,14 +95,14 @@ final readonly class Layout
      *
      * @throws UnreadableLayout
      */
-    public static function fields(Place $place): array
+    public static function fields(JsonCursor $place): array
     {
         self::checkFormat($place);
 
         return self::readWith($place, [], [], [], [])->toArray();
     }
 
-    private static function checkFormat(Place $place): void
+    private static function checkFormat(JsonCursor $place): void
     {
         $place->object(self::KEYS);
         $place->get('format')->exactly(self::FORMAT);
@@ -140,7 +140,7 @@ final readonly class Layout
         return null;
     }
 
-    private static function untouched(Place $extra): ?\stdClass
+    private static function untouched(JsonCursor $extra): ?\stdClass
     {
         $value = $extra->raw();
 

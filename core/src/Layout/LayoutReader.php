@@ -30,7 +30,7 @@ final class LayoutReader
                 ? 'expected JSON nested at most '.self::DEEPEST.' deep'
                 : 'expected JSON ('.lcfirst($e->getMessage()).')');
         }
-        $place = new Place($value);
+        $place = new JsonCursor($value);
         $layout = Layout::read($place);
         (new References($place))->check($layout);
         // written out again a document is seldom twice as long

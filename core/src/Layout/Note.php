@@ -11,7 +11,7 @@ final readonly class Note
 {
     public function __construct(public string $id, public Point $at, public string $text) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['id', 'at', 'text']);
 

@@ -34,7 +34,7 @@ final readonly class Opening
     ) {}
 
     /** @throws UnreadableLayout */
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $kind = $place->get('kind')->word(OpeningKind::class);
         $place->object([...self::KEYS, ...match ($kind) {

@@ -12,7 +12,7 @@ final class References
     /** @var array<string, string> id to the pointer of the element that has it */
     private array $taken = [];
 
-    public function __construct(private readonly Place $document) {}
+    public function __construct(private readonly JsonCursor $document) {}
 
     /** @throws UnreadableLayout */
     public function check(Layout $layout): void
@@ -38,7 +38,7 @@ final class References
         array_map($this->take(...), $this->document->optional('axes')?->items() ?? []);
     }
 
-    private function take(Place $element): void
+    private function take(JsonCursor $element): void
     {
         $place = $element->get('id');
         $id = $place->identifier();
@@ -48,7 +48,7 @@ final class References
         $this->taken[$id] = $place->pointer;
     }
 
-    private static function checkOnWall(Place $place, Opening $opening, Storey $storey): void
+    private static function checkOnWall(JsonCursor $place, Opening $opening, Storey $storey): void
     {
         $wall = $storey->wall($opening->wall);
         if ($wall === null) {
@@ -69,7 +69,7 @@ final class References
         }
     }
 
-    private static function checkStair(Place $place, Stair $stair, Layout $layout): void
+    private static function checkStair(JsonCursor $place, Stair $stair, Layout $layout): void
     {
         self::checkStorey($place->get('to_storey'), $stair->toStorey, $layout);
         if ($stair->fromStorey === null) {
@@ -86,7 +86,7 @@ final class References
         }
     }
 
-    private static function checkStorey(Place $place, string $id, Layout $layout): void
+    private static function checkStorey(JsonCursor $place, string $id, Layout $layout): void
     {
         if ($layout->storey($id) === null) {
             throw $place->refuse("expected the id of a storey, found \"{$id}\"");

@@ -27,7 +27,7 @@ final readonly class Room
     ) {}
 
     /** @throws UnreadableLayout */
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(self::KEYS);
         $ceiling = $place->optional('ceiling');

@@ -13,7 +13,7 @@ final readonly class SlopedCeiling
 {
     public function __construct(public float $low, public float $high, public Point $from, public Point $to) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['low', 'high', 'from', 'to']);
         $from = $place->get('from')->point();

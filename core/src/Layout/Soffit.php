@@ -11,7 +11,7 @@ final readonly class Soffit
 {
     public function __construct(public string $id, public Ring $outline, public ?float $underside = null) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['id', 'outline', 'underside']);
 

@@ -42,7 +42,7 @@ final readonly class Stair
     ) {}
 
     /** @throws UnreadableLayout */
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(self::KEYS);
         $id = $place->get('id')->identifier();
@@ -111,9 +111,9 @@ final readonly class Stair
      * A landing lies between flights or winders: a turn that leads nowhere is no stair.
      *
      * @param list<Flight|Landing|Winders> $parts
-     * @param list<Place>                  $places
+     * @param list<JsonCursor>                  $places
      */
-    private static function checkOrder(array $parts, array $places, Place $stair): void
+    private static function checkOrder(array $parts, array $places, JsonCursor $stair): void
     {
         if (array_sum(array_map(static fn(Flight|Landing|Winders $part): int => $part->risers(), $parts)) === 0) {
             throw $stair->get('parts')->refuse('expected at least one riser');
@@ -127,7 +127,7 @@ final readonly class Stair
         }
     }
 
-    private static function readPart(Place $place): Flight|Landing|Winders
+    private static function readPart(JsonCursor $place): Flight|Landing|Winders
     {
         $place->object(['flight', 'landing', 'winders']);
         $named = array_filter(['flight', 'landing', 'winders'], $place->has(...));

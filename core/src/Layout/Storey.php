@@ -41,7 +41,7 @@ final readonly class Storey
     ) {}
 
     /** @throws UnreadableLayout */
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(self::KEYS);
         $id = $place->get('id')->identifier();
@@ -102,8 +102,8 @@ final readonly class Storey
         return null;
     }
 
-    /** @return list<Place> */
-    private static function items(Place $place, string $key): array
+    /** @return list<JsonCursor> */
+    private static function items(JsonCursor $place, string $key): array
     {
         return $place->optional($key)?->items() ?? [];
     }

@@ -20,7 +20,7 @@ final readonly class SurveyDistance
         public ?SurveyRole $role = null,
     ) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['id', 'storey', 'from', 'to', 'measured', 'group', 'role']);
 

@@ -32,7 +32,7 @@ final readonly class Wall
     ) {}
 
     /** @throws UnreadableLayout */
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(self::KEYS);
         $type = $place->get('type')->word(WallType::class);
@@ -86,7 +86,7 @@ final readonly class Wall
         return $this->type === WallType::Divider;
     }
 
-    private static function readThickness(Place $place, WallType $type): float
+    private static function readThickness(JsonCursor $place, WallType $type): float
     {
         if ($type !== WallType::Divider) {
             return $place->get('thickness')->size();
@@ -100,7 +100,7 @@ final readonly class Wall
     }
 
     /** @return array{float, float}|null */
-    private static function readLining(?Place $place): ?array
+    private static function readLining(?JsonCursor $place): ?array
     {
         if ($place === null) {
             return null;

@@ -11,7 +11,7 @@ final readonly class Winders
 {
     public function __construct(public int $risers, public Turn $turn, public ?float $inner = null) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['risers', 'turn', 'inner']);
         $turn = $place->get('turn')->word(Turn::class);

@@ -18,7 +18,7 @@ final readonly class WindowDetails
         public ?WindowWell $well = null,
     ) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $well = $place->optional('well');
 

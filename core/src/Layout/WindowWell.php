@@ -9,7 +9,7 @@ final readonly class WindowWell
 {
     public function __construct(public ?float $width = null, public ?float $projection = null, public ?float $depth = null, public ?bool $ladder = null) {}
 
-    public static function read(Place $place): self
+    public static function read(JsonCursor $place): self
     {
         $place->object(['width', 'projection', 'depth', 'ladder']);
 

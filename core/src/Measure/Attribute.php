@@ -9,7 +9,7 @@ use Heurema\Spatial\HungSoffit;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -28,7 +28,7 @@ final class Attribute extends SubjectMeasure
      */
     public function __construct(
         private readonly string $name,
-        private readonly Answer $answer,
+        private readonly AnswerType $answer,
         private readonly \Closure $read,
         private readonly ?\Closure $lacks = null,
         private readonly array $words = [],
@@ -44,7 +44,7 @@ final class Attribute extends SubjectMeasure
         return $this->name;
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
         return $this->answer;
     }

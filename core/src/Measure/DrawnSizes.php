@@ -15,7 +15,7 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\PlacedWall;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\ExpectedLength;
 
 /** Which of a thing's sizes have a usual range: by the document's own key, the kind of length and its value in mm. */

@@ -7,7 +7,7 @@ namespace Heurema\Measure;
 use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**

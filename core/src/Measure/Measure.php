@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Measure;
 
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** One question about one kind of subject. */
 interface Measure
@@ -16,9 +16,9 @@ interface Measure
 
     public function subject(): SubjectType;
 
-    public function answer(): Answer;
+    public function answer(): AnswerType;
 
-    /** @return array<string, Answer> the parameters it takes, all of them optional unless the measure says otherwise */
+    /** @return array<string, AnswerType> the parameters it takes, all of them optional unless the measure says otherwise */
     public function parameters(): array;
 
     /** The key of the answer among the words. */

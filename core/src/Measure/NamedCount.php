@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure;
 
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * A count that is asked of several kinds of subjects alike, under a name for each.
@@ -23,8 +23,8 @@ abstract class NamedCount extends SubjectMeasure
         return $this->name;
     }
 
-    final public function answer(): Answer
+    final public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 }

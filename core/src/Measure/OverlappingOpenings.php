@@ -8,8 +8,8 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /**

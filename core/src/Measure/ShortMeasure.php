@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure;
 
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * A measure that a few lines tell.
@@ -17,14 +17,14 @@ use Heurema\Spatial\Subject;
 final class ShortMeasure extends SubjectMeasure
 {
     /** @param \Closure(T, Home): Measurement $tell */
-    public function __construct(private readonly string $name, private readonly Answer $answer, private readonly \Closure $tell) {}
+    public function __construct(private readonly string $name, private readonly AnswerType $answer, private readonly \Closure $tell) {}
 
     public function name(): string
     {
         return $this->name;
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
         return $this->answer;
     }

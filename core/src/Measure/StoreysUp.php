@@ -6,7 +6,7 @@ namespace Heurema\Measure;
 
 use Heurema\Layout\Storey;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Measure;
 
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /**
  * A measure that is handed subjects of its own type only.
@@ -20,7 +20,7 @@ abstract class SubjectMeasure implements Measure
         return SubjectType::from((string) strstr($this->name(), '.', true));
     }
 
-    /** @return array<string, Answer> */
+    /** @return array<string, AnswerType> */
     public function parameters(): array
     {
         return [];

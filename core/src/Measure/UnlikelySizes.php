@@ -11,7 +11,7 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\PlacedWall;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Heurema\Review;
 
 use Heurema\Layout\Words\Scope;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /** Holds every rule of the chosen books against every subject of its kind. The same home and books give the same report. */
@@ -46,7 +46,7 @@ final readonly class Examiner
      */
     private function findings(Home $home, array $books, array $settings): array
     {
-        $answers = new Answers($this->measures);
+        $answers = new MeasurementCache($this->measures);
         $findings = [];
         foreach ($books as $book) {
             $check = new RuleCheck($book);

@@ -6,12 +6,12 @@ namespace Heurema\Review;
 
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\AllOf;
-use Heurema\Rulebook\Among;
 use Heurema\Rulebook\AnyOf;
 use Heurema\Rulebook\Candidates;
 use Heurema\Rulebook\Comparison;
-use Heurema\Rulebook\Facts;
-use Heurema\Rulebook\Saying;
+use Heurema\Rulebook\Existence;
+use Heurema\Rulebook\Language\Facts;
+use Heurema\Rulebook\WordRequirement;
 
 /**
  * Looks among related things for one that has everything a rule needs, and speaks of the best there is; or asks it of every one,
@@ -21,7 +21,7 @@ final readonly class ExistenceCheck
 {
     public function __construct(private ComparisonCheck $comparisons) {}
 
-    public function check(Among $among, Facts $facts): Outcome
+    public function check(Existence $among, Facts $facts): Outcome
     {
         $tried = [];
         foreach ($among->kinds as $candidates) {
@@ -45,7 +45,7 @@ final readonly class ExistenceCheck
     /** All that is wanted of the subject itself; the worst of it is spoken of, with what else is missed. */
     public function all(AllOf $all, Facts $facts): Outcome
     {
-        $outcomes = array_map(fn(Comparison|Saying|AnyOf $need): Outcome => $need instanceof AnyOf ? $this->any($need, $facts) : $this->one($need, $facts), $all->needs);
+        $outcomes = array_map(fn(Comparison|WordRequirement|AnyOf $need): Outcome => $need instanceof AnyOf ? $this->any($need, $facts) : $this->one($need, $facts), $all->needs);
         $outcome = $this->together($all->needs, $outcomes, "Here: {$facts->name()}");
 
         return $outcome->verdict === Verdict::Violated ? $outcome : $outcome->with(['reason' => null]);
@@ -91,7 +91,7 @@ final readonly class ExistenceCheck
     /**
      * The outcome of all needs of one thing: the worst of them, with the working and assumptions of all.
      *
-     * @param list<Comparison|Saying|AnyOf> $needs
+     * @param list<Comparison|WordRequirement|AnyOf> $needs
      * @param list<Outcome>          $outcomes one a need
      * @param string                 $what     which thing or way it is
      */
@@ -122,18 +122,18 @@ final readonly class ExistenceCheck
     }
 
     /**
-     * @param list<Comparison|Saying> $needs
+     * @param list<Comparison|WordRequirement> $needs
      *
      * @return list<Outcome>
      */
     private function held(array $needs, Facts $facts): array
     {
-        return array_map(fn(Comparison|Saying $need): Outcome => $this->one($need, $facts), $needs);
+        return array_map(fn(Comparison|WordRequirement $need): Outcome => $this->one($need, $facts), $needs);
     }
 
-    private function one(Comparison|Saying $need, Facts $facts): Outcome
+    private function one(Comparison|WordRequirement $need, Facts $facts): Outcome
     {
-        return $need instanceof Saying ? (new SayingCheck())->check($need, $facts) : $this->comparisons->check($need, $facts);
+        return $need instanceof WordRequirement ? (new WordCheck())->check($need, $facts) : $this->comparisons->check($need, $facts);
     }
 
     /** @param non-empty-list<Outcome> $outcomes */

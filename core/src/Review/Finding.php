@@ -7,7 +7,7 @@ namespace Heurema\Review;
 use Heurema\Measure\Witness;
 use Heurema\Rulebook\Rule;
 use Heurema\Rulebook\RuleBook;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 use Heurema\Units\ImperialNotation;
 use Heurema\Units\Notation;

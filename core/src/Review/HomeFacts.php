@@ -6,13 +6,13 @@ namespace Heurema\Review;
 
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
-use Heurema\Rulebook\Facts;
+use Heurema\Rulebook\Language\Facts;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StoreyPlan;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /** The facts of one subject of a drawn home. */
@@ -22,7 +22,7 @@ final readonly class HomeFacts implements Facts
     public function __construct(
         public Subject $subject,
         private Home $home,
-        private Answers $answers,
+        private MeasurementCache $answers,
         private RuleBook $book,
         private array $settings,
     ) {}

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Review;
 
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** Says what a finding lacks as a designer would ask for it: `the sill of the north window of Bedroom 2` for `n4.sill`. */
 final class MissingWords

@@ -10,7 +10,7 @@ use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
-use Heurema\Rulebook\Facts;
+use Heurema\Rulebook\Language\Facts;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Units\Amount;
 

@@ -6,14 +6,14 @@ namespace Heurema\Review;
 
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\AllOf;
-use Heurema\Rulebook\Among;
 use Heurema\Rulebook\AnyOf;
 use Heurema\Rulebook\Between;
 use Heurema\Rulebook\Comparison;
-use Heurema\Rulebook\Facts;
+use Heurema\Rulebook\Existence;
+use Heurema\Rulebook\Language\Facts;
 use Heurema\Rulebook\Rule;
 use Heurema\Rulebook\RuleBook;
-use Heurema\Rulebook\Saying;
+use Heurema\Rulebook\WordRequirement;
 
 /** Holds the rules of a book against the facts of a subject. */
 final class RuleCheck
@@ -72,10 +72,10 @@ final class RuleCheck
         if (!$requirement instanceof Comparison) {
             return match (true) {
                 $requirement instanceof Between => $this->comparisons->between($requirement, $facts),
-                $requirement instanceof Saying => (new SayingCheck())->check($requirement, $facts),
+                $requirement instanceof WordRequirement => (new WordCheck())->check($requirement, $facts),
                 $requirement instanceof AllOf => $this->existence->all($requirement, $facts),
                 $requirement instanceof AnyOf => $this->existence->any($requirement, $facts),
-                $requirement instanceof Among => $this->existence->check($requirement, $facts),
+                $requirement instanceof Existence => $this->existence->check($requirement, $facts),
             };
         }
         $outcome = $this->comparisons->check($requirement, $facts);

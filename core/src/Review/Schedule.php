@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
-use Heurema\Rulebook\Saying;
+use Heurema\Rulebook\Language\Speech;
 use Heurema\Rulebook\Topics;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /** Everything of one kind in a home, with measured values, limits and verdicts. */
@@ -95,7 +95,7 @@ final readonly class Schedule
         return match (true) {
             $value === null => $isNone ? '' : '?',
             $value instanceof Amount => $report->home->write($value),
-            default => Saying::word($value),
+            default => Speech::word($value),
         };
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** What is listed together. */
 enum ScheduleKind: string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /** One thing in a schedule. */
 final readonly class ScheduleRow

@@ -11,7 +11,7 @@ use Heurema\Layout\Stair;
 use Heurema\Layout\Winders;
 use Heurema\Rulebook\Rule;
 use Heurema\Rulebook\RuleBook;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /** Every number of risers that the books' own rules allow over a rise, with the treads they allow. */

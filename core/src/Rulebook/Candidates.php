@@ -9,7 +9,7 @@ final readonly class Candidates
 {
     /**
      * @param string           $among `windows`, `doors`, `fixtures` or `rooms`
-     * @param list<Comparison|Saying> $needs nothing: to be there is enough
+     * @param list<Comparison|WordRequirement> $needs nothing: to be there is enough
      */
     public function __construct(public string $among, public ?Expression $where, public array $needs) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Rulebook;
 
 use Heurema\Measure\Parameters;
+use Heurema\Rulebook\Language\Speech;
 
 /** A measure held against a limit. */
 final readonly class Comparison

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Language\Facts;
 use Heurema\Units\Amount;
 
 /** The facts that an example states; everything else is unknown. An amount stated as `none` makes no sense of the subject. */
@@ -42,7 +43,7 @@ final readonly class ExampleFacts implements Facts
         $stated = $this->facts[$measure] ?? null;
 
         $answer = $this->vocabulary->answer($measure);
-        if ($stated === 'none' && $answer !== Answer::Word) {
+        if ($stated === 'none' && $answer !== AnswerType::Word) {
             return new NotApplicable('There is none.');
         }
 
@@ -61,12 +62,12 @@ final readonly class ExampleFacts implements Facts
         return isset($this->settings[$name]) ? self::value($this->settings[$name], $setting->answer()) : $setting->default;
     }
 
-    private static function value(string|bool|float|int $stated, Answer $answer): Amount|bool|string
+    private static function value(string|bool|float|int $stated, AnswerType $answer): Amount|bool|string
     {
         if (is_bool($stated)) {
             return $stated;
         }
-        if ($answer === Answer::Word) {
+        if ($answer === AnswerType::Word) {
             return (string) $stated;
         }
 

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
-use Heurema\Rulebook\Term\Term;
-use Heurema\Spatial\SubjectType;
+use Heurema\Rulebook\Language\Evaluation;
+use Heurema\Rulebook\Language\Facts;
+use Heurema\Rulebook\Language\Speech;
+use Heurema\Rulebook\Language\Term;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 use Heurema\Units\Notation;
 use Symfony\Component\ExpressionLanguage\Lexer;
@@ -25,7 +28,7 @@ final readonly class Expression implements Limit
 {
     private const LONGEST = 500;
 
-    private function __construct(private string $text, private Answer $answer, private Term $term, private bool $isFigure, private bool $inInches, private ?Amount $constant) {}
+    private function __construct(private string $text, private AnswerType $answer, private Term $term, private bool $isFigure, private bool $inInches, private ?Amount $constant) {}
 
     /** @throws UnreadableExpression */
     public static function read(string $text, Vocabulary $vocabulary): self
@@ -59,7 +62,7 @@ final readonly class Expression implements Limit
         return new self($text, $term->answer() ?? throw new UnreadableExpression("\"{$text}\" is a list"), $term, $figure !== null, $inInches, $constant instanceof Amount ? $constant : null);
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
         return $this->answer;
     }
@@ -99,7 +102,7 @@ final readonly class Expression implements Limit
             throw new \LogicException('A list is no answer.');
         }
         if ($value instanceof NotApplicable) {
-            $value = $this->answer === Answer::YesNo ? false : new Unknown([$value->reason]);
+            $value = $this->answer === AnswerType::YesNo ? false : new Unknown([$value->reason]);
         }
 
         return new ExpressionResult($value, $evaluation->assumptions(), $evaluation->values());

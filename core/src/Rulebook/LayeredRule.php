@@ -11,5 +11,5 @@ final readonly class LayeredRule
      * @param string      $layer id of the book that decided it last
      * @param string|null $off   why it was switched off
      */
-    public function __construct(public Entry $entry, public string $layer, public ?string $off = null) {}
+    public function __construct(public Mapping $entry, public string $layer, public ?string $off = null) {}
 }

@@ -10,19 +10,19 @@ final class Layers
     private const DEEPEST = 5;
     private const PARTS = ['all', 'any', 'exists', 'every'];
 
-    /** @var array<string, Entry> by name, the entry that holds it */
+    /** @var array<string, Mapping> by name, the entry that holds it */
     public array $groups = [];
 
-    /** @var array<string, Entry> */
+    /** @var array<string, Mapping> */
     public array $settings = [];
 
-    /** @var array<string, Entry> */
+    /** @var array<string, Mapping> */
     public array $quantities = [];
 
     /** @var array<string, LayeredRule> by id */
     public array $rules = [];
 
-    /** @param list<Entry> $books the lowest first */
+    /** @param list<Mapping> $books the lowest first */
     private function __construct(array $books)
     {
         foreach ($books as $book) {
@@ -31,11 +31,11 @@ final class Layers
     }
 
     /**
-     * @param callable(string): Entry $base finds the book with an id
+     * @param callable(string): Mapping $base finds the book with an id
      *
      * @throws UnreadableRuleBook when books amend one another in a ring, or too many do
      */
-    public static function of(Entry $book, callable $base): self
+    public static function of(Mapping $book, callable $base): self
     {
         $books = [$book];
         $ids = [$book->text('book')];
@@ -55,7 +55,7 @@ final class Layers
         return new self($books);
     }
 
-    private function lay(Entry $book): void
+    private function lay(Mapping $book): void
     {
         foreach ($book->optional('groups')?->keys() ?? [] as $name) {
             $this->groups[$name] = $book->get('groups');
@@ -89,7 +89,7 @@ final class Layers
     }
 
     /** Another limit, another condition or one more exception; what else the rule says stays, its examples are new. */
-    private function change(Entry $change, string $layer): void
+    private function change(Mapping $change, string $layer): void
     {
         $change->allow(['rule', 'part', ...RuleReader::LIMITS, 'when', 'unless', 'because', 'source', 'examples']);
         $limits = array_values(array_filter(RuleReader::LIMITS, $change->has(...)));
@@ -108,7 +108,7 @@ final class Layers
     }
 
     /** The rule with another limit, of its one measure or of the part that is named by its measure. */
-    private static function limited(Entry $rule, Entry $change, string $limit): Entry
+    private static function limited(Mapping $rule, Mapping $change, string $limit): Mapping
     {
         $parts = array_values(array_unique(array_merge(...array_map($rule->measuresIn(...), self::PARTS))));
         if (!$change->has('part') && $parts === []) {
@@ -121,7 +121,7 @@ final class Layers
         return $rule->withPart($change->text('part'), $change, $limit, RuleReader::LIMITS);
     }
 
-    private function rule(Entry $change): LayeredRule
+    private function rule(Mapping $change): LayeredRule
     {
         return $this->rules[$change->text('rule')] ?? throw $change->refuse("there is no rule \"{$change->text('rule')}\" to change");
     }

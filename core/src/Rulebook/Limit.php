@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
+use Heurema\Rulebook\Language\Facts;
 use Heurema\Units\Notation;
 
 /** What a measured amount is held against: a figure, something computed, or a table. */
 interface Limit
 {
     /** What kind of amount it is. */
-    public function answer(): Answer;
+    public function answer(): AnswerType;
 
     /** As it stands in the book. */
     public function text(): string;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measure;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** A measure with its parameters settled, under a name that a rule book gives it. */
 final readonly class NamedMeasure implements Measure
@@ -28,7 +28,7 @@ final readonly class NamedMeasure implements Measure
         return $this->measure->subject();
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
         return $this->measure->answer();
     }

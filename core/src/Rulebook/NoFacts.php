@@ -7,6 +7,7 @@ namespace Heurema\Rulebook;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Language\Facts;
 use Heurema\Units\Amount;
 
 /** Nothing is known of anything: what an expression says all the same, it says by itself. */

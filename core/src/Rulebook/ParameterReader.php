@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measure;
 use Heurema\Measure\Parameters;
 use Heurema\Units\Amount;
@@ -13,20 +13,20 @@ use Heurema\Units\Amount;
 final class ParameterReader
 {
     /** @throws UnreadableRuleBook when the measure takes no such parameter, or one of another kind */
-    public static function read(Entry $entry, Measure $measure): Parameters
+    public static function read(Mapping $entry, Measure $measure): Parameters
     {
         $known = $measure->parameters();
         $values = [];
         foreach ($entry->optional('with')?->keys() ?? [] as $name) {
             $kind = $known[$name] ?? throw $entry->refuse("the measure takes no \"{$name}\"");
-            $values[$name] = $kind === Answer::Word ? self::word($entry, $name, $measure) : self::amount($entry, $name, $kind);
+            $values[$name] = $kind === AnswerType::Word ? self::word($entry, $name, $measure) : self::amount($entry, $name, $kind);
         }
 
         return new Parameters($values);
     }
 
     /** A word, or several with commas between them where the parameter is in the plural. */
-    private static function word(Entry $entry, string $name, Measure $measure): string
+    private static function word(Mapping $entry, string $name, Measure $measure): string
     {
         $text = $entry->get('with')->text($name);
         foreach (array_map(trim(...), str_ends_with($name, 's') ? explode(',', $text) : [$text]) as $word) {
@@ -40,10 +40,10 @@ final class ParameterReader
         return $text;
     }
 
-    private static function amount(Entry $entry, string $name, Answer $kind): Amount
+    private static function amount(Mapping $entry, string $name, AnswerType $kind): Amount
     {
         $amount = $entry->get('with')->figure($name);
 
-        return Answer::ofQuantity($amount->quantity) === $kind ? $amount : throw $entry->refuse("\"{$name}\" is a ".strtolower($kind->name));
+        return AnswerType::ofQuantity($amount->quantity) === $kind ? $amount : throw $entry->refuse("\"{$name}\" is a ".strtolower($kind->name));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** One requirement of a rule book. */
 final readonly class Rule
@@ -24,7 +24,7 @@ final readonly class Rule
         public string $title,
         public SubjectType $subject,
         public ?Expression $when,
-        public Comparison|Between|Saying|AllOf|AnyOf|Among $requirement,
+        public Comparison|Between|WordRequirement|AllOf|AnyOf|Existence $requirement,
         public array $prefer,
         public array $unless,
         public string $why,

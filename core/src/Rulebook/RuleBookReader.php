@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
+use Heurema\Rulebook\Language\Setting;
+use Heurema\Rulebook\Language\Speech;
 use Heurema\Units\Quantity;
 use Heurema\Units\UnitSystem;
 use Symfony\Component\Yaml\Exception\ParseException;
@@ -43,7 +45,7 @@ final readonly class RuleBookReader implements BookReader
         if (strlen($yaml) > self::LARGEST_BYTES) {
             throw new UnreadableRuleBook($file, null, 'a rule book is at most 2 MB large');
         }
-        return $this->book(self::parse($yaml, $file), static fn(string $id): Entry => self::beside($file, $id));
+        return $this->book(self::parse($yaml, $file), static fn(string $id): Mapping => self::beside($file, $id));
     }
 
     /**
@@ -55,22 +57,22 @@ final readonly class RuleBookReader implements BookReader
      */
     public function readAmong(array $texts, string $id): RuleBook
     {
-        $kept = static fn(string $id): Entry => self::parse($texts[$id] ?? throw new UnreadableRuleBook($id, null, 'no such rule book was kept'), $id);
+        $kept = static fn(string $id): Mapping => self::parse($texts[$id] ?? throw new UnreadableRuleBook($id, null, 'no such rule book was kept'), $id);
 
         return $this->book($kept($id), $kept);
     }
 
-    private static function parse(string $yaml, string $file): Entry
+    private static function parse(string $yaml, string $file): Mapping
     {
         try {
-            return new Entry(PlainYaml::parse($yaml), $yaml, $file);
+            return new Mapping(PlainYaml::parse($yaml), $yaml, $file);
         } catch (ParseException $e) {
             throw new UnreadableRuleBook($file, $e->getParsedLine() > 0 ? $e->getParsedLine() : null, $e->getMessage());
         }
     }
 
     /** A book beside another one, by its id. */
-    private static function beside(string $file, string $id): Entry
+    private static function beside(string $file, string $id): Mapping
     {
         $path = dirname($file)."/{$id}.yaml";
         $yaml = preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($path) && filesize($path) <= self::LARGEST_BYTES ? file_get_contents($path) : false;
@@ -78,8 +80,8 @@ final readonly class RuleBookReader implements BookReader
         return $yaml === false ? throw new UnreadableRuleBook($file, null, "there is no rule book \"{$id}\" to amend") : self::parse($yaml, $path);
     }
 
-    /** @param callable(string): Entry $base finds a book that it amends */
-    private function book(Entry $entry, callable $base): RuleBook
+    /** @param callable(string): Mapping $base finds a book that it amends */
+    private function book(Mapping $entry, callable $base): RuleBook
     {
         $entry->allow(['book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'advice', 'groups', 'settings', 'quantities', 'rules', 'amends', 'changes', 'off']);
         $layers = Layers::of($entry, $base);
@@ -105,7 +107,7 @@ final readonly class RuleBookReader implements BookReader
     }
 
     /** @return list<Rule> */
-    private function rules(Entry $entry, Layers $layers, Vocabulary $vocabulary): array
+    private function rules(Mapping $entry, Layers $layers, Vocabulary $vocabulary): array
     {
         if (count($layers->rules) > self::MOST_RULES) {
             throw $entry->refuse('a rule book holds at most '.self::MOST_RULES.' rules');
@@ -117,7 +119,7 @@ final readonly class RuleBookReader implements BookReader
     /** @return array<string, list<string>> */
     private static function groups(Layers $layers): array
     {
-        return array_combine(array_keys($layers->groups), array_map(static fn(Entry $groups, string $name): array => $groups->texts($name), $layers->groups, array_keys($layers->groups)));
+        return array_combine(array_keys($layers->groups), array_map(static fn(Mapping $groups, string $name): array => $groups->texts($name), $layers->groups, array_keys($layers->groups)));
     }
 
     /** @return array<string, NamedMeasure> */
@@ -150,7 +152,7 @@ final readonly class RuleBookReader implements BookReader
             if (is_string($value) && !in_array($value, $words, true)) {
                 throw $setting->refuse("\"{$value}\" is not among the setting's words");
             }
-            $settings[$name] = new Setting($name, $setting->text('title'), $value, is_bool($default) ? Saying::word($default) : (string) $default, $words);
+            $settings[$name] = new Setting($name, $setting->text('title'), $value, is_bool($default) ? Speech::word($default) : (string) $default, $words);
         }
 
         return $settings;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measure;
 use Heurema\Measure\Parameters;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /** Reads one rule of a rule book. */
@@ -38,7 +38,7 @@ final readonly class RuleReader
             $subject,
             $this->condition($entry, 'when'),
             $this->requirement($entry, $subject),
-            array_map(fn(Entry $prefer): Preference => $this->preference($prefer, $entry, $subject), $entry->entries('prefer')),
+            array_map(fn(Mapping $prefer): Preference => $this->preference($prefer, $entry, $subject), $entry->entries('prefer')),
             array_map($this->exemption(...), $entry->entries('unless')),
             $entry->text('why'),
             $entry->text('source'),
@@ -51,7 +51,7 @@ final readonly class RuleReader
         );
     }
 
-    private function isDoubtful(Entry $entry): bool
+    private function isDoubtful(Mapping $entry): bool
     {
         if ($entry->has('certainty') && ($entry->text('certainty') !== 'doubtful' || !$entry->has('note'))) {
             throw $entry->refuse('"certainty" is doubtful, with a note of what differs, or left out');
@@ -60,12 +60,12 @@ final readonly class RuleReader
         return $entry->has('certainty');
     }
 
-    private function requirement(Entry $entry, SubjectType $subject): Comparison|Between|Saying|AllOf|AnyOf|Among
+    private function requirement(Mapping $entry, SubjectType $subject): Comparison|Between|WordRequirement|AllOf|AnyOf|Existence
     {
         if ($entry->has('measure')) {
             return $this->limited($entry, $entry, $subject);
         }
-        $needs = array_map(fn(Entry $need): Comparison|Saying|AnyOf => $this->anyOf($need, $subject) ?? $this->need($need, $subject), $entry->entries('all'));
+        $needs = array_map(fn(Mapping $need): Comparison|WordRequirement|AnyOf => $this->anyOf($need, $subject) ?? $this->need($need, $subject), $entry->entries('all'));
         if ($needs !== []) {
             return new AllOf($needs);
         }
@@ -79,15 +79,15 @@ final readonly class RuleReader
                 throw $entry->refuse('"every" needs something');
             }
             if ($kinds !== []) {
-                return new Among($every, $kinds);
+                return new Existence($every, $kinds);
             }
         }
 
         throw $entry->refuse('expected a measure with a limit, all, any, exists or every');
     }
 
-    /** @param Entry $limits where the limit stands; the measure may stand elsewhere */
-    private function limited(Entry $entry, Entry $limits, SubjectType $subject): Comparison|Between|Saying
+    /** @param Mapping $limits where the limit stands; the measure may stand elsewhere */
+    private function limited(Mapping $entry, Mapping $limits, SubjectType $subject): Comparison|Between|WordRequirement
     {
         $name = $entry->text('measure');
         $measure = $this->vocabulary->measure($name) ?? throw $entry->refuse("there is no measure \"{$name}\"");
@@ -108,11 +108,11 @@ final readonly class RuleReader
         };
     }
 
-    private function saying(Entry $limits, string $key, Measure $measure, Parameters $with): Saying
+    private function saying(Mapping $limits, string $key, Measure $measure, Parameters $with): WordRequirement
     {
         $wanted = $key === 'is' ? [$limits->scalar('is')] : $limits->texts('one_of');
         $wanted = array_map(static fn(bool|float|int|string $word): bool|string => is_bool($word) ? $word : (string) $word, $wanted);
-        $fits = $measure->answer() === Answer::YesNo ? array_filter($wanted, is_bool(...)) === $wanted : $measure->answer() === Answer::Word && array_filter($wanted, is_string(...)) === $wanted;
+        $fits = $measure->answer() === AnswerType::YesNo ? array_filter($wanted, is_bool(...)) === $wanted : $measure->answer() === AnswerType::Word && array_filter($wanted, is_string(...)) === $wanted;
 
         if ($wanted === [] || !$fits) {
             throw $limits->refuse("\"{$key}\" does not fit {$measure->name()}");
@@ -125,10 +125,10 @@ final readonly class RuleReader
             }
         }
 
-        return new Saying($measure->name(), $with, $wanted);
+        return new WordRequirement($measure->name(), $with, $wanted);
     }
 
-    private function between(Entry $limits, Measure $measure, Parameters $with): Between
+    private function between(Mapping $limits, Measure $measure, Parameters $with): Between
     {
         $range = $limits->get('between');
         $range->allow(['low', 'high']);
@@ -142,16 +142,16 @@ final readonly class RuleReader
         return new Between(new Comparison($measure->name(), $with, Bound::AtLeast, $low), new Comparison($measure->name(), $with, Bound::AtMost, $high));
     }
 
-    private function none(Entry $limits, Measure $measure, Parameters $with): Comparison
+    private function none(Mapping $limits, Measure $measure, Parameters $with): Comparison
     {
-        if ($limits->scalar('none') !== true || $measure->answer() !== Answer::Count) {
+        if ($limits->scalar('none') !== true || $measure->answer() !== AnswerType::Count) {
             throw $limits->refuse("\"none: true\" is for what is counted, {$measure->name()} is not");
         }
 
         return new Comparison($measure->name(), $with, Bound::AtMost, Expression::read('0', $this->vocabulary));
     }
 
-    private function limit(Entry $limits, string $key, Measure $measure): Limit
+    private function limit(Mapping $limits, string $key, Measure $measure): Limit
     {
         $limit = $limits->isMapping($key) ? $this->table($limits->get($key)) : $this->expression($limits, $key);
 
@@ -166,7 +166,7 @@ final readonly class RuleReader
         return $limit;
     }
 
-    private function table(Entry $entry): Table
+    private function table(Mapping $entry): Table
     {
         $entry->allow(['by', 'match', 'rows']);
         $by = $this->expression($entry, 'by');
@@ -179,7 +179,7 @@ final readonly class RuleReader
             throw $entry->refuse('a table has 1 to '.self::MOST_ROWS.' rows');
         }
         foreach ($rows as $number => [$key, $value]) {
-            if (Answer::ofQuantity($key->quantity) !== $by->answer() || $value->quantity !== $rows[0][1]->quantity) {
+            if (AnswerType::ofQuantity($key->quantity) !== $by->answer() || $value->quantity !== $rows[0][1]->quantity) {
                 throw $entry->refuse('the rows of the table do not fit what it goes by, or one another');
             }
             if ($number > 0 && $key->isAtMost($rows[$number - 1][0])) {
@@ -190,12 +190,12 @@ final readonly class RuleReader
         return new Table($by, $match, $rows);
     }
 
-    private function figure(Entry $entry, string $text): Amount
+    private function figure(Mapping $entry, string $text): Amount
     {
         return Figure::read($text)->amount ?? throw $entry->refuse("\"{$text}\" is no amount with a unit");
     }
 
-    private function preference(Entry $prefer, Entry $rule, SubjectType $subject): Preference
+    private function preference(Mapping $prefer, Mapping $rule, SubjectType $subject): Preference
     {
         $prefer->allow(['at_least', 'at_most', 'more_than', 'less_than', 'when', 'source']);
         $comparison = $this->limited($rule, $prefer, $subject);
@@ -206,29 +206,29 @@ final readonly class RuleReader
         return new Preference($comparison, $this->condition($prefer, 'when'), $prefer->text('source'));
     }
 
-    private function exemption(Entry $entry): Exemption
+    private function exemption(Mapping $entry): Exemption
     {
         $entry->allow(['name', 'when']);
 
         return new Exemption($entry->text('name'), $this->condition($entry, 'when') ?? throw $entry->refuse('"when" is missing'));
     }
 
-    private function anyOf(Entry $entry, SubjectType $subject): ?AnyOf
+    private function anyOf(Mapping $entry, SubjectType $subject): ?AnyOf
     {
-        $alternatives = array_map(fn(Entry $alternative): Alternative => $this->alternative($alternative, $subject), $entry->entries('any'));
+        $alternatives = array_map(fn(Mapping $alternative): Alternative => $this->alternative($alternative, $subject), $entry->entries('any'));
 
         return $alternatives === [] ? null : new AnyOf($alternatives);
     }
 
-    private function alternative(Entry $entry, SubjectType $subject): Alternative
+    private function alternative(Mapping $entry, SubjectType $subject): Alternative
     {
         $entry->allow(['name', 'needs']);
-        $needs = array_map(fn(Entry $need): Comparison|Saying => $this->need($need, $subject), $entry->entries('needs'));
+        $needs = array_map(fn(Mapping $need): Comparison|WordRequirement => $this->need($need, $subject), $entry->entries('needs'));
 
         return $needs === [] ? throw $entry->refuse('"needs" is missing') : new Alternative($entry->text('name'), $needs);
     }
 
-    private function candidates(Entry $entry): Candidates
+    private function candidates(Mapping $entry): Candidates
     {
         $entry->allow(['among', 'where', 'needs']);
         $subject = self::RELATIONS[$entry->text('among')] ?? throw $entry->refuse('"among" is windows, doors, fixtures or rooms');
@@ -236,11 +236,11 @@ final readonly class RuleReader
         return new Candidates(
             $entry->text('among'),
             $this->condition($entry, 'where'),
-            array_map(fn(Entry $need): Comparison|Saying => $this->need($need, $subject), $entry->entries('needs')),
+            array_map(fn(Mapping $need): Comparison|WordRequirement => $this->need($need, $subject), $entry->entries('needs')),
         );
     }
 
-    private function need(Entry $entry, SubjectType $subject): Comparison|Saying
+    private function need(Mapping $entry, SubjectType $subject): Comparison|WordRequirement
     {
         $entry->allow(['measure', 'with', ...self::LIMITS]);
         $need = $this->limited($entry, $entry, $subject);
@@ -248,7 +248,7 @@ final readonly class RuleReader
         return $need instanceof Between ? throw $entry->refuse('a need has one limit; put the two of a range beside each other') : $need;
     }
 
-    private function example(Entry $entry): Example
+    private function example(Mapping $entry): Example
     {
         $entry->allow(['says', 'facts', ...array_keys(self::RELATIONS), 'settings', 'verdict']);
         $verdict = $entry->text('verdict');
@@ -257,7 +257,7 @@ final readonly class RuleReader
         }
         $related = [];
         foreach (array_keys(self::RELATIONS) as $relation) {
-            $related[$relation] = array_map(static fn(Entry $facts): array => $facts->scalars(), $entry->entries($relation));
+            $related[$relation] = array_map(static fn(Mapping $facts): array => $facts->scalars(), $entry->entries($relation));
         }
 
         return new Example(
@@ -269,17 +269,17 @@ final readonly class RuleReader
         );
     }
 
-    private function condition(Entry $entry, string $key): ?Expression
+    private function condition(Mapping $entry, string $key): ?Expression
     {
         if (!$entry->has($key)) {
             return null;
         }
         $expression = $this->expression($entry, $key);
 
-        return $expression->answer() === Answer::YesNo ? $expression : throw $entry->refuse("\"{$key}\" is a condition, \"{$expression->text()}\" is none");
+        return $expression->answer() === AnswerType::YesNo ? $expression : throw $entry->refuse("\"{$key}\" is a condition, \"{$expression->text()}\" is none");
     }
 
-    private function expression(Entry $entry, string $key): Expression
+    private function expression(Mapping $entry, string $key): Expression
     {
         try {
             return Expression::read($entry->text($key), $this->vocabulary);

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Unknown;
+use Heurema\Rulebook\Language\Facts;
 use Heurema\Units\Amount;
 use Heurema\Units\Notation;
 
@@ -18,9 +19,9 @@ final readonly class Table implements Limit
     /** @param non-empty-list<array{Amount, Amount}> $rows key and value, the keys ascending */
     public function __construct(private Expression $by, private TableMatch $match, private array $rows) {}
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::ofQuantity($this->rows[0][1]->quantity);
+        return AnswerType::ofQuantity($this->rows[0][1]->quantity);
     }
 
     public function text(): string

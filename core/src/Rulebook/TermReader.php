@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measure;
-use Heurema\Rulebook\Term\Calculation;
-use Heurema\Rulebook\Term\Choice;
-use Heurema\Rulebook\Term\Chosen;
-use Heurema\Rulebook\Term\Connection;
-use Heurema\Rulebook\Term\Constant;
-use Heurema\Rulebook\Term\Fact;
-use Heurema\Rulebook\Term\Membership;
-use Heurema\Rulebook\Term\Negation;
-use Heurema\Rulebook\Term\Relation;
-use Heurema\Rulebook\Term\Term;
+use Heurema\Rulebook\Language\Calculation;
+use Heurema\Rulebook\Language\Choice;
+use Heurema\Rulebook\Language\Chosen;
+use Heurema\Rulebook\Language\Connection;
+use Heurema\Rulebook\Language\Constant;
+use Heurema\Rulebook\Language\Evaluation;
+use Heurema\Rulebook\Language\Fact;
+use Heurema\Rulebook\Language\Membership;
+use Heurema\Rulebook\Language\Negation;
+use Heurema\Rulebook\Language\Relation;
+use Heurema\Rulebook\Language\Term;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 use Symfony\Component\ExpressionLanguage\Node\ArrayNode;
@@ -81,7 +82,7 @@ final readonly class TermReader
         $inner = $this->part($node, 'node');
         $operator = Tree::text($node, 'operator');
         if (in_array($operator, ['not', '!'], true)) {
-            $this->expect(Answer::YesNo, $inner->answer());
+            $this->expect(AnswerType::YesNo, $inner->answer());
 
             return new Negation($inner);
         }
@@ -96,12 +97,12 @@ final readonly class TermReader
         [$left, $right] = [$this->part($node, 'left'), $this->part($node, 'right')];
         switch ($operator) {
             case 'and': case 'or': case '&&': case '||':
-                $this->expect(Answer::YesNo, $left->answer());
-                $this->expect(Answer::YesNo, $right->answer());
+                $this->expect(AnswerType::YesNo, $left->answer());
+                $this->expect(AnswerType::YesNo, $right->answer());
 
                 return new Connection(in_array($operator, ['or', '||'], true), $left, $right);
             case 'in': case 'not in':
-                $this->expect(Answer::Word, $left->answer());
+                $this->expect(AnswerType::Word, $left->answer());
                 $words = $right instanceof Constant && is_array($right->value) ? $right->value : throw new UnreadableExpression('expected a list of words');
 
                 self::checkWords($left, $words);
@@ -163,7 +164,7 @@ final readonly class TermReader
     private function choice(ConditionalNode $node): Choice
     {
         [$condition, $then, $else] = [$this->part($node, 'expr1'), $this->part($node, 'expr2'), $this->part($node, 'expr3')];
-        $this->expect(Answer::YesNo, $condition->answer());
+        $this->expect(AnswerType::YesNo, $condition->answer());
         $this->expect($then->answer(), $else->answer());
 
         return new Choice($condition, $then, $else, $then->answer() ?? throw new UnreadableExpression('a choice between lists'));
@@ -174,36 +175,36 @@ final readonly class TermReader
         return $this->read(Tree::part($node, $name));
     }
 
-    private static function amount(?Answer $answer): Answer
+    private static function amount(?AnswerType $answer): AnswerType
     {
-        return $answer === null || $answer === Answer::YesNo || $answer === Answer::Word
+        return $answer === null || $answer === AnswerType::YesNo || $answer === AnswerType::Word
             ? throw new UnreadableExpression('words have no size')
             : $answer;
     }
 
-    private static function product(Answer $left, Answer $right): Answer
+    private static function product(AnswerType $left, AnswerType $right): AnswerType
     {
-        return Answer::ofQuantity($left->quantity()->times($right->quantity()) ?? throw new UnreadableExpression('these two cannot be multiplied'));
+        return AnswerType::ofQuantity($left->quantity()->times($right->quantity()) ?? throw new UnreadableExpression('these two cannot be multiplied'));
     }
 
-    private static function quotient(Answer $left, Answer $right): Answer
+    private static function quotient(AnswerType $left, AnswerType $right): AnswerType
     {
-        return Answer::ofQuantity($left->quantity()->dividedBy($right->quantity()) ?? throw new UnreadableExpression('these two cannot be divided'));
+        return AnswerType::ofQuantity($left->quantity()->dividedBy($right->quantity()) ?? throw new UnreadableExpression('these two cannot be divided'));
     }
 
-    private function expect(?Answer $expected, ?Answer $found): void
+    private function expect(?AnswerType $expected, ?AnswerType $found): void
     {
         if ($expected !== $found) {
             throw new UnreadableExpression(sprintf('expected %s, found %s', self::word($expected), self::word($found)));
         }
     }
 
-    private static function word(?Answer $answer): string
+    private static function word(?AnswerType $answer): string
     {
         return match ($answer) {
             null => 'a list of words',
-            Answer::YesNo => 'a yes or no',
-            Answer::Area, Answer::Angle => 'an '.strtolower($answer->name),
+            AnswerType::YesNo => 'a yes or no',
+            AnswerType::Area, AnswerType::Angle => 'an '.strtolower($answer->name),
             default => 'a '.strtolower($answer->name),
         };
     }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-use Heurema\Measure\Answer;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\AnswerType;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measure;
+use Heurema\Rulebook\Language\Setting;
 
 /** The names that the expressions of one rule book may use. */
 final readonly class Vocabulary
@@ -30,7 +31,7 @@ final readonly class Vocabulary
     }
 
     /** @throws UnreadableExpression */
-    public function answer(string $name): Answer
+    public function answer(string $name): AnswerType
     {
         $measure = $this->measure($name) ?? throw new UnreadableExpression("there is no measure \"{$name}\"");
 

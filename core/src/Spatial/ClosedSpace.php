@@ -6,6 +6,8 @@ namespace Heurema\Spatial;
 
 use Heurema\Layout\Room;
 use Heurema\Layout\Storey;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** A stretch of floor closed in by walls, whatever was written into it; known by its rooms, else by the walls around it. */
 final readonly class ClosedSpace implements Subject

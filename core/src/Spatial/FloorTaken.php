@@ -8,7 +8,6 @@ use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Stair\Climb;
-use Heurema\Spatial\Stair\Covers;
 
 /** What stairs take of the floor on which they begin, and openings of the floor that they are in. */
 final class FloorTaken
@@ -37,7 +36,7 @@ final class FloorTaken
         foreach ($home->stairs as $stair) {
             $climb = $stair->from?->id === $room->storey() ? Climb::of($stair) : [];
             foreach ($stair->from?->id === $room->storey() ? $stair->shape->steps : [] as $step) {
-                if (!$climb instanceof Climb || $climb->level($step) - Covers::STAIR_DEPTH < $under) {
+                if (!$climb instanceof Climb || $climb->level($step) - StairCovers::STAIR_DEPTH < $under) {
                     $rings[] = $step->outline->counterClockwise();
                 }
             }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
-use Heurema\Layout\Edit\Entry;
 use Heurema\Layout\Words\RoomUse;
 
 /** A door out of a hall or an entry. */

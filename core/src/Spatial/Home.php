@@ -16,9 +16,9 @@ use Heurema\Layout\UnreadableLayout;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Layout\Words\Scope;
 use Heurema\Spatial\Stair\Climb;
-use Heurema\Spatial\Stair\Covers;
-use Heurema\Spatial\Stair\Headroom;
 use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /** The drawn home as it is understood: its storeys, and the subjects that rules speak of. */
@@ -80,7 +80,7 @@ final class Home implements Subject
     /** @var array<string, mixed> what was worked out once for the whole home */
     private array $known = [];
 
-    /** @var array<string, Covers> by stair */
+    /** @var array<string, StairCovers> by stair */
     private array $covers = [];
 
     /** @var array<string, OpenEdges> by storey */
@@ -322,9 +322,9 @@ final class Home implements Subject
     }
 
     /** What hangs over a stair. */
-    public function covers(Climb $climb): Covers
+    public function covers(Climb $climb): StairCovers
     {
-        return $this->covers[$climb->stair->id()] ??= Covers::of($this, $climb, Headroom::reach($climb));
+        return $this->covers[$climb->stair->id()] ??= StairCovers::of($this, $climb, Headroom::reach($climb));
     }
 
     /** The edges of a storey over which one can fall. */

@@ -6,6 +6,8 @@ namespace Heurema\Spatial;
 
 use Heurema\Geometry\Point;
 use Heurema\Layout\Soffit;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** A beam, duct or dropped ceiling with what hangs beside it on its storey. */
 final readonly class HungSoffit implements Subject

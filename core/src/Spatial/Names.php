@@ -6,6 +6,7 @@ namespace Heurema\Spatial;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * What the elements of a home are called: by what they are, their room and the side of it that they are on. Those of one storey that

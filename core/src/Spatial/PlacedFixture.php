@@ -13,6 +13,8 @@ use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Words\FixtureKind;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** A fixture where it stands. Its own frame has x along its width, to the right of one who stands with his back to its back, and y out of its front. */
 final readonly class PlacedFixture implements Subject

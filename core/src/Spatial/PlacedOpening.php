@@ -11,6 +11,8 @@ use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\WallSide;
 use Heurema\Layout\Words\WallType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** A door, window or gap in its wall, with what lies on either side. */
 final readonly class PlacedOpening implements Subject

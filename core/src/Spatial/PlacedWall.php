@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Spatial;
 
 use Heurema\Layout\Wall;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** A standing wall of a storey. */
 final readonly class PlacedWall implements Subject

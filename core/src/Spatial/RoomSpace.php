@@ -10,6 +10,8 @@ use Heurema\Geometry\Segment;
 use Heurema\Layout\Room;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Storey;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** A room with the space it stands for, if the drawing makes one. */
 final readonly class RoomSpace implements Subject

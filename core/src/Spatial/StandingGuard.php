@@ -10,6 +10,8 @@ use Heurema\Layout\Guard;
 use Heurema\Layout\Wall;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\StepKind;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** A railing where it stands. */
 final readonly class StandingGuard implements Subject

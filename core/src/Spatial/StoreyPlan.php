@@ -23,6 +23,8 @@ use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\Scope;
 use Heurema\Layout\Words\WallType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** One storey as it is understood: what is wall, which spaces the walls leave, and which room each space is. */
 final class StoreyPlan implements Subject

@@ -6,6 +6,8 @@ namespace Heurema\Spatial;
 
 use Heurema\Geometry\Segment;
 use Heurema\Layout\SurveyDistance;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** A distance taped on site, beside the drawn one. */
 final readonly class TapedDistance implements Subject

@@ -7,6 +7,7 @@ namespace Heurema\Spatial;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** Which rooms one comes through on the way in from outside, over doors, bare openings, open borders and stairs. */
 final class WaysIn

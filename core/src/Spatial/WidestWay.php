@@ -118,7 +118,7 @@ final class WidestWay
 
     private function firstJoin(int $owners): ?Segment
     {
-        $joins = new Joins($owners, $this->stretches);
+        $joins = new UnionFind($owners, $this->stretches);
         foreach ($this->gaps() as [$gap, $one, $other]) {
             if ($joins->join($one, $other)) {
                 return $gap;

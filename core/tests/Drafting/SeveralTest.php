@@ -16,7 +16,7 @@ use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Rulebook\RuleBookReader;

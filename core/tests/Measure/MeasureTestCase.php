@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Measure;
 
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Proof;
 
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\RuleCheck;
 use Heurema\Rulebook\Example;
 use Heurema\Rulebook\ExampleFacts;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Heurema\Tests\Proof;
 
 use Heurema\Layout\LayoutReader;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 

@@ -6,7 +6,7 @@ namespace Heurema\Tests\Review;
 
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;

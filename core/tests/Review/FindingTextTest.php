@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Tests\Review;
 
 use Heurema\Layout\LayoutReader;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Review\MissingWords;

@@ -6,14 +6,14 @@ namespace Heurema\Tests\Review;
 
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Review\Verdict;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Review;
 
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Examiner;
 use Heurema\Review\Report;
 use Heurema\Review\ReportDifference;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Tests\Review;
 
 use Heurema\Layout\Stair;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\StairOption;
 use Heurema\Review\StairOptions;
 use Heurema\Rulebook\RuleBookReader;

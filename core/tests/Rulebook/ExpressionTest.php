@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Rulebook;
 
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\ExampleFacts;
 use Heurema\Rulebook\Expression;
 use Heurema\Rulebook\Figure;
-use Heurema\Rulebook\Setting;
+use Heurema\Rulebook\Language\Setting;
 use Heurema\Rulebook\UnreadableExpression;
 use Heurema\Rulebook\Vocabulary;
 use Heurema\Units\Amount;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Rulebook;
 
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Rulebook\Example;
 use Heurema\Rulebook\ExampleFacts;
 use Heurema\Rulebook\Expression;
-use Heurema\Rulebook\Setting;
+use Heurema\Rulebook\Language\Setting;
 use Heurema\Rulebook\Vocabulary;
 use Heurema\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -6,8 +6,8 @@ namespace Heurema\Tests\Spatial;
 
 use Heurema\Review\MissingWords;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\TestCase;
 

@@ -3,7 +3,7 @@
         @php($finding = $page->chosen)
         <p class="evidence-verdict verdict-{{ $finding->verdict()->value }}"><x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/>{{ ucfirst($finding->verdict()->words()) }}{{ $finding->outcome->slim ? ', slim' : '' }}<span class="clause">{{ $finding->rule->clause }}</span></p>
         <h2>{{ $finding->rule->title }}</h2>
-        <p class="evidence-subject">{{ $finding->subject->name() }}@if ($finding->subject->type() === Heurema\Spatial\SubjectType::Stair) <a href="{{ route('review.stair', [$page->revision, $finding->subject->id()]) }}">Section</a>@endif</p>
+        <p class="evidence-subject">{{ $finding->subject->name() }}@if ($finding->subject->type() === Heurema\Spatial\Subject\SubjectType::Stair) <a href="{{ route('review.stair', [$page->revision, $finding->subject->id()]) }}">Section</a>@endif</p>
         @if ($finding->measuredText())
             <dl class="figures">
                 <div><dt>Measured</dt><dd>{{ $finding->measuredText() }}</dd></div>

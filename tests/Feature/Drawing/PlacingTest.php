@@ -6,7 +6,7 @@ namespace Tests\Feature\Drawing;
 
 use App\Board\Library;
 use App\Board\NewElements;
-use Heurema\Drafting\Settling;
+use Heurema\Drafting\AgainstWalls;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Editor;
@@ -14,7 +14,7 @@ use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Words\FixtureKind;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Spatial\Home;
@@ -61,7 +61,7 @@ final class PlacingTest extends TestCase
     {
         $home = new Home(self::layout($corners));
         $plan = $home->plans['G'];
-        $settling = new Settling($plan);
+        $settling = new AgainstWalls($plan);
         $sides = $plan->spaces[0]->sides;
         self::assertGreaterThanOrEqual(12, count($sides));
         foreach (UnitSystem::cases() as $units) {
@@ -87,7 +87,7 @@ final class PlacingTest extends TestCase
         foreach ($plan->spaces[0]->sides as $side) {
             foreach (self::DISTANCES as $distance) {
                 $out = $side->segment->direction()->left();
-                $settled = (new Settling($plan))->of($side->segment->middle()->plus($out->times($distance)), 600, 500);
+                $settled = (new AgainstWalls($plan))->of($side->segment->middle()->plus($out->times($distance)), 600, 500);
                 self::assertEqualsWithDelta(0.0, $side->segment->leftOf($settled->at ?? new Point(0, 0)), 0.001);
                 self::assertEqualsWithDelta(1.0, Point::towards($settled->facing ?? 0.0)->dot($out), 1e-9);
             }
@@ -99,7 +99,7 @@ final class PlacingTest extends TestCase
         $layout = self::layout([[0.0, 0.0], [6000.0, 0.0], [6000.0, 4000.0], [0.0, 4000.0]], [['id' => 'p', 'from' => [3000, 0], 'to' => [3000, 4000], 'thickness' => 90, 'type' => 'interior']]);
         $home = new Home($layout);
         foreach ([[3000, 2000], [0, 2000], [6000, 1000], [1500, 0], [4500, 4000]] as [$x, $y]) {
-            $settled = (new Settling($home->plans['G']))->of(new Point($x, $y), 600, 600);
+            $settled = (new AgainstWalls($home->plans['G']))->of(new Point($x, $y), 600, 600);
             self::assertNotNull($settled);
             self::stands(new Fixture('f', FixtureKind::Washer, $settled->at, $settled->facing, 600, 600), $home->plans['G'], $home, "{$x} {$y}");
         }
@@ -107,7 +107,7 @@ final class PlacingTest extends TestCase
 
     public function test_a_turn_keeps_the_middle_and_ends_against_the_wall_behind(): void
     {
-        $settling = new Settling((new Home(self::layout([[0.0, 0.0], [4000.0, 0.0], [4000.0, 3000.0], [0.0, 3000.0]])))->plans['G']);
+        $settling = new AgainstWalls((new Home(self::layout([[0.0, 0.0], [4000.0, 0.0], [4000.0, 3000.0], [0.0, 3000.0]])))->plans['G']);
         // a bed 1500 by 2000 in the middle of the room keeps its middle
         self::assertEquals(new Point(1000.0, 1500.0), $settling->facing(new Point(2000, 1500), 0.0, 1500, 2000));
         // near the left wall its back goes to it
@@ -132,7 +132,7 @@ final class PlacingTest extends TestCase
             $turn = static fn(float $x, float $y): array => [round($x * cos($angle) - $y * sin($angle), 4), round($x * sin($angle) + $y * cos($angle), 4)];
             $plan = (new Home(self::layout([$turn(0, 0), $turn(4000, 0), $turn(4000, 3000), $turn(0, 3000)])))->plans['G'];
             $thing = new PlacedFixture(new Fixture('f', FixtureKind::Washer, new Point(...$turn($at, 100)), round(fmod(90 + rad2deg($angle), 360), 4), 600, 600), $plan);
-            self::assertEqualsWithDelta($turn($expected, 100), (new Settling($plan))->resized($thing, $width)->toArray(), 0.01);
+            self::assertEqualsWithDelta($turn($expected, 100), (new AgainstWalls($plan))->resized($thing, $width)->toArray(), 0.01);
         }
     }
 

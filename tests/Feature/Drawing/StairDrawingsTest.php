@@ -11,7 +11,7 @@ use App\Drawing\StairSymbol;
 use Heurema\Drafting\StairSection;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Tests\Measure\HeadroomTest;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -17,7 +17,7 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Words\FixtureKind;
-use Heurema\Measure\Catalogue;
+use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Review\Verdict;

@@ -20,6 +20,6 @@ final readonly class Add implements Edit
 
     public function words(): string
     {
-        return (new Entry($this->storey, $this->list, 0, $this->values))->name().' added';
+        return (new DraftElement($this->storey, $this->list, 0, $this->values))->name().' added';
     }
 }

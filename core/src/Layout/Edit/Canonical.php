@@ -9,10 +9,10 @@ use Heurema\Layout\Block;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Guard;
+use Heurema\Layout\JsonCursor;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Note;
 use Heurema\Layout\Opening;
-use Heurema\Layout\Place;
 use Heurema\Layout\Room;
 use Heurema\Layout\Soffit;
 use Heurema\Layout\Stair;
@@ -33,14 +33,14 @@ final class Canonical
     public static function entry(?string $list, array $values): array
     {
         try {
-            return self::read($list, new Place(json_decode(json_encode($values, JSON_THROW_ON_ERROR), false, 32, JSON_THROW_ON_ERROR)));
+            return self::read($list, new JsonCursor(json_decode(json_encode($values, JSON_THROW_ON_ERROR), false, 32, JSON_THROW_ON_ERROR)));
         } catch (UnreadableLayout|\JsonException) {
             return $values;
         }
     }
 
     /** @return array<string, mixed> */
-    private static function read(?string $list, Place $place): array
+    private static function read(?string $list, JsonCursor $place): array
     {
         return match ($list) {
             'walls' => Wall::read($place)->toArray(),

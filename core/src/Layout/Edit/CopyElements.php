@@ -37,7 +37,7 @@ final readonly class CopyElements implements Edit
     }
 
     /** @return array<string, mixed> */
-    private function placed(Entry $entry): array
+    private function placed(DraftElement $entry): array
     {
         if ($entry->list !== 'openings') {
             return $entry->moved(fn(Point $point): Point => $point->plus($this->by));

@@ -59,18 +59,18 @@ final class Draft
     /**
      * Where an entry stands.
      *
-     * @return Entry
+     * @return DraftElement
      *
      * @throws RefusedEdit when nothing has the id
      */
-    public function find(string $id): Entry
+    public function find(string $id): DraftElement
     {
         foreach ($this->lists as $key => $entries) {
             foreach ($entries as $position => $entry) {
                 if (($entry['id'] ?? null) === $id) {
                     $parts = explode('/', $key);
 
-                    return new Entry(isset($parts[1]) ? $parts[0] : null, $parts[1] ?? $parts[0], $position, $entry);
+                    return new DraftElement(isset($parts[1]) ? $parts[0] : null, $parts[1] ?? $parts[0], $position, $entry);
                 }
             }
         }
@@ -85,7 +85,7 @@ final class Draft
     }
 
     /** @param array<string, mixed> $values null takes a key away */
-    public function change(Entry $entry, array $values): void
+    public function change(DraftElement $entry, array $values): void
     {
         $after = Canonical::entry($entry->list, array_filter([...$entry->values, ...$values], static fn(mixed $value): bool => $value !== null));
         if ($after !== $entry->values) {
@@ -93,7 +93,7 @@ final class Draft
         }
     }
 
-    public function remove(Entry $entry): void
+    public function remove(DraftElement $entry): void
     {
         $this->make(new Change($entry->storey, $entry->list, $entry->position, $entry->values, null));
     }

@@ -56,7 +56,7 @@ final readonly class JoinWalls implements Edit
         throw new RefusedEdit('The walls do not meet at an end.');
     }
 
-    private function handOpenings(Draft $draft, Entry $wall, Segment $whole, Segment $line): void
+    private function handOpenings(Draft $draft, DraftElement $wall, Segment $whole, Segment $line): void
     {
         foreach ($draft->entriesOf($wall->storey, 'openings') as $values) {
             if (($values['wall'] ?? null) === $wall->id() && is_string($values['id'] ?? null)) {
@@ -75,7 +75,7 @@ final readonly class JoinWalls implements Edit
      *
      * @return array<string, string>
      */
-    private function turned(Entry $opening, Segment $line, Segment $whole): array
+    private function turned(DraftElement $opening, Segment $line, Segment $whole): array
     {
         if ($line->direction()->dot($whole->direction()) > 0) {
             return [];

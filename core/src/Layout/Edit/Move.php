@@ -29,7 +29,7 @@ final readonly class Move implements Edit
     }
 
     /** @return array<string, mixed> */
-    private function alongWall(Draft $draft, Entry $opening): array
+    private function alongWall(Draft $draft, DraftElement $opening): array
     {
         $wall = $opening->values['wall'] ?? null;
         if (is_string($wall) && in_array($wall, $this->ids, true)) {

@@ -27,7 +27,7 @@ final readonly class Remove implements Edit
         return implode(', ', $this->ids).' removed';
     }
 
-    private function removeOpenings(Draft $draft, Entry $wall): void
+    private function removeOpenings(Draft $draft, DraftElement $wall): void
     {
         foreach ($draft->entriesOf($wall->storey, 'openings') as $opening) {
             if (($opening['wall'] ?? null) === $wall->id() && is_string($opening['id'] ?? null) && !in_array($opening['id'], $this->ids, true)) {

@@ -35,7 +35,7 @@ final readonly class SetHeights implements Edit
         return "Heights of storey {$this->storey} set";
     }
 
-    private function growth(Entry $storey, string $key, ?float $height): float
+    private function growth(DraftElement $storey, string $key, ?float $height): float
     {
         $was = $storey->number($key);
 

@@ -37,7 +37,7 @@ final readonly class SplitWall implements Edit
         return "Wall {$this->id} split";
     }
 
-    private function hand(Draft $draft, Entry $opening): void
+    private function hand(Draft $draft, DraftElement $opening): void
     {
         $at = $opening->number('at') ?? 0.0;
         $half = ($opening->number('width') ?? 0.0) / 2;

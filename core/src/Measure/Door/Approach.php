@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Door;
 
 use Heurema\Geometry\Polygon;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -15,7 +15,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Doorway;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -36,14 +36,14 @@ final class Approach extends SubjectMeasure
         return $this->name;
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['side' => Answer::Word, 'reach' => Answer::Length, 'beyond_latch' => Answer::Length, 'beyond_hinge' => Answer::Length];
+        return ['side' => AnswerType::Word, 'reach' => AnswerType::Length, 'beyond_latch' => AnswerType::Length, 'beyond_hinge' => AnswerType::Length];
     }
 
     public function words(): array

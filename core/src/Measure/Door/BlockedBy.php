@@ -9,7 +9,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Tolerance;
 use Heurema\Geometry\Vertices;
 use Heurema\Layout\Words\DoorOperation;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -20,7 +20,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -35,9 +35,9 @@ final class BlockedBy extends SubjectMeasure
         return 'door.blocked_by';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Door;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\ClearOpening;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * Clear width times clear height.
@@ -25,9 +25,9 @@ final class ClearArea extends SubjectMeasure
         return 'door.clear_area';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Area;
+        return AnswerType::Area;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -7,7 +7,7 @@ namespace Heurema\Measure\Door;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\OpeningKind;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -17,7 +17,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\FoldingLeaves;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -39,9 +39,9 @@ final class ClearWidth extends SubjectMeasure
         return $this->name;
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     private const STOP = 13.0;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Door;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -13,7 +13,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -29,9 +29,9 @@ final class GlassArea extends SubjectMeasure
         return 'door.glass_area';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Area;
+        return AnswerType::Area;
     }
 
     private const STILE = 125.0;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Door;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -15,7 +15,7 @@ use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Beyond;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -31,14 +31,14 @@ final class Joins extends SubjectMeasure
         return 'door.joins';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     public function parameters(): array
     {
-        return ['one' => Answer::Word, 'other' => Answer::Word];
+        return ['one' => AnswerType::Word, 'other' => AnswerType::Word];
     }
 
     public function words(): array

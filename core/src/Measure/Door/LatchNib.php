@@ -7,7 +7,7 @@ namespace Heurema\Measure\Door;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Words\DoorOperation;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -17,7 +17,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Doorway;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -36,14 +36,14 @@ final class LatchNib extends SubjectMeasure
         return 'door.latch_nib';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['side' => Answer::Word, 'depth' => Answer::Length];
+        return ['side' => AnswerType::Word, 'depth' => AnswerType::Length];
     }
 
     public function words(): array

@@ -8,7 +8,7 @@ use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -19,7 +19,7 @@ use Heurema\Spatial\Doorway;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -44,9 +44,9 @@ final class Obstructed extends SubjectMeasure
         return 'door.obstructed';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -12,7 +12,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Geometry\Vertices;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\DoorOperation;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -22,7 +22,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -38,9 +38,9 @@ final class PocketShort extends SubjectMeasure
         return 'door.pocket_short';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -7,7 +7,7 @@ namespace Heurema\Measure\Door;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\WallSide;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -18,7 +18,7 @@ use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -36,9 +36,9 @@ final class SeriesSpace extends SubjectMeasure
         return 'door.series_space';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

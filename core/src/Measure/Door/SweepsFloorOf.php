@@ -9,7 +9,7 @@ use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -19,7 +19,7 @@ use Heurema\Spatial\ClearFloor;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -36,14 +36,14 @@ final class SweepsFloorOf extends SubjectMeasure
         return 'door.sweeps_floor_of';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     public function parameters(): array
     {
-        return ['width' => Answer::Length, 'depth' => Answer::Length];
+        return ['width' => AnswerType::Length, 'depth' => AnswerType::Length];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -8,7 +8,7 @@ use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -17,7 +17,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -32,9 +32,9 @@ final class SwingHits extends SubjectMeasure
         return 'door.swing_hits';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -7,7 +7,7 @@ namespace Heurema\Measure\Door;
 use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\WallSide;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -16,7 +16,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * What the room is used for that the leaf swings into; `outside` in the open, `none` where no leaf swings.
@@ -30,9 +30,9 @@ final class SwingsInto extends SubjectMeasure
         return 'door.swings_into';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Word;
+        return AnswerType::Word;
     }
 
     public function words(): array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Door;
 
 use Heurema\Layout\Words\OpeningKind;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -14,7 +14,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -29,9 +29,9 @@ final class Threshold extends SubjectMeasure
         return 'door.threshold';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

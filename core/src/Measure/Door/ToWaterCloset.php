@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Door;
 
 use Heurema\Layout\Words\FixtureKind;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -14,7 +14,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -29,9 +29,9 @@ final class ToWaterCloset extends SubjectMeasure
         return 'door.to_water_closet';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

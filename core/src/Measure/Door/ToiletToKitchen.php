@@ -6,7 +6,7 @@ namespace Heurema\Measure\Door;
 
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\RoomUse;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -17,7 +17,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -35,9 +35,9 @@ final class ToiletToKitchen extends SubjectMeasure
         return 'door.toilet_to_kitchen';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

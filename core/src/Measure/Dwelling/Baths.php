@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Heurema\Measure\Dwelling;
 
 use Heurema\Layout\Words\FixtureKind;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -27,9 +27,9 @@ final class Baths extends SubjectMeasure
         return 'dwelling.baths';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -26,9 +26,9 @@ final class Bedrooms extends SubjectMeasure
         return 'dwelling.bedrooms';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -12,7 +12,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -27,9 +27,9 @@ final class DoubleBedrooms extends SubjectMeasure
         return 'dwelling.double_bedrooms';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -13,7 +13,7 @@ use Heurema\Measure\Witness;
 use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -28,14 +28,14 @@ final class FixtureCount extends SubjectMeasure
         return 'dwelling.fixture_count';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     public function parameters(): array
     {
-        return ['kind' => Answer::Word];
+        return ['kind' => AnswerType::Word];
     }
 
     public function words(): array

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Heurema\Measure\Dwelling;
 
 use Heurema\Layout\Storey;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -30,9 +30,9 @@ final class FloorAboveGrade extends SubjectMeasure
         return 'dwelling.floor_above_grade';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

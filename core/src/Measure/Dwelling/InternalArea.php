@@ -6,7 +6,7 @@ namespace Heurema\Measure\Dwelling;
 
 use Heurema\Geometry\Polygon;
 use Heurema\Layout\Words\RoomUse;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -17,7 +17,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 
@@ -36,14 +36,14 @@ final class InternalArea extends SubjectMeasure
         return 'dwelling.internal_area';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Area;
+        return AnswerType::Area;
     }
 
     public function parameters(): array
     {
-        return ['count_from_height' => Answer::Length];
+        return ['count_from_height' => AnswerType::Length];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -13,7 +13,7 @@ use Heurema\Measure\Witness;
 use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -28,14 +28,14 @@ final class RoomsLacking extends SubjectMeasure
         return 'dwelling.rooms_lacking';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     public function parameters(): array
     {
-        return ['use' => Answer::Word, 'kind' => Answer::Word];
+        return ['use' => AnswerType::Word, 'kind' => AnswerType::Word];
     }
 
     public function words(): array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Dwelling;
 
 use Heurema\Layout\Words\RoomUse;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -15,7 +15,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Spatial\Beyond;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -30,14 +30,14 @@ final class ShareAtHeight extends SubjectMeasure
         return 'dwelling.share_at_height';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Ratio;
+        return AnswerType::Ratio;
     }
 
     public function parameters(): array
     {
-        return ['height' => Answer::Length];
+        return ['height' => AnswerType::Length];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

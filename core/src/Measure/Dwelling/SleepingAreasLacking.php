@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Dwelling;
 
 use Heurema\Layout\Words\RoomUse;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -14,8 +14,8 @@ use Heurema\Measure\Witness;
 use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /**
@@ -33,14 +33,14 @@ final class SleepingAreasLacking extends SubjectMeasure
         return 'dwelling.sleeping_areas_lacking';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     public function parameters(): array
     {
-        return ['kind' => Answer::Word];
+        return ['kind' => AnswerType::Word];
     }
 
     public function words(): array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Dwelling;
 
 use Heurema\Layout\Storey;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -13,7 +13,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -28,14 +28,14 @@ final class StoreysLacking extends SubjectMeasure
         return 'dwelling.storeys_lacking';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     public function parameters(): array
     {
-        return ['kind' => Answer::Word];
+        return ['kind' => AnswerType::Word];
     }
 
     public function words(): array

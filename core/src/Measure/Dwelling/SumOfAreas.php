@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -13,7 +13,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -29,14 +29,14 @@ final class SumOfAreas extends SubjectMeasure
         return 'dwelling.sum_of_areas';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Area;
+        return AnswerType::Area;
     }
 
     public function parameters(): array
     {
-        return ['uses' => Answer::Word];
+        return ['uses' => AnswerType::Word];
     }
 
     public function words(): array

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -14,7 +14,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
 
@@ -30,9 +30,9 @@ final class AboveCeiling extends SubjectMeasure
         return 'fixture.above_ceiling';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

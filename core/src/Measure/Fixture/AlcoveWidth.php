@@ -8,7 +8,7 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -20,7 +20,7 @@ use Heurema\Spatial\ClearFloor;
 use Heurema\Spatial\FreeZone;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -39,14 +39,14 @@ final class AlcoveWidth extends SubjectMeasure
         return 'fixture.alcove_width';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['deeper_than' => Answer::Length];
+        return ['deeper_than' => AnswerType::Length];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -7,7 +7,7 @@ namespace Heurema\Measure\Fixture;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Words\FixtureKind;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -16,7 +16,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -35,9 +35,9 @@ final class CenterSpacing extends SubjectMeasure
         return 'fixture.center_spacing';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -6,7 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -19,7 +19,7 @@ use Heurema\Spatial\ClearFloor;
 use Heurema\Spatial\FreeZone;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -41,14 +41,14 @@ final class ClearZone extends SubjectMeasure
         return 'fixture.clear_zone';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Ratio;
+        return AnswerType::Ratio;
     }
 
     public function parameters(): array
     {
-        return ['width' => Answer::Length, 'depth' => Answer::Length, 'anchor' => Answer::Word, 'besides' => Answer::Word];
+        return ['width' => AnswerType::Length, 'depth' => AnswerType::Length, 'anchor' => AnswerType::Word, 'besides' => AnswerType::Word];
     }
 
     public function words(): array

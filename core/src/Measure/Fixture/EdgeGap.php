@@ -6,7 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Sweep;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -16,7 +16,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -32,14 +32,14 @@ final class EdgeGap extends SubjectMeasure
         return 'fixture.edge_gap';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['side' => Answer::Word];
+        return ['side' => AnswerType::Word];
     }
 
     public function words(): array

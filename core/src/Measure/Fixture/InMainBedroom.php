@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -13,7 +13,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * Does the fixture stand in the largest bedroom of the home?
@@ -27,9 +27,9 @@ final class InMainBedroom extends SubjectMeasure
         return 'fixture.in_main_bedroom';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::YesNo;
+        return AnswerType::YesNo;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -6,7 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Sweep;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -16,7 +16,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\ClearFloor;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -52,9 +52,9 @@ final class InsideSize extends SubjectMeasure
         return $this->name;
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return $this->name === 'fixture.inside_area' ? Answer::Area : Answer::Length;
+        return $this->name === 'fixture.inside_area' ? AnswerType::Area : AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

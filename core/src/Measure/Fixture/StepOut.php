@@ -9,7 +9,7 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -21,7 +21,7 @@ use Heurema\Spatial\Doorway;
 use Heurema\Spatial\FreeZone;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -39,14 +39,14 @@ final class StepOut extends SubjectMeasure
         return 'fixture.step_out';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['along' => Answer::Length, 'of' => Answer::Word];
+        return ['along' => AnswerType::Length, 'of' => AnswerType::Word];
     }
 
     public function words(): array

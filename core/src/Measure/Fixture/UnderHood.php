@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Fixture;
 
 use Heurema\Layout\Words\FixtureKind;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -13,7 +13,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * Does a hood hang over the fixture?
@@ -27,9 +27,9 @@ final class UnderHood extends SubjectMeasure
         return 'fixture.under_hood';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::YesNo;
+        return AnswerType::YesNo;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -6,7 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Sweep;
 use Heurema\Geometry\Tolerance;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -15,7 +15,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
 
@@ -38,9 +38,9 @@ final class Unsupported extends SubjectMeasure
         return 'fixture.unsupported';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

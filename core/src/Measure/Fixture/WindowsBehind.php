@@ -6,7 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -16,8 +16,8 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /**
@@ -34,9 +34,9 @@ final class WindowsBehind extends SubjectMeasure
         return 'fixture.windows_behind';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Guard;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -12,7 +12,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\StandingGuard;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * Does it stand along the side of a flight?
@@ -26,9 +26,9 @@ final class AlongStair extends SubjectMeasure
         return 'guard.along_stair';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::YesNo;
+        return AnswerType::YesNo;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

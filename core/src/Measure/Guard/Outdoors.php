@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Guard;
 
 use Heurema\Geometry\Segment;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -14,7 +14,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Beyond;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\StandingGuard;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * Is the open air beside it?
@@ -28,9 +28,9 @@ final class Outdoors extends SubjectMeasure
         return 'guard.outdoors';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::YesNo;
+        return AnswerType::YesNo;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -10,7 +10,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Soffit;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -35,14 +35,14 @@ final class CeilingHeight extends OutlineMeasure
         return 'room.ceiling_height';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['beams_from' => Answer::Length, 'beams_apart' => Answer::Length, 'beams_up_to' => Answer::Length];
+        return ['beams_from' => AnswerType::Length, 'beams_apart' => AnswerType::Length, 'beams_up_to' => AnswerType::Length];
     }
 
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement

@@ -7,7 +7,7 @@ namespace Heurema\Measure\Room;
 use Heurema\Geometry\LargestRectangle;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -29,7 +29,7 @@ final class ClearBox extends FreeFloorMeasure
 
     public function parameters(): array
     {
-        return ['width' => Answer::Length, ...parent::parameters()];
+        return ['width' => AnswerType::Length, ...parent::parameters()];
     }
 
     protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\Segment;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -17,8 +17,8 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\SpaceSide;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /**
@@ -33,9 +33,9 @@ final class Doors extends SubjectMeasure
         return 'room.doors';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

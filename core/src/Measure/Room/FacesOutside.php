@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Room;
 
 use Heurema\Layout\Words\RoomUse;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -14,7 +14,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * Does any of the room's faces border the open air or a shaft?
@@ -28,9 +28,9 @@ final class FacesOutside extends SubjectMeasure
         return 'room.faces_outside';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::YesNo;
+        return AnswerType::YesNo;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\Polygon;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -27,14 +27,14 @@ final class FloorArea extends OutlineMeasure
         return 'room.floor_area';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Area;
+        return AnswerType::Area;
     }
 
     public function parameters(): array
     {
-        return ['count_from_height' => Answer::Length];
+        return ['count_from_height' => AnswerType::Length];
     }
 
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\Polygon;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * A measure of the floor that nothing stands on. `clear_of: swings` leaves out what the leaves of doors sweep as well.
@@ -21,14 +21,14 @@ use Heurema\Spatial\Subject;
  */
 abstract class FreeFloorMeasure extends SubjectMeasure
 {
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['clear_of' => Answer::Word];
+        return ['clear_of' => AnswerType::Word];
     }
 
     public function words(): array

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * Is no other room of a kind greater than this one? Of two that are as great the one whose id comes first counts.
@@ -20,9 +20,9 @@ use Heurema\Spatial\Subject;
  */
 abstract class GreatestRoom extends SubjectMeasure
 {
-    final public function answer(): Answer
+    final public function answer(): AnswerType
     {
-        return Answer::YesNo;
+        return AnswerType::YesNo;
     }
 
     final protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -6,7 +6,7 @@ namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\LargestRectangle;
 use Heurema\Geometry\Polygon;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -23,9 +23,9 @@ final class LongSide extends OutlineMeasure
         return 'room.long_side';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement

@@ -6,7 +6,7 @@ namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\FacingPairs;
 use Heurema\Geometry\Polygon;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -29,9 +29,9 @@ final class Narrowest extends OutlineMeasure
         return 'room.narrowest';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement

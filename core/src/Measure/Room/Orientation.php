@@ -7,7 +7,7 @@ namespace Heurema\Measure\Room;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -16,7 +16,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * In which sector of the compass the room's middle lies, seen from the middle of its storey: north, north-east and so on;
@@ -34,9 +34,9 @@ final class Orientation extends SubjectMeasure
         return 'room.orientation';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Word;
+        return AnswerType::Word;
     }
 
     /** @param non-empty-list<Point> $corners of one of its rooms */

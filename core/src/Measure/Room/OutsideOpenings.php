@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -15,7 +15,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
 
@@ -26,9 +26,9 @@ use Heurema\Units\Amount;
  */
 abstract class OutsideOpenings extends SubjectMeasure
 {
-    final public function answer(): Answer
+    final public function answer(): AnswerType
     {
-        return Answer::Area;
+        return AnswerType::Area;
     }
 
     final protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

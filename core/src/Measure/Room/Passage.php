@@ -7,7 +7,7 @@ namespace Heurema\Measure\Room;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Guard;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -19,8 +19,8 @@ use Heurema\Spatial\FloorTaken;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Spatial\WidestWay;
 use Heurema\Units\Amount;
 
@@ -37,14 +37,14 @@ final class Passage extends SubjectMeasure
         return 'room.passage';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['to' => Answer::Word];
+        return ['to' => AnswerType::Word];
     }
 
     public function words(): array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\Polygon;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -21,14 +21,14 @@ final class ShareAtHeight extends OutlineMeasure
         return 'room.share_at_height';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Ratio;
+        return AnswerType::Ratio;
     }
 
     public function parameters(): array
     {
-        return ['height' => Answer::Length];
+        return ['height' => AnswerType::Length];
     }
 
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement

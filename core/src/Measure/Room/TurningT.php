@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\Tee;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -31,14 +31,14 @@ final class TurningT extends FreeFloorMeasure
         return 'room.turning_t';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     public function parameters(): array
     {
-        return ['size' => Answer::Length, 'arm' => Answer::Length, ...parent::parameters()];
+        return ['size' => AnswerType::Length, 'arm' => AnswerType::Length, ...parent::parameters()];
     }
 
     protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement

@@ -10,7 +10,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\Window;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** The area that windows and doors between a room and the open air open up. */
 final class VentArea extends OutsideOpenings

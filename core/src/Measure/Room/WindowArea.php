@@ -11,7 +11,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /**

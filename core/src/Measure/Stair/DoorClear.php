@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Stair;
 
 use Heurema\Geometry\Segment;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -16,8 +16,8 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Stair\StairEnd;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\StairEnd;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -32,14 +32,14 @@ final class DoorClear extends SubjectMeasure
         return 'stair.door_clear';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['at' => Answer::Word];
+        return ['at' => AnswerType::Word];
     }
 
     public function words(): array

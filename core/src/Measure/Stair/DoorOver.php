@@ -8,7 +8,7 @@ use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -21,7 +21,7 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\Step;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -37,9 +37,9 @@ final class DoorOver extends SubjectMeasure
         return 'stair.door_over';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Stair;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -14,7 +14,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -29,14 +29,14 @@ final class HandrailHeight extends SubjectMeasure
         return 'stair.handrail_height';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['of' => Answer::Word];
+        return ['of' => AnswerType::Word];
     }
 
     public function words(): array

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Stair;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -12,11 +12,11 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
+use Heurema\Spatial\Headroom as LowestHeadroom;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
-use Heurema\Spatial\Stair\Headroom as LowestHeadroom;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -33,14 +33,14 @@ final class Headroom extends SubjectMeasure
         return 'stair.headroom';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['side_edge' => Answer::Length, 'over' => Answer::Word];
+        return ['side_edge' => AnswerType::Length, 'over' => AnswerType::Word];
     }
 
     public function words(): array

@@ -6,7 +6,7 @@ namespace Heurema\Measure\Stair;
 
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Landing;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -17,9 +17,9 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Stair\StairEnd;
 use Heurema\Spatial\Stair\StepKind;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\StairEnd;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -35,14 +35,14 @@ final class LandingSize extends SubjectMeasure
         return 'stair.landing';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     public function parameters(): array
     {
-        return ['at' => Answer::Word, 'of' => Answer::Word];
+        return ['at' => AnswerType::Word, 'of' => AnswerType::Word];
     }
 
     public function words(): array

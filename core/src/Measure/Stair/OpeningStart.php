@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Stair;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -16,7 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\OpeningEdge;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -32,14 +32,14 @@ final class OpeningStart extends SubjectMeasure
         return 'stair.opening_start';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     public function parameters(): array
     {
-        return ['headroom' => Answer::Length];
+        return ['headroom' => AnswerType::Length];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Stair;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -13,8 +13,8 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Stair\StairEnd;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\StairEnd;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -29,9 +29,9 @@ final class OutsideOpenings extends SubjectMeasure
         return 'stair.outside_openings';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

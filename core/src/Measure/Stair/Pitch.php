@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Stair;
 
 use Heurema\Geometry\Segment;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -18,7 +18,7 @@ use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\FlightRun;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\StepKind;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -33,9 +33,9 @@ final class Pitch extends SubjectMeasure
         return 'stair.pitch';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Angle;
+        return AnswerType::Angle;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

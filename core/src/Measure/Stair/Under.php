@@ -7,7 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -18,11 +18,11 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\Climb;
-use Heurema\Spatial\Stair\Covers;
 use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Stair\StairEnd;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\StairCovers;
+use Heurema\Spatial\StairEnd;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /**
@@ -37,9 +37,9 @@ final class Under extends SubjectMeasure
         return 'stair.under';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
@@ -54,7 +54,7 @@ final class Under extends SubjectMeasure
             foreach ($subject->shape->steps as $step) {
                 foreach (Overlap::parts($way, $step->outline) as $part) {
                     foreach ($part->outer->points as $point) {
-                        $height = $climb->nosingLine($step, $point) - Covers::STAIR_DEPTH;
+                        $height = $climb->nosingLine($step, $point) - StairCovers::STAIR_DEPTH;
                         $lowest = $lowest === null || $height < $lowest[0] ? [$height, $point, $name] : $lowest;
                     }
                 }
@@ -68,7 +68,7 @@ final class Under extends SubjectMeasure
             Amount::length(max(0.0, $lowest[0])),
             [Witness::mark($subject->storey(), $lowest[1], $home->length(max(0.0, $lowest[0])))],
             ["Lowest over {$lowest[2]}."],
-            ["{$subject->name()} is taken to be ".$home->length(Covers::STAIR_DEPTH).' deep, straight down from its nosings.'],
+            ["{$subject->name()} is taken to be ".$home->length(StairCovers::STAIR_DEPTH).' deep, straight down from its nosings.'],
         );
     }
 

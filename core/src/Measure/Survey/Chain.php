@@ -6,7 +6,7 @@ namespace Heurema\Measure\Survey;
 
 use Heurema\Layout\SurveyDistance;
 use Heurema\Layout\Words\SurveyRole;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -14,7 +14,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\TapedDistance;
 use Heurema\Units\Amount;
 
@@ -30,9 +30,9 @@ final class Chain extends SubjectMeasure
         return 'survey.chain';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Wall;
 
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -12,7 +12,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedWall;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\WallJoints;
 use Heurema\Spatial\WallTrouble;
 use Heurema\Units\Amount;
@@ -29,9 +29,9 @@ final class Gaps extends SubjectMeasure
         return 'wall.gaps';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Count;
+        return AnswerType::Count;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

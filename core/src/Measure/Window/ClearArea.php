@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Window;
 
 use Heurema\Layout\Words\WindowOperation;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\ClearOpening;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -13,7 +13,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
@@ -28,16 +28,16 @@ final class ClearArea extends SubjectMeasure
         return 'window.clear_area';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Area;
+        return AnswerType::Area;
     }
 
     private const LOUVRES_OPEN = 0.8;
 
     public function parameters(): array
     {
-        return ['for' => Answer::Word];
+        return ['for' => AnswerType::Word];
     }
 
     public function words(): array

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Heurema\Measure\Window;
 
 use Heurema\Layout\Words\WindowOperation;
-use Heurema\Measure\Answer;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\Subject;
+use Heurema\Spatial\Subject\Subject;
 
 /**
  * How wide the open window is clear: as given, else the glass opening (width less two frames) by operation: fixed and
@@ -26,9 +26,9 @@ final class ClearWidth extends SubjectMeasure
         return 'window.clear_width';
     }
 
-    public function answer(): Answer
+    public function answer(): AnswerType
     {
-        return Answer::Length;
+        return AnswerType::Length;
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -6,8 +6,8 @@ namespace Heurema\Spatial\Stair;
 
 use Heurema\Layout\Stair;
 use Heurema\Layout\Storey;
-use Heurema\Spatial\Subject;
-use Heurema\Spatial\SubjectType;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /** A stair with the storeys it joins. */
 final readonly class PlacedStair implements Subject

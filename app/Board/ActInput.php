@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board;
+
+use Heurema\Drafting\BlockPlan;
+use Heurema\Drafting\WallPen;
+use Heurema\Geometry\Point;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Layout;
+use Heurema\Layout\Storey;
+use Heurema\Layout\Words\WallType;
+use Heurema\Units\SizeReader;
+use Heurema\Units\UnreadableLength;
+use Illuminate\Support\ValidatedInput;
+
+/** What an act is asked for: what was chosen, the storey in sight, and lengths, places and words as they were typed or pointed at. */
+final class ActInput extends ValidatedInput
+{
+    public function storey(): string
+    {
+        return $this->string('storey')->value();
+    }
+
+    public function select(): string
+    {
+        return $this->string('select')->value();
+    }
+
+    /** @return list<string> all that is chosen, where that is several */
+    public function several(): array
+    {
+        $ids = array_values(array_unique(array_filter($this->array('ids'), is_string(...))));
+
+        return count($ids) > 1 ? $ids : [];
+    }
+
+    /** The storey in sight. */
+    public function drawnOn(Layout $layout): Storey
+    {
+        return $layout->storey($this->storey()) ?? throw new RefusedEdit("There is no storey \"{$this->storey()}\".");
+    }
+
+    /** The blocks of the storey in sight, a partition of the usual thickness apart. */
+    public function blockPlan(Layout $layout): BlockPlan
+    {
+        return new BlockPlan($this->drawnOn($layout)->blocks, UsualWalls::thicknesses($layout)['interior']);
+    }
+
+    /**
+     * A typed length in mm.
+     *
+     * @throws UnreadableLength
+     */
+    public function length(string $key, Layout $layout): float
+    {
+        return $layout->lengths()->read($this->string($key)->value())->mm;
+    }
+
+    /**
+     * A typed length in mm, if one was typed.
+     *
+     * @throws UnreadableLength
+     */
+    public function lengthIfTyped(string $key, Layout $layout): ?float
+    {
+        return $this->string($key)->trim()->isEmpty() ? null : $this->length($key, $layout);
+    }
+
+    /**
+     * The corner opposite to one, by a typed size, on the side to which the rectangle grows.
+     *
+     * @throws UnreadableLength
+     */
+    public function opposite(Point $corner, Layout $layout): Point
+    {
+        [$width, $depth] = (new SizeReader($layout->lengths()))->read($this->string('size')->value());
+        $grow = explode(',', $this->string('grow', '1,1')->value());
+
+        return $corner->plus(new Point(($grow[0] === '-1' ? -1 : 1) * $width->mm, (($grow[1] ?? '1') === '-1' ? -1 : 1) * $depth->mm));
+    }
+
+    /**
+     * Of what kind the walls are that are being drawn.
+     *
+     * @throws UnreadableLength
+     */
+    public function pen(Layout $layout): WallPen
+    {
+        return new WallPen($this->word('type', WallType::Interior), $this->length('thickness', $layout), $this->lengthIfTyped('height', $layout));
+    }
+
+    /**
+     * One word of a list; the default when it is none of them.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param T $default
+     *
+     * @return T
+     */
+    public function word(string $key, \BackedEnum $default): \BackedEnum
+    {
+        return $default::tryFrom($this->string($key)->value()) ?? $default;
+    }
+
+    /** @return array<string, string> typed values by key */
+    public function fields(): array
+    {
+        $fields = [];
+        foreach ($this->collect('fields') as $key => $value) {
+            $fields[(string) $key] = is_string($value) ? $value : '';
+        }
+
+        return $fields;
+    }
+
+    /** @throws RefusedEdit when it is not `x,y` in mm */
+    public function point(string $key): Point
+    {
+        return self::place($this->string($key)->value());
+    }
+
+    /** @throws RefusedEdit when it is not `x,y` in mm */
+    public static function place(string $text): Point
+    {
+        $parts = explode(',', $text);
+        if (count($parts) !== 2 || !is_numeric($parts[0]) || !is_numeric($parts[1])) {
+            throw new RefusedEdit('Point at a place on the plan.');
+        }
+
+        return new Point(round((float) $parts[0], 4), round((float) $parts[1], 4));
+    }
+}

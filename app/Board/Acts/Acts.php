@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+
+/** All that can be done on the board, by the name that its address has. */
+final class Acts
+{
+    private const ALL = [
+        'edit' => MakeEdit::class,
+        'remove' => RemoveChosen::class,
+        'move' => MoveChosen::class,
+        'line-up' => LineUpChosen::class,
+        'set-all' => SetValues::class,
+        'hang' => HangDoor::class,
+        'wall' => DrawWall::class,
+        'rectangle' => DrawRectangle::class,
+        'offset' => OffsetWall::class,
+        'split' => SplitWall::class,
+        'join' => JoinWalls::class,
+        'length' => SetLength::class,
+        'dimension' => SetDimension::class,
+        'distance' => SetDistance::class,
+        'openings' => PlaceOpenings::class,
+        'move-opening' => MoveOpening::class,
+        'thing' => PlaceFixture::class,
+        'move-thing' => MoveFixture::class,
+        'beside' => PlaceBeside::class,
+        'between' => FitBetween::class,
+        'convert' => ConvertOpening::class,
+        'stand' => SetCentreLine::class,
+        'copy' => CopyFixture::class,
+        'repeat' => RepeatFixture::class,
+        'mirror' => MirrorFixture::class,
+        'turn' => TurnFixture::class,
+        'space' => NameRoom::class,
+        'storey' => AddStorey::class,
+        'note' => WriteNote::class,
+        'void' => DrawFloorOpening::class,
+        'resize-void' => ResizeFloorOpening::class,
+        'stair' => PlaceStair::class,
+        'flight' => ShapeStair::class,
+        'taped' => KeepSurveyDistance::class,
+        'axes' => LayAxes::class,
+        'axis-walls' => BuildOnAxes::class,
+        'axis-columns' => SetColumns::class,
+        'remove-axes' => RemoveAxes::class,
+        'blocks' => ListBlocks::class,
+        'move-block' => MoveBlock::class,
+        'push-block' => PushBlock::class,
+        'swap-blocks' => SwapBlocks::class,
+        'resize-block' => ResizeBlock::class,
+        'give-way' => GiveWay::class,
+        'block-walls' => WallBlocks::class,
+        'home' => SetHome::class,
+        'outside-level' => SetOutsideLevel::class,
+        'handrails' => SetHandrails::class,
+        'values' => TypeValues::class,
+    ];
+
+    public static function named(string $name): ?Act
+    {
+        $class = self::ALL[$name] ?? null;
+
+        return $class === null ? null : new $class();
+    }
+}

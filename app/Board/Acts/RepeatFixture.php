@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\ActInput;
+use App\Board\Draws;
+use App\Board\NewElements;
+use Heurema\Geometry\Point;
+use Heurema\Layout\Edit\CopyElements;
+use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\Together;
+use Heurema\Layout\Layout;
+
+/** The chosen thing repeated in a row beside itself, with a clear distance between one and the next. */
+final readonly class RepeatFixture implements Draws
+{
+    public function edit(ActInput $asked, Layout $layout): Edit
+    {
+        $thing = (new Draft($layout))->find($asked->select());
+        $apart = ($thing->number('width') ?? 0.0) + $asked->length('distance', $layout);
+        $right = Point::towards(($thing->number('facing') ?? 0.0) - 90)->times($asked->string('side')->value() === 'left' ? -$apart : $apart);
+        $ids = (new NewElements($layout))->nextIds('f', max(1, min(50, $asked->integer('count'))));
+        $copies = array_map(static fn(string $id, int $number): Edit => new CopyElements([$asked->select() => $id], $right->times($number + 1)), $ids, array_keys($ids));
+
+        return new Together($copies, "{$asked->select()} repeated");
+    }
+
+    public function letter(): string
+    {
+        return 'f';
+    }
+}

@@ -1,0 +1,284 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Ring;
+
+/**
+ * A value in a document being read, with the JSON pointer to it. Every reading method checks what it reads.
+ *
+ * Lengths keep four decimals. A coordinate may be 10 km from the origin, a length 10 km, a text 500 characters, a name 200.
+ */
+final readonly class JsonCursor
+{
+    public const FARTHEST_MM = 10_000_000.0;
+    public const LONGEST_TEXT = 500;
+    public const LONGEST_NAME = 200;
+
+    /** Control characters but tabs and line breaks, and code points that are no characters. */
+    private const NO_TEXT = '/[\x{00}-\x{08}\x{0B}\x{0C}\x{0E}-\x{1F}\x{7F}-\x{9F}\x{FDD0}-\x{FDEF}\x{FFFE}\x{FFFF}\x{1FFFE}\x{1FFFF}\x{2FFFE}\x{2FFFF}\x{10FFFE}\x{10FFFF}]/u';
+
+    public function __construct(private mixed $value, public string $pointer = '') {}
+
+    /**
+     * This place as an object with no other keys than the ones named.
+     *
+     * @param list<string> $keys
+     *
+     * @throws UnreadableLayout
+     */
+    public function object(array $keys): self
+    {
+        if (!$this->value instanceof \stdClass) {
+            throw $this->refuse('expected an object, '.$this->found());
+        }
+        foreach (array_keys(get_object_vars($this->value)) as $key) {
+            if (!in_array((string) $key, $keys, true)) {
+                throw $this->child((string) $key)->refuse('unknown key; expected one of '.implode(', ', $keys));
+            }
+        }
+
+        return $this;
+    }
+
+    public function has(string $key): bool
+    {
+        return $this->value instanceof \stdClass && property_exists($this->value, $key);
+    }
+
+    /** @throws UnreadableLayout when the key is missing */
+    public function get(string $key): self
+    {
+        if (!$this->has($key)) {
+            throw $this->child($key)->refuse('missing');
+        }
+
+        return $this->child($key);
+    }
+
+    public function optional(string $key): ?self
+    {
+        return $this->has($key) ? $this->child($key) : null;
+    }
+
+    /**
+     * @return list<self>
+     *
+     * @throws UnreadableLayout
+     */
+    public function items(int $most = 20_000): array
+    {
+        if (!is_array($this->value)) {
+            throw $this->refuse('expected a list, '.$this->found());
+        }
+        if (count($this->value) > $most) {
+            throw $this->refuse("expected at most {$most} entries, found ".count($this->value));
+        }
+
+        return array_map(fn(mixed $item, int|string $i): self => new self($item, "{$this->pointer}/{$i}"), $this->value, array_keys($this->value));
+    }
+
+    public function number(float $least, float $most): float
+    {
+        if (!is_int($this->value) && !is_float($this->value)) {
+            throw $this->refuse('expected a number, '.$this->found());
+        }
+        if (!($this->value >= $least && $this->value <= $most)) {
+            throw $this->refuse('expected a number from '.self::plain($least).' to '.self::plain($most).', found '.json_encode(is_finite((float) $this->value) ? $this->value : 'infinity'));
+        }
+
+        return round((float) $this->value, 4) + 0.0;
+    }
+
+    /** A length of zero or more, in mm. */
+    public function length(): float
+    {
+        return $this->number(0, self::FARTHEST_MM);
+    }
+
+    /** A length above zero, in mm. */
+    public function size(): float
+    {
+        $size = $this->number(0, self::FARTHEST_MM);
+        if ($size <= 0.0) {
+            throw $this->refuse('expected a length above 0');
+        }
+
+        return $size;
+    }
+
+    /** A height above or below a datum, in mm. */
+    public function elevation(): float
+    {
+        return $this->number(-self::FARTHEST_MM, self::FARTHEST_MM);
+    }
+
+    public function angle(): float
+    {
+        return $this->number(-360, 360);
+    }
+
+    public function integer(int $least, int $most): int
+    {
+        if (!is_int($this->value) || $this->value < $least || $this->value > $most) {
+            throw $this->refuse("expected a whole number from {$least} to {$most}, ".$this->found());
+        }
+
+        return $this->value;
+    }
+
+    public function boolean(): bool
+    {
+        if (!is_bool($this->value)) {
+            throw $this->refuse('expected true or false, '.$this->found());
+        }
+
+        return $this->value;
+    }
+
+    /** What something is called. */
+    public function name(): string
+    {
+        return $this->text(self::LONGEST_NAME);
+    }
+
+    public function text(int $longest = self::LONGEST_TEXT): string
+    {
+        if (!is_string($this->value)) {
+            throw $this->refuse('expected a text, '.$this->found());
+        }
+        if (mb_strlen($this->value) > $longest) {
+            throw $this->refuse("expected a text of at most {$longest} characters, found ".mb_strlen($this->value));
+        }
+        if (preg_match(self::NO_TEXT, $this->value, $found) === 1) {
+            throw $this->refuse(sprintf('expected a text without control characters, found U+%04X', mb_ord($found[0])));
+        }
+
+        return $this->value;
+    }
+
+    public function identifier(): string
+    {
+        if (!is_string($this->value) || preg_match('/^[A-Za-z0-9_-]{1,40}$/D', $this->value) !== 1) {
+            throw $this->refuse('expected an id of 1 to 40 letters, digits, _ or -, '.$this->found());
+        }
+
+        return $this->value;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $words
+     *
+     * @return T
+     */
+    public function word(string $words): \BackedEnum
+    {
+        $word = is_string($this->value) ? $words::tryFrom($this->value) : null;
+        if ($word === null) {
+            $known = array_map(static fn(\BackedEnum $case): string => (string) $case->value, $words::cases());
+
+            throw $this->refuse('expected one of '.implode(', ', $known).', '.$this->found());
+        }
+
+        return $word;
+    }
+
+    /** The one value that is allowed here. */
+    public function exactly(int|string $value): void
+    {
+        if ($this->value !== $value) {
+            throw $this->refuse('expected '.json_encode($value).', '.$this->found());
+        }
+    }
+
+    public function point(): Point
+    {
+        $pair = $this->pair();
+
+        return new Point(
+            $pair[0]->number(-self::FARTHEST_MM, self::FARTHEST_MM),
+            $pair[1]->number(-self::FARTHEST_MM, self::FARTHEST_MM),
+        );
+    }
+
+    /** @return list<Point> */
+    public function points(int $least): array
+    {
+        $points = array_map(static fn(self $item): Point => $item->point(), $this->items(1000));
+        if (count($points) < $least) {
+            throw $this->refuse("expected at least {$least} points");
+        }
+
+        return $points;
+    }
+
+    /** An outline of three or more points that encloses some area. */
+    public function ring(): Ring
+    {
+        $points = $this->points(3);
+        if ($points === [] || (new Ring($points))->area() < 1.0) {
+            throw $this->refuse('expected an outline that encloses some area');
+        }
+        $ring = new Ring($points);
+
+        return $ring->isSimple() ? $ring : throw $this->refuse('expected an outline that does not cross or touch itself');
+    }
+
+    /** @return array{self, self} */
+    public function pair(): array
+    {
+        $items = $this->items();
+        if (count($items) !== 2) {
+            throw $this->refuse('expected two values, found '.count($items));
+        }
+
+        return [$items[0], $items[1]];
+    }
+
+    public function isNull(): bool
+    {
+        return $this->value === null;
+    }
+
+    public function isObject(): bool
+    {
+        return $this->value instanceof \stdClass;
+    }
+
+    /** The value untouched, of a place whose content is nobody's business but the writer's. */
+    public function raw(): mixed
+    {
+        return $this->value;
+    }
+
+    public function refuse(string $expected): UnreadableLayout
+    {
+        return new UnreadableLayout($this->pointer, $expected);
+    }
+
+    private function child(string $key): self
+    {
+        $value = $this->value instanceof \stdClass ? ($this->value->{$key} ?? null) : null;
+
+        return new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], mb_strimwidth($key, 0, 60, '…')));
+    }
+
+    private function found(): string
+    {
+        return match (true) {
+            is_array($this->value) => 'found a list',
+            $this->value instanceof \stdClass => 'found an object',
+            default => 'found '.mb_strimwidth((string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60, '…'),
+        };
+    }
+
+    private static function plain(float $number): string
+    {
+        return number_format($number, 0, '.', '');
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure;
+
+use Heurema\Units\Quantity;
+
+/** What kind of answer a measure gives. */
+enum AnswerType
+{
+    case Length;
+    case Area;
+    case Angle;
+    case Ratio;
+    case Count;
+    case YesNo;
+    case Word;
+
+    /** @throws \LogicException for words, and for yes and no */
+    public function quantity(): Quantity
+    {
+        return match ($this) {
+            self::Length => Quantity::Length,
+            self::Area => Quantity::Area,
+            self::Angle => Quantity::Angle,
+            self::Ratio => Quantity::Ratio,
+            self::Count => Quantity::Count,
+            self::YesNo, self::Word => throw new \LogicException('Words have no size.'),
+        };
+    }
+
+    public static function ofQuantity(Quantity $quantity): self
+    {
+        return match ($quantity) {
+            Quantity::Length => self::Length,
+            Quantity::Area => self::Area,
+            Quantity::Angle => self::Angle,
+            Quantity::Ratio => self::Ratio,
+            Quantity::Count => self::Count,
+        };
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\BeyondOpening;
+
+use Heurema\Layout\Words\WallSide;
+use Heurema\Measure\AnswerType;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Room\ClearBox;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Units\Amount;
+
+/**
+ * How deep a rectangle of a wanted `width` finds room on the free floor of the room that the leaf swings into, clear of
+ * all leaves.
+ *
+ * @extends SubjectMeasure<PlacedOpening>
+ */
+final class BoxBeyondSwing extends SubjectMeasure
+{
+    public function name(): string
+    {
+        return 'door.box_beyond_swing';
+    }
+
+    public function answer(): AnswerType
+    {
+        return AnswerType::Length;
+    }
+
+    public function parameters(): array
+    {
+        return ['width' => AnswerType::Length];
+    }
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $details = $subject->opening->door;
+        if ($details?->opens === null) {
+            return new Unknown(["{$subject->id()}.opens"]);
+        }
+        $room = $details->opens === WallSide::Left ? $subject->left->room : $subject->right->room;
+
+        return $room === null
+            ? new NotApplicable('It swings into no room.')
+            : (new ClearBox())->of($room, $home, new Parameters(['width' => Amount::length($with->number('width') ?? 0.0), 'clear_of' => 'swings']));
+    }
+}
