@@ -2,13 +2,14 @@ import htmx from 'htmx.org';
 import { Viewport } from './viewport.js';
 import { Board } from './board/board.js';
 import { copyTables } from './copies.js';
+import { all, csrfToken, field } from './dom.js';
 import { Review } from './review.js';
 
 // what the server draws takes its place at once
 htmx.config.defaultSettleDelay = 0;
 
-document.addEventListener('htmx:configRequest', (event) => {
-    event.detail.headers['X-CSRF-TOKEN'] = document.querySelector('meta[name="csrf-token"]').content;
+document.addEventListener('htmx:configRequest', (/** @type {CustomEvent} */ event) => {
+    event.detail.headers['X-CSRF-TOKEN'] = csrfToken();
     const plan = document.getElementById('plan');
     if (plan) event.detail.headers['X-Drawn-Storey'] = plan.dataset.storey;
 });
@@ -16,11 +17,11 @@ document.addEventListener('htmx:configRequest', (event) => {
 copyTables();
 
 // drawings that nobody zooms say themselves how many millimetres lie under a pixel
-for (const drawing of document.querySelectorAll('[data-scale]')) drawing.style.setProperty('--scale', drawing.dataset.scale);
+for (const drawing of all('[data-scale]')) drawing.style.setProperty('--scale', drawing.dataset.scale);
 
 // a home is usually drawn in the units of its country
 document.addEventListener('change', ({ target }) => {
-    if ('setsUnits' in target.dataset) target.form.elements.units.value = target.selectedOptions[0].dataset.units;
+    if (target instanceof HTMLSelectElement && 'setsUnits' in target.dataset) field(target.form, 'units').value = target.selectedOptions[0].dataset.units;
 });
 
 const sheet = document.getElementById('plan-sheet');

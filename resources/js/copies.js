@@ -1,9 +1,11 @@
+import { around, byId } from './dom.js';
+
 /** Buttons that copy a table, cells parted by tabs, for spreadsheets to take in. */
 export function copyTables() {
     document.addEventListener('click', async (event) => {
-        const button = event.target.closest('[data-copies]');
+        const button = around(event, '[data-copies]');
         if (!button) return;
-        const rows = [...document.getElementById(button.dataset.copies).rows];
+        const rows = [...byId(button.dataset.copies, HTMLTableElement).rows];
         const text = rows.map((row) => [...row.cells].map((cell) => cell.innerText.replace(/\s+/g, ' ').trim()).join('\t')).join('\n');
         try {
             await navigator.clipboard.writeText(text);

@@ -1,3 +1,4 @@
+import { all, around, byId } from './dom.js';
 import { Viewport } from './viewport.js';
 
 /** The review page: keys, pointing at the plan, and keeping list, evidence and plan in step. */
@@ -16,7 +17,7 @@ export class Review {
             u: () => this.rule('uphold'), e: () => this.rule('settle'), w: () => this.rule('waive', true), a: () => this.rule('ask', true),
             l: () => this.push('#ruling-form [data-key="l"]'), z: () => this.push('#ruling-undo button'),
             m: () => this.startRemark(),
-            '?': () => document.getElementById('keys').showModal(),
+            '?': () => byId('keys', HTMLDialogElement).showModal(),
         };
         this.sheetKeys = {
             ArrowLeft: () => viewport.move(-0.1, 0), ArrowRight: () => viewport.move(0.1, 0),
@@ -26,14 +27,14 @@ export class Review {
         page.addEventListener('click', (event) => this.click(event));
         document.addEventListener('htmx:afterSettle', () => this.settle());
         document.addEventListener('htmx:sendError', () => this.complain('The server does not answer. What you see is what was last read.'));
-        document.addEventListener('htmx:responseError', (event) => this.complain(`The server refused (${event.detail.xhr.status}).`));
+        document.addEventListener('htmx:responseError', (/** @type {CustomEvent} */ event) => this.complain(`The server refused (${event.detail.xhr.status}).`));
         // opened as it is, a review begins with all of the plan; an address that names a finding goes to it
         const asked = new URLSearchParams(location.search);
         this.settle(asked.has('finding') || asked.has('subject'));
     }
 
     press(event) {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.target.closest?.('input, textarea, select, dialog')) return;
+        if (event.ctrlKey || event.metaKey || event.altKey || around(event, 'input, textarea, select, dialog')) return;
         const onSheet = event.target.id === 'plan-sheet' ? this.sheetKeys[event.key] : undefined;
         const act = onSheet ?? this.keys[event.key];
         if (!act) return;
@@ -42,11 +43,11 @@ export class Review {
     }
 
     click(event) {
-        const zoom = event.target.closest('[data-zoom]')?.dataset.zoom;
+        const zoom = around(event, '[data-zoom]')?.dataset.zoom;
         if (zoom === 'in') this.viewport.zoom(1 / 1.25);
         if (zoom === 'out') this.viewport.zoom(1.25);
         if (zoom === 'all') this.viewport.showAll();
-        const thing = event.target.closest('[data-subject]');
+        const thing = around(event, '[data-subject]');
         if (thing && !this.viewport.dragged) this.choose(thing.dataset.subject);
     }
 
@@ -61,10 +62,10 @@ export class Review {
 
     /** With words of its own, the key only leads to the field; Enter there takes that kind. */
     rule(kind, withWords = false) {
-        const form = document.getElementById('ruling-form');
+        const form = /** @type {HTMLFormElement|null} */ (document.getElementById('ruling-form'));
         if (!form) return;
-        const words = form.querySelector('#ruling-words');
-        const button = form.querySelector(`button[value="${kind}"]`);
+        const words = byId('ruling-words', HTMLTextAreaElement);
+        const [button] = all(`button[value="${kind}"]`, form);
         if (!withWords || words.value.trim() !== '') {
             button.click();
             return;
@@ -80,29 +81,28 @@ export class Review {
     }
 
     push(selector) {
-        document.querySelector(selector)?.click();
+        all(selector)[0]?.click();
     }
 
     /** The next click on the plan is where the remark goes. */
     startRemark() {
-        const dialog = document.getElementById('remark');
+        const dialog = /** @type {HTMLDialogElement|null} */ (document.getElementById('remark'));
         if (!dialog) return;
         const sheet = document.getElementById('plan-sheet');
         sheet.classList.add('is-pinning');
         sheet.addEventListener('click', (event) => {
             event.stopPropagation();
             sheet.classList.remove('is-pinning');
-            const svg = document.getElementById('plan');
+            const svg = /** @type {SVGSVGElement} */ (document.querySelector('#plan'));
             const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
-            dialog.querySelector('[name="storey"]').value = svg.dataset.storey;
-            dialog.querySelector('[name="x"]').value = Math.round(at.x);
-            dialog.querySelector('[name="y"]').value = Math.round(-at.y);
+            const { elements } = dialog.querySelector('form');
+            for (const [name, value] of Object.entries({ storey: svg.dataset.storey, x: Math.round(at.x), y: Math.round(-at.y) })) elements[name].value = value;
             dialog.showModal();
         }, { once: true, capture: true });
     }
 
     step(by) {
-        const rows = [...document.querySelectorAll('.row-link')];
+        const rows = all('.row-link');
         if (rows.length === 0) return;
         const at = rows.findIndex((row) => row.hasAttribute('aria-current'));
         const next = at < 0 ? (by > 0 ? 0 : rows.length - 1) : (at + by + rows.length) % rows.length;
@@ -110,7 +110,7 @@ export class Review {
     }
 
     nextStorey() {
-        const storeys = [...document.querySelectorAll('#storeys a')].reverse();
+        const storeys = all('#storeys a').reverse();
         const at = storeys.findIndex((storey) => storey.hasAttribute('aria-current'));
         storeys[(at + 1) % storeys.length]?.click();
     }
@@ -125,7 +125,7 @@ export class Review {
         if (goes) this.focus();
         this.showMarks();
         const chosen = document.getElementById('evidence').dataset.finding;
-        for (const row of document.querySelectorAll('.row-link')) {
+        for (const row of all('.row-link')) {
             const isChosen = row.dataset.finding === chosen;
             row.toggleAttribute('aria-current', isChosen);
             if (isChosen) {
@@ -138,7 +138,7 @@ export class Review {
     /** The witness speaks for the chosen thing; its sign would only lie in the way. */
     showMarks() {
         const chosen = document.getElementById('evidence').dataset.chosenSubject;
-        for (const mark of document.querySelectorAll('[data-mark]')) mark.toggleAttribute('hidden', mark.dataset.mark === chosen);
+        for (const mark of all('[data-mark]')) mark.toggleAttribute('hidden', mark.dataset.mark === chosen);
     }
 
     complain(message) {

@@ -70,7 +70,7 @@ final class KeptBooksTest extends TestCase
         $stamp = static fn(): mixed => require base_path('config/rules.php');
         $before = $stamp();
         self::assertSame($before, $stamp());
-        $file = base_path('core/src/Rulebook/Term/Fact.php');
+        $file = base_path('core/src/Rulebook/Language/Fact.php');
         $time = (int) filemtime($file);
         try {
             touch($file, $time + 1);

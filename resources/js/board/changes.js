@@ -1,3 +1,5 @@
+import { all } from '../dom.js';
+
 /** What an edit changed among the open findings: said beside the plan, and marked in their list. */
 export class Changes {
     constructor(output) {
@@ -10,7 +12,7 @@ export class Changes {
         const now = Changes.open();
         const come = [...now].filter(([finding, row]) => this.before.get(finding)?.verdict !== row.verdict);
         const gone = [...this.before].filter(([finding]) => !now.has(finding));
-        for (const row of document.querySelectorAll('#rows .is-new')) row.classList.remove('is-new');
+        for (const row of all('#rows .is-new')) row.classList.remove('is-new');
         for (const [, { element }] of come) element.classList.add('is-new');
         const words = [Changes.words(gone, 'settled'), Changes.words(come, 'new')].filter(Boolean);
         this.output.textContent = words.join(' ') || 'No finding changed.';
@@ -18,7 +20,7 @@ export class Changes {
     }
 
     static open() {
-        return new Map([...document.querySelectorAll('#rows [data-finding]')].map((element) => [element.dataset.finding, {
+        return new Map(all('#rows [data-finding]').map((element) => [element.dataset.finding, {
             element, verdict: element.dataset.verdict, title: element.querySelector('.row-title').textContent,
         }]));
     }

@@ -1,3 +1,4 @@
+import { csrfToken } from '../dom.js';
 import { patch } from './patch.js';
 
 /** Asks the server and puts the parts of the board that it sends in their places, each as soon as it has arrived. */
@@ -33,7 +34,7 @@ export class Exchange {
     fetch(address, values = null) {
         const headers = {
             Accept: 'text/html', 'X-Requested-With': 'XMLHttpRequest', 'X-Board-Parts': this.known,
-            'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content,
+            'X-CSRF-TOKEN': csrfToken(),
         };
         return fetch(address, values === null ? { headers } : { method: 'POST', body: Exchange.encoded(values), headers });
     }
@@ -68,7 +69,7 @@ export class Exchange {
     /** What is being written to a letter is kept. */
     static replace(old, element) {
         for (const field of old.querySelectorAll('textarea[id]')) {
-            const fresh = element.querySelector(`#${field.id}`);
+            const fresh = /** @type {HTMLTextAreaElement|null} */ (element.querySelector(`#${field.id}`));
             if (!fresh || field.value === field.defaultValue) continue;
             fresh.value = field.value;
             fresh.closest('details')?.setAttribute('open', '');

@@ -3,12 +3,10 @@ const SVG = 'http://www.w3.org/2000/svg';
 /** What is drawn over the plan while something is being done: lines that follow the pointer, and what the server says would come of it. */
 export class Ghost {
     constructor(drawing) {
-        [this.lines, this.trial, this.lit] = ['ghost-lines', 'ghost-trial', 'ghost-lit'].map((name) => {
-            const group = document.createElementNS(SVG, 'g');
-            group.setAttribute('class', name);
-            drawing.append(group);
-            return group;
-        });
+        this.lines = Ghost.element('g', { class: 'ghost-lines' });
+        this.trial = Ghost.element('g', { class: 'ghost-trial' });
+        this.lit = Ghost.element('g', { class: 'ghost-lit' });
+        drawing.append(this.lines, this.trial, this.lit);
     }
 
     clear() {

@@ -15,7 +15,10 @@ export class Outbox {
      *     chooseAfter: (item: object, id: string) => void, settled: () => void}} board
      */
     constructor(key, board) {
-        Object.assign(this, { key, board, sending: false });
+        this.key = key;
+        this.board = board;
+        this.sending = false;
+        this.stale = false;
         this.items = JSON.parse(localStorage.getItem(key) ?? '[]');
         addEventListener('online', () => this.send());
         this.send();

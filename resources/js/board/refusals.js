@@ -1,20 +1,24 @@
+import { around } from '../dom.js';
+
 /** What the server did not make, kept in sight until it is mended or dropped. */
 export class Refusals {
     /** @param {(item: object) => void} mend called with what is to be tried again */
     constructor(list, mend) {
         this.list = list;
+        /** @type {WeakMap<Element, object>} by row */
+        this.items = new WeakMap();
         list.addEventListener('click', (event) => {
-            const button = event.target.closest('button');
+            const button = around(event, 'button');
             if (!button) return;
             const row = button.closest('li');
             row.remove();
-            if (button.dataset.refusal === 'mend') mend(row.item);
+            if (button.dataset.refusal === 'mend') mend(this.items.get(row));
         });
     }
 
     add(item, why) {
         const row = document.createElement('li');
-        row.item = item;
+        this.items.set(row, item);
         const what = document.createElement('span');
         what.textContent = `Not made: ${Refusals.words(item)}. ${why} `;
         row.append(what, Refusals.button('mend', 'Mend'), ' ', Refusals.button('drop', 'Drop'));

@@ -1,3 +1,5 @@
+import { all } from '../dom.js';
+
 /**
  * Where the pointer is taken to be on the plan: on what is near it, with a plain word for what that is. The server says what there is to
  * catch, exactly; of what is near, points come before middles, middles before lines, and faces before the middles of walls.
@@ -20,7 +22,7 @@ export class Snapping {
 
     /** Called again when the plan was drawn anew. */
     read() {
-        const catches = JSON.parse(document.querySelector('#plan [data-catches]')?.dataset.catches ?? '{}');
+        const catches = JSON.parse(all('#plan [data-catches]')[0]?.dataset.catches ?? '{}');
         this.lines = Object.entries(catches).flatMap(([word, lines]) => lines.map(([x1, y1, x2, y2]) => ({ word, line: [{ x: x1, y: y1 }, { x: x2, y: y2 }] })));
     }
 

@@ -1,8 +1,10 @@
+import { all, byId, field } from '../dom.js';
+
 /** A dimension on the plan that is chosen and typed: its exact value, and which of its two ends moves. */
 export class TypedDimension {
     constructor(board) {
         this.board = board;
-        this.form = document.getElementById('dimension-edit');
+        this.form = byId('dimension-edit', HTMLFormElement);
     }
 
     open(drawn) {
@@ -10,20 +12,20 @@ export class TypedDimension {
         const [x1, y1, x2, y2] = drawn.dataset.dimension.split(' ').map(Number);
         board.use('choose');
         form.hidden = false;
-        Object.assign(form.elements.from, { value: `${x1},${y1}` });
-        Object.assign(form.elements.to, { value: `${x2},${y2}` });
-        form.elements.distance.value = board.exactly(Math.hypot(x2 - x1, y2 - y1));
-        form.elements.moves.replaceChildren(...['to', 'from'].filter((end) => drawn.dataset[end] !== '').map((end) => TypedDimension.option(drawn.dataset[end], end, end === 'to' ? [x2 - x1, y2 - y1] : [x1 - x2, y1 - y2])));
-        for (const one of document.querySelectorAll('#plan .typed')) one.classList.remove('typed');
+        field(form, 'from').value = `${x1},${y1}`;
+        field(form, 'to').value = `${x2},${y2}`;
+        field(form, 'distance').value = board.lengths.exactly(Math.hypot(x2 - x1, y2 - y1));
+        field(form, 'moves').replaceChildren(...['to', 'from'].filter((end) => drawn.dataset[end] !== '').map((end) => TypedDimension.option(drawn.dataset[end], end, end === 'to' ? [x2 - x1, y2 - y1] : [x1 - x2, y1 - y2])));
+        for (const one of all('#plan .typed')) one.classList.remove('typed');
         drawn.classList.add('typed');
-        board.showMoving(form);
-        board.read(form.elements.distance);
-        form.elements.distance.select();
+        board.forms.showMoving(form);
+        board.forms.read(field(form, 'distance'));
+        field(form, 'distance').select();
     }
 
     /** Steps through the dimensions on the plan. */
     next(by) {
-        const drawn = [...document.querySelectorAll('#plan [data-dimension]')];
+        const drawn = all('#plan [data-dimension]');
         const at = drawn.findIndex((one) => one.classList.contains('typed'));
         if (drawn.length > 0) this.open(drawn[(at + by + drawn.length) % drawn.length]);
     }

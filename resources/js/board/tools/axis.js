@@ -12,6 +12,4 @@ export class Axis extends Drawing {
         this.board.act('mirror', { from: Drawing.text(this.from), to: Drawing.text(at) });
         this.board.use('choose');
     }
-
-    typed() {}
 }

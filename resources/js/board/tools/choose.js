@@ -1,14 +1,13 @@
-/** Chooses what is pointed at, and drags what is chosen; what comes of it is shown before it is let go. */
-export class Choose {
-    name = 'choose';
+import { all } from '../../dom.js';
+import { Tool } from './tool.js';
 
-    constructor(board) {
-        this.board = board;
-    }
+/** Chooses what is pointed at, and drags what is chosen; what comes of it is shown before it is let go. */
+export class Choose extends Tool {
+    name = 'choose';
 
     /** What lies under the pointer: things before the floor openings that they stand in, and these before rooms. */
     static under(event) {
-        const found = document.elementsFromPoint(event.clientX, event.clientY).map((drawn) => drawn.closest('#plan [data-subject]')).filter(Boolean);
+        const found = document.elementsFromPoint(event.clientX, event.clientY).map((drawn) => /** @type {HTMLElement} */ (drawn.closest('#plan [data-subject]'))).filter(Boolean);
         const under = (...classes) => found.find((drawn) => !classes.some((name) => drawn.classList.contains(name)));
         return under('void', 'room') ?? under('room') ?? event.target.closest('[data-subject]');
     }
@@ -47,7 +46,7 @@ export class Choose {
     static within(start, end) {
         const [left, right] = [start.x, end.clientX].sort((a, b) => a - b);
         const [top, bottom] = [start.y, end.clientY].sort((a, b) => a - b);
-        const drawn = [...document.querySelectorAll('#plan [data-subject]:not(.room)')].filter((one) => {
+        const drawn = all('#plan [data-subject]:not(.room)').filter((one) => {
             const box = one.getBoundingClientRect();
             const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
             return x >= left && x <= right && y >= top && y <= bottom;
@@ -81,14 +80,14 @@ export class Choose {
                 : list === 'fixtures' && place && this.board.several.length < 2
                 ? ['move-thing', { at: `${place[0] + by.x},${place[1] + by.y}`, free }]
                 : ['move', this.board.move(by.x, by.y)];
-            this.board.trials.try(...act);
+            this.board.trials.try(act[0], act[1]);
         };
         const drop = () => {
             removeEventListener('pointermove', drag);
             removeEventListener('pointerup', drop);
             this.board.trials.stop();
             this.board.ghost.clear();
-            if (this.board.moved) this.board.act(...act, thing.dataset.subject);
+            if (this.board.moved) this.board.act(act[0], act[1], thing.dataset.subject);
             setTimeout(() => { this.board.moved = false; });
         };
         addEventListener('pointermove', drag);
@@ -101,15 +100,11 @@ export class Choose {
         return chosen !== this.board.chosen || !['rooms', 'storeys'].includes(list);
     }
 
-    hover() {}
-
     step(right, up, far) {
         const step = this.board.step * (far ? 10 : 1);
         if (this.board.selection !== '' && this.isMovable()) this.board.actOnChosen('move', this.board.move(right * step, up * step));
         else this.board.viewport.move(right * 0.1, -up * 0.1);
     }
-
-    enter() {}
 
     escape() {
         if (this.board.selection !== '') this.board.choose('');

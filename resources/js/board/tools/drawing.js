@@ -1,20 +1,21 @@
+import { Tool } from './tool.js';
+
 /**
  * A tool that takes points: from the pointer, or from the arrow keys and Enter. Lengths are typed while it is used; the
  * direction is that from the last point to the pointer.
  */
-export class Drawing {
-    constructor(board) {
-        this.board = board;
-        this.from = null;
-        this.at = null;
-        this.takesFaces = false;
-    }
+export class Drawing extends Tool {
+    /** @type {{x: number, y: number, word?: string}|null} where the pointer is taken to be */
+    at = null;
+
+    takesFaces = false;
+
+    /** @param {{x: number, y: number, word?: string}} _at */
+    take(_at) {}
 
     click(event) {
         this.take(this.snapped(event));
     }
-
-    press() {}
 
     hover(event) {
         this.at = this.snapped(event);
@@ -55,7 +56,7 @@ export class Drawing {
     }
 
     words() {
-        return [this.at.word, this.from ? this.board.length(Math.hypot(this.at.x - this.from.x, this.at.y - this.from.y)) : ''].filter(Boolean).join(', ');
+        return [this.at.word, this.from ? this.board.lengths.rounded(Math.hypot(this.at.x - this.from.x, this.at.y - this.from.y)) : ''].filter(Boolean).join(', ');
     }
 
     /** Degrees from the last point towards the pointer. */

@@ -1,3 +1,4 @@
+import { byId } from '../../dom.js';
 import { Drawing } from './drawing.js';
 
 /** Puts the picture under the plan to scale, straightens it or moves it, by two places that are pointed at in it. */
@@ -21,8 +22,8 @@ export class Picture extends Drawing {
         }
         this.line2 = [this.from, at];
         this.from = null;
-        const how = document.getElementById('picture-how').value;
-        const distance = document.getElementById('picture-distance');
+        const how = byId('picture-how', HTMLSelectElement).value;
+        const distance = byId('picture-distance', HTMLInputElement);
         if (how === 'scale' && distance.value.trim() === '') distance.focus();
         else this.place();
     }
@@ -35,13 +36,13 @@ export class Picture extends Drawing {
     async place() {
         const underlay = document.getElementById('underlay');
         const [from, to] = this.line2.map(Drawing.text);
-        const values = { from, to, how: document.getElementById('picture-how').value, distance: document.getElementById('picture-distance').value };
+        const values = { from, to, how: byId('picture-how', HTMLSelectElement).value, distance: byId('picture-distance', HTMLInputElement).value };
         const answer = await this.board.fetch(underlay.dataset.address, values);
         const text = await answer.text();
         const output = document.getElementById('picture-reading');
         Object.assign(output, { textContent: answer.ok ? 'Done.' : text, className: answer.ok ? 'reading' : 'field-error' });
         if (!answer.ok) return;
-        document.getElementById('picture-distance').value = '';
+        byId('picture-distance', HTMLInputElement).value = '';
         underlay.outerHTML = text;
         this.line2 = null;
         this.board.ghost.clear();

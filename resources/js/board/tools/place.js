@@ -2,10 +2,14 @@ import { Drawing } from './drawing.js';
 
 /** Puts things and copies where it is pointed at, one after the other until Esc, or one stair or note; where each would come to stand is shown on the way. */
 export class Place extends Drawing {
-    /** @param {() => [string, object]} what the act and its values, without the place */
-    constructor(board, name, what, options = null) {
+    takesFaces = true;
+
+    /** @param {import('../board.js').Board} board @param {string} name @param {() => [string, object]} what the act and its values, without the place */
+    constructor(board, name, what, options = '') {
         super(board);
-        Object.assign(this, { name, what, options, takesFaces: true });
+        this.name = name;
+        this.what = what;
+        this.options = options;
     }
 
     show() {
@@ -21,8 +25,6 @@ export class Place extends Drawing {
         this.board.act(act, { ...values, at: Drawing.text(at) });
         if (!['thing', 'copy'].includes(act)) this.board.use('choose');
     }
-
-    typed() {}
 
     escape() {
         this.board.use('choose');

@@ -4,7 +4,8 @@ import { Drawing } from './drawing.js';
 export class Rectangle extends Drawing {
     constructor(board, name, options) {
         super(board);
-        Object.assign(this, { name, options });
+        this.name = name;
+        this.options = options;
     }
 
     take(at) {
@@ -24,12 +25,12 @@ export class Rectangle extends Drawing {
     }
 
     words() {
-        const sides = this.from ? `${this.board.length(Math.abs(this.at.x - this.from.x))} × ${this.board.length(Math.abs(this.at.y - this.from.y))}` : '';
+        const sides = this.from ? `${this.board.lengths.rounded(Math.abs(this.at.x - this.from.x))} × ${this.board.lengths.rounded(Math.abs(this.at.y - this.from.y))}` : '';
         return [this.at.word, sides].filter(Boolean).join(', ');
     }
 
     draw(values) {
-        this.board.act(this.name, { from: Drawing.text(this.from), ...this.board.wallValues(), ...values });
+        this.board.act(this.name, { from: Drawing.text(this.from), ...this.board.forms.wallValues(), ...values });
         this.from = null;
         this.board.ghost.clear();
     }

@@ -22,7 +22,7 @@ export class Wall extends Drawing {
     }
 
     async leg(text) {
-        const mm = await this.board.millimetres(text);
+        const mm = await this.board.forms.millimetres(text);
         if (!this.from || mm === null) return;
         const towards = this.towards();
         const end = { x: this.from.x + mm * Math.cos(towards * Math.PI / 180), y: this.from.y + mm * Math.sin(towards * Math.PI / 180), word: '' };
@@ -34,7 +34,7 @@ export class Wall extends Drawing {
     draw(leg, end) {
         this.legs.push(leg);
         this.board.ghost.clear();
-        this.board.act('wall', { from: Drawing.text(this.start), legs: this.legs, ...this.board.wallValues() });
+        this.board.act('wall', { from: Drawing.text(this.start), legs: this.legs, ...this.board.forms.wallValues() });
         this.from = end;
     }
 }
