@@ -54,4 +54,12 @@ final class Invitation extends Model
     {
         return ['role' => Role::class, 'expires_at' => 'datetime', 'accepted_at' => 'datetime'];
     }
+
+    /** The one of a token, while it can be accepted. */
+    public static function open(string $token): ?self
+    {
+        $invitation = self::query()->with(['office', 'user'])->where('token_hash', self::hash($token))->first();
+
+        return $invitation?->isOpen() === true ? $invitation : null;
+    }
 }

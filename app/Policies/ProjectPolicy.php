@@ -17,9 +17,19 @@ final class ProjectPolicy
     }
 
     /** Principals take homes away and bring them back. */
-    public function remove(User $user, Project $project): bool
+    public function delete(User $user, Project $project): bool
     {
         return $user->role === Role::Principal && $this->view($user, $project);
+    }
+
+    public function restore(User $user, Project $project): bool
+    {
+        return $this->delete($user, $project);
+    }
+
+    public function update(User $user, Project $project): bool
+    {
+        return $this->view($user, $project);
     }
 
     public function view(User $user, Project $project): bool

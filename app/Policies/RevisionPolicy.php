@@ -17,7 +17,7 @@ final class RevisionPolicy
     }
 
     /** Designers do not rule on what they have drawn. */
-    public function rule(User $user, Revision $revision): bool
+    public function update(User $user, Revision $revision): bool
     {
         return $user->role !== Role::Designer && $this->view($user, $revision);
     }

@@ -10,7 +10,7 @@ use App\Models\User;
 /** Who sees a project may draw on its schemes. */
 final class SchemePolicy
 {
-    public function draw(User $user, Scheme $scheme): bool
+    public function update(User $user, Scheme $scheme): bool
     {
         return $user->can('view', $scheme->project);
     }

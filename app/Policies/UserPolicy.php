@@ -15,8 +15,13 @@ final class UserPolicy
         return $user->role === Role::Principal;
     }
 
-    public function change(User $user, User $person): bool
+    public function update(User $user, User $person): bool
     {
         return $user->role === Role::Principal && $user->office_id === $person->office_id;
+    }
+
+    public function delete(User $user, User $person): bool
+    {
+        return $this->update($user, $person);
     }
 }

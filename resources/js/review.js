@@ -64,7 +64,7 @@ export class Review {
     rule(kind, withWords = false) {
         const form = /** @type {HTMLFormElement|null} */ (document.getElementById('ruling-form'));
         if (!form) return;
-        const words = byId('ruling-words', HTMLTextAreaElement);
+        const words = byId('ruling-words', HTMLInputElement);
         const [button] = all(`button[value="${kind}"]`, form);
         if (!withWords || words.value.trim() !== '') {
             button.click();

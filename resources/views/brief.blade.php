@@ -39,7 +39,7 @@
             <textarea class="form-control" id="free" name="free" rows="8" maxlength="20000" spellcheck="false" placeholder="- { id: tall-living, clause: brief, title: A tall living room, subject: room, when: room.use == 'living', measure: room.ceiling_height, at_least: 2.7 m, why: The client wishes it., source: the client }">{{ old('free', $brief->free) }}</textarea>
         </details>
         @php($latest = $project->latestRevision)
-        @if ($latest === null || ($latest->state->isOpen() && auth()->user()?->can('rule', $latest)))
+        @if ($latest === null || ($latest->state->isOpen() && auth()->user()?->can('update', $latest)))
             <p><button class="btn btn-primary">Hold the home against it</button></p>
         @else
             <p class="field-help">{{ $latest->state->isOpen() ? 'Reviewers change the brief once the home has been handed in.' : "The revision is {$latest->state->words()}: the brief that it was decided on stays." }}</p>

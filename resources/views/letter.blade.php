@@ -16,7 +16,7 @@
                 <a href="{{ route('review.letter', [$draft->revision, 'by' => 'room']) }}" @if ($draft->groupedBy === 'room') aria-current="true" @endif>By room</a>
                 <a href="{{ route('review.letter', [$draft->revision, 'by' => 'clause']) }}" @if ($draft->groupedBy === 'clause') aria-current="true" @endif>By clause</a>
             </nav>
-            @can('rule', $draft->revision)
+            @can('update', $draft->revision)
                 @if ($draft->revision->state->isOpen())
                     <form method="post" action="{{ route('review.letter.send', $draft->revision) }}">@csrf<input type="hidden" name="by" value="{{ $draft->groupedBy }}"><button class="btn btn-primary">Send to {{ $draft->revision->submitter->name }}</button></form>
                 @endif

@@ -16,7 +16,7 @@
                     <tr>
                         <th scope="row">{{ $person->name }}</th><td>{{ $person->email }}</td>
                         <td>
-                            @if (auth()->user()->can('change', $person) && !$person->is(auth()->user()))
+                            @if (auth()->user()->can('update', $person) && !$person->is(auth()->user()))
                                 <form class="role-form" method="post" action="{{ route('people.change', $person) }}">@csrf @method('put')
                                     <label class="visually-hidden" for="role-{{ $person->id }}">Role of {{ $person->name }}</label>
                                     <select class="form-select form-select-sm" id="role-{{ $person->id }}" name="role">@foreach (App\Models\Role::cases() as $role)<option @selected($person->role === $role)>{{ $role->value }}</option>@endforeach</select>
@@ -25,7 +25,7 @@
                             @else{{ $person->role->value }}@endif
                         </td>
                         <td>{{ $person->removed_at ? 'removed, its name gone on '.$person->removed_at->addDays(App\Actions\RemovePeople::DAYS)->format('j F Y') : ($person->disabled_at ? 'closed since '.$person->disabled_at->format('j F Y') : ($person->hasCodes() ? 'with a second step' : '')) }}
-                            @if (auth()->user()->can('change', $person) && !$person->is(auth()->user()))<form class="role-form" method="post" action="{{ route('people.seat', $person) }}">@csrf @method('put')<input type="hidden" name="open" value="{{ $person->disabled_at ? 1 : 0 }}"><button class="btn btn-sm btn-quiet">{{ $person->disabled_at ? 'Open it again' : 'Close it' }}<span class="visually-hidden"> for {{ $person->name }}</span></button></form>@if ($person->disabled_at && !$person->removed_at)<form class="role-form" method="post" action="{{ route('people.remove', $person) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Remove the account<span class="visually-hidden"> of {{ $person->name }}</span></button></form>@endif @endif
+                            @if (auth()->user()->can('update', $person) && !$person->is(auth()->user()))<form class="role-form" method="post" action="{{ route('people.seat', $person) }}">@csrf @method('put')<input type="hidden" name="open" value="{{ $person->disabled_at ? 1 : 0 }}"><button class="btn btn-sm btn-quiet">{{ $person->disabled_at ? 'Open it again' : 'Close it' }}<span class="visually-hidden"> for {{ $person->name }}</span></button></form>@if ($person->disabled_at && !$person->removed_at)<form class="role-form" method="post" action="{{ route('people.remove', $person) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Remove the account<span class="visually-hidden"> of {{ $person->name }}</span></button></form>@endif @endif
                         </td>
                     </tr>
                 @endforeach

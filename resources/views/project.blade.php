@@ -22,7 +22,7 @@
                 </li>
             @endforeach
         </ul>
-        @can('remove', $project)
+        @can('delete', $project)
             <details class="project-remove"><summary>Remove this home</summary>
                 <form method="post" action="{{ route('project.remove', $project) }}">@csrf @method('delete')<p>Nobody sees it any more, its drawings, reviews and letters neither. It can be brought back from the desk for {{ App\Actions\RemoveHome::DAYS }} days; then it is gone.</p><button class="btn btn-sm btn-primary">Remove it</button></form>
             </details>

@@ -31,7 +31,7 @@
                 <ol class="remarks" aria-label="Remarks on this storey">
                     @foreach ($page->remarks() as $remark)
                         <li>{{ $remark->words }} <span class="book-source">{{ $remark->user->name }}</span>
-                            @can('rule', $page->revision)@if ($page->revision->state->isOpen())<form method="post" action="{{ route('review.remarks.write', [$page->revision, $remark]) }}">@csrf @method('put')<button class="btn btn-link btn-sm">{{ $remark->in_letter ? 'Out of the letter' : 'Into the letter' }}</button></form><form method="post" action="{{ route('review.remarks.drop', [$page->revision, $remark]) }}">@csrf @method('delete')<button class="btn btn-link btn-sm">Unpin</button></form>@endif @endcan</li>
+                            @can('update', $page->revision)@if ($page->revision->state->isOpen())<form method="post" action="{{ route('review.remarks.write', [$page->revision, $remark]) }}">@csrf @method('put')<button class="btn btn-link btn-sm">{{ $remark->in_letter ? 'Out of the letter' : 'Into the letter' }}</button></form><form method="post" action="{{ route('review.remarks.drop', [$page->revision, $remark]) }}">@csrf @method('delete')<button class="btn btn-link btn-sm">Unpin</button></form>@endif @endcan</li>
                     @endforeach
                 </ol>
             @endif
@@ -39,7 +39,7 @@
     </div>
 @endsection
 @section('after')
-    @if ($page->revision->state->isOpen() && auth()->user()?->can('rule', $page->revision))
+    @if ($page->revision->state->isOpen() && auth()->user()?->can('update', $page->revision))
         <dialog class="keys" id="remark" aria-labelledby="remark-title">
             <h2 id="remark-title">Remark</h2>
             <form method="post" action="{{ route('review.remarks', $page->revision) }}">

@@ -32,7 +32,7 @@ final class OptionsTest extends BrowserTestCase
         $this->find('[aria-label="Take 15 risers"]')->click();
         $this->browser->wait(10, 50)->until(fn(): bool => $this->scheme->refresh()->version === $version + 1);
         $this->waitFor('svg.section');
-        self::assertSame(14, count($this->browser->findElements(WebDriverBy::cssSelector('svg.section .tread'))), 'one step more than before');
+        self::assertCount(14, $this->browser->findElements(WebDriverBy::cssSelector('svg.section .tread')), 'one step more than before');
         $this->find('#headroom')->clear()->sendKeys('2100 mm');
         $this->find('#headroom')->submit();
         $this->browser->wait(10, 50)->until(fn(): bool => $this->scheme->refresh()->version === $version + 2);

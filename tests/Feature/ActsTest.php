@@ -373,6 +373,7 @@ final class ActsTest extends TestCase
         $this->scheme = $this->app->make(OpenProject::class)->open($this->scheme->revisions()->firstOrFail()->submitter, (new LayoutReader())->read((string) file_get_contents(self::demoFile())), null, ['us-irc-2021'])->scheme;
     }
 
+    /** @phpstan-impure */
     private function layout(): Layout
     {
         return Scheme::query()->findOrFail($this->scheme->id)->layout;

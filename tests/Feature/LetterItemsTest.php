@@ -154,7 +154,11 @@ final class LetterItemsTest extends TestCase
         return LetterProgress::of($scheme)?->items($report) ?? [];
     }
 
-    /** @return list<string> */
+    /**
+     * @return list<string>
+     *
+     * @phpstan-impure
+     */
     private function states(): array
     {
         return array_map(static fn(ItemState $state): string => $state->value, array_column($this->items(), 'state'));

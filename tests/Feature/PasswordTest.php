@@ -27,7 +27,7 @@ final class PasswordTest extends TestCase
         $this->get('/password')->assertOk();
         $this->post('/password', ['email' => 'ada@example.test'])->assertRedirect('/sign-in');
         self::assertSame(1, preg_match('#(/password/\w+)\?email=#', self::lastMail(), $found));
-        $link = $found[1] ?? '';
+        $link = $found[1];
         $this->get("{$link}?email=ada@example.test")->assertOk();
         $token = basename($link);
         $this->put('/password', ['token' => $token, 'email' => 'ada@example.test', 'password' => 'short', 'password_confirmation' => 'short'])->assertSessionHasErrors('password');

@@ -51,7 +51,7 @@ final class SchedulesTest extends TestCase
         $rows = array_map(str_getcsv(...), explode("\r\n", trim($csv)));
         self::assertSame(['Id', 'Name', 'Storey', 'Use', 'Use, limit', 'Use, verdict', 'Area', 'Area, limit', 'Area, verdict'], array_slice($rows[0], 0, 9));
         self::assertCount(16, $rows);
-        $study = array_values(array_filter($rows, static fn(array $row): bool => $row[1] === 'Study'))[0];
+        $study = array_column($rows, null, 1)['Study'] ?? [];
         self::assertSame(['3.9756', '70 sq ft (≈ 6.5 m²)', 'violated'], array_slice($study, 6, 3));
 
         $file = (string) tempnam(sys_get_temp_dir(), 'xlsx');

@@ -104,7 +104,7 @@ final class SheetTest extends TestCase
     private static function darkSpan(string $pgm): array
     {
         self::assertSame(1, preg_match('/^P5\s(\d+) (\d+)\s255\s/', $pgm, $found));
-        [$width, $height, $start] = [(int) ($found[1] ?? 0), (int) ($found[2] ?? 0), strlen($found[0] ?? '')];
+        [$width, $height, $start] = [(int) $found[1], (int) $found[2], strlen($found[0])];
         $best = [0, -1];
         for ($row = (int) ($height * 0.1); $row < $height * 0.85; ++$row) {
             $line = substr($pgm, $start + $row * $width + (int) ($width * 0.05), (int) ($width * 0.9));

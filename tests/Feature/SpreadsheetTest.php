@@ -64,8 +64,7 @@ final class SpreadsheetTest extends TestCase
     {
         $book = self::part(Spreadsheet::of('Rooms: [A/B]*? of "Tamarind" and a good deal more', [['x']]), 'xl/workbook.xml');
         $name = (string) $book->sheets->sheet['name'];
-        self::assertSame('Rooms   A B    of "Tamarind" an', $name);
-        self::assertSame(31, mb_strlen($name));
+        self::assertSame('Rooms   A B    of "Tamarind" an', $name, 'thirty-one characters');
     }
 
     /** @param list<list<string|float|int|bool|null>> $rows */

@@ -28,7 +28,7 @@ final class BriefController
     {
         $revision = $project->latestRevision;
         if ($revision !== null) {
-            Gate::authorize('rule', $revision);
+            Gate::authorize('update', $revision);
         }
         try {
             $action->write($project, $user, $request->brief());

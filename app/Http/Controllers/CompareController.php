@@ -4,24 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\CopyScheme;
 use App\Examination\Basis;
 use App\Examination\KeptReports;
-use App\Models\Project;
 use App\Models\Revision;
 use App\Models\Scheme;
-use App\Models\User;
 use App\Pages\ComparedSide;
 use App\Pages\ComparePage;
 use App\Pages\ReviewPages;
 use Heurema\Spatial\Home;
-use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\View\View;
 
-/** Homes of one project beside one another; one scheme of it is picked. */
+/** Homes of one project beside one another. */
 final readonly class CompareController
 {
     private const MOST = 3;
@@ -40,20 +35,6 @@ final readonly class CompareController
         return view('compare', ['page' => new ComparePage($project, $sides, max(0, $request->integer('level')))]);
     }
 
-    public function pick(Request $request, Project $project, #[CurrentUser] User $user): RedirectResponse
-    {
-        $scheme = $project->schemes()->findOrFail($request->integer('scheme'));
-        $project->update(['picked_scheme_id' => $scheme->id]);
-        $scheme->revisions()->latest('number')->first()?->log($user, "picked {$scheme->name}");
-
-        return redirect()->back();
-    }
-
-    public function copy(Scheme $scheme, CopyScheme $action): RedirectResponse
-    {
-        return redirect()->route('board', $action->copy($scheme));
-    }
-
     private function side(string $key): ComparedSide
     {
         if ($key[0] !== 's') {
@@ -63,7 +44,7 @@ final readonly class CompareController
             return new ComparedSide($key, $revision->scheme, $revision, $this->pages->report($revision));
         }
         $scheme = Scheme::query()->with('project')->findOrFail((int) substr($key, 1));
-        Gate::authorize('draw', $scheme);
+        Gate::authorize('update', $scheme);
 
         return new ComparedSide($key, $scheme, null, $this->reports->report(new Home($scheme->layout), Basis::ofProject($scheme->project, $scheme->layout->units)));
     }

@@ -7,10 +7,10 @@ namespace App\Http\Controllers;
 use App\Actions\SendLetter;
 use App\Exchange\CommaSeparated;
 use App\Exchange\IssueArchive;
+use App\Http\LetterFile;
 use App\Http\Middleware\SecurityHeaders;
 use App\Letters\LetterDraft;
 use App\Letters\PrintedLetters;
-use App\Models\Letter;
 use App\Models\RefusedRuling;
 use App\Models\Revision;
 use App\Models\RevisionState;
@@ -21,7 +21,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 use Illuminate\View\View;
 
 /** The corrections letter: drafted from the rulings, sent, and handed on in several forms. */
@@ -48,15 +47,15 @@ final readonly class LetterController
         $draft = $this->draft($request, $revision);
 
         return match ($format) {
-            'pdf' => self::printed($revision, view('letter.paper', ['draft' => $draft, 'by' => $user, 'on' => now()])->render(), $printed),
-            'bcf' => self::hand($revision, 'bcf', 'application/octet-stream', $issues->of($draft)),
-            'csv' => self::hand($revision, 'csv', 'text/csv; charset=UTF-8', CommaSeparated::of(self::table($draft))),
-            'json' => self::hand($revision, 'json', 'application/json', json_encode($draft->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)),
+            'pdf' => LetterFile::printed($revision, $printed->of(view('letter.paper', ['draft' => $draft, 'by' => $user, 'on' => now()])->render())),
+            'bcf' => LetterFile::hand($revision, 'bcf', 'application/octet-stream', $issues->of($draft)),
+            'csv' => LetterFile::hand($revision, 'csv', 'text/csv; charset=UTF-8', CommaSeparated::of(self::table($draft))),
+            'json' => LetterFile::hand($revision, 'json', 'application/json', json_encode($draft->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)),
             default => abort(404),
         };
     }
 
-    public function send(Request $request, Revision $revision, #[CurrentUser] User $user, SendLetter $action): RedirectResponse
+    public function store(Request $request, Revision $revision, #[CurrentUser] User $user, SendLetter $action): RedirectResponse
     {
         try {
             $letter = $action->send($this->draft($request, $revision), $user);
@@ -70,25 +69,6 @@ final readonly class LetterController
         }
 
         return redirect()->route('letters.show', $letter);
-    }
-
-    /** As it was sent. */
-    public function sent(Letter $letter): Response
-    {
-        return response($letter->html);
-    }
-
-    public function sentPdf(Letter $letter, PrintedLetters $printed): Response
-    {
-        return self::printed($letter->revision, $letter->html, $printed);
-    }
-
-    /** The letter, or a page that asks again until it is there. */
-    private static function printed(Revision $revision, string $html, PrintedLetters $printed): Response
-    {
-        $pdf = $printed->of($html);
-
-        return $pdf === null ? response()->view('letter.printing', [], 202) : self::hand($revision, 'pdf', 'application/pdf', $pdf);
     }
 
     private function draft(Request $request, Revision $revision): LetterDraft
@@ -107,12 +87,5 @@ final readonly class LetterController
         }
 
         return $rows;
-    }
-
-    private static function hand(Revision $revision, string $ending, string $type, string $content): Response
-    {
-        $name = Str::slug("{$revision->scheme->project->name} revision {$revision->number} letter").".{$ending}";
-
-        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => ($ending === 'pdf' ? 'inline' : 'attachment')."; filename=\"{$name}\""]);
     }
 }

@@ -4,24 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\BeginDrawing;
-use App\Actions\LayUnderlay;
 use App\Actions\OpenProject;
+use App\Actions\RemoveHome;
 use App\Http\Requests\LayoutUpload;
-use App\Http\Requests\NewDrawing;
+use App\Http\Requests\ProjectRequest;
+use App\Models\LogEntry;
+use App\Models\Project;
 use App\Models\User;
 use App\Pages\Desk;
-use App\Tracing\PdfPage;
-use Heurema\Layout\Intake\UnreadableRoomList;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\UnreadableLayout;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
 
+/** Projects: a home handed in, what it is, its schemes and revisions, who did what when. */
 final class ProjectController
 {
+    private const A_PAGE = 100;
+
     /** A layout that cannot be read is answered 422 with the place, and nothing is stored. */
     public function store(LayoutUpload $upload, #[CurrentUser] User $user, LayoutReader $reader, OpenProject $action): RedirectResponse|Response
     {
@@ -34,25 +36,32 @@ final class ProjectController
         return redirect()->route('review', $revision);
     }
 
-    /** A home begun on the board; a list of rooms that cannot be read comes back with every line that is wrong. */
-    public function draw(NewDrawing $drawing, #[CurrentUser] User $user, BeginDrawing $action, LayUnderlay $underlays): RedirectResponse|Response
+    public function show(Project $project): View
     {
-        try {
-            $picture = $drawing->picture();
-            $scheme = $action->begin($user, $drawing->layout(), $drawing->country()->books());
-        } catch (ValidationException $e) {
-            return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => [$e->getMessage()]], 422);
-        } catch (UnreadableRoomList $e) {
-            $problems = array_map(static fn(int $line, string $problem): string => "Line {$line}: {$problem}", array_keys($e->problems), $e->problems);
+        $project->load('schemes.revisions:id,scheme_id,number,state,created_at');
 
-            return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => $problems], 422);
-        }
+        return view('project', ['project' => $project, 'entries' => LogEntry::query()->where('project_id', $project->id)->with(['user', 'revision:id,number'])->latest('id')->paginate(self::A_PAGE)]);
+    }
 
-        if ($picture !== null) {
-            $storey = $scheme->layout->storeys[0]->id;
-            $picture instanceof PdfPage ? $underlays->layPage($scheme, $storey, $picture) : $underlays->lay($scheme, $storey, $picture);
-        }
+    public function update(ProjectRequest $request, Project $project): RedirectResponse
+    {
+        $project->update($request->project());
 
-        return redirect()->route('board', ['scheme' => $scheme->id, ...($picture === null ? [] : ['picture' => 'yes'])]);
+        return redirect()->route('project', $project);
+    }
+
+    public function destroy(Project $project, #[CurrentUser] User $user, RemoveHome $action): RedirectResponse
+    {
+        $action->remove($project, $user);
+
+        return redirect()->route('desk')->with('status', "{$project->name} is removed. It can be brought back for ".RemoveHome::DAYS.' days.');
+    }
+
+    public function restore(Project $project, #[CurrentUser] User $user, RemoveHome $action): RedirectResponse
+    {
+        abort_unless($project->trashed(), 409, 'It is on the desk.');
+        $action->bringBack($project, $user);
+
+        return redirect()->route('project', $project);
     }
 }

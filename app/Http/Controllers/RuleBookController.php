@@ -4,19 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChooseBooks;
-use App\Http\Requests\BooksRequest;
-use App\Models\RefusedRuling;
-use App\Models\Revision;
-use App\Models\User;
 use App\Pages\RuleBookPage;
 use Heurema\Rulebook\Shelf;
-use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
-/** The rule books: to be read, searched and chosen. */
+/** The rule books: to be read and searched. */
 final readonly class RuleBookController
 {
     public function __construct(private Shelf $shelf) {}
@@ -31,16 +24,5 @@ final readonly class RuleBookController
         abort_unless(in_array($book, $this->shelf->ids(), true), 404);
 
         return view('rule-book', ['page' => new RuleBookPage($this->shelf->book($book), mb_substr($request->string('q')->trim()->value(), 0, 100))]);
-    }
-
-    public function choose(BooksRequest $request, Revision $revision, #[CurrentUser] User $user, ChooseBooks $action): RedirectResponse
-    {
-        try {
-            $action->choose($revision, $user, $request->books(), $request->settings($this->shelf));
-        } catch (RefusedRuling $e) {
-            return redirect()->route('review', $revision)->withErrors(['review' => $e->getMessage()]);
-        }
-
-        return redirect()->route('review', $revision);
     }
 }

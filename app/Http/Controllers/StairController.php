@@ -30,14 +30,14 @@ final readonly class StairController
 {
     public function __construct(private BookCheck $check, private KeptReports $reports, private ReviewPages $pages) {}
 
-    public function review(Revision $revision, string $stair): View
+    public function show(Revision $revision, string $stair): View
     {
         $report = $this->pages->report($revision);
 
         return view('stair', ['page' => new StairPage($revision->scheme, $revision, $report, self::find($report->home, $stair))]);
     }
 
-    public function design(Request $request, Scheme $scheme, string $stair): View
+    public function edit(Request $request, Scheme $scheme, string $stair): View
     {
         $home = new Home($scheme->layout);
         $basis = Basis::ofProject($scheme->project, $scheme->layout->units);
@@ -51,7 +51,7 @@ final readonly class StairController
     }
 
     /** Other steps, or the opening in the floor above that the stair needs. */
-    public function change(BoardRequest $request, Scheme $scheme, string $stair, ChangeScheme $changes): RedirectResponse
+    public function update(BoardRequest $request, Scheme $scheme, string $stair, ChangeScheme $changes): RedirectResponse
     {
         $home = new Home($scheme->layout);
         $placed = self::find($home, $stair);

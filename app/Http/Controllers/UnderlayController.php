@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Actions\LayUnderlay;
 use App\Http\Requests\BoardRequest;
 use App\Http\Requests\UnderlayRequest;
-use App\Models\PendingPage;
 use App\Models\Scheme;
 use App\Models\Underlay;
 use App\Tracing\PdfPage;
@@ -33,27 +32,7 @@ final readonly class UnderlayController
         return redirect()->route('board', ['scheme' => $scheme, 'storey' => $storey->id, 'picture' => 'yes']);
     }
 
-    /** How far a page has come; asked for again and again. Once it has been drawn the board is shown with it. */
-    public function page(Scheme $scheme, int $page): Response
-    {
-        $pending = $scheme->pages()->find($page);
-        if ($pending === null) {
-            return response()->noContent()->header('HX-Refresh', 'true');
-        }
-        $this->action->await($pending);
-
-        return response()->view('board.page', ['page' => $pending]);
-    }
-
-    /** Nobody waits for it any longer. */
-    public function dropPage(Scheme $scheme, PendingPage $page): RedirectResponse
-    {
-        $this->action->drop($page);
-
-        return redirect()->route('board', ['scheme' => $scheme, 'storey' => $page->storey, 'picture' => 'yes']);
-    }
-
-    public function picture(Scheme $scheme, Underlay $underlay): StreamedResponse
+    public function show(Scheme $scheme, Underlay $underlay): StreamedResponse
     {
         abort_unless(Storage::disk(Underlay::DISK)->exists($underlay->file), 404, 'The picture is gone.');
 
@@ -61,7 +40,7 @@ final readonly class UnderlayController
     }
 
     /** The two places that were pointed at mean a known distance, a line that is straight, or from where to where it goes. */
-    public function place(BoardRequest $request, Scheme $scheme, Underlay $underlay): Response
+    public function update(BoardRequest $request, Scheme $scheme, Underlay $underlay): Response
     {
         try {
             [$from, $to, $picture] = [$request->asked()->point('from'), $request->asked()->point('to'), $underlay->picture()];

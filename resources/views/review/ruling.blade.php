@@ -13,7 +13,7 @@
     </p>
 @endif
 @if (isset($problem) || $errors->has('ruling'))<p class="field-error" role="alert">{{ $problem ?? $errors->first('ruling') }}</p>@endif
-@can('rule', $page->revision)
+@can('update', $page->revision)
     @if ($page->revision->state->isOpen() && $page->chosen->verdict()->isOpen())
         <form class="ruling-form" id="ruling-form" method="post" action="{{ route('review.rulings', $page->revision) }}" hx-post="{{ route('review.rulings', $page->revision) }}" hx-target="#evidence" hx-swap="outerHTML">
             @csrf

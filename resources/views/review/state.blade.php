@@ -4,7 +4,7 @@
     <a href="{{ route('review.schedule', [$page->revision, 'rooms']) }}">Schedules</a>
     <a href="{{ route('compare', ['with' => [$page->revision->id]]) }}">Compare</a>
     <a href="{{ route('brief', $page->revision->scheme->project) }}">Brief</a>
-    @can('rule', $page->revision)
+    @can('update', $page->revision)
         @if ($page->revision->state->isOpen())
             <form method="post" action="{{ route('review.sign-off', $page->revision) }}">@csrf<button class="btn btn-sm btn-quiet">Sign off</button></form>
         @endif

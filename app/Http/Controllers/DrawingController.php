@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\BeginDrawing;
+use App\Actions\LayUnderlay;
+use App\Http\Requests\NewDrawing;
+use App\Models\User;
+use App\Pages\Desk;
+use App\Tracing\PdfPage;
+use Heurema\Layout\Intake\UnreadableRoomList;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+/** Homes that are begun on the board. */
+final class DrawingController
+{
+    /** A home begun on the board; a list of rooms that cannot be read comes back with every line that is wrong. */
+    public function store(NewDrawing $drawing, #[CurrentUser] User $user, BeginDrawing $action, LayUnderlay $underlays): RedirectResponse|Response
+    {
+        try {
+            $picture = $drawing->picture();
+            $scheme = $action->begin($user, $drawing->layout(), $drawing->country()->books());
+        } catch (ValidationException $e) {
+            return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => [$e->getMessage()]], 422);
+        } catch (UnreadableRoomList $e) {
+            $problems = array_map(static fn(int $line, string $problem): string => "Line {$line}: {$problem}", array_keys($e->problems), $e->problems);
+
+            return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => $problems], 422);
+        }
+
+        if ($picture !== null) {
+            $storey = $scheme->layout->storeys[0]->id;
+            $picture instanceof PdfPage ? $underlays->layPage($scheme, $storey, $picture) : $underlays->lay($scheme, $storey, $picture);
+        }
+
+        return redirect()->route('board', ['scheme' => $scheme->id, ...($picture === null ? [] : ['picture' => 'yes'])]);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** An address and a password. */
+final class SignInRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'email' => ['required', 'email', 'max:255'],
+            'password' => ['required', 'string', 'max:255'],
+        ];
+    }
+
+    /** @return array{email: string, password: string} */
+    public function credentials(): array
+    {
+        return ['email' => $this->string('email')->value(), 'password' => $this->string('password')->value()];
+    }
+}
