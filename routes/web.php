@@ -17,6 +17,7 @@ use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LengthController;
 use App\Http\Controllers\LetterController;
+use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\OfficeController;
 use App\Http\Controllers\OutboxController;
 use App\Http\Controllers\PasswordController;
@@ -112,6 +113,7 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::get('/lengths', LengthController::class)->name('lengths');
     Route::get('/examination', [ExaminationController::class, 'show'])->name('examination');
     Route::post('/examination', [ExaminationController::class, 'store'])->can('invite', User::class)->name('examination.start');
+    Route::get('/measures', [MeasureController::class, 'index'])->name('measures');
     Route::get('/rule-books', [RuleBookController::class, 'index'])->name('rule-books');
     Route::get('/rule-books/{book}', [RuleBookController::class, 'show'])->name('rule-book');
     Route::prefix('/revisions/{revision}')->can('update', 'revision')->group(static function (): void {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\InvitationFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -23,6 +25,9 @@ use Illuminate\Support\Carbon;
  */
 final class Invitation extends Model
 {
+    /** @use HasFactory<InvitationFactory> */
+    use HasFactory;
+
     public const DAYS = 14;
 
     protected $fillable = ['office_id', 'user_id', 'email', 'role', 'token_hash', 'expires_at', 'accepted_at'];

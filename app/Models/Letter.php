@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\LetterFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -21,6 +23,9 @@ use Illuminate\Support\Carbon;
  */
 final class Letter extends Model
 {
+    /** @use HasFactory<LetterFactory> */
+    use HasFactory;
+
     protected $fillable = ['user_id', 'html', 'content'];
 
     /** @return BelongsTo<User, $this> */

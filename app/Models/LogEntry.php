@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\LogEntryFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -19,6 +21,9 @@ use Illuminate\Support\Carbon;
  */
 final class LogEntry extends Model
 {
+    /** @use HasFactory<LogEntryFactory> */
+    use HasFactory;
+
     protected $fillable = ['project_id', 'revision_id', 'user_id', 'words'];
 
     /** @return BelongsTo<User, $this> */

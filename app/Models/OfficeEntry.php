@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\OfficeEntryFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -18,6 +20,9 @@ use Illuminate\Support\Carbon;
  */
 final class OfficeEntry extends Model
 {
+    /** @use HasFactory<OfficeEntryFactory> */
+    use HasFactory;
+
     protected $fillable = ['office_id', 'user_id', 'words'];
 
     /** @return BelongsTo<User, $this> */

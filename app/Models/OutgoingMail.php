@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\OutgoingMailFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -18,5 +20,8 @@ use Illuminate\Support\Carbon;
  */
 final class OutgoingMail extends Model
 {
+    /** @use HasFactory<OutgoingMailFactory> */
+    use HasFactory;
+
     protected $fillable = ['office_id', 'to', 'subject', 'body'];
 }

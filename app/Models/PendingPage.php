@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\PendingPageFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -22,6 +24,9 @@ use Illuminate\Support\Carbon;
  */
 final class PendingPage extends Model
 {
+    /** @use HasFactory<PendingPageFactory> */
+    use HasFactory;
+
     protected $fillable = ['storey', 'file', 'number', 'refused'];
 
     protected $attributes = ['refused' => null];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\RemarkFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -22,6 +24,9 @@ use Illuminate\Support\Carbon;
  */
 final class Remark extends Model
 {
+    /** @use HasFactory<RemarkFactory> */
+    use HasFactory;
+
     use OfOpenReview;
 
     protected $fillable = ['user_id', 'storey', 'x', 'y', 'words', 'in_letter'];

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\LayoutDocument;
+use Database\Factories\RevisionFactory;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -34,6 +36,9 @@ use Illuminate\Support\Carbon;
  */
 final class Revision extends Model
 {
+    /** @use HasFactory<RevisionFactory> */
+    use HasFactory;
+
     /** What it was handed in with. */
     private const HANDED_IN = ['scheme_id', 'number', 'layout', 'submitted_by', 'answer', 'answers'];
 

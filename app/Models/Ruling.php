@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\RulingFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -25,6 +27,9 @@ use Illuminate\Support\Carbon;
  */
 final class Ruling extends Model
 {
+    /** @use HasFactory<RulingFactory> */
+    use HasFactory;
+
     use OfOpenReview;
 
     protected $fillable = ['user_id', 'finding', 'kind', 'words', 'facts', 'found', 'batch'];

@@ -6,8 +6,10 @@ namespace App\Models;
 
 use App\Casts\LayoutDocument;
 use App\Drawing\DimensionStyle;
+use Database\Factories\SchemeFactory;
 use Heurema\Layout\Layout;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -28,6 +30,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Scheme extends Model
 {
+    /** @use HasFactory<SchemeFactory> */
+    use HasFactory;
+
     protected $fillable = ['name', 'layout', 'version', 'dimensions', 'answers'];
 
     /** @return BelongsTo<Project, $this> */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\LayoutPatch;
+use Database\Factories\SchemeEditFactory;
 use Heurema\Layout\Edit\Patch;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -23,6 +25,9 @@ use Illuminate\Support\Carbon;
  */
 final class SchemeEdit extends Model
 {
+    /** @use HasFactory<SchemeEditFactory> */
+    use HasFactory;
+
     protected $fillable = ['user_id', 'words', 'patch', 'undone', 'sent_as', 'folded'];
 
     protected $attributes = ['folded' => null];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\SignInFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -19,6 +21,9 @@ use Illuminate\Support\Carbon;
  */
 final class SignIn extends Model
 {
+    /** @use HasFactory<SignInFactory> */
+    use HasFactory;
+
     use HasUlids;
 
     public const LONGEST_AGENT = 500;

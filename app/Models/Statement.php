@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\LayoutPatch;
+use Database\Factories\StatementFactory;
 use Heurema\Layout\Edit\Patch;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -21,6 +23,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Statement extends Model
 {
+    /** @use HasFactory<StatementFactory> */
+    use HasFactory;
+
     use OfOpenReview;
 
     protected $fillable = ['user_id', 'element', 'key', 'typed', 'patch'];

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\UnderlayFactory;
 use Heurema\Drafting\TracedPicture;
 use Heurema\Geometry\Point;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -26,6 +28,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Underlay extends Model
 {
+    /** @use HasFactory<UnderlayFactory> */
+    use HasFactory;
+
     public const DISK = 'local';
 
     protected $fillable = ['storey', 'file', 'width', 'height', 'x', 'y', 'mm_per_px', 'angle'];

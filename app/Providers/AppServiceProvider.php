@@ -8,7 +8,9 @@ use App\Examination\KeptBookReader;
 use App\Mail\OutboxTransport;
 use App\Security\Sessions;
 use Heurema\Measure\Catalogue\Catalogue;
+use Heurema\Measure\SubjectMeasure;
 use Heurema\Rulebook\Shelf;
+use Heurema\Spatial\Subject\Subject;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -25,6 +27,9 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        /** @var array<string, class-string<SubjectMeasure<covariant Subject>>> $measures as the configuration found them */
+        $measures = config()->array('rules.measures');
+        Catalogue::remember($measures);
         $this->app->singleton(Catalogue::class, static fn(): Catalogue => Catalogue::standard());
         $this->app->singleton(Shelf::class, fn(): Shelf => new Shelf(base_path('core/rulebooks'), $this->app->make(KeptBookReader::class, ['folder' => storage_path('framework/cache/books'), 'code' => config()->string('rules.code')])));
     }

@@ -22,31 +22,26 @@ use Heurema\Units\Amount;
 final class Attribute extends SubjectMeasure
 {
     /**
-     * @param \Closure(T): (Amount|bool|string|\BackedEnum|null) $read  null: nobody said
-     * @param list<string>                                $words  that it may be; empty: any
-     * @param \Closure(T): list<string>|null              $lacks what is missing then; the name's second half on the subject when left out
+     * @param string                                              $called the subject type, a dot and what is said
+     * @param string                                              $tells a sentence for those who write rule books
+     * @param \Closure(T): (Amount|bool|string|\BackedEnum|null)  $read  null: nobody said
+     * @param \Closure(T): list<string>|null                      $lacks what is missing then; the name's second half on the subject when left out
+     * @param list<string|class-string<\BackedEnum>>              $words that it may be; empty: any
      */
     public function __construct(
-        private readonly string $name,
+        private readonly string $called,
         private readonly AnswerType $answer,
+        private readonly string $tells,
         private readonly \Closure $read,
         private readonly ?\Closure $lacks = null,
         private readonly array $words = [],
-    ) {}
-
-    public function words(): array
-    {
-        return $this->words === [] ? [] : [self::ANSWER => $this->words];
+    ) {
+        parent::__construct();
     }
 
-    public function name(): string
+    protected function defined(): Measures
     {
-        return $this->name;
-    }
-
-    public function answer(): AnswerType
-    {
-        return $this->answer;
+        return new Measures($this->called, $this->answer, $this->tells, words: $this->words === [] ? [] : [self::ANSWER => $this->words]);
     }
 
     /** @return list<Witness> */
@@ -66,7 +61,7 @@ final class Attribute extends SubjectMeasure
     {
         $value = ($this->read)($subject);
         if ($value === null) {
-            return new Unknown($this->lacks === null ? [$subject->id().strstr($this->name, '.')] : ($this->lacks)($subject));
+            return new Unknown($this->lacks === null ? [$subject->id().strstr($this->called, '.')] : ($this->lacks)($subject));
         }
 
         return $value instanceof Amount

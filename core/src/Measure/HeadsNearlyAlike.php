@@ -11,12 +11,13 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
- * How many other openings of the same wall have their heads 1 to 30 mm higher or lower: they were meant to agree (common practice, no
- * source).
+ * Heads on one wall that were meant to agree.
  *
- * @extends NamedCount<PlacedOpening>
+ * @extends SubjectMeasure<PlacedOpening>
  */
-final class HeadsNearlyAlike extends NamedCount
+#[Measures('door.heads_nearly_alike', AnswerType::Count, 'How many heads of openings in its wall are nearly, yet not, at the height of its own: 1 to 30 mm off.')]
+#[Measures('window.heads_nearly_alike', AnswerType::Count, 'How many heads of openings in its wall are nearly, yet not, at the height of its own: 1 to 30 mm off.')]
+final class HeadsNearlyAlike extends SubjectMeasure
 {
     private const LEAST = 1.0;
     private const MOST = 30.0;

@@ -11,6 +11,9 @@ use Heurema\Spatial\Subject\SubjectType;
 /** One question about one kind of subject. */
 interface Measure
 {
+    /** What it is, for those who write rule books. */
+    public function is(): Measures;
+
     /** The subject type, a dot and the quantity: `room.floor_area`. */
     public function name(): string;
 

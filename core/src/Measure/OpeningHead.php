@@ -12,31 +12,16 @@ use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
 
 /**
- * How the head of an opening lies below the ceilings on both sides of its wall: by how much it is above the lowest of them
- * (`door.above_ceiling`), or how much is left between (`door.over_head`); the same of windows.
+ * How the head of an opening lies below the ceilings on both sides of its wall.
  *
  * @extends SubjectMeasure<PlacedOpening>
  */
+#[Measures('door.above_ceiling', AnswerType::Length, 'By how much the head of the door is above the lowest ceiling beside its wall.')]
+#[Measures('window.above_ceiling', AnswerType::Length, 'By how much the head of the window is above the lowest ceiling beside its wall.')]
+#[Measures('door.over_head', AnswerType::Length, 'How much is left between the head of the door and the lowest ceiling beside its wall.')]
+#[Measures('window.over_head', AnswerType::Length, 'How much is left between the head of the window and the lowest ceiling beside its wall.')]
 final class OpeningHead extends SubjectMeasure
 {
-    private function __construct(private readonly string $name) {}
-
-    /** @return list<self> */
-    public static function all(): array
-    {
-        return array_map(static fn(string $name): self => new self($name), ['door.above_ceiling', 'door.over_head', 'window.above_ceiling', 'window.over_head']);
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $rooms = array_values(array_filter([$subject->left->room, $subject->right->room], static fn(?RoomSpace $room): bool => $room?->outline() !== null));
@@ -55,7 +40,7 @@ final class OpeningHead extends SubjectMeasure
             return new Unknown(array_values(array_unique($missing)));
         }
         $left = $lowest - $sill - $height;
-        $amount = str_ends_with($this->name, 'above_ceiling') ? max(0.0, -$left) : max(0.0, $left);
+        $amount = str_ends_with($this->name(), 'above_ceiling') ? max(0.0, -$left) : max(0.0, $left);
 
         return new Measured(Amount::length($amount), [Witness::mark($subject->storey(), $subject->middle(), $home->length($amount))], ["Its head is at {$home->length($sill + $height)}, the ceiling over it at {$home->length($lowest)}."]);
     }

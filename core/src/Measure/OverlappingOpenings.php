@@ -13,11 +13,13 @@ use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /**
- * How many other openings of the same wall, and walls that meet it, take some of the opening's own stretch at its heights.
+ * Openings of one wall that overlap, in height as well.
  *
- * @extends NamedCount<PlacedOpening>
+ * @extends SubjectMeasure<PlacedOpening>
  */
-final class OverlappingOpenings extends NamedCount
+#[Measures('door.overlaps', AnswerType::Count, 'How many other openings of its wall it overlaps.')]
+#[Measures('window.overlaps', AnswerType::Count, 'How many other openings of its wall it overlaps.')]
+final class OverlappingOpenings extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -16,21 +16,23 @@ use Heurema\Spatial\Subject\Subject;
  */
 final class ShortMeasure extends SubjectMeasure
 {
-    /** @param \Closure(T, Home): Measurement $tell */
-    public function __construct(private readonly string $name, private readonly AnswerType $answer, private readonly \Closure $tell) {}
-
-    public function name(): string
+    /**
+     * @param string                         $called the subject type, a dot and the quantity
+     * @param string                         $tells a sentence for those who write rule books
+     * @param \Closure(T, Home): Measurement $measure
+     */
+    public function __construct(private readonly string $called, private readonly AnswerType $answer, private readonly string $tells, private readonly \Closure $measure)
     {
-        return $this->name;
+        parent::__construct();
     }
 
-    public function answer(): AnswerType
+    protected function defined(): Measures
     {
-        return $this->answer;
+        return new Measures($this->called, $this->answer, $this->tells);
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        return ($this->tell)($subject, $home);
+        return ($this->measure)($subject, $home);
     }
 }

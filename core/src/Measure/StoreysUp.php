@@ -10,12 +10,15 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
- * How many storeys up something lies: 0 on the ground floor, which is the lowest whose floor lies no more than 1.2 m below the
- * ground (common practice, no source); below it as well.
+ * The ground floor is the lowest whose floor lies no more than 1.2 m below the ground (common practice, no source).
  *
- * @extends NamedCount<Subject>
+ * @extends SubjectMeasure<Subject>
  */
-final class StoreysUp extends NamedCount
+#[Measures('room.storeys_up', AnswerType::Count, 'How many storeys up the room lies: 0 on the ground floor and below it.')]
+#[Measures('door.storeys_up', AnswerType::Count, 'How many storeys up the door lies: 0 on the ground floor and below it.')]
+#[Measures('window.storeys_up', AnswerType::Count, 'How many storeys up the window lies: 0 on the ground floor and below it.')]
+#[Measures('fixture.storeys_up', AnswerType::Count, 'How many storeys up the thing lies: 0 on the ground floor and below it.')]
+final class StoreysUp extends SubjectMeasure
 {
     private const SUNKEN = 1200.0;
 

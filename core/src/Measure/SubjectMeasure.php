@@ -9,27 +9,45 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 
 /**
- * A measure that is handed subjects of its own type only.
+ * A measure that says by `Measures` on its class what it is, and is handed subjects of its own type only.
  *
  * @template T of Subject
  */
 abstract class SubjectMeasure implements Measure
 {
+    private ?Measures $is = null;
+
+    /** @param string|null $name under which of its names it measures; null: it has only one */
+    public function __construct(private readonly ?string $name = null) {}
+
+    final public function is(): Measures
+    {
+        return $this->is ??= $this->defined();
+    }
+
+    final public function name(): string
+    {
+        return $this->is()->name;
+    }
+
     final public function subject(): SubjectType
     {
-        return SubjectType::from((string) strstr($this->name(), '.', true));
+        return $this->is()->subject();
     }
 
-    /** @return array<string, AnswerType> */
-    public function parameters(): array
+    final public function answer(): AnswerType
     {
-        return [];
+        return $this->is()->answer;
     }
 
-    /** @return array<string, list<string>> */
-    public function words(): array
+    final public function parameters(): array
     {
-        return [];
+        return $this->is()->with;
+    }
+
+    final public function words(): array
+    {
+        return $this->is()->words();
     }
 
     final public function of(Subject $subject, Home $home, Parameters $with): Measurement
@@ -43,4 +61,11 @@ abstract class SubjectMeasure implements Measure
 
     /** @param T $subject */
     abstract protected function measure(Subject $subject, Home $home, Parameters $with): Measurement;
+
+    protected function defined(): Measures
+    {
+        $all = Measures::on(static::class);
+
+        return $this->name === null ? array_values($all)[0] ?? throw new \LogicException(static::class.' does not say what it measures.') : $all[$this->name];
+    }
 }

@@ -15,11 +15,17 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
- * How many of a thing's drawn sizes are hard to believe; the working asks about each with the likely value.
+ * Sizes that are seldom so, and often mistyped.
  *
- * @extends NamedCount<Subject>
+ * @extends SubjectMeasure<Subject>
  */
-final class UnlikelySizes extends NamedCount
+#[Measures('wall.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the wall are unlikely for what it is.')]
+#[Measures('room.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the room are unlikely for what it is.')]
+#[Measures('door.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the door are unlikely for what it is.')]
+#[Measures('window.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the window are unlikely for what it is.')]
+#[Measures('fixture.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the thing are unlikely for what it is.')]
+#[Measures('stair.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the stair are unlikely for what it is.')]
+final class UnlikelySizes extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -7,6 +7,7 @@ namespace Heurema\Rulebook;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measure;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
@@ -17,6 +18,11 @@ final readonly class NamedMeasure implements Measure
 {
     /** @param string $name the subject type of the measure, a dot and a word */
     public function __construct(private string $name, public Measure $measure, public Parameters $with) {}
+
+    public function is(): Measures
+    {
+        return new Measures($this->name, $this->answer(), $this->measure->is()->tells, [], $this->words());
+    }
 
     public function name(): string
     {

@@ -7,6 +7,7 @@ namespace Heurema\Measure\BeyondOpening;
 use Heurema\Layout\Words\WallSide;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\ClearBox;
@@ -17,29 +18,15 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How deep a rectangle of a wanted `width` finds room on the free floor of the room that the leaf swings into, clear of
- * all leaves.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.box_beyond_swing',
+    AnswerType::Length,
+    'How deep a rectangle of a wanted `width` finds room on the free floor of the room that the leaf swings into, clear of all leaves.',
+    with: ['width' => AnswerType::Length],
+)]
 final class BoxBeyondSwing extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.box_beyond_swing';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['width' => AnswerType::Length];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $details = $subject->opening->door;

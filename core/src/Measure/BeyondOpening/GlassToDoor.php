@@ -13,6 +13,7 @@ use Heurema\Layout\Words\WallSide;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\LeastWidth;
@@ -27,13 +28,12 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * From the glass to the nearest upright edge of a closed door: to either edge of a door in the same plane, and to the
- * hinge edge of one in another wall that swings towards the window. Both have to be in one room, or outside. Doors of
- * closets no deeper than 3 ft are left aside.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'window.to_door',
+    AnswerType::Length,
+    'From the glass to the nearest upright edge of a closed door: to either edge of a door in the same plane, and to the hinge edge of one in another wall that swings towards the window. Both have to be in one room, or outside. Doors of closets no deeper than 3 ft are left aside.',
+)]
 final class GlassToDoor extends SubjectMeasure
 {
     private const SHALLOW = 914.4;
@@ -41,16 +41,6 @@ final class GlassToDoor extends SubjectMeasure
     /** A door farther away, mm, is not beside it. */
     private const LOOK = 5000.0;
     private const SAME_PLANE = 0.02;
-
-    public function name(): string
-    {
-        return 'window.to_door';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Heurema\Measure\BeyondOpening;
 
 use Heurema\Measure\AnswerType;
+use Heurema\Measure\Measure;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -15,28 +17,15 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * How one comes up to a door off a hall: `head_on` at its end, `side_on` along it; `none` where it opens off no hall.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.hall_approach',
+    AnswerType::Word,
+    'How one comes up to a door off a hall: `head_on` at its end, `side_on` along it; `none` where it opens off no hall.',
+    words: [Measure::ANSWER => ['head_on', 'side_on', 'none']],
+)]
 final class HallApproach extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.hall_approach';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Word;
-    }
-
-    public function words(): array
-    {
-        return [self::ANSWER => ['head_on', 'side_on', 'none']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $hall = HallDoor::of($subject);

@@ -6,6 +6,7 @@ namespace Heurema\Measure\BeyondOpening;
 
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\Narrowest;
@@ -15,23 +16,10 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * How wide the hall is, at its narrowest, that the door opens off.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures('door.hall_width', AnswerType::Length, 'How wide the hall is, at its narrowest, that the door opens off.')]
 final class HallWidth extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.hall_width';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $hall = HallDoor::of($subject)?->hall;

@@ -6,14 +6,15 @@ namespace Heurema\Measure\Catalogue;
 
 use Heurema\Layout\Fixture;
 use Heurema\Layout\SlopedCeiling;
+use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\OpeningKind;
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Layout\Words\StairKind;
 use Heurema\Layout\Words\WallType;
 use Heurema\Layout\Words\WindowOperation;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Attribute;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Beyond;
 use Heurema\Spatial\HungSoffit;
 use Heurema\Spatial\PlacedFixture;
@@ -40,14 +41,15 @@ final class DrawnFacts
     private static function ofRooms(): array
     {
         return [
-            new Attribute('room.use', AnswerType::Word, static fn(RoomSpace $room) => $room->room->use, words: Wordlists::uses()),
-            new Attribute('room.lit', AnswerType::YesNo, static fn(RoomSpace $room) => $room->room->lit),
-            new Attribute('room.exhaust', AnswerType::YesNo, static fn(RoomSpace $room) => $room->room->exhaust),
-            new Attribute('room.wet', AnswerType::YesNo, static fn(RoomSpace $room) => $room->room->wet),
-            new Attribute('room.tile_height', AnswerType::Length, static fn(RoomSpace $room) => self::length($room->room->tileHeight)),
+            new Attribute('room.use', AnswerType::Word, 'What the room is used for.', static fn(RoomSpace $room) => $room->room->use, words: [RoomUse::class]),
+            new Attribute('room.lit', AnswerType::YesNo, 'Whether the room has artificial light.', static fn(RoomSpace $room) => $room->room->lit),
+            new Attribute('room.exhaust', AnswerType::YesNo, 'Whether the room has an exhaust fan.', static fn(RoomSpace $room) => $room->room->exhaust),
+            new Attribute('room.wet', AnswerType::YesNo, 'Whether the room’s floor gets wet.', static fn(RoomSpace $room) => $room->room->wet),
+            new Attribute('room.tile_height', AnswerType::Length, 'How high the room’s walls are tiled.', static fn(RoomSpace $room) => self::length($room->room->tileHeight)),
             new Attribute(
                 'room.sloped',
                 AnswerType::YesNo,
+                'Whether the room’s ceiling slopes.',
                 static fn(RoomSpace $room) => $room->ceiling() === null ? null : $room->ceiling() instanceof SlopedCeiling,
                 static fn(RoomSpace $room) => [$room->ceilingKey()],
             ),
@@ -60,26 +62,27 @@ final class DrawnFacts
         $missing = static fn(PlacedOpening $door) => $door->missingSides();
 
         return [
-            new Attribute('door.kind', AnswerType::Word, static fn(PlacedOpening $door) => $door->opening->kind, words: Wordlists::of(OpeningKind::class)),
-            new Attribute('door.wall_type', AnswerType::Word, static fn(PlacedOpening $door) => $door->wall->type, words: Wordlists::of(WallType::class)),
-            new Attribute('door.operation', AnswerType::Word, static fn(PlacedOpening $door) => $door->opening->kind === OpeningKind::Gap ? 'gap' : $door->opening->door?->operation, words: Wordlists::doorOperations()),
-            new Attribute('door.width', AnswerType::Length, static fn(PlacedOpening $door) => self::length($door->opening->width)),
-            new Attribute('door.height', AnswerType::Length, static fn(PlacedOpening $door) => self::length($door->opening->height)),
-            new Attribute('door.depth', AnswerType::Length, static fn(PlacedOpening $door) => self::length($door->wall->thickness)),
-            new Attribute('door.leaf_thickness', AnswerType::Length, static fn(PlacedOpening $door) => self::length($door->opening->door?->leafThickness)),
-            new Attribute('door.glazed', AnswerType::YesNo, static fn(PlacedOpening $door) => $door->opening->door->glazed ?? false),
-            new Attribute('door.safety_glass', AnswerType::YesNo, static fn(PlacedOpening $door) => $door->opening->door?->safetyGlass),
-            new Attribute('door.self_closing', AnswerType::YesNo, static fn(PlacedOpening $door) => $door->opening->door?->selfClosing),
-            new Attribute('door.fire_minutes', AnswerType::Count, static fn(PlacedOpening $door) => $door->opening->door?->fireMinutes === null ? null : Amount::of(Quantity::Count, $door->opening->door->fireMinutes)),
-            new Attribute('door.to_outside', AnswerType::YesNo, static fn(PlacedOpening $door) => $door->isToOutside(), $missing),
+            new Attribute('door.kind', AnswerType::Word, 'Whether it is a door or a bare opening.', static fn(PlacedOpening $door) => $door->opening->kind, words: [OpeningKind::class]),
+            new Attribute('door.wall_type', AnswerType::Word, 'Of what type its wall is.', static fn(PlacedOpening $door) => $door->wall->type, words: [WallType::class]),
+            new Attribute('door.operation', AnswerType::Word, 'How the door moves; `gap` for a bare opening.', static fn(PlacedOpening $door) => $door->opening->kind === OpeningKind::Gap ? 'gap' : $door->opening->door?->operation, words: [DoorOperation::class, 'gap']),
+            new Attribute('door.width', AnswerType::Length, 'The width of its opening in the wall.', static fn(PlacedOpening $door) => self::length($door->opening->width)),
+            new Attribute('door.height', AnswerType::Length, 'The height of its opening in the wall.', static fn(PlacedOpening $door) => self::length($door->opening->height)),
+            new Attribute('door.depth', AnswerType::Length, 'How thick its wall is.', static fn(PlacedOpening $door) => self::length($door->wall->thickness)),
+            new Attribute('door.leaf_thickness', AnswerType::Length, 'How thick its leaf is.', static fn(PlacedOpening $door) => self::length($door->opening->door?->leafThickness)),
+            new Attribute('door.glazed', AnswerType::YesNo, 'Whether its leaf is glazed.', static fn(PlacedOpening $door) => $door->opening->door->glazed ?? false),
+            new Attribute('door.safety_glass', AnswerType::YesNo, 'Whether the glass of its leaf is safety glass.', static fn(PlacedOpening $door) => $door->opening->door?->safetyGlass),
+            new Attribute('door.self_closing', AnswerType::YesNo, 'Whether it closes by itself.', static fn(PlacedOpening $door) => $door->opening->door?->selfClosing),
+            new Attribute('door.fire_minutes', AnswerType::Count, 'How many minutes it withstands fire.', static fn(PlacedOpening $door) => $door->opening->door?->fireMinutes === null ? null : Amount::of(Quantity::Count, $door->opening->door->fireMinutes)),
+            new Attribute('door.to_outside', AnswerType::YesNo, 'Whether it leads into the open air.', static fn(PlacedOpening $door) => $door->isToOutside(), $missing),
             new Attribute(
                 'door.from_use',
                 AnswerType::Word,
+                'The use of the room that it leads out of; of an inner door that on its right.',
                 static fn(PlacedOpening $door) => ($door->left->isOpenAir() === true ? $door->right : $door->left)->room?->room->use,
                 $missing,
-                words: Wordlists::uses(),
+                words: [RoomUse::class],
             ),
-            new Attribute('door.leads', AnswerType::Word, self::leads(...), $missing, words: Wordlists::pairsOfUses()),
+            new Attribute('door.leads', AnswerType::Word, 'The uses of both its sides in the order of the alphabet: `bedroom/hall`, `garage/outside`.', self::leads(...), $missing, words: self::pairsOfUses()),
         ];
     }
 
@@ -92,30 +95,46 @@ final class DrawnFacts
         return in_array(null, $uses, true) ? null : implode('/', $uses);
     }
 
+    /** @return list<string> the uses of both sides of a door, in the order of the alphabet */
+    private static function pairsOfUses(): array
+    {
+        $sides = [...array_column(RoomUse::cases(), 'value'), 'outside'];
+        sort($sides);
+        $pairs = [];
+        foreach ($sides as $number => $one) {
+            foreach (array_slice($sides, $number) as $other) {
+                $pairs[] = "{$one}/{$other}";
+            }
+        }
+
+        return $pairs;
+    }
+
     /** @return list<Attribute<PlacedOpening>> */
     private static function ofWindows(): array
     {
         $missing = static fn(PlacedOpening $window) => $window->missingSides();
 
         return [
-            new Attribute('window.width', AnswerType::Length, static fn(PlacedOpening $window) => self::length($window->opening->width)),
-            new Attribute('window.sill', AnswerType::Length, static fn(PlacedOpening $window) => self::length($window->opening->sill)),
-            new Attribute('window.wall_type', AnswerType::Word, static fn(PlacedOpening $window) => $window->wall->type, words: Wordlists::of(WallType::class)),
-            new Attribute('window.operation', AnswerType::Word, static fn(PlacedOpening $window) => $window->opening->window?->operation, words: Wordlists::of(WindowOperation::class)),
-            new Attribute('window.to_outside', AnswerType::YesNo, static fn(PlacedOpening $window) => $window->isToOutside(), $missing),
+            new Attribute('window.width', AnswerType::Length, 'The width of its opening in the wall.', static fn(PlacedOpening $window) => self::length($window->opening->width)),
+            new Attribute('window.sill', AnswerType::Length, 'The height of its sill above the floor.', static fn(PlacedOpening $window) => self::length($window->opening->sill)),
+            new Attribute('window.wall_type', AnswerType::Word, 'Of what type its wall is.', static fn(PlacedOpening $window) => $window->wall->type, words: [WallType::class]),
+            new Attribute('window.operation', AnswerType::Word, 'How the window opens.', static fn(PlacedOpening $window) => $window->opening->window?->operation, words: [WindowOperation::class]),
+            new Attribute('window.to_outside', AnswerType::YesNo, 'Whether it looks into the open air.', static fn(PlacedOpening $window) => $window->isToOutside(), $missing),
             new Attribute(
                 'window.room_use',
                 AnswerType::Word,
+                'The use of the room that it lights.',
                 static fn(PlacedOpening $window) => ($window->left->isOpenAir() === true ? $window->right : $window->left)->room?->room->use,
                 $missing,
-                words: Wordlists::uses(),
+                words: [RoomUse::class],
             ),
-            new Attribute('window.safety_glass', AnswerType::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->safetyGlass),
-            new Attribute('window.opening_limiter', AnswerType::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->openingLimiter),
-            new Attribute('window.well_ladder', AnswerType::YesNo, static fn(PlacedOpening $window) => $window->opening->window?->well?->ladder, static fn(PlacedOpening $window) => ["{$window->id()}.well.ladder"]),
-            new Attribute('window.well_width', AnswerType::Length, static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->width), static fn(PlacedOpening $window) => ["{$window->id()}.well.width"]),
-            new Attribute('window.well_projection', AnswerType::Length, static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->projection), static fn(PlacedOpening $window) => ["{$window->id()}.well.projection"]),
-            new Attribute('window.well_depth', AnswerType::Length, static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->depth), static fn(PlacedOpening $window) => ["{$window->id()}.well.depth"]),
+            new Attribute('window.safety_glass', AnswerType::YesNo, 'Whether its glass is safety glass.', static fn(PlacedOpening $window) => $window->opening->window?->safetyGlass),
+            new Attribute('window.opening_limiter', AnswerType::YesNo, 'Whether a limiter keeps it from opening wide.', static fn(PlacedOpening $window) => $window->opening->window?->openingLimiter),
+            new Attribute('window.well_ladder', AnswerType::YesNo, 'Whether the well before it has a ladder or steps.', static fn(PlacedOpening $window) => $window->opening->window?->well?->ladder, static fn(PlacedOpening $window) => ["{$window->id()}.well.ladder"]),
+            new Attribute('window.well_width', AnswerType::Length, 'The width of the well before it.', static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->width), static fn(PlacedOpening $window) => ["{$window->id()}.well.width"]),
+            new Attribute('window.well_projection', AnswerType::Length, 'How far the well before it reaches from the wall.', static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->projection), static fn(PlacedOpening $window) => ["{$window->id()}.well.projection"]),
+            new Attribute('window.well_depth', AnswerType::Length, 'How deep the well before it is below the ground.', static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->depth), static fn(PlacedOpening $window) => ["{$window->id()}.well.depth"]),
         ];
     }
 
@@ -123,27 +142,26 @@ final class DrawnFacts
     private static function ofFixtures(): array
     {
         $lengths = [
-            'width' => static fn(Fixture $fixture) => $fixture->width,
-            'depth' => static fn(Fixture $fixture) => $fixture->depth,
-            'height' => static fn(Fixture $fixture) => $fixture->height,
-            'base' => static fn(Fixture $fixture) => $fixture->base ?? ($fixture->kind->hangs() ? null : 0.0),
-            'rim' => static fn(Fixture $fixture) => $fixture->rim,
-            'seat' => static fn(Fixture $fixture) => $fixture->seat,
-            'entry' => static fn(Fixture $fixture) => $fixture->entry,
-            'hob' => static fn(Fixture $fixture) => $fixture->hob,
+            'width' => ['Its width.', static fn(Fixture $fixture) => $fixture->width],
+            'depth' => ['Its depth.', static fn(Fixture $fixture) => $fixture->depth],
+            'height' => ['Its height, from its underside.', static fn(Fixture $fixture) => $fixture->height],
+            'base' => ['How high its underside is above the floor; 0 for what stands on it.', static fn(Fixture $fixture) => $fixture->base ?? ($fixture->kind->hangs() ? null : 0.0)],
+            'rim' => ['How high its rim is above the floor.', static fn(Fixture $fixture) => $fixture->rim],
+            'seat' => ['How high its seat is above the floor.', static fn(Fixture $fixture) => $fixture->seat],
+            'entry' => ['How high one steps to get into it.', static fn(Fixture $fixture) => $fixture->entry],
+            'hob' => ['How high the edge of the hob is.', static fn(Fixture $fixture) => $fixture->hob],
         ];
-        $facts = array_map(
-            static fn(string $key, \Closure $read): Attribute => new Attribute("fixture.{$key}", AnswerType::Length, static fn(PlacedFixture $fixture) => self::length($read($fixture->fixture))),
-            array_keys($lengths),
-            array_values($lengths),
-        );
+        $facts = [];
+        foreach ($lengths as $key => [$tells, $read]) {
+            $facts[] = new Attribute("fixture.{$key}", AnswerType::Length, $tells, static fn(PlacedFixture $fixture) => self::length($read($fixture->fixture)));
+        }
 
         return [
             ...$facts,
-            new Attribute('fixture.shower_head', AnswerType::YesNo, static fn(PlacedFixture $fixture) => $fixture->fixture->showerHead ?? in_array($fixture->fixture->kind, [FixtureKind::Shower, FixtureKind::ShowerBath], true)),
-            new Attribute('fixture.kind', AnswerType::Word, static fn(PlacedFixture $fixture) => $fixture->fixture->kind, words: Wordlists::kinds()),
-            new Attribute('fixture.room_use', AnswerType::Word, static fn(PlacedFixture $fixture) => $fixture->room?->room->use, static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.use"], words: Wordlists::uses()),
-            new Attribute('fixture.tile_height', AnswerType::Length, static fn(PlacedFixture $fixture) => self::length($fixture->room?->room->tileHeight), static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.tile_height"]),
+            new Attribute('fixture.shower_head', AnswerType::YesNo, 'Whether it has a shower head; a shower has one unless it is said otherwise.', static fn(PlacedFixture $fixture) => $fixture->fixture->showerHead ?? in_array($fixture->fixture->kind, [FixtureKind::Shower, FixtureKind::ShowerBath], true)),
+            new Attribute('fixture.kind', AnswerType::Word, 'What kind of fixture it is.', static fn(PlacedFixture $fixture) => $fixture->fixture->kind, words: [FixtureKind::class]),
+            new Attribute('fixture.room_use', AnswerType::Word, 'The use of the room that it stands in.', static fn(PlacedFixture $fixture) => $fixture->room?->room->use, static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.use"], words: [RoomUse::class]),
+            new Attribute('fixture.tile_height', AnswerType::Length, 'How high the walls of the room that it stands in are tiled.', static fn(PlacedFixture $fixture) => self::length($fixture->room?->room->tileHeight), static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.tile_height"]),
         ];
     }
 
@@ -151,19 +169,19 @@ final class DrawnFacts
     private static function ofOthers(): array
     {
         return [
-            new Attribute('stair.kind', AnswerType::Word, static fn(PlacedStair $stair) => $stair->stair->kind, words: Wordlists::of(StairKind::class)),
-            new Attribute('stair.nosing', AnswerType::Length, static fn(PlacedStair $stair) => self::length($stair->stair->nosing)),
-            new Attribute('stair.outside', AnswerType::YesNo, static fn(PlacedStair $stair) => $stair->from === null),
-            new Attribute('stair.risers', AnswerType::Count, static fn(PlacedStair $stair) => Amount::count($stair->stair->risers())),
-            new Attribute('stair.open_risers', AnswerType::YesNo, static fn(PlacedStair $stair) => $stair->stair->openRisers),
-            new Attribute('wall.type', AnswerType::Word, static fn(PlacedWall $wall) => $wall->wall->type, words: Wordlists::of(WallType::class)),
-            new Attribute('wall.thickness', AnswerType::Length, static fn(PlacedWall $wall) => self::length($wall->wall->thickness)),
-            new Attribute('storey.ceiling', AnswerType::Length, static fn(StoreyPlan $plan) => self::length($plan->storey->ceiling)),
-            new Attribute('storey.floor_thickness', AnswerType::Length, static fn(StoreyPlan $plan) => self::length($plan->storey->floorThickness)),
-            new Attribute('soffit.underside', AnswerType::Length, static fn(HungSoffit $soffit) => self::length($soffit->soffit->underside)),
-            new Attribute('soffit.room_use', AnswerType::Word, static fn(HungSoffit $soffit) => $soffit->room?->room->use, static fn(HungSoffit $soffit) => [$soffit->room === null ? "a room under {$soffit->id()}" : "{$soffit->room->id()}.use"], words: Wordlists::uses()),
-            new Attribute('guard.height', AnswerType::Length, static fn(StandingGuard $guard) => self::length($guard->guard->height)),
-            new Attribute('guard.largest_gap', AnswerType::Length, static fn(StandingGuard $guard) => self::length($guard->guard->largestGap)),
+            new Attribute('stair.kind', AnswerType::Word, 'Of what kind the stair is.', static fn(PlacedStair $stair) => $stair->stair->kind, words: [StairKind::class]),
+            new Attribute('stair.nosing', AnswerType::Length, 'How far a tread projects over the riser below it.', static fn(PlacedStair $stair) => self::length($stair->stair->nosing)),
+            new Attribute('stair.outside', AnswerType::YesNo, 'Whether the stair is outdoors.', static fn(PlacedStair $stair) => $stair->from === null),
+            new Attribute('stair.risers', AnswerType::Count, 'How many risers the stair has.', static fn(PlacedStair $stair) => Amount::count($stair->stair->risers())),
+            new Attribute('stair.open_risers', AnswerType::YesNo, 'Whether its risers are open.', static fn(PlacedStair $stair) => $stair->stair->openRisers),
+            new Attribute('wall.type', AnswerType::Word, 'Of what type the wall is.', static fn(PlacedWall $wall) => $wall->wall->type, words: [WallType::class]),
+            new Attribute('wall.thickness', AnswerType::Length, 'How thick the wall is.', static fn(PlacedWall $wall) => self::length($wall->wall->thickness)),
+            new Attribute('storey.ceiling', AnswerType::Length, 'How high the storey’s ceiling is above its floor.', static fn(StoreyPlan $plan) => self::length($plan->storey->ceiling)),
+            new Attribute('storey.floor_thickness', AnswerType::Length, 'How thick the storey’s floor is.', static fn(StoreyPlan $plan) => self::length($plan->storey->floorThickness)),
+            new Attribute('soffit.underside', AnswerType::Length, 'How high its underside is above the floor.', static fn(HungSoffit $soffit) => self::length($soffit->soffit->underside)),
+            new Attribute('soffit.room_use', AnswerType::Word, 'The use of the room that it hangs in.', static fn(HungSoffit $soffit) => $soffit->room?->room->use, static fn(HungSoffit $soffit) => [$soffit->room === null ? "a room under {$soffit->id()}" : "{$soffit->room->id()}.use"], words: [RoomUse::class]),
+            new Attribute('guard.height', AnswerType::Length, 'How high the guard is.', static fn(StandingGuard $guard) => self::length($guard->guard->height)),
+            new Attribute('guard.largest_gap', AnswerType::Length, 'The largest gap in the guard.', static fn(StandingGuard $guard) => self::length($guard->guard->largestGap)),
         ];
     }
 

@@ -8,6 +8,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -19,37 +20,15 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
- * How deep the floor before the closed door is free, up to `reach`, over the width of the opening and as far `beyond_latch` and
- * `beyond_hinge` as is asked. `side`: `pull`, `push`, `inside`, `outside`, or `left` or `right` of the wall.
+ * `side`: `pull`, `push`, `inside`, `outside`, or `left` or `right` of the wall.
  *
  * @extends SubjectMeasure<PlacedOpening>
  */
+#[Measures('door.approach', AnswerType::Length, 'How deep the floor before the closed door is free, up to `reach`, over the width of the opening and as far `beyond_latch` and `beyond_hinge` as is asked.', with: ['side' => AnswerType::Word, 'reach' => AnswerType::Length, 'beyond_latch' => AnswerType::Length, 'beyond_hinge' => AnswerType::Length], words: ['side' => Doorway::SIDES])]
+#[Measures('door.landing', AnswerType::Length, 'How deep the landing before the closed door is free, up to `reach`, over the width of the opening and as far `beyond_latch` and `beyond_hinge` as is asked.', with: ['side' => AnswerType::Word, 'reach' => AnswerType::Length, 'beyond_latch' => AnswerType::Length, 'beyond_hinge' => AnswerType::Length], words: ['side' => Doorway::SIDES])]
 final class Approach extends SubjectMeasure
 {
     private const REACH = 1600.0;
-
-    /** @param string $name `door.approach`, or `door.landing` where the floor is a landing */
-    public function __construct(private readonly string $name) {}
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['side' => AnswerType::Word, 'reach' => AnswerType::Length, 'beyond_latch' => AnswerType::Length, 'beyond_hinge' => AnswerType::Length];
-    }
-
-    public function words(): array
-    {
-        return ['side' => Doorway::SIDES];
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -12,6 +12,7 @@ use Heurema\Layout\Words\DoorOperation;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -23,23 +24,14 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many walls and fixtures stand where the door's leaf has to swing, by more than a hairline.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.blocked_by',
+    AnswerType::Count,
+    'How many walls and fixtures stand where the door’s leaf has to swing, by more than a hairline.',
+)]
 final class BlockedBy extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.blocked_by';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $leaves = $home->leavesOf($subject);

@@ -7,29 +7,17 @@ namespace Heurema\Measure\Door;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\ClearOpening;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * Clear width times clear height.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures('door.clear_area', AnswerType::Area, 'Clear width times clear height.')]
 final class ClearArea extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.clear_area';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Area;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         return ClearOpening::area(

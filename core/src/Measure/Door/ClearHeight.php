@@ -8,6 +8,7 @@ use Heurema\Layout\Words\OpeningKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -17,23 +18,14 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How high the open door is clear: as given, else its height less the stop of the frame, above the threshold's top.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.clear_height',
+    AnswerType::Length,
+    'How high the open door is clear: as given, else its height less the stop of the frame, above the threshold’s top.',
+)]
 final class ClearHeight extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.clear_height';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     private const STOP = 13.0;
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -10,6 +10,7 @@ use Heurema\Layout\Words\OpeningKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -21,27 +22,18 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
- * How wide a way the open door leaves: as given, else by its operation.
- *
- * Hinged at 90 degrees: leaf less its thickness and the stop; of a pair one leaf alone so, as
- * `door.clear_width_both` both; gap and overhead: the whole width; sliding and pocket: less the grip; bypass: half less the grip;
- * folding: less the stack of leaves on both sides.
+ * As given, else by its operation. Hinged at 90 degrees: leaf less its thickness and the stop; gap and overhead: the whole width; sliding and
+ * pocket: less the grip; bypass: half less the grip; folding: less the stack of leaves on both sides.
  *
  * @extends SubjectMeasure<PlacedOpening>
  */
+#[Measures('door.clear_width', AnswerType::Length, 'How wide a way the open door leaves; of a pair one leaf alone.')]
+#[Measures('door.clear_width_both', AnswerType::Length, 'How wide a way the open door leaves; of a pair both leaves.')]
 final class ClearWidth extends SubjectMeasure
 {
-    /** @param string $name `door.clear_width`, or `door.clear_width_both` where both leaves of a pair are opened */
-    public function __construct(private readonly string $name = 'door.clear_width') {}
-
-    public function name(): string
+    public function __construct(string $name = 'door.clear_width')
     {
-        return $this->name;
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
+        parent::__construct($name);
     }
 
     private const STOP = 13.0;
@@ -63,7 +55,7 @@ final class ClearWidth extends SubjectMeasure
         }
         $operation = $opening->door?->operation;
 
-        return $operation === null ? new Unknown(["{$opening->id}.operation"]) : self::derived($subject, $home, $opening->width, $operation, $this->name === 'door.clear_width_both');
+        return $operation === null ? new Unknown(["{$opening->id}.operation"]) : self::derived($subject, $home, $opening->width, $operation, $this->name() === 'door.clear_width_both');
     }
 
     private static function derived(PlacedOpening $door, Home $home, float $width, DoorOperation $operation, bool $both): Measured

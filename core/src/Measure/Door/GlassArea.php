@@ -7,6 +7,7 @@ namespace Heurema\Measure\Door;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -16,24 +17,14 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The glass of a glazed door: its size less the stiles and rails around the glass, which are taken as 125 mm (common
- * practice, no source). NotApplicable for a door that is not glazed.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.glass_area',
+    AnswerType::Area,
+    'The glass of a glazed door: its size less the stiles and rails around the glass, which are taken as 125 mm (common practice, no source). Not applicable to a door that is not glazed.',
+)]
 final class GlassArea extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.glass_area';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Area;
-    }
-
     private const STILE = 125.0;
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -4,48 +4,31 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Door;
 
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Beyond;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * 1 where the door joins a room of the use `one` with a room of the use `other`, or with any where no other is named; else
- * 0.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.joins',
+    AnswerType::Count,
+    '1 where the door joins a room of the use `one` with a room of the use `other`, or with any where no other is named; else 0.',
+    with: ['one' => AnswerType::Word, 'other' => AnswerType::Word],
+    words: ['one' => [RoomUse::class], 'other' => [RoomUse::class]],
+)]
 final class Joins extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.joins';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['one' => AnswerType::Word, 'other' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['one' => Wordlists::uses(), 'other' => Wordlists::uses()];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $missing = $subject->missingSides();

@@ -10,6 +10,7 @@ use Heurema\Layout\Words\DoorOperation;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -20,36 +21,18 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How long the wall runs on beside the latch edge, on the pull side or the `side` named, before anything stands in the
- * first `depth` before it.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.latch_nib',
+    AnswerType::Length,
+    'How long the wall runs on beside the latch edge, on the pull side or the `side` named, before anything stands in the first `depth` before it.',
+    with: ['side' => AnswerType::Word, 'depth' => AnswerType::Length],
+    words: ['side' => Doorway::SIDES],
+)]
 final class LatchNib extends SubjectMeasure
 {
     private const REACH = 1500.0;
     private const DEPTH = 100.0;
-
-    public function name(): string
-    {
-        return 'door.latch_nib';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['side' => AnswerType::Word, 'depth' => AnswerType::Length];
-    }
-
-    public function words(): array
-    {
-        return ['side' => Doorway::SIDES];
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -8,6 +8,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -18,23 +19,14 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * By how much the clear way that the door is said to leave is more than its opening, the larger of width and height.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.leaf_excess',
+    AnswerType::Length,
+    'By how much the clear way that the door is said to leave is more than its opening, the larger of width and height.',
+)]
 final class LeafExcess extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.leaf_excess';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $opening = $subject->opening;

@@ -11,6 +11,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -22,12 +23,12 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many things stand right before the doorway on either side, within 300 mm of its wall, and leave less than 600 mm of it, or of a
- * narrow one all but 50 mm beside the jambs.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.obstructed',
+    AnswerType::Count,
+    'How many things stand right before the doorway on either side, within 300 mm of its wall, and leave less than 600 mm of it, or of a narrow one all but 50 mm beside the jambs.',
+)]
 final class Obstructed extends SubjectMeasure
 {
     /** So far on either side of the wall, mm. */
@@ -38,16 +39,6 @@ final class Obstructed extends SubjectMeasure
 
     /** What comes in by less from the jambs of a narrow doorway, mm, leaves a way. */
     private const JAMB = 50.0;
-
-    public function name(): string
-    {
-        return 'door.obstructed';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

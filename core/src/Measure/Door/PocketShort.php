@@ -15,6 +15,7 @@ use Heurema\Layout\Words\DoorOperation;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -25,24 +26,14 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How much of the wall that a pocket door slides into is missing: where the wall ends, or another opening is. Where nobody said to which
- * side it slides, the better side counts.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.pocket_short',
+    AnswerType::Length,
+    'How much of the wall that a pocket door slides into is missing: where the wall ends, or another opening is. Where nobody said to which side it slides, the better side counts.',
+)]
 final class PocketShort extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.pocket_short';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $details = $subject->opening->door;

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Door;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -17,27 +18,17 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How far what stands within 18 inches of the latch edge stands out beyond the face of the closed leaf, on either side: on
- * the push side the wall itself does.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.recess',
+    AnswerType::Length,
+    'How far what stands within 18 inches of the latch edge stands out beyond the face of the closed leaf, on either side: on the push side the wall itself does.',
+)]
 final class Recess extends SubjectMeasure
 {
     private const BESIDE = 457.2;
     private const LOOK = 1000.0;
     private const LEAF = 35.0;
-
-    public function name(): string
-    {
-        return 'door.recess';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

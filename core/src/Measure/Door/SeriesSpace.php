@@ -10,6 +10,7 @@ use Heurema\Layout\Words\WallSide;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -21,25 +22,15 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * Between this hinged door and another hinged one that one walks up to straight through it, less the leaves that swing into the space
- * between, where that leaves least.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.series_space',
+    AnswerType::Length,
+    'Between this hinged door and another hinged one that one walks up to straight through it, less the leaves that swing into the space between, where that leaves least.',
+)]
 final class SeriesSpace extends SubjectMeasure
 {
     private const SERIES = 3000.0;
-
-    public function name(): string
-    {
-        return 'door.series_space';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Door;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -17,24 +18,14 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * From the top of the threshold down to the landing outside; where nobody said how high that lies, to the steps, the porch or the
- * ground outside.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.step_down',
+    AnswerType::Length,
+    'From the top of the threshold down to the landing outside; where nobody said how high that lies, to the steps, the porch or the ground outside.',
+)]
 final class StepDown extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.step_down';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $floor = $subject->plan->storey->elevation;

@@ -12,6 +12,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -22,30 +23,16 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many sanitary fixtures there are whose clear floor, `width` by `depth` before the middle of their front, the leaf
- * sweeps by 10 cm² or more.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.sweeps_floor_of',
+    AnswerType::Count,
+    'How many sanitary fixtures there are whose clear floor, `width` by `depth` before the middle of their front, the leaf sweeps by 10 cm² or more.',
+    with: ['width' => AnswerType::Length, 'depth' => AnswerType::Length],
+)]
 final class SweepsFloorOf extends SubjectMeasure
 {
     private const SANITARY = [FixtureKind::WaterCloset, FixtureKind::Lavatory, FixtureKind::Bath, FixtureKind::Shower, FixtureKind::ShowerBath, FixtureKind::Bidet, FixtureKind::Urinal];
-    public function name(): string
-    {
-        return 'door.sweeps_floor_of';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['width' => AnswerType::Length, 'depth' => AnswerType::Length];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $leaves = $home->leavesOf($subject);

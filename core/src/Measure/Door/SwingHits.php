@@ -11,6 +11,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -20,23 +21,14 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many fixtures, other doors' leaves and stairs the leaf meets as it swings, by 10 cm² or more.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.swing_hits',
+    AnswerType::Count,
+    'How many fixtures, other doors’ leaves and stairs the leaf meets as it swings, by 10 cm² or more.',
+)]
 final class SwingHits extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.swing_hits';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $leaves = $home->leavesOf($subject);

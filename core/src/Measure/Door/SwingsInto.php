@@ -6,40 +6,29 @@ namespace Heurema\Measure\Door;
 
 use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\OpeningKind;
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Layout\Words\WallSide;
 use Heurema\Measure\AnswerType;
+use Heurema\Measure\Measure;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * What the room is used for that the leaf swings into; `outside` in the open, `none` where no leaf swings.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.swings_into',
+    AnswerType::Word,
+    'What the room is used for that the leaf swings into; `outside` in the open, `none` where no leaf swings.',
+    words: [Measure::ANSWER => [RoomUse::class, 'outside', 'none']],
+)]
 final class SwingsInto extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.swings_into';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Word;
-    }
-
-    public function words(): array
-    {
-        return [self::ANSWER => [...Wordlists::usesOrOutside(), 'none']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $details = $subject->opening->door;

@@ -8,6 +8,7 @@ use Heurema\Layout\Words\OpeningKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -17,23 +18,14 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How high the threshold stands. Where nobody said, a door inside the home is taken to have none.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.threshold',
+    AnswerType::Length,
+    'How high the threshold stands. Where nobody said, a door inside the home is taken to have none.',
+)]
 final class Threshold extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.threshold';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $height = $subject->opening->door?->threshold;

@@ -8,6 +8,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -17,23 +18,14 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * From the nearest part of the doorway to the nearest water closet in a room it opens into.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.to_water_closet',
+    AnswerType::Length,
+    'From the nearest part of the doorway to the nearest water closet in a room it opens into.',
+)]
 final class ToWaterCloset extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'door.to_water_closet';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $nearest = null;

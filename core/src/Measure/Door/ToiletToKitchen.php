@@ -9,6 +9,7 @@ use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -20,25 +21,16 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * 1 where the door joins a kitchen or a pantry with a room that holds a water closet and has no exhaust, else 0.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'door.toilet_to_kitchen',
+    AnswerType::Count,
+    '1 where the door joins a kitchen or a pantry with a room that holds a water closet and has no exhaust, else 0.',
+)]
 final class ToiletToKitchen extends SubjectMeasure
 {
     private const KITCHENS = [RoomUse::Kitchen, RoomUse::KitchenDining, RoomUse::KitchenLiving, RoomUse::Pantry];
     private const TOILETS = [RoomUse::Wc, RoomUse::Powder];
-
-    public function name(): string
-    {
-        return 'door.toilet_to_kitchen';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

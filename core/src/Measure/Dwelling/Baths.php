@@ -8,6 +8,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
@@ -15,23 +16,10 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many baths it has, those with a shower over them among them.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures('dwelling.baths', AnswerType::Count, 'How many baths it has, those with a shower over them among them.')]
 final class Baths extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'dwelling.baths';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $baths = array_filter($home->fixtures, static fn(PlacedFixture $fixture): bool => in_array($fixture->fixture->kind, [FixtureKind::Bath, FixtureKind::ShowerBath], true));

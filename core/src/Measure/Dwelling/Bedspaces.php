@@ -7,6 +7,7 @@ namespace Heurema\Measure\Dwelling;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -15,23 +16,10 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many bed spaces its bedrooms hold.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures('dwelling.bedspaces', AnswerType::Count, 'How many bed spaces its bedrooms hold.')]
 final class Bedspaces extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'dwelling.bedspaces';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $rooms = $home->bedrooms();

@@ -4,45 +4,29 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many fixtures of a `kind` the dwelling has, removed ones left out.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures(
+    'dwelling.fixture_count',
+    AnswerType::Count,
+    'How many fixtures of a `kind` the dwelling has, removed ones left out.',
+    with: ['kind' => AnswerType::Word],
+    words: ['kind' => [FixtureKind::class]],
+)]
 final class FixtureCount extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'dwelling.fixture_count';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['kind' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['kind' => Wordlists::kinds()];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $kind = $with->word('kind');

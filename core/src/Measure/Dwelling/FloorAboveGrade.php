@@ -8,6 +8,7 @@ use Heurema\Layout\Storey;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -15,25 +16,15 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How high the ground floor lies above the finished ground at the building: the lowest that is no cellar, more than 1.2 m below the
- * ground (common practice, no source); where all are, the highest of them.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures(
+    'dwelling.floor_above_grade',
+    AnswerType::Length,
+    'How high the ground floor lies above the finished ground at the building: the lowest that is no cellar, more than 1.2 m below the ground (common practice, no source); where all are, the highest of them.',
+)]
 final class FloorAboveGrade extends SubjectMeasure
 {
     private const SUNKEN = 1200.0;
-
-    public function name(): string
-    {
-        return 'dwelling.floor_above_grade';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -9,6 +9,7 @@ use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\AreaAtHeight;
 use Heurema\Measure\Room\FloorArea;
@@ -21,31 +22,15 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 
-/**
- * The floor inside the inner faces of the outer walls, partitions, stairs and the voids over them included, all storeys together;
- * garages are left out.
- *
- * `count_from_height`: floor of rooms under a lower ceiling does not count.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures(
+    'dwelling.internal_area',
+    AnswerType::Area,
+    'The floor inside the inner faces of the outer walls, partitions, stairs and the voids over them included, all storeys together; garages are left out.  `count_from_height`: floor of rooms under a lower ceiling does not count.',
+    with: ['count_from_height' => AnswerType::Length],
+)]
 final class InternalArea extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'dwelling.internal_area';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Area;
-    }
-
-    public function parameters(): array
-    {
-        return ['count_from_height' => AnswerType::Length];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $area = 0.0;

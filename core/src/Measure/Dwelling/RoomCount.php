@@ -4,46 +4,30 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many rooms of a `use` the dwelling has; of any use where none is named.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures(
+    'dwelling.room_count',
+    AnswerType::Count,
+    'How many rooms of a `use` the dwelling has; of any use where none is named.',
+    with: ['use' => AnswerType::Word],
+    words: ['use' => [RoomUse::class]],
+)]
 final class RoomCount extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'dwelling.room_count';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['use' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['use' => Wordlists::uses()];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $use = $with->word('use');

@@ -4,45 +4,30 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many rooms of a `use` have no thing of a `kind` in them.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures(
+    'dwelling.rooms_lacking',
+    AnswerType::Count,
+    'How many rooms of a `use` have no thing of a `kind` in them.',
+    with: ['use' => AnswerType::Word, 'kind' => AnswerType::Word],
+    words: ['use' => [RoomUse::class], 'kind' => [FixtureKind::class]],
+)]
 final class RoomsLacking extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'dwelling.rooms_lacking';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['use' => AnswerType::Word, 'kind' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['use' => Wordlists::uses(), 'kind' => Wordlists::kinds()];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $lacking = array_values(array_filter(

@@ -8,6 +8,7 @@ use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\AreaAtHeight;
 use Heurema\Measure\Room\FloorArea;
@@ -18,28 +19,15 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How much of the floor of all rooms lies under a ceiling of at least `height`; garages and what is in the open are left out.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures(
+    'dwelling.share_at_height',
+    AnswerType::Ratio,
+    'How much of the floor of all rooms lies under a ceiling of at least `height`; garages and what is in the open are left out.',
+    with: ['height' => AnswerType::Length],
+)]
 final class ShareAtHeight extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'dwelling.share_at_height';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Ratio;
-    }
-
-    public function parameters(): array
-    {
-        return ['height' => AnswerType::Length];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $whole = $high = 0.0;

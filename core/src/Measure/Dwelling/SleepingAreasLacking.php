@@ -4,49 +4,32 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
-/**
- * How many bedrooms have no thing of a `kind` in any of the rooms right outside their doors, closets and bathrooms left
- * aside.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures(
+    'dwelling.sleeping_areas_lacking',
+    AnswerType::Count,
+    'How many bedrooms have no thing of a `kind` in any of the rooms right outside their doors, closets and bathrooms left aside.',
+    with: ['kind' => AnswerType::Word],
+    words: ['kind' => [FixtureKind::class]],
+)]
 final class SleepingAreasLacking extends SubjectMeasure
 {
     private const OWN = [RoomUse::Closet, RoomUse::WalkInCloset, RoomUse::Bathroom, RoomUse::ShowerRoom, RoomUse::Powder, RoomUse::Wc, RoomUse::Bedroom];
-
-    public function name(): string
-    {
-        return 'dwelling.sleeping_areas_lacking';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['kind' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['kind' => Wordlists::kinds()];
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -8,6 +8,7 @@ use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\FloorArea;
 use Heurema\Measure\SubjectMeasure;
@@ -16,23 +17,14 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The floor of its rooms for storage: storage rooms, pantries and closets.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures(
+    'dwelling.storage_area',
+    AnswerType::Area,
+    'The floor of its rooms for storage: storage rooms, pantries and closets.',
+)]
 final class StorageArea extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'dwelling.storage_area';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Area;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $area = 0.0;

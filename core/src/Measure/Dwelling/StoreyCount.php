@@ -7,6 +7,7 @@ namespace Heurema\Measure\Dwelling;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
@@ -14,23 +15,10 @@ use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * On how many storeys it has rooms.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures('dwelling.storey_count', AnswerType::Count, 'On how many storeys it has rooms.')]
 final class StoreyCount extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'dwelling.storey_count';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $storeys = array_filter($home->plans, static fn(StoreyPlan $plan): bool => $plan->rooms !== []);

@@ -5,44 +5,28 @@ declare(strict_types=1);
 namespace Heurema\Measure\Dwelling;
 
 use Heurema\Layout\Storey;
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many storeys have no thing of a `kind` on them.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures(
+    'dwelling.storeys_lacking',
+    AnswerType::Count,
+    'How many storeys have no thing of a `kind` on them.',
+    with: ['kind' => AnswerType::Word],
+    words: ['kind' => [FixtureKind::class]],
+)]
 final class StoreysLacking extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'dwelling.storeys_lacking';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['kind' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['kind' => Wordlists::kinds()];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $lacking = array_values(array_filter(

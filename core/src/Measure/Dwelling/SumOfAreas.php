@@ -4,46 +4,29 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\FloorArea;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The floors of all rooms of the named `uses` together, the uses with commas between them; of all rooms where none is
- * named.
- *
- * @extends SubjectMeasure<Home>
- */
+/** @extends SubjectMeasure<Home> */
+#[Measures(
+    'dwelling.sum_of_areas',
+    AnswerType::Area,
+    'The floors of all rooms of the named `uses` together, the uses with commas between them; of all rooms where none is named.',
+    with: ['uses' => AnswerType::Word],
+    words: ['uses' => [RoomUse::class]],
+)]
 final class SumOfAreas extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'dwelling.sum_of_areas';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Area;
-    }
-
-    public function parameters(): array
-    {
-        return ['uses' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['uses' => Wordlists::uses()];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $uses = $with->word('uses') === null ? null : array_map(trim(...), explode(',', $with->word('uses')));

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Fixture;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -18,23 +19,14 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
 
-/**
- * By how much the fixture's top is above the ceiling over it, a sloping one where it is lowest.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.above_ceiling',
+    AnswerType::Length,
+    'By how much the fixture’s top is above the ceiling over it, a sloping one where it is lowest.',
+)]
 final class AboveCeiling extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'fixture.above_ceiling';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $top = $subject->top();

@@ -11,6 +11,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -23,31 +24,17 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How wide the floor before the fixture is between what stands on both sides of it, where both go along it for more than
- * `deeper_than` within the first 48 inches.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.alcove_width',
+    AnswerType::Length,
+    'How wide the floor before the fixture is between what stands on both sides of it, where both go along it for more than `deeper_than` within the first 48 inches.',
+    with: ['deeper_than' => AnswerType::Length],
+)]
 final class AlcoveWidth extends SubjectMeasure
 {
     private const DEPTH = 1219.2;
     private const LOOK = 1600.0;
-
-    public function name(): string
-    {
-        return 'fixture.alcove_width';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['deeper_than' => AnswerType::Length];
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

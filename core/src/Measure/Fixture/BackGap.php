@@ -9,6 +9,7 @@ use Heurema\Geometry\Sweep;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -18,25 +19,15 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How far the middle of the fixture's back is from the wall behind it; asked where a wall is within 150 mm of it, a thing that
- * stands farther off being meant to stand free.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.back_gap',
+    AnswerType::Length,
+    'How far the middle of the fixture’s back is from the wall behind it; asked where a wall is within 150 mm of it, a thing that stands farther off being meant to stand free.',
+)]
 final class BackGap extends SubjectMeasure
 {
     private const MEANT_TO_TOUCH = 150.0;
-
-    public function name(): string
-    {
-        return 'fixture.back_gap';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

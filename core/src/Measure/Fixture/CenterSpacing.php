@@ -10,6 +10,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -19,26 +20,17 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * From the middle of the fixture to the middle of the next sanitary fixture beside it on the same wall.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.center_spacing',
+    AnswerType::Length,
+    'From the middle of the fixture to the middle of the next sanitary fixture beside it on the same wall.',
+)]
 final class CenterSpacing extends SubjectMeasure
 {
     private const SANITARY = [FixtureKind::WaterCloset, FixtureKind::Bidet, FixtureKind::Urinal, FixtureKind::Lavatory];
     private const SAME_WALL = 100.0;
     private const BESIDE = 2000.0;
-
-    public function name(): string
-    {
-        return 'fixture.center_spacing';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

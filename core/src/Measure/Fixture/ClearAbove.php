@@ -8,6 +8,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -18,25 +19,16 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * From the top of the fixture up to the underside of what hangs over it.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.clear_above',
+    AnswerType::Length,
+    'From the top of the fixture up to the underside of what hangs over it.',
+)]
 final class ClearAbove extends SubjectMeasure
 {
     /** What hangs over other things. */
     private const OVERHEAD = [FixtureKind::Hood, FixtureKind::WallCabinet, FixtureKind::Lamp];
-
-    public function name(): string
-    {
-        return 'fixture.clear_above';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -6,15 +6,16 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\ClearFloor;
 use Heurema\Spatial\FreeZone;
 use Heurema\Spatial\Home;
@@ -22,39 +23,20 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How much of a wanted floor, `width` by `depth`, is free. `anchor`: `front`, before the middle of its front (a width that
- * is not given is the fixture's own); `corner`, from the wall behind it and the nearer wall beside it, the fixture itself
- * left aside.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.clear_zone',
+    AnswerType::Ratio,
+    'How much of a wanted floor, `width` by `depth`, is free. `anchor`: `front`, before the middle of its front (a width that is not given is the fixture’s own); `corner`, from the wall behind it and the nearer wall beside it, the fixture itself left aside.',
+    with: ['width' => AnswerType::Length, 'depth' => AnswerType::Length, 'anchor' => AnswerType::Word, 'besides' => AnswerType::Word],
+    words: ['anchor' => ['front', 'corner'], 'besides' => [FixtureKind::class]],
+)]
 final class ClearZone extends SubjectMeasure
 {
     private const ASIDE = 457.15;
 
     /** No zone that is asked for is larger, mm. */
     private const LOOK = 5000.0;
-
-    public function name(): string
-    {
-        return 'fixture.clear_zone';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Ratio;
-    }
-
-    public function parameters(): array
-    {
-        return ['width' => AnswerType::Length, 'depth' => AnswerType::Length, 'anchor' => AnswerType::Word, 'besides' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['anchor' => ['front', 'corner'], 'besides' => Wordlists::kinds()];
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -9,6 +9,7 @@ use Heurema\Geometry\Sweep;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -19,34 +20,16 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * From the fixture's side edge to the nearest wall face or thing beside it. `side`: `nearer` or `farther`, seen from the
- * edges; the nearer one where nothing is said.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.edge_gap',
+    AnswerType::Length,
+    'From the fixture’s side edge to the nearest wall face or thing beside it. `side`: `nearer` or `farther`, seen from the edges; the nearer one where nothing is said.',
+    with: ['side' => AnswerType::Word],
+    words: ['side' => ['nearer', 'farther']],
+)]
 final class EdgeGap extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'fixture.edge_gap';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['side' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['side' => ['nearer', 'farther']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         [$width, $depth] = [$subject->fixture->width, $subject->fixture->depth];

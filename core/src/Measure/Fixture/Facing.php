@@ -10,6 +10,7 @@ use Heurema\Geometry\Sweep;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -20,23 +21,14 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How far the wall is that the middle of the fixture's front looks at.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.faces_wall_at',
+    AnswerType::Length,
+    'How far the wall is that the middle of the fixture’s front looks at.',
+)]
 final class Facing extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'fixture.faces_wall_at';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->fixture->depth === null) {

@@ -10,6 +10,7 @@ use Heurema\Geometry\Sweep;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -20,24 +21,14 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How far the fixture's front edge, over its whole width, can move forward before it meets a wall face, a closed door or
- * another fixture. A divider and a bare opening stop nothing.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.front_clearance',
+    AnswerType::Length,
+    'How far the fixture’s front edge, over its whole width, can move forward before it meets a wall face, a closed door or another fixture. A divider and a bare opening stop nothing.',
+)]
 final class FrontClearance extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'fixture.front_clearance';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $width = $subject->fixture->width;

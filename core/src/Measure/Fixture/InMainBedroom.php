@@ -7,6 +7,7 @@ namespace Heurema\Measure\Fixture;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -15,23 +16,10 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * Does the fixture stand in the largest bedroom of the home?
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures('fixture.in_main_bedroom', AnswerType::YesNo, 'Whether the fixture stands in the largest bedroom of the home.')]
 final class InMainBedroom extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'fixture.in_main_bedroom';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::YesNo;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $main = $home->once('main bedroom', static fn(): RoomSpace|Unknown|null => self::main($home));

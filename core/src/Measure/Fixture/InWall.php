@@ -10,6 +10,7 @@ use Heurema\Geometry\Vertices;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -19,23 +20,14 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How deep the fixture's outline reaches into a wall: the side of the largest square, set as the fixture is, that lies in both.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.in_wall',
+    AnswerType::Length,
+    'How deep the fixture’s outline reaches into a wall: the side of the largest square, set as the fixture is, that lies in both.',
+)]
 final class InWall extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'fixture.in_wall';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $outline = $subject->outline;

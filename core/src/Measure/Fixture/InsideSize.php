@@ -9,6 +9,7 @@ use Heurema\Geometry\Sweep;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -20,42 +21,18 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
- * The inside of a shower or bath: its shorter side (`fixture.inside_least`), its longer side (`fixture.inside_longest`) or its area (`fixture.inside_area`). A shell of 25 mm
- * is taken off all round, unless walls stand right at both sides of it, as a shower built between them has none.
+ * The inside of a shower or bath. A shell of 25 mm is taken off all round, unless walls stand right at both sides of it, as a shower built
+ * between them has none.
  *
  * @extends SubjectMeasure<PlacedFixture>
  */
+#[Measures('fixture.inside_least', AnswerType::Length, 'The shorter side of the inside of a shower or bath.')]
+#[Measures('fixture.inside_longest', AnswerType::Length, 'The longer side of the inside of a shower or bath.')]
+#[Measures('fixture.inside_area', AnswerType::Area, 'The area of the inside of a shower or bath.')]
 final class InsideSize extends SubjectMeasure
 {
     private const SHELL = 25.0;
     private const BUILT_IN = 5.0;
-
-    private function __construct(private readonly string $name) {}
-
-    public static function least(): self
-    {
-        return new self('fixture.inside_least');
-    }
-
-    public static function longest(): self
-    {
-        return new self('fixture.inside_longest');
-    }
-
-    public static function area(): self
-    {
-        return new self('fixture.inside_area');
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function answer(): AnswerType
-    {
-        return $this->name === 'fixture.inside_area' ? AnswerType::Area : AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
@@ -65,7 +42,7 @@ final class InsideSize extends SubjectMeasure
         }
         $shell = self::isBuiltIn($subject, $width) ? 0.0 : self::SHELL;
         [$width, $depth] = [max(0.0, $width - 2 * $shell), max(0.0, $depth - 2 * $shell)];
-        $value = match ($this->name) {
+        $value = match ($this->name()) {
             'fixture.inside_area' => Amount::drawnArea($width * $depth),
             'fixture.inside_longest' => Amount::length(max($width, $depth)),
             default => Amount::length(min($width, $depth)),

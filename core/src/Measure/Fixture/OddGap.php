@@ -10,6 +10,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -20,28 +21,18 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The gap to the next unit of a run, on the side where there is one that is neither closed nor wide enough for a unit of 150 mm; 0 where
- * there is none. Units stand with their backs in one line, facing one way.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.odd_gap',
+    AnswerType::Length,
+    'The gap to the next unit of a run, on the side where there is one that is neither closed nor wide enough for a unit of 150 mm; 0 where there is none. Units stand with their backs in one line, facing one way.',
+)]
 final class OddGap extends SubjectMeasure
 {
     private const UNITS = [FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::WallCabinet, FixtureKind::Dishwasher, FixtureKind::Oven];
     private const IN_LINE = 50.0;
     private const USABLE = 150.0;
     private const CLOSED = 1.0;
-
-    public function name(): string
-    {
-        return 'fixture.odd_gap';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -10,6 +10,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -19,12 +20,12 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many other things stand where the fixture stands, at the same height, by 10 cm² or more and more than a millimetre. What is set into a counter, hung
- * over it or pushed under a table shares its place with it.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.overlaps',
+    AnswerType::Count,
+    'How many other things stand where the fixture stands, at the same height, by 10 cm² or more and more than a millimetre. What is set into a counter, hung over it or pushed under a table shares its place with it.',
+)]
 final class Overlaps extends SubjectMeasure
 {
     /** A strip in common no wider than this, mm, is rounding. */
@@ -35,16 +36,6 @@ final class Overlaps extends SubjectMeasure
 
     /** Height of a thing, in mm, where nobody said. */
     private const USUAL_HEIGHT = 900.0;
-
-    public function name(): string
-    {
-        return 'fixture.overlaps';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

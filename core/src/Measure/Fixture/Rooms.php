@@ -7,6 +7,7 @@ namespace Heurema\Measure\Fixture;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -15,23 +16,10 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * 1 where the fixture's middle lies in a room, else 0.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures('fixture.rooms', AnswerType::Count, '1 where the fixture’s middle lies in a room, else 0.')]
 final class Rooms extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'fixture.rooms';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         return new Measured(

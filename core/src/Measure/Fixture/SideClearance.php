@@ -8,6 +8,7 @@ use Heurema\Geometry\Sweep;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -18,24 +19,14 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * From the fixture's centre line, at right angles to it, to the nearest wall face or other fixture that stands beside
- * it over some of its depth. Both sides are measured, the smaller decides. What hangs above the fixture is no neighbour.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.side_clearance',
+    AnswerType::Length,
+    'From the fixture’s centre line, at right angles to it, to the nearest wall face or other fixture that stands beside it over some of its depth. Both sides are measured, the smaller decides. What hangs above the fixture is no neighbour.',
+)]
 final class SideClearance extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'fixture.side_clearance';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $depth = $subject->fixture->depth;

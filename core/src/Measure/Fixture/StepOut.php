@@ -12,6 +12,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -24,35 +25,17 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How deep the floor before a stretch of the fixture's front is free, where one steps in: `along`, how long the stretch is (`entry` for the
- * width of the entry, the whole front where that is not known); of all such stretches the best.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.step_out',
+    AnswerType::Length,
+    'How deep the floor before a stretch of the fixture’s front is free, where one steps in: `along`, how long the stretch is (`entry` for the width of the entry, the whole front where that is not known); of all such stretches the best.',
+    with: ['along' => AnswerType::Length, 'of' => AnswerType::Word],
+    words: ['of' => ['entry']],
+)]
 final class StepOut extends SubjectMeasure
 {
     private const LOOK = 1600.0;
-
-    public function name(): string
-    {
-        return 'fixture.step_out';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['along' => AnswerType::Length, 'of' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['of' => ['entry']];
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

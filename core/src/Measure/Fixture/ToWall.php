@@ -7,6 +7,7 @@ namespace Heurema\Measure\Fixture;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -16,23 +17,14 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * From the fixture's middle, at right angles to the way it faces, to the nearer side wall, whatever stands between.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.to_wall',
+    AnswerType::Length,
+    'From the fixture’s middle, at right angles to the way it faces, to the nearer side wall, whatever stands between.',
+)]
 final class ToWall extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'fixture.to_wall';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $line = SideWall::line($subject);

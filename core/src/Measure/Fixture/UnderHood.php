@@ -8,6 +8,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -15,23 +16,10 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * Does a hood hang over the fixture?
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures('fixture.under_hood', AnswerType::YesNo, 'Whether a hood hangs over the fixture.')]
 final class UnderHood extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'fixture.under_hood';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::YesNo;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         foreach ($subject->bounds === null ? [] : $home->fixturesNear($subject->storey(), $subject->bounds) as $other) {

@@ -9,6 +9,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -19,12 +20,12 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
 
-/**
- * How far the fixture is from what could hold it: the finished floor or a thing below it, sunk into it or floating over it; a wall right
- * behind it holds it too, and the ceiling what reaches up to it or hangs above heads.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.unsupported',
+    AnswerType::Length,
+    'How far the fixture is from what could hold it: the finished floor or a thing below it, sunk into it or floating over it; a wall right behind it holds it too, and the ceiling what reaches up to it or hangs above heads.',
+)]
 final class Unsupported extends SubjectMeasure
 {
     /** A wall this near its back, mm, holds it. */
@@ -32,16 +33,6 @@ final class Unsupported extends SubjectMeasure
 
     /** What hangs in the air above this, mm, hangs from the ceiling. */
     private const OVER_HEADS = 1800.0;
-
-    public function name(): string
-    {
-        return 'fixture.unsupported';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

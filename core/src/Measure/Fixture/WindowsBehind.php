@@ -9,6 +9,7 @@ use Heurema\Geometry\Ring;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -20,24 +21,15 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
-/**
- * How many windows there are in the wall right behind the fixture, over some of its width.
- *
- * @extends SubjectMeasure<PlacedFixture>
- */
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.windows_behind',
+    AnswerType::Count,
+    'How many windows there are in the wall right behind the fixture, over some of its width.',
+)]
 final class WindowsBehind extends SubjectMeasure
 {
     private const NEAR = 150.0;
-
-    public function name(): string
-    {
-        return 'fixture.windows_behind';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

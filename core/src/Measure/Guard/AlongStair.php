@@ -7,6 +7,7 @@ namespace Heurema\Measure\Guard;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -14,23 +15,10 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\StandingGuard;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * Does it stand along the side of a flight?
- *
- * @extends SubjectMeasure<StandingGuard>
- */
+/** @extends SubjectMeasure<StandingGuard> */
+#[Measures('guard.along_stair', AnswerType::YesNo, 'Whether it stands along the side of a flight.')]
 final class AlongStair extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'guard.along_stair';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::YesNo;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         foreach ($home->stairs as $stair) {

@@ -8,6 +8,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -16,23 +17,10 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\StandingGuard;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * Is the open air beside it?
- *
- * @extends SubjectMeasure<StandingGuard>
- */
+/** @extends SubjectMeasure<StandingGuard> */
+#[Measures('guard.outdoors', AnswerType::YesNo, 'Whether the open air is beside it.')]
 final class Outdoors extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'guard.outdoors';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::YesNo;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $line = new Segment($subject->guard->line[0], $subject->guard->line[1]);

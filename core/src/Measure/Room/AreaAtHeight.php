@@ -8,6 +8,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
@@ -15,24 +16,14 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-/** The floor whose ceiling is at least `height`; soffits and slopes count. */
+#[Measures(
+    'room.area_at_height',
+    AnswerType::Area,
+    'The floor whose ceiling is at least `height`; soffits and slopes count.',
+    with: ['height' => AnswerType::Length],
+)]
 final class AreaAtHeight extends OutlineMeasure
 {
-    public function name(): string
-    {
-        return 'room.area_at_height';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Area;
-    }
-
-    public function parameters(): array
-    {
-        return ['height' => AnswerType::Length];
-    }
-
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
     {
         $height = $with->number('height') ?? 0.0;

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Room;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -15,23 +16,10 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many bed spaces the room is meant for.
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures('room.bedspaces', AnswerType::Count, 'How many bed spaces the room is meant for.')]
 final class Bedspaces extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'room.bedspaces';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         return $subject->room->bedspaces === null ? new Unknown(["{$subject->id()}.bedspaces"]) : new Measured(Amount::count($subject->room->bedspaces));

@@ -13,6 +13,7 @@ use Heurema\Layout\Soffit;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
@@ -20,30 +21,15 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-/**
- * The lowest ceiling over the room, soffits included.
- *
- * `beams_from`: soffits at least this high count as beams and are left aside, unless they stand closer to another
- * soffit than `beams_apart` or are wider than `beams_up_to` (24 in where nothing is said: common practice, no source).
- */
+#[Measures(
+    'room.ceiling_height',
+    AnswerType::Length,
+    'The lowest ceiling over the room, soffits included.  `beams_from`: soffits at least this high count as beams and are left aside, unless they stand closer to another soffit than `beams_apart` or are wider than `beams_up_to` (24 in where nothing is said: common practice, no source).',
+    with: ['beams_from' => AnswerType::Length, 'beams_apart' => AnswerType::Length, 'beams_up_to' => AnswerType::Length],
+)]
 final class CeilingHeight extends OutlineMeasure
 {
     private const WIDEST_BEAM = 609.6;
-
-    public function name(): string
-    {
-        return 'room.ceiling_height';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['beams_from' => AnswerType::Length, 'beams_apart' => AnswerType::Length, 'beams_up_to' => AnswerType::Length];
-    }
 
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
     {

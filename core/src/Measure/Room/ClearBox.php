@@ -10,28 +10,16 @@ use Heurema\Geometry\Ring;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-/**
- * How deep a rectangle of a wanted `width` finds room on the free floor, along the room's longest face or across it. Where none
- * is so wide, 0.
- */
+#[Measures('room.clear_box', AnswerType::Length, 'How deep a rectangle of a wanted `width` finds room on the free floor, along the room’s longest face or across it; 0 where none is so wide.', with: ['width' => AnswerType::Length, 'clear_of' => AnswerType::Word], words: ['clear_of' => ['swings']])]
 final class ClearBox extends FreeFloorMeasure
 {
-    public function name(): string
-    {
-        return 'room.clear_box';
-    }
-
-    public function parameters(): array
-    {
-        return ['width' => AnswerType::Length, ...parent::parameters()];
-    }
-
     protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement
     {
         $width = $with->number('width') ?? 0.0;

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
@@ -18,33 +19,16 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many things of a `kind` the room has: a kind of fixture, `window` or `door`.
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures(
+    'room.count',
+    AnswerType::Count,
+    'How many things of a `kind` the room has: a kind of fixture, `window` or `door`.',
+    with: ['kind' => AnswerType::Word],
+    words: ['kind' => [FixtureKind::class, 'window', 'door']],
+)]
 final class Count extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'room.count';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['kind' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['kind' => [...Wordlists::kinds(), 'window', 'door']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $kind = $with->word('kind');

@@ -8,6 +8,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -21,23 +22,14 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
-/**
- * How many ways lead into the room: doors, bare openings, neighbours that it is open to, and stairs that come up in it.
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures(
+    'room.doors',
+    AnswerType::Count,
+    'How many ways lead into the room: doors, bare openings, neighbours that it is open to, and stairs that come up in it.',
+)]
 final class Doors extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'room.doors';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->sides() === []) {

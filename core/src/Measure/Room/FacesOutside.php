@@ -8,6 +8,7 @@ use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -16,23 +17,10 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * Does any of the room's faces border the open air or a shaft?
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures('room.faces_outside', AnswerType::YesNo, 'Whether any of the room’s faces borders the open air or a shaft.')]
 final class FacesOutside extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'room.faces_outside';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::YesNo;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->outline() === null) {

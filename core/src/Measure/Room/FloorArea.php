@@ -8,6 +8,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
@@ -15,28 +16,14 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-/**
- * The floor between finished faces, columns and ducts deducted.
- *
- * `count_from_height`: floor under a lower ceiling does not count.
- */
+#[Measures(
+    'room.floor_area',
+    AnswerType::Area,
+    'The floor between finished faces, columns and ducts deducted.  `count_from_height`: floor under a lower ceiling does not count.',
+    with: ['count_from_height' => AnswerType::Length],
+)]
 final class FloorArea extends OutlineMeasure
 {
-    public function name(): string
-    {
-        return 'room.floor_area';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Area;
-    }
-
-    public function parameters(): array
-    {
-        return ['count_from_height' => AnswerType::Length];
-    }
-
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
     {
         $floor = CountedFloor::of($outline, $room, $home, $with->number('count_from_height'));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\Polygon;
-use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -21,21 +20,6 @@ use Heurema\Spatial\Subject\Subject;
  */
 abstract class FreeFloorMeasure extends SubjectMeasure
 {
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['clear_of' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['clear_of' => ['swings']];
-    }
-
     final protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $problem = $subject->outlineProblem();

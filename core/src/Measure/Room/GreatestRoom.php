@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
-use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
@@ -20,11 +19,6 @@ use Heurema\Spatial\Subject\Subject;
  */
 abstract class GreatestRoom extends SubjectMeasure
 {
-    final public function answer(): AnswerType
-    {
-        return AnswerType::YesNo;
-    }
-
     final protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $own = $this->size($subject, $home);

@@ -9,6 +9,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -20,25 +21,16 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
 
-/**
- * The least ceiling over the middle of the floor before the sanitary fixtures of the room, 21 in deep.
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures(
+    'room.height_at_fixtures',
+    AnswerType::Length,
+    'The least ceiling over the middle of the floor before the sanitary fixtures of the room, 21 in deep.',
+)]
 final class HeightAtFixtures extends SubjectMeasure
 {
     private const SANITARY = [FixtureKind::WaterCloset, FixtureKind::Lavatory, FixtureKind::Bath, FixtureKind::Shower, FixtureKind::ShowerBath, FixtureKind::Bidet, FixtureKind::Urinal];
     private const HALF = 266.7;
-
-    public function name(): string
-    {
-        return 'room.height_at_fixtures';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -11,25 +11,20 @@ use Heurema\Geometry\Segment;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-/** The shorter side of the largest rectangle that fits in the room's outline, parallel to its longest face. */
+#[Measures(
+    'room.least_width',
+    AnswerType::Length,
+    'The shorter side of the largest rectangle that fits in the room’s outline, parallel to its longest face.',
+)]
 final class LeastWidth extends OutlineMeasure
 {
-    public function name(): string
-    {
-        return 'room.least_width';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
     {
         $largest = LargestRectangle::in($outline, self::longest($outline)->direction());

@@ -9,25 +9,20 @@ use Heurema\Geometry\Polygon;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-/** The longer side of the largest rectangle, by area, that fits in the room's outline along its longest face. */
+#[Measures(
+    'room.long_side',
+    AnswerType::Length,
+    'The longer side of the largest rectangle, by area, that fits in the room’s outline along its longest face.',
+)]
 final class LongSide extends OutlineMeasure
 {
-    public function name(): string
-    {
-        return 'room.long_side';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
     {
         $largest = LargestRectangle::in($outline, $room->wayDirections()[0]);

@@ -9,6 +9,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Witness;
@@ -16,23 +17,14 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-/**
- * The smallest distance between two wall faces that look at each other: antiparallel within 1 degree, over 100 mm or
- * more, floor between them. A divider is no face.
- */
+#[Measures(
+    'room.narrowest',
+    AnswerType::Length,
+    'The smallest distance between two wall faces that look at each other: antiparallel within 1 degree, over 100 mm or more, floor between them. A divider is no face.',
+)]
 final class Narrowest extends OutlineMeasure
 {
     private const COMMON_STRETCH = 100.0;
-
-    public function name(): string
-    {
-        return 'room.narrowest';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
     {

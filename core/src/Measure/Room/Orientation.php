@@ -8,8 +8,10 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Measure\AnswerType;
+use Heurema\Measure\Measure;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -18,26 +20,17 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * In which sector of the compass the room's middle lies, seen from the middle of its storey: north, north-east and so on;
- * `centre` within a metre of it.
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures(
+    'room.orientation',
+    AnswerType::Word,
+    'In which sector of the compass the room’s middle lies, seen from the middle of its storey: north, north-east and so on; `centre` within a metre of it.',
+    words: [Measure::ANSWER => [...self::SECTORS, 'centre']],
+)]
 final class Orientation extends SubjectMeasure
 {
     private const SECTORS = ['east', 'north-east', 'north', 'north-west', 'west', 'south-west', 'south', 'south-east'];
     private const CENTRE = 1000.0;
-
-    public function name(): string
-    {
-        return 'room.orientation';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Word;
-    }
 
     /** @param non-empty-list<Point> $corners of one of its rooms */
     private static function middle(string $storey, Home $home, array $corners): Point
@@ -47,11 +40,6 @@ final class Orientation extends SubjectMeasure
         }
 
         return Box::around($corners)->middle();
-    }
-
-    public function words(): array
-    {
-        return [self::ANSWER => [...self::SECTORS, 'centre']];
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -8,6 +8,7 @@ use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -17,23 +18,14 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many windows, doors and bare openings the room has to the open air or to a shaft.
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures(
+    'room.outside_openings',
+    AnswerType::Count,
+    'How many windows, doors and bare openings the room has to the open air or to a shaft.',
+)]
 final class OutsideOpeningCount extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'room.outside_openings';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $missing = $marks = [];

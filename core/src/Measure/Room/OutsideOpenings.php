@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
-use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -26,11 +25,6 @@ use Heurema\Units\Amount;
  */
 abstract class OutsideOpenings extends SubjectMeasure
 {
-    final public function answer(): AnswerType
-    {
-        return AnswerType::Area;
-    }
-
     final protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->outline() === null) {

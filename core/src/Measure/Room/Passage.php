@@ -10,6 +10,7 @@ use Heurema\Layout\Guard;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -24,34 +25,16 @@ use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Spatial\WidestWay;
 use Heurema\Units\Amount;
 
-/**
- * The narrowest free floor on the widest way between all of the room's doors and open borders; things that take floor
- * narrow it. `to: windows` asks for the way to its windows to the open air as well, as if they were doors.
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures(
+    'room.passage',
+    AnswerType::Length,
+    'The narrowest free floor on the widest way between all of the room’s doors and open borders; things that take floor narrow it. `to: windows` asks for the way to its windows to the open air as well, as if they were doors.',
+    with: ['to' => AnswerType::Word],
+    words: ['to' => ['windows']],
+)]
 final class Passage extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'room.passage';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['to' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['to' => ['windows']];
-    }
-
     /** A guard takes no more floor than its line. */
     private static function alongGuard(Guard $guard): Ring
     {

@@ -4,47 +4,31 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
-use Heurema\Measure\Wordlists;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many other rooms one cannot but cross on the way in from outside; only rooms of a `use` where one is named.
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures(
+    'room.reached_through',
+    AnswerType::Count,
+    'How many other rooms one cannot but cross on the way in from outside; only rooms of a `use` where one is named.',
+    with: ['use' => AnswerType::Word],
+    words: ['use' => [RoomUse::class]],
+)]
 final class ReachedThrough extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'room.reached_through';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['use' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['use' => Wordlists::uses()];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $ways = $home->waysIn();

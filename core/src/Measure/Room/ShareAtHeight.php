@@ -8,29 +8,20 @@ use Heurema\Geometry\Polygon;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-/** The part of the floor, columns and ducts deducted, whose ceiling is at least `height`. */
+#[Measures(
+    'room.share_at_height',
+    AnswerType::Ratio,
+    'The part of the floor, columns and ducts deducted, whose ceiling is at least `height`.',
+    with: ['height' => AnswerType::Length],
+)]
 final class ShareAtHeight extends OutlineMeasure
 {
-    public function name(): string
-    {
-        return 'room.share_at_height';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Ratio;
-    }
-
-    public function parameters(): array
-    {
-        return ['height' => AnswerType::Length];
-    }
-
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
     {
         $high = (new AreaAtHeight())->of($room, $home, $with);

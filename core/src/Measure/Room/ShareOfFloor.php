@@ -7,6 +7,7 @@ namespace Heurema\Measure\Room;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
@@ -14,23 +15,17 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * An area of the room as a share of its floor.
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures('room.glazing_ratio', AnswerType::Ratio, 'The glass between a room and the open air as a share of its floor.')]
+#[Measures('room.vent_ratio', AnswerType::Ratio, 'What windows and doors between a room and the open air open up, as a share of its floor.')]
 final class ShareOfFloor extends SubjectMeasure
 {
-    public function __construct(private readonly string $name, private readonly OutsideOpenings $area) {}
+    private readonly OutsideOpenings $area;
 
-    public function name(): string
+    public function __construct(string $name)
     {
-        return $this->name;
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Ratio;
+        parent::__construct($name);
+        $this->area = $name === 'room.glazing_ratio' ? new GlassArea() : new VentArea();
     }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -8,6 +8,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -20,34 +21,17 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
- * What a room has through the adjoining room that it is most open to: the share of the area of their common wall that is
- * open (`room.shared_share`), that opening (`room.shared_opening`), and the floor, glass and vent area of both rooms together
- * (`room.shared_floor`, `room.shared_glass`, `room.shared_vent`).
+ * What a room has through the adjoining room that it is most open to.
  *
  * @extends SubjectMeasure<RoomSpace>
  */
+#[Measures('room.shared_share', AnswerType::Ratio, 'The share of the wall in common with the adjoining room to which it is most open that is open, by area.')]
+#[Measures('room.shared_opening', AnswerType::Area, 'What is open between it and the adjoining room to which it is most open.')]
+#[Measures('room.shared_floor', AnswerType::Area, 'The floor of it and the adjoining room to which it is most open, together.')]
+#[Measures('room.shared_glass', AnswerType::Area, 'The glass of it and the adjoining room to which it is most open, together.')]
+#[Measures('room.shared_vent', AnswerType::Area, 'What opens to the air in it and the adjoining room to which it is most open, together.')]
 final class Shared extends SubjectMeasure
 {
-    private const NAMES = ['room.shared_share', 'room.shared_opening', 'room.shared_floor', 'room.shared_glass', 'room.shared_vent'];
-
-    private function __construct(private readonly string $name) {}
-
-    /** @return list<self> */
-    public static function all(): array
-    {
-        return array_map(static fn(string $name): self => new self($name), self::NAMES);
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function answer(): AnswerType
-    {
-        return $this->name === 'room.shared_share' ? AnswerType::Ratio : AnswerType::Area;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->outline() === null) {
@@ -58,14 +42,14 @@ final class Shared extends SubjectMeasure
             return new NotApplicable('It is open to no other room.');
         }
         $witness = array_map(static fn(Segment $gap): Witness => Witness::dimension($subject->storey(), $gap, $home->length($gap->length())), $border->gaps);
-        if ($this->name === 'room.shared_share') {
+        if ($this->name() === 'room.shared_share') {
             $share = $border->share();
 
             return $share === null
                 ? new Unknown($border->missing)
                 : new Measured(Amount::ratio($share), $witness, ["Of the wall in common with {$border->beyond->name()}, {$home->write(Amount::ratio($share))} is open."]);
         }
-        if ($this->name === 'room.shared_opening') {
+        if ($this->name() === 'room.shared_opening') {
             return $border->area === null
                 ? new Unknown($border->missing)
                 : new Measured(Amount::drawnArea($border->area), $witness, ["Open to {$border->beyond->name()}: {$home->write(Amount::drawnArea($border->area))}."]);
@@ -77,7 +61,7 @@ final class Shared extends SubjectMeasure
     /** @param list<Witness> $witness */
     private function together(RoomSpace $room, RoomSpace $beyond, Home $home, array $witness): Measurement
     {
-        $measure = match ($this->name) {
+        $measure = match ($this->name()) {
             'room.shared_glass' => new GlassArea(),
             'room.shared_vent' => new VentArea(),
             default => new FloorArea(),

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Room;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -15,23 +16,10 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * 1 where walls close in around the room's point, else 0.
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures('room.spaces', AnswerType::Count, '1 where walls close in around the room’s point, else 0.')]
 final class Spaces extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'room.spaces';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $isClosed = $subject->sides() !== [];

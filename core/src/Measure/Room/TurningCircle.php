@@ -6,22 +6,19 @@ namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\LargestCircle;
 use Heurema\Geometry\Ring;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-/** The diameter of the largest circle on the free floor. */
+#[Measures('room.turning_circle', AnswerType::Length, 'The diameter of the largest circle on the free floor.', with: ['clear_of' => AnswerType::Word], words: ['clear_of' => ['swings']])]
 final class TurningCircle extends FreeFloorMeasure
 {
-    public function name(): string
-    {
-        return 'room.turning_circle';
-    }
-
     protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement
     {
         $best = ['centre' => $room->room->at, 'radius' => 0.0];

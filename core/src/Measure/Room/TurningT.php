@@ -8,16 +8,20 @@ use Heurema\Geometry\Tee;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-/**
- * 1 where a T finds room on the free floor, in any of four directions to the longest face; else 0. The T lies in a square of `size`,
- * with arms and stem as wide as `arm`.
- */
+#[Measures(
+    'room.turning_t',
+    AnswerType::Count,
+    '1 where a T finds room on the free floor, in any of four directions to the longest face; else 0. The T lies in a square of `size`, with arms and stem as wide as `arm`.',
+    with: ['size' => AnswerType::Length, 'arm' => AnswerType::Length, 'clear_of' => AnswerType::Word],
+    words: ['clear_of' => ['swings']],
+)]
 final class TurningT extends FreeFloorMeasure
 {
     private const SIZE = 1524.0;
@@ -25,21 +29,6 @@ final class TurningT extends FreeFloorMeasure
 
     /** Lengths closer than this are equal, mm. */
     private const EQUAL = 0.04;
-
-    public function name(): string
-    {
-        return 'room.turning_t';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['size' => AnswerType::Length, 'arm' => AnswerType::Length, ...parent::parameters()];
-    }
 
     protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement
     {

@@ -8,6 +8,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
@@ -16,23 +17,10 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many water closets stand in the room.
- *
- * @extends SubjectMeasure<RoomSpace>
- */
+/** @extends SubjectMeasure<RoomSpace> */
+#[Measures('room.water_closets', AnswerType::Count, 'How many water closets stand in the room.')]
 final class WaterClosets extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'room.water_closets';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $closets = array_filter($home->fixturesIn($subject), static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind === FixtureKind::WaterCloset);

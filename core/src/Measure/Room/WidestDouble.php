@@ -5,19 +5,16 @@ declare(strict_types=1);
 namespace Heurema\Measure\Room;
 
 use Heurema\Layout\Words\RoomUse;
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 
-/** Is it the widest of the bedrooms that hold two bed spaces or more? */
+#[Measures('room.widest_double', AnswerType::YesNo, 'Whether it is the widest of the bedrooms that hold two bed spaces or more.')]
 final class WidestDouble extends GreatestRoom
 {
-    public function name(): string
-    {
-        return 'room.widest_double';
-    }
-
     protected function counts(RoomSpace $room): bool
     {
         return $room->room->use === RoomUse::Bedroom && ($room->room->bedspaces ?? 0) >= 2;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
+use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
@@ -14,16 +16,9 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
-/**
- * The windows between a room and the open air, frames included; doors left aside.
- */
+#[Measures('room.window_area', AnswerType::Area, 'The windows between a room and the open air, frames included; doors left aside.')]
 final class WindowArea extends OutsideOpenings
 {
-    public function name(): string
-    {
-        return 'room.window_area';
-    }
-
     protected function areaOf(PlacedOpening $opening, Home $home): Measurement
     {
         [$width, $height] = [$opening->opening->width, $opening->opening->height];

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Soffit;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -16,23 +17,10 @@ use Heurema\Spatial\HungSoffit;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How far the soffit is from the next one on its storey.
- *
- * @extends SubjectMeasure<HungSoffit>
- */
+/** @extends SubjectMeasure<HungSoffit> */
+#[Measures('soffit.spacing', AnswerType::Length, 'How far the soffit is from the next one on its storey.')]
 final class Spacing extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'soffit.spacing';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $closest = null;

@@ -8,6 +8,7 @@ use Heurema\Layout\Room;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -16,23 +17,10 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many rooms are written into a stretch of floor that walls close in.
- *
- * @extends SubjectMeasure<ClosedSpace>
- */
+/** @extends SubjectMeasure<ClosedSpace> */
+#[Measures('space.uses', AnswerType::Count, 'How many rooms are written into a stretch of floor that walls close in.')]
 final class Uses extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'space.uses';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $rooms = $subject->space->rooms;

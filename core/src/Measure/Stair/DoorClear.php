@@ -8,6 +8,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -20,33 +21,16 @@ use Heurema\Spatial\StairEnd;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * What the leaves of doors leave of the floor at its foot, or `at: head` at its head, from the edge of the steps on.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.door_clear',
+    AnswerType::Length,
+    'What the leaves of doors leave of the floor at its foot, or `at: head` at its head, from the edge of the steps on.',
+    with: ['at' => AnswerType::Word],
+    words: ['at' => ['foot', 'head']],
+)]
 final class DoorClear extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.door_clear';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['at' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['at' => ['foot', 'head']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

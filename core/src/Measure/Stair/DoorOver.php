@@ -11,6 +11,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -24,24 +25,14 @@ use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many doors swing over its steps: those of the storey at its foot over low ones, those of the storey at its head over what
- * the opening there shows.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.door_over',
+    AnswerType::Count,
+    'How many doors swing over its steps: those of the storey at its foot over low ones, those of the storey at its head over what the opening there shows.',
+)]
 final class DoorOver extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.door_over';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -18,23 +19,10 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The highest flight, from one floor or landing to the next.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures('stair.flight_rise', AnswerType::Length, 'The highest flight, from one floor or landing to the next.')]
 final class FlightRise extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.flight_rise';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

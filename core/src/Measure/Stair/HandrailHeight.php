@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -17,33 +18,16 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The height of its lowest handrail over the nosings; `of: highest` for the highest.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.handrail_height',
+    AnswerType::Length,
+    'The height of its lowest handrail over the nosings; `of: highest` for the highest.',
+    with: ['of' => AnswerType::Word],
+    words: ['of' => ['lowest', 'highest']],
+)]
 final class HandrailHeight extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.handrail_height';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['of' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['of' => ['lowest', 'highest']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $heights = array_filter($subject->stair->handrails->heights ?? [], static fn(?float $height): bool => $height !== null);

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -16,23 +17,10 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many sides have a handrail.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures('stair.handrails', AnswerType::Count, 'How many sides have a handrail.')]
 final class Handrails extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.handrails';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $count = self::count($subject);

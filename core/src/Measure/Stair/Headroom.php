@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -19,35 +20,16 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The least height straight up from the line over the nosings, from the landings and from the floor at its foot and head to whatever
- * is above, over the whole width. `side_edge`: so far the edges of floor openings may come in over the ends of treads.
- * `over: middle` looks only over the middle of the width.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.headroom',
+    AnswerType::Length,
+    'The least height straight up from the line over the nosings, from the landings and from the floor at its foot and head to whatever is above, over the whole width. `side_edge`: so far the edges of floor openings may come in over the ends of treads. `over: middle` looks only over the middle of the width.',
+    with: ['side_edge' => AnswerType::Length, 'over' => AnswerType::Word],
+    words: ['over' => ['middle']],
+)]
 final class Headroom extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.headroom';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['side_edge' => AnswerType::Length, 'over' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['over' => ['middle']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

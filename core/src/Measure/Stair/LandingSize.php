@@ -9,6 +9,7 @@ use Heurema\Layout\Landing;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -22,34 +23,16 @@ use Heurema\Spatial\StairEnd;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The least landing: how deep the floor is free in the direction one walks, or with `of: width` how wide the landing is. `at`: `foot`,
- * `head` or `between`; without it all of them. Doors are closed; open ground is free.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.landing',
+    AnswerType::Length,
+    'The least landing: how deep the floor is free in the direction one walks, or with `of: width` how wide the landing is. `at`: `foot`, `head` or `between`; without it all of them. Doors are closed; open ground is free.',
+    with: ['at' => AnswerType::Word, 'of' => AnswerType::Word],
+    words: ['at' => ['foot', 'head', 'between'], 'of' => ['depth', 'width']],
+)]
 final class LandingSize extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.landing';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['at' => AnswerType::Word, 'of' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['at' => ['foot', 'head', 'between'], 'of' => ['depth', 'width']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

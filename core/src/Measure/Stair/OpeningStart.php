@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -19,29 +20,15 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * On how many treads below the upper floor a stick as long as the wanted `headroom` and the floor is thick stands up through it: over
- * them the floor has to be open. The line is where the opening has to begin.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.opening_start',
+    AnswerType::Count,
+    'On how many treads below the upper floor a stick as long as the wanted `headroom` and the floor is thick stands up through it: over them the floor has to be open. The line is where the opening has to begin.',
+    with: ['headroom' => AnswerType::Length],
+)]
 final class OpeningStart extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.opening_start';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['headroom' => AnswerType::Length];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->from === null) {

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -17,23 +18,14 @@ use Heurema\Spatial\StairEnd;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many windows and doors to the open air the rooms at its foot and head have.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.outside_openings',
+    AnswerType::Count,
+    'How many windows and doors to the open air the rooms at its foot and head have.',
+)]
 final class OutsideOpenings extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.outside_openings';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $found = [];

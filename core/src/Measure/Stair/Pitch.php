@@ -8,6 +8,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -21,23 +22,10 @@ use Heurema\Spatial\Stair\StepKind;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The steepest angle of the line over the nosings of its straight flights.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures('stair.pitch', AnswerType::Angle, 'The steepest angle of the line over the nosings of its straight flights.')]
 final class Pitch extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.pitch';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Angle;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -17,23 +18,14 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * What its measured risers leave of the height between the two floors, or go beyond it.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.rise_left',
+    AnswerType::Length,
+    'What its measured risers leave of the height between the two floors, or go beyond it.',
+)]
 final class RiseLeft extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.rise_left';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $heights = $subject->from?->elevation === null || $subject->to->elevation === null ? null : $subject->to->elevation - $subject->from->elevation;

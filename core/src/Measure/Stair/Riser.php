@@ -9,6 +9,7 @@ use Heurema\Layout\Stair;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -19,33 +20,16 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The highest riser, or with `of: least` the lowest: each as measured, the others an even share of the rise that is left.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.riser',
+    AnswerType::Length,
+    'The highest riser, or with `of: least` the lowest: each as measured, the others an even share of the rise that is left.',
+    with: ['of' => AnswerType::Word],
+    words: ['of' => ['least', 'highest']],
+)]
 final class Riser extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.riser';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['of' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['of' => ['least', 'highest']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $measured = self::measuredRises($subject->stair);

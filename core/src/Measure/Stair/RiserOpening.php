@@ -8,6 +8,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -19,30 +20,17 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The height between two treads of a stair with open risers; `above`: only of risers that end higher than that above its foot.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.riser_opening',
+    AnswerType::Length,
+    'The height between two treads of a stair with open risers; `above`: only of risers that end higher than that above its foot.',
+    with: ['above' => AnswerType::Length],
+)]
 final class RiserOpening extends SubjectMeasure
 {
     /** Thickness of an open stair's treads, mm, 1 1/2 in: common practice, no source. */
     private const TREAD_THICKNESS = 38.1;
-
-    public function name(): string
-    {
-        return 'stair.riser_opening';
-    }
-
-    public function parameters(): array
-    {
-        return ['above' => AnswerType::Length];
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -19,33 +20,16 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many risers the flight has that has most; `of: least` for the one that has fewest.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.risers_per_flight',
+    AnswerType::Count,
+    'How many risers the flight has that has most; `of: least` for the one that has fewest.',
+    with: ['of' => AnswerType::Word],
+    words: ['of' => ['least', 'most']],
+)]
 final class RisersPerFlight extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.risers_per_flight';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['of' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['of' => ['least', 'most']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

@@ -10,6 +10,7 @@ use Heurema\Layout\Words\Turn;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -18,23 +19,14 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The most risers that one climbs in one direction, landings between them or not.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.straight_run',
+    AnswerType::Count,
+    'The most risers that one climbs in one direction, landings between them or not.',
+)]
 final class StraightRun extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.straight_run';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $most = $run = 0;

@@ -10,6 +10,7 @@ use Heurema\Layout\Flight;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -20,33 +21,16 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The least tread of the straight flights, or with `of: largest` the largest, nosing edge to nosing edge. A flight of one riser has no tread of its own.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.tread',
+    AnswerType::Length,
+    'The least tread of the straight flights, or with `of: largest` the largest, nosing edge to nosing edge. A flight of one riser has no tread of its own.',
+    with: ['of' => AnswerType::Word],
+    words: ['of' => ['least', 'largest']],
+)]
 final class Tread extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.tread';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['of' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['of' => ['least', 'largest']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $treads = $missing = [];

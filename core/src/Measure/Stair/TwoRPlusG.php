@@ -8,6 +8,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -21,33 +22,16 @@ use Heurema\Spatial\Stair\StepKind;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * Twice the riser and the tread of its straight flights: the step one takes (Blondel 1675). `of: largest` for the longest, else the shortest.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.two_r_plus_g',
+    AnswerType::Length,
+    'Twice the riser and the tread of its straight flights: the step one takes (Blondel 1675). `of: largest` for the longest, else the shortest.',
+    with: ['of' => AnswerType::Word],
+    words: ['of' => ['least', 'largest']],
+)]
 final class TwoRPlusG extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.two_r_plus_g';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['of' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['of' => ['least', 'largest']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

@@ -10,6 +10,7 @@ use Heurema\Geometry\Ring;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -25,23 +26,14 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
-/**
- * The least clear height where another room, or the way through a door, passes below it.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.under',
+    AnswerType::Length,
+    'The least clear height where another room, or the way through a door, passes below it.',
+)]
 final class Under extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.under';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $climb = Climb::of($subject);

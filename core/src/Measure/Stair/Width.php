@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -16,33 +17,16 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * Between the sides of the flights. `at: rail` takes off the handrails, 89 mm each: the format does not say how far they stand in.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.width',
+    AnswerType::Length,
+    'Between the sides of the flights. `at: rail` takes off the handrails, 89 mm each: the format does not say how far they stand in.',
+    with: ['at' => AnswerType::Word],
+    words: ['at' => ['rail']],
+)]
 final class Width extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.width';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['at' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['at' => ['rail']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $width = $subject->stair->width;

@@ -8,6 +8,7 @@ use Heurema\Layout\Winders;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -20,23 +21,10 @@ use Heurema\Spatial\Stair\StepKind;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The least depth of its tapered treads at their narrow end.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures('stair.winder_inner', AnswerType::Length, 'The least depth of its tapered treads at their narrow end.')]
 final class WinderInner extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.winder_inner';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $tapered = array_filter($subject->shape->steps, static fn(Step $step): bool => $step->kind === StepKind::Winder);

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -19,29 +20,15 @@ use Heurema\Spatial\Stair\StepKind;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The least depth of its tapered treads, straight across from riser to riser, `from_inner` its inner side; without it, in the middle
- * of the width.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.winder_tread',
+    AnswerType::Length,
+    'The least depth of its tapered treads, straight across from riser to riser, `from_inner` its inner side; without it, in the middle of the width.',
+    with: ['from_inner' => AnswerType::Length],
+)]
 final class WinderTread extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.winder_tread';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['from_inner' => AnswerType::Length];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $tapered = array_filter($subject->shape->steps, static fn(Step $step): bool => $step->kind === StepKind::Winder);

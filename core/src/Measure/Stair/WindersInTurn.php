@@ -8,6 +8,7 @@ use Heurema\Layout\Winders;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -18,33 +19,16 @@ use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The most tapered treads in one quarter turn; `of: half` in two quarter turns that follow on each other.
- *
- * @extends SubjectMeasure<PlacedStair>
- */
+/** @extends SubjectMeasure<PlacedStair> */
+#[Measures(
+    'stair.winders_in_turn',
+    AnswerType::Count,
+    'The most tapered treads in one quarter turn; `of: half` in two quarter turns that follow on each other.',
+    with: ['of' => AnswerType::Word],
+    words: ['of' => ['half']],
+)]
 final class WindersInTurn extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'stair.winders_in_turn';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['of' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['of' => ['half']];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $counts = [];

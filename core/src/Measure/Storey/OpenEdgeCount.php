@@ -9,6 +9,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -19,28 +20,15 @@ use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many edges of openings in the floor, stairs and balconies nothing guards where one falls deeper than `drop`.
- *
- * @extends SubjectMeasure<StoreyPlan>
- */
+/** @extends SubjectMeasure<StoreyPlan> */
+#[Measures(
+    'storey.open_edges',
+    AnswerType::Count,
+    'How many edges of openings in the floor, stairs and balconies nothing guards where one falls deeper than `drop`.',
+    with: ['drop' => AnswerType::Length],
+)]
 final class OpenEdgeCount extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'storey.open_edges';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
-    public function parameters(): array
-    {
-        return ['drop' => AnswerType::Length];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $edges = $home->openEdges($subject);

@@ -9,6 +9,7 @@ use Heurema\Layout\Words\SurveyRole;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -18,23 +19,14 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\TapedDistance;
 use Heurema\Units\Amount;
 
-/**
- * How far the parts of a group are from adding up to their overall, either way; asked of the overall.
- *
- * @extends SubjectMeasure<TapedDistance>
- */
+/** @extends SubjectMeasure<TapedDistance> */
+#[Measures(
+    'survey.chain',
+    AnswerType::Length,
+    'How far the parts of a group are from adding up to their overall, either way; asked of the overall.',
+)]
 final class Chain extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'survey.chain';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $overall = $subject->distance;

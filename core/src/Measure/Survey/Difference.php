@@ -7,6 +7,7 @@ namespace Heurema\Measure\Survey;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -15,23 +16,10 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\TapedDistance;
 use Heurema\Units\Amount;
 
-/**
- * How far the taped distance is from the drawn one, either way.
- *
- * @extends SubjectMeasure<TapedDistance>
- */
+/** @extends SubjectMeasure<TapedDistance> */
+#[Measures('survey.difference', AnswerType::Length, 'How far the taped distance is from the drawn one, either way.')]
 final class Difference extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'survey.difference';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $drawn = $subject->drawn()->length();

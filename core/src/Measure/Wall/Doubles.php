@@ -7,6 +7,7 @@ namespace Heurema\Measure\Wall;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -16,23 +17,14 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\WallTrouble;
 use Heurema\Units\Amount;
 
-/**
- * How many walls that stand later in the document run along in this one's body.
- *
- * @extends SubjectMeasure<PlacedWall>
- */
+/** @extends SubjectMeasure<PlacedWall> */
+#[Measures(
+    'wall.doubles',
+    AnswerType::Count,
+    'How many walls that stand later in the document run along in this one’s body.',
+)]
 final class Doubles extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'wall.doubles';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $doubles = $subject->plan->troubles()->doubles($subject->wall);

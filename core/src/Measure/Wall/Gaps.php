@@ -7,6 +7,7 @@ namespace Heurema\Measure\Wall;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
@@ -17,23 +18,14 @@ use Heurema\Spatial\WallJoints;
 use Heurema\Spatial\WallTrouble;
 use Heurema\Units\Amount;
 
-/**
- * How many of the wall's ends stop short of another wall, by up to 150 mm; gaps that were closed (up to 10 mm) count too.
- *
- * @extends SubjectMeasure<PlacedWall>
- */
+/** @extends SubjectMeasure<PlacedWall> */
+#[Measures(
+    'wall.gaps',
+    AnswerType::Count,
+    'How many of the wall’s ends stop short of another wall, by up to 150 mm; gaps that were closed (up to 10 mm) count too.',
+)]
 final class Gaps extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'wall.gaps';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $gaps = $subject->plan->troubles()->gaps($subject->wall);

@@ -12,6 +12,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -23,25 +24,15 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many things stand before the window within 100 mm of its wall: those that reach above its sill, a bed with its head
- * there, a wall cabinet over it.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'window.blocked_by',
+    AnswerType::Count,
+    'How many things stand before the window within 100 mm of its wall: those that reach above its sill, a bed with its head there, a wall cabinet over it.',
+)]
 final class BlockedBy extends SubjectMeasure
 {
     private const NEAR = 100.0;
-
-    public function name(): string
-    {
-        return 'window.blocked_by';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

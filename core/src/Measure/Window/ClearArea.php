@@ -9,6 +9,7 @@ use Heurema\Measure\AnswerType;
 use Heurema\Measure\ClearOpening;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
@@ -16,34 +17,17 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * Clear width times clear height. `for: air`: louvres, through which nobody climbs, open eight tenths of the glass opening.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'window.clear_area',
+    AnswerType::Area,
+    'Clear width times clear height. `for: air`: louvres, through which nobody climbs, open eight tenths of the glass opening.',
+    with: ['for' => AnswerType::Word],
+    words: ['for' => ['air']],
+)]
 final class ClearArea extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'window.clear_area';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Area;
-    }
-
     private const LOUVRES_OPEN = 0.8;
-
-    public function parameters(): array
-    {
-        return ['for' => AnswerType::Word];
-    }
-
-    public function words(): array
-    {
-        return ['for' => ['air']];
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

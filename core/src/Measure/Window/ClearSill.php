@@ -7,6 +7,7 @@ namespace Heurema\Measure\Window;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -16,23 +17,14 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * From the floor to the lowest point of the clear opening: the sill and the frame standing on it.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'window.clear_sill',
+    AnswerType::Length,
+    'From the floor to the lowest point of the clear opening: the sill and the frame standing on it.',
+)]
 final class ClearSill extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'window.clear_sill';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $sill = $subject->opening->sill;

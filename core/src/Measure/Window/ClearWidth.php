@@ -7,30 +7,21 @@ namespace Heurema\Measure\Window;
 use Heurema\Layout\Words\WindowOperation;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * How wide the open window is clear: as given, else the glass opening (width less two frames) by operation: fixed and
- * louvred nothing, sliding half, all others the whole.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'window.clear_width',
+    AnswerType::Length,
+    'How wide the open window is clear: as given, else the glass opening (width less two frames) by operation: fixed and louvred nothing, sliding half, all others the whole.',
+)]
 final class ClearWidth extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'window.clear_width';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $opening = $subject->opening;

@@ -9,6 +9,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -21,33 +22,20 @@ use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How high the glass begins above the step beside it: of all steps and landings within `within` of it in a room of the window, the least.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'window.glass_above_stair',
+    AnswerType::Length,
+    'How high the glass begins above the step beside it: of all steps and landings within `within` of it in a room of the window, the least.',
+    with: ['within' => AnswerType::Length],
+)]
 final class GlassAboveStair extends SubjectMeasure
 {
     private const WITHIN = 914.4;
 
-    public function name(): string
-    {
-        return 'window.glass_above_stair';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
-    public function parameters(): array
-    {
-        return ['within' => AnswerType::Length];
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $bottom = GlassHeight::bottom()->of($subject, $home, new Parameters());
+        $bottom = (new GlassHeight('window.glass_bottom'))->of($subject, $home, new Parameters());
         if (!$bottom instanceof Measured || $subject->opening->width === null) {
             return $bottom instanceof Measured ? new Unknown(["{$subject->id()}.width"]) : $bottom;
         }

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Window;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -16,23 +17,10 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * The glass: as given, else the size less the frame on each side.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures('window.glass_area', AnswerType::Area, 'The glass: as given, else the size less the frame on each side.')]
 final class GlassArea extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'window.glass_area';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Area;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $given = $subject->opening->window?->glassArea;

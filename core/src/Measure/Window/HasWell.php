@@ -8,6 +8,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -15,23 +16,14 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 
-/**
- * Does a well lie before the window? Where none is drawn and the sill lies below the ground it is not known.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'window.has_well',
+    AnswerType::YesNo,
+    'Does a well lie before the window? Where none is drawn and the sill lies below the ground it is not known.',
+)]
 final class HasWell extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'window.has_well';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::YesNo;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->opening->window?->well !== null) {

@@ -8,6 +8,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -18,24 +19,15 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * From the glass, level, to the nearest edge of a bath or shower in a room that the window is in.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'window.to_bath',
+    AnswerType::Length,
+    'From the glass, level, to the nearest edge of a bath or shower in a room that the window is in.',
+)]
 final class ToBath extends SubjectMeasure
 {
     private const WET = [FixtureKind::Bath, FixtureKind::Shower, FixtureKind::ShowerBath];
-
-    public function name(): string
-    {
-        return 'window.to_bath';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Window;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
@@ -17,23 +18,14 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * From the glass, level, to the nearest tread or landing of a stair on its storey, where both are in one room.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'window.to_stair',
+    AnswerType::Length,
+    'From the glass, level, to the nearest tread or landing of a stair on its storey, where both are in one room.',
+)]
 final class ToStair extends SubjectMeasure
 {
-    public function name(): string
-    {
-        return 'window.to_stair';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Length;
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->opening->width === null) {

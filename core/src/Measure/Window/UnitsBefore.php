@@ -8,6 +8,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
@@ -18,25 +19,16 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
-/**
- * How many wall and tall units, wardrobes and refrigerators cover some of the window from its own room.
- *
- * @extends SubjectMeasure<PlacedOpening>
- */
+/** @extends SubjectMeasure<PlacedOpening> */
+#[Measures(
+    'window.units_before',
+    AnswerType::Count,
+    'How many wall and tall units, wardrobes and refrigerators cover some of the window from its own room.',
+)]
 final class UnitsBefore extends SubjectMeasure
 {
     private const UNITS = [FixtureKind::WallCabinet, FixtureKind::TallCabinet, FixtureKind::Wardrobe, FixtureKind::Refrigerator, FixtureKind::Shelf];
     private const NEAR = 150.0;
-
-    public function name(): string
-    {
-        return 'window.units_before';
-    }
-
-    public function answer(): AnswerType
-    {
-        return AnswerType::Count;
-    }
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
