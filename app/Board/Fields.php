@@ -30,6 +30,8 @@ final class Fields
             'storeys' => [Field::text('name', 'Name'), Field::length('ceiling', 'Ceiling height', ExpectedLength::CeilingHeight), Field::length('floor_thickness', 'Floor thickness')],
             'axes' => [Field::text('name', 'Letter or number')],
             'blocks' => [Field::text('name', 'Name'), Field::choice('use', 'Use', RoomUse::class)],
+            'guards' => [Field::length('height', 'Height'), Field::length('largest_gap', 'Largest gap'), Field::yesNo('climbable', 'Climbable')],
+            'soffits' => [Field::length('underside', 'Underside above floor')],
             'notes' => [Field::text('text', 'Text')],
             'survey' => [Field::length('measured', 'Taped', null, true), Field::text('group', 'Chain', false), Field::choice('role', 'It is', SurveyRole::class)],
             default => [],

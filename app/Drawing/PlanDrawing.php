@@ -136,12 +136,14 @@ final readonly class PlanDrawing
 
     private static function soffit(Soffit $soffit): string
     {
-        return Svg::element('path', ['class' => 'soffit', 'd' => Svg::path($soffit->outline)]);
+        return Svg::element('path', ['class' => 'soffit', 'd' => Svg::path($soffit->outline), 'data-subject' => $soffit->id]);
     }
 
     private static function guard(Guard $guard): string
     {
-        return Svg::element('path', ['class' => 'guard', 'd' => Svg::line($guard->line)]);
+        $line = ['d' => Svg::line($guard->line)];
+
+        return Svg::element('g', ['class' => 'guard-place', 'data-subject' => $guard->id], Svg::element('path', ['class' => 'guard-hold', ...$line]).Svg::element('path', ['class' => 'guard', ...$line]));
     }
 
     private static function note(Note $note): string

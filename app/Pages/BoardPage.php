@@ -20,6 +20,7 @@ use App\Drawing\Catches;
 use App\Drawing\DimensionStyle;
 use App\Drawing\LabelPlace;
 use App\Drawing\LiveDimensions;
+use App\Drawing\OpenEdgeMarks;
 use App\Drawing\PlanDrawing;
 use App\Drawing\Sheet;
 use App\Drawing\StoreyBelow;
@@ -552,6 +553,38 @@ final class BoardPage
         }
 
         return $words;
+    }
+
+    /** @return list<string> of the edges of the chosen element over which one can fall, how long they are and how deep one falls */
+    public function openEdges(): array
+    {
+        $id = $this->chosen?->id();
+        $edges = array_filter($this->home->openEdges($this->home->plans[$this->storey])->found, static fn(OpenEdge $edge): bool => in_array($id, $edge->of, true));
+
+        return array_values(array_map(fn(OpenEdge $edge): string => "{$this->home->length($edge->line->length())} open, a fall of {$this->home->length($edge->drop)}", $edges));
+    }
+
+    /** The edges of the storey over which one can fall. */
+    public function edgeMarks(): string
+    {
+        return (new OpenEdgeMarks($this->home, $this->home->plans[$this->storey]))->draw();
+    }
+
+    /** @return array{string, string} height and largest gap that a guard begins with, as they are typed (common practice, no source) */
+    public function usualGuard(): array
+    {
+        return $this->isImperial() ? ['36"', '3 7/8"'] : [$this->typed(1100.0), $this->typed(99.0)];
+    }
+
+    /** How high the underside of a soffit begins, as it is typed (common practice, no source). */
+    public function usualSoffit(): string
+    {
+        return $this->isImperial() ? "7'-0\"" : $this->typed(2100.0);
+    }
+
+    private function isImperial(): bool
+    {
+        return $this->scheme->layout->units === UnitSystem::Imperial;
     }
 
     private function chosenVoid(): ?FloorVoid

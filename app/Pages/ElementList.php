@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\Scheme;
+use Heurema\Geometry\Point;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Block;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\FloorVoid;
+use Heurema\Layout\Guard;
+use Heurema\Layout\Soffit;
 use Heurema\Layout\Wall;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
@@ -18,6 +21,7 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject\Subject;
 
 /** All that is drawn on a storey, in words: for those who do not see the drawing, and to choose from without pointing. */
 final readonly class ElementList
@@ -46,6 +50,8 @@ final readonly class ElementList
             'Doors, windows, bare openings' => self::listed(array_filter($this->home->openings, $here), fn(PlacedOpening $opening): array => [$opening->name(), $this->opening($opening)]),
             'Stairs' => self::listed(array_filter($this->home->stairs, fn(PlacedStair $stair): bool => in_array($this->storey, [$stair->from?->id, $stair->to->id], true)), fn(PlacedStair $stair): array => [$stair->name(), $this->stair($stair)]),
             'Floor openings' => self::listed($plan->storey->voids, fn(FloorVoid $void): array => ['Floor opening', $this->void($void)]),
+            'Guards' => self::listed($plan->storey->guards, fn(Guard $guard): array => ['Guard', $this->guard($guard)]),
+            'Soffits and beams' => self::listed($plan->storey->soffits, fn(Soffit $soffit): array => ['Soffit', $soffit->underside === null ? 'underside not said' : "underside {$this->home->length($soffit->underside)} above the floor"]),
             'Things' => self::listed(array_filter($this->home->fixtures, $here), fn(PlacedFixture $thing): array => [$thing->name(), $this->thing($thing->fixture)]),
         ];
 
@@ -62,6 +68,13 @@ final readonly class ElementList
         $area = (new FloorArea())->of($room, $this->home, new Parameters());
 
         return str_replace('_', ' ', $room->room->use->value ?? 'no use').', '.($area instanceof Measured ? $this->home->write($area->amount()) : 'not closed');
+    }
+
+    private function guard(Guard $guard): string
+    {
+        $length = array_sum(array_map(static fn(Point $from, Point $to): float => $from->distanceTo($to), array_slice($guard->line, 0, -1), array_slice($guard->line, 1)));
+
+        return "{$this->home->length($length)} long, ".($guard->height === null ? 'height not said' : "{$this->home->length($guard->height)} high");
     }
 
     private function wall(Wall $wall): string
@@ -106,7 +119,7 @@ final readonly class ElementList
     }
 
     /**
-     * @template T of Axis|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|FloorVoid
+     * @template T of Axis|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|FloorVoid|Guard|Soffit
      *
      * @param array<T>                            $elements
      * @param callable(T): array{string, string} $words
@@ -117,7 +130,7 @@ final readonly class ElementList
     {
         $listed = [];
         foreach ($elements as $element) {
-            $listed[$element instanceof Wall || $element instanceof FloorVoid || $element instanceof Axis || $element instanceof Block ? $element->id : $element->id()] = $words($element);
+            $listed[$element instanceof Subject ? $element->id() : $element->id] = $words($element);
         }
 
         return $listed;

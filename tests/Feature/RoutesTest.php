@@ -32,7 +32,7 @@ final class RoutesTest extends TestCase
     private const FOR_GUESTS = ['sign-in', 'password.ask', 'password.send', 'password.reset', 'password.store', 'invitations.show', 'invitations.accept', 'sign-in.code', 'sign-in.take-code', 'up'];
 
     /** What shows everybody his own office's things, or nobody's. */
-    private const FOR_EVERYBODY = ['sign-out', 'desk', 'projects.store', 'drawings.store', 'lengths', 'people', 'people.invite', 'people.codes', 'people.office.remove', 'people.office.return', 'outbox', 'account', 'account.password', 'account.sessions.end', 'account.sessions.end-others', 'account.codes.begin', 'account.codes.confirm', 'account.codes.drop', 'examination', 'examination.start', 'rule-books', 'rule-book'];
+    private const FOR_EVERYBODY = ['sign-out', 'desk', 'projects.store', 'drawings.store', 'lengths', 'people', 'people.invite', 'people.codes', 'people.office.remove', 'people.office.return', 'outbox', 'account', 'account.password', 'account.sessions.end', 'account.sessions.end-others', 'account.codes.begin', 'account.codes.confirm', 'account.codes.drop', 'examination', 'examination.start', 'measures', 'rule-books', 'rule-book'];
 
     /** What designers may not do in their own office either. */
     private const FOR_REVIEWERS = ['review.rulings', 'review.rulings.undo', 'review.books', 'review.statements', 'review.statements.take-back', 'review.remarks', 'review.remarks.write', 'review.remarks.drop', 'review.sign-off', 'review.letter.send'];

@@ -21,7 +21,9 @@ final class SchemaOnBoardTest extends TestCase
         'fixtures' => ['id', 'kind', 'at'],
         'voids' => ['id', 'outline'],
         'notes' => ['id', 'at'],
-        'storeys' => ['id', 'elevation', 'walls', 'openings', 'rooms', 'fixtures', 'voids', 'notes', 'blocks'],
+        'soffits' => ['id', 'outline'],
+        'guards' => ['id', 'line'],
+        'storeys' => ['id', 'elevation', 'walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes', 'blocks'],
         'stairs' => ['id', 'from_storey', 'to_storey', 'start', 'facing', 'parts', 'handrails'],
         'survey' => ['id', 'storey', 'from', 'to'],
         'axes' => ['id', 'from', 'to'],
@@ -33,10 +35,7 @@ final class SchemaOnBoardTest extends TestCase
         'walls' => ['lining', 'locked'],
         'openings' => ['locked', 'glass_area', 'well'],
         'fixtures' => ['outline', 'locked', 'door_swing'],
-        'storeys' => ['soffits', 'guards'],
         'stairs' => ['kind', 'inner_radius', 'status', 'locked'],
-        'soffits' => ['id', 'outline', 'underside'],
-        'guards' => ['id', 'line', 'height', 'largest_gap'],
     ];
 
     /** @return iterable<string, array{string, list<array<string, mixed>>}> list of the document, and values of elements that have all fields between them */

@@ -11,6 +11,7 @@ use Heurema\Geometry\Line;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\RoomUse;
@@ -96,7 +97,7 @@ final class OpenEdges
         $ways = array_values(array_filter(array_map(static fn(PlacedStair $stair): ?Segment => $stair->to === $storey && $stair->from !== null ? $stair->shape->head : null, $this->home->stairs)));
         foreach (self::together($storey->voids) as $opening) {
             foreach ($opening->edges() as $edge) {
-                $this->take($edge, $storey->elevation - $below->elevation, 'the opening in the floor', $ways);
+                $this->take($edge, $storey->elevation - $below->elevation, 'the opening in the floor', self::voidsAt($edge, $storey->voids), $ways);
             }
         }
     }
@@ -131,7 +132,7 @@ final class OpenEdges
             $ways = array_values(array_filter(array_map(static fn(PlacedStair $stair): ?Segment => $stair->to === $storey ? $stair->shape->head : null, $this->home->stairs)));
             foreach ($this->plan->neighbours($room) as $neighbour) {
                 if ($neighbour->wall->isDivider() && $neighbour->beyond->isOutside()) {
-                    $this->take($neighbour->stretch, $storey->elevation - ($this->home->layout->grade ?? 0.0), $room->name(), $ways);
+                    $this->take($neighbour->stretch, $storey->elevation - ($this->home->layout->grade ?? 0.0), $room->name(), [$room->id()], $ways);
                 }
             }
         }
@@ -166,12 +167,29 @@ final class OpenEdges
             }
         }
         if ($level > self::LEVEL) {
-            $this->take($edge, $level, $climb->stair->name(), $ways);
+            $this->take($edge, $level, $climb->stair->name(), [$climb->stair->id()], $ways);
         }
     }
 
-    /** @param list<Segment> $ways where one walks onto it or off it */
-    private function take(Segment $edge, float $drop, string $name, array $ways): void
+    /**
+     * Which of several openings an edge of all of them together belongs to.
+     *
+     * @param list<FloorVoid> $voids
+     *
+     * @return list<string>
+     */
+    private static function voidsAt(Segment $edge, array $voids): array
+    {
+        $isAt = static fn(FloorVoid $void): bool => array_filter($void->outline->edges(), static fn(Segment $one): bool => $one->distanceTo($edge->middle()) <= Tolerance::TOUCH) !== [];
+
+        return array_values(array_map(static fn(FloorVoid $void): string => $void->id, array_filter($voids, $isAt)));
+    }
+
+    /**
+     * @param list<string>  $of   ids of what it is the edge of
+     * @param list<Segment> $ways where one walks onto it or off it
+     */
+    private function take(Segment $edge, float $drop, string $name, array $of, array $ways): void
     {
         $length = $edge->length();
         $open = [[0.0, $length]];
@@ -182,7 +200,7 @@ final class OpenEdges
         }
         foreach ($open as [$from, $to]) {
             if ($to - $from >= min(self::SHORTEST, $length * 0.9)) {
-                $this->found[] = new OpenEdge(new Segment($edge->at($from), $edge->at($to)), $drop, $name);
+                $this->found[] = new OpenEdge(new Segment($edge->at($from), $edge->at($to)), $drop, $name, $of);
             }
         }
     }

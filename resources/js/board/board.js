@@ -14,6 +14,7 @@ import { Trials } from './trials.js';
 import { TypedDimension } from './typed-dimension.js';
 import { Axis } from './tools/axis.js';
 import { Choose } from './tools/choose.js';
+import { Guard } from './tools/guard.js';
 import { Picture } from './tools/picture.js';
 import { Place } from './tools/place.js';
 import { Rectangle } from './tools/rectangle.js';
@@ -26,7 +27,7 @@ import { Wall } from './tools/wall.js';
  */
 export class Board {
     /** Acts that draw something, which is chosen then. */
-    static DRAWS = new Set(['wall', 'rectangle', 'offset', 'openings', 'thing', 'copy', 'repeat', 'space', 'storey', 'note', 'void', 'stair', 'taped', 'axes', 'blocks']);
+    static DRAWS = new Set(['wall', 'rectangle', 'offset', 'openings', 'thing', 'copy', 'repeat', 'space', 'storey', 'note', 'void', 'stair', 'guard', 'guard-edges', 'soffit', 'taped', 'axes', 'blocks']);
 
     /** @param {HTMLElement} page @param {import('../viewport.js').Viewport} viewport */
     constructor(page, viewport) {
@@ -63,7 +64,8 @@ export class Board {
         const thing = byId('thing-kind', HTMLSelectElement);
         /** @type {import('./tools/tool.js').Tool[]} */
         const tools = [
-            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options'), new Rectangle(this, 'void', 'void-options'), new Tape(this), new Picture(this), new Axis(this),
+            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options', () => this.forms.wallValues()), new Rectangle(this, 'void', 'void-options', () => ({})),
+            new Rectangle(this, 'soffit', 'soffit-options', () => ({ underside: byId('soffit-underside', HTMLInputElement).value })), new Guard(this), new Tape(this), new Picture(this), new Axis(this),
             new Place(this, 'thing', () => (thing.value === 'note' ? ['note', {}] : ['thing', { kind: thing.value }])),
             new Place(this, 'copy', () => ['copy', {}]),
             new Place(this, 'axes', () => ['axes', this.forms.valuesOf(document.getElementById('axes-options'))], 'axes-options'),

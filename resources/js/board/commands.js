@@ -1,4 +1,5 @@
 import { all, around, byId } from '../dom.js';
+import { Guard } from './tools/guard.js';
 
 /** What buttons on and beside the plan do, by the names that they carry; keys do the same. */
 export class Commands {
@@ -10,6 +11,7 @@ export class Commands {
             undo: () => board.send('undo'), redo: () => board.send('redo'), again: () => board.outbox.renew(), forget: () => board.outbox.forget(), send: () => board.outbox.send(),
             storey: () => board.act('storey', { where: 'above' }), 'storey-below': () => board.act('storey', { where: 'below' }),
             dimensions: () => this.open('dimension-options', 'dimensions'), sheet: () => this.open('sheet-options', 'sheet'), blocks: () => this.open('blocks-options', 'blocks'),
+            'guard-edges': () => board.act('guard-edges', Guard.sizes()), 'guard-all': () => board.act('guard-edges', Guard.sizes(), ''),
             keys: showKeys, list: () => this.list(),
         };
         this.onChosen = {

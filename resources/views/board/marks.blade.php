@@ -1,1 +1,1 @@
-<svg id="marks" class="drawing drawing-witness" aria-hidden="true" viewBox="{{ $page->sheet->viewBox() }}">{!! $page->marks() !!}</svg>
+<svg id="marks" class="drawing drawing-witness" aria-hidden="true" viewBox="{{ $page->sheet->viewBox() }}">{!! $page->edgeMarks() !!}{!! $page->marks() !!}</svg>

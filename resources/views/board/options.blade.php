@@ -15,6 +15,18 @@
 <div class="tool-options" id="void-options" hidden>
     <span>From corner to corner, or</span> <label>size <input size="16" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="void-reading"></label><output id="void-reading" class="reading"></output>
 </div>
+<div class="tool-options" id="guard-options" hidden>
+    <label>Height <input id="guard-height" size="6" value="{{ $page->usualGuard()[0] }}" data-length aria-describedby="guard-reading"></label>
+    <label>Largest gap <input id="guard-gap" size="6" value="{{ $page->usualGuard()[1] }}" data-length aria-describedby="guard-reading"></label>
+    <label>Length <input size="10" placeholder="type, Enter" data-typed data-length aria-describedby="guard-reading"></label>
+    <span>From place to place; the last one again, or <kbd>Enter</kbd>, ends it.</span>
+    <button type="button" class="btn btn-tool btn-sm" data-act="guard-all">Along all open edges here</button>
+    <output id="guard-reading" class="reading"></output>
+</div>
+<div class="tool-options" id="soffit-options" hidden>
+    <label>Underside above floor <input id="soffit-underside" size="7" value="{{ $page->usualSoffit() }}" data-length aria-describedby="soffit-reading"></label>
+    <span>From corner to corner, or</span> <label>size <input size="16" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="soffit-reading"></label><output id="soffit-reading" class="reading"></output>
+</div>
 <div class="tool-options" id="stair-options" hidden>
     <label>Climbs <select id="stair-towards"><option value="90">up the sheet</option><option value="270">down the sheet</option><option value="0">to the right</option><option value="180">to the left</option></select></label>
     <span>Point at the middle of its first step.</span>

@@ -181,6 +181,7 @@ final class DrawnFacts
             new Attribute('soffit.underside', AnswerType::Length, 'How high its underside is above the floor.', static fn(HungSoffit $soffit) => self::length($soffit->soffit->underside)),
             new Attribute('soffit.room_use', AnswerType::Word, 'The use of the room that it hangs in.', static fn(HungSoffit $soffit) => $soffit->room?->room->use, static fn(HungSoffit $soffit) => [$soffit->room === null ? "a room under {$soffit->id()}" : "{$soffit->room->id()}.use"], words: [RoomUse::class]),
             new Attribute('guard.height', AnswerType::Length, 'How high the guard is.', static fn(StandingGuard $guard) => self::length($guard->guard->height)),
+            new Attribute('guard.climbable', AnswerType::YesNo, 'Whether children find footholds in the guard.', static fn(StandingGuard $guard) => $guard->guard->climbable),
             new Attribute('guard.largest_gap', AnswerType::Length, 'The largest gap in the guard.', static fn(StandingGuard $guard) => self::length($guard->guard->largestGap)),
         ];
     }

@@ -60,7 +60,7 @@ final class OpenEdgeCount extends SubjectMeasure
                 foreach ($edges as $j => $second) {
                     $joins = $i !== $j && $first->name === $second->name && abs($first->line->direction()->cross($second->line->direction())) < 1e-3 && $first->line->to->distanceTo($second->line->from) < 1.0;
                     if ($joins) {
-                        $edges[$i] = new OpenEdge(new Segment($first->line->from, $second->line->to), max($first->drop, $second->drop), $first->name);
+                        $edges[$i] = new OpenEdge(new Segment($first->line->from, $second->line->to), max($first->drop, $second->drop), $first->name, array_values(array_unique([...$first->of, ...$second->of])));
                         unset($edges[$j]);
 
                         continue 3;

@@ -2,10 +2,12 @@ import { Drawing } from './drawing.js';
 
 /** A rectangle from corner to corner, or as wide and deep as typed: `12' x 10'`. */
 export class Rectangle extends Drawing {
-    constructor(board, name, options) {
+    /** @param {import('../board.js').Board} board @param {string} name @param {string} options @param {() => object} typed what is typed beside the tool */
+    constructor(board, name, options, typed) {
         super(board);
         this.name = name;
         this.options = options;
+        this.valuesTyped = typed;
     }
 
     take(at) {
@@ -30,7 +32,7 @@ export class Rectangle extends Drawing {
     }
 
     draw(values) {
-        this.board.act(this.name, { from: Drawing.text(this.from), ...this.board.forms.wallValues(), ...values });
+        this.board.act(this.name, { from: Drawing.text(this.from), ...this.valuesTyped(), ...values });
         this.from = null;
         this.board.ghost.clear();
     }

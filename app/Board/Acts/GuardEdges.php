@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\ActInput;
+use App\Board\Draws;
+use App\Board\NewElements;
+use Heurema\Drafting\Polylines;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Document;
+use Heurema\Layout\Edit\Add;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Edit\Together;
+use Heurema\Layout\Layout;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\OpenEdge;
+
+/** Guards along the edges over which one can fall: of the chosen floor opening, stair or room outdoors, or of the whole storey. */
+final readonly class GuardEdges implements Draws
+{
+    public function edit(ActInput $asked, Layout $layout): Edit
+    {
+        $storey = $asked->drawnOn($layout);
+        $home = new Home($layout);
+        $edges = $home->openEdges($home->plans[$storey->id]);
+        $id = $asked->select();
+        $lines = array_map(static fn(OpenEdge $edge): Segment => $edge->line, array_values(array_filter($edges->found, static fn(OpenEdge $edge): bool => $id === '' || in_array($id, $edge->of, true))));
+        if ($lines === []) {
+            throw new RefusedEdit($edges->missing === [] ? 'None of its edges is open.' : 'How deep one falls is not known: say how high the storeys lie.');
+        }
+        $guards = Polylines::of($lines);
+        $ids = (new NewElements($layout))->nextIds($this->letter(), count($guards));
+        $add = static fn(int $number): Add => new Add($storey->id, 'guards', ['id' => $ids[$number], 'line' => Document::points($guards[$number]), ...DrawGuard::sizes($asked, $layout)]);
+
+        return new Together(array_map($add, array_keys($guards)), count($guards) === 1 ? 'a guard along the open edge' : count($guards).' guards along the open edges');
+    }
+
+    public function letter(): string
+    {
+        return 'g';
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Spatial\Home;
+use Heurema\Spatial\OpenEdge;
+use Heurema\Spatial\StoreyPlan;
+
+/** The edges of a storey over which one can fall: each drawn over the plan, with its length and how deep one falls. */
+final readonly class OpenEdgeMarks
+{
+    /** Shorter ones, mm, are drawn without words. */
+    private const WORTH_WORDS = 600.0;
+
+    /** Beside the edge, mm. */
+    private const BESIDE = 160.0;
+
+    public function __construct(private Home $home, private StoreyPlan $plan) {}
+
+    public function draw(): string
+    {
+        $edges = $this->home->openEdges($this->plan)->found;
+
+        return $edges === [] ? '' : Svg::element('g', ['class' => 'layer-open-edges'], implode('', array_map($this->edge(...), $edges)));
+    }
+
+    private function edge(OpenEdge $edge): string
+    {
+        $words = "{$this->home->length($edge->line->length())} open, falls {$this->home->length($edge->drop)}";
+        $line = Svg::element('path', ['class' => 'open-edge', 'd' => Svg::line([$edge->line->from, $edge->line->to])], Svg::element('title', [], Svg::text($words)));
+        if ($edge->line->length() < self::WORTH_WORDS) {
+            return $line;
+        }
+        $at = $edge->line->middle()->plus($edge->line->direction()->left()->times(self::BESIDE));
+        $angle = -rad2deg(atan2($edge->line->vector()->y, $edge->line->vector()->x));
+        $upright = $angle > 90.0 || $angle <= -90.0 ? $angle + 180.0 : $angle;
+
+        return $line.Svg::pinned($at, 'open-edge-words', Svg::element('text', ['transform' => sprintf('rotate(%.1f)', $upright)], Svg::text($words)));
+    }
+}
