@@ -8,16 +8,19 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\OpenEdge;
 use Heurema\Spatial\StoreyPlan;
 
-/** The edges of a storey over which one can fall: each drawn over the plan, with its length and how deep one falls. */
+/**
+ * The edges of a storey over which one can fall: each drawn over the plan, with its length and how deep one falls; those of what is chosen
+ * without words, for they are listed beside the plan.
+ */
 final readonly class OpenEdgeMarks
 {
     /** Shorter ones, mm, are drawn without words. */
-    private const WORTH_WORDS = 600.0;
+    private const WORTH_WORDS = 900.0;
 
     /** Beside the edge, mm. */
     private const BESIDE = 160.0;
 
-    public function __construct(private Home $home, private StoreyPlan $plan) {}
+    public function __construct(private Home $home, private StoreyPlan $plan, private string $chosen = '') {}
 
     public function draw(): string
     {
@@ -28,9 +31,9 @@ final readonly class OpenEdgeMarks
 
     private function edge(OpenEdge $edge): string
     {
-        $words = "{$this->home->length($edge->line->length())} open, falls {$this->home->length($edge->drop)}";
-        $line = Svg::element('path', ['class' => 'open-edge', 'd' => Svg::line([$edge->line->from, $edge->line->to])], Svg::element('title', [], Svg::text($words)));
-        if ($edge->line->length() < self::WORTH_WORDS) {
+        $line = Svg::element('path', ['class' => 'open-edge', 'd' => Svg::line([$edge->line->from, $edge->line->to])]);
+        $words = "{$this->home->length($edge->line->length())} ↓ {$this->home->length($edge->drop)}";
+        if ($edge->line->length() < self::WORTH_WORDS || in_array($this->chosen, $edge->of, true)) {
             return $line;
         }
         $at = $edge->line->middle()->plus($edge->line->direction()->left()->times(self::BESIDE));

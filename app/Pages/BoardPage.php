@@ -68,6 +68,9 @@ use Heurema\Units\UnitSystem;
 final class BoardPage
 {
     /** Room for dimensions from one base line, which lie in many rows, mm. */
+    /** More open edges of one thing are told together. */
+    private const LISTED_EDGES = 6;
+
     private const BASE_LINE_MARGIN = 4000.0;
 
     public readonly Sheet $sheet;
@@ -544,12 +547,18 @@ final class BoardPage
         $open = $edges->found;
         $isLowest = ($this->home->layout->storeys[0]->id ?? '') === $this->storey;
         $unknown = $isLowest ? 'no storey is drawn below' : ($edges->missing === [] ? null : 'how deep one falls is not known');
+        $drops = array_map(static fn(OpenEdge $one): float => $one->drop, $open);
+        $fall = $drops === [] ? '' : ', a fall of '.$this->home->length(max($drops));
         $words = [];
         foreach ($this->chosenVoid()?->outline->counterClockwise()->edges() ?? [] as $edge) {
             $out = $edge->direction()->left()->times(-1);
             $side = abs($out->x) > abs($out->y) ? ($out->x > 0 ? 'right' : 'left') : ($out->y > 0 ? 'upper' : 'lower');
             $length = array_sum(array_map(static fn(OpenEdge $one): float => $edge->distanceTo($one->line->middle()) < 1.0 && abs($one->line->direction()->cross($edge->direction())) < 0.01 ? $one->line->length() : 0.0, $open));
-            $words[] = ucfirst($side).', '.$this->home->length($edge->length()).': '.($unknown ?? ($length < 1.0 ? 'guarded' : ($length > $edge->length() - 1.0 ? 'open' : "open along {$this->home->length($length)}")));
+            $words[] = ucfirst($side).', '.$this->home->length($edge->length()).': '.($unknown ?? match (true) {
+                $length < 1.0 => 'guarded',
+                $length > $edge->length() - 1.0 => "open{$fall}",
+                default => "open along {$this->home->length($length)}{$fall}",
+            });
         }
 
         return $words;
@@ -559,15 +568,19 @@ final class BoardPage
     public function openEdges(): array
     {
         $id = $this->chosen?->id();
-        $edges = array_filter($this->home->openEdges($this->home->plans[$this->storey])->found, static fn(OpenEdge $edge): bool => in_array($id, $edge->of, true));
+        $edges = array_values(array_filter($this->home->openEdges($this->home->plans[$this->storey])->found, static fn(OpenEdge $edge): bool => in_array($id, $edge->of, true)));
+        $fall = $edges === [] ? '' : $this->home->length(max(array_map(static fn(OpenEdge $edge): float => $edge->drop, $edges)));
+        $together = $this->home->length(array_sum(array_map(static fn(OpenEdge $edge): float => $edge->line->length(), $edges)));
 
-        return array_values(array_map(fn(OpenEdge $edge): string => "{$this->home->length($edge->line->length())} open, a fall of {$this->home->length($edge->drop)}", $edges));
+        return count($edges) > self::LISTED_EDGES
+            ? [count($edges)." edges are open, {$together} together, with a fall of up to {$fall}"]
+            : array_map(fn(OpenEdge $edge): string => "{$this->home->length($edge->line->length())} open, a fall of {$this->home->length($edge->drop)}", $edges);
     }
 
     /** The edges of the storey over which one can fall. */
     public function edgeMarks(): string
     {
-        return (new OpenEdgeMarks($this->home, $this->home->plans[$this->storey]))->draw();
+        return (new OpenEdgeMarks($this->home, $this->home->plans[$this->storey], $this->chosen?->id() ?? ''))->draw();
     }
 
     /** @return array{string, string} height and largest gap that a guard begins with, as they are typed (common practice, no source) */

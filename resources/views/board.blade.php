@@ -16,11 +16,9 @@
                 <button type="button" class="btn btn-tool" data-tool="rectangle" aria-pressed="false">Rectangle</button>
                 <button type="button" class="btn btn-tool" data-tool="axes" aria-pressed="false">Axes</button>
                 <button type="button" class="btn btn-tool" data-act="blocks" aria-expanded="false">Blocks</button>
-                <label class="tool-thing"><span class="visually-hidden">Place</span> <select id="thing-kind"><option value="">Thing…</option><option value="note">note</option>@foreach (App\Board\Library::groups() as $group => $kinds)<optgroup label="{{ $group }}">@foreach ($kinds as $kind)<option value="{{ $kind }}">{{ Heurema\Layout\Words\FixtureKind::from($kind)->words() }}</option>@endforeach</optgroup>@endforeach</select></label>
+                <label class="tool-thing"><span class="visually-hidden">Place</span> <select id="thing-kind"><option value="">Thing…</option><option value="note">note</option><option value="guard">guard</option><option value="soffit">soffit or beam</option>@foreach (App\Board\Library::groups() as $group => $kinds)<optgroup label="{{ $group }}">@foreach ($kinds as $kind)<option value="{{ $kind }}">{{ Heurema\Layout\Words\FixtureKind::from($kind)->words() }}</option>@endforeach</optgroup>@endforeach</select></label>
                 <button type="button" class="btn btn-tool" data-tool="stair" aria-pressed="false">Stair</button>
                 <button type="button" class="btn btn-tool" data-tool="void" aria-pressed="false">Floor opening</button>
-                <button type="button" class="btn btn-tool" data-tool="guard" aria-pressed="false">Guard</button>
-                <button type="button" class="btn btn-tool" data-tool="soffit" aria-pressed="false">Soffit</button>
                 <button type="button" class="btn btn-tool" data-tool="tape" aria-pressed="false">Tape</button>
                 <button type="button" class="btn btn-tool" data-tool="picture" aria-pressed="false">Picture</button>
                 <button type="button" class="btn btn-tool" data-act="dimensions" aria-expanded="false">Dimensions</button>

@@ -206,7 +206,8 @@ export class Board {
         for (const button of all('button[data-tool]')) button.setAttribute('aria-pressed', String(button.dataset.tool === name));
         for (const options of all('.tool-options')) options.hidden = options.id !== this.tool.options;
         for (const part of all('[data-for-tool]')) part.hidden = part.dataset.forTool !== name;
-        if (name !== 'thing') byId('thing-kind', HTMLSelectElement).value = '';
+        const kind = byId('thing-kind', HTMLSelectElement);
+        if (name !== 'thing' && kind.value !== name) kind.value = '';
     }
 
     /** Undo and redo may take away what is chosen: what is, is known when they are answered. */

@@ -1,6 +1,8 @@
 @php($edges = $page->openEdges())
 @if ($edges !== [])
-    <h3>Open edges</h3>
-    <ul class="void-edges">@foreach ($edges as $edge)<li>{{ $edge }}</li>@endforeach</ul>
+    @unless ($page->isChosen('voids'))
+        <h3>Open edges</h3>
+        <ul class="void-edges">@foreach ($edges as $edge)<li>{{ $edge }}</li>@endforeach</ul>
+    @endunless
     <p><button type="button" class="btn btn-tool" data-act="guard-edges">Guard its open edges</button></p>
 @endif
