@@ -37,6 +37,7 @@ use App\Letters\OpenItem;
 use App\Models\PendingPage;
 use App\Models\Scheme;
 use App\Models\Underlay;
+use Heurema\Drafting\StairForm;
 use Heurema\Drafting\Surroundings;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
@@ -518,6 +519,14 @@ final class BoardPage
         $part = $this->chosenStair()?->stair->parts[0] ?? null;
 
         return $part instanceof Flight ? $part : null;
+    }
+
+    /** How the chosen stair runs on plan. */
+    public function stairForm(): ?StairForm
+    {
+        $stair = $this->chosenStair();
+
+        return $stair === null ? null : StairForm::of($stair->stair);
     }
 
     public function riser(): ?string

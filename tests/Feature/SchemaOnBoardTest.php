@@ -24,7 +24,7 @@ final class SchemaOnBoardTest extends TestCase
         'soffits' => ['id', 'outline'],
         'guards' => ['id', 'line'],
         'storeys' => ['id', 'elevation', 'walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes', 'blocks'],
-        'stairs' => ['id', 'from_storey', 'to_storey', 'start', 'facing', 'parts', 'handrails'],
+        'stairs' => ['id', 'from_storey', 'to_storey', 'start', 'facing', 'parts', 'handrails', 'kind', 'inner_radius', 'hand'],
         'survey' => ['id', 'storey', 'from', 'to'],
         'axes' => ['id', 'from', 'to'],
         'blocks' => ['id', 'at', 'width', 'depth'],
@@ -35,7 +35,7 @@ final class SchemaOnBoardTest extends TestCase
         'walls' => ['lining', 'locked'],
         'openings' => ['locked', 'glass_area', 'well'],
         'fixtures' => ['outline', 'locked', 'door_swing'],
-        'stairs' => ['kind', 'inner_radius', 'status', 'locked'],
+        'stairs' => ['status', 'locked'],
     ];
 
     /** @return iterable<string, array{string, list<array<string, mixed>>}> list of the document, and values of elements that have all fields between them */

@@ -7,13 +7,14 @@ namespace Heurema\Layout;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Words\StairKind;
 use Heurema\Layout\Words\Status;
+use Heurema\Layout\Words\Turn;
 
 /** A stair between two storeys, or steps outside up to one. Lengths in mm; null where nobody said. */
 final readonly class Stair
 {
     private const KEYS = [
         'id', 'name', 'kind', 'from_storey', 'to_storey', 'rise', 'start', 'facing', 'width', 'nosing', 'open_risers',
-        'handrails', 'inner_radius', 'status', 'locked', 'parts',
+        'handrails', 'inner_radius', 'hand', 'status', 'locked', 'parts',
     ];
 
     /**
@@ -21,6 +22,7 @@ final readonly class Stair
      * @param float                       $facing direction of climb, degrees counter-clockwise from +x
      * @param float|null                  $nosing how far each nosing stands out over the tread below
      * @param list<Flight|Landing|Winders> $parts in order of climb
+     * @param Turn|null                   $hand  the way a spiral turns as one climbs; null: to the left
      */
     public function __construct(
         public string $id,
@@ -39,6 +41,7 @@ final readonly class Stair
         public Status $status,
         public bool $locked,
         public array $parts,
+        public ?Turn $hand = null,
     ) {}
 
     /** @throws UnreadableLayout */
@@ -71,6 +74,7 @@ final readonly class Stair
             $place->optional('status')?->word(Status::class) ?? Status::New,
             $place->optional('locked')?->boolean() ?? false,
             $read,
+            self::readHand($place->optional('hand')),
         );
     }
 
@@ -91,6 +95,7 @@ final readonly class Stair
             'open_risers' => $this->openRisers,
             'handrails' => $this->handrails?->toArray(),
             'inner_radius' => $this->innerRadius,
+            'hand' => $this->hand?->value,
             'status' => Document::unless($this->status, Status::New),
             'locked' => $this->locked ? true : null,
             'parts' => array_map(static fn(Flight|Landing|Winders $part): array => $part->toArray(), $this->parts),
@@ -125,6 +130,16 @@ final readonly class Stair
                 throw $places[$number]->refuse('expected a flight or winders before and after a landing');
             }
         }
+    }
+
+    private static function readHand(?JsonCursor $place): ?Turn
+    {
+        $hand = $place?->word(Turn::class);
+        if ($place !== null && $hand !== Turn::Left && $hand !== Turn::Right) {
+            throw $place->refuse('expected one of left, right');
+        }
+
+        return $hand;
     }
 
     private static function readPart(JsonCursor $place): Flight|Landing|Winders

@@ -14,7 +14,7 @@ namespace Heurema\Tests\Proof;
 final class Redrawn
 {
     private const LISTS = ['walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes'];
-    private const OTHER_SIDE = ['left' => 'right', 'right' => 'left', 'from' => 'to', 'to' => 'from'];
+    private const OTHER_SIDE = ['left' => 'right', 'right' => 'left', 'from' => 'to', 'to' => 'from', 'back_left' => 'back_right', 'back_right' => 'back_left', 'back' => 'back_right'];
 
     /** @param Element $document */
     private function __construct(private array $document) {}
@@ -166,6 +166,9 @@ final class Redrawn
     {
         if (is_array($stair['handrails'] ?? null)) {
             $stair['handrails'] = array_combine(array_map(static fn(int|string $side): string => self::OTHER_SIDE[$side], array_keys($stair['handrails'])), $stair['handrails']);
+        }
+        if (($stair['kind'] ?? null) === 'spiral') {
+            $stair['hand'] = self::OTHER_SIDE[is_string($stair['hand'] ?? null) ? $stair['hand'] : 'left'];
         }
         $turned = static fn(mixed $part): mixed => is_array($part) ? array_map(static fn(mixed $values): mixed => is_array($values) && is_string($values['turn'] ?? null)
             ? [...$values, 'turn' => self::OTHER_SIDE[$values['turn']] ?? $values['turn']]

@@ -20,8 +20,8 @@ use Heurema\Layout\Words\Turn;
  *
  * Where a size is not drawn the shape ends there; what is drawn before it stands. A flight's last riser reaches the landing or
  * floor at its end, so that it has a tread less than risers; before winders it has as many, and so have winders before a flight.
- * After a landing that turns back the climb goes on to the left, a gap away. A spiral climbs to the left, its treads as deep as
- * is said 305 mm from the inner side.
+ * After a landing that turns back the climb goes on beside itself, a gap away. A spiral turns to its hand, to the left where none is
+ * said, its treads as deep as is said 305 mm from the inner side.
  */
 final class StairShape
 {
@@ -132,12 +132,15 @@ final class StairShape
             return false;
         }
         $half = $this->width / 2;
-        $reach = $landing->turn === Turn::Back ? 2 * $this->width + ($landing->gap ?? 0.0) : $this->width;
-        $outline = $this->box($half - $reach, $reach, $depth);
+        $isBack = $landing->turn->isBack();
+        $reach = $isBack ? 2 * $this->width + ($landing->gap ?? 0.0) : $this->width;
+        $outline = $this->box($landing->turn->isRight() ? -$half : $half - $reach, $reach, $depth);
+        // the middle of the flight that goes on beside this one
+        $beside = ($landing->turn->isRight() ? 1 : -1) * ($reach - $this->width);
         $front = $this->across($this->frame);
         $turns = [$this->frame->toPlan(new Point(0, $depth / 2))];
-        if ($landing->turn === Turn::Back) {
-            $turns[] = $this->frame->toPlan(new Point($this->width - $reach, $depth / 2));
+        if ($isBack) {
+            $turns[] = $this->frame->toPlan(new Point($beside, $depth / 2));
         }
         array_map($this->walkTo(...), $turns);
         $left = $this->frame->xAxis->times(-1);
@@ -145,7 +148,7 @@ final class StairShape
             Turn::None => $this->placed(0, $depth, $this->frame->yAxis),
             Turn::Left => $this->placed(-$half, $depth - $half, $left),
             Turn::Right => $this->placed($half, $depth - $half, $this->frame->xAxis),
-            Turn::Back => $this->placed($this->width - $reach, 0, $this->frame->yAxis->times(-1)),
+            Turn::Back, Turn::BackLeft, Turn::BackRight => $this->placed($beside, 0, $this->frame->yAxis->times(-1)),
         };
         $this->steps[] = new Step($outline, $front, $this->across($this->frame), $this->risers, $part, StepKind::Landing, $turns);
         $this->walkTo($this->frame->origin);
@@ -185,7 +188,7 @@ final class StairShape
         if ($inner === null || ($part instanceof Flight && $part->tread === null)) {
             return false;
         }
-        $side = $part instanceof Winders && $part->turn === Turn::Right ? 1 : -1;
+        $side = ($part instanceof Winders ? $part->turn : $this->stair->hand) === Turn::Right ? 1 : -1;
         $angle = $part instanceof Winders
             ? M_PI / 2 / max(1, $treads)
             : 2 * asin(min(1.0, $part->tread / 2 / ($inner + self::SPIRAL_WALKLINE)));

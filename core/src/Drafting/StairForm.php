@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Drafting;
+
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Flight;
+use Heurema\Layout\Landing;
+use Heurema\Layout\Stair;
+use Heurema\Layout\Winders;
+use Heurema\Layout\Words\StairKind;
+use Heurema\Layout\Words\Turn;
+
+/** A stair's outline with what it needs beside the number of risers and the tread. In mm. */
+final readonly class StairForm
+{
+    /** Winders around a quarter turn, as is usual (common practice, no source). */
+    private const WINDERS = 3;
+
+    /** Between the two flights of a half turn (common practice, no source). */
+    private const GAP = 100.0;
+
+    /**
+     * @param Turn     $hand    left or right: the way it turns as one climbs
+     * @param int      $first   risers of the first flight
+     * @param float    $landing depth of a landing
+     * @param float    $inner   the narrow end of winders, or the inner radius of a spiral
+     */
+    public function __construct(public StairOutline $outline, public Turn $hand, public int $first, public float $landing, public float $inner) {}
+
+    /** The form of a drawn stair; the nearest where it is of no such form. */
+    public static function of(Stair $stair): self
+    {
+        $turns = array_values(array_filter($stair->parts, static fn(Flight|Landing|Winders $part): bool => $part instanceof Winders || ($part instanceof Landing && $part->turn !== Turn::None)));
+        $turn = $turns[0] ?? null;
+        $isBack = $turn instanceof Landing && $turn->turn->isBack();
+        $outline = match (true) {
+            $stair->kind === StairKind::Spiral => StairOutline::Spiral,
+            $turn === null => StairOutline::Straight,
+            $turn instanceof Landing => $isBack || count($turns) > 1 ? StairOutline::HalfLanding : StairOutline::QuarterLanding,
+            default => count($turns) > 1 ? StairOutline::HalfWinders : StairOutline::QuarterWinders,
+        };
+        $isRight = $turn === null ? $stair->hand === Turn::Right : $turn->turn->isRight();
+        $first = $stair->parts[0] instanceof Flight ? $stair->parts[0]->risers : 0;
+        $inner = $stair->innerRadius ?? ($turn instanceof Winders ? $turn->inner : null);
+
+        return new self($outline, $isRight ? Turn::Right : Turn::Left, $turn === null ? intdiv($stair->risers(), 2) : $first, $turn instanceof Landing && $turn->depth !== null ? $turn->depth : $stair->width ?? 900.0, $inner ?? 0.0);
+    }
+
+    /**
+     * @param float $tread of its flights
+     *
+     * @return array<string, mixed> the stair's keys as the document has them; null takes one away
+     *
+     * @throws RefusedEdit when it has too few risers for its parts
+     */
+    public function values(int $risers, float $tread): array
+    {
+        return [
+            'kind' => match ($this->outline) {
+                StairOutline::Spiral => StairKind::Spiral->value,
+                StairOutline::QuarterWinders, StairOutline::HalfWinders => StairKind::Winding->value,
+                default => StairKind::Straight->value,
+            },
+            'inner_radius' => $this->outline === StairOutline::Spiral ? $this->inner : null,
+            'hand' => $this->outline === StairOutline::Spiral ? $this->hand->value : null,
+            'parts' => array_map(static fn(Flight|Landing|Winders $part): array => $part->toArray(), $this->parts($risers, $tread)),
+        ];
+    }
+
+    /** @return list<Flight|Landing|Winders> */
+    private function parts(int $risers, float $tread): array
+    {
+        $between = match ($this->outline) {
+            StairOutline::Straight, StairOutline::Spiral => [],
+            StairOutline::QuarterLanding => [new Landing($this->landing, $this->hand)],
+            StairOutline::HalfLanding => [new Landing($this->landing, $this->hand === Turn::Right ? Turn::BackRight : Turn::BackLeft, self::GAP)],
+            StairOutline::QuarterWinders => [$this->winders()],
+            StairOutline::HalfWinders => [$this->winders(), $this->winders()],
+        };
+        if ($between === []) {
+            return [new Flight($risers, $tread)];
+        }
+        $last = $risers - $this->first - array_sum(array_map(static fn(Landing|Winders $part): int => $part->risers(), $between));
+        if ($this->first < 1 || $last < 1) {
+            throw new RefusedEdit("{$risers} risers are too few for a ".$this->outline->words()." after {$this->first} of them.");
+        }
+
+        return [new Flight($this->first, $tread), ...$between, new Flight($last, $tread)];
+    }
+
+    private function winders(): Winders
+    {
+        return new Winders(self::WINDERS, $this->hand, $this->inner);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\OpenProject;
+use App\Models\Scheme;
+use App\Models\User;
+use Heurema\Drafting\StairForm;
+use Heurema\Drafting\StairOutline;
+use Heurema\Layout\Layout;
+use Heurema\Layout\Storey;
+use Heurema\Units\UnitSystem;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** A stair placed on the board takes every outline, to either hand, in both unit systems. */
+final class StairFormsOnBoardTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Scheme $scheme;
+
+    /** @return iterable<string, array{UnitSystem, string}> */
+    public static function forms(): iterable
+    {
+        foreach (UnitSystem::cases() as $units) {
+            foreach (['left', 'right'] as $hand) {
+                yield "{$units->value}, {$hand}" => [$units, $hand];
+            }
+        }
+    }
+
+    #[DataProvider('forms')]
+    public function test_it_takes_every_outline_and_goes_back_again(UnitSystem $units, string $hand): void
+    {
+        $this->begin($units);
+        $before = $this->layout()->stairs[0]->toArray();
+        $risers = $this->layout()->stairs[0]->risers();
+        foreach (StairOutline::cases() as $outline) {
+            $answer = $this->act('stair-form', ['outline' => $outline->value, 'hand' => $hand, 'first' => 5, 'landing' => $units === UnitSystem::Metric ? '900 mm' : '3 ft', 'inner' => '150 mm']);
+            $answer->assertOk()->assertSee('data-chosen="st1"', false)->assertSee('value="'.$outline->value.'"', false);
+            $stair = $this->layout()->stairs[0];
+            $form = StairForm::of($stair);
+            self::assertSame($outline, $form->outline);
+            self::assertSame($risers, $stair->risers(), 'as many as before');
+            if ($outline !== StairOutline::Straight) {
+                self::assertSame($hand, $form->hand->value);
+            }
+            $this->get("/schemes/{$this->scheme->id}/stairs/st1")->assertOk();
+        }
+        $this->act('stair-form', ['outline' => 'straight', 'hand' => $hand])->assertOk();
+        self::assertSame($before, $this->layout()->stairs[0]->toArray());
+    }
+
+    public function test_what_makes_no_sense_is_refused(): void
+    {
+        $this->begin(UnitSystem::Metric);
+        $this->act('stair-form', ['outline' => 'half_winders', 'first' => 12])->assertUnprocessable()->assertSee('are too few for a half turn with winders after 12 of them');
+        $this->act('stair-form', ['outline' => 'quarter_landing', 'first' => 4, 'landing' => 'deep'])->assertUnprocessable();
+        $this->act('stair-form', ['outline' => 'straight'], 'nothing')->assertUnprocessable()->assertSee('Choose a stair.');
+    }
+
+    private function begin(UnitSystem $units): void
+    {
+        $user = User::factory()->create();
+        $this->actingAs($user);
+        $layout = new Layout('Steps', $units, null, null, [new Storey('G', 'Ground', 0.0, 2400.0, 300.0), new Storey('U', 'Upper', 2700.0, 2400.0, 300.0)]);
+        $this->scheme = $this->app->make(OpenProject::class)->open($user, $layout, null, ['us-irc-2021'])->scheme;
+        $this->act('stair', ['at' => '1000,1000', 'towards' => '90'], '')->assertOk();
+    }
+
+    /**
+     * @param array<string, mixed> $values
+     *
+     * @return TestResponse<Response>
+     */
+    private function act(string $act, array $values, string $on = 'st1'): TestResponse
+    {
+        return $this->post("/schemes/{$this->scheme->id}/acts/{$act}", ['version' => $this->scheme->refresh()->version, 'storey' => 'G', 'select' => $on, ...$values]);
+    }
+
+    /** @phpstan-impure */
+    private function layout(): Layout
+    {
+        return $this->scheme->refresh()->layout;
+    }
+}
