@@ -52,10 +52,9 @@ final readonly class Catches
     /** @return list<Segment> across the wall, from face to face */
     private static function jambs(PlacedOpening $opening): array
     {
-        $span = $opening->span();
-        $out = $span->length() > 0 ? $span->direction()->left()->times($opening->wall->thickness / 2) : new Point(0, 0);
+        [$right, $left] = [$opening->spanAt(-$opening->wall->thickness / 2), $opening->spanAt($opening->wall->thickness / 2)];
 
-        return array_map(static fn(Point $jamb): Segment => new Segment($jamb->minus($out), $jamb->plus($out)), [$span->from, $span->to]);
+        return [new Segment($right->from, $left->from), new Segment($right->to, $left->to)];
     }
 
     /** @return list<Segment> */

@@ -28,7 +28,7 @@ final readonly class ChangedMarks
         }
         foreach ($this->home->openingsOn($this->plan->storey->id) as $opening) {
             if (in_array($opening->id(), $this->ids, true)) {
-                $across = $opening->span()->direction()->left()->times($opening->wall->thickness + 2 * self::BEYOND);
+                $across = $opening->wall->line()->direction()->left()->times($opening->wall->thickness + 2 * self::BEYOND);
                 $rings[] = Ring::rectangle($opening->span()->from->minus($across->times(0.5)), $opening->span()->vector(), $across);
             }
         }

@@ -75,6 +75,14 @@ final readonly class PlacedOpening implements Subject
         return new Segment($line->at($this->opening->at - $half), $line->at($this->opening->at + $half));
     }
 
+    /** That stretch moved to the left of the wall by so many mm; of an opening whose width nobody said as well, which has no direction of its own. */
+    public function spanAt(float $left): Segment
+    {
+        [$span, $out] = [$this->span(), $this->wall->line()->direction()->left()->times($left)];
+
+        return new Segment($span->from->plus($out), $span->to->plus($out));
+    }
+
     /** Does it join a room with the open air? Null when a side is not named. */
     public function isToOutside(): ?bool
     {

@@ -221,7 +221,7 @@ final class StoreyPlan implements Subject
     {
         $span = $opening->span();
         $half = $opening->wall->thickness / 2 + WallJoints::CLOSES_GAPS_TO;
-        $stretch = Ring::rectangle($span->offset(-$half)->from, $span->vector(), $span->direction()->left()->times(2 * $half));
+        $stretch = Ring::rectangle($opening->spanAt(-$half)->from, $span->vector(), $opening->wall->line()->direction()->left()->times(2 * $half));
         $into = array_filter($this->wallsNear($stretch->bounds()), static fn(JoinedWall $wall): bool => $wall->wall !== $opening->wall && !$wall->wall->isDivider() && self::reachesInto($wall, $stretch, $span));
 
         return array_values(array_map(static fn(JoinedWall $wall): string => $wall->wall->id, $into));

@@ -25,7 +25,7 @@ final class UnderCeiling
     /** The lowest ceiling over an opening, on that side of its wall where a room is; null when it is not known or no room is there. */
     public static function overOpening(PlacedOpening $opening, RoomSpace $room): ?float
     {
-        $face = $opening->span()->offset(($opening->left->isRoom($room) ? 1 : -1) * $opening->wall->thickness / 2);
+        $face = $opening->spanAt(($opening->left->isRoom($room) ? 1 : -1) * $opening->wall->thickness / 2);
 
         return self::over([$face->from, $face->to], $room);
     }

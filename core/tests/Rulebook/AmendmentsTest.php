@@ -146,6 +146,23 @@ final class AmendmentsTest extends TestCase
         self::assertStringContainsString('more than 5 books', $reasons['tower7'] ?? '');
     }
 
+    public function test_the_texts_of_a_book_and_of_those_under_it(): void
+    {
+        $this->put('office', $office = $this->over('base', 'office', ''));
+        $this->put('borough', $borough = $this->over('office', 'borough', ''));
+        $shelf = $this->shelf();
+        self::assertSame(['borough', 'office', 'base'], array_keys($shelf->texts('borough')));
+        self::assertSame([$borough, $office], array_slice(array_values($shelf->texts('borough')), 0, 2));
+        self::assertSame(['base'], array_keys($shelf->texts('base')));
+        self::assertSame($office, $shelf->text('office'));
+        self::assertNull($shelf->text('nowhere'));
+        self::assertNull($shelf->text('../base'));
+        $stamp = $shelf->stamp();
+        $this->put('office', "{$office}\n# another size\n");
+        clearstatcache();
+        self::assertNotSame($stamp, $shelf->stamp());
+    }
+
     /**
      * @param array<string, bool|float|int|string>                      $facts
      * @param array<string, list<array<string, bool|float|int|string>>> $related

@@ -34,7 +34,7 @@ final class ToWaterCloset extends SubjectMeasure
                 continue;
             }
             $side = $subject->left->isRoom($fixture->room) ? 1 : -1;
-            $doorway = $subject->span()->offset($side * $subject->wall->thickness / 2);
+            $doorway = $subject->spanAt($side * $subject->wall->thickness / 2);
             foreach ($fixture->outline?->edges() ?? [] as $edge) {
                 $line = $doorway->shortestTo($edge);
                 $nearest = $nearest === null || $line->length() < $nearest->length() ? $line : $nearest;

@@ -42,7 +42,7 @@ final class WindowsBehind extends SubjectMeasure
         $found = [];
         foreach ($subject->room === null ? [] : $home->openingsOf($subject->room) as $opening) {
             $isHere = $opening->type() === SubjectType::Window;
-            $face = $isHere ? $opening->span()->offset(($opening->left->room === $subject->room ? 1 : -1) * ($opening->wall->thickness / 2 - 1)) : null;
+            $face = $isHere ? $opening->spanAt(($opening->left->room === $subject->room ? 1 : -1) * ($opening->wall->thickness / 2 - 1)) : null;
             if ($face !== null && array_filter([0.1, 0.3, 0.5, 0.7, 0.9], static fn(float $share): bool => $behind->contains($face->at($share * $face->length()))) !== []) {
                 $found[] = $opening;
             }

@@ -47,10 +47,15 @@ final class Passage extends SubjectMeasure
         if ($outline === null) {
             return new Unknown([(string) $subject->outlineProblem()]);
         }
-        $ways = array_map(static fn(PlacedOpening $opening): Segment => $opening->span(), array_values(array_filter(
+        $openings = array_values(array_filter(
             $home->openingsOf($subject),
             static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door || ($with->word('to') === 'windows' && $opening->isOpenAirFrom($subject) === true),
-        )));
+        ));
+        $unsaid = array_filter($openings, static fn(PlacedOpening $opening): bool => $opening->opening->width === null);
+        if ($unsaid !== []) {
+            return new Unknown(array_values(array_map(static fn(PlacedOpening $opening): string => "{$opening->id()}.width", $unsaid)));
+        }
+        $ways = array_map(static fn(PlacedOpening $opening): Segment => $opening->span(), $openings);
         foreach ($subject->sides() as $side) {
             if ($side->isOpen()) {
                 $ways[] = $side->segment;

@@ -75,7 +75,7 @@ final class Under extends SubjectMeasure
         }
         foreach ($home->openingsOn($stair->storey()) as $door) {
             if ($door->type() === SubjectType::Door) {
-                $across = $door->span()->direction()->left()->times($door->wall->thickness + 2 * self::STEP);
+                $across = $door->wall->line()->direction()->left()->times($door->wall->thickness + 2 * self::STEP);
                 $ways[] = ["the way through {$door->name()}", new Polygon(Ring::rectangle($door->span()->from->minus($across->times(0.5)), $door->span()->vector(), $across)->counterClockwise())];
             }
         }
