@@ -70,7 +70,10 @@ final readonly class TitleBlock
 
     private static function north(float $x, float $y, Layout $layout): string
     {
-        $turn = 90 - ($layout->north ?? 90.0);
+        if ($layout->north === null) {
+            return '';
+        }
+        $turn = 90 - $layout->north;
 
         return Svg::element('g', ['transform' => "translate({$x} {$y}) rotate({$turn})"], Svg::element('path', ['class' => 'bar', 'd' => 'M0 -4L1.9 4L0 2.8L-1.9 4Z']).Svg::element('text', ['class' => 'small middle', 'y' => -4.8], 'N'));
     }

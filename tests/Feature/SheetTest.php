@@ -47,6 +47,15 @@ final class SheetTest extends TestCase
         }
     }
 
+    public function test_north_is_drawn_where_somebody_said_where_it_is(): void
+    {
+        self::assertStringContainsString('>N</text>', (string) $this->sheet(['format' => 'svg'])->getContent());
+        $document = $this->scheme->layout->toArray();
+        unset($document['north']);
+        $this->scheme->update(['layout' => (new LayoutReader())->read((string) json_encode($document))]);
+        self::assertStringNotContainsString('>N</text>', (string) $this->sheet(['format' => 'svg'])->getContent());
+    }
+
     /** Poppler, which knows nothing of the layout, sees the outer walls as long on paper as the scale makes them. */
     public function test_a_pdf_is_true_to_scale(): void
     {

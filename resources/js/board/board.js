@@ -7,6 +7,7 @@ import { Ghost } from './ghost.js';
 import { Keys } from './keys.js';
 import { Lengths } from './lengths.js';
 import { tell } from './messages.js';
+import { NorthDial } from './north-dial.js';
 import { Outbox } from './outbox.js';
 import { Refusals } from './refusals.js';
 import { Snapping } from './snapping.js';
@@ -47,6 +48,7 @@ export class Board {
         this.commands = new Commands(this);
         this.forms = new Forms(this, this.commands);
         this.keys = new Keys(this, this.forms, this.commands);
+        this.north = new NorthDial(page);
         this.typing = new TypedDimension(this);
         this.changes = new Changes(document.getElementById('board-changes'));
         this.tools = this.makeTools();

@@ -4,5 +4,5 @@
 ])
 <details class="home-values" @if (isset($own[$refusedField])) open @endif>
     <summary>The home: ground outside, north</summary>
-    @include('board.inspector.own-fields', ['act' => 'home', 'own' => $own])
+    @include('board.inspector.own-fields', ['act' => 'home', 'own' => $own, 'extra' => 'board.inspector.north-dial'])
 </details>

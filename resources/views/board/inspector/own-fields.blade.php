@@ -8,5 +8,6 @@
             <output id="own-{{ $key }}-reading" class="{{ $isRefused ? 'field-error' : 'reading' }}">{{ $isRefused ? $message : $hint }}</output>
         </span>
     @endforeach
+    @includeWhen(isset($extra), $extra ?? '')
     <button class="btn btn-primary btn-sm">Set</button>
 </form>
