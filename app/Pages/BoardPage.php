@@ -598,6 +598,20 @@ final class BoardPage
         return $this->isImperial() ? ['36"', '3 7/8"'] : [$this->typed(1100.0), $this->typed(99.0)];
     }
 
+    /** Does the chosen door lead outside? */
+    public function leadsOutside(): bool
+    {
+        $opening = $this->chosenOpening();
+
+        return $opening !== null && $opening->type() === SubjectType::Door && $opening->isToOutside() === true;
+    }
+
+    /** @return array{string, string, string, string} riser, tread, landing and margin that entrance steps begin with, as they are typed (common practice, no source) */
+    public function usualSteps(): array
+    {
+        return $this->isImperial() ? ['7"', '11"', '36"', '6"'] : [$this->typed(170.0), $this->typed(280.0), $this->typed(900.0), $this->typed(150.0)];
+    }
+
     /** How high the underside of a soffit begins, as it is typed (common practice, no source). */
     public function usualSoffit(): string
     {

@@ -10,7 +10,12 @@ use App\Models\User;
 use Heurema\Drafting\StairForm;
 use Heurema\Drafting\StairOutline;
 use Heurema\Layout\Layout;
+use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Storey;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\OutsideLevel;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\UnitSystem;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
@@ -63,6 +68,29 @@ final class StairFormsOnBoardTest extends TestCase
         $this->act('stair-form', ['outline' => 'half_winders', 'first' => 12])->assertUnprocessable()->assertSee('are too few for a half turn with winders after 12 of them');
         $this->act('stair-form', ['outline' => 'quarter_landing', 'first' => 4, 'landing' => 'deep'])->assertUnprocessable();
         $this->act('stair-form', ['outline' => 'straight'], 'nothing')->assertUnprocessable()->assertSee('Choose a stair.');
+    }
+
+    public function test_steps_are_built_up_to_a_door_and_set_anew(): void
+    {
+        $user = User::factory()->create();
+        $this->actingAs($user);
+        $layout = (new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../database/demo/heron-bungalow.json'));
+        $this->scheme = $this->app->make(OpenProject::class)->open($user, $layout, null, ['us-irc-2021'])->scheme;
+        $home = new Home($this->layout());
+        $door = array_values(array_filter($home->openings, static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door && $opening->isToOutside() === true))[0] ?? self::fail('No door leads outside.');
+        $inner = array_values(array_filter($home->openings, static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door && $opening->isToOutside() === false))[0] ?? self::fail('No door leads inside.');
+        $this->act('home', ['storey' => $door->storey(), 'fields' => ['ground' => '600 mm', 'north' => '']], '')->assertOk();
+        $this->get("/schemes/{$this->scheme->id}/board?storey={$door->storey()}&select={$door->id()}")->assertOk()->assertSee('Steps up to it');
+        $this->get("/schemes/{$this->scheme->id}/board?storey={$door->storey()}&select={$inner->id()}")->assertOk()->assertDontSee('Steps up to it');
+        $before = count($this->layout()->stairs);
+        foreach ([['170 mm', 4], ['7 in', 4], ['130 mm', 5]] as [$riser, $risers]) {
+            $this->act('entrance-steps', ['storey' => $door->storey(), 'riser' => $riser, 'tread' => '280 mm', 'landing' => '900 mm', 'margin' => '150 mm'], $door->id())->assertOk();
+            $steps = OutsideLevel::of(array_values(array_filter(($now = new Home($this->layout()))->openings, static fn(PlacedOpening $one): bool => $one->id() === $door->id()))[0], $now)->steps;
+            self::assertSame($risers, $steps?->stair->risers());
+        }
+        self::assertLessThanOrEqual($before + 1, count($this->layout()->stairs));
+        $this->act('entrance-steps', ['storey' => $door->storey(), 'riser' => 'high', 'tread' => '280 mm', 'landing' => '900 mm'], $door->id())->assertUnprocessable();
+        $this->act('entrance-steps', ['storey' => $door->storey(), 'riser' => '170 mm', 'tread' => '280 mm', 'landing' => '900 mm'], $inner->id())->assertUnprocessable()->assertSee('lead to a door to the outside');
     }
 
     private function begin(UnitSystem $units): void

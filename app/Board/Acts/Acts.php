@@ -42,6 +42,7 @@ final class Acts
         'guard' => DrawGuard::class,
         'guard-edges' => GuardEdges::class,
         'soffit' => DrawSoffit::class,
+        'entrance-steps' => BuildEntranceSteps::class,
         'stair-form' => FormStair::class,
         'void' => DrawFloorOpening::class,
         'resize-void' => ResizeFloorOpening::class,

@@ -35,6 +35,8 @@ final class BoardRequest extends FormRequest
             'legs.*.to' => ['nullable', 'string', 'max:60'],
             'legs.*.length' => ['nullable', 'string', 'max:100'],
             'legs.*.towards' => ['nullable', 'numeric'],
+            'riser' => ['nullable', 'string', 'max:100'],
+            'margin' => ['nullable', 'string', 'max:100'],
             'first' => ['nullable', 'integer', 'between:0,60'],
             'landing' => ['nullable', 'string', 'max:100'],
             'inner' => ['nullable', 'string', 'max:100'],

@@ -11,6 +11,7 @@
         <button class="btn btn-primary btn-sm">Place</button>
     </form>
 </details>
+@includeWhen($page->leadsOutside(), 'board.inspector.entrance-steps')
 @if (in_array($page->chosen->values['kind'] ?? '', ['door', 'gap'], true))
     @include('board.inspector.own-fields', ['act' => 'outside-level', 'own' => [App\Board\Acts\SetOutsideLevel::FIELD => ['Outside it, below its floor', $page->outsideLevel(), 'where it leads outside; with a minus where it lies above']]])
 @endif

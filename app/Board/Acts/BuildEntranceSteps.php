@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Board\ActInput;
+use App\Board\NewElements;
+use Heurema\Drafting\EntranceSteps;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Layout;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+
+/** Steps from the ground up to the chosen door, or those that it has set anew. */
+final readonly class BuildEntranceSteps implements Act
+{
+    public function edit(ActInput $asked, Layout $layout): Edit
+    {
+        $home = new Home($layout);
+        $door = array_values(array_filter($home->openings, static fn(PlacedOpening $opening): bool => $opening->id() === $asked->select()))[0] ?? throw new RefusedEdit('Choose a door.');
+        $steps = new EntranceSteps($asked->length('riser', $layout), $asked->length('tread', $layout), $asked->length('landing', $layout), $asked->lengthIfTyped('margin', $layout) ?? 0.0);
+
+        return $steps->to($door, $home, (new NewElements($layout))->nextId('st'));
+    }
+}

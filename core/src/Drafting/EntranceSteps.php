@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Drafting;
+
+use Heurema\Geometry\Point;
+use Heurema\Layout\Edit\Add;
+use Heurema\Layout\Edit\ChangeValues;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\OutsideLevel;
+use Heurema\Spatial\PlacedOpening;
+
+/** Steps from the ground up to a door: as few as the highest riser allows, centred on it, a landing's depth before it. In mm. */
+final readonly class EntranceSteps
+{
+    /** Of a rise that is a whole number of the highest riser but for rounding. */
+    private const ROUNDING = 0.05;
+
+    /**
+     * @param float $highest a riser at the most
+     * @param float $tread
+     * @param float $landing from the face of the wall to the last nosing
+     * @param float $margin  how far the steps reach beyond each jamb
+     */
+    public function __construct(private float $highest, private float $tread, private float $landing, private float $margin) {}
+
+    /**
+     * The door's steps set anew where it has some.
+     *
+     * @param string $id of new steps
+     *
+     * @throws RefusedEdit where the door leads nowhere outside, or a height is not known
+     */
+    public function to(PlacedOpening $door, Home $home, string $id): Edit
+    {
+        if ($door->isToOutside() !== true) {
+            throw new RefusedEdit('Steps from the ground lead to a door to the outside.');
+        }
+        if ($this->highest <= 0.0 || $this->tread <= 0.0) {
+            throw new RefusedEdit('A step has a riser and a tread.');
+        }
+        $values = $this->values($door, $this->rise($door, $home));
+        $steps = OutsideLevel::of($door, $home)->steps;
+
+        return $steps === null
+            ? new Add(null, 'stairs', ['id' => $id, 'name' => 'Steps', 'kind' => 'straight', 'to_storey' => $door->storey(), ...$values])
+            : new ChangeValues($steps->id(), $values);
+    }
+
+    private function rise(PlacedOpening $door, Home $home): float
+    {
+        [$floor, $ground] = [$door->plan->storey->elevation, $home->layout->grade];
+        if ($floor === null || $ground === null) {
+            throw new RefusedEdit($floor === null ? 'Say how high the storey lies first.' : 'Say how far the ground lies below the floor first: under The home, where nothing is chosen.');
+        }
+
+        return $floor - $ground > self::ROUNDING ? $floor - $ground : throw new RefusedEdit('The ground lies no lower than the floor: no steps are needed.');
+    }
+
+    /** @return array<string, mixed> as the document has them */
+    private function values(PlacedOpening $door, float $rise): array
+    {
+        $risers = max(1, (int) ceil(($rise - self::ROUNDING) / $this->highest));
+        $out = $door->wall->line()->direction()->left()->times($door->left->isOpenAir() === true ? 1 : -1);
+        $start = $door->middle()->plus($out->times($door->wall->thickness / 2 + $this->landing + ($risers - 1) * $this->tread));
+
+        return [
+            'rise' => round($rise, 4),
+            'start' => self::rounded($start),
+            'facing' => round(rad2deg(atan2(-$out->y, -$out->x)), 4) + 0.0,
+            'width' => round(($door->opening->width ?? throw new RefusedEdit('Say how wide the door is first.')) + 2 * $this->margin, 4),
+            'parts' => [['flight' => ['risers' => $risers, 'tread' => $this->tread]]],
+        ];
+    }
+
+    /** @return array{float, float} */
+    private static function rounded(Point $point): array
+    {
+        return [round($point->x, 4) + 0.0, round($point->y, 4) + 0.0];
+    }
+}
