@@ -10,7 +10,7 @@
             <form class="examine-again" method="post" action="{{ route('examination.start') }}">@csrf<x-once/><button class="btn btn-sm btn-primary">Examine all open reviews again</button> <span class="book-source">after a book has changed</span></form>
         @endcan
         <div hx-get="{{ route('examination') }}" hx-trigger="load" hx-swap="outerHTML"></div>
-        <p class="book-source"><a href="{{ route('measures') }}">All measures</a> that a rule can ask about.</p>
+        <p><a href="{{ route('measures') }}">All measures that a rule can ask about</a></p>
         @foreach ($unreadable as $reason)
             <p class="book-unreadable" role="alert">A rule book is left out, as it cannot be read. {{ $reason }}</p>
         @endforeach

@@ -74,7 +74,7 @@ final class ReviewLifeTest extends BrowserTestCase
         $revision = Revision::query()->whereHas('scheme.project', static fn($query) => $query->where('name', '14 Orchard Terrace'))->latest('id')->firstOrFail();
         $scheme = $revision->scheme;
         foreach ([
-            '/', '/account', '/people', '/outbox', '/rule-books', '/rule-books/us-access', "/revisions/{$revision->id}", "/revisions/{$revision->id}?finding=us-irc-2021/escape/ur1", "/revisions/{$revision->id}/stairs/st1", "/schemes/{$scheme->id}/stairs/st1",
+            '/', '/account', '/people', '/outbox', '/rule-books', '/measures', '/rule-books/us-access', "/revisions/{$revision->id}", "/revisions/{$revision->id}?finding=us-irc-2021/escape/ur1", "/revisions/{$revision->id}/stairs/st1", "/schemes/{$scheme->id}/stairs/st1",
             "/revisions/{$revision->id}/schedules/rooms", "/revisions/{$revision->id}/schedules/windows", "/revisions/{$revision->id}/letter", "/compare?with[]={$revision->id}&with[]=s{$scheme->id}", "/projects/{$scheme->project_id}/brief", "/projects/{$scheme->project_id}", "/schemes/{$scheme->id}/board",
         ] as $path) {
             $this->visit($path);
