@@ -17,6 +17,9 @@ final readonly class OpenEdgeMarks
     /** Shorter ones, mm, are drawn without words. */
     private const WORTH_WORDS = 900.0;
 
+    /** A fall that no book asks a guard for, mm: the least that one does is 600 (Approved Document K). */
+    private const LOW = 600.0;
+
     /** Beside the edge, mm. */
     private const BESIDE = 160.0;
 
@@ -31,7 +34,7 @@ final readonly class OpenEdgeMarks
 
     private function edge(OpenEdge $edge): string
     {
-        $line = Svg::element('path', ['class' => 'open-edge', 'd' => Svg::line([$edge->line->from, $edge->line->to])]);
+        $line = Svg::element('path', ['class' => $edge->drop < self::LOW ? 'open-edge is-low' : 'open-edge', 'd' => Svg::line([$edge->line->from, $edge->line->to])]);
         $words = "{$this->home->length($edge->line->length())} ↓ {$this->home->length($edge->drop)}";
         if ($edge->line->length() < self::WORTH_WORDS || in_array($this->chosen, $edge->of, true)) {
             return $line;
