@@ -76,9 +76,11 @@ final class DemoHomesTest extends TestCase
         }
         ksort($books);
         foreach (self::homes() as $name => $home) {
-            foreach ((new Examiner(Catalogue::standard()))->examine($home, array_values($books))->findings as $finding) {
+            $report = (new Examiner(Catalogue::standard()))->examine($home, array_values($books));
+            foreach ($report->findings as $finding) {
                 yield $finding->ruleName() => [$name, $finding->subject->id(), ...self::found($finding)];
             }
+            yield 'the worst first' => [$name, array_map(static fn(Finding $finding): string => $finding->fingerprint(), array_slice($report->worstFirst(), 0, 40))];
         }
     }
 
@@ -87,7 +89,7 @@ final class DemoHomesTest extends TestCase
     {
         $outcome = $finding->outcome;
 
-        return [$outcome->verdict->value, $outcome->measured === null ? null : self::value($outcome->measured), $outcome->limit === null ? null : self::value($outcome->limit), $outcome->missing, $outcome->reason, $outcome->working];
+        return [$outcome->verdict->value, $outcome->measured === null ? null : self::value($outcome->measured), $outcome->limit === null ? null : self::value($outcome->limit), $outcome->missing, $outcome->reason, $outcome->working, $outcome->assumptions, $outcome->slim, $outcome->margin === null ? null : round($outcome->margin, self::DECIMALS) + 0.0, $outcome->topic, $outcome->parties, $finding->shortText()];
     }
 
     private static function value(Amount|bool|string $value): float|bool|string
