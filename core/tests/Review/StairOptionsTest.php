@@ -30,6 +30,8 @@ final class StairOptionsTest extends TestCase
         self::assertEqualsWithDelta([244.1, 300.0], [$options[17]->leastTread, $options[17]->mostTread], 0.11);
         self::assertEqualsWithDelta(630.0, $options[15]->step($options[15]->bestTread()), 1e-6);
         self::assertSame(14, $options[15]->treads);
+        // 173.33 on 250: 34.7 degrees
+        self::assertEqualsWithDelta(34.73, $options[15]->pitch(250), 0.01);
         self::assertEqualsWithDelta(14 * 250.0, $options[15]->run(250), 1e-9);
     }
 
@@ -54,6 +56,10 @@ final class StairOptionsTest extends TestCase
         $first = array_values(self::options(['us-irc-2021'], 2743.2))[0];
         self::assertSame(14, $first->risers);
         self::assertTrue($first->isOpenEnded());
+        $steps = array_map(static fn(StairOption $option): array => [!$option->isComfortable($option->bestTread()), $option->isComfortable($option->bestTread()) ? 0.0 : abs($option->step($option->bestTread()) - 630.0), $option->risers], array_values(self::options(['us-irc-2021'], 2743.2)));
+        $inOrder = $steps;
+        sort($inOrder);
+        self::assertSame($inOrder, $steps, 'then those whose step is nearest to 630 mm, the fewest risers first');
     }
 
     public function test_landings_and_winders_take_their_risers(): void
