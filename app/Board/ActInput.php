@@ -82,6 +82,27 @@ final class ActInput extends ValidatedInput
     }
 
     /**
+     * The corners of a rectangle, from a place to the opposite one or by a typed size.
+     *
+     * @param string $called what it is of
+     *
+     * @return non-empty-list<Point>
+     *
+     * @throws RefusedEdit      when it has no length or no width
+     * @throws UnreadableLength
+     */
+    public function rectangle(Layout $layout, string $called): array
+    {
+        $from = $this->point('from');
+        $to = $this->has('to') ? $this->point('to') : $this->opposite($from, $layout);
+        if (abs($to->x - $from->x) < 1.0 || abs($to->y - $from->y) < 1.0) {
+            throw new RefusedEdit("A {$called} has some length and width.");
+        }
+
+        return [$from, new Point($to->x, $from->y), $to, new Point($from->x, $to->y)];
+    }
+
+    /**
      * Of what kind the walls are that are being drawn.
      *
      * @throws UnreadableLength
