@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\OpenEdge;
 use Heurema\Spatial\StoreyPlan;
@@ -17,7 +18,7 @@ final readonly class OpenEdgeMarks
     /** Shorter ones, mm, are drawn without words. */
     private const WORTH_WORDS = 900.0;
 
-    /** A fall that no book asks a guard for, mm: the least that one does is 600 (Approved Document K). */
+    /** No book asks a guard for a fall that is no deeper, mm: the least is one of more than 600 (Approved Document K). */
     private const LOW = 600.0;
 
     /** Beside the edge, mm. */
@@ -34,7 +35,7 @@ final readonly class OpenEdgeMarks
 
     private function edge(OpenEdge $edge): string
     {
-        $line = Svg::element('path', ['class' => $edge->drop < self::LOW ? 'open-edge is-low' : 'open-edge', 'd' => Svg::line([$edge->line->from, $edge->line->to])]);
+        $line = Svg::element('path', ['class' => $edge->drop <= self::LOW + Tolerance::TOUCH ? 'open-edge is-low' : 'open-edge', 'd' => Svg::line([$edge->line->from, $edge->line->to])]);
         $words = "{$this->home->length($edge->line->length())} ↓ {$this->home->length($edge->drop)}";
         if ($edge->line->length() < self::WORTH_WORDS || in_array($this->chosen, $edge->of, true)) {
             return $line;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\OpenProject;
+use App\Drawing\OpenEdgeMarks;
 use App\Models\Scheme;
 use App\Models\User;
 use Heurema\Layout\Layout;
@@ -70,6 +71,16 @@ final class GuardsOnBoardTest extends TestCase
         self::assertCount(6, $this->layout()->storey('U')->guards[0]->line ?? [], 'round and back to where it began');
         $this->get($this->board('U', 'v1'))->assertOk()->assertDontSee('Guard its open edges')->assertDontSee('class="open-edge"', false);
         $this->act('guard-edges', ['storey' => 'U', 'select' => 'v1'])->assertUnprocessable()->assertSee('None of its edges is open.');
+    }
+
+    public function test_falls_that_no_book_asks_a_guard_for_are_drawn_faintly(): void
+    {
+        foreach ([[599.9, 4], [600.0, 4], [600.04, 4], [600.1, 0]] as [$fall, $faint]) {
+            $document = self::twoStoreys([[2000, 2000], [5000, 2000], [5000, 4000], [2000, 4000]])->toArray();
+            $json = str_replace('"elevation":2800', '"elevation":'.$fall, (string) json_encode($document));
+            $home = new Home((new LayoutReader())->read($json));
+            self::assertSame($faint, substr_count((new OpenEdgeMarks($home, $home->plans['U']))->draw(), 'is-low'), "{$fall} mm");
+        }
     }
 
     public function test_a_guard_is_drawn_typed_moved_listed_and_undone(): void

@@ -25,7 +25,7 @@ final readonly class FormStair implements Act
     {
         $stair = array_values(array_filter($layout->stairs, static fn(Stair $one): bool => $one->id === $asked->select()))[0] ?? throw new RefusedEdit('Choose a stair.');
         $before = StairForm::of($stair);
-        $form = new StairForm(
+        $form = $before->with(
             $asked->word('outline', $before->outline),
             $asked->string('hand')->value() === Turn::Right->value ? Turn::Right : Turn::Left,
             $asked->integer('first', $before->first),

@@ -26,8 +26,16 @@ final readonly class StairForm
      * @param int      $first   risers of the first flight
      * @param float    $landing depth of a landing
      * @param float    $inner   the narrow end of winders, or the inner radius of a spiral
+     * @param float    $gap     between the two flights of a half turn
+     * @param int      $winders around a quarter turn
      */
-    public function __construct(public StairOutline $outline, public Turn $hand, public int $first, public float $landing, public float $inner) {}
+    public function __construct(public StairOutline $outline, public Turn $hand, public int $first, public float $landing, public float $inner, private float $gap = self::GAP, private int $winders = self::WINDERS) {}
+
+    /** Otherwise, between the same flights and with as many winders. */
+    public function with(StairOutline $outline, Turn $hand, int $first, float $landing, float $inner): self
+    {
+        return new self($outline, $hand, $first, $landing, $inner, $this->gap, $this->winders);
+    }
 
     /** The form of a drawn stair; the nearest where it is of no such form. */
     public static function of(Stair $stair): self
@@ -45,7 +53,7 @@ final readonly class StairForm
         $first = $stair->parts[0] instanceof Flight ? $stair->parts[0]->risers : 0;
         $inner = $stair->innerRadius ?? ($turn instanceof Winders ? $turn->inner : null);
 
-        return new self($outline, $isRight ? Turn::Right : Turn::Left, $turn === null ? intdiv($stair->risers(), 2) : $first, $turn instanceof Landing && $turn->depth !== null ? $turn->depth : $stair->width ?? 900.0, $inner ?? 0.0);
+        return new self($outline, $isRight ? Turn::Right : Turn::Left, $turn === null ? intdiv($stair->risers(), 2) : $first, $turn instanceof Landing && $turn->depth !== null ? $turn->depth : $stair->width ?? 900.0, $inner ?? 0.0, $isBack ? $turn->gap ?? 0.0 : self::GAP, $turn instanceof Winders ? $turn->risers : self::WINDERS);
     }
 
     /**
@@ -75,7 +83,7 @@ final readonly class StairForm
         $between = match ($this->outline) {
             StairOutline::Straight, StairOutline::Spiral => [],
             StairOutline::QuarterLanding => [new Landing($this->landing, $this->hand)],
-            StairOutline::HalfLanding => [new Landing($this->landing, $this->hand === Turn::Right ? Turn::BackRight : Turn::BackLeft, self::GAP)],
+            StairOutline::HalfLanding => [new Landing($this->landing, $this->hand === Turn::Right ? Turn::BackRight : Turn::BackLeft, $this->gap)],
             StairOutline::QuarterWinders => [$this->winders()],
             StairOutline::HalfWinders => [$this->winders(), $this->winders()],
         };
@@ -92,6 +100,6 @@ final readonly class StairForm
 
     private function winders(): Winders
     {
-        return new Winders(self::WINDERS, $this->hand, $this->inner);
+        return new Winders($this->winders, $this->hand, $this->inner);
     }
 }

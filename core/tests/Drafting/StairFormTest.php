@@ -86,6 +86,20 @@ final class StairFormTest extends TestCase
         }
     }
 
+    public function test_the_gap_and_the_winders_that_were_drawn_stay(): void
+    {
+        foreach ([
+            [['flight' => ['risers' => 6, 'tread' => 250]], ['landing' => ['depth' => 950, 'turn' => 'back_right', 'gap' => 150]], ['flight' => ['risers' => 9, 'tread' => 250]]],
+            [['flight' => ['risers' => 6, 'tread' => 250]], ['winders' => ['risers' => 4, 'turn' => 'right', 'inner' => 60]], ['flight' => ['risers' => 5, 'tread' => 250]]],
+        ] as $parts) {
+            $stair = Sketch::room(6000, 8000)->stair(['parts' => $parts, 'width' => 900])->home()->stairs[0]->stair;
+            self::assertEquals($parts, StairForm::of($stair)->values(self::RISERS, 250.0)['parts']);
+            $form = StairForm::of($stair);
+            $left = $form->with($form->outline, Turn::Left, $form->first, $form->landing, $form->inner)->values(self::RISERS, 250.0);
+            self::assertEquals(json_decode(strtr((string) json_encode($parts), ['right' => 'left']), true), $left['parts']);
+        }
+    }
+
     public function test_too_few_risers_are_refused(): void
     {
         $this->expectException(RefusedEdit::class);
