@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Operating;
 
 use GuzzleHttp\Client;
+use GuzzleHttp\Exception\TransferException;
 use GuzzleHttp\Handler\CurlMultiHandler;
 use GuzzleHttp\HandlerStack;
 use Illuminate\Filesystem\Filesystem;
@@ -55,6 +56,16 @@ final class Arrangement
                 throw new \RuntimeException("bin/serve did not come up: {$said} {$this->process->getErrorOutput()}");
             }
             usleep(50_000);
+        }
+    }
+
+    /** Does every part of it answer? */
+    public function isUp(): bool
+    {
+        try {
+            return (new Client(['verify' => false, 'http_errors' => false]))->get("{$this->address}/up")->getStatusCode() === 200;
+        } catch (TransferException) {
+            return false;
         }
     }
 

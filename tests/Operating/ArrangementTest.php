@@ -23,6 +23,12 @@ final class ArrangementTest extends TestCase
         self::$database = self::connection();
     }
 
+    /** What a test before this one has killed is back. */
+    protected function setUp(): void
+    {
+        Arrangement::waitUntil(self::$arrangement->isUp(...), 'all is there again');
+    }
+
     public static function tearDownAfterClass(): void
     {
         self::$arrangement->stop();
