@@ -29,7 +29,7 @@ $measures = Catalogue::standard();
 $reader = new RuleBookReader($measures);
 $books = array_map(static fn(string $id) => $reader->readFile(__DIR__."/../core/rulebooks/{$id}.yaml"), ['us-irc-2021', 'drawing']);
 $layout = (new LayoutReader())->read((string) file_get_contents(__DIR__.'/../database/demo/orchard-terrace.json'));
-$editor = new Editor(new LayoutReader());
+$editor = new Editor();
 $examiner = new Examiner($measures);
 $parts = ['edit' => [], 'understand' => [], 'examine' => [], 'draw' => [], 'all of it' => []];
 

@@ -71,7 +71,7 @@ final readonly class StateValue
 
     private function edited(Layout $layout, string $element, string $key, string $typed): Edited
     {
-        $values = (new TypedValues($layout))->read((new Draft($layout))->find($element), [$key => $typed]);
+        $values = (new TypedValues($layout))->read((new Draft($layout))->find($element)->element, [$key => $typed]);
 
         return $values === [] ? throw new RefusedValue($key, 'That value cannot be stated here.') : $this->editor->apply($layout, new ChangeValues($element, $values));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use Heurema\Layout\Schema\KeySchema;
+use Heurema\Layout\Schema\Value;
 use Heurema\Units\ExpectedLength;
 
 /** One value of an element that can be typed or chosen on the board, by the document's own key. */
@@ -35,32 +37,25 @@ final readonly class Field
         return self::SAID["{$this->key} {$choice}"] ?? str_replace('_', ' ', $choice);
     }
 
-    public static function length(string $key, string $label, ?ExpectedLength $expected = null, bool $required = false): self
+    /** @param string|null $kind of its element */
+    public static function of(KeySchema $key, ?string $kind = null): self
     {
-        return new self($key, $label, self::LENGTH, $expected, [], $required);
-    }
+        $value = $key->value;
 
-    public static function text(string $key, string $label, bool $required = true): self
-    {
-        return new self($key, $label, self::TEXT, null, [], $required);
-    }
-
-    public static function yesNo(string $key, string $label): self
-    {
-        return new self($key, $label, self::YES_NO);
-    }
-
-    public static function number(string $key, string $label, bool $required = false): self
-    {
-        return new self($key, $label, self::NUMBER, null, [], $required);
-    }
-
-    /**
-     * @param class-string<\BackedEnum> $words
-     * @param string                    $default what it is where nobody said
-     */
-    public static function choice(string $key, string $label, string $words, bool $required = false, string $default = ''): self
-    {
-        return new self($key, $label, self::CHOICE, null, array_map(static fn(\BackedEnum $word): string => (string) $word->value, $words::cases()), $required, $default);
+        return new self(
+            $key->key,
+            (string) $key->is->label,
+            match (true) {
+                $value->isLength() => self::LENGTH,
+                $value->isNumber() => self::NUMBER,
+                $value === Value::Word => self::CHOICE,
+                $value === Value::YesNo => self::YES_NO,
+                default => self::TEXT,
+            },
+            is_array($key->is->expected) ? $key->is->expected[$kind ?? ''] ?? null : $key->is->expected,
+            array_map(static fn(\BackedEnum $word): string => (string) $word->value, $key->words === null ? [] : $key->words::cases()),
+            $key->isAlwaysKnown(),
+            $key->default instanceof \BackedEnum ? (string) $key->default->value : '',
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Board;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\ElementList;
 use Heurema\Review\MissingWords;
 use Heurema\Spatial\Home;
 
@@ -23,13 +24,11 @@ final readonly class InWords
     /** As a heading. */
     public function called(DraftElement $entry): string
     {
-        $name = $this->words->subject($entry->id())?->name() ?? $entry->values['name'] ?? null;
+        $name = $this->words->subject($entry->id())?->name() ?? $entry->value('name');
 
         return match (true) {
-            $entry->list === 'axes' => 'Axis '.(is_string($name) ? $name : $entry->id()),
+            $entry->list === ElementList::Axes => 'Axis '.(is_string($name) ? $name : $entry->id()),
             is_string($name) => $name,
-            $entry->list === 'voids' => 'Floor opening',
-            $entry->list === 'survey' => 'Taped distance',
             default => self::kind($entry),
         };
     }

@@ -11,8 +11,10 @@ use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Together;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
+use Heurema\Layout\Wall;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\WallType;
@@ -35,11 +37,11 @@ final readonly class NewElements
         $ids = $this->nextIds('o', 3 * count($middles));
         $added = [];
         foreach ($middles as $number => $at) {
-            $added[] = new Add($storey->id, 'openings', ['id' => $ids[$number], 'kind' => $kind->value, 'wall' => $wall, 'at' => round($at, 4), 'width' => $size->width, ...$size->others]);
+            $added[] = Add::of($storey->id, ElementList::Openings, ['id' => $ids[$number], 'kind' => $kind->value, 'wall' => $wall, 'at' => round($at, 4), 'width' => $size->width, ...$size->others]);
         }
         foreach ($size->sideLight > 0 ? $middles : [] as $number => $at) {
             foreach ([-1, 1] as $light => $side) {
-                $added[] = new Add($storey->id, 'openings', [
+                $added[] = Add::of($storey->id, ElementList::Openings, [
                     'id' => $ids[count($middles) + 2 * $number + $light],
                     'kind' => OpeningKind::Window->value,
                     'wall' => $wall,
@@ -62,7 +64,7 @@ final readonly class NewElements
         $reach = in_array($kind, self::FREE, true) ? AgainstWalls::REACH : INF;
         $settled = (new AgainstWalls(new StoreyPlan($storey)))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, $reach) ?? new PlacedAgainstWall($near->minus(new Point(0, ($sizes['depth'] ?? 0.0) / 2)), 90.0);
 
-        return new Add($storey->id, 'fixtures', ['id' => $this->nextId('f'), 'kind' => $kind->value, 'at' => $settled->at->toArray(), 'facing' => $settled->facing, ...$sizes]);
+        return Add::of($storey->id, ElementList::Fixtures, ['id' => $this->nextId('f'), 'kind' => $kind->value, 'at' => $settled->at->toArray(), 'facing' => $settled->facing, ...$sizes]);
     }
 
     /** On top of the highest storey, as high as it, with its outer walls. */
@@ -88,16 +90,10 @@ final readonly class NewElements
     private function storeyLike(Storey $like, string $name, ?float $elevation, float $thickness, ?int $position): Edit
     {
         $id = $this->nextId('s');
-        $edits = [new Add(null, 'storeys', [
-            'id' => $id,
-            'name' => $name,
-            ...($elevation === null ? [] : ['elevation' => round($elevation, 4)]),
-            ...($like->ceiling === null ? [] : ['ceiling' => $like->ceiling]),
-            'floor_thickness' => $thickness,
-        ], $position)];
+        $edits = [new Add(null, new Storey($id, $name, $elevation, $like->ceiling, $thickness), $position)];
         foreach ($like->walls as $wall) {
             if (in_array($wall->type, [WallType::Exterior, WallType::Party], true) && $wall->stands()) {
-                $edits[] = new Add($id, 'walls', ['id' => "{$id}-{$wall->id}", 'from' => $wall->from->toArray(), 'to' => $wall->to->toArray(), 'thickness' => $wall->thickness, 'type' => $wall->type->value]);
+                $edits[] = new Add($id, new Wall("{$id}-{$wall->id}", $wall->from, $wall->to, $wall->thickness, $wall->type));
             }
         }
 
@@ -118,7 +114,7 @@ final readonly class NewElements
         $isImperial = $this->layout->units === UnitSystem::Imperial;
         $risers = (int) ceil(($to->elevation - $from->elevation) / ($isImperial ? 190.5 : 180.0));
 
-        return new Add(null, 'stairs', [
+        return Add::of(null, ElementList::Stairs, [
             'id' => $this->nextId('st'),
             'name' => 'Stair',
             'kind' => 'straight',

@@ -7,9 +7,10 @@ namespace App\Board;
 use Heurema\Drafting\StairParts;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\Edit\Add;
-use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Edit\Replace;
+use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\LeastOpening;
@@ -23,7 +24,7 @@ final class StairEdits
     {
         $parts = StairParts::of($stair->stair, $risers, $tread) ?? throw new RefusedEdit("The flights of {$stair->name()} cannot share {$risers} risers.");
 
-        return new ChangeValues($stair->id(), ['parts' => $parts]);
+        return new Replace($stair->stair->withParts($parts));
     }
 
     /**
@@ -38,14 +39,13 @@ final class StairEdits
         if (!$outline instanceof Ring) {
             throw new RefusedEdit('Not known: '.implode(', ', $outline).'.');
         }
-        $points = array_map(static fn($point): array => $point->toArray(), $outline->points);
         $below = $stair->shape->head?->offset(-20)->middle();
         foreach ($stair->to->voids as $void) {
             if ($below !== null && $void->outline->contains($below)) {
-                return new ChangeValues($void->id, ['outline' => $points]);
+                return new Replace($void->withOutline($outline));
             }
         }
 
-        return new Add($stair->to->id, 'voids', ['id' => (new NewElements($layout))->nextId('v'), 'outline' => $points]);
+        return new Add($stair->to->id, new FloorVoid((new NewElements($layout))->nextId('v'), $outline));
     }
 }

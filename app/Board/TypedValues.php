@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use Heurema\Layout\Edit\DraftElement;
+use Heurema\Layout\Element;
 use Heurema\Layout\Layout;
 use Heurema\Units\UnreadableLength;
 
@@ -20,12 +20,12 @@ final readonly class TypedValues
      *
      * @throws RefusedValue with the key of the field that cannot be read
      */
-    public function read(DraftElement $entry, array $typed): array
+    public function read(Element $element, array $typed): array
     {
         $values = [];
-        foreach (Fields::of($entry) as $field) {
+        foreach (Fields::of($element) as $field) {
             $text = isset($typed[$field->key]) ? trim($typed[$field->key]) : null;
-            if ($text === null || $text === $this->write($entry, $field)) {
+            if ($text === null || $text === $this->write($element, $field)) {
                 continue;
             }
             if ($text === '' && $field->required) {
@@ -38,9 +38,9 @@ final readonly class TypedValues
     }
 
     /** The value that stands there, as it would be typed. */
-    public function write(DraftElement $entry, Field $field): string
+    public function write(Element $element, Field $field): string
     {
-        $value = $entry->values[$field->key] ?? null;
+        $value = $element->toArray()[$field->key] ?? null;
 
         return match (true) {
             is_bool($value) => $value ? 'yes' : 'no',

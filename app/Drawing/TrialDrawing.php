@@ -7,6 +7,7 @@ namespace App\Drawing;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Edit\Change;
 use Heurema\Layout\Edit\Patch;
+use Heurema\Layout\Element;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\JoinedWall;
 use Heurema\Spatial\PlacedOpening;
@@ -20,7 +21,7 @@ final readonly class TrialDrawing
 
     public function draw(): string
     {
-        $ids = array_filter(array_map(static fn(Change $change): ?string => is_string($change->after['id'] ?? null) ? $change->after['id'] : null, $this->patch->changes), is_string(...));
+        $ids = array_filter(array_map(static fn(Change $change): ?string => $change->after instanceof Element ? $change->after->id() : null, $this->patch->changes), is_string(...));
         $drawn = array_map($this->element(...), array_unique($ids));
 
         return Svg::element('g', ['class' => 'trial'], implode('', $drawn).(new LiveDimensions($this->home, $this->storey, Sheet::of($this->home->layout)->scale()))->of($this->tried));

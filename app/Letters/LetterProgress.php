@@ -11,7 +11,6 @@ use App\Models\Scheme;
 use App\Models\SchemeEdit;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutReader;
 use Heurema\Review\Report;
 use Heurema\Spatial\Home;
 
@@ -104,7 +103,7 @@ final readonly class LetterProgress
      */
     private function before(array $edits): array
     {
-        $editor = new Editor(new LayoutReader());
+        $editor = new Editor();
         $layout = $this->scheme->layout;
         $layouts = [];
         foreach (array_reverse($edits, true) as $number => $edit) {

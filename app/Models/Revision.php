@@ -8,7 +8,6 @@ use App\Casts\LayoutDocument;
 use Database\Factories\RevisionFactory;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutReader;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -148,7 +147,7 @@ final class Revision extends Model
     {
         $layout = $this->layout;
         foreach ($this->statements as $statement) {
-            $layout = (new Editor(new LayoutReader()))->apply($layout, $statement->patch)->layout;
+            $layout = (new Editor())->apply($layout, $statement->patch)->layout;
         }
 
         return $layout;

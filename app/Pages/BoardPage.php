@@ -48,8 +48,10 @@ use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Element;
 use Heurema\Layout\Flight;
 use Heurema\Layout\FloorVoid;
+use Heurema\Layout\Opening;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
@@ -203,7 +205,7 @@ final class BoardPage
     /** How far the ground outside the chosen door lies below its floor, as it would be typed; empty: nobody said. */
     public function outsideLevel(): string
     {
-        $level = $this->chosen?->number('exterior_level');
+        $level = $this->chosen?->element instanceof Opening ? $this->chosen->element->door?->exteriorLevel : null;
 
         return $level === null ? '' : SignedLength::write(($this->scheme->layout->storey($this->storey)->elevation ?? 0.0) - $level, $this->scheme->layout);
     }
@@ -243,13 +245,13 @@ final class BoardPage
     /** @return list<Field> */
     public function fields(): array
     {
-        return $this->chosen === null ? [] : Fields::of($this->chosen);
+        return $this->chosen === null ? [] : Fields::of($this->chosen->element);
     }
 
     /** @return list<Field> that all of several chosen elements share */
     public function sharedFields(): array
     {
-        $shared = array_map(Fields::shared(...), $this->several);
+        $shared = array_map(static fn(DraftElement $one): array => Fields::shared($one->element), $this->several);
         $isOf = static fn(Field $field, array $fields): bool => in_array($field->key, array_column($fields, 'key'), true);
 
         return array_values(array_filter($shared[0] ?? [], static fn(Field $field): bool => array_filter($shared, static fn(array $fields): bool => !$isOf($field, $fields)) === []));
@@ -259,10 +261,10 @@ final class BoardPage
     public function like(): array
     {
         $first = $this->several[0] ?? null;
-        $isLike = static fn(array $values): bool => $first !== null && ($values['kind'] ?? null) === ($first->values['kind'] ?? null);
-        $all = $first === null ? [] : (new Draft($this->scheme->layout))->entriesOf($first->storey, $first->list);
+        $all = $first === null ? [] : (new Draft($this->scheme->layout))->elements($first->storey, $first->list);
+        $like = array_filter($all, static fn(Element $one): bool => ($one->toArray()['kind'] ?? null) === $first?->value('kind'));
 
-        return array_values(array_filter(array_map(fn(array $values): ?DraftElement => $isLike($values) && is_string($values['id'] ?? null) ? self::find($this->scheme, $values['id']) : null, $all)));
+        return array_values(array_filter(array_map(fn(Element $one): ?DraftElement => self::find($this->scheme, $one->id()), $like)));
     }
 
     /** @return list<string> ids of all of the chosen element's kind in its room */
@@ -296,12 +298,12 @@ final class BoardPage
 
     public function value(Field $field): string
     {
-        return $this->chosen === null ? '' : (new TypedValues($this->scheme->layout))->write($this->chosen, $field);
+        return $this->chosen === null ? '' : (new TypedValues($this->scheme->layout))->write($this->chosen->element, $field);
     }
 
     public function isChosen(string $list): bool
     {
-        return $this->chosen?->list === $list;
+        return $this->chosen?->list->value === $list;
     }
 
     /** A length of the drawing as it would be typed. */
@@ -315,7 +317,7 @@ final class BoardPage
     {
         $wall = $this->chosenWall();
 
-        return $wall === null || $this->chosen?->list !== 'walls' ? [] : WallDistances::of($this->home->plans[$this->storey], $wall);
+        return $wall === null || !$this->isChosen('walls') ? [] : WallDistances::of($this->home->plans[$this->storey], $wall);
     }
 
     /** Do walls go on in one line with the chosen one? */
@@ -647,9 +649,9 @@ final class BoardPage
 
     private function chosenWall(): ?Wall
     {
-        $id = $this->isChosen('openings') ? ($this->chosen->values['wall'] ?? '') : $this->chosen?->id();
+        $id = $this->chosen?->element instanceof Opening ? $this->chosen->element->wall : $this->chosen?->id();
 
-        return is_string($id) ? $this->scheme->layout->storey($this->storey)?->wall($id) : null;
+        return $id !== null ? $this->scheme->layout->storey($this->storey)?->wall($id) : null;
     }
 
     /** @return list<Finding> what wants looking at, of the chosen element first; of a draft without what is of the home as a whole */

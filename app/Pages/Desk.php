@@ -11,7 +11,7 @@ use App\Models\Project;
 use App\Models\Revision;
 use App\Models\RevisionState;
 use Heurema\Layout\Layout;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Pagination\LengthAwarePaginator;

@@ -27,7 +27,7 @@ final readonly class StatableValue
             foreach (explode(' or ', $words) as $name) {
                 [$element, $key] = [...explode('.', $name, 2), ''];
                 try {
-                    $fields = $key === '' ? [] : Fields::of((new Draft($layout))->find($element));
+                    $fields = $key === '' ? [] : Fields::of((new Draft($layout))->find($element)->element);
                 } catch (RefusedEdit) {
                     continue;
                 }

@@ -27,6 +27,7 @@ use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Move;
 use Heurema\Layout\Edit\Remove;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\LayoutReader;
 use Heurema\Review\Finding;
 use Illuminate\Database\Seeder;
@@ -97,7 +98,7 @@ final class DemoOfficeSeeder extends Seeder
         }
         $this->send($revision);
         $scheme = $revision->scheme;
-        $this->changes->edit($scheme, $this->designer, 1, new Add('U', 'guards', ['id' => 'ug2', 'line' => [[6318.25, 3048], [7232.65, 3048]], 'height' => 914.4, 'largest_gap' => 98.425]));
+        $this->changes->edit($scheme, $this->designer, 1, Add::of('U', ElementList::Guards, ['id' => 'ug2', 'line' => [[6318.25, 3048], [7232.65, 3048]], 'height' => 914.4, 'largest_gap' => 98.425]));
         $this->changes->edit($scheme, $this->designer, 2, new ChangeValues('gs2', ['underside' => 2420]));
         $this->submissions->submit($scheme, $this->designer, 'The upper edge has its guard. The header is a quarter inch higher. The window of bedroom 2 is not ordered yet.');
     }

@@ -28,7 +28,7 @@ final class GuardsTest extends BrowserTestCase
         $this->signIn();
         $user = User::query()->where('email', 'reviewer@heurema.test')->firstOrFail();
         $storeys = [new Storey('G', 'Ground', 0.0, 2400.0, 300.0), new Storey('U', 'Upper', 2700.0, 2400.0, 300.0)];
-        $this->scheme = $this->app->make(OpenProject::class)->open($user, new Layout('Plot', UnitSystem::Metric, null, null, $storeys), null, ['us-irc-2021'])->scheme;
+        $this->scheme = $this->app->make(OpenProject::class)->open($user, new Layout('Plot', UnitSystem::Metric, storeys: $storeys), null, ['us-irc-2021'])->scheme;
         $this->visit("/schemes/{$this->scheme->id}/board?storey=U");
         $this->waitFor('#board-checked');
     }

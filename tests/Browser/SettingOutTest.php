@@ -111,7 +111,7 @@ final class SettingOutTest extends BrowserTestCase
     {
         $this->scheme = $this->app->make(OpenProject::class)->open(
             User::query()->where('email', 'reviewer@heurema.test')->firstOrFail(),
-            new Layout('Plot', $units, null, null, [new Storey('G', 'Ground', 0.0, 2400.0, 300.0)]),
+            new Layout('Plot', $units, storeys: [new Storey('G', 'Ground', 0.0, 2400.0, 300.0)]),
             null,
             ['drawing'],
         )->scheme;

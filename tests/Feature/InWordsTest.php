@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Board\InWords;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\ElementList;
+use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Spatial\Home;
@@ -40,10 +42,9 @@ final class InWordsTest extends TestCase
             $layout = self::demo($home);
             $said = new InWords(new Home($layout));
             foreach ($layout->storeys as $storey) {
-                foreach (Draft::STOREY_LISTS as $list) {
-                    foreach ((new Draft($layout))->entriesOf($storey->id, $list) as $values) {
-                        self::assertIsString($values['id']);
-                        self::assertDoesNotMatchRegularExpression('/(?<![\w-])'.$values['id'].'(?![\w-])/', $said->say("{$values['id']} is too near to {$values['id']}."));
+                foreach (ElementList::ofStorey() as $list) {
+                    foreach ($storey->elements($list) as $element) {
+                        self::assertDoesNotMatchRegularExpression('/(?<![\w-])'.$element->id().'(?![\w-])/', $said->say("{$element->id()} is too near to {$element->id()}."));
                     }
                 }
             }
@@ -54,10 +55,10 @@ final class InWordsTest extends TestCase
     {
         $layout = self::demo('orchard-terrace');
         try {
-            (new Draft($layout))->find('gw12')->point('middle');
-            self::fail('It has no such point.');
+            (new Draft($layout))->get('gw12', Fixture::class);
+            self::fail('It is none.');
         } catch (RefusedEdit $e) {
-            self::assertSame('The wall between Laundry and Study has no middle.', (new InWords(new Home($layout)))->say($e->getMessage()));
+            self::assertSame('The wall between Laundry and Study is no fixture.', (new InWords(new Home($layout)))->say($e->getMessage()));
         }
     }
 

@@ -23,6 +23,7 @@ use App\Models\Underlay;
 use App\Models\User;
 use App\Pages\OfficeSizes;
 use Heurema\Layout\Edit\Add;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\LayoutReader;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Artisan;
@@ -141,7 +142,7 @@ final class RemovalTest extends TestCase
     {
         $scheme = $this->revision->scheme;
         $changes = $this->app->make(ChangeScheme::class);
-        $draw = static fn(int $number): Scheme => $changes->edit($scheme->refresh(), $scheme->project->office->users()->firstOrFail(), $scheme->version, new Add($scheme->layout->storeys[0]->id, 'notes', ['id' => "note{$number}", 'at' => [$number, 0], 'text' => 'x']));
+        $draw = static fn(int $number): Scheme => $changes->edit($scheme->refresh(), $scheme->project->office->users()->firstOrFail(), $scheme->version, Add::of($scheme->layout->storeys[0]->id, ElementList::Notes, ['id' => "note{$number}", 'at' => [$number, 0], 'text' => 'x']));
         $before = count($scheme->layout->storeys[0]->notes);
         array_map($draw, [1, 2, 3]);
         $this->travel(1)->minutes();

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Board\Fields;
-use Heurema\Layout\Edit\DraftElement;
+use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\ElementList;
+use Heurema\Layout\Schema\ElementSchema;
+use Heurema\Layout\Schema\KeySchema;
 use Heurema\Layout\Words\FixtureKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -38,66 +41,43 @@ final class SchemaOnBoardTest extends TestCase
         'stairs' => ['status', 'locked'],
     ];
 
-    /** @return iterable<string, array{string, list<array<string, mixed>>}> list of the document, and values of elements that have all fields between them */
+    /** @return iterable<string, array{ElementList, list<array<string, mixed>>}> elements that have all fields between them */
     public static function elements(): iterable
     {
-        yield 'wall' => ['walls', [[]]];
-        yield 'room' => ['rooms', [[]]];
-        yield 'fixture' => ['fixtures', array_map(static fn(FixtureKind $kind): array => ['kind' => $kind->value], FixtureKind::cases())];
-        yield 'void' => ['voids', [[]]];
-        yield 'soffit' => ['soffits', [[]]];
-        yield 'guard' => ['guards', [[]]];
-        yield 'note' => ['notes', [[]]];
-        yield 'storey' => ['storeys', [[]]];
-        yield 'stair' => ['stairs', [[]]];
-        yield 'survey' => ['survey', [[]]];
-        yield 'axis' => ['axes', [[]]];
-        yield 'block' => ['blocks', [[]]];
+        $line = ['from' => [0, 0], 'to' => [1000, 0]];
+        $outline = [[0, 0], [1000, 0], [0, 1000]];
+        yield 'walls' => [ElementList::Walls, [['type' => 'interior', 'thickness' => 100, ...$line]]];
+        yield 'openings' => [ElementList::Openings, [
+            ['kind' => 'door', 'operation' => 'folding', 'wall' => 'w', 'at' => 500],
+            ['kind' => 'window', 'wall' => 'w', 'at' => 500],
+            ['kind' => 'gap', 'wall' => 'w', 'at' => 500],
+        ]];
+        yield 'rooms' => [ElementList::Rooms, [['at' => [0, 0]]]];
+        yield 'fixtures' => [ElementList::Fixtures, array_map(static fn(FixtureKind $kind): array => ['kind' => $kind->value, 'at' => [0, 0], 'facing' => 90], FixtureKind::cases())];
+        yield 'voids' => [ElementList::Voids, [['outline' => $outline]]];
+        yield 'soffits' => [ElementList::Soffits, [['outline' => $outline]]];
+        yield 'guards' => [ElementList::Guards, [['line' => [[0, 0], [1000, 0]]]]];
+        yield 'notes' => [ElementList::Notes, [['at' => [0, 0], 'text' => 'Note']]];
+        yield 'storeys' => [ElementList::Storeys, [[]]];
+        yield 'stairs' => [ElementList::Stairs, [['to_storey' => 'U', 'start' => [0, 0], 'facing' => 0, 'parts' => [['flight' => ['risers' => 3]]]]]];
+        yield 'survey' => [ElementList::Survey, [['storey' => 'G', 'measured' => 1000, ...$line]]];
+        yield 'axes' => [ElementList::Axes, [['name' => 'A', ...$line]]];
+        yield 'blocks' => [ElementList::Blocks, [['name' => 'Bath', 'at' => [0, 0], 'width' => 1000, 'depth' => 1000]]];
     }
 
-    /** @param list<array<string, mixed>> $values */
+    public function test_there_are_samples_of_every_list(): void
+    {
+        self::assertEqualsCanonicalizing(array_column(ElementList::cases(), 'value'), array_keys(iterator_to_array(self::elements())));
+    }
+
+    /** @param list<array<string, mixed>> $samples */
     #[DataProvider('elements')]
-    public function test_every_key_of_an_element_has_its_place(string $list, array $values): void
+    public function test_every_key_has_its_place(ElementList $list, array $samples): void
     {
-        self::assertPlaced(self::keys((string) $this->dataName()), $list, $values);
-    }
-
-    public function test_every_key_of_an_opening_has_its_place(): void
-    {
-        $kinds = [['kind' => 'door', 'operation' => 'folding'], ['kind' => 'window'], ['kind' => 'gap']];
-        self::assertPlaced(self::keys('opening'), 'openings', $kinds);
-    }
-
-    /**
-     * @param list<string>               $keys
-     * @param list<array<string, mixed>> $values
-     */
-    private static function assertPlaced(array $keys, string $list, array $values): void
-    {
-        $fields = array_unique(array_merge(...array_map(static fn(array $of): array => array_column(Fields::of(new DraftElement('G', $list, 0, $of)), 'key'), $values)));
-        $missing = array_values(array_diff($keys, $fields, self::DONE[$list] ?? [], self::FROM_FILES[$list] ?? []));
-        self::assertSame([], $missing, 'nobody can say it on the board, and nobody says why');
-        self::assertSame([], array_values(array_intersect(self::FROM_FILES[$list] ?? [], $fields)), 'it has a field by now');
-        self::assertSame([], array_values(array_diff($fields, $keys)), 'the schema does not know it');
-    }
-
-    /** @return list<string> of an element in the schema, of all its kinds */
-    private static function keys(string $element): array
-    {
-        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/core/schema/layout-1.schema.json'), true, 64, JSON_THROW_ON_ERROR);
-        $found = is_array($schema) && is_array($schema['$defs'] ?? null) ? $schema['$defs'][$element] ?? [] : [];
-        $keys = [];
-        $collect = static function (mixed $node) use (&$collect, &$keys): void {
-            foreach (is_array($node) ? $node : [] as $key => $value) {
-                if ($key === 'properties' && is_array($value)) {
-                    $keys = [...$keys, ...array_keys($value)];
-                } elseif (in_array($key, ['oneOf', 'anyOf', 'allOf'], true) || is_int($key)) {
-                    $collect($value);
-                }
-            }
-        };
-        $collect($found);
-
-        return array_values(array_unique(array_map(strval(...), $keys)));
+        $keys = array_map(static fn(KeySchema $key): string => $key->key, ElementSchema::of($list->type())->keys());
+        $fields = array_merge(...array_map(static fn(array $values): array => array_column(Fields::of(Draft::read($list, ['id' => 'x', ...$values])), 'key'), $samples));
+        $missing = array_diff($keys, $fields, self::DONE[$list->value], self::FROM_FILES[$list->value] ?? []);
+        self::assertSame([], array_values($missing), 'nobody can say it on the board, and nobody says why');
+        self::assertSame([], array_values(array_intersect([...self::DONE[$list->value], ...self::FROM_FILES[$list->value] ?? []], $fields)), 'it has a field by now');
     }
 }

@@ -180,7 +180,7 @@ final class SettingOutTest extends TestCase
 
     private function begin(UnitSystem $units): void
     {
-        $layout = new Layout('Plot', $units, null, null, [new Storey('G', 'Ground', 0.0, 2400.0, 300.0)]);
+        $layout = new Layout('Plot', $units, storeys: [new Storey('G', 'Ground', 0.0, 2400.0, 300.0)]);
         $this->scheme = $this->app->make(OpenProject::class)->open($this->designer, $layout, null, ['drawing'])->scheme;
     }
 

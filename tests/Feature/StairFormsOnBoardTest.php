@@ -97,7 +97,7 @@ final class StairFormsOnBoardTest extends TestCase
     {
         $user = User::factory()->create();
         $this->actingAs($user);
-        $layout = new Layout('Steps', $units, null, null, [new Storey('G', 'Ground', 0.0, 2400.0, 300.0), new Storey('U', 'Upper', 2700.0, 2400.0, 300.0)]);
+        $layout = new Layout('Steps', $units, storeys: [new Storey('G', 'Ground', 0.0, 2400.0, 300.0), new Storey('U', 'Upper', 2700.0, 2400.0, 300.0)]);
         $this->scheme = $this->app->make(OpenProject::class)->open($user, $layout, null, ['us-irc-2021'])->scheme;
         $this->act('stair', ['at' => '1000,1000', 'towards' => '90'], '')->assertOk();
     }

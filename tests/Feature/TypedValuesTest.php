@@ -10,7 +10,8 @@ use App\Board\Library;
 use App\Board\RefusedValue;
 use App\Board\TypedValues;
 use Heurema\Layout\Edit\Draft;
-use Heurema\Layout\Edit\DraftElement;
+use Heurema\Layout\Element;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Tests\Sketch;
@@ -104,14 +105,14 @@ final class TypedValuesTest extends TestCase
      */
     private static function own(array $values): array
     {
-        return array_values(array_intersect(['rim', 'seat', 'entry', 'hob', 'shower_head'], array_column(Fields::of(new DraftElement('G', 'fixtures', 0, $values)), 'key')));
+        return array_values(array_intersect(['rim', 'seat', 'entry', 'hob', 'shower_head'], array_column(Fields::of(Draft::read(ElementList::Fixtures, ['id' => 'f', 'at' => [0, 0], 'facing' => 90, ...$values])), 'key')));
     }
 
-    private static function door(): DraftElement
+    private static function door(): Element
     {
         $layout = Sketch::room(4000, 3000)->door('w1', 2000, 812.8, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'])->document(['units' => 'imperial'])->layout();
 
-        return (new Draft($layout))->find('d');
+        return (new Draft($layout))->find('d')->element;
     }
 
     private static function home(UnitSystem $units, TypingUnit $typing = TypingUnit::Millimetre): Layout

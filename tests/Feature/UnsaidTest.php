@@ -8,7 +8,7 @@ use App\Actions\OpenProject;
 use App\Models\User;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;

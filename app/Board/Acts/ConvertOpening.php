@@ -23,7 +23,7 @@ final readonly class ConvertOpening implements Act
     {
         $opening = (new Draft($layout))->find($asked->select());
 
-        return match ($opening->values['kind'] ?? null) {
+        return match ($opening->value('kind')) {
             'gap' => new ChangeValues($opening->id(), ['kind' => 'door', 'operation' => DoorOperation::Hinged->value, 'hinge' => 'from', 'opens' => 'left']),
             'door' => new ChangeValues($opening->id(), ['kind' => 'gap', ...array_fill_keys(self::OF_DOOR, null)]),
             default => throw new RefusedEdit('Choose a door or a bare opening.'),

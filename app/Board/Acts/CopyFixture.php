@@ -9,14 +9,16 @@ use App\Board\Draws;
 use App\Board\NewElements;
 use Heurema\Drafting\AgainstWalls;
 use Heurema\Drafting\Carried;
-use Heurema\Drafting\Motion;
 use Heurema\Drafting\Several;
+use Heurema\Geometry\Motion;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\CopyElements;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Together;
+use Heurema\Layout\ElementList;
+use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\StoreyPlan;
@@ -29,15 +31,15 @@ final readonly class CopyFixture implements Draws
         if ($asked->several() !== []) {
             return $this->severalCopied($asked, $layout);
         }
-        $entry = (new Draft($layout))->find($asked->select());
+        $thing = (new Draft($layout))->get($asked->select(), Fixture::class);
         $storey = $asked->string('to_storey')->trim()->value();
         $id = (new NewElements($layout))->nextId('f');
         if (!$asked->has('at')) {
             return new CopyElements([$asked->select() => $id], new Point(0, 0), $storey === '' ? null : $storey);
         }
         $at = $asked->point('at');
-        $copy = new CopyElements([$asked->select() => $id], $at->minus($entry->point('at')), $asked->storey());
-        $settled = (new AgainstWalls(new StoreyPlan($asked->drawnOn($layout))))->of($at, $entry->number('width') ?? 0.0, $entry->number('depth') ?? 0.0);
+        $copy = new CopyElements([$asked->select() => $id], $at->minus($thing->at), $asked->storey());
+        $settled = (new AgainstWalls(new StoreyPlan($asked->drawnOn($layout))))->of($at, $thing->width ?? 0.0, $thing->depth ?? 0.0);
 
         return $settled === null ? $copy : new Together([$copy, new ChangeValues($id, ['at' => $settled->at->toArray(), 'facing' => $settled->facing])], $copy->words());
     }
@@ -47,11 +49,10 @@ final readonly class CopyFixture implements Draws
     {
         $draft = new Draft($layout);
         $ids = Carried::together($draft, $asked->several());
-        $letters = ['walls' => 'w', 'openings' => 'o', 'rooms' => 'r', 'fixtures' => 'f', 'voids' => 'v', 'notes' => 'm', 'soffits' => 'p', 'guards' => 'g', 'blocks' => 'b'];
         $copies = [];
-        foreach ($letters as $list => $letter) {
+        foreach (ElementList::ofStorey() as $list) {
             $ofList = array_values(array_filter($ids, static fn(string $id): bool => $draft->find($id)->list === $list));
-            $copies += $ofList === [] ? [] : array_combine($ofList, (new NewElements($layout))->nextIds($letter, count($ofList)));
+            $copies += $ofList === [] ? [] : array_combine($ofList, (new NewElements($layout))->nextIds($list->letter(), count($ofList)));
         }
         $by = $asked->has('at') ? $asked->point('at')->minus((new Several(new Home($layout), $asked->several()))->middle()) : new Point(0, 0);
         $storey = $asked->string('to_storey')->trim()->value();

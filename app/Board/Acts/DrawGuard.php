@@ -8,10 +8,10 @@ use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
 use Heurema\Geometry\Point;
-use Heurema\Layout\Document;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Guard;
 use Heurema\Layout\Layout;
 
 /** A guard along the places that were pointed at, with the height and the largest gap that were typed. */
@@ -23,9 +23,8 @@ final readonly class DrawGuard implements Draws
         if (count($line) < 2) {
             throw new RefusedEdit('A guard runs from one place to another.');
         }
-        $values = ['id' => (new NewElements($layout))->nextId('g'), 'line' => Document::points($line), ...self::sizes($asked, $layout)];
 
-        return new Add($asked->drawnOn($layout)->id, 'guards', $values);
+        return new Add($asked->drawnOn($layout)->id, self::guard((new NewElements($layout))->nextId('g'), $line, $asked, $layout));
     }
 
     public function letter(): string
@@ -33,9 +32,9 @@ final readonly class DrawGuard implements Draws
         return 'g';
     }
 
-    /** @return array<string, float> */
-    public static function sizes(ActInput $asked, Layout $layout): array
+    /** @param list<Point> $line */
+    public static function guard(string $id, array $line, ActInput $asked, Layout $layout): Guard
     {
-        return array_filter(['height' => $asked->lengthIfTyped('height', $layout), 'largest_gap' => $asked->lengthIfTyped('gap', $layout)], static fn(?float $size): bool => $size !== null);
+        return new Guard($id, $line, $asked->lengthIfTyped('height', $layout), $asked->lengthIfTyped('gap', $layout));
     }
 }

@@ -7,9 +7,9 @@ namespace App\Board\Acts;
 use App\Board\Act;
 use App\Board\ActInput;
 use Heurema\Drafting\StairForm;
-use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Edit\Replace;
 use Heurema\Layout\Flight;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Stair;
@@ -34,6 +34,6 @@ final readonly class FormStair implements Act
         );
         $flights = array_values(array_filter($stair->parts, static fn($part): bool => $part instanceof Flight));
 
-        return new ChangeValues($stair->id, $form->values($stair->risers(), $flights[0]->tread ?? self::TREAD));
+        return new Replace($form->shape($stair, $flights[0]->tread ?? self::TREAD));
     }
 }

@@ -9,7 +9,6 @@ use App\Board\Draws;
 use App\Board\NewElements;
 use Heurema\Drafting\Polylines;
 use Heurema\Geometry\Segment;
-use Heurema\Layout\Document;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -33,7 +32,7 @@ final readonly class GuardEdges implements Draws
         }
         $guards = Polylines::of($lines);
         $ids = (new NewElements($layout))->nextIds($this->letter(), count($guards));
-        $add = static fn(int $number): Add => new Add($storey->id, 'guards', ['id' => $ids[$number], 'line' => Document::points($guards[$number]), ...DrawGuard::sizes($asked, $layout)]);
+        $add = static fn(int $number): Add => new Add($storey->id, DrawGuard::guard($ids[$number], $guards[$number], $asked, $layout));
 
         return new Together(array_map($add, array_keys($guards)), count($guards) === 1 ? 'a guard along the open edge' : count($guards).' guards along the open edges');
     }

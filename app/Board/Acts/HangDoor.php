@@ -11,7 +11,9 @@ use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Opening;
 use Heurema\Layout\Words\HingeEnd;
+use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\WallSide;
 
 /** The chosen door hung on its other jamb, or swung to the other side. */
@@ -19,15 +21,14 @@ final readonly class HangDoor implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $door = (new Draft($layout))->find($asked->select());
-        if (($door->values['kind'] ?? null) !== 'door') {
+        $opening = (new Draft($layout))->get($asked->select(), Opening::class);
+        if ($opening->kind !== OpeningKind::Door || $opening->door === null) {
             throw new RefusedEdit('Choose a door.');
         }
-        $jamb = $door->values['hinge'] ?? HingeEnd::To->value;
-        $side = $door->values['opens'] ?? WallSide::Right->value;
+        $isSide = $asked->string('other')->value() === 'side';
 
-        return new ChangeValues($door->id(), $asked->string('other')->value() === 'side'
-            ? ['opens' => $side === WallSide::Left->value ? WallSide::Right->value : WallSide::Left->value]
-            : ['hinge' => $jamb === HingeEnd::From->value ? HingeEnd::To->value : HingeEnd::From->value]);
+        return new ChangeValues($opening->id, $isSide
+            ? ['opens' => ($opening->door->opens ?? WallSide::Right)->other()->value]
+            : ['hinge' => ($opening->door->hinge ?? HingeEnd::To)->other()->value]);
     }
 }

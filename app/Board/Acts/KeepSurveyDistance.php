@@ -10,6 +10,8 @@ use App\Board\NewElements;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
+use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\Words\SurveyRole;
 
 /** A distance taped on site, held against the drawn one between two points. */
 final readonly class KeepSurveyDistance implements Draws
@@ -18,14 +20,15 @@ final readonly class KeepSurveyDistance implements Draws
     {
         $group = $asked->string('group')->trim()->value();
 
-        return new Add(null, 'survey', [
-            'id' => (new NewElements($layout))->nextId('t'),
-            'storey' => $asked->drawnOn($layout)->id,
-            'from' => $asked->point('from')->toArray(),
-            'to' => $asked->point('to')->toArray(),
-            'measured' => $asked->length('measured', $layout),
-            ...($group === '' ? [] : ['group' => $group, 'role' => $asked->string('role')->value() === 'overall' ? 'overall' : 'part']),
-        ]);
+        return new Add(null, new SurveyDistance(
+            (new NewElements($layout))->nextId('t'),
+            $asked->drawnOn($layout)->id,
+            $asked->point('from'),
+            $asked->point('to'),
+            $asked->length('measured', $layout),
+            $group === '' ? null : $group,
+            $group === '' ? null : $asked->word('role', SurveyRole::Part),
+        ));
     }
 
     public function letter(): string

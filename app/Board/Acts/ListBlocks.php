@@ -35,7 +35,7 @@ final readonly class ListBlocks implements Draws
         }
         $boxes = (new RoomRows(UsualWalls::thicknesses($layout)['interior']))->place($rooms, self::beside($storey));
         $ids = (new NewElements($layout))->nextIds($this->letter(), count($rooms));
-        $add = static fn(string $id, ListedRoom $room, Box $box): Add => new Add($storey->id, 'blocks', RoomArrangement::block($id, $room, $box));
+        $add = static fn(string $id, ListedRoom $room, Box $box): Add => new Add($storey->id, RoomArrangement::block($id, $room, $box));
 
         return new Together(array_map($add, $ids, $rooms, $boxes), count($rooms).' blocks added');
     }

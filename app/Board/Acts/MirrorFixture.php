@@ -7,7 +7,7 @@ namespace App\Board\Acts;
 use App\Board\Act;
 use App\Board\ActInput;
 use Heurema\Drafting\Carried;
-use Heurema\Drafting\Motion;
+use Heurema\Geometry\Motion;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Mirror;

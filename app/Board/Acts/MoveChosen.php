@@ -8,12 +8,13 @@ use App\Board\Act;
 use App\Board\ActInput;
 use Heurema\Drafting\Carried;
 use Heurema\Drafting\InLine;
-use Heurema\Drafting\Motion;
 use Heurema\Drafting\MoveWall;
+use Heurema\Geometry\Motion;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Move;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 
 /** What is chosen, moved: a wall by itself sideways with what meets it, everything else as it is. */
@@ -27,9 +28,9 @@ final readonly class MoveChosen implements Act
         $chosen = (new Draft($layout))->find($asked->select());
 
         return match ($chosen->list) {
-            'walls' => new MoveWall($chosen->id(), $asked->point('by'), InLine::tryFrom($asked->string('in_line')->value())),
-            'rooms' => throw new RefusedEdit('A room goes with its walls: move one of them.'),
-            'storeys' => throw new RefusedEdit('A storey stays where it is.'),
+            ElementList::Walls => new MoveWall($chosen->id(), $asked->point('by'), InLine::tryFrom($asked->string('in_line')->value())),
+            ElementList::Rooms => throw new RefusedEdit('A room goes with its walls: move one of them.'),
+            ElementList::Storeys => throw new RefusedEdit('A storey stays where it is.'),
             default => new Move([$chosen->id()], $asked->point('by')),
         };
     }

@@ -10,6 +10,7 @@ use App\Board\NewElements;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Room;
 use Heurema\Layout\Words\RoomUse;
 
 /** A closed space gets its use, and its name. */
@@ -20,12 +21,12 @@ final readonly class NameRoom implements Draws
         $use = $asked->word('use', RoomUse::Other);
         $name = $asked->string('name')->trim()->value();
 
-        return new Add($asked->drawnOn($layout)->id, 'rooms', [
-            'id' => (new NewElements($layout))->nextId('r'),
-            'name' => $name === '' ? ucfirst(str_replace('_', ' ', $use->value)) : $name,
-            'use' => $use->value,
-            'at' => $asked->point('at')->toArray(),
-        ]);
+        return new Add($asked->drawnOn($layout)->id, new Room(
+            (new NewElements($layout))->nextId('r'),
+            $name === '' ? ucfirst(str_replace('_', ' ', $use->value)) : $name,
+            $use,
+            $asked->point('at'),
+        ));
     }
 
     public function letter(): string

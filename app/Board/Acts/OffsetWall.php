@@ -27,7 +27,9 @@ final readonly class OffsetWall implements Draws
         $middle = $wall->line()->offset($left + ($left < 0 ? -$wall->thickness : $wall->thickness))->middle();
         $isInside = (new StoreyPlan($storey))->at($middle)?->isOpenAir() === false;
 
-        return new Offset($wall->id, $left, (new NewElements($layout))->nextId('w'), $isInside ? ['type' => WallType::Interior->value, 'thickness' => UsualWalls::thicknesses($layout)['interior']] : []);
+        $id = (new NewElements($layout))->nextId('w');
+
+        return $isInside ? new Offset($wall->id, $left, $id, WallType::Interior, UsualWalls::thicknesses($layout)['interior']) : new Offset($wall->id, $left, $id);
     }
 
     public function letter(): string

@@ -12,6 +12,7 @@ use Heurema\Layout\Edit\CopyElements;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Together;
+use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 
 /** The chosen thing repeated in a row beside itself, with a clear distance between one and the next. */
@@ -19,9 +20,9 @@ final readonly class RepeatFixture implements Draws
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $thing = (new Draft($layout))->find($asked->select());
-        $apart = ($thing->number('width') ?? 0.0) + $asked->length('distance', $layout);
-        $right = Point::towards(($thing->number('facing') ?? 0.0) - 90)->times($asked->string('side')->value() === 'left' ? -$apart : $apart);
+        $thing = (new Draft($layout))->get($asked->select(), Fixture::class);
+        $apart = ($thing->width ?? 0.0) + $asked->length('distance', $layout);
+        $right = Point::towards($thing->facing - 90)->times($asked->string('side')->value() === 'left' ? -$apart : $apart);
         $ids = (new NewElements($layout))->nextIds('f', max(1, min(50, $asked->integer('count'))));
         $copies = array_map(static fn(string $id, int $number): Edit => new CopyElements([$asked->select() => $id], $right->times($number + 1)), $ids, array_keys($ids));
 

@@ -10,10 +10,10 @@ use App\Board\Fields;
 use App\Board\TypedValues;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
-use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Together;
+use Heurema\Layout\Element;
 use Heurema\Layout\Layout;
 
 /** One value for all that is chosen, or the values of one like them. */
@@ -23,11 +23,10 @@ final readonly class SetValues implements Act
     {
         $draft = new Draft($layout);
         $like = $asked->string('like')->value();
-        $typed = $like === '' ? array_filter($asked->fields(), static fn(string $text): bool => trim($text) !== '') : self::of($draft->find($like), $layout);
+        $typed = $like === '' ? array_filter($asked->fields(), static fn(string $text): bool => trim($text) !== '') : self::of($draft->find($like)->element, $layout);
         $edits = [];
         foreach ($asked->several() as $id) {
-            $entry = $draft->find($id);
-            $values = (new TypedValues($layout))->read($entry, $typed);
+            $values = (new TypedValues($layout))->read($draft->find($id)->element, $typed);
             if ($values !== []) {
                 $edits[] = new ChangeValues($id, $values);
             }
@@ -37,7 +36,7 @@ final readonly class SetValues implements Act
     }
 
     /** @return array<string, string> what several can share, as it would be typed */
-    private static function of(DraftElement $like, Layout $layout): array
+    private static function of(Element $like, Layout $layout): array
     {
         $values = [];
         foreach (Fields::shared($like) as $field) {

@@ -13,6 +13,7 @@ use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\SetHeights;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Opening;
 use Heurema\Spatial\Home;
 
 /** What was typed into the fields of the chosen element. */
@@ -21,7 +22,7 @@ final readonly class TypeValues implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $id = $asked->select();
-        $values = (new TypedValues($layout))->read((new Draft($layout))->find($id), $asked->fields());
+        $values = (new TypedValues($layout))->read((new Draft($layout))->find($id)->element, $asked->fields());
 
         return self::isHeights($layout, $id, $values) ? new SetHeights($id, $values['ceiling'] ?? null, $values['floor_thickness'] ?? null) : new ChangeValues($id, [...$values, ...self::place($layout, $id, $values['width'] ?? null), ...self::pier($layout, $id, $values, $asked->string('keeps')->value())]);
     }
@@ -35,13 +36,14 @@ final readonly class TypeValues implements Act
      */
     private static function pier(Layout $layout, string $id, array $values, string $keeps): array
     {
-        $opening = (new Draft($layout))->find($id);
-        [$was, $is, $at] = [$opening->number('width'), $values['width'] ?? null, $opening->number('at')];
-        if ($opening->list !== 'openings' || $was === null || $at === null || !is_float($is) || isset($values['at']) || !in_array($keeps, ['from', 'to'], true)) {
+        $opening = (new Draft($layout))->find($id)->element;
+        $is = $values['width'] ?? null;
+        if (!$opening instanceof Opening || $opening->width === null || !is_float($is) || isset($values['at']) || !in_array($keeps, ['from', 'to'], true)) {
             return [];
         }
+        $was = $opening->width;
 
-        return ['at' => round($at + ($keeps === 'from' ? $is - $was : $was - $is) / 2, 4)];
+        return ['at' => round($opening->at + ($keeps === 'from' ? $is - $was : $was - $is) / 2, 4)];
     }
 
     /**

@@ -10,13 +10,14 @@ use App\Board\NewElements;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Note;
 
 /** A note where it was pointed at; its text is typed beside the plan. */
 final readonly class WriteNote implements Draws
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        return new Add($asked->drawnOn($layout)->id, 'notes', ['id' => (new NewElements($layout))->nextId($this->letter()), 'at' => $asked->point('at')->toArray(), 'text' => 'Note']);
+        return new Add($asked->drawnOn($layout)->id, new Note((new NewElements($layout))->nextId($this->letter()), $asked->point('at'), 'Note'));
     }
 
     public function letter(): string

@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Examination\ChosenSettings;
 use Heurema\Layout\LayoutReader;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;

@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Models\Revision;
 use App\Models\Ruling;
 use App\Pages\ReviewPages;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Rulebook\UnreadableRuleBook;
 use Illuminate\Console\Command;
 

@@ -24,7 +24,7 @@ use App\Pages\BoardPage;
 use App\Pages\ElementList;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Spatial\Home;
 use Heurema\Units\UnreadableLength;
 use Illuminate\Http\Request;

@@ -13,7 +13,7 @@ use App\Models\Project;
 use App\Models\User;
 use App\Pages\Desk;
 use Heurema\Layout\LayoutReader;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;

@@ -17,7 +17,7 @@ use App\Models\Scheme;
 use App\Pages\ReviewPages;
 use App\Pages\StairPage;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Units\UnreadableLength;

@@ -65,14 +65,14 @@ final class NewDrawing extends FormRequest
         $name = $this->string('name')->trim()->value();
         $copied = Scheme::query()->find($this->integer('copy_of'));
         if ($copied !== null) {
-            return new Layout($name, $copied->layout->units, $copied->layout->north, $copied->layout->grade, $copied->layout->storeys, $copied->layout->stairs, $copied->layout->survey, $copied->layout->extra, $copied->layout->typing, $copied->layout->scope, $copied->layout->axes);
+            return $copied->layout->named($name);
         }
         $rooms = $this->string('rooms')->trim()->value();
         $isImperial = $units === UnitSystem::Imperial;
         if ($rooms === '') {
             $storey = new Storey('G', 'Ground floor', 0.0, $isImperial ? 2438.4 : 2500.0, $isImperial ? 304.8 : 300.0);
 
-            return new Layout($name, $units, null, null, [$storey]);
+            return new Layout($name, $units, storeys: [$storey]);
         }
         $arrangement = new RoomArrangement($units, $isImperial ? 165.1 : 240.0, $isImperial ? 114.3 : 100.0, RoomSize::from($this->string('between')->value()));
 

@@ -54,7 +54,7 @@ final readonly class AxisGrid
         $added = [];
         foreach ($lines as $number => [$name, $line]) {
             $this->refuseDouble($line);
-            $added[] = new Add(null, 'axes', (new Axis($ids[$number], $name, $line->from, $line->to))->toArray());
+            $added[] = new Add(null, new Axis($ids[$number], $name, $line->from, $line->to));
         }
 
         return new Together($added, count($added).' axes laid');

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Heurema\Drafting;
 
-use Heurema\Geometry\Point;
+use Heurema\Geometry\Motion;
+use Heurema\Layout\Block;
 use Heurema\Layout\Edit\Draft;
-use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Element;
+use Heurema\Layout\Opening;
+use Heurema\Layout\Storey;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\SpaceSide;
 
@@ -18,9 +21,6 @@ use Heurema\Spatial\SpaceSide;
  */
 final readonly class Carried implements Edit
 {
-    /** In what is mirrored left is right. */
-    private const OTHER = ['left' => 'right', 'right' => 'left'];
-
     /**
      * @param list<string>          $ids
      * @param array<string, string> $copies the id of each copy by what it is a copy of; none: the elements themselves are carried
@@ -31,16 +31,15 @@ final readonly class Carried implements Edit
     public function on(Draft $draft): void
     {
         foreach (self::together($draft, $this->ids) as $id) {
-            $entry = $draft->find($id);
-            if ($entry->storey === null && ($this->copies !== [] || $this->motion->isMirrored())) {
-                throw new RefusedEdit("{$entry->name()} is only moved and turned.");
+            $carried = $draft->find($id);
+            if ($carried->storey === null && ($this->copies !== [] || $this->motion->isMirrored())) {
+                throw new RefusedEdit("{$carried->name()} is only moved and turned.");
             }
             if ($this->copies === []) {
-                $entry->refuseIfLocked();
-                $draft->change($entry, $this->there($entry));
+                $carried->refuseIfLocked();
+                $draft->replace($this->there($carried->element));
             } else {
-                $wall = is_string($entry->values['wall'] ?? null) ? ['wall' => $this->copies[$entry->values['wall']] ?? throw new RefusedEdit("{$entry->name()} is copied with its wall.")] : [];
-                $draft->add($this->storey ?? $entry->storey, $entry->list, [...array_diff_key($entry->values, ['locked' => true]), ...$this->there($entry), ...$wall, 'id' => $this->copies[$id] ?? throw new RefusedEdit("{$entry->name()} has no id to be copied to.")]);
+                $draft->add($this->storey ?? $carried->storey, $this->copy($this->there($carried->element)));
             }
         }
     }
@@ -76,51 +75,20 @@ final readonly class Carried implements Edit
         return array_values(array_unique([...$ids, ...$along]));
     }
 
-    /** @return array<string, mixed> */
-    private function there(DraftElement $entry): array
-    {
-        return match ($entry->list) {
-            'openings' => $this->opening($entry),
-            'fixtures' => [...$entry->moved($this->motion->point(...)), ...$this->fixture($entry)],
-            'stairs' => [...$entry->moved($this->motion->point(...)), 'facing' => $this->motion->direction($entry->number('facing') ?? 0.0)],
-            'walls' => [...$entry->moved($this->motion->point(...)), ...($this->motion->isMirrored() && is_array($entry->values['lining'] ?? null) ? ['lining' => array_reverse($entry->values['lining'])] : [])],
-            'blocks' => [...$entry->moved($this->motion->point(...)), ...$this->block($entry)],
-            'storeys' => throw new RefusedEdit('A storey stays where it is.'),
-            default => $entry->moved($this->motion->point(...)),
-        };
-    }
-
-    /** @return array<string, mixed> it keeps its place in its wall */
-    private function opening(DraftElement $opening): array
-    {
-        $side = $opening->values['opens'] ?? null;
-        $wall = $opening->values['wall'] ?? null;
-        if ($this->copies === [] && !in_array($wall, $this->ids, true)) {
-            throw new RefusedEdit("{$opening->name()} goes with its wall.");
-        }
-
-        return $this->motion->isMirrored() && is_string($side) ? ['opens' => self::OTHER[$side]] : [];
-    }
-
-    /** @return array<string, mixed> */
-    private function block(DraftElement $block): array
+    private function there(Element $element): Element
     {
         return match (true) {
-            !$this->motion->keepsSquare() => throw new RefusedEdit('A block runs along the sheet: it is mirrored and turned by quarters.'),
-            $this->motion->swapsAxes() => ['width' => $block->number('depth'), 'depth' => $block->number('width')],
-            default => [],
+            $element instanceof Storey => throw new RefusedEdit('A storey stays where it is.'),
+            $element instanceof Opening && $this->copies === [] && !in_array($element->wall, $this->ids, true) => throw new RefusedEdit("{$element->name()} goes with its wall."),
+            $element instanceof Block && !$this->motion->keepsSquare() => throw new RefusedEdit('A block runs along the sheet: it is mirrored and turned by quarters.'),
+            default => $element->carried($this->motion),
         };
     }
 
-    /** @return array<string, mixed> */
-    private function fixture(DraftElement $fixture): array
+    private function copy(Element $element): Element
     {
-        $outline = $fixture->values['outline'] ?? null;
-        $mirrored = [];
-        foreach ($this->motion->isMirrored() && is_array($outline) ? array_reverse($outline) : [] as $at) {
-            $mirrored[] = is_array($at) && is_numeric($at[0] ?? null) && is_numeric($at[1] ?? null) ? (new Point(-(float) $at[0], (float) $at[1]))->toArray() : [0.0, 0.0];
-        }
+        $copy = $element->copied($this->copies[$element->id()] ?? throw new RefusedEdit("{$element->name()} has no id to be copied to."));
 
-        return ['facing' => $this->motion->direction($fixture->number('facing') ?? 0.0), ...($mirrored === [] ? [] : ['outline' => $mirrored])];
+        return $copy instanceof Opening ? $copy->inWall($this->copies[$copy->wall] ?? throw new RefusedEdit("{$element->name()} is copied with its wall."), $copy->at) : $copy;
     }
 }

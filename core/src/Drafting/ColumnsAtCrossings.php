@@ -46,14 +46,14 @@ final readonly class ColumnsAtCrossings
         $upright = ctype_digit($crossing->axis->name) || !ctype_digit($crossing->other->name) ? $crossing->axis : $crossing->other;
         $facing = $upright->line()->direction();
 
-        return new Add($this->storey->id, 'fixtures', [
-            'id' => $id,
-            'kind' => FixtureKind::Column->value,
-            'at' => $crossing->at->minus($facing->times($this->depth / 2))->toArray(),
-            'facing' => round(rad2deg(atan2($facing->y, $facing->x)), 4) + 0.0,
-            'width' => $this->width,
-            'depth' => $this->depth,
-        ]);
+        return new Add($this->storey->id, new Fixture(
+            $id,
+            FixtureKind::Column,
+            $crossing->at->minus($facing->times($this->depth / 2)),
+            round(rad2deg(atan2($facing->y, $facing->x)), 4) + 0.0,
+            $this->width,
+            $this->depth,
+        ));
     }
 
     private function isTaken(Point $at): bool

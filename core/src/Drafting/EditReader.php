@@ -14,8 +14,9 @@ use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\SetHeights;
 use Heurema\Layout\Edit\SplitWall;
 use Heurema\Layout\Edit\Together;
-use Heurema\Layout\JsonCursor;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\ElementList;
+use Heurema\Layout\Schema\JsonCursor;
+use Heurema\Layout\Schema\UnreadableLayout;
 
 /**
  * Reads edits as they are sent: `{"edit": "move_wall", "id": "w5", "left": 200}`.
@@ -66,9 +67,9 @@ final class EditReader
 
     private function add(JsonCursor $place): Add
     {
-        return new Add(
+        return Add::of(
             $place->optional('storey')?->identifier(),
-            $place->get('list')->text(),
+            $place->get('list')->word(ElementList::class),
             self::values($place->get('values')),
             $place->optional('position')?->integer(0, 20_000),
         );

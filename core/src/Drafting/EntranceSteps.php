@@ -9,6 +9,7 @@ use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\ElementList;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\OutsideLevel;
 use Heurema\Spatial\PlacedOpening;
@@ -46,7 +47,7 @@ final readonly class EntranceSteps
         $steps = OutsideLevel::of($door, $home)->steps;
 
         return $steps === null
-            ? new Add(null, 'stairs', ['id' => $id, 'name' => 'Steps', 'kind' => 'straight', 'to_storey' => $door->storey(), ...$values])
+            ? Add::of(null, ElementList::Stairs, ['id' => $id, 'name' => 'Steps', 'kind' => 'straight', 'to_storey' => $door->storey(), ...$values])
             : new ChangeValues($steps->id(), $values);
     }
 

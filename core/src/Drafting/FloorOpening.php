@@ -8,15 +8,14 @@ use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
 use Heurema\Geometry\Overlap;
-use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Edit\Add;
-use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
+use Heurema\Layout\Edit\Replace;
 use Heurema\Layout\Edit\Together;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Storey;
@@ -35,7 +34,7 @@ final readonly class FloorOpening
         $outline = $outline->counterClockwise();
         $met = array_values(array_filter($this->storey->voids, static fn(FloorVoid $void): bool => Overlap::area(new Polygon($void->outline->counterClockwise()), $outline) > self::COMMON_MM2));
         if ($met === []) {
-            return new Add($this->storey->id, 'voids', ['id' => $id, 'outline' => self::points($outline)]);
+            return new Add($this->storey->id, new FloorVoid($id, $outline));
         }
         $lines = Line::around($outline, 0, 0);
         foreach ($met as $void) {
@@ -48,7 +47,7 @@ final readonly class FloorOpening
 
         return new Together([
             new Remove(array_map(static fn(FloorVoid $void): string => $void->id, $met)),
-            new Add($this->storey->id, 'voids', ['id' => $id, 'outline' => self::points($joined[0]->outer->simplified())]),
+            new Add($this->storey->id, new FloorVoid($id, $joined[0]->outer->simplified())),
         ], 'Floor openings joined');
     }
 
@@ -72,15 +71,9 @@ final readonly class FloorOpening
             $isAcross = abs($right->x) >= abs($right->y);
             [$along, $away] = $isAcross ? [$width, $depth] : [$depth, $width];
 
-            return new ChangeValues($id, ['outline' => self::points(Ring::rectangle($from, $right->unit()->times($along), $up->unit()->times($away)))]);
+            return new Replace($void->withOutline(Ring::rectangle($from, $right->unit()->times($along), $up->unit()->times($away))));
         }
 
         throw new RefusedEdit('Choose a floor opening.');
-    }
-
-    /** @return list<array{float, float}> */
-    private static function points(Ring $ring): array
-    {
-        return array_map(static fn(Point $point): array => $point->toArray(), $ring->points);
     }
 }

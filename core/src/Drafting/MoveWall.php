@@ -8,7 +8,6 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Edit\Draft;
-use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Storey;
@@ -37,7 +36,7 @@ final readonly class MoveWall implements Edit
     public function on(Draft $draft): void
     {
         $entry = $draft->find($this->id);
-        if ($entry->list !== 'walls' || $entry->storey === null) {
+        if (!$entry->element instanceof Wall || $entry->storey === null) {
             throw new RefusedEdit("{$entry->name()} is no wall.");
         }
         $before = new Home($draft->layout());
@@ -50,7 +49,7 @@ final readonly class MoveWall implements Edit
         }
         $moved = new MovedWalls(new WallMeetings($storey), $wall, $by, $this->inLine);
         foreach ($moved->lines() as $id => $line) {
-            $this->draw($draft, $draft->find($id), $line, $before);
+            $this->draw($draft, $id, $line, $before);
         }
         $this->keepNames($draft, $storey, $moved->moving(), $by);
         $this->check($before, new Home($draft->layout()), $entry->storey);
@@ -64,16 +63,17 @@ final readonly class MoveWall implements Edit
     }
 
     /** Openings count from the wall's start: when that moves along the wall, they stay where they are. */
-    private function draw(Draft $draft, DraftElement $wall, Segment $line, Home $before): void
+    private function draw(Draft $draft, string $id, Segment $line, Home $before): void
     {
-        $wall->refuseIfLocked();
+        $draft->find($id)->refuseIfLocked();
+        $wall = $draft->get($id, Wall::class);
         $shift = $wall->line()->from->minus($line->from)->dot($wall->line()->direction());
-        $draft->change($wall, ['from' => $line->from->toArray(), 'to' => $line->to->toArray()]);
-        foreach ($before->openingsOn((string) $wall->storey) as $opening) {
-            if ($opening->wall->id === $wall->id()) {
+        $draft->replace($wall->withEnds($line->from, $line->to));
+        foreach ($before->openings as $opening) {
+            if ($opening->wall->id === $id) {
                 $at = round($opening->opening->at + $shift, 4);
                 self::refuseToHangOver($opening, $at, $line->length());
-                $draft->change($draft->find($opening->id()), ['at' => $at]);
+                $draft->replace($opening->opening->withAt($at));
             }
         }
     }
@@ -98,7 +98,7 @@ final readonly class MoveWall implements Edit
                 $along = $wall->line()->along($room->at);
                 $ahead = $room->at->minus($wall->line()->at($along))->dot($by->unit());
                 if ($along >= 0 && $along <= $wall->line()->length() && $ahead > 0 && $ahead < $by->length() + $wall->thickness / 2 + self::BESIDE_NAME) {
-                    $draft->change($draft->find($room->id), ['at' => $room->at->plus($by)->toArray()]);
+                    $draft->replace($room->withAt($room->at->plus($by)));
 
                     continue 2;
                 }

@@ -9,6 +9,7 @@ use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Move;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Wall;
 
 /** A dimension made as long as wanted, in mm, by moving the element at one of its ends along it. */
 final readonly class SetDimension implements Edit
@@ -28,7 +29,7 @@ final readonly class SetDimension implements Edit
         }
         $longer = $this->wanted - $this->line->length();
         $by = $this->line->direction()->times($this->atStart ? -$longer : $longer);
-        $isWall = $draft->find($this->element)->list === 'walls';
+        $isWall = $draft->find($this->element)->element instanceof Wall;
         ($isWall ? new MoveWall($this->element, $by, $this->inLine) : new Move([$this->element], $by))->on($draft);
     }
 

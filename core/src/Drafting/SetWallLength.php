@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Layout\Edit\Draft;
-use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Wall;
 
 /**
  * A wall made as long as said, between its ends, in mm: the end goes along the wall's line. A wall that the end meets is moved
@@ -20,13 +20,10 @@ final readonly class SetWallLength implements Edit
 
     public function on(Draft $draft): void
     {
-        $entry = $draft->find($this->id);
-        if ($entry->list !== 'walls' || $entry->storey === null) {
-            throw new RefusedEdit("{$entry->name()} is no wall.");
-        }
-        $entry->refuseIfLocked();
-        $storey = $draft->layout()->storey($entry->storey);
-        $wall = $storey?->wall($this->id) ?? throw new RefusedEdit('Choose a wall.');
+        $place = $draft->find($this->id);
+        $wall = $draft->get($this->id, Wall::class);
+        $place->refuseIfLocked();
+        $storey = $draft->layout()->storey((string) $place->storey) ?? throw new RefusedEdit('Choose a wall.');
         $line = WallMeetings::towards($wall, $this->end);
         $by = $line->direction()->times($this->length - $line->length());
         $met = (new WallMeetings($storey))->metBy($wall, $this->end);
@@ -37,25 +34,17 @@ final readonly class SetWallLength implements Edit
 
             return;
         }
-        $draft->change($entry, [$this->end => $line->to->plus($by)->toArray()]);
-        if ($this->end === WallMeetings::FROM) {
-            $this->keepOpenings($draft, $entry, $this->length - $line->length());
+        $end = $line->to->plus($by);
+        $isStart = $this->end === WallMeetings::FROM;
+        $draft->replace($isStart ? $wall->withEnds($end, $wall->to) : $wall->withEnds($wall->from, $end));
+        // openings count from the start: when that goes, they stay where they are
+        foreach ($isStart ? $draft->openingsIn($place->storey, $this->id) : [] as $opening) {
+            $draft->replace($opening->withAt($opening->at + $this->length - $line->length()));
         }
     }
 
     public function words(): string
     {
         return "Wall {$this->id}: length set";
-    }
-
-    /** Openings count from the start: when that goes, they stay where they are. */
-    private function keepOpenings(Draft $draft, DraftElement $wall, float $longer): void
-    {
-        foreach ($draft->entriesOf($wall->storey, 'openings') as $values) {
-            if (($values['wall'] ?? null) === $wall->id()) {
-                $opening = $draft->find(is_string($values['id'] ?? null) ? $values['id'] : '');
-                $draft->change($opening, ['at' => round(($opening->number('at') ?? 0.0) + $longer, 4)]);
-            }
-        }
     }
 }

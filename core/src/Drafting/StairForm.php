@@ -57,24 +57,22 @@ final readonly class StairForm
     }
 
     /**
-     * @param float $tread of its flights
+     * A stair in this form, with as many risers as it has.
      *
-     * @return array<string, mixed> the stair's keys as the document has them; null takes one away
+     * @param float $tread of its flights
      *
      * @throws RefusedEdit when it has too few risers for its parts
      */
-    public function values(int $risers, float $tread): array
+    public function shape(Stair $stair, float $tread): Stair
     {
-        return [
-            'kind' => match ($this->outline) {
-                StairOutline::Spiral => StairKind::Spiral->value,
-                StairOutline::QuarterWinders, StairOutline::HalfWinders => StairKind::Winding->value,
-                default => StairKind::Straight->value,
-            },
-            'inner_radius' => $this->outline === StairOutline::Spiral ? $this->inner : null,
-            'hand' => $this->outline === StairOutline::Spiral ? $this->hand->value : null,
-            'parts' => array_map(static fn(Flight|Landing|Winders $part): array => $part->toArray(), $this->parts($risers, $tread)),
-        ];
+        $isSpiral = $this->outline === StairOutline::Spiral;
+        $kind = match ($this->outline) {
+            StairOutline::Spiral => StairKind::Spiral,
+            StairOutline::QuarterWinders, StairOutline::HalfWinders => StairKind::Winding,
+            default => StairKind::Straight,
+        };
+
+        return $stair->withForm($kind, $isSpiral ? $this->inner : null, $isSpiral ? $this->hand : null, $this->parts($stair->risers(), $tread));
     }
 
     /** @return list<Flight|Landing|Winders> */

@@ -16,7 +16,7 @@ final class StairParts
      * @param int   $risers of the whole stair
      * @param float $tread  of its flights, mm
      *
-     * @return list<array<string, mixed>>|null as the document has them; null when there are too few risers for its flights
+     * @return list<Flight|Landing|Winders>|null null when there are too few risers for its flights
      */
     public static function of(Stair $stair, int $risers, float $tread): ?array
     {
@@ -29,7 +29,7 @@ final class StairParts
         $shares = self::shares(array_map(static fn(Flight $flight): float => $left * $flight->risers / $before, $flights), $left);
 
         return array_map(
-            static fn(Flight|Landing|Winders $part, int $number): array => $part instanceof Flight ? (new Flight($shares[$number], $tread))->toArray() : $part->toArray(),
+            static fn(Flight|Landing|Winders $part, int $number): Flight|Landing|Winders => $part instanceof Flight ? new Flight($shares[$number], $tread) : $part,
             $stair->parts,
             array_keys($stair->parts),
         );

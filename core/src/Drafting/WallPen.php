@@ -7,6 +7,7 @@ namespace Heurema\Drafting;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Storey;
+use Heurema\Layout\Wall;
 use Heurema\Layout\Words\WallType;
 
 /** Of what kind the walls are that are being drawn. */
@@ -26,13 +27,6 @@ final readonly class WallPen
     /** A wall along its centre line. */
     public function draw(Storey $storey, string $id, Segment $line): Add
     {
-        return new Add($storey->id, 'walls', [
-            'id' => $id,
-            'from' => $line->from->toArray(),
-            'to' => $line->to->toArray(),
-            'thickness' => $this->thickness,
-            'type' => $this->type->value,
-            ...($this->height === null ? [] : ['height' => $this->height]),
-        ]);
+        return new Add($storey->id, new Wall($id, $line->from, $line->to, $this->thickness, $this->type, $this->height));
     }
 }

@@ -13,6 +13,7 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Intake\WallsAroundRooms;
+use Heurema\Layout\Room;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\WallType;
 
@@ -67,6 +68,6 @@ final readonly class WallsFromBlocks
 
     private function room(Block $block, string $id): Add
     {
-        return new Add($this->storey->id, 'rooms', ['id' => $id, 'name' => $block->name, ...($block->use === null ? [] : ['use' => $block->use->value]), 'at' => $block->at->toArray()]);
+        return new Add($this->storey->id, new Room($id, $block->name, $block->use, $block->at));
     }
 }

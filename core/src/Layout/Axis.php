@@ -6,32 +6,40 @@ namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Layout\Schema\JsonCursor;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
 
 /** A line that walls and columns are set out from, on every storey, with the letter or number by which people call it. */
-final readonly class Axis
+final readonly class Axis implements Element
 {
-    public function __construct(public string $id, public string $name, public Point $from, public Point $to) {}
+    use IsElement;
 
-    /** @throws UnreadableLayout */
-    public static function read(JsonCursor $place): self
+    public function __construct(
+        #[Key(Value::Identifier)]
+        public string $id,
+        #[Key(Value::Name, label: 'Letter or number', own: true)]
+        public string $name,
+        #[Key]
+        public Point $from,
+        #[Key]
+        public Point $to,
+    ) {}
+
+    public static function list(): ElementList
     {
-        $place->object(['id', 'name', 'from', 'to']);
-        $axis = new self($place->get('id')->identifier(), $place->get('name')->name(), $place->get('from')->point(), $place->get('to')->point());
-        if ($axis->line()->length() < 1.0) {
-            throw $place->get('to')->refuse('expected an axis that has some length');
-        }
-
-        return $axis;
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return ['id' => $this->id, 'name' => $this->name, 'from' => $this->from->toArray(), 'to' => $this->to->toArray()];
+        return ElementList::Axes;
     }
 
     public function line(): Segment
     {
         return new Segment($this->from, $this->to);
+    }
+
+    private function check(JsonCursor $place): void
+    {
+        if ($this->line()->length() < 1.0) {
+            throw $place->get('to')->refuse('expected an axis that has some length');
+        }
     }
 }

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Schema\ElementSchema;
 use Heurema\Units\Amount;
 
 /** What differs between two layouts, in words, element by element as their ids follow them. */
 final readonly class Difference
 {
-    /** Keys whose values are no lengths. */
-    private const PLAIN = ['facing', 'north', 'glass_area', 'bedspaces', 'fire_minutes', 'leaves', 'risers'];
-
     public function __construct(private Layout $before, private Layout $after) {}
 
     /** @return list<string> empty when they are the same */
@@ -49,7 +47,7 @@ final readonly class Difference
     /** @return array<string, mixed> */
     private function fields(Layout $layout): array
     {
-        return array_diff_key($layout->toArray(), ['format' => 0, 'version' => 0, 'storeys' => 0, 'stairs' => 0, 'survey' => 0, 'axes' => 0]);
+        return array_diff_key($layout->bare()->toArray(), ['format' => 0, 'version' => 0], array_column(ElementList::ofDocument(), null, 'value'));
     }
 
     /** @return array<string, array{string, array<string, mixed>}> name and values by id */
@@ -57,38 +55,28 @@ final readonly class Difference
     {
         $elements = [];
         foreach ($layout->storeys as $storey) {
-            $lists = [
-                'wall' => $storey->walls, 'opening' => $storey->openings, 'room' => $storey->rooms, 'fixture' => $storey->fixtures,
-                'void' => $storey->voids, 'soffit' => $storey->soffits, 'guard' => $storey->guards, 'note' => $storey->notes, 'block' => $storey->blocks,
-            ];
-            foreach ($lists as $kind => $list) {
-                foreach ($list as $element) {
-                    $elements[$element->id] = [$this->name($kind, $element->toArray()), ['storey' => $storey->id, ...$element->toArray()]];
+            foreach (ElementList::ofStorey() as $list) {
+                foreach ($storey->elements($list) as $element) {
+                    $elements[$element->id()] = [$this->name($element), ['storey' => $storey->id, ...$element->toArray()]];
                 }
             }
-            $own = array_flip(['id', 'name', 'elevation', 'ceiling', 'floor_thickness']);
-            $elements[$storey->id] = ["Storey {$storey->name}", array_intersect_key($storey->toArray(), $own)];
+            $elements[$storey->id] = ["Storey {$storey->name}", array_diff_key($storey->toArray(), array_column(ElementList::ofStorey(), null, 'value'))];
         }
-        foreach ($layout->stairs as $stair) {
-            $elements[$stair->id] = ["Stair {$stair->name}", $stair->toArray()];
-        }
-        foreach ($layout->survey as $distance) {
-            $elements[$distance->id] = ["Taped distance {$distance->id}", $distance->toArray()];
-        }
-        foreach ($layout->axes as $axis) {
-            $elements[$axis->id] = ["Axis {$axis->name}", $axis->toArray()];
+        foreach ([...$layout->stairs, ...$layout->survey, ...$layout->axes] as $element) {
+            $elements[$element->id] = [$this->name($element), $element->toArray()];
         }
 
         return $elements;
     }
 
-    /** @param array<string, mixed> $element */
-    private function name(string $list, array $element): string
+    private function name(Element $element): string
     {
-        $kind = is_string($element['kind'] ?? null) ? ucfirst(str_replace('_', ' ', $element['kind'])) : ucfirst($list);
-        $id = is_string($element['id'] ?? null) ? $element['id'] : '';
-
-        return is_string($element['name'] ?? null) ? "{$kind} {$element['name']} ({$id})" : "{$kind} {$id}";
+        return match (true) {
+            $element instanceof Stair => "Stair {$element->name}",
+            $element instanceof Axis => "Axis {$element->name}",
+            $element instanceof Room, $element instanceof Block => ucfirst($element::list()->noun())." {$element->name} ({$element->id})",
+            default => $element->name(),
+        };
     }
 
     /**
@@ -115,7 +103,7 @@ final readonly class Difference
         return match (true) {
             $value === null => 'not said',
             is_bool($value) => $value ? 'yes' : 'no',
-            is_int($value), is_float($value) => in_array($key, self::PLAIN, true) ? (string) $value : $this->length((float) $value),
+            is_int($value), is_float($value) => $this->isLength($key) ? $this->length((float) $value) : (string) $value,
             is_string($value) => str_replace('_', ' ', $value),
             is_array($value) && count($value) === 2 && is_numeric($value[0] ?? null) && is_numeric($value[1] ?? null) => "{$this->length((float) $value[0])}, {$this->length((float) $value[1])}",
             default => 'another shape',
@@ -125,5 +113,18 @@ final readonly class Difference
     private function length(float $mm): string
     {
         return $this->after->units->notation()->write(Amount::length($mm));
+    }
+
+    private function isLength(string $key): bool
+    {
+        foreach ([Layout::class, ...array_map(static fn(ElementList $list): string => $list->type(), ElementList::cases())] as $type) {
+            foreach (ElementSchema::of($type)->keys() as $schema) {
+                if ($schema->key === $key) {
+                    return $schema->value->isLength();
+                }
+            }
+        }
+
+        return false;
     }
 }

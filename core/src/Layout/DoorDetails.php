@@ -4,59 +4,48 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Schema\ByKeys;
+use Heurema\Layout\Schema\Described;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\HingeEnd;
+use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\WallSide;
 
-/** What only a door or a gap has. Lengths in mm; null where nobody said. Leaves: how many a folding door has. */
-final readonly class DoorDetails
+/** What only a door or a bare opening has. Lengths in mm; null where nobody said. Leaves: how many a folding door has. */
+final readonly class DoorDetails implements Described
 {
+    use ByKeys;
+
     public function __construct(
+        #[Key(only: [OpeningKind::Door], label: 'Opens as')]
         public ?DoorOperation $operation = null,
+        #[Key(only: [OpeningKind::Door], label: 'Hinge', own: true)]
         public ?HingeEnd $hinge = null,
+        #[Key(only: [OpeningKind::Door], under: UnderMotion::ChangesSides, label: 'Swings', own: true)]
         public ?WallSide $opens = null,
+        #[Key(Value::Size, only: [OpeningKind::Door], label: 'Leaf thickness')]
         public ?float $leafThickness = null,
+        #[Key(only: [OpeningKind::Door], label: 'Glazed')]
         public ?bool $glazed = null,
-        public ?float $exteriorLevel = null,
-        public ?float $threshold = null,
-        public ?bool $selfClosing = null,
-        public ?float $fireMinutes = null,
+        #[Key(only: [OpeningKind::Door], label: 'Safety glass')]
         public ?bool $safetyGlass = null,
+        #[Key(Value::Elevation)]
+        public ?float $exteriorLevel = null,
+        #[Key(Value::Length, suits: [OpeningKind::Door], label: 'Threshold')]
+        public ?float $threshold = null,
+        #[Key(only: [OpeningKind::Door], label: 'Closes by itself')]
+        public ?bool $selfClosing = null,
+        #[Key(Value::Number, most: 1000, only: [OpeningKind::Door], label: 'Fire rating, minutes')]
+        public ?float $fireMinutes = null,
+        #[Key(Value::Whole, least: 2, most: 20, only: [OpeningKind::Door], suits: [DoorOperation::Folding], label: 'Leaves')]
         public ?int $leaves = null,
     ) {}
 
-    public static function read(JsonCursor $place): self
+    public function inTurnedWall(): self
     {
-        return new self(
-            $place->optional('operation')?->word(DoorOperation::class),
-            $place->optional('hinge')?->word(HingeEnd::class),
-            $place->optional('opens')?->word(WallSide::class),
-            $place->optional('leaf_thickness')?->size(),
-            $place->optional('glazed')?->boolean(),
-            $place->optional('exterior_level')?->elevation(),
-            $place->optional('threshold')?->length(),
-            $place->optional('self_closing')?->boolean(),
-            $place->optional('fire_minutes')?->number(0, 1000),
-            $place->optional('safety_glass')?->boolean(),
-            $place->optional('leaves')?->integer(2, 20),
-        );
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'operation' => $this->operation?->value,
-            'hinge' => $this->hinge?->value,
-            'opens' => $this->opens?->value,
-            'leaf_thickness' => $this->leafThickness,
-            'glazed' => $this->glazed,
-            'safety_glass' => $this->safetyGlass,
-            'exterior_level' => $this->exteriorLevel,
-            'threshold' => $this->threshold,
-            'self_closing' => $this->selfClosing,
-            'fire_minutes' => $this->fireMinutes,
-            'leaves' => $this->leaves,
-        ];
+        return $this->with(hinge: $this->hinge?->other(), opens: $this->opens?->other());
     }
 }

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\Status;
+use Heurema\Units\ExpectedLength;
 
 /** A thing in a room: sanitary, kitchen, furniture, or fixed to the building. Lengths in mm; null where nobody said. */
-final readonly class Fixture
+final readonly class Fixture implements Element
 {
-    private const KEYS = ['id', 'kind', 'at', 'facing', 'width', 'depth', 'height', 'base', 'outline', 'status', 'locked', 'rim', 'seat', 'door_swing', 'hob', 'entry', 'shower_head'];
+    use IsElement;
 
     /**
      * @param Point            $at        middle of the back edge
@@ -21,73 +25,61 @@ final readonly class Fixture
      * @param float|null       $doorSwing radius that its own door sweeps
      */
     public function __construct(
+        #[Key(Value::Identifier)]
         public string $id,
+        #[Key]
         public FixtureKind $kind,
+        #[Key]
         public Point $at,
+        #[Key(Value::Angle, under: UnderMotion::Turns, label: 'Facing, degrees', own: true)]
         public float $facing,
+        #[Key(Value::Size, label: 'Width', expected: ExpectedLength::Counter)]
         public ?float $width = null,
+        #[Key(Value::Size, label: 'Depth')]
         public ?float $depth = null,
+        #[Key(Value::Length, label: 'Height')]
         public ?float $height = null,
+        #[Key(Value::Length, label: 'Underside above floor')]
         public ?float $base = null,
+        #[Key(Value::Outline, under: UnderMotion::IsMirrored)]
         public ?array $outline = null,
+        #[Key(label: 'Status')]
         public Status $status = Status::New,
+        #[Key]
         public bool $locked = false,
+        #[Key(Value::Length, suits: FixtureKind::WITH_RIM, label: 'Rim above floor')]
         public ?float $rim = null,
+        #[Key(Value::Length, suits: [FixtureKind::WaterCloset], label: 'Seat above floor')]
         public ?float $seat = null,
+        #[Key(Value::Length)]
         public ?float $doorSwing = null,
+        #[Key(Value::Length, suits: [FixtureKind::Shower], label: 'Kerb')]
         public ?float $hob = null,
+        #[Key(Value::Length, suits: [FixtureKind::Shower], label: 'Entry')]
         public ?float $entry = null,
+        #[Key(suits: [FixtureKind::Bath, FixtureKind::ShowerBath], label: 'Shower head')]
         public ?bool $showerHead = null,
     ) {}
 
-    /** @throws UnreadableLayout */
-    public static function read(JsonCursor $place): self
+    public static function list(): ElementList
     {
-        $place->object(self::KEYS);
-
-        return new self(
-            $place->get('id')->identifier(),
-            $place->get('kind')->word(FixtureKind::class),
-            $place->get('at')->point(),
-            $place->get('facing')->angle(),
-            $place->optional('width')?->size(),
-            $place->optional('depth')?->size(),
-            $place->optional('height')?->length(),
-            $place->optional('base')?->length(),
-            $place->optional('outline')?->ring()->points,
-            $place->optional('status')?->word(Status::class) ?? Status::New,
-            $place->optional('locked')?->boolean() ?? false,
-            $place->optional('rim')?->length(),
-            $place->optional('seat')?->length(),
-            $place->optional('door_swing')?->length(),
-            $place->optional('hob')?->length(),
-            $place->optional('entry')?->length(),
-            $place->optional('shower_head')?->boolean(),
-        );
+        return ElementList::Fixtures;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function name(): string
     {
-        return Document::known([
-            'id' => $this->id,
-            'kind' => $this->kind->value,
-            'at' => $this->at->toArray(),
-            'facing' => $this->facing,
-            'width' => $this->width,
-            'depth' => $this->depth,
-            'height' => $this->height,
-            'base' => $this->base,
-            'outline' => $this->outline === null ? null : Document::points($this->outline),
-            'status' => Document::unless($this->status, Status::New),
-            'locked' => $this->locked ? true : null,
-            'rim' => $this->rim,
-            'seat' => $this->seat,
-            'door_swing' => $this->doorSwing,
-            'hob' => $this->hob,
-            'entry' => $this->entry,
-            'shower_head' => $this->showerHead,
-        ]);
+        return ucfirst(str_replace('_', ' ', $this->kind->value)).' '.$this->id;
+    }
+
+    public function placed(Point $at, float $facing): self
+    {
+        return $this->with(at: $at, facing: $facing);
+    }
+
+    /** Turned over about the line that runs out of the middle of its back. */
+    public function turnedOver(): self
+    {
+        return $this->with(outline: $this->outline === null ? null : array_map(static fn(Point $point): Point => new Point(-$point->x + 0.0, $point->y), array_reverse($this->outline)));
     }
 
     public function stands(): bool

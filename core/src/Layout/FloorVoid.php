@@ -5,22 +5,28 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Ring;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
 
 /** An opening in a storey's floor, for a stair or a space two storeys high. */
-final readonly class FloorVoid
+final readonly class FloorVoid implements Element
 {
-    public function __construct(public string $id, public Ring $outline) {}
+    use IsElement;
 
-    public static function read(JsonCursor $place): self
+    public function __construct(
+        #[Key(Value::Identifier)]
+        public string $id,
+        #[Key]
+        public Ring $outline,
+    ) {}
+
+    public static function list(): ElementList
     {
-        $place->object(['id', 'outline']);
-
-        return new self($place->get('id')->identifier(), $place->get('outline')->ring());
+        return ElementList::Voids;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function withOutline(Ring $outline): self
     {
-        return ['id' => $this->id, 'outline' => Document::points($this->outline->points)];
+        return $this->with(outline: $outline);
     }
 }

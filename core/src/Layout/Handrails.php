@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Schema\JsonCursor;
+use Heurema\Layout\Schema\Part;
+
 /** The rails of a stair, seen climbing. A side that is left out is not known; a side that is null has no rail. */
-final readonly class Handrails
+final readonly class Handrails implements Part
 {
     /** @param array<'left'|'right', float|null> $heights above the nosing line, mm */
     public function __construct(public array $heights) {}
@@ -24,9 +27,9 @@ final readonly class Handrails
         return new self($heights);
     }
 
-    /** @return array<string, float|null>|\stdClass */
-    public function toArray(): array|\stdClass
+    /** @return array<string, float|null> */
+    public function toArray(): array
     {
-        return $this->heights === [] ? new \stdClass() : $this->heights;
+        return $this->heights;
     }
 }

@@ -4,129 +4,108 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Schema\ByKeys;
+use Heurema\Layout\Schema\Described;
+use Heurema\Layout\Schema\ElementSchema;
+use Heurema\Layout\Schema\JsonCursor;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\Scope;
 use Heurema\Units\LengthReader;
 use Heurema\Units\TypingUnit;
 use Heurema\Units\UnitSystem;
 
 /** One drawn home: what the designer drew, nothing derived from it. */
-final readonly class Layout
+final readonly class Layout implements Described
 {
+    use ByKeys;
+
     public const FORMAT = 'heurema-layout';
     public const VERSION = 1;
-    private const KEYS = ['format', 'version', 'name', 'units', 'typing', 'scope', 'north', 'grade', 'storeys', 'stairs', 'survey', 'axes', 'extra'];
+    private const HEAD = ['format' => self::FORMAT, 'version' => self::VERSION];
 
     /**
-     * @param float|null           $north  direction of true north, degrees counter-clockwise from +x; null: straight up
-     * @param float|null           $grade  elevation of the finished ground at the building; null: 0
+     * @param TypingUnit           $typing  what a bare number counts when typed in a metric home
+     * @param float|null           $north   direction of true north, degrees counter-clockwise from +x; null: not known
+     * @param float|null           $grade   elevation of the finished ground at the building; null: 0
      * @param list<Storey>         $storeys lowest first
      * @param list<Stair>          $stairs
      * @param list<SurveyDistance> $survey
-     * @param \stdClass|null       $extra  kept as it is
-     * @param TypingUnit           $typing what a bare number counts when typed in a metric home
      * @param list<Axis>           $axes
+     * @param \stdClass|null       $extra   kept as it is
      */
     public function __construct(
+        #[Key(Value::Name)]
         public string $name,
+        #[Key]
         public UnitSystem $units,
-        public ?float $north = null,
-        public ?float $grade = null,
-        public array $storeys = [],
-        public array $stairs = [],
-        public array $survey = [],
-        public ?\stdClass $extra = null,
+        #[Key]
         public TypingUnit $typing = TypingUnit::Millimetre,
+        #[Key]
         public Scope $scope = Scope::Whole,
+        #[Key(Value::Angle)]
+        public ?float $north = null,
+        #[Key(Value::Elevation)]
+        public ?float $grade = null,
+        #[Key(Value::Parts, of: Storey::class, most: 200, required: true)]
+        public array $storeys = [],
+        #[Key(Value::Parts, of: Stair::class, always: true)]
+        public array $stairs = [],
+        #[Key(Value::Parts, of: SurveyDistance::class, always: true)]
+        public array $survey = [],
+        #[Key(Value::Parts, of: Axis::class, most: 1000)]
         public array $axes = [],
+        #[Key(Value::Untouched)]
+        public ?\stdClass $extra = null,
     ) {}
 
-    /** @throws UnreadableLayout */
     public static function read(JsonCursor $place): self
     {
-        self::checkFormat($place);
-
-        return self::readWith(
-            $place,
-            array_map(Storey::read(...), $place->get('storeys')->items(200)),
-            array_map(Stair::read(...), $place->optional('stairs')?->items() ?? []),
-            array_map(SurveyDistance::read(...), $place->optional('survey')?->items() ?? []),
-            array_map(Axis::read(...), $place->optional('axes')?->items(1000) ?? []),
-        );
-    }
-
-    /**
-     * @param list<Storey>         $storeys
-     * @param list<Stair>          $stairs
-     * @param list<SurveyDistance> $survey
-     * @param list<Axis>           $axes
-     */
-    private static function readWith(JsonCursor $place, array $storeys, array $stairs, array $survey, array $axes): self
-    {
-        $extra = $place->optional('extra');
-        if ($extra !== null && !$extra->isObject()) {
-            throw $extra->refuse('expected an object');
+        $schema = ElementSchema::of(self::class);
+        $place->object([...array_keys(self::HEAD), ...array_column($schema->keys(), 'key')]);
+        foreach (self::HEAD as $key => $value) {
+            $place->get($key)->exactly($value);
         }
 
-        return new self(
-            $place->get('name')->name(),
-            $place->get('units')->word(UnitSystem::class),
-            $place->optional('north')?->angle(),
-            $place->optional('grade')?->elevation(),
-            $storeys,
-            $stairs,
-            $survey,
-            $extra === null ? null : self::untouched($extra),
-            $place->optional('typing')?->word(TypingUnit::class) ?? TypingUnit::Millimetre,
-            $place->optional('scope')?->word(Scope::class) ?? Scope::Whole,
-            $axes,
-        );
+        return $schema->readKeys($place);
+    }
+
+    /** @return array<string, mixed> in the order in which the document is written */
+    public function toArray(): array
+    {
+        return [...self::HEAD, ...ElementSchema::of(self::class)->write($this)];
+    }
+
+    /** @param array<string, list<Element>> $lists by name */
+    public function withLists(array $lists): self
+    {
+        return $this->with(...$lists);
+    }
+
+    public function named(string $name): self
+    {
+        return $this->with(name: $name);
+    }
+
+    /** Its own fields, without what is listed in it. */
+    public function bare(): self
+    {
+        return $this->withLists(array_fill_keys(array_column(ElementList::ofDocument(), 'value'), []));
+    }
+
+    /** @return list<Element> */
+    public function elements(ElementList $list): array
+    {
+        /** @var array<string, list<Element>> $lists */
+        $lists = get_object_vars($this);
+
+        return $lists[$list->value];
     }
 
     /** Reads lengths as they are typed in this home. */
     public function lengths(): LengthReader
     {
         return new LengthReader($this->units, $this->typing);
-    }
-
-    /**
-     * The document's own fields, without its lists, as they are written.
-     *
-     * @return array<string, mixed>
-     *
-     * @throws UnreadableLayout
-     */
-    public static function fields(JsonCursor $place): array
-    {
-        self::checkFormat($place);
-
-        return self::readWith($place, [], [], [], [])->toArray();
-    }
-
-    private static function checkFormat(JsonCursor $place): void
-    {
-        $place->object(self::KEYS);
-        $place->get('format')->exactly(self::FORMAT);
-        $place->get('version')->exactly(self::VERSION);
-    }
-
-    /** @return array<string, mixed> in the order in which the document is written */
-    public function toArray(): array
-    {
-        return Document::known([
-            'format' => self::FORMAT,
-            'version' => self::VERSION,
-            'name' => $this->name,
-            'units' => $this->units->value,
-            'typing' => Document::unless($this->typing, TypingUnit::Millimetre),
-            'scope' => Document::unless($this->scope, Scope::Whole),
-            'north' => $this->north,
-            'grade' => $this->grade,
-            'storeys' => array_map(static fn(Storey $storey): array => $storey->toArray(), $this->storeys),
-            'stairs' => array_map(static fn(Stair $stair): array => $stair->toArray(), $this->stairs),
-            'survey' => array_map(static fn(SurveyDistance $distance): array => $distance->toArray(), $this->survey),
-            'axes' => Document::unlessEmpty(array_map(static fn(Axis $axis): array => $axis->toArray(), $this->axes)),
-            'extra' => $this->extra,
-        ]);
     }
 
     public function storey(string $id): ?Storey
@@ -138,12 +117,5 @@ final readonly class Layout
         }
 
         return null;
-    }
-
-    private static function untouched(JsonCursor $extra): ?\stdClass
-    {
-        $value = $extra->raw();
-
-        return $value instanceof \stdClass ? $value : null;
     }
 }

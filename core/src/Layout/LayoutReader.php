@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Schema\JsonCursor;
+use Heurema\Layout\Schema\UnreadableLayout;
+
 /** Reads a layout document, whole or not at all. */
 final class LayoutReader
 {
@@ -30,15 +33,32 @@ final class LayoutReader
                 ? 'expected JSON nested at most '.self::DEEPEST.' deep'
                 : 'expected JSON ('.lcfirst($e->getMessage()).')');
         }
-        $place = new JsonCursor($value);
-        $layout = Layout::read($place);
-        (new References($place))->check($layout);
+        $layout = Layout::read(new JsonCursor($value));
+        (new References($layout))->check();
         // written out again a document is seldom twice as long
         if (strlen($json) > self::LARGEST_BYTES / 2) {
-            self::refuseLarger(strlen((new LayoutWriter())->write($layout)), self::LARGEST_BYTES);
+            self::refuseLargerWritten($layout);
         }
 
         return $layout;
+    }
+
+    /**
+     * A layout that was put together from elements that were read.
+     *
+     * @throws UnreadableLayout with the place of the first thing that no document may hold
+     */
+    public function accept(Layout $layout): Layout
+    {
+        (new References($layout))->check();
+        self::refuseLargerWritten($layout);
+
+        return $layout;
+    }
+
+    private static function refuseLargerWritten(Layout $layout): void
+    {
+        self::refuseLarger(strlen((new LayoutWriter())->write($layout)), self::LARGEST_BYTES);
     }
 
     private static function refuseLarger(int $bytes, int $most): void

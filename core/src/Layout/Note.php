@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
 
 /** Words written on the plan. */
-final readonly class Note
+final readonly class Note implements Element
 {
-    public function __construct(public string $id, public Point $at, public string $text) {}
+    use IsElement;
 
-    public static function read(JsonCursor $place): self
+    public function __construct(
+        #[Key(Value::Identifier)]
+        public string $id,
+        #[Key]
+        public Point $at,
+        #[Key(Value::Text, label: 'Text', own: true)]
+        public string $text,
+    ) {}
+
+    public static function list(): ElementList
     {
-        $place->object(['id', 'at', 'text']);
-
-        return new self($place->get('id')->identifier(), $place->get('at')->point(), $place->get('text')->text());
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return ['id' => $this->id, 'at' => $this->at->toArray(), 'text' => $this->text];
+        return ElementList::Notes;
     }
 }

@@ -4,82 +4,78 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Spread;
+use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\Status;
+use Heurema\Units\ExpectedLength;
 
 /** A door, a window or a bare opening in a wall. Lengths in mm; null where nobody said. */
-final readonly class Opening
+final readonly class Opening implements Element
 {
-    private const KEYS = ['id', 'kind', 'wall', 'at', 'width', 'height', 'sill', 'trim', 'status', 'locked', 'clear_width', 'clear_height'];
-    private const DOOR_KEYS = ['operation', 'hinge', 'opens', 'leaf_thickness', 'glazed', 'safety_glass', 'exterior_level', 'threshold', 'self_closing', 'fire_minutes', 'leaves'];
-    private const GAP_KEYS = ['exterior_level', 'threshold'];
-    private const WINDOW_KEYS = ['operation', 'frame', 'glass_area', 'safety_glass', 'opening_limiter', 'well'];
+    use IsElement;
+
+    private const WIDTHS = ['door' => ExpectedLength::DoorWidth, 'gap' => ExpectedLength::DoorWidth, 'window' => ExpectedLength::WindowWidth];
+    private const HEIGHTS = ['door' => ExpectedLength::DoorHeight, 'gap' => ExpectedLength::DoorHeight, 'window' => ExpectedLength::WindowHeight];
 
     /** @param float $at distance from the wall's start to the opening's middle */
     public function __construct(
+        #[Key(Value::Identifier)]
         public string $id,
+        #[Key]
         public OpeningKind $kind,
+        #[Key(Value::Identifier)]
         public string $wall,
+        #[Key(Value::Length, label: 'Middle, from the wall’s start', own: true)]
         public float $at,
+        #[Key(Value::Size, label: 'Width', expected: self::WIDTHS)]
         public ?float $width = null,
+        #[Key(Value::Size, label: 'Height', expected: self::HEIGHTS)]
         public ?float $height = null,
+        #[Key(Value::Length, suits: [OpeningKind::Window], label: 'Sill', expected: ExpectedLength::Sill)]
         public ?float $sill = null,
+        #[Key(Value::Length, label: 'Casing')]
         public ?float $trim = null,
+        #[Key(label: 'Status')]
         public Status $status = Status::New,
+        #[Key]
         public bool $locked = false,
+        #[Key(Value::Length, label: 'Clear width, if measured')]
         public ?float $clearWidth = null,
+        #[Key(Value::Length, label: 'Clear height, if measured')]
         public ?float $clearHeight = null,
+        #[Spread(only: [OpeningKind::Door, OpeningKind::Gap])]
         public ?DoorDetails $door = null,
+        #[Spread(only: [OpeningKind::Window])]
         public ?WindowDetails $window = null,
     ) {}
 
-    /** @throws UnreadableLayout */
-    public static function read(JsonCursor $place): self
+    public static function list(): ElementList
     {
-        $kind = $place->get('kind')->word(OpeningKind::class);
-        $place->object([...self::KEYS, ...match ($kind) {
-            OpeningKind::Door => self::DOOR_KEYS,
-            OpeningKind::Gap => self::GAP_KEYS,
-            OpeningKind::Window => self::WINDOW_KEYS,
-        }]);
-
-        return new self(
-            $place->get('id')->identifier(),
-            $kind,
-            $place->get('wall')->identifier(),
-            $place->get('at')->length(),
-            $place->optional('width')?->size(),
-            $place->optional('height')?->size(),
-            $place->optional('sill')?->length(),
-            $place->optional('trim')?->length(),
-            $place->optional('status')?->word(Status::class) ?? Status::New,
-            $place->optional('locked')?->boolean() ?? false,
-            $place->optional('clear_width')?->length(),
-            $place->optional('clear_height')?->length(),
-            $kind === OpeningKind::Window ? null : DoorDetails::read($place),
-            $kind === OpeningKind::Window ? WindowDetails::read($place) : null,
-        );
+        return ElementList::Openings;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function name(): string
     {
-        return Document::known([
-            'id' => $this->id,
-            'kind' => $this->kind->value,
-            'wall' => $this->wall,
-            'at' => $this->at,
-            'width' => $this->width,
-            'height' => $this->height,
-            'sill' => $this->sill,
-            'trim' => $this->trim,
-            'status' => Document::unless($this->status, Status::New),
-            'locked' => $this->locked ? true : null,
-            'clear_width' => $this->clearWidth,
-            'clear_height' => $this->clearHeight,
-            ...($this->door?->toArray() ?? []),
-            ...($this->window?->toArray() ?? []),
-        ]);
+        return ucfirst($this->kind->value).' '.$this->id;
+    }
+
+    public function withAt(float $at): self
+    {
+        return $this->with(at: round($at, 4));
+    }
+
+    /** In another wall, or at another place of one that was drawn anew. */
+    public function inWall(string $wall, float $at): self
+    {
+        return $this->with(wall: $wall, at: round($at, 4));
+    }
+
+    /** As it is told of in a wall that runs the other way. */
+    public function inTurnedWall(): self
+    {
+        return $this->door === null ? $this : $this->with(door: $this->door->inTurnedWall());
     }
 
     public function stands(): bool

@@ -5,62 +5,79 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Tolerance;
+use Heurema\Layout\Schema\ElementSchema;
+use Heurema\Layout\Schema\UnreadableLayout;
 
-/** Checks what one element alone cannot tell: ids are unique, what is referred to exists, openings lie on their walls. */
+/** Checks what one element alone cannot tell: ids are unique, what is referred to exists, openings lie on their walls, lists are not endless. */
 final class References
 {
     /** @var array<string, string> id to the pointer of the element that has it */
     private array $taken = [];
 
-    public function __construct(private readonly JsonCursor $document) {}
+    public function __construct(private readonly Layout $layout) {}
 
     /** @throws UnreadableLayout */
-    public function check(Layout $layout): void
+    public function check(): void
     {
-        foreach ($this->document->get('storeys')->items() as $i => $place) {
-            $storey = $layout->storeys[$i];
-            $this->take($place);
-            foreach (['walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes', 'blocks'] as $list) {
-                array_map($this->take(...), $place->optional($list)?->items() ?? []);
+        foreach ($this->layout->storeys as $number => $storey) {
+            $this->take($storey, "/storeys/{$number}");
+            $this->refuseLonger($storey, "/storeys/{$number}");
+            foreach (ElementList::ofStorey() as $list) {
+                foreach ($storey->elements($list) as $position => $element) {
+                    $this->take($element, "/storeys/{$number}/{$list->value}/{$position}");
+                }
             }
-            foreach ($place->optional('openings')?->items() ?? [] as $j => $opening) {
-                self::checkOnWall($opening, $storey->openings[$j], $storey);
+            foreach ($storey->openings as $position => $opening) {
+                self::checkOnWall($opening, $storey, "/storeys/{$number}/openings/{$position}");
             }
         }
-        foreach ($this->document->optional('stairs')?->items() ?? [] as $i => $place) {
-            $this->take($place);
-            self::checkStair($place, $layout->stairs[$i], $layout);
+        $this->refuseLonger($this->layout, '');
+        foreach ($this->layout->stairs as $position => $stair) {
+            $this->take($stair, "/stairs/{$position}");
+            $this->checkStair($stair, "/stairs/{$position}");
         }
-        foreach ($this->document->optional('survey')?->items() ?? [] as $i => $place) {
-            $this->take($place);
-            self::checkStorey($place->get('storey'), $layout->survey[$i]->storey, $layout);
+        foreach ($this->layout->survey as $position => $distance) {
+            $this->take($distance, "/survey/{$position}");
+            $this->checkStorey($distance->storey, "/survey/{$position}/storey");
         }
-        array_map($this->take(...), $this->document->optional('axes')?->items() ?? []);
+        foreach ($this->layout->axes as $position => $axis) {
+            $this->take($axis, "/axes/{$position}");
+        }
     }
 
-    private function take(JsonCursor $element): void
+    private function take(Element $element, string $pointer): void
     {
-        $place = $element->get('id');
-        $id = $place->identifier();
+        $id = $element->id();
         if (isset($this->taken[$id])) {
-            throw $place->refuse("expected an id of its own, \"{$id}\" is already at {$this->taken[$id]}");
+            throw new UnreadableLayout("{$pointer}/id", "expected an id of its own, \"{$id}\" is already at {$this->taken[$id]}");
         }
-        $this->taken[$id] = $place->pointer;
+        $this->taken[$id] = "{$pointer}/id";
     }
 
-    private static function checkOnWall(JsonCursor $place, Opening $opening, Storey $storey): void
+    private function refuseLonger(Layout|Storey $holder, string $pointer): void
+    {
+        foreach (ElementSchema::of($holder::class)->keys() as $key) {
+            $most = $key->mostEntries();
+            $list = ElementList::tryFrom($key->key);
+            if ($most !== null && $list !== null && count($holder->elements($list)) > $most) {
+                throw new UnreadableLayout("{$pointer}/{$key->key}", "expected at most {$most} entries, found ".count($holder->elements($list)));
+            }
+        }
+    }
+
+    private static function checkOnWall(Opening $opening, Storey $storey, string $pointer): void
     {
         $wall = $storey->wall($opening->wall);
         if ($wall === null) {
-            throw $place->get('wall')->refuse("expected the id of a wall of the same storey, found \"{$opening->wall}\"");
+            throw new UnreadableLayout("{$pointer}/wall", "expected the id of a wall of the same storey, found \"{$opening->wall}\"");
         }
         if ($wall->isDivider()) {
-            throw $place->get('wall')->refuse("expected a wall, \"{$opening->wall}\" is a divider");
+            throw new UnreadableLayout("{$pointer}/wall", "expected a wall, \"{$opening->wall}\" is a divider");
         }
         $half = ($opening->width ?? 0.0) / 2;
         $length = $wall->line()->length();
         if ($opening->at - $half < -Tolerance::TOUCH || $opening->at + $half > $length + Tolerance::TOUCH) {
-            throw $place->get('at')->refuse(sprintf(
+            throw new UnreadableLayout("{$pointer}/at", sprintf(
                 'expected an opening that lies on its wall (0 to %.4g mm), it runs from %.4g to %.4g mm',
                 $length,
                 $opening->at - $half,
@@ -69,27 +86,27 @@ final class References
         }
     }
 
-    private static function checkStair(JsonCursor $place, Stair $stair, Layout $layout): void
+    private function checkStair(Stair $stair, string $pointer): void
     {
-        self::checkStorey($place->get('to_storey'), $stair->toStorey, $layout);
+        $this->checkStorey($stair->toStorey, "{$pointer}/to_storey");
         if ($stair->fromStorey === null) {
             return;
         }
-        self::checkStorey($place->get('from_storey'), $stair->fromStorey, $layout);
+        $this->checkStorey($stair->fromStorey, "{$pointer}/from_storey");
         if ($stair->fromStorey === $stair->toStorey) {
-            throw $place->get('to_storey')->refuse('expected another storey than the one the stair starts from');
+            throw new UnreadableLayout("{$pointer}/to_storey", 'expected another storey than the one the stair starts from');
         }
         // storeys are listed from the lowest up, so that no stairs can lead around in a ring
-        $order = array_map(static fn(Storey $storey): string => $storey->id, $layout->storeys);
+        $order = array_column($this->layout->storeys, 'id');
         if (array_search($stair->toStorey, $order, true) < array_search($stair->fromStorey, $order, true)) {
-            throw $place->get('to_storey')->refuse("expected a storey above the one the stair starts from, \"{$stair->toStorey}\" lies below \"{$stair->fromStorey}\"");
+            throw new UnreadableLayout("{$pointer}/to_storey", "expected a storey above the one the stair starts from, \"{$stair->toStorey}\" lies below \"{$stair->fromStorey}\"");
         }
     }
 
-    private static function checkStorey(JsonCursor $place, string $id, Layout $layout): void
+    private function checkStorey(string $id, string $pointer): void
     {
-        if ($layout->storey($id) === null) {
-            throw $place->refuse("expected the id of a storey, found \"{$id}\"");
+        if ($this->layout->storey($id) === null) {
+            throw new UnreadableLayout($pointer, "expected the id of a storey, found \"{$id}\"");
         }
     }
 }

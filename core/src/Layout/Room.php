@@ -5,64 +5,48 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\RoomUse;
+use Heurema\Units\ExpectedLength;
 
 /** A named use of a space; its outline is whatever the walls around `at` leave. */
-final readonly class Room
+final readonly class Room implements Element
 {
-    private const KEYS = ['id', 'name', 'use', 'at', 'ceiling', 'bedspaces', 'exhaust', 'lit', 'wet', 'tile_height', 'floor_finish'];
+    use IsElement;
 
     public function __construct(
+        #[Key(Value::Identifier)]
         public string $id,
+        #[Key(Value::Name, otherwise: 'id', label: 'Name', own: true)]
         public string $name,
+        #[Key(label: 'Use')]
         public ?RoomUse $use,
+        #[Key]
         public Point $at,
+        #[Key(Value::Size, label: 'Ceiling, if other', expected: ExpectedLength::CeilingHeight)]
         public float|SlopedCeiling|null $ceiling = null,
+        #[Key(Value::Whole, most: 1000, label: 'Bed spaces')]
         public ?int $bedspaces = null,
+        #[Key(label: 'Exhaust to outside')]
         public ?bool $exhaust = null,
+        #[Key(label: 'Artificial light')]
         public ?bool $lit = null,
+        #[Key(label: 'Wet')]
         public ?bool $wet = null,
+        #[Key(Value::Length, label: 'Tiles up to')]
         public ?float $tileHeight = null,
+        #[Key(Value::Text, label: 'Floor finish')]
         public ?string $floorFinish = null,
     ) {}
 
-    /** @throws UnreadableLayout */
-    public static function read(JsonCursor $place): self
+    public static function list(): ElementList
     {
-        $place->object(self::KEYS);
-        $ceiling = $place->optional('ceiling');
-        $id = $place->get('id')->identifier();
-
-        return new self(
-            $id,
-            $place->optional('name')?->name() ?? $id,
-            $place->optional('use')?->word(RoomUse::class),
-            $place->get('at')->point(),
-            $ceiling?->isObject() === true ? SlopedCeiling::read($ceiling) : $ceiling?->size(),
-            $place->optional('bedspaces')?->integer(0, 1000),
-            $place->optional('exhaust')?->boolean(),
-            $place->optional('lit')?->boolean(),
-            $place->optional('wet')?->boolean(),
-            $place->optional('tile_height')?->length(),
-            $place->optional('floor_finish')?->text(),
-        );
+        return ElementList::Rooms;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function withAt(Point $at): self
     {
-        return Document::known([
-            'id' => $this->id,
-            'name' => $this->name,
-            'use' => $this->use?->value,
-            'at' => $this->at->toArray(),
-            'ceiling' => $this->ceiling instanceof SlopedCeiling ? $this->ceiling->toArray() : $this->ceiling,
-            'bedspaces' => $this->bedspaces,
-            'exhaust' => $this->exhaust,
-            'lit' => $this->lit,
-            'wet' => $this->wet,
-            'tile_height' => $this->tileHeight,
-            'floor_finish' => $this->floorFinish,
-        ]);
+        return $this->with(at: $at);
     }
 }

@@ -7,28 +7,27 @@ namespace Heurema\Layout;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
+use Heurema\Layout\Schema\ByKeys;
+use Heurema\Layout\Schema\Described;
+use Heurema\Layout\Schema\JsonCursor;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
 
-/** A ceiling whose height runs evenly from `low` at `from` to `high` at `to`, level at right angles to that. */
-final readonly class SlopedCeiling
+/** A ceiling whose height runs evenly from `low` at `from` to `high` at `to`, level at right angles to that. In mm. */
+final readonly class SlopedCeiling implements Described
 {
-    public function __construct(public float $low, public float $high, public Point $from, public Point $to) {}
+    use ByKeys;
 
-    public static function read(JsonCursor $place): self
-    {
-        $place->object(['low', 'high', 'from', 'to']);
-        $from = $place->get('from')->point();
-        $to = $place->get('to')->point();
-        if ($from->distanceTo($to) < Tolerance::TOUCH) {
-            throw $place->get('to')->refuse('expected a point away from `from`: the ceiling has to run somewhere');
-        }
-        $low = $place->get('low')->length();
-        $high = $place->get('high')->length();
-        if ($high < $low) {
-            throw $place->get('high')->refuse('expected a height of at least `low`');
-        }
-
-        return new self($low, $high, $from, $to);
-    }
+    public function __construct(
+        #[Key(Value::Length)]
+        public float $low,
+        #[Key(Value::Length)]
+        public float $high,
+        #[Key]
+        public Point $from,
+        #[Key]
+        public Point $to,
+    ) {}
 
     /** The height over a point; it goes on at the same slope beyond both ends. */
     public function heightAt(Point $point): float
@@ -38,9 +37,13 @@ final readonly class SlopedCeiling
         return $this->low + ($this->high - $this->low) * $line->along($point) / $line->length();
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    private function check(JsonCursor $place): void
     {
-        return ['low' => $this->low, 'high' => $this->high, 'from' => $this->from->toArray(), 'to' => $this->to->toArray()];
+        if ($this->from->distanceTo($this->to) < Tolerance::TOUCH) {
+            throw $place->get('to')->refuse('expected a point away from `from`: the ceiling has to run somewhere');
+        }
+        if ($this->high < $this->low) {
+            throw $place->get('high')->refuse('expected a height of at least `low`');
+        }
     }
 }

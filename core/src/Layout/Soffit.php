@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Ring;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
 
-/** A beam, duct or dropped ceiling: its outline and the height of its underside above the floor. */
-final readonly class Soffit
+/** A beam, duct or dropped ceiling: its outline and the height of its underside above the floor, in mm. */
+final readonly class Soffit implements Element
 {
-    public function __construct(public string $id, public Ring $outline, public ?float $underside = null) {}
+    use IsElement;
 
-    public static function read(JsonCursor $place): self
+    public function __construct(
+        #[Key(Value::Identifier)]
+        public string $id,
+        #[Key]
+        public Ring $outline,
+        #[Key(Value::Length, label: 'Underside above floor')]
+        public ?float $underside = null,
+    ) {}
+
+    public static function list(): ElementList
     {
-        $place->object(['id', 'outline', 'underside']);
-
-        return new self($place->get('id')->identifier(), $place->get('outline')->ring(), $place->optional('underside')?->length());
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return Document::known(['id' => $this->id, 'outline' => Document::points($this->outline->points), 'underside' => $this->underside]);
+        return ElementList::Soffits;
     }
 }

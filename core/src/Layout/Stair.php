@@ -5,101 +5,85 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
+use Heurema\Layout\Schema\JsonCursor;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\StairKind;
 use Heurema\Layout\Words\Status;
 use Heurema\Layout\Words\Turn;
+use Heurema\Units\ExpectedLength;
 
 /** A stair between two storeys, or steps outside up to one. Lengths in mm; null where nobody said. */
-final readonly class Stair
+final readonly class Stair implements Element
 {
-    private const KEYS = [
-        'id', 'name', 'kind', 'from_storey', 'to_storey', 'rise', 'start', 'facing', 'width', 'nosing', 'open_risers',
-        'handrails', 'inner_radius', 'hand', 'status', 'locked', 'parts',
-    ];
+    use IsElement;
+
+    private const PARTS = ['flight' => Flight::class, 'landing' => Landing::class, 'winders' => Winders::class];
 
     /**
      * @param Point                       $start  middle of the first step's nosing
      * @param float                       $facing direction of climb, degrees counter-clockwise from +x
      * @param float|null                  $nosing how far each nosing stands out over the tread below
+     * @param Turn|null                   $hand   the way a spiral turns as one climbs; null: to the left
      * @param list<Flight|Landing|Winders> $parts in order of climb
-     * @param Turn|null                   $hand  the way a spiral turns as one climbs; null: to the left
      */
     public function __construct(
+        #[Key(Value::Identifier)]
         public string $id,
+        #[Key(Value::Name, otherwise: 'id', label: 'Name', own: true)]
         public string $name,
+        #[Key(always: true, default: StairKind::Straight)]
         public StairKind $kind,
+        #[Key(Value::Identifier)]
         public ?string $fromStorey,
+        #[Key(Value::Identifier)]
         public string $toStorey,
+        #[Key(Value::Size, label: 'Rise')]
         public ?float $rise,
+        #[Key]
         public Point $start,
+        #[Key(Value::Angle, under: UnderMotion::Turns, own: true)]
         public float $facing,
+        #[Key(Value::Size, label: 'Width', expected: ExpectedLength::StairWidth)]
         public ?float $width,
+        #[Key(Value::Length, label: 'Nosing')]
         public ?float $nosing,
+        #[Key(label: 'Open risers')]
         public ?bool $openRisers,
+        #[Key]
         public ?Handrails $handrails,
+        #[Key(Value::Length)]
         public ?float $innerRadius,
+        #[Key(under: UnderMotion::ChangesSides)]
+        public ?Turn $hand,
+        #[Key(default: Status::New)]
         public Status $status,
+        #[Key(default: false)]
         public bool $locked,
+        #[Key(Value::Tagged, most: 100, of: self::PARTS)]
         public array $parts,
-        public ?Turn $hand = null,
     ) {}
 
-    /** @throws UnreadableLayout */
-    public static function read(JsonCursor $place): self
+    public static function list(): ElementList
     {
-        $place->object(self::KEYS);
-        $id = $place->get('id')->identifier();
-        $handrails = $place->optional('handrails');
-        $parts = $place->get('parts')->items(100);
-        if ($parts === []) {
-            throw $place->get('parts')->refuse('expected at least one flight');
-        }
-        $read = array_map(self::readPart(...), $parts);
-        self::checkOrder($read, $parts, $place);
-
-        return new self(
-            $id,
-            $place->optional('name')?->name() ?? $id,
-            $place->optional('kind')?->word(StairKind::class) ?? StairKind::Straight,
-            $place->optional('from_storey')?->identifier(),
-            $place->get('to_storey')->identifier(),
-            $place->optional('rise')?->size(),
-            $place->get('start')->point(),
-            $place->get('facing')->angle(),
-            $place->optional('width')?->size(),
-            $place->optional('nosing')?->length(),
-            $place->optional('open_risers')?->boolean(),
-            $handrails === null ? null : Handrails::read($handrails),
-            $place->optional('inner_radius')?->length(),
-            $place->optional('status')?->word(Status::class) ?? Status::New,
-            $place->optional('locked')?->boolean() ?? false,
-            $read,
-            self::readHand($place->optional('hand')),
-        );
+        return ElementList::Stairs;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    /** @param list<Flight|Landing|Winders> $parts */
+    public function withParts(array $parts): self
     {
-        return Document::known([
-            'id' => $this->id,
-            'name' => $this->name,
-            'kind' => $this->kind->value,
-            'from_storey' => $this->fromStorey,
-            'to_storey' => $this->toStorey,
-            'rise' => $this->rise,
-            'start' => $this->start->toArray(),
-            'facing' => $this->facing,
-            'width' => $this->width,
-            'nosing' => $this->nosing,
-            'open_risers' => $this->openRisers,
-            'handrails' => $this->handrails?->toArray(),
-            'inner_radius' => $this->innerRadius,
-            'hand' => $this->hand?->value,
-            'status' => Document::unless($this->status, Status::New),
-            'locked' => $this->locked ? true : null,
-            'parts' => array_map(static fn(Flight|Landing|Winders $part): array => $part->toArray(), $this->parts),
-        ]);
+        return $this->with(parts: $parts);
+    }
+
+    /**
+     * @param float|null                   $innerRadius of a spiral
+     * @param Turn|null                    $hand        of a spiral
+     * @param list<Flight|Landing|Winders> $parts
+     */
+    public function withForm(StairKind $kind, ?float $innerRadius, ?Turn $hand, array $parts): self
+    {
+        return $this->with(kind: $kind, innerRadius: $innerRadius, hand: $hand, parts: $parts);
     }
 
     public function stands(): bool
@@ -109,51 +93,27 @@ final readonly class Stair
 
     public function risers(): int
     {
-        return array_sum(array_map(static fn(Flight|Landing|Winders $part): int => $part->risers(), $this->parts));
+        return array_sum(array_map(static fn(StairPart $part): int => $part->risers(), $this->parts));
     }
 
-    /**
-     * A landing lies between flights or winders: a turn that leads nowhere is no stair.
-     *
-     * @param list<Flight|Landing|Winders> $parts
-     * @param list<JsonCursor>                  $places
-     */
-    private static function checkOrder(array $parts, array $places, JsonCursor $stair): void
+    /** A landing lies between flights or winders: a turn that leads nowhere is no stair. */
+    private function check(JsonCursor $place): void
     {
-        if (array_sum(array_map(static fn(Flight|Landing|Winders $part): int => $part->risers(), $parts)) === 0) {
-            throw $stair->get('parts')->refuse('expected at least one riser');
+        if ($this->parts === []) {
+            throw $place->get('parts')->refuse('expected at least one flight');
         }
-        foreach ($parts as $number => $part) {
-            $before = $parts[$number - 1] ?? null;
-            $after = $parts[$number + 1] ?? null;
+        if ($this->risers() === 0) {
+            throw $place->get('parts')->refuse('expected at least one riser');
+        }
+        foreach ($this->parts as $number => $part) {
+            $before = $this->parts[$number - 1] ?? null;
+            $after = $this->parts[$number + 1] ?? null;
             if ($part instanceof Landing && ($before === null || $before instanceof Landing || $after === null)) {
-                throw $places[$number]->refuse('expected a flight or winders before and after a landing');
+                throw $place->get('parts')->items()[$number]->refuse('expected a flight or winders before and after a landing');
             }
         }
-    }
-
-    private static function readHand(?JsonCursor $place): ?Turn
-    {
-        $hand = $place?->word(Turn::class);
-        if ($place !== null && $hand !== Turn::Left && $hand !== Turn::Right) {
-            throw $place->refuse('expected one of left, right');
+        if ($this->hand !== null && $this->hand !== Turn::Left && $this->hand !== Turn::Right) {
+            throw $place->get('hand')->refuse('expected one of left, right');
         }
-
-        return $hand;
-    }
-
-    private static function readPart(JsonCursor $place): Flight|Landing|Winders
-    {
-        $place->object(['flight', 'landing', 'winders']);
-        $named = array_filter(['flight', 'landing', 'winders'], $place->has(...));
-        if (count($named) !== 1) {
-            throw $place->refuse('expected one of flight, landing, winders');
-        }
-
-        return match (reset($named)) {
-            'flight' => Flight::read($place->get('flight')),
-            'landing' => Landing::read($place->get('landing')),
-            'winders' => Winders::read($place->get('winders')),
-        };
     }
 }

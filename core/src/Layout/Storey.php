@@ -4,85 +4,94 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
+use Heurema\Units\ExpectedLength;
+
 /** One level of the home and what is drawn on it. Lengths in mm; null where nobody said. */
-final readonly class Storey
+final readonly class Storey implements Element
 {
-    private const KEYS = ['id', 'name', 'elevation', 'ceiling', 'floor_thickness', 'walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes', 'blocks'];
+    use IsElement;
 
     /**
-     * @param float|null       $elevation      top of the finished floor
-     * @param float|null       $ceiling        floor to ceiling, clear
-     * @param float|null       $floorThickness finished floor down to the underside of its structure
-     * @param list<Wall>       $walls
-     * @param list<Opening>    $openings
-     * @param list<Room>       $rooms
-     * @param list<Fixture>    $fixtures
-     * @param list<FloorVoid>  $voids
-     * @param list<Soffit>     $soffits
-     * @param list<Guard>      $guards
-     * @param list<Note>       $notes
-     * @param list<Block>      $blocks         rooms whose walls are not made yet
+     * @param float|null      $elevation      top of the finished floor
+     * @param float|null      $ceiling        floor to ceiling, clear
+     * @param float|null      $floorThickness finished floor down to the underside of its structure
+     * @param list<Wall>      $walls
+     * @param list<Opening>   $openings
+     * @param list<Room>      $rooms
+     * @param list<Fixture>   $fixtures
+     * @param list<FloorVoid> $voids
+     * @param list<Soffit>    $soffits
+     * @param list<Guard>     $guards
+     * @param list<Note>      $notes
+     * @param list<Block>     $blocks         rooms whose walls are not made yet
      */
     public function __construct(
+        #[Key(Value::Identifier)]
         public string $id,
+        #[Key(Value::Name, otherwise: 'id', label: 'Name', own: true)]
         public string $name,
+        #[Key(Value::Elevation)]
         public ?float $elevation = null,
+        #[Key(Value::Size, label: 'Ceiling height', expected: ExpectedLength::CeilingHeight)]
         public ?float $ceiling = null,
+        #[Key(Value::Length, label: 'Floor thickness')]
         public ?float $floorThickness = null,
+        #[Key(Value::Parts, of: Wall::class, always: true)]
         public array $walls = [],
+        #[Key(Value::Parts, of: Opening::class, always: true)]
         public array $openings = [],
+        #[Key(Value::Parts, of: Room::class, always: true)]
         public array $rooms = [],
+        #[Key(Value::Parts, of: Fixture::class, always: true)]
         public array $fixtures = [],
+        #[Key(Value::Parts, of: FloorVoid::class, always: true)]
         public array $voids = [],
+        #[Key(Value::Parts, of: Soffit::class, always: true)]
         public array $soffits = [],
+        #[Key(Value::Parts, of: Guard::class, always: true)]
         public array $guards = [],
+        #[Key(Value::Parts, of: Note::class, always: true)]
         public array $notes = [],
+        #[Key(Value::Parts, of: Block::class)]
         public array $blocks = [],
     ) {}
 
-    /** @throws UnreadableLayout */
-    public static function read(JsonCursor $place): self
+    public static function list(): ElementList
     {
-        $place->object(self::KEYS);
-        $id = $place->get('id')->identifier();
-
-        return new self(
-            $id,
-            $place->optional('name')?->name() ?? $id,
-            $place->optional('elevation')?->elevation(),
-            $place->optional('ceiling')?->size(),
-            $place->optional('floor_thickness')?->length(),
-            array_map(Wall::read(...), self::items($place, 'walls')),
-            array_map(Opening::read(...), self::items($place, 'openings')),
-            array_map(Room::read(...), self::items($place, 'rooms')),
-            array_map(Fixture::read(...), self::items($place, 'fixtures')),
-            array_map(FloorVoid::read(...), self::items($place, 'voids')),
-            array_map(Soffit::read(...), self::items($place, 'soffits')),
-            array_map(Guard::read(...), self::items($place, 'guards')),
-            array_map(Note::read(...), self::items($place, 'notes')),
-            array_map(Block::read(...), self::items($place, 'blocks')),
-        );
+        return ElementList::Storeys;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function withElevation(float $elevation): self
     {
-        return Document::known([
-            'id' => $this->id,
-            'name' => $this->name,
-            'elevation' => $this->elevation,
-            'ceiling' => $this->ceiling,
-            'floor_thickness' => $this->floorThickness,
-            'walls' => array_map(static fn(Wall $wall): array => $wall->toArray(), $this->walls),
-            'openings' => array_map(static fn(Opening $opening): array => $opening->toArray(), $this->openings),
-            'rooms' => array_map(static fn(Room $room): array => $room->toArray(), $this->rooms),
-            'fixtures' => array_map(static fn(Fixture $fixture): array => $fixture->toArray(), $this->fixtures),
-            'voids' => array_map(static fn(FloorVoid $void): array => $void->toArray(), $this->voids),
-            'soffits' => array_map(static fn(Soffit $soffit): array => $soffit->toArray(), $this->soffits),
-            'guards' => array_map(static fn(Guard $guard): array => $guard->toArray(), $this->guards),
-            'notes' => array_map(static fn(Note $note): array => $note->toArray(), $this->notes),
-            'blocks' => Document::unlessEmpty(array_map(static fn(Block $block): array => $block->toArray(), $this->blocks)),
-        ]);
+        return $this->with(elevation: round($elevation, 4));
+    }
+
+    public function withHeights(?float $ceiling, ?float $floorThickness): self
+    {
+        return $this->with(ceiling: $ceiling, floorThickness: $floorThickness);
+    }
+
+    /** @param array<string, list<Element>> $lists by name */
+    public function withLists(array $lists): self
+    {
+        return $this->with(...$lists);
+    }
+
+    /** Its own fields, without what is drawn on it. */
+    public function bare(): self
+    {
+        return $this->withLists(array_fill_keys(array_column(ElementList::ofStorey(), 'value'), []));
+    }
+
+    /** @return list<Element> */
+    public function elements(ElementList $list): array
+    {
+        /** @var array<string, list<Element>> $lists */
+        $lists = get_object_vars($this);
+
+        return $lists[$list->value];
     }
 
     /** @return list<Wall> */
@@ -100,11 +109,5 @@ final readonly class Storey
         }
 
         return null;
-    }
-
-    /** @return list<JsonCursor> */
-    private static function items(JsonCursor $place, string $key): array
-    {
-        return $place->optional($key)?->items() ?? [];
     }
 }

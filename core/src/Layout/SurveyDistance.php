@@ -5,47 +5,34 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\SurveyRole;
 
 /** A distance taped on site, held against the drawn one; the parts of a group must add up to its overall. In mm. */
-final readonly class SurveyDistance
+final readonly class SurveyDistance implements Element
 {
+    use IsElement;
+
     public function __construct(
+        #[Key(Value::Identifier)]
         public string $id,
+        #[Key(Value::Identifier)]
         public string $storey,
+        #[Key]
         public Point $from,
+        #[Key]
         public Point $to,
+        #[Key(Value::Size, label: 'Taped', own: true)]
         public float $measured,
+        #[Key(Value::Text, label: 'Chain', own: true)]
         public ?string $group = null,
+        #[Key(label: 'It is')]
         public ?SurveyRole $role = null,
     ) {}
 
-    public static function read(JsonCursor $place): self
+    public static function list(): ElementList
     {
-        $place->object(['id', 'storey', 'from', 'to', 'measured', 'group', 'role']);
-
-        return new self(
-            $place->get('id')->identifier(),
-            $place->get('storey')->identifier(),
-            $place->get('from')->point(),
-            $place->get('to')->point(),
-            $place->get('measured')->size(),
-            $place->optional('group')?->text(),
-            $place->optional('role')?->word(SurveyRole::class),
-        );
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return Document::known([
-            'id' => $this->id,
-            'storey' => $this->storey,
-            'from' => $this->from->toArray(),
-            'to' => $this->to->toArray(),
-            'measured' => $this->measured,
-            'group' => $this->group,
-            'role' => $this->role?->value,
-        ]);
+        return ElementList::Survey;
     }
 }

@@ -7,68 +7,63 @@ namespace Heurema\Layout;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
+use Heurema\Layout\Schema\JsonCursor;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\Status;
 use Heurema\Layout\Words\WallType;
+use Heurema\Units\ExpectedLength;
 
-/** A straight wall or divider along its centre line. */
-final readonly class Wall
+/** A straight wall or divider along its centre line. Lengths in mm. */
+final readonly class Wall implements Element
 {
-    private const KEYS = ['id', 'from', 'to', 'thickness', 'type', 'height', 'lining', 'status', 'locked'];
+    use IsElement;
 
     /**
-     * @param float|null                 $height null: as high as the storey's ceiling
-     * @param array{float, float}|null   $lining finish layers inside the thickness, left and right of the line
+     * @param float|null               $height null: as high as the storey's ceiling
+     * @param array{float, float}|null $lining finish layers inside the thickness, left and right of the line
      */
     public function __construct(
+        #[Key(Value::Identifier)]
         public string $id,
+        #[Key]
         public Point $from,
+        #[Key]
         public Point $to,
+        #[Key(Value::Length, always: true, default: 0.0, label: 'Thickness', expected: ExpectedLength::WallThickness)]
         public float $thickness,
+        #[Key(label: 'Type')]
         public WallType $type,
+        #[Key(Value::Size, label: 'Height, if low')]
         public ?float $height = null,
+        #[Key(Value::TwoLengths, under: UnderMotion::ChangesSides)]
         public ?array $lining = null,
+        #[Key(label: 'Status')]
         public Status $status = Status::New,
+        #[Key]
         public bool $locked = false,
     ) {}
 
-    /** @throws UnreadableLayout */
-    public static function read(JsonCursor $place): self
+    public static function list(): ElementList
     {
-        $place->object(self::KEYS);
-        $type = $place->get('type')->word(WallType::class);
-        $from = $place->get('from')->point();
-        $to = $place->get('to')->point();
-        if ($from->distanceTo($to) < Tolerance::TOUCH) {
-            throw $place->get('to')->refuse('expected a wall of some length, its two ends are the same');
-        }
-
-        return new self(
-            $place->get('id')->identifier(),
-            $from,
-            $to,
-            self::readThickness($place, $type),
-            $type,
-            $place->optional('height')?->size(),
-            self::readLining($place->optional('lining')),
-            $place->optional('status')?->word(Status::class) ?? Status::New,
-            $place->optional('locked')?->boolean() ?? false,
-        );
+        return ElementList::Walls;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function withEnds(Point $from, Point $to): self
     {
-        return Document::known([
-            'id' => $this->id,
-            'from' => $this->from->toArray(),
-            'to' => $this->to->toArray(),
-            'thickness' => $this->thickness,
-            'type' => $this->type->value,
-            'height' => $this->height,
-            'lining' => $this->lining,
-            'status' => Document::unless($this->status, Status::New),
-            'locked' => $this->locked ? true : null,
-        ]);
+        return $this->with(from: $from, to: $to);
+    }
+
+    public function withThickness(float $thickness, WallType $type): self
+    {
+        return $this->with(thickness: $thickness, type: $type);
+    }
+
+    /** A part of it, otherwise the same. */
+    public function part(string $id, Point $from, Point $to): self
+    {
+        return $this->with(id: $id, from: $from, to: $to);
     }
 
     public function line(): Segment
@@ -86,27 +81,16 @@ final readonly class Wall
         return $this->type === WallType::Divider;
     }
 
-    private static function readThickness(JsonCursor $place, WallType $type): float
+    private function check(JsonCursor $place): void
     {
-        if ($type !== WallType::Divider) {
-            return $place->get('thickness')->size();
+        if ($this->from->distanceTo($this->to) < Tolerance::TOUCH) {
+            throw $place->get('to')->refuse('expected a wall of some length, its two ends are the same');
         }
-        $thickness = $place->optional('thickness')?->length() ?? 0.0;
-        if ($thickness > 0.0) {
+        if ($this->isDivider() && $this->thickness > 0.0) {
             throw $place->get('thickness')->refuse('expected 0, a divider has no thickness');
         }
-
-        return 0.0;
-    }
-
-    /** @return array{float, float}|null */
-    private static function readLining(?JsonCursor $place): ?array
-    {
-        if ($place === null) {
-            return null;
+        if (!$this->isDivider()) {
+            $place->get('thickness')->size();
         }
-        [$left, $right] = $place->pair();
-
-        return [$left->length(), $right->length()];
     }
 }

@@ -4,32 +4,36 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Schema\ByKeys;
+use Heurema\Layout\Schema\JsonCursor;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\Turn;
 
 /** Tapered steps around a quarter turn; `inner` is the tread's depth at the narrow end, in mm. */
-final readonly class Winders
+final readonly class Winders implements StairPart
 {
-    public function __construct(public int $risers, public Turn $turn, public ?float $inner = null) {}
+    use ByKeys;
 
-    public static function read(JsonCursor $place): self
-    {
-        $place->object(['risers', 'turn', 'inner']);
-        $turn = $place->get('turn')->word(Turn::class);
-        if ($turn !== Turn::Left && $turn !== Turn::Right) {
-            throw $place->get('turn')->refuse('expected one of left, right');
-        }
-
-        return new self($place->get('risers')->integer(1, 100), $turn, $place->optional('inner')?->length());
-    }
+    public function __construct(
+        #[Key(Value::Whole, least: 1, most: 100)]
+        public int $risers,
+        #[Key(under: UnderMotion::ChangesSides)]
+        public Turn $turn,
+        #[Key(Value::Length)]
+        public ?float $inner = null,
+    ) {}
 
     public function risers(): int
     {
         return $this->risers;
     }
 
-    /** @return array{winders: array<string, mixed>} */
-    public function toArray(): array
+    private function check(JsonCursor $place): void
     {
-        return ['winders' => Document::known(['risers' => $this->risers, 'turn' => $this->turn->value, 'inner' => $this->inner])];
+        if ($this->turn !== Turn::Left && $this->turn !== Turn::Right) {
+            throw $place->get('turn')->refuse('expected one of left, right');
+        }
     }
 }

@@ -4,44 +4,30 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Schema\ByKeys;
+use Heurema\Layout\Schema\Described;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\WindowOperation;
+use Heurema\Units\ExpectedLength;
 
 /** What only a window has. Lengths in mm, glass in m2; null where nobody said. */
-final readonly class WindowDetails
+final readonly class WindowDetails implements Described
 {
+    use ByKeys;
+
     public function __construct(
+        #[Key(label: 'Opens as')]
         public ?WindowOperation $operation = null,
+        #[Key(Value::Length, label: 'Frame', expected: ExpectedLength::Frame)]
         public ?float $frame = null,
+        #[Key(Value::Number, most: 10_000)]
         public ?float $glassArea = null,
+        #[Key(label: 'Safety glass')]
         public ?bool $safetyGlass = null,
+        #[Key(label: 'Opening limiter')]
         public ?bool $openingLimiter = null,
+        #[Key]
         public ?WindowWell $well = null,
     ) {}
-
-    public static function read(JsonCursor $place): self
-    {
-        $well = $place->optional('well');
-
-        return new self(
-            $place->optional('operation')?->word(WindowOperation::class),
-            $place->optional('frame')?->length(),
-            $place->optional('glass_area')?->number(0, 10_000),
-            $place->optional('safety_glass')?->boolean(),
-            $place->optional('opening_limiter')?->boolean(),
-            $well === null ? null : WindowWell::read($well),
-        );
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'operation' => $this->operation?->value,
-            'frame' => $this->frame,
-            'glass_area' => $this->glassArea,
-            'safety_glass' => $this->safetyGlass,
-            'opening_limiter' => $this->openingLimiter,
-            'well' => $this->well?->toArray(),
-        ];
-    }
 }

@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Schema\ByKeys;
+use Heurema\Layout\Schema\Described;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
+
 /** The pit in front of a window below the ground; in mm. */
-final readonly class WindowWell
+final readonly class WindowWell implements Described
 {
-    public function __construct(public ?float $width = null, public ?float $projection = null, public ?float $depth = null, public ?bool $ladder = null) {}
+    use ByKeys;
 
-    public static function read(JsonCursor $place): self
-    {
-        $place->object(['width', 'projection', 'depth', 'ladder']);
-
-        return new self($place->optional('width')?->size(), $place->optional('projection')?->size(), $place->optional('depth')?->size(), $place->optional('ladder')?->boolean());
-    }
-
-    /** @return array<string, mixed>|\stdClass */
-    public function toArray(): array|\stdClass
-    {
-        $known = Document::known(['width' => $this->width, 'projection' => $this->projection, 'depth' => $this->depth, 'ladder' => $this->ladder]);
-
-        return $known === [] ? new \stdClass() : $known;
-    }
+    public function __construct(
+        #[Key(Value::Size)]
+        public ?float $width = null,
+        #[Key(Value::Size)]
+        public ?float $projection = null,
+        #[Key(Value::Size)]
+        public ?float $depth = null,
+        #[Key]
+        public ?bool $ladder = null,
+    ) {}
 }

@@ -20,7 +20,6 @@ use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Words\WallType;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Space;
@@ -120,7 +119,7 @@ final class AxesTest extends TestCase
     {
         foreach ([7.0, 30.0, 45.0, 81.3] as $degrees) {
             $turn = static fn(Point $point): Point => new Point($point->x * cos(deg2rad($degrees)) - $point->y * sin(deg2rad($degrees)), $point->x * sin(deg2rad($degrees)) + $point->y * cos(deg2rad($degrees)));
-            $axes = array_map(static fn(Axis $axis): Add => new Add(null, 'axes', (new Axis($axis->id, $axis->name, $turn($axis->from), $turn($axis->to)))->toArray()), self::laid([4000, 3000], [5000])->axes);
+            $axes = array_map(static fn(Axis $axis): Add => new Add(null, new Axis($axis->id, $axis->name, $turn($axis->from), $turn($axis->to))), self::laid([4000, 3000], [5000])->axes);
             $layout = self::made((new Sketch())->layout(), new Together($axes, 'axes'))->layout;
             self::assertEqualsWithDelta([(3000 - 170) * (5000 - 240) / 1e6, (4000 - 170) * (5000 - 240) / 1e6], self::areas(self::walls($layout, (new AxisNet($layout->axes))->allStretches())), 1e-3, "{$degrees}°");
         }
@@ -150,7 +149,7 @@ final class AxesTest extends TestCase
 
     private static function made(Layout $layout, Edit $edit): Edited
     {
-        return (new Editor(new LayoutReader()))->apply($layout, $edit);
+        return (new Editor())->apply($layout, $edit);
     }
 
     /** Half the walls on both sides of a field. */

@@ -208,7 +208,7 @@ final class BlocksTest extends TestCase
     /** @param list<array{float|int, float|int, float|int, float|int}> $boxes left, bottom, right, top */
     private static function blocks(array $boxes): Layout
     {
-        $blocks = array_map(static fn(array $box, int $number): array => RoomArrangement::block('b'.($number + 1), new ListedRoom('Room '.($number + 1), RoomUse::Other, 1, 1), new Box(...$box)), $boxes, array_keys($boxes));
+        $blocks = array_map(static fn(array $box, int $number): array => RoomArrangement::block('b'.($number + 1), new ListedRoom('Room '.($number + 1), RoomUse::Other, 1, 1), new Box(...$box))->toArray(), $boxes, array_keys($boxes));
 
         return (new LayoutReader())->read(json_encode(['format' => 'heurema-layout', 'version' => 1, 'name' => 'Blocks', 'units' => 'metric', 'storeys' => [['id' => 'G', 'blocks' => $blocks]]], JSON_THROW_ON_ERROR));
     }
@@ -225,7 +225,7 @@ final class BlocksTest extends TestCase
 
     private static function made(Layout $layout, Edit $edit): Layout
     {
-        return (new Editor(new LayoutReader()))->apply($layout, $edit)->layout;
+        return (new Editor())->apply($layout, $edit)->layout;
     }
 
     /** @return list<float> left, bottom, right, top */

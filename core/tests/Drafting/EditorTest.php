@@ -24,10 +24,11 @@ use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\SetHeights;
 use Heurema\Layout\Edit\SplitWall;
 use Heurema\Layout\Edit\Together;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\LayoutWriter;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Spatial\Home;
 use Heurema\Tests\RandomPlan;
 use Heurema\Tests\Sketch;
@@ -39,8 +40,8 @@ final class EditorTest extends TestCase
     /** @return iterable<string, array{Edit, list<string>}> an edit of the parted home, and the difference it makes in words */
     public static function edits(): iterable
     {
-        yield 'add' => [new Add('G', 'fixtures', ['id' => 'bed1', 'kind' => 'bed', 'at' => [4000, 0], 'facing' => 90, 'width' => 900, 'depth' => 2000]), ['Bed bed1: added.']];
-        yield 'add in the middle' => [new Add('G', 'notes', ['id' => 'x', 'at' => [1, 1], 'text' => 'hello'], 0), ['Note x: added.']];
+        yield 'add' => [Add::of('G', ElementList::Fixtures, ['id' => 'bed1', 'kind' => 'bed', 'at' => [4000, 0], 'facing' => 90, 'width' => 900, 'depth' => 2000]), ['Bed bed1: added.']];
+        yield 'add in the middle' => [Add::of('G', ElementList::Notes, ['id' => 'x', 'at' => [1, 1], 'text' => 'hello'], 0), ['Note x: added.']];
         yield 'change' => [new ChangeValues('d', ['width' => 900, 'operation' => 'sliding', 'hinge' => null]), ['Door d: width 800 mm → 900 mm.', 'Door d: operation hinged → sliding.', 'Door d: hinge from → not said.']];
         yield 'rename' => [new ChangeDocument(['name' => 'Other', 'north' => 45]), ['The layout: name Test → Other.', 'The layout: north not said → 45.']];
         yield 'remove a wall with its openings' => [new Remove(['w5']), ['Wall w5: removed.', 'Door d: removed.']];
@@ -121,9 +122,8 @@ final class EditorTest extends TestCase
         yield 'a value that no document may hold' => [new ChangeValues('d', ['width' => -1]), '/storeys/0/openings/0/width'];
         yield 'a key that no document has' => [new ChangeValues('d', ['colour' => 'red']), 'unknown key'];
         yield 'an opening off its wall' => [new Move(['d'], new Point(0, 5000)), 'lies on its wall'];
-        yield 'an id that is taken' => [new Add('G', 'notes', ['id' => 'd', 'at' => [0, 0], 'text' => '']), 'an id of its own'];
-        yield 'a storey that does not exist' => [new Add('X', 'notes', ['id' => 'x', 'at' => [0, 0], 'text' => '']), 'no list "notes" on storey "X"'];
-        yield 'a list that does not exist' => [new Add(null, 'clouds', ['id' => 'x']), 'no list "clouds"'];
+        yield 'an id that is taken' => [Add::of('G', ElementList::Notes, ['id' => 'd', 'at' => [0, 0], 'text' => '']), 'an id of its own'];
+        yield 'a storey that does not exist' => [Add::of('X', ElementList::Notes, ['id' => 'x', 'at' => [0, 0], 'text' => '']), 'no list "notes" on storey "X"'];
         yield 'a field that the layout does not have' => [new ChangeDocument(['version' => 2]), 'Expected one of name'];
         yield 'a storey that is not empty' => [new Remove(['G']), 'is not empty'];
         yield 'a locked thing moved' => [new Move(['k'], new Point(1, 0)), 'locked'];
@@ -279,7 +279,7 @@ final class EditorTest extends TestCase
 
     private static function editor(): Editor
     {
-        return new Editor(new LayoutReader());
+        return new Editor();
     }
 
     private static function written(Layout $layout): string

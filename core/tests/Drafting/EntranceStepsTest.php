@@ -89,7 +89,7 @@ final class EntranceStepsTest extends TestCase
     {
         $home = new Home($layout);
 
-        return (new Editor(new LayoutReader()))->apply($layout, $steps->to(self::door($home), $home, 'st1'))->layout;
+        return (new Editor())->apply($layout, $steps->to(self::door($home), $home, 'st1'))->layout;
     }
 
     private static function door(Home $home): PlacedOpening

@@ -11,7 +11,6 @@ use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutReader;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -76,7 +75,7 @@ final class FloorOpeningTest extends TestCase
     /** @param callable(FloorOpening): Edit $edit */
     private static function done(Layout $layout, callable $edit): Layout
     {
-        return (new Editor(new LayoutReader()))->apply($layout, $edit(new FloorOpening($layout->storeys[0])))->layout;
+        return (new Editor())->apply($layout, $edit(new FloorOpening($layout->storeys[0])))->layout;
     }
 
     /** @param list<float> $box left, bottom, right, top */

@@ -6,16 +6,15 @@ namespace Heurema\Tests\Drafting;
 
 use Heurema\Drafting\Carried;
 use Heurema\Drafting\From;
-use Heurema\Drafting\Motion;
 use Heurema\Drafting\Related;
 use Heurema\Drafting\Surroundings;
+use Heurema\Geometry\Motion;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutReader;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Tests\Sketch;
@@ -102,6 +101,6 @@ final class RelationsTest extends TestCase
 
     private static function done(Layout $layout, Edit $edit): Layout
     {
-        return (new Editor(new LayoutReader()))->apply($layout, $edit)->layout;
+        return (new Editor())->apply($layout, $edit)->layout;
     }
 }

@@ -6,8 +6,8 @@ namespace Heurema\Tests\Drafting;
 
 use Heurema\Drafting\Carried;
 use Heurema\Drafting\LineUp;
-use Heurema\Drafting\Motion;
 use Heurema\Drafting\Several;
+use Heurema\Geometry\Motion;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Draft;
@@ -130,6 +130,6 @@ final class SeveralTest extends TestCase
 
     private static function done(Layout $layout, Edit $edit): Layout
     {
-        return (new Editor(new LayoutReader()))->apply($layout, $edit)->layout;
+        return (new Editor())->apply($layout, $edit)->layout;
     }
 }

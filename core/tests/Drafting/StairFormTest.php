@@ -8,7 +8,6 @@ use Heurema\Drafting\StairForm;
 use Heurema\Drafting\StairOutline;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\JsonCursor;
 use Heurema\Layout\Stair;
 use Heurema\Layout\Words\Turn;
 use Heurema\Measure\Catalogue\Catalogue;
@@ -45,7 +44,7 @@ final class StairFormTest extends TestCase
         if ($outline !== StairOutline::Straight) {
             self::assertSame($hand, $form->hand);
         }
-        self::assertEquals($stair, Stair::read(new JsonCursor(json_decode((string) json_encode([...$stair->toArray(), ...array_filter($form->values(self::RISERS, self::tread($outline)), static fn(mixed $value): bool => $value !== null)])))));
+        self::assertEquals($stair, $form->shape($stair, self::tread($outline)));
     }
 
     #[DataProvider('forms')]
@@ -93,10 +92,10 @@ final class StairFormTest extends TestCase
             [['flight' => ['risers' => 6, 'tread' => 250]], ['winders' => ['risers' => 4, 'turn' => 'right', 'inner' => 60]], ['flight' => ['risers' => 5, 'tread' => 250]]],
         ] as $parts) {
             $stair = Sketch::room(6000, 8000)->stair(['parts' => $parts, 'width' => 900])->home()->stairs[0]->stair;
-            self::assertEquals($parts, StairForm::of($stair)->values(self::RISERS, 250.0)['parts']);
+            self::assertEquals($parts, StairForm::of($stair)->shape($stair, 250.0)->toArray()['parts']);
             $form = StairForm::of($stair);
-            $left = $form->with($form->outline, Turn::Left, $form->first, $form->landing, $form->inner)->values(self::RISERS, 250.0);
-            self::assertEquals(json_decode(strtr((string) json_encode($parts), ['right' => 'left']), true), $left['parts']);
+            $left = $form->with($form->outline, Turn::Left, $form->first, $form->landing, $form->inner)->shape($stair, 250.0);
+            self::assertEquals(json_decode(strtr((string) json_encode($parts), ['right' => 'left']), true), $left->toArray()['parts']);
         }
     }
 
@@ -104,7 +103,7 @@ final class StairFormTest extends TestCase
     {
         $this->expectException(RefusedEdit::class);
         $this->expectExceptionMessage('8 risers are too few for a half turn with winders after 2 of them.');
-        (new StairForm(StairOutline::HalfWinders, Turn::Left, 2, 900.0, 60.0))->values(8, 250.0);
+        (new StairForm(StairOutline::HalfWinders, Turn::Left, 2, 900.0, 60.0))->shape(self::straight(8), 250.0);
     }
 
     private static function tread(StairOutline $outline): float
@@ -114,8 +113,13 @@ final class StairFormTest extends TestCase
 
     private static function home(StairOutline $outline, Turn $hand): Home
     {
-        $values = (new StairForm($outline, $hand, 6, 900.0, $outline === StairOutline::Spiral ? 150.0 : 60.0))->values(self::RISERS, self::tread($outline));
+        $form = new StairForm($outline, $hand, 6, 900.0, $outline === StairOutline::Spiral ? 150.0 : 60.0);
 
-        return Sketch::room(6000, 8000)->stair([...array_filter($values, static fn(mixed $value): bool => $value !== null), 'start' => [3000, 2000], 'facing' => 90, 'width' => 900])->home();
+        return Sketch::room(6000, 8000)->stair([...$form->shape(self::straight(self::RISERS), self::tread($outline))->toArray(), 'start' => [3000, 2000], 'facing' => 90, 'width' => 900])->home();
+    }
+
+    private static function straight(int $risers): Stair
+    {
+        return Sketch::room(6000, 8000)->stair(['parts' => [['flight' => ['risers' => $risers]]]])->layout()->stairs[0];
     }
 }

@@ -81,7 +81,7 @@ final class TypedDimensionsTest extends TestCase
     private static function edited(Layout $layout, SetDimension $edit): ?Layout
     {
         try {
-            return (new Editor(new LayoutReader()))->apply($layout, $edit)->layout;
+            return (new Editor())->apply($layout, $edit)->layout;
         } catch (RefusedEdit $e) {
             self::assertMatchesRegularExpression('/would|expected an opening that lies on its wall/', $e->getMessage());
 

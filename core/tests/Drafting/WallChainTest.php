@@ -36,7 +36,7 @@ final class WallChainTest extends TestCase
         foreach (self::CORNERS as $number => [$x, $y]) {
             [$toX, $toY] = self::CORNERS[($number + 1) % 4];
             $chain = new WallChain($layout->storeys[0], new WallPen(WallType::Exterior, 200), $beside);
-            $layout = (new Editor(new LayoutReader()))->apply($layout, $chain->next("w{$number}", new Point($x, $y), new Point($toX, $toY)))->layout;
+            $layout = (new Editor())->apply($layout, $chain->next("w{$number}", new Point($x, $y), new Point($toX, $toY)))->layout;
         }
         $spaces = (new Home($layout))->plans['G']->spaces;
         self::assertCount(1, $spaces);
@@ -68,7 +68,7 @@ final class WallChainTest extends TestCase
         foreach ([4000, 3000, 4000, 3000] as $number => $length) {
             $to = $at->plus(Point::towards($turn + 90 * $number)->times($length));
             $chain = new WallChain($layout->storeys[0], new WallPen(WallType::Exterior, $thickness), $beside);
-            $layout = (new Editor(new LayoutReader()))->apply($layout, $chain->next("w{$number}", $at, $to))->layout;
+            $layout = (new Editor())->apply($layout, $chain->next("w{$number}", $at, $to))->layout;
             $at = $to;
         }
         $walls = $layout->storeys[0]->walls;
@@ -85,7 +85,7 @@ final class WallChainTest extends TestCase
     {
         $layout = self::empty();
         $edit = (new WallChain($layout->storeys[0], new WallPen(WallType::Divider, 100), WallBeside::Centred))->next('w', new Point(0, 0), new Point(1000, 0));
-        self::assertSame(0.0, (new Editor(new LayoutReader()))->apply($layout, $edit)->layout->storeys[0]->walls[0]->thickness);
+        self::assertSame(0.0, (new Editor())->apply($layout, $edit)->layout->storeys[0]->walls[0]->thickness);
     }
 
     private static function empty(): Layout

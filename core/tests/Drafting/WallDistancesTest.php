@@ -9,7 +9,6 @@ use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutReader;
 use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\WallDatum;
 use Heurema\Tests\Sketch;
@@ -59,7 +58,7 @@ final class WallDistancesTest extends TestCase
         foreach (self::of($layout, $id) as $distance) {
             foreach ([1500.0, 1949.9, 1950.0, 2950.0] as $wanted) {
                 $edit = $other ? new MoveWall($distance->other->id, $distance->moveOther($wanted, WallDatum::Finished)) : new MoveWall($id, $distance->moveOwn($wanted, WallDatum::Finished));
-                $moved = (new Editor(new LayoutReader()))->apply($layout, $edit)->layout;
+                $moved = (new Editor())->apply($layout, $edit)->layout;
                 self::assertEqualsWithDelta($wanted, self::lengths(self::of($moved, $id))[$distance->other->id] ?? null, 1e-3);
             }
         }

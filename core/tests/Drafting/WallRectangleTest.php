@@ -11,7 +11,6 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Words\WallType;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Space;
@@ -91,7 +90,7 @@ final class WallRectangleTest extends TestCase
         $taken = count($layout->storeys[0]->walls);
         $ids = array_map(static fn(int $number): string => 'n'.($taken + $number), range(1, WallRectangle::IDS));
 
-        return (new Editor(new LayoutReader()))->apply($layout, (new WallRectangle($layout->storeys[0], new WallPen(WallType::Exterior, $thickness), $size))->between($ids, $from, $to))->layout;
+        return (new Editor())->apply($layout, (new WallRectangle($layout->storeys[0], new WallPen(WallType::Exterior, $thickness), $size))->between($ids, $from, $to))->layout;
     }
 
     /** @return list<float> of what is enclosed, ascending, mm² */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Tests\Layout;
 
 use Heurema\Layout\LayoutReader;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\LeastWidth;

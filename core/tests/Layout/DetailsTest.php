@@ -6,7 +6,7 @@ namespace Heurema\Tests\Layout;
 
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -6,7 +6,7 @@ namespace Heurema\Tests\Layout;
 
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\LayoutWriter;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Layout\Words\RoomUse;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;

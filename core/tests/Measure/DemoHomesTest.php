@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Tests\Measure;
 
 use Heurema\Layout\LayoutReader;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;

@@ -100,7 +100,7 @@ final class MovingWallsTest extends TestCase
     private function tried(Layout $layout, MoveWall $edit, float $distance): ?Edited
     {
         try {
-            return (new Editor(new LayoutReader()))->apply($layout, $edit);
+            return (new Editor())->apply($layout, $edit);
         } catch (RefusedEdit $e) {
             self::assertMatchesRegularExpression('/would (not stay closed|hang over|stand in|be left)|is locked/', $e->getMessage());
             // so little is only refused for an opening's sake, or where a pocket that nobody named is closed by a hair
@@ -130,7 +130,7 @@ final class MovingWallsTest extends TestCase
         }
         self::assertSame(array_column(self::openings($before, $moving), 'id'), array_column(self::openings($after, $moving), 'id'));
         self::assertEqualsWithDelta(array_column(self::openings($before, $moving), 'at'), array_column(self::openings($after, $moving), 'at'), 0.01, $what);
-        self::assertSame(json_encode($layout->toArray()), json_encode((new Editor(new LayoutReader()))->apply($edited->layout, $edited->patch->reversed())->layout->toArray()), $what);
+        self::assertSame(json_encode($layout->toArray()), json_encode((new Editor())->apply($edited->layout, $edited->patch->reversed())->layout->toArray()), $what);
     }
 
     /** @return list<string> the wall and those in line that went with it */

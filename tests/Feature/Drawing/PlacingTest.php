@@ -141,7 +141,7 @@ final class PlacingTest extends TestCase
         $layout = self::layout([[0.0, 0.0], [6000.0, 0.0], [6000.0, 5000.0], [0.0, 5000.0]]);
         foreach ([['table', 2500.0 - 450.0], ['sofa', 100.0]] as [$kind, $y]) {
             $edit = (new NewElements($layout))->fixture($layout->storeys[0], FixtureKind::from($kind), new Point(3000, $kind === 'table' ? 2500 : 2000));
-            self::assertEqualsWithDelta($y, (new Editor(new LayoutReader()))->apply($layout, $edit)->layout->storeys[0]->fixtures[0]->at->y, 0.001, $kind);
+            self::assertEqualsWithDelta($y, (new Editor())->apply($layout, $edit)->layout->storeys[0]->fixtures[0]->at->y, 0.001, $kind);
         }
     }
 

@@ -18,7 +18,7 @@ final readonly class ChangeDocument implements Edit
         if ($other !== []) {
             throw new RefusedEdit('Expected one of '.implode(', ', self::FIELDS).', found '.implode(', ', $other).'.');
         }
-        $draft->changeFields($this->values);
+        $draft->replaceHead(Draft::document([...$draft->head()->toArray(), ...$this->values]));
     }
 
     public function words(): string

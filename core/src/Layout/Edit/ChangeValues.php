@@ -4,29 +4,40 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Layout\Element;
+use Heurema\Layout\Opening;
+use Heurema\Layout\Schema\ElementSchema;
+use Heurema\Layout\Schema\KeySchema;
+use Heurema\Layout\Schema\UnderMotion;
+
 /** Other values for some keys of an element; null takes a key away. */
 final readonly class ChangeValues implements Edit
 {
-    /** What would move a locked thing. */
-    private const PLACES = ['from', 'to', 'at', 'start', 'outline', 'line', 'wall', 'facing'];
-
     /** @param array<string, mixed> $values */
     public function __construct(private string $id, private array $values) {}
 
     public function on(Draft $draft): void
     {
-        $entry = $draft->find($this->id);
+        $was = $draft->find($this->id);
         if (array_key_exists('id', $this->values)) {
             throw new RefusedEdit('An id stays with its element.');
         }
-        if (array_intersect(array_keys($this->values), self::PLACES) !== []) {
-            $entry->refuseIfLocked();
+        if (array_intersect(array_keys($this->values), self::places($was->element)) !== []) {
+            $was->refuseIfLocked();
         }
-        $draft->change($entry, $this->values);
+        $draft->replace(Draft::read($was->list, [...$was->values(), ...$this->values], $draft->pointer($was->list, $was->storey, $was->position)));
     }
 
     public function words(): string
     {
         return "{$this->id}: ".implode(', ', array_map(static fn(string $key): string => str_replace('_', ' ', $key), array_keys($this->values))).' changed';
+    }
+
+    /** @return list<string> what would move a locked element */
+    private static function places(Element $element): array
+    {
+        $isPlace = static fn(KeySchema $key): bool => $key->value->isPlace() || $key->underMotion() === UnderMotion::Turns;
+
+        return [...array_column(array_filter(ElementSchema::of($element::class)->keys(), $isPlace), 'key'), ...($element instanceof Opening ? ['at', 'wall'] : [])];
     }
 }

@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Layout\Element;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
-use Heurema\Layout\UnreadableLayout;
+use Heurema\Layout\Opening;
+use Heurema\Layout\Schema\JsonCursor;
+use Heurema\Layout\Schema\UnreadableLayout;
+use Heurema\Layout\Storey;
 
-/** A layout being edited: its entries by id, each change written down. */
+/** A layout being edited: its elements by id, each change written down. */
 final class Draft
 {
-    public const STOREY_LISTS = ['walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes', 'blocks'];
-    public const DOCUMENT_LISTS = ['storeys', 'stairs', 'survey', 'axes'];
+    /** The document's own fields. */
+    private Layout $head;
 
-    /** @var array<string, mixed> the document's own fields */
-    private array $fields;
-
-    /** @var array<string, list<array<string, mixed>>> by `storey/list` and by list */
+    /** @var array<string, list<Element>> by `storey/list`, and by list of the document; storeys without what is in them */
     private array $lists = [];
 
     /** @var list<Change> */
@@ -25,52 +27,57 @@ final class Draft
 
     public function __construct(Layout $layout)
     {
-        $document = $layout->toArray();
-        $this->lists['storeys'] = [];
-        foreach (self::entries($document['storeys'] ?? []) as $number => $entry) {
-            foreach (self::STOREY_LISTS as $list) {
-                $this->lists["{$layout->storeys[$number]->id}/{$list}"] = self::entries($entry[$list] ?? []);
-                unset($entry[$list]);
-            }
-            $this->lists['storeys'][] = $entry;
+        $this->head = $layout->bare();
+        foreach (ElementList::ofDocument() as $list) {
+            $this->lists[$list->value] = $layout->elements($list);
         }
-        $this->lists['stairs'] = self::entries($document['stairs'] ?? []);
-        $this->lists['survey'] = self::entries($document['survey'] ?? []);
-        $this->lists['axes'] = self::entries($document['axes'] ?? []);
-        $this->fields = array_diff_key($document, array_flip(self::DOCUMENT_LISTS));
+        $this->lists[ElementList::Storeys->value] = [];
+        foreach ($layout->storeys as $storey) {
+            foreach (ElementList::ofStorey() as $list) {
+                $this->lists["{$storey->id}/{$list->value}"] = $storey->elements($list);
+            }
+            $this->lists[ElementList::Storeys->value][] = $storey->bare();
+        }
     }
 
-    /** @return array<string, mixed> */
-    public function fields(): array
+    /** The document without what is listed in it. */
+    public function head(): Layout
     {
-        return $this->fields;
+        return $this->head;
     }
 
     /**
-     * @return list<array<string, mixed>>
+     * @return list<Element>
      *
-     * @throws RefusedEdit when there is no such storey or list
+     * @throws RefusedEdit when there is no such storey
      */
-    public function entriesOf(?string $storey, string $list): array
+    public function elements(?string $storey, ElementList $list): array
     {
-        return $this->lists[self::key($storey, $list)] ?? throw new RefusedEdit($storey === null ? "There is no list \"{$list}\"." : "There is no list \"{$list}\" on storey \"{$storey}\".");
+        return $this->lists[self::key($storey, $list)] ?? throw new RefusedEdit($storey === null ? "There is no list \"{$list->value}\"." : "There is no list \"{$list->value}\" on storey \"{$storey}\".");
+    }
+
+    /** @return list<Opening> those in a wall */
+    public function openingsIn(?string $storey, string $wall): array
+    {
+        return array_values(array_filter(
+            $this->elements($storey, ElementList::Openings),
+            static fn(Element $opening): bool => $opening instanceof Opening && $opening->wall === $wall,
+        ));
     }
 
     /**
-     * Where an entry stands.
-     *
-     * @return DraftElement
+     * Where an element stands.
      *
      * @throws RefusedEdit when nothing has the id
      */
     public function find(string $id): DraftElement
     {
-        foreach ($this->lists as $key => $entries) {
-            foreach ($entries as $position => $entry) {
-                if (($entry['id'] ?? null) === $id) {
+        foreach ($this->lists as $key => $elements) {
+            foreach ($elements as $position => $element) {
+                if ($element->id() === $id) {
                     $parts = explode('/', $key);
 
-                    return new DraftElement(isset($parts[1]) ? $parts[0] : null, $parts[1] ?? $parts[0], $position, $entry);
+                    return new DraftElement(isset($parts[1]) ? $parts[0] : null, $position, $element);
                 }
             }
         }
@@ -78,44 +85,64 @@ final class Draft
         throw new RefusedEdit("Nothing has the id \"{$id}\".");
     }
 
-    /** @param array<string, mixed> $values at the end of the list, or at a position in it */
-    public function add(?string $storey, string $list, array $values, ?int $position = null): void
+    /**
+     * @template T of Element
+     *
+     * @param class-string<T> $type
+     *
+     * @return T
+     *
+     * @throws RefusedEdit when nothing has the id, or it is something else
+     */
+    public function get(string $id, string $type): Element
     {
-        $this->make(new Change($storey, $list, $position ?? count($this->entriesOf($storey, $list)), null, $values));
+        $element = $this->find($id)->element;
+
+        return $element instanceof $type ? $element : throw new RefusedEdit("{$element->name()} is no {$type::list()->noun()}.");
     }
 
-    /** @param array<string, mixed> $values null takes a key away */
-    public function change(DraftElement $entry, array $values): void
+    /**
+     * At the end of its list, or at a position in it.
+     *
+     * @throws RefusedEdit when no document may hold it
+     */
+    public function add(?string $storey, Element $element, ?int $position = null): void
     {
-        $after = Canonical::entry($entry->list, array_filter([...$entry->values, ...$values], static fn(mixed $value): bool => $value !== null));
-        if ($after !== $entry->values) {
-            $this->make(new Change($entry->storey, $entry->list, $entry->position, $entry->values, $after));
-        }
+        $this->make(new Change($storey, $position ?? count($this->elements($storey, $element::list())), null, $element));
     }
 
-    public function remove(DraftElement $entry): void
+    /**
+     * Another in the place of the one with its id.
+     *
+     * @throws RefusedEdit when no document may hold it
+     */
+    public function replace(Element $after): void
     {
-        $this->make(new Change($entry->storey, $entry->list, $entry->position, $entry->values, null));
+        $before = $this->find($after->id());
+        $this->makeUnlessSame(new Change($before->storey, $before->position, $before->element, $after));
     }
 
-    /** @param array<string, mixed> $values null takes a key away */
-    public function changeFields(array $values): void
+    public function remove(string $id): void
     {
-        $after = Canonical::entry(null, array_filter([...$this->fields, ...$values], static fn(mixed $value): bool => $value !== null));
-        if ($after !== $this->fields) {
-            $this->make(new Change(null, null, 0, $this->fields, $after));
-        }
+        $element = $this->find($id);
+        $this->make(new Change($element->storey, $element->position, $element->element, null));
     }
 
-    /** @throws RefusedEdit when the entry is not as the change found it */
+    /** Another head of the document. */
+    public function replaceHead(Layout $after): void
+    {
+        $this->makeUnlessSame(new Change(null, 0, $this->head, $after));
+    }
+
+    /** @throws RefusedEdit when something is not as the change found it, or no document may hold what it makes */
     public function make(Change $change): void
     {
-        $change = new Change($change->storey, $change->list, $change->position, $change->before, $change->after === null ? null : Canonical::entry($change->list, $change->after));
+        $change = new Change($change->storey, $change->position, $change->before, $this->asWritten($change));
         if ($change->list === null) {
-            $this->refuseStale($this->fields, $change->before);
-            $this->fields = $change->after ?? [];
+            $this->refuseStale($this->head, $change->before);
+            $this->head = $change->after instanceof Layout ? $change->after : $this->head;
         } else {
-            $this->makeInList($change, self::key($change->storey, $change->list));
+            $this->makeInList($change, $change->list);
         }
         $this->changes[] = $change;
     }
@@ -133,39 +160,77 @@ final class Draft
      */
     public function layout(): Layout
     {
+        $storeys = [];
+        foreach ($this->lists[ElementList::Storeys->value] as $storey) {
+            $lists = [];
+            foreach (ElementList::ofStorey() as $list) {
+                $lists[$list->value] = $this->lists["{$storey->id()}/{$list->value}"] ?? [];
+            }
+            $storeys[] = $storey instanceof Storey ? $storey->withLists($lists) : throw new RefusedEdit("{$storey->name()} is no storey.");
+        }
         try {
-            return (new LayoutReader())->read($this->json());
+            return (new LayoutReader())->accept($this->head->withLists([
+                ...array_map(fn(ElementList $list): array => $this->lists[$list->value], array_column(ElementList::ofDocument(), null, 'value')),
+                ElementList::Storeys->value => $storeys,
+            ]));
         } catch (UnreadableLayout $e) {
             throw new RefusedEdit($e->getMessage(), 0, $e);
         }
     }
 
-    public function json(): string
+    /**
+     * An element as its values say, read as from a document.
+     *
+     * @param array<string, mixed> $values null takes a key away
+     *
+     * @throws RefusedEdit with the place of what no document may hold
+     */
+    public static function read(ElementList $list, array $values, string $pointer = ''): Element
     {
-        $storeys = [];
-        foreach ($this->lists['storeys'] as $storey) {
-            foreach (self::STOREY_LISTS as $list) {
-                $id = is_string($storey['id'] ?? null) ? $storey['id'] : '';
-                $storey[$list] = $this->lists["{$id}/{$list}"] ?? [];
-            }
-            $storeys[] = $storey;
-        }
-
-        return json_encode([...$this->fields, 'storeys' => $storeys, 'stairs' => $this->lists['stairs'], 'survey' => $this->lists['survey'], 'axes' => $this->lists['axes']], JSON_THROW_ON_ERROR);
+        return self::readAt($list->type(), $values, $pointer);
     }
 
-    private function makeInList(Change $change, string $key): void
+    /**
+     * A document's own fields as its values say, read as from a document.
+     *
+     * @param array<string, mixed> $values null takes a key away
+     *
+     * @throws RefusedEdit with the place of what no document may hold
+     */
+    public static function document(array $values): Layout
     {
-        $entries = $this->entriesOf($change->storey, (string) $change->list);
-        if ($change->before !== null) {
-            $this->refuseStale($entries[$change->position] ?? null, $change->before);
+        return self::readAt(Layout::class, $values, '');
+    }
+
+    private function makeUnlessSame(Change $change): void
+    {
+        if ($change->before?->toArray() !== $this->asWritten($change)?->toArray()) {
+            $this->make($change);
         }
-        if ($change->position > count($entries)) {
+    }
+
+    /** What comes of a change, its numbers as a document has them. */
+    private function asWritten(Change $change): Element|Layout|null
+    {
+        return match (true) {
+            $change->after === null => null,
+            $change->after instanceof Layout => self::document($change->after->toArray()),
+            default => self::read($change->after::list(), $change->after->toArray(), $this->pointer($change->after::list(), $change->storey, $change->position)),
+        };
+    }
+
+    private function makeInList(Change $change, ElementList $list): void
+    {
+        $elements = $this->elements($change->storey, $list);
+        if ($change->before !== null) {
+            $this->refuseStale($elements[$change->position] ?? null, $change->before);
+        }
+        if ($change->position > count($elements)) {
             throw new RefusedEdit('The list has changed since.');
         }
-        array_splice($entries, $change->position, $change->before === null ? 0 : 1, $change->after === null ? [] : [$change->after]);
-        $this->lists[$key] = $entries;
-        if ($change->list === 'storeys') {
+        array_splice($elements, $change->position, $change->before === null ? 0 : 1, $change->after instanceof Element ? [$change->after] : []);
+        $this->lists[self::key($change->storey, $list)] = $elements;
+        if ($list === ElementList::Storeys) {
             $this->keepStoreyLists($change);
         }
     }
@@ -173,45 +238,56 @@ final class Draft
     /** A new storey starts with empty lists; one that still holds something is not removed. */
     private function keepStoreyLists(Change $change): void
     {
-        $before = $change->before['id'] ?? null;
-        $after = $change->after['id'] ?? null;
-        if ($before === $after) {
-            return;
+        $gone = $change->after === null && $change->before instanceof Storey ? $change->before->id : null;
+        foreach ($gone === null ? [] : ElementList::ofStorey() as $list) {
+            if ($this->elements($gone, $list) !== []) {
+                throw new RefusedEdit("Storey \"{$gone}\" is not empty.");
+            }
+            unset($this->lists[self::key($gone, $list)]);
         }
-        foreach (self::STOREY_LISTS as $list) {
-            if (is_string($before)) {
-                $held = $this->lists["{$before}/{$list}"] ?? [];
-                unset($this->lists["{$before}/{$list}"]);
-                if ($held !== []) {
-                    throw new RefusedEdit("Storey \"{$before}\" is not empty.");
-                }
-            }
-            if (is_string($after)) {
-                $this->lists["{$after}/{$list}"] = [];
-            }
+        $new = $change->before === null && $change->after instanceof Storey ? $change->after->id : null;
+        foreach ($new === null ? [] : ElementList::ofStorey() as $list) {
+            $this->lists[self::key($new, $list)] = [];
         }
     }
 
-    /**
-     * @param array<string, mixed>|null $now
-     * @param array<string, mixed>|null $before
-     */
-    private function refuseStale(?array $now, ?array $before): void
+    private function refuseStale(Element|Layout|null $now, Element|Layout|null $before): void
     {
-        if (json_encode($now) !== json_encode($before)) {
+        if (json_encode($now?->toArray()) !== json_encode($before?->toArray())) {
             throw new RefusedEdit('What this changes has itself been changed since.');
         }
     }
 
-    private static function key(?string $storey, string $list): string
+    /** Where an element stands in the document. */
+    public function pointer(ElementList $list, ?string $storey, int $position): string
     {
-        return $storey === null ? $list : "{$storey}/{$list}";
+        $number = $storey === null ? null : array_search($storey, array_map(static fn(Element $one): string => $one->id(), $this->lists[ElementList::Storeys->value]), true);
+
+        return ($number === null ? '' : "/storeys/{$number}")."/{$list->value}/{$position}";
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function entries(mixed $list): array
+    /**
+     * @template T of Element|Layout
+     *
+     * @param class-string<T>      $type
+     * @param array<string, mixed> $values
+     *
+     * @return T
+     */
+    private static function readAt(string $type, array $values, string $pointer): Element|Layout
     {
-        /** @var list<array<string, mixed>> $list as Layout::toArray writes it */
-        return $list;
+        $known = array_filter($values, static fn(mixed $value): bool => $value !== null);
+        try {
+            $read = $type::read(new JsonCursor(json_decode(json_encode((object) $known, JSON_THROW_ON_ERROR), false, 32, JSON_THROW_ON_ERROR), $pointer));
+        } catch (UnreadableLayout|\JsonException $e) {
+            throw new RefusedEdit($e->getMessage(), 0, $e);
+        }
+
+        return $read instanceof $type ? $read : throw new RefusedEdit('It cannot be read.');
+    }
+
+    private static function key(?string $storey, ElementList $list): string
+    {
+        return $storey === null ? $list->value : "{$storey}/{$list->value}";
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Layout\Edit;
 
 use Heurema\Geometry\Segment;
+use Heurema\Layout\Opening;
+use Heurema\Layout\Wall;
 
 /** Two walls in one line that meet at an end, made the first of them; the second's openings go over. */
 final readonly class JoinWalls implements Edit
@@ -15,21 +17,24 @@ final readonly class JoinWalls implements Edit
 
     public function on(Draft $draft): void
     {
-        $first = $draft->find($this->first);
-        $second = $draft->find($this->second);
-        if ($first->list !== 'walls' || $second->list !== 'walls' || $first->storey !== $second->storey) {
-            throw new RefusedEdit('Two walls of one storey are joined.');
-        }
+        [$first, $second] = [$draft->find($this->first), $draft->find($this->second)];
         $first->refuseIfLocked();
         $second->refuseIfLocked();
-        if (($first->values['type'] ?? null) !== ($second->values['type'] ?? null) || $first->number('thickness') !== $second->number('thickness')) {
+        [$wall, $other] = [$first->element, $second->element];
+        if (!$wall instanceof Wall || !$other instanceof Wall || $first->storey !== $second->storey) {
+            throw new RefusedEdit('Two walls of one storey are joined.');
+        }
+        if ($wall->type !== $other->type || $wall->thickness !== $other->thickness) {
             throw new RefusedEdit('Walls of different type or thickness stay two.');
         }
-        $whole = $this->whole($first->line(), $second->line());
-        $this->handOpenings($draft, $first, $whole, $first->line());
-        $this->handOpenings($draft, $second, $whole, $second->line());
-        $draft->remove($draft->find($this->second));
-        $draft->change($draft->find($this->first), ['from' => $whole->from->toArray(), 'to' => $whole->to->toArray()]);
+        $whole = $this->whole($wall->line(), $other->line());
+        foreach ([$wall, $other] as $part) {
+            foreach ($draft->openingsIn($first->storey, $part->id) as $opening) {
+                $draft->replace($this->handed($opening, $whole, $part->line()));
+            }
+        }
+        $draft->remove($this->second);
+        $draft->replace($wall->withEnds($whole->from, $whole->to));
     }
 
     public function words(): string
@@ -56,39 +61,11 @@ final readonly class JoinWalls implements Edit
         throw new RefusedEdit('The walls do not meet at an end.');
     }
 
-    private function handOpenings(Draft $draft, DraftElement $wall, Segment $whole, Segment $line): void
+    /** In a wall that ran the other way, hinge end and side change their names. */
+    private function handed(Opening $opening, Segment $whole, Segment $line): Opening
     {
-        foreach ($draft->entriesOf($wall->storey, 'openings') as $values) {
-            if (($values['wall'] ?? null) === $wall->id() && is_string($values['id'] ?? null)) {
-                $opening = $draft->find($values['id']);
-                $draft->change($opening, [
-                    'wall' => $this->first,
-                    'at' => round($whole->along($line->at($opening->number('at') ?? 0.0)), 4),
-                    ...$this->turned($opening, $line, $whole),
-                ]);
-            }
-        }
-    }
+        $there = $opening->inWall($this->first, $whole->along($line->at($opening->at)));
 
-    /**
-     * In a wall that ran the other way, hinge end and side change their names.
-     *
-     * @return array<string, string>
-     */
-    private function turned(DraftElement $opening, Segment $line, Segment $whole): array
-    {
-        if ($line->direction()->dot($whole->direction()) > 0) {
-            return [];
-        }
-        $other = ['from' => 'to', 'to' => 'from', 'left' => 'right', 'right' => 'left'];
-        $turned = [];
-        foreach (['hinge', 'opens'] as $key) {
-            $value = $opening->values[$key] ?? null;
-            if (is_string($value) && isset($other[$value])) {
-                $turned[$key] = $other[$value];
-            }
-        }
-
-        return $turned;
+        return $line->direction()->dot($whole->direction()) > 0 ? $there : $there->inTurnedWall();
     }
 }

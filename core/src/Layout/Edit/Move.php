@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Geometry\Motion;
 use Heurema\Geometry\Point;
+use Heurema\Layout\Opening;
+use Heurema\Layout\Wall;
 use Heurema\Units\Amount;
 use Heurema\Units\MetricNotation;
 
@@ -17,9 +20,9 @@ final readonly class Move implements Edit
     public function on(Draft $draft): void
     {
         foreach ($this->ids as $id) {
-            $entry = $draft->find($id);
-            $entry->refuseIfLocked();
-            $draft->change($entry, $entry->list === 'openings' ? $this->alongWall($draft, $entry) : $entry->moved(fn(Point $point): Point => $point->plus($this->by)));
+            $moved = $draft->find($id);
+            $moved->refuseIfLocked();
+            $draft->replace($moved->element instanceof Opening ? $this->alongWall($draft, $moved->element) : $moved->element->carried(Motion::by($this->by)));
         }
     }
 
@@ -28,15 +31,10 @@ final readonly class Move implements Edit
         return implode(', ', $this->ids).' moved '.(new MetricNotation())->write(Amount::length($this->by->length()));
     }
 
-    /** @return array<string, mixed> */
-    private function alongWall(Draft $draft, DraftElement $opening): array
+    private function alongWall(Draft $draft, Opening $opening): Opening
     {
-        $wall = $opening->values['wall'] ?? null;
-        if (is_string($wall) && in_array($wall, $this->ids, true)) {
-            return [];
-        }
-        $line = $draft->find(is_string($wall) ? $wall : '')->line();
+        $isCarried = in_array($opening->wall, $this->ids, true);
 
-        return ['at' => round(($opening->number('at') ?? 0.0) + $this->by->dot($line->direction()), 4)];
+        return $isCarried ? $opening : $opening->withAt($opening->at + $this->by->dot($draft->get($opening->wall, Wall::class)->line()->direction()));
     }
 }

@@ -13,7 +13,7 @@ final readonly class Patch implements Edit
     /** As it is kept beside a layout, to undo it later. */
     public function toJson(): string
     {
-        $changes = array_map(static fn(Change $change): array => [$change->storey, $change->list, $change->position, $change->before, $change->after], $this->changes);
+        $changes = array_map(static fn(Change $change): array => $change->toArray(), $this->changes);
 
         return json_encode(['words' => $this->words, 'changes' => $changes], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
@@ -21,10 +21,10 @@ final readonly class Patch implements Edit
     /** @param string $json as toJson wrote it */
     public static function fromJson(string $json): self
     {
-        /** @var array{words: string, changes: list<array{string|null, string|null, int, array<string, mixed>|null, array<string, mixed>|null}>} $kept as toJson wrote it */
-        $kept = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+        /** @var object{words: string, changes: list<array{string|null, string|null, int, \stdClass|null, \stdClass|null}>} $kept as toJson wrote it */
+        $kept = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
 
-        return new self(array_map(static fn(array $change): Change => new Change(...$change), $kept['changes']), $kept['words']);
+        return new self(array_map(Change::of(...), $kept->changes), $kept->words);
     }
 
     public function reversed(): self

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Layout\Wall;
+
 /** Elements taken away; a wall takes its openings along, a storey must be empty. */
 final readonly class Remove implements Edit
 {
@@ -13,26 +15,19 @@ final readonly class Remove implements Edit
     public function on(Draft $draft): void
     {
         foreach ($this->ids as $id) {
-            $entry = $draft->find($id);
-            $entry->refuseIfLocked();
-            if ($entry->list === 'walls') {
-                $this->removeOpenings($draft, $entry);
+            $removed = $draft->find($id);
+            $removed->refuseIfLocked();
+            foreach ($removed->element instanceof Wall ? $draft->openingsIn($removed->storey, $id) : [] as $opening) {
+                if (!in_array($opening->id, $this->ids, true)) {
+                    $draft->remove($opening->id);
+                }
             }
-            $draft->remove($draft->find($id));
+            $draft->remove($id);
         }
     }
 
     public function words(): string
     {
         return implode(', ', $this->ids).' removed';
-    }
-
-    private function removeOpenings(Draft $draft, DraftElement $wall): void
-    {
-        foreach ($draft->entriesOf($wall->storey, 'openings') as $opening) {
-            if (($opening['wall'] ?? null) === $wall->id() && is_string($opening['id'] ?? null) && !in_array($opening['id'], $this->ids, true)) {
-                $draft->remove($draft->find($opening['id']));
-            }
-        }
     }
 }

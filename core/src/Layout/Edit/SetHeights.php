@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Layout\ElementList;
+use Heurema\Layout\Storey;
+
 /** A storey's ceiling and floor thickness; the storeys above go up or down with it. In mm. */
 final readonly class SetHeights implements Edit
 {
@@ -12,20 +15,19 @@ final readonly class SetHeights implements Edit
 
     public function on(Draft $draft): void
     {
-        $storey = $draft->find($this->storey);
-        if ($storey->list !== 'storeys') {
+        $found = $draft->find($this->storey);
+        $storey = $found->element;
+        if (!$storey instanceof Storey) {
             throw new RefusedEdit("\"{$this->storey}\" is no storey.");
         }
-        $up = $this->growth($storey, 'ceiling', $this->ceiling);
+        $up = self::growth($storey->ceiling, $this->ceiling);
         // the lowest storey's floor goes down into the ground, the others push up from the ceiling below
-        $own = $storey->position === 0 ? 0.0 : $this->growth($storey, 'floor_thickness', $this->floorThickness);
-        $draft->change($storey, array_filter(['ceiling' => $this->ceiling, 'floor_thickness' => $this->floorThickness], static fn(?float $height): bool => $height !== null));
-        foreach ($draft->entriesOf(null, 'storeys') as $position => $values) {
-            $shift = $position > $storey->position ? $up + $own : ($position === $storey->position ? $own : 0.0);
-            $above = $draft->find(is_string($values['id'] ?? null) ? $values['id'] : '');
-            $elevation = $above->number('elevation');
-            if (abs($shift) > 1e-9 && $elevation !== null) {
-                $draft->change($above, ['elevation' => round($elevation + $shift, 4)]);
+        $own = $found->position === 0 ? 0.0 : self::growth($storey->floorThickness, $this->floorThickness);
+        $draft->replace($storey->withHeights($this->ceiling ?? $storey->ceiling, $this->floorThickness ?? $storey->floorThickness));
+        foreach ($draft->elements(null, ElementList::Storeys) as $position => $above) {
+            $shift = $position > $found->position ? $up + $own : ($position === $found->position ? $own : 0.0);
+            if (abs($shift) > 1e-9 && $above instanceof Storey && $above->elevation !== null) {
+                $draft->replace($above->withElevation($above->elevation + $shift));
             }
         }
     }
@@ -35,10 +37,8 @@ final readonly class SetHeights implements Edit
         return "Heights of storey {$this->storey} set";
     }
 
-    private function growth(DraftElement $storey, string $key, ?float $height): float
+    private static function growth(?float $was, ?float $height): float
     {
-        $was = $storey->number($key);
-
         return $height === null || $was === null ? 0.0 : $height - $was;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Layout\Edit;
 
 use Heurema\Geometry\Tolerance;
+use Heurema\Layout\Opening;
+use Heurema\Layout\Wall;
 
 /** A wall made two at a distance from its start; each opening goes with the part that it lies in. In mm. */
 final readonly class SplitWall implements Edit
@@ -14,21 +16,17 @@ final readonly class SplitWall implements Edit
 
     public function on(Draft $draft): void
     {
-        $wall = $draft->find($this->id);
-        if ($wall->list !== 'walls') {
-            throw new RefusedEdit("{$wall->name()} is no wall.");
-        }
+        $wall = $draft->get($this->id, Wall::class);
         $line = $wall->line();
         if ($this->at <= Tolerance::TOUCH || $this->at >= $line->length() - Tolerance::TOUCH) {
             throw new RefusedEdit("{$wall->name()} is split between its ends.");
         }
-        $middle = $line->at($this->at)->toArray();
-        $draft->add($wall->storey, 'walls', [...$wall->values, 'id' => $this->newId, 'from' => $middle], $wall->position + 1);
-        $draft->change($draft->find($this->id), ['to' => $middle]);
-        foreach ($draft->entriesOf($wall->storey, 'openings') as $values) {
-            if (($values['wall'] ?? null) === $this->id && is_string($values['id'] ?? null)) {
-                $this->hand($draft, $draft->find($values['id']));
-            }
+        $place = $draft->find($this->id);
+        $middle = $line->at($this->at);
+        $draft->add($place->storey, $wall->part($this->newId, $middle, $wall->to), $place->position + 1);
+        $draft->replace($wall->withEnds($wall->from, $middle));
+        foreach ($draft->openingsIn($place->storey, $this->id) as $opening) {
+            $draft->replace($this->handed($opening));
         }
     }
 
@@ -37,15 +35,13 @@ final readonly class SplitWall implements Edit
         return "Wall {$this->id} split";
     }
 
-    private function hand(Draft $draft, DraftElement $opening): void
+    private function handed(Opening $opening): Opening
     {
-        $at = $opening->number('at') ?? 0.0;
-        $half = ($opening->number('width') ?? 0.0) / 2;
-        if ($at - $half < $this->at - Tolerance::TOUCH && $at + $half > $this->at + Tolerance::TOUCH) {
+        $half = ($opening->width ?? 0.0) / 2;
+        if ($opening->at - $half < $this->at - Tolerance::TOUCH && $opening->at + $half > $this->at + Tolerance::TOUCH) {
             throw new RefusedEdit("{$opening->name()} lies across the split.");
         }
-        if ($at > $this->at) {
-            $draft->change($opening, ['wall' => $this->newId, 'at' => round(max(0.0, $at - $this->at), 4)]);
-        }
+
+        return $opening->at > $this->at ? $opening->inWall($this->newId, max(0.0, $opening->at - $this->at)) : $opening;
     }
 }

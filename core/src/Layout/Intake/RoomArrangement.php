@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Layout\Intake;
 
 use Heurema\Geometry\Box;
+use Heurema\Layout\Block;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Units\UnitSystem;
@@ -36,13 +37,12 @@ final readonly class RoomArrangement
     {
         $boxes = (new RoomRows($this->inner, $this->size))->place($rooms);
 
-        return $this->home($name, ['blocks' => array_map(static fn(ListedRoom $room, Box $box, int $number): array => self::block('b'.($number + 1), $room, $box), $rooms, $boxes, array_keys($rooms))]);
+        return $this->home($name, ['blocks' => array_map(static fn(ListedRoom $room, Box $box, int $number): array => self::block('b'.($number + 1), $room, $box)->toArray(), $rooms, $boxes, array_keys($rooms))]);
     }
 
-    /** @return array<string, mixed> as the document writes it */
-    public static function block(string $id, ListedRoom $room, Box $box): array
+    public static function block(string $id, ListedRoom $room, Box $box): Block
     {
-        return ['id' => $id, 'name' => $room->name, 'use' => $room->use->value, 'at' => self::middle($box), 'width' => round($box->width(), 4), 'depth' => round($box->height(), 4)];
+        return new Block($id, $room->name, $room->use, $box->middle(), round($box->width(), 4), round($box->height(), 4));
     }
 
     /** @param array<string, mixed> $lists of its one storey */

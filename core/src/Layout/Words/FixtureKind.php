@@ -50,6 +50,8 @@ enum FixtureKind: string
     case SmokeAlarm = 'smoke_alarm';
     case CoAlarm = 'co_alarm';
 
+    public const WITH_RIM = [self::Lavatory, self::Sink, self::Bath, self::ShowerBath, self::Bidet, self::Urinal];
+
     public function words(): string
     {
         return $this === self::CoAlarm ? 'carbon monoxide alarm' : str_replace('_', ' ', $this->value);

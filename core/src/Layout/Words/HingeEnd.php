@@ -9,4 +9,9 @@ enum HingeEnd: string
 {
     case From = 'from';
     case To = 'to';
+
+    public function other(): self
+    {
+        return $this === self::From ? self::To : self::From;
+    }
 }

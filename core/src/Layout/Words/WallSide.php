@@ -9,4 +9,9 @@ enum WallSide: string
 {
     case Left = 'left';
     case Right = 'right';
+
+    public function other(): self
+    {
+        return $this === self::Left ? self::Right : self::Left;
+    }
 }

@@ -8,7 +8,6 @@ use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\JoinWalls;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutReader;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
 use Heurema\Tests\Sketch;
@@ -92,7 +91,7 @@ final class JoinWallsTest extends TestCase
 
     private static function joined(Layout $layout, JoinWalls $edit): Layout
     {
-        return (new Editor(new LayoutReader()))->apply($layout, $edit)->layout;
+        return (new Editor())->apply($layout, $edit)->layout;
     }
 
     /** @return array<string, list<float>> hinge, latch and open end of every leaf, by door */

@@ -1,6 +1,6 @@
 <p class="inspector-acts">
-    @if (($page->chosen->values['kind'] ?? '') === 'door')<button type="button" class="btn btn-tool" data-act="hinge" title="h">Other jamb</button><button type="button" class="btn btn-tool" data-act="swing" title="o">Other side</button>@endif
-    @if (in_array($page->chosen->values['kind'] ?? '', ['door', 'gap'], true))<button type="button" class="btn btn-tool" data-act="convert">{{ $page->chosen->values['kind'] === 'door' ? 'Make it a bare opening' : 'Make it a door' }}</button>@endif
+    @if ($page->chosen->value('kind') === 'door')<button type="button" class="btn btn-tool" data-act="hinge" title="h">Other jamb</button><button type="button" class="btn btn-tool" data-act="swing" title="o">Other side</button>@endif
+    @if (in_array($page->chosen->value('kind'), ['door', 'gap'], true))<button type="button" class="btn btn-tool" data-act="convert">{{ $page->chosen->value('kind') === 'door' ? 'Make it a bare opening' : 'Make it a door' }}</button>@endif
 </p>
 @if ($page->leafWidth())<p class="evidence-subject">Each leaf is {{ $page->leafWidth() }} wide.</p>@endif
 @include('board.inspector.beside')
@@ -12,6 +12,6 @@
     </form>
 </details>
 @includeWhen($page->leadsOutside(), 'board.inspector.entrance-steps')
-@if (in_array($page->chosen->values['kind'] ?? '', ['door', 'gap'], true))
+@if (in_array($page->chosen->value('kind'), ['door', 'gap'], true))
     @include('board.inspector.own-fields', ['act' => 'outside-level', 'own' => [App\Board\Acts\SetOutsideLevel::FIELD => ['Outside it, below its floor', $page->outsideLevel(), 'where it leads outside; with a minus where it lies above']]])
 @endif

@@ -1,7 +1,7 @@
 <h3>Its dimensions</h3>
 <form class="fields fields-inline" data-form="length" data-tries novalidate>
     <label for="wall-own-length">Length, end to end</label>
-    <x-length id="wall-own-length" name="distance" :value="$page->typed($page->chosen->line()->length())" says="along its middle, from end to end"/>
+    <x-length id="wall-own-length" name="distance" :value="$page->typed($page->chosen->element->line()->length())" says="along its middle, from end to end"/>
     <select name="end" aria-label="Which end moves"><option value="to">its end moves</option><option value="from">its start moves</option></select>
     <button class="btn btn-tool btn-sm">Set</button>
 </form>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Heurema\Layout;
+namespace Heurema\Layout\Schema;
 
 use Heurema\Geometry\Point;
 

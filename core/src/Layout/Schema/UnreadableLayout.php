@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Heurema\Layout;
+namespace Heurema\Layout\Schema;
 
 /** What was handed in is not a layout document: says where (JSON pointer) and what was expected there. */
 final class UnreadableLayout extends \RuntimeException

@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Heurema\Drafting;
-
-use Heurema\Geometry\Point;
-use Heurema\Geometry\Segment;
+namespace Heurema\Geometry;
 
 /** How things are carried to another place: moved, turned about a point or mirrored about a line; what is near stays as near. */
 final readonly class Motion

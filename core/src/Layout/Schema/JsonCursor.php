@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Heurema\Layout;
+namespace Heurema\Layout\Schema;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
@@ -17,6 +17,7 @@ final readonly class JsonCursor
     public const FARTHEST_MM = 10_000_000.0;
     public const LONGEST_TEXT = 500;
     public const LONGEST_NAME = 200;
+    public const MOST_ENTRIES = 20_000;
 
     /** Control characters but tabs and line breaks, and code points that are no characters. */
     private const NO_TEXT = '/[\x{00}-\x{08}\x{0B}\x{0C}\x{0E}-\x{1F}\x{7F}-\x{9F}\x{FDD0}-\x{FDEF}\x{FFFE}\x{FFFF}\x{1FFFE}\x{1FFFF}\x{2FFFE}\x{2FFFF}\x{10FFFE}\x{10FFFF}]/u';
@@ -69,7 +70,7 @@ final readonly class JsonCursor
      *
      * @throws UnreadableLayout
      */
-    public function items(int $most = 20_000): array
+    public function items(int $most = self::MOST_ENTRIES): array
     {
         if (!is_array($this->value)) {
             throw $this->refuse('expected a list, '.$this->found());

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout;
+
+/** The lists of a document and what stands in them: each kind of element is told of here once, and its keys in its class. */
+enum ElementList: string
+{
+    case Storeys = 'storeys';
+    case Stairs = 'stairs';
+    case Survey = 'survey';
+    case Axes = 'axes';
+    case Walls = 'walls';
+    case Openings = 'openings';
+    case Rooms = 'rooms';
+    case Fixtures = 'fixtures';
+    case Voids = 'voids';
+    case Soffits = 'soffits';
+    case Guards = 'guards';
+    case Notes = 'notes';
+    case Blocks = 'blocks';
+
+    /** @return class-string<Element> */
+    public function type(): string
+    {
+        return match ($this) {
+            self::Storeys => Storey::class,
+            self::Stairs => Stair::class,
+            self::Survey => SurveyDistance::class,
+            self::Axes => Axis::class,
+            self::Walls => Wall::class,
+            self::Openings => Opening::class,
+            self::Rooms => Room::class,
+            self::Fixtures => Fixture::class,
+            self::Voids => FloorVoid::class,
+            self::Soffits => Soffit::class,
+            self::Guards => Guard::class,
+            self::Notes => Note::class,
+            self::Blocks => Block::class,
+        };
+    }
+
+    /** What one of them is called. */
+    public function noun(): string
+    {
+        return match ($this) {
+            self::Survey => 'taped distance',
+            self::Axes => 'axis',
+            self::Voids => 'floor opening',
+            default => substr($this->value, 0, -1),
+        };
+    }
+
+    /** The letters that its ids begin with, as they are given. */
+    public function letter(): string
+    {
+        return match ($this) {
+            self::Storeys => 's',
+            self::Stairs => 'st',
+            self::Survey => 't',
+            self::Axes => 'a',
+            self::Walls => 'w',
+            self::Openings => 'o',
+            self::Rooms => 'r',
+            self::Fixtures => 'f',
+            self::Voids => 'v',
+            self::Soffits => 'p',
+            self::Guards => 'g',
+            self::Notes => 'm',
+            self::Blocks => 'b',
+        };
+    }
+
+    public function isOfStorey(): bool
+    {
+        return in_array($this, self::ofStorey(), true);
+    }
+
+    /** @return list<self> the lists of a storey */
+    public static function ofStorey(): array
+    {
+        return [self::Walls, self::Openings, self::Rooms, self::Fixtures, self::Voids, self::Soffits, self::Guards, self::Notes, self::Blocks];
+    }
+
+    /** @return list<self> the lists of the document */
+    public static function ofDocument(): array
+    {
+        return [self::Storeys, self::Stairs, self::Survey, self::Axes];
+    }
+}
