@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use Heurema\Layout\ElementList;
+
 /** An act that draws something new, which is chosen then. */
 interface Draws extends Act
 {
-    /** The letter that ids of what it draws begin with. */
-    public function letter(): string;
+    /** Of which list it is. */
+    public function list(): ElementList;
 }

@@ -34,7 +34,7 @@ final readonly class NewElements
      */
     public function openings(Storey $storey, string $wall, OpeningKind $kind, OpeningSize $size, array $middles): Edit
     {
-        $ids = $this->nextIds('o', 3 * count($middles));
+        $ids = $this->nextIds(ElementList::Openings, 3 * count($middles));
         $added = [];
         foreach ($middles as $number => $at) {
             $added[] = Add::of($storey->id, ElementList::Openings, ['id' => $ids[$number], 'kind' => $kind->value, 'wall' => $wall, 'at' => round($at, 4), 'width' => $size->width, ...$size->others]);
@@ -64,7 +64,7 @@ final readonly class NewElements
         $reach = in_array($kind, self::FREE, true) ? AgainstWalls::REACH : INF;
         $settled = (new AgainstWalls(new StoreyPlan($storey)))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, $reach) ?? new PlacedAgainstWall($near->minus(new Point(0, ($sizes['depth'] ?? 0.0) / 2)), 90.0);
 
-        return Add::of($storey->id, ElementList::Fixtures, ['id' => $this->nextId('f'), 'kind' => $kind->value, 'at' => $settled->at->toArray(), 'facing' => $settled->facing, ...$sizes]);
+        return Add::of($storey->id, ElementList::Fixtures, ['id' => $this->nextId(ElementList::Fixtures), 'kind' => $kind->value, 'at' => $settled->at->toArray(), 'facing' => $settled->facing, ...$sizes]);
     }
 
     /** On top of the highest storey, as high as it, with its outer walls. */
@@ -89,7 +89,7 @@ final readonly class NewElements
     /** @param int|null $position among the storeys, null: at the top */
     private function storeyLike(Storey $like, string $name, ?float $elevation, float $thickness, ?int $position): Edit
     {
-        $id = $this->nextId('s');
+        $id = $this->nextId(ElementList::Storeys);
         $edits = [new Add(null, new Storey($id, $name, $elevation, $like->ceiling, $thickness), $position)];
         foreach ($like->walls as $wall) {
             if (in_array($wall->type, [WallType::Exterior, WallType::Party], true) && $wall->stands()) {
@@ -115,7 +115,7 @@ final readonly class NewElements
         $risers = (int) ceil(($to->elevation - $from->elevation) / ($isImperial ? 190.5 : 180.0));
 
         return Add::of(null, ElementList::Stairs, [
-            'id' => $this->nextId('st'),
+            'id' => $this->nextId(ElementList::Stairs),
             'name' => 'Stair',
             'kind' => 'straight',
             'from_storey' => $from->id,
@@ -129,14 +129,15 @@ final readonly class NewElements
     }
 
     /** The id that the next element of a kind gets. */
-    public function nextId(string $letter): string
+    public function nextId(ElementList $list): string
     {
-        return $this->nextIds($letter, 1)[0];
+        return $this->nextIds($list, 1)[0];
     }
 
     /** @return non-empty-list<string> */
-    public function nextIds(string $letter, int $count): array
+    public function nextIds(ElementList $list, int $count): array
     {
+        $letter = $list->letter();
         $json = json_encode($this->layout->toArray(), JSON_THROW_ON_ERROR);
         $number = 0;
         $next = static function () use ($json, $letter, &$number): string {

@@ -10,6 +10,7 @@ use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Replace;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Stair\Climb;
@@ -46,6 +47,6 @@ final class StairEdits
             }
         }
 
-        return new Add($stair->to->id, new FloorVoid((new NewElements($layout))->nextId('v'), $outline));
+        return new Add($stair->to->id, new FloorVoid((new NewElements($layout))->nextId(ElementList::Voids), $outline));
     }
 }

@@ -18,7 +18,7 @@ final class LayersTest
     /** From the ground up; within a layer, the folders that the rest of it rests on come first. */
     private const CORE = [
         'Units', 'Geometry',
-        'Layout\Words', 'Layout', 'Layout\Edit', 'Layout\Intake',
+        'Layout\Words', 'Layout\Schema', 'Layout\Upgrade', 'Layout', 'Layout\Edit', 'Layout\Intake',
         'Spatial\Subject', 'Spatial\Stair', 'Spatial',
         'Drafting',
         'Measure', 'Measure\Door', 'Measure\Window', 'Measure\Room', 'Measure\BeyondOpening', 'Measure\Dwelling', 'Measure\Catalogue',

@@ -8,6 +8,7 @@ use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 
 /** A storey on top or below, with the outer walls of the one next to it. */
@@ -20,8 +21,8 @@ final readonly class AddStorey implements Draws
         return $asked->string('where')->value() === 'below' ? $new->storeyBelow() : $new->storeyAbove();
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 's';
+        return ElementList::Storeys;
     }
 }

@@ -10,6 +10,7 @@ use App\Board\NewElements;
 use Heurema\Drafting\EntranceSteps;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
@@ -23,6 +24,6 @@ final readonly class BuildEntranceSteps implements Act
         $door = array_values(array_filter($home->openings, static fn(PlacedOpening $opening): bool => $opening->id() === $asked->select()))[0] ?? throw new RefusedEdit('Choose a door.');
         $steps = new EntranceSteps($asked->length('riser', $layout), $asked->length('tread', $layout), $asked->length('landing', $layout), $asked->lengthIfTyped('margin', $layout) ?? 0.0);
 
-        return $steps->to($door, $home, (new NewElements($layout))->nextId('st'));
+        return $steps->to($door, $home, (new NewElements($layout))->nextId(ElementList::Stairs));
     }
 }

@@ -13,6 +13,7 @@ use Heurema\Drafting\AxisStretch;
 use Heurema\Drafting\WallPen;
 use Heurema\Drafting\WallsOnAxes;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Words\WallType;
 
@@ -28,6 +29,6 @@ final readonly class BuildOnAxes implements Act
         $pen = static fn(WallType $as): WallPen => new WallPen($type ?? $as, $usual[($type ?? $as)->value]);
 
         return (new WallsOnAxes($asked->drawnOn($layout), $pen(WallType::Exterior), $pen(WallType::Interior)))
-            ->build(array_values($stretches), static fn(int $count): array => (new NewElements($layout))->nextIds('w', $count));
+            ->build(array_values($stretches), static fn(int $count): array => (new NewElements($layout))->nextIds(ElementList::Walls, $count));
     }
 }

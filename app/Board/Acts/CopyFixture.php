@@ -33,7 +33,7 @@ final readonly class CopyFixture implements Draws
         }
         $thing = (new Draft($layout))->get($asked->select(), Fixture::class);
         $storey = $asked->string('to_storey')->trim()->value();
-        $id = (new NewElements($layout))->nextId('f');
+        $id = (new NewElements($layout))->nextId(ElementList::Fixtures);
         if (!$asked->has('at')) {
             return new CopyElements([$asked->select() => $id], new Point(0, 0), $storey === '' ? null : $storey);
         }
@@ -52,7 +52,7 @@ final readonly class CopyFixture implements Draws
         $copies = [];
         foreach (ElementList::ofStorey() as $list) {
             $ofList = array_values(array_filter($ids, static fn(string $id): bool => $draft->find($id)->list === $list));
-            $copies += $ofList === [] ? [] : array_combine($ofList, (new NewElements($layout))->nextIds($list->letter(), count($ofList)));
+            $copies += $ofList === [] ? [] : array_combine($ofList, (new NewElements($layout))->nextIds($list, count($ofList)));
         }
         $by = $asked->has('at') ? $asked->point('at')->minus((new Several(new Home($layout), $asked->several()))->middle()) : new Point(0, 0);
         $storey = $asked->string('to_storey')->trim()->value();
@@ -60,8 +60,8 @@ final readonly class CopyFixture implements Draws
         return new Carried($ids, Motion::by($by), count($ids).' elements copied', $copies, $storey === '' ? null : $storey);
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'f';
+        return ElementList::Fixtures;
     }
 }

@@ -10,6 +10,7 @@ use App\Board\NewElements;
 use Heurema\Drafting\FloorOpening;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 
 /** An opening in this storey’s floor, from a corner to the opposite one; it joins those that it overlaps. */
@@ -17,11 +18,11 @@ final readonly class DrawFloorOpening implements Draws
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        return (new FloorOpening($asked->drawnOn($layout)))->draw((new NewElements($layout))->nextId($this->letter()), new Ring($asked->rectangle($layout, 'floor opening')));
+        return (new FloorOpening($asked->drawnOn($layout)))->draw((new NewElements($layout))->nextId($this->list()), new Ring($asked->rectangle($layout, 'floor opening')));
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'v';
+        return ElementList::Voids;
     }
 }

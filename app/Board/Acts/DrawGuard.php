@@ -11,6 +11,7 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Layout;
 
@@ -24,12 +25,12 @@ final readonly class DrawGuard implements Draws
             throw new RefusedEdit('A guard runs from one place to another.');
         }
 
-        return new Add($asked->drawnOn($layout)->id, self::guard((new NewElements($layout))->nextId('g'), $line, $asked, $layout));
+        return new Add($asked->drawnOn($layout)->id, self::guard((new NewElements($layout))->nextId(ElementList::Guards), $line, $asked, $layout));
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'g';
+        return ElementList::Guards;
     }
 
     /** @param list<Point> $line */

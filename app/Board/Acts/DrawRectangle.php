@@ -10,6 +10,7 @@ use App\Board\NewElements;
 use Heurema\Drafting\DrawnSize;
 use Heurema\Drafting\WallRectangle;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 
 /** Four walls around a rectangle, from a corner to the opposite one, or as wide and deep as typed; walls that stand there are shared. */
@@ -21,11 +22,11 @@ final readonly class DrawRectangle implements Draws
         $to = $asked->has('to') ? $asked->point('to') : $asked->opposite($from, $layout);
         $rectangle = new WallRectangle($asked->drawnOn($layout), $asked->pen($layout), $asked->word('measured_at', DrawnSize::Middle));
 
-        return $rectangle->between((new NewElements($layout))->nextIds('w', WallRectangle::IDS), $from, $to);
+        return $rectangle->between((new NewElements($layout))->nextIds(ElementList::Walls, WallRectangle::IDS), $from, $to);
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'w';
+        return ElementList::Walls;
     }
 }

@@ -11,6 +11,7 @@ use Heurema\Geometry\Ring;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Soffit;
 
@@ -20,14 +21,14 @@ final readonly class DrawSoffit implements Draws
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         return new Add($asked->drawnOn($layout)->id, new Soffit(
-            (new NewElements($layout))->nextId($this->letter()),
+            (new NewElements($layout))->nextId($this->list()),
             new Ring($asked->rectangle($layout, 'soffit')),
             $asked->lengthIfTyped('underside', $layout) ?? throw new RefusedEdit('Type how high its underside is above the floor.'),
         ));
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'p';
+        return ElementList::Soffits;
     }
 }

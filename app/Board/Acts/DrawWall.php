@@ -12,6 +12,7 @@ use Heurema\Drafting\WallChain;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 
 /**
@@ -34,11 +35,11 @@ final readonly class DrawWall implements Draws
             throw new RefusedEdit('Point at where the wall ends.');
         }
 
-        return (new WallChain($asked->drawnOn($layout), $asked->pen($layout), $asked->word('beside', WallBeside::Centred)))->next((new NewElements($layout))->nextId('w'), $from, $to);
+        return (new WallChain($asked->drawnOn($layout), $asked->pen($layout), $asked->word('beside', WallBeside::Centred)))->next((new NewElements($layout))->nextId(ElementList::Walls), $from, $to);
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'w';
+        return ElementList::Walls;
     }
 }

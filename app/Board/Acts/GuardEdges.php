@@ -13,6 +13,7 @@ use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Together;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\OpenEdge;
@@ -31,14 +32,14 @@ final readonly class GuardEdges implements Draws
             throw new RefusedEdit($edges->missing === [] ? 'None of its edges is open.' : 'How deep one falls is not known: say how high the storeys lie.');
         }
         $guards = Polylines::of($lines);
-        $ids = (new NewElements($layout))->nextIds($this->letter(), count($guards));
+        $ids = (new NewElements($layout))->nextIds($this->list(), count($guards));
         $add = static fn(int $number): Add => new Add($storey->id, DrawGuard::guard($ids[$number], $guards[$number], $asked, $layout));
 
         return new Together(array_map($add, array_keys($guards)), count($guards) === 1 ? 'a guard along the open edge' : count($guards).' guards along the open edges');
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'g';
+        return ElementList::Guards;
     }
 }

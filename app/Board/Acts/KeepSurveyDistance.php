@@ -9,6 +9,7 @@ use App\Board\Draws;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\SurveyDistance;
 use Heurema\Layout\Words\SurveyRole;
@@ -21,7 +22,7 @@ final readonly class KeepSurveyDistance implements Draws
         $group = $asked->string('group')->trim()->value();
 
         return new Add(null, new SurveyDistance(
-            (new NewElements($layout))->nextId('t'),
+            (new NewElements($layout))->nextId(ElementList::Survey),
             $asked->drawnOn($layout)->id,
             $asked->point('from'),
             $asked->point('to'),
@@ -31,8 +32,8 @@ final readonly class KeepSurveyDistance implements Draws
         ));
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 't';
+        return ElementList::Survey;
     }
 }

@@ -9,6 +9,7 @@ use App\Board\Draws;
 use App\Board\NewElements;
 use Heurema\Drafting\AxisGrid;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Units\ReadLength;
 use Heurema\Units\SpacingReader;
@@ -22,13 +23,13 @@ final readonly class LayAxes implements Draws
         $read = static fn(string $key): array => $asked->string($key)->trim()->isEmpty() ? [] : array_map(static fn(ReadLength $one): float => $one->mm, $reader->read($asked->string($key)->value()));
         [$across, $up] = [$read('across'), $read('up')];
         $grid = new AxisGrid($layout);
-        $ids = (new NewElements($layout))->nextIds($this->letter(), count($across) + count($up) + 2);
+        $ids = (new NewElements($layout))->nextIds($this->list(), count($across) + count($up) + 2);
 
         return $grid->lay($ids, $asked->filled('at') ? $asked->point('at') : $grid->usualFirst(), $across, $up);
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'x';
+        return ElementList::Axes;
     }
 }

@@ -14,6 +14,7 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Together;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Intake\ListedRoom;
 use Heurema\Layout\Intake\RoomArrangement;
 use Heurema\Layout\Intake\RoomList;
@@ -34,7 +35,7 @@ final readonly class ListBlocks implements Draws
             throw new RefusedValue('rooms', $e->getMessage());
         }
         $boxes = (new RoomRows(UsualWalls::thicknesses($layout)['interior']))->place($rooms, self::beside($storey));
-        $ids = (new NewElements($layout))->nextIds($this->letter(), count($rooms));
+        $ids = (new NewElements($layout))->nextIds($this->list(), count($rooms));
         $add = static fn(string $id, ListedRoom $room, Box $box): Add => new Add($storey->id, RoomArrangement::block($id, $room, $box));
 
         return new Together(array_map($add, $ids, $rooms, $boxes), count($rooms).' blocks added');
@@ -58,8 +59,8 @@ final readonly class ListBlocks implements Draws
         return new Point($box->right + 1000.0, $box->bottom);
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'b';
+        return ElementList::Blocks;
     }
 }

@@ -9,6 +9,7 @@ use App\Board\Draws;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Room;
 use Heurema\Layout\Words\RoomUse;
@@ -22,15 +23,15 @@ final readonly class NameRoom implements Draws
         $name = $asked->string('name')->trim()->value();
 
         return new Add($asked->drawnOn($layout)->id, new Room(
-            (new NewElements($layout))->nextId('r'),
+            (new NewElements($layout))->nextId(ElementList::Rooms),
             $name === '' ? ucfirst(str_replace('_', ' ', $use->value)) : $name,
             $use,
             $asked->point('at'),
         ));
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'r';
+        return ElementList::Rooms;
     }
 }

@@ -11,6 +11,7 @@ use App\Board\UsualWalls;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\OffsetWall as Offset;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Words\WallType;
 use Heurema\Spatial\StoreyPlan;
@@ -27,13 +28,13 @@ final readonly class OffsetWall implements Draws
         $middle = $wall->line()->offset($left + ($left < 0 ? -$wall->thickness : $wall->thickness))->middle();
         $isInside = (new StoreyPlan($storey))->at($middle)?->isOpenAir() === false;
 
-        $id = (new NewElements($layout))->nextId('w');
+        $id = (new NewElements($layout))->nextId(ElementList::Walls);
 
         return $isInside ? new Offset($wall->id, $left, $id, WallType::Interior, UsualWalls::thicknesses($layout)['interior']) : new Offset($wall->id, $left, $id);
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'w';
+        return ElementList::Walls;
     }
 }

@@ -8,6 +8,7 @@ use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Words\FixtureKind;
 
@@ -19,8 +20,8 @@ final readonly class PlaceFixture implements Draws
         return (new NewElements($layout))->fixture($asked->drawnOn($layout), $asked->word('kind', FixtureKind::Table), $asked->point('at'));
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'f';
+        return ElementList::Fixtures;
     }
 }

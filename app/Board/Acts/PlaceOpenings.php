@@ -12,6 +12,7 @@ use Heurema\Drafting\OpeningPlace;
 use Heurema\Drafting\WallStretches;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Words\OpeningKind;
 
@@ -31,8 +32,8 @@ final readonly class PlaceOpenings implements Draws
         return (new NewElements($layout))->openings($storey, $wall->id, $kind, $size, $middles);
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'o';
+        return ElementList::Openings;
     }
 }

@@ -8,6 +8,7 @@ use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 
 /** A straight stair from this storey to the next, its first step where was pointed, with risers and treads of a usual size. */
@@ -18,8 +19,8 @@ final readonly class PlaceStair implements Draws
         return (new NewElements($layout))->stair($asked->drawnOn($layout), $asked->point('at'), $asked->float('towards', 90.0));
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'st';
+        return ElementList::Stairs;
     }
 }

@@ -12,6 +12,7 @@ use Heurema\Layout\Edit\CopyElements;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Together;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 
@@ -23,14 +24,14 @@ final readonly class RepeatFixture implements Draws
         $thing = (new Draft($layout))->get($asked->select(), Fixture::class);
         $apart = ($thing->width ?? 0.0) + $asked->length('distance', $layout);
         $right = Point::towards($thing->facing - 90)->times($asked->string('side')->value() === 'left' ? -$apart : $apart);
-        $ids = (new NewElements($layout))->nextIds('f', max(1, min(50, $asked->integer('count'))));
+        $ids = (new NewElements($layout))->nextIds(ElementList::Fixtures, max(1, min(50, $asked->integer('count'))));
         $copies = array_map(static fn(string $id, int $number): Edit => new CopyElements([$asked->select() => $id], $right->times($number + 1)), $ids, array_keys($ids));
 
         return new Together($copies, "{$asked->select()} repeated");
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'f';
+        return ElementList::Fixtures;
     }
 }

@@ -10,6 +10,7 @@ use App\Board\NewElements;
 use Heurema\Drafting\AxisNet;
 use Heurema\Drafting\ColumnsAtCrossings;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Units\SizeReader;
 
@@ -23,6 +24,6 @@ final readonly class SetColumns implements Act
         [$width, $depth] = (new SizeReader($layout->lengths()))->read($asked->string('size')->value());
 
         return (new ColumnsAtCrossings($asked->drawnOn($layout), $width->mm, $depth->mm))
-            ->set($crossings, static fn(int $count): array => (new NewElements($layout))->nextIds('f', $count));
+            ->set($crossings, static fn(int $count): array => (new NewElements($layout))->nextIds(ElementList::Fixtures, $count));
     }
 }

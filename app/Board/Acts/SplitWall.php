@@ -9,6 +9,7 @@ use App\Board\ActInput;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\SplitWall as Split;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 
 /** The chosen wall made two, at a distance from its start. */
@@ -16,6 +17,6 @@ final readonly class SplitWall implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        return new Split($asked->select(), $asked->length('distance', $layout), (new NewElements($layout))->nextId('w'));
+        return new Split($asked->select(), $asked->length('distance', $layout), (new NewElements($layout))->nextId(ElementList::Walls));
     }
 }

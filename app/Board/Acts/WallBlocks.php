@@ -20,6 +20,6 @@ final readonly class WallBlocks implements Act
         $usual = UsualWalls::thicknesses($layout);
 
         return (new WallsFromBlocks($asked->drawnOn($layout), $usual['exterior'], $usual['interior']))
-            ->make(static fn(string $letter, int $count): array => (new NewElements($layout))->nextIds($letter, $count), $asked->boolean('as_they_are'));
+            ->make((new NewElements($layout))->nextIds(...), $asked->boolean('as_they_are'));
     }
 }

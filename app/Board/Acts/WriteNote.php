@@ -9,6 +9,7 @@ use App\Board\Draws;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Note;
 
@@ -17,11 +18,11 @@ final readonly class WriteNote implements Draws
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        return new Add($asked->drawnOn($layout)->id, new Note((new NewElements($layout))->nextId($this->letter()), $asked->point('at'), 'Note'));
+        return new Add($asked->drawnOn($layout)->id, new Note((new NewElements($layout))->nextId($this->list()), $asked->point('at'), 'Note'));
     }
 
-    public function letter(): string
+    public function list(): ElementList
     {
-        return 'm';
+        return ElementList::Notes;
     }
 }

@@ -120,7 +120,7 @@ final readonly class BoardController
     /** The id of what is chosen after an act: what it draws, else what was chosen before. */
     private function atHand(BoardRequest $request, Scheme $scheme, Act $act): string
     {
-        return $act instanceof Draws ? (new NewElements($scheme->layout))->nextId($act->letter()) : $request->asked()->select();
+        return $act instanceof Draws ? (new NewElements($scheme->layout))->nextId($act->list()) : $request->asked()->select();
     }
 
     /**

@@ -12,6 +12,7 @@ use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\Together;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Intake\WallsAroundRooms;
 use Heurema\Layout\Room;
 use Heurema\Layout\Storey;
@@ -24,7 +25,7 @@ final readonly class WallsFromBlocks
     public function __construct(private Storey $storey, private float $outer, private float $inner) {}
 
     /**
-     * @param callable(string, int): list<string> $ids            so many that are free, beginning with a letter
+     * @param callable(ElementList, int): list<string> $ids       so many of a list that are free
      * @param bool                                  $asTheyAre      what neighbours disagree in is meant so
      *
      * @throws RefusedEdit when blocks overlap, or neighbours disagree
@@ -43,7 +44,7 @@ final readonly class WallsFromBlocks
                 $drawn[] = [$pen, $gap];
             }
         }
-        [$wallIds, $roomIds] = [$ids('w', count($drawn)), $ids('r', count($plan->blocks))];
+        [$wallIds, $roomIds] = [$ids(ElementList::Walls, count($drawn)), $ids(ElementList::Rooms, count($plan->blocks))];
 
         return new Together([
             ...array_map(fn(array $wall, string $id): Edit => $wall[0]->draw($this->storey, $id, $wall[1]), $drawn, array_slice($wallIds, 0, count($drawn))),

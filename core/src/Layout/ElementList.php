@@ -41,14 +41,23 @@ enum ElementList: string
         };
     }
 
+    /** What one of them is called in the schema of the document. */
+    public function key(): string
+    {
+        return match ($this) {
+            self::Survey => 'survey',
+            self::Axes => 'axis',
+            default => substr($this->value, 0, -1),
+        };
+    }
+
     /** What one of them is called. */
     public function noun(): string
     {
         return match ($this) {
             self::Survey => 'taped distance',
-            self::Axes => 'axis',
             self::Voids => 'floor opening',
-            default => substr($this->value, 0, -1),
+            default => $this->key(),
         };
     }
 
@@ -59,7 +68,7 @@ enum ElementList: string
             self::Storeys => 's',
             self::Stairs => 'st',
             self::Survey => 't',
-            self::Axes => 'a',
+            self::Axes => 'x',
             self::Walls => 'w',
             self::Openings => 'o',
             self::Rooms => 'r',

@@ -6,6 +6,7 @@ namespace Heurema\Layout;
 
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\UnreadableLayout;
+use Heurema\Layout\Upgrade\Upgrades;
 
 /** Reads a layout document, whole or not at all. */
 final class LayoutReader
@@ -33,7 +34,7 @@ final class LayoutReader
                 ? 'expected JSON nested at most '.self::DEEPEST.' deep'
                 : 'expected JSON ('.lcfirst($e->getMessage()).')');
         }
-        $layout = Layout::read(new JsonCursor($value));
+        $layout = Layout::read(new JsonCursor(Upgrades::ofLayouts()->apply($value)));
         (new References($layout))->check();
         // written out again a document is seldom twice as long
         if (strlen($json) > self::LARGEST_BYTES / 2) {

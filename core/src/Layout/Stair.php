@@ -55,7 +55,7 @@ final readonly class Stair implements Element
         public ?Handrails $handrails,
         #[Key(Value::Length)]
         public ?float $innerRadius,
-        #[Key(under: UnderMotion::ChangesSides)]
+        #[Key(among: [Turn::Left, Turn::Right], under: UnderMotion::ChangesSides)]
         public ?Turn $hand,
         #[Key(default: Status::New)]
         public Status $status,
@@ -111,9 +111,6 @@ final readonly class Stair implements Element
             if ($part instanceof Landing && ($before === null || $before instanceof Landing || $after === null)) {
                 throw $place->get('parts')->items()[$number]->refuse('expected a flight or winders before and after a landing');
             }
-        }
-        if ($this->hand !== null && $this->hand !== Turn::Left && $this->hand !== Turn::Right) {
-            throw $place->get('hand')->refuse('expected one of left, right');
         }
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Layout\Schema\ByKeys;
-use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\UnderMotion;
 use Heurema\Layout\Schema\Value;
@@ -19,7 +18,7 @@ final readonly class Winders implements StairPart
     public function __construct(
         #[Key(Value::Whole, least: 1, most: 100)]
         public int $risers,
-        #[Key(under: UnderMotion::ChangesSides)]
+        #[Key(among: [Turn::Left, Turn::Right], under: UnderMotion::ChangesSides)]
         public Turn $turn,
         #[Key(Value::Length)]
         public ?float $inner = null,
@@ -28,12 +27,5 @@ final readonly class Winders implements StairPart
     public function risers(): int
     {
         return $this->risers;
-    }
-
-    private function check(JsonCursor $place): void
-    {
-        if ($this->turn !== Turn::Left && $this->turn !== Turn::Right) {
-            throw $place->get('turn')->refuse('expected one of left, right');
-        }
     }
 }

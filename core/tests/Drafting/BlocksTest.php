@@ -14,6 +14,7 @@ use Heurema\Layout\Block;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\ElementList;
 use Heurema\Layout\Intake\ListedRoom;
 use Heurema\Layout\Intake\RoomArrangement;
 use Heurema\Layout\Layout;
@@ -220,7 +221,7 @@ final class BlocksTest extends TestCase
 
     private static function walls(Layout $layout, bool $asTheyAre): Layout
     {
-        return self::made($layout, (new WallsFromBlocks($layout->storeys[0], 240, 100))->make(static fn(string $letter, int $count): array => array_map(static fn(int $number): string => $letter.$number, range(1, max(1, $count))), $asTheyAre));
+        return self::made($layout, (new WallsFromBlocks($layout->storeys[0], 240, 100))->make(static fn(ElementList $list, int $count): array => array_map(static fn(int $number): string => $list->letter().$number, range(1, max(1, $count))), $asTheyAre));
     }
 
     private static function made(Layout $layout, Edit $edit): Layout

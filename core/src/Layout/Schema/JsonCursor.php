@@ -18,6 +18,8 @@ final readonly class JsonCursor
     public const LONGEST_TEXT = 500;
     public const LONGEST_NAME = 200;
     public const MOST_ENTRIES = 20_000;
+    public const MOST_POINTS = 1000;
+    public const IDENTIFIER = '^[A-Za-z0-9_-]{1,40}$';
 
     /** Control characters but tabs and line breaks, and code points that are no characters. */
     private const NO_TEXT = '/[\x{00}-\x{08}\x{0B}\x{0C}\x{0E}-\x{1F}\x{7F}-\x{9F}\x{FDD0}-\x{FDEF}\x{FFFE}\x{FFFF}\x{1FFFE}\x{1FFFF}\x{2FFFE}\x{2FFFF}\x{10FFFE}\x{10FFFF}]/u';
@@ -163,7 +165,7 @@ final readonly class JsonCursor
 
     public function identifier(): string
     {
-        if (!is_string($this->value) || preg_match('/^[A-Za-z0-9_-]{1,40}$/D', $this->value) !== 1) {
+        if (!is_string($this->value) || preg_match('/'.self::IDENTIFIER.'/D', $this->value) !== 1) {
             throw $this->refuse('expected an id of 1 to 40 letters, digits, _ or -, '.$this->found());
         }
 
@@ -179,14 +181,25 @@ final readonly class JsonCursor
      */
     public function word(string $words): \BackedEnum
     {
-        $word = is_string($this->value) ? $words::tryFrom($this->value) : null;
-        if ($word === null) {
-            $known = array_map(static fn(\BackedEnum $case): string => (string) $case->value, $words::cases());
+        return $this->oneOf($words::cases());
+    }
 
-            throw $this->refuse('expected one of '.implode(', ', $known).', '.$this->found());
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param array<T> $words
+     *
+     * @return T
+     */
+    public function oneOf(array $words): \BackedEnum
+    {
+        foreach ($words as $word) {
+            if ($word->value === $this->value) {
+                return $word;
+            }
         }
 
-        return $word;
+        throw $this->refuse('expected one of '.implode(', ', array_column($words, 'value')).', '.$this->found());
     }
 
     /** The one value that is allowed here. */
@@ -210,7 +223,7 @@ final readonly class JsonCursor
     /** @return list<Point> */
     public function points(int $least): array
     {
-        $points = array_map(static fn(self $item): Point => $item->point(), $this->items(1000));
+        $points = array_map(static fn(self $item): Point => $item->point(), $this->items(self::MOST_POINTS));
         if (count($points) < $least) {
             throw $this->refuse("expected at least {$least} points");
         }

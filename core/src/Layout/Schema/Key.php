@@ -22,6 +22,7 @@ final readonly class Key
      * @param float|int|null                             $most     of a number, of the entries of a list
      * @param class-string|array<string, class-string>|null $of     of the entries of a list, by their tag where they have one; or of the object that
      *                                                             may stand for a length
+     * @param list<\BackedEnum>                          $among    the words that it may be, none: all
      * @param string|null                                $otherwise the property that stands in where this is left out
      * @param bool                                       $required may not be left out, though the property has a default
      * @param mixed                                      $default  its value where it is left out, where the property cannot say so
@@ -37,6 +38,7 @@ final readonly class Key
         public float|int|null $least = null,
         public float|int|null $most = null,
         public string|array|null $of = null,
+        public array $among = [],
         public ?string $otherwise = null,
         public bool $required = false,
         public mixed $default = null,

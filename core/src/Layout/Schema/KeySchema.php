@@ -70,6 +70,12 @@ final readonly class KeySchema
         };
     }
 
+    /** @return list<\BackedEnum> the words that it may be */
+    public function allowedWords(): array
+    {
+        return $this->is->among !== [] ? $this->is->among : ($this->words === null ? [] : $this->words::cases());
+    }
+
     /** Is there always a value, said or not? */
     public function isAlwaysKnown(): bool
     {
@@ -126,7 +132,7 @@ final readonly class KeySchema
             Value::Number => $place->number($least, $most),
             Value::Whole => $place->integer((int) $least, (int) $most),
             Value::YesNo => $place->boolean(),
-            Value::Word => $this->words === null ? null : $place->word($this->words),
+            Value::Word => $place->oneOf($this->allowedWords()),
             Value::Point => $place->point(),
             Value::Points => $place->points((int) $least),
             Value::Ring => $place->ring(),
