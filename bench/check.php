@@ -20,7 +20,10 @@ const ROUNDS = 40;
 $measures = Catalogue::standard();
 $book = (new RuleBookReader($measures))->readFile(__DIR__.'/../core/rulebooks/us-irc-2021.yaml');
 $drawing = (new RuleBookReader($measures))->readFile(__DIR__.'/../core/rulebooks/drawing.yaml');
-$books = array_map(static fn(string $file) => (new RuleBookReader($measures))->readFile($file), glob(__DIR__.'/../core/rulebooks/*.yaml') ?: []);
+$books = array_map(
+    static fn(string $file) => (new RuleBookReader($measures))->readFile($file),
+    glob(__DIR__.'/../core/rulebooks/*.yaml') ?: [],
+);
 $json = (string) file_get_contents(__DIR__.'/../database/demo/orchard-terrace.json');
 $layout = (new LayoutReader())->read($json);
 $home = new Home($layout);

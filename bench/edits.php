@@ -42,9 +42,13 @@ for ($round = 0; $round < ROUNDS; ++$round) {
     $report = $examiner->examine($home, $books);
     $examined = hrtime(true);
     $labels = new LabelPlace($home, Sheet::of($layout)->scale());
-    $svg = (new PlanDrawing($home, $home->plans['G'], $labels))->layers((new BoardHandles($home->plans['G']))->draw()).(new SubjectMarks($report, 'G', $labels))->draw();
+    $svg = (new PlanDrawing($home, $home->plans['G'], $labels))->layers((new BoardHandles($home->plans['G']))->draw())
+        .(new SubjectMarks($report, 'G', $labels))->draw();
     $drawn = hrtime(true);
-    foreach (array_combine(array_keys($parts), [$edited - $start, $understood - $edited, $examined - $understood, $drawn - $examined, $drawn - $start]) as $part => $time) {
+    foreach (array_combine(
+        array_keys($parts),
+        [$edited - $start, $understood - $edited, $examined - $understood, $drawn - $examined, $drawn - $start],
+    ) as $part => $time) {
         $parts[$part][] = $time / 1e6;
     }
 }

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 /*
- * Pages and an edit of the demo home as multiples of a nearly empty signed-in page (People) of the same server in the same run (bin/start or bin/serve in
- * another terminal, ADDRESS as it tells), and how many review pages a second it serves to one, four and sixteen readers at once. Wanted: an edit's
- * answer, plan and findings, 2.5 times the empty page, 4 at the 95th percentile; a review page that nobody changed twice; no fewer pages a second
- * with sixteen readers than with four.
+ * Pages and an edit of the demo home as multiples of a nearly empty signed-in page (People) of the same server in the same run (bin/start
+ * or bin/serve in another terminal, ADDRESS as it tells), and how many review pages a second it serves to one, four and sixteen readers at
+ * once. Wanted: an edit's answer, plan and findings, 2.5 times the empty page, 4 at the 95th percentile; a review page that nobody changed
+ * twice; no fewer pages a second with sixteen readers than with four.
  */
 
 const ROUNDS = 200;
@@ -15,7 +15,10 @@ const PAGES_EACH = 20;
 
 $address = getenv('ADDRESS') ?: 'http://127.0.0.1:'.(getenv('PORT') ?: '8080');
 $jar = tempnam(sys_get_temp_dir(), 'heurema-bench-');
-$options = [CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_SSL_VERIFYPEER => false];
+$options = [
+    CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true,
+    CURLOPT_SSL_VERIFYPEER => false,
+];
 $client = curl_init();
 curl_setopt_array($client, $options + [CURLOPT_URL => "{$address}/up"]);
 if (curl_exec($client) === false) {
@@ -28,11 +31,21 @@ $get = static function (string $path) use ($client, $address): string {
     return (string) curl_exec($client);
 };
 $post = static function (string $path, array $values, array $headers = []) use ($client, $address): string {
-    curl_setopt_array($client, [CURLOPT_URL => $address.$path, CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($values), CURLOPT_HTTPHEADER => $headers]);
+    curl_setopt_array(
+        $client,
+        [
+            CURLOPT_URL => $address.$path,
+            CURLOPT_POST => true,
+            CURLOPT_POSTFIELDS => http_build_query($values),
+            CURLOPT_HTTPHEADER => $headers,
+        ],
+    );
 
     return (string) curl_exec($client);
 };
-$find = static fn (string $pattern, string $html): string => preg_match($pattern, $html, $found) === 1 ? $found[1] : throw new RuntimeException("Not found: {$pattern}");
+$find = static fn (string $pattern, string $html): string => preg_match($pattern, $html, $found) === 1
+    ? $found[1]
+    : throw new RuntimeException("Not found: {$pattern}");
 
 $token = $find('/name="_token" value="([^"]+)"/', $get('/sign-in'));
 $desk = $post('/sign-in', ['_token' => $token, 'email' => 'reviewer@heurema.test', 'password' => 'daylight']);
@@ -56,7 +69,11 @@ $timed = static function (callable $work): array {
     return [$times[intdiv(ROUNDS, 2)], $times[(int) (0.95 * ROUNDS)]];
 };
 $edit = static function (int $round) use ($post, $scheme, $csrf, &$version, &$known): void {
-    $answer = $post("/schemes/{$scheme}/acts/move", ['version' => $version, 'storey' => 'G', 'select' => 'gf8', 'by' => $round % 2 ? '-25.4,0' : '25.4,0'], ["X-CSRF-TOKEN: {$csrf}", "X-Board-Parts: {$known} -", 'Accept: text/html']);
+    $answer = $post(
+        "/schemes/{$scheme}/acts/move",
+        ['version' => $version, 'storey' => 'G', 'select' => 'gf8', 'by' => $round % 2 ? '-25.4,0' : '25.4,0'],
+        ["X-CSRF-TOKEN: {$csrf}", "X-Board-Parts: {$known} -", 'Accept: text/html'],
+    );
     ++$version;
     preg_match_all('/<!--part (\w+)-->/', $answer, $parts);
     $known = implode(' ', $parts[1]);
@@ -99,5 +116,9 @@ foreach (READERS as $readers) {
         }
         curl_multi_select($crowd, 0.05);
     } while ($running > 0);
-    printf("%-42s %7.1f pages a second\n", "{$readers} ".($readers === 1 ? 'reader' : 'readers').' of the review page', $readers * PAGES_EACH / ((hrtime(true) - $start) / 1e9));
+    printf(
+        "%-42s %7.1f pages a second\n",
+        "{$readers} ".($readers === 1 ? 'reader' : 'readers').' of the review page',
+        $readers * PAGES_EACH / ((hrtime(true) - $start) / 1e9),
+    );
 }

@@ -63,5 +63,15 @@ foreach ([10, 100, 1000, 5000] as $rooms) {
         }
     }, $rounds);
     $reference = $geos($home);
-    printf("%8d %10.1f %10.1f %10.1f %12.3f %12.1f %10.1f %8.1f\n", count($home->rooms), $read, $write, $found, $found / count($home->rooms), $nearest, $reference, $found / $reference);
+    printf(
+        "%8d %10.1f %10.1f %10.1f %12.3f %12.1f %10.1f %8.1f\n",
+        count($home->rooms),
+        $read,
+        $write,
+        $found,
+        $found / count($home->rooms),
+        $nearest,
+        $reference,
+        $found / $reference,
+    );
 }

@@ -58,17 +58,25 @@ $tower = static function (int $dwellings) use ($demo, $upper, $copy): string {
     for ($number = 0; $number < $dwellings; ++$number) {
         $level = intdiv($number, TO_A_STOREY);
         $floor = $copy($upper, "d{$number}", $number % TO_A_STOREY * APART);
-        $storeys[$level] ??= ['id' => "S{$level}", 'name' => "Level {$level}", 'elevation' => $level * STOREY_HEIGHT, 'ceiling' => 2438.4, 'floor_thickness' => 304.8];
+        $storeys[$level] ??= [
+            'id' => "S{$level}", 'name' => "Level {$level}", 'elevation' => $level * STOREY_HEIGHT, 'ceiling' => 2438.4,
+            'floor_thickness' => 304.8,
+        ];
         foreach ($floor as $kind => $things) {
             $storeys[$level][$kind] = [...($storeys[$level][$kind] ?? []), ...$things];
         }
     }
 
-    return (string) json_encode(['format' => $demo['format'], 'version' => 1, 'name' => 'Tower', 'units' => 'imperial', 'storeys' => $storeys]);
+    return (string) json_encode([
+        'format' => $demo['format'], 'version' => 1, 'name' => 'Tower', 'units' => 'imperial', 'storeys' => $storeys,
+    ]);
 };
 
 $measures = Catalogue::standard();
-$books = array_map(static fn(string $file) => (new RuleBookReader($measures))->readFile($file), glob(__DIR__.'/../core/rulebooks/*.yaml') ?: []);
+$books = array_map(
+    static fn(string $file) => (new RuleBookReader($measures))->readFile($file),
+    glob(__DIR__.'/../core/rulebooks/*.yaml') ?: [],
+);
 
 printf("%10s %10s %12s %14s %10s\n", 'dwellings', 'read', 'understand', 'all books', 'each');
 foreach (array_map(intval(...), array_slice($argv, 1)) ?: [10, 50, 100, 250, 500] as $dwellings) {
@@ -80,5 +88,12 @@ foreach (array_map(intval(...), array_slice($argv, 1)) ?: [10, 50, 100, 250, 500
     $understood = hrtime(true);
     (new Examiner($measures))->examine($home, $books);
     $examined = hrtime(true);
-    printf("%10d %10.0f %12.0f %14.0f %10.1f\n", $dwellings, ($read - $start) / 1e6, ($understood - $read) / 1e6, ($examined - $understood) / 1e6, ($examined - $start) / 1e6 / $dwellings);
+    printf(
+        "%10d %10.0f %12.0f %14.0f %10.1f\n",
+        $dwellings,
+        ($read - $start) / 1e6,
+        ($understood - $read) / 1e6,
+        ($examined - $understood) / 1e6,
+        ($examined - $start) / 1e6 / $dwellings,
+    );
 }

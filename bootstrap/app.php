@@ -33,10 +33,22 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport(UnreadableRuleBook::class);
         $exceptions->render(static fn(Throwable $e): ?Response => Unavailable::answer($e));
-        $exceptions->render(static fn(UnreadableRuleBook $e): Response => response()->view('unreadable-book', ['reason' => $e->getMessage()], 503));
-        $exceptions->render(static fn(UnreadableLayout $e): Response => response()->view('unreadable-home', ['reason' => $e->getMessage()], 503));
-        $exceptions->render(static fn(UnwrittenFile $e): Response => response($e->getMessage(), 507, ['Content-Type' => 'text/plain; charset=UTF-8']));
+        $exceptions->render(
+            static fn(UnreadableRuleBook $e): Response => response()->view('unreadable-book', ['reason' => $e->getMessage()], 503),
+        );
+        $exceptions->render(
+            static fn(UnreadableLayout $e): Response => response()->view('unreadable-home', ['reason' => $e->getMessage()], 503),
+        );
+        $exceptions->render(
+            static fn(UnwrittenFile $e): Response => response($e->getMessage(), 507, ['Content-Type' => 'text/plain; charset=UTF-8']),
+        );
         // Blade wraps what is thrown while a page is drawn
-        $exceptions->map(ViewException::class, static fn(ViewException $e): Throwable => $e->getPrevious() instanceof UnreadableLayout || $e->getPrevious() instanceof UnreadableRuleBook ? $e->getPrevious() : $e);
+        $exceptions->map(
+            ViewException::class,
+            static fn(ViewException $e): Throwable => $e->getPrevious() instanceof UnreadableLayout
+                || $e->getPrevious() instanceof UnreadableRuleBook
+                ? $e->getPrevious()
+                : $e,
+        );
     })
     ->create();

@@ -5,7 +5,10 @@ declare(strict_types=1);
 $files = [];
 foreach (['app', 'resources/views', 'public/build'] as $folder) {
     $path = dirname(__DIR__)."/{$folder}";
-    foreach (is_dir($path) ? new RecursiveIteratorIterator(new RecursiveDirectoryIterator($path, FilesystemIterator::SKIP_DOTS)) : [] as $file) {
+    foreach (is_dir($path) ? new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+        $path,
+        FilesystemIterator::SKIP_DOTS,
+    )) : [] as $file) {
         /** @var SplFileInfo $file */
         $files[] = $file->getPathname().$file->getMTime();
     }

@@ -73,8 +73,14 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::put('/account/codes', [SecondStepController::class, 'update'])->middleware('throttle:codes')->name('account.codes.confirm');
     Route::delete('/account/codes', [SecondStepController::class, 'destroy'])->middleware('throttle:codes')->name('account.codes.drop');
     Route::get('/', DeskController::class)->name('desk');
-    Route::post('/projects', [ProjectController::class, 'store'])->can('create', Project::class)->middleware(DoneOnce::class)->name('projects.store');
-    Route::post('/drawings', [DrawingController::class, 'store'])->can('create', Project::class)->middleware(DoneOnce::class)->name('drawings.store');
+    Route::post('/projects', [ProjectController::class, 'store'])
+        ->can('create', Project::class)
+        ->middleware(DoneOnce::class)
+        ->name('projects.store');
+    Route::post('/drawings', [DrawingController::class, 'store'])
+        ->can('create', Project::class)
+        ->middleware(DoneOnce::class)
+        ->name('drawings.store');
     Route::prefix('/schemes/{scheme}')->can('update', 'scheme')->group(static function (): void {
         Route::get('/board', [BoardController::class, 'show'])->name('board');
         Route::get('/elements', [BoardController::class, 'elements'])->name('board.elements');
@@ -101,9 +107,15 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::post('/revisions', [RevisionController::class, 'store'])->name('board.submit');
     });
     Route::get('/people', [PeopleController::class, 'index'])->name('people');
-    Route::post('/people', [InvitationController::class, 'store'])->can('invite', User::class)->middleware(DoneOnce::class)->name('people.invite');
+    Route::post('/people', [InvitationController::class, 'store'])
+        ->can('invite', User::class)
+        ->middleware(DoneOnce::class)
+        ->name('people.invite');
     Route::put('/people/codes', [SecondStepPolicyController::class, 'update'])->can('invite', User::class)->name('people.codes');
-    Route::delete('/people/invitations/{invitation}', [InvitationController::class, 'destroy'])->can('invite', User::class)->name('people.withdraw');
+    Route::delete(
+        '/people/invitations/{invitation}',
+        [InvitationController::class, 'destroy'],
+    )->can('invite', User::class)->name('people.withdraw');
     Route::delete('/people/office', [OfficeController::class, 'destroy'])->can('invite', User::class)->name('people.office.remove');
     Route::post('/people/office', [OfficeController::class, 'restore'])->can('invite', User::class)->name('people.office.return');
     Route::delete('/people/{person}', [PeopleController::class, 'destroy'])->can('delete', 'person')->name('people.remove');
@@ -121,7 +133,10 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::post('/rulings', [RulingController::class, 'store'])->name('review.rulings');
         Route::delete('/rulings', [RulingController::class, 'destroy'])->name('review.rulings.undo');
         Route::post('/statements', [StatementController::class, 'store'])->name('review.statements');
-        Route::scopeBindings()->delete('/statements/{statement}', [StatementController::class, 'destroy'])->name('review.statements.take-back');
+        Route::scopeBindings()->delete(
+            '/statements/{statement}',
+            [StatementController::class, 'destroy'],
+        )->name('review.statements.take-back');
         Route::post('/remarks', [RemarkController::class, 'store'])->name('review.remarks');
         Route::scopeBindings()->put('/remarks/{remark}', [RemarkController::class, 'update'])->name('review.remarks.write');
         Route::scopeBindings()->delete('/remarks/{remark}', [RemarkController::class, 'destroy'])->name('review.remarks.drop');
@@ -141,7 +156,10 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::get('/projects/{project}', [ProjectController::class, 'show'])->can('view', 'project')->name('project');
     Route::put('/projects/{project}', [ProjectController::class, 'update'])->can('update', 'project')->name('project.update');
     Route::delete('/projects/{project}', [ProjectController::class, 'destroy'])->can('delete', 'project')->name('project.remove');
-    Route::post('/projects/{project}/return', [ProjectController::class, 'restore'])->withTrashed()->can('restore', 'project')->name('project.return');
+    Route::post('/projects/{project}/return', [ProjectController::class, 'restore'])
+        ->withTrashed()
+        ->can('restore', 'project')
+        ->name('project.return');
     Route::post('/projects/{project}/pick', [PickedSchemeController::class, 'store'])->can('update', 'project')->name('projects.pick');
     Route::get('/compare', CompareController::class)->name('compare');
     Route::get('/revisions/{revision}/stairs/{stair}', [StairController::class, 'show'])->can('view', 'revision')->name('review.stair');

@@ -43,7 +43,13 @@ final readonly class ChangeScheme
             if ($current->edits()->where('undone', true)->exists()) {
                 $current->edits()->where('undone', true)->delete();
             }
-            $current->edits()->create(['user_id' => $by->id, 'words' => mb_strimwidth($edited->patch->words(), 0, 500), 'patch' => $edited->patch, 'undone' => false, 'sent_as' => $sentAs]);
+            $current->edits()->create([
+                'user_id' => $by->id,
+                'words' => mb_strimwidth($edited->patch->words(), 0, 500),
+                'patch' => $edited->patch,
+                'undone' => false,
+                'sent_as' => $sentAs,
+            ]);
 
             return $edited->layout;
         });

@@ -52,7 +52,10 @@ final readonly class ChooseBooks
     /** @param list<string> $ids */
     private function titles(array $ids): string
     {
-        return implode(', ', array_map(fn(string $id): string => in_array($id, $this->shelf->ids(), true) ? $this->shelf->book($id)->title : $id, $ids));
+        return implode(
+            ', ',
+            array_map(fn(string $id): string => in_array($id, $this->shelf->ids(), true) ? $this->shelf->book($id)->title : $id, $ids),
+        );
     }
 
     /**

@@ -29,9 +29,17 @@ final readonly class CloseReview
             $revision->lockOpen();
             $report = $this->reports->report(new Home($revision->examined()), Basis::ofRevision($revision));
             $rulings = Rulings::of($revision);
-            $left = array_filter($report->findings, static fn(Finding $finding): bool => $finding->verdict()->isOpen() && !in_array($rulings->kind($finding), [RulingKind::Waive, RulingKind::Settle], true));
+            $left = array_filter(
+                $report->findings,
+                static fn(Finding $finding): bool => $finding->verdict()->isOpen()
+                    && !in_array($rulings->kind($finding), [RulingKind::Waive, RulingKind::Settle], true),
+            );
             if ($left !== []) {
-                throw new RefusedRuling(count($left) === 1 ? 'One open finding is neither waived nor settled.' : count($left).' open findings are neither waived nor settled.');
+                throw new RefusedRuling(
+                    count($left) === 1
+                        ? 'One open finding is neither waived nor settled.'
+                        : count($left).' open findings are neither waived nor settled.',
+                );
             }
             $this->decided->keep($revision, $report);
             $revision->update(['state' => RevisionState::SignedOff]);

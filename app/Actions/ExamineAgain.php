@@ -29,7 +29,10 @@ final class ExamineAgain
     {
         // not in a transaction: whoever works off the queue has to see the batch
         $batch = null;
-        Cache::lock("examining for office {$office->id}", 2 * self::PATIENCE)->block(self::PATIENCE, static function () use ($office, $press, &$batch): void {
+        Cache::lock(
+            "examining for office {$office->id}",
+            2 * self::PATIENCE,
+        )->block(self::PATIENCE, static function () use ($office, $press, &$batch): void {
             $batch = self::startOnce($office->refresh(), $press);
         });
 

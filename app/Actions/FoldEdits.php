@@ -21,7 +21,9 @@ final class FoldEdits
             $current = Scheme::query()->lockForUpdate()->findOrFail($scheme->id);
             $handedIn = $current->revisions()->latest('id')->first(['created_at'])?->created_at;
             $until = $handedIn?->min(now()->subDays(self::DAYS));
-            $old = $until === null ? [] : $current->edits()->where('undone', false)->where('created_at', '<', $until)->orderBy('id')->get(['id', 'folded'])->all();
+            $old = $until === null
+                ? []
+                : $current->edits()->where('undone', false)->where('created_at', '<', $until)->orderBy('id')->get(['id', 'folded'])->all();
             $last = $old === [] ? null : $old[count($old) - 1];
             if ($last === null || (count($old) === 1 && $last->folded !== null)) {
                 return 0;
@@ -29,7 +31,11 @@ final class FoldEdits
             $count = array_sum(array_map(static fn(SchemeEdit $edit): int => $edit->folded ?? 1, $old));
             $words = $count === 1 ? 'One edit' : "{$count} edits";
             $current->edits()->whereKey(array_map(static fn(SchemeEdit $edit): int => $edit->id, $old))->whereKeyNot($last->id)->delete();
-            $current->edits()->whereKey($last->id)->firstOrFail()->update(['words' => $words, 'patch' => new Patch([], $words), 'folded' => $count]);
+            $current
+                ->edits()
+                ->whereKey($last->id)
+                ->firstOrFail()
+                ->update(['words' => $words, 'patch' => new Patch([], $words), 'folded' => $count]);
 
             return count($old);
         });

@@ -22,9 +22,16 @@ final class InvitePerson
             $by->office->log($by, "{$email} invited as {$role->value}");
             $token = Str::random(48);
             $invitation = Invitation::query()->create([
-                'office_id' => $by->office_id, 'user_id' => $by->id, 'email' => Str::lower($email), 'role' => $role, 'token_hash' => Invitation::hash($token), 'expires_at' => now()->addDays(Invitation::DAYS),
+                'office_id' => $by->office_id, 'user_id' => $by->id, 'email' => Str::lower($email), 'role' => $role,
+                'token_hash' => Invitation::hash($token), 'expires_at' => now()->addDays(Invitation::DAYS),
             ]);
-            Mail::to($invitation->email)->send(new Notice($by->office_id, "Your seat at {$by->office->name}", "{$by->name} invites you to {$by->office->name} as {$role->value}. The link below is good for ".Invitation::DAYS.' days.', Link::to('invitations.show', $token), true));
+            Mail::to($invitation->email)->send(new Notice(
+                $by->office_id,
+                "Your seat at {$by->office->name}",
+                "{$by->name} invites you to {$by->office->name} as {$role->value}. The link below is good for ".Invitation::DAYS.' days.',
+                Link::to('invitations.show', $token),
+                true,
+            ));
 
             return $invitation;
         });
@@ -35,7 +42,12 @@ final class InvitePerson
         return DB::transaction(static function () use ($invitation, $name, $password): User {
             $invitation->update(['accepted_at' => now()]);
 
-            return $invitation->office->users()->create(['name' => $name, 'email' => $invitation->email, 'password' => $password, 'role' => $invitation->role]);
+            return $invitation->office->users()->create([
+                'name' => $name,
+                'email' => $invitation->email,
+                'password' => $password,
+                'role' => $invitation->role,
+            ]);
         });
     }
 }

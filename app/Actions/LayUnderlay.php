@@ -30,7 +30,10 @@ final readonly class LayUnderlay
     {
         self::putting($picture->extension, $picture->content, static function (string $file) use ($scheme, $storey, $picture): void {
             $before = $scheme->underlays()->where('storey', $storey)->first();
-            $scheme->underlays()->updateOrCreate(['storey' => $storey], ['file' => $file, ...Underlay::place(TracedPicture::of($picture->width, $picture->height))]);
+            $scheme->underlays()->updateOrCreate(
+                ['storey' => $storey],
+                ['file' => $file, ...Underlay::place(TracedPicture::of($picture->width, $picture->height))],
+            );
             self::drop($scheme->pages()->where('storey', $storey)->first());
             self::whenWritten($before?->file);
         });

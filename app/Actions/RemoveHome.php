@@ -38,7 +38,10 @@ final class RemoveHome
     /** Everything of a home, its pictures too: nothing brings it back. */
     public function forGood(Project $project): void
     {
-        $files = array_map(static fn(string $kind): array => $kind::query()->whereIn('scheme_id', $project->schemes()->select('id'))->pluck('file')->all(), [Underlay::class, PendingPage::class]);
+        $files = array_map(
+            static fn(string $kind): array => $kind::query()->whereIn('scheme_id', $project->schemes()->select('id'))->pluck('file')->all(),
+            [Underlay::class, PendingPage::class],
+        );
         $project->forceDelete();
         Storage::disk(Underlay::DISK)->delete(array_filter(array_merge(...$files), is_string(...)));
     }

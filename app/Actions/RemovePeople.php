@@ -14,7 +14,9 @@ use App\Security\Sessions;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** Takes an account or a whole office away, and brings it back; after thirty days what says who somebody was is gone, or all of the office. */
+/**
+ * Takes an account or a whole office away, and brings it back; after thirty days what says who somebody was is gone, or all of the office.
+ */
 final readonly class RemovePeople
 {
     public const DAYS = 30;
@@ -34,7 +36,8 @@ final readonly class RemovePeople
     public function accountForGood(User $person): void
     {
         $person->forceFill([
-            'name' => 'Somebody who left', 'email' => "removed-{$person->id}@invalid", 'password' => Str::random(60), 'remember_token' => null, 'removed_at' => null,
+            'name' => 'Somebody who left', 'email' => "removed-{$person->id}@invalid", 'password' => Str::random(60),
+            'remember_token' => null, 'removed_at' => null,
             'code_secret' => null, 'code_confirmed_at' => null, 'code_step' => null, 'spare_codes' => null,
         ])->save();
     }

@@ -33,24 +33,40 @@ final class RuleOnFindings
             $words = trim((string) $words) === '' ? null : trim((string) $words);
             $rulings = Rulings::of($revision);
             // pressed twice it is decided once
-            $findings = array_values(array_filter($findings, static fn(Finding $finding): bool => !self::stands($rulings->for($finding), $by, $kind, $words)));
+            $findings = array_values(array_filter(
+                $findings,
+                static fn(Finding $finding): bool => !self::stands($rulings->for($finding), $by, $kind, $words),
+            ));
             if ($findings === []) {
                 return;
             }
             $batch = (string) Str::ulid();
             foreach ($findings as $finding) {
-                $revision->rulings()->create(['user_id' => $by->id, 'finding' => $finding->fingerprint(), 'kind' => $kind, 'words' => $words, 'facts' => $finding->facts(), 'found' => $finding->foundFacts()->write(), 'batch' => $batch]);
+                $revision->rulings()->create([
+                    'user_id' => $by->id, 'finding' => $finding->fingerprint(), 'kind' => $kind, 'words' => $words,
+                    'facts' => $finding->facts(), 'found' => $finding->foundFacts()->write(), 'batch' => $batch,
+                ]);
             }
             $revision->update(['state' => RevisionState::InReview]);
             $count = count($findings);
-            $revision->log($by, $count === 1 ? "{$kind->words()}: {$findings[0]->rule->title}, {$findings[0]->subject->name()}" : "{$kind->words()} {$count} at once: {$findings[0]->rule->title}");
+            $revision->log(
+                $by,
+                $count === 1
+                    ? "{$kind->words()}: {$findings[0]->rule->title}, {$findings[0]->subject->name()}"
+                    : "{$kind->words()} {$count} at once: {$findings[0]->rule->title}",
+            );
         });
     }
 
     /** Has the same person decided the same of the finding as it is now, on this revision? */
     private static function stands(?StandingRuling $standing, User $by, RulingKind $kind, ?string $words): bool
     {
-        return $standing !== null && !$standing->isCarried && !$standing->isOutdated && $standing->ruling->user_id === $by->id && $standing->ruling->kind === $kind && $standing->ruling->words === $words;
+        return $standing !== null
+            && !$standing->isCarried
+            && !$standing->isOutdated
+            && $standing->ruling->user_id === $by->id
+            && $standing->ruling->kind === $kind
+            && $standing->ruling->words === $words;
     }
 
     /**
@@ -62,7 +78,8 @@ final class RuleOnFindings
     {
         DB::transaction(static function () use ($revision, $by): void {
             $revision->lockOpen();
-            $last = $revision->rulings()->where('user_id', $by->id)->latest('id')->first() ?? throw new RefusedRuling('You have decided nothing here that could be taken back.');
+            $last = $revision->rulings()->where('user_id', $by->id)->latest('id')->first()
+                ?? throw new RefusedRuling('You have decided nothing here that could be taken back.');
             $together = $revision->rulings()->where('batch', $last->batch)->get();
             $count = $together->count();
             $together->each->delete();

@@ -29,10 +29,19 @@ final readonly class SendLetter
 
         return DB::transaction(function () use ($draft, $by): Letter {
             $draft->revision->lockOpen();
-            $letter = $draft->revision->letters()->create(['user_id' => $by->id, 'html' => view('letter.paper', ['draft' => $draft, 'by' => $by, 'on' => now()])->render(), 'content' => $draft->toArray()]);
+            $letter = $draft->revision->letters()->create([
+                'user_id' => $by->id,
+                'html' => view('letter.paper', ['draft' => $draft, 'by' => $by, 'on' => now()])->render(),
+                'content' => $draft->toArray(),
+            ]);
             $this->decided->keep($draft->revision, $draft->report);
             $draft->revision->update(['state' => RevisionState::Returned]);
-            Mail::to($draft->revision->submitter->email)->send(new Notice($by->office_id, "Corrections, {$draft->revision->scheme->project->name}", "{$by->name} has sent corrections to revision {$draft->revision->number}.", Link::to('letters.show', $letter)));
+            Mail::to($draft->revision->submitter->email)->send(new Notice(
+                $by->office_id,
+                "Corrections, {$draft->revision->scheme->project->name}",
+                "{$by->name} has sent corrections to revision {$draft->revision->number}.",
+                Link::to('letters.show', $letter),
+            ));
             $draft->revision->log($by, 'sent the letter, '.count($draft->items).(count($draft->items) === 1 ? ' item' : ' items'));
 
             return $letter;

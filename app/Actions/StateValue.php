@@ -21,7 +21,10 @@ use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
 
-/** Records a value that nobody drew as a reviewer's statement, and takes it back; the revision is examined with it, its drawing stays as it was handed in. */
+/**
+ * Records a value that nobody drew as a reviewer's statement, and takes it back; the revision is examined with it, its drawing stays as it
+ * was handed in.
+ */
 final readonly class StateValue
 {
     public function __construct(private Editor $editor, private KeptReports $reports) {}
@@ -40,7 +43,9 @@ final readonly class StateValue
                 throw new RefusedRuling("That has been stated already, as {$before->typed}: take it back to state another value.");
             }
             $edited = $this->edited($revision->examined(), $element, $key, $typed);
-            $revision->statements()->create(['user_id' => $by->id, 'element' => $element, 'key' => $key, 'typed' => $typed, 'patch' => $edited->patch]);
+            $revision->statements()->create([
+                'user_id' => $by->id, 'element' => $element, 'key' => $key, 'typed' => $typed, 'patch' => $edited->patch,
+            ]);
             $this->count($revision);
             $revision->log($by, "stated {$element}.{$key}: not said → {$typed}");
         });
@@ -73,7 +78,9 @@ final readonly class StateValue
     {
         $values = (new TypedValues($layout))->read((new Draft($layout))->find($element)->element, [$key => $typed]);
 
-        return $values === [] ? throw new RefusedValue($key, 'That value cannot be stated here.') : $this->editor->apply($layout, new ChangeValues($element, $values));
+        return $values === []
+            ? throw new RefusedValue($key, 'That value cannot be stated here.')
+            : $this->editor->apply($layout, new ChangeValues($element, $values));
     }
 
     private function count(Revision $revision): void

@@ -24,7 +24,8 @@ final readonly class SubmitScheme
      * The revision before is superseded, unless it was signed off.
      *
      * @param string|null $answer what the designer says to its letter
-     * @param int|null    $after  id of the revision that it follows as whoever handed it in saw it, 0: of none; pressed twice it is handed in once
+     * @param int|null    $after  id of the revision that it follows as whoever handed it in saw it, 0: of none; pressed twice it is handed
+     *                            in once
      */
     public function submit(Scheme $scheme, User $by, ?string $answer = null, ?int $after = null): Revision
     {

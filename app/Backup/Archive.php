@@ -33,7 +33,13 @@ final class Archive
         $unfinished = "{$path}.unfinished";
         $isWritten = $zip->open($unfinished, \ZipArchive::CREATE | \ZipArchive::OVERWRITE) === true;
         if ($isWritten) {
-            $zip->addFromString(self::MANIFEST, json_encode(['format' => self::FORMAT, 'made' => now()->toIso8601String(), 'migrations' => $migrations, 'files' => $sums], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES));
+            $zip->addFromString(
+                self::MANIFEST,
+                json_encode(
+                    ['format' => self::FORMAT, 'made' => now()->toIso8601String(), 'migrations' => $migrations, 'files' => $sums],
+                    JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES,
+                ),
+            );
             foreach ($files as $file) {
                 $zip->addFile("{$folder}/{$file}", $file);
             }
@@ -75,14 +81,19 @@ final class Archive
     private static function manifest(\ZipArchive $zip, string $path): array
     {
         $manifest = json_decode((string) $zip->getFromName(self::MANIFEST), true);
-        $sums = is_array($manifest) && ($manifest['format'] ?? null) === self::FORMAT && is_array($manifest['files'] ?? null) ? $manifest['files'] : [];
+        $sums = is_array($manifest) && ($manifest['format'] ?? null) === self::FORMAT && is_array($manifest['files'] ?? null)
+            ? $manifest['files']
+            : [];
         $migrations = is_array($manifest) && is_array($manifest['migrations'] ?? null) ? $manifest['migrations'] : [];
         if (!isset($sums[self::DATABASE])) {
             throw new BackupRefused("{$path} is no backup of Heurema.");
         }
         $known = [];
         foreach ($sums as $file => $sum) {
-            if (!is_string($sum) || preg_match('#^(database\.sql|pictures/[A-Za-z0-9_-]+/[A-Za-z0-9_-]+\.[a-z]+)$#D', (string) $file) !== 1) {
+            if (
+                !is_string($sum)
+                || preg_match('#^(database\.sql|pictures/[A-Za-z0-9_-]+/[A-Za-z0-9_-]+\.[a-z]+)$#D', (string) $file) !== 1
+            ) {
                 throw new BackupRefused("{$path} names a file that no backup holds.");
             }
             $known[(string) $file] = $sum;
@@ -95,7 +106,12 @@ final class Archive
     {
         $content = $zip->getStream($file);
         $into = "{$folder}/{$file}";
-        if ($content === false || (!is_dir(dirname($into)) && !mkdir(dirname($into), 0o700, true)) || @file_put_contents($into, $content) === false || hash_file('sha256', $into) !== $sum) {
+        if (
+            $content === false
+            || (!is_dir(dirname($into)) && !mkdir(dirname($into), 0o700, true))
+            || @file_put_contents($into, $content) === false
+            || hash_file('sha256', $into) !== $sum
+        ) {
             throw new BackupRefused("{$path} is damaged: {$file} is not what was put in, or there is no room for it.");
         }
     }

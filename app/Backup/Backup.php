@@ -55,7 +55,10 @@ final class Backup
     {
         $this->alone(function (string $folder) use ($path, $isOver): void {
             ['files' => $files, 'migrations' => $migrations] = Archive::read($path, $folder);
-            $unknown = array_diff($migrations, array_keys($this->migrator->getMigrationFiles([database_path('migrations'), ...$this->migrator->paths()])));
+            $unknown = array_diff(
+                $migrations,
+                array_keys($this->migrator->getMigrationFiles([database_path('migrations'), ...$this->migrator->paths()])),
+            );
             if ($unknown !== []) {
                 throw new BackupRefused('The backup is of a later version of Heurema: '.implode(', ', $unknown).'.');
             }
@@ -80,7 +83,10 @@ final class Backup
             $this->dump->read($database, $this->database());
             $isSame = $this->dump->isIn($this->database(), $database);
         } catch (BackupRefused $e) {
-            throw new \RuntimeException("The database was emptied and only partly filled again; restore once more. {$e->getMessage()}", previous: $e);
+            throw new \RuntimeException(
+                "The database was emptied and only partly filled again; restore once more. {$e->getMessage()}",
+                previous: $e,
+            );
         }
         if (!$isSame) {
             throw new \RuntimeException('What was put back is not what the backup holds; restore once more.');
@@ -95,7 +101,9 @@ final class Backup
     private function pictures(string $database, string $folder): array
     {
         $found = $missing = [];
-        foreach (DB::table("{$database}.underlays")->orderBy('id')->pluck('file')->filter(static fn(mixed $value): bool => is_string($value)) as $file) {
+        foreach (DB::table("{$database}.underlays")->orderBy('id')->pluck('file')->filter(
+            static fn(mixed $value): bool => is_string($value),
+        ) as $file) {
             $content = $this->disk()->exists($file) ? $this->disk()->readStream($file) : null;
             $into = "{$folder}/".Archive::PICTURES.$file;
             if ($content === null) {
@@ -113,12 +121,21 @@ final class Backup
     /** @return list<string> */
     private function migrations(string $database): array
     {
-        return array_values(DB::table("{$database}.migrations")->orderBy('id')->pluck('migration')->filter(static fn(mixed $value): bool => is_string($value))->all());
+        return array_values(
+            DB::table("{$database}.migrations")
+                ->orderBy('id')
+                ->pluck('migration')
+                ->filter(static fn(mixed $value): bool => is_string($value))
+                ->all(),
+        );
     }
 
     private function rows(string $database): int
     {
-        return array_sum(array_map(static fn(string $table): int => DB::table("{$database}.{$table}")->count(), Schema::getTableListing($database, false)));
+        return array_sum(array_map(
+            static fn(string $table): int => DB::table("{$database}.{$table}")->count(),
+            Schema::getTableListing($database, false),
+        ));
     }
 
     private function database(): string

@@ -24,7 +24,13 @@ final class DatabaseDump
     public function write(string $database, string $path): void
     {
         $ignored = array_map(static fn(string $table): string => "--ignore-table-data={$database}.{$table}", self::WITHOUT_ROWS);
-        $this->run(['mariadb-dump', ...$this->server(), '--single-transaction', '--skip-comments', '--order-by-primary', '--hex-blob', '--no-tablespaces', '--default-character-set=utf8mb4', ...$ignored, "--result-file={$path}", $database], null);
+        $this->run(
+            [
+                'mariadb-dump', ...$this->server(), '--single-transaction', '--skip-comments', '--order-by-primary', '--hex-blob',
+                '--no-tablespaces', '--default-character-set=utf8mb4', ...$ignored, "--result-file={$path}", $database,
+            ],
+            null,
+        );
     }
 
     /** @throws BackupRefused */
@@ -77,7 +83,12 @@ final class DatabaseDump
     /** @return list<string> */
     private function server(): array
     {
-        return ['--no-defaults', "--host={$this->setting('host')}", "--port={$this->setting('port')}", "--user={$this->setting('username')}"];
+        return [
+            '--no-defaults',
+            "--host={$this->setting('host')}",
+            "--port={$this->setting('port')}",
+            "--user={$this->setting('username')}",
+        ];
     }
 
     private function setting(string $name): string

@@ -109,7 +109,11 @@ final class ActInput extends ValidatedInput
      */
     public function pen(Layout $layout): WallPen
     {
-        return new WallPen($this->word('type', WallType::Interior), $this->length('thickness', $layout), $this->lengthIfTyped('height', $layout));
+        return new WallPen(
+            $this->word('type', WallType::Interior),
+            $this->length('thickness', $layout),
+            $this->lengthIfTyped('height', $layout),
+        );
     }
 
     /**

@@ -18,7 +18,12 @@ final readonly class Field
     public const NUMBER = 'number';
 
     /** Where the document's word is not what one would say. */
-    private const SAID = ['hinge from' => 'start', 'hinge to' => 'end', 'opens left' => 'left of its direction', 'opens right' => 'right of its direction'];
+    private const SAID = [
+        'hinge from' => 'start',
+        'hinge to' => 'end',
+        'opens left' => 'left of its direction',
+        'opens right' => 'right of its direction',
+    ];
 
     /** @param list<string> $choices */
     private function __construct(

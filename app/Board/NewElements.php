@@ -25,7 +25,10 @@ use Heurema\Units\UnitSystem;
 final readonly class NewElements
 {
     /** What does not go to a wall from the middle of a room. */
-    private const FREE = [FixtureKind::Table, FixtureKind::Chair, FixtureKind::Armchair, FixtureKind::Island, FixtureKind::Column, FixtureKind::SmokeAlarm, FixtureKind::CoAlarm, FixtureKind::Lamp];
+    private const FREE = [
+        FixtureKind::Table, FixtureKind::Chair, FixtureKind::Armchair, FixtureKind::Island, FixtureKind::Column, FixtureKind::SmokeAlarm,
+        FixtureKind::CoAlarm, FixtureKind::Lamp,
+    ];
 
     public function __construct(private Layout $layout) {}
 
@@ -37,7 +40,14 @@ final readonly class NewElements
         $ids = $this->nextIds(ElementList::Openings, 3 * count($middles));
         $added = [];
         foreach ($middles as $number => $at) {
-            $added[] = Add::of($storey->id, ElementList::Openings, ['id' => $ids[$number], 'kind' => $kind->value, 'wall' => $wall, 'at' => round($at, 4), 'width' => $size->width, ...$size->others]);
+            $added[] = Add::of(
+                $storey->id,
+                ElementList::Openings,
+                [
+                    'id' => $ids[$number], 'kind' => $kind->value, 'wall' => $wall, 'at' => round($at, 4), 'width' => $size->width,
+                    ...$size->others,
+                ],
+            );
         }
         foreach ($size->sideLight > 0 ? $middles : [] as $number => $at) {
             foreach ([-1, 1] as $light => $side) {
@@ -62,9 +72,17 @@ final readonly class NewElements
     {
         $sizes = array_map(static fn(float $size): float => round($size, 4), Library::sizes($kind, $this->layout->units));
         $reach = in_array($kind, self::FREE, true) ? AgainstWalls::REACH : INF;
-        $settled = (new AgainstWalls(new StoreyPlan($storey)))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, $reach) ?? new PlacedAgainstWall($near->minus(new Point(0, ($sizes['depth'] ?? 0.0) / 2)), 90.0);
+        $settled = (new AgainstWalls(new StoreyPlan($storey)))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, $reach)
+            ?? new PlacedAgainstWall($near->minus(new Point(0, ($sizes['depth'] ?? 0.0) / 2)), 90.0);
 
-        return Add::of($storey->id, ElementList::Fixtures, ['id' => $this->nextId(ElementList::Fixtures), 'kind' => $kind->value, 'at' => $settled->at->toArray(), 'facing' => $settled->facing, ...$sizes]);
+        return Add::of(
+            $storey->id,
+            ElementList::Fixtures,
+            [
+                'id' => $this->nextId(ElementList::Fixtures), 'kind' => $kind->value, 'at' => $settled->at->toArray(),
+                'facing' => $settled->facing, ...$sizes,
+            ],
+        );
     }
 
     /** On top of the highest storey, as high as it, with its outer walls. */
@@ -81,7 +99,9 @@ final readonly class NewElements
     public function storeyBelow(): Edit
     {
         $lowest = $this->layout->storeys[0];
-        $elevation = $lowest->elevation === null || $lowest->ceiling === null ? null : $lowest->elevation - ($lowest->floorThickness ?? 300.0) - $lowest->ceiling;
+        $elevation = $lowest->elevation === null || $lowest->ceiling === null
+            ? null
+            : $lowest->elevation - ($lowest->floorThickness ?? 300.0) - $lowest->ceiling;
 
         return $this->storeyLike($lowest, 'Storey below '.mb_strtolower($lowest->name), $elevation, $lowest->floorThickness ?? 300.0, 0);
     }
@@ -107,7 +127,8 @@ final readonly class NewElements
      */
     public function stair(Storey $from, Point $at, float $towards): Edit
     {
-        $to = $this->layout->storeys[(int) array_search($from, $this->layout->storeys, true) + 1] ?? throw new RefusedEdit('There is no storey above: add it first.');
+        $to = $this->layout->storeys[(int) array_search($from, $this->layout->storeys, true) + 1]
+            ?? throw new RefusedEdit('There is no storey above: add it first.');
         if ($from->elevation === null || $to->elevation === null) {
             throw new RefusedEdit('Say how high both storeys lie first.');
         }

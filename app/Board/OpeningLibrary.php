@@ -15,15 +15,29 @@ final readonly class OpeningLibrary
 {
     /** Inches: what it opens as, width, height, and a window's sill or the width of side lights at a door. */
     private const IMPERIAL = [
-        'door' => [['hinged', 32, 80], ['hinged', 24, 80], ['hinged', 28, 80], ['hinged', 30, 80], ['hinged', 36, 80], ['hinged', 36, 80, 12], ['double_hinged', 60, 80], ['sliding', 72, 80], ['bypass', 60, 80], ['pocket', 30, 80], ['folding', 48, 80], ['overhead', 108, 84]],
-        'window' => [['casement', 36, 48, 36], ['casement', 28, 48, 36], ['double_hung', 32, 60, 24], ['sliding', 60, 48, 36], ['awning', 36, 24, 56], ['fixed', 60, 60, 24]],
+        'door' => [
+            ['hinged', 32, 80], ['hinged', 24, 80], ['hinged', 28, 80], ['hinged', 30, 80], ['hinged', 36, 80], ['hinged', 36, 80, 12],
+            ['double_hinged', 60, 80], ['sliding', 72, 80], ['bypass', 60, 80], ['pocket', 30, 80], ['folding', 48, 80],
+            ['overhead', 108, 84],
+        ],
+        'window' => [
+            ['casement', 36, 48, 36], ['casement', 28, 48, 36], ['double_hung', 32, 60, 24], ['sliding', 60, 48, 36],
+            ['awning', 36, 24, 56], ['fixed', 60, 60, 24],
+        ],
         'gap' => [['', 36, 80], ['', 60, 80], ['', 72, 84]],
     ];
 
     /** Millimetres. */
     private const METRIC = [
-        'door' => [['hinged', 826, 2040], ['hinged', 626, 2040], ['hinged', 726, 2040], ['hinged', 926, 2040], ['hinged', 926, 2040, 300], ['double_hinged', 1500, 2040], ['sliding', 2100, 2100], ['bypass', 1500, 2040], ['pocket', 826, 2040], ['folding', 1200, 2040], ['overhead', 2500, 2125]],
-        'window' => [['casement', 1000, 1200, 900], ['casement', 600, 1200, 900], ['tilt_turn', 1200, 1400, 800], ['sliding', 1500, 1200, 900], ['awning', 900, 600, 1500], ['fixed', 1500, 1500, 600]],
+        'door' => [
+            ['hinged', 826, 2040], ['hinged', 626, 2040], ['hinged', 726, 2040], ['hinged', 926, 2040], ['hinged', 926, 2040, 300],
+            ['double_hinged', 1500, 2040], ['sliding', 2100, 2100], ['bypass', 1500, 2040], ['pocket', 826, 2040], ['folding', 1200, 2040],
+            ['overhead', 2500, 2125],
+        ],
+        'window' => [
+            ['casement', 1000, 1200, 900], ['casement', 600, 1200, 900], ['tilt_turn', 1200, 1400, 800], ['sliding', 1500, 1200, 900],
+            ['awning', 900, 600, 1500], ['fixed', 1500, 1500, 600],
+        ],
         'gap' => [['', 900, 2040], ['', 1500, 2040], ['', 1800, 2100]],
     ];
 
@@ -36,7 +50,8 @@ final readonly class OpeningLibrary
         foreach ($this->family()[$kind->value] as $key => $size) {
             [$operation, $width, $height] = $size;
             $words = $operation === '' ? '' : str_replace('_', ' ', $operation).', ';
-            $choices[$key] = $words.$this->write($width).' × '.$this->write($height).($kind === OpeningKind::Door && isset($size[3]) ? ', side lights' : '');
+            $choices[$key] = $words.$this->write($width).' × '.$this->write($height)
+                .($kind === OpeningKind::Door && isset($size[3]) ? ', side lights' : '');
         }
 
         return $choices;
@@ -47,7 +62,10 @@ final readonly class OpeningLibrary
     {
         $last = $key === '' ? $this->lastUsed($kind) : null;
         if ($last?->width !== null) {
-            return new OpeningSize($last->width, array_intersect_key($last->toArray(), array_flip(['height', 'operation', 'sill', 'hinge', 'opens'])));
+            return new OpeningSize(
+                $last->width,
+                array_intersect_key($last->toArray(), array_flip(['height', 'operation', 'sill', 'hinge', 'opens'])),
+            );
         }
         $family = $this->family()[$kind->value];
         [$operation, $width, $height] = $size = $family[(int) $key] ?? $family[0];

@@ -23,7 +23,8 @@ final class StairEdits
     /** @throws RefusedEdit when its flights cannot share the risers */
     public static function steps(PlacedStair $stair, int $risers, float $tread): Edit
     {
-        $parts = StairParts::of($stair->stair, $risers, $tread) ?? throw new RefusedEdit("The flights of {$stair->name()} cannot share {$risers} risers.");
+        $parts = StairParts::of($stair->stair, $risers, $tread)
+            ?? throw new RefusedEdit("The flights of {$stair->name()} cannot share {$risers} risers.");
 
         return new Replace($stair->stair->withParts($parts));
     }

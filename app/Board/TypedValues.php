@@ -57,7 +57,9 @@ final readonly class TypedValues
                 Field::LENGTH => $this->layout->lengths()->read($text)->mm,
                 Field::NUMBER => is_numeric($text) ? (float) $text : throw new RefusedValue($field->key, 'Type a number.'),
                 Field::YES_NO => $text === 'yes',
-                Field::CHOICE => in_array($text, $field->choices, true) ? $text : throw new RefusedValue($field->key, 'Choose one of the list.'),
+                Field::CHOICE => in_array($text, $field->choices, true)
+                    ? $text
+                    : throw new RefusedValue($field->key, 'Choose one of the list.'),
                 default => $text,
             };
         } catch (UnreadableLength $e) {

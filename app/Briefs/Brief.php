@@ -27,7 +27,14 @@ final readonly class Brief
         $rooms = [];
         foreach (is_array($kept['rooms'] ?? null) ? $kept['rooms'] : [] as $room) {
             if (is_array($room) && is_string($room['use'] ?? null)) {
-                $rooms[] = new RoomWish($room['use'], self::texts($room['amounts'] ?? []), array_values(self::texts($room['in'] ?? [])), array_values(self::texts($room['out'] ?? [])), array_map(intval(...), self::texts($room['things'] ?? [])), is_string($room['bath'] ?? null) ? $room['bath'] : '');
+                $rooms[] = new RoomWish(
+                    $room['use'],
+                    self::texts($room['amounts'] ?? []),
+                    array_values(self::texts($room['in'] ?? [])),
+                    array_values(self::texts($room['out'] ?? [])),
+                    array_map(intval(...), self::texts($room['things'] ?? [])),
+                    is_string($room['bath'] ?? null) ? $room['bath'] : '',
+                );
             }
         }
 
@@ -38,7 +45,17 @@ final readonly class Brief
     public function toArray(): array
     {
         return [
-            'rooms' => array_map(static fn(RoomWish $room): array => ['use' => $room->use, 'amounts' => $room->amounts, 'in' => $room->in, 'out' => $room->out, 'things' => array_map(strval(...), $room->things), 'bath' => $room->bath], $this->rooms),
+            'rooms' => array_map(
+                static fn(RoomWish $room): array => [
+                    'use' => $room->use,
+                    'amounts' => $room->amounts,
+                    'in' => $room->in,
+                    'out' => $room->out,
+                    'things' => array_map(strval(...), $room->things),
+                    'bath' => $room->bath,
+                ],
+                $this->rooms,
+            ),
             'total' => $this->total,
             'free' => $this->free,
         ];
@@ -65,13 +82,32 @@ final readonly class Brief
      */
     public function book(UnitSystem $units): string
     {
-        $limit = array_filter(['low' => $this->total['from'] ?? '', 'high' => $this->total['to'] ?? ''], static fn(string $amount): bool => $amount !== '');
-        $total = $limit === [] ? [] : [['id' => 'total', 'clause' => 'brief', 'title' => 'All rooms together', 'subject' => 'dwelling', 'measure' => 'dwelling.sum_of_areas', ...(count($limit) === 2 ? ['between' => $limit] : [isset($limit['low']) ? 'at_least' : 'at_most' => reset($limit)]), 'why' => 'The client wishes it.', 'source' => 'the client']];
+        $limit = array_filter(
+            ['low' => $this->total['from'] ?? '', 'high' => $this->total['to'] ?? ''],
+            static fn(string $amount): bool => $amount !== '',
+        );
+        $total = $limit === []
+            ? []
+            : [[
+                'id' => 'total',
+                'clause' => 'brief',
+                'title' => 'All rooms together',
+                'subject' => 'dwelling',
+                'measure' => 'dwelling.sum_of_areas',
+                ...(count($limit) === 2 ? ['between' => $limit] : [isset($limit['low']) ? 'at_least' : 'at_most' => reset($limit)]),
+                'why' => 'The client wishes it.',
+                'source' => 'the client',
+            ]];
         $free = trim($this->free) === '' ? [] : PlainYaml::parse($this->free);
-        $rules = [...$total, ...array_merge(...array_map(static fn(RoomWish $room): array => $room->rules(), $this->rooms)), ...(is_array($free) ? array_values($free) : [])];
+        $rules = [
+            ...$total,
+            ...array_merge(...array_map(static fn(RoomWish $room): array => $room->rules(), $this->rooms)),
+            ...(is_array($free) ? array_values($free) : []),
+        ];
 
         return Yaml::dump(array_filter([
-            'book' => self::ID, 'title' => "The client's brief", 'scope' => 'This project', 'units' => $units->value, 'source' => 'The client.', 'building_tolerance' => '10 mm',
+            'book' => self::ID, 'title' => "The client's brief", 'scope' => 'This project', 'units' => $units->value,
+            'source' => 'The client.', 'building_tolerance' => '10 mm',
             'quantities' => array_merge(...array_map(static fn(RoomWish $room): array => $room->quantities(), $this->rooms)),
             'rules' => $rules,
         ], static fn(mixed $part): bool => $part !== []), 6);

@@ -18,7 +18,14 @@ final readonly class RoomWish
      * @param array<string, int>    $things  how many, by kind of fixture
      * @param string                $bath    `attached`, `common` or empty
      */
-    public function __construct(public string $use, public array $amounts, public array $in, public array $out, public array $things, public string $bath) {}
+    public function __construct(
+        public string $use,
+        public array $amounts,
+        public array $in,
+        public array $out,
+        public array $things,
+        public string $bath,
+    ) {}
 
     /**
      * Things as they are typed: `wardrobe 1, desk`.
@@ -29,7 +36,10 @@ final readonly class RoomWish
     {
         $things = [];
         foreach (array_filter(array_map(trim(...), explode(',', $typed)), static fn(string $part): bool => $part !== '') as $part) {
-            if (preg_match('/^([a-z][a-z _]*?)\s*(\d{1,2})?$/i', $part, $found) !== 1 || FixtureKind::tryFrom(str_replace(' ', '_', mb_strtolower($found[1]))) === null) {
+            if (
+                preg_match('/^([a-z][a-z _]*?)\s*(\d{1,2})?$/i', $part, $found) !== 1
+                || FixtureKind::tryFrom(str_replace(' ', '_', mb_strtolower($found[1]))) === null
+            ) {
                 return null;
             }
             $things[str_replace(' ', '_', mb_strtolower($found[1]))] = max(1, (int) ($found[2] ?? 1));
@@ -62,7 +72,16 @@ final readonly class RoomWish
         $name = str_replace('_', ' ', $this->use);
         $when = "room.use == '{$this->use}'";
         $rules = array_filter([
-            $this->range('count', "How many: {$name}", 'dwelling', null, 'dwelling.room_count', 'count_from', 'count_to', ['use' => $this->use]),
+            $this->range(
+                'count',
+                "How many: {$name}",
+                'dwelling',
+                null,
+                'dwelling.room_count',
+                'count_from',
+                'count_to',
+                ['use' => $this->use],
+            ),
             $this->range('area', "Area: {$name}", 'room', $when, 'room.floor_area', 'area_from', 'area_to'),
             $this->range('side', "Least side: {$name}", 'room', $when, 'room.least_width', 'side', null),
             $this->range('ceiling', "Ceiling: {$name}", 'room', $when, 'room.ceiling_height', 'ceiling', null),
@@ -72,7 +91,13 @@ final readonly class RoomWish
             $this->bathroom($name, $when),
         ], is_array(...));
         foreach ($this->things as $kind => $count) {
-            $rules[] = $this->rule("thing-{$kind}", ucfirst(str_replace('_', ' ', $kind)).": {$name}", 'room', $when, ['measure' => 'room.count', 'with' => ['kind' => $kind], 'at_least' => $count]);
+            $rules[] = $this->rule(
+                "thing-{$kind}",
+                ucfirst(str_replace('_', ' ', $kind)).": {$name}",
+                'room',
+                $when,
+                ['measure' => 'room.count', 'with' => ['kind' => $kind], 'at_least' => $count],
+            );
         }
 
         return array_values($rules);
@@ -93,8 +118,16 @@ final readonly class RoomWish
      *
      * @return array<string, mixed>|null
      */
-    private function range(string $id, string $title, string $subject, ?string $when, string $measure, string $from, ?string $to, array $with = []): ?array
-    {
+    private function range(
+        string $id,
+        string $title,
+        string $subject,
+        ?string $when,
+        string $measure,
+        string $from,
+        ?string $to,
+        array $with = [],
+    ): ?array {
         $low = $this->amounts[$from] ?? '';
         $high = $to === null ? '' : $this->amounts[$to] ?? '';
         $limit = match (true) {
@@ -104,7 +137,9 @@ final readonly class RoomWish
             default => null,
         };
 
-        return $limit === null ? null : $this->rule($id, $title, $subject, $when, ['measure' => $measure, ...($with === [] ? [] : ['with' => $with]), ...$limit]);
+        return $limit === null
+            ? null
+            : $this->rule($id, $title, $subject, $when, ['measure' => $measure, ...($with === [] ? [] : ['with' => $with]), ...$limit]);
     }
 
     /** @return array<string, mixed>|null */
@@ -112,15 +147,41 @@ final readonly class RoomWish
     {
         $allowed = array_values(array_diff($this->in === [] ? self::SECTORS : $this->in, $this->out));
 
-        return count($allowed) === count(self::SECTORS) || $allowed === [] ? null : $this->rule('sector', "Side of the home: {$name}", 'room', $when, ['measure' => 'room.orientation', 'one_of' => $allowed]);
+        return count($allowed) === count(self::SECTORS) || $allowed === []
+            ? null
+            : $this->rule('sector', "Side of the home: {$name}", 'room', $when, ['measure' => 'room.orientation', 'one_of' => $allowed]);
     }
 
     /** @return array<string, mixed>|null */
     private function bathroom(string $name, string $when): ?array
     {
         return match ($this->bath) {
-            'attached' => $this->rule('bath', "A bathroom of its own: {$name}", 'room', $when, ['exists' => [['among' => 'doors', 'where' => "door.{$this->use}_to_bathroom > 0 or door.{$this->use}_to_shower_room > 0", 'needs' => []]]]),
-            'common' => $this->rule('bath', "A bathroom for all: {$name}", 'dwelling', null, ['exists' => [['among' => 'rooms', 'where' => "room.use in ['bathroom', 'shower_room']", 'needs' => [['measure' => 'room.reached_through', 'with' => ['use' => $this->use], 'at_most' => 0]]]]]),
+            'attached' => $this->rule(
+                'bath',
+                "A bathroom of its own: {$name}",
+                'room',
+                $when,
+                [
+                    'exists' => [[
+                        'among' => 'doors',
+                        'where' => "door.{$this->use}_to_bathroom > 0 or door.{$this->use}_to_shower_room > 0",
+                        'needs' => [],
+                    ]],
+                ],
+            ),
+            'common' => $this->rule(
+                'bath',
+                "A bathroom for all: {$name}",
+                'dwelling',
+                null,
+                [
+                    'exists' => [[
+                        'among' => 'rooms',
+                        'where' => "room.use in ['bathroom', 'shower_room']",
+                        'needs' => [['measure' => 'room.reached_through', 'with' => ['use' => $this->use], 'at_most' => 0]],
+                    ]],
+                ],
+            ),
             default => null,
         };
     }
@@ -132,6 +193,15 @@ final readonly class RoomWish
      */
     private function rule(string $id, string $title, string $subject, ?string $when, array $requirement): array
     {
-        return ['id' => str_replace('_', '-', "{$this->use}-{$id}"), 'clause' => 'brief', 'title' => $title, 'subject' => $subject, ...($when === null ? [] : ['when' => $when]), ...$requirement, 'why' => 'The client wishes it.', 'source' => 'the client'];
+        return [
+            'id' => str_replace('_', '-', "{$this->use}-{$id}"),
+            'clause' => 'brief',
+            'title' => $title,
+            'subject' => $subject,
+            ...($when === null ? [] : ['when' => $when]),
+            ...$requirement,
+            'why' => 'The client wishes it.',
+            'source' => 'the client',
+        ];
     }
 }

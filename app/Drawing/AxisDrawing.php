@@ -20,7 +20,12 @@ final readonly class AxisDrawing
         $line = Svg::line([$this->axis->from, $this->axis->to]);
         $name = Svg::element('circle', ['r' => self::RADIUS]).Svg::element('text', ['y' => 4], Svg::text($this->axis->name));
 
-        return Svg::element('g', ['class' => 'axis', 'data-subject' => $this->axis->id], Svg::element('path', ['class' => 'axis-hold', 'd' => $line]).Svg::element('path', ['class' => 'axis-line', 'd' => $line]).Svg::pinned($this->end(), 'axis-name', $name));
+        return Svg::element(
+            'g',
+            ['class' => 'axis', 'data-subject' => $this->axis->id],
+            Svg::element('path', ['class' => 'axis-hold', 'd' => $line]).Svg::element('path', ['class' => 'axis-line', 'd' => $line])
+                .Svg::pinned($this->end(), 'axis-name', $name),
+        );
     }
 
     private function end(): Point

@@ -19,8 +19,16 @@ final readonly class BlockDrawing
         $box = $this->block->box();
         $ring = Ring::rectangle(new Point($box->left, $box->bottom), new Point($box->width(), 0), new Point(0, $box->height()));
         $words = Svg::element('text', ['class' => 'room-name', 'y' => -3], Svg::text($this->block->name))
-            .Svg::element('text', ['class' => 'room-area', 'y' => 13], Svg::text("{$this->home->length($this->block->width)} × {$this->home->length($this->block->depth)}"));
+            .Svg::element(
+                'text',
+                ['class' => 'room-area', 'y' => 13],
+                Svg::text("{$this->home->length($this->block->width)} × {$this->home->length($this->block->depth)}"),
+            );
 
-        return Svg::element('g', ['class' => 'block', 'data-subject' => $this->block->id], Svg::element('path', ['class' => 'block-floor', 'd' => Svg::path($ring)]).Svg::pinned($this->block->at, 'room-label', $words));
+        return Svg::element(
+            'g',
+            ['class' => 'block', 'data-subject' => $this->block->id],
+            Svg::element('path', ['class' => 'block-floor', 'd' => Svg::path($ring)]).Svg::pinned($this->block->at, 'room-label', $words),
+        );
     }
 }

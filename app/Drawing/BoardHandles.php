@@ -34,6 +34,9 @@ final readonly class BoardHandles
 
     private static function space(ClosedSpace $space): string
     {
-        return Svg::element('path', ['class' => 'unnamed-space', 'd' => Svg::path($space->space->outline), 'fill-rule' => 'evenodd', 'data-space' => 'yes']);
+        return Svg::element(
+            'path',
+            ['class' => 'unnamed-space', 'd' => Svg::path($space->space->outline), 'fill-rule' => 'evenodd', 'data-space' => 'yes'],
+        );
     }
 }

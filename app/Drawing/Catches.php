@@ -30,11 +30,20 @@ final readonly class Catches
             'face' => $this->faces(),
             'middle of a wall' => array_map(static fn($wall): Segment => $wall->line(), $this->plan->storey->standingWalls()),
             'jamb' => array_merge(...array_map(self::jambs(...), $this->home->openingsOn($this->plan->id()))),
-            'edge of a thing' => array_merge(...array_map(static fn(PlacedFixture $thing): array => $thing->outline?->edges() ?? [], $this->home->fixturesOn($this->plan->id()))),
+            'edge of a thing' => array_merge(...array_map(
+                static fn(PlacedFixture $thing): array => $thing->outline?->edges() ?? [],
+                $this->home->fixturesOn($this->plan->id()),
+            )),
             'edge of a stair' => array_merge(...array_map($this->treads(...), $this->home->stairs)),
-            'edge of a block' => array_merge(...array_map(static fn(Block $block): array => self::sides($block->box()), $this->plan->storey->blocks)),
+            'edge of a block' => array_merge(...array_map(
+                static fn(Block $block): array => self::sides($block->box()),
+                $this->plan->storey->blocks,
+            )),
             'axis' => array_map(static fn(Axis $axis): Segment => $axis->line(), $this->home->layout->axes),
-            'edge of a floor opening' => array_merge(...array_map(static fn(FloorVoid $void): array => $void->outline->edges(), $this->plan->storey->voids)),
+            'edge of a floor opening' => array_merge(...array_map(
+                static fn(FloorVoid $void): array => $void->outline->edges(),
+                $this->plan->storey->voids,
+            )),
         ];
         $written = array_map(static fn(array $segments): array => array_map(self::numbers(...), $segments), array_filter($lines));
 
@@ -44,9 +53,15 @@ final readonly class Catches
     /** @return list<Segment> of walls, those of spaces and those that look outside */
     private function faces(): array
     {
-        $sides = array_merge($this->plan->outsideSides(), ...array_map(static fn(Space $space): array => $space->sides, $this->plan->spaces));
+        $sides = array_merge(
+            $this->plan->outsideSides(),
+            ...array_map(static fn(Space $space): array => $space->sides, $this->plan->spaces),
+        );
 
-        return array_map(static fn(SpaceSide $side): Segment => $side->segment, array_values(array_filter($sides, static fn(SpaceSide $side): bool => !$side->isOpen())));
+        return array_map(
+            static fn(SpaceSide $side): Segment => $side->segment,
+            array_values(array_filter($sides, static fn(SpaceSide $side): bool => !$side->isOpen())),
+        );
     }
 
     /** @return list<Segment> across the wall, from face to face */
@@ -68,7 +83,12 @@ final readonly class Catches
     /** @return list<Segment> */
     private static function sides(Box $box): array
     {
-        $corners = [new Point($box->left, $box->bottom), new Point($box->right, $box->bottom), new Point($box->right, $box->top), new Point($box->left, $box->top)];
+        $corners = [
+            new Point($box->left, $box->bottom),
+            new Point($box->right, $box->bottom),
+            new Point($box->right, $box->top),
+            new Point($box->left, $box->top),
+        ];
 
         return array_map(static fn(int $i): Segment => new Segment($corners[$i], $corners[($i + 1) % 4]), range(0, 3));
     }

@@ -36,7 +36,13 @@ final class ChainDrawing
         foreach ($parts as $part) {
             $text = ($this->write)($part->length());
             $middle = $start === null ? 0.0 : $start->distanceTo($part->line->middle()) / $this->scale;
-            $drawn .= (new DimensionLine($part->line, $text, $below, $this->level($middle, mb_strlen($text) * self::LETTER_WIDTH / 2), [$part->from, $part->to]))->draw();
+            $drawn .= (new DimensionLine(
+                $part->line,
+                $text,
+                $below,
+                $this->level($middle, mb_strlen($text) * self::LETTER_WIDTH / 2),
+                [$part->from, $part->to],
+            ))->draw();
         }
 
         return $drawn;

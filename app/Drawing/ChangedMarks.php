@@ -56,6 +56,16 @@ final readonly class ChangedMarks
             }
         }
 
-        return Svg::element('g', ['class' => 'layer-changed'], implode('', array_map(static fn(Ring $ring): string => Svg::element('path', ['class' => 'changed-mark', 'd' => Svg::path($ring)]), $rings)));
+        return Svg::element(
+            'g',
+            ['class' => 'layer-changed'],
+            implode(
+                '',
+                array_map(
+                    static fn(Ring $ring): string => Svg::element('path', ['class' => 'changed-mark', 'd' => Svg::path($ring)]),
+                    $rings,
+                ),
+            ),
+        );
     }
 }

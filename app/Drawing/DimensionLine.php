@@ -13,7 +13,13 @@ final readonly class DimensionLine
      * @param int                        $level    where the text stands, px below the line
      * @param array{?string, ?string} $elements at its ends: it can be typed where there is one
      */
-    public function __construct(private Segment $segment, private string $text, private string $below = '', private int $level = -6, private array $elements = [null, null]) {}
+    public function __construct(
+        private Segment $segment,
+        private string $text,
+        private string $below = '',
+        private int $level = -6,
+        private array $elements = [null, null],
+    ) {}
 
     public function draw(): string
     {
@@ -25,7 +31,10 @@ final readonly class DimensionLine
         $below = $this->below === '' ? '' : Svg::element('text', ['y' => 20, 'class' => 'dimension-below'], Svg::text($this->below));
         $texts = Svg::element('g', ['transform' => 'rotate('.Svg::number($upright).')'], $text.$below);
 
-        return Svg::element('g', ['class' => 'dimension', ...$this->typed()], Svg::element('path', ['class' => 'dimension-line', 'd' => Svg::line([$this->segment->from, $this->segment->to])])
+        return Svg::element('g', ['class' => 'dimension', ...$this->typed()], Svg::element(
+            'path',
+            ['class' => 'dimension-line', 'd' => Svg::line([$this->segment->from, $this->segment->to])],
+        )
             .Svg::pinned($this->segment->from, '', $tick)
             .Svg::pinned($this->segment->to, '', $tick)
             .Svg::pinned($this->segment->middle(), 'dimension-text', $texts));
@@ -38,7 +47,10 @@ final readonly class DimensionLine
         $line = $this->segment;
 
         return $from === null && $to === null ? [] : [
-            'data-dimension' => implode(' ', array_map(static fn(float $at): float => round($at, 4) + 0.0, [$line->from->x, $line->from->y, $line->to->x, $line->to->y])),
+            'data-dimension' => implode(
+                ' ',
+                array_map(static fn(float $at): float => round($at, 4) + 0.0, [$line->from->x, $line->from->y, $line->to->x, $line->to->y]),
+            ),
             'data-from' => (string) $from,
             'data-to' => (string) $to,
         ];

@@ -32,7 +32,10 @@ final readonly class DimensionStyle
     /** @param array<string, mixed> $values as they are kept; what makes no sense is left at its default */
     public static function from(array $values): self
     {
-        $word = static fn(string $key, array $words, string $default): string => is_string($values[$key] ?? null) && array_key_exists($values[$key], $words) ? $values[$key] : $default;
+        $word = static fn(string $key, array $words, string $default): string => is_string($values[$key] ?? null)
+            && array_key_exists($values[$key], $words)
+            ? $values[$key]
+            : $default;
 
         return new self(
             $word('outside', self::OUTSIDE, 'overall'),
@@ -46,7 +49,10 @@ final readonly class DimensionStyle
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['outside' => $this->outside, 'inside' => $this->inside, 'datum' => $this->datum->value, 'units' => $this->units, 'precision' => $this->precision];
+        return [
+            'outside' => $this->outside, 'inside' => $this->inside, 'datum' => $this->datum->value, 'units' => $this->units,
+            'precision' => $this->precision,
+        ];
     }
 
     public function units(Layout $layout): string
@@ -74,7 +80,9 @@ final readonly class DimensionStyle
     /** The length that is written, in mm. */
     public function rounded(float $mm, Layout $layout): float
     {
-        $step = $this->isInches($layout) ? Amount::MM_PER_INCH / $this->finest() : (['fine' => 1.0, 'usual' => 5.0, 'rough' => 10.0][$this->precision] ?? 1.0);
+        $step = $this->isInches($layout)
+            ? Amount::MM_PER_INCH / $this->finest()
+            : (['fine' => 1.0, 'usual' => 5.0, 'rough' => 10.0][$this->precision] ?? 1.0);
 
         return round($mm / $step) * $step;
     }
@@ -92,7 +100,11 @@ final readonly class DimensionStyle
     /** Said once beside the drawing: what the dimensions run to, and their unit. */
     public function says(Layout $layout): string
     {
-        $to = ['finished face' => 'finished faces', 'bare structure' => 'bare structure', 'centre line' => 'centre lines'][$this->datum->value];
+        $to = [
+            'finished face' => 'finished faces',
+            'bare structure' => 'bare structure',
+            'centre line' => 'centre lines',
+        ][$this->datum->value];
 
         return "Dimensions to {$to}, in ".self::UNITS[$this->units($layout)];
     }

@@ -15,7 +15,9 @@ use Heurema\Units\ImperialNotation;
 use Heurema\Units\Quantity;
 use Heurema\Units\UnitSystem;
 
-/** A worked example as a small plan: its subject as large as the facts say, and below it what is measured against the limit, to one scale. */
+/**
+ * A worked example as a small plan: its subject as large as the facts say, and below it what is measured against the limit, to one scale.
+ */
 final readonly class ExampleFigure
 {
     private const WIDTH = 168.0;
@@ -38,19 +40,26 @@ final readonly class ExampleFigure
         );
         $left = (self::WIDTH - $sketch->width * $scale) / 2;
         $top = (self::SKETCH_HEIGHT - $sketch->height * $scale) / 2 + self::MARGIN / 2;
-        $drawing = Svg::element('g', ['class' => 'example-sketch', 'transform' => sprintf('translate(%.1f %.1f) scale(%.5f)', $left, $top, $scale)], $sketch->content);
+        $drawing = Svg::element(
+            'g',
+            ['class' => 'example-sketch', 'transform' => sprintf('translate(%.1f %.1f) scale(%.5f)', $left, $top, $scale)],
+            $sketch->content,
+        );
 
         return Svg::element('svg', [
             'viewBox' => '0 0 '.self::WIDTH.' '.self::HEIGHT,
             'class' => "example-figure witness-{$this->verdictWord()}",
             'aria-hidden' => 'true',
-        ], $drawing.$this->bar($this->outcome->measured, 'example-measured', self::BARS[0], $scale).$this->bar($this->outcome->limit, 'example-limit', self::BARS[1], $scale));
+        ], $drawing.$this->bar($this->outcome->measured, 'example-measured', self::BARS[0], $scale)
+            .$this->bar($this->outcome->limit, 'example-limit', self::BARS[1], $scale));
     }
 
     /** A length as a dimension line to the sketch's scale; anything else, and what is not known, in words alone. */
     private function bar(?Amount $amount, string $class, float $y, float $scale): string
     {
-        $text = $amount === null ? ($class === 'example-measured' && $this->outcome->verdict === Verdict::Undetermined ? '?' : '') : $this->write($amount);
+        $text = $amount === null
+            ? ($class === 'example-measured' && $this->outcome->verdict === Verdict::Undetermined ? '?' : '')
+            : $this->write($amount);
         $length = $this->length($amount);
         if ($length === null) {
             return Svg::element('text', ['class' => $class, 'x' => self::WIDTH / 2, 'y' => $y + 4], Svg::text($text));
@@ -58,7 +67,11 @@ final readonly class ExampleFigure
         $half = $length * $scale / 2;
         [$from, $to] = [self::WIDTH / 2 - $half, self::WIDTH / 2 + $half];
         // a short line has its words beside it
-        $text = Svg::element('text', $half > 30 ? ['x' => self::WIDTH / 2, 'y' => $y + 4] : ['x' => $to + 6, 'y' => $y + 4, 'class' => 'beside'], Svg::text($text));
+        $text = Svg::element(
+            'text',
+            $half > 30 ? ['x' => self::WIDTH / 2, 'y' => $y + 4] : ['x' => $to + 6, 'y' => $y + 4, 'class' => 'beside'],
+            Svg::text($text),
+        );
         $line = Svg::element('path', ['d' => sprintf('M%1$.1f %3$.1fH%2$.1fM%1$.1f %4$.1fv6M%2$.1f %4$.1fv6', $from, $to, $y, $y - 3)]);
 
         return Svg::element('g', ['class' => $class], $line.$text);
@@ -71,7 +84,9 @@ final readonly class ExampleFigure
 
     private function write(Amount $amount): string
     {
-        $notation = $this->book->units === UnitSystem::Imperial && $this->outcome->inInches ? new ImperialNotation(feet: false) : $this->book->units->notation();
+        $notation = $this->book->units === UnitSystem::Imperial && $this->outcome->inInches
+            ? new ImperialNotation(feet: false)
+            : $this->book->units->notation();
 
         return $notation->write($amount);
     }

@@ -20,12 +20,22 @@ final readonly class FixtureSymbol
     public function draw(): string
     {
         $outline = $this->fixture->outline;
-        $class = 'fixture fixture-'.str_replace('_', '-', $this->fixture->fixture->kind->value).($this->fixture->base() >= self::ABOVE_HEAD ? ' overhead' : '');
+        $class = 'fixture fixture-'.str_replace('_', '-', $this->fixture->fixture->kind->value)
+            .($this->fixture->base() >= self::ABOVE_HEAD ? ' overhead' : '');
         $content = $outline === null
             ? Svg::pinned($this->fixture->fixture->at, 'unsized', Svg::element('circle', ['r' => 4]))
-            : Svg::element('path', ['class' => 'fixture-outline', 'd' => Svg::path($outline)]).Svg::element('path', ['class' => 'fixture-detail', 'd' => $this->detail()]);
+            : Svg::element('path', ['class' => 'fixture-outline', 'd' => Svg::path($outline)])
+            .Svg::element('path', ['class' => 'fixture-detail', 'd' => $this->detail()]);
 
-        return Svg::element('g', ['class' => $class, 'data-subject' => $this->fixture->id(), 'data-at' => Svg::number($this->fixture->fixture->at->x).' '.Svg::number($this->fixture->fixture->at->y)], $content);
+        return Svg::element(
+            'g',
+            [
+                'class' => $class,
+                'data-subject' => $this->fixture->id(),
+                'data-at' => Svg::number($this->fixture->fixture->at->x).' '.Svg::number($this->fixture->fixture->at->y),
+            ],
+            $content,
+        );
     }
 
     private function detail(): string
@@ -38,7 +48,8 @@ final readonly class FixtureSymbol
             FixtureKind::Bath, FixtureKind::ShowerBath => $this->box(-0.8, 0.06, 0.8, 0.94).$this->oval(0, 0.86, 0.08, 0.03),
             FixtureKind::Shower => $this->line([-1, 0], [1, 1]).$this->line([-1, 1], [1, 0]).$this->oval(0, 0.5, 0.12, 0.06),
             FixtureKind::Sink => $this->box(-0.9, 0.2, -0.06, 0.86).$this->box(0.06, 0.2, 0.9, 0.86),
-            FixtureKind::Cooktop, FixtureKind::Range => $this->oval(-0.5, 0.3, 0.26, 0.14).$this->oval(0.5, 0.3, 0.26, 0.14).$this->oval(-0.5, 0.7, 0.26, 0.14).$this->oval(0.5, 0.7, 0.26, 0.14),
+            FixtureKind::Cooktop, FixtureKind::Range => $this->oval(-0.5, 0.3, 0.26, 0.14).$this->oval(0.5, 0.3, 0.26, 0.14)
+                .$this->oval(-0.5, 0.7, 0.26, 0.14).$this->oval(0.5, 0.7, 0.26, 0.14),
             FixtureKind::Refrigerator => $this->line([-1, 0.86], [1, 0.86]).$this->line([0.7, 0.93], [0.3, 0.93]),
             FixtureKind::Washer, FixtureKind::Dryer => $this->oval(0, 0.52, 0.62, 0.3),
             FixtureKind::Dishwasher => $this->line([-1, 0.88], [1, 0.88]),
@@ -54,7 +65,10 @@ final readonly class FixtureSymbol
             FixtureKind::Lamp => $this->oval(0, 0.5, 0.5, 0.25),
             FixtureKind::SmokeAlarm => $this->oval(0, 0.5, 0.9, 0.45).$this->line([-0.4, 0.5], [0.4, 0.5]),
             FixtureKind::CoAlarm => $this->oval(0, 0.5, 0.9, 0.45).$this->line([0, 0.3], [0, 0.7]),
-            FixtureKind::Radiator => implode('', array_map(fn(int $fin): string => $this->line([$fin / 5, 0], [$fin / 5, 1]), range(-4, 4))),
+            FixtureKind::Radiator => implode(
+                '',
+                array_map(fn(int $fin): string => $this->line([$fin / 5, 0], [$fin / 5, 1]), range(-4, 4)),
+            ),
             FixtureKind::Television => $this->line([-0.9, 1], [0.9, 1]).$this->line([-0.3, 0], [0.3, 0]),
             FixtureKind::Socket => $this->line([-0.5, 0], [-0.5, 1]).$this->line([0.5, 0], [0.5, 1]),
             FixtureKind::Switch => $this->line([0, 0], [0, 1]),
@@ -70,14 +84,20 @@ final readonly class FixtureSymbol
 
     private function box(float $left, float $back, float $right, float $front): string
     {
-        return Svg::path(new Ring([$this->at($left, $back), $this->at($right, $back), $this->at($right, $front), $this->at($left, $front)]));
+        return Svg::path(new Ring([
+            $this->at($left, $back),
+            $this->at($right, $back),
+            $this->at($right, $front),
+            $this->at($left, $front),
+        ]));
     }
 
     /** An ellipse in four arcs, turned with the fixture. */
     private function oval(float $x, float $y, float $across, float $along): string
     {
         $fixture = $this->fixture->fixture;
-        $radii = Svg::number($across * ($fixture->width ?? 0.0) / 2).' '.Svg::number($along * ($fixture->depth ?? 0.0)).' '.Svg::number(90 - $fixture->facing);
+        $radii = Svg::number($across * ($fixture->width ?? 0.0) / 2).' '.Svg::number($along * ($fixture->depth ?? 0.0)).' '
+            .Svg::number(90 - $fixture->facing);
         $start = Svg::at($this->at($x - $across, $y));
         $end = Svg::at($this->at($x + $across, $y));
 

@@ -8,7 +8,10 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\StepKind;
 
-/** The steps of a stair that turns, rolled out: its left side above, the line one walks in the middle, its right side below, each as long as it is. */
+/**
+ * The steps of a stair that turns, rolled out: its left side above, the line one walks in the middle, its right side below, each as long as
+ * it is.
+ */
 final readonly class FlatPattern
 {
     private const MARGIN = 150.0;
@@ -34,10 +37,27 @@ final readonly class FlatPattern
         // both sides are laid out from the middle of the stair, so that risers lean where it turns
         $drawn = '';
         foreach ($places as $number => [$left, $walked, $right]) {
-            $drawn .= Svg::element('path', ['class' => 'step', 'd' => sprintf('M%s 0L%s %sL%s %s', Svg::number($left), Svg::number($walked), Svg::number($width / 2), Svg::number($right), Svg::number($width))]);
+            $drawn .= Svg::element(
+                'path',
+                [
+                    'class' => 'step',
+                    'd' => sprintf(
+                        'M%s 0L%s %sL%s %s',
+                        Svg::number($left),
+                        Svg::number($walked),
+                        Svg::number($width / 2),
+                        Svg::number($right),
+                        Svg::number($width),
+                    ),
+                ],
+            );
             $next = $places[$number + 1] ?? null;
             if ($next !== null && $next[1] - $walked > 120) {
-                $drawn .= Svg::element('text', ['x' => ($walked + $next[1]) / 2, 'y' => $width / 2 + 40], Svg::text((string) ($number + 1)));
+                $drawn .= Svg::element(
+                    'text',
+                    ['x' => ($walked + $next[1]) / 2, 'y' => $width / 2 + 40],
+                    Svg::text((string) ($number + 1)),
+                );
             }
         }
         $end = $places[count($places) - 1];
@@ -45,10 +65,15 @@ final readonly class FlatPattern
         $lines = sprintf('M0 0H%sM0 %2$sH%3$s', Svg::number($end[0]), Svg::number($width), Svg::number($end[2]));
 
         return Svg::element('svg', [
-            'viewBox' => implode(' ', array_map(Svg::number(...), [-self::MARGIN, -self::MARGIN, $longest + 2 * self::MARGIN, $width + 2 * self::MARGIN])),
+            'viewBox' => implode(
+                ' ',
+                array_map(Svg::number(...), [-self::MARGIN, -self::MARGIN, $longest + 2 * self::MARGIN, $width + 2 * self::MARGIN]),
+            ),
             'class' => 'flat-pattern',
             'role' => 'img',
             'aria-label' => "Flat pattern of {$this->climb->stair->name()}, {$this->home->length($end[1])} along the line one walks",
-        ], Svg::element('path', ['class' => 'side', 'd' => $lines]).Svg::element('path', ['class' => 'climb', 'd' => sprintf('M0 %1$sH%2$s', Svg::number($width / 2), Svg::number($end[1]))]).$drawn);
+        ], Svg::element('path', ['class' => 'side', 'd' => $lines])
+            .Svg::element('path', ['class' => 'climb', 'd' => sprintf('M0 %1$sH%2$s', Svg::number($width / 2), Svg::number($end[1]))])
+            .$drawn);
     }
 }

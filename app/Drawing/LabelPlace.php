@@ -36,7 +36,11 @@ final class LabelPlace
     private array $steps = [];
 
     /** @param float $scale millimetres under a pixel */
-    public function __construct(private readonly Home $home, public readonly float $scale, private readonly DimensionStyle $style = new DimensionStyle()) {}
+    public function __construct(
+        private readonly Home $home,
+        public readonly float $scale,
+        private readonly DimensionStyle $style = new DimensionStyle(),
+    ) {}
 
     /** @return non-empty-list<string> the room's name, in two lines where the room is too narrow for one, and its floor area */
     public function lines(RoomSpace $room): array
@@ -49,7 +53,10 @@ final class LabelPlace
     {
         $area = (new FloorArea())->of($room, $this->home, new Parameters());
 
-        return [...$this->name($room), $area instanceof Measured ? self::rounded($this->home->write($area->amount())) : 'no closed outline'];
+        return [
+            ...$this->name($room),
+            $area instanceof Measured ? self::rounded($this->home->write($area->amount())) : 'no closed outline',
+        ];
     }
 
     /** @return non-empty-list<string> */
@@ -73,7 +80,9 @@ final class LabelPlace
         $half = $this->halfWidth($room);
         $width = $room->outline()?->bounds()->width() ?? INF;
 
-        return 2 * ($half + self::SIGN) * $this->scale < $width ? "translate(-{$half} -7)" : 'translate(0 -'.(count($this->lines($room)) * 8 + 12).')';
+        return 2 * ($half + self::SIGN) * $this->scale < $width
+            ? "translate(-{$half} -7)"
+            : 'translate(0 -'.(count($this->lines($room)) * 8 + 12).')';
     }
 
     public function find(RoomSpace $room): Point
@@ -90,7 +99,10 @@ final class LabelPlace
         }
         // where the room is too narrow for a sign beside the name, the sign goes above it
         $isNarrow = 2 * $this->halfWidth($room) * $this->scale > $outline->bounds()->width();
-        $half = new Point(($this->halfWidth($room) - ($isNarrow ? self::SIGN : 0)) * $this->scale, count($lines) * self::LINE_HEIGHT * $this->scale / 2);
+        $half = new Point(
+            ($this->halfWidth($room) - ($isNarrow ? self::SIGN : 0)) * $this->scale,
+            count($lines) * self::LINE_HEIGHT * $this->scale / 2,
+        );
         $obstacles = array_values(array_filter($this->obstacles($room), $outline->bounds()->grown(max($half->x, $half->y))->overlaps(...)));
         [$bounds, $middle] = [$outline->bounds(), $outline->bounds()->middle()];
         $best = [INF, $room->room->at];
@@ -132,20 +144,31 @@ final class LabelPlace
     /** A label speaks roughly; the findings speak exactly. */
     private static function rounded(string $text): string
     {
-        return (string) preg_replace_callback('/^≈? ?(\d+\.\d+)/u', static fn(array $found): string => (string) round((float) $found[1], 1), $text);
+        return (string) preg_replace_callback(
+            '/^≈? ?(\d+\.\d+)/u',
+            static fn(array $found): string => (string) round((float) $found[1], 1),
+            $text,
+        );
     }
 
     /** @return list<Box> */
     private function obstacles(RoomSpace $room): array
     {
-        $boxes = array_values(array_filter(array_map(static fn(PlacedFixture $fixture): ?Box => $fixture->bounds, $this->home->fixturesIn($room))));
+        $boxes = array_values(array_filter(array_map(
+            static fn(PlacedFixture $fixture): ?Box => $fixture->bounds,
+            $this->home->fixturesIn($room),
+        )));
         foreach ($this->home->openingsOf($room) as $opening) {
             array_push($boxes, ...array_map(static fn(DoorLeaf $leaf): Box => $leaf->bounds, $this->home->leavesOf($opening)));
         }
 
         $storey = $room->storey();
 
-        return [...$boxes, ...($this->dimensions[$storey] ??= $this->dimensionsOn($storey)), ...($this->steps[$storey] ??= $this->stepsOn($storey))];
+        return [
+            ...$boxes,
+            ...($this->dimensions[$storey] ??= $this->dimensionsOn($storey)),
+            ...($this->steps[$storey] ??= $this->stepsOn($storey)),
+        ];
     }
 
     /** @return list<Box> */
@@ -182,7 +205,9 @@ final class LabelPlace
             if (!$box->overlaps($other)) {
                 continue;
             }
-            $covered += (min($box->right, $other->right) - max($box->left, $other->left)) * (min($box->top, $other->top) - max($box->bottom, $other->bottom));
+            $covered += (
+                min($box->right, $other->right) - max($box->left, $other->left)
+            ) * (min($box->top, $other->top) - max($box->bottom, $other->bottom));
             if ($covered >= $enough) {
                 break;
             }
@@ -193,7 +218,12 @@ final class LabelPlace
 
     private static function cornersOutside(Box $box, Polygon $outline): int
     {
-        $corners = [new Point($box->left, $box->bottom), new Point($box->right, $box->bottom), new Point($box->right, $box->top), new Point($box->left, $box->top)];
+        $corners = [
+            new Point($box->left, $box->bottom),
+            new Point($box->right, $box->bottom),
+            new Point($box->right, $box->top),
+            new Point($box->left, $box->top),
+        ];
 
         return count(array_filter($corners, static fn(Point $corner): bool => !$outline->contains($corner)));
     }

@@ -84,7 +84,10 @@ final readonly class LiveDimensions
         foreach ((new Surroundings($fixture, $this->home))->gaps as $side => $gap) {
             if ($gap->length() > 1.0) {
                 $isAcross = in_array($side, [Surroundings::LEFT, Surroundings::RIGHT], true);
-                $gaps .= $this->chain([new Dimension($isAcross ? $this->beside($gap, $fixture->frame->yAxis->times(-1)) : $gap, $fixture->id())]);
+                $gaps .= $this->chain([new Dimension(
+                    $isAcross ? $this->beside($gap, $fixture->frame->yAxis->times(-1)) : $gap,
+                    $fixture->id(),
+                )]);
             }
         }
 
@@ -138,7 +141,17 @@ final readonly class LiveDimensions
     {
         $at = $opening->opening->at;
 
-        return $this->chain((new Chain($line, [new Stop($stretch->from), new Stop($at - $half, $opening->id()), new Stop($at + $half, $opening->id()), new Stop($stretch->to)]))->parts());
+        return $this->chain(
+            (new Chain(
+                $line,
+                [
+                    new Stop($stretch->from),
+                    new Stop($at - $half, $opening->id()),
+                    new Stop($at + $half, $opening->id()),
+                    new Stop($stretch->to),
+                ],
+            ))->parts(),
+        );
     }
 
     /** @param list<Dimension> $parts in order along a line */
@@ -149,7 +162,10 @@ final readonly class LiveDimensions
 
     private function ofWall(Wall $wall): string
     {
-        $distances = array_map(static fn(WallDistance $distance): Dimension => new Dimension($distance->faces, $distance->wall->id, $distance->other->id), WallDistances::of($this->home->plans[$this->storey], $wall));
+        $distances = array_map(
+            static fn(WallDistance $distance): Dimension => new Dimension($distance->faces, $distance->wall->id, $distance->other->id),
+            WallDistances::of($this->home->plans[$this->storey], $wall),
+        );
 
         return implode('', array_map(fn(Dimension $distance): string => $this->chain([$distance]), $distances));
     }
@@ -184,12 +200,21 @@ final readonly class LiveDimensions
         $rise = $stair->totalRise();
         $risers = $stair->stair->risers();
 
-        return $rise === null || $risers === 0 ? '' : Svg::pinned($stair->stair->start, 'live-note', Svg::element('text', ['y' => 32], Svg::text("{$risers} risers of {$this->home->length($rise / $risers)}"))).$this->aroundStair($stair);
+        return $rise === null || $risers === 0
+            ? ''
+            : Svg::pinned(
+                $stair->stair->start,
+                'live-note',
+                Svg::element('text', ['y' => 32], Svg::text("{$risers} risers of {$this->home->length($rise / $risers)}")),
+            )
+            .$this->aroundStair($stair);
     }
 
     /** @param list<string> $troubles */
     private function warning(Point $at, array $troubles): string
     {
-        return $troubles === [] ? '' : Svg::pinned($at, 'live-warning', Svg::element('text', ['y' => -10], Svg::text(ucfirst(implode(', ', $troubles)))));
+        return $troubles === []
+            ? ''
+            : Svg::pinned($at, 'live-warning', Svg::element('text', ['y' => -10], Svg::text(ucfirst(implode(', ', $troubles)))));
     }
 }

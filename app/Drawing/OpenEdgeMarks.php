@@ -35,7 +35,13 @@ final readonly class OpenEdgeMarks
 
     private function edge(OpenEdge $edge): string
     {
-        $line = Svg::element('path', ['class' => $edge->drop <= self::LOW + Tolerance::TOUCH ? 'open-edge is-low' : 'open-edge', 'd' => Svg::line([$edge->line->from, $edge->line->to])]);
+        $line = Svg::element(
+            'path',
+            [
+                'class' => $edge->drop <= self::LOW + Tolerance::TOUCH ? 'open-edge is-low' : 'open-edge',
+                'd' => Svg::line([$edge->line->from, $edge->line->to]),
+            ],
+        );
         $words = "{$this->home->length($edge->line->length())} ↓ {$this->home->length($edge->drop)}";
         if ($edge->line->length() < self::WORTH_WORDS || in_array($this->chosen, $edge->of, true)) {
             return $line;
@@ -44,6 +50,11 @@ final readonly class OpenEdgeMarks
         $angle = -rad2deg(atan2($edge->line->vector()->y, $edge->line->vector()->x));
         $upright = $angle > 90.0 || $angle <= -90.0 ? $angle + 180.0 : $angle;
 
-        return $line.Svg::pinned($at, 'open-edge-words', Svg::element('text', ['transform' => sprintf('rotate(%.1f)', $upright)], Svg::text($words)));
+        return $line
+            .Svg::pinned(
+                $at,
+                'open-edge-words',
+                Svg::element('text', ['transform' => sprintf('rotate(%.1f)', $upright)], Svg::text($words)),
+            );
     }
 }

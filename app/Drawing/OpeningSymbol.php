@@ -31,8 +31,14 @@ final readonly class OpeningSymbol
     public function draw(): string
     {
         $kind = $this->opening->opening->kind;
-        $cut = Svg::element('path', ['class' => 'cut', 'd' => Svg::path($this->box(-$this->half, $this->half, -$this->face - 1, $this->face + 1))]);
-        $jambs = $this->lines([[-$this->half, -$this->face], [-$this->half, $this->face]], [[$this->half, -$this->face], [$this->half, $this->face]]);
+        $cut = Svg::element(
+            'path',
+            ['class' => 'cut', 'd' => Svg::path($this->box(-$this->half, $this->half, -$this->face - 1, $this->face + 1))],
+        );
+        $jambs = $this->lines(
+            [[-$this->half, -$this->face], [-$this->half, $this->face]],
+            [[$this->half, -$this->face], [$this->half, $this->face]],
+        );
 
         return Svg::element('g', ['class' => "opening {$kind->value}", 'data-subject' => $this->opening->id()], $cut.$jambs.match ($kind) {
             OpeningKind::Window => $this->window(),
@@ -48,7 +54,10 @@ final readonly class OpeningSymbol
         $panes = match ($this->opening->opening->window?->operation) {
             WindowOperation::Sliding => [[[-$half, $sash], [$half * 0.08, $sash]], [[-$half * 0.08, -$sash], [$half, -$sash]]],
             WindowOperation::Hung, WindowOperation::DoubleHung => [[[-$half, $sash], [$half, $sash]], [[-$half, -$sash], [$half, -$sash]]],
-            WindowOperation::Louvred => array_map(static fn(int $slat): array => [[$half * $slat / 5, -$sash], [$half * $slat / 5, $sash]], range(-4, 4)),
+            WindowOperation::Louvred => array_map(
+                static fn(int $slat): array => [[$half * $slat / 5, -$sash], [$half * $slat / 5, $sash]],
+                range(-4, 4),
+            ),
             default => [[[-$half, 0.0], [$half, 0.0]]],
         };
 
@@ -63,13 +72,23 @@ final readonly class OpeningSymbol
         }
         $y = ($this->opening->left->isOpenAir() === true ? 1 : -1) * ($this->face + 25.0);
 
-        return Svg::element('path', ['class' => 'threshold', 'd' => Svg::line([$this->plan(-$this->half - 40.0, $y), $this->plan($this->half + 40.0, $y)])]);
+        return Svg::element(
+            'path',
+            ['class' => 'threshold', 'd' => Svg::line([$this->plan(-$this->half - 40.0, $y), $this->plan($this->half + 40.0, $y)])],
+        );
     }
 
     /** The edge of the wall above a bare opening. */
     private function beam(): string
     {
-        return Svg::element('path', ['class' => 'beam', 'd' => Svg::line([$this->plan(-$this->half, $this->face), $this->plan($this->half, $this->face)]).Svg::line([$this->plan(-$this->half, -$this->face), $this->plan($this->half, -$this->face)])]);
+        return Svg::element(
+            'path',
+            [
+                'class' => 'beam',
+                'd' => Svg::line([$this->plan(-$this->half, $this->face), $this->plan($this->half, $this->face)])
+                    .Svg::line([$this->plan(-$this->half, -$this->face), $this->plan($this->half, -$this->face)]),
+            ],
+        );
     }
 
     private function door(): string
@@ -78,10 +97,22 @@ final readonly class OpeningSymbol
 
         return match ($this->opening->opening->door?->operation) {
             DoorOperation::Hinged, DoorOperation::DoubleHinged => $this->leaves(),
-            DoorOperation::Sliding, DoorOperation::Bypass => $this->lines([[-$half, $this->face * 0.3], [$half * 0.1, $this->face * 0.3]], [[-$half * 0.1, -$this->face * 0.3], [$half, -$this->face * 0.3]]),
+            DoorOperation::Sliding, DoorOperation::Bypass => $this->lines(
+                [[-$half, $this->face * 0.3], [$half * 0.1, $this->face * 0.3]],
+                [[-$half * 0.1, -$this->face * 0.3], [$half, -$this->face * 0.3]],
+            ),
             DoorOperation::Pocket => $this->lines([[-$half * 3, 0], [-$half * 0.4, 0]]),
-            DoorOperation::Folding => implode('', array_map(static fn(array $zigzag): string => Svg::element('path', ['class' => 'leaf', 'd' => Svg::line($zigzag)]), FoldingLeaves::of($this->opening)?->zigzags() ?? [])),
-            DoorOperation::Overhead => $this->lines([[-$half, -$this->face * 0.4], [$half, -$this->face * 0.4]], [[-$half, $this->face * 0.4], [$half, $this->face * 0.4]]),
+            DoorOperation::Folding => implode(
+                '',
+                array_map(
+                    static fn(array $zigzag): string => Svg::element('path', ['class' => 'leaf', 'd' => Svg::line($zigzag)]),
+                    FoldingLeaves::of($this->opening)?->zigzags() ?? [],
+                ),
+            ),
+            DoorOperation::Overhead => $this->lines(
+                [[-$half, -$this->face * 0.4], [$half, -$this->face * 0.4]],
+                [[-$half, $this->face * 0.4], [$half, $this->face * 0.4]],
+            ),
             null => $this->lines([[-$half, 0], [$half, 0]]),
         };
     }
@@ -103,13 +134,17 @@ final readonly class OpeningSymbol
         $radius = Svg::number($leaf->width());
         $arc = 'M'.Svg::at($leaf->open)."A{$radius} {$radius} 0 0 {$sweep} ".Svg::at($leaf->closed);
 
-        return Svg::element('path', ['class' => 'leaf', 'd' => Svg::line([$leaf->hinge, $leaf->open])]).Svg::element('path', ['class' => 'swing', 'd' => $arc]);
+        return Svg::element('path', ['class' => 'leaf', 'd' => Svg::line([$leaf->hinge, $leaf->open])])
+            .Svg::element('path', ['class' => 'swing', 'd' => $arc]);
     }
 
     /** @param list<array{float, float}> ...$lines */
     private function lines(array ...$lines): string
     {
-        $paths = array_map(fn(array $line): string => Svg::line(array_map(fn(array $point): Point => $this->plan($point[0], $point[1]), $line)), $lines);
+        $paths = array_map(
+            fn(array $line): string => Svg::line(array_map(fn(array $point): Point => $this->plan($point[0], $point[1]), $line)),
+            $lines,
+        );
 
         return Svg::element('path', ['class' => 'frame', 'd' => implode('', $paths)]);
     }

@@ -48,10 +48,14 @@ final readonly class PlanDimensions
             return '';
         }
         foreach ($this->partsOf($row[0]) as $parts) {
-            $written = array_sum(array_map(fn(Dimension $part): float => $this->style->rounded($part->length(), $this->home->layout), $parts));
+            $written = array_sum(array_map(
+                fn(Dimension $part): float => $this->style->rounded($part->length(), $this->home->layout),
+                $parts,
+            ));
             $difference = $written - $this->style->rounded($row[0]->length(), $this->home->layout);
             if (count($parts) > 1 && abs($difference) > Tolerance::TOUCH) {
-                return 'parts as written: '.($difference > 0 ? '+' : '−').ltrim($this->style->write(abs($difference), $this->home->layout), '≈ ');
+                return 'parts as written: '.($difference > 0 ? '+' : '−')
+                    .ltrim($this->style->write(abs($difference), $this->home->layout), '≈ ');
             }
         }
 
@@ -61,10 +65,16 @@ final readonly class PlanDimensions
     /** @return list<list<Dimension>> the row of parts between the same ends */
     private function partsOf(Dimension $overall): array
     {
-        $rows = array_map(static fn(Chain $chain): array => $chain->parts(), (new OutsideChains($this->plan, $this->style->datum))->openings(0));
+        $rows = array_map(
+            static fn(Chain $chain): array => $chain->parts(),
+            (new OutsideChains($this->plan, $this->style->datum))->openings(0),
+        );
 
-        return array_values(array_filter($rows, static fn(array $parts): bool => abs($parts[0]->line->direction()->cross($overall->line->direction())) < 1e-9
-            && abs($overall->line->along($parts[0]->line->from)) < Tolerance::TOUCH && abs($overall->line->along($parts[count($parts) - 1]->line->to) - $overall->length()) < Tolerance::TOUCH));
+        return array_values(array_filter($rows, static fn(array $parts): bool => abs($parts[0]->line->direction()->cross(
+            $overall->line->direction(),
+        )) < 1e-9
+            && abs($overall->line->along($parts[0]->line->from)) < Tolerance::TOUCH
+            && abs($overall->line->along($parts[count($parts) - 1]->line->to) - $overall->length()) < Tolerance::TOUCH));
     }
 
     /** @return list<list<Dimension>> rows of dimensions that share a line */
@@ -115,7 +125,10 @@ final readonly class PlanDimensions
     /** @return list<Box> what the dimensions in the rooms cover with their texts */
     public function covers(): array
     {
-        $parts = array_merge(...array_map(static fn(Chain $chain): array => $chain->parts(), $this->style->inside ? $this->roomChains() : []));
+        $parts = array_merge(...array_map(
+            static fn(Chain $chain): array => $chain->parts(),
+            $this->style->inside ? $this->roomChains() : [],
+        ));
 
         return array_map(fn(Dimension $part): Box => Box::around([$part->line->from, $part->line->to])->grown(9 * $this->scale), $parts);
     }
@@ -123,12 +136,18 @@ final readonly class PlanDimensions
     /** @return list<string> */
     private function inside(): array
     {
-        return array_map(fn(Chain $chain): string => Svg::element('g', ['class' => 'inside'], $this->chains->draw($chain->parts())), $this->roomChains());
+        return array_map(
+            fn(Chain $chain): string => Svg::element('g', ['class' => 'inside'], $this->chains->draw($chain->parts())),
+            $this->roomChains(),
+        );
     }
 
     /** @return list<Chain> */
     private function roomChains(): array
     {
-        return array_merge(...array_map(fn(RoomSpace $room): array => RoomChains::of($room, $this->style->datum), array_values($this->plan->rooms)));
+        return array_merge(...array_map(
+            fn(RoomSpace $room): array => RoomChains::of($room, $this->style->datum),
+            array_values($this->plan->rooms),
+        ));
     }
 }

@@ -26,7 +26,12 @@ use Heurema\Spatial\StoreyPlan;
 /** The plan of one storey as SVG layers, from the floor up. */
 final readonly class PlanDrawing
 {
-    public function __construct(private Home $home, private StoreyPlan $plan, private LabelPlace $labels, private DimensionStyle $style = new DimensionStyle()) {}
+    public function __construct(
+        private Home $home,
+        private StoreyPlan $plan,
+        private LabelPlace $labels,
+        private DimensionStyle $style = new DimensionStyle(),
+    ) {}
 
     /** @param string $handles what lies between the walls and their openings for the pointer to take hold of */
     public function layers(string $handles = ''): string
@@ -36,23 +41,48 @@ final readonly class PlanDrawing
         $openings = array_values(array_filter($this->home->openings, $here));
         $fixtures = array_values(array_filter($this->home->fixtures, $here));
         // the largest first, so that a sink lies on its counter and not under it
-        usort($fixtures, static fn(PlacedFixture $a, PlacedFixture $b): int => ($b->outline?->area() ?? 0.0) <=> ($a->outline?->area() ?? 0.0));
+        usort(
+            $fixtures,
+            static fn(PlacedFixture $a, PlacedFixture $b): int => ($b->outline?->area() ?? 0.0) <=> ($a->outline?->area() ?? 0.0),
+        );
 
         $isColumn = static fn(PlacedFixture $one): bool => $one->fixture->kind === FixtureKind::Column;
 
         return implode('', [
             $this->layer('rooms', array_map($this->room(...), array_values($this->plan->rooms))),
             $this->layer('axes', array_map(static fn(Axis $axis): string => (new AxisDrawing($axis))->draw(), $this->home->layout->axes)),
-            $this->layer('blocks', array_map(fn(Block $block): string => (new BlockDrawing($block, $this->home))->draw(), $this->plan->storey->blocks)),
+            $this->layer(
+                'blocks',
+                array_map(fn(Block $block): string => (new BlockDrawing($block, $this->home))->draw(), $this->plan->storey->blocks),
+            ),
             $this->layer('stairs', array_map($this->stair(...), $this->home->stairs)),
-            $this->layer('fixtures', array_map($this->fixture(...), array_filter($fixtures, static fn(PlacedFixture $one): bool => !$isColumn($one)))),
+            $this->layer(
+                'fixtures',
+                array_map($this->fixture(...), array_filter($fixtures, static fn(PlacedFixture $one): bool => !$isColumn($one))),
+            ),
             $this->layer('walls', [$this->walls(), $this->ghosts()]),
             $handles,
             // a column is seen in its wall
             $this->layer('columns', array_map($this->fixture(...), array_filter($fixtures, $isColumn))),
-            $this->layer('openings', array_map(static fn(PlacedOpening $opening): string => (new OpeningSymbol($opening))->draw(), $openings)),
-            $this->layer('above', [...array_map(self::void(...), $this->plan->storey->voids), ...array_map(self::soffit(...), $this->plan->storey->soffits), ...array_map(self::guard(...), $this->plan->storey->guards)]),
-            $this->layer('labels', [...array_map($this->label(...), array_values($this->plan->rooms)), ...array_map(self::note(...), $this->plan->storey->notes)]),
+            $this->layer(
+                'openings',
+                array_map(static fn(PlacedOpening $opening): string => (new OpeningSymbol($opening))->draw(), $openings),
+            ),
+            $this->layer(
+                'above',
+                [
+                    ...array_map(self::void(...), $this->plan->storey->voids),
+                    ...array_map(self::soffit(...), $this->plan->storey->soffits),
+                    ...array_map(self::guard(...), $this->plan->storey->guards),
+                ],
+            ),
+            $this->layer(
+                'labels',
+                [
+                    ...array_map($this->label(...), array_values($this->plan->rooms)),
+                    ...array_map(self::note(...), $this->plan->storey->notes),
+                ],
+            ),
             $this->layer('dimensions', $dimensions->draw()),
         ]);
     }
@@ -82,7 +112,11 @@ final readonly class PlanDrawing
         $text = '';
         foreach ($lines as $number => $line) {
             $isArea = $number === count($lines) - 1;
-            $text .= Svg::element('text', ['class' => $isArea ? 'room-area' : 'room-name', 'y' => 16 * $number - 8 * count($lines) + 13], Svg::text($line));
+            $text .= Svg::element(
+                'text',
+                ['class' => $isArea ? 'room-area' : 'room-name', 'y' => 16 * $number - 8 * count($lines) + 13],
+                Svg::text($line),
+            );
         }
 
         return Svg::pinned($this->labels->find($room), 'room-label', $text);
@@ -94,14 +128,35 @@ final readonly class PlanDrawing
         $dividers = array_filter($this->plan->storey->walls, static fn(Wall $wall): bool => $wall->isDivider() && $wall->stands());
 
         return Svg::element('path', ['class' => 'wall', 'd' => $path, 'fill-rule' => 'evenodd'])
-            .implode('', array_map(static fn(Wall $wall): string => Svg::element('path', ['class' => 'low-wall', 'd' => Svg::path((new JoinedWall($wall, $wall->line()))->body())]), array_filter($this->plan->storey->walls, $this->isLow(...))))
-            .implode('', array_map(static fn(Wall $wall): string => Svg::element('path', ['class' => 'divider', 'd' => Svg::line([$wall->from, $wall->to])]), $dividers));
+            .implode(
+                '',
+                array_map(
+                    static fn(Wall $wall): string => Svg::element(
+                        'path',
+                        ['class' => 'low-wall', 'd' => Svg::path((new JoinedWall($wall, $wall->line()))->body())],
+                    ),
+                    array_filter($this->plan->storey->walls, $this->isLow(...)),
+                ),
+            )
+            .implode(
+                '',
+                array_map(
+                    static fn(Wall $wall): string => Svg::element(
+                        'path',
+                        ['class' => 'divider', 'd' => Svg::line([$wall->from, $wall->to])],
+                    ),
+                    $dividers,
+                ),
+            );
     }
 
     /** A wall that one looks over is drawn by its edges alone. */
     private function isLow(Wall $wall): bool
     {
-        return $wall->stands() && !$wall->isDivider() && $wall->height !== null && ($this->plan->storey->ceiling === null || $wall->height < $this->plan->storey->ceiling - Tolerance::TOUCH);
+        return $wall->stands()
+            && !$wall->isDivider()
+            && $wall->height !== null
+            && ($this->plan->storey->ceiling === null || $wall->height < $this->plan->storey->ceiling - Tolerance::TOUCH);
     }
 
     /** What is to be removed, drawn faintly. */
@@ -112,8 +167,14 @@ final readonly class PlanDrawing
         $outlines = array_map(fn(Fixture $fixture): ?Ring => (new PlacedFixture($fixture, $this->plan))->outline, $fixtures);
 
         return implode('', [
-            ...array_map(static fn(Wall $wall): string => Svg::element('path', ['class' => 'ghost', 'd' => Svg::line([$wall->from, $wall->to])]), $walls),
-            ...array_map(static fn(?Ring $ring): string => $ring === null ? '' : Svg::element('path', ['class' => 'ghost', 'd' => Svg::path($ring)]), $outlines),
+            ...array_map(
+                static fn(Wall $wall): string => Svg::element('path', ['class' => 'ghost', 'd' => Svg::line([$wall->from, $wall->to])]),
+                $walls,
+            ),
+            ...array_map(
+                static fn(?Ring $ring): string => $ring === null ? '' : Svg::element('path', ['class' => 'ghost', 'd' => Svg::path($ring)]),
+                $outlines,
+            ),
         ]);
     }
 
@@ -143,11 +204,19 @@ final readonly class PlanDrawing
     {
         $line = ['d' => Svg::line($guard->line)];
 
-        return Svg::element('g', ['class' => 'guard-place', 'data-subject' => $guard->id], Svg::element('path', ['class' => 'guard-hold', ...$line]).Svg::element('path', ['class' => 'guard', ...$line]));
+        return Svg::element(
+            'g',
+            ['class' => 'guard-place', 'data-subject' => $guard->id],
+            Svg::element('path', ['class' => 'guard-hold', ...$line]).Svg::element('path', ['class' => 'guard', ...$line]),
+        );
     }
 
     private static function note(Note $note): string
     {
-        return Svg::element('g', ['class' => 'note-place', 'data-subject' => $note->id], Svg::pinned($note->at, 'note', Svg::element('text', [], Svg::text($note->text))));
+        return Svg::element(
+            'g',
+            ['class' => 'note-place', 'data-subject' => $note->id],
+            Svg::pinned($note->at, 'note', Svg::element('text', [], Svg::text($note->text))),
+        );
     }
 }

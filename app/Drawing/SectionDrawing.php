@@ -12,7 +12,10 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\CoverKind;
 use Heurema\Spatial\Stair\OpeningEdge;
 
-/** An upright section along a stair: steps with their nosings, floors, what hangs over it, rails, the headroom that is wanted and the critical place. */
+/**
+ * An upright section along a stair: steps with their nosings, floors, what hangs over it, rails, the headroom that is wanted and the
+ * critical place.
+ */
 final readonly class SectionDrawing
 {
     private const MARGIN = 350.0;
@@ -61,17 +64,44 @@ final readonly class SectionDrawing
     private function floors(): string
     {
         $stair = $this->section->climb->stair;
-        $foot = Svg::element('path', ['class' => $stair->from === null ? 'ground' : 'slab', 'd' => self::box($this->section->left(), $stair->from === null ? $this->section->run : $this->section->right(), 0.0, -$this->footThickness())]);
-        $head = Svg::element('path', ['class' => 'slab', 'd' => self::box($this->section->run, $this->section->right(), $this->section->climb->top(), $this->section->climb->top() - ($stair->to->floorThickness ?? 250.0))]);
+        $foot = Svg::element(
+            'path',
+            [
+                'class' => $stair->from === null ? 'ground' : 'slab',
+                'd' => self::box(
+                    $this->section->left(),
+                    $stair->from === null ? $this->section->run : $this->section->right(),
+                    0.0,
+                    -$this->footThickness(),
+                ),
+            ],
+        );
+        $head = Svg::element(
+            'path',
+            [
+                'class' => 'slab',
+                'd' => self::box(
+                    $this->section->run,
+                    $this->section->right(),
+                    $this->section->climb->top(),
+                    $this->section->climb->top() - ($stair->to->floorThickness ?? 250.0),
+                ),
+            ],
+        );
 
-        return $foot.$head.$this->floorName($stair->to, $this->section->climb->top()).($stair->from === null ? '' : $this->floorName($stair->from, 0.0));
+        return $foot.$head.$this->floorName($stair->to, $this->section->climb->top())
+            .($stair->from === null ? '' : $this->floorName($stair->from, 0.0));
     }
 
     private function floorName(Storey $storey, float $level): string
     {
         $x = $level > 0 ? $this->section->right() : $this->section->left();
 
-        return Svg::element('text', ['class' => $level > 0 ? 'floor-name floor-name-end' : 'floor-name', 'x' => $x, 'y' => -$level - 40], Svg::text($storey->name));
+        return Svg::element(
+            'text',
+            ['class' => $level > 0 ? 'floor-name floor-name-end' : 'floor-name', 'x' => $x, 'y' => -$level - 40],
+            Svg::text($storey->name),
+        );
     }
 
     /** Floors above as thick as they are, everything else as the line of its underside. */
@@ -84,7 +114,11 @@ final readonly class SectionDrawing
         }
         $points = implode('L', array_map(static fn(array $point): string => self::at($point[0], $point[1]), self::ends($found->underside)));
 
-        return Svg::element('path', ['class' => $found->cover->kind === CoverKind::Soffit ? 'section-soffit' : 'ceiling-line', 'd' => "M{$points}"], Svg::element('title', [], Svg::text($found->cover->name)));
+        return Svg::element(
+            'path',
+            ['class' => $found->cover->kind === CoverKind::Soffit ? 'section-soffit' : 'ceiling-line', 'd' => "M{$points}"],
+            Svg::element('title', [], Svg::text($found->cover->name)),
+        );
     }
 
     private function steps(): string
@@ -97,13 +131,17 @@ final readonly class SectionDrawing
         $treads = '';
         foreach ($section->steps as $step) {
             $profile .= 'V'.Svg::number(-$step->level).'H'.Svg::number($step->to);
-            $treads .= Svg::element('path', ['class' => 'tread', 'd' => self::box($step->from - $nosing, $step->to, $step->level, $step->level - self::TREAD)]);
+            $treads .= Svg::element(
+                'path',
+                ['class' => 'tread', 'd' => self::box($step->from - $nosing, $step->to, $step->level, $step->level - self::TREAD)],
+            );
         }
         $profile .= 'V'.Svg::number(-$levels[count($levels) - 1]);
         $isOutside = $section->climb->stair->from === null;
         $under = $isOutside ? 'V0' : '';
         foreach ($isOutside ? [] : array_reverse($section->steps) as $step) {
-            $under .= 'L'.self::at($step->to, max(0.0, $step->next - self::BODY)).'L'.self::at($step->from, max(0.0, $step->level - self::BODY));
+            $under .= 'L'.self::at($step->to, max(0.0, $step->next - self::BODY)).'L'
+                .self::at($step->from, max(0.0, $step->level - self::BODY));
         }
 
         return Svg::element('path', ['class' => $isOpen ? 'stair-body stair-open' : 'stair-body', 'd' => $profile.$under.'Z']).$treads;
@@ -118,25 +156,49 @@ final readonly class SectionDrawing
         }
         array_unshift($points, [$this->section->left(), 0.0], [0.0, 0.0]);
         array_push($points, [$this->section->run, $this->section->climb->top()], [$this->section->right(), $this->section->climb->top()]);
-        $line = static fn(float $above): string => 'M'.implode('L', array_map(static fn(array $point): string => self::at($point[0], $point[1] + $above), $points));
+        $line = static fn(float $above): string => 'M'
+            .implode('L', array_map(static fn(array $point): string => self::at($point[0], $point[1] + $above), $points));
 
-        return Svg::element('path', ['class' => 'nosing-line', 'd' => $line(0.0)]).Svg::element('path', ['class' => 'headroom-line', 'd' => $line($this->headroom)])
-            .Svg::element('text', ['class' => 'headroom-name', 'x' => $this->section->left() + 60, 'y' => -$this->headroom - 40], Svg::text("{$this->home->length($this->headroom)} wanted"));
+        return Svg::element('path', ['class' => 'nosing-line', 'd' => $line(0.0)])
+            .Svg::element('path', ['class' => 'headroom-line', 'd' => $line($this->headroom)])
+            .Svg::element(
+                'text',
+                ['class' => 'headroom-name', 'x' => $this->section->left() + 60, 'y' => -$this->headroom - 40],
+                Svg::text("{$this->home->length($this->headroom)} wanted"),
+            );
     }
 
     private function rails(): string
     {
         $rails = '';
         $first = $this->section->steps[0] ?? null;
-        foreach ($first === null ? [] : array_unique(array_filter($this->section->climb->stair->stair->handrails->heights ?? [], is_float(...))) as $height) {
-            $points = array_map(static fn($step): string => self::at($step->from, $step->level + $height).'L'.self::at($step->to, $step->next + $height), $this->section->steps);
-            $rails .= Svg::element('path', ['class' => 'rail', 'd' => 'M'.implode('L', $points)], Svg::element('title', [], Svg::text("Handrail {$this->home->length($height)}")));
+        foreach ($first === null ? [] : array_unique(array_filter(
+            $this->section->climb->stair->stair->handrails->heights ?? [],
+            is_float(...),
+        )) as $height) {
+            $points = array_map(
+                static fn($step): string => self::at($step->from, $step->level + $height).'L'.self::at($step->to, $step->next + $height),
+                $this->section->steps,
+            );
+            $rails .= Svg::element(
+                'path',
+                ['class' => 'rail', 'd' => 'M'.implode('L', $points)],
+                Svg::element('title', [], Svg::text("Handrail {$this->home->length($height)}")),
+            );
         }
         foreach ($this->home->plans[$this->section->climb->stair->storey()]->guards() as $standing) {
             $height = $standing->guard->height;
             if ($height !== null && $first !== null && $standing->isAlong($this->section->climb->stair)) {
-                $points = array_map(static fn($step): string => self::at($step->from, $step->level + $height).'L'.self::at($step->to, $step->next + $height), $this->section->steps);
-                $rails .= Svg::element('path', ['class' => 'rail rail-guard', 'd' => 'M'.implode('L', $points)], Svg::element('title', [], Svg::text($standing->name())));
+                $points = array_map(
+                    static fn($step): string => self::at($step->from, $step->level + $height).'L'
+                        .self::at($step->to, $step->next + $height),
+                    $this->section->steps,
+                );
+                $rails .= Svg::element(
+                    'path',
+                    ['class' => 'rail rail-guard', 'd' => 'M'.implode('L', $points)],
+                    Svg::element('title', [], Svg::text($standing->name())),
+                );
             }
         }
 
@@ -158,15 +220,33 @@ final readonly class SectionDrawing
             return '';
         }
         $start = OpeningEdge::of($this->section->climb, $this->headroom);
-        $number = $start instanceof OpeningEdge && $start->step !== null ? array_search($start->step, $this->section->climb->stair->shape->steps, true) : false;
+        $number = $start instanceof OpeningEdge && $start->step !== null
+            ? array_search($start->step, $this->section->climb->stair->shape->steps, true)
+            : false;
         if (!$start instanceof OpeningEdge || $start->edge === null || $number === false) {
             return '';
         }
-        $x = $this->section->steps[$number]->from + $this->section->climb->stair->shape->steps[$number]->front->middle()->distanceTo($start->edge->middle());
+        $x = $this->section->steps[$number]->from
+            + $this->section->climb->stair->shape->steps[$number]->front->middle()->distanceTo($start->edge->middle());
         $top = $this->section->climb->top();
 
-        return Svg::element('path', ['class' => 'opening-start', 'd' => sprintf('M%1$s %2$sV%3$s', Svg::number($x), Svg::number(-$top - 450), Svg::number(-$top + ($this->section->climb->stair->to->floorThickness ?? 0.0)))])
-            .Svg::element('text', ['class' => 'opening-name', 'x' => $x + 60, 'y' => -$top - 360], Svg::text('opening begins here at the latest'));
+        return Svg::element(
+            'path',
+            [
+                'class' => 'opening-start',
+                'd' => sprintf(
+                    'M%1$s %2$sV%3$s',
+                    Svg::number($x),
+                    Svg::number(-$top - 450),
+                    Svg::number(-$top + ($this->section->climb->stair->to->floorThickness ?? 0.0)),
+                ),
+            ],
+        )
+            .Svg::element(
+                'text',
+                ['class' => 'opening-name', 'x' => $x + 60, 'y' => -$top - 360],
+                Svg::text('opening begins here at the latest'),
+            );
     }
 
     /** Where it is lowest. */
@@ -178,14 +258,35 @@ final readonly class SectionDrawing
             return '';
         }
 
-        return $this->dimension($x, $lowest->from, $lowest->from + $lowest->height, $this->home->length($lowest->height), $lowest->height < $this->headroom - Tolerance::TOUCH ? 'section-critical section-missed' : 'section-critical');
+        return $this->dimension(
+            $x,
+            $lowest->from,
+            $lowest->from + $lowest->height,
+            $this->home->length($lowest->height),
+            $lowest->height < $this->headroom - Tolerance::TOUCH ? 'section-critical section-missed' : 'section-critical',
+        );
     }
 
     private function dimension(float $x, float $from, float $to, string $text, string $class): string
     {
-        $line = Svg::element('path', ['d' => sprintf('M%1$s %2$sV%3$sM%4$s %2$sh120M%4$s %3$sh120', Svg::number($x), Svg::number(-$from), Svg::number(-$to), Svg::number($x - 60))]);
+        $line = Svg::element(
+            'path',
+            [
+                'd' => sprintf(
+                    'M%1$s %2$sV%3$sM%4$s %2$sh120M%4$s %3$sh120',
+                    Svg::number($x),
+                    Svg::number(-$from),
+                    Svg::number(-$to),
+                    Svg::number($x - 60),
+                ),
+            ],
+        );
 
-        return Svg::element('g', ['class' => $class], $line.Svg::element('text', ['x' => $x + 60, 'y' => -($from + $to) / 2], Svg::text($text)));
+        return Svg::element(
+            'g',
+            ['class' => $class],
+            $line.Svg::element('text', ['x' => $x + 60, 'y' => -($from + $to) / 2], Svg::text($text)),
+        );
     }
 
     private static function box(float $from, float $to, float $top, float $bottom): string

@@ -48,7 +48,10 @@ final readonly class Sheet
         $axes = array_merge(...array_map(static fn(Axis $axis): array => [$axis->from, $axis->to], $layout->axes));
         $sheet = Box::around([...self::corners($building), ...$starts])->grown($margin ?? self::MARGIN);
 
-        return new self($axes === [] ? $sheet : Box::around([...self::corners($sheet), ...self::corners(Box::around($axes)->grown(self::AROUND_AXES))]), $building);
+        return new self(
+            $axes === [] ? $sheet : Box::around([...self::corners($sheet), ...self::corners(Box::around($axes)->grown(self::AROUND_AXES))]),
+            $building,
+        );
     }
 
     public function viewBox(): string

@@ -31,11 +31,18 @@ final readonly class StairSymbol
         $cut = $isFoot && $this->stair->from !== null ? $this->cutStep() : null;
         $steps = '';
         foreach ($this->shown($isFoot) as $number => $step) {
-            $steps .= Svg::element('path', ['class' => $cut !== null && $number > $cut ? 'step step-above' : 'step', 'd' => Svg::path($step->outline)]);
+            $steps .= Svg::element(
+                'path',
+                ['class' => $cut !== null && $number > $cut ? 'step step-above' : 'step', 'd' => Svg::path($step->outline)],
+            );
             $steps .= $cut === null || $number <= $cut ? $this->nosing($step) : '';
         }
 
-        return Svg::element('g', ['class' => $isFoot ? 'stair' : 'stair stair-below', 'data-subject' => $this->stair->id()], $steps.$this->breakLine($cut).$this->arrow($isFoot));
+        return Svg::element(
+            'g',
+            ['class' => $isFoot ? 'stair' : 'stair stair-below', 'data-subject' => $this->stair->id()],
+            $steps.$this->breakLine($cut).$this->arrow($isFoot),
+        );
     }
 
     /** @return array<int, Step> all of them where it starts; where it ends, what one sees through the opening in the floor */
@@ -45,7 +52,10 @@ final readonly class StairSymbol
 
         return $isFoot || $voids === [] ? $this->stair->shape->steps : array_filter(
             $this->stair->shape->steps,
-            static fn(Step $step): bool => array_filter($voids, static fn(FloorVoid $void): bool => $void->outline->contains($step->outline->middle())) !== [],
+            static fn(Step $step): bool => array_filter(
+                $voids,
+                static fn(FloorVoid $void): bool => $void->outline->contains($step->outline->middle()),
+            ) !== [],
         );
     }
 
@@ -54,7 +64,12 @@ final readonly class StairSymbol
     {
         $nosing = $this->stair->stair->nosing ?? 0.0;
 
-        return $nosing < 1 ? '' : Svg::element('path', ['class' => 'nosing', 'd' => Svg::line([$step->front->offset($nosing)->from, $step->front->offset($nosing)->to])]);
+        return $nosing < 1
+            ? ''
+            : Svg::element(
+                'path',
+                ['class' => 'nosing', 'd' => Svg::line([$step->front->offset($nosing)->from, $step->front->offset($nosing)->to])],
+            );
     }
 
     /** The number of the step on which the plan cuts the stair; null where it stays below or its heights are not known. */
@@ -84,7 +99,14 @@ final readonly class StairSymbol
         $along = $line->direction()->times(self::BARB / 2);
         $out = $line->direction()->left()->times(self::BARB);
         $middle = $line->middle();
-        $points = [$line->from, $middle->minus($along), $middle->minus($along->times(0.3))->plus($out), $middle->plus($along->times(0.3))->minus($out), $middle->plus($along), $line->to];
+        $points = [
+            $line->from,
+            $middle->minus($along),
+            $middle->minus($along->times(0.3))->plus($out),
+            $middle->plus($along->times(0.3))->minus($out),
+            $middle->plus($along),
+            $line->to,
+        ];
 
         return Svg::element('path', ['class' => 'break-line', 'd' => Svg::line($points)]);
     }
@@ -93,10 +115,16 @@ final readonly class StairSymbol
     {
         $line = $isUp ? $this->stair->shape->walkline : $this->downwards();
         $count = count($line);
-        $barbs = $count < 2 || $line[$count - 2]->distanceTo($line[$count - 1]) < 1 ? '' : $this->barbs(new Segment($line[$count - 2], $line[$count - 1]));
+        $barbs = $count < 2 || $line[$count - 2]->distanceTo($line[$count - 1]) < 1
+            ? ''
+            : $this->barbs(new Segment($line[$count - 2], $line[$count - 1]));
 
         return Svg::element('path', ['class' => 'climb', 'd' => Svg::line($line).$barbs])
-            .Svg::pinned($line[0], 'climb-start', Svg::element('circle', ['r' => 3]).Svg::element('text', ['y' => 16], $isUp ? 'up' : 'down'));
+            .Svg::pinned(
+                $line[0],
+                'climb-start',
+                Svg::element('circle', ['r' => 3]).Svg::element('text', ['y' => 16], $isUp ? 'up' : 'down'),
+            );
     }
 
     /** @return non-empty-list<Point> from its head along what is shown of it */

@@ -18,6 +18,15 @@ final readonly class StoreyBelow
         $below = $ids[(int) array_search($this->storey, $ids, true) - 1] ?? null;
         $solids = $below === null ? [] : $this->home->plans[$below]->mass->solids;
 
-        return $solids === [] ? '' : Svg::element('path', ['class' => 'storey-below', 'd' => implode('', array_map(static fn(Polygon $solid): string => Svg::path($solid), $solids)), 'fill-rule' => 'evenodd']);
+        return $solids === []
+            ? ''
+            : Svg::element(
+                'path',
+                [
+                    'class' => 'storey-below',
+                    'd' => implode('', array_map(static fn(Polygon $solid): string => Svg::path($solid), $solids)),
+                    'fill-rule' => 'evenodd',
+                ],
+            );
     }
 }

@@ -26,7 +26,9 @@ final readonly class SubjectMarks
             if ($place === null) {
                 continue;
             }
-            $content = $finding->subject instanceof RoomSpace ? Svg::element('g', ['transform' => $this->labels->signPlace($finding->subject)], $sign) : $sign;
+            $content = $finding->subject instanceof RoomSpace
+                ? Svg::element('g', ['transform' => $this->labels->signPlace($finding->subject)], $sign)
+                : $sign;
             $marks[] = Svg::element('g', ['data-mark' => $finding->subject->id()], Svg::pinned($place, 'subject-mark', $content));
         }
 

@@ -25,8 +25,14 @@ final readonly class SurveyDrawing
     {
         $drawn = new Segment($distance->from, $distance->to);
         $difference = $distance->measured - $drawn->length();
-        $below = abs($difference) < Tolerance::TOUCH ? 'as drawn' : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference)).' to the drawing';
+        $below = abs($difference) < Tolerance::TOUCH
+            ? 'as drawn'
+            : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference)).' to the drawing';
 
-        return Svg::element('g', ['class' => 'taped', 'data-subject' => $distance->id], (new DimensionLine($drawn, 'taped '.$this->home->length($distance->measured), $below))->draw());
+        return Svg::element(
+            'g',
+            ['class' => 'taped', 'data-subject' => $distance->id],
+            (new DimensionLine($drawn, 'taped '.$this->home->length($distance->measured), $below))->draw(),
+        );
     }
 }

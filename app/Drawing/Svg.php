@@ -50,7 +50,11 @@ final class Svg
     /** A group whose content is in pixels, at a point of the plan, the same size at every zoom. */
     public static function pinned(Point $at, string $class, string $content): string
     {
-        return self::element('g', ['transform' => 'translate('.self::at($at).')'], self::element('g', ['class' => "pin {$class}"], $content));
+        return self::element(
+            'g',
+            ['transform' => 'translate('.self::at($at).')'],
+            self::element('g', ['class' => "pin {$class}"], $content),
+        );
     }
 
     public static function number(float $number): string

@@ -21,10 +21,20 @@ final readonly class TrialDrawing
 
     public function draw(): string
     {
-        $ids = array_filter(array_map(static fn(Change $change): ?string => $change->after instanceof Element ? $change->after->id() : null, $this->patch->changes), is_string(...));
+        $ids = array_filter(
+            array_map(
+                static fn(Change $change): ?string => $change->after instanceof Element ? $change->after->id() : null,
+                $this->patch->changes,
+            ),
+            is_string(...),
+        );
         $drawn = array_map($this->element(...), array_unique($ids));
 
-        return Svg::element('g', ['class' => 'trial'], implode('', $drawn).(new LiveDimensions($this->home, $this->storey, Sheet::of($this->home->layout)->scale()))->of($this->tried));
+        return Svg::element(
+            'g',
+            ['class' => 'trial'],
+            implode('', $drawn).(new LiveDimensions($this->home, $this->storey, Sheet::of($this->home->layout)->scale()))->of($this->tried),
+        );
     }
 
     private function element(string $id): string
@@ -37,7 +47,13 @@ final readonly class TrialDrawing
         }
         foreach ($this->home->stairs as $stair) {
             if ($stair->id() === $id) {
-                return implode('', array_map(static fn($tread): string => Svg::element('path', ['class' => 'trial-wall', 'd' => Svg::path($tread)]), $stair->shape->treads()));
+                return implode(
+                    '',
+                    array_map(
+                        static fn($tread): string => Svg::element('path', ['class' => 'trial-wall', 'd' => Svg::path($tread)]),
+                        $stair->shape->treads(),
+                    ),
+                );
             }
         }
 
@@ -59,6 +75,8 @@ final readonly class TrialDrawing
     {
         $wall = $plan->wall($id);
 
-        return $wall === null || $wall->line()->length() < Tolerance::TOUCH ? '' : Svg::element('path', ['class' => 'trial-wall', 'd' => Svg::path((new JoinedWall($wall, $wall->line()))->body())]);
+        return $wall === null || $wall->line()->length() < Tolerance::TOUCH
+            ? ''
+            : Svg::element('path', ['class' => 'trial-wall', 'd' => Svg::path((new JoinedWall($wall, $wall->line()))->body())]);
     }
 }

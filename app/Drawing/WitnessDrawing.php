@@ -23,7 +23,11 @@ final readonly class WitnessDrawing
     {
         $drawn = array_map(fn(Witness $witness): string => $this->shape($witness), $this->here());
 
-        return Svg::element('g', ['class' => 'witness witness-'.str_replace('_', '-', $this->finding->verdict()->value)], implode('', $drawn));
+        return Svg::element(
+            'g',
+            ['class' => 'witness witness-'.str_replace('_', '-', $this->finding->verdict()->value)],
+            implode('', $drawn),
+        );
     }
 
     /** `left top width height` around everything it draws, and around the room that it speaks of, y down; null when there is nothing. */
@@ -43,7 +47,10 @@ final readonly class WitnessDrawing
     /** @return list<Witness> */
     private function here(): array
     {
-        return array_values(array_filter($this->finding->outcome->witness, fn(Witness $witness): bool => $witness->storey === $this->storey));
+        return array_values(array_filter(
+            $this->finding->outcome->witness,
+            fn(Witness $witness): bool => $witness->storey === $this->storey,
+        ));
     }
 
     private function shape(Witness $witness): string
@@ -51,16 +58,25 @@ final readonly class WitnessDrawing
         return match ($witness->type) {
             Witness::DIMENSION => $this->dimension(new Segment($witness->lines()[0][0], $witness->lines()[0][1]), $witness->text),
             Witness::OUTLINE => $this->outline($witness),
-            default => Svg::pinned($witness->lines()[0][0], 'witness-mark', Svg::element('circle', ['r' => 9]).self::caption($witness->text)),
+            default => Svg::pinned(
+                $witness->lines()[0][0],
+                'witness-mark',
+                Svg::element('circle', ['r' => 9]).self::caption($witness->text),
+            ),
         };
     }
 
-    /** Where the dimension is the measured amount itself, the required one is drawn from the same start, dashed; both are said as the book says them. */
+    /**
+     * Where the dimension is the measured amount itself, the required one is drawn from the same start, dashed; both are said as the book
+     * says them.
+     */
     private function dimension(Segment $segment, string $text): string
     {
         $measured = $this->finding->outcome->measured;
         $limit = $this->finding->outcome->limit;
-        $isMeasured = $measured?->quantity === Quantity::Length && abs($measured->number - $segment->length()) < 1.0 && $segment->length() > 1.0;
+        $isMeasured = $measured?->quantity === Quantity::Length
+            && abs($measured->number - $segment->length()) < 1.0
+            && $segment->length() > 1.0;
         if (!$isMeasured || $limit === null || $this->finding->shortText() === null) {
             return (new DimensionLine($segment, $text))->draw();
         }
@@ -75,7 +91,10 @@ final readonly class WitnessDrawing
     {
         $rings = array_map(static fn(array $points): Ring => new Ring($points), $witness->lines());
 
-        return Svg::element('path', ['class' => 'witness-outline', 'd' => Svg::path(new Polygon($rings[0], array_slice($rings, 1))), 'fill-rule' => 'evenodd']);
+        return Svg::element(
+            'path',
+            ['class' => 'witness-outline', 'd' => Svg::path(new Polygon($rings[0], array_slice($rings, 1))), 'fill-rule' => 'evenodd'],
+        );
     }
 
     private static function caption(string $text): string

@@ -51,6 +51,9 @@ final readonly class BookCheck
     /** @return list<RuleBook> */
     public function books(Basis $basis): array
     {
-        return [...array_map($this->shelf->book(...), $basis->books), ...($basis->brief === null ? [] : [$this->reader->read($basis->brief, Brief::ID)])];
+        return [
+            ...array_map($this->shelf->book(...), $basis->books),
+            ...($basis->brief === null ? [] : [$this->reader->read($basis->brief, Brief::ID)]),
+        ];
     }
 }

@@ -31,7 +31,11 @@ final readonly class BookList
     private function kept(): array
     {
         /** @var array{books: list<array{string, string, string|null}>, unreadable: array<string, string>} $kept */
-        $kept = $this->cache->remember('books '.hash('xxh128', $this->shelf->stamp().json_encode(config('rules.code'))), self::SECONDS, $this->read(...));
+        $kept = $this->cache->remember(
+            'books '.hash('xxh128', $this->shelf->stamp().json_encode(config('rules.code'))),
+            self::SECONDS,
+            $this->read(...),
+        );
 
         return $kept;
     }
@@ -40,10 +44,18 @@ final readonly class BookList
     private function read(): array
     {
         $books = $this->shelf->readable();
-        $titles = array_combine(array_map(static fn(RuleBook $book): string => $book->id, $books), array_map(static fn(RuleBook $book): string => $book->title, $books));
-        $place = static fn(RuleBook $book): string => $book->amends === null ? $book->title : ($titles[$book->amends] ?? '')." {$book->title}";
+        $titles = array_combine(
+            array_map(static fn(RuleBook $book): string => $book->id, $books),
+            array_map(static fn(RuleBook $book): string => $book->title, $books),
+        );
+        $place = static fn(RuleBook $book): string => $book->amends === null
+            ? $book->title
+            : ($titles[$book->amends] ?? '')." {$book->title}";
         usort($books, static fn(RuleBook $a, RuleBook $b): int => $place($a) <=> $place($b));
 
-        return ['books' => array_map(static fn(RuleBook $book): array => [$book->id, $book->title, $book->amends], $books), 'unreadable' => $this->shelf->unreadable()];
+        return [
+            'books' => array_map(static fn(RuleBook $book): array => [$book->id, $book->title, $book->amends], $books),
+            'unreadable' => $this->shelf->unreadable(),
+        ];
     }
 }

@@ -44,7 +44,8 @@ final readonly class ChosenSettings
     private static function value(Setting $setting, string $value): Amount|bool|string
     {
         return match ($setting->answer()) {
-            AnswerType::YesNo => filter_var($value, FILTER_VALIDATE_BOOLEAN, FILTER_NULL_ON_FAILURE) ?? throw new \InvalidArgumentException("{$setting->name} is true or false."),
+            AnswerType::YesNo => filter_var($value, FILTER_VALIDATE_BOOLEAN, FILTER_NULL_ON_FAILURE)
+                ?? throw new \InvalidArgumentException("{$setting->name} is true or false."),
             AnswerType::Word => self::word($setting, $value),
             default => self::amount($setting, $value),
         };

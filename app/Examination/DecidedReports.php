@@ -24,7 +24,13 @@ final readonly class DecidedReports
         foreach ($revision->books as $id) {
             $texts += $this->shelf->texts($id);
         }
-        $revision->update(['counts' => $report->counts(), 'decided' => Packed::pack(json_encode(['books' => $texts, 'report' => KeptReport::write($report)], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))]);
+        $revision->update([
+            'counts' => $report->counts(),
+            'decided' => Packed::pack(json_encode(
+                ['books' => $texts, 'report' => KeptReport::write($report)],
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            )),
+        ]);
     }
 
     /** Null while nothing has been decided. */
@@ -36,9 +42,20 @@ final readonly class DecidedReports
         }
         /** @var array{books: array<string, string>, report: string} $kept as keep() wrote it */
         $kept = json_decode($text, true, 8, JSON_THROW_ON_ERROR);
-        $areAsThen = array_filter($kept['books'], fn(string $text, string $id): bool => $this->shelf->text($id) !== $text, ARRAY_FILTER_USE_BOTH) === [];
-        $books = array_map(fn(string $id): RuleBook => $areAsThen ? $this->shelf->book($id) : $this->reader->readAmong($kept['books'], $id), $revision->books);
+        $areAsThen = array_filter(
+            $kept['books'],
+            fn(string $text, string $id): bool => $this->shelf->text($id) !== $text,
+            ARRAY_FILTER_USE_BOTH,
+        ) === [];
+        $books = array_map(
+            fn(string $id): RuleBook => $areAsThen ? $this->shelf->book($id) : $this->reader->readAmong($kept['books'], $id),
+            $revision->books,
+        );
 
-        return KeptReport::read($kept['report'], new Home($revision->examined()), [...$books, ...($revision->brief === null ? [] : [$this->reader->read($revision->brief, Brief::ID)])]);
+        return KeptReport::read(
+            $kept['report'],
+            new Home($revision->examined()),
+            [...$books, ...($revision->brief === null ? [] : [$this->reader->read($revision->brief, Brief::ID)])],
+        );
     }
 }

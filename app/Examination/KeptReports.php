@@ -9,7 +9,10 @@ use Heurema\Review\Report;
 use Heurema\Spatial\Home;
 use Illuminate\Contracts\Cache\Repository;
 
-/** Reports, each worked out once for a document, what it is held against, and the code that does so: what nobody has changed is looked at again. */
+/**
+ * Reports, each worked out once for a document, what it is held against, and the code that does so: what nobody has changed is looked at
+ * again.
+ */
 final readonly class KeptReports
 {
     private const SECONDS = 7 * 24 * 3600;
@@ -36,6 +39,12 @@ final readonly class KeptReports
 
     private function stamp(Home $home, Basis $basis): string
     {
-        return hash('xxh128', json_encode([$home->layout->toArray(), $basis->books, $basis->settings, $basis->brief, $this->check->stamp(), config('rules.code')], JSON_THROW_ON_ERROR));
+        return hash(
+            'xxh128',
+            json_encode(
+                [$home->layout->toArray(), $basis->books, $basis->settings, $basis->brief, $this->check->stamp(), config('rules.code')],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 }

@@ -27,7 +27,11 @@ final readonly class IssueArchive
     {
         $zip->addFromString('bcf.version', self::DECLARATION.'<Version VersionId="2.1"><DetailedVersion>2.1</DetailedVersion></Version>');
         $project = self::guid("project {$letter->revision->scheme->project_id}");
-        $zip->addFromString('project.bcfp', self::DECLARATION."<ProjectExtension><Project ProjectId=\"{$project}\"><Name>".self::text($letter->revision->scheme->project->name).'</Name></Project><ExtensionSchema/></ProjectExtension>');
+        $zip->addFromString(
+            'project.bcfp',
+            self::DECLARATION."<ProjectExtension><Project ProjectId=\"{$project}\"><Name>"
+                .self::text($letter->revision->scheme->project->name).'</Name></Project><ExtensionSchema/></ProjectExtension>',
+        );
         foreach ($letter->items as $item) {
             $this->add($zip, $letter, $item);
         }
@@ -49,15 +53,38 @@ final readonly class IssueArchive
         $finding = $item->finding;
         $author = self::text((string) $item->by()?->email);
         $date = (string) $item->on()?->toIso8601String();
-        $said = implode(' ', array_filter(["{$item->subject()}.", $finding?->measuredText() === null ? '' : "Measured {$finding->measuredText()}, required {$finding->limitText()}.", (string) $finding?->outcome->reason, (string) $item->words()], static fn(string $part): bool => $part !== ''));
+        $said = implode(
+            ' ',
+            array_filter(
+                [
+                    "{$item->subject()}.",
+                    $finding?->measuredText() === null ? '' : "Measured {$finding->measuredText()}, required {$finding->limitText()}.",
+                    (string) $finding?->outcome->reason,
+                    (string) $item->words(),
+                ],
+                static fn(string $part): bool => $part !== '',
+            ),
+        );
         $viewpoint = self::guid("{$topic} viewpoint");
 
         return "<Markup><Topic Guid=\"{$topic}\" TopicType=\"".($item->asks() ? 'Request' : 'Error').'" TopicStatus="Open">'
             .'<Title>'.self::text(trim("{$item->clause()} {$item->title()}: {$item->subject()}")).'</Title>'
-            ."<Index>{$item->number}</Index><Labels>".self::text($item->room)."</Labels><CreationDate>{$date}</CreationDate><CreationAuthor>{$author}</CreationAuthor>"
+            ."<Index>{$item->number}</Index><Labels>".self::text($item->room)
+            ."</Labels><CreationDate>{$date}</CreationDate><CreationAuthor>{$author}</CreationAuthor>"
             .'<Description>'.self::text($said).'</Description></Topic>'
-            .($item->words() === null ? '' : '<Comment Guid="'.self::guid("{$topic} comment")."\"><Date>{$date}</Date><Author>{$author}</Author><Comment>".self::text($item->words()).'</Comment>'.($hasPicture ? "<Viewpoint Guid=\"{$viewpoint}\"/>" : '').'</Comment>')
-            .($hasPicture ? "<Viewpoints Guid=\"{$viewpoint}\"><Viewpoint>viewpoint.bcfv</Viewpoint><Snapshot>snapshot.png</Snapshot></Viewpoints>" : '').'</Markup>';
+            .(
+                $item->words() === null
+                    ? ''
+                    : '<Comment Guid="'.self::guid("{$topic} comment")."\"><Date>{$date}</Date><Author>{$author}</Author><Comment>"
+                    .self::text($item->words()).'</Comment>'.($hasPicture ? "<Viewpoint Guid=\"{$viewpoint}\"/>" : '').'</Comment>'
+            )
+            .(
+                $hasPicture
+                    ? "<Viewpoints Guid=\"{$viewpoint}\">"
+                        .'<Viewpoint>viewpoint.bcfv</Viewpoint><Snapshot>snapshot.png</Snapshot></Viewpoints>'
+                    : ''
+            )
+            .'</Markup>';
     }
 
     /** Straight down, in metres, with north at the top. */
@@ -66,7 +93,10 @@ final readonly class IssueArchive
         $point = ($item->finding->outcome->witness[0] ?? null)?->lines()[0][0] ?? new Point(0, 0);
         $place = sprintf('<X>%.3f</X><Y>%.3f</Y><Z>10</Z>', $point->x / 1000, $point->y / 1000);
 
-        return '<VisualizationInfo Guid="'.self::guid("{$topic} viewpoint").'"><OrthogonalCamera><CameraViewPoint>'.$place.'</CameraViewPoint><CameraDirection><X>0</X><Y>0</Y><Z>-1</Z></CameraDirection><CameraUpVector><X>0</X><Y>1</Y><Z>0</Z></CameraUpVector><ViewToWorldScale>5</ViewToWorldScale></OrthogonalCamera></VisualizationInfo>';
+        return '<VisualizationInfo Guid="'.self::guid("{$topic} viewpoint").'"><OrthogonalCamera><CameraViewPoint>'.$place
+            .'</CameraViewPoint><CameraDirection><X>0</X><Y>0</Y><Z>-1</Z></CameraDirection>'
+            .'<CameraUpVector><X>0</X><Y>1</Y><Z>0</Z></CameraUpVector>'
+            .'<ViewToWorldScale>5</ViewToWorldScale></OrthogonalCamera></VisualizationInfo>';
     }
 
     private static function guid(string $of): string

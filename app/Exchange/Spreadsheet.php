@@ -10,10 +10,25 @@ use App\Files\TemporaryFile;
 final class Spreadsheet
 {
     private const PARTS = [
-        '[Content_Types].xml' => '<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/><Override PartName="/xl/workbook.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml"/><Override PartName="/xl/worksheets/sheet1.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.worksheet+xml"/><Override PartName="/xl/styles.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.styles+xml"/></Types>',
-        '_rels/.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/officeDocument" Target="xl/workbook.xml"/></Relationships>',
-        'xl/_rels/workbook.xml.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/worksheet" Target="worksheets/sheet1.xml"/><Relationship Id="rId2" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/styles" Target="styles.xml"/></Relationships>',
-        'xl/styles.xml' => '<styleSheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><fonts count="2"><font><sz val="11"/><name val="Calibri"/></font><font><b/><sz val="11"/><name val="Calibri"/></font></fonts><fills count="1"><fill><patternFill patternType="none"/></fill></fills><borders count="1"><border/></borders><cellStyleXfs count="1"><xf/></cellStyleXfs><cellXfs count="2"><xf/><xf fontId="1" applyFont="1"/></cellXfs></styleSheet>',
+        '[Content_Types].xml' => '<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default '
+            .'Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default '
+            .'Extension="xml" ContentType="application/xml"/><Override PartName="/xl/workbook.xml" '
+            .'ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml"/><Override '
+            .'PartName="/xl/worksheets/sheet1.xml" '
+            .'ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.worksheet+xml"/><Override '
+            .'PartName="/xl/styles.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.styles+xml"/></Types>',
+        '_rels/.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship '
+            .'Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/officeDocument" '
+            .'Target="xl/workbook.xml"/></Relationships>',
+        'xl/_rels/workbook.xml.rels' => '<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship '
+            .'Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/worksheet" '
+            .'Target="worksheets/sheet1.xml"/><Relationship Id="rId2" '
+            .'Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/styles" Target="styles.xml"/></Relationships>',
+        'xl/styles.xml' => '<styleSheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><fonts '
+            .'count="2"><font><sz val="11"/><name val="Calibri"/></font><font><b/><sz val="11"/><name '
+            .'val="Calibri"/></font></fonts><fills count="1"><fill><patternFill '
+            .'patternType="none"/></fill></fills><borders count="1"><border/></borders><cellStyleXfs '
+            .'count="1"><xf/></cellStyleXfs><cellXfs count="2"><xf/><xf fontId="1" applyFont="1"/></cellXfs></styleSheet>',
     ];
 
     private const DECLARATION = '<?xml version="1.0" encoding="UTF-8" standalone="yes"?>'."\n";
@@ -34,7 +49,13 @@ final class Spreadsheet
             $zip->addFromString($name, self::DECLARATION.$part);
         }
         $name = htmlspecialchars(mb_substr((string) preg_replace('#[\\\\/?*\[\]:]#', ' ', $title), 0, 31), ENT_XML1 | ENT_QUOTES);
-        $zip->addFromString('xl/workbook.xml', self::DECLARATION.'<workbook xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships"><sheets><sheet name="'.$name.'" sheetId="1" r:id="rId1"/></sheets></workbook>');
+        $zip->addFromString(
+            'xl/workbook.xml',
+            self::DECLARATION
+                .'<workbook xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main" '
+                .'xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships"><sheets><sheet name="'
+                .$name.'" sheetId="1" r:id="rId1"/></sheets></workbook>',
+        );
         $zip->addFromString('xl/worksheets/sheet1.xml', self::DECLARATION.self::sheet($rows));
     }
 
@@ -50,7 +71,8 @@ final class Spreadsheet
             $written .= '</row>';
         }
 
-        return '<worksheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><sheetData>'.$written.'</sheetData></worksheet>';
+        return '<worksheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><sheetData>'.$written
+            .'</sheetData></worksheet>';
     }
 
     private static function cell(string $place, string|float|int|bool|null $value, bool $isBold): string
@@ -60,7 +82,9 @@ final class Spreadsheet
         return match (true) {
             $value === null, $value === '' => '',
             is_bool($value) => "<c r=\"{$place}\"{$style} t=\"b\"><v>".(int) $value.'</v></c>',
-            is_string($value) => "<c r=\"{$place}\"{$style} t=\"inlineStr\"><is><t xml:space=\"preserve\">".htmlspecialchars((string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F]/', '', $value), ENT_XML1 | ENT_QUOTES).'</t></is></c>',
+            is_string($value) => "<c r=\"{$place}\"{$style} t=\"inlineStr\"><is><t xml:space=\"preserve\">"
+                .htmlspecialchars((string) preg_replace('/[\x00-\x08\x0B\x0C\x0E-\x1F]/', '', $value), ENT_XML1 | ENT_QUOTES)
+                .'</t></is></c>',
             default => "<c r=\"{$place}\"{$style}><v>{$value}</v></c>",
         };
     }

@@ -52,7 +52,11 @@ final readonly class BoardParts
             foreach ([self::PLAN, self::FINDINGS] as $views) {
                 self::send(implode('', array_map(fn(string $view): string => $this->part($view, $data), $views)));
             }
-        }, $status, [self::HEADER => 'yes', ...($refused === null ? [] : [self::REFUSED => rawurlencode($refused)]), 'Content-Type' => 'text/html; charset=UTF-8']);
+        }, $status, [
+            self::HEADER => 'yes',
+            ...($refused === null ? [] : [self::REFUSED => rawurlencode($refused)]),
+            'Content-Type' => 'text/html; charset=UTF-8',
+        ]);
     }
 
     /**

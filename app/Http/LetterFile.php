@@ -15,7 +15,11 @@ final class LetterFile
     {
         $name = Str::slug("{$revision->scheme->project->name} revision {$revision->number} letter").".{$ending}";
 
-        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => ($ending === 'pdf' ? 'inline' : 'attachment')."; filename=\"{$name}\""]);
+        return response(
+            $content,
+            200,
+            ['Content-Type' => $type, 'Content-Disposition' => ($ending === 'pdf' ? 'inline' : 'attachment')."; filename=\"{$name}\""],
+        );
     }
 
     /** The pages, or one that asks again until they are there. */

@@ -22,15 +22,35 @@ final readonly class ReviewAnswer
     }
 
     /** @param string $finding the fingerprint of the one to be shown */
-    public function answer(Request $request, Revision $revision, Report $report, string $finding, ?string $problem = null): Response|RedirectResponse
-    {
+    public function answer(
+        Request $request,
+        Revision $revision,
+        Report $report,
+        string $finding,
+        ?string $problem = null,
+    ): Response|RedirectResponse {
         if (!$request->headers->has('HX-Request')) {
-            $back = redirect()->route('review', array_filter(['revision' => $revision->id, 'finding' => $finding, 'show' => $request->string('show')->value(), 'book' => $request->string('book')->value()], static fn(int|string $part): bool => $part !== ''));
+            $back = redirect()->route(
+                'review',
+                array_filter(
+                    [
+                        'revision' => $revision->id,
+                        'finding' => $finding,
+                        'show' => $request->string('show')->value(),
+                        'book' => $request->string('book')->value(),
+                    ],
+                    static fn(int|string $part): bool => $part !== '',
+                ),
+            );
 
             return $problem === null ? $back : $back->withErrors(['ruling' => $problem]);
         }
         $page = $this->pages->page($request, $revision, $report, $finding);
 
-        return response()->view('review.ruled', ['page' => $page, 'problem' => $problem], $problem === null ? 200 : 422)->header('HX-Push-Url', $page->address($finding));
+        return response()->view(
+            'review.ruled',
+            ['page' => $page, 'problem' => $problem],
+            $problem === null ? 200 : 422,
+        )->header('HX-Push-Url', $page->address($finding));
     }
 }

@@ -19,11 +19,20 @@ final class Unavailable
     {
         $what = match (true) {
             $fault instanceof \RedisException => 'The server that keeps sign-ins and jobs does not answer.',
-            ($fault instanceof QueryException || $fault instanceof \PDOException) && self::isLost($fault) => 'The database does not answer.',
+            (
+                $fault instanceof QueryException || $fault instanceof \PDOException
+            ) && self::isLost($fault) => 'The database does not answer.',
             default => null,
         };
 
-        return $what === null ? null : response()->view('unavailable', ['what' => $what], 503, ['Retry-After' => (string) self::AGAIN_AFTER, 'X-Board-Refused' => rawurlencode($what)]);
+        return $what === null
+            ? null
+            : response()->view(
+                'unavailable',
+                ['what' => $what],
+                503,
+                ['Retry-After' => (string) self::AGAIN_AFTER, 'X-Board-Refused' => rawurlencode($what)],
+            );
     }
 
     private static function isLost(\Throwable $fault): bool

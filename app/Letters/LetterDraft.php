@@ -26,8 +26,13 @@ final readonly class LetterDraft
 
     public function __construct(public Revision $revision, public Report $report, Rulings $rulings, public string $groupedBy)
     {
-        $found = array_values(array_filter($report->worstFirst(), static fn(Finding $finding): bool => $rulings->kind($finding)?->isForLetter() === true));
-        $key = static fn(Finding $finding): string => $groupedBy === self::BY_CLAUSE ? "{$finding->book->title} {$finding->rule->clause}" : self::room($finding);
+        $found = array_values(array_filter(
+            $report->worstFirst(),
+            static fn(Finding $finding): bool => $rulings->kind($finding)?->isForLetter() === true,
+        ));
+        $key = static fn(Finding $finding): string => $groupedBy === self::BY_CLAUSE
+            ? "{$finding->book->title} {$finding->rule->clause}"
+            : self::room($finding);
         usort($found, static fn(Finding $a, Finding $b): int => strnatcasecmp($key($a), $key($b)));
         $items = [];
         foreach ($found as $number => $finding) {
@@ -74,7 +79,10 @@ final readonly class LetterDraft
     /** @return list<string> what had to be taken for granted */
     public function assumptions(): array
     {
-        $all = array_merge(...array_map(static fn(Finding $finding): array => $finding->verdict() === Verdict::NotApplicable ? [] : $finding->outcome->assumptions, $this->report->findings));
+        $all = array_merge(...array_map(
+            static fn(Finding $finding): array => $finding->verdict() === Verdict::NotApplicable ? [] : $finding->outcome->assumptions,
+            $this->report->findings,
+        ));
 
         return array_values(array_unique($all));
     }
@@ -84,7 +92,15 @@ final readonly class LetterDraft
     {
         $open = array_filter($this->report->findings, static fn(Finding $finding): bool => $finding->verdict() === Verdict::Undetermined);
 
-        return array_values(array_map(fn(Finding $finding): string => "{$finding->rule->clause} {$finding->rule->title}, {$finding->subject->name()}: ".($finding->outcome->missing === [] ? (string) $finding->outcome->reason : 'not known '.implode('; ', $this->missing($finding))), $open));
+        return array_values(array_map(
+            fn(Finding $finding): string => "{$finding->rule->clause} {$finding->rule->title}, {$finding->subject->name()}: "
+                .(
+                    $finding->outcome->missing === []
+                        ? (string) $finding->outcome->reason
+                        : 'not known '.implode('; ', $this->missing($finding))
+                ),
+            $open,
+        ));
     }
 
     /** @return list<string> what a finding lacks, in words */

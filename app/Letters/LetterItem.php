@@ -15,7 +15,13 @@ use Illuminate\Support\Carbon;
 /** One point of a letter: a finding that was ruled on, or a remark that was pinned to the plan. */
 final readonly class LetterItem
 {
-    private function __construct(public int $number, public string $room, public ?Finding $finding, private ?Ruling $ruling, private ?Remark $remark) {}
+    private function __construct(
+        public int $number,
+        public string $room,
+        public ?Finding $finding,
+        private ?Ruling $ruling,
+        private ?Remark $remark,
+    ) {}
 
     public static function ofFinding(int $number, Finding $finding, Ruling $ruling, string $room): self
     {
@@ -107,7 +113,9 @@ final readonly class LetterItem
             'rule' => $finding?->ruleName(),
             'clause' => $this->clause(),
             'title' => $this->title(),
-            'subject' => $finding === null ? null : ['id' => $finding->subject->id(), 'name' => $finding->subject->name(), 'storey' => $finding->subject->storey()],
+            'subject' => $finding === null
+                ? null
+                : ['id' => $finding->subject->id(), 'name' => $finding->subject->name(), 'storey' => $finding->subject->storey()],
             'where' => $this->room,
             'measured' => $finding?->measuredText(),
             'required' => $finding?->limitText(),

@@ -21,10 +21,22 @@ final readonly class LetterPdf
         if (!is_dir($folder)) {
             mkdir($folder, recursive: true);
         }
-        $options = (new Options())->setIsRemoteEnabled(false)->setIsPhpEnabled(false)->setChroot([$folder])->setFontDir($folder)->setFontCache($folder)->setTempDir($folder)->setDefaultFont('DejaVu Sans');
+        $options = (new Options())
+            ->setIsRemoteEnabled(false)
+            ->setIsPhpEnabled(false)
+            ->setChroot([$folder])
+            ->setFontDir($folder)
+            ->setFontCache($folder)
+            ->setTempDir($folder)
+            ->setDefaultFont('DejaVu Sans');
         $pdf = new Dompdf($options);
         $pdf->setPaper('letter');
-        $pdf->loadHtml((string) preg_replace_callback(self::PICTURE, fn(array $found): string => 'src="data:image/png;base64,'.base64_encode($this->printer->picture((string) base64_decode($found[1], true), 900)).'"', $html));
+        $pdf->loadHtml((string) preg_replace_callback(
+            self::PICTURE,
+            fn(array $found): string => 'src="data:image/png;base64,'
+                .base64_encode($this->printer->picture((string) base64_decode($found[1], true), 900)).'"',
+            $html,
+        ));
         $pdf->render();
 
         return $pdf->output();

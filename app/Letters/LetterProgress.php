@@ -50,7 +50,18 @@ final readonly class LetterProgress
         return $items;
     }
 
-    /** @return list<array{number: int, key: string, title: string, clause: string, subject: string, asked: string|null, answer: string|null}> as the next revision carries them */
+    /**
+     * @return list<array{
+     *     number: int,
+     *     key: string,
+     *     title: string,
+     *     clause: string,
+     *     subject: string,
+     *     asked: string|null,
+     *     answer: string|null,
+     * }>
+     *     as the next revision carries them
+     */
     public function answered(): array
     {
         return array_map(fn(array $item): array => [
@@ -74,13 +85,25 @@ final readonly class LetterProgress
     public function settledBy(int $number, BookCheck $check): ?SchemeEdit
     {
         $item = array_values(array_filter(self::sent($this->letter), static fn(array $one): bool => $one['number'] === $number))[0] ?? null;
-        $edits = $this->scheme->edits()->with('user')->where('undone', false)->where('created_at', '>=', $this->letter->created_at)->orderBy('id')->get()->values()->all();
+        $edits = $this->scheme
+            ->edits()
+            ->with('user')
+            ->where('undone', false)
+            ->where('created_at', '>=', $this->letter->created_at)
+            ->orderBy('id')
+            ->get()
+            ->values()
+            ->all();
         $edits = array_values($edits);
         if ($item === null || $edits === []) {
             return null;
         }
         $layouts = $this->before($edits);
-        $isOpen = fn(Layout $layout): bool => $check->report(new Home($layout), Basis::ofProject($this->scheme->project, $layout->units))->finding($item['key'])?->verdict()->isOpen() === true;
+        $isOpen = fn(Layout $layout): bool => $check
+            ->report(new Home($layout), Basis::ofProject($this->scheme->project, $layout->units))
+            ->finding($item['key'])
+            ?->verdict()
+            ->isOpen() === true;
         [$open, $settled] = [0, count($edits)];
         if (!$isOpen($layouts[$open]) || $isOpen($this->scheme->layout)) {
             return null;
@@ -114,13 +137,46 @@ final readonly class LetterProgress
         return $layouts;
     }
 
-    /** @return list<array{number: int, key: string, title: string, clause: string, subject: array{id: string, name: string}|null, where: string, words: string|null, ruling: string, verdict: string, off_by: float|null}> */
+    /**
+     * @return list<array{
+     *     number: int,
+     *     key: string,
+     *     title: string,
+     *     clause: string,
+     *     subject: array{id: string, name: string}|null,
+     *     where: string,
+     *     words: string|null,
+     *     ruling: string,
+     *     verdict: string,
+     *     off_by: float|null,
+     * }>
+     */
     private static function sent(Letter $letter): array
     {
         $items = [];
-        /** @var array{number: int, key?: string, rule?: string, title: string, clause: string, subject: array{id: string, name: string}|null, where: string, words: string|null, ruling: string, verdict?: string|null, off_by?: float|null} $item as LetterItem wrote it */
+        /**
+         * @var array{
+         *     number: int,
+         *     key?: string,
+         *     rule?: string,
+         *     title: string,
+         *     clause: string,
+         *     subject: array{id: string, name: string}|null,
+         *     where: string,
+         *     words: string|null,
+         *     ruling: string,
+         *     verdict?: string|null,
+         *     off_by?: float|null,
+         * } $item
+         *     as LetterItem wrote it
+         */
         foreach (is_array($letter->content['items'] ?? null) ? $letter->content['items'] : [] as $item) {
-            $items[] = [...$item, 'key' => $item['key'] ?? ($item['rule'] ?? '').'/'.($item['subject']['id'] ?? ''), 'verdict' => $item['verdict'] ?? 'violated', 'off_by' => $item['off_by'] ?? null];
+            $items[] = [
+                ...$item,
+                'key' => $item['key'] ?? ($item['rule'] ?? '').'/'.($item['subject']['id'] ?? ''),
+                'verdict' => $item['verdict'] ?? 'violated',
+                'off_by' => $item['off_by'] ?? null,
+            ];
         }
 
         return $items;

@@ -40,7 +40,18 @@ final readonly class PlanPicture
         $middle = new Point($left + $across / 2, -$top - $down / 2);
         $wide = max(self::LEAST, $across + 2 * self::AROUND, ($down + 2 * self::AROUND) * $width / $height);
 
-        return $this->draw($storey, new Box($middle->x - $wide / 2, $middle->y - $wide * $height / $width / 2, $middle->x + $wide / 2, $middle->y + $wide * $height / $width / 2), $width, $height, $witness->draw());
+        return $this->draw(
+            $storey,
+            new Box(
+                $middle->x - $wide / 2,
+                $middle->y - $wide * $height / $width / 2,
+                $middle->x + $wide / 2,
+                $middle->y + $wide * $height / $width / 2,
+            ),
+            $width,
+            $height,
+            $witness->draw(),
+        );
     }
 
     /**
@@ -53,9 +64,27 @@ final readonly class PlanPicture
         $box = Sheet::of($this->home->layout)->building->grown(900.0);
         $wide = max($box->width(), $box->height() * $width / $height);
         $middle = $box->middle();
-        $numbers = array_map(static fn(array $mark): string => Svg::pinned($mark[0], 'item-mark', Svg::element('circle', ['r' => 10]).Svg::element('text', ['y' => 4], Svg::text($mark[1]))), $marks);
+        $numbers = array_map(
+            static fn(array $mark): string => Svg::pinned(
+                $mark[0],
+                'item-mark',
+                Svg::element('circle', ['r' => 10]).Svg::element('text', ['y' => 4], Svg::text($mark[1])),
+            ),
+            $marks,
+        );
 
-        return $this->draw($storey, new Box($middle->x - $wide / 2, $middle->y - $wide * $height / $width / 2, $middle->x + $wide / 2, $middle->y + $wide * $height / $width / 2), $width, $height, $more.implode('', $numbers));
+        return $this->draw(
+            $storey,
+            new Box(
+                $middle->x - $wide / 2,
+                $middle->y - $wide * $height / $width / 2,
+                $middle->x + $wide / 2,
+                $middle->y + $wide * $height / $width / 2,
+            ),
+            $width,
+            $height,
+            $more.implode('', $numbers),
+        );
     }
 
     private function draw(string $storey, Box $box, float $width, float $height, string $over): string
@@ -64,12 +93,22 @@ final readonly class PlanPicture
         $labels = new LabelPlace($this->home, self::PIXEL * $scale);
         $layers = isset($this->home->plans[$storey]) ? (new PlanDrawing($this->home, $this->home->plans[$storey], $labels))->layers() : '';
         $pinned = str_replace('<g class="pin ', '<g transform="scale('.round(self::PIXEL * $scale, 3).')" class="pin ', $layers.$over);
-        $plan = Svg::element('g', ['class' => 'plan', 'transform' => sprintf('scale(%.8f) translate(%.3f %.3f)', 1 / $scale, -$box->left, $box->top)], $pinned);
+        $plan = Svg::element(
+            'g',
+            ['class' => 'plan', 'transform' => sprintf('scale(%.8f) translate(%.3f %.3f)', 1 / $scale, -$box->left, $box->top)],
+            $pinned,
+        );
 
         return Svg::element(
             'svg',
-            ['xmlns' => 'http://www.w3.org/2000/svg', 'width' => "{$width}mm", 'height' => "{$height}mm", 'viewBox' => "0 0 {$width} {$height}"],
-            Svg::element('style', [], SheetStyle::css(max(1, (int) round($scale)), self::PIXEL)).Svg::element('rect', ['class' => 'sheet', 'width' => $width, 'height' => $height]).$plan
+            [
+                'xmlns' => 'http://www.w3.org/2000/svg',
+                'width' => "{$width}mm",
+                'height' => "{$height}mm",
+                'viewBox' => "0 0 {$width} {$height}",
+            ],
+            Svg::element('style', [], SheetStyle::css(max(1, (int) round($scale)), self::PIXEL))
+                .Svg::element('rect', ['class' => 'sheet', 'width' => $width, 'height' => $height]).$plan
             .Svg::element('rect', ['fill' => 'none', 'stroke' => '#d8ccb6', 'stroke-width' => .4, 'width' => $width, 'height' => $height]),
         );
     }

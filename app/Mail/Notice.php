@@ -18,8 +18,13 @@ final class Notice extends Mailable implements ShouldQueue
     use Queueable;
 
     /** @param bool $isSecret its link is for whoever gets the mail alone */
-    public function __construct(private readonly int $office, private readonly string $about, public readonly string $words, public readonly string $link, private readonly bool $isSecret = false)
-    {
+    public function __construct(
+        private readonly int $office,
+        private readonly string $about,
+        public readonly string $words,
+        public readonly string $link,
+        private readonly bool $isSecret = false,
+    ) {
         $this->onConnection('mails')->through(new Once());
     }
 
@@ -30,7 +35,10 @@ final class Notice extends Mailable implements ShouldQueue
 
     public function headers(): Headers
     {
-        return new Headers(text: [OutboxTransport::OFFICE => (string) $this->office, ...($this->isSecret ? [OutboxTransport::SECRET => $this->link] : [])]);
+        return new Headers(text: [
+            OutboxTransport::OFFICE => (string) $this->office,
+            ...($this->isSecret ? [OutboxTransport::SECRET => $this->link] : []),
+        ]);
     }
 
     public function content(): Content

@@ -35,7 +35,9 @@ final class OutboxTransport extends AbstractTransport
     protected function doSend(SentMessage $message): void
     {
         $original = $message->getOriginalMessage();
-        $email = $original instanceof Message ? MessageConverter::toEmail($original) : throw new \LogicException('The outbox keeps mails, not raw messages.');
+        $email = $original instanceof Message
+            ? MessageConverter::toEmail($original)
+            : throw new \LogicException('The outbox keeps mails, not raw messages.');
         $secret = $email->getHeaders()->getHeaderBody(self::SECRET);
         $body = (string) $email->getTextBody();
         DB::transaction(static function () use ($email, $secret, $body): void {

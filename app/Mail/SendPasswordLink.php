@@ -11,7 +11,10 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Password;
 
-/** Sends somebody the link by which he sets a new password, if there is such an account: whoever asks cannot tell, not even by the time it takes. */
+/**
+ * Sends somebody the link by which he sets a new password, if there is such an account: whoever asks cannot tell, not even by the time it
+ * takes.
+ */
 final class SendPasswordLink implements ShouldQueue
 {
     use Queueable;
@@ -24,7 +27,13 @@ final class SendPasswordLink implements ShouldQueue
     public function handle(): void
     {
         Password::sendResetLink(['email' => $this->email, 'disabled_at' => null], static function (User $user, string $token): void {
-            Mail::to($user->email)->send(new Notice($user->office_id, 'A new password', 'Whoever follows this link sets a new password for your account. It is good for an hour.', Link::to('password.reset', ['token' => $token, 'email' => $user->email]), true));
+            Mail::to($user->email)->send(new Notice(
+                $user->office_id,
+                'A new password',
+                'Whoever follows this link sets a new password for your account. It is good for an hour.',
+                Link::to('password.reset', ['token' => $token, 'email' => $user->email]),
+                true,
+            ));
         });
     }
 }

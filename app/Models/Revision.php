@@ -28,7 +28,16 @@ use Illuminate\Support\Carbon;
  * @property string|null        $brief   the client's brief as a rule book, as it was then
  * @property string|null        $decided the report that its review ended on, packed; null while it is open
  * @property string|null        $answer  what the designer says to the letter before
- * @property list<array{number: int, key: string, title: string, clause: string, subject: string, asked: string|null, answer: string|null}>|null $answers to the items of the letter before
+ * @property list<array{
+ *     number: int,
+ *     key: string,
+ *     title: string,
+ *     clause: string,
+ *     subject: string,
+ *     asked: string|null,
+ *     answer: string|null,
+ * }>|null $answers
+ *     to the items of the letter before
  * @property Scheme             $scheme
  * @property User               $submitter
  * @property Carbon             $created_at
@@ -47,9 +56,13 @@ final class Revision extends Model
     /** What came of it; letters that went out before reports were kept have none yet. */
     private const DECIDED = ['decided', 'counts'];
 
-    protected $attributes = ['settings' => '[]', 'state' => 'submitted', 'brief' => null, 'answer' => null, 'answers' => null, 'decided' => null];
+    protected $attributes = [
+        'settings' => '[]', 'state' => 'submitted', 'brief' => null, 'answer' => null, 'answers' => null, 'decided' => null,
+    ];
 
-    protected $fillable = ['number', 'layout', 'books', 'settings', 'counts', 'submitted_by', 'state', 'answer', 'answers', 'brief', 'decided'];
+    protected $fillable = [
+        'number', 'layout', 'books', 'settings', 'counts', 'submitted_by', 'state', 'answer', 'answers', 'brief', 'decided',
+    ];
 
     protected static function booted(): void
     {
@@ -57,7 +70,8 @@ final class Revision extends Model
     }
 
     /**
-     * What was handed in never changes; once the review is over nothing does, but that the next revision takes the place of one whose letter is out.
+     * What was handed in never changes; once the review is over nothing does, but that the next revision takes the place of one whose
+     * letter is out.
      *
      * @throws ClosedReview
      */
@@ -69,7 +83,11 @@ final class Revision extends Model
         }
         $kept = match (true) {
             $was->isOpen() => self::HANDED_IN,
-            $was === RevisionState::Returned => [...self::HANDED_IN, ...self::REVIEWED, ...($this->getOriginal('decided') === null ? [] : self::DECIDED)],
+            $was === RevisionState::Returned => [
+                ...self::HANDED_IN,
+                ...self::REVIEWED,
+                ...($this->getOriginal('decided') === null ? [] : self::DECIDED),
+            ],
             default => array_keys($this->getDirty()),
         };
         $changed = array_intersect($kept, array_keys($this->getDirty()));
@@ -116,7 +134,12 @@ final class Revision extends Model
 
     public function log(User $by, string $words): void
     {
-        LogEntry::query()->create(['project_id' => $this->scheme->project_id, 'revision_id' => $this->id, 'user_id' => $by->id, 'words' => mb_strimwidth($words, 0, 500, '…')]);
+        LogEntry::query()->create([
+            'project_id' => $this->scheme->project_id,
+            'revision_id' => $this->id,
+            'user_id' => $by->id,
+            'words' => mb_strimwidth($words, 0, 500, '…'),
+        ]);
     }
 
     /**
@@ -156,6 +179,9 @@ final class Revision extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['layout' => LayoutDocument::class, 'books' => 'array', 'settings' => 'array', 'counts' => 'array', 'answers' => 'array', 'state' => RevisionState::class];
+        return [
+            'layout' => LayoutDocument::class, 'books' => 'array', 'settings' => 'array', 'counts' => 'array', 'answers' => 'array',
+            'state' => RevisionState::class,
+        ];
     }
 }

@@ -29,7 +29,10 @@ final class SignIn extends Model
     public const LONGEST_AGENT = 500;
 
     private const BROWSERS = ['Edg/' => 'Edge', 'OPR/' => 'Opera', 'Firefox/' => 'Firefox', 'Chrome/' => 'Chrome', 'Safari/' => 'Safari'];
-    private const SYSTEMS = ['Windows' => 'Windows', 'Android' => 'Android', 'iPhone' => 'an iPhone', 'iPad' => 'an iPad', 'Mac OS' => 'a Mac', 'Linux' => 'Linux'];
+    private const SYSTEMS = [
+        'Windows' => 'Windows', 'Android' => 'Android', 'iPhone' => 'an iPhone', 'iPad' => 'an iPad', 'Mac OS' => 'a Mac',
+        'Linux' => 'Linux',
+    ];
 
     public $timestamps = false;
 

@@ -54,7 +54,10 @@ final class Underlay extends Model
     /** @return array<string, float|int> */
     public static function place(TracedPicture $picture): array
     {
-        return ['width' => $picture->width, 'height' => $picture->height, 'x' => $picture->corner->x, 'y' => $picture->corner->y, 'mm_per_px' => $picture->mmPerPixel, 'angle' => $picture->angle];
+        return [
+            'width' => $picture->width, 'height' => $picture->height, 'x' => $picture->corner->x, 'y' => $picture->corner->y,
+            'mm_per_px' => $picture->mmPerPixel, 'angle' => $picture->angle,
+        ];
     }
 
     /** @return array<string, string> */

@@ -34,7 +34,10 @@ final class User extends Authenticatable
     protected $fillable = ['office_id', 'name', 'email', 'password', 'role'];
     protected $hidden = ['password', 'remember_token', 'code_secret', 'spare_codes'];
 
-    protected $attributes = ['disabled_at' => null, 'removed_at' => null, 'code_secret' => null, 'code_confirmed_at' => null, 'code_step' => null, 'spare_codes' => null];
+    protected $attributes = [
+        'disabled_at' => null, 'removed_at' => null, 'code_secret' => null, 'code_confirmed_at' => null, 'code_step' => null,
+        'spare_codes' => null,
+    ];
 
     /** @return BelongsTo<Office, $this> */
     public function office(): BelongsTo
@@ -57,6 +60,9 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class, 'disabled_at' => 'datetime', 'removed_at' => 'datetime', 'code_secret' => 'encrypted', 'code_confirmed_at' => 'datetime', 'spare_codes' => 'array'];
+        return [
+            'password' => 'hashed', 'role' => Role::class, 'disabled_at' => 'datetime', 'removed_at' => 'datetime',
+            'code_secret' => 'encrypted', 'code_confirmed_at' => 'datetime', 'spare_codes' => 'array',
+        ];
     }
 }

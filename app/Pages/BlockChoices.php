@@ -69,6 +69,12 @@ final readonly class BlockChoices
     /** @return array{block: string, side: string, to: string, to_side: string, words: string} */
     private static function answer(Block $block, BlockSide $side, Block $other, BlockSide $otherSide, bool $isGap): array
     {
-        return ['block' => $block->id, 'side' => $side->value, 'to' => $other->id, 'to_side' => $otherSide->value, 'words' => $isGap ? "Widen {$block->name}" : "{$block->name} gives way"];
+        return [
+            'block' => $block->id,
+            'side' => $side->value,
+            'to' => $other->id,
+            'to_side' => $otherSide->value,
+            'words' => $isGap ? "Widen {$block->name}" : "{$block->name} gives way",
+        ];
     }
 }

@@ -91,8 +91,15 @@ final class BoardPage
      * @param string      $opened  fingerprint of the finding whose evidence is open
      * @param list<DraftElement> $several all that is chosen, where that is several
      */
-    private function __construct(public readonly Scheme $scheme, private readonly BookCheck $check, private readonly KeptReports|BookCheck $reports, public readonly string $storey, public readonly ?DraftElement $chosen, private readonly string $opened, public readonly array $several)
-    {
+    private function __construct(
+        public readonly Scheme $scheme,
+        private readonly BookCheck $check,
+        private readonly KeptReports|BookCheck $reports,
+        public readonly string $storey,
+        public readonly ?DraftElement $chosen,
+        private readonly string $opened,
+        public readonly array $several,
+    ) {
         $this->style = $scheme->dimensionStyle();
         $this->sheet = Sheet::of($scheme->layout, $this->style->outside === 'base' ? self::BASE_LINE_MARGIN : null);
         $this->home = new Home($scheme->layout);
@@ -100,17 +107,35 @@ final class BoardPage
     }
 
     /** @param list<string> $several ids of all that is chosen */
-    public static function of(Scheme $scheme, BookCheck $check, KeptReports|BookCheck $reports, string $storey, string $select, string $opened = '', array $several = []): self
-    {
+    public static function of(
+        Scheme $scheme,
+        BookCheck $check,
+        KeptReports|BookCheck $reports,
+        string $storey,
+        string $select,
+        string $opened = '',
+        array $several = [],
+    ): self {
         $storey = $scheme->layout->storey($storey)->id ?? ($scheme->layout->storeys[0]->id ?? '');
 
-        return new self($scheme, $check, $reports, $storey, self::find($scheme, $select), $opened, array_values(array_filter(array_map(static fn(string $id): ?DraftElement => self::find($scheme, $id), $several))));
+        return new self(
+            $scheme,
+            $check,
+            $reports,
+            $storey,
+            self::find($scheme, $select),
+            $opened,
+            array_values(array_filter(array_map(static fn(string $id): ?DraftElement => self::find($scheme, $id), $several))),
+        );
     }
 
     /** What the check says; worked out when it is first asked for, after the plan. */
     public function report(): Report
     {
-        return $this->report ??= $this->reports->report($this->home, Basis::ofProject($this->scheme->project, $this->scheme->layout->units));
+        return $this->report ??= $this->reports->report(
+            $this->home,
+            Basis::ofProject($this->scheme->project, $this->scheme->layout->units),
+        );
     }
 
     public function storeyName(): ?string
@@ -126,7 +151,13 @@ final class BoardPage
 
     public function address(?string $storey = null): string
     {
-        return route('board', array_filter(['scheme' => $this->scheme->id, 'storey' => $storey ?? $this->storey], static fn(int|string $part): bool => $part !== ''));
+        return route(
+            'board',
+            array_filter(
+                ['scheme' => $this->scheme->id, 'storey' => $storey ?? $this->storey],
+                static fn(int|string $part): bool => $part !== '',
+            ),
+        );
     }
 
     public function plan(): string
@@ -140,7 +171,13 @@ final class BoardPage
             .(new PlanDrawing($this->home, $plan, $this->labels, $this->style))->layers((new BoardHandles($plan))->draw())
             .(new SurveyDrawing($this->home, $this->storey))->draw()
             .(new Catches($this->home, $plan))->draw()
-            .Svg::element('g', ['class' => 'layer-live'], $this->chosen === null ? '' : (new LiveDimensions($this->home, $this->storey, $this->sheet->scale()))->of($this->chosen->id()));
+            .Svg::element(
+                'g',
+                ['class' => 'layer-live'],
+                $this->chosen === null
+                    ? ''
+                    : (new LiveDimensions($this->home, $this->storey, $this->sheet->scale()))->of($this->chosen->id()),
+            );
     }
 
     /** The signs of what is open, over the plan. */
@@ -207,7 +244,9 @@ final class BoardPage
     {
         $level = $this->chosen?->element instanceof Opening ? $this->chosen->element->door?->exteriorLevel : null;
 
-        return $level === null ? '' : SignedLength::write(($this->scheme->layout->storey($this->storey)->elevation ?? 0.0) - $level, $this->scheme->layout);
+        return $level === null
+            ? ''
+            : SignedLength::write(($this->scheme->layout->storey($this->storey)->elevation ?? 0.0) - $level, $this->scheme->layout);
     }
 
     /** The height of a rail of the chosen stair as it would be typed, or that there is none; empty: nobody said. */
@@ -254,7 +293,10 @@ final class BoardPage
         $shared = array_map(static fn(DraftElement $one): array => Fields::shared($one->element), $this->several);
         $isOf = static fn(Field $field, array $fields): bool => in_array($field->key, array_column($fields, 'key'), true);
 
-        return array_values(array_filter($shared[0] ?? [], static fn(Field $field): bool => array_filter($shared, static fn(array $fields): bool => !$isOf($field, $fields)) === []));
+        return array_values(array_filter(
+            $shared[0] ?? [],
+            static fn(Field $field): bool => array_filter($shared, static fn(array $fields): bool => !$isOf($field, $fields)) === [],
+        ));
     }
 
     /** @return list<DraftElement> elements of the storey that several chosen ones can take their values of */
@@ -282,7 +324,12 @@ final class BoardPage
     /** @return list<string> */
     private function thingsLike(PlacedFixture $thing): array
     {
-        $like = array_filter($this->home->fixtures, static fn(PlacedFixture $other): bool => $other->fixture->kind === $thing->fixture->kind && $other->room === $thing->room && $other->storey() === $thing->storey());
+        $like = array_filter(
+            $this->home->fixtures,
+            static fn(PlacedFixture $other): bool => $other->fixture->kind === $thing->fixture->kind
+                && $other->room === $thing->room
+                && $other->storey() === $thing->storey(),
+        );
 
         return array_values(array_map(static fn(PlacedFixture $one): string => $one->id(), $like));
     }
@@ -291,7 +338,11 @@ final class BoardPage
     private function openingsLike(PlacedOpening $opening): array
     {
         $rooms = array_filter([$opening->left->room, $opening->right->room]);
-        $like = array_filter($this->home->openingsOn($opening->storey()), static fn(PlacedOpening $other): bool => $other->opening->kind === $opening->opening->kind && array_filter($rooms, $other->borders(...)) !== []);
+        $like = array_filter(
+            $this->home->openingsOn($opening->storey()),
+            static fn(PlacedOpening $other): bool => $other->opening->kind === $opening->opening->kind
+                && array_filter($rooms, $other->borders(...)) !== [],
+        );
 
         return array_values(array_map(static fn(PlacedOpening $one): string => $one->id(), $like));
     }
@@ -339,7 +390,10 @@ final class BoardPage
         return lcfirst($this->home->plans[$this->storey]->wallCalled($id));
     }
 
-    /** @return array<int|string, string> the stretches of the chosen wall, or of the wall of the chosen opening, in which something can be placed */
+    /**
+     * @return array<int|string, string> the stretches of the chosen wall, or of the wall of the chosen opening, in which something can be
+     *                                   placed
+     */
     public function stretches(): array
     {
         $wall = $this->chosenWall();
@@ -350,7 +404,8 @@ final class BoardPage
         $stretches = new WallStretches($storey, $wall);
         $named = ['whole' => "the whole wall ({$this->home->length($stretches->whole()->length())})"];
         foreach ($stretches->free($this->chosen?->id()) as $number => $stretch) {
-            $named[$number] = "{$this->bound($stretch->startsAt)} to {$this->bound($stretch->endsAt)} ({$this->home->length($stretch->length())})";
+            $named[$number] = "{$this->bound($stretch->startsAt)} to {$this->bound($stretch->endsAt)} "
+                ."({$this->home->length($stretch->length())})";
         }
 
         return $named;
@@ -433,7 +488,9 @@ final class BoardPage
             default => null,
         };
 
-        return $line === null ? null : implode(' ', [round($line->from->x, 1), round($line->from->y, 1), round($line->to->x, 1), round($line->to->y, 1)]);
+        return $line === null
+            ? null
+            : implode(' ', [round($line->from->x, 1), round($line->from->y, 1), round($line->to->x, 1), round($line->to->y, 1)]);
     }
 
     /** How wide the gap is in which the chosen thing stands. */
@@ -452,13 +509,17 @@ final class BoardPage
         if ($chosen === null) {
             return [];
         }
-        $rooms = $chosen instanceof PlacedFixture ? array_filter([$chosen->room]) : array_filter([$chosen->left->room, $chosen->right->room]);
+        $rooms = $chosen instanceof PlacedFixture
+            ? array_filter([$chosen->room])
+            : array_filter([$chosen->left->room, $chosen->right->room]);
         $names = [];
         foreach ($chosen instanceof PlacedOpening ? $rooms : [] as $room) {
             $names[$room->id()] = $room->name();
         }
         foreach ([...$this->home->fixturesOn($this->storey), ...$this->home->openingsOn($this->storey)] as $placed) {
-            $isHere = $placed instanceof PlacedFixture ? in_array($placed->room, $rooms, true) : array_filter($rooms, $placed->borders(...)) !== [];
+            $isHere = $placed instanceof PlacedFixture
+                ? in_array($placed->room, $rooms, true)
+                : array_filter($rooms, $placed->borders(...)) !== [];
             if ($placed->id() !== $chosen->id() && $isHere) {
                 $names[$placed->id()] = $placed->spoken();
             }
@@ -536,7 +597,9 @@ final class BoardPage
         $stair = $this->chosenStair();
         $rise = $stair?->totalRise();
 
-        return $stair === null || $rise === null || $stair->stair->risers() === 0 ? null : $this->home->length($rise / $stair->stair->risers());
+        return $stair === null || $rise === null || $stair->stair->risers() === 0
+            ? null
+            : $this->home->length($rise / $stair->stair->risers());
     }
 
     /** The two sides of the chosen floor opening, where it is a rectangle along the sheet. */
@@ -548,7 +611,9 @@ final class BoardPage
         }
         $box = $outline->bounds();
 
-        return abs($outline->area() - $box->width() * $box->height()) < 1.0 ? "{$this->typed($box->width())} x {$this->typed($box->height())}" : null;
+        return abs($outline->area() - $box->width() * $box->height()) < 1.0
+            ? "{$this->typed($box->width())} x {$this->typed($box->height())}"
+            : null;
     }
 
     /** @return list<string> of each edge of the chosen floor opening: is it guarded? */
@@ -564,7 +629,13 @@ final class BoardPage
         foreach ($this->chosenVoid()?->outline->counterClockwise()->edges() ?? [] as $edge) {
             $out = $edge->direction()->left()->times(-1);
             $side = abs($out->x) > abs($out->y) ? ($out->x > 0 ? 'right' : 'left') : ($out->y > 0 ? 'upper' : 'lower');
-            $length = array_sum(array_map(static fn(OpenEdge $one): float => $edge->distanceTo($one->line->middle()) < 1.0 && abs($one->line->direction()->cross($edge->direction())) < 0.01 ? $one->line->length() : 0.0, $open));
+            $length = array_sum(array_map(
+                static fn(OpenEdge $one): float => $edge->distanceTo($one->line->middle()) < 1.0
+                    && abs($one->line->direction()->cross($edge->direction())) < 0.01
+                    ? $one->line->length()
+                    : 0.0,
+                $open,
+            ));
             $words[] = ucfirst($side).', '.$this->home->length($edge->length()).': '.($unknown ?? match (true) {
                 $length < 1.0 => 'guarded',
                 $length > $edge->length() - 1.0 => "open{$fall}",
@@ -579,13 +650,20 @@ final class BoardPage
     public function openEdges(): array
     {
         $id = $this->chosen?->id();
-        $edges = array_values(array_filter($this->home->openEdges($this->home->plans[$this->storey])->found, static fn(OpenEdge $edge): bool => in_array($id, $edge->of, true)));
+        $edges = array_values(array_filter(
+            $this->home->openEdges($this->home->plans[$this->storey])->found,
+            static fn(OpenEdge $edge): bool => in_array($id, $edge->of, true),
+        ));
         $fall = $edges === [] ? '' : $this->home->length(max(array_map(static fn(OpenEdge $edge): float => $edge->drop, $edges)));
         $together = $this->home->length(array_sum(array_map(static fn(OpenEdge $edge): float => $edge->line->length(), $edges)));
 
         return count($edges) > self::LISTED_EDGES
             ? [count($edges)." edges are open, {$together} together, with a fall of up to {$fall}"]
-            : array_map(fn(OpenEdge $edge): string => "{$this->home->length($edge->line->length())} open, a fall of {$this->home->length($edge->drop)}", $edges);
+            : array_map(
+                fn(OpenEdge $edge): string
+                    => "{$this->home->length($edge->line->length())} open, a fall of {$this->home->length($edge->drop)}",
+                $edges,
+            );
     }
 
     /** The edges of the storey over which one can fall. */
@@ -608,10 +686,15 @@ final class BoardPage
         return $opening !== null && $opening->type() === SubjectType::Door && $opening->isToOutside() === true;
     }
 
-    /** @return array{string, string, string, string} riser, tread, landing and margin that entrance steps begin with, as they are typed (common practice, no source) */
+    /**
+     * @return array{string, string, string, string} riser, tread, landing and margin that entrance steps begin with, as they are typed
+     *                                               (common practice, no source)
+     */
     public function usualSteps(): array
     {
-        return $this->isImperial() ? ['7"', '11"', '36"', '6"'] : [$this->typed(170.0), $this->typed(280.0), $this->typed(900.0), $this->typed(150.0)];
+        return $this->isImperial()
+            ? ['7"', '11"', '36"', '6"']
+            : [$this->typed(170.0), $this->typed(280.0), $this->typed(900.0), $this->typed(150.0)];
     }
 
     /** How high the underside of a soffit begins, as it is typed (common practice, no source). */
@@ -678,7 +761,10 @@ final class BoardPage
     /** @return list<Finding> */
     private function open(): array
     {
-        return array_values(array_filter($this->report()->worstFirst(), static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
+        return array_values(array_filter(
+            $this->report()->worstFirst(),
+            static fn(Finding $finding): bool => $finding->verdict()->isOpen(),
+        ));
     }
 
     /** @return list<OpenItem> of the letter that is out */
@@ -716,7 +802,13 @@ final class BoardPage
         $last = ChangeScheme::lastDone($this->scheme, ['words', 'folded']);
         $words = $last?->folded === null ? $this->sentence($last?->words) : null;
 
-        return [$words, $words ?? ($last === null ? 'Nothing to undo' : 'What was handed in more than '.FoldEdits::DAYS.' days ago is not undone any more')];
+        return [
+            $words,
+            $words
+                ?? (
+                    $last === null ? 'Nothing to undo' : 'What was handed in more than '.FoldEdits::DAYS.' days ago is not undone any more'
+                ),
+        ];
     }
 
     public function redoWords(): ?string

@@ -52,11 +52,25 @@ final readonly class ComparePage
         $scale = max($box->width() * count($this->sides) / 1200, $box->height() / 416);
         $labels = new LabelPlace($side->report->home, $scale);
         $changed = $side === $this->sides[0]
-            ? array_merge(...array_map(fn(ComparedSide $other): array => $this->difference($other)->ids()['before'], array_slice($this->sides, 1)), ...[[]])
+            ? array_merge(
+                ...array_map(fn(ComparedSide $other): array => $this->difference($other)->ids()['before'], array_slice($this->sides, 1)),
+                ...[[]],
+            )
             : $this->difference($side)->ids()['after'];
         $viewBox = implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()]));
 
-        return Svg::element('svg', ['class' => 'drawing', 'data-scale' => Svg::number($scale), 'viewBox' => $viewBox, 'role' => 'img', 'aria-label' => "Plan of {$plan->storey->name}, {$side->name()}"], (new PlanDrawing($side->report->home, $plan, $labels))->layers().(new ChangedMarks($side->report->home, $plan, array_values(array_unique($changed))))->draw());
+        return Svg::element(
+            'svg',
+            [
+                'class' => 'drawing',
+                'data-scale' => Svg::number($scale),
+                'viewBox' => $viewBox,
+                'role' => 'img',
+                'aria-label' => "Plan of {$plan->storey->name}, {$side->name()}",
+            ],
+            (new PlanDrawing($side->report->home, $plan, $labels))->layers()
+                .(new ChangedMarks($side->report->home, $plan, array_values(array_unique($changed))))->draw(),
+        );
     }
 
     /** @return list<string> what is drawn otherwise than in the first, in words */
@@ -81,7 +95,10 @@ final readonly class ComparePage
         $rows = [];
         foreach ($this->sides as $number => $side) {
             foreach ($side->report->home->rooms as $room) {
-                $rows[self::key($room)] ??= [$room->name(), ...array_map(static fn(ComparedSide $other): string => self::instead($room, $other), $this->sides)];
+                $rows[self::key($room)] ??= [
+                    $room->name(),
+                    ...array_map(static fn(ComparedSide $other): string => self::instead($room, $other), $this->sides),
+                ];
                 $rows[self::key($room)][$number + 1] = $this->roomWords($side, $room);
             }
         }
@@ -112,12 +129,23 @@ final readonly class ComparePage
     public function numbers(): array
     {
         $numbers = [];
-        foreach (['Internal area' => 'dwelling.internal_area', 'Bedrooms' => 'dwelling.bedrooms', 'Storage' => 'dwelling.storage_area', 'Storeys' => 'dwelling.storey_count'] as $words => $name) {
+        foreach ([
+            'Internal area' => 'dwelling.internal_area',
+            'Bedrooms' => 'dwelling.bedrooms',
+            'Storage' => 'dwelling.storage_area',
+            'Storeys' => 'dwelling.storey_count',
+        ] as $words => $name) {
             $numbers[$words] = array_map(static fn(ComparedSide $side): string => self::dwelling($side, $name), $this->sides);
         }
-        $numbers['Windows'] = array_map(static fn(ComparedSide $side): string => (string) count($side->report->home->subjects(SubjectType::Window)), $this->sides);
+        $numbers['Windows'] = array_map(
+            static fn(ComparedSide $side): string => (string) count($side->report->home->subjects(SubjectType::Window)),
+            $this->sides,
+        );
         foreach ([Verdict::Violated, Verdict::Advised, Verdict::Undetermined, Verdict::Met] as $verdict) {
-            $numbers[ucfirst($verdict->words())] = array_map(static fn(ComparedSide $side): string => (string) $side->report->counts()[$verdict->value], $this->sides);
+            $numbers[ucfirst($verdict->words())] = array_map(
+                static fn(ComparedSide $side): string => (string) $side->report->counts()[$verdict->value],
+                $this->sides,
+            );
         }
 
         return $numbers;
@@ -158,15 +186,22 @@ final readonly class ComparePage
     {
         $boxes = array_map(static fn(ComparedSide $side): Box => Sheet::of($side->report->home->layout, 1500.0)->box, $this->sides);
 
-        return Box::around(array_merge(...array_map(static fn(Box $box): array => [new Point($box->left, $box->bottom), new Point($box->right, $box->top)], $boxes)));
+        return Box::around(array_merge(...array_map(
+            static fn(Box $box): array => [new Point($box->left, $box->bottom), new Point($box->right, $box->top)],
+            $boxes,
+        )));
     }
 
     private function roomWords(ComparedSide $side, RoomSpace $room): string
     {
         $area = Catalogue::standard()->get('room.floor_area')?->of($room, $side->report->home, new Parameters());
-        $windows = count(array_filter($side->report->home->openingsOf($room), static fn($opening): bool => $opening->opening->kind->value === 'window'));
+        $windows = count(array_filter(
+            $side->report->home->openingsOf($room),
+            static fn($opening): bool => $opening->opening->kind->value === 'window',
+        ));
 
-        return ($area instanceof Measured ? $side->report->home->write($area->amount()) : '?').', '.($windows === 1 ? 'one window' : "{$windows} windows");
+        return ($area instanceof Measured ? $side->report->home->write($area->amount()) : '?').', '
+            .($windows === 1 ? 'one window' : "{$windows} windows");
     }
 
     private static function dwelling(ComparedSide $side, string $name): string

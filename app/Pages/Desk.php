@@ -25,7 +25,12 @@ final readonly class Desk
     public const DRAFT = 'draft';
 
     /** @param LengthAwarePaginator<int, Project> $projects with their latest revisions */
-    private function __construct(public Office $office, public LengthAwarePaginator $projects, public string $search, public string $state) {}
+    private function __construct(
+        public Office $office,
+        public LengthAwarePaginator $projects,
+        public string $search,
+        public string $state,
+    ) {}
 
     /**
      * @param string $search in names and addresses; empty: all
@@ -35,11 +40,27 @@ final readonly class Desk
     {
         $state = $state === self::DRAFT ? $state : (RevisionState::tryFrom($state)->value ?? '');
         $projects = $office->projects()->with(['latestRevision.submitter'])
-            ->when($search !== '', static fn(Builder $query) => $query->where(static fn(Builder $either) => $either->whereLike('name', '%'.addcslashes($search, '%_\\').'%')->orWhereLike('address', '%'.addcslashes($search, '%_\\').'%')))
-            ->when($state !== '', static fn(Builder $query) => $query->whereRaw('coalesce(('.self::latestState()->toSql()."), '".self::DRAFT."') = ?", [$state]))
+            ->when(
+                $search !== '',
+                static fn(Builder $query) => $query->where(
+                    static fn(Builder $either) => $either->whereLike('name', '%'.addcslashes($search, '%_\\').'%')->orWhereLike(
+                        'address',
+                        '%'.addcslashes($search, '%_\\').'%',
+                    ),
+                ),
+            )
+            ->when(
+                $state !== '',
+                static fn(Builder $query) => $query->whereRaw(
+                    'coalesce(('.self::latestState()->toSql()."), '".self::DRAFT."') = ?",
+                    [$state],
+                ),
+            )
             ->latest('id')->paginate(self::A_PAGE)->withQueryString();
         // only of drafts the drawing itself is looked at
-        (new Collection($projects->filter(static fn(Project $project): bool => $project->latestRevision === null)->all()))->load('firstScheme');
+        (new Collection(
+            $projects->filter(static fn(Project $project): bool => $project->latestRevision === null)->all(),
+        ))->load('firstScheme');
 
         return new self($office, $projects, $search, $state);
     }
@@ -47,7 +68,12 @@ final readonly class Desk
     /** @return Collection<int, Project> that were removed and can still be brought back */
     public function removed(): Collection
     {
-        return $this->office->projects()->onlyTrashed()->where('removed_at', '>', now()->subDays(RemoveHome::DAYS))->latest('removed_at')->get();
+        return $this->office
+            ->projects()
+            ->onlyTrashed()
+            ->where('removed_at', '>', now()->subDays(RemoveHome::DAYS))
+            ->latest('removed_at')
+            ->get();
     }
 
     /** @return array<string, int> how many projects are in each state, by its word */
@@ -65,7 +91,12 @@ final readonly class Desk
     /** @return Builder<Revision> the state of a project's latest revision */
     private static function latestState(): Builder
     {
-        return Revision::query()->select('revisions.state')->join('schemes', 'schemes.id', '=', 'revisions.scheme_id')->whereColumn('schemes.project_id', 'projects.id')->latest('revisions.id')->limit(1);
+        return Revision::query()
+            ->select('revisions.state')
+            ->join('schemes', 'schemes.id', '=', 'revisions.scheme_id')
+            ->whereColumn('schemes.project_id', 'projects.id')
+            ->latest('revisions.id')
+            ->limit(1);
     }
 
     /** @return array<int, string> the schemes that a new home can begin as a copy of, by id */

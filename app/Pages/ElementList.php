@@ -43,16 +43,42 @@ final readonly class ElementList
         $here = fn(PlacedOpening|PlacedFixture $placed): bool => $placed->storey() === $this->storey;
 
         $groups = [
-            'Axes' => self::listed($this->home->layout->axes, fn(Axis $axis): array => ["Axis {$axis->name}", $this->home->length($axis->line()->length()).' long']),
-            'Blocks' => self::listed($plan->storey->blocks, fn(Block $block): array => [$block->name, "{$this->home->length($block->width)} by {$this->home->length($block->depth)}"]),
+            'Axes' => self::listed(
+                $this->home->layout->axes,
+                fn(Axis $axis): array => ["Axis {$axis->name}", $this->home->length($axis->line()->length()).' long'],
+            ),
+            'Blocks' => self::listed(
+                $plan->storey->blocks,
+                fn(Block $block): array => [$block->name, "{$this->home->length($block->width)} by {$this->home->length($block->depth)}"],
+            ),
             'Rooms' => self::listed($plan->rooms, fn(RoomSpace $room): array => [$room->name(), $this->room($room)]),
             'Walls' => self::listed($plan->storey->walls, fn(Wall $wall): array => [$plan->wallCalled($wall->id), $this->wall($wall)]),
-            'Doors, windows, bare openings' => self::listed(array_filter($this->home->openings, $here), fn(PlacedOpening $opening): array => [$opening->name(), $this->opening($opening)]),
-            'Stairs' => self::listed(array_filter($this->home->stairs, fn(PlacedStair $stair): bool => in_array($this->storey, [$stair->from?->id, $stair->to->id], true)), fn(PlacedStair $stair): array => [$stair->name(), $this->stair($stair)]),
+            'Doors, windows, bare openings' => self::listed(
+                array_filter($this->home->openings, $here),
+                fn(PlacedOpening $opening): array => [$opening->name(), $this->opening($opening)],
+            ),
+            'Stairs' => self::listed(
+                array_filter(
+                    $this->home->stairs,
+                    fn(PlacedStair $stair): bool => in_array($this->storey, [$stair->from?->id, $stair->to->id], true),
+                ),
+                fn(PlacedStair $stair): array => [$stair->name(), $this->stair($stair)],
+            ),
             'Floor openings' => self::listed($plan->storey->voids, fn(FloorVoid $void): array => ['Floor opening', $this->void($void)]),
             'Guards' => self::listed($plan->storey->guards, fn(Guard $guard): array => ['Guard', $this->guard($guard)]),
-            'Soffits and beams' => self::listed($plan->storey->soffits, fn(Soffit $soffit): array => ['Soffit', $soffit->underside === null ? 'underside not said' : "underside {$this->home->length($soffit->underside)} above the floor"]),
-            'Things' => self::listed(array_filter($this->home->fixtures, $here), fn(PlacedFixture $thing): array => [$thing->name(), $this->thing($thing->fixture)]),
+            'Soffits and beams' => self::listed(
+                $plan->storey->soffits,
+                fn(Soffit $soffit): array => [
+                    'Soffit',
+                    $soffit->underside === null
+                        ? 'underside not said'
+                        : "underside {$this->home->length($soffit->underside)} above the floor",
+                ],
+            ),
+            'Things' => self::listed(
+                array_filter($this->home->fixtures, $here),
+                fn(PlacedFixture $thing): array => [$thing->name(), $this->thing($thing->fixture)],
+            ),
         ];
 
         return array_filter($groups, static fn(array $elements): bool => $elements !== []);
@@ -67,19 +93,26 @@ final readonly class ElementList
     {
         $area = (new FloorArea())->of($room, $this->home, new Parameters());
 
-        return str_replace('_', ' ', $room->room->use->value ?? 'no use').', '.($area instanceof Measured ? $this->home->write($area->amount()) : 'not closed');
+        return str_replace('_', ' ', $room->room->use->value ?? 'no use').', '
+            .($area instanceof Measured ? $this->home->write($area->amount()) : 'not closed');
     }
 
     private function guard(Guard $guard): string
     {
-        $length = array_sum(array_map(static fn(Point $from, Point $to): float => $from->distanceTo($to), array_slice($guard->line, 0, -1), array_slice($guard->line, 1)));
+        $length = array_sum(array_map(
+            static fn(Point $from, Point $to): float => $from->distanceTo($to),
+            array_slice($guard->line, 0, -1),
+            array_slice($guard->line, 1),
+        ));
 
-        return "{$this->home->length($length)} long, ".($guard->height === null ? 'height not said' : "{$this->home->length($guard->height)} high");
+        return "{$this->home->length($length)} long, "
+            .($guard->height === null ? 'height not said' : "{$this->home->length($guard->height)} high");
     }
 
     private function wall(Wall $wall): string
     {
-        return "{$wall->type->value}, {$this->home->length($wall->line()->length())} long".($wall->isDivider() ? '' : ", {$this->home->length($wall->thickness)} thick");
+        return "{$wall->type->value}, {$this->home->length($wall->line()->length())} long"
+            .($wall->isDivider() ? '' : ", {$this->home->length($wall->thickness)} thick");
     }
 
     private function opening(PlacedOpening $placed): string
@@ -89,7 +122,8 @@ final readonly class ElementList
         return implode(', ', [
             $opening->width === null ? 'width not said' : "{$this->home->length($opening->width)} wide",
             $opening->height === null ? 'height not said' : "{$this->home->length($opening->height)} high",
-            'in the '.lcfirst($placed->plan->wallCalled($opening->wall)).", its middle {$this->home->length($opening->at)} from the wall’s start",
+            'in the '.lcfirst($placed->plan->wallCalled($opening->wall))
+                .", its middle {$this->home->length($opening->at)} from the wall’s start",
         ]);
     }
 

@@ -13,8 +13,8 @@ use Illuminate\Database\Connection;
 use Illuminate\Http\Request;
 
 /**
- * Pages as they were drawn, each with the queries that it was drawn from: as long as they give the same rows, to the same person, by the same rule
- * books and code, it is the same page, and is not drawn again. A page tells nothing of the time or of files other than those.
+ * Pages as they were drawn, each with the queries that it was drawn from: as long as they give the same rows, to the same person, by the
+ * same rule books and code, it is the same page, and is not drawn again. A page tells nothing of the time or of files other than those.
  */
 final class KeptPages
 {
@@ -26,7 +26,12 @@ final class KeptPages
     /** What the session holds for one answer only: such a page is that answer's alone. */
     private const ONCE = ['errors', 'status', '_old_input'];
 
-    public function __construct(private readonly Repository $cache, private readonly Connection $database, private readonly Shelf $shelf, private readonly RecordedQueries $recorded) {}
+    public function __construct(
+        private readonly Repository $cache,
+        private readonly Connection $database,
+        private readonly Shelf $shelf,
+        private readonly RecordedQueries $recorded,
+    ) {}
 
     /** @param callable(): string $draw */
     public function page(Request $request, User $user, callable $draw): string
@@ -50,7 +55,10 @@ final class KeptPages
     {
         [$html, $queries] = $this->recorded->during($draw);
         if ($queries !== null && !str_contains($html, self::TOKEN)) {
-            $kept = ['html' => str_replace($session->token(), self::TOKEN, $html), 'queries' => array_map(fn(array $query): array => [...$query, $this->rows(...$query)], $queries)];
+            $kept = [
+                'html' => str_replace($session->token(), self::TOKEN, $html),
+                'queries' => array_map(fn(array $query): array => [...$query, $this->rows(...$query)], $queries),
+            ];
             $this->cache->put($key, Packed::pack(serialize($kept)), self::SECONDS);
         }
 

@@ -50,12 +50,18 @@ final readonly class MeasureList
 
     public function markdown(): string
     {
-        $text = "# Measures\n\nWhat a rule can ask about, by the subject that it is of. [Rule books](rule-books.md) says how it is asked for. Where a measure cannot be told, what it lacks is named. This page is written by `php artisan heurema:measures`.\n";
+        $text = "# Measures\n\nWhat a rule can ask about, by the subject that it is of. [Rule books](rule-books.md) "
+            .'says how it is asked for. Where a measure cannot be told, what it lacks is named. This page is '
+            ."written by `php artisan heurema:measures`.\n";
         foreach ($this->bySubject() as $subject => $measures) {
             $text .= "\n## {$subject}\n\n| Measure | Answer | What it is | Parameters |\n| --- | --- | --- | --- |\n";
             foreach ($measures as $measure) {
                 $parameters = self::parameters($measure);
-                $said = array_map(static fn(string $name, string $type): string => "`{$name}`: {$type}", array_keys($parameters), $parameters);
+                $said = array_map(
+                    static fn(string $name, string $type): string => "`{$name}`: {$type}",
+                    array_keys($parameters),
+                    $parameters,
+                );
                 $text .= "| `{$measure->name()}` | ".self::answers($measure)." | {$measure->is()->tells} | ".implode('; ', $said)." |\n";
             }
         }

@@ -39,14 +39,21 @@ final readonly class OfficeSizes
     {
         $sums = (array) $rows->selectRaw("count(*) as rows_there, coalesce(sum({$bytes}), 0) as bytes_there")->first();
 
-        return [is_numeric($sums['rows_there'] ?? null) ? (int) $sums['rows_there'] : 0, Number::fileSize(is_numeric($sums['bytes_there'] ?? null) ? (int) $sums['bytes_there'] : 0)];
+        return [
+            is_numeric($sums['rows_there'] ?? null) ? (int) $sums['rows_there'] : 0,
+            Number::fileSize(is_numeric($sums['bytes_there'] ?? null) ? (int) $sums['bytes_there'] : 0),
+        ];
     }
 
     /** @return array{int, string} */
     private function pictures(Builder $schemes): array
     {
         $disk = Storage::disk(Underlay::DISK);
-        $files = Underlay::query()->whereIn('scheme_id', $schemes)->get(['id', 'file'])->map(static fn(Underlay $picture): int => $disk->exists($picture->file) ? $disk->size($picture->file) : 0)->all();
+        $files = Underlay::query()
+            ->whereIn('scheme_id', $schemes)
+            ->get(['id', 'file'])
+            ->map(static fn(Underlay $picture): int => $disk->exists($picture->file) ? $disk->size($picture->file) : 0)
+            ->all();
 
         return [count($files), Number::fileSize(array_sum($files))];
     }

@@ -56,11 +56,28 @@ final readonly class ReviewPage
      * @param string $book    of which book, or empty
      * @param int    $differing findings of a review that is over which today's rules would bring out otherwise
      */
-    public function __construct(public Revision $revision, public Report $report, public Rulings $rulings, private BookList $books, string $finding, string $subject, string $storey, string $show, string $book, public int $differing)
-    {
+    public function __construct(
+        public Revision $revision,
+        public Report $report,
+        public Rulings $rulings,
+        private BookList $books,
+        string $finding,
+        string $subject,
+        string $storey,
+        string $show,
+        string $book,
+        public int $differing,
+    ) {
         $this->book = in_array($book, array_map(static fn(RuleBook $held): string => $held->id, $report->books), true) ? $book : '';
-        $this->show = $show === 'all' || $show === self::WAITING || ($show === self::LETTER && $revision->answers !== null) || Verdict::tryFrom($show) !== null ? $show : 'open';
-        $this->listed = $this->show === self::LETTER ? $this->ofLetter() : array_values(array_filter($report->worstFirst(), fn(Finding $one): bool => $this->isOfBook($one) && $this->isListed($one)));
+        $this->show = $show === 'all'
+            || $show === self::WAITING
+            || ($show === self::LETTER && $revision->answers !== null)
+            || Verdict::tryFrom($show) !== null
+            ? $show
+            : 'open';
+        $this->listed = $this->show === self::LETTER
+            ? $this->ofLetter()
+            : array_values(array_filter($report->worstFirst(), fn(Finding $one): bool => $this->isOfBook($one) && $this->isListed($one)));
         $this->chosen = $report->finding($finding) ?? $this->worstOf($subject) ?? ($subject === '' ? ($this->listed[0] ?? null) : null);
         $this->storey = $this->storeyToDraw($storey);
         $this->sheet = Sheet::of($revision->layout);
@@ -69,16 +86,36 @@ final readonly class ReviewPage
     /** @return list<Finding> those of the letter before that are still asked, in the order of its items */
     private function ofLetter(): array
     {
-        return array_values(array_filter(array_map(fn(array $item): ?Finding => $this->report->finding($item['key']), $this->revision->answers ?? [])));
+        return array_values(array_filter(array_map(
+            fn(array $item): ?Finding => $this->report->finding($item['key']),
+            $this->revision->answers ?? [],
+        )));
     }
 
-    /** @return list<array{number: int, key: string, title: string, clause: string, subject: string, asked: string|null, answer: string|null}> items of the letter before whose findings are no more, and remarks */
+    /**
+     * @return list<array{
+     *     number: int,
+     *     key: string,
+     *     title: string,
+     *     clause: string,
+     *     subject: string,
+     *     asked: string|null,
+     *     answer: string|null,
+     * }>
+     *     items of the letter before whose findings are no more, and remarks
+     */
     public function itemsWithoutFinding(): array
     {
-        return array_values(array_filter($this->revision->answers ?? [], fn(array $item): bool => $this->report->finding($item['key']) === null));
+        return array_values(array_filter(
+            $this->revision->answers ?? [],
+            fn(array $item): bool => $this->report->finding($item['key']) === null,
+        ));
     }
 
-    /** @return array{number: int, key: string, title: string, clause: string, subject: string, asked: string|null, answer: string|null}|null the item of the letter before that a finding is */
+    /**
+     * @return array{number: int, key: string, title: string, clause: string, subject: string, asked: string|null, answer: string|null}|null
+     *     the item of the letter before that a finding is
+     */
     public function item(Finding $finding): ?array
     {
         foreach ($this->revision->answers ?? [] as $item) {
@@ -116,8 +153,16 @@ final readonly class ReviewPage
         $open = count(array_filter($findings, static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
         $choices = [
             'open' => ['label' => 'Open', 'count' => $open, 'verdict' => null],
-            ...($this->revision->answers === null ? [] : [self::LETTER => ['label' => 'Letter', 'count' => count($this->revision->answers), 'verdict' => null]]),
-            self::WAITING => ['label' => 'Unruled', 'count' => count(array_filter($findings, $this->rulings->isWaiting(...))), 'verdict' => null],
+            ...(
+                $this->revision->answers === null
+                    ? []
+                    : [self::LETTER => ['label' => 'Letter', 'count' => count($this->revision->answers), 'verdict' => null]]
+            ),
+            self::WAITING => [
+                'label' => 'Unruled',
+                'count' => count(array_filter($findings, $this->rulings->isWaiting(...))),
+                'verdict' => null,
+            ],
         ];
         foreach (Verdict::cases() as $verdict) {
             $choices[$verdict->value] = ['label' => ucfirst($verdict->words()), 'count' => $counts[$verdict->value], 'verdict' => $verdict];
@@ -131,7 +176,10 @@ final readonly class ReviewPage
     {
         $held = [];
         foreach ($this->report->books as $book) {
-            $open = array_filter($this->report->findings, static fn(Finding $finding): bool => $finding->book === $book && $finding->verdict()->isOpen());
+            $open = array_filter(
+                $this->report->findings,
+                static fn(Finding $finding): bool => $finding->book === $book && $finding->verdict()->isOpen(),
+            );
             $held[$book->id] = ['title' => $book->title, 'open' => count($open)];
         }
 
@@ -141,7 +189,12 @@ final readonly class ReviewPage
     /** How many other open findings of the same rule wait to be ruled on. */
     public function alike(): int
     {
-        return count(array_filter($this->report->findings, fn(Finding $other): bool => $other !== $this->chosen && $other->ruleName() === $this->chosen?->ruleName() && $this->rulings->isWaiting($other)));
+        return count(array_filter(
+            $this->report->findings,
+            fn(Finding $other): bool => $other !== $this->chosen
+                && $other->ruleName() === $this->chosen?->ruleName()
+                && $this->rulings->isWaiting($other),
+        ));
     }
 
     /** @return list<string> what a finding lacks, in words */
@@ -170,7 +223,19 @@ final readonly class ReviewPage
     /** The remarks pinned to the plan. */
     public function pins(): string
     {
-        return implode('', array_map(static fn(Remark $remark, int $number): string => Svg::pinned(new Point($remark->x, $remark->y), 'remark-pin', Svg::element('circle', ['r' => 9]).Svg::element('text', ['y' => 4], (string) ($number + 1)).Svg::element('title', [], Svg::text($remark->words))), $this->remarks(), array_keys($this->remarks())));
+        return implode(
+            '',
+            array_map(
+                static fn(Remark $remark, int $number): string => Svg::pinned(
+                    new Point($remark->x, $remark->y),
+                    'remark-pin',
+                    Svg::element('circle', ['r' => 9]).Svg::element('text', ['y' => 4], (string) ($number + 1))
+                        .Svg::element('title', [], Svg::text($remark->words)),
+                ),
+                $this->remarks(),
+                array_keys($this->remarks()),
+            ),
+        );
     }
 
     /** @return list<Finding> what all books say of what the chosen finding measures; none when it stands alone */
@@ -216,7 +281,8 @@ final readonly class ReviewPage
         }
         $labels = new LabelPlace($this->report->home, $this->sheet->scale());
 
-        return (new PlanDrawing($this->report->home, $plan, $labels))->layers().(new SubjectMarks($this->report, $this->storey, $labels))->draw().$this->pins();
+        return (new PlanDrawing($this->report->home, $plan, $labels))->layers()
+            .(new SubjectMarks($this->report, $this->storey, $labels))->draw().$this->pins();
     }
 
     public function witness(): string
@@ -276,7 +342,9 @@ final readonly class ReviewPage
     private function storeyToDraw(string $asked): string
     {
         $known = array_map(static fn(Storey $storey): string => $storey->id, $this->revision->layout->storeys);
-        $ofFinding = $this->chosen === null ? null : ($this->chosen->subject->storey() ?? $this->chosen->outcome->witness[0]->storey ?? null);
+        $ofFinding = $this->chosen === null
+            ? null
+            : ($this->chosen->subject->storey() ?? $this->chosen->outcome->witness[0]->storey ?? null);
         foreach ([$asked, $ofFinding] as $candidate) {
             if (in_array($candidate, $known, true)) {
                 return $candidate;

@@ -33,7 +33,10 @@ final readonly class ReviewPages
         if ($revision->decided === null) {
             return 0;
         }
-        $verdicts = static fn(Report $of): array => array_map(static fn(Finding $finding): string => $finding->verdict()->value, array_combine(array_map(static fn(Finding $finding): string => $finding->fingerprint(), $of->findings), $of->findings));
+        $verdicts = static fn(Report $of): array => array_map(
+            static fn(Finding $finding): string => $finding->verdict()->value,
+            array_combine(array_map(static fn(Finding $finding): string => $finding->fingerprint(), $of->findings), $of->findings),
+        );
         try {
             [$then, $now] = [$verdicts($report), $verdicts($this->today($revision))];
         } catch (UnreadableRuleBook) {

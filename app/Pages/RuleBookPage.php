@@ -25,8 +25,10 @@ use Heurema\Rulebook\WordRequirement;
 final readonly class RuleBookPage
 {
     private const PARTS = [
-        'dwelling' => 'The home', 'storey' => 'Storeys', 'room' => 'Rooms', 'space' => 'Spaces', 'wall' => 'Walls', 'door' => 'Doors', 'window' => 'Windows',
-        'fixture' => 'Fixtures and furniture', 'stair' => 'Stairs', 'soffit' => 'Soffits and beams', 'guard' => 'Guards', 'survey' => 'Distances taped on site',
+        'dwelling' => 'The home', 'storey' => 'Storeys', 'room' => 'Rooms', 'space' => 'Spaces', 'wall' => 'Walls', 'door' => 'Doors',
+        'window' => 'Windows',
+        'fixture' => 'Fixtures and furniture', 'stair' => 'Stairs', 'soffit' => 'Soffits and beams', 'guard' => 'Guards',
+        'survey' => 'Distances taped on site',
     ];
 
     /** @param string $search what the rules are to speak of; empty: all */
@@ -50,18 +52,23 @@ final readonly class RuleBookPage
 
         return match (true) {
             $requirement instanceof Comparison => $this->comparison($requirement),
-            $requirement instanceof Between => ucfirst($requirement->low->words())." between {$requirement->low->limit->text()} and {$requirement->high->limit->text()}",
+            $requirement instanceof Between => ucfirst($requirement->low->words())
+                ." between {$requirement->low->limit->text()} and {$requirement->high->limit->text()}",
             $requirement instanceof WordRequirement => $this->saying($requirement),
             $requirement instanceof AllOf => ucfirst($this->needs($requirement->needs)),
             $requirement instanceof AnyOf => $this->alternatives($requirement),
-            $requirement instanceof Existence => ($requirement->every ? 'Every one of its ' : 'One of its ').$requirement->words().': '.implode('; or ', array_map($this->kind(...), $requirement->kinds)),
+            $requirement instanceof Existence => ($requirement->every ? 'Every one of its ' : 'One of its ').$requirement->words().': '
+                .implode('; or ', array_map($this->kind(...), $requirement->kinds)),
         };
     }
 
     /** The facts of an example in a few words. */
     public function facts(Example $example): string
     {
-        $all = array_filter([$example->facts, ...array_merge(...array_values($example->related))], static fn(array $facts): bool => $facts !== []);
+        $all = array_filter(
+            [$example->facts, ...array_merge(...array_values($example->related))],
+            static fn(array $facts): bool => $facts !== [],
+        );
 
         return $all === [] ? 'nothing is known' : implode('; ', array_map(self::said(...), $all));
     }
@@ -110,7 +117,8 @@ final readonly class RuleBookPage
 
     private function alternatives(AnyOf $any): string
     {
-        return 'One of these: '.implode('; ', array_map(fn(Alternative $way): string => "{$way->name}: {$this->needs($way->needs)}", $any->alternatives));
+        return 'One of these: '
+            .implode('; ', array_map(fn(Alternative $way): string => "{$way->name}: {$this->needs($way->needs)}", $any->alternatives));
     }
 
     /** @param list<Comparison|WordRequirement|AnyOf> $needs */
@@ -125,6 +133,10 @@ final readonly class RuleBookPage
 
     private function isFound(Rule $rule): bool
     {
-        return $this->search === '' || mb_stripos("{$rule->clause} {$rule->id} {$rule->title} {$rule->why} {$rule->note} {$this->wants($rule)}", $this->search) !== false;
+        return $this->search === ''
+            || mb_stripos(
+                "{$rule->clause} {$rule->id} {$rule->title} {$rule->why} {$rule->note} {$this->wants($rule)}",
+                $this->search,
+            ) !== false;
     }
 }

@@ -13,7 +13,13 @@ use Heurema\Units\Amount;
 /** A schedule as it is read, sorted, copied and handed on. */
 final readonly class SchedulePage
 {
-    public function __construct(public Revision $revision, public Schedule $schedule, public string $search, public ?string $sort, public bool $isDescending) {}
+    public function __construct(
+        public Revision $revision,
+        public Schedule $schedule,
+        public string $search,
+        public ?string $sort,
+        public bool $isDescending,
+    ) {}
 
     /** @return list<string> */
     public function columns(): array
@@ -64,6 +70,12 @@ final readonly class SchedulePage
     /** @param array<string, string|int|null> $with */
     private function address(array $with): string
     {
-        return route('review.schedule', array_filter([$this->revision->id, $this->schedule->kind->value, 'q' => $this->search === '' ? null : $this->search, ...$with], static fn(int|string|null $part): bool => $part !== null));
+        return route(
+            'review.schedule',
+            array_filter(
+                [$this->revision->id, $this->schedule->kind->value, 'q' => $this->search === '' ? null : $this->search, ...$with],
+                static fn(int|string|null $part): bool => $part !== null,
+            ),
+        );
     }
 }

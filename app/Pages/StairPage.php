@@ -31,9 +31,12 @@ final readonly class StairPage
     private const HEADROOM = 2032.0;
 
     private const SHOWN = [
-        'stair.riser' => 'Riser', 'stair.tread' => 'Tread', 'stair.winder_tread' => 'Tapered tread in the middle', 'stair.pitch' => 'Pitch', 'stair.two_r_plus_g' => 'Twice the riser and the tread',
-        'stair.width' => 'Width', 'stair.headroom' => 'Headroom', 'stair.opening_start' => 'Treads that have to lie open', 'stair.flight_rise' => 'Highest flight', 'stair.landing' => 'Least landing',
-        'stair.rise_left' => 'Rise left over', 'stair.run_left' => 'From its end to the edge of the floor', 'stair.under' => 'Clear height below',
+        'stair.riser' => 'Riser', 'stair.tread' => 'Tread', 'stair.winder_tread' => 'Tapered tread in the middle', 'stair.pitch' => 'Pitch',
+        'stair.two_r_plus_g' => 'Twice the riser and the tread',
+        'stair.width' => 'Width', 'stair.headroom' => 'Headroom', 'stair.opening_start' => 'Treads that have to lie open',
+        'stair.flight_rise' => 'Highest flight', 'stair.landing' => 'Least landing',
+        'stair.rise_left' => 'Rise left over', 'stair.run_left' => 'From its end to the edge of the floor',
+        'stair.under' => 'Clear height below',
     ];
 
     /** @var Climb|list<string> */
@@ -43,19 +46,29 @@ final readonly class StairPage
      * @param array<string, Amount|bool|string> $settings
      * @param float|null                        $space    what there is for the run, mm
      */
-    public function __construct(public Scheme $scheme, public ?Revision $revision, public Report $report, public PlacedStair $stair, private array $settings = [], public ?float $space = null)
-    {
+    public function __construct(
+        public Scheme $scheme,
+        public ?Revision $revision,
+        public Report $report,
+        public PlacedStair $stair,
+        private array $settings = [],
+        public ?float $space = null,
+    ) {
         $this->climb = Climb::of($stair);
     }
 
     public function section(): string
     {
-        return $this->climb instanceof Climb ? (new SectionDrawing(StairSection::of($this->climb, $this->report->home), $this->report->home, $this->headroom()))->draw() : '';
+        return $this->climb instanceof Climb
+            ? (new SectionDrawing(StairSection::of($this->climb, $this->report->home), $this->report->home, $this->headroom()))->draw()
+            : '';
     }
 
     public function pattern(): string
     {
-        return $this->climb instanceof Climb && FlatPattern::isOf($this->climb) ? (new FlatPattern($this->climb, $this->report->home))->draw() : '';
+        return $this->climb instanceof Climb && FlatPattern::isOf($this->climb)
+            ? (new FlatPattern($this->climb, $this->report->home))->draw()
+            : '';
     }
 
     /** @return list<string> what the document lacks for a section */
@@ -83,7 +96,10 @@ final readonly class StairPage
     /** @return list<Finding> what all chosen books say of it, by what is measured */
     public function findings(): array
     {
-        $found = array_values(array_filter($this->report->findings, fn(Finding $finding): bool => $finding->subject === $this->stair && $finding->verdict() !== Verdict::NotApplicable));
+        $found = array_values(array_filter(
+            $this->report->findings,
+            fn(Finding $finding): bool => $finding->subject === $this->stair && $finding->verdict() !== Verdict::NotApplicable,
+        ));
         $topic = static fn(Finding $finding): string => Topics::of($finding->rule, $finding->book->vocabulary)[0] ?? '';
         usort($found, static fn(Finding $a, Finding $b): int => $topic($a) <=> $topic($b));
 
@@ -95,7 +111,10 @@ final readonly class StairPage
     {
         $limits = [];
         foreach ($this->findings() as $finding) {
-            if ($finding->outcome->limit !== null && in_array('stair.headroom', Topics::of($finding->rule, $finding->book->vocabulary), true)) {
+            if (
+                $finding->outcome->limit !== null
+                && in_array('stair.headroom', Topics::of($finding->rule, $finding->book->vocabulary), true)
+            ) {
                 $limits[] = $finding->outcome->limit->number;
             }
         }
@@ -107,7 +126,9 @@ final readonly class StairPage
     public function options(): array
     {
         $rise = $this->stair->totalRise();
-        $options = $rise === null || $rise <= 0 ? [] : (new StairOptions($this->stair->stair, $rise, $this->report->books, $this->settings))->all();
+        $options = $rise === null || $rise <= 0
+            ? []
+            : (new StairOptions($this->stair->stair, $rise, $this->report->books, $this->settings))->all();
         usort($options, fn(StairOption $a, StairOption $b): int => [!$this->fits($a), $a->order()] <=> [!$this->fits($b), $b->order()]);
 
         return $options;
@@ -133,6 +154,8 @@ final readonly class StairPage
 
     public function address(): string
     {
-        return $this->revision === null ? route('board.stair', [$this->scheme, $this->stair->id()]) : route('review.stair', [$this->revision, $this->stair->id()]);
+        return $this->revision === null
+            ? route('board.stair', [$this->scheme, $this->stair->id()])
+            : route('review.stair', [$this->revision, $this->stair->id()]);
     }
 }

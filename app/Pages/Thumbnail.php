@@ -20,6 +20,10 @@ final class Thumbnail
             'stroke-width' => $wall->thickness,
         ]), $walls);
 
-        return Svg::element('svg', ['viewBox' => Sheet::of($layout)->viewBox(), 'class' => 'thumbnail', 'aria-hidden' => 'true'], implode('', $paths));
+        return Svg::element(
+            'svg',
+            ['viewBox' => Sheet::of($layout)->viewBox(), 'class' => 'thumbnail', 'aria-hidden' => 'true'],
+            implode('', $paths),
+        );
     }
 }

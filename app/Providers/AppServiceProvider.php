@@ -31,7 +31,16 @@ final class AppServiceProvider extends ServiceProvider
         $measures = config()->array('rules.measures');
         Catalogue::remember($measures);
         $this->app->singleton(Catalogue::class, static fn(): Catalogue => Catalogue::standard());
-        $this->app->singleton(Shelf::class, fn(): Shelf => new Shelf(base_path('core/rulebooks'), $this->app->make(KeptBookReader::class, ['folder' => storage_path('framework/cache/books'), 'code' => config()->string('rules.code')])));
+        $this->app->singleton(
+            Shelf::class,
+            fn(): Shelf => new Shelf(
+                base_path('core/rulebooks'),
+                $this->app->make(
+                    KeptBookReader::class,
+                    ['folder' => storage_path('framework/cache/books'), 'code' => config()->string('rules.code')],
+                ),
+            ),
+        );
     }
 
     public function boot(): void
@@ -40,13 +49,21 @@ final class AppServiceProvider extends ServiceProvider
         Mail::extend('outbox', static fn(): OutboxTransport => new OutboxTransport());
         Model::shouldBeStrict(!$this->app->isProduction());
         RateLimiter::for('invitations', static fn(Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
-        RateLimiter::for('codes', static fn(Request $request): Limit => Limit::perMinute(10)->by('codes '.json_encode($request->user()->id ?? $request->session()->get('owes-code.user') ?? $request->ip())));
+        RateLimiter::for('codes', static fn(Request $request): Limit => Limit::perMinute(10)->by(
+            'codes '.json_encode($request->user()->id ?? $request->session()->get('owes-code.user') ?? $request->ip()),
+        ));
         // an account is the same in whatever case and with whatever accents its address is typed, as the database has it
         RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute(10)->by('account '.Str::lower(Str::ascii(trim($request->string('email')->value())))),
             Limit::perMinute(60)->by('address '.$request->ip()),
         ]);
-        TrustHosts::at(static fn(): array => array_map(static fn(string $host): string => '^'.preg_quote($host, '/').'$', self::listed('serving.hosts')), false);
+        TrustHosts::at(
+            static fn(): array => array_map(
+                static fn(string $host): string => '^'.preg_quote($host, '/').'$',
+                self::listed('serving.hosts'),
+            ),
+            false,
+        );
         TrustProxies::at(self::listed('serving.proxies'));
     }
 
@@ -55,6 +72,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         $listed = config($key);
 
-        return array_values(array_filter(array_map(trim(...), explode(',', is_string($listed) ? $listed : '')), static fn(string $one): bool => $one !== ''));
+        return array_values(array_filter(
+            array_map(trim(...), explode(',', is_string($listed) ? $listed : '')),
+            static fn(string $one): bool => $one !== '',
+        ));
     }
 }

@@ -7,8 +7,8 @@ namespace App\Queue;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Around a job: what it writes into the database is written once, though a worker that was killed before it could say that it had finished has the
- * job handed out again.
+ * Around a job: what it writes into the database is written once, though a worker that was killed before it could say that it had finished
+ * has the job handed out again.
  */
 final class Once
 {
@@ -22,7 +22,8 @@ final class Once
     public function handle(object $work, \Closure $next): void
     {
         DB::transaction(static function () use ($work, $next): void {
-            $isFirst = $work->job === null || DB::table('done_jobs')->insertOrIgnore(['id' => $work->job->uuid(), 'done_at' => now()]) === 1;
+            $isFirst = $work->job === null
+                || DB::table('done_jobs')->insertOrIgnore(['id' => $work->job->uuid(), 'done_at' => now()]) === 1;
             if ($isFirst) {
                 $next($work);
             }

@@ -22,7 +22,10 @@ final class Rulings
     {
         $rulings = new self($revision);
         $known = Ruling::query()->with('user')
-            ->whereIn('revision_id', Revision::query()->where('scheme_id', $revision->scheme_id)->where('number', '<=', $revision->number)->select('id'))
+            ->whereIn(
+                'revision_id',
+                Revision::query()->where('scheme_id', $revision->scheme_id)->where('number', '<=', $revision->number)->select('id'),
+            )
             ->orderBy('id')->get();
         foreach ($known as $ruling) {
             $rulings->latest[$ruling->finding] = $ruling;
@@ -35,12 +38,16 @@ final class Rulings
     {
         $ruling = $this->latest[$finding->fingerprint()] ?? null;
 
-        return $ruling === null ? null : new StandingRuling($ruling, $ruling->revision_id !== $this->revision->id, !self::isAsThen($ruling, $finding));
+        return $ruling === null
+            ? null
+            : new StandingRuling($ruling, $ruling->revision_id !== $this->revision->id, !self::isAsThen($ruling, $finding));
     }
 
     private static function isAsThen(Ruling $ruling, Finding $finding): bool
     {
-        return $ruling->found === null ? $ruling->facts === $finding->facts() : FoundFacts::read($ruling->found)->agreesWith($finding->foundFacts());
+        return $ruling->found === null
+            ? $ruling->facts === $finding->facts()
+            : FoundFacts::read($ruling->found)->agreesWith($finding->foundFacts());
     }
 
     /** Does the finding wait for a reviewer: open, and not ruled on as it is now? */

@@ -11,9 +11,18 @@ final class Base32
 
     public static function encode(string $bytes): string
     {
-        $bits = implode('', array_map(static fn(string $byte): string => sprintf('%08b', ord($byte)), $bytes === '' ? [] : str_split($bytes)));
+        $bits = implode(
+            '',
+            array_map(static fn(string $byte): string => sprintf('%08b', ord($byte)), $bytes === '' ? [] : str_split($bytes)),
+        );
 
-        return implode('', array_map(static fn(string $five): string => self::ALPHABET[(int) bindec(str_pad($five, 5, '0'))], $bits === '' ? [] : str_split($bits, 5)));
+        return implode(
+            '',
+            array_map(
+                static fn(string $five): string => self::ALPHABET[(int) bindec(str_pad($five, 5, '0'))],
+                $bits === '' ? [] : str_split($bits, 5),
+            ),
+        );
     }
 
     /** @throws \InvalidArgumentException when there are other letters in it */
@@ -30,6 +39,9 @@ final class Base32
         }
         $whole = substr($bits, 0, intdiv(strlen($bits), 8) * 8);
 
-        return implode('', array_map(static fn(string $eight): string => chr((int) bindec($eight)), $whole === '' ? [] : str_split($whole, 8)));
+        return implode(
+            '',
+            array_map(static fn(string $eight): string => chr((int) bindec($eight)), $whole === '' ? [] : str_split($whole, 8)),
+        );
     }
 }

@@ -18,14 +18,19 @@ final readonly class OwedCode
 
     public static function owe(Session $session, User $user, bool $remember): void
     {
-        $session->put(self::KEY, ['user' => $user->id, 'remember' => $remember, 'until' => now()->addMinutes(self::MINUTES)->getTimestamp()]);
+        $session->put(
+            self::KEY,
+            ['user' => $user->id, 'remember' => $remember, 'until' => now()->addMinutes(self::MINUTES)->getTimestamp()],
+        );
     }
 
     public static function in(Session $session): ?self
     {
         /** @var array{user: int, remember: bool, until: int}|null $owed as owe() put it */
         $owed = $session->get(self::KEY);
-        $user = $owed === null || $owed['until'] < now()->getTimestamp() ? null : User::query()->whereNull('disabled_at')->find($owed['user']);
+        $user = $owed === null || $owed['until'] < now()->getTimestamp()
+            ? null
+            : User::query()->whereNull('disabled_at')->find($owed['user']);
 
         return $owed === null || $user === null ? null : new self($user, $owed['remember']);
     }

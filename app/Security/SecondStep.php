@@ -16,7 +16,12 @@ final readonly class SecondStep
     /** A new secret, good for nothing until a code of it has been typed. */
     public function begin(User $user): void
     {
-        $user->forceFill(['code_secret' => TimeCode::secret(), 'code_confirmed_at' => null, 'code_step' => null, 'spare_codes' => null])->save();
+        $user->forceFill([
+            'code_secret' => TimeCode::secret(),
+            'code_confirmed_at' => null,
+            'code_step' => null,
+            'spare_codes' => null,
+        ])->save();
     }
 
     /** @return list<string>|null the spare codes, shown this once; null when the code is not right */
@@ -37,7 +42,9 @@ final readonly class SecondStep
     {
         return DB::transaction(static function () use ($user, $typed): bool {
             $current = User::query()->lockForUpdate()->findOrFail($user->id);
-            $step = $current->code_secret === null ? null : TimeCode::step($current->code_secret, $typed, now()->getTimestamp(), $current->code_step);
+            $step = $current->code_secret === null
+                ? null
+                : TimeCode::step($current->code_secret, $typed, now()->getTimestamp(), $current->code_step);
             if ($step !== null) {
                 $current->forceFill(['code_step' => $step])->save();
 

@@ -75,7 +75,10 @@ final readonly class Sessions
     public function endAll(User $user, ?Session $except = null): void
     {
         $this->remembersNobody($user);
-        SignIn::query()->where('user_id', $user->id)->when($except !== null, static fn(Builder $query) => $query->whereKeyNot($except?->get(self::SIGN_IN)))->delete();
+        SignIn::query()
+            ->where('user_id', $user->id)
+            ->when($except !== null, static fn(Builder $query) => $query->whereKeyNot($except?->get(self::SIGN_IN)))
+            ->delete();
     }
 
     /** Throws away those whose sessions are over. */
@@ -86,7 +89,12 @@ final readonly class Sessions
 
     private function beginIn(Request $request, User $user): void
     {
-        $signIn = SignIn::query()->create(['user_id' => $user->id, 'address' => $request->ip(), 'agent' => mb_scrub(Str::substr((string) $request->userAgent(), 0, SignIn::LONGEST_AGENT)), 'seen_at' => now()]);
+        $signIn = SignIn::query()->create([
+            'user_id' => $user->id,
+            'address' => $request->ip(),
+            'agent' => mb_scrub(Str::substr((string) $request->userAgent(), 0, SignIn::LONGEST_AGENT)),
+            'seen_at' => now(),
+        ]);
         $request->session()->put(self::SIGN_IN, $signIn->id);
     }
 

@@ -58,6 +58,7 @@ final class TimeCode
     /** What an app reads to take the secret over. */
     public static function address(string $secret, string $account): string
     {
-        return 'otpauth://totp/'.rawurlencode("Heurema:{$account}").'?'.http_build_query(['secret' => $secret, 'issuer' => 'Heurema', 'digits' => self::DIGITS, 'period' => self::STEP_SECONDS]);
+        return 'otpauth://totp/'.rawurlencode("Heurema:{$account}").'?'
+            .http_build_query(['secret' => $secret, 'issuer' => 'Heurema', 'digits' => self::DIGITS, 'period' => self::STEP_SECONDS]);
     }
 }

@@ -8,8 +8,8 @@ use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Support\Str;
 
 /**
- * At least twelve characters that are no common password with something hung on, no run over the keyboard, and not somebody's own name. Length
- * and a list of common ones are what is asked, not kinds of characters (NIST SP 800-63B, 5.1.1.2; from memory).
+ * At least twelve characters that are no common password with something hung on, no run over the keyboard, and not somebody's own name.
+ * Length and a list of common ones are what is asked, not kinds of characters (NIST SP 800-63B, 5.1.1.2; from memory).
  */
 final readonly class UncommonPassword implements ValidationRule
 {
@@ -18,7 +18,10 @@ final readonly class UncommonPassword implements ValidationRule
     /** Fewer different characters are one pattern over and over. */
     private const DIFFERENT = 5;
 
-    private const RUNS = ['abcdefghijklmnopqrstuvwxyz', '01234567890123456789', 'qwertyuiopasdfghjklzxcvbnm', 'qwertzuiopasdfghjklyxcvbnm', 'azertyuiopqsdfghjklmwxcvbn', '1qaz2wsx3edc4rfv5tgb6yhn7ujm'];
+    private const RUNS = [
+        'abcdefghijklmnopqrstuvwxyz', '01234567890123456789', 'qwertyuiopasdfghjklzxcvbnm', 'qwertzuiopasdfghjklyxcvbnm',
+        'azertyuiopqsdfghjklmwxcvbn', '1qaz2wsx3edc4rfv5tgb6yhn7ujm',
+    ];
 
     /** @param list<string> $own what is known of whose it is: name, address */
     public function __construct(private array $own = []) {}
@@ -67,7 +70,10 @@ final readonly class UncommonPassword implements ValidationRule
     /** A common one, whatever figures and signs stand before and after it, once or several times over. */
     private static function isCommon(string $plain): bool
     {
-        $inLetters = static fn(string $text): string => strtr($text, ['0' => 'o', '1' => 'i', '3' => 'e', '4' => 'a', '5' => 's', '7' => 't', '@' => 'a', '$' => 's', '!' => 'i']);
+        $inLetters = static fn(string $text): string => strtr(
+            $text,
+            ['0' => 'o', '1' => 'i', '3' => 'e', '4' => 'a', '5' => 's', '7' => 't', '@' => 'a', '$' => 's', '!' => 'i'],
+        );
         $bare = trim($plain, '0123456789!@#$%^&*()-_=+.,?/ ');
         $common = array_flip(self::common());
         foreach ([$plain, $bare, $inLetters($plain), $inLetters($bare), preg_replace('/[^a-z]+/', '', $plain) ?? ''] as $one) {

@@ -49,6 +49,8 @@ enum Paper: string
     /** @return list<self> as people of one system use them */
     public static function of(UnitSystem $units): array
     {
-        return $units === UnitSystem::Imperial ? [self::Letter, self::Tabloid, self::ArchC, self::ArchD] : [self::A4, self::A3, self::A2, self::A1];
+        return $units === UnitSystem::Imperial
+            ? [self::Letter, self::Tabloid, self::ArchC, self::ArchD]
+            : [self::A4, self::A3, self::A2, self::A1];
     }
 }

@@ -7,7 +7,9 @@ namespace App\Sheets;
 use App\Files\Converter;
 use App\Files\UnfinishedConversion;
 
-/** Prints a sheet that was drawn as SVG into a PDF of the same size or a picture, with rsvg-convert and the fonts that ship with Heurema. */
+/**
+ * Prints a sheet that was drawn as SVG into a PDF of the same size or a picture, with rsvg-convert and the fonts that ship with Heurema.
+ */
 final class PdfPrinter
 {
     private const SECONDS = 30;
@@ -45,7 +47,11 @@ final class PdfPrinter
             file_put_contents($file, <<<XML
                 <?xml version="1.0"?>
                 <!DOCTYPE fontconfig SYSTEM "urn:fontconfig:fonts.dtd">
-                <fontconfig><include ignore_missing="yes">/etc/fonts/fonts.conf</include><dir>{$folder}</dir><cachedir>{$cache}</cachedir></fontconfig>
+                <fontconfig>
+                    <include ignore_missing="yes">/etc/fonts/fonts.conf</include>
+                    <dir>{$folder}</dir>
+                    <cachedir>{$cache}</cachedir>
+                </fontconfig>
                 XML);
         }
 

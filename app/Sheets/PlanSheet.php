@@ -25,8 +25,14 @@ final readonly class PlanSheet
     private Box $building;
 
     /** @param TitleBlock $title what is written below the plan */
-    public function __construct(private Home $home, private StoreyPlan $plan, private Paper $paper, private int $scale, private TitleBlock $title, private DimensionStyle $style)
-    {
+    public function __construct(
+        private Home $home,
+        private StoreyPlan $plan,
+        private Paper $paper,
+        private int $scale,
+        private TitleBlock $title,
+        private DimensionStyle $style,
+    ) {
         $this->building = Sheet::of($home->layout)->building->grown(300.0);
     }
 
@@ -53,19 +59,40 @@ final readonly class PlanSheet
         if (!self::fits($this->building, $this->paper, $this->scale, $this->style)) {
             $fitting = self::fitting($this->home, $this->paper, $this->style);
 
-            throw new DoesNotFit('The plan does not fit on '.$this->paper->value.' at '.PlotScale::words($this->scale, $this->home->layout->units).'; it does at '.PlotScale::words($fitting, $this->home->layout->units).'.');
+            throw new DoesNotFit(
+                'The plan does not fit on '.$this->paper->value.' at '.PlotScale::words($this->scale, $this->home->layout->units)
+                    .'; it does at '.PlotScale::words($fitting, $this->home->layout->units).'.',
+            );
         }
         [$width, $height] = [$this->paper->width(), $this->paper->height()];
-        $frame = Svg::element('rect', ['class' => 'frame-line', 'x' => self::BORDER, 'y' => self::BORDER, 'width' => $width - 2 * self::BORDER, 'height' => $height - 2 * self::BORDER]);
+        $frame = Svg::element(
+            'rect',
+            [
+                'class' => 'frame-line', 'x' => self::BORDER, 'y' => self::BORDER, 'width' => $width - 2 * self::BORDER,
+                'height' => $height - 2 * self::BORDER,
+            ],
+        );
 
         return Svg::element(
             'svg',
-            ['xmlns' => 'http://www.w3.org/2000/svg', 'width' => "{$width}mm", 'height' => "{$height}mm", 'viewBox' => "0 0 {$width} {$height}"],
+            [
+                'xmlns' => 'http://www.w3.org/2000/svg',
+                'width' => "{$width}mm",
+                'height' => "{$height}mm",
+                'viewBox' => "0 0 {$width} {$height}",
+            ],
             Svg::element('title', [], Svg::text($this->title->heading()))
             .Svg::element('style', [], SheetStyle::css($this->scale, self::PIXEL))
             .Svg::element('rect', ['class' => 'sheet', 'width' => $width, 'height' => $height])
             .$this->drawing().$frame
-            .$this->title->draw(self::BORDER, $height - self::BORDER - self::TITLE, $width - 2 * self::BORDER, self::TITLE, $this->scale, $this->home->layout),
+            .$this->title->draw(
+                self::BORDER,
+                $height - self::BORDER - self::TITLE,
+                $width - 2 * self::BORDER,
+                self::TITLE,
+                $this->scale,
+                $this->home->layout,
+            ),
         );
     }
 
@@ -98,6 +125,10 @@ final readonly class PlanSheet
         $x = $this->paper->width() / 2 - $middle->x / $this->scale;
         $y = ($this->paper->height() - self::TITLE) / 2 + $middle->y / $this->scale;
 
-        return Svg::element('g', ['class' => 'plan', 'transform' => 'translate('.round($x, 4).' '.round($y, 4).') scale('.round(1 / $this->scale, 8).')'], $pinned);
+        return Svg::element(
+            'g',
+            ['class' => 'plan', 'transform' => 'translate('.round($x, 4).' '.round($y, 4).') scale('.round(1 / $this->scale, 8).')'],
+            $pinned,
+        );
     }
 }

@@ -33,10 +33,19 @@ final readonly class TitleBlock
         $columns = [
             self::column($x + 4, $y, [['title', $this->project], ['small', $this->address], ['small', $this->office]]),
             self::column($x + $width * 0.33, $y, [['title', $this->storey], ['small', $this->state], ['small', $this->date]]),
-            self::column($x + $width * 0.55, $y, [['title', PlotScale::words($scale, $layout->units)], ['small', "on {$this->paper}"], ['small', $this->dimensions]]),
+            self::column(
+                $x + $width * 0.55,
+                $y,
+                [['title', PlotScale::words($scale, $layout->units)], ['small', "on {$this->paper}"], ['small', $this->dimensions]],
+            ),
         ];
 
-        return Svg::element('g', ['class' => 'title-block'], $line.implode('', $columns).self::bar($x + $width - 62, $y + $height / 2 + 1, $scale, $layout).self::north($x + $width - 9, $y + $height / 2, $layout));
+        return Svg::element(
+            'g',
+            ['class' => 'title-block'],
+            $line.implode('', $columns).self::bar($x + $width - 62, $y + $height / 2 + 1, $scale, $layout)
+                .self::north($x + $width - 9, $y + $height / 2, $layout),
+        );
     }
 
     /** @param list<array{string, string}> $lines class and text */
@@ -65,7 +74,11 @@ final readonly class TitleBlock
         return Svg::element('path', ['class' => 'bar', 'd' => "M{$x} {$y}h{$half}v1.6h-{$half}Z"])
             .Svg::element('path', ['class' => 'bar-line', 'd' => "M{$x} {$y}h{$long}v1.6h-{$long}Z"])
             .Svg::element('text', ['class' => 'small middle', 'x' => $x, 'y' => $y - 1.4], '0')
-            .Svg::element('text', ['class' => 'small middle', 'x' => $x + $long, 'y' => $y - 1.4], ((string) $length).($isImperial ? ' ft' : ' m'));
+            .Svg::element(
+                'text',
+                ['class' => 'small middle', 'x' => $x + $long, 'y' => $y - 1.4],
+                ((string) $length).($isImperial ? ' ft' : ' m'),
+            );
     }
 
     private static function north(float $x, float $y, Layout $layout): string
@@ -75,6 +88,11 @@ final readonly class TitleBlock
         }
         $turn = 90 - $layout->north;
 
-        return Svg::element('g', ['transform' => "translate({$x} {$y}) rotate({$turn})"], Svg::element('path', ['class' => 'bar', 'd' => 'M0 -4L1.9 4L0 2.8L-1.9 4Z']).Svg::element('text', ['class' => 'small middle', 'y' => -4.8], 'N'));
+        return Svg::element(
+            'g',
+            ['transform' => "translate({$x} {$y}) rotate({$turn})"],
+            Svg::element('path', ['class' => 'bar', 'd' => 'M0 -4L1.9 4L0 2.8L-1.9 4Z'])
+                .Svg::element('text', ['class' => 'small middle', 'y' => -4.8], 'N'),
+        );
     }
 }

@@ -32,9 +32,14 @@ final readonly class PdfPage
                 return false;
             }
             try {
-                (new Converter(self::SECONDS))->run(['pdftoppm', '-png', '-singlefile', '-f', (string) $this->number, '-l', (string) $this->number, '-scale-to', (string) self::PIXELS, $pdf, "{$pdf}-drawn"]);
+                (new Converter(self::SECONDS))->run([
+                    'pdftoppm', '-png', '-singlefile', '-f', (string) $this->number, '-l', (string) $this->number, '-scale-to',
+                    (string) self::PIXELS, $pdf, "{$pdf}-drawn",
+                ]);
             } catch (UnfinishedConversion $e) {
-                throw new UnreadablePicture($e->isTooLong ? 'The page takes too long to draw. Hand it in as a picture.' : $this->isMissing());
+                throw new UnreadablePicture(
+                    $e->isTooLong ? 'The page takes too long to draw. Hand it in as a picture.' : $this->isMissing(),
+                );
             }
 
             return is_file("{$pdf}-drawn.png") ? file_get_contents("{$pdf}-drawn.png") : false;

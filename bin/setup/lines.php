@@ -40,6 +40,7 @@ foreach (explode("\n", trim((string) shell_exec('git ls-files'))) as $file) {
 foreach ($lines as $kind => $count) {
     printf("%-40s %7d\n", $kind, $count);
 }
-$tests = array_sum(array_filter($lines, static fn(string $kind): bool => str_starts_with($kind, 'test'), ARRAY_FILTER_USE_KEY)) + $lines['trial of the tests'];
+$isTest = static fn(string $kind): bool => str_starts_with($kind, 'test');
+$tests = array_sum(array_filter($lines, $isTest, ARRAY_FILTER_USE_KEY)) + $lines['trial of the tests'];
 $all = array_sum(array_diff_key($lines, array_flip(BESIDE)));
 printf("%-40s %6.1f %%\n", 'tests among code and tests', 100 * $tests / $all);

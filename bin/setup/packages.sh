@@ -41,15 +41,15 @@ when_changed() {
 
 install_php_packages() {
     [ -f vendor/autoload.php ] || rm -f "$DATA/stamps/composer"
-    when_changed composer "composer.json composer.versions" run_composer || fail "composer could not install the PHP packages: is the registry reachable?"
+    when_changed composer "composer.json packages/versions/composer.json packages/versions-dev/composer.json packages/checksums" run_composer \
+        || fail "composer could not install the PHP packages as packages/ has them: is the registry reachable?"
 }
 
+# The metapackages in packages/ name the exact version of every package.
 run_composer() {
     say "Installing PHP packages"
-    local with
-    with=$(sed -E 's/^([^ ]+) (.+)$/--with=\1:\2/' composer.versions)
-    # shellcheck disable=SC2086
-    COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet --prefer-dist $with && chmod -R a+rX vendor
+    COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --quiet --prefer-dist \
+        && php bin/setup/pins.php --check && chmod -R a+rX vendor
 }
 
 install_front_end() {

@@ -28,7 +28,12 @@ final class RandomPlan
         $plan = new self($turned ? mt_rand(0, 359999) / 1000 : 0.0);
         $side = 3600.0 * sqrt($rooms);
         [$width, $depth] = [round($side * (0.8 + 0.4 * self::share())), round($side * (0.8 + 0.4 * self::share()))];
-        foreach ([[[0, 0], [$width, 0]], [[$width, 0], [$width, $depth]], [[$width, $depth], [0, $depth]], [[0, $depth], [0, 0]]] as [$from, $to]) {
+        foreach ([
+            [[0, 0], [$width, 0]],
+            [[$width, 0], [$width, $depth]],
+            [[$width, $depth], [0, $depth]],
+            [[0, $depth], [0, 0]],
+        ] as [$from, $to]) {
             $plan->wall($from, $to, 140.0 + 20 * mt_rand(0, 8), 'exterior');
         }
         $plan->split(0, 0, $width, $depth, $rooms);
@@ -118,7 +123,10 @@ final class RandomPlan
      */
     private function wall(array $from, array $to, float $thickness, string $type): void
     {
-        $this->walls[] = ['id' => 'w'.count($this->walls), 'from' => $this->turned(...$from), 'to' => $this->turned(...$to), 'thickness' => $thickness, 'type' => $type];
+        $this->walls[] = [
+            'id' => 'w'.count($this->walls), 'from' => $this->turned(...$from), 'to' => $this->turned(...$to), 'thickness' => $thickness,
+            'type' => $type,
+        ];
     }
 
     /** @return array{float, float} */

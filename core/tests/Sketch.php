@@ -54,7 +54,10 @@ final class Sketch
      */
     public function wall(array $from, array $to, float $thickness = 100, string $type = 'interior', array $more = []): self
     {
-        return $this->add('walls', ['id' => 'w'.++$this->walls, 'from' => $from, 'to' => $to, 'thickness' => $thickness, 'type' => $type, ...$more]);
+        return $this->add(
+            'walls',
+            ['id' => 'w'.++$this->walls, 'from' => $from, 'to' => $to, 'thickness' => $thickness, 'type' => $type, ...$more],
+        );
     }
 
     /** @param array<string, mixed> $more */
@@ -75,26 +78,40 @@ final class Sketch
     /** @param array<string, mixed> $more */
     public function door(string $wall, float $at, float $width, array $more = []): self
     {
-        return $this->add('openings', ['id' => 'd', 'kind' => 'door', 'wall' => $wall, 'at' => $at, 'width' => $width, 'height' => 2040, ...$more]);
+        return $this->add(
+            'openings',
+            ['id' => 'd', 'kind' => 'door', 'wall' => $wall, 'at' => $at, 'width' => $width, 'height' => 2040, ...$more],
+        );
     }
 
     /** @param array<string, mixed> $more */
     public function window(string $wall, float $at, float $width, float $height, array $more = []): self
     {
-        return $this->add('openings', ['id' => 'n', 'kind' => 'window', 'wall' => $wall, 'at' => $at, 'width' => $width, 'height' => $height, ...$more]);
+        return $this->add(
+            'openings',
+            ['id' => 'n', 'kind' => 'window', 'wall' => $wall, 'at' => $at, 'width' => $width, 'height' => $height, ...$more],
+        );
     }
 
     /** @param array<string, mixed> $more */
     public function fixture(string $id, string $kind, float $x, float $y, float $facing, float $width, float $depth, array $more = []): self
     {
-        return $this->add('fixtures', ['id' => $id, 'kind' => $kind, 'at' => [$x, $y], 'facing' => $facing, 'width' => $width, 'depth' => $depth, ...$more]);
+        return $this->add(
+            'fixtures',
+            ['id' => $id, 'kind' => $kind, 'at' => [$x, $y], 'facing' => $facing, 'width' => $width, 'depth' => $depth, ...$more],
+        );
     }
 
     /** @param array<string, mixed> $stair */
     public function stair(array $stair, float $upperElevation = 2650): self
     {
-        $this->upper = $this->upper === [] ? [['id' => 'U', 'name' => 'Upper', 'elevation' => $upperElevation, 'ceiling' => 2400]] : $this->upper;
-        $this->stairs[] = self::known(['id' => 's', 'name' => 'Stair', 'from_storey' => 'G', 'to_storey' => 'U', 'start' => [0, 0], 'facing' => 90, 'width' => 900, ...$stair]);
+        $this->upper = $this->upper === []
+            ? [['id' => 'U', 'name' => 'Upper', 'elevation' => $upperElevation, 'ceiling' => 2400]]
+            : $this->upper;
+        $this->stairs[] = self::known([
+            'id' => 's', 'name' => 'Stair', 'from_storey' => 'G', 'to_storey' => 'U', 'start' => [0, 0], 'facing' => 90, 'width' => 900,
+            ...$stair,
+        ]);
 
         return $this;
     }
@@ -112,7 +129,10 @@ final class Sketch
                 $walls[] = [...$wall, 'id' => "u{$wall['id']}"];
             }
         }
-        $this->upper[0] = self::known(['id' => 'U', 'name' => 'Upper', 'elevation' => 2650, 'ceiling' => 2400, 'floor_thickness' => 250, 'walls' => $walls, ...$this->upper[0] ?? [], ...$changes]);
+        $this->upper[0] = self::known([
+            'id' => 'U', 'name' => 'Upper', 'elevation' => 2650, 'ceiling' => 2400, 'floor_thickness' => 250, 'walls' => $walls,
+            ...$this->upper[0] ?? [], ...$changes,
+        ]);
 
         return $this;
     }
@@ -143,7 +163,10 @@ final class Sketch
 
     public function json(): string
     {
-        return json_encode([...$this->document, 'storeys' => [$this->storey, ...$this->upper], 'stairs' => $this->stairs], JSON_THROW_ON_ERROR);
+        return json_encode(
+            [...$this->document, 'storeys' => [$this->storey, ...$this->upper], 'stairs' => $this->stairs],
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     public function layout(): Layout

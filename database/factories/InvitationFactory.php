@@ -17,6 +17,13 @@ final class InvitationFactory extends Factory
 
     public function definition(): array
     {
-        return ['office_id' => Office::factory(), 'user_id' => User::factory(), 'email' => fake()->unique()->safeEmail(), 'role' => Role::Designer, 'token_hash' => Invitation::hash(fake()->uuid()), 'expires_at' => now()->addDays(14)];
+        return [
+            'office_id' => Office::factory(),
+            'user_id' => User::factory(),
+            'email' => fake()->unique()->safeEmail(),
+            'role' => Role::Designer,
+            'token_hash' => Invitation::hash(fake()->uuid()),
+            'expires_at' => now()->addDays(14),
+        ];
     }
 }

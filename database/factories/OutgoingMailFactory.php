@@ -15,6 +15,11 @@ final class OutgoingMailFactory extends Factory
 
     public function definition(): array
     {
-        return ['office_id' => Office::factory(), 'to' => fake()->safeEmail(), 'subject' => fake()->sentence(), 'body' => fake()->paragraph()];
+        return [
+            'office_id' => Office::factory(),
+            'to' => fake()->safeEmail(),
+            'subject' => fake()->sentence(),
+            'body' => fake()->paragraph(),
+        ];
     }
 }

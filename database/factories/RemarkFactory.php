@@ -16,6 +16,9 @@ final class RemarkFactory extends Factory
 
     public function definition(): array
     {
-        return ['revision_id' => Revision::factory(), 'user_id' => User::factory(), 'storey' => 'G', 'x' => 0, 'y' => 0, 'words' => fake()->sentence()];
+        return [
+            'revision_id' => Revision::factory(), 'user_id' => User::factory(), 'storey' => 'G', 'x' => 0, 'y' => 0,
+            'words' => fake()->sentence(),
+        ];
     }
 }

@@ -19,6 +19,14 @@ final class RevisionFactory extends Factory
 
     public function definition(): array
     {
-        return ['scheme_id' => Scheme::factory(), 'number' => 1, 'layout' => new Layout('A home', UnitSystem::Metric, storeys: [new Storey('G', 'Ground floor')]), 'books' => ['drawing'], 'settings' => [], 'counts' => [], 'submitted_by' => User::factory()];
+        return [
+            'scheme_id' => Scheme::factory(),
+            'number' => 1,
+            'layout' => new Layout('A home', UnitSystem::Metric, storeys: [new Storey('G', 'Ground floor')]),
+            'books' => ['drawing'],
+            'settings' => [],
+            'counts' => [],
+            'submitted_by' => User::factory(),
+        ];
     }
 }

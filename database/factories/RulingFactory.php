@@ -18,6 +18,9 @@ final class RulingFactory extends Factory
 
     public function definition(): array
     {
-        return ['revision_id' => Revision::factory(), 'user_id' => User::factory(), 'finding' => 'drawing/unnamed-space/G', 'kind' => RulingKind::Uphold, 'facts' => '', 'batch' => (string) Str::ulid()];
+        return [
+            'revision_id' => Revision::factory(), 'user_id' => User::factory(), 'finding' => 'drawing/unnamed-space/G',
+            'kind' => RulingKind::Uphold, 'facts' => '', 'batch' => (string) Str::ulid(),
+        ];
     }
 }

@@ -17,6 +17,11 @@ final class SchemeEditFactory extends Factory
 
     public function definition(): array
     {
-        return ['scheme_id' => Scheme::factory(), 'user_id' => User::factory(), 'words' => 'nothing changed', 'patch' => new Patch([], 'nothing changed')];
+        return [
+            'scheme_id' => Scheme::factory(),
+            'user_id' => User::factory(),
+            'words' => 'nothing changed',
+            'patch' => new Patch([], 'nothing changed'),
+        ];
     }
 }

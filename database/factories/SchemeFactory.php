@@ -18,6 +18,11 @@ final class SchemeFactory extends Factory
 
     public function definition(): array
     {
-        return ['project_id' => Project::factory(), 'name' => 'Scheme A', 'layout' => new Layout('A home', UnitSystem::Metric, storeys: [new Storey('G', 'Ground floor')]), 'version' => 1];
+        return [
+            'project_id' => Project::factory(),
+            'name' => 'Scheme A',
+            'layout' => new Layout('A home', UnitSystem::Metric, storeys: [new Storey('G', 'Ground floor')]),
+            'version' => 1,
+        ];
     }
 }

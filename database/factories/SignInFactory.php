@@ -16,6 +16,9 @@ final class SignInFactory extends Factory
 
     public function definition(): array
     {
-        return ['id' => (string) Str::ulid(), 'user_id' => User::factory(), 'address' => fake()->ipv4(), 'agent' => fake()->userAgent(), 'seen_at' => now()];
+        return [
+            'id' => (string) Str::ulid(), 'user_id' => User::factory(), 'address' => fake()->ipv4(), 'agent' => fake()->userAgent(),
+            'seen_at' => now(),
+        ];
     }
 }

@@ -17,6 +17,9 @@ final class StatementFactory extends Factory
 
     public function definition(): array
     {
-        return ['revision_id' => Revision::factory(), 'user_id' => User::factory(), 'element' => 'G', 'key' => 'ceiling', 'typed' => '2.4 m', 'patch' => new Patch([], 'ceiling stated')];
+        return [
+            'revision_id' => Revision::factory(), 'user_id' => User::factory(), 'element' => 'G', 'key' => 'ceiling', 'typed' => '2.4 m',
+            'patch' => new Patch([], 'ceiling stated'),
+        ];
     }
 }

@@ -15,6 +15,9 @@ final class UnderlayFactory extends Factory
 
     public function definition(): array
     {
-        return ['scheme_id' => Scheme::factory(), 'storey' => 'G', 'file' => 'underlays/'.fake()->uuid().'.png', 'width' => 800, 'height' => 600, 'x' => 0, 'y' => 0, 'mm_per_px' => 10, 'angle' => 0];
+        return [
+            'scheme_id' => Scheme::factory(), 'storey' => 'G', 'file' => 'underlays/'.fake()->uuid().'.png', 'width' => 800,
+            'height' => 600, 'x' => 0, 'y' => 0, 'mm_per_px' => 10, 'angle' => 0,
+        ];
     }
 }

@@ -14,7 +14,9 @@ return new class extends Migration {
             $table->longText('layout')->nullable();
             $table->unsignedInteger('version')->default(1);
         });
-        DB::statement('UPDATE schemes SET layout = (SELECT layout FROM revisions WHERE scheme_id = schemes.id ORDER BY number DESC LIMIT 1)');
+        DB::statement(
+            'UPDATE schemes SET layout = (SELECT layout FROM revisions WHERE scheme_id = schemes.id ORDER BY number DESC LIMIT 1)',
+        );
         Schema::create('scheme_edits', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('scheme_id')->constrained()->cascadeOnDelete();

@@ -16,7 +16,12 @@ return new class extends Migration {
         });
         Schema::table('revisions', static fn(Blueprint $table) => $table->json('settings')->default('[]'));
         // a project goes on with what its latest revision was held against
-        foreach (DB::table('revisions')->join('schemes', 'schemes.id', '=', 'revisions.scheme_id')->orderBy('revisions.id')->get(['schemes.project_id', 'revisions.books']) as $revision) {
+        foreach (DB::table('revisions')->join(
+            'schemes',
+            'schemes.id',
+            '=',
+            'revisions.scheme_id',
+        )->orderBy('revisions.id')->get(['schemes.project_id', 'revisions.books']) as $revision) {
             DB::table('projects')->where('id', $revision->project_id)->update(['books' => $revision->books]);
         }
     }

@@ -30,6 +30,11 @@ return new class extends Migration {
     {
         Schema::dropIfExists('office_entries');
         Schema::table('offices', static fn(Blueprint $table) => $table->dropColumn('wants_codes'));
-        Schema::table('users', static fn(Blueprint $table) => $table->dropColumn(['disabled_at', 'code_secret', 'code_confirmed_at', 'code_step', 'spare_codes']));
+        Schema::table(
+            'users',
+            static fn(Blueprint $table) => $table->dropColumn([
+                'disabled_at', 'code_secret', 'code_confirmed_at', 'code_step', 'spare_codes',
+            ]),
+        );
     }
 };

@@ -78,7 +78,13 @@ final class DemoOfficeSeeder extends Seeder
         $revision = $this->home('quarry-flat.json', '3 Quarry Steps, Tamarind Bay');
         foreach (array_slice($this->openFindings($revision), 0, 3) as $number => $finding) {
             $number === 1
-                ? $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Waive, 'The building is older than the rule; it may stay.')
+                ? $this->rulings->rule(
+                    $revision,
+                    $this->reviewer,
+                    [$finding],
+                    RulingKind::Waive,
+                    'The building is older than the rule; it may stay.',
+                )
                 : $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Uphold, null);
         }
     }
@@ -87,7 +93,10 @@ final class DemoOfficeSeeder extends Seeder
     private function answered(): void
     {
         $revision = $this->home('orchard-terrace.json', '14 Orchard Terrace, Tamarind Bay');
-        $words = ['toilet-side' => 'The closet wants to stand in the middle of its niche.', 'stair-headroom' => 'A shallower header would do.'];
+        $words = [
+            'toilet-side' => 'The closet wants to stand in the middle of its niche.',
+            'stair-headroom' => 'A shallower header would do.',
+        ];
         foreach ($this->openFindings($revision) as $finding) {
             if (in_array($finding->rule->id, ['toilet-side', 'toilet-front', 'room-area', 'stair-headroom', 'guard-needed'], true)) {
                 $this->rulings->rule($revision, $this->reviewer, [$finding], RulingKind::Uphold, $words[$finding->rule->id] ?? null);
@@ -98,9 +107,22 @@ final class DemoOfficeSeeder extends Seeder
         }
         $this->send($revision);
         $scheme = $revision->scheme;
-        $this->changes->edit($scheme, $this->designer, 1, Add::of('U', ElementList::Guards, ['id' => 'ug2', 'line' => [[6318.25, 3048], [7232.65, 3048]], 'height' => 914.4, 'largest_gap' => 98.425]));
+        $this->changes->edit(
+            $scheme,
+            $this->designer,
+            1,
+            Add::of(
+                'U',
+                ElementList::Guards,
+                ['id' => 'ug2', 'line' => [[6318.25, 3048], [7232.65, 3048]], 'height' => 914.4, 'largest_gap' => 98.425],
+            ),
+        );
         $this->changes->edit($scheme, $this->designer, 2, new ChangeValues('gs2', ['underside' => 2420]));
-        $this->submissions->submit($scheme, $this->designer, 'The upper edge has its guard. The header is a quarter inch higher. The window of bedroom 2 is not ordered yet.');
+        $this->submissions->submit(
+            $scheme,
+            $this->designer,
+            'The upper edge has its guard. The header is a quarter inch higher. The window of bedroom 2 is not ordered yet.',
+        );
     }
 
     private function signedOff(): void
@@ -127,7 +149,16 @@ final class DemoOfficeSeeder extends Seeder
     {
         $revision = $this->home('ferry-cottage.json', '1 Ferry Road, Tamarind Bay');
         $project = $revision->scheme->project;
-        $project->update(['brief' => (new Brief([new RoomWish('bedroom', ['count_from' => '2', 'area_from' => '120 sq ft'], [], [], ['bed' => 1], ''), new RoomWish('living', ['area_from' => '200 sq ft', 'windows' => '2'], [], [], [], '')], ['from' => '700 sq ft'], ''))->toArray()]);
+        $project->update([
+            'brief' => (new Brief(
+                [
+                    new RoomWish('bedroom', ['count_from' => '2', 'area_from' => '120 sq ft'], [], [], ['bed' => 1], ''),
+                    new RoomWish('living', ['area_from' => '200 sq ft', 'windows' => '2'], [], [], [], ''),
+                ],
+                ['from' => '700 sq ft'],
+                '',
+            ))->toArray(),
+        ]);
         /** @var Scheme $second */
         $second = $project->schemes()->create(['name' => 'Scheme B', 'layout' => $revision->layout, 'version' => 1]);
         $this->changes->edit($second, $this->designer, 1, new Remove(['fn8']));
@@ -137,18 +168,28 @@ final class DemoOfficeSeeder extends Seeder
 
     private function home(string $file, string $address, ?User $by = null): Revision
     {
-        return $this->open->open($by ?? $this->designer, $this->reader->read((string) file_get_contents(database_path("demo/{$file}"))), $address);
+        return $this->open->open(
+            $by ?? $this->designer,
+            $this->reader->read((string) file_get_contents(database_path("demo/{$file}"))),
+            $address,
+        );
     }
 
     /** @return list<Finding> */
     private function openFindings(Revision $revision): array
     {
-        return array_values(array_filter($this->pages->report($revision)->worstFirst(), static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
+        return array_values(array_filter(
+            $this->pages->report($revision)->worstFirst(),
+            static fn(Finding $finding): bool => $finding->verdict()->isOpen(),
+        ));
     }
 
     private function send(Revision $revision): void
     {
-        $this->letters->send(new LetterDraft($revision, $this->pages->report($revision), Rulings::of($revision), LetterDraft::BY_ROOM), $this->reviewer);
+        $this->letters->send(
+            new LetterDraft($revision, $this->pages->report($revision), Rulings::of($revision), LetterDraft::BY_ROOM),
+            $this->reviewer,
+        );
     }
 
     private function person(Office $office, string $name, string $account, Role $role): User

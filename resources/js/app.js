@@ -21,7 +21,8 @@ for (const drawing of all('[data-scale]')) drawing.style.setProperty('--scale', 
 
 // a home is usually drawn in the units of its country
 document.addEventListener('change', ({ target }) => {
-    if (target instanceof HTMLSelectElement && 'setsUnits' in target.dataset) field(target.form, 'units').value = target.selectedOptions[0].dataset.units;
+    if (target instanceof HTMLSelectElement && 'setsUnits' in target.dataset)
+        field(target.form, 'units').value = target.selectedOptions[0].dataset.units;
 });
 
 const sheet = document.getElementById('plan-sheet');

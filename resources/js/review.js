@@ -8,26 +8,38 @@ export class Review {
         this.viewport = viewport;
         this.htmx = htmx;
         this.keys = {
-            n: () => this.step(1), ArrowDown: () => this.step(1),
-            p: () => this.step(-1), ArrowUp: () => this.step(-1),
+            n: () => this.step(1),
+            ArrowDown: () => this.step(1),
+            p: () => this.step(-1),
+            ArrowUp: () => this.step(-1),
             s: () => this.nextStorey(),
-            '+': () => viewport.zoom(1 / 1.25), '=': () => viewport.zoom(1 / 1.25), '-': () => viewport.zoom(1.25),
+            '+': () => viewport.zoom(1 / 1.25),
+            '=': () => viewport.zoom(1 / 1.25),
+            '-': () => viewport.zoom(1.25),
             0: () => viewport.showAll(),
             f: () => this.focus(),
-            u: () => this.rule('uphold'), e: () => this.rule('settle'), w: () => this.rule('waive', true), a: () => this.rule('ask', true),
-            l: () => this.push('#ruling-form [data-key="l"]'), z: () => this.push('#ruling-undo button'),
+            u: () => this.rule('uphold'),
+            e: () => this.rule('settle'),
+            w: () => this.rule('waive', true),
+            a: () => this.rule('ask', true),
+            l: () => this.push('#ruling-form [data-key="l"]'),
+            z: () => this.push('#ruling-undo button'),
             m: () => this.startRemark(),
             '?': () => byId('keys', HTMLDialogElement).showModal(),
         };
         this.sheetKeys = {
-            ArrowLeft: () => viewport.move(-0.1, 0), ArrowRight: () => viewport.move(0.1, 0),
-            ArrowUp: () => viewport.move(0, -0.1), ArrowDown: () => viewport.move(0, 0.1),
+            ArrowLeft: () => viewport.move(-0.1, 0),
+            ArrowRight: () => viewport.move(0.1, 0),
+            ArrowUp: () => viewport.move(0, -0.1),
+            ArrowDown: () => viewport.move(0, 0.1),
         };
         document.addEventListener('keydown', (event) => this.press(event));
         page.addEventListener('click', (event) => this.click(event));
         document.addEventListener('htmx:afterSettle', () => this.settle());
         document.addEventListener('htmx:sendError', () => this.complain('The server does not answer. What you see is what was last read.'));
-        document.addEventListener('htmx:responseError', (/** @type {CustomEvent} */ event) => this.complain(`The server refused (${event.detail.xhr.status}).`));
+        document.addEventListener('htmx:responseError', (/** @type {CustomEvent} */ event) =>
+            this.complain(`The server refused (${event.detail.xhr.status}).`),
+        );
         // opened as it is, a review begins with all of the plan; an address that names a finding goes to it
         const asked = new URLSearchParams(location.search);
         this.settle(asked.has('finding') || asked.has('subject'));
@@ -56,7 +68,8 @@ export class Review {
         address.searchParams.set('subject', subject);
         if (this.page.dataset.show !== 'open') address.searchParams.set('show', this.page.dataset.show);
         if (this.page.dataset.book) address.searchParams.set('book', this.page.dataset.book);
-        this.htmx.ajax('GET', address.href, { source: this.page, target: '#evidence', swap: 'outerHTML', push: 'true' })
+        this.htmx
+            .ajax('GET', address.href, { source: this.page, target: '#evidence', swap: 'outerHTML', push: 'true' })
             .then(() => history.replaceState(history.state, '', address));
     }
 
@@ -90,15 +103,20 @@ export class Review {
         if (!dialog) return;
         const sheet = document.getElementById('plan-sheet');
         sheet.classList.add('is-pinning');
-        sheet.addEventListener('click', (event) => {
-            event.stopPropagation();
-            sheet.classList.remove('is-pinning');
-            const svg = /** @type {SVGSVGElement} */ (document.querySelector('#plan'));
-            const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
-            const { elements } = dialog.querySelector('form');
-            for (const [name, value] of Object.entries({ storey: svg.dataset.storey, x: Math.round(at.x), y: Math.round(-at.y) })) elements[name].value = value;
-            dialog.showModal();
-        }, { once: true, capture: true });
+        sheet.addEventListener(
+            'click',
+            (event) => {
+                event.stopPropagation();
+                sheet.classList.remove('is-pinning');
+                const svg = /** @type {SVGSVGElement} */ (document.querySelector('#plan'));
+                const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+                const { elements } = dialog.querySelector('form');
+                for (const [name, value] of Object.entries({ storey: svg.dataset.storey, x: Math.round(at.x), y: Math.round(-at.y) }))
+                    elements[name].value = value;
+                dialog.showModal();
+            },
+            { once: true, capture: true },
+        );
     }
 
     step(by) {

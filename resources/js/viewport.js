@@ -15,7 +15,10 @@ export class Viewport {
         this.view = { ...this.whole };
         this.scale = 1;
         this.size = sheet.getBoundingClientRect();
-        new ResizeObserver(() => { this.size = sheet.getBoundingClientRect(); this.draw(); }).observe(sheet);
+        new ResizeObserver(() => {
+            this.size = sheet.getBoundingClientRect();
+            this.draw();
+        }).observe(sheet);
         sheet.addEventListener('wheel', (event) => this.wheel(event), { passive: false });
         sheet.addEventListener('pointerdown', (event) => this.grab(event));
         this.draw();
@@ -44,8 +47,8 @@ export class Viewport {
         const imperial = this.units === 'imperial';
         const unit = imperial ? 304.8 : 1000;
         const steps = imperial ? [1, 2, 5, 10, 20, 50] : [0.2, 0.5, 1, 2, 5, 10, 20];
-        const step = steps.find((length) => length * unit / this.scale >= 60) ?? steps.at(-1);
-        this.scaleBar.querySelector('span').style.width = `${step * unit / this.scale}px`;
+        const step = steps.find((length) => (length * unit) / this.scale >= 60) ?? steps.at(-1);
+        this.scaleBar.querySelector('span').style.width = `${(step * unit) / this.scale}px`;
         this.scaleBar.querySelector('b').textContent = imperial ? `${step} ft` : `${step} m`;
     }
 
@@ -73,8 +76,11 @@ export class Viewport {
 
     /** Brings a box into view with its surroundings, unless it can be seen well enough as it is. */
     show(box, anyhow = false) {
-        const seen = box.x >= this.view.x && box.y >= this.view.y
-            && box.x + box.width <= this.view.x + this.view.width && box.y + box.height <= this.view.y + this.view.height;
+        const seen =
+            box.x >= this.view.x &&
+            box.y >= this.view.y &&
+            box.x + box.width <= this.view.x + this.view.width &&
+            box.y + box.height <= this.view.y + this.view.height;
         const large = Math.max(box.width, box.height) / this.scale > Viewport.LARGE_ENOUGH;
         if (seen && large && !anyhow) return;
         const margin = Math.max(Viewport.MARGIN, this.whole.width * Viewport.CONTEXT);
@@ -141,7 +147,9 @@ export class Viewport {
         const drop = () => {
             removeEventListener('pointermove', drag);
             removeEventListener('pointerup', drop);
-            setTimeout(() => { this.dragged = false; });
+            setTimeout(() => {
+                this.dragged = false;
+            });
         };
         addEventListener('pointermove', drag);
         addEventListener('pointerup', drop);

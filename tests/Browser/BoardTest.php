@@ -127,7 +127,11 @@ final class BoardTest extends BrowserTestCase
         $this->waitFor('#board-findings .of-chosen');
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->waitFor('#board-checked[data-version="2"]');
-        self::assertStringContainsString('Water closet in Powder: 15 3/8" (390.5 mm), recommended 18"', $this->find('#board-findings')->getText(), 'an inch to the left is enough for what is required');
+        self::assertStringContainsString(
+            'Water closet in Powder: 15 3/8" (390.5 mm), recommended 18"',
+            $this->find('#board-findings')->getText(),
+            'an inch to the left is enough for what is required',
+        );
 
         // a length typed as it is said, read back before it counts
         $this->browser->action()->moveToElement($this->find('.opening[data-subject="gn1"]'))->click()->perform();

@@ -120,7 +120,9 @@ abstract class BrowserTestCase extends TestCase
         fclose($socket);
         self::$address = "http://{$name}";
         $router = base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php');
-        $server = new Process([PHP_BINARY, '-d', 'upload_max_filesize=64M', '-d', 'post_max_size=64M', '-S', $name, $router], public_path(), [
+        $server = new Process([
+            PHP_BINARY, '-d', 'upload_max_filesize=64M', '-d', 'post_max_size=64M', '-S', $name, $router,
+        ], public_path(), [
             'APP_ENV' => 'testing', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database', 'APP_DEBUG' => 'false',
         ], null, null);
         // nobody reads what it says of every request: unread, it would stop when its pipe is full

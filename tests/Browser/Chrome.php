@@ -43,7 +43,10 @@ final class Chrome
             ->setCapability(ChromeOptions::CAPABILITY, $options)
             ->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities);
-        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        (new ChromeDevToolsDriver($driver))->execute(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false],
+        );
 
         return $driver;
     }

@@ -48,7 +48,12 @@ final class DrawingTest extends BrowserTestCase
         $this->clickAt(7880, 3000);
         $this->waitForVersion(4);
         $this->press(WebDriverKeys::ESCAPE.WebDriverKeys::ESCAPE);
-        foreach ([[2000, 1500, 'living'], [6000, 1500, 'kitchen'], [2000, 4500, 'bedroom'], [6000, 4500, 'bathroom']] as $number => [$x, $y, $use]) {
+        foreach ([
+            [2000, 1500, 'living'],
+            [6000, 1500, 'kitchen'],
+            [2000, 4500, 'bedroom'],
+            [6000, 4500, 'bathroom'],
+        ] as $number => [$x, $y, $use]) {
             $this->clickAt($x, $y);
             $this->waitFor('#name-space:not([hidden])');
             $this->choose('#space-use', $use);
@@ -73,11 +78,20 @@ final class DrawingTest extends BrowserTestCase
         $layout = $this->stored()->layout;
         $storey = $layout->storeys[0];
         self::assertCount(6, $storey->walls);
-        self::assertSame(['living', 'kitchen', 'bedroom', 'bathroom'], array_map(static fn(Room $room): ?string => $room->use?->value, $storey->rooms));
-        $areas = array_map(static fn(RoomSpace $room): float => round(($room->outline()?->area() ?? 0.0) / 1e6, 1), (new Home($layout))->rooms);
+        self::assertSame(
+            ['living', 'kitchen', 'bedroom', 'bathroom'],
+            array_map(static fn(Room $room): ?string => $room->use?->value, $storey->rooms),
+        );
+        $areas = array_map(
+            static fn(RoomSpace $room): float => round(($room->outline()?->area() ?? 0.0) / 1e6, 1),
+            (new Home($layout))->rooms,
+        );
         // outer faces or middles: the pointer's pixel is some 15 mm
         self::assertEqualsWithDelta([10.7, 10.7, 10.7, 10.7], $areas, 0.5);
-        self::assertSame(['door', 'door', 'door', 'window'], array_map(static fn(Opening $opening): string => $opening->kind->value, $storey->openings));
+        self::assertSame(
+            ['door', 'door', 'door', 'window'],
+            array_map(static fn(Opening $opening): string => $opening->kind->value, $storey->openings),
+        );
         $closet = $storey->fixtures[0];
         self::assertEqualsWithDelta(270.0, $closet->facing, 1e-6);
         self::assertEqualsWithDelta(6600.0, $closet->at->x, 20.0);
@@ -93,7 +107,12 @@ final class DrawingTest extends BrowserTestCase
         $this->press(WebDriverKeys::ESCAPE);
         $this->find('#plan-sheet')->sendKeys('w'.WebDriverKeys::ENTER);
         $version = 1;
-        foreach ([[WebDriverKeys::ARROW_RIGHT, '8 m'], [WebDriverKeys::ARROW_UP, '6000'], [WebDriverKeys::ARROW_LEFT, '800cm'], [WebDriverKeys::ARROW_DOWN, '6.0 m']] as [$arrow, $length]) {
+        foreach ([
+            [WebDriverKeys::ARROW_RIGHT, '8 m'],
+            [WebDriverKeys::ARROW_UP, '6000'],
+            [WebDriverKeys::ARROW_LEFT, '800cm'],
+            [WebDriverKeys::ARROW_DOWN, '6.0 m'],
+        ] as [$arrow, $length]) {
             $this->find('#plan-sheet')->sendKeys($arrow);
             $this->find('#plan-sheet')->sendKeys($length[0]);
             $this->find('#wall-length')->sendKeys(substr($length, 1));
@@ -102,7 +121,11 @@ final class DrawingTest extends BrowserTestCase
             $this->waitForVersion(++$version);
         }
         $walls = $this->stored()->layout->storeys[0]->walls;
-        self::assertEqualsWithDelta([8000.0, 6000.0, 8000.0, 6000.0], array_map(static fn(Wall $wall): float => $wall->line()->length(), $walls), 1e-6);
+        self::assertEqualsWithDelta(
+            [8000.0, 6000.0, 8000.0, 6000.0],
+            array_map(static fn(Wall $wall): float => $wall->line()->length(), $walls),
+            1e-6,
+        );
         self::assertEqualsWithDelta($walls[0]->from->toArray(), $walls[3]->to->toArray(), 1e-6);
 
         // partitions beside the outer walls, typed clear
@@ -206,13 +229,19 @@ final class DrawingTest extends BrowserTestCase
         $before = $this->stored()->layout->storeys[0]->walls[0]->from->y;
         $network = new ChromeDevToolsDriver($this->browser);
         $network->execute('Network.enable');
-        $network->execute('Network.emulateNetworkConditions', ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $network->execute(
+            'Network.emulateNetworkConditions',
+            ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
         $this->find('#plan-sheet')->sendKeys(WebDriverKeys::ARROW_UP);
         $this->waitForText('#board-message', 'One edit is kept here');
         $this->find('#plan-sheet')->sendKeys(WebDriverKeys::ARROW_UP);
         $this->waitForText('#board-message', '2 edits are kept here');
         self::assertSame(2, $this->stored()->version);
-        $network->execute('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $network->execute(
+            'Network.emulateNetworkConditions',
+            ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
         $this->browser->navigate()->refresh();
         $this->waitForVersion(4);
         self::assertEqualsWithDelta($before + 20.0, $this->stored()->layout->storeys[0]->walls[0]->from->y, 1e-6);
@@ -252,7 +281,9 @@ final class DrawingTest extends BrowserTestCase
 
     private function openDetails(int $number): void
     {
-        $this->browser->findElements(WebDriverBy::cssSelector('#inspector details:not(.of-chosen) summary'))[$number]->sendKeys(WebDriverKeys::ENTER);
+        $this->browser->findElements(WebDriverBy::cssSelector(
+            '#inspector details:not(.of-chosen) summary',
+        ))[$number]->sendKeys(WebDriverKeys::ENTER);
     }
 
     private function waitForVersion(int $version): void

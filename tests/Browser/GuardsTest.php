@@ -28,7 +28,12 @@ final class GuardsTest extends BrowserTestCase
         $this->signIn();
         $user = User::query()->where('email', 'reviewer@heurema.test')->firstOrFail();
         $storeys = [new Storey('G', 'Ground', 0.0, 2400.0, 300.0), new Storey('U', 'Upper', 2700.0, 2400.0, 300.0)];
-        $this->scheme = $this->app->make(OpenProject::class)->open($user, new Layout('Plot', UnitSystem::Metric, storeys: $storeys), null, ['us-irc-2021'])->scheme;
+        $this->scheme = $this->app->make(OpenProject::class)->open(
+            $user,
+            new Layout('Plot', UnitSystem::Metric, storeys: $storeys),
+            null,
+            ['us-irc-2021'],
+        )->scheme;
         $this->visit("/schemes/{$this->scheme->id}/board?storey=U");
         $this->waitFor('#board-checked');
     }
@@ -71,7 +76,10 @@ final class GuardsTest extends BrowserTestCase
         self::assertSame(2100.0, $this->layout()->storeys[1]->soffits[0]->underside);
         $this->press('uuuu');
         $this->waitFor('#board-checked[data-version="9"]');
-        self::assertSame([[], [], []], [$this->layout()->storeys[1]->guards, $this->layout()->storeys[1]->soffits, $this->layout()->storeys[1]->voids]);
+        self::assertSame(
+            [[], [], []],
+            [$this->layout()->storeys[1]->guards, $this->layout()->storeys[1]->soffits, $this->layout()->storeys[1]->voids],
+        );
     }
 
     private function pick(string $kind): void

@@ -26,7 +26,9 @@ final class NorthTest extends BrowserTestCase
         $dial = $this->waitFor('.north-dial');
         self::assertSame('90', $dial->getAttribute('aria-valuenow'));
         $this->assertAccessible();
-        $dial->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::NULL, WebDriverKeys::ARROW_LEFT, WebDriverKeys::ENTER]);
+        $dial->sendKeys([
+            WebDriverKeys::SHIFT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::NULL, WebDriverKeys::ARROW_LEFT, WebDriverKeys::ENTER,
+        ]);
         $this->waitFor($checked(2));
         self::assertSame(-14.0, $scheme->refresh()->layout->north);
         $this->press('uu');

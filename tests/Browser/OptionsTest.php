@@ -54,7 +54,9 @@ final class OptionsTest extends BrowserTestCase
         self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('.changed-mark')));
         $this->find('#with')->findElement(WebDriverBy::cssSelector("option[value=\"{$revision->id}\"]"))->click();
         $this->find('.compare-head .btn')->click();
-        $this->browser->wait(10, 50)->until(fn(): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.compare-sides > section'))) === 3);
+        $this->browser->wait(10, 50)->until(
+            fn(): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.compare-sides > section'))) === 3,
+        );
         $this->browser->findElement(WebDriverBy::xpath("//button[normalize-space()=\"Pick {$copy->name}\"]"))->click();
         $this->browser->wait(10, 50)->until(fn(): bool => $this->project->refresh()->picked_scheme_id === $copy->id);
         $this->assertAccessible();

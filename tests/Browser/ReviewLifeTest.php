@@ -71,11 +71,18 @@ final class ReviewLifeTest extends BrowserTestCase
     public function test_every_page_is_accessible(): void
     {
         $this->signInAs('principal');
-        $revision = Revision::query()->whereHas('scheme.project', static fn($query) => $query->where('name', '14 Orchard Terrace'))->latest('id')->firstOrFail();
+        $revision = Revision::query()
+            ->whereHas('scheme.project', static fn($query) => $query->where('name', '14 Orchard Terrace'))
+            ->latest('id')
+            ->firstOrFail();
         $scheme = $revision->scheme;
         foreach ([
-            '/', '/account', '/people', '/outbox', '/rule-books', '/measures', '/rule-books/us-access', "/revisions/{$revision->id}", "/revisions/{$revision->id}?finding=us-irc-2021/escape/ur1", "/revisions/{$revision->id}/stairs/st1", "/schemes/{$scheme->id}/stairs/st1",
-            "/revisions/{$revision->id}/schedules/rooms", "/revisions/{$revision->id}/schedules/windows", "/revisions/{$revision->id}/letter", "/compare?with[]={$revision->id}&with[]=s{$scheme->id}", "/projects/{$scheme->project_id}/brief", "/projects/{$scheme->project_id}", "/schemes/{$scheme->id}/board",
+            '/', '/account', '/people', '/outbox', '/rule-books', '/measures', '/rule-books/us-access', "/revisions/{$revision->id}",
+            "/revisions/{$revision->id}?finding=us-irc-2021/escape/ur1", "/revisions/{$revision->id}/stairs/st1",
+            "/schemes/{$scheme->id}/stairs/st1",
+            "/revisions/{$revision->id}/schedules/rooms", "/revisions/{$revision->id}/schedules/windows",
+            "/revisions/{$revision->id}/letter", "/compare?with[]={$revision->id}&with[]=s{$scheme->id}",
+            "/projects/{$scheme->project_id}/brief", "/projects/{$scheme->project_id}", "/schemes/{$scheme->id}/board",
         ] as $path) {
             $this->visit($path);
             $this->waitFor('main');
@@ -94,6 +101,8 @@ final class ReviewLifeTest extends BrowserTestCase
 
     private function waitForRows(int $count): void
     {
-        $this->browser->wait(10, 50)->until(fn(): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.row-link'))) === $count);
+        $this->browser->wait(10, 50)->until(
+            fn(): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.row-link'))) === $count,
+        );
     }
 }

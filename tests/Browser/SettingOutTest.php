@@ -46,7 +46,10 @@ final class SettingOutTest extends BrowserTestCase
         $this->find('[name="stretches[x1:0]"]')->click();
         $this->find('[data-form="axis-walls"] button')->click();
         $this->waitFor('#board-checked[data-version="3"]');
-        self::assertSame([[$x, $y], [$x, $y + 4000.0]], [$this->layout()->storeys[0]->walls[0]->from->toArray(), $this->layout()->storeys[0]->walls[0]->to->toArray()]);
+        self::assertSame(
+            [[$x, $y], [$x, $y + 4000.0]],
+            [$this->layout()->storeys[0]->walls[0]->from->toArray(), $this->layout()->storeys[0]->walls[0]->to->toArray()],
+        );
         $this->find('#plan-sheet')->sendKeys(WebDriverKeys::ESCAPE);
         $this->waitForText('#inspector h2', 'Nothing chosen');
         $this->find('[data-does="axis-walls"]')->click();
@@ -62,7 +65,10 @@ final class SettingOutTest extends BrowserTestCase
         $this->clickAt($x + 7770, $y + 40);
         $this->waitFor('#board-checked[data-version="6"]');
         $walls = $this->layout()->storeys[0]->walls;
-        self::assertSame([[$x + 3600.0, $y + 4000.0], [$x + 7800.0, $y]], [$walls[count($walls) - 1]->from->toArray(), $walls[count($walls) - 1]->to->toArray()]);
+        self::assertSame(
+            [[$x + 3600.0, $y + 4000.0], [$x + 7800.0, $y]],
+            [$walls[count($walls) - 1]->from->toArray(), $walls[count($walls) - 1]->to->toArray()],
+        );
         $this->find('#plan-sheet')->sendKeys([WebDriverKeys::ESCAPE, WebDriverKeys::ESCAPE, WebDriverKeys::ESCAPE]);
         $this->waitForText('#inspector h2', 'Nothing chosen');
         $this->find('[data-does="remove-axes"]')->click();
@@ -91,7 +97,11 @@ final class SettingOutTest extends BrowserTestCase
         $this->drag($away->at->x, $away->at->y + 600, $bedroom->box()->right + $bath->width / 2 + 200, $bath->depth / 2 + 600);
         $this->waitFor('#board-checked[data-version="4"]');
         [, $back] = $this->blocks();
-        self::assertEqualsWithDelta([$bedroom->box()->right + 114.3, $bedroom->box()->bottom], [$back->box()->left, $back->box()->bottom], 1e-3);
+        self::assertEqualsWithDelta(
+            [$bedroom->box()->right + 114.3, $bedroom->box()->bottom],
+            [$back->box()->left, $back->box()->bottom],
+            1e-3,
+        );
 
         // 9'-2" against 9'-0": the bath gives way
         $this->waitForText('.block-questions', 'their upper sides are 2" out of line');
@@ -100,7 +110,10 @@ final class SettingOutTest extends BrowserTestCase
         self::assertEqualsWithDelta(110 * 25.4, $this->blocks()[1]->depth, 1e-3);
         $this->find('[data-form="block-walls"] button')->click();
         $this->waitFor('#board-checked[data-version="6"]');
-        $areas = array_map(static fn(RoomSpace $room): float => ($room->outline()?->area() ?? 0.0) / 645.16, (new Home($this->layout()))->rooms);
+        $areas = array_map(
+            static fn(RoomSpace $room): float => ($room->outline()?->area() ?? 0.0) / 645.16,
+            (new Home($this->layout()))->rooms,
+        );
         self::assertEqualsWithDelta([144.0 * 110, 96.0 * 110], $areas, 1.0, 'square inches');
         $this->press('u');
         $this->waitFor('#board-checked[data-version="7"]');

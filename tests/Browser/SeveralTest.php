@@ -29,12 +29,24 @@ final class SeveralTest extends BrowserTestCase
     {
         $this->browser->action()->moveToElement($this->find('.fixture[data-subject="gf8"]'))->click()->perform();
         $this->waitForText('#inspector h2', 'Table');
-        $this->browser->action()->keyDown(null, WebDriverKeys::SHIFT)->moveToElement($this->find('.fixture[data-subject="gf17"]'))->click()->keyUp(null, WebDriverKeys::SHIFT)->perform();
+        $this->browser
+            ->action()
+            ->keyDown(null, WebDriverKeys::SHIFT)
+            ->moveToElement($this->find('.fixture[data-subject="gf17"]'))
+            ->click()
+            ->keyUp(null, WebDriverKeys::SHIFT)
+            ->perform();
         $this->waitForText('#inspector h2', '2 chosen');
         self::assertCount(2, $this->browser->findElements(WebDriverBy::cssSelector('#plan .fixture.chosen')));
         $this->assertAccessible();
         // out again
-        $this->browser->action()->keyDown(null, WebDriverKeys::SHIFT)->moveToElement($this->find('.fixture[data-subject="gf17"]'))->click()->keyUp(null, WebDriverKeys::SHIFT)->perform();
+        $this->browser
+            ->action()
+            ->keyDown(null, WebDriverKeys::SHIFT)
+            ->moveToElement($this->find('.fixture[data-subject="gf17"]'))
+            ->click()
+            ->keyUp(null, WebDriverKeys::SHIFT)
+            ->perform();
         $this->waitForText('#inspector h2', 'Table');
         $this->browser->findElement(WebDriverBy::cssSelector('#plan-sheet'))->sendKeys(WebDriverKeys::ESCAPE);
         $this->waitForText('#inspector h2', 'Nothing chosen');
@@ -48,13 +60,20 @@ final class SeveralTest extends BrowserTestCase
         $before = $this->places();
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->waitFor('#board-checked[data-version="2"]');
-        self::assertGreaterThan(3, count(array_filter($this->places(), static fn(array $at, string $id): bool => $at !== $before[$id], ARRAY_FILTER_USE_BOTH)));
+        self::assertGreaterThan(
+            3,
+            count(array_filter($this->places(), static fn(array $at, string $id): bool => $at !== $before[$id], ARRAY_FILTER_USE_BOTH)),
+        );
         $this->press('u');
         $this->waitFor('#board-checked[data-version="3"]');
         self::assertSame($before, $this->places());
 
         // all chairs of the room
-        $chair = array_key_first(array_filter($before, fn(array $at, string $id): bool => str_starts_with($this->kind($id), 'chair'), ARRAY_FILTER_USE_BOTH));
+        $chair = array_key_first(array_filter(
+            $before,
+            fn(array $at, string $id): bool => str_starts_with($this->kind($id), 'chair'),
+            ARRAY_FILTER_USE_BOTH,
+        ));
         self::assertNotNull($chair);
         $this->browser->get($this->browser->getCurrentURL()."?select={$chair}");
         $this->waitFor('[data-several]')->click();
@@ -62,7 +81,10 @@ final class SeveralTest extends BrowserTestCase
         $this->find('#all-width')->sendKeys('19"');
         $this->find('[data-form="set-all"] button')->click();
         $this->waitFor('#board-checked[data-version="4"]');
-        $widths = array_filter(array_column($this->scheme->refresh()->layout->storeys[0]->fixtures, 'width', 'id'), static fn(?float $width): bool => $width !== null && abs($width - 482.6) < 0.01);
+        $widths = array_filter(
+            array_column($this->scheme->refresh()->layout->storeys[0]->fixtures, 'width', 'id'),
+            static fn(?float $width): bool => $width !== null && abs($width - 482.6) < 0.01,
+        );
         self::assertGreaterThan(1, count($widths));
     }
 

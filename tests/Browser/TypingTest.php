@@ -47,7 +47,10 @@ final class TypingTest extends BrowserTestCase
 
     public function test_placing_goes_on_until_escape(): void
     {
-        $this->browser->executeScript("const kinds = document.getElementById('thing-kind'); kinds.value = 'chair'; kinds.dispatchEvent(new Event('change', { bubbles: true }));");
+        $this->browser->executeScript(
+            "const kinds = document.getElementById('thing-kind'); kinds.value = 'chair'; kinds.dispatchEvent(new "
+            ."Event('change', { bubbles: true }));",
+        );
         $sheet = $this->find('#plan-sheet');
         foreach ([[-100, 0], [-60, 20], [0, 60]] as $number => [$right, $down]) {
             $this->browser->action()->moveToElement($sheet, $right, $down)->click()->perform();
@@ -93,7 +96,9 @@ final class TypingTest extends BrowserTestCase
             JS);
         $this->press('t');
         $this->press(WebDriverKeys::ARROW_LEFT);
-        $this->browser->wait(15, 100)->until(fn(): bool => str_contains($this->find('#board-refusals')->getText(), 'The server failed on it.'));
+        $this->browser->wait(15, 100)->until(
+            fn(): bool => str_contains($this->find('#board-refusals')->getText(), 'The server failed on it.'),
+        );
         self::assertSame(3, $this->browser->executeScript('return window.asked'));
         // what was done after it is not held up
         $this->waitFor('#board-checked[data-version="2"]');
@@ -111,7 +116,8 @@ final class TypingTest extends BrowserTestCase
             window.fetch = (address, options) => {
                 if (!String(address).includes('/acts/')) return window.straightFetch(address, options);
                 window.asked += 1;
-                return Promise.resolve(new Response('', { status: 503, headers: { 'Retry-After': '5', 'X-Board-Refused': encodeURIComponent('The database does not answer.') } }));
+                const refused = encodeURIComponent('The database does not answer.');
+                return Promise.resolve(new Response('', { status: 503, headers: { 'Retry-After': '5', 'X-Board-Refused': refused } }));
             };
             JS);
         $this->press(WebDriverKeys::ARROW_LEFT);

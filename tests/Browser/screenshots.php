@@ -43,14 +43,25 @@ usleep(800_000);
 $board = strtok($browser->getCurrentURL(), '?');
 $browser->get("{$board}?select=gw12");
 $shoot('board');
-$browser->executeScript("document.getElementById('thing-kind').value = 'wardrobe'; document.getElementById('thing-kind').dispatchEvent(new Event('change', { bubbles: true }));");
+$browser->executeScript(
+    "document.getElementById('thing-kind').value = 'wardrobe'; "
+    ."document.getElementById('thing-kind').dispatchEvent(new Event('change', { bubbles: true }));",
+);
 $browser->action()->moveToElement($browser->findElement(WebDriverBy::cssSelector('.room[data-subject="gr8"]')), 0, 110)->perform();
 $shoot('board-placing');
-$browser->executeScript('fetch(arguments[0] + "/dimensions", { method: "POST", headers: { "X-CSRF-TOKEN": document.querySelector("meta[name=csrf-token]").content }, body: new URLSearchParams({ outside: "chain", inside: 1 }) })', [str_replace('/board', '', (string) $board)]);
+$browser->executeScript(
+    'fetch(arguments[0] + "/dimensions", { method: "POST", headers: { "X-CSRF-TOKEN": '
+    .'document.querySelector("meta[name=csrf-token]").content }, body: new URLSearchParams({ outside: "chain", inside: 1 }) })',
+    [str_replace('/board', '', (string) $board)],
+);
 usleep(500_000);
 $browser->get("{$board}?storey=U");
 $shoot('board-dimensions');
-$browser->executeScript('fetch(arguments[0] + "/dimensions", { method: "POST", headers: { "X-CSRF-TOKEN": document.querySelector("meta[name=csrf-token]").content }, body: new URLSearchParams({ outside: "overall" }) })', [str_replace('/board', '', (string) $board)]);
+$browser->executeScript(
+    'fetch(arguments[0] + "/dimensions", { method: "POST", headers: { "X-CSRF-TOKEN": '
+    .'document.querySelector("meta[name=csrf-token]").content }, body: new URLSearchParams({ outside: "overall" }) })',
+    [str_replace('/board', '', (string) $board)],
+);
 usleep(500_000);
 $browser->get(str_replace('/board', '/sheet?storey=G&paper=Tabloid&format=svg', (string) $board));
 $browser->executeScript('document.documentElement.setAttribute("width", 1280); document.documentElement.setAttribute("height", 800);');
@@ -58,7 +69,13 @@ $shoot('sheet');
 
 $begin = static function (string $name, string $country, string $units, string $rooms) use ($browser, $address): void {
     $browser->get("{$address}/");
-    $browser->executeScript('const [name, country, units, rooms] = arguments; const form = document.getElementById("rooms").form; Object.assign(form.elements.name, { value: name }); form.elements.country.value = country; form.elements.units.value = units; form.elements.rooms.value = rooms; form.elements.as_blocks.checked = true; form.submit();', [$name, $country, $units, $rooms]);
+    $browser->executeScript(
+        'const [name, country, units, rooms] = arguments; const form = '
+        .'document.getElementById("rooms").form; Object.assign(form.elements.name, { value: name }); '
+        .'form.elements.country.value = country; form.elements.units.value = units; form.elements.rooms.value '
+        .'= rooms; form.elements.as_blocks.checked = true; form.submit();',
+        [$name, $country, $units, $rooms],
+    );
     sleep(2);
 };
 $begin('Plot 7', 'us', 'imperial', "Bedroom 11' x 12'4\nBath 5' x 9'2\nHall 4' x 9'\nKitchen 10' x 13'\nLiving 18' x 14'");
@@ -69,7 +86,10 @@ $browser->findElement(WebDriverBy::id('axes-across'))->sendKeys('3.6 4.2 3.6');
 $browser->findElement(WebDriverBy::id('axes-up'))->sendKeys('4 3.2');
 $browser->findElement(WebDriverBy::cssSelector('#axes-options button'))->click();
 sleep(2);
-$browser->executeScript('document.querySelector("[name=\"stretches[x1:0]\"]").checked = true; document.querySelector("[data-form=\"axis-walls\"] button").click();');
+$browser->executeScript(
+    'document.querySelector("[name=\"stretches[x1:0]\"]").checked = true; '
+    .'document.querySelector("[data-form=\"axis-walls\"] button").click();',
+);
 sleep(1);
 $shoot('board-axes');
 $browser->get("{$address}/account");

@@ -77,7 +77,10 @@ final class AccountTest extends TestCase
         $this->actingAs($this->principal)->delete("/people/invitations/{$invitation->id}")->assertRedirect('/people');
         $this->post('/sign-out');
         $this->get('/invitations/'.($found[1] ?? ''))->assertNotFound();
-        self::assertSame(['invitation of mara@example.test withdrawn', 'mara@example.test invited as reviewer'], OfficeEntry::query()->latest('id')->pluck('words')->all());
+        self::assertSame(
+            ['invitation of mara@example.test withdrawn', 'mara@example.test invited as reviewer'],
+            OfficeEntry::query()->latest('id')->pluck('words')->all(),
+        );
     }
 
     public function test_roles_are_logged_from_what_to_what(): void
@@ -92,11 +95,20 @@ final class AccountTest extends TestCase
     {
         $this->signedIn($this->reviewer, 'elsewhere');
         $this->signedIn($this->principal, 'of somebody else');
-        $this->actingAs($this->reviewer)->put('/account/password', ['current' => 'wrong', 'password' => self::NEW, 'password_confirmation' => self::NEW])->assertSessionHasErrors('current');
-        $this->put('/account/password', ['current' => 'daylight', 'password' => 'short', 'password_confirmation' => 'short'])->assertSessionHasErrors('password');
+        $this
+            ->actingAs($this->reviewer)
+            ->put('/account/password', ['current' => 'wrong', 'password' => self::NEW, 'password_confirmation' => self::NEW])
+            ->assertSessionHasErrors('current');
+        $this->put(
+            '/account/password',
+            ['current' => 'daylight', 'password' => 'short', 'password_confirmation' => 'short'],
+        )->assertSessionHasErrors('password');
         self::assertSame(['elsewhere', 'of somebody else', 'this'], $this->signIns());
         $remember = $this->reviewer->fresh()?->getRememberToken();
-        $this->put('/account/password', ['current' => 'daylight', 'password' => self::NEW, 'password_confirmation' => self::NEW])->assertSessionHasNoErrors();
+        $this->put(
+            '/account/password',
+            ['current' => 'daylight', 'password' => self::NEW, 'password_confirmation' => self::NEW],
+        )->assertSessionHasNoErrors();
         self::assertSame(['of somebody else', 'this'], $this->signIns());
         self::assertTrue(Hash::check(self::NEW, (string) $this->reviewer->fresh()?->password));
         self::assertNotSame($remember, $this->reviewer->fresh()?->getRememberToken());
@@ -108,7 +120,10 @@ final class AccountTest extends TestCase
         $this->signedIn($this->reviewer, 'elsewhere');
         $this->post('/password', ['email' => $this->reviewer->email]);
         preg_match('#/password/(\w+)\?#', self::lastMail(), $found);
-        $this->put('/password', ['token' => $found[1] ?? '', 'email' => $this->reviewer->email, 'password' => self::NEW, 'password_confirmation' => self::NEW])->assertRedirect('/sign-in');
+        $this->put(
+            '/password',
+            ['token' => $found[1] ?? '', 'email' => $this->reviewer->email, 'password' => self::NEW, 'password_confirmation' => self::NEW],
+        )->assertRedirect('/sign-in');
         self::assertSame(0, DB::table('sign_ins')->count());
     }
 
@@ -131,7 +146,13 @@ final class AccountTest extends TestCase
         $this->signedIn($this->reviewer, 'one');
         $this->signedIn($this->reviewer, 'two');
         $this->signedIn($this->principal, 'of somebody else');
-        $page = $this->actingAs($this->reviewer)->get('/account')->assertOk()->assertSee('Firefox on Linux')->assertSee('10.1.2.3')->assertSee('(this one)');
+        $page = $this
+            ->actingAs($this->reviewer)
+            ->get('/account')
+            ->assertOk()
+            ->assertSee('Firefox on Linux')
+            ->assertSee('10.1.2.3')
+            ->assertSee('(this one)');
         preg_match_all('#/account/sessions/(\w+)#', (string) $page->getContent(), $keys);
         self::assertEqualsCanonicalizing(['one', 'two'], $keys[1], 'not this one');
         $this->delete('/account/sessions/of%20somebody%20else')->assertRedirect('/account');
@@ -245,7 +266,10 @@ final class AccountTest extends TestCase
     /** @return list<string> ids, the one of this session as `this`, in their order */
     private function signIns(): array
     {
-        $ids = array_map(static fn(mixed $id): string => $id === session()->get('sign-in') ? 'this' : (is_string($id) ? $id : ''), DB::table('sign_ins')->pluck('id')->all());
+        $ids = array_map(
+            static fn(mixed $id): string => $id === session()->get('sign-in') ? 'this' : (is_string($id) ? $id : ''),
+            DB::table('sign_ins')->pluck('id')->all(),
+        );
         sort($ids);
 
         return $ids;
@@ -258,7 +282,13 @@ final class AccountTest extends TestCase
 
     private function signedIn(User $user, string $id): void
     {
-        DB::table('sign_ins')->insert(['id' => $id, 'user_id' => $user->id, 'address' => '10.1.2.3', 'agent' => 'Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0', 'seen_at' => now()]);
+        DB::table('sign_ins')->insert([
+            'id' => $id,
+            'user_id' => $user->id,
+            'address' => '10.1.2.3',
+            'agent' => 'Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0',
+            'seen_at' => now(),
+        ]);
     }
 
     /** @return TestResponse<Response> */

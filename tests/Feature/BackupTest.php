@@ -53,7 +53,12 @@ final class BackupTest extends TestCase
     {
         $before = $this->rows();
         self::assertGreaterThan(4, count(array_filter($before)));
-        $this->artisanSays('heurema:backup', ['file' => $this->file()], 0, ', 1 picture; restored into a second database, every row is the same.');
+        $this->artisanSays(
+            'heurema:backup',
+            ['file' => $this->file()],
+            0,
+            ', 1 picture; restored into a second database, every row is the same.',
+        );
         self::assertSame('0600', substr(sprintf('%o', fileperms($this->file())), -4));
 
         DB::table('users')->update(['name' => 'Somebody else']);
@@ -92,8 +97,17 @@ final class BackupTest extends TestCase
         $wrongs = [
             'no backup of Heurema' => ['manifest.json' => '{}'],
             'is damaged: database.sql' => ['database.sql' => 'DROP TABLE users;'],
-            'no backup holds' => ['manifest.json' => (string) json_encode(['format' => 'heurema-backup-1', 'files' => ['database.sql' => 'x', 'pictures/../../x.png' => 'x']])],
-            'later version of Heurema: 2099_01_01_000001_fly' => ['manifest.json' => $this->manifest(static fn(array $manifest): array => ['migrations' => ['2099_01_01_000001_fly']] + $manifest)],
+            'no backup holds' => [
+                'manifest.json' => (string) json_encode([
+                    'format' => 'heurema-backup-1',
+                    'files' => ['database.sql' => 'x', 'pictures/../../x.png' => 'x'],
+                ]),
+            ],
+            'later version of Heurema: 2099_01_01_000001_fly' => [
+                'manifest.json' => $this->manifest(
+                    static fn(array $manifest): array => ['migrations' => ['2099_01_01_000001_fly']] + $manifest,
+                ),
+            ],
         ];
         foreach ($wrongs as $message => $files) {
             File::copy($this->file(), "{$this->folder}/wrong.zip");
@@ -130,7 +144,12 @@ final class BackupTest extends TestCase
         $this->migration('works', 'ALTER TABLE underlays ADD note VARCHAR(20)');
         $this->artisanSays('heurema:upgrade', [], 0, 'The database is up to date.');
         self::assertTrue(Schema::hasColumn('underlays', 'note'));
-        $this->artisanSays('heurema:restore', ['file' => File::files("{$this->folder}/app/backups")[0]->getPathname(), '--over' => true], 0, '');
+        $this->artisanSays(
+            'heurema:restore',
+            ['file' => File::files("{$this->folder}/app/backups")[0]->getPathname(), '--over' => true],
+            0,
+            '',
+        );
         self::assertSame($before, $this->rows());
     }
 
@@ -146,20 +165,36 @@ final class BackupTest extends TestCase
 
     public function test_backups_of_upgrades_are_pruned_but_for_the_last(): void
     {
-        $names = ['before-2026-01-01-120000.zip' => 200, 'before-2026-02-01-120000.zip' => 91, 'before-2026-03-01-120000.zip' => 89, 'before-2026-04-01-120000.zip' => 92];
+        $names = [
+            'before-2026-01-01-120000.zip' => 200,
+            'before-2026-02-01-120000.zip' => 91,
+            'before-2026-03-01-120000.zip' => 89,
+            'before-2026-04-01-120000.zip' => 92,
+        ];
         foreach ($names as $name => $days) {
             File::ensureDirectoryExists("{$this->folder}/app/backups");
             touch("{$this->folder}/app/backups/{$name}", now()->subDays($days)->getTimestamp());
         }
         $this->artisanSays('heurema:prune', [], 0, '');
-        self::assertSame(['before-2026-03-01-120000.zip', 'before-2026-04-01-120000.zip'], array_map(basename(...), array_map(strval(...), File::files("{$this->folder}/app/backups"))));
+        self::assertSame(
+            ['before-2026-03-01-120000.zip', 'before-2026-04-01-120000.zip'],
+            array_map(basename(...), array_map(strval(...), File::files("{$this->folder}/app/backups"))),
+        );
     }
 
     private function fill(): void
     {
         $reviewer = User::factory()->create(['role' => Role::Reviewer, 'name' => "Zoë O'Hara \\ 'quoted' \u{1F3E0}"]);
-        $revision = $this->app->make(OpenProject::class)->open($reviewer, (new LayoutReader())->read(File::get(self::demoFile('ferry-cottage'))), null, ['us-irc-2021', 'drawing']);
-        $revision->scheme->underlays()->create(['storey' => 'ground', 'file' => self::PICTURE, 'width' => 10, 'height' => 10, 'x' => 0.1, 'y' => -1 / 3, 'mm_per_px' => 2.5, 'angle' => 0]);
+        $revision = $this->app->make(OpenProject::class)->open(
+            $reviewer,
+            (new LayoutReader())->read(File::get(self::demoFile('ferry-cottage'))),
+            null,
+            ['us-irc-2021', 'drawing'],
+        );
+        $revision->scheme->underlays()->create([
+            'storey' => 'ground', 'file' => self::PICTURE, 'width' => 10, 'height' => 10, 'x' => 0.1, 'y' => -1 / 3, 'mm_per_px' => 2.5,
+            'angle' => 0,
+        ]);
         Storage::disk(Underlay::DISK)->put(self::PICTURE, 'a picture');
     }
 
@@ -167,7 +202,10 @@ final class BackupTest extends TestCase
     private function rows(): array
     {
         $rows = [];
-        foreach (array_diff(Schema::getTableListing($this->database, false), ['cache', 'cache_locks', 'sessions', 'sign_ins', 'pending_pages', 'done_jobs', 'presses']) as $table) {
+        foreach (array_diff(
+            Schema::getTableListing($this->database, false),
+            ['cache', 'cache_locks', 'sessions', 'sign_ins', 'pending_pages', 'done_jobs', 'presses'],
+        ) as $table) {
             $rows[$table] = array_values(DB::table($table)->get()->map(static fn(object $row): string => serialize($row))->sort()->all());
         }
         ksort($rows);
@@ -180,7 +218,11 @@ final class BackupTest extends TestCase
         $lines = implode("\n", array_map(static fn(string $statement): string => "DB::statement('{$statement}');", $statements));
         File::deleteDirectory("{$this->folder}/migrations");
         File::ensureDirectoryExists("{$this->folder}/migrations");
-        File::put("{$this->folder}/migrations/2098_01_01_000001_{$name}.php", "<?php\nuse Illuminate\\Support\\Facades\\DB;\nreturn new class extends Illuminate\\Database\\Migrations\\Migration {\npublic function up(): void {\n{$lines}\n} };");
+        File::put(
+            "{$this->folder}/migrations/2098_01_01_000001_{$name}.php",
+            "<?php\nuse Illuminate\\Support\\Facades\\DB;\nreturn new class extends "
+            ."Illuminate\\Database\\Migrations\\Migration {\npublic function up(): void {\n{$lines}\n} };",
+        );
         $this->app->make(Migrator::class)->path("{$this->folder}/migrations");
     }
 

@@ -34,8 +34,15 @@ final class BoardTest extends TestCase
     public function test_shows_the_plan_and_what_is_chosen(): void
     {
         $this->get("/schemes/{$this->scheme->id}/board?select=gd1")->assertOk()
-            ->assertSee('data-chosen="gd1"', false)->assertSee('value="3&#039;-0&quot;"', false)->assertSee('data-version="1"', false)->assertSee('data-subject="gw1"', false);
-        $this->get("/schemes/{$this->scheme->id}/board?select=nothing&storey=U")->assertOk()->assertSee('Nothing chosen')->assertSee('Main bedroom');
+            ->assertSee('data-chosen="gd1"', false)
+            ->assertSee('value="3&#039;-0&quot;"', false)
+            ->assertSee('data-version="1"', false)
+            ->assertSee('data-subject="gw1"', false);
+        $this
+            ->get("/schemes/{$this->scheme->id}/board?select=nothing&storey=U")
+            ->assertOk()
+            ->assertSee('Nothing chosen')
+            ->assertSee('Main bedroom');
     }
 
     public function test_an_edit_is_made_checked_and_numbered(): void
@@ -49,7 +56,10 @@ final class BoardTest extends TestCase
 
     public function test_typed_values_are_read_as_people_type_them(): void
     {
-        $this->send('acts/values', ['select' => 'gd1', 'fields' => ['width' => '2 ft 10', 'height' => "6'-8\"", 'operation' => 'hinged', 'threshold' => '']])->assertOk();
+        $this->send(
+            'acts/values',
+            ['select' => 'gd1', 'fields' => ['width' => '2 ft 10', 'height' => "6'-8\"", 'operation' => 'hinged', 'threshold' => '']],
+        )->assertOk();
         $door = $this->current()->layout->storeys[0]->openings[0];
         self::assertEqualsWithDelta(863.6, $door->width, 1e-9);
         self::assertEqualsWithDelta(2032.0, $door->height, 1e-9);
@@ -87,10 +97,17 @@ final class BoardTest extends TestCase
     {
         $this->send('acts/edit', ['edit' => '{"edit": "change", "id": "gw1", "values": {"thickness": 170}}'])->assertOk();
         $edit = ['edit' => '{"edit": "change", "id": "gw2", "values": {"thickness": 180}}'];
-        $this->send('acts/edit', $edit, 1)->assertConflict()->assertSee('Somebody else has changed this scheme')->assertSee('data-version="2"', false);
+        $this
+            ->send('acts/edit', $edit, 1)
+            ->assertConflict()
+            ->assertSee('Somebody else has changed this scheme')
+            ->assertSee('data-version="2"', false);
         self::assertSame(2, $this->current()->version);
         $this->send('acts/edit', $edit, 2)->assertOk();
-        self::assertSame([170.0, 180.0], array_map(static fn($wall): float => $wall->thickness, array_slice($this->current()->layout->storeys[0]->walls, 0, 2)));
+        self::assertSame(
+            [170.0, 180.0],
+            array_map(static fn($wall): float => $wall->thickness, array_slice($this->current()->layout->storeys[0]->walls, 0, 2)),
+        );
     }
 
     public function test_an_edit_that_is_sent_again_is_not_made_twice(): void
@@ -110,7 +127,13 @@ final class BoardTest extends TestCase
         $before = $this->written();
         $this->send('acts/edit', ['edit' => '{"edit": "remove", "ids": ["gw5"]}'])->assertOk();
         $this->send('acts/openings', ['wall' => 'gw1', 'kind' => 'window'])->assertOk()->assertSee('data-chosen="o1"', false);
-        $this->send('acts/wall', ['from' => '1000,1000', 'legs' => [['length' => "6'", 'towards' => '90']], 'thickness' => '4 1/2"', 'type' => 'interior'])->assertOk()->assertSee('data-chosen="w1"', false);
+        $this
+            ->send(
+                'acts/wall',
+                ['from' => '1000,1000', 'legs' => [['length' => "6'", 'towards' => '90']], 'thickness' => '4 1/2"', 'type' => 'interior'],
+            )
+            ->assertOk()
+            ->assertSee('data-chosen="w1"', false);
         $after = $this->written();
         $this->post('/sign-out');
         $this->actingAs($this->designer);
@@ -153,13 +176,21 @@ final class BoardTest extends TestCase
     public function test_a_space_gets_its_name(): void
     {
         $this->send('acts/edit', ['edit' => '{"edit": "remove", "ids": ["gr7"]}'])->assertOk()->assertSee('data-space', false);
-        $this->send('acts/space', ['at' => '10500,7400', 'use' => 'study', 'name' => 'Den'])->assertOk()->assertSee('Den')->assertDontSee('data-space', false);
+        $this
+            ->send('acts/space', ['at' => '10500,7400', 'use' => 'study', 'name' => 'Den'])
+            ->assertOk()
+            ->assertSee('Den')
+            ->assertDontSee('data-space', false);
     }
 
     public function test_heights_carry_the_storeys_above_and_a_storey_can_be_added(): void
     {
         $this->send('acts/values', ['select' => 'G', 'fields' => ['ceiling' => "9'"]])->assertOk();
-        self::assertEqualsWithDelta([0.0, 2743.2 + 304.8], array_map(static fn($storey): ?float => $storey->elevation, $this->current()->layout->storeys), 1e-6);
+        self::assertEqualsWithDelta(
+            [0.0, 2743.2 + 304.8],
+            array_map(static fn($storey): ?float => $storey->elevation, $this->current()->layout->storeys),
+            1e-6,
+        );
         $this->send('acts/storey', [])->assertOk()->assertSee('Storey 3');
         $top = $this->current()->layout->storeys[2];
         self::assertCount(4, $top->walls);
@@ -180,7 +211,16 @@ final class BoardTest extends TestCase
 
     public function test_a_home_begins_from_listed_rooms(): void
     {
-        $response = $this->post('/drawings', ['name' => 'Listed', 'country' => 'us', 'units' => 'imperial', 'between' => 'faces', 'rooms' => "Bedroom 11' x 12'4\nHall 3' x 12'"]);
+        $response = $this->post(
+            '/drawings',
+            [
+                'name' => 'Listed',
+                'country' => 'us',
+                'units' => 'imperial',
+                'between' => 'faces',
+                'rooms' => "Bedroom 11' x 12'4\nHall 3' x 12'",
+            ],
+        );
         $scheme = Scheme::query()->latest('id')->firstOrFail();
         $response->assertRedirect("/schemes/{$scheme->id}/board");
         self::assertSame(['Bedroom', 'Hall'], array_map(static fn($room): string => $room->name, $scheme->layout->storeys[0]->rooms));
@@ -189,18 +229,41 @@ final class BoardTest extends TestCase
 
     public function test_a_list_that_cannot_be_read_comes_back_with_every_line(): void
     {
-        $this->post('/drawings', ['name' => 'Listed', 'country' => 'us', 'units' => 'metric', 'between' => 'middles', 'rooms' => "Hall 1,500 x 3000\nBath\nBedroom 3000 x 4000"])
+        $this->post(
+            '/drawings',
+            [
+                'name' => 'Listed',
+                'country' => 'us',
+                'units' => 'metric',
+                'between' => 'middles',
+                'rooms' => "Hall 1,500 x 3000\nBath\nBedroom 3000 x 4000",
+            ],
+        )
             ->assertUnprocessable()->assertSee('Line 1:')->assertSee('two ways')->assertSee('Line 2:')->assertSee('Bedroom 3000 x 4000');
-        $this->post('/drawings', ['country' => 'us', 'units' => 'metric', 'between' => 'middles'])->assertUnprocessable()->assertSee('Give the home a name.');
+        $this
+            ->post('/drawings', ['country' => 'us', 'units' => 'metric', 'between' => 'middles'])
+            ->assertUnprocessable()
+            ->assertSee('Give the home a name.');
         self::assertSame(1, Scheme::query()->count());
     }
 
     public function test_an_empty_board_takes_its_first_walls(): void
     {
-        $this->post('/drawings', ['name' => 'Empty', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'rooms' => ''])->assertRedirect();
+        $this->post(
+            '/drawings',
+            ['name' => 'Empty', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'rooms' => ''],
+        )->assertRedirect();
         $this->scheme = Scheme::query()->latest('id')->firstOrFail();
-        foreach ([['0,0', '4000', '0'], ['4000,0', '3 m', '90'], ['4000,3000', '4000', '180'], ['0,3000', '300cm', '270']] as [$from, $length, $towards]) {
-            $this->send('acts/wall', ['from' => $from, 'legs' => [['length' => $length, 'towards' => $towards]], 'thickness' => '200', 'type' => 'exterior'])->assertOk();
+        foreach ([
+            ['0,0', '4000', '0'],
+            ['4000,0', '3 m', '90'],
+            ['4000,3000', '4000', '180'],
+            ['0,3000', '300cm', '270'],
+        ] as [$from, $length, $towards]) {
+            $this->send(
+                'acts/wall',
+                ['from' => $from, 'legs' => [['length' => $length, 'towards' => $towards]], 'thickness' => '200', 'type' => 'exterior'],
+            )->assertOk();
         }
         $this->send('acts/space', ['at' => '2000,1500', 'use' => 'bedroom'])->assertOk()->assertSee('10.6 m²');
     }
@@ -237,7 +300,11 @@ final class BoardTest extends TestCase
      */
     private function send(string $path, array $values, ?int $version = null): TestResponse
     {
-        return $this->post("/schemes/{$this->scheme->id}/{$path}", ['version' => $version ?? $this->current()->version, 'storey' => 'G', ...$values], ['HX-Request' => 'true']);
+        return $this->post(
+            "/schemes/{$this->scheme->id}/{$path}",
+            ['version' => $version ?? $this->current()->version, 'storey' => 'G', ...$values],
+            ['HX-Request' => 'true'],
+        );
     }
 
     private function current(): Scheme

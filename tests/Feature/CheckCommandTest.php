@@ -39,10 +39,18 @@ final class CheckCommandTest extends TestCase
 
     public function test_only_chooses_verdicts_and_leaves_the_counts_alone(): void
     {
-        $report = json_decode(self::check([self::DEMO, '--format=json', '--only=advised,undetermined'])->getOutput(), true, 512, JSON_THROW_ON_ERROR);
+        $report = json_decode(
+            self::check([self::DEMO, '--format=json', '--only=advised,undetermined'])->getOutput(),
+            true,
+            512,
+            JSON_THROW_ON_ERROR,
+        );
         self::assertIsArray($report);
         self::assertIsArray($report['findings']);
-        self::assertSame(['undetermined', 'advised'], array_values(array_unique(array_filter(array_column($report['findings'], 'verdict'), is_string(...)))));
+        self::assertSame(
+            ['undetermined', 'advised'],
+            array_values(array_unique(array_filter(array_column($report['findings'], 'verdict'), is_string(...)))),
+        );
         self::assertIsArray($report['counts']);
         self::assertSame(17, $report['counts']['violated']);
     }
@@ -66,7 +74,11 @@ final class CheckCommandTest extends TestCase
     public function test_bad_input_leaves_with_2_and_says_where(): void
     {
         foreach ([
-            [['-'], '{"format": "heurema-layout", "version": 1, "name": "x", "units": "metric", "storeys": [{"id": "G", "walls": 3}]}', '/storeys/0/walls: expected a list, found 3'],
+            [
+                ['-'],
+                '{"format": "heurema-layout", "version": 1, "name": "x", "units": "metric", "storeys": [{"id": "G", "walls": 3}]}',
+                '/storeys/0/walls: expected a list, found 3',
+            ],
             [['-'], 'no json', 'expected JSON'],
             [[], '', 'Name a layout file'],
             [['no-such-file.json'], '', 'Cannot read the file no-such-file.json.'],
@@ -86,7 +98,9 @@ final class CheckCommandTest extends TestCase
     /** @param list<string> $arguments */
     private static function check(array $arguments, string $input = ''): Process
     {
-        $noDatabase = ['DB_CONNECTION' => 'mariadb', 'DB_HOST' => '127.0.0.1', 'DB_PORT' => '1', 'CACHE_STORE' => false, 'SESSION_DRIVER' => false];
+        $noDatabase = [
+            'DB_CONNECTION' => 'mariadb', 'DB_HOST' => '127.0.0.1', 'DB_PORT' => '1', 'CACHE_STORE' => false, 'SESSION_DRIVER' => false,
+        ];
         $process = new Process([PHP_BINARY, 'artisan', 'heurema:check', ...$arguments], dirname(__DIR__, 2), $noDatabase, $input);
         $process->run();
 
@@ -105,8 +119,14 @@ final class CheckCommandTest extends TestCase
                 ['id' => 'd', 'from' => [0, 4000], 'to' => [0, 0], 'thickness' => 200, 'type' => 'exterior'],
             ],
             'openings' => [
-                ['id' => 'e', 'kind' => 'door', 'wall' => 'a', 'at' => 1000, 'width' => 1000, 'height' => 2100, 'operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'],
-                ['id' => 'f', 'kind' => 'window', 'wall' => 'b', 'at' => 2000, 'width' => 2000, 'height' => 1500, 'sill' => 800, 'operation' => 'casement'],
+                [
+                    'id' => 'e', 'kind' => 'door', 'wall' => 'a', 'at' => 1000, 'width' => 1000, 'height' => 2100, 'operation' => 'hinged',
+                    'hinge' => 'from', 'opens' => 'left',
+                ],
+                [
+                    'id' => 'f', 'kind' => 'window', 'wall' => 'b', 'at' => 2000, 'width' => 2000, 'height' => 1500, 'sill' => 800,
+                    'operation' => 'casement',
+                ],
             ],
             'rooms' => [['id' => 'r', 'use' => 'kitchen', 'exhaust' => true, 'at' => [2500, 2000]]],
             'fixtures' => [

@@ -35,7 +35,12 @@ final class ClosedReviewTest extends TestCase
     {
         parent::setUp();
         $this->by = User::factory()->create();
-        $this->revision = $this->app->make(OpenProject::class)->open($this->by, (new LayoutReader())->read((string) file_get_contents(self::demoFile())), null, ['us-irc-2021']);
+        $this->revision = $this->app->make(OpenProject::class)->open(
+            $this->by,
+            (new LayoutReader())->read((string) file_get_contents(self::demoFile())),
+            null,
+            ['us-irc-2021'],
+        );
     }
 
     /** @return iterable<string, array{0: RevisionState, 1: array<string, mixed>, 2: bool, 3?: string}> */
@@ -52,14 +57,22 @@ final class ClosedReviewTest extends TestCase
             yield "{$state->value}: its counts" => [$state, ['counts' => []], $isOpen || $state === RevisionState::Returned];
             yield "{$state->value}: its report" => [$state, ['decided' => 'x'], $isOpen || $state === RevisionState::Returned];
             yield "{$state->value}: another report" => [$state, ['decided' => 'y', 'counts' => []], $isOpen, 'x'];
-            yield "{$state->value}: signed off" => [$state, ['state' => RevisionState::SignedOff], $isOpen || $state === RevisionState::Returned || $state === RevisionState::SignedOff];
+            yield "{$state->value}: signed off" => [
+                $state,
+                ['state' => RevisionState::SignedOff],
+                $isOpen || $state === RevisionState::Returned || $state === RevisionState::SignedOff,
+            ];
         }
     }
 
     /** @param array<string, mixed> $change */
     #[DataProvider('changes')]
-    public function test_a_revision_itself_refuses_what_may_not_change(RevisionState $state, array $change, bool $isTaken, ?string $decided = null): void
-    {
+    public function test_a_revision_itself_refuses_what_may_not_change(
+        RevisionState $state,
+        array $change,
+        bool $isTaken,
+        ?string $decided = null,
+    ): void {
         Revision::query()->whereKey($this->revision->id)->update(['state' => $state, 'decided' => $decided]);
         $this->revision->refresh();
         $before = $this->revision->getRawOriginal();
@@ -75,14 +88,22 @@ final class ClosedReviewTest extends TestCase
 
     public function test_nothing_that_belongs_to_a_review_changes_once_it_is_over(): void
     {
-        $ruling = $this->revision->rulings()->create(['user_id' => $this->by->id, 'finding' => 'a/b/c', 'kind' => 'uphold', 'facts' => 'x', 'batch' => 'y']);
+        $ruling = $this->revision->rulings()->create([
+            'user_id' => $this->by->id, 'finding' => 'a/b/c', 'kind' => 'uphold', 'facts' => 'x', 'batch' => 'y',
+        ]);
         $remark = $this->revision->remarks()->create(['user_id' => $this->by->id, 'storey' => 'G', 'x' => 0, 'y' => 0, 'words' => 'Here?']);
-        $statement = $this->revision->statements()->create(['user_id' => $this->by->id, 'element' => 'un1', 'key' => 'operation', 'typed' => 'casement', 'patch' => new Patch([], '')]);
+        $statement = $this->revision->statements()->create([
+            'user_id' => $this->by->id, 'element' => 'un1', 'key' => 'operation', 'typed' => 'casement', 'patch' => new Patch([], ''),
+        ]);
         Revision::query()->whereKey($this->revision->id)->update(['state' => RevisionState::SignedOff]);
         $this->revision->refresh();
         $tries = [
-            fn() => $this->revision->rulings()->create(['user_id' => $this->by->id, 'finding' => 'a/b/d', 'kind' => 'uphold', 'facts' => 'x', 'batch' => 'z']),
-            fn() => $this->revision->remarks()->create(['user_id' => $this->by->id, 'storey' => 'G', 'x' => 0, 'y' => 0, 'words' => 'There?']),
+            fn() => $this->revision->rulings()->create([
+                'user_id' => $this->by->id, 'finding' => 'a/b/d', 'kind' => 'uphold', 'facts' => 'x', 'batch' => 'z',
+            ]),
+            fn() => $this->revision->remarks()->create([
+                'user_id' => $this->by->id, 'storey' => 'G', 'x' => 0, 'y' => 0, 'words' => 'There?',
+            ]),
             fn() => $ruling->fresh()?->update(['words' => 'other']),
             fn() => $remark->fresh()?->update(['in_letter' => true]),
             fn() => $statement->fresh()?->delete(),
@@ -93,7 +114,10 @@ final class ClosedReviewTest extends TestCase
                 $try();
                 self::fail("{$number} was taken.");
             } catch (ClosedReview) {
-                self::assertSame([1, 1, 1], [$this->revision->rulings()->count(), $this->revision->remarks()->count(), $this->revision->statements()->count()]);
+                self::assertSame(
+                    [1, 1, 1],
+                    [$this->revision->rulings()->count(), $this->revision->remarks()->count(), $this->revision->statements()->count()],
+                );
             }
         }
     }
@@ -111,7 +135,10 @@ final class ClosedReviewTest extends TestCase
     {
         $finding = $this->rule();
         $this->rule(1);
-        $this->another()->rulings()->create(['user_id' => $this->by->id, 'finding' => 'of/no/book', 'kind' => 'uphold', 'facts' => 'x', 'batch' => 'y']);
+        $this
+            ->another()
+            ->rulings()
+            ->create(['user_id' => $this->by->id, 'finding' => 'of/no/book', 'kind' => 'uphold', 'facts' => 'x', 'batch' => 'y']);
         Ruling::query()->update(['found' => null]);
         self::assertFalse(Rulings::of($this->revision)->isWaiting($finding), 'it stands by its words until then');
         Ruling::query()->where('finding', '!=', $finding->fingerprint())->update(['facts' => 'what had been found otherwise']);
@@ -126,15 +153,26 @@ final class ClosedReviewTest extends TestCase
 
     private function rule(int $number = 0): Finding
     {
-        $finding = array_values(array_filter($this->report()->findings, static fn(Finding $finding): bool => $finding->verdict()->isOpen()))[$number];
-        $this->revision->rulings()->create(['user_id' => $this->by->id, 'finding' => $finding->fingerprint(), 'kind' => 'uphold', 'facts' => $finding->facts(), 'found' => $finding->foundFacts()->write(), 'batch' => "b{$number}"]);
+        $finding = array_values(array_filter(
+            $this->report()->findings,
+            static fn(Finding $finding): bool => $finding->verdict()->isOpen(),
+        ))[$number];
+        $this->revision->rulings()->create([
+            'user_id' => $this->by->id, 'finding' => $finding->fingerprint(), 'kind' => 'uphold', 'facts' => $finding->facts(),
+            'found' => $finding->foundFacts()->write(), 'batch' => "b{$number}",
+        ]);
 
         return $finding;
     }
 
     private function another(): Revision
     {
-        return $this->app->make(OpenProject::class)->open($this->by, (new LayoutReader())->read((string) file_get_contents(self::demoFile('ferry-cottage'))), null, ['us-irc-2021']);
+        return $this->app->make(OpenProject::class)->open(
+            $this->by,
+            (new LayoutReader())->read((string) file_get_contents(self::demoFile('ferry-cottage'))),
+            null,
+            ['us-irc-2021'],
+        );
     }
 
     private function report(): Report

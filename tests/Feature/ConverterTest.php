@@ -31,7 +31,11 @@ final class ConverterTest extends TestCase
         self::assertLessThan(64, (int) $open);
         $path = (string) tempnam(sys_get_temp_dir(), 'heurema-size-');
         try {
-            $this->failure('$file = fopen("'.$path.'", "w"); ftruncate($file, 299_999_000); fseek($file, 0, SEEK_END); while (true) { fwrite($file, str_repeat("x", 2000)) or exit(1); }');
+            $this->failure(
+                '$file = fopen("'.$path
+                    .'", "w"); ftruncate($file, 299_999_000); fseek($file, 0, SEEK_END); while (true) { fwrite($file, '
+                    .'str_repeat("x", 2000)) or exit(1); }',
+            );
             clearstatcache();
             self::assertLessThanOrEqual(300_000_000, filesize($path));
         } finally {

@@ -40,7 +40,12 @@ final class DeskTest extends TestCase
         $this->get('/?q=plum')->assertSee('2 Plum Lane')->assertDontSee('1 Pear Lane');
         $this->get('/?q=100%25')->assertSee('2 Plum Lane')->assertDontSee('1 Pear Lane');
         $this->get('/?q=%25')->assertDontSee('1 Pear Lane');
-        $this->get('/?state=signed_off')->assertSee('2 Plum Lane')->assertDontSee('1 Pear Lane')->assertSee('signed off (1)')->assertSee('submitted (1)');
+        $this
+            ->get('/?state=signed_off')
+            ->assertSee('2 Plum Lane')
+            ->assertDontSee('1 Pear Lane')
+            ->assertSee('signed off (1)')
+            ->assertSee('submitted (1)');
         $this->get('/?state=returned')->assertSee('Nothing like that is on the desk.');
         $this->get('/?state=lost')->assertOk()->assertSee('1 Pear Lane');
     }
@@ -88,7 +93,11 @@ final class DeskTest extends TestCase
 
     public function test_names_from_the_file_are_escaped(): void
     {
-        $this->hand(str_replace('"name": "14 Orchard Terrace"', '"name": "<script>alert(1)</script>"', (string) file_get_contents(self::demoFile())));
+        $this->hand(str_replace(
+            '"name": "14 Orchard Terrace"',
+            '"name": "<script>alert(1)</script>"',
+            (string) file_get_contents(self::demoFile()),
+        ));
         $this->get('/')->assertOk()->assertSee('&lt;script&gt;alert(1)&lt;/script&gt;', false)->assertDontSee('<script>alert(1)', false);
         $this->get('/revisions/'.Revision::query()->firstOrFail()->id)->assertOk()->assertDontSee('<script>alert(1)', false);
     }
@@ -126,6 +135,9 @@ final class DeskTest extends TestCase
      */
     private function hand(string $content, array $more = []): TestResponse
     {
-        return $this->actingAs($this->reviewer)->post('/projects', ['layout' => UploadedFile::fake()->createWithContent('home.json', $content), ...$more]);
+        return $this->actingAs($this->reviewer)->post(
+            '/projects',
+            ['layout' => UploadedFile::fake()->createWithContent('home.json', $content), ...$more],
+        );
     }
 }

@@ -27,7 +27,9 @@ final class DoneOnceTest extends TestCase
 {
     use RefreshDatabase;
 
-    private const DRAWING = ['name' => 'Twice', 'country' => 'us', 'units' => 'imperial', 'between' => 'faces', 'rooms' => 'Bed 10\' x 12\''];
+    private const DRAWING = [
+        'name' => 'Twice', 'country' => 'us', 'units' => 'imperial', 'between' => 'faces', 'rooms' => 'Bed 10\' x 12\'',
+    ];
 
     private User $principal;
 
@@ -43,7 +45,10 @@ final class DoneOnceTest extends TestCase
     {
         $once = $this->key('/');
         $first = $this->post('/drawings', ['_once' => $once, ...self::DRAWING])->assertRedirect()->headers->get('Location');
-        self::assertSame($first, $this->post('/drawings', ['_once' => $once, ...self::DRAWING])->assertRedirect()->headers->get('Location'));
+        self::assertSame(
+            $first,
+            $this->post('/drawings', ['_once' => $once, ...self::DRAWING])->assertRedirect()->headers->get('Location'),
+        );
         self::assertSame(1, Project::query()->count());
         // another home on the page that was gone back to, and the same by another form, are others
         $this->post('/drawings', ['_once' => $once, ...self::DRAWING, 'name' => 'Another'])->assertRedirect();
@@ -55,15 +60,27 @@ final class DoneOnceTest extends TestCase
     {
         $once = $this->key('/');
         $this->post('/drawings', ['_once' => $once, ...self::DRAWING])->assertRedirect();
-        $this->actingAs(User::factory()->create(['office_id' => $this->principal->office_id]))->post('/drawings', ['_once' => $once, ...self::DRAWING])->assertRedirect();
+        $this
+            ->actingAs(User::factory()->create(['office_id' => $this->principal->office_id]))
+            ->post('/drawings', ['_once' => $once, ...self::DRAWING])
+            ->assertRedirect();
         self::assertSame(2, Project::query()->count());
     }
 
     public function test_a_file_is_handed_in_once_and_another_file_is_another(): void
     {
         $once = $this->key('/');
-        $hand = fn(string $home): TestResponse => $this->post('/projects', ['_once' => $once, 'layout' => UploadedFile::fake()->createWithContent('home.json', (string) file_get_contents(self::demoFile($home)))]);
-        self::assertSame($hand('ferry-cottage')->assertRedirect()->headers->get('Location'), $hand('ferry-cottage')->assertRedirect()->headers->get('Location'));
+        $hand = fn(string $home): TestResponse => $this->post(
+            '/projects',
+            [
+                '_once' => $once,
+                'layout' => UploadedFile::fake()->createWithContent('home.json', (string) file_get_contents(self::demoFile($home))),
+            ],
+        );
+        self::assertSame(
+            $hand('ferry-cottage')->assertRedirect()->headers->get('Location'),
+            $hand('ferry-cottage')->assertRedirect()->headers->get('Location'),
+        );
         $hand('orchard-terrace')->assertRedirect();
         self::assertSame(2, Project::query()->count());
     }
@@ -108,7 +125,10 @@ final class DoneOnceTest extends TestCase
         self::assertSame([1, 1, $entries + 2], [$revision->remarks()->count(), $revision->rulings()->count(), LogEntry::query()->count()]);
         // to change one's mind and back is to decide thrice
         foreach (['waive', 'uphold'] as $kind) {
-            $this->post("{$review}/rulings", ['finding' => $finding[1] ?? '', 'kind' => $kind, 'words' => $kind === 'waive' ? 'It may stay.' : '']);
+            $this->post(
+                "{$review}/rulings",
+                ['finding' => $finding[1] ?? '', 'kind' => $kind, 'words' => $kind === 'waive' ? 'It may stay.' : ''],
+            );
         }
         self::assertSame(3, $revision->rulings()->count());
     }
@@ -130,6 +150,11 @@ final class DoneOnceTest extends TestCase
 
     private function revision(): Revision
     {
-        return $this->app->make(OpenProject::class)->open($this->principal, (new LayoutReader())->read((string) file_get_contents(self::demoFile())), null, ['us-irc-2021']);
+        return $this->app->make(OpenProject::class)->open(
+            $this->principal,
+            (new LayoutReader())->read((string) file_get_contents(self::demoFile())),
+            null,
+            ['us-irc-2021'],
+        );
     }
 }

@@ -30,7 +30,13 @@ final class DraftTest extends TestCase
         $scheme = $this->begin();
         self::assertSame(0, Revision::query()->count());
         self::assertTrue($scheme->isDraft());
-        $this->get("/schemes/{$scheme->id}/board")->assertOk()->assertSee('a draft')->assertSee(route('brief', $scheme->project))->assertSee(route('project', $scheme->project))->assertSee('with%5B0%5D=s'.$scheme->id, false);
+        $this
+            ->get("/schemes/{$scheme->id}/board")
+            ->assertOk()
+            ->assertSee('a draft')
+            ->assertSee(route('brief', $scheme->project))
+            ->assertSee(route('project', $scheme->project))
+            ->assertSee('with%5B0%5D=s'.$scheme->id, false);
         $this->post("/schemes/{$scheme->id}/revisions")->assertRedirect();
         self::assertSame(1, Revision::query()->firstOrFail()->number);
         self::assertFalse($scheme->refresh()->isDraft());
@@ -40,7 +46,13 @@ final class DraftTest extends TestCase
     public function test_the_desk_shows_it_with_its_picture_and_opens_the_board(): void
     {
         $scheme = $this->begin();
-        $this->get('/')->assertOk()->assertSee('draft')->assertSee('Being drawn')->assertSee("/schemes/{$scheme->id}/board", false)->assertSee('<svg', false);
+        $this
+            ->get('/')
+            ->assertOk()
+            ->assertSee('draft')
+            ->assertSee('Being drawn')
+            ->assertSee("/schemes/{$scheme->id}/board", false)
+            ->assertSee('<svg', false);
         $this->get('/?state=draft')->assertSee('Cottage')->assertSee('draft (1)');
         $this->get('/?state=submitted')->assertDontSee('Being drawn');
         $this->post("/schemes/{$scheme->id}/revisions");
@@ -51,7 +63,10 @@ final class DraftTest extends TestCase
     public function test_a_country_brings_its_books_and_the_next_home_begins_with_it(): void
     {
         self::assertSame(['au-ncc-2022', 'au-livable', 'drawing'], $this->begin(['country' => 'au'])->project->books);
-        $this->get('/')->assertSee('<option value="au" data-units="metric" selected>', false)->assertSee('<option value="metric" selected>', false);
+        $this
+            ->get('/')
+            ->assertSee('<option value="au" data-units="metric" selected>', false)
+            ->assertSee('<option value="metric" selected>', false);
         self::assertSame(['us-irc-2021', 'drawing'], $this->begin(['country' => 'us'])->project->books);
         self::assertSame(['practice-home', 'drawing'], $this->begin(['country' => 'other'])->project->books);
         $this->post('/drawings', [...self::values(), 'country' => 'atlantis'])->assertUnprocessable();
@@ -63,7 +78,10 @@ final class DraftTest extends TestCase
         $this->get("/schemes/{$scheme->id}/board")->assertSee('Held against International Residential Code 2021');
         $this->put("/schemes/{$scheme->id}/basis", ['books' => ['in-nbc-2016', 'drawing']])->assertRedirect("/schemes/{$scheme->id}/board");
         self::assertSame(['in-nbc-2016', 'drawing'], $scheme->project->refresh()->books);
-        $this->from("/schemes/{$scheme->id}/board")->put("/schemes/{$scheme->id}/basis", ['books' => ['nothing']])->assertSessionHasErrors('books.0');
+        $this
+            ->from("/schemes/{$scheme->id}/board")
+            ->put("/schemes/{$scheme->id}/basis", ['books' => ['nothing']])
+            ->assertSessionHasErrors('books.0');
         $this->from("/schemes/{$scheme->id}/board")->put("/schemes/{$scheme->id}/basis", [])->assertSessionHasErrors('books');
         $this->post("/schemes/{$scheme->id}/revisions");
         $this->put("/schemes/{$scheme->id}/basis", ['books' => ['drawing']])->assertStatus(409);
@@ -122,6 +140,9 @@ final class DraftTest extends TestCase
     /** @return array<string, string> */
     private static function values(): array
     {
-        return ['name' => 'Cottage', 'country' => 'us', 'units' => 'imperial', 'between' => 'faces', 'rooms' => "Bedroom 11' x 12'\nBath 5' x 8'"];
+        return [
+            'name' => 'Cottage', 'country' => 'us', 'units' => 'imperial', 'between' => 'faces',
+            'rooms' => "Bedroom 11' x 12'\nBath 5' x 8'",
+        ];
     }
 }

@@ -44,7 +44,12 @@ final class ExamineAgainTest extends TestCase
     public function test_pressed_twice_it_starts_once_though_it_is_over_by_then(): void
     {
         $principal = User::factory()->create(['role' => Role::Principal]);
-        $this->app->make(OpenProject::class)->open($principal, (new LayoutReader())->read((string) file_get_contents(self::demoFile())), null, ['us-irc-2021']);
+        $this->app->make(OpenProject::class)->open(
+            $principal,
+            (new LayoutReader())->read((string) file_get_contents(self::demoFile())),
+            null,
+            ['us-irc-2021'],
+        );
         foreach ([['one', 1], ['one', 1], ['two', 2], ['', 3]] as [$press, $batches]) {
             $this->actingAs($principal)->post('/examination', ['_once' => $press])->assertRedirect('/rule-books');
             self::assertSame($batches, DB::table('job_batches')->count(), $press);

@@ -44,7 +44,12 @@ final class FilesTest extends TestCase
     {
         parent::setUp();
         $this->reviewer = User::factory()->create(['role' => Role::Reviewer]);
-        $this->revision = $this->app->make(OpenProject::class)->open($this->reviewer, (new LayoutReader())->read(File::get(self::demoFile('ferry-cottage'))), null, ['us-irc-2021', 'drawing']);
+        $this->revision = $this->app->make(OpenProject::class)->open(
+            $this->reviewer,
+            (new LayoutReader())->read(File::get(self::demoFile('ferry-cottage'))),
+            null,
+            ['us-irc-2021', 'drawing'],
+        );
         $this->actingAs($this->reviewer);
     }
 
@@ -86,7 +91,10 @@ final class FilesTest extends TestCase
     public function test_a_picture_that_cannot_be_written_leaves_the_one_before(): void
     {
         Storage::fake(Underlay::DISK);
-        $lay = fn() => $this->post("/schemes/{$this->revision->scheme_id}/underlays", ['storey' => $this->revision->layout->storeys[0]->id, 'picture' => UploadedFile::fake()->image('plan.png', 200, 100)]);
+        $lay = fn() => $this->post(
+            "/schemes/{$this->revision->scheme_id}/underlays",
+            ['storey' => $this->revision->layout->storeys[0]->id, 'picture' => UploadedFile::fake()->image('plan.png', 200, 100)],
+        );
         $lay()->assertRedirect();
         $before = Underlay::query()->firstOrFail();
         $address = "/schemes/{$this->revision->scheme_id}/underlays/{$before->id}";
@@ -160,7 +168,10 @@ final class FilesTest extends TestCase
         $this->get($address)->assertStatus(202);
         Queue::assertPushed(PrintLetter::class, 2);
         (new PrintLetter(Letter::query()->firstOrFail()->html))->handle($this->app->make(LetterPdf::class));
-        self::assertStringStartsWith('%PDF', (string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+        self::assertStringStartsWith(
+            '%PDF',
+            (string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent(),
+        );
         Queue::assertPushed(PrintLetter::class, 2);
     }
 
@@ -191,8 +202,14 @@ final class FilesTest extends TestCase
 
     private function uphold(): void
     {
-        $open = array_values(array_filter($this->app->make(ReviewPages::class)->report($this->revision)->findings, static fn(Finding $finding): bool => $finding->verdict()->isOpen() && $finding->outcome->witness !== []));
-        $this->post("/revisions/{$this->revision->id}/rulings", ['finding' => $open[0]->fingerprint(), 'kind' => 'uphold'])->assertSessionHasNoErrors();
+        $open = array_values(array_filter(
+            $this->app->make(ReviewPages::class)->report($this->revision)->findings,
+            static fn(Finding $finding): bool => $finding->verdict()->isOpen() && $finding->outcome->witness !== [],
+        ));
+        $this->post(
+            "/revisions/{$this->revision->id}/rulings",
+            ['finding' => $open[0]->fingerprint(), 'kind' => 'uphold'],
+        )->assertSessionHasNoErrors();
     }
 
     /** @return list<string> */

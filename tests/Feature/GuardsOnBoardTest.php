@@ -65,8 +65,16 @@ final class GuardsOnBoardTest extends TestCase
     public function test_an_overlook_of_any_outline_is_guarded_where_it_is_open(): void
     {
         $this->open(self::twoStoreys([[2000, 2000], [5000, 2000], [5000, 3000], [4000, 4000], [2000, 4000]]));
-        $this->get($this->board('U', 'v1'))->assertOk()->assertSee('Guard its open edges')->assertSee('a fall of 2800')->assertSee('class="open-edge"', false);
-        $this->act('guard-edges', ['storey' => 'U', 'select' => 'v1', 'height' => '1100', 'gap' => '99'])->assertOk()->assertSee('data-chosen="g1"', false);
+        $this
+            ->get($this->board('U', 'v1'))
+            ->assertOk()
+            ->assertSee('Guard its open edges')
+            ->assertSee('a fall of 2800')
+            ->assertSee('class="open-edge"', false);
+        $this
+            ->act('guard-edges', ['storey' => 'U', 'select' => 'v1', 'height' => '1100', 'gap' => '99'])
+            ->assertOk()
+            ->assertSee('data-chosen="g1"', false);
         self::assertCount(1, $this->layout()->storey('U')->guards ?? []);
         self::assertCount(6, $this->layout()->storey('U')->guards[0]->line ?? [], 'round and back to where it began');
         $this->get($this->board('U', 'v1'))->assertOk()->assertDontSee('Guard its open edges')->assertDontSee('class="open-edge"', false);
@@ -87,15 +95,37 @@ final class GuardsOnBoardTest extends TestCase
     {
         $this->open(self::twoStoreys([[2000, 2000], [5000, 2000], [5000, 4000], [2000, 4000]]));
         $before = $this->layout()->toArray();
-        $this->act('guard', ['storey' => 'U', 'line' => ['2000,2000', '5000,2000', '5000,4000'], 'height' => '42"', 'gap' => ''])->assertOk()->assertSee('data-chosen="g1"', false);
+        $this
+            ->act('guard', ['storey' => 'U', 'line' => ['2000,2000', '5000,2000', '5000,4000'], 'height' => '42"', 'gap' => ''])
+            ->assertOk()
+            ->assertSee('data-chosen="g1"', false);
         $guard = $this->layout()->storey('U')->guards[0] ?? null;
         self::assertSame([3, 1066.8, null], [count($guard->line ?? []), $guard?->height, $guard?->largestGap]);
-        $this->get($this->board('U', 'g1'))->assertOk()->assertSee('Largest gap')->assertSee('Climbable')->assertSee('data-subject="g1"', false);
-        $this->act('edit', ['storey' => 'U', 'select' => 'g1', 'edit' => '{"edit": "change", "id": "g1", "values": {"largest_gap": 99, "climbable": false}}'])->assertOk();
-        self::assertSame([99.0, false], [$this->layout()->storey('U')->guards[0]->largestGap ?? null, $this->layout()->storey('U')->guards[0]->climbable ?? null]);
+        $this
+            ->get($this->board('U', 'g1'))
+            ->assertOk()
+            ->assertSee('Largest gap')
+            ->assertSee('Climbable')
+            ->assertSee('data-subject="g1"', false);
+        $this->act(
+            'edit',
+            [
+                'storey' => 'U',
+                'select' => 'g1',
+                'edit' => '{"edit": "change", "id": "g1", "values": {"largest_gap": 99, "climbable": false}}',
+            ],
+        )->assertOk();
+        self::assertSame(
+            [99.0, false],
+            [$this->layout()->storey('U')->guards[0]->largestGap ?? null, $this->layout()->storey('U')->guards[0]->climbable ?? null],
+        );
         $this->act('move', ['storey' => 'U', 'select' => 'g1', 'by' => '0,-50'])->assertOk();
         self::assertSame(1950.0, $this->layout()->storey('U')->guards[0]->line[0]->y ?? 0.0);
-        $this->get("/schemes/{$this->scheme->id}/elements?storey=U")->assertOk()->assertSee('Guards')->assertSee('5000 mm long, 1066.8 mm high');
+        $this
+            ->get("/schemes/{$this->scheme->id}/elements?storey=U")
+            ->assertOk()
+            ->assertSee('Guards')
+            ->assertSee('5000 mm long, 1066.8 mm high');
         foreach (range(1, 3) as $undo) {
             $this->post("/schemes/{$this->scheme->id}/undo", ['version' => $this->scheme->refresh()->version, 'storey' => 'U'])->assertOk();
         }
@@ -125,18 +155,33 @@ final class GuardsOnBoardTest extends TestCase
     public function test_a_soffit_is_drawn_pointed_or_typed(): void
     {
         $this->open(self::twoStoreys([[2000, 2000], [5000, 2000], [5000, 4000], [2000, 4000]]));
-        $this->act('soffit', ['storey' => 'G', 'from' => '1000,1000', 'to' => '3000,1600', 'underside' => '2.1 m'])->assertOk()->assertSee('data-chosen="p1"', false);
-        $this->act('soffit', ['storey' => 'G', 'from' => '4000,1000', 'size' => '1 m x 300', 'grow' => '-1,1', 'underside' => '7 ft'])->assertOk();
+        $this
+            ->act('soffit', ['storey' => 'G', 'from' => '1000,1000', 'to' => '3000,1600', 'underside' => '2.1 m'])
+            ->assertOk()
+            ->assertSee('data-chosen="p1"', false);
+        $this->act(
+            'soffit',
+            ['storey' => 'G', 'from' => '4000,1000', 'size' => '1 m x 300', 'grow' => '-1,1', 'underside' => '7 ft'],
+        )->assertOk();
         [$pointed, $typed] = $this->layout()->storey('G')->soffits ?? [];
         self::assertSame([2000.0 * 600.0, 2100.0], [$pointed->outline->area(), $pointed->underside]);
-        self::assertEqualsWithDelta([1000.0 * 300.0, 2133.6, 3000.0], [$typed->outline->area(), $typed->underside, $typed->outline->bounds()->left], 1e-6);
+        self::assertEqualsWithDelta(
+            [1000.0 * 300.0, 2133.6, 3000.0],
+            [$typed->outline->area(), $typed->underside, $typed->outline->bounds()->left],
+            1e-6,
+        );
         $this->get($this->board('G', 'p1'))->assertOk()->assertSee('Underside above floor')->assertSee('data-subject="p1"', false);
     }
 
     private function open(Layout $layout): void
     {
         $user = auth()->user();
-        $this->scheme = $this->app->make(OpenProject::class)->open($user instanceof User ? $user : throw new \LogicException(), $layout, null, ['us-irc-2021'])->scheme;
+        $this->scheme = $this->app->make(OpenProject::class)->open(
+            $user instanceof User ? $user : throw new \LogicException(),
+            $layout,
+            null,
+            ['us-irc-2021'],
+        )->scheme;
     }
 
     /**
@@ -146,7 +191,10 @@ final class GuardsOnBoardTest extends TestCase
      */
     private function act(string $act, array $values): TestResponse
     {
-        return $this->post("/schemes/{$this->scheme->id}/acts/{$act}", ['version' => $this->scheme->refresh()->version, 'select' => '', ...$values]);
+        return $this->post(
+            "/schemes/{$this->scheme->id}/acts/{$act}",
+            ['version' => $this->scheme->refresh()->version, 'select' => '', ...$values],
+        );
     }
 
     private function board(string $storey, string $chosen): string
@@ -162,11 +210,36 @@ final class GuardsOnBoardTest extends TestCase
     /** @param list<array{int, int}> $overlook an opening in the upper floor */
     private static function twoStoreys(array $overlook): Layout
     {
-        $walls = static fn(string $storey): array => array_map(static fn(array $ends, int $number): array => ['id' => "{$storey}w{$number}", 'from' => $ends[0], 'to' => $ends[1], 'thickness' => 200, 'type' => 'exterior'], [[[0, 0], [8000, 0]], [[8000, 0], [8000, 6000]], [[8000, 6000], [0, 6000]], [[0, 6000], [0, 0]]], [1, 2, 3, 4]);
+        $walls = static fn(string $storey): array => array_map(
+            static fn(array $ends, int $number): array => [
+                'id' => "{$storey}w{$number}", 'from' => $ends[0], 'to' => $ends[1], 'thickness' => 200, 'type' => 'exterior',
+            ],
+            [[[0, 0], [8000, 0]], [[8000, 0], [8000, 6000]], [[8000, 6000], [0, 6000]], [[0, 6000], [0, 0]]],
+            [1, 2, 3, 4],
+        );
 
-        return (new LayoutReader())->read((string) json_encode(['format' => 'heurema-layout', 'version' => 1, 'name' => 'Overlook', 'units' => 'metric', 'storeys' => [
-            ['id' => 'G', 'name' => 'Ground floor', 'elevation' => 0, 'ceiling' => 2500, 'floor_thickness' => 300, 'walls' => $walls('g'), 'rooms' => [['id' => 'gr1', 'name' => 'Hall', 'use' => 'hall', 'at' => [1000, 1000]]]],
-            ['id' => 'U', 'name' => 'Upper floor', 'elevation' => 2800, 'ceiling' => 2500, 'floor_thickness' => 300, 'walls' => $walls('u'), 'rooms' => [['id' => 'ur1', 'name' => 'Gallery', 'use' => 'hall', 'at' => [1000, 1000]]], 'voids' => [['id' => 'v1', 'outline' => $overlook]]],
-        ]]));
+        return (new LayoutReader())->read((string) json_encode([
+            'format' => 'heurema-layout', 'version' => 1, 'name' => 'Overlook', 'units' => 'metric',
+            'storeys' => [
+                [
+                    'id' => 'G',
+                    'name' => 'Ground floor',
+                    'elevation' => 0,
+                    'ceiling' => 2500,
+                    'floor_thickness' => 300,
+                    'walls' => $walls('g'),
+                    'rooms' => [['id' => 'gr1', 'name' => 'Hall', 'use' => 'hall', 'at' => [1000, 1000]]],
+                ],
+                [
+                    'id' => 'U',
+                    'name' => 'Upper floor',
+                    'elevation' => 2800,
+                    'ceiling' => 2500,
+                    'floor_thickness' => 300,
+                    'walls' => $walls('u'),
+                    'rooms' => [['id' => 'ur1', 'name' => 'Gallery', 'use' => 'hall', 'at' => [1000, 1000]]],
+                    'voids' => [['id' => 'v1', 'outline' => $overlook]],
+                ],
+            ]]));
     }
 }

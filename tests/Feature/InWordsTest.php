@@ -21,7 +21,10 @@ final class InWordsTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function sentences(): iterable
     {
-        yield 'a thing, its kind before it' => ['Water closet gf17 is locked in its place.', 'The water closet in Powder is locked in its place.'];
+        yield 'a thing, its kind before it' => [
+            'Water closet gf17 is locked in its place.',
+            'The water closet in Powder is locked in its place.',
+        ];
         yield 'an id alone' => ['gf17 moved 105 mm', 'The water closet in Powder moved 105 mm'];
         yield 'in quotes' => ['Expected a wall, found "gw12".', 'Expected a wall, found the wall between Laundry and Study.'];
         yield 'a room' => ['Room gr8 is not copied.', 'Garage is not copied.'];
@@ -44,7 +47,10 @@ final class InWordsTest extends TestCase
             foreach ($layout->storeys as $storey) {
                 foreach (ElementList::ofStorey() as $list) {
                     foreach ($storey->elements($list) as $element) {
-                        self::assertDoesNotMatchRegularExpression('/(?<![\w-])'.$element->id().'(?![\w-])/', $said->say("{$element->id()} is too near to {$element->id()}."));
+                        self::assertDoesNotMatchRegularExpression(
+                            '/(?<![\w-])'.$element->id().'(?![\w-])/',
+                            $said->say("{$element->id()} is too near to {$element->id()}."),
+                        );
                     }
                 }
             }

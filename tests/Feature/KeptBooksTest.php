@@ -13,7 +13,8 @@ use Tests\TestCase;
 
 final class KeptBooksTest extends TestCase
 {
-    private const BOOK = "book: b\ntitle: %s\nscope: all\nunits: metric\nsource: made up\nbuilding_tolerance: 10 mm\nrules:\n  - { id: a, clause: '1', title: T, subject: room, measure: room.floor_area, at_least: 7 m2, why: w, source: s }\n";
+    private const BOOK = "book: b\ntitle: %s\nscope: all\nunits: metric\nsource: made up\nbuilding_tolerance: 10 mm\nrules:\n "
+        ." - { id: a, clause: '1', title: T, subject: room, measure: room.floor_area, at_least: 7 m2, why: w, source: s }\n";
 
     private string $folder;
 

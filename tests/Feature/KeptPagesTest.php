@@ -73,12 +73,31 @@ final class KeptPagesTest extends TestCase
     /** @return iterable<string, array{callable(self): mixed}> */
     public static function changes(): iterable
     {
-        yield 'a ruling' => [static fn(self $test) => $test->post($test->address('rulings'), ['finding' => $test->open()->fingerprint(), 'kind' => 'uphold'])];
-        yield 'a statement' => [static fn(self $test) => $test->post($test->address('statements'), ['element' => 'un1', 'key' => 'operation', 'typed' => 'casement'])];
-        yield 'a remark' => [static fn(self $test) => $test->post($test->address('remarks'), ['storey' => $test->revision->layout->storeys[0]->id, 'x' => 0, 'y' => 0, 'words' => 'Here?'])];
+        yield 'a ruling' => [
+            static fn(self $test) => $test->post(
+                $test->address('rulings'),
+                ['finding' => $test->open()->fingerprint(), 'kind' => 'uphold'],
+            ),
+        ];
+        yield 'a statement' => [
+            static fn(self $test) => $test->post(
+                $test->address('statements'),
+                ['element' => 'un1', 'key' => 'operation', 'typed' => 'casement'],
+            ),
+        ];
+        yield 'a remark' => [
+            static fn(self $test) => $test->post(
+                $test->address('remarks'),
+                ['storey' => $test->revision->layout->storeys[0]->id, 'x' => 0, 'y' => 0, 'words' => 'Here?'],
+            ),
+        ];
         yield 'other books' => [static fn(self $test) => $test->post($test->address('books'), ['books' => ['uk-space', 'drawing']])];
-        yield 'a name' => [static fn(self $test) => $test->put("/projects/{$test->revision->scheme->project_id}", ['name' => 'Another name'])];
-        yield 'the next revision' => [static fn(self $test) => $test->app->make(SubmitScheme::class)->submit($test->revision->scheme, $test->designer)];
+        yield 'a name' => [
+            static fn(self $test) => $test->put("/projects/{$test->revision->scheme->project_id}", ['name' => 'Another name']),
+        ];
+        yield 'the next revision' => [
+            static fn(self $test) => $test->app->make(SubmitScheme::class)->submit($test->revision->scheme, $test->designer),
+        ];
         yield 'another name of a scheme' => [static fn(self $test) => $test->revision->scheme->update(['name' => 'Scheme Z'])];
         yield 'another role' => [static fn(self $test) => $test->reviewer->update(['role' => Role::Designer])];
         yield 'another code' => [static fn() => config()->set('pages.code', 'other'), false];
@@ -103,7 +122,10 @@ final class KeptPagesTest extends TestCase
     public function test_a_page_with_an_error_on_it_is_that_answers_alone(): void
     {
         $plain = $this->page();
-        $this->from($this->address())->post($this->address('rulings'), ['finding' => $this->open()->fingerprint(), 'kind' => 'waive', 'words' => ''])->assertRedirect();
+        $this
+            ->from($this->address())
+            ->post($this->address('rulings'), ['finding' => $this->open()->fingerprint(), 'kind' => 'waive', 'words' => ''])
+            ->assertRedirect();
         self::assertNotSame($plain, $this->page(), 'the error shows');
         self::assertSame($plain, $this->page());
         self::assertSame(2, $this->drawn);
@@ -127,7 +149,10 @@ final class KeptPagesTest extends TestCase
         $this->page();
         DB::enableQueryLog();
         $this->page();
-        self::assertSame([], array_filter(array_column(DB::getQueryLog(), 'query'), static fn(string $sql): bool => !str_starts_with($sql, 'select')));
+        self::assertSame(
+            [],
+            array_filter(array_column(DB::getQueryLog(), 'query'), static fn(string $sql): bool => !str_starts_with($sql, 'select')),
+        );
     }
 
     private function page(): string

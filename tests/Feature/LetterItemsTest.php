@@ -42,16 +42,30 @@ final class LetterItemsTest extends TestCase
         $layout = (new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../database/demo/orchard-terrace.json'));
         $this->revision = $this->app->make(OpenProject::class)->open($this->designer, $layout, null, ['us-irc-2021']);
         $this->actingAs($this->reviewer);
-        foreach (['us-irc-2021/room-area/gr7' => 'uphold', 'us-irc-2021/room-width/gr7' => 'uphold', 'us-irc-2021/toilet-side/gf17' => 'ask'] as $finding => $kind) {
-            $this->post("/revisions/{$this->revision->id}/rulings", ['finding' => $finding, 'kind' => $kind, 'words' => "About {$finding}"])->assertSessionHasNoErrors();
+        foreach ([
+            'us-irc-2021/room-area/gr7' => 'uphold',
+            'us-irc-2021/room-width/gr7' => 'uphold',
+            'us-irc-2021/toilet-side/gf17' => 'ask',
+        ] as $finding => $kind) {
+            $this->post(
+                "/revisions/{$this->revision->id}/rulings",
+                ['finding' => $finding, 'kind' => $kind, 'words' => "About {$finding}"],
+            )->assertSessionHasNoErrors();
         }
-        $this->post("/revisions/{$this->revision->id}/remarks", ['storey' => 'G', 'x' => 3000, 'y' => 3000, 'words' => 'Where does the coat go?']);
+        $this->post(
+            "/revisions/{$this->revision->id}/remarks",
+            ['storey' => 'G', 'x' => 3000, 'y' => 3000, 'words' => 'Where does the coat go?'],
+        );
         $this->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")->assertRedirect();
     }
 
     public function test_a_remark_goes_into_the_letter_as_an_item_of_its_own_and_out_again(): void
     {
-        $this->get("/revisions/{$this->revision->id}/letter/paper")->assertOk()->assertSee('Where does the coat go?')->assertSee('<span class="rule">Remark</span>', false);
+        $this
+            ->get("/revisions/{$this->revision->id}/letter/paper")
+            ->assertOk()
+            ->assertSee('Where does the coat go?')
+            ->assertSee('<span class="rule">Remark</span>', false);
         foreach (['csv', 'json', 'bcf'] as $format) {
             $this->get("/revisions/{$this->revision->id}/letter/{$format}")->assertOk();
         }
@@ -59,8 +73,13 @@ final class LetterItemsTest extends TestCase
         $this->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")->assertRedirect();
         $this->get("/revisions/{$this->revision->id}/letter/paper")->assertDontSee('Where does the coat go?');
         $this->send();
-        $this->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")->assertSessionHasErrors('review');
-        $this->actingAs($this->designer)->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")->assertForbidden();
+        $this->put(
+            "/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}",
+        )->assertSessionHasErrors('review');
+        $this
+            ->actingAs($this->designer)
+            ->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")
+            ->assertForbidden();
     }
 
     public function test_each_item_says_how_it_stands_in_the_drawing_as_it_is_now(): void
@@ -70,7 +89,12 @@ final class LetterItemsTest extends TestCase
         $this->actingAs($this->designer);
         // the closet beside the wall, the study's area and width, the remark
         self::assertSame(['unchanged', 'unchanged', 'unchanged', 'asked'], $this->states());
-        $this->get($this->board())->assertOk()->assertSee('The letter, item by item')->assertSee('0 of 4 settled')->assertSee('About us-irc-2021/room-area/gr7');
+        $this
+            ->get($this->board())
+            ->assertOk()
+            ->assertSee('The letter, item by item')
+            ->assertSee('0 of 4 settled')
+            ->assertSee('About us-irc-2021/room-area/gr7');
         // the wall between laundry and study to the left: the study gets larger, not large enough, and no wider
         $this->act('move', ['select' => 'gw12', 'by' => '-100,0'])->assertOk();
         self::assertSame(['unchanged', 'smaller', 'unchanged', 'asked'], $this->states());
@@ -100,7 +124,11 @@ final class LetterItemsTest extends TestCase
         foreach (['10,0', '5,0', '-7,0'] as $by) {
             $this->act('move', ['select' => 'gf8', 'by' => $by])->assertOk();
         }
-        $this->get("/schemes/{$this->scheme()->id}/letter/{$number}/edit")->assertOk()->assertSee('by “The water closet in Powder moved 105 mm”')->assertSee($this->designer->name, false);
+        $this
+            ->get("/schemes/{$this->scheme()->id}/letter/{$number}/edit")
+            ->assertOk()
+            ->assertSee('by “The water closet in Powder moved 105 mm”')
+            ->assertSee($this->designer->name, false);
         $this->get("/schemes/{$this->scheme()->id}/letter/99/edit")->assertOk()->assertSee('by none of the edits');
     }
 
@@ -120,12 +148,23 @@ final class LetterItemsTest extends TestCase
         $next = Revision::query()->latest('id')->firstOrFail();
         self::assertSame([2, 4], [$next->number, count($next->answers ?? [])]);
         self::assertNull($this->scheme()->answers);
-        self::assertSame(['We make it a <store>.', null], [$this->answerTo($next, 'us-irc-2021/room-area/gr7'), $this->answerTo($next, 'us-irc-2021/room-width/gr7')]);
+        self::assertSame(
+            ['We make it a <store>.', null],
+            [$this->answerTo($next, 'us-irc-2021/room-area/gr7'), $this->answerTo($next, 'us-irc-2021/room-width/gr7')],
+        );
 
         $this->actingAs($this->reviewer);
-        $list = $this->get("/revisions/{$next->id}?show=letter")->assertOk()->assertSee('2. Floor area of a habitable room')->assertSee('Behind the door.')->assertSee('Item 4');
+        $list = $this
+            ->get("/revisions/{$next->id}?show=letter")
+            ->assertOk()
+            ->assertSee('2. Floor area of a habitable room')
+            ->assertSee('Behind the door.')
+            ->assertSee('Item 4');
         self::assertStringContainsString('Where does the coat go?', (string) $list->getContent());
-        $this->get("/revisions/{$next->id}?finding=us-irc-2021/room-area/gr7")->assertSee('of the letter before')->assertSee('Answer: We make it a &lt;store&gt;.', false);
+        $this
+            ->get("/revisions/{$next->id}?finding=us-irc-2021/room-area/gr7")
+            ->assertSee('of the letter before')
+            ->assertSee('Answer: We make it a &lt;store&gt;.', false);
         $this->get("/revisions/{$next->id}?finding=us-irc-2021/room-width/gr7&show=met")->assertSee('No answer was given.');
         // a first revision has no letter before it
         $this->get("/revisions/{$this->revision->id}?show=letter")->assertOk()->assertDontSee('of the letter before');
@@ -149,7 +188,10 @@ final class LetterItemsTest extends TestCase
     private function items(): array
     {
         $scheme = $this->scheme();
-        $report = $this->app->make(BookCheck::class)->report(new Home($scheme->layout), Basis::ofProject($scheme->project, $scheme->layout->units));
+        $report = $this->app->make(BookCheck::class)->report(
+            new Home($scheme->layout),
+            Basis::ofProject($scheme->project, $scheme->layout->units),
+        );
 
         return LetterProgress::of($scheme)?->items($report) ?? [];
     }
@@ -186,12 +228,18 @@ final class LetterItemsTest extends TestCase
      */
     private function act(string $act, array $values): TestResponse
     {
-        return $this->post("/schemes/{$this->scheme()->id}/acts/{$act}", ['version' => $this->scheme()->version, 'storey' => 'G', ...$values]);
+        return $this->post(
+            "/schemes/{$this->scheme()->id}/acts/{$act}",
+            ['version' => $this->scheme()->version, 'storey' => 'G', ...$values],
+        );
     }
 
     /** @return TestResponse<Response> */
     private function answer(string $item, string $words): TestResponse
     {
-        return $this->post("/schemes/{$this->scheme()->id}/answers", ['version' => $this->scheme()->version, 'storey' => 'G', 'item' => $item, 'words' => $words]);
+        return $this->post(
+            "/schemes/{$this->scheme()->id}/answers",
+            ['version' => $this->scheme()->version, 'storey' => 'G', 'item' => $item, 'words' => $words],
+        );
     }
 }

@@ -17,7 +17,11 @@ final class MeasuresTest extends TestCase
 
     public function test_the_documentation_is_what_the_measures_say(): void
     {
-        self::assertSame((new MeasureList(Catalogue::standard()))->markdown(), file_get_contents(base_path('docs/measures.md')), 'php artisan heurema:measures writes it anew');
+        self::assertSame(
+            (new MeasureList(Catalogue::standard()))->markdown(),
+            file_get_contents(base_path('docs/measures.md')),
+            'php artisan heurema:measures writes it anew',
+        );
     }
 
     public function test_every_measure_is_a_sentence(): void
@@ -25,7 +29,10 @@ final class MeasuresTest extends TestCase
         foreach (Catalogue::standard()->all() as $measure) {
             self::assertMatchesRegularExpression('/^(\p{Lu}|\d).{8,}\.$/u', $measure->is()->tells, $measure->name());
             foreach ($measure->words() as $key => $words) {
-                self::assertTrue($key === $measure::ANSWER || isset($measure->parameters()[$key]), "{$measure->name()}: {$key} has words and is no parameter");
+                self::assertTrue(
+                    $key === $measure::ANSWER || isset($measure->parameters()[$key]),
+                    "{$measure->name()}: {$key} has words and is no parameter",
+                );
                 self::assertNotSame([], $words);
             }
         }

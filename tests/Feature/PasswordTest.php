@@ -30,12 +30,39 @@ final class PasswordTest extends TestCase
         $link = $found[1];
         $this->get("{$link}?email=ada@example.test")->assertOk();
         $token = basename($link);
-        $this->put('/password', ['token' => $token, 'email' => 'ada@example.test', 'password' => 'short', 'password_confirmation' => 'short'])->assertSessionHasErrors('password');
-        $this->put('/password', ['token' => 'guessed', 'email' => 'ada@example.test', 'password' => 'quiet lamp over slate', 'password_confirmation' => 'quiet lamp over slate'])->assertSessionHasErrors('email');
-        $this->put('/password', ['token' => $token, 'email' => 'ada@example.test', 'password' => 'quiet lamp over slate', 'password_confirmation' => 'quiet lamp over slate'])->assertRedirect('/sign-in');
+        $this->put(
+            '/password',
+            ['token' => $token, 'email' => 'ada@example.test', 'password' => 'short', 'password_confirmation' => 'short'],
+        )->assertSessionHasErrors('password');
+        $this->put(
+            '/password',
+            [
+                'token' => 'guessed',
+                'email' => 'ada@example.test',
+                'password' => 'quiet lamp over slate',
+                'password_confirmation' => 'quiet lamp over slate',
+            ],
+        )->assertSessionHasErrors('email');
+        $this->put(
+            '/password',
+            [
+                'token' => $token,
+                'email' => 'ada@example.test',
+                'password' => 'quiet lamp over slate',
+                'password_confirmation' => 'quiet lamp over slate',
+            ],
+        )->assertRedirect('/sign-in');
         self::assertTrue(Hash::check('quiet lamp over slate', (string) $user->fresh()?->password));
         // a link is good once
-        $this->put('/password', ['token' => $token, 'email' => 'ada@example.test', 'password' => 'seven green shutters', 'password_confirmation' => 'seven green shutters'])->assertSessionHasErrors('email');
+        $this->put(
+            '/password',
+            [
+                'token' => $token,
+                'email' => 'ada@example.test',
+                'password' => 'seven green shutters',
+                'password_confirmation' => 'seven green shutters',
+            ],
+        )->assertSessionHasErrors('email');
     }
 
     public function test_nobody_learns_who_has_an_account(): void

@@ -42,10 +42,17 @@ final class PeopleTest extends TestCase
 
         $this->post('/sign-out');
         $this->get("/invitations/{$token}")->assertOk()->assertSee("A seat at {$this->principal->office->name}");
-        foreach ([['name' => '', 'password' => 'quiet lamp over slate', 'password_confirmation' => 'quiet lamp over slate'], ['name' => 'Mara', 'password' => 'short', 'password_confirmation' => 'short'], ['name' => 'Mara', 'password' => 'quiet lamp over slate', 'password_confirmation' => 'another']] as $wrong) {
+        foreach ([
+            ['name' => '', 'password' => 'quiet lamp over slate', 'password_confirmation' => 'quiet lamp over slate'],
+            ['name' => 'Mara', 'password' => 'short', 'password_confirmation' => 'short'],
+            ['name' => 'Mara', 'password' => 'quiet lamp over slate', 'password_confirmation' => 'another'],
+        ] as $wrong) {
             $this->post("/invitations/{$token}", $wrong)->assertSessionHasErrors();
         }
-        $this->post("/invitations/{$token}", ['name' => 'Mara <b>', 'password' => 'quiet lamp over slate', 'password_confirmation' => 'quiet lamp over slate'])->assertRedirect('/');
+        $this->post(
+            "/invitations/{$token}",
+            ['name' => 'Mara <b>', 'password' => 'quiet lamp over slate', 'password_confirmation' => 'quiet lamp over slate'],
+        )->assertRedirect('/');
         $mara = User::query()->where('email', 'mara@example.test')->firstOrFail();
         self::assertSame([$this->principal->office_id, Role::Reviewer], [$mara->office_id, $mara->role]);
         $this->assertAuthenticatedAs($mara);

@@ -50,7 +50,12 @@ final class RemovalTest extends TestCase
         Storage::fake(Underlay::DISK);
         Storage::fake('local');
         $this->principal = User::factory()->create(['role' => Role::Principal]);
-        $this->revision = $this->app->make(OpenProject::class)->open($this->principal, (new LayoutReader())->read(File::get(self::demoFile('weir-cabin'))), null, ['us-irc-2021']);
+        $this->revision = $this->app->make(OpenProject::class)->open(
+            $this->principal,
+            (new LayoutReader())->read(File::get(self::demoFile('weir-cabin'))),
+            null,
+            ['us-irc-2021'],
+        );
         $this->project = $this->revision->scheme->project;
         $this->actingAs($this->principal);
     }
@@ -60,14 +65,22 @@ final class RemovalTest extends TestCase
         $this->get("/projects/{$this->project->id}")->assertSee('Remove this home');
         $this->delete("/projects/{$this->project->id}")->assertRedirect('/');
         $this->get('/')->assertOk()->assertSee('One home was removed')->assertSee('No home on the desk yet');
-        foreach (["/projects/{$this->project->id}", "/revisions/{$this->revision->id}", "/schemes/{$this->revision->scheme_id}/board", "/compare?with[]={$this->revision->id}"] as $path) {
+        foreach ([
+            "/projects/{$this->project->id}",
+            "/revisions/{$this->revision->id}",
+            "/schemes/{$this->revision->scheme_id}/board",
+            "/compare?with[]={$this->revision->id}",
+        ] as $path) {
             self::assertContains($this->get($path)->getStatusCode(), [403, 404], $path);
         }
         $this->post("/projects/{$this->project->id}/return")->assertRedirect("/projects/{$this->project->id}");
         $this->get("/revisions/{$this->revision->id}")->assertOk();
         $this->post("/projects/{$this->project->id}/return")->assertStatus(409);
         self::assertSame(['brought the home back', 'removed the home'], LogEntry::query()->latest('id')->limit(2)->pluck('words')->all());
-        self::assertSame(["{$this->project->name} brought back", "{$this->project->name} removed"], OfficeEntry::query()->latest('id')->pluck('words')->all());
+        self::assertSame(
+            ["{$this->project->name} brought back", "{$this->project->name} removed"],
+            OfficeEntry::query()->latest('id')->pluck('words')->all(),
+        );
     }
 
     public function test_only_principals_remove(): void
@@ -80,7 +93,10 @@ final class RemovalTest extends TestCase
         $this->project->delete();
         $this->post("/projects/{$this->project->id}/return")->assertForbidden();
         $this->get('/')->assertDontSee('was removed');
-        $this->actingAs(User::factory()->create(['role' => Role::Principal]))->post("/projects/{$this->project->id}/return")->assertForbidden();
+        $this
+            ->actingAs(User::factory()->create(['role' => Role::Principal]))
+            ->post("/projects/{$this->project->id}/return")
+            ->assertForbidden();
     }
 
     public function test_after_thirty_days_a_home_is_gone_with_all_that_belongs_to_it(): void
@@ -88,7 +104,10 @@ final class RemovalTest extends TestCase
         $disk = Storage::disk(Underlay::DISK);
         $disk->put('underlays/of-it.png', 'x');
         $disk->put('underlays/of-another.png', 'x');
-        $this->revision->scheme->underlays()->forceCreate(['scheme_id' => $this->revision->scheme_id, 'storey' => 'G', 'file' => 'underlays/of-it.png', 'width' => 1, 'height' => 1, 'x' => 0, 'y' => 0, 'mm_per_px' => 1, 'angle' => 0]);
+        $this->revision->scheme->underlays()->forceCreate([
+            'scheme_id' => $this->revision->scheme_id, 'storey' => 'G', 'file' => 'underlays/of-it.png', 'width' => 1, 'height' => 1,
+            'x' => 0, 'y' => 0, 'mm_per_px' => 1, 'angle' => 0,
+        ]);
         $this->delete("/projects/{$this->project->id}");
         $this->travel(29)->days();
         self::assertSame(0, Artisan::call('heurema:prune'));
@@ -96,13 +115,25 @@ final class RemovalTest extends TestCase
         $this->travel(2)->days();
         self::assertSame(0, Artisan::call('heurema:prune'));
         self::assertStringContainsString('1 homes', Artisan::output());
-        self::assertSame([], array_filter([Project::withTrashed()->exists(), Scheme::query()->exists(), Revision::query()->exists(), Underlay::query()->exists()]));
+        self::assertSame(
+            [],
+            array_filter([
+                Project::withTrashed()->exists(),
+                Scheme::query()->exists(),
+                Revision::query()->exists(),
+                Underlay::query()->exists(),
+            ]),
+        );
         self::assertSame(['underlays/of-another.png'], $disk->allFiles());
     }
 
     public function test_an_account_is_removed_and_its_name_is_gone_after_thirty_days(): void
     {
-        $reviewer = User::factory()->create(['role' => Role::Reviewer, 'office_id' => $this->principal->office_id, 'email' => 'leaving@example.test']);
+        $reviewer = User::factory()->create([
+            'role' => Role::Reviewer,
+            'office_id' => $this->principal->office_id,
+            'email' => 'leaving@example.test',
+        ]);
         $this->delete("/people/{$this->principal->id}")->assertSessionHasErrors('role');
         $this->delete("/people/{$reviewer->id}")->assertRedirect('/people');
         $this->get('/people')->assertSee('removed, its name gone on');
@@ -142,7 +173,12 @@ final class RemovalTest extends TestCase
     {
         $scheme = $this->revision->scheme;
         $changes = $this->app->make(ChangeScheme::class);
-        $draw = static fn(int $number): Scheme => $changes->edit($scheme->refresh(), $scheme->project->office->users()->firstOrFail(), $scheme->version, Add::of($scheme->layout->storeys[0]->id, ElementList::Notes, ['id' => "note{$number}", 'at' => [$number, 0], 'text' => 'x']));
+        $draw = static fn(int $number): Scheme => $changes->edit(
+            $scheme->refresh(),
+            $scheme->project->office->users()->firstOrFail(),
+            $scheme->version,
+            Add::of($scheme->layout->storeys[0]->id, ElementList::Notes, ['id' => "note{$number}", 'at' => [$number, 0], 'text' => 'x']),
+        );
         $before = count($scheme->layout->storeys[0]->notes);
         array_map($draw, [1, 2, 3]);
         $this->travel(1)->minutes();
@@ -155,10 +191,16 @@ final class RemovalTest extends TestCase
         $layout = $scheme->refresh()->layout;
         Artisan::call('heurema:prune');
         Artisan::call('heurema:prune');
-        self::assertSame([['3 edits', 3], [SchemeEdit::query()->latest('id')->firstOrFail()->words, null]], SchemeEdit::query()->orderBy('id')->get()->map(static fn(SchemeEdit $edit): array => [$edit->words, $edit->folded])->all());
+        self::assertSame(
+            [['3 edits', 3], [SchemeEdit::query()->latest('id')->firstOrFail()->words, null]],
+            SchemeEdit::query()->orderBy('id')->get()->map(static fn(SchemeEdit $edit): array => [$edit->words, $edit->folded])->all(),
+        );
         self::assertEquals($layout, $scheme->refresh()->layout);
 
-        $undo = fn(): TestResponse => $this->post("/schemes/{$scheme->id}/undo", ['version' => $scheme->refresh()->version, 'storey' => 'G']);
+        $undo = fn(): TestResponse => $this->post(
+            "/schemes/{$scheme->id}/undo",
+            ['version' => $scheme->refresh()->version, 'storey' => 'G'],
+        );
         $undo()->assertOk();
         self::assertCount($before + 3, $scheme->refresh()->layout->storeys[0]->notes);
         $undo()->assertUnprocessable()->assertSee('is not undone any more');
@@ -170,12 +212,22 @@ final class RemovalTest extends TestCase
     public function test_principals_see_how_much_is_kept(): void
     {
         Storage::disk(Underlay::DISK)->put('underlays/of-it.png', str_repeat('x', 3072));
-        $this->revision->scheme->underlays()->forceCreate(['scheme_id' => $this->revision->scheme_id, 'storey' => 'G', 'file' => 'underlays/of-it.png', 'width' => 1, 'height' => 1, 'x' => 0, 'y' => 0, 'mm_per_px' => 1, 'angle' => 0]);
+        $this->revision->scheme->underlays()->forceCreate([
+            'scheme_id' => $this->revision->scheme_id, 'storey' => 'G', 'file' => 'underlays/of-it.png', 'width' => 1, 'height' => 1,
+            'x' => 0, 'y' => 0, 'mm_per_px' => 1, 'angle' => 0,
+        ]);
         $sizes = (new OfficeSizes($this->principal->office))->listed();
-        self::assertSame(['Drawings' => 1, 'Edits' => 0, 'Revisions' => 1, 'Letters' => 0, 'Mails' => 0, 'Pictures' => 1], array_map(static fn(array $size): int => $size[0], $sizes));
+        self::assertSame(
+            ['Drawings' => 1, 'Edits' => 0, 'Revisions' => 1, 'Letters' => 0, 'Mails' => 0, 'Pictures' => 1],
+            array_map(static fn(array $size): int => $size[0], $sizes),
+        );
         self::assertSame(['0 B', '3 KB'], [$sizes['Edits'][1], $sizes['Pictures'][1]]);
         $this->get('/people')->assertOk()->assertSee('What is kept')->assertSee('3 KB');
-        $this->actingAs(User::factory()->create(['role' => Role::Designer, 'office_id' => $this->principal->office_id]))->get('/people')->assertOk()->assertDontSee('What is kept');
+        $this
+            ->actingAs(User::factory()->create(['role' => Role::Designer, 'office_id' => $this->principal->office_id]))
+            ->get('/people')
+            ->assertOk()
+            ->assertDontSee('What is kept');
         self::assertSame(0, (new OfficeSizes(User::factory()->create()->office))->listed()['Drawings'][0]);
     }
 
@@ -185,10 +237,23 @@ final class RemovalTest extends TestCase
         $early = OutgoingMail::query()->firstOrFail();
         $this->travel(60)->days();
         $this->app->make(InvitePerson::class)->invite($this->principal, 'late@example.test', Role::Designer);
-        DB::table('cache')->insert([['key' => 'old', 'value' => 'x', 'expiration' => now()->subMinute()->getTimestamp()], ['key' => 'new', 'value' => 'x', 'expiration' => now()->addMinute()->getTimestamp()]]);
-        DB::table('password_reset_tokens')->insert([['email' => 'a', 'token' => 'x', 'created_at' => now()->subDays(2)], ['email' => 'b', 'token' => 'x', 'created_at' => now()]]);
+        DB::table('cache')->insert([
+            ['key' => 'old', 'value' => 'x', 'expiration' => now()->subMinute()->getTimestamp()],
+            ['key' => 'new', 'value' => 'x', 'expiration' => now()->addMinute()->getTimestamp()],
+        ]);
+        DB::table('password_reset_tokens')->insert([
+            ['email' => 'a', 'token' => 'x', 'created_at' => now()->subDays(2)],
+            ['email' => 'b', 'token' => 'x', 'created_at' => now()],
+        ]);
         self::assertSame(0, Artisan::call('heurema:prune'));
-        self::assertSame([2, ['new'], ['b']], [OutgoingMail::query()->count(), DB::table('cache')->pluck('key')->all(), DB::table('password_reset_tokens')->pluck('email')->all()]);
+        self::assertSame(
+            [2, ['new'], ['b']],
+            [
+                OutgoingMail::query()->count(),
+                DB::table('cache')->pluck('key')->all(),
+                DB::table('password_reset_tokens')->pluck('email')->all(),
+            ],
+        );
         $this->travel(31)->days();
         self::assertSame(0, Artisan::call('heurema:prune'));
         self::assertSame(['late@example.test'], OutgoingMail::query()->pluck('to')->all());

@@ -83,7 +83,11 @@ final class ReviewHoldsTest extends TestCase
     public function test_nothing_changes_once_a_review_is_over(string $what, array $posted): void
     {
         $posted = ($posted['finding'] ?? null) === '' ? [...$posted, 'finding' => $this->firstOpen()->fingerprint()] : $posted;
-        foreach (['superseded' => $this->supersede(...), 'signed off' => $this->signOff(...), 'letter sent' => $this->sendLetter(...)] as $state => $end) {
+        foreach ([
+            'superseded' => $this->supersede(...),
+            'signed off' => $this->signOff(...),
+            'letter sent' => $this->sendLetter(...),
+        ] as $state => $end) {
             DB::beginTransaction();
             $end();
             $before = $this->kept();
@@ -99,11 +103,18 @@ final class ReviewHoldsTest extends TestCase
     public function test_books_settings_and_brief_are_logged_from_what_to_what(): void
     {
         $this->books(['us-irc-2021', 'drawing', 'uk-space'])->assertSessionHasNoErrors();
-        self::assertStringContainsString('International Residential Code 2021, Coordination of the drawing → International Residential Code 2021, Coordination of the drawing, ', $this->lastEntry());
+        self::assertStringContainsString(
+            'International Residential Code 2021, Coordination of the drawing → International Residential Code '
+            .'2021, Coordination of the drawing, ',
+            $this->lastEntry(),
+        );
         $this->books(['in-nbc-2016'], ['climate' => 'cold'])->assertSessionHasNoErrors();
         self::assertStringContainsString('climate: as the book has it → cold', $this->lastEntry());
         $project = $this->revision->scheme->project_id;
-        $this->put("/projects/{$project}/brief", ['rooms' => [['use' => 'bedroom', 'count_from' => '2', 'area_from' => '12 m2']]])->assertRedirect("/revisions/{$this->revision->id}");
+        $this->put(
+            "/projects/{$project}/brief",
+            ['rooms' => [['use' => 'bedroom', 'count_from' => '2', 'area_from' => '12 m2']]],
+        )->assertRedirect("/revisions/{$this->revision->id}");
         self::assertSame('wrote the brief: none → bedroom (count from 2, area from 12 m2)', $this->lastEntry());
         $this->put("/projects/{$project}/brief", ['total' => ['from' => '60 m2']])->assertSessionHasNoErrors();
         self::assertSame('wrote the brief: bedroom (count from 2, area from 12 m2) → in all from 60 m2', $this->lastEntry());
@@ -128,14 +139,22 @@ final class ReviewHoldsTest extends TestCase
     public function test_a_statement_is_made_once_and_taken_back(): void
     {
         [$first, $second] = ['un1', 'un2'];
-        $state = fn(string $element, string $typed): TestResponse => $this->post("/revisions/{$this->orchard()->id}/statements", ['element' => $element, 'key' => 'operation', 'typed' => $typed]);
+        $state = fn(string $element, string $typed): TestResponse => $this->post(
+            "/revisions/{$this->orchard()->id}/statements",
+            ['element' => $element, 'key' => 'operation', 'typed' => $typed],
+        );
         $orchard = $this->orchard();
         $state($first, 'casement')->assertSessionHasNoErrors();
-        $state($first, 'casement')->assertSessionHasErrors(['ruling' => 'That has been stated already, as casement: take it back to state another value.']);
+        $state($first, 'casement')->assertSessionHasErrors([
+            'ruling' => 'That has been stated already, as casement: take it back to state another value.',
+        ]);
         $state($second, 'sliding')->assertSessionHasNoErrors();
         $this->get("/revisions/{$orchard->id}")->assertOk()->assertSee('stated by '.$this->reviewer->name)->assertSee('Take it back');
         // the first of two: the second one stands
-        $this->delete("/revisions/{$orchard->id}/statements/{$orchard->statements()->orderBy('id')->firstOrFail()->id}")->assertRedirect()->assertSessionHasNoErrors();
+        $this
+            ->delete("/revisions/{$orchard->id}/statements/{$orchard->statements()->orderBy('id')->firstOrFail()->id}")
+            ->assertRedirect()
+            ->assertSessionHasNoErrors();
         self::assertSame([$second], $orchard->statements()->pluck('element')->all());
         $orchard = $orchard->fresh() ?? $orchard;
         self::assertNotEquals($orchard->layout, $orchard->examined());
@@ -152,9 +171,21 @@ final class ReviewHoldsTest extends TestCase
         $before = $this->report();
         $this->get("/revisions/{$this->revision->id}?show=all")->assertOk()->assertDontSee('Shown as it was decided');
         $book = "{$this->folder}/us-irc-2021.yaml";
-        File::put($book, str_replace(['title: Floor area of a habitable room', '70 sq ft'], ['title: How large a room is', '170 sq ft'], File::get($book)));
+        File::put(
+            $book,
+            str_replace(
+                ['title: Floor area of a habitable room', '70 sq ft'],
+                ['title: How large a room is', '170 sq ft'],
+                File::get($book),
+            ),
+        );
         $this->shelve();
-        $this->get("/revisions/{$this->revision->id}?show=all")->assertOk()->assertSee('Shown as it was decided. By today')->assertSee('Floor area of a habitable room')->assertDontSee('How large a room is');
+        $this
+            ->get("/revisions/{$this->revision->id}?show=all")
+            ->assertOk()
+            ->assertSee('Shown as it was decided. By today')
+            ->assertSee('Floor area of a habitable room')
+            ->assertDontSee('How large a room is');
         self::assertEquals($before, $this->report());
         // nor when a book is gone, or makes no sense any more
         File::put($book, 'book: [unfinished');
@@ -175,7 +206,14 @@ final class ReviewHoldsTest extends TestCase
         $next = $this->app->make(SubmitScheme::class)->submit($this->revision->scheme, $this->designer);
         self::assertSame(RevisionState::Superseded, $this->revision->fresh()?->state);
         self::assertEquals($before, $this->report());
-        self::assertNotEquals($before, array_map(static fn(Finding $finding): array => $finding->toArray(), $this->app->make(ReviewPages::class)->report($next)->findings), 'the next one is held against the rules of today');
+        self::assertNotEquals(
+            $before,
+            array_map(
+                static fn(Finding $finding): array => $finding->toArray(),
+                $this->app->make(ReviewPages::class)->report($next)->findings,
+            ),
+            'the next one is held against the rules of today',
+        );
     }
 
     public function test_a_page_that_nobody_changed_works_nothing_out_again(): void
@@ -188,9 +226,22 @@ final class ReviewHoldsTest extends TestCase
         }
         self::assertNotNull($key);
         // what the page shows is what was kept
-        self::assertArrayNotHasKey('met', array_filter($this->app->make(ReviewPages::class)->report($this->revision)->counts(), static fn(int $count): bool => $count > 0));
+        self::assertArrayNotHasKey(
+            'met',
+            array_filter(
+                $this->app->make(ReviewPages::class)->report($this->revision)->counts(),
+                static fn(int $count): bool => $count > 0,
+            ),
+        );
         $this->books(['us-irc-2021'])->assertSessionHasNoErrors();
-        self::assertArrayHasKey('met', array_filter($this->app->make(ReviewPages::class)->report($this->revision->fresh() ?? $this->revision)->counts(), static fn(int $count): bool => $count > 0), 'held against other books it is worked out');
+        self::assertArrayHasKey(
+            'met',
+            array_filter(
+                $this->app->make(ReviewPages::class)->report($this->revision->fresh() ?? $this->revision)->counts(),
+                static fn(int $count): bool => $count > 0,
+            ),
+            'held against other books it is worked out',
+        );
     }
 
     /** @return array<string, string> reports by their key */
@@ -222,7 +273,12 @@ final class ReviewHoldsTest extends TestCase
     {
         static $revision = null;
         if (!$revision instanceof Revision || !$revision->exists || Revision::query()->whereKey($revision->id)->doesntExist()) {
-            $revision = $this->app->make(OpenProject::class)->open($this->designer, (new LayoutReader())->read(File::get(self::demoFile())), null, ['us-irc-2021']);
+            $revision = $this->app->make(OpenProject::class)->open(
+                $this->designer,
+                (new LayoutReader())->read(File::get(self::demoFile())),
+                null,
+                ['us-irc-2021'],
+            );
         }
 
         return $revision;
@@ -236,7 +292,10 @@ final class ReviewHoldsTest extends TestCase
     private function signOff(): void
     {
         foreach ($this->open() as $finding) {
-            $this->post("/revisions/{$this->revision->id}/rulings", ['finding' => $finding->fingerprint(), 'kind' => 'waive', 'words' => 'It may stay.'])->assertSessionHasNoErrors();
+            $this->post(
+                "/revisions/{$this->revision->id}/rulings",
+                ['finding' => $finding->fingerprint(), 'kind' => 'waive', 'words' => 'It may stay.'],
+            )->assertSessionHasNoErrors();
         }
         $this->post("/revisions/{$this->revision->id}/sign-off")->assertSessionHasNoErrors();
         self::assertSame(RevisionState::SignedOff, $this->revision->fresh()?->state);
@@ -244,7 +303,10 @@ final class ReviewHoldsTest extends TestCase
 
     private function sendLetter(): void
     {
-        $this->post("/revisions/{$this->revision->id}/rulings", ['finding' => $this->firstOpen()->fingerprint(), 'kind' => 'uphold'])->assertSessionHasNoErrors();
+        $this->post(
+            "/revisions/{$this->revision->id}/rulings",
+            ['finding' => $this->firstOpen()->fingerprint(), 'kind' => 'uphold'],
+        )->assertSessionHasNoErrors();
         $this->post("/revisions/{$this->revision->id}/letter")->assertSessionHasNoErrors();
         self::assertSame(RevisionState::Returned, $this->revision->fresh()?->state);
     }
@@ -252,7 +314,10 @@ final class ReviewHoldsTest extends TestCase
     /** @return list<Finding> */
     private function open(): array
     {
-        return array_values(array_filter($this->app->make(ReviewPages::class)->report($this->revision)->findings, static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
+        return array_values(array_filter(
+            $this->app->make(ReviewPages::class)->report($this->revision)->findings,
+            static fn(Finding $finding): bool => $finding->verdict()->isOpen(),
+        ));
     }
 
     private function firstOpen(): Finding
@@ -279,7 +344,10 @@ final class ReviewHoldsTest extends TestCase
     /** @return list<array<string, mixed>> */
     private function report(): array
     {
-        return array_map(static fn(Finding $finding): array => $finding->toArray(), $this->app->make(ReviewPages::class)->report($this->revision->fresh() ?? $this->revision)->findings);
+        return array_map(
+            static fn(Finding $finding): array => $finding->toArray(),
+            $this->app->make(ReviewPages::class)->report($this->revision->fresh() ?? $this->revision)->findings,
+        );
     }
 
     /** @return array<string, mixed> all that a review rests on */
@@ -289,7 +357,14 @@ final class ReviewHoldsTest extends TestCase
 
         return [
             ...$revision->getRawOriginal(),
-            'statements' => $revision->statements()->count(), 'remarks' => $revision->remarks()->count(), 'rulings' => $revision->rulings()->count(), 'entries' => LogEntry::query()->count(),
+            'statements' => $revision
+                ->statements()
+                ->count(), 'remarks' => $revision
+                ->remarks()
+                ->count(), 'rulings' => $revision
+                ->rulings()
+                ->count(), 'entries' => LogEntry::query()
+                ->count(),
             'project' => $revision->scheme->project->getRawOriginal(),
         ];
     }

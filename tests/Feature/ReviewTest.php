@@ -47,8 +47,14 @@ final class ReviewTest extends TestCase
 
     public function test_a_finding_upstairs_brings_the_storey_with_it(): void
     {
-        $this->get($this->address(['finding' => 'us-irc-2021/hall-width/ur3']))->assertOk()->assertSee('aria-label="Plan of Upper floor"', false);
-        $this->get($this->address(['finding' => 'us-irc-2021/hall-width/ur3', 'storey' => 'G']))->assertOk()->assertSee('aria-label="Plan of Ground floor"', false);
+        $this
+            ->get($this->address(['finding' => 'us-irc-2021/hall-width/ur3']))
+            ->assertOk()
+            ->assertSee('aria-label="Plan of Upper floor"', false);
+        $this
+            ->get($this->address(['finding' => 'us-irc-2021/hall-width/ur3', 'storey' => 'G']))
+            ->assertOk()
+            ->assertSee('aria-label="Plan of Ground floor"', false);
     }
 
     public function test_pointing_at_a_thing_chooses_its_worst_finding(): void
@@ -59,14 +65,26 @@ final class ReviewTest extends TestCase
 
     public function test_what_is_listed_can_be_chosen(): void
     {
-        $this->get($this->address(['show' => 'met']))->assertOk()->assertSee('A water closet in every dwelling')->assertDontSee('Width of a hallway</span>'."\n".'                    <span class="row-subject">Landing', false);
+        $this
+            ->get($this->address(['show' => 'met']))
+            ->assertOk()
+            ->assertSee('A water closet in every dwelling')
+            ->assertDontSee('Width of a hallway</span>'."\n".'                    <span class="row-subject">Landing', false);
         $this->get($this->address(['show' => 'nonsense']))->assertOk();
     }
 
     public function test_htmx_gets_only_what_changes(): void
     {
-        $here = $this->get($this->address(['finding' => 'us-irc-2021/toilet-side/gf17']), ['HX-Request' => 'true', 'X-Drawn-Storey' => 'G']);
-        $here->assertOk()->assertSee('id="evidence"', false)->assertSee('id="witness"', false)->assertDontSee('<html', false)->assertDontSee('id="plan"', false);
+        $here = $this->get(
+            $this->address(['finding' => 'us-irc-2021/toilet-side/gf17']),
+            ['HX-Request' => 'true', 'X-Drawn-Storey' => 'G'],
+        );
+        $here
+            ->assertOk()
+            ->assertSee('id="evidence"', false)
+            ->assertSee('id="witness"', false)
+            ->assertDontSee('<html', false)
+            ->assertDontSee('id="plan"', false);
         $this->get($this->address(['finding' => 'us-irc-2021/hall-width/ur3']), ['HX-Request' => 'true', 'X-Drawn-Storey' => 'G'])
             ->assertOk()->assertSee('id="plan"', false);
     }

@@ -29,15 +29,29 @@ final class RoutesTest extends TestCase
     use RefreshDatabase;
 
     /** What anybody may see who has not signed in. */
-    private const FOR_GUESTS = ['sign-in', 'password.ask', 'password.send', 'password.reset', 'password.store', 'invitations.show', 'invitations.accept', 'sign-in.code', 'sign-in.take-code', 'up'];
+    private const FOR_GUESTS = [
+        'sign-in', 'password.ask', 'password.send', 'password.reset', 'password.store', 'invitations.show', 'invitations.accept',
+        'sign-in.code', 'sign-in.take-code', 'up',
+    ];
 
     /** What shows everybody his own office's things, or nobody's. */
-    private const FOR_EVERYBODY = ['sign-out', 'desk', 'projects.store', 'drawings.store', 'lengths', 'people', 'people.invite', 'people.codes', 'people.office.remove', 'people.office.return', 'outbox', 'account', 'account.password', 'account.sessions.end', 'account.sessions.end-others', 'account.codes.begin', 'account.codes.confirm', 'account.codes.drop', 'examination', 'examination.start', 'measures', 'rule-books', 'rule-book'];
+    private const FOR_EVERYBODY = [
+        'sign-out', 'desk', 'projects.store', 'drawings.store', 'lengths', 'people', 'people.invite', 'people.codes',
+        'people.office.remove', 'people.office.return', 'outbox', 'account', 'account.password', 'account.sessions.end',
+        'account.sessions.end-others', 'account.codes.begin', 'account.codes.confirm', 'account.codes.drop', 'examination',
+        'examination.start', 'measures', 'rule-books', 'rule-book',
+    ];
 
     /** What designers may not do in their own office either. */
-    private const FOR_REVIEWERS = ['review.rulings', 'review.rulings.undo', 'review.books', 'review.statements', 'review.statements.take-back', 'review.remarks', 'review.remarks.write', 'review.remarks.drop', 'review.sign-off', 'review.letter.send'];
+    private const FOR_REVIEWERS = [
+        'review.rulings', 'review.rulings.undo', 'review.books', 'review.statements', 'review.statements.take-back', 'review.remarks',
+        'review.remarks.write', 'review.remarks.drop', 'review.sign-off', 'review.letter.send',
+    ];
 
-    private const FOR_PRINCIPALS = ['people.invite', 'people.change', 'people.seat', 'people.withdraw', 'people.codes', 'people.remove', 'people.office.remove', 'people.office.return', 'project.remove', 'project.return', 'outbox', 'examination.start'];
+    private const FOR_PRINCIPALS = [
+        'people.invite', 'people.change', 'people.seat', 'people.withdraw', 'people.codes', 'people.remove', 'people.office.remove',
+        'people.office.return', 'project.remove', 'project.return', 'outbox', 'examination.start',
+    ];
 
     protected function setUp(): void
     {
@@ -72,7 +86,10 @@ final class RoutesTest extends TestCase
         $designer = User::query()->where('role', Role::Designer)->firstOrFail();
         $reviewer = User::query()->where('role', Role::Reviewer)->firstOrFail();
         foreach ($this->routes() as $name => $route) {
-            $isForbidden = fn(User $user): bool => $this->actingAs($user)->call($route->methods()[0], $this->address($route))->getStatusCode() === 403;
+            $isForbidden = fn(User $user): bool => $this
+                ->actingAs($user)
+                ->call($route->methods()[0], $this->address($route))
+                ->getStatusCode() === 403;
             if (in_array($name, self::FOR_REVIEWERS, true)) {
                 self::assertTrue($isForbidden($designer), "a designer: {$name}");
             }
@@ -100,16 +117,52 @@ final class RoutesTest extends TestCase
     private function address(Route $route): string
     {
         $revision = Revision::query()->latest('id')->firstOrFail();
-        $remark = Remark::query()->first() ?? $revision->remarks()->create(['user_id' => $revision->submitted_by, 'storey' => 'G', 'x' => 0, 'y' => 0, 'words' => 'x']);
-        $underlay = Underlay::query()->first() ?? Underlay::query()->forceCreate(['scheme_id' => $revision->scheme_id, 'storey' => 'G', 'file' => 'x.png', 'width' => 1, 'height' => 1, 'x' => 0, 'y' => 0, 'mm_per_px' => 1, 'angle' => 0]);
+        $remark = Remark::query()->first()
+            ?? $revision->remarks()->create(['user_id' => $revision->submitted_by, 'storey' => 'G', 'x' => 0, 'y' => 0, 'words' => 'x']);
+        $underlay = Underlay::query()->first()
+            ?? Underlay::query()->forceCreate([
+                'scheme_id' => $revision->scheme_id, 'storey' => 'G', 'file' => 'x.png', 'width' => 1, 'height' => 1, 'x' => 0, 'y' => 0,
+                'mm_per_px' => 1, 'angle' => 0,
+            ]);
         $parts = [
-            '{scheme}' => Scheme::query()->findOrFail($revision->scheme_id)->id, '{revision}' => $revision->id, '{project}' => Project::query()->whereKey($revision->scheme->project_id)->firstOrFail()->id, '{letter}' => Letter::query()->firstOrFail()->id,
-            '{person}' => User::query()->where('role', Role::Designer)->firstOrFail()->id, '{remark}' => $remark->id, '{underlay}' => $underlay->id, '{page}' => (PendingPage::query()->first() ?? PendingPage::query()->forceCreate(['scheme_id' => $revision->scheme_id, 'storey' => 'G', 'file' => 'x.pdf', 'number' => 1]))->id,
-            '{session}' => 'x', '{invitation}' => Invitation::query()->firstOrCreate(['email' => 'x@example.test'], ['office_id' => $revision->submitter->office_id, 'user_id' => $revision->submitted_by, 'role' => 'designer', 'token_hash' => Invitation::hash('x'), 'expires_at' => now()])->id,
-            '{statement}' => (Statement::query()->first() ?? $revision->statements()->create(['user_id' => $revision->submitted_by, 'element' => 'x', 'key' => 'x', 'typed' => 'x', 'patch' => new Patch([], '')]))->id,
-            '{stair}' => 'st1', '{kind}' => 'rooms', '{format}' => 'csv', '{act}' => 'edit', '{book}' => 'uk-space', '{token}' => 'x', '{number}' => 1,
+            '{scheme}' => Scheme::query()
+                ->findOrFail($revision->scheme_id)->id, '{revision}' => $revision->id, '{project}' => Project::query()
+                ->whereKey($revision->scheme->project_id)
+                ->firstOrFail()->id, '{letter}' => Letter::query()
+                ->firstOrFail()->id,
+            '{person}' => User::query()->where('role', Role::Designer)->firstOrFail()->id,
+            '{remark}' => $remark->id,
+            '{underlay}' => $underlay->id,
+            '{page}' => (
+                PendingPage::query()->first()
+                    ?? PendingPage::query()->forceCreate([
+                        'scheme_id' => $revision->scheme_id,
+                        'storey' => 'G',
+                        'file' => 'x.pdf',
+                        'number' => 1,
+                    ])
+            )->id,
+            '{session}' => 'x', '{invitation}' => Invitation::query()->firstOrCreate(
+                ['email' => 'x@example.test'],
+                [
+                    'office_id' => $revision->submitter->office_id,
+                    'user_id' => $revision->submitted_by,
+                    'role' => 'designer',
+                    'token_hash' => Invitation::hash('x'),
+                    'expires_at' => now(),
+                ],
+            )->id,
+            '{statement}' => (
+                Statement::query()->first()
+                    ?? $revision->statements()->create([
+                        'user_id' => $revision->submitted_by, 'element' => 'x', 'key' => 'x', 'typed' => 'x', 'patch' => new Patch([], ''),
+                    ])
+            )->id,
+            '{stair}' => 'st1', '{kind}' => 'rooms', '{format}' => 'csv', '{act}' => 'edit', '{book}' => 'uk-space', '{token}' => 'x',
+            '{number}' => 1,
         ];
-        $address = strtr('/'.ltrim($route->uri(), '/'), array_map(strval(...), $parts)).($route->getName() === 'compare' ? "?with[]={$revision->id}" : '');
+        $address = strtr('/'.ltrim($route->uri(), '/'), array_map(strval(...), $parts))
+            .($route->getName() === 'compare' ? "?with[]={$revision->id}" : '');
         self::assertStringNotContainsString('{', $address);
 
         return $address;

@@ -38,7 +38,11 @@ final class RuleBooksTest extends TestCase
                 $shown->assertSee($rule->title)->assertSee($rule->why)->assertSee("{$id}/{$rule->id}");
             }
         }
-        $this->get('/rule-books/us-irc-2021')->assertSee('Floor area at least 70 sq ft')->assertSee('One of its windows or doors', false)->assertSee('just under: room use bedroom, room floor area 69.9 sq ft');
+        $this
+            ->get('/rule-books/us-irc-2021')
+            ->assertSee('Floor area at least 70 sq ft')
+            ->assertSee('One of its windows or doors', false)
+            ->assertSee('just under: room use bedroom, room floor area 69.9 sq ft');
         $this->get('/rule-books/uk-space')->assertSee('Internal area at least the table by 100 * dwelling.bedrooms');
         $this->get('/rule-books/nowhere')->assertNotFound();
         $this->get('/rule-books/..%2Fdrawing')->assertNotFound();
@@ -46,21 +50,39 @@ final class RuleBooksTest extends TestCase
 
     public function test_rules_are_found_by_what_they_speak_of(): void
     {
-        $this->get('/rule-books/us-irc-2021?q=R304.2')->assertOk()->assertSee('1 of 61 rules')->assertSee('Least width of a habitable room');
-        $this->get('/rule-books/us-irc-2021?q='.urlencode('<script>'))->assertOk()->assertSee('0 of 61 rules')->assertDontSee('<script>"', false);
+        $this
+            ->get('/rule-books/us-irc-2021?q=R304.2')
+            ->assertOk()
+            ->assertSee('1 of 61 rules')
+            ->assertSee('Least width of a habitable room');
+        $this
+            ->get('/rule-books/us-irc-2021?q='.urlencode('<script>'))
+            ->assertOk()
+            ->assertSee('0 of 61 rules')
+            ->assertDontSee('<script>"', false);
     }
 
     public function test_a_revision_is_held_against_other_books_and_its_drawing_stays(): void
     {
         $before = $this->revision->layout->toArray();
-        $this->get("/revisions/{$this->revision->id}")->assertOk()->assertSee('Held against International Residential Code 2021, Coordination of the drawing');
-        $this->post("/revisions/{$this->revision->id}/books", ['books' => ['uk-space']])->assertRedirect("/revisions/{$this->revision->id}");
+        $this
+            ->get("/revisions/{$this->revision->id}")
+            ->assertOk()
+            ->assertSee('Held against International Residential Code 2021, Coordination of the drawing');
+        $this->post(
+            "/revisions/{$this->revision->id}/books",
+            ['books' => ['uk-space']],
+        )->assertRedirect("/revisions/{$this->revision->id}");
         $revision = Revision::query()->findOrFail($this->revision->id);
         self::assertSame([['uk-space'], 2], [$revision->books, $revision->counts['violated']]);
         self::assertSame($before, $revision->layout->toArray());
         $this->get("/revisions/{$this->revision->id}")->assertSee('Built-in storage');
         // the board and the next revision follow
-        $this->get("/schemes/{$this->revision->scheme_id}/board")->assertOk()->assertSee('Built-in storage')->assertDontSee('Floor area of a habitable room');
+        $this
+            ->get("/schemes/{$this->revision->scheme_id}/board")
+            ->assertOk()
+            ->assertSee('Built-in storage')
+            ->assertDontSee('Floor area of a habitable room');
         $this->post("/schemes/{$this->revision->scheme_id}/revisions")->assertRedirect();
         self::assertSame(['uk-space'], Revision::query()->latest('id')->firstOrFail()->books);
     }
@@ -68,7 +90,13 @@ final class RuleBooksTest extends TestCase
     public function test_what_the_books_leave_open_is_chosen_with_them(): void
     {
         $address = "/revisions/{$this->revision->id}";
-        $this->post("{$address}/books", ['books' => ['in-nbc-2016'], 'settings' => ['climate' => 'cold', 'building_height' => '25 m', 'air_conditioned' => 'no', 'quiet' => 'x']])->assertRedirect($address);
+        $this->post(
+            "{$address}/books",
+            [
+                'books' => ['in-nbc-2016'],
+                'settings' => ['climate' => 'cold', 'building_height' => '25 m', 'air_conditioned' => 'no', 'quiet' => 'x'],
+            ],
+        )->assertRedirect($address);
         $revision = Revision::query()->findOrFail($this->revision->id);
         // only what differs from what the book takes for granted is kept
         self::assertSame(['climate' => 'cold', 'building_height' => '25 m'], $revision->settings);
@@ -82,9 +110,15 @@ final class RuleBooksTest extends TestCase
     public function test_what_a_setting_cannot_be_is_refused_at_its_field(): void
     {
         foreach (['climate' => 'arctic', 'building_height' => 'tall', 'air_conditioned' => 'maybe'] as $name => $value) {
-            $this->post("/revisions/{$this->revision->id}/books", ['books' => ['in-nbc-2016'], 'settings' => [$name => $value]])->assertSessionHasErrors("settings.{$name}");
+            $this->post(
+                "/revisions/{$this->revision->id}/books",
+                ['books' => ['in-nbc-2016'], 'settings' => [$name => $value]],
+            )->assertSessionHasErrors("settings.{$name}");
         }
-        $this->post("/revisions/{$this->revision->id}/books", ['books' => ['in-nbc-2016'], 'settings' => ['building_height' => '3 m2']])->assertSessionHasErrors('settings.building_height');
+        $this->post(
+            "/revisions/{$this->revision->id}/books",
+            ['books' => ['in-nbc-2016'], 'settings' => ['building_height' => '3 m2']],
+        )->assertSessionHasErrors('settings.building_height');
         self::assertSame([], $this->revision->fresh()?->settings);
     }
 
@@ -92,20 +126,32 @@ final class RuleBooksTest extends TestCase
     {
         $this->post("/revisions/{$this->revision->id}/books", ['books' => ['us-irc-2021', 'tamarind-bay-2026']])->assertRedirect();
         $page = $this->get("/revisions/{$this->revision->id}?finding=us-irc-2021/room-area/gr7&show=all")->assertOk();
-        $page->assertSeeInOrder(['The same in all books', 'International Residential Code 2021, R304.1', '70 sq ft', 'Tamarind Bay amendments 2026, R304.1', '80 sq ft']);
+        $page->assertSeeInOrder([
+            'The same in all books',
+            'International Residential Code 2021, R304.1',
+            '70 sq ft',
+            'Tamarind Bay amendments 2026, R304.1',
+            '80 sq ft',
+        ]);
         $this->get('/rule-books/tamarind-bay-2026')->assertSee('Switched off by tamarind-bay-2026')->assertSee('decided by us-irc-2021');
     }
 
     public function test_findings_of_one_book_alone(): void
     {
         $this->post("/revisions/{$this->revision->id}/books", ['books' => ['us-irc-2021', 'uk-space']])->assertRedirect();
-        $this->get("/revisions/{$this->revision->id}?book=uk-space")->assertOk()->assertSee('data-finding="uk-space/', false)->assertDontSee('data-finding="us-irc-2021/', false);
+        $this
+            ->get("/revisions/{$this->revision->id}?book=uk-space")
+            ->assertOk()
+            ->assertSee('data-finding="uk-space/', false)
+            ->assertDontSee('data-finding="us-irc-2021/', false);
         $this->get("/revisions/{$this->revision->id}?book=nowhere")->assertOk()->assertSee('data-finding="us-irc-2021/', false);
     }
 
     public function test_what_cannot_be_chosen_is_refused(): void
     {
-        foreach ([[], ['books' => []], ['books' => ['nowhere']], ['books' => ['uk-space', 'uk-space']], ['books' => 'uk-space']] as $values) {
+        foreach ([
+            [], ['books' => []], ['books' => ['nowhere']], ['books' => ['uk-space', 'uk-space']], ['books' => 'uk-space'],
+        ] as $values) {
             $this->post("/revisions/{$this->revision->id}/books", $values)->assertSessionHasErrors();
         }
         self::assertSame(['us-irc-2021', 'drawing'], $this->revision->fresh()?->books);

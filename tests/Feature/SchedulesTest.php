@@ -29,7 +29,10 @@ final class SchedulesTest extends TestCase
 
     public function test_every_schedule_lists_everything_of_its_kind(): void
     {
-        foreach (['rooms' => 'Main bedroom', 'doors' => 'South door of Entry', 'windows' => 'South window of Bedroom 2', 'fixtures' => 'Water closet in Powder', 'stairs' => 'Main stair'] as $kind => $seen) {
+        foreach ([
+            'rooms' => 'Main bedroom', 'doors' => 'South door of Entry', 'windows' => 'South window of Bedroom 2',
+            'fixtures' => 'Water closet in Powder', 'stairs' => 'Main stair',
+        ] as $kind => $seen) {
             $this->get("/revisions/{$this->revision->id}/schedules/{$kind}")->assertOk()->assertSee($seen);
         }
         $this->get("/revisions/{$this->revision->id}/schedules/lamps")->assertNotFound();
@@ -39,23 +42,39 @@ final class SchedulesTest extends TestCase
 
     public function test_rows_are_put_in_order_and_filtered(): void
     {
-        $this->get("/revisions/{$this->revision->id}/schedules/rooms?sort=Area")->assertOk()->assertSeeInOrder(['Walk-in closet', 'Study', 'Garage'])->assertSee('aria-sort="ascending"', false);
-        $this->get("/revisions/{$this->revision->id}/schedules/rooms?sort=Area&down=1")->assertSeeInOrder(['Garage', 'Study', 'Walk-in closet']);
+        $this
+            ->get("/revisions/{$this->revision->id}/schedules/rooms?sort=Area")
+            ->assertOk()
+            ->assertSeeInOrder(['Walk-in closet', 'Study', 'Garage'])
+            ->assertSee('aria-sort="ascending"', false);
+        $this->get(
+            "/revisions/{$this->revision->id}/schedules/rooms?sort=Area&down=1",
+        )->assertSeeInOrder(['Garage', 'Study', 'Walk-in closet']);
         $this->get("/revisions/{$this->revision->id}/schedules/rooms?q=Upper")->assertSee('Main bedroom')->assertDontSee('>Garage<', false);
         $this->get("/revisions/{$this->revision->id}/schedules/rooms?sort=Colour")->assertOk();
     }
 
     public function test_files_hold_what_the_page_shows(): void
     {
-        $csv = (string) $this->get("/revisions/{$this->revision->id}/schedules/rooms?format=csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=UTF-8')->getContent();
+        $csv = (string) $this
+            ->get("/revisions/{$this->revision->id}/schedules/rooms?format=csv")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'text/csv; charset=UTF-8')
+            ->getContent();
         $rows = array_map(str_getcsv(...), explode("\r\n", trim($csv)));
-        self::assertSame(['Id', 'Name', 'Storey', 'Use', 'Use, limit', 'Use, verdict', 'Area', 'Area, limit', 'Area, verdict'], array_slice($rows[0], 0, 9));
+        self::assertSame(
+            ['Id', 'Name', 'Storey', 'Use', 'Use, limit', 'Use, verdict', 'Area', 'Area, limit', 'Area, verdict'],
+            array_slice($rows[0], 0, 9),
+        );
         self::assertCount(16, $rows);
         $study = array_column($rows, null, 1)['Study'] ?? [];
         self::assertSame(['3.9756', '70 sq ft (≈ 6.5 m²)', 'violated'], array_slice($study, 6, 3));
 
         $file = (string) tempnam(sys_get_temp_dir(), 'xlsx');
-        file_put_contents($file, (string) $this->get("/revisions/{$this->revision->id}/schedules/rooms?format=xlsx")->assertOk()->getContent());
+        file_put_contents(
+            $file,
+            (string) $this->get("/revisions/{$this->revision->id}/schedules/rooms?format=xlsx")->assertOk()->getContent(),
+        );
         $zip = new \ZipArchive();
         self::assertTrue($zip->open($file));
         foreach (['[Content_Types].xml', '_rels/.rels', 'xl/workbook.xml', 'xl/_rels/workbook.xml.rels', 'xl/styles.xml'] as $part) {
@@ -66,7 +85,10 @@ final class SchedulesTest extends TestCase
         $sheet->registerXPathNamespace('x', 'http://schemas.openxmlformats.org/spreadsheetml/2006/main');
         $found = $sheet->xpath('//x:c[@r="G8"]');
         $studyArea = is_array($found) ? $found[0] ?? null : null;
-        self::assertSame([16, 'Id', 3.9756], [count($sheet->sheetData->row), (string) $sheet->sheetData->row[0]->c[0]->is->t, (float) $studyArea?->v]);
+        self::assertSame(
+            [16, 'Id', 3.9756],
+            [count($sheet->sheetData->row), (string) $sheet->sheetData->row[0]->c[0]->is->t, (float) $studyArea?->v],
+        );
         unlink($file);
     }
 
@@ -76,13 +98,28 @@ final class SchedulesTest extends TestCase
         $copy = $this->revision->scheme->project->schemes()->latest('id')->firstOrFail();
         self::assertSame('Scheme B', $copy->name);
         // option B has the water closet where it should be, and a window less
-        $this->post("/schemes/{$copy->id}/acts/edit", ['version' => 1, 'edit' => '{"edit": "move", "ids": ["gf17"], "by": [-100, 0]}'])->assertOk();
+        $this->post(
+            "/schemes/{$copy->id}/acts/edit",
+            ['version' => 1, 'edit' => '{"edit": "move", "ids": ["gf17"], "by": [-100, 0]}'],
+        )->assertOk();
         $this->post("/schemes/{$copy->id}/acts/edit", ['version' => 2, 'edit' => '{"edit": "remove", "ids": ["gn1"]}'])->assertOk();
         $page = $this->get("/compare?with[]={$this->revision->id}&with[]=s{$copy->id}")->assertOk();
-        $page->assertSeeInOrder(['Scheme A, revision 1', 'Scheme B, as it is drawn', 'In numbers', 'Internal area', 'Windows', '13', '12', 'Violated', '15'], false);
-        $page->assertSeeInOrder(['Gained: 1', 'Openings for fresh air, Living', 'Lost: 1', 'Space beside a water closet', 'In both', 'Drawn otherwise', 'Window gn1: removed.'], false);
+        $page->assertSeeInOrder(
+            ['Scheme A, revision 1', 'Scheme B, as it is drawn', 'In numbers', 'Internal area', 'Windows', '13', '12', 'Violated', '15'],
+            false,
+        );
+        $page->assertSeeInOrder(
+            [
+                'Gained: 1', 'Openings for fresh air, Living', 'Lost: 1', 'Space beside a water closet', 'In both', 'Drawn otherwise',
+                'Window gn1: removed.',
+            ],
+            false,
+        );
         // what has the same id is one row as long as it is the same room
-        $this->post("/schemes/{$copy->id}/acts/values", ['version' => 3, 'select' => 'gr4', 'fields' => ['name' => 'Snug', 'use' => 'living']])->assertOk();
+        $this->post(
+            "/schemes/{$copy->id}/acts/values",
+            ['version' => 3, 'select' => 'gr4', 'fields' => ['name' => 'Snug', 'use' => 'living']],
+        )->assertOk();
         $this->get("/compare?with[]={$this->revision->id}&with[]=s{$copy->id}")->assertSee('Snug (living) instead');
         // the window on one plan, the closet on both
         self::assertSame(3, substr_count((string) $page->getContent(), 'class="changed-mark"'));
@@ -94,7 +131,14 @@ final class SchedulesTest extends TestCase
     public function test_what_cannot_be_compared(): void
     {
         $other = $this->app->make(OpenProject::class)->open(User::query()->firstOrFail(), $this->revision->layout, null);
-        foreach (['', '?with[]=x', "?with[]={$this->revision->id}&with[]={$other->id}", '?with[]=999999', '?with[]=s999999', '?with=3'] as $query) {
+        foreach ([
+            '',
+            '?with[]=x',
+            "?with[]={$this->revision->id}&with[]={$other->id}",
+            '?with[]=999999',
+            '?with[]=s999999',
+            '?with=3',
+        ] as $query) {
             $this->get("/compare{$query}")->assertNotFound();
         }
     }

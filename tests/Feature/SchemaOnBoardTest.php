@@ -53,13 +53,22 @@ final class SchemaOnBoardTest extends TestCase
             ['kind' => 'gap', 'wall' => 'w', 'at' => 500],
         ]];
         yield 'rooms' => [ElementList::Rooms, [['at' => [0, 0]]]];
-        yield 'fixtures' => [ElementList::Fixtures, array_map(static fn(FixtureKind $kind): array => ['kind' => $kind->value, 'at' => [0, 0], 'facing' => 90], FixtureKind::cases())];
+        yield 'fixtures' => [
+            ElementList::Fixtures,
+            array_map(
+                static fn(FixtureKind $kind): array => ['kind' => $kind->value, 'at' => [0, 0], 'facing' => 90],
+                FixtureKind::cases(),
+            ),
+        ];
         yield 'voids' => [ElementList::Voids, [['outline' => $outline]]];
         yield 'soffits' => [ElementList::Soffits, [['outline' => $outline]]];
         yield 'guards' => [ElementList::Guards, [['line' => [[0, 0], [1000, 0]]]]];
         yield 'notes' => [ElementList::Notes, [['at' => [0, 0], 'text' => 'Note']]];
         yield 'storeys' => [ElementList::Storeys, [[]]];
-        yield 'stairs' => [ElementList::Stairs, [['to_storey' => 'U', 'start' => [0, 0], 'facing' => 0, 'parts' => [['flight' => ['risers' => 3]]]]]];
+        yield 'stairs' => [
+            ElementList::Stairs,
+            [['to_storey' => 'U', 'start' => [0, 0], 'facing' => 0, 'parts' => [['flight' => ['risers' => 3]]]]],
+        ];
         yield 'survey' => [ElementList::Survey, [['storey' => 'G', 'measured' => 1000, ...$line]]];
         yield 'axes' => [ElementList::Axes, [['name' => 'A', ...$line]]];
         yield 'blocks' => [ElementList::Blocks, [['name' => 'Bath', 'at' => [0, 0], 'width' => 1000, 'depth' => 1000]]];
@@ -75,9 +84,16 @@ final class SchemaOnBoardTest extends TestCase
     public function test_every_key_has_its_place(ElementList $list, array $samples): void
     {
         $keys = array_map(static fn(KeySchema $key): string => $key->key, ElementSchema::of($list->type())->keys());
-        $fields = array_merge(...array_map(static fn(array $values): array => array_column(Fields::of(Draft::read($list, ['id' => 'x', ...$values])), 'key'), $samples));
+        $fields = array_merge(...array_map(
+            static fn(array $values): array => array_column(Fields::of(Draft::read($list, ['id' => 'x', ...$values])), 'key'),
+            $samples,
+        ));
         $missing = array_diff($keys, $fields, self::DONE[$list->value], self::FROM_FILES[$list->value] ?? []);
         self::assertSame([], array_values($missing), 'nobody can say it on the board, and nobody says why');
-        self::assertSame([], array_values(array_intersect([...self::DONE[$list->value], ...self::FROM_FILES[$list->value] ?? []], $fields)), 'it has a field by now');
+        self::assertSame(
+            [],
+            array_values(array_intersect([...self::DONE[$list->value], ...self::FROM_FILES[$list->value] ?? []], $fields)),
+            'it has a field by now',
+        );
     }
 }

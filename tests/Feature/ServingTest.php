@@ -33,7 +33,12 @@ final class ServingTest extends TestCase
     {
         parent::setUp();
         $this->principal = User::factory()->create(['role' => Role::Principal]);
-        $this->revision = $this->app->make(OpenProject::class)->open($this->principal, (new LayoutReader())->read(File::get(self::demoFile('ferry-cottage'))), null, ['us-irc-2021']);
+        $this->revision = $this->app->make(OpenProject::class)->open(
+            $this->principal,
+            (new LayoutReader())->read(File::get(self::demoFile('ferry-cottage'))),
+            null,
+            ['us-irc-2021'],
+        );
     }
 
     public function test_a_browser_is_told_what_it_may_do(): void
@@ -43,7 +48,11 @@ final class ServingTest extends TestCase
         self::assertStringContainsString("default-src 'none'", $policy);
         self::assertStringContainsString("frame-ancestors 'none'", $policy);
         self::assertStringNotContainsString('unsafe', $policy);
-        $answer->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('Referrer-Policy', 'same-origin')->assertHeaderMissing('X-Powered-By')->assertHeaderMissing('Strict-Transport-Security');
+        $answer
+            ->assertHeader('X-Content-Type-Options', 'nosniff')
+            ->assertHeader('Referrer-Policy', 'same-origin')
+            ->assertHeaderMissing('X-Powered-By')
+            ->assertHeaderMissing('Strict-Transport-Security');
         self::assertStringContainsString('camera=()', (string) $answer->headers->get('Permissions-Policy'));
         $this->get('/sign-in')->assertHeader('Content-Security-Policy');
         $this->get('/nowhere')->assertNotFound()->assertHeader('X-Content-Type-Options', 'nosniff');
@@ -51,12 +60,18 @@ final class ServingTest extends TestCase
 
     public function test_a_letter_may_stand_in_a_frame_of_its_own_page_with_its_style_sheet_by_hash(): void
     {
-        $answer = $this->actingAs($this->principal)->get("/revisions/{$this->revision->id}/letter/paper")->assertOk()->assertHeaderMissing('X-Framed-Here');
+        $answer = $this
+            ->actingAs($this->principal)
+            ->get("/revisions/{$this->revision->id}/letter/paper")
+            ->assertOk()
+            ->assertHeaderMissing('X-Framed-Here');
         preg_match('~<style>(.*?)</style>~s', (string) $answer->getContent(), $style);
         $policy = (string) $answer->headers->get('Content-Security-Policy');
         self::assertStringContainsString("frame-ancestors 'self'", $policy);
         self::assertStringContainsString("'sha256-".base64_encode(hash('sha256', $style[1] ?? '', true))."'", $policy);
-        $sheet = $this->get("/schemes/{$this->revision->scheme_id}/sheet?storey={$this->revision->layout->storeys[0]->id}&paper=A3&format=svg")->assertOk();
+        $sheet = $this->get(
+            "/schemes/{$this->revision->scheme_id}/sheet?storey={$this->revision->layout->storeys[0]->id}&paper=A3&format=svg",
+        )->assertOk();
         self::assertStringContainsString("'sha256-", (string) $sheet->headers->get('Content-Security-Policy'));
     }
 
@@ -74,7 +89,10 @@ final class ServingTest extends TestCase
         Storage::fake('local');
         config(['app.url' => 'https://reviews.example.org']);
         $this->post('http://attacker.example.net/password', ['email' => $this->principal->email])->assertRedirect();
-        $this->actingAs($this->principal)->post('http://attacker.example.net/people', ['email' => 'new@example.org', 'role' => 'reviewer'])->assertRedirect();
+        $this
+            ->actingAs($this->principal)
+            ->post('http://attacker.example.net/people', ['email' => 'new@example.org', 'role' => 'reviewer'])
+            ->assertRedirect();
         foreach (OutgoingMail::query()->get() as $mail) {
             $words = (string) Storage::disk('local')->get(OutboxTransport::FOLDER."/{$mail->id}.txt");
             self::assertStringContainsString('https://reviews.example.org/', $words);
@@ -95,9 +113,15 @@ final class ServingTest extends TestCase
     public function test_signing_in_is_limited_by_account_from_wherever(array $addresses): void
     {
         for ($try = 0; $try < 10; ++$try) {
-            $this->withServerVariables(['REMOTE_ADDR' => "10.0.0.{$try}"])->post('/sign-in', ['email' => $addresses[$try % count($addresses)], 'password' => 'wrong'])->assertSessionHasErrors('email');
+            $this
+                ->withServerVariables(['REMOTE_ADDR' => "10.0.0.{$try}"])
+                ->post('/sign-in', ['email' => $addresses[$try % count($addresses)], 'password' => 'wrong'])
+                ->assertSessionHasErrors('email');
         }
-        $this->withServerVariables(['REMOTE_ADDR' => '10.0.0.99'])->post('/sign-in', ['email' => $addresses[0], 'password' => 'wrong'])->assertTooManyRequests();
+        $this
+            ->withServerVariables(['REMOTE_ADDR' => '10.0.0.99'])
+            ->post('/sign-in', ['email' => $addresses[0], 'password' => 'wrong'])
+            ->assertTooManyRequests();
         $this->post('/sign-in', ['email' => 'somebody.else@example.org', 'password' => 'wrong'])->assertSessionHasErrors('email');
     }
 
@@ -135,7 +159,10 @@ final class ServingTest extends TestCase
         self::assertIsArray($line['context']);
         self::assertIsArray($line['extra']);
         self::assertSame(['answered', 'INFO'], [$line['message'], $line['level_name']]);
-        self::assertSame(['GET', 'review', 200, $this->principal->id], [$line['context']['method'], $line['context']['route'], $line['context']['status'], $line['context']['person']]);
+        self::assertSame(
+            ['GET', 'review', 200, $this->principal->id],
+            [$line['context']['method'], $line['context']['route'], $line['context']['status'], $line['context']['person']],
+        );
         self::assertGreaterThan(0, $line['context']['ms']);
         self::assertSame($answer->headers->get('X-Request-Id'), $line['extra']['request']);
         foreach (['secret', $this->principal->email, $this->principal->name] as $personal) {
@@ -145,13 +172,32 @@ final class ServingTest extends TestCase
 
     public function test_a_home_that_cannot_be_read_takes_nothing_else_down(): void
     {
-        $other = $this->app->make(OpenProject::class)->open($this->principal, (new LayoutReader())->read(File::get(self::demoFile('weir-cabin'))), null, ['us-irc-2021']);
-        foreach (['{"format": "heurema-layout"', '{"format":"heurema-layout","version":1,"name":"x","units":"cubits","storeys":[]}', ''] as $document) {
+        $other = $this->app->make(OpenProject::class)->open(
+            $this->principal,
+            (new LayoutReader())->read(File::get(self::demoFile('weir-cabin'))),
+            null,
+            ['us-irc-2021'],
+        );
+        foreach ([
+            '{"format": "heurema-layout"',
+            '{"format":"heurema-layout","version":1,"name":"x","units":"cubits","storeys":[]}',
+            '',
+        ] as $document) {
             DB::table('revisions')->where('id', $this->revision->id)->update(['layout' => $document]);
             DB::table('schemes')->where('id', $this->revision->scheme_id)->update(['layout' => $document]);
-            $this->actingAs($this->principal)->get('/')->assertOk()->assertSee('Its drawing cannot be read')->assertSee($other->scheme->project->name);
+            $this
+                ->actingAs($this->principal)
+                ->get('/')
+                ->assertOk()
+                ->assertSee('Its drawing cannot be read')
+                ->assertSee($other->scheme->project->name);
             $this->get("/projects/{$this->revision->scheme->project_id}")->assertOk();
-            foreach (["/revisions/{$this->revision->id}", "/schemes/{$this->revision->scheme_id}/board", "/revisions/{$this->revision->id}/letter", "/compare?with[]={$this->revision->id}"] as $path) {
+            foreach ([
+                "/revisions/{$this->revision->id}",
+                "/schemes/{$this->revision->scheme_id}/board",
+                "/revisions/{$this->revision->id}/letter",
+                "/compare?with[]={$this->revision->id}",
+            ] as $path) {
                 $this->get($path)->assertStatus(503)->assertSee('A drawing cannot be read');
             }
             $this->get("/revisions/{$other->id}")->assertOk();

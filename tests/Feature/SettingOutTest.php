@@ -54,8 +54,17 @@ final class SettingOutTest extends TestCase
     public function test_axes_are_laid_built_on_and_taken_away(UnitSystem $units, string $across, string $up, array $expected): void
     {
         $this->begin($units);
-        $this->act('axes', ['across' => $across, 'up' => $up])->assertOk()->assertSee('Axis 1')->assertSee('A to B')->assertSee('class="axis"', false);
-        self::assertEqualsWithDelta($expected, array_map(static fn(Axis $axis): float => $axis->from->x, array_slice($this->layout()->axes, 0, 4)), 1e-3);
+        $this
+            ->act('axes', ['across' => $across, 'up' => $up])
+            ->assertOk()
+            ->assertSee('Axis 1')
+            ->assertSee('A to B')
+            ->assertSee('class="axis"', false);
+        self::assertEqualsWithDelta(
+            $expected,
+            array_map(static fn(Axis $axis): float => $axis->from->x, array_slice($this->layout()->axes, 0, 4)),
+            1e-3,
+        );
         $this->act('axis-walls', ['all' => '1'])->assertOk();
         self::assertCount(6, (new Home($this->layout()))->plans['G']->spaces);
         $types = array_count_values(array_map(static fn($wall): string => $wall->type->value, $this->storey()->walls));
@@ -73,12 +82,18 @@ final class SettingOutTest extends TestCase
         $this->act('axes', ['across' => '3 3 3', 'up' => '4', 'at' => '1000,2000'])->assertOk();
         $this->act('axis-walls', ['select' => 'x5', 'stretches' => ['x5:0' => '1', 'x5:1' => '1'], 'type' => 'party'])->assertOk();
         [$wall] = $this->storey()->walls;
-        self::assertSame([WallType::Party, [1000.0, 2000.0], [7000.0, 2000.0]], [$wall->type, $wall->from->toArray(), $wall->to->toArray()]);
+        self::assertSame(
+            [WallType::Party, [1000.0, 2000.0], [7000.0, 2000.0]],
+            [$wall->type, $wall->from->toArray(), $wall->to->toArray()],
+        );
         $this->act('axis-columns', ['select' => 'x1', 'crossings' => ['x1:x6' => '1'], 'size' => '200 x 400'])->assertOk();
         [$column] = (new Home($this->layout()))->fixtures;
         self::assertEqualsWithDelta([1000.0, 6000.0], $column->bounds?->middle()->toArray(), 1e-6);
         $this->act('axis-walls', ['select' => 'x5'])->assertUnprocessable()->assertSee('Choose at least one stretch');
-        $this->act('axis-columns', ['select' => 'x5', 'size' => '200 x 200'])->assertUnprocessable()->assertSee('Choose at least one crossing');
+        $this
+            ->act('axis-columns', ['select' => 'x5', 'size' => '200 x 200'])
+            ->assertUnprocessable()
+            ->assertSee('Choose at least one crossing');
         $this->act('remove', ['select' => 'x1'])->assertOk();
         self::assertCount(5, $this->layout()->axes);
         $this->act('values', ['select' => 'x5', 'fields' => ['name' => 'Z']])->assertOk()->assertSee('Axis Z');
@@ -88,8 +103,14 @@ final class SettingOutTest extends TestCase
     {
         $this->act('axes', ['across' => '', 'up' => ''])->assertUnprocessable()->assertSee('Type the distances');
         $this->act('axes', ['across' => '3.6 wide'])->assertUnprocessable()->assertSee('Nothing fits in here');
-        $this->get('/lengths?'.http_build_query(['kind' => 'spacings', 'units' => 'metric', 'text' => '3.6 4.2']))->assertOk()->assertSee('3.6 metres | 4.2 metres, together 7800 mm');
-        $this->get('/lengths?'.http_build_query(['kind' => 'spacings', 'units' => 'imperial', 'text' => '12 14']))->assertUnprocessable()->assertSee('two ways');
+        $this
+            ->get('/lengths?'.http_build_query(['kind' => 'spacings', 'units' => 'metric', 'text' => '3.6 4.2']))
+            ->assertOk()
+            ->assertSee('3.6 metres | 4.2 metres, together 7800 mm');
+        $this
+            ->get('/lengths?'.http_build_query(['kind' => 'spacings', 'units' => 'imperial', 'text' => '12 14']))
+            ->assertUnprocessable()
+            ->assertSee('two ways');
     }
 
     /** @return iterable<string, array{UnitSystem, string}> */
@@ -104,13 +125,20 @@ final class SettingOutTest extends TestCase
     {
         $this->begin($units);
         $this->act('blocks', ['rooms' => $list])->assertOk()->assertSee('Make the walls of 3 blocks')->assertSee('class="block"', false);
-        $sizes = array_map(static fn(Block $block): array => [$block->name, $block->use, round($block->width * $block->depth)], $this->storey()->blocks);
+        $sizes = array_map(
+            static fn(Block $block): array => [$block->name, $block->use, round($block->width * $block->depth)],
+            $this->storey()->blocks,
+        );
         self::assertSame([RoomUse::Bedroom, RoomUse::Bathroom, RoomUse::Kitchen], array_column($sizes, 1));
         $this->act('block-walls', ['as_they_are' => '1'])->assertOk();
         self::assertSame([], $this->storey()->blocks);
         $rooms = (new Home($this->layout()))->rooms;
         self::assertSame(['Bedroom', 'Bath', 'Kitchen'], array_map(static fn(RoomSpace $room): string => $room->name(), $rooms));
-        self::assertEqualsWithDelta(array_column($sizes, 2), array_map(static fn(RoomSpace $room): float => $room->outline()?->area() ?? 0.0, $rooms), 100.0);
+        self::assertEqualsWithDelta(
+            array_column($sizes, 2),
+            array_map(static fn(RoomSpace $room): float => $room->outline()?->area() ?? 0.0, $rooms),
+            100.0,
+        );
         $this->post("/schemes/{$this->scheme->id}/undo", ['version' => $this->version(), 'storey' => 'G'])->assertOk();
         self::assertCount(3, $this->storey()->blocks, 'made in one edit');
     }
@@ -122,7 +150,10 @@ final class SettingOutTest extends TestCase
         self::assertEqualsWithDelta(5100.0, $this->box(1)->left, 1e-6);
         $this->act('push-block', ['select' => 'b2', 'side' => 'left'])->assertOk();
         self::assertEqualsWithDelta(3100.0, $this->box(1)->left, 1e-6);
-        $this->act('push-block', ['select' => 'b2', 'side' => 'left', 'how' => 'stretch'])->assertUnprocessable()->assertSee('Nothing is left');
+        $this
+            ->act('push-block', ['select' => 'b2', 'side' => 'left', 'how' => 'stretch'])
+            ->assertUnprocessable()
+            ->assertSee('Nothing is left');
         $this->act('move-block', ['select' => 'b2', 'by' => '50,-450'])->assertOk();
         self::assertEqualsWithDelta([3100.0, 0.0], [$this->box(1)->left, $this->box(1)->bottom], 1e-6);
         $this->act('move-block', ['select' => 'b2', 'by' => '50,0', 'free' => '1'])->assertOk();
@@ -147,7 +178,11 @@ final class SettingOutTest extends TestCase
     public function test_it_is_asked_which_side_gives_way(): void
     {
         $this->act('blocks', ['rooms' => "Bedroom 3000 x 2794\nBath 2900 x 2743"])->assertOk();
-        $this->look()->assertSee('Bedroom and Bath stand side by side, but their upper sides are 51 mm out of line.')->assertSee('Bedroom gives way')->assertSee('Bath gives way');
+        $this
+            ->look()
+            ->assertSee('Bedroom and Bath stand side by side, but their upper sides are 51 mm out of line.')
+            ->assertSee('Bedroom gives way')
+            ->assertSee('Bath gives way');
         $this->act('block-walls', [])->assertUnprocessable()->assertSee('do not agree yet');
         $this->act('give-way', ['block' => 'b2', 'side' => 'upper', 'to' => 'b1', 'to_side' => 'upper'])->assertOk();
         self::assertEqualsWithDelta(2794.0, $this->box(1)->height(), 1e-6);
@@ -164,9 +199,22 @@ final class SettingOutTest extends TestCase
 
     public function test_a_home_begins_as_blocks(): void
     {
-        $this->post('/drawings', ['name' => 'New home', 'country' => 'uk', 'units' => 'metric', 'between' => 'faces', 'rooms' => "Living 5 m x 4 m\nHall 2 m x 4 m", 'as_blocks' => '1'])->assertRedirect();
+        $this->post(
+            '/drawings',
+            [
+                'name' => 'New home',
+                'country' => 'uk',
+                'units' => 'metric',
+                'between' => 'faces',
+                'rooms' => "Living 5 m x 4 m\nHall 2 m x 4 m",
+                'as_blocks' => '1',
+            ],
+        )->assertRedirect();
         $storey = Scheme::query()->latest('id')->firstOrFail()->layout->storeys[0];
-        self::assertSame([[], ['Living', 'Hall']], [$storey->walls, array_map(static fn(Block $block): string => $block->name, $storey->blocks)]);
+        self::assertSame(
+            [[], ['Living', 'Hall']],
+            [$storey->walls, array_map(static fn(Block $block): string => $block->name, $storey->blocks)],
+        );
     }
 
     public function test_axes_and_blocks_are_in_the_list_of_elements_and_tried(): void

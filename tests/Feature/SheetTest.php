@@ -42,7 +42,15 @@ final class SheetTest extends TestCase
         $xml = simplexml_load_string((string) $svg);
         self::assertNotFalse($xml);
         self::assertSame(['431.8mm', '279.4mm'], [(string) $xml['width'], (string) $xml['height']]);
-        foreach (['14 Orchard Terrace', '1 &lt;Lane&gt;', 'Ground floor', '1/4&quot; = 1&#039;-0&quot;', 'Dimensions to finished faces, in feet and inches', 'version 1', '5 ft'] as $words) {
+        foreach ([
+            '14 Orchard Terrace',
+            '1 &lt;Lane&gt;',
+            'Ground floor',
+            '1/4&quot; = 1&#039;-0&quot;',
+            'Dimensions to finished faces, in feet and inches',
+            'version 1',
+            '5 ft',
+        ] as $words) {
             self::assertStringContainsString($words, (string) $svg);
         }
     }
@@ -60,7 +68,11 @@ final class SheetTest extends TestCase
     public function test_a_pdf_is_true_to_scale(): void
     {
         $this->scheme->update(['dimensions' => (new DimensionStyle('none'))->toArray()]);
-        $pdf = $this->sheet(['format' => 'pdf', 'scale' => '96'])->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $pdf = $this
+            ->sheet(['format' => 'pdf', 'scale' => '96'])
+            ->assertOk()
+            ->assertHeader('Content-Type', 'application/pdf')
+            ->getContent();
         $dpi = 254;
         $pgm = (new Process(['pdftoppm', '-gray', '-r', (string) $dpi, '-singlefile', '-'], input: $pdf))->mustRun()->getOutput();
         [$left, $right] = self::darkSpan($pgm);
@@ -73,9 +85,19 @@ final class SheetTest extends TestCase
         $home = new Home($this->scheme->layout);
         self::assertSame(48, PlanSheet::fitting($home, Paper::Tabloid, new DimensionStyle()));
         self::assertSame(64, PlanSheet::fitting($home, Paper::Letter, new DimensionStyle('none')));
-        $this->sheet(['scale' => '32'])->assertRedirect()->assertSessionHasErrors(['scale' => 'The plan does not fit on Tabloid at 3/8" = 1\'-0"; it does at 1/4" = 1\'-0".']);
+        $this
+            ->sheet(['scale' => '32'])
+            ->assertRedirect()
+            ->assertSessionHasErrors(['scale' => 'The plan does not fit on Tabloid at 3/8" = 1\'-0"; it does at 1/4" = 1\'-0".']);
         $this->expectException(DoesNotFit::class);
-        PlanSheet::fitting(new Home((new LayoutReader())->read('{"format": "heurema-layout", "version": 1, "name": "Long", "units": "metric", "storeys": [{"id": "G", "name": "G", "walls": [{"id": "w", "from": [0, 0], "to": [200000, 0], "thickness": 200, "type": "exterior"}]}]}')), Paper::A4, new DimensionStyle());
+        PlanSheet::fitting(
+            new Home((new LayoutReader())->read(
+                '{"format": "heurema-layout", "version": 1, "name": "Long", "units": "metric", "storeys": [{"id": '
+                .'"G", "name": "G", "walls": [{"id": "w", "from": [0, 0], "to": [200000, 0], "thickness": 200, "type": "exterior"}]}]}',
+            )),
+            Paper::A4,
+            new DimensionStyle(),
+        );
     }
 
     public function test_what_is_asked_for_is_checked(): void
@@ -102,7 +124,10 @@ final class SheetTest extends TestCase
      */
     private function sheet(array $values): TestResponse
     {
-        return $this->get("/schemes/{$this->scheme->id}/sheet?".http_build_query([...['storey' => 'G', 'paper' => 'Tabloid', 'format' => 'svg'], ...$values]));
+        return $this->get(
+            "/schemes/{$this->scheme->id}/sheet?"
+                .http_build_query([...['storey' => 'G', 'paper' => 'Tabloid', 'format' => 'svg'], ...$values]),
+        );
     }
 
     /**

@@ -30,7 +30,10 @@ final class SpreadsheetTest extends TestCase
     public function test_the_first_row_is_bold(): void
     {
         $styled = self::sheet([['Name'], ['Study']])->xpath('//x:c[@s="1"]');
-        self::assertSame(['A1'], array_map(static fn(\SimpleXMLElement $cell): string => (string) $cell['r'], is_array($styled) ? $styled : []));
+        self::assertSame(
+            ['A1'],
+            array_map(static fn(\SimpleXMLElement $cell): string => (string) $cell['r'], is_array($styled) ? $styled : []),
+        );
     }
 
     public function test_texts_stay_texts(): void
@@ -57,7 +60,10 @@ final class SpreadsheetTest extends TestCase
         $row = array_fill(0, $number, null);
         $row[] = 'here';
         $cells = self::sheet([$row])->xpath('//x:c');
-        self::assertSame(["{$letters}1"], array_map(static fn(\SimpleXMLElement $cell): string => (string) $cell['r'], is_array($cells) ? $cells : []));
+        self::assertSame(
+            ["{$letters}1"],
+            array_map(static fn(\SimpleXMLElement $cell): string => (string) $cell['r'], is_array($cells) ? $cells : []),
+        );
     }
 
     public function test_titles_that_no_sheet_may_have(): void

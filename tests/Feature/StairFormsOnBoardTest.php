@@ -47,7 +47,16 @@ final class StairFormsOnBoardTest extends TestCase
         $before = $this->layout()->stairs[0]->toArray();
         $risers = $this->layout()->stairs[0]->risers();
         foreach (StairOutline::cases() as $outline) {
-            $answer = $this->act('stair-form', ['outline' => $outline->value, 'hand' => $hand, 'first' => 5, 'landing' => $units === UnitSystem::Metric ? '900 mm' : '3 ft', 'inner' => '150 mm']);
+            $answer = $this->act(
+                'stair-form',
+                [
+                    'outline' => $outline->value,
+                    'hand' => $hand,
+                    'first' => 5,
+                    'landing' => $units === UnitSystem::Metric ? '900 mm' : '3 ft',
+                    'inner' => '150 mm',
+                ],
+            );
             $answer->assertOk()->assertSee('data-chosen="st1"', false)->assertSee('value="'.$outline->value.'"', false);
             $stair = $this->layout()->stairs[0];
             $form = StairForm::of($stair);
@@ -65,7 +74,10 @@ final class StairFormsOnBoardTest extends TestCase
     public function test_what_makes_no_sense_is_refused(): void
     {
         $this->begin(UnitSystem::Metric);
-        $this->act('stair-form', ['outline' => 'half_winders', 'first' => 12])->assertUnprocessable()->assertSee('are too few for a half turn with winders after 12 of them');
+        $this
+            ->act('stair-form', ['outline' => 'half_winders', 'first' => 12])
+            ->assertUnprocessable()
+            ->assertSee('are too few for a half turn with winders after 12 of them');
         $this->act('stair-form', ['outline' => 'quarter_landing', 'first' => 4, 'landing' => 'deep'])->assertUnprocessable();
         $this->act('stair-form', ['outline' => 'straight'], 'nothing')->assertUnprocessable()->assertSee('Choose a stair.');
     }
@@ -77,27 +89,66 @@ final class StairFormsOnBoardTest extends TestCase
         $layout = (new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../database/demo/heron-bungalow.json'));
         $this->scheme = $this->app->make(OpenProject::class)->open($user, $layout, null, ['us-irc-2021'])->scheme;
         $home = new Home($this->layout());
-        $door = array_values(array_filter($home->openings, static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door && $opening->isToOutside() === true))[0] ?? self::fail('No door leads outside.');
-        $inner = array_values(array_filter($home->openings, static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door && $opening->isToOutside() === false))[0] ?? self::fail('No door leads inside.');
+        $door = array_values(array_filter(
+            $home->openings,
+            static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door && $opening->isToOutside() === true,
+        ))[0]
+            ?? self::fail('No door leads outside.');
+        $inner = array_values(array_filter(
+            $home->openings,
+            static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door && $opening->isToOutside() === false,
+        ))[0]
+            ?? self::fail('No door leads inside.');
         $this->act('home', ['storey' => $door->storey(), 'fields' => ['ground' => '600 mm', 'north' => '']], '')->assertOk();
-        $this->get("/schemes/{$this->scheme->id}/board?storey={$door->storey()}&select={$door->id()}")->assertOk()->assertSee('Steps up to it');
-        $this->get("/schemes/{$this->scheme->id}/board?storey={$door->storey()}&select={$inner->id()}")->assertOk()->assertDontSee('Steps up to it');
+        $this
+            ->get("/schemes/{$this->scheme->id}/board?storey={$door->storey()}&select={$door->id()}")
+            ->assertOk()
+            ->assertSee('Steps up to it');
+        $this
+            ->get("/schemes/{$this->scheme->id}/board?storey={$door->storey()}&select={$inner->id()}")
+            ->assertOk()
+            ->assertDontSee('Steps up to it');
         $before = count($this->layout()->stairs);
         foreach ([['170 mm', 4], ['7 in', 4], ['130 mm', 5]] as [$riser, $risers]) {
-            $this->act('entrance-steps', ['storey' => $door->storey(), 'riser' => $riser, 'tread' => '280 mm', 'landing' => '900 mm', 'margin' => '150 mm'], $door->id())->assertOk();
-            $steps = OutsideLevel::of(array_values(array_filter(($now = new Home($this->layout()))->openings, static fn(PlacedOpening $one): bool => $one->id() === $door->id()))[0], $now)->steps;
+            $this->act(
+                'entrance-steps',
+                ['storey' => $door->storey(), 'riser' => $riser, 'tread' => '280 mm', 'landing' => '900 mm', 'margin' => '150 mm'],
+                $door->id(),
+            )->assertOk();
+            $steps = OutsideLevel::of(
+                array_values(array_filter(
+                    ($now = new Home($this->layout()))->openings,
+                    static fn(PlacedOpening $one): bool => $one->id() === $door->id(),
+                ))[0],
+                $now,
+            )->steps;
             self::assertSame($risers, $steps?->stair->risers());
         }
         self::assertLessThanOrEqual($before + 1, count($this->layout()->stairs));
-        $this->act('entrance-steps', ['storey' => $door->storey(), 'riser' => 'high', 'tread' => '280 mm', 'landing' => '900 mm'], $door->id())->assertUnprocessable();
-        $this->act('entrance-steps', ['storey' => $door->storey(), 'riser' => '170 mm', 'tread' => '280 mm', 'landing' => '900 mm'], $inner->id())->assertUnprocessable()->assertSee('lead to a door to the outside');
+        $this->act(
+            'entrance-steps',
+            ['storey' => $door->storey(), 'riser' => 'high', 'tread' => '280 mm', 'landing' => '900 mm'],
+            $door->id(),
+        )->assertUnprocessable();
+        $this
+            ->act(
+                'entrance-steps',
+                ['storey' => $door->storey(), 'riser' => '170 mm', 'tread' => '280 mm', 'landing' => '900 mm'],
+                $inner->id(),
+            )
+            ->assertUnprocessable()
+            ->assertSee('lead to a door to the outside');
     }
 
     private function begin(UnitSystem $units): void
     {
         $user = User::factory()->create();
         $this->actingAs($user);
-        $layout = new Layout('Steps', $units, storeys: [new Storey('G', 'Ground', 0.0, 2400.0, 300.0), new Storey('U', 'Upper', 2700.0, 2400.0, 300.0)]);
+        $layout = new Layout(
+            'Steps',
+            $units,
+            storeys: [new Storey('G', 'Ground', 0.0, 2400.0, 300.0), new Storey('U', 'Upper', 2700.0, 2400.0, 300.0)],
+        );
         $this->scheme = $this->app->make(OpenProject::class)->open($user, $layout, null, ['us-irc-2021'])->scheme;
         $this->act('stair', ['at' => '1000,1000', 'towards' => '90'], '')->assertOk();
     }
@@ -109,7 +160,10 @@ final class StairFormsOnBoardTest extends TestCase
      */
     private function act(string $act, array $values, string $on = 'st1'): TestResponse
     {
-        return $this->post("/schemes/{$this->scheme->id}/acts/{$act}", ['version' => $this->scheme->refresh()->version, 'storey' => 'G', 'select' => $on, ...$values]);
+        return $this->post(
+            "/schemes/{$this->scheme->id}/acts/{$act}",
+            ['version' => $this->scheme->refresh()->version, 'storey' => 'G', 'select' => $on, ...$values],
+        );
     }
 
     /** @phpstan-impure */

@@ -41,7 +41,11 @@ final class StairPagesTest extends TestCase
         $page->assertSee('Rolled out along the line one walks')->assertDontSee('Other steps');
         // fourteen treads, landing and all, and no closing riser
         self::assertSame(13, substr_count((string) $page->getContent(), 'class="tread"'));
-        $this->get("/revisions/{$this->revision->id}/stairs/st2")->assertOk()->assertSee('class="ground"', false)->assertDontSee('Rolled out');
+        $this
+            ->get("/revisions/{$this->revision->id}/stairs/st2")
+            ->assertOk()
+            ->assertSee('class="ground"', false)
+            ->assertDontSee('Rolled out');
         $this->get("/revisions/{$this->revision->id}/stairs/nowhere")->assertNotFound();
     }
 
@@ -49,15 +53,25 @@ final class StairPagesTest extends TestCase
     {
         $json = preg_replace('/"elevation": ?2743.2,?/', '', (string) json_encode($this->scheme->layout->toArray()));
         $this->scheme->update(['layout' => (new LayoutReader())->read((string) $json)]);
-        $this->get("/schemes/{$this->scheme->id}/stairs/st1")->assertOk()->assertSee('<b>Not known:</b> the elevation of Upper floor', false)->assertSee('unknown height');
+        $this
+            ->get("/schemes/{$this->scheme->id}/stairs/st1")
+            ->assertOk()
+            ->assertSee('<b>Not known:</b> the elevation of Upper floor', false)
+            ->assertSee('unknown height');
     }
 
     public function test_steps_that_the_books_allow_are_chosen_and_change_the_stair(): void
     {
         $page = $this->get("/schemes/{$this->scheme->id}/stairs/st1")->assertOk();
         // 108 in over 14 risers is the most that 7 3/4 in allow; 13 would be 8 5/16 in
-        $page->assertSeeInOrder(['Other steps', '<th scope="row">14</th>', '<th scope="row">15</th>'], false)->assertDontSee('<th scope="row">13</th>', false);
-        $this->post("/schemes/{$this->scheme->id}/stairs/st1", ['version' => 1, 'risers' => 15, 'tread' => '263.5 mm'])->assertRedirect("/schemes/{$this->scheme->id}/stairs/st1")->assertSessionHasNoErrors();
+        $page->assertSeeInOrder(
+            ['Other steps', '<th scope="row">14</th>', '<th scope="row">15</th>'],
+            false,
+        )->assertDontSee('<th scope="row">13</th>', false);
+        $this
+            ->post("/schemes/{$this->scheme->id}/stairs/st1", ['version' => 1, 'risers' => 15, 'tread' => '263.5 mm'])
+            ->assertRedirect("/schemes/{$this->scheme->id}/stairs/st1")
+            ->assertSessionHasNoErrors();
         $parts = $this->scheme->fresh()?->layout->stairs[0]->parts;
         self::assertEquals([new Flight(2, 263.5), new Flight(13, 263.5)], [$parts[0] ?? null, $parts[2] ?? null]);
         $this->get("/schemes/{$this->scheme->id}/stairs/st1")->assertSee('7 3/16&quot;', false);
@@ -66,10 +80,18 @@ final class StairPagesTest extends TestCase
     public function test_what_fits_the_room_there_is(): void
     {
         // twelve treads of at least 10 in: 10 ft
-        $this->get("/schemes/{$this->scheme->id}/stairs/st1?space=".urlencode("10'"))->assertOk()->assertSeeInOrder(['<th scope="row">14</th>', '<th scope="row">15</th>', 'does not fit'], false);
-        $upTo14 = explode('>14</th>', (string) $this->get("/schemes/{$this->scheme->id}/stairs/st1?space=".urlencode("10'"))->getContent())[0];
+        $this
+            ->get("/schemes/{$this->scheme->id}/stairs/st1?space=".urlencode("10'"))
+            ->assertOk()
+            ->assertSeeInOrder(['<th scope="row">14</th>', '<th scope="row">15</th>', 'does not fit'], false);
+        $upTo14 = explode(
+            '>14</th>',
+            (string) $this->get("/schemes/{$this->scheme->id}/stairs/st1?space=".urlencode("10'"))->getContent(),
+        )[0];
         self::assertStringNotContainsString('does-not-fit', $upTo14);
-        $this->get("/schemes/{$this->scheme->id}/stairs/st1?space=".urlencode("9'-11\""))->assertSeeInOrder(['Other steps', 'does not fit'], false);
+        $this->get(
+            "/schemes/{$this->scheme->id}/stairs/st1?space=".urlencode("9'-11\""),
+        )->assertSeeInOrder(['Other steps', 'does not fit'], false);
         $this->get("/schemes/{$this->scheme->id}/stairs/st1?space=wide")->assertOk()->assertSee('id="space-problem"', false);
     }
 
@@ -86,7 +108,12 @@ final class StairPagesTest extends TestCase
     public function test_what_is_refused_changes_nothing(): void
     {
         $address = "/schemes/{$this->scheme->id}/stairs/st1";
-        foreach ([['version' => 7, 'risers' => 15, 'tread' => '10"'], ['version' => 1, 'risers' => 1, 'tread' => '10"'], ['version' => 1, 'risers' => 15, 'tread' => 'deep'], ['version' => 1, 'headroom' => 'high']] as $values) {
+        foreach ([
+            ['version' => 7, 'risers' => 15, 'tread' => '10"'],
+            ['version' => 1, 'risers' => 1, 'tread' => '10"'],
+            ['version' => 1, 'risers' => 15, 'tread' => 'deep'],
+            ['version' => 1, 'headroom' => 'high'],
+        ] as $values) {
             $this->post($address, $values)->assertRedirect($address)->assertSessionHasErrors('stair');
         }
         $this->post($address, ['version' => 1, 'risers' => 99, 'tread' => '10"'])->assertSessionHasErrors('risers');

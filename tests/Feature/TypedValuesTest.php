@@ -28,15 +28,28 @@ final class TypedValuesTest extends TestCase
             $typed[$field->key] = (new TypedValues(self::home(UnitSystem::Imperial)))->write(self::door(), $field);
         }
         self::assertSame([], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), $typed));
-        self::assertSame(['opens' => 'right'], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [...$typed, 'opens' => 'right']));
-        self::assertSame(['hinge' => null], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [...$typed, 'hinge' => '']));
-        self::assertSame(['glazed' => true], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [...$typed, 'glazed' => 'yes']));
+        self::assertSame(
+            ['opens' => 'right'],
+            (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [...$typed, 'opens' => 'right']),
+        );
+        self::assertSame(
+            ['hinge' => null],
+            (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [...$typed, 'hinge' => '']),
+        );
+        self::assertSame(
+            ['glazed' => true],
+            (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [...$typed, 'glazed' => 'yes']),
+        );
         self::assertSame([], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), ['not_a_field' => 'x']));
     }
 
     public function test_a_value_that_cannot_be_taken_names_its_field(): void
     {
-        foreach ([['width', '1,500', 'two ways'], ['operation', 'lifting', 'Choose one'], ['at', '', 'is needed']] as [$key, $text, $message]) {
+        foreach ([
+            ['width', '1,500', 'two ways'],
+            ['operation', 'lifting', 'Choose one'],
+            ['at', '', 'is needed'],
+        ] as [$key, $text, $message]) {
             try {
                 (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [$key => $text]);
                 self::fail($key);
@@ -80,7 +93,11 @@ final class TypedValuesTest extends TestCase
         self::assertSame(['entry', 'hob'], self::own(['kind' => 'shower']));
         self::assertSame(['rim', 'shower_head'], self::own(['kind' => 'bath']));
         self::assertSame([], self::own(['kind' => 'smoke_alarm']));
-        self::assertSame(['rim'], self::own(['kind' => 'base_cabinet', 'rim' => 900]), 'what a document says can be changed and taken away');
+        self::assertSame(
+            ['rim'],
+            self::own(['kind' => 'base_cabinet', 'rim' => 900]),
+            'what a document says can be changed and taken away',
+        );
     }
 
     public function test_everything_that_a_document_knows_is_offered_once(): void
@@ -94,7 +111,11 @@ final class TypedValuesTest extends TestCase
     {
         foreach (FixtureKind::cases() as $kind) {
             $isAlarm = in_array($kind, [FixtureKind::SmokeAlarm, FixtureKind::CoAlarm], true);
-            self::assertSame($kind->hangs() && !$isAlarm || $kind === FixtureKind::Counter, isset(Library::sizes($kind, UnitSystem::Metric)['base']), $kind->value);
+            self::assertSame(
+                $kind->hangs() && !$isAlarm || $kind === FixtureKind::Counter,
+                isset(Library::sizes($kind, UnitSystem::Metric)['base']),
+                $kind->value,
+            );
         }
     }
 
@@ -105,12 +126,18 @@ final class TypedValuesTest extends TestCase
      */
     private static function own(array $values): array
     {
-        return array_values(array_intersect(['rim', 'seat', 'entry', 'hob', 'shower_head'], array_column(Fields::of(Draft::read(ElementList::Fixtures, ['id' => 'f', 'at' => [0, 0], 'facing' => 90, ...$values])), 'key')));
+        return array_values(array_intersect(
+            ['rim', 'seat', 'entry', 'hob', 'shower_head'],
+            array_column(Fields::of(Draft::read(ElementList::Fixtures, ['id' => 'f', 'at' => [0, 0], 'facing' => 90, ...$values])), 'key'),
+        ));
     }
 
     private static function door(): Element
     {
-        $layout = Sketch::room(4000, 3000)->door('w1', 2000, 812.8, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'])->document(['units' => 'imperial'])->layout();
+        $layout = Sketch::room(4000, 3000)
+            ->door('w1', 2000, 812.8, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'])
+            ->document(['units' => 'imperial'])
+            ->layout();
 
         return (new Draft($layout))->find('d')->element;
     }

@@ -23,11 +23,19 @@ final class UnavailableTest extends TestCase
     public function test_a_page_says_that_the_database_is_away(): void
     {
         Route::get('/away', static function (): never {
-            config()->set('database.connections.away', ['driver' => 'mariadb', 'host' => '127.0.0.1', 'port' => 1, 'database' => 'x', 'username' => 'x', 'password' => 'x']);
+            config()->set(
+                'database.connections.away',
+                ['driver' => 'mariadb', 'host' => '127.0.0.1', 'port' => 1, 'database' => 'x', 'username' => 'x', 'password' => 'x'],
+            );
             DB::connection('away')->select('SELECT 1');
             exit;
         });
-        $this->get('/away')->assertStatus(503)->assertHeader('Retry-After', '5')->assertHeader('X-Board-Refused', 'The%20database%20does%20not%20answer.')->assertSee('The database does not answer.');
+        $this
+            ->get('/away')
+            ->assertStatus(503)
+            ->assertHeader('Retry-After', '5')
+            ->assertHeader('X-Board-Refused', 'The%20database%20does%20not%20answer.')
+            ->assertSee('The database does not answer.');
     }
 
     public function test_a_fault_of_a_statement_is_a_fault_of_ours(): void
@@ -39,7 +47,11 @@ final class UnavailableTest extends TestCase
     public function test_a_job_that_is_handed_out_again_is_not_done_again(): void
     {
         Storage::fake('local');
-        config()->set(['queue.default' => 'database', 'queue.connections.mails.driver' => 'database', 'queue.connections.mails.after_commit' => false]);
+        config()->set([
+            'queue.default' => 'database',
+            'queue.connections.mails.driver' => 'database',
+            'queue.connections.mails.after_commit' => false,
+        ]);
         $user = User::factory()->create();
         SendPasswordLink::dispatch($user->email);
         $job = (array) DB::table('jobs')->sole();

@@ -40,13 +40,19 @@ final class UnderlayTest extends TestCase
 
     public function test_a_picture_is_laid_under_a_storey_and_shown_there_only(): void
     {
-        $this->lay(UploadedFile::fake()->image('scan.png', 600, 400))->assertRedirect("/schemes/{$this->scheme->id}/board?storey=G&picture=yes");
+        $this->lay(UploadedFile::fake()->image('scan.png', 600, 400))->assertRedirect(
+            "/schemes/{$this->scheme->id}/board?storey=G&picture=yes",
+        );
         $underlay = $this->underlay();
         self::assertSame([600, 400], [$underlay->width, $underlay->height]);
         Storage::disk(Underlay::DISK)->assertExists($underlay->file);
         $this->get("/schemes/{$this->scheme->id}/board?storey=G")->assertOk()->assertSee("/underlays/{$underlay->id}", false);
         $this->get("/schemes/{$this->scheme->id}/board?storey=U")->assertOk()->assertDontSee("/underlays/{$underlay->id}", false);
-        $this->get("/schemes/{$this->scheme->id}/underlays/{$underlay->id}")->assertOk()->assertHeader('Content-Type', 'image/png')->assertHeader('X-Content-Type-Options', 'nosniff');
+        $this
+            ->get("/schemes/{$this->scheme->id}/underlays/{$underlay->id}")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/png')
+            ->assertHeader('X-Content-Type-Options', 'nosniff');
     }
 
     public function test_another_one_takes_its_place(): void
@@ -93,9 +99,17 @@ final class UnderlayTest extends TestCase
         $this->layPdf(self::pdf())->assertRedirect("/schemes/{$this->scheme->id}/board?storey=G&picture=yes");
         $page = PendingPage::query()->sole();
         self::assertSame([600, 1], [$this->underlay()->width, DB::table('jobs')->count()], 'the one before lies there until then');
-        $this->get("/schemes/{$this->scheme->id}/board?storey=G")->assertOk()->assertSee('Page 1 of the PDF is being drawn')->assertSee("/pages/{$page->id}", false);
+        $this
+            ->get("/schemes/{$this->scheme->id}/board?storey=G")
+            ->assertOk()
+            ->assertSee('Page 1 of the PDF is being drawn')
+            ->assertSee("/pages/{$page->id}", false);
         $this->get("/schemes/{$this->scheme->id}/board?storey=U")->assertOk()->assertDontSee('is being drawn');
-        $this->get("/schemes/{$this->scheme->id}/pages/{$page->id}")->assertOk()->assertSee('hx-trigger="every 1s"', false)->assertHeaderMissing('HX-Refresh');
+        $this
+            ->get("/schemes/{$this->scheme->id}/pages/{$page->id}")
+            ->assertOk()
+            ->assertSee('hx-trigger="every 1s"', false)
+            ->assertHeaderMissing('HX-Refresh');
         self::assertSame(1, DB::table('jobs')->count(), 'it is not asked for twice');
 
         Artisan::call('queue:work', ['--stop-when-empty' => true, '--memory' => 4096]);
@@ -120,7 +134,11 @@ final class UnderlayTest extends TestCase
     {
         $this->layPdf(self::pdf(), 2)->assertSessionHasNoErrors();
         $page = PendingPage::query()->sole();
-        $this->get("/schemes/{$this->scheme->id}/board?storey=G")->assertOk()->assertSee('The PDF has no page 2 that can be drawn.')->assertDontSee('hx-trigger="every 1s"', false);
+        $this
+            ->get("/schemes/{$this->scheme->id}/board?storey=G")
+            ->assertOk()
+            ->assertSee('The PDF has no page 2 that can be drawn.')
+            ->assertDontSee('hx-trigger="every 1s"', false);
         $this->delete("/schemes/{$this->scheme->id}/pages/{$page->id}")->assertRedirect();
         Storage::disk(Underlay::DISK)->assertMissing($page->file);
         self::assertSame([0, 0], [PendingPage::query()->count(), Underlay::query()->count()]);
@@ -167,7 +185,16 @@ final class UnderlayTest extends TestCase
     public function test_a_home_begins_from_a_page_and_takes_it_along_when_it_goes(): void
     {
         Queue::fake();
-        $this->post('/drawings', ['name' => 'Traced', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'picture' => new UploadedFile(self::pdf(), 'plan.pdf', 'application/pdf', null, true)])->assertRedirect();
+        $this->post(
+            '/drawings',
+            [
+                'name' => 'Traced',
+                'country' => 'us',
+                'units' => 'metric',
+                'between' => 'faces',
+                'picture' => new UploadedFile(self::pdf(), 'plan.pdf', 'application/pdf', null, true),
+            ],
+        )->assertRedirect();
         $page = PendingPage::query()->sole();
         Queue::assertPushed(DrawPage::class, static fn(DrawPage $job): bool => $job->afterCommit === true);
         Storage::disk(Underlay::DISK)->assertExists($page->file);
@@ -182,8 +209,14 @@ final class UnderlayTest extends TestCase
         }
         $this->lay(UploadedFile::fake()->image('scan.png', 9, 400))->assertSessionHasErrors('picture');
         $this->lay(UploadedFile::fake()->image('scan.png', 10, 400))->assertSessionHasNoErrors();
-        $this->post("/schemes/{$this->scheme->id}/underlays", ['storey' => 'G'])->assertSessionHasErrors(['picture' => 'Choose a picture.']);
-        $this->post("/schemes/{$this->scheme->id}/underlays", ['storey' => 'nowhere', 'picture' => UploadedFile::fake()->image('scan.png', 600, 400)])->assertNotFound();
+        $this->post(
+            "/schemes/{$this->scheme->id}/underlays",
+            ['storey' => 'G'],
+        )->assertSessionHasErrors(['picture' => 'Choose a picture.']);
+        $this->post(
+            "/schemes/{$this->scheme->id}/underlays",
+            ['storey' => 'nowhere', 'picture' => UploadedFile::fake()->image('scan.png', 600, 400)],
+        )->assertNotFound();
     }
 
     public function test_it_is_taken_away_with_its_file(): void
@@ -211,15 +244,42 @@ final class UnderlayTest extends TestCase
 
     public function test_a_home_begins_from_a_picture_or_as_a_copy(): void
     {
-        $this->post('/drawings', ['name' => 'Traced', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'picture' => UploadedFile::fake()->image('scan.jpg', 800, 600)])->assertRedirect();
+        $this->post(
+            '/drawings',
+            [
+                'name' => 'Traced',
+                'country' => 'us',
+                'units' => 'metric',
+                'between' => 'faces',
+                'picture' => UploadedFile::fake()->image('scan.jpg', 800, 600),
+            ],
+        )->assertRedirect();
         self::assertSame('G', $this->underlay()->storey);
-        $this->post('/drawings', ['name' => 'Again', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'copy_of' => $this->scheme->id])->assertRedirect();
+        $this->post(
+            '/drawings',
+            ['name' => 'Again', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'copy_of' => $this->scheme->id],
+        )->assertRedirect();
         $copy = Scheme::query()->latest('id')->firstOrFail();
         self::assertSame('Again', $copy->layout->name);
         self::assertEquals($this->scheme->layout->storeys, $copy->layout->storeys);
         $count = Scheme::query()->count();
-        $this->post('/drawings', ['name' => 'No', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'copy_of' => 99999])->assertUnprocessable()->assertSee('no such home');
-        $this->post('/drawings', ['name' => 'No', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'picture' => UploadedFile::fake()->createWithContent('scan.png', 'x')])->assertUnprocessable()->assertSee('PNG or JPEG');
+        $this
+            ->post('/drawings', ['name' => 'No', 'country' => 'us', 'units' => 'metric', 'between' => 'faces', 'copy_of' => 99999])
+            ->assertUnprocessable()
+            ->assertSee('no such home');
+        $this
+            ->post(
+                '/drawings',
+                [
+                    'name' => 'No',
+                    'country' => 'us',
+                    'units' => 'metric',
+                    'between' => 'faces',
+                    'picture' => UploadedFile::fake()->createWithContent('scan.png', 'x'),
+                ],
+            )
+            ->assertUnprocessable()
+            ->assertSee('PNG or JPEG');
         self::assertSame($count, Scheme::query()->count());
     }
 
@@ -259,7 +319,12 @@ final class UnderlayTest extends TestCase
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'heurema-pdf-');
         $contents = $drawing === '' ? '' : '/Contents 4 0 R/Resources<</XObject<</F 5 0 R>>>>';
-        file_put_contents($path, "%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n2 0 obj<</Type/Pages/Kids[3 0 R]/Count 1>>endobj\n3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 600 300]{$contents}>>endobj\n{$drawing}trailer<</Root 1 0 R>>\n%%EOF\n");
+        file_put_contents(
+            $path,
+            "%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n2 0 obj<</Type/Pages/Kids[3 0 R]/Count "
+            ."1>>endobj\n3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 600 "
+            ."300]{$contents}>>endobj\n{$drawing}trailer<</Root 1 0 R>>\n%%EOF\n",
+        );
 
         return $path;
     }
@@ -273,7 +338,8 @@ final class UnderlayTest extends TestCase
             $isLast = $number === 4 + $depth;
             $stream = $isLast ? '0 0 m 600 300 l S' : $times;
             $resources = $isLast ? '' : '/Resources<</XObject<</F '.($number + 1).' 0 R>>>>';
-            $objects .= "{$number} 0 obj<</Type/XObject/Subtype/Form/BBox[0 0 600 300]{$resources}/Length ".strlen($stream).">>stream\n{$stream}\nendstream endobj\n";
+            $objects .= "{$number} 0 obj<</Type/XObject/Subtype/Form/BBox[0 0 600 300]{$resources}/Length ".strlen($stream)
+                .">>stream\n{$stream}\nendstream endobj\n";
         }
 
         return $objects;

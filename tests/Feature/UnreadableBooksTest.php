@@ -47,7 +47,12 @@ final class UnreadableBooksTest extends TestCase
 
     public function test_pages_that_list_books_leave_it_out_and_say_so(): void
     {
-        $this->get('/rule-books')->assertOk()->assertSee('A rule book is left out')->assertSee('uk-space.yaml')->assertSee('International Residential Code 2021');
+        $this
+            ->get('/rule-books')
+            ->assertOk()
+            ->assertSee('A rule book is left out')
+            ->assertSee('uk-space.yaml')
+            ->assertSee('International Residential Code 2021');
         $this->get('/rule-books/us-irc-2021')->assertOk();
         $this->get('/rule-books/uk-space')->assertStatus(503)->assertSee('uk-space.yaml');
         $this->get('/')->assertOk();

@@ -49,7 +49,10 @@ final class UnsaidTest extends TestCase
     private static function without(string $key): ?Layout
     {
         try {
-            return (new LayoutReader())->read((string) json_encode(self::taken(json_decode((string) file_get_contents(self::HOME), true), $key)));
+            return (new LayoutReader())->read((string) json_encode(self::taken(
+                json_decode((string) file_get_contents(self::HOME), true),
+                $key,
+            )));
         } catch (UnreadableLayout) {
             return null;
         }
@@ -61,6 +64,9 @@ final class UnsaidTest extends TestCase
             return $value;
         }
 
-        return array_map(static fn(mixed $inner): mixed => self::taken($inner, $key), array_is_list($value) ? $value : array_diff_key($value, [$key => true]));
+        return array_map(
+            static fn(mixed $inner): mixed => self::taken($inner, $key),
+            array_is_list($value) ? $value : array_diff_key($value, [$key => true]),
+        );
     }
 }

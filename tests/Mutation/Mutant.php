@@ -11,7 +11,14 @@ final readonly class Mutant
      * @param string $file from the folder of the project
      * @param string $was  the code that is replaced, between two offsets of the file
      */
-    public function __construct(public string $file, public int $line, public string $was, public string $becomes, private int $start, private int $end) {}
+    public function __construct(
+        public string $file,
+        public int $line,
+        public string $was,
+        public string $becomes,
+        private int $start,
+        private int $end,
+    ) {}
 
     public function code(string $original): string
     {

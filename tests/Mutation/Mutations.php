@@ -58,7 +58,14 @@ final class Mutations extends NodeVisitorAbstract
             return NodeTraverser::DONT_TRAVERSE_CHILDREN;
         }
         foreach ($this->changes($node) as $changed) {
-            $this->found[] = new Mutant($this->file, $node->getStartLine(), substr($this->code, $node->getStartFilePos(), $node->getEndFilePos() + 1 - $node->getStartFilePos()), $changed, $node->getStartFilePos(), $node->getEndFilePos());
+            $this->found[] = new Mutant(
+                $this->file,
+                $node->getStartLine(),
+                substr($this->code, $node->getStartFilePos(), $node->getEndFilePos() + 1 - $node->getStartFilePos()),
+                $changed,
+                $node->getStartFilePos(),
+                $node->getEndFilePos(),
+            );
         }
 
         return null;
@@ -74,7 +81,9 @@ final class Mutations extends NodeVisitorAbstract
             $node instanceof Expr\BooleanNot => [$this->print($node->expr)],
             $node instanceof Scalar\Int_ => [(string) ($node->value + 1)],
             $node instanceof Scalar\Float_ && ($node->value === 0.0 || abs($node->value) >= self::LEAST) => [self::float($node->value)],
-            $node instanceof Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true) => [$node->name->toLowerString() === 'true' ? 'false' : 'true'],
+            $node instanceof Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true) => [
+                $node->name->toLowerString() === 'true' ? 'false' : 'true',
+            ],
             $node instanceof Node\Stmt\Return_ && $node->expr !== null => $this->returns($node, $node->expr),
             default => [],
         };
@@ -91,7 +100,9 @@ final class Mutations extends NodeVisitorAbstract
         $name = $type instanceof Identifier ? $type->toLowerString() : ($type instanceof Node\NullableType ? 'null' : '');
         $other = match ($name) {
             // a comparison is turned round where it stands
-            'bool' => $expr instanceof BinaryOp || $expr instanceof Expr\BooleanNot || $expr instanceof Expr\ConstFetch ? null : '!('.$this->print($expr).')',
+            'bool' => $expr instanceof BinaryOp || $expr instanceof Expr\BooleanNot || $expr instanceof Expr\ConstFetch
+                ? null
+                : '!('.$this->print($expr).')',
             'array' => $expr instanceof Expr\Array_ && $expr->items === [] ? null : '[]',
             'null' => $expr instanceof Expr\ConstFetch ? null : 'null',
             'float', 'int' => $expr instanceof Scalar ? null : '('.$this->print($expr).') + 1',

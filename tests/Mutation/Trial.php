@@ -45,7 +45,10 @@ final class Trial
     {
         $class = 'Heurema\\'.strtr(substr($this->mutant->file, strlen('core/src/'), -strlen('.php')), '/', '\\');
         $process = new Process(
-            [PHP_BINARY, '-d', 'memory_limit=1G', 'vendor/bin/phpunit', '--bootstrap', 'tests/Mutation/loaded.php', '--do-not-cache-result', '--stop-on-defect', '--no-output', ...$this->stages[$this->stage]],
+            [
+                PHP_BINARY, '-d', 'memory_limit=1G', 'vendor/bin/phpunit', '--bootstrap', 'tests/Mutation/loaded.php',
+                '--do-not-cache-result', '--stop-on-defect', '--no-output', ...$this->stages[$this->stage],
+            ],
             env: ['HEUREMA_MUTANT_CLASS' => $class, 'HEUREMA_MUTANT_FILE' => $this->copy],
             timeout: self::LONGEST,
         );

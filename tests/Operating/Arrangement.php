@@ -37,7 +37,8 @@ final class Arrangement
         $port = self::freePort();
         $this->address = "https://127.0.0.1:{$port}";
         $this->process = new Process(["{$root}/bin/serve"], $root, [
-            'PORT' => $port, 'RUN' => $this->folder, 'DB_NAME' => self::DATABASE, 'RETRY_AFTER' => self::RETRY_AFTER, 'JOB_TIMEOUT' => self::RETRY_AFTER - 1,
+            'PORT' => $port, 'RUN' => $this->folder, 'DB_NAME' => self::DATABASE, 'RETRY_AFTER' => self::RETRY_AFTER,
+            'JOB_TIMEOUT' => self::RETRY_AFTER - 1,
             ...self::silence(),
         ], null, null);
     }
@@ -77,7 +78,15 @@ final class Arrangement
     /** Somebody of the demo office who has signed in. */
     public function person(string $role): Visitor
     {
-        $visitor = new Visitor(new Client(['handler' => HandlerStack::create($this->connections), 'base_uri' => $this->address, 'cookies' => true, 'verify' => false, 'http_errors' => false, 'allow_redirects' => false, 'timeout' => 20]));
+        $visitor = new Visitor(new Client([
+            'handler' => HandlerStack::create($this->connections),
+            'base_uri' => $this->address,
+            'cookies' => true,
+            'verify' => false,
+            'http_errors' => false,
+            'allow_redirects' => false,
+            'timeout' => 20,
+        ]));
         $visitor->signIn("{$role}@heurema.test", 'daylight');
 
         return $visitor;
@@ -96,7 +105,12 @@ final class Arrangement
     {
         $environment = 'set -a; . "$0/environment"; . "$0/owner-environment"; exec "$@"';
 
-        return (new Process(['bash', '-c', $environment, $this->folder, PHP_BINARY, 'artisan', ...$words], dirname($this->folder, 2), self::silence(), timeout: 120))->mustRun()->getOutput();
+        return (new Process(
+            ['bash', '-c', $environment, $this->folder, PHP_BINARY, 'artisan', ...$words],
+            dirname($this->folder, 2),
+            self::silence(),
+            timeout: 120,
+        ))->mustRun()->getOutput();
     }
 
     public function supervise(string ...$words): string
@@ -124,13 +138,23 @@ final class Arrangement
     {
         preg_match('/^port (\d+)$/m', $this->secret("{$program}.conf"), $port);
 
-        return (new Process(['redis-cli', '-p', $port[1] ?? '', ...$command], null, ['REDISCLI_AUTH' => $this->secret('redis-password')]))->mustRun()->getOutput();
+        return (new Process(
+            ['redis-cli', '-p', $port[1] ?? '', ...$command],
+            null,
+            ['REDISCLI_AUTH' => $this->secret('redis-password')],
+        ))->mustRun()->getOutput();
     }
 
     /** @return array<string, false> what the tests are told by their environment is not told to the arrangement */
     private static function silence(): array
     {
-        return array_fill_keys(['APP_ENV', 'APP_DEBUG', 'APP_CONFIG_CACHE', 'BCRYPT_ROUNDS', 'AUTH_TIMEBOX', 'CACHE_STORE', 'LOG_CHANNEL', 'MAIL_MAILER', 'MAIL_QUEUE_DRIVER', 'QUEUE_CONNECTION', 'SESSION_DRIVER'], false);
+        return array_fill_keys(
+            [
+                'APP_ENV', 'APP_DEBUG', 'APP_CONFIG_CACHE', 'BCRYPT_ROUNDS', 'AUTH_TIMEBOX', 'CACHE_STORE', 'LOG_CHANNEL', 'MAIL_MAILER',
+                'MAIL_QUEUE_DRIVER', 'QUEUE_CONNECTION', 'SESSION_DRIVER',
+            ],
+            false,
+        );
     }
 
     private static function freePort(): int

@@ -8,7 +8,10 @@ use GuzzleHttp\Client;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The arrangement of docs/operating.md as bin/serve starts it: what it is made of, what people see when a part is away, what is left when one is killed. */
+/**
+ * The arrangement of docs/operating.md as bin/serve starts it: what it is made of, what people see when a part is away, what is left when
+ * one is killed.
+ */
 final class ArrangementTest extends TestCase
 {
     private static Arrangement $arrangement;
@@ -136,7 +139,10 @@ final class ArrangementTest extends TestCase
             self::assertSame([502, '5'], [$answer->getStatusCode(), $answer->getHeaderLine('Retry-After')]);
             self::assertStringContainsString('No application server answers.', (string) $answer->getBody());
             $style = Visitor::found('~<style>(.*?)</style>~s', (string) $answer->getBody());
-            self::assertStringContainsString("style-src 'sha256-".base64_encode(hash('sha256', $style, true))."'", $answer->getHeaderLine('Content-Security-Policy'));
+            self::assertStringContainsString(
+                "style-src 'sha256-".base64_encode(hash('sha256', $style, true))."'",
+                $answer->getHeaderLine('Content-Security-Policy'),
+            );
             self::assertSame(502, $reviewer->post('/sign-out', [])->getStatusCode(), 'what is sent is told so too');
         } finally {
             self::$arrangement->supervise('start', 'application:*');
@@ -146,7 +152,13 @@ final class ArrangementTest extends TestCase
 
     public function test_no_acknowledged_edit_is_lost_and_none_is_made_twice(): void
     {
-        $people = array_map(static fn(int $number): Draughtsman => Draughtsman::begin(self::$arrangement->person($number % 2 === 1 ? 'designer' : 'reviewer'), "Load {$number}"), range(1, 6));
+        $people = array_map(
+            static fn(int $number): Draughtsman => Draughtsman::begin(
+                self::$arrangement->person($number % 2 === 1 ? 'designer' : 'reviewer'),
+                "Load {$number}",
+            ),
+            range(1, 6),
+        );
         $faults = [
             2 => static fn() => self::$arrangement->kill('application:application_1'),
             4 => static fn() => self::$arrangement->kill('redis-kept'),
@@ -155,26 +167,58 @@ final class ArrangementTest extends TestCase
         ];
         Draughtsman::allDraw($people, 10, $faults);
         foreach ($people as $person) {
-            self::assertSame([], array_diff(array_keys($person->answers), [0, 200, 409, 502, 503]), 'nobody was signed out, nothing failed for itself');
+            self::assertSame(
+                [],
+                array_diff(array_keys($person->answers), [0, 200, 409, 502, 503]),
+                'nobody was signed out, nothing failed for itself',
+            );
             $rows = self::$database->query("SELECT sent_as FROM scheme_edits WHERE scheme_id = {$person->scheme} ORDER BY id");
             self::assertSame($person->acknowledged, $rows === false ? [] : $rows->fetchAll(\PDO::FETCH_COLUMN));
             self::assertGreaterThan(5, count($person->acknowledged));
             self::assertSame(1 + count($person->acknowledged), self::number("SELECT version FROM schemes WHERE id = {$person->scheme}"));
         }
-        self::assertNotSame([], array_diff(array_merge(...array_map(static fn(Draughtsman $person): array => array_keys($person->answers), $people)), [200]), 'some were sent again');
+        self::assertNotSame(
+            [],
+            array_diff(array_merge(...array_map(static fn(Draughtsman $person): array => array_keys($person->answers), $people)), [200]),
+            'some were sent again',
+        );
     }
 
     public function test_what_is_pressed_eight_times_at_once_is_done_once(): void
     {
         [$designer, $principal] = [self::$arrangement->person('designer'), self::$arrangement->person('principal')];
         $once = Visitor::found('/name="_once" value="(\w+)"/', $designer->page('/'));
-        $before = [self::number('SELECT COUNT(*) FROM projects'), self::number('SELECT COUNT(*) FROM job_batches'), self::number('SELECT COUNT(*) FROM invitations')];
-        $designer->press(8, '/drawings', ['_once' => $once, 'name' => 'Pressed', 'country' => 'us', 'units' => 'imperial', 'between' => 'faces', 'rooms' => '']);
+        $before = [
+            self::number('SELECT COUNT(*) FROM projects'),
+            self::number('SELECT COUNT(*) FROM job_batches'),
+            self::number('SELECT COUNT(*) FROM invitations'),
+        ];
+        $designer->press(
+            8,
+            '/drawings',
+            ['_once' => $once, 'name' => 'Pressed', 'country' => 'us', 'units' => 'imperial', 'between' => 'faces', 'rooms' => ''],
+        );
         $principal->press(8, '/examination', ['_once' => Visitor::found('/name="_once" value="(\w+)"/', $principal->page('/rule-books'))]);
-        $principal->press(8, '/people', ['_once' => Visitor::found('/name="_once" value="(\w+)"/', $principal->page('/people')), 'email' => 'pressed@example.test', 'role' => 'reviewer']);
-        $after = [self::number('SELECT COUNT(*) FROM projects'), self::number('SELECT COUNT(*) FROM job_batches'), self::number('SELECT COUNT(*) FROM invitations')];
+        $principal->press(
+            8,
+            '/people',
+            [
+                '_once' => Visitor::found('/name="_once" value="(\w+)"/', $principal->page('/people')),
+                'email' => 'pressed@example.test',
+                'role' => 'reviewer',
+            ],
+        );
+        $after = [
+            self::number('SELECT COUNT(*) FROM projects'),
+            self::number('SELECT COUNT(*) FROM job_batches'),
+            self::number('SELECT COUNT(*) FROM invitations'),
+        ];
         self::assertSame([1, 1, 1], array_map(static fn(int $then, int $now): int => $now - $then, $before, $after));
-        Arrangement::waitUntil(static fn(): bool => self::number('SELECT COUNT(*) FROM job_batches WHERE finished_at IS NULL') === 0, 'every job has been done', 40);
+        Arrangement::waitUntil(
+            static fn(): bool => self::number('SELECT COUNT(*) FROM job_batches WHERE finished_at IS NULL') === 0,
+            'every job has been done',
+            40,
+        );
     }
 
     public function test_a_job_whose_worker_is_killed_is_done_by_another_once(): void
@@ -188,14 +232,30 @@ final class ArrangementTest extends TestCase
         self::number('SELECT COUNT(*) FROM (SELECT id FROM revisions FOR UPDATE) AS locked');
         self::assertSame(302, $principal->post('/examination', [])->getStatusCode());
         $jobs = self::number('SELECT total_jobs FROM job_batches ORDER BY created_at DESC LIMIT 1');
-        Arrangement::waitUntil(static fn(): bool => (int) self::$arrangement->redis('redis-kept', 'ZCARD', 'heurema:queues:default:reserved') === 2, 'both workers have a job in hand');
+        Arrangement::waitUntil(
+            static fn(): bool => (int) self::$arrangement->redis('redis-kept', 'ZCARD', 'heurema:queues:default:reserved') === 2,
+            'both workers have a job in hand',
+        );
         self::$arrangement->kill('worker:worker_1');
         self::$database->rollBack();
-        Arrangement::waitUntil(static fn(): bool => self::number('SELECT COUNT(*) FROM job_batches WHERE finished_at IS NULL') === 0, 'every job has been done', 40);
+        Arrangement::waitUntil(
+            static fn(): bool => self::number('SELECT COUNT(*) FROM job_batches WHERE finished_at IS NULL') === 0,
+            'every job has been done',
+            40,
+        );
         self::assertGreaterThan(2, $jobs);
-        self::assertSame([0, 0], [self::number('SELECT SUM(failed_jobs) + SUM(pending_jobs) FROM job_batches'), self::number('SELECT COUNT(*) FROM failed_jobs')]);
+        self::assertSame(
+            [0, 0],
+            [
+                self::number('SELECT SUM(failed_jobs) + SUM(pending_jobs) FROM job_batches'),
+                self::number('SELECT COUNT(*) FROM failed_jobs'),
+            ],
+        );
         self::assertSame($jobs, self::number('SELECT COUNT(*) FROM done_jobs'), 'each once');
-        self::assertSame(0, self::number("SELECT COUNT(*) FROM revisions WHERE state IN ('submitted', 'in_review', 'returned') AND counts = '{}'"));
+        self::assertSame(
+            0,
+            self::number("SELECT COUNT(*) FROM revisions WHERE state IN ('submitted', 'in_review', 'returned') AND counts = '{}'"),
+        );
         self::assertStringContainsString("{$jobs} of {$jobs}", $principal->page('/examination'));
     }
 
@@ -207,7 +267,10 @@ final class ArrangementTest extends TestCase
         $outbox = self::connection();
         $outbox->exec('LOCK TABLES outgoing_mails WRITE');
         $principal->post('/people', ['email' => 'mara@example.test', 'role' => 'reviewer']);
-        Arrangement::waitUntil(static fn(): bool => self::number('SELECT COUNT(*) FROM jobs WHERE reserved_at IS NOT NULL') === 1, 'the mail is in hand');
+        Arrangement::waitUntil(
+            static fn(): bool => self::number('SELECT COUNT(*) FROM jobs WHERE reserved_at IS NOT NULL') === 1,
+            'the mail is in hand',
+        );
         usleep(500_000);
         self::$arrangement->kill('mails');
         $outbox->exec('UNLOCK TABLES');
@@ -235,7 +298,10 @@ final class ArrangementTest extends TestCase
         /** @var array<string, string> $said */
         $said = json_decode((string) $answer->getBody(), true) ?? [];
 
-        return [$answer->getStatusCode(), ...array_values(array_map(static fn(string $part): string => $said[$part] ?? 'not told', $parts))];
+        return [
+            $answer->getStatusCode(),
+            ...array_values(array_map(static fn(string $part): string => $said[$part] ?? 'not told', $parts)),
+        ];
     }
 
     private static function server(): string

@@ -10,7 +10,10 @@ use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Promise\Utils;
 use Psr\Http\Message\ResponseInterface;
 
-/** Somebody who makes one edit of his drawing after the other, and sends each again, under its name, until it is acknowledged, as the board does. */
+/**
+ * Somebody who makes one edit of his drawing after the other, and sends each again, under its name, until it is acknowledged, as the board
+ * does.
+ */
 final class Draughtsman
 {
     private const AGAIN_AFTER = 150;
@@ -25,7 +28,10 @@ final class Draughtsman
 
     public static function begin(Visitor $visitor, string $home): self
     {
-        $answer = $visitor->post('/drawings', ['name' => $home, 'country' => 'us', 'units' => 'imperial', 'between' => 'faces', 'rooms' => '']);
+        $answer = $visitor->post(
+            '/drawings',
+            ['name' => $home, 'country' => 'us', 'units' => 'imperial', 'between' => 'faces', 'rooms' => ''],
+        );
         $board = $answer->getHeaderLine('Location');
 
         return new self($visitor, (int) Visitor::found('#/schemes/(\d+)/board#', $board));
@@ -60,7 +66,11 @@ final class Draughtsman
         return Coroutine::of(function () use ($isOver): \Generator {
             while (!$isOver()) {
                 $number = count($this->acknowledged) + 1;
-                $edit = ['edit' => json_encode(['edit' => 'document', 'values' => ['north' => $number % 360]], JSON_THROW_ON_ERROR), 'sent_as' => "edit-{$this->scheme}-{$number}", 'version' => $number];
+                $edit = [
+                    'edit' => json_encode(['edit' => 'document', 'values' => ['north' => $number % 360]], JSON_THROW_ON_ERROR),
+                    'sent_as' => "edit-{$this->scheme}-{$number}",
+                    'version' => $number,
+                ];
                 for ($delay = 0; yield $this->isRefused($edit, $delay); $delay = self::AGAIN_AFTER);
                 $this->acknowledged[] = $edit['sent_as'];
             }
@@ -71,7 +81,10 @@ final class Draughtsman
     private function isRefused(array $edit, int $delay): PromiseInterface
     {
         return $this->visitor->send("/schemes/{$this->scheme}/acts/edit", $edit, $delay)
-            ->then(static fn(ResponseInterface $answer): int => $answer->getStatusCode(), static fn(\Throwable $fault): int => $fault instanceof TransferException ? 0 : throw $fault)
+            ->then(
+                static fn(ResponseInterface $answer): int => $answer->getStatusCode(),
+                static fn(\Throwable $fault): int => $fault instanceof TransferException ? 0 : throw $fault,
+            )
             ->then(function (int $status): bool {
                 $this->answers[$status] = ($this->answers[$status] ?? 0) + 1;
 

@@ -33,7 +33,9 @@ final class Visitor
     {
         $answer = $this->get($path);
 
-        return $answer->getStatusCode() === 200 ? (string) $answer->getBody() : throw new \RuntimeException("{$path} answered {$answer->getStatusCode()}.");
+        return $answer->getStatusCode() === 200
+            ? (string) $answer->getBody()
+            : throw new \RuntimeException("{$path} answered {$answer->getStatusCode()}.");
     }
 
     /** @param array<string, string|int> $values */
@@ -59,7 +61,12 @@ final class Visitor
     public function press(int $times, string $path, array $values): void
     {
         $answers = Utils::all(array_map(fn(): PromiseInterface => $this->send($path, $values, 0), range(1, $times)))->wait();
-        $led = array_unique(array_map(static fn(mixed $answer): string => $answer instanceof ResponseInterface ? $answer->getStatusCode().' '.$answer->getHeaderLine('Location') : '', is_array($answers) ? $answers : []));
+        $led = array_unique(array_map(
+            static fn(mixed $answer): string => $answer instanceof ResponseInterface
+                ? $answer->getStatusCode().' '.$answer->getHeaderLine('Location')
+                : '',
+            is_array($answers) ? $answers : [],
+        ));
         if (count($led) !== 1 || !str_starts_with($led[0] ?? '', '302 ')) {
             throw new \RuntimeException("{$path} led to: ".implode(', ', $led));
         }

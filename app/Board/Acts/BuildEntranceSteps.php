@@ -21,8 +21,17 @@ final readonly class BuildEntranceSteps implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $home = new Home($layout);
-        $door = array_values(array_filter($home->openings, static fn(PlacedOpening $opening): bool => $opening->id() === $asked->select()))[0] ?? throw new RefusedEdit('Choose a door.');
-        $steps = new EntranceSteps($asked->length('riser', $layout), $asked->length('tread', $layout), $asked->length('landing', $layout), $asked->lengthIfTyped('margin', $layout) ?? 0.0);
+        $door = array_values(array_filter(
+            $home->openings,
+            static fn(PlacedOpening $opening): bool => $opening->id() === $asked->select(),
+        ))[0]
+            ?? throw new RefusedEdit('Choose a door.');
+        $steps = new EntranceSteps(
+            $asked->length('riser', $layout),
+            $asked->length('tread', $layout),
+            $asked->length('landing', $layout),
+            $asked->lengthIfTyped('margin', $layout) ?? 0.0,
+        );
 
         return $steps->to($door, $home, (new NewElements($layout))->nextId(ElementList::Stairs));
     }

@@ -23,12 +23,18 @@ final readonly class BuildOnAxes implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $chosen = $asked->array('stretches');
-        $stretches = array_filter((new AxisNet($layout->axes))->allStretches(), static fn(AxisStretch $one): bool => $asked->boolean('all') || isset($chosen[$one->key()]));
+        $stretches = array_filter(
+            (new AxisNet($layout->axes))->allStretches(),
+            static fn(AxisStretch $one): bool => $asked->boolean('all') || isset($chosen[$one->key()]),
+        );
         $usual = UsualWalls::thicknesses($layout);
         $type = WallType::tryFrom($asked->string('type')->value());
         $pen = static fn(WallType $as): WallPen => new WallPen($type ?? $as, $usual[($type ?? $as)->value]);
 
         return (new WallsOnAxes($asked->drawnOn($layout), $pen(WallType::Exterior), $pen(WallType::Interior)))
-            ->build(array_values($stretches), static fn(int $count): array => (new NewElements($layout))->nextIds(ElementList::Walls, $count));
+            ->build(
+                array_values($stretches),
+                static fn(int $count): array => (new NewElements($layout))->nextIds(ElementList::Walls, $count),
+            );
     }
 }

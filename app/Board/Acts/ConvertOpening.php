@@ -17,14 +17,19 @@ use Heurema\Layout\Words\DoorOperation;
 final readonly class ConvertOpening implements Act
 {
     /** What only a door has. */
-    private const OF_DOOR = ['operation', 'hinge', 'opens', 'leaf_thickness', 'glazed', 'safety_glass', 'self_closing', 'fire_minutes', 'leaves'];
+    private const OF_DOOR = [
+        'operation', 'hinge', 'opens', 'leaf_thickness', 'glazed', 'safety_glass', 'self_closing', 'fire_minutes', 'leaves',
+    ];
 
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $opening = (new Draft($layout))->find($asked->select());
 
         return match ($opening->value('kind')) {
-            'gap' => new ChangeValues($opening->id(), ['kind' => 'door', 'operation' => DoorOperation::Hinged->value, 'hinge' => 'from', 'opens' => 'left']),
+            'gap' => new ChangeValues(
+                $opening->id(),
+                ['kind' => 'door', 'operation' => DoorOperation::Hinged->value, 'hinge' => 'from', 'opens' => 'left'],
+            ),
             'door' => new ChangeValues($opening->id(), ['kind' => 'gap', ...array_fill_keys(self::OF_DOOR, null)]),
             default => throw new RefusedEdit('Choose a door or a bare opening.'),
         };

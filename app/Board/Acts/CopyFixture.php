@@ -41,7 +41,9 @@ final readonly class CopyFixture implements Draws
         $copy = new CopyElements([$asked->select() => $id], $at->minus($thing->at), $asked->storey());
         $settled = (new AgainstWalls(new StoreyPlan($asked->drawnOn($layout))))->of($at, $thing->width ?? 0.0, $thing->depth ?? 0.0);
 
-        return $settled === null ? $copy : new Together([$copy, new ChangeValues($id, ['at' => $settled->at->toArray(), 'facing' => $settled->facing])], $copy->words());
+        return $settled === null
+            ? $copy
+            : new Together([$copy, new ChangeValues($id, ['at' => $settled->at->toArray(), 'facing' => $settled->facing])], $copy->words());
     }
 
     /** All that is chosen, with openings and names of rooms: its middle to the place. */
@@ -54,7 +56,9 @@ final readonly class CopyFixture implements Draws
             $ofList = array_values(array_filter($ids, static fn(string $id): bool => $draft->find($id)->list === $list));
             $copies += $ofList === [] ? [] : array_combine($ofList, (new NewElements($layout))->nextIds($list, count($ofList)));
         }
-        $by = $asked->has('at') ? $asked->point('at')->minus((new Several(new Home($layout), $asked->several()))->middle()) : new Point(0, 0);
+        $by = $asked->has('at')
+            ? $asked->point('at')->minus((new Several(new Home($layout), $asked->several()))->middle())
+            : new Point(0, 0);
         $storey = $asked->string('to_storey')->trim()->value();
 
         return new Carried($ids, Motion::by($by), count($ids).' elements copied', $copies, $storey === '' ? null : $storey);

@@ -18,7 +18,10 @@ final readonly class DrawFloorOpening implements Draws
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        return (new FloorOpening($asked->drawnOn($layout)))->draw((new NewElements($layout))->nextId($this->list()), new Ring($asked->rectangle($layout, 'floor opening')));
+        return (new FloorOpening($asked->drawnOn($layout)))->draw(
+            (new NewElements($layout))->nextId($this->list()),
+            new Ring($asked->rectangle($layout, 'floor opening')),
+        );
     }
 
     public function list(): ElementList

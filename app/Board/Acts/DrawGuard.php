@@ -20,12 +20,18 @@ final readonly class DrawGuard implements Draws
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $line = array_map(static fn(mixed $place): Point => ActInput::place(is_string($place) ? $place : ''), array_values($asked->array('line')));
+        $line = array_map(
+            static fn(mixed $place): Point => ActInput::place(is_string($place) ? $place : ''),
+            array_values($asked->array('line')),
+        );
         if (count($line) < 2) {
             throw new RefusedEdit('A guard runs from one place to another.');
         }
 
-        return new Add($asked->drawnOn($layout)->id, self::guard((new NewElements($layout))->nextId(ElementList::Guards), $line, $asked, $layout));
+        return new Add(
+            $asked->drawnOn($layout)->id,
+            self::guard((new NewElements($layout))->nextId(ElementList::Guards), $line, $asked, $layout),
+        );
     }
 
     public function list(): ElementList

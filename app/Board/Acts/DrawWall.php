@@ -28,14 +28,22 @@ final readonly class DrawWall implements Draws
         foreach ($asked->array('legs') as $leg) {
             $leg = is_array($leg) ? $leg : [];
             [$from, $to] = [$to, isset($leg['length']) && is_string($leg['length'])
-                ? $to->plus(Point::towards(is_numeric($leg['towards'] ?? null) ? (float) $leg['towards'] : 0.0)->times($reader->read($leg['length'])->mm))
+                ? $to->plus(
+                    Point::towards(
+                        is_numeric($leg['towards'] ?? null) ? (float) $leg['towards'] : 0.0,
+                    )->times($reader->read($leg['length'])->mm),
+                )
                 : ActInput::place(is_string($leg['to'] ?? null) ? $leg['to'] : '')];
         }
         if ($from === null) {
             throw new RefusedEdit('Point at where the wall ends.');
         }
 
-        return (new WallChain($asked->drawnOn($layout), $asked->pen($layout), $asked->word('beside', WallBeside::Centred)))->next((new NewElements($layout))->nextId(ElementList::Walls), $from, $to);
+        return (new WallChain(
+            $asked->drawnOn($layout),
+            $asked->pen($layout),
+            $asked->word('beside', WallBeside::Centred),
+        ))->next((new NewElements($layout))->nextId(ElementList::Walls), $from, $to);
     }
 
     public function list(): ElementList

@@ -15,6 +15,11 @@ final readonly class GiveWay implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        return $asked->blockPlan($layout)->giveWay($asked->string('block')->value(), $asked->word('side', BlockSide::Right), $asked->string('to')->value(), $asked->word('to_side', BlockSide::Right));
+        return $asked->blockPlan($layout)->giveWay(
+            $asked->string('block')->value(),
+            $asked->word('side', BlockSide::Right),
+            $asked->string('to')->value(),
+            $asked->word('to_side', BlockSide::Right),
+        );
     }
 }

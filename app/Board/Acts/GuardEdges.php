@@ -27,15 +27,23 @@ final readonly class GuardEdges implements Draws
         $home = new Home($layout);
         $edges = $home->openEdges($home->plans[$storey->id]);
         $id = $asked->select();
-        $lines = array_map(static fn(OpenEdge $edge): Segment => $edge->line, array_values(array_filter($edges->found, static fn(OpenEdge $edge): bool => $id === '' || in_array($id, $edge->of, true))));
+        $lines = array_map(
+            static fn(OpenEdge $edge): Segment => $edge->line,
+            array_values(array_filter($edges->found, static fn(OpenEdge $edge): bool => $id === '' || in_array($id, $edge->of, true))),
+        );
         if ($lines === []) {
-            throw new RefusedEdit($edges->missing === [] ? 'None of its edges is open.' : 'How deep one falls is not known: say how high the storeys lie.');
+            throw new RefusedEdit(
+                $edges->missing === [] ? 'None of its edges is open.' : 'How deep one falls is not known: say how high the storeys lie.',
+            );
         }
         $guards = Polylines::of($lines);
         $ids = (new NewElements($layout))->nextIds($this->list(), count($guards));
         $add = static fn(int $number): Add => new Add($storey->id, DrawGuard::guard($ids[$number], $guards[$number], $asked, $layout));
 
-        return new Together(array_map($add, array_keys($guards)), count($guards) === 1 ? 'a guard along the open edge' : count($guards).' guards along the open edges');
+        return new Together(
+            array_map($add, array_keys($guards)),
+            count($guards) === 1 ? 'a guard along the open edge' : count($guards).' guards along the open edges',
+        );
     }
 
     public function list(): ElementList

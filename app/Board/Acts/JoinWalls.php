@@ -18,7 +18,10 @@ final readonly class JoinWalls implements Act
     {
         $wall = $asked->drawnOn($layout)->wall($asked->select()) ?? throw new RefusedEdit('Choose a wall.');
         foreach ($asked->drawnOn($layout)->walls as $other) {
-            $apart = min(...array_map(static fn($end): float => min($end->distanceTo($wall->from), $end->distanceTo($wall->to)), [$other->from, $other->to]));
+            $apart = min(...array_map(
+                static fn($end): float => min($end->distanceTo($wall->from), $end->distanceTo($wall->to)),
+                [$other->from, $other->to],
+            ));
             if ($other !== $wall && $apart <= 1.0 && abs($other->line()->direction()->cross($wall->line()->direction())) < 1e-3) {
                 return new Join($wall->id, $other->id);
             }

@@ -20,7 +20,9 @@ final readonly class LayAxes implements Draws
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $reader = new SpacingReader($layout->units, $layout->typing);
-        $read = static fn(string $key): array => $asked->string($key)->trim()->isEmpty() ? [] : array_map(static fn(ReadLength $one): float => $one->mm, $reader->read($asked->string($key)->value()));
+        $read = static fn(string $key): array => $asked->string($key)->trim()->isEmpty()
+            ? []
+            : array_map(static fn(ReadLength $one): float => $one->mm, $reader->read($asked->string($key)->value()));
         [$across, $up] = [$read('across'), $read('up')];
         $grid = new AxisGrid($layout);
         $ids = (new NewElements($layout))->nextIds($this->list(), count($across) + count($up) + 2);

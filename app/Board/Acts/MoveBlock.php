@@ -15,6 +15,8 @@ final readonly class MoveBlock implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        return $asked->boolean('free') ? new Move([$asked->select()], $asked->point('by')) : $asked->blockPlan($layout)->move($asked->select(), $asked->point('by'));
+        return $asked->boolean('free')
+            ? new Move([$asked->select()], $asked->point('by'))
+            : $asked->blockPlan($layout)->move($asked->select(), $asked->point('by'));
     }
 }

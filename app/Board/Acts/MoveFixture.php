@@ -26,7 +26,10 @@ final readonly class MoveFixture implements Act
                 $middle = $at->plus(Point::towards($thing->fixture->facing)->times($depth / 2));
                 $settled = $asked->boolean('free') ? null : (new AgainstWalls($thing->plan))->of($middle, $width, $depth);
 
-                return new ChangeValues($thing->id(), $settled === null ? ['at' => $at->toArray()] : ['at' => $settled->at->toArray(), 'facing' => $settled->facing]);
+                return new ChangeValues(
+                    $thing->id(),
+                    $settled === null ? ['at' => $at->toArray()] : ['at' => $settled->at->toArray(), 'facing' => $settled->facing],
+                );
             }
         }
 

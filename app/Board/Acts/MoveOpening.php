@@ -26,7 +26,11 @@ final readonly class MoveOpening implements Act
             }
             $place = $asked->word('place', OpeningPlace::Centred);
             $stretch = (new WallStretches($storey, $wall))->named($asked->string('stretch')->value(), $opening->id);
-            $middles = $place->middles($stretch, $opening->width ?? 0.0, $place->needsDistance() ? $asked->length('distance', $layout) : 0.0);
+            $middles = $place->middles(
+                $stretch,
+                $opening->width ?? 0.0,
+                $place->needsDistance() ? $asked->length('distance', $layout) : 0.0,
+            );
 
             return new ChangeValues($opening->id, ['at' => round($middles[0], 4)]);
         }

@@ -30,7 +30,9 @@ final readonly class OffsetWall implements Draws
 
         $id = (new NewElements($layout))->nextId(ElementList::Walls);
 
-        return $isInside ? new Offset($wall->id, $left, $id, WallType::Interior, UsualWalls::thicknesses($layout)['interior']) : new Offset($wall->id, $left, $id);
+        return $isInside
+            ? new Offset($wall->id, $left, $id, WallType::Interior, UsualWalls::thicknesses($layout)['interior'])
+            : new Offset($wall->id, $left, $id);
     }
 
     public function list(): ElementList

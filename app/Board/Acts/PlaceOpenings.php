@@ -23,11 +23,17 @@ final readonly class PlaceOpenings implements Draws
     {
         $storey = $asked->drawnOn($layout);
         $kind = $asked->word('kind', OpeningKind::Door);
-        $wall = $storey->wall($asked->filled('wall') ? $asked->string('wall')->value() : $asked->select()) ?? throw new RefusedEdit('Choose a wall on this storey.');
+        $wall = $storey->wall($asked->filled('wall') ? $asked->string('wall')->value() : $asked->select())
+            ?? throw new RefusedEdit('Choose a wall on this storey.');
         $place = $asked->word('place', OpeningPlace::Centred);
         $size = (new OpeningLibrary($layout))->size($kind, $asked->string('size')->value());
         $stretch = (new WallStretches($storey, $wall))->named($asked->string('stretch')->value());
-        $middles = $place->middles($stretch, $size->wholeWidth(), $place->needsDistance() ? $asked->length('distance', $layout) : 0.0, max(1, min(50, $asked->integer('count', 1))));
+        $middles = $place->middles(
+            $stretch,
+            $size->wholeWidth(),
+            $place->needsDistance() ? $asked->length('distance', $layout) : 0.0,
+            max(1, min(50, $asked->integer('count', 1))),
+        );
 
         return (new NewElements($layout))->openings($storey, $wall->id, $kind, $size, $middles);
     }

@@ -18,6 +18,8 @@ final readonly class PushBlock implements Act
         $plan = $asked->blockPlan($layout);
         $towards = $asked->word('side', BlockSide::Right);
 
-        return $asked->string('how')->value() === 'stretch' ? $plan->stretch($asked->select(), $towards) : $plan->push($asked->select(), $towards);
+        return $asked->string('how')->value() === 'stretch'
+            ? $plan->stretch($asked->select(), $towards)
+            : $plan->push($asked->select(), $towards);
     }
 }

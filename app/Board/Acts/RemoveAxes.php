@@ -22,6 +22,9 @@ final readonly class RemoveAxes implements Act
             throw new RefusedEdit('There are no axes.');
         }
 
-        return new Together([new Remove(array_map(static fn(Axis $axis): string => $axis->id, $layout->axes))], count($layout->axes).' axes removed');
+        return new Together(
+            [new Remove(array_map(static fn(Axis $axis): string => $axis->id, $layout->axes))],
+            count($layout->axes).' axes removed',
+        );
     }
 }

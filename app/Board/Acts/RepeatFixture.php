@@ -25,7 +25,11 @@ final readonly class RepeatFixture implements Draws
         $apart = ($thing->width ?? 0.0) + $asked->length('distance', $layout);
         $right = Point::towards($thing->facing - 90)->times($asked->string('side')->value() === 'left' ? -$apart : $apart);
         $ids = (new NewElements($layout))->nextIds(ElementList::Fixtures, max(1, min(50, $asked->integer('count'))));
-        $copies = array_map(static fn(string $id, int $number): Edit => new CopyElements([$asked->select() => $id], $right->times($number + 1)), $ids, array_keys($ids));
+        $copies = array_map(
+            static fn(string $id, int $number): Edit => new CopyElements([$asked->select() => $id], $right->times($number + 1)),
+            $ids,
+            array_keys($ids),
+        );
 
         return new Together($copies, "{$asked->select()} repeated");
     }

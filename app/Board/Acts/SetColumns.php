@@ -20,7 +20,9 @@ final readonly class SetColumns implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $net = new AxisNet($layout->axes);
-        $crossings = $asked->boolean('all') ? $net->allCrossings() : $net->chosenCrossings(array_map(strval(...), array_keys($asked->array('crossings'))));
+        $crossings = $asked->boolean('all')
+            ? $net->allCrossings()
+            : $net->chosenCrossings(array_map(strval(...), array_keys($asked->array('crossings'))));
         [$width, $depth] = (new SizeReader($layout->lengths()))->read($asked->string('size')->value());
 
         return (new ColumnsAtCrossings($asked->drawnOn($layout), $width->mm, $depth->mm))

@@ -19,6 +19,12 @@ final readonly class SetDimension implements Act
     {
         [$element, $end] = explode(' ', $asked->string('moves')->value().' ');
 
-        return new Dimensioned(new Segment($asked->point('from'), $asked->point('to')), $asked->length('distance', $layout), $element, $end === 'from', InLine::tryFrom($asked->string('in_line')->value()));
+        return new Dimensioned(
+            new Segment($asked->point('from'), $asked->point('to')),
+            $asked->length('distance', $layout),
+            $element,
+            $end === 'from',
+            InLine::tryFrom($asked->string('in_line')->value()),
+        );
     }
 }

@@ -12,7 +12,10 @@ use Heurema\Layout\Edit\ChangeDocument;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
 
-/** What is of the home as a whole: how far the ground outside lies below the floor of the storey in sight, and how far north is turned clockwise from up. */
+/**
+ * What is of the home as a whole: how far the ground outside lies below the floor of the storey in sight, and how far north is turned
+ * clockwise from up.
+ */
 final readonly class SetHome implements Act
 {
     public const GROUND = 'ground';

@@ -15,6 +15,10 @@ final readonly class SetLength implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        return new SetWallLength($asked->select(), $asked->length('distance', $layout), $asked->string('end')->value() === 'from' ? 'from' : 'to');
+        return new SetWallLength(
+            $asked->select(),
+            $asked->length('distance', $layout),
+            $asked->string('end')->value() === 'from' ? 'from' : 'to',
+        );
     }
 }

@@ -21,6 +21,9 @@ final readonly class SetOutsideLevel implements Act
         $typed = trim($asked->fields()[self::FIELD] ?? '');
         $floor = $asked->drawnOn($layout)->elevation ?? 0.0;
 
-        return new ChangeValues($asked->select(), ['exterior_level' => $typed === '' ? null : round($floor - SignedLength::read($typed, $layout, self::FIELD), 4)]);
+        return new ChangeValues(
+            $asked->select(),
+            ['exterior_level' => $typed === '' ? null : round($floor - SignedLength::read($typed, $layout, self::FIELD), 4)],
+        );
     }
 }

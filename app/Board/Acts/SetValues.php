@@ -23,7 +23,9 @@ final readonly class SetValues implements Act
     {
         $draft = new Draft($layout);
         $like = $asked->string('like')->value();
-        $typed = $like === '' ? array_filter($asked->fields(), static fn(string $text): bool => trim($text) !== '') : self::of($draft->find($like)->element, $layout);
+        $typed = $like === ''
+            ? array_filter($asked->fields(), static fn(string $text): bool => trim($text) !== '')
+            : self::of($draft->find($like)->element, $layout);
         $edits = [];
         foreach ($asked->several() as $id) {
             $values = (new TypedValues($layout))->read($draft->find($id)->element, $typed);
@@ -32,7 +34,9 @@ final readonly class SetValues implements Act
             }
         }
 
-        return $edits === [] ? throw new RefusedEdit('None of them is changed by that.') : new Together($edits, count($edits).' elements set');
+        return $edits === []
+            ? throw new RefusedEdit('None of them is changed by that.')
+            : new Together($edits, count($edits).' elements set');
     }
 
     /** @return array<string, string> what several can share, as it would be typed */

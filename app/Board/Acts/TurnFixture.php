@@ -17,14 +17,21 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 
-/** What is chosen turned a quarter to the left: several about the middle of all, a thing about its own, then out of walls, its back against the one behind it; a block about its own. */
+/**
+ * What is chosen turned a quarter to the left: several about the middle of all, a thing about its own, then out of walls, its back against
+ * the one behind it; a block about its own.
+ */
 final readonly class TurnFixture implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $home = new Home($layout);
         if ($asked->several() !== []) {
-            return new Carried($asked->several(), Motion::turned((new Several($home, $asked->several()))->middle(), 90), count($asked->several()).' elements turned');
+            return new Carried(
+                $asked->several(),
+                Motion::turned((new Several($home, $asked->several()))->middle(), 90),
+                count($asked->several()).' elements turned',
+            );
         }
         foreach ($home->fixtures as $thing) {
             if ($thing->id() === $asked->select()) {
@@ -32,7 +39,10 @@ final readonly class TurnFixture implements Act
                 $middle = $thing->frame->toPlan(new Point(0, $depth / 2));
                 $facing = fmod($thing->fixture->facing + 90, 360);
 
-                return new ChangeValues($thing->id(), ['facing' => $facing, 'at' => (new AgainstWalls($thing->plan))->facing($middle, $facing, $width, $depth)->toArray()]);
+                return new ChangeValues(
+                    $thing->id(),
+                    ['facing' => $facing, 'at' => (new AgainstWalls($thing->plan))->facing($middle, $facing, $width, $depth)->toArray()],
+                );
             }
         }
 

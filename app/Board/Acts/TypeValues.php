@@ -24,7 +24,16 @@ final readonly class TypeValues implements Act
         $id = $asked->select();
         $values = (new TypedValues($layout))->read((new Draft($layout))->find($id)->element, $asked->fields());
 
-        return self::isHeights($layout, $id, $values) ? new SetHeights($id, $values['ceiling'] ?? null, $values['floor_thickness'] ?? null) : new ChangeValues($id, [...$values, ...self::place($layout, $id, $values['width'] ?? null), ...self::pier($layout, $id, $values, $asked->string('keeps')->value())]);
+        return self::isHeights($layout, $id, $values)
+            ? new SetHeights($id, $values['ceiling'] ?? null, $values['floor_thickness'] ?? null)
+            : new ChangeValues(
+                $id,
+                [
+                    ...$values,
+                    ...self::place($layout, $id, $values['width'] ?? null),
+                    ...self::pier($layout, $id, $values, $asked->string('keeps')->value()),
+                ],
+            );
     }
 
     /**
@@ -38,7 +47,13 @@ final readonly class TypeValues implements Act
     {
         $opening = (new Draft($layout))->find($id)->element;
         $is = $values['width'] ?? null;
-        if (!$opening instanceof Opening || $opening->width === null || !is_float($is) || isset($values['at']) || !in_array($keeps, ['from', 'to'], true)) {
+        if (
+            !$opening instanceof Opening
+            || $opening->width === null
+            || !is_float($is)
+            || isset($values['at'])
+            || !in_array($keeps, ['from', 'to'], true)
+        ) {
             return [];
         }
         $was = $opening->width;

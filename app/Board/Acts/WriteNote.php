@@ -18,7 +18,10 @@ final readonly class WriteNote implements Draws
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        return new Add($asked->drawnOn($layout)->id, new Note((new NewElements($layout))->nextId($this->list()), $asked->point('at'), 'Note'));
+        return new Add(
+            $asked->drawnOn($layout)->id,
+            new Note((new NewElements($layout))->nextId($this->list()), $asked->point('at'), 'Note'),
+        );
     }
 
     public function list(): ElementList

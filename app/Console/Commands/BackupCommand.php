@@ -31,7 +31,10 @@ final class BackupCommand extends Command
         foreach ($contents->missing as $picture) {
             $this->complain("The picture {$picture} is missing.");
         }
-        $this->info("{$file}: {$contents->rows} rows, {$contents->pictures} ".Str::plural('picture', $contents->pictures).'; restored into a second database, every row is the same.');
+        $this->info(
+            "{$file}: {$contents->rows} rows, {$contents->pictures} ".Str::plural('picture', $contents->pictures)
+                .'; restored into a second database, every row is the same.',
+        );
 
         return self::SUCCESS;
     }

@@ -43,7 +43,10 @@ final class BookCommand extends Command
                 $wrong += $this->agrees($book, $rule, $example, $lines) ? 0 : 1;
             }
         }
-        $this->output->writeln("{$book->title}: ".count($book->rules)." rules, {$examples} examples, {$wrong} of them wrong.", OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(
+            "{$book->title}: ".count($book->rules)." rules, {$examples} examples, {$wrong} of them wrong.",
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return $wrong === 0 ? self::SUCCESS : self::FAILURE;
     }
@@ -53,7 +56,10 @@ final class BookCommand extends Command
     {
         $verdict = (new RuleCheck($book))->check($rule, ExampleFacts::of($example, $book->vocabulary))->verdict->value;
         if ($verdict !== $example->verdict) {
-            $this->output->writeln('Line '.($lines[$rule->id] ?? '?').", rule {$rule->id}, \"{$example->says}\": wanted {$example->verdict}, got {$verdict}.", OutputInterface::OUTPUT_RAW);
+            $this->output->writeln(
+                'Line '.($lines[$rule->id] ?? '?').", rule {$rule->id}, \"{$example->says}\": wanted {$example->verdict}, got {$verdict}.",
+                OutputInterface::OUTPUT_RAW,
+            );
         }
 
         return $verdict === $example->verdict;

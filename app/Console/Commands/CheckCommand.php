@@ -89,7 +89,8 @@ final class CheckCommand extends Command
         $words = array_filter(explode(',', $this->option('only') ?? ''), static fn(string $word): bool => trim($word) !== '');
 
         return array_values(array_map(
-            static fn(string $word): Verdict => Verdict::tryFrom(trim($word)) ?? throw new \InvalidArgumentException("There is no verdict \"{$word}\"."),
+            static fn(string $word): Verdict => Verdict::tryFrom(trim($word))
+                ?? throw new \InvalidArgumentException("There is no verdict \"{$word}\"."),
             $words,
         ));
     }
@@ -112,7 +113,10 @@ final class CheckCommand extends Command
     /** @param list<Verdict> $only */
     private function writeJson(Report $report, array $only): void
     {
-        $this->output->writeln(json_encode($report->toArray($only), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(
+            json_encode($report->toArray($only), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+            OutputInterface::OUTPUT_RAW,
+        );
     }
 
     /** @param list<Verdict> $only */
@@ -123,7 +127,10 @@ final class CheckCommand extends Command
                 $this->writeFinding($finding);
             }
         }
-        $counts = array_map(static fn(Verdict $verdict): string => "{$report->counts()[$verdict->value]} {$verdict->words()}", Verdict::cases());
+        $counts = array_map(
+            static fn(Verdict $verdict): string => "{$report->counts()[$verdict->value]} {$verdict->words()}",
+            Verdict::cases(),
+        );
         $this->output->writeln($report->home->layout->name.': '.implode(', ', $counts).'.', OutputInterface::OUTPUT_RAW);
         $this->output->writeln(sprintf('Checked in %.0f ms.', $milliseconds), OutputInterface::OUTPUT_RAW);
     }

@@ -39,7 +39,13 @@ final class LengthCommand extends Command
 
             return 2;
         }
-        $this->output->writeln(json_encode(['mm' => $read->mm, 'reading' => $read->reading], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(
+            json_encode(
+                ['mm' => $read->mm, 'reading' => $read->reading],
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+            ),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return self::SUCCESS;
     }

@@ -36,7 +36,8 @@ final class PruneCommand extends Command
 
     protected $signature = 'heurema:prune';
 
-    protected $description = 'Throws away homes, accounts and offices that were removed long ago, old mails, ended invitations, and what was only kept to be quick';
+    protected $description = 'Throws away homes, accounts and offices that were removed long ago, old mails, ended invitations, '
+        .'and what was only kept to be quick';
 
     public function handle(RemoveHome $homes, RemovePeople $people, FoldEdits $edits): int
     {
@@ -53,7 +54,10 @@ final class PruneCommand extends Command
         }
         $invitations = DB::table('invitations')->whereNull('accepted_at')->where('expires_at', '<', now()->subDays(self::DAYS))->delete();
         $tokens = DB::table('password_reset_tokens')->where('created_at', '<', now()->subDay())->delete();
-        $batches = DB::table('job_batches')->whereNotNull('finished_at')->where('finished_at', '<', now()->subDays(self::DAYS)->getTimestamp())->delete();
+        $batches = DB::table('job_batches')
+            ->whereNotNull('finished_at')
+            ->where('finished_at', '<', now()->subDays(self::DAYS)->getTimestamp())
+            ->delete();
         $cached = DB::table('cache')->where('expiration', '<', now()->getTimestamp())->delete();
         DB::table('done_jobs')->where('done_at', '<', now()->subDays(Once::DAYS))->delete();
         DB::table('presses')->where('pressed_at', '<', now()->subDays(DoneOnce::DAYS))->delete();
@@ -63,7 +67,10 @@ final class PruneCommand extends Command
         $this->pruneBooks();
         $this->pruneLetters();
         $this->pruneBackups();
-        $this->info("{$removed->count()} homes, {$mails->count()} mails, {$invitations} invitations, {$tokens} links, {$batches} batches, {$cached} kept reports thrown away.");
+        $this->info(
+            "{$removed->count()} homes, {$mails->count()} mails, {$invitations} invitations, {$tokens} links, "
+            ."{$batches} batches, {$cached} kept reports thrown away.",
+        );
 
         return self::SUCCESS;
     }

@@ -12,8 +12,8 @@ use Heurema\Rulebook\UnreadableRuleBook;
 use Illuminate\Console\Command;
 
 /**
- * Lets rulings that were made when only the words of what was found were kept follow what was found. One whose words are not those of its finding
- * any more is left: it is asked again, as before.
+ * Lets rulings that were made when only the words of what was found were kept follow what was found. One whose words are not those of its
+ * finding any more is left: it is asked again, as before.
  */
 final class RulingsCommand extends Command
 {
@@ -24,7 +24,10 @@ final class RulingsCommand extends Command
     public function handle(ReviewPages $pages): int
     {
         $brought = 0;
-        foreach (Revision::query()->with('statements')->whereIn('id', Ruling::query()->whereNull('found')->select('revision_id'))->lazyById(20) as $revision) {
+        foreach (Revision::query()->with('statements')->whereIn(
+            'id',
+            Ruling::query()->whereNull('found')->select('revision_id'),
+        )->lazyById(20) as $revision) {
             try {
                 $report = $pages->report($revision);
             } catch (UnreadableLayout|UnreadableRuleBook) {

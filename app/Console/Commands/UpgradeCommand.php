@@ -71,7 +71,11 @@ final class UpgradeCommand extends Command
         try {
             $backup->restore($file, isOver: true);
         } catch (BackupRefused $e) {
-            throw new \RuntimeException("The database is only partly up to date: php artisan heurema:restore {$file} --over, once this is mended: {$e->getMessage()}", previous: $e);
+            throw new \RuntimeException(
+                "The database is only partly up to date: php artisan heurema:restore {$file} --over, once this is "
+                ."mended: {$e->getMessage()}",
+                previous: $e,
+            );
         }
     }
 

@@ -18,6 +18,7 @@ use App\Examination\BookCheck;
 use App\Examination\KeptReports;
 use App\Http\BoardParts;
 use App\Http\Requests\BoardRequest;
+use App\Http\Requests\ItemAnswerRequest;
 use App\Letters\LetterProgress;
 use App\Models\Scheme;
 use App\Pages\BoardPage;
@@ -56,7 +57,13 @@ final readonly class BoardController
 
         $make = fn(): Scheme => $this->changes->wasMade($scheme, $request->sentAs())
             ? $scheme
-            : $this->changes->edit($scheme, $request->person(), $request->version(), $act->edit($request->asked(), $scheme->layout), $request->sentAs());
+            : $this->changes->edit(
+                $scheme,
+                $request->person(),
+                $request->version(),
+                $act->edit($request->asked(), $scheme->layout),
+                $request->sentAs(),
+            );
 
         return $this->guarded($request, $scheme, $make, $this->atHand($request, $scheme, $act));
     }
@@ -67,7 +74,12 @@ final readonly class BoardController
         $act = Acts::named($act) ?? abort(404);
         try {
             $edited = $editor->apply($scheme->layout, $act->edit($request->asked(), $scheme->layout));
-            $trial = new TrialDrawing(new Home($edited->layout), $edited->patch, $request->asked()->storey(), $this->atHand($request, $scheme, $act));
+            $trial = new TrialDrawing(
+                new Home($edited->layout),
+                $edited->patch,
+                $request->asked()->storey(),
+                $this->atHand($request, $scheme, $act),
+            );
 
             return response($trial->draw());
         } catch (RefusedEdit|RefusedValue|UnreadableLayout|UnreadableLength $e) {
@@ -78,22 +90,38 @@ final readonly class BoardController
     /** How the plans of the scheme are dimensioned: a matter of looking, not of the layout. */
     public function dimension(Request $request, Scheme $scheme): Response|StreamedResponse
     {
-        $words = array_map(static fn(string $key): string => $request->string($key)->value(), ['outside' => 'outside', 'datum' => 'datum', 'units' => 'units', 'precision' => 'precision']);
+        $words = array_map(
+            static fn(string $key): string => $request->string($key)->value(),
+            ['outside' => 'outside', 'datum' => 'datum', 'units' => 'units', 'precision' => 'precision'],
+        );
         $style = DimensionStyle::from([...$words, 'inside' => $request->boolean('inside')]);
         $scheme->update(['dimensions' => $style->toArray()]);
 
-        return BoardParts::for($request)->answer($this->page($scheme, $request, $request->string('storey')->value(), $request->string('select')->value()));
+        return BoardParts::for($request)->answer($this->page(
+            $scheme,
+            $request,
+            $request->string('storey')->value(),
+            $request->string('select')->value(),
+        ));
     }
 
     /** What is said to an item of the letter that is out; it is kept with the scheme until the next hand-in carries it. */
-    public function answer(BoardRequest $request, Scheme $scheme): Response|StreamedResponse
+    public function answer(ItemAnswerRequest $request, Scheme $scheme): Response|StreamedResponse
     {
-        $request->validate(['item' => ['required', 'string', 'max:200'], 'words' => ['nullable', 'string', 'max:4000']]);
-        $item = $request->string('item')->value();
+        $item = $request->item();
         if (LetterProgress::of($scheme)?->has($item) !== true) {
-            return $this->guarded($request, $scheme, static fn(): Scheme => throw new RefusedEdit('The letter that is out has no such item.'));
+            return $this->guarded(
+                $request,
+                $scheme,
+                static fn(): Scheme => throw new RefusedEdit('The letter that is out has no such item.'),
+            );
         }
-        $scheme->update(['answers' => array_filter([...($scheme->answers ?? []), $item => $request->string('words')->trim()->value()], static fn(string $words): bool => $words !== '')]);
+        $scheme->update([
+            'answers' => array_filter(
+                [...($scheme->answers ?? []), $item => $request->words()],
+                static fn(string $words): bool => $words !== '',
+            ),
+        ]);
 
         return $this->guarded($request, $scheme, static fn(): Scheme => $scheme);
     }
@@ -104,7 +132,13 @@ final readonly class BoardController
         $edit = LetterProgress::of($scheme)?->settledBy($number, $this->check);
         $words = (new InWords(new Home($scheme->layout)))->say($edit->words ?? '');
 
-        return response($edit === null ? 'by none of the edits since the letter' : "by “{$words}”, {$edit->user->name}, {$edit->created_at->format('j F Y, H:i')}", 200, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        return response(
+            $edit === null
+                ? 'by none of the edits since the letter'
+                : "by “{$words}”, {$edit->user->name}, {$edit->created_at->format('j F Y, H:i')}",
+            200,
+            ['Content-Type' => 'text/plain; charset=UTF-8'],
+        );
     }
 
     public function undo(BoardRequest $request, Scheme $scheme): Response|StreamedResponse
@@ -134,17 +168,31 @@ final readonly class BoardController
         try {
             $scheme = $change();
         } catch (StaleScheme) {
-            [$status, $message, $scheme] = [409, 'Somebody else has changed this scheme. It is shown as it is now; what you did is not made yet.', $scheme->fresh() ?? $scheme];
+            [$status, $message, $scheme] = [
+                409,
+                'Somebody else has changed this scheme. It is shown as it is now; what you did is not made yet.',
+                $scheme->fresh() ?? $scheme,
+            ];
         } catch (RefusedValue $e) {
             [$status, $message, $field] = [422, $e->getMessage(), $e->key];
         } catch (RefusedEdit|UnreadableLayout|UnreadableLength $e) {
             [$status, $message] = [422, $e->getMessage()];
         }
-        $page = $this->page($scheme, $request, $request->asked()->storey(), $status === 200 ? ($select ?? $request->asked()->select()) : $request->asked()->select());
+        $page = $this->page(
+            $scheme,
+            $request,
+            $request->asked()->storey(),
+            $status === 200 ? ($select ?? $request->asked()->select()) : $request->asked()->select(),
+        );
 
         $message = $page->sentence($message);
 
-        return BoardParts::for($request)->answer($page, ['message' => $message, 'refusedField' => $field, 'typed' => $request->asked()->fields(), 'isStale' => $status === 409], $status, $message);
+        return BoardParts::for($request)->answer(
+            $page,
+            ['message' => $message, 'refusedField' => $field, 'typed' => $request->asked()->fields(), 'isStale' => $status === 409],
+            $status,
+            $message,
+        );
     }
 
     private function page(Scheme $scheme, Request $request, string $storey, string $select): BoardPage
@@ -152,6 +200,14 @@ final readonly class BoardController
         $several = array_slice(array_values(array_filter($request->array('ids'), is_string(...))), 0, 500);
 
         // what has just been changed has not been looked at before
-        return BoardPage::of($scheme, $this->check, $request->isMethod('get') ? $this->reports : $this->check, $storey, $select, $request->string('finding')->value(), count($several) > 1 ? $several : []);
+        return BoardPage::of(
+            $scheme,
+            $this->check,
+            $request->isMethod('get') ? $this->reports : $this->check,
+            $storey,
+            $select,
+            $request->string('finding')->value(),
+            count($several) > 1 ? $several : [],
+        );
     }
 }

@@ -25,7 +25,10 @@ final readonly class CompareController
 
     public function __invoke(Request $request): View
     {
-        $keys = array_values(array_unique(array_filter($request->collect('with')->all(), static fn(mixed $key): bool => is_string($key) && preg_match('/^s?\d{1,12}$/', $key) === 1)));
+        $keys = array_values(array_unique(array_filter(
+            $request->collect('with')->all(),
+            static fn(mixed $key): bool => is_string($key) && preg_match('/^s?\d{1,12}$/', $key) === 1,
+        )));
         $sides = array_map($this->side(...), array_slice($keys, 0, self::MOST));
         abort_if($sides === [], 404);
         $project = $sides[0]->scheme->project;
@@ -46,6 +49,11 @@ final readonly class CompareController
         $scheme = Scheme::query()->with('project')->findOrFail((int) substr($key, 1));
         Gate::authorize('update', $scheme);
 
-        return new ComparedSide($key, $scheme, null, $this->reports->report(new Home($scheme->layout), Basis::ofProject($scheme->project, $scheme->layout->units)));
+        return new ComparedSide(
+            $key,
+            $scheme,
+            null,
+            $this->reports->report(new Home($scheme->layout), Basis::ofProject($scheme->project, $scheme->layout->units)),
+        );
     }
 }

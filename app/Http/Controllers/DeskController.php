@@ -14,6 +14,15 @@ final class DeskController
 {
     public function __invoke(Request $request, #[CurrentUser] User $user): View
     {
-        return view('desk', ['desk' => Desk::of($user->office, mb_substr($request->string('q')->trim()->value(), 0, 100), $request->string('state')->value())]);
+        return view(
+            'desk',
+            [
+                'desk' => Desk::of(
+                    $user->office,
+                    mb_substr($request->string('q')->trim()->value(), 0, 100),
+                    $request->string('state')->value(),
+                ),
+            ],
+        );
     }
 }

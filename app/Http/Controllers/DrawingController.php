@@ -20,15 +20,24 @@ use Illuminate\Validation\ValidationException;
 final class DrawingController
 {
     /** A home begun on the board; a list of rooms that cannot be read comes back with every line that is wrong. */
-    public function store(NewDrawing $drawing, #[CurrentUser] User $user, BeginDrawing $action, LayUnderlay $underlays): RedirectResponse|Response
-    {
+    public function store(
+        NewDrawing $drawing,
+        #[CurrentUser]
+        User $user,
+        BeginDrawing $action,
+        LayUnderlay $underlays,
+    ): RedirectResponse|Response {
         try {
             $picture = $drawing->picture();
             $scheme = $action->begin($user, $drawing->layout(), $drawing->country()->books());
         } catch (ValidationException $e) {
             return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => [$e->getMessage()]], 422);
         } catch (UnreadableRoomList $e) {
-            $problems = array_map(static fn(int $line, string $problem): string => "Line {$line}: {$problem}", array_keys($e->problems), $e->problems);
+            $problems = array_map(
+                static fn(int $line, string $problem): string => "Line {$line}: {$problem}",
+                array_keys($e->problems),
+                $e->problems,
+            );
 
             return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => $problems], 422);
         }

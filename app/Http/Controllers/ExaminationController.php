@@ -5,21 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ExamineAgain;
-use App\Http\Middleware\DoneOnce;
+use App\Http\Requests\OnceRequest;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\View\View;
 
 /** All open reviews of an office examined again, after a book has changed. */
 final class ExaminationController
 {
-    public function store(Request $request, #[CurrentUser] User $user, ExamineAgain $action): RedirectResponse
+    public function store(OnceRequest $request, #[CurrentUser] User $user, ExamineAgain $action): RedirectResponse
     {
-        $request->validate([DoneOnce::FIELD => ['nullable', 'string', 'max:40']]);
-        $action->start($user->office, $request->string(DoneOnce::FIELD)->value());
+        $action->start($user->office, $request->key());
 
         return redirect()->route('rule-books');
     }

@@ -26,7 +26,10 @@ final readonly class HealthController
             'disk' => self::diskKeeps(...),
         ]);
 
-        return response()->json(array_map(static fn(bool $works): string => $works ? 'works' : 'gone', $parts), in_array(false, $parts, true) ? 503 : 200);
+        return response()->json(
+            array_map(static fn(bool $works): string => $works ? 'works' : 'gone', $parts),
+            in_array(false, $parts, true) ? 503 : 200,
+        );
     }
 
     /** @param callable(): bool $ask */

@@ -66,7 +66,9 @@ final class LengthController
         $read = $reader->read($text);
         $doubt = $this->kind($request->string('kind')->value())?->doubt($read->mm, $units);
 
-        return self::plain($read->reading.($doubt === null ? '' : '. '.$doubt->question($units->notation())))->header('X-Millimetres', (string) $read->mm);
+        return self::plain(
+            $read->reading.($doubt === null ? '' : '. '.$doubt->question($units->notation())),
+        )->header('X-Millimetres', (string) $read->mm);
     }
 
     private function kind(string $name): ?ExpectedLength

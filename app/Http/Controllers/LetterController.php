@@ -33,24 +33,49 @@ final readonly class LetterController
 
     public function show(Request $request, Revision $revision): View
     {
-        return view('letter', ['draft' => $this->draft($request, $revision), 'rulings' => Rulings::of($revision), 'letters' => $revision->letters()->with('user')->latest('id')->get()]);
+        return view(
+            'letter',
+            [
+                'draft' => $this->draft($request, $revision),
+                'rulings' => Rulings::of($revision),
+                'letters' => $revision->letters()->with('user')->latest('id')->get(),
+            ],
+        );
     }
 
     /** The letter alone, as it would go out. */
     public function paper(Request $request, Revision $revision, #[CurrentUser] User $user): Response
     {
-        return response()->view('letter.paper', ['draft' => $this->draft($request, $revision), 'by' => $user, 'on' => now()])->header(SecurityHeaders::FRAMED, 'yes');
+        return response()->view(
+            'letter.paper',
+            ['draft' => $this->draft($request, $revision), 'by' => $user, 'on' => now()],
+        )->header(SecurityHeaders::FRAMED, 'yes');
     }
 
-    public function file(Request $request, Revision $revision, string $format, #[CurrentUser] User $user, PrintedLetters $printed, IssueArchive $issues): Response
-    {
+    public function file(
+        Request $request,
+        Revision $revision,
+        string $format,
+        #[CurrentUser]
+        User $user,
+        PrintedLetters $printed,
+        IssueArchive $issues,
+    ): Response {
         $draft = $this->draft($request, $revision);
 
         return match ($format) {
-            'pdf' => LetterFile::printed($revision, $printed->of(view('letter.paper', ['draft' => $draft, 'by' => $user, 'on' => now()])->render())),
+            'pdf' => LetterFile::printed(
+                $revision,
+                $printed->of(view('letter.paper', ['draft' => $draft, 'by' => $user, 'on' => now()])->render()),
+            ),
             'bcf' => LetterFile::hand($revision, 'bcf', 'application/octet-stream', $issues->of($draft)),
             'csv' => LetterFile::hand($revision, 'csv', 'text/csv; charset=UTF-8', CommaSeparated::of(self::table($draft))),
-            'json' => LetterFile::hand($revision, 'json', 'application/json', json_encode($draft->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)),
+            'json' => LetterFile::hand(
+                $revision,
+                'json',
+                'application/json',
+                json_encode($draft->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+            ),
             default => abort(404),
         };
     }
@@ -60,7 +85,14 @@ final readonly class LetterController
         try {
             $letter = $action->send($this->draft($request, $revision), $user);
         } catch (RefusedRuling $e) {
-            $sent = $revision->refresh()->state !== RevisionState::Returned ? null : $revision->letters()->where('user_id', $user->id)->where('created_at', '>', now()->subMinutes(self::PRESSED_TWICE))->latest('id')->first();
+            $sent = $revision->refresh()->state !== RevisionState::Returned
+                ? null
+                : $revision
+                ->letters()
+                ->where('user_id', $user->id)
+                ->where('created_at', '>', now()->subMinutes(self::PRESSED_TWICE))
+                ->latest('id')
+                ->first();
             if ($sent !== null) {
                 return redirect()->route('letters.show', $sent);
             }
@@ -83,7 +115,10 @@ final readonly class LetterController
     {
         $rows = [['Number', 'Where', 'Thing', 'Clause', 'Rule', 'Measured', 'Required', 'Off by', 'Ruling', 'Words']];
         foreach ($draft->items as $item) {
-            $rows[] = [$item->number, $item->room, $item->subject(), $item->clause(), $item->title(), $item->finding?->measuredText(), $item->finding?->limitText(), $item->finding?->shortText(), $item->kind(), $item->words()];
+            $rows[] = [
+                $item->number, $item->room, $item->subject(), $item->clause(), $item->title(), $item->finding?->measuredText(),
+                $item->finding?->limitText(), $item->finding?->shortText(), $item->kind(), $item->words(),
+            ];
         }
 
         return $rows;

@@ -22,10 +22,11 @@ final class PasswordController
 
     public function update(NewPasswordRequest $request, Sessions $sessions): RedirectResponse
     {
-        $done = Password::reset($request->only('email', 'password', 'password_confirmation', 'token') + ['disabled_at' => null], static function (User $user, string $password) use ($sessions): void {
-            $user->forceFill(['password' => $password])->save();
-            $sessions->endAll($user);
-        });
+        $done = Password::reset($request->only('email', 'password', 'password_confirmation', 'token')
+            + ['disabled_at' => null], static function (User $user, string $password) use ($sessions): void {
+                $user->forceFill(['password' => $password])->save();
+                $sessions->endAll($user);
+            });
 
         return $done === Password::PASSWORD_RESET
             ? redirect()->route('sign-in')->with('status', 'The new password is set.')

@@ -25,8 +25,13 @@ final class ProjectController
     private const A_PAGE = 100;
 
     /** A layout that cannot be read is answered 422 with the place, and nothing is stored. */
-    public function store(LayoutUpload $upload, #[CurrentUser] User $user, LayoutReader $reader, OpenProject $action): RedirectResponse|Response
-    {
+    public function store(
+        LayoutUpload $upload,
+        #[CurrentUser]
+        User $user,
+        LayoutReader $reader,
+        OpenProject $action,
+    ): RedirectResponse|Response {
         try {
             $revision = $action->open($user, $reader->read($upload->content()), $upload->address());
         } catch (UnreadableLayout $e) {
@@ -40,7 +45,17 @@ final class ProjectController
     {
         $project->load('schemes.revisions:id,scheme_id,number,state,created_at');
 
-        return view('project', ['project' => $project, 'entries' => LogEntry::query()->where('project_id', $project->id)->with(['user', 'revision:id,number'])->latest('id')->paginate(self::A_PAGE)]);
+        return view(
+            'project',
+            [
+                'project' => $project,
+                'entries' => LogEntry::query()
+                    ->where('project_id', $project->id)
+                    ->with(['user', 'revision:id,number'])
+                    ->latest('id')
+                    ->paginate(self::A_PAGE),
+            ],
+        );
     }
 
     public function update(ProjectRequest $request, Project $project): RedirectResponse
@@ -54,7 +69,10 @@ final class ProjectController
     {
         $action->remove($project, $user);
 
-        return redirect()->route('desk')->with('status', "{$project->name} is removed. It can be brought back for ".RemoveHome::DAYS.' days.');
+        return redirect()->route('desk')->with(
+            'status',
+            "{$project->name} is removed. It can be brought back for ".RemoveHome::DAYS.' days.',
+        );
     }
 
     public function restore(Project $project, #[CurrentUser] User $user, RemoveHome $action): RedirectResponse

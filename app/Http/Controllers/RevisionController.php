@@ -16,6 +16,14 @@ final class RevisionController
     public function store(SubmissionRequest $request, Scheme $scheme, #[CurrentUser] User $user, SubmitScheme $action): RedirectResponse
     {
 
-        return redirect()->route('review', $action->submit($scheme, $user, $request->string('answer')->value(), $request->filled('after') ? $request->integer('after') : null));
+        return redirect()->route(
+            'review',
+            $action->submit(
+                $scheme,
+                $user,
+                $request->string('answer')->value(),
+                $request->filled('after') ? $request->integer('after') : null,
+            ),
+        );
     }
 }

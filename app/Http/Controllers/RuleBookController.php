@@ -23,6 +23,9 @@ final readonly class RuleBookController
     {
         abort_unless(in_array($book, $this->shelf->ids(), true), 404);
 
-        return view('rule-book', ['page' => new RuleBookPage($this->shelf->book($book), mb_substr($request->string('q')->trim()->value(), 0, 100))]);
+        return view(
+            'rule-book',
+            ['page' => new RuleBookPage($this->shelf->book($book), mb_substr($request->string('q')->trim()->value(), 0, 100))],
+        );
     }
 }

@@ -29,7 +29,13 @@ final readonly class RulingController
         $report = $this->review->report($revision);
         $finding = $report->finding($request->string('finding')->value()) ?? abort(404);
         try {
-            $this->rulings->rule($revision, $user, $request->boolean('all') ? self::alike($finding, $report, $revision) : [$finding], $request->kind(), $request->string('words')->value());
+            $this->rulings->rule(
+                $revision,
+                $user,
+                $request->boolean('all') ? self::alike($finding, $report, $revision) : [$finding],
+                $request->kind(),
+                $request->string('words')->value(),
+            );
         } catch (RefusedRuling $e) {
             return $this->review->answer($request, $revision, $report, $finding->fingerprint(), $e->getMessage());
         }
@@ -54,7 +60,12 @@ final readonly class RulingController
     private static function alike(Finding $finding, Report $report, Revision $revision): array
     {
         $rulings = Rulings::of($revision);
-        $others = array_filter($report->findings, static fn(Finding $other): bool => $other !== $finding && $other->ruleName() === $finding->ruleName() && $rulings->isWaiting($other));
+        $others = array_filter(
+            $report->findings,
+            static fn(Finding $other): bool => $other !== $finding
+                && $other->ruleName() === $finding->ruleName()
+                && $rulings->isWaiting($other),
+        );
 
         return [$finding, ...array_values($others)];
     }

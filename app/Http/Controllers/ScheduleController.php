@@ -27,8 +27,19 @@ final class ScheduleController
         $name = Str::slug("{$revision->scheme->project->name} {$kind->value}");
 
         return match ($request->string('format')->value()) {
-            'csv' => response(CommaSeparated::of($page->table()), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""]),
-            'xlsx' => response(Spreadsheet::of($kind->value, $page->table()), 200, ['Content-Type' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', 'Content-Disposition' => "attachment; filename=\"{$name}.xlsx\""]),
+            'csv' => response(
+                CommaSeparated::of($page->table()),
+                200,
+                ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""],
+            ),
+            'xlsx' => response(
+                Spreadsheet::of($kind->value, $page->table()),
+                200,
+                [
+                    'Content-Type' => 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+                    'Content-Disposition' => "attachment; filename=\"{$name}.xlsx\"",
+                ],
+            ),
             default => response()->view('schedule', ['page' => $page]),
         };
     }

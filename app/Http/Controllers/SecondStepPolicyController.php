@@ -16,7 +16,10 @@ final class SecondStepPolicyController
     public function update(SecondStepPolicyRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
         $user->office->update(['wants_codes' => $request->boolean('wanted')]);
-        $user->office->log($user, $request->boolean('wanted') ? 'a second step is wanted at signing in' : 'no second step is wanted at signing in');
+        $user->office->log(
+            $user,
+            $request->boolean('wanted') ? 'a second step is wanted at signing in' : 'no second step is wanted at signing in',
+        );
 
         return redirect()->route('people');
     }

@@ -44,7 +44,14 @@ final readonly class StairController
         [$space, $problem] = self::space($request, $scheme);
 
         return view('stair', [
-            'page' => new StairPage($scheme, null, $this->reports->report($home, $basis), self::find($home, $stair), $this->check->settings($basis), $space),
+            'page' => new StairPage(
+                $scheme,
+                null,
+                $this->reports->report($home, $basis),
+                self::find($home, $stair),
+                $this->check->settings($basis),
+                $space,
+            ),
             'typedSpace' => $request->string('space')->value(),
             'spaceProblem' => $problem,
         ]);
@@ -62,7 +69,9 @@ final readonly class StairController
                 : StairEdits::steps($placed, $request->integer('risers'), $request->asked()->length('tread', $scheme->layout));
             $changes->edit($scheme, $request->person(), $request->version(), $edit);
         } catch (StaleScheme) {
-            return $back->withErrors(['stair' => 'Somebody else has changed this scheme. It is shown as it is now; what you chose is not made yet.']);
+            return $back->withErrors([
+                'stair' => 'Somebody else has changed this scheme. It is shown as it is now; what you chose is not made yet.',
+            ]);
         } catch (RefusedEdit|RefusedValue|UnreadableLayout|UnreadableLength $e) {
             return $back->withErrors(['stair' => $e->getMessage()]);
         }

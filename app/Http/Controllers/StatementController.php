@@ -26,11 +26,26 @@ final readonly class StatementController
 
     public function store(StatementRequest $request, Revision $revision, #[CurrentUser] User $user): Response|RedirectResponse
     {
-        return $this->answer($request, $revision, fn() => $this->action->state($revision, $user, $request->string('element')->value(), $request->string('key')->value(), $request->string('typed')->value()));
+        return $this->answer(
+            $request,
+            $revision,
+            fn() => $this->action->state(
+                $revision,
+                $user,
+                $request->string('element')->value(),
+                $request->string('key')->value(),
+                $request->string('typed')->value(),
+            ),
+        );
     }
 
-    public function destroy(Request $request, Revision $revision, Statement $statement, #[CurrentUser] User $user): Response|RedirectResponse
-    {
+    public function destroy(
+        Request $request,
+        Revision $revision,
+        Statement $statement,
+        #[CurrentUser]
+        User $user,
+    ): Response|RedirectResponse {
         return $this->answer($request, $revision, fn() => $this->action->takeBack($revision, $user, $statement));
     }
 

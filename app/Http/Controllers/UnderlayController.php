@@ -27,7 +27,9 @@ final readonly class UnderlayController
     {
         $storey = $scheme->layout->storey($request->string('storey')->value()) ?? abort(404);
         $picture = $request->picture();
-        $picture instanceof PdfPage ? $this->action->layPage($scheme, $storey->id, $picture) : $this->action->lay($scheme, $storey->id, $picture);
+        $picture instanceof PdfPage
+            ? $this->action->layPage($scheme, $storey->id, $picture)
+            : $this->action->lay($scheme, $storey->id, $picture);
 
         return redirect()->route('board', ['scheme' => $scheme, 'storey' => $storey->id, 'picture' => 'yes']);
     }

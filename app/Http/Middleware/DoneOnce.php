@@ -11,8 +11,8 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A form with a key is done once: pressed again with the same in it, at the same moment or later, whoever pressed is led to where the first press
- * led. What was refused, or broke off, may be pressed again.
+ * A form with a key is done once: pressed again with the same in it, at the same moment or later, whoever pressed is led to where the first
+ * press led. What was refused, or broke off, may be pressed again.
  */
 final class DoneOnce
 {
@@ -51,7 +51,10 @@ final class DoneOnce
     /** Another one for another person, another form or other things in it. */
     private static function press(Request $request, string $key): string
     {
-        $files = array_map(static fn(mixed $file): string => $file instanceof UploadedFile ? (string) hash_file('xxh128', $file->getPathname()) : '', $request->allFiles());
+        $files = array_map(
+            static fn(mixed $file): string => $file instanceof UploadedFile ? (string) hash_file('xxh128', $file->getPathname()) : '',
+            $request->allFiles(),
+        );
         $typed = $request->except(['_token', ...array_keys($files)]);
 
         return hash('sha256', serialize([$request->user()?->getAuthIdentifier(), $request->path(), $key, $typed, $files]));

@@ -11,7 +11,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Whoever has been disabled, whose office has been removed, or whose session was ended elsewhere, is signed out at once; whoever needs codes to sign in sets them up before anything else. */
+/**
+ * Whoever has been disabled, whose office has been removed, or whose session was ended elsewhere, is signed out at once; whoever needs
+ * codes to sign in sets them up before anything else.
+ */
 final readonly class HoldsSeat
 {
     public function __construct(private Sessions $sessions) {}

@@ -13,12 +13,14 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; frame-src 'self'; form-action 'self'; base-uri 'none'";
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+        ."connect-src 'self'; frame-src 'self'; form-action 'self'; base-uri 'none'";
 
     /** What a page that is framed by another one of this server carries. */
     public const FRAMED = 'X-Framed-Here';
 
-    private const PERMISSIONS = 'accelerometer=(), camera=(), display-capture=(), geolocation=(), gyroscope=(), microphone=(), midi=(), payment=(), usb=()';
+    private const PERMISSIONS = 'accelerometer=(), camera=(), display-capture=(), geolocation=(), gyroscope=(), microphone=(), '
+        .'midi=(), payment=(), usb=()';
 
     /** Seconds for which a browser asks for this host over TLS alone: a year. */
     private const TLS_FOR = 31_536_000;
@@ -49,8 +51,12 @@ final class SecurityHeaders
     private static function policy(string $content, bool $isFramed): string
     {
         preg_match_all('~<style>(.*?)</style>~s', $content, $styles);
-        $hashes = array_map(static fn(string $style): string => " 'sha256-".base64_encode(hash('sha256', $style, true))."'", array_unique($styles[1]));
+        $hashes = array_map(
+            static fn(string $style): string => " 'sha256-".base64_encode(hash('sha256', $style, true))."'",
+            array_unique($styles[1]),
+        );
 
-        return str_replace("style-src 'self'", "style-src 'self'".implode('', $hashes), self::POLICY)."; frame-ancestors '".($isFramed ? 'self' : 'none')."'";
+        return str_replace("style-src 'self'", "style-src 'self'".implode('', $hashes), self::POLICY)."; frame-ancestors '"
+            .($isFramed ? 'self' : 'none')."'";
     }
 }

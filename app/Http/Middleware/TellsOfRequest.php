@@ -11,8 +11,8 @@ use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Writes a line into the log for every answer: what was asked for by whom, known by number alone, how it ended and how long it took. The answer
- * carries the number of its request, by which everything that was logged about it is found.
+ * Writes a line into the log for every answer: what was asked for by whom, known by number alone, how it ended and how long it took. The
+ * answer carries the number of its request, by which everything that was logged about it is found.
  */
 final class TellsOfRequest
 {

@@ -9,7 +9,7 @@ use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Something done on the board: the version it was done on, and what is asked for as the act needs it. */
-final class BoardRequest extends FormRequest
+class BoardRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array

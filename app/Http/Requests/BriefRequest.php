@@ -23,7 +23,10 @@ use Symfony\Component\Yaml\Exception\ParseException;
 final class BriefRequest extends FormRequest
 {
     /** What each amount is. */
-    private const AMOUNTS = ['count_from' => Quantity::Count, 'count_to' => Quantity::Count, 'area_from' => Quantity::Area, 'area_to' => Quantity::Area, 'side' => Quantity::Length, 'ceiling' => Quantity::Length, 'windows' => Quantity::Count, 'door' => Quantity::Length];
+    private const AMOUNTS = [
+        'count_from' => Quantity::Count, 'count_to' => Quantity::Count, 'area_from' => Quantity::Area, 'area_to' => Quantity::Area,
+        'side' => Quantity::Length, 'ceiling' => Quantity::Length, 'windows' => Quantity::Count, 'door' => Quantity::Length,
+    ];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -72,10 +75,24 @@ final class BriefRequest extends FormRequest
     {
         $rooms = [];
         foreach ($this->rows() as $row) {
-            $rooms[] = new RoomWish($row['use'] ?? '', array_filter(array_intersect_key($row, self::AMOUNTS), static fn(string $amount): bool => $amount !== ''), self::words($row['in'] ?? ''), self::words($row['out'] ?? ''), RoomWish::things($row['things'] ?? '') ?? [], $row['bath'] ?? '');
+            $rooms[] = new RoomWish(
+                $row['use'] ?? '',
+                array_filter(array_intersect_key($row, self::AMOUNTS), static fn(string $amount): bool => $amount !== ''),
+                self::words($row['in'] ?? ''),
+                self::words($row['out'] ?? ''),
+                RoomWish::things($row['things'] ?? '') ?? [],
+                $row['bath'] ?? '',
+            );
         }
 
-        return new Brief($rooms, array_filter(['from' => $this->string('total.from')->trim()->value(), 'to' => $this->string('total.to')->trim()->value()], static fn(string $amount): bool => $amount !== ''), $this->string('free')->value());
+        return new Brief(
+            $rooms,
+            array_filter(
+                ['from' => $this->string('total.from')->trim()->value(), 'to' => $this->string('total.to')->trim()->value()],
+                static fn(string $amount): bool => $amount !== '',
+            ),
+            $this->string('free')->value(),
+        );
     }
 
     private function checkAmount(Validator $validator, string $field, string $typed, Quantity $quantity): void
@@ -93,7 +110,9 @@ final class BriefRequest extends FormRequest
     private function checkBook(Validator $validator): void
     {
         $project = $this->route('project');
-        $units = $project instanceof Project ? $project->latestRevision->layout->units ?? $project->firstScheme->layout->units ?? UnitSystem::Metric : UnitSystem::Metric;
+        $units = $project instanceof Project
+            ? $project->latestRevision->layout->units ?? $project->firstScheme->layout->units ?? UnitSystem::Metric
+            : UnitSystem::Metric;
         try {
             (new RuleBookReader(Catalogue::standard()))->read($this->brief()->book($units), 'brief');
         } catch (UnreadableRuleBook|ParseException $e) {
@@ -121,6 +140,9 @@ final class BriefRequest extends FormRequest
     /** @return list<string> */
     private static function words(string $typed): array
     {
-        return array_values(array_filter(array_map(static fn(string $word): string => mb_strtolower(trim($word)), explode(',', $typed)), static fn(string $word): bool => $word !== ''));
+        return array_values(array_filter(
+            array_map(static fn(string $word): string => mb_strtolower(trim($word)), explode(',', $typed)),
+            static fn(string $word): bool => $word !== '',
+        ));
     }
 }

@@ -18,7 +18,12 @@ final class JoinRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:200'],
-            'password' => ['required', 'confirmed', 'max:255', new UncommonPassword([$this->string('name')->value(), $this->invitation()->email, $this->invitation()->office->name])],
+            'password' => [
+                'required',
+                'confirmed',
+                'max:255',
+                new UncommonPassword([$this->string('name')->value(), $this->invitation()->email, $this->invitation()->office->name]),
+            ],
         ];
     }
 

@@ -74,7 +74,12 @@ final class NewDrawing extends FormRequest
 
             return new Layout($name, $units, storeys: [$storey]);
         }
-        $arrangement = new RoomArrangement($units, $isImperial ? 165.1 : 240.0, $isImperial ? 114.3 : 100.0, RoomSize::from($this->string('between')->value()));
+        $arrangement = new RoomArrangement(
+            $units,
+            $isImperial ? 165.1 : 240.0,
+            $isImperial ? 114.3 : 100.0,
+            RoomSize::from($this->string('between')->value()),
+        );
 
         $listed = (new RoomList($units))->read($rooms);
 
@@ -83,7 +88,11 @@ final class NewDrawing extends FormRequest
 
     protected function failedValidation(Validator $validator): never
     {
-        throw new HttpResponseException(response()->view('desk', ['desk' => Desk::of($this->person()->office), 'refusedDrawing' => [$validator->errors()->first()]], 422));
+        throw new HttpResponseException(response()->view(
+            'desk',
+            ['desk' => Desk::of($this->person()->office), 'refusedDrawing' => [$validator->errors()->first()]],
+            422,
+        ));
     }
 
     private function person(): User

@@ -16,7 +16,12 @@ final class PasswordChangeRequest extends FormRequest
     {
         return [
             'current' => ['required', 'current_password'],
-            'password' => ['required', 'confirmed', 'max:255', new UncommonPassword($this->user() instanceof User ? [$this->user()->name, $this->user()->email] : [])],
+            'password' => [
+                'required',
+                'confirmed',
+                'max:255',
+                new UncommonPassword($this->user() instanceof User ? [$this->user()->name, $this->user()->email] : []),
+            ],
         ];
     }
 

@@ -24,6 +24,10 @@ final class ProjectRequest extends FormRequest
     /** @return array{name: string, address: string|null, kind: ProjectKind|null} */
     public function project(): array
     {
-        return ['name' => $this->string('name')->value(), 'address' => $this->filled('address') ? $this->string('address')->value() : null, 'kind' => $this->enum('kind', ProjectKind::class)];
+        return [
+            'name' => $this->string('name')->value(),
+            'address' => $this->filled('address') ? $this->string('address')->value() : null,
+            'kind' => $this->enum('kind', ProjectKind::class),
+        ];
     }
 }

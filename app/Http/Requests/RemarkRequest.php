@@ -23,6 +23,11 @@ final class RemarkRequest extends FormRequest
     /** @return array{storey: string, x: float, y: float, words: string} */
     public function remark(): array
     {
-        return ['storey' => $this->string('storey')->value(), 'x' => $this->float('x'), 'y' => $this->float('y'), 'words' => $this->string('words')->value()];
+        return [
+            'storey' => $this->string('storey')->value(),
+            'x' => $this->float('x'),
+            'y' => $this->float('y'),
+            'words' => $this->string('words')->value(),
+        ];
     }
 }

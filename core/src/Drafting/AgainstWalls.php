@@ -15,7 +15,8 @@ use Heurema\Spatial\StoreyPlan;
 
 /**
  * Puts a thing's back against a face near it, on the side of the wall that was pointed at, and away from the walls at its sides. In a
- * wall the nearest face counts, a room's first. Where it does not fit along a face the next one is tried; at last it stands off the nearest.
+ * wall the nearest face counts, a room's first. Where it does not fit along a face the next one is tried; at last it stands off the
+ * nearest.
  */
 final readonly class AgainstWalls
 {
@@ -69,7 +70,13 @@ final readonly class AgainstWalls
         $floor = $this->spaceAt($middle)?->outline;
         if ($floor !== null) {
             $middle = $middle->plus($way->left()->times($this->shift($floor, Frame::along($middle, $way), $depth, $width, 0.0)));
-            $middle = $middle->plus($way->times(-$this->shift($floor, Frame::facing($middle, $way->times(-1)), $width, $depth, self::REACH)));
+            $middle = $middle->plus($way->times(-$this->shift(
+                $floor,
+                Frame::facing($middle, $way->times(-1)),
+                $width,
+                $depth,
+                self::REACH,
+            )));
         }
         $back = $middle->minus($way->times($depth / 2));
 
@@ -128,7 +135,11 @@ final readonly class AgainstWalls
             // y runs along the face's left-hand normal's left: against the face's own direction
             $place = min(max(0.0, $low + $width / 2), $high - $width / 2);
             $leans = min($end, -$place + $width / 2) - max($start, -$place - $width / 2);
-            if ($high - $low >= $width - 1e-6 && $leans >= self::LEANS * min($width, $end - $start) && ($best === null || abs($place) < abs($best))) {
+            if (
+                $high - $low >= $width - 1e-6
+                && $leans >= self::LEANS * min($width, $end - $start)
+                && ($best === null || abs($place) < abs($best))
+            ) {
                 $best = $place;
             }
         }
@@ -138,7 +149,10 @@ final readonly class AgainstWalls
 
     private static function settled(Point $back, Point $out): PlacedAgainstWall
     {
-        return new PlacedAgainstWall(new Point(round($back->x, 4), round($back->y, 4)), round(fmod(rad2deg(atan2($out->y, $out->x)) + 360, 360), 4));
+        return new PlacedAgainstWall(
+            new Point(round($back->x, 4), round($back->y, 4)),
+            round(fmod(rad2deg(atan2($out->y, $out->x)) + 360, 360), 4),
+        );
     }
 
     /** @return list<array{float, SpaceSide, Polygon|null}> the distance of each, the nearest first, and the floor before it */

@@ -46,10 +46,16 @@ final readonly class AxisGrid
         $reach = $this->reach($first, $across, $up);
         $lines = [];
         foreach (self::places($first->x, $across) as $number => $x) {
-            $lines[] = [$this->number($number), new Segment(new Point($x, $reach->bottom - self::BEYOND), new Point($x, $reach->top + self::BEYOND))];
+            $lines[] = [
+                $this->number($number),
+                new Segment(new Point($x, $reach->bottom - self::BEYOND), new Point($x, $reach->top + self::BEYOND)),
+            ];
         }
         foreach (self::places($first->y, $up) as $number => $y) {
-            $lines[] = [$this->letters($number), new Segment(new Point($reach->left - self::BEYOND, $y), new Point($reach->right + self::BEYOND, $y))];
+            $lines[] = [
+                $this->letters($number),
+                new Segment(new Point($reach->left - self::BEYOND, $y), new Point($reach->right + self::BEYOND, $y)),
+            ];
         }
         $added = [];
         foreach ($lines as $number => [$name, $line]) {
@@ -107,7 +113,11 @@ final readonly class AxisGrid
         $points = [$first, new Point(round($corner->x, 4), round($corner->y, 4))];
         foreach ($this->layout->axes as $axis) {
             $line = $axis->line();
-            array_push($points, $line->at(min(self::BEYOND, $line->length() / 2)), $line->at(max($line->length() - self::BEYOND, $line->length() / 2)));
+            array_push(
+                $points,
+                $line->at(min(self::BEYOND, $line->length() / 2)),
+                $line->at(max($line->length() - self::BEYOND, $line->length() / 2)),
+            );
         }
 
         return Box::around($points);

@@ -14,7 +14,13 @@ final readonly class AxisStretch
      * @param int  $number  on its axis, from 0
      * @param bool $isOuter nothing crosses on one side of its axis
      */
-    public function __construct(public Axis $axis, public int $number, public AxisCrossing $from, public AxisCrossing $to, public bool $isOuter) {}
+    public function __construct(
+        public Axis $axis,
+        public int $number,
+        public AxisCrossing $from,
+        public AxisCrossing $to,
+        public bool $isOuter,
+    ) {}
 
     /** By which it is chosen. */
     public function key(): string

@@ -55,10 +55,15 @@ final readonly class BlockPlan
     public function push(string $id, BlockSide $towards): Edit
     {
         $block = $this->block($id);
-        $to = $this->nextTo($block, $towards) ?? throw new RefusedEdit("No block lies beyond the {$towards->value} side of {$block->name}.");
+        $to = $this->nextTo($block, $towards)
+            ?? throw new RefusedEdit("No block lies beyond the {$towards->value} side of {$block->name}.");
         $by = $to - $towards->of($block->box());
 
-        return $this->placed($block, self::shifted($block->box(), $towards->isAcross() ? new Point($by, 0) : new Point(0, $by)), "Block {$id} pushed");
+        return $this->placed(
+            $block,
+            self::shifted($block->box(), $towards->isAcross() ? new Point($by, 0) : new Point(0, $by)),
+            "Block {$id} pushed",
+        );
     }
 
     /** Made larger towards a side until it stands edge to edge with the next block, or lies in line with the outermost one. */
@@ -74,7 +79,9 @@ final readonly class BlockPlan
         return $this->placed($block, $towards->moved($block->box(), $to), "Block {$id} stretched");
     }
 
-    /** Two blocks in each other's place: side by side they keep the ends of the two together, else each takes the other's lower left corner. */
+    /**
+     * Two blocks in each other's place: side by side they keep the ends of the two together, else each takes the other's lower left corner.
+     */
     public function swap(string $id, string $otherId): Edit
     {
         [$first, $second] = [$this->block($id), $this->block($otherId)];
@@ -106,8 +113,12 @@ final readonly class BlockPlan
             throw new RefusedEdit('A block is at least 300 mm wide and deep.');
         }
         $box = $block->box();
-        $box = $this->stays($block, BlockSide::Right, BlockSide::Left) ? BlockSide::Left->moved($box, $box->right - $width) : BlockSide::Right->moved($box, $box->left + $width);
-        $box = $this->stays($block, BlockSide::Upper, BlockSide::Lower) ? BlockSide::Lower->moved($box, $box->top - $depth) : BlockSide::Upper->moved($box, $box->bottom + $depth);
+        $box = $this->stays($block, BlockSide::Right, BlockSide::Left)
+            ? BlockSide::Left->moved($box, $box->right - $width)
+            : BlockSide::Right->moved($box, $box->left + $width);
+        $box = $this->stays($block, BlockSide::Upper, BlockSide::Lower)
+            ? BlockSide::Lower->moved($box, $box->top - $depth)
+            : BlockSide::Upper->moved($box, $box->bottom + $depth);
 
         return $this->placed($block, $box, "Block {$id} made another size");
     }
@@ -125,7 +136,10 @@ final readonly class BlockPlan
         return $this->placed($block, $box, "Block {$id} gives way");
     }
 
-    /** @return list<BlockQuestion> what neighbours disagree in: ends of sides that meet which are not in one line, and strips left between two */
+    /**
+     * @return list<BlockQuestion> what neighbours disagree in: ends of sides that meet which are not in one line, and strips left between
+     *                             two
+     */
     public function questions(): array
     {
         $questions = [];
@@ -184,7 +198,14 @@ final readonly class BlockPlan
             $box = $third->box();
             $isBeyond = $side->way() * ($side->opposite()->of($box) - $side->of($first->box())) > -self::SAME;
             $isBefore = $side->way() * ($side->opposite()->of($second->box()) - $side->of($box)) > -self::SAME;
-            if ($third->id !== $first->id && $third->id !== $second->id && $isBeyond && $isBefore && self::faces($first->box(), $side, $box) && self::faces($box, $side, $second->box())) {
+            if (
+                $third->id !== $first->id
+                && $third->id !== $second->id
+                && $isBeyond
+                && $isBefore
+                && self::faces($first->box(), $side, $box)
+                && self::faces($box, $side, $second->box())
+            ) {
                 return true;
             }
         }
@@ -201,7 +222,9 @@ final readonly class BlockPlan
                 continue;
             }
             $near = $other->box();
-            $meets = self::faces($box, $low, $near) ? [$high->of($near) + $this->partition - $low->of($box), $low->of($near) - $this->partition - $high->of($box)] : [];
+            $meets = self::faces($box, $low, $near)
+                ? [$high->of($near) + $this->partition - $low->of($box), $low->of($near) - $this->partition - $high->of($box)]
+                : [];
             foreach ([...$meets, $low->of($near) - $low->of($box), $high->of($near) - $high->of($box)] as $by) {
                 if (abs($by) <= self::REACH && ($best === null || abs($by) < abs($best))) {
                     $best = $by;
@@ -218,7 +241,11 @@ final readonly class BlockPlan
         $places = [];
         foreach ($this->blocks as $other) {
             $place = $side->opposite()->of($other->box()) - $side->way() * $this->partition;
-            if ($other->id !== $block->id && self::faces($block->box(), $side, $other->box()) && $side->way() * ($place - $side->of($block->box())) > -self::SAME) {
+            if (
+                $other->id !== $block->id
+                && self::faces($block->box(), $side, $other->box())
+                && $side->way() * ($place - $side->of($block->box())) > -self::SAME
+            ) {
                 $places[] = $place;
             }
         }
@@ -229,20 +256,26 @@ final readonly class BlockPlan
     /** Does a block keep one side rather than the opposite one when it changes its size? */
     private function stays(Block $block, BlockSide $side, BlockSide $rather): bool
     {
-        $touches = fn(BlockSide $one): bool => array_filter($this->blocks, fn(Block $other): bool => $other->id !== $block->id && $this->areEdgeToEdge($block->box(), $one, $other->box())) !== [];
+        $touches = fn(BlockSide $one): bool => array_filter(
+            $this->blocks,
+            fn(Block $other): bool => $other->id !== $block->id && $this->areEdgeToEdge($block->box(), $one, $other->box()),
+        ) !== [];
 
         return $touches($side) && !$touches($rather);
     }
 
     private function areEdgeToEdge(Box $box, BlockSide $side, Box $other): bool
     {
-        return self::faces($box, $side, $other) && abs($side->way() * ($side->opposite()->of($other) - $side->of($box)) - $this->partition) < self::SAME;
+        return self::faces($box, $side, $other)
+            && abs($side->way() * ($side->opposite()->of($other) - $side->of($box)) - $this->partition) < self::SAME;
     }
 
     /** Does a box lie opposite to a side of another, at least in part? */
     private static function faces(Box $box, BlockSide $side, Box $other): bool
     {
-        $common = $side->isAcross() ? min($box->top, $other->top) - max($box->bottom, $other->bottom) : min($box->right, $other->right) - max($box->left, $other->left);
+        $common = $side->isAcross()
+            ? min($box->top, $other->top) - max($box->bottom, $other->bottom)
+            : min($box->right, $other->right) - max($box->left, $other->left);
 
         return $common > self::SAME;
     }
@@ -265,11 +298,20 @@ final readonly class BlockPlan
 
     private function placed(Block $block, Box $box, string $words): Edit
     {
-        return new Together([new ChangeValues($block->id, ['at' => $box->middle()->toArray(), 'width' => round($box->width(), 4), 'depth' => round($box->height(), 4)])], $words);
+        return new Together(
+            [new ChangeValues(
+                $block->id,
+                ['at' => $box->middle()->toArray(), 'width' => round($box->width(), 4), 'depth' => round($box->height(), 4)],
+            )],
+            $words,
+        );
     }
 
     private function both(Block $first, Box $a, Block $second, Box $b): Edit
     {
-        return new Together([$this->placed($first, $a, ''), $this->placed($second, $b, '')], "Blocks {$first->id} and {$second->id} swapped");
+        return new Together(
+            [$this->placed($first, $a, ''), $this->placed($second, $b, '')],
+            "Blocks {$first->id} and {$second->id} swapped",
+        );
     }
 }

@@ -15,5 +15,12 @@ final readonly class BlockQuestion
      * @param bool      $isGap     the two look at each other over a strip that is left; else they lie in nearly one line
      * @param float     $apart     mm
      */
-    public function __construct(public Block $first, public BlockSide $side, public Block $second, public BlockSide $otherSide, public bool $isGap, public float $apart) {}
+    public function __construct(
+        public Block $first,
+        public BlockSide $side,
+        public Block $second,
+        public BlockSide $otherSide,
+        public bool $isGap,
+        public float $apart,
+    ) {}
 }

@@ -49,6 +49,11 @@ enum BlockSide: string
     /** A box with this side in another place. */
     public function moved(Box $box, float $to): Box
     {
-        return new Box($this === self::Left ? $to : $box->left, $this === self::Lower ? $to : $box->bottom, $this === self::Right ? $to : $box->right, $this === self::Upper ? $to : $box->top);
+        return new Box(
+            $this === self::Left ? $to : $box->left,
+            $this === self::Lower ? $to : $box->bottom,
+            $this === self::Right ? $to : $box->right,
+            $this === self::Upper ? $to : $box->top,
+        );
     }
 }

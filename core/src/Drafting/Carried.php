@@ -26,7 +26,13 @@ final readonly class Carried implements Edit
      * @param array<string, string> $copies the id of each copy by what it is a copy of; none: the elements themselves are carried
      * @param string|null           $storey of the copies, null: their own
      */
-    public function __construct(private array $ids, private Motion $motion, private string $words, private array $copies = [], private ?string $storey = null) {}
+    public function __construct(
+        private array $ids,
+        private Motion $motion,
+        private string $words,
+        private array $copies = [],
+        private ?string $storey = null,
+    ) {}
 
     public function on(Draft $draft): void
     {
@@ -79,8 +85,12 @@ final readonly class Carried implements Edit
     {
         return match (true) {
             $element instanceof Storey => throw new RefusedEdit('A storey stays where it is.'),
-            $element instanceof Opening && $this->copies === [] && !in_array($element->wall, $this->ids, true) => throw new RefusedEdit("{$element->name()} goes with its wall."),
-            $element instanceof Block && !$this->motion->keepsSquare() => throw new RefusedEdit('A block runs along the sheet: it is mirrored and turned by quarters.'),
+            $element instanceof Opening && $this->copies === [] && !in_array($element->wall, $this->ids, true) => throw new RefusedEdit(
+                "{$element->name()} goes with its wall.",
+            ),
+            $element instanceof Block && !$this->motion->keepsSquare() => throw new RefusedEdit(
+                'A block runs along the sheet: it is mirrored and turned by quarters.',
+            ),
             default => $element->carried($this->motion),
         };
     }
@@ -89,6 +99,8 @@ final readonly class Carried implements Edit
     {
         $copy = $element->copied($this->copies[$element->id()] ?? throw new RefusedEdit("{$element->name()} has no id to be copied to."));
 
-        return $copy instanceof Opening ? $copy->inWall($this->copies[$copy->wall] ?? throw new RefusedEdit("{$element->name()} is copied with its wall."), $copy->at) : $copy;
+        return $copy instanceof Opening
+            ? $copy->inWall($this->copies[$copy->wall] ?? throw new RefusedEdit("{$element->name()} is copied with its wall."), $copy->at)
+            : $copy;
     }
 }

@@ -58,8 +58,15 @@ final readonly class ColumnsAtCrossings
 
     private function isTaken(Point $at): bool
     {
-        $middle = static fn(Fixture $column): Point => $column->at->plus(Point::towards($column->facing)->times(($column->depth ?? 0.0) / 2));
+        $middle = static fn(Fixture $column): Point => $column->at->plus(Point::towards($column->facing)->times(
+            ($column->depth ?? 0.0) / 2,
+        ));
 
-        return array_filter($this->storey->fixtures, static fn(Fixture $one): bool => $one->kind === FixtureKind::Column && $one->stands() && $middle($one)->distanceTo($at) < self::SAME) !== [];
+        return array_filter(
+            $this->storey->fixtures,
+            static fn(Fixture $one): bool => $one->kind === FixtureKind::Column
+                && $one->stands()
+                && $middle($one)->distanceTo($at) < self::SAME,
+        ) !== [];
     }
 }

@@ -52,16 +52,35 @@ final class EditReader
     {
         return match ($place->get('edit')->text()) {
             'add' => $this->add($place->object(['edit', 'storey', 'list', 'values', 'position'])),
-            'change' => new ChangeValues($place->object(['edit', 'id', 'values'])->get('id')->identifier(), self::values($place->get('values'))),
+            'change' => new ChangeValues(
+                $place->object(['edit', 'id', 'values'])->get('id')->identifier(),
+                self::values($place->get('values')),
+            ),
             'document' => new ChangeDocument(self::values($place->object(['edit', 'values'])->get('values'))),
             'remove' => new Remove(self::ids($place->object(['edit', 'ids'])->get('ids'))),
             'move' => new Move(self::ids($place->object(['edit', 'ids', 'by'])->get('ids')), $place->get('by')->point()),
-            'move_wall' => new MoveWall($place->object(['edit', 'id', 'left', 'by', 'in_line'])->get('id')->identifier(), $place->optional('by')?->point() ?? $place->get('left')->elevation(), $place->optional('in_line')?->word(InLine::class)),
-            'split_wall' => new SplitWall($place->object(['edit', 'id', 'at', 'new_id'])->get('id')->identifier(), $place->get('at')->length(), $place->get('new_id')->identifier()),
-            'join_walls' => new JoinWalls($place->object(['edit', 'first', 'second'])->get('first')->identifier(), $place->get('second')->identifier()),
+            'move_wall' => new MoveWall(
+                $place->object(['edit', 'id', 'left', 'by', 'in_line'])->get('id')->identifier(),
+                $place->optional('by')?->point() ?? $place->get('left')->elevation(),
+                $place->optional('in_line')?->word(InLine::class),
+            ),
+            'split_wall' => new SplitWall(
+                $place->object(['edit', 'id', 'at', 'new_id'])->get('id')->identifier(),
+                $place->get('at')->length(),
+                $place->get('new_id')->identifier(),
+            ),
+            'join_walls' => new JoinWalls(
+                $place->object(['edit', 'first', 'second'])->get('first')->identifier(),
+                $place->get('second')->identifier(),
+            ),
             'heights' => $this->heights($place->object(['edit', 'storey', 'ceiling', 'floor_thickness'])),
-            'together' => new Together(array_map($this->edit(...), $place->object(['edit', 'edits', 'words'])->get('edits')->items(self::MOST)), $place->get('words')->text()),
-            default => throw $place->get('edit')->refuse('expected one of add, change, document, remove, move, move_wall, split_wall, join_walls, heights, together'),
+            'together' => new Together(
+                array_map($this->edit(...), $place->object(['edit', 'edits', 'words'])->get('edits')->items(self::MOST)),
+                $place->get('words')->text(),
+            ),
+            default => throw $place->get('edit')->refuse(
+                'expected one of add, change, document, remove, move, move_wall, split_wall, join_walls, heights, together',
+            ),
         };
     }
 
@@ -77,7 +96,11 @@ final class EditReader
 
     private function heights(JsonCursor $place): SetHeights
     {
-        return new SetHeights($place->get('storey')->identifier(), $place->optional('ceiling')?->size(), $place->optional('floor_thickness')?->length());
+        return new SetHeights(
+            $place->get('storey')->identifier(),
+            $place->optional('ceiling')?->size(),
+            $place->optional('floor_thickness')?->length(),
+        );
     }
 
     /** @return list<string> */

@@ -47,7 +47,11 @@ final readonly class EntranceSteps
         $steps = OutsideLevel::of($door, $home)->steps;
 
         return $steps === null
-            ? Add::of(null, ElementList::Stairs, ['id' => $id, 'name' => 'Steps', 'kind' => 'straight', 'to_storey' => $door->storey(), ...$values])
+            ? Add::of(
+                null,
+                ElementList::Stairs,
+                ['id' => $id, 'name' => 'Steps', 'kind' => 'straight', 'to_storey' => $door->storey(), ...$values],
+            )
             : new ChangeValues($steps->id(), $values);
     }
 
@@ -55,10 +59,16 @@ final readonly class EntranceSteps
     {
         [$floor, $ground] = [$door->plan->storey->elevation, $home->layout->grade];
         if ($floor === null || $ground === null) {
-            throw new RefusedEdit($floor === null ? 'Say how high the storey lies first.' : 'Say how far the ground lies below the floor first: under The home, where nothing is chosen.');
+            throw new RefusedEdit(
+                $floor === null
+                    ? 'Say how high the storey lies first.'
+                    : 'Say how far the ground lies below the floor first: under The home, where nothing is chosen.',
+            );
         }
 
-        return $floor - $ground > self::ROUNDING ? $floor - $ground : throw new RefusedEdit('The ground lies no lower than the floor: no steps are needed.');
+        return $floor - $ground > self::ROUNDING
+            ? $floor - $ground
+            : throw new RefusedEdit('The ground lies no lower than the floor: no steps are needed.');
     }
 
     /** @return array<string, mixed> as the document has them */

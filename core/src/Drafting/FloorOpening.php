@@ -32,7 +32,10 @@ final readonly class FloorOpening
     public function draw(string $id, Ring $outline): Edit
     {
         $outline = $outline->counterClockwise();
-        $met = array_values(array_filter($this->storey->voids, static fn(FloorVoid $void): bool => Overlap::area(new Polygon($void->outline->counterClockwise()), $outline) > self::COMMON_MM2));
+        $met = array_values(array_filter(
+            $this->storey->voids,
+            static fn(FloorVoid $void): bool => Overlap::area(new Polygon($void->outline->counterClockwise()), $outline) > self::COMMON_MM2,
+        ));
         if ($met === []) {
             return new Add($this->storey->id, new FloorVoid($id, $outline));
         }
@@ -64,7 +67,11 @@ final readonly class FloorOpening
                 continue;
             }
             [$from, $right, $up] = [$points[0], $points[1]->minus($points[0]), ($points[3] ?? $points[0])->minus($points[0])];
-            if (count($points) !== 4 || abs($right->dot($up)) > 1e-6 * $right->length() * $up->length() || $points[2]->distanceTo($from->plus($right)->plus($up)) > Tolerance::TOUCH) {
+            if (
+                count($points) !== 4
+                || abs($right->dot($up)) > 1e-6 * $right->length() * $up->length()
+                || $points[2]->distanceTo($from->plus($right)->plus($up)) > Tolerance::TOUCH
+            ) {
                 throw new RefusedEdit('Only a rectangular opening has a width and a depth.');
             }
             // the width runs across the sheet

@@ -97,7 +97,12 @@ final readonly class MoveWall implements Edit
             foreach ($moving as $wall) {
                 $along = $wall->line()->along($room->at);
                 $ahead = $room->at->minus($wall->line()->at($along))->dot($by->unit());
-                if ($along >= 0 && $along <= $wall->line()->length() && $ahead > 0 && $ahead < $by->length() + $wall->thickness / 2 + self::BESIDE_NAME) {
+                if (
+                    $along >= 0
+                    && $along <= $wall->line()->length()
+                    && $ahead > 0
+                    && $ahead < $by->length() + $wall->thickness / 2 + self::BESIDE_NAME
+                ) {
                     $draft->replace($room->withAt($room->at->plus($by)));
 
                     continue 2;

@@ -30,8 +30,12 @@ final class MovedWalls
      *
      * @throws RefusedEdit when nothing would be left of a wall
      */
-    public function __construct(private readonly WallMeetings $meetings, private readonly Wall $wall, private readonly Point $by, private readonly ?InLine $inLine)
-    {
+    public function __construct(
+        private readonly WallMeetings $meetings,
+        private readonly Wall $wall,
+        private readonly Point $by,
+        private readonly ?InLine $inLine,
+    ) {
         $this->take($wall);
         $followers = $this->followers();
         foreach ($followers as [$other, $ends]) {
@@ -130,7 +134,10 @@ final class MovedWalls
             return true;
         }
         foreach ($this->meetings->endsOn($wall) as [$other, $its]) {
-            if ($stays($other) && WallMeetings::end($other, $its)->distanceTo($at) <= $wall->thickness / 2 + $other->thickness / 2 + $this->wall->thickness) {
+            if (
+                $stays($other)
+                && WallMeetings::end($other, $its)->distanceTo($at) <= $wall->thickness / 2 + $other->thickness / 2 + $this->wall->thickness
+            ) {
                 return true;
             }
         }
@@ -146,7 +153,10 @@ final class MovedWalls
     private function ownEnd(Wall $moved, string $end): Point
     {
         $out = WallMeetings::towards($moved, $end)->direction();
-        $shifts = array_map(fn(Wall $met): Point => $this->along($met->line()->direction()), array_values(array_filter($this->meetings->metBy($moved, $end), fn(Wall $met): bool => !isset($this->moving[$met->id]))));
+        $shifts = array_map(
+            fn(Wall $met): Point => $this->along($met->line()->direction()),
+            array_values(array_filter($this->meetings->metBy($moved, $end), fn(Wall $met): bool => !isset($this->moving[$met->id]))),
+        );
         usort($shifts, static fn(Point $a, Point $b): int => $b->dot($out) <=> $a->dot($out));
 
         return WallMeetings::end($moved, $end)->plus($shifts[0] ?? $this->by);

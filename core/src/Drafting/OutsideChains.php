@@ -25,7 +25,10 @@ final readonly class OutsideChains
 
     public function __construct(private StoreyPlan $plan, private WallDatum $datum)
     {
-        $this->sides = array_values(array_filter($plan->outsideSides(), static fn(SpaceSide $side): bool => $side->segment->length() > Tolerance::TOUCH));
+        $this->sides = array_values(array_filter(
+            $plan->outsideSides(),
+            static fn(SpaceSide $side): bool => $side->segment->length() > Tolerance::TOUCH,
+        ));
         $points = array_merge(...array_map(static fn(SpaceSide $side): array => [$side->segment->from, $side->segment->to], $this->sides));
         $this->box = $points === [] ? new Box(0, 0, 0, 0) : Box::around($points);
     }
@@ -56,7 +59,10 @@ final readonly class OutsideChains
         $chains = [];
         foreach ($this->sides === [] ? [] : [new Point(0, -1), new Point(1, 0), new Point(0, 1), new Point(-1, 0)] as $out) {
             $line = $this->line($out, $away);
-            $looking = array_values(array_filter($this->sides, static fn(SpaceSide $side): bool => $side->segment->direction()->left()->dot($out) > 0.999));
+            $looking = array_values(array_filter(
+                $this->sides,
+                static fn(SpaceSide $side): bool => $side->segment->direction()->left()->dot($out) > 0.999,
+            ));
             if ($looking !== []) {
                 $corners = array_map(fn(Point $corner): Stop => $this->corner($line, $corner), self::ends($looking));
                 $chains[] = new Chain($line, [...$corners, ...$between($line, $looking)]);
@@ -77,7 +83,13 @@ final readonly class OutsideChains
     {
         $ends = array_merge(...array_map(static fn(SpaceSide $side): array => [$side->segment->from, $side->segment->to], $looking));
 
-        return array_values(array_filter($ends, static fn(Point $end): bool => count(array_filter($ends, static fn(Point $other): bool => $other->distanceTo($end) < Tolerance::TOUCH)) === 1));
+        return array_values(array_filter(
+            $ends,
+            static fn(Point $end): bool => count(array_filter(
+                $ends,
+                static fn(Point $other): bool => $other->distanceTo($end) < Tolerance::TOUCH,
+            )) === 1,
+        ));
     }
 
     /** Beside the box, towards the right of the sheet or up it. */
@@ -120,7 +132,11 @@ final readonly class OutsideChains
             foreach ($half > 0 ? $looking : [] as $side) {
                 $middle = $side->wall->line()->at($opening->at);
                 if ($side->wall->id === $opening->wall && $side->segment->distanceTo($middle) < $side->wall->thickness) {
-                    array_push($stops, new Stop($line->along($middle) - $half, $opening->id), new Stop($line->along($middle) + $half, $opening->id));
+                    array_push(
+                        $stops,
+                        new Stop($line->along($middle) - $half, $opening->id),
+                        new Stop($line->along($middle) + $half, $opening->id),
+                    );
                 }
             }
         }

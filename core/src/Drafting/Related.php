@@ -22,7 +22,14 @@ use Heurema\Spatial\PlacedOpening;
 final readonly class Related implements Edit
 {
     /** @param bool $isAhead of a thing: along the way it faces, not along its width */
-    public function __construct(private string $id, private From $mine, private string $other, private From $theirs, private float $distance, private bool $isAhead = false) {}
+    public function __construct(
+        private string $id,
+        private From $mine,
+        private string $other,
+        private From $theirs,
+        private float $distance,
+        private bool $isAhead = false,
+    ) {}
 
     public function on(Draft $draft): void
     {

@@ -14,13 +14,19 @@ use Heurema\Spatial\WallDatum;
 /** The inside dimensions of a room: along its longest side and across it, with a stop at every wall that stands square to them. */
 final class RoomChains
 {
-    /** Where in the room the two lines may run, as shares of its depth and width; the first that lies in the room for its whole length, or for most of it. */
+    /**
+     * Where in the room the two lines may run, as shares of its depth and width; the first that lies in the room for its whole length, or
+     * for most of it.
+     */
     private const PLACES = [0.12, 0.88, 0.3, 0.7, 0.5];
 
     /** @return list<Chain> two, none for a room without an outline */
     public static function of(RoomSpace $room, WallDatum $datum): array
     {
-        $sides = array_values(array_filter($room->sides(), static fn(SpaceSide $side): bool => $side->segment->length() > Tolerance::TOUCH));
+        $sides = array_values(array_filter(
+            $room->sides(),
+            static fn(SpaceSide $side): bool => $side->segment->length() > Tolerance::TOUCH,
+        ));
         if ($sides === []) {
             return [];
         }
@@ -58,7 +64,10 @@ final class RoomChains
     /** How much of a chain lies over the room's floor, mm. */
     private static function lengthInside(RoomSpace $room, Chain $chain): float
     {
-        $inside = array_filter($chain->parts(), static fn(Dimension $part): bool => $room->outline()?->contains($part->line->middle()) === true);
+        $inside = array_filter(
+            $chain->parts(),
+            static fn(Dimension $part): bool => $room->outline()?->contains($part->line->middle()) === true,
+        );
 
         return array_sum(array_map(static fn(Dimension $part): float => $part->length(), $inside));
     }

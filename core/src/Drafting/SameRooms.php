@@ -67,7 +67,8 @@ final readonly class SameRooms
                 foreach ($meetings->metBy($wall, $end) as $met) {
                     $there = $this->after->wall($met->id);
                     if ($now === null || $there === null || !WallMeetings::meets($now, $end, $there)) {
-                        return ': '.lcfirst($this->before->wallCalled($wall->id)).' and '.lcfirst($this->before->wallCalled($met->id)).' would part';
+                        return ': '.lcfirst($this->before->wallCalled($wall->id)).' and '.lcfirst($this->before->wallCalled($met->id))
+                            .' would part';
                     }
                 }
             }

@@ -20,7 +20,13 @@ final readonly class SetDimension implements Edit
      * @param bool        $atStart does it stand where the line begins?
      * @param InLine|null $inLine  what walls in one line with a wall do
      */
-    public function __construct(private Segment $line, private float $wanted, private string $element, private bool $atStart, private ?InLine $inLine = null) {}
+    public function __construct(
+        private Segment $line,
+        private float $wanted,
+        private string $element,
+        private bool $atStart,
+        private ?InLine $inLine = null,
+    ) {}
 
     public function on(Draft $draft): void
     {

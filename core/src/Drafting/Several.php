@@ -45,7 +45,10 @@ final readonly class Several
         foreach ($home->stairs as $stair) {
             $all[$stair->id()] = Box::around([$stair->stair->start]);
         }
-        $this->boxes = array_filter(array_intersect_key(array_replace(array_flip($ids), $all), array_flip($ids)), static fn(mixed $box): bool => $box instanceof Box);
+        $this->boxes = array_filter(
+            array_intersect_key(array_replace(array_flip($ids), $all), array_flip($ids)),
+            static fn(mixed $box): bool => $box instanceof Box,
+        );
     }
 
     /** The middle of all of them. */
@@ -54,7 +57,10 @@ final readonly class Several
         if ($this->boxes === []) {
             throw new RefusedEdit('Choose something.');
         }
-        $corners = array_merge(...array_map(static fn(Box $box): array => [new Point($box->left, $box->bottom), new Point($box->right, $box->top)], array_values($this->boxes)));
+        $corners = array_merge(...array_map(
+            static fn(Box $box): array => [new Point($box->left, $box->bottom), new Point($box->right, $box->top)],
+            array_values($this->boxes),
+        ));
 
         return Box::around($corners)->middle();
     }

@@ -29,7 +29,15 @@ final readonly class StairForm
      * @param float    $gap     between the two flights of a half turn
      * @param int      $winders around a quarter turn
      */
-    public function __construct(public StairOutline $outline, public Turn $hand, public int $first, public float $landing, public float $inner, private float $gap = self::GAP, private int $winders = self::WINDERS) {}
+    public function __construct(
+        public StairOutline $outline,
+        public Turn $hand,
+        public int $first,
+        public float $landing,
+        public float $inner,
+        private float $gap = self::GAP,
+        private int $winders = self::WINDERS,
+    ) {}
 
     /** Otherwise, between the same flights and with as many winders. */
     public function with(StairOutline $outline, Turn $hand, int $first, float $landing, float $inner): self
@@ -40,7 +48,11 @@ final readonly class StairForm
     /** The form of a drawn stair; the nearest where it is of no such form. */
     public static function of(Stair $stair): self
     {
-        $turns = array_values(array_filter($stair->parts, static fn(Flight|Landing|Winders $part): bool => $part instanceof Winders || ($part instanceof Landing && $part->turn !== Turn::None)));
+        $turns = array_values(array_filter(
+            $stair->parts,
+            static fn(Flight|Landing|Winders $part): bool => $part instanceof Winders
+                || ($part instanceof Landing && $part->turn !== Turn::None),
+        ));
         $turn = $turns[0] ?? null;
         $isBack = $turn instanceof Landing && $turn->turn->isBack();
         $outline = match (true) {
@@ -53,7 +65,15 @@ final readonly class StairForm
         $first = $stair->parts[0] instanceof Flight ? $stair->parts[0]->risers : 0;
         $inner = $stair->innerRadius ?? ($turn instanceof Winders ? $turn->inner : null);
 
-        return new self($outline, $isRight ? Turn::Right : Turn::Left, $turn === null ? intdiv($stair->risers(), 2) : $first, $turn instanceof Landing && $turn->depth !== null ? $turn->depth : $stair->width ?? 900.0, $inner ?? 0.0, $isBack ? $turn->gap ?? 0.0 : self::GAP, $turn instanceof Winders ? $turn->risers : self::WINDERS);
+        return new self(
+            $outline,
+            $isRight ? Turn::Right : Turn::Left,
+            $turn === null ? intdiv($stair->risers(), 2) : $first,
+            $turn instanceof Landing && $turn->depth !== null ? $turn->depth : $stair->width ?? 900.0,
+            $inner ?? 0.0,
+            $isBack ? $turn->gap ?? 0.0 : self::GAP,
+            $turn instanceof Winders ? $turn->risers : self::WINDERS,
+        );
     }
 
     /**
@@ -72,7 +92,12 @@ final readonly class StairForm
             default => StairKind::Straight,
         };
 
-        return $stair->withForm($kind, $isSpiral ? $this->inner : null, $isSpiral ? $this->hand : null, $this->parts($stair->risers(), $tread));
+        return $stair->withForm(
+            $kind,
+            $isSpiral ? $this->inner : null,
+            $isSpiral ? $this->hand : null,
+            $this->parts($stair->risers(), $tread),
+        );
     }
 
     /** @return list<Flight|Landing|Winders> */
@@ -81,7 +106,11 @@ final readonly class StairForm
         $between = match ($this->outline) {
             StairOutline::Straight, StairOutline::Spiral => [],
             StairOutline::QuarterLanding => [new Landing($this->landing, $this->hand)],
-            StairOutline::HalfLanding => [new Landing($this->landing, $this->hand === Turn::Right ? Turn::BackRight : Turn::BackLeft, $this->gap)],
+            StairOutline::HalfLanding => [new Landing(
+                $this->landing,
+                $this->hand === Turn::Right ? Turn::BackRight : Turn::BackLeft,
+                $this->gap,
+            )],
             StairOutline::QuarterWinders => [$this->winders()],
             StairOutline::HalfWinders => [$this->winders(), $this->winders()],
         };

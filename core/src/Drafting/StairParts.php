@@ -29,7 +29,9 @@ final class StairParts
         $shares = self::shares(array_map(static fn(Flight $flight): float => $left * $flight->risers / $before, $flights), $left);
 
         return array_map(
-            static fn(Flight|Landing|Winders $part, int $number): Flight|Landing|Winders => $part instanceof Flight ? new Flight($shares[$number], $tread) : $part,
+            static fn(Flight|Landing|Winders $part, int $number): Flight|Landing|Winders => $part instanceof Flight
+                ? new Flight($shares[$number], $tread)
+                : $part,
             $stair->parts,
             array_keys($stair->parts),
         );

@@ -40,14 +40,27 @@ final readonly class StairSection
         $steps = [];
         $x = 0.0;
         foreach ($climb->stair->shape->steps as $step) {
-            $steps[] = new SectionStep($x, $x + $step->run(), $climb->level($step), $climb->nosingLine($step, $step->back->middle()), $step->kind);
+            $steps[] = new SectionStep(
+                $x,
+                $x + $step->run(),
+                $climb->level($step),
+                $climb->nosingLine($step, $step->back->middle()),
+                $step->kind,
+            );
             $x += $step->run();
         }
         $covers = $home->covers($climb);
         $line = self::walk($climb, $x);
         $lowest = $covers->missing === [] ? Headroom::lowest($climb, $home, $covers) : null;
 
-        return new self($climb, $steps, $x, array_merge(...array_map(static fn(Cover $cover): array => self::over($cover, $line), $covers->found)), $lowest, $lowest === null ? null : self::nearest($lowest->at, $line));
+        return new self(
+            $climb,
+            $steps,
+            $x,
+            array_merge(...array_map(static fn(Cover $cover): array => self::over($cover, $line), $covers->found)),
+            $lowest,
+            $lowest === null ? null : self::nearest($lowest->at, $line),
+        );
     }
 
     /** How high the line over the nosings lies, mm above the foot; level before the first and after the last. */

@@ -49,7 +49,13 @@ final readonly class Surroundings
         ] as $side => [$own, $way, $breadth]) {
             $start = $frame->toPlan($own);
             $half = max(1.0, $breadth / 2 - 1.0);
-            $met = array_filter(array_map(static fn(Obstacles $obstacles): ?float => $obstacles->sweep(new Sweep($start, $way, -$half, $half))?->distance, [$thing->plan->mass->obstructions(), $things]), static fn(?float $distance): bool => $distance !== null);
+            $met = array_filter(
+                array_map(
+                    static fn(Obstacles $obstacles): ?float => $obstacles->sweep(new Sweep($start, $way, -$half, $half))?->distance,
+                    [$thing->plan->mass->obstructions(), $things],
+                ),
+                static fn(?float $distance): bool => $distance !== null,
+            );
             if ($met !== [] && min($met) <= self::FAR) {
                 $gaps[$side] = new Segment($start, $start->plus($way->times(min($met))));
             }
@@ -60,7 +66,9 @@ final readonly class Surroundings
     /** How wide the thing would be that fills the gap between what stands at its left and at its right; null where there is nothing. */
     public function between(): ?float
     {
-        return isset($this->gaps[self::LEFT], $this->gaps[self::RIGHT]) ? $this->gaps[self::LEFT]->length() + ($this->thing->fixture->width ?? 0.0) + $this->gaps[self::RIGHT]->length() : null;
+        return isset($this->gaps[self::LEFT], $this->gaps[self::RIGHT])
+            ? $this->gaps[self::LEFT]->length() + ($this->thing->fixture->width ?? 0.0) + $this->gaps[self::RIGHT]->length()
+            : null;
     }
 
     /** @throws RefusedEdit when nothing stands on one of its sides */
@@ -78,7 +86,10 @@ final readonly class Surroundings
     {
         $at = $this->thing->fixture->at->plus($this->toMiddle());
 
-        return new ChangeValues($this->thing->id(), ['width' => round($this->between() ?? 0.0, 4), 'at' => [round($at->x, 4), round($at->y, 4)]]);
+        return new ChangeValues(
+            $this->thing->id(),
+            ['width' => round($this->between() ?? 0.0, 4), 'at' => [round($at->x, 4), round($at->y, 4)]],
+        );
     }
 
     private function toMiddle(): Point

@@ -18,7 +18,13 @@ final readonly class TracedPicture
 
     private const LEAST_PIXELS = 5.0;
 
-    public function __construct(public int $width, public int $height, public Point $corner, public float $mmPerPixel, public float $angle = 0.0) {}
+    public function __construct(
+        public int $width,
+        public int $height,
+        public Point $corner,
+        public float $mmPerPixel,
+        public float $angle = 0.0,
+    ) {}
 
     /** A picture of so many pixels, its lower left corner at the origin. */
     public static function of(int $width, int $height): self
@@ -44,7 +50,13 @@ final readonly class TracedPicture
             throw new UntraceablePicture('At that scale a pixel would stand for less than 0.01 mm or more than a metre.');
         }
 
-        return new self($this->width, $this->height, $from->plus($this->corner->minus($from)->times($factor)), $this->mmPerPixel * $factor, $this->angle);
+        return new self(
+            $this->width,
+            $this->height,
+            $from->plus($this->corner->minus($from)->times($factor)),
+            $this->mmPerPixel * $factor,
+            $this->angle,
+        );
     }
 
     /**

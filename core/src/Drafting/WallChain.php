@@ -35,7 +35,15 @@ final readonly class WallChain
             $met = $this->cornering($drawn, $line);
             $corner = $met === null ? null : $line->lineCrossing($met->line());
             if ($met !== null && $corner !== null) {
-                $changes[] = new ChangeValues($met->id, [$met->to->distanceTo($corner) < $met->from->distanceTo($corner) ? WallMeetings::TO : WallMeetings::FROM => $corner->toArray()]);
+                $changes[] = new ChangeValues(
+                    $met->id,
+                    [
+                        $met->to
+                            ->distanceTo($corner) < $met->from
+                            ->distanceTo($corner) ? WallMeetings::TO : WallMeetings::FROM => $corner
+                            ->toArray(),
+                    ],
+                );
                 $line = $end === WallMeetings::FROM ? new Segment($corner, $line->to) : new Segment($line->from, $corner);
             }
         }

@@ -13,7 +13,13 @@ use Heurema\Spatial\WallDatum;
 final readonly class WallDistance
 {
     /** @param Segment $faces from face to face, where the two overlap */
-    public function __construct(public Wall $wall, public Wall $other, public WallSide $side, public Segment $faces, public ?string $room) {}
+    public function __construct(
+        public Wall $wall,
+        public Wall $other,
+        public WallSide $side,
+        public Segment $faces,
+        public ?string $room,
+    ) {}
 
     /** In mm, between the chosen lines of the two walls. */
     public function of(WallDatum $datum): float

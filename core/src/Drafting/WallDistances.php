@@ -42,7 +42,13 @@ final readonly class WallDistances
                 $where = $wall->line()->leftOf($side->segment->middle()) > 0 ? WallSide::Left : WallSide::Right;
                 $known = $nearest[$where->value] ?? null;
                 if ($faces !== null && ($known === null || $faces->length() < $known->faces->length())) {
-                    $nearest[$where->value] = new WallDistance($wall, $facing->wall, $where, $faces, count($space->rooms) === 1 ? $space->rooms[0]->name : null);
+                    $nearest[$where->value] = new WallDistance(
+                        $wall,
+                        $facing->wall,
+                        $where,
+                        $faces,
+                        count($space->rooms) === 1 ? $space->rooms[0]->name : null,
+                    );
                 }
             }
         }
@@ -53,7 +59,8 @@ final readonly class WallDistances
     /** A face along the wall: moving a wall sideways brings its ends no nearer to anything. */
     private static function isFace(SpaceSide $side): bool
     {
-        return $side->segment->length() >= Tolerance::TOUCH && abs($side->segment->direction()->cross($side->wall->line()->direction())) < 1e-3;
+        return $side->segment->length() >= Tolerance::TOUCH
+            && abs($side->segment->direction()->cross($side->wall->line()->direction())) < 1e-3;
     }
 
     /** From a fifth of where two faces overlap, across, the middle being left to labels; null when they do not look at each other. */

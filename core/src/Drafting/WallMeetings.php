@@ -56,7 +56,10 @@ final readonly class WallMeetings
      */
     public function metBy(Wall $wall, string $end): array
     {
-        return array_values(array_filter($this->walls, static fn(Wall $other): bool => $other->id !== $wall->id && self::meets($wall, $end, $other)));
+        return array_values(array_filter(
+            $this->walls,
+            static fn(Wall $other): bool => $other->id !== $wall->id && self::meets($wall, $end, $other),
+        ));
     }
 
     /**

@@ -55,6 +55,8 @@ final readonly class WallOffsets
         $frame = $this->fixture->frame;
         $free = min($deepest, $this->front()?->length() ?? $deepest);
 
-        return $free < 1.0 ? null : Ring::rectangle($frame->toPlan(new Point(-$width / 2, $depth)), $frame->xAxis->times($width), $frame->yAxis->times($free));
+        return $free < 1.0
+            ? null
+            : Ring::rectangle($frame->toPlan(new Point(-$width / 2, $depth)), $frame->xAxis->times($width), $frame->yAxis->times($free));
     }
 }

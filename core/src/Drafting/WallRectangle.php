@@ -44,16 +44,35 @@ final readonly class WallRectangle
             throw new RefusedEdit('A rectangle has some length and width.');
         }
         $lines = $this->lines($sides, [
-            'left' => $this->standing->beside(new Segment(new Point($sides['left'], $sides['bottom']), new Point($sides['left'], $sides['top']))),
-            'right' => $this->standing->beside(new Segment(new Point($sides['right'], $sides['bottom']), new Point($sides['right'], $sides['top']))),
-            'bottom' => $this->standing->beside(new Segment(new Point($sides['left'], $sides['bottom']), new Point($sides['right'], $sides['bottom']))),
-            'top' => $this->standing->beside(new Segment(new Point($sides['left'], $sides['top']), new Point($sides['right'], $sides['top']))),
+            'left' => $this->standing->beside(new Segment(
+                new Point($sides['left'], $sides['bottom']),
+                new Point($sides['left'], $sides['top']),
+            )),
+            'right' => $this->standing->beside(new Segment(
+                new Point($sides['right'], $sides['bottom']),
+                new Point($sides['right'], $sides['top']),
+            )),
+            'bottom' => $this->standing->beside(new Segment(
+                new Point($sides['left'], $sides['bottom']),
+                new Point($sides['right'], $sides['bottom']),
+            )),
+            'top' => $this->standing->beside(new Segment(
+                new Point($sides['left'], $sides['top']),
+                new Point($sides['right'], $sides['top']),
+            )),
         ]);
         if ($lines === []) {
             throw new RefusedEdit('Walls stand there already.');
         }
 
-        return new Together(array_map(fn(Segment $line, string $id): Edit => $this->pen->draw($this->storey, $id, $line), $lines, array_slice($ids, 0, count($lines))), 'Rectangle of walls added');
+        return new Together(
+            array_map(
+                fn(Segment $line, string $id): Edit => $this->pen->draw($this->storey, $id, $line),
+                $lines,
+                array_slice($ids, 0, count($lines)),
+            ),
+            'Rectangle of walls added',
+        );
     }
 
     /**
@@ -65,16 +84,32 @@ final readonly class WallRectangle
     private function lines(array $at, array $shared): array
     {
         // walls across end on the centre line of a shared wall
-        $x = static fn(string $side, float $y): float => self::axis($shared[$side], $y, $at[$side], static fn(Point $p): array => [$p->y, $p->x]);
-        $y = static fn(string $side, float $x): float => self::axis($shared[$side], $x, $at[$side], static fn(Point $p): array => [$p->x, $p->y]);
+        $x = static fn(string $side, float $y): float => self::axis(
+            $shared[$side],
+            $y,
+            $at[$side],
+            static fn(Point $p): array => [$p->y, $p->x],
+        );
+        $y = static fn(string $side, float $x): float => self::axis(
+            $shared[$side],
+            $x,
+            $at[$side],
+            static fn(Point $p): array => [$p->x, $p->y],
+        );
         $sides = [
-            'bottom' => new Segment(new Point($x('left', $at['bottom']), $at['bottom']), new Point($x('right', $at['bottom']), $at['bottom'])),
+            'bottom' => new Segment(
+                new Point($x('left', $at['bottom']), $at['bottom']),
+                new Point($x('right', $at['bottom']), $at['bottom']),
+            ),
             'right' => new Segment(new Point($at['right'], $y('bottom', $at['right'])), new Point($at['right'], $y('top', $at['right']))),
             'top' => new Segment(new Point($x('right', $at['top']), $at['top']), new Point($x('left', $at['top']), $at['top'])),
             'left' => new Segment(new Point($at['left'], $y('top', $at['left'])), new Point($at['left'], $y('bottom', $at['left']))),
         ];
 
-        return array_merge(...array_map(fn(string $side): array => $this->standing->gaps($sides[$side], $shared[$side]), array_keys($sides)));
+        return array_merge(...array_map(
+            fn(string $side): array => $this->standing->gaps($sides[$side], $shared[$side]),
+            array_keys($sides),
+        ));
     }
 
     /**

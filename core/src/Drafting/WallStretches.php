@@ -113,7 +113,11 @@ final readonly class WallStretches
             if ($crossing === null || $line->distanceTo($crossing) > $reach) {
                 continue;
             }
-            $touches = min($crossing->distanceTo($other->from), $crossing->distanceTo($other->to), $other->line()->distanceTo($crossing)) <= $reach;
+            $touches = min(
+                $crossing->distanceTo($other->from),
+                $crossing->distanceTo($other->to),
+                $other->line()->distanceTo($crossing),
+            ) <= $reach;
             $slant = abs($line->direction()->cross($other->line()->direction()));
             if ($touches && $slant > 0.1) {
                 $meeting[] = [$line->along($crossing), $other->thickness / 2 / $slant, $other->id];

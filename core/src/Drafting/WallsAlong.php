@@ -29,7 +29,10 @@ final readonly class WallsAlong
             [$from, $to] = [$line->along($wall->from), $line->along($wall->to)];
             $common = min($line->length(), max($from, $to)) - max(0.0, min($from, $to));
 
-            return $isAlong && !$wall->isDivider() && $apart <= ($wall->thickness + $this->thickness) / 2 + self::BESIDE && $common > $wall->thickness;
+            return $isAlong
+                && !$wall->isDivider()
+                && $apart <= ($wall->thickness + $this->thickness) / 2 + self::BESIDE
+                && $common > $wall->thickness;
         }));
     }
 

@@ -34,7 +34,10 @@ final readonly class WallsFromBlocks
     {
         $plan = new BlockPlan($this->storey->blocks, $this->inner);
         $this->refuseUnready($plan, $asTheyAre);
-        $walls = (new WallsAroundRooms($this->outer, $this->inner))->walls(array_map(static fn(Block $block) => $block->box(), $plan->blocks));
+        $walls = (new WallsAroundRooms($this->outer, $this->inner))->walls(array_map(
+            static fn(Block $block) => $block->box(),
+            $plan->blocks,
+        ));
         $drawn = [];
         foreach ($walls as $wall) {
             $pen = new WallPen(WallType::from($wall['type']), $wall['thickness']);
@@ -47,7 +50,11 @@ final readonly class WallsFromBlocks
         [$wallIds, $roomIds] = [$ids(ElementList::Walls, count($drawn)), $ids(ElementList::Rooms, count($plan->blocks))];
 
         return new Together([
-            ...array_map(fn(array $wall, string $id): Edit => $wall[0]->draw($this->storey, $id, $wall[1]), $drawn, array_slice($wallIds, 0, count($drawn))),
+            ...array_map(
+                fn(array $wall, string $id): Edit => $wall[0]->draw($this->storey, $id, $wall[1]),
+                $drawn,
+                array_slice($wallIds, 0, count($drawn)),
+            ),
             ...array_map($this->room(...), $plan->blocks, $roomIds),
             new Remove(array_map(static fn(Block $block): string => $block->id, $plan->blocks)),
         ], count($plan->blocks).' blocks made into rooms with walls');
@@ -63,7 +70,10 @@ final readonly class WallsFromBlocks
         }
         $questions = $asTheyAre ? [] : $plan->questions();
         if ($questions !== []) {
-            throw new RefusedEdit("{$questions[0]->first->name} and {$questions[0]->second->name} do not agree yet: say which gives way, or that all is meant as it is.");
+            throw new RefusedEdit(
+                "{$questions[0]->first->name} and {$questions[0]->second->name} do not agree yet: say which gives "
+                .'way, or that all is meant as it is.',
+            );
         }
     }
 

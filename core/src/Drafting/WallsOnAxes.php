@@ -45,7 +45,10 @@ final readonly class WallsOnAxes
         }
         $free = $ids(count($lines));
 
-        return new Together(array_map(fn(array $line, string $id): Add => $line[0]->draw($this->storey, $id, $line[1]), $lines, $free), count($lines).' walls on axes added');
+        return new Together(
+            array_map(fn(array $line, string $id): Add => $line[0]->draw($this->storey, $id, $line[1]), $lines, $free),
+            count($lines).' walls on axes added',
+        );
     }
 
     /**

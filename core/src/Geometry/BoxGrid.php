@@ -38,7 +38,10 @@ final class BoxGrid
         $found = [];
         // a box over more cells than there are things is held against all of them
         $isWide = ($box->width() / $this->size + 1) * ($box->height() / $this->size + 1) > count($this->boxes);
-        foreach ($isWide ? array_keys($this->boxes) : array_merge(...array_map(fn(string $cell): array => $this->cells[$cell] ?? [], $this->cellsOf($box))) as $number) {
+        foreach ($isWide ? array_keys($this->boxes) : array_merge(...array_map(
+            fn(string $cell): array => $this->cells[$cell] ?? [],
+            $this->cellsOf($box),
+        )) as $number) {
             if (!isset($found[$number]) && $this->boxes[$number]->overlaps($box)) {
                 $found[$number] = $number;
             }

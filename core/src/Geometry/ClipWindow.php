@@ -25,7 +25,10 @@ final readonly class ClipWindow
         $this->sides = array_map(static function (Segment $side): array {
             $length = max($side->length(), self::NEAR);
 
-            return [$side->from->x, $side->from->y, ($side->to->x - $side->from->x) / $length, ($side->to->y - $side->from->y) / $length, $length];
+            return [
+                $side->from->x, $side->from->y, ($side->to->x - $side->from->x) / $length, ($side->to->y - $side->from->y) / $length,
+                $length,
+            ];
         }, $ring->edges());
     }
 
@@ -37,7 +40,12 @@ final readonly class ClipWindow
      */
     public function within(Point $from, Point $to): array|false|null
     {
-        if (max($from->x, $to->x) < $this->bounds->left || min($from->x, $to->x) > $this->bounds->right || max($from->y, $to->y) < $this->bounds->bottom || min($from->y, $to->y) > $this->bounds->top) {
+        if (
+            max($from->x, $to->x) < $this->bounds->left
+            || min($from->x, $to->x) > $this->bounds->right
+            || max($from->y, $to->y) < $this->bounds->bottom
+            || min($from->y, $to->y) > $this->bounds->top
+        ) {
             return null;
         }
         [$enter, $leave, $entered, $left, $isNear] = [0.0, 1.0, null, null, false];
@@ -61,7 +69,9 @@ final readonly class ClipWindow
         }
         $places = [$this->place($from, $to, $enter, $entered), $this->place($from, $to, $leave, $left)];
 
-        return $isNear || ($leave - $enter) * $length <= self::NEAR || in_array(false, $places, true) ? false : [$enter, $leave, ...$places];
+        return $isNear || ($leave - $enter) * $length <= self::NEAR || in_array(false, $places, true)
+            ? false
+            : [$enter, $leave, ...$places];
     }
 
     /** @return list<Point> the corners that one passes from one place to another, counter-clockwise */

@@ -22,8 +22,13 @@ final class CutLine
     /** @var array<int, Point> by vertex */
     private array $cuts;
 
-    public function __construct(public readonly Line $line, public readonly int $from, public readonly int $to, public readonly Point $start, public readonly Point $end)
-    {
+    public function __construct(
+        public readonly Line $line,
+        public readonly int $from,
+        public readonly int $to,
+        public readonly Point $start,
+        public readonly Point $end,
+    ) {
         $this->dx = $end->x - $start->x;
         $this->dy = $end->y - $start->y;
         $this->length = hypot($this->dx, $this->dy);

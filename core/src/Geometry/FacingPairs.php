@@ -85,7 +85,10 @@ final class FacingPairs
             $limit = $first->leftOf($second->middle());
             $depths = [$first->leftOf($face->from), $first->leftOf($face->to)];
             if (max($depths) > Tolerance::TOUCH && min($depths) < $limit - Tolerance::TOUCH) {
-                $blocked[] = [min($first->along($face->from), $first->along($face->to)), max($first->along($face->from), $first->along($face->to))];
+                $blocked[] = [
+                    min($first->along($face->from), $first->along($face->to)),
+                    max($first->along($face->from), $first->along($face->to)),
+                ];
             }
         }
         sort($blocked);

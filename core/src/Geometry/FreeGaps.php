@@ -96,7 +96,10 @@ final class FreeGaps
     /** @return list<array{float, float, float, float}> the edges that run neither along nor across the frame */
     public function aslant(): array
     {
-        return array_values(array_filter($this->edges, static fn(array $edge): bool => $edge[2] - $edge[0] > Tolerance::UPRIGHT && abs($edge[3] - $edge[1]) > Tolerance::UPRIGHT));
+        return array_values(array_filter(
+            $this->edges,
+            static fn(array $edge): bool => $edge[2] - $edge[0] > Tolerance::UPRIGHT && abs($edge[3] - $edge[1]) > Tolerance::UPRIGHT,
+        ));
     }
 
     /** @return list<array{float, float}> the stretches that no edge enters between two xs, inside the polygon or out of it */

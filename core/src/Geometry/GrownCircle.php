@@ -104,7 +104,10 @@ final class GrownCircle
             [$dx, $dy, $height] = self::farthestOf($held, $reach);
             // as long as nothing is lost by it, those taken in before are needed to get on
             if ($height < $before - self::SAME_HEIGHT) {
-                $held = array_values(array_filter($held, static fn(array $plane): bool => self::above($plane, $dx, $dy) <= $height + self::SAME_HEIGHT));
+                $held = array_values(array_filter(
+                    $held,
+                    static fn(array $plane): bool => self::above($plane, $dx, $dy) <= $height + self::SAME_HEIGHT,
+                ));
             }
         }
 

@@ -38,7 +38,8 @@ final class GrownRectangle
      * The largest that one of several rectangles grows to.
      *
      * @param list<array{float, float, float, float}> $edges  each from one end to the other
-     * @param non-empty-list<Sides>                   $starts left, right, bottom and top of rectangles that no edge enters, the largest first
+     * @param non-empty-list<Sides>                   $starts left, right, bottom and top of rectangles that no edge enters, the largest
+     *                                                        first
      *
      * @return Sides
      */
@@ -118,7 +119,12 @@ final class GrownRectangle
         $middle = [($sides[self::LEFT] + $sides[self::RIGHT]) / 2, ($sides[self::BOTTOM] + $sides[self::TOP]) / 2];
         // told from the middle in units of the size, and a little smaller than it is
         $scaled = static fn(float $value, int $axis): float => ($value - $middle[$axis]) / $size * (1 - self::ASIDE);
-        $at = [$scaled($sides[self::LEFT], 0), $scaled($sides[self::RIGHT], 0), $scaled($sides[self::BOTTOM], 1), $scaled($sides[self::TOP], 1)];
+        $at = [
+            $scaled($sides[self::LEFT], 0),
+            $scaled($sides[self::RIGHT], 0),
+            $scaled($sides[self::BOTTOM], 1),
+            $scaled($sides[self::TOP], 1),
+        ];
         $barriers = [];
         foreach ($lines as $line) {
             $constant = $line->at([$middle[0], $middle[0], $middle[1], $middle[1]]) / $size;
@@ -153,7 +159,9 @@ final class GrownRectangle
             foreach ([[$objectives, 1.0], [$barriers, $weight]] as [$forms, $factor]) {
                 foreach ($forms as $form) {
                     $slack = $form->constant + $form->factor * $at[$form->first] + $form->other * $at[$form->second];
-                    [$i, $j, $first, $second, $share] = [$form->first, $form->second, $form->factor / $slack, $form->other / $slack, $factor];
+                    [$i, $j, $first, $second, $share] = [
+                        $form->first, $form->second, $form->factor / $slack, $form->other / $slack, $factor,
+                    ];
                     $gradient[$i] += $share * $first;
                     $gradient[$j] += $share * $second;
                     $curvature[$i][$i] += $share * $first * $first;

@@ -32,7 +32,12 @@ final class LargestCircle
     private function __construct(private readonly Polygon $polygon)
     {
         $this->edges = array_map(
-            static fn(Segment $edge): array => [$edge->from->x, $edge->from->y, $edge->to->x - $edge->from->x, $edge->to->y - $edge->from->y],
+            static fn(Segment $edge): array => [
+                $edge->from->x,
+                $edge->from->y,
+                $edge->to->x - $edge->from->x,
+                $edge->to->y - $edge->from->y,
+            ],
             $polygon->edges(),
         );
         $this->centre = $polygon->bounds()->middle();
@@ -54,7 +59,10 @@ final class LargestCircle
     {
         $box = $this->polygon->bounds();
         $side = max(1.0, min($box->width(), $box->height()));
-        /** @var \SplPriorityQueue<float, array{float, float, float, float, list<array{float, float, float, float}>, bool}> $queue middle, half side, bound, edges that count in it and whether all of it is inside; the highest bound first */
+        /**
+         * @var \SplPriorityQueue<float, array{float, float, float, float, list<array{float, float, float, float}>, bool}> $queue
+         *     middle, half side, bound, edges that count in it and whether all of it is inside; the highest bound first
+         */
         $queue = new \SplPriorityQueue();
         for ($x = $box->left + $side / 2; $x - $side / 2 < $box->right; $x += $side) {
             for ($y = $box->bottom + $side / 2; $y - $side / 2 < $box->top; $y += $side) {
@@ -113,8 +121,10 @@ final class LargestCircle
 
     /**
      * @param \SplPriorityQueue<float, array{float, float, float, float, list<array{float, float, float, float}>, bool}> $queue
-     * @param list<array{float, float, float, float}>                                                                    $edges    those that can be nearest to a point of the square
-     * @param bool                                                                                                        $isInside is it known to be?
+     * @param list<array{float, float, float, float}>                                                                    $edges
+     *     those that can be nearest to a point of the square
+     * @param bool                                                                                                        $isInside
+     *     is it known to be?
      */
     private function push(\SplPriorityQueue $queue, float $x, float $y, float $half, array $edges, bool $isInside): void
     {

@@ -100,7 +100,10 @@ final class LargestRectangle
         return $fits;
     }
 
-    /** @return list<array{float, float, float, float}> left, right, bottom and top of the largest with their sides at corners, the largest first */
+    /**
+     * @return list<array{float, float, float, float}> left, right, bottom and top of the largest with their sides at corners, the largest
+     *                                                 first
+     */
     private function bestOfCorners(): array
     {
         $xs = $this->candidates();
@@ -148,6 +151,10 @@ final class LargestRectangle
 
     private function ring(float $left, float $right, float $bottom, float $top): Ring
     {
-        return Ring::rectangle($this->frame->toPlan(new Point($left, $bottom)), $this->frame->xAxis->times($right - $left), $this->frame->yAxis->times($top - $bottom));
+        return Ring::rectangle(
+            $this->frame->toPlan(new Point($left, $bottom)),
+            $this->frame->xAxis->times($right - $left),
+            $this->frame->yAxis->times($top - $bottom),
+        );
     }
 }

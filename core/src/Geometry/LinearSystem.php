@@ -24,7 +24,12 @@ final class LinearSystem
             if (abs($rows[$pivot][$column]) < 1e-300) {
                 return null;
             }
-            [$rows[$column], $rows[$pivot], $values[$column], $values[$pivot]] = [$rows[$pivot], $rows[$column], $values[$pivot], $values[$column]];
+            [
+                $rows[$column],
+                $rows[$pivot],
+                $values[$column],
+                $values[$pivot],
+            ] = [$rows[$pivot], $rows[$column], $values[$pivot], $values[$column]];
             for ($row = $column + 1; $row < $count; ++$row) {
                 $factor = $rows[$row][$column] / $rows[$column][$column];
                 if ($factor !== 0.0) {

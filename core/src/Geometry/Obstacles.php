@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Geometry;
 
-/** Segments that stand in the way, or solids with all their edges, asked for what is nearest, what a ray meets and how far a front can move. */
+/**
+ * Segments that stand in the way, or solids with all their edges, asked for what is nearest, what a ray meets and how far a front can move.
+ */
 final class Obstacles
 {
     private readonly SegmentGrid $grid;
@@ -25,7 +27,8 @@ final class Obstacles
         $ends = array_merge(...array_map(static fn(Segment $segment): array => [$segment->from, $segment->to], $segments));
         $box = $ends === [] ? new Box(0, 0, 0, 0) : Box::around($ends);
         $this->right = $box->right;
-        $this->extent = hypot($box->width(), $box->height()) + max(abs($box->left), abs($box->right)) + max(abs($box->bottom), abs($box->top));
+        $this->extent = hypot($box->width(), $box->height()) + max(abs($box->left), abs($box->right))
+            + max(abs($box->bottom), abs($box->top));
     }
 
     /** @param list<Polygon> $solids */
@@ -40,13 +43,21 @@ final class Obstacles
         $nearest = $this->nearest($point);
         $edge = $nearest === null ? null : $this->segments[$nearest->segment];
         // beside the nearest edge one side is in the solid and the other is not; at a corner of it that does not tell
-        if ($nearest !== null && $edge !== null && $nearest->distance > Tolerance::TOUCH && min($nearest->line->to->distanceTo($edge->from), $nearest->line->to->distanceTo($edge->to)) > Tolerance::TOUCH) {
+        if (
+            $nearest !== null
+            && $edge !== null
+            && $nearest->distance > Tolerance::TOUCH
+            && min($nearest->line->to->distanceTo($edge->from), $nearest->line->to->distanceTo($edge->to)) > Tolerance::TOUCH
+        ) {
             return $this->areSolid && $edge->leftOf($point) > 0;
         }
         $inside = false;
         foreach ($this->grid->near(new Segment($point, new Point(max($point->x, $this->right) + 1, $point->y))) as $number) {
             [$from, $to] = [$this->segments[$number]->from, $this->segments[$number]->to];
-            if (($to->y > $point->y) !== ($from->y > $point->y) && $point->x < ($from->x - $to->x) * ($point->y - $to->y) / ($from->y - $to->y) + $to->x) {
+            if (
+                ($to->y > $point->y) !== ($from->y > $point->y)
+                && $point->x < ($from->x - $to->x) * ($point->y - $to->y) / ($from->y - $to->y) + $to->x
+            ) {
                 $inside = !$inside;
             }
         }
@@ -98,8 +109,12 @@ final class Obstacles
                 if ($met !== null && $beyond < 0 && $met['near'] <= -Sweep::TOUCH && $met['far'] > Sweep::TOUCH) {
                     return new Meeting(0.0, $sweep->line(0.0, $met['across']), $number);
                 }
-                $isBehind = $met === null || $met['near'] <= $beyond || ($met['near'] <= Sweep::TOUCH && $this->isLeft($sweep, $this->segments[$number]));
-                $left = $met !== null && !$isBehind && $met['near'] < $left && $this->isLeft($sweep, $this->segments[$number]) ? $met['near'] : $left;
+                $isBehind = $met === null
+                    || $met['near'] <= $beyond
+                    || ($met['near'] <= Sweep::TOUCH && $this->isLeft($sweep, $this->segments[$number]));
+                $left = $met !== null && !$isBehind && $met['near'] < $left && $this->isLeft($sweep, $this->segments[$number])
+                    ? $met['near']
+                    : $left;
                 if ($met !== null && !$isBehind && ($nearest === null || $met['near'] < $nearest->distance)) {
                     $nearest = new Meeting(max(0.0, $met['near']), $sweep->line(max(0.0, $met['near']), $met['across']), $number);
                 }
@@ -114,7 +129,9 @@ final class Obstacles
             : $nearest;
     }
 
-    /** Does the front come out of a solid over this edge of it? One that runs along with the movement, but for a little, it does not cross. */
+    /**
+     * Does the front come out of a solid over this edge of it? One that runs along with the movement, but for a little, it does not cross.
+     */
     private function isLeft(Sweep $sweep, Segment $edge): bool
     {
         return $this->areSolid && $sweep->direction->cross($edge->vector()) > Tolerance::GRAZE;

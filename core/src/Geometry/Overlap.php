@@ -27,7 +27,12 @@ final class Overlap
     {
         $first = $polygon->bounds();
         $second = $ring->bounds();
-        if ($first->right <= $second->left || $second->right <= $first->left || $first->top <= $second->bottom || $second->top <= $first->bottom) {
+        if (
+            $first->right <= $second->left
+            || $second->right <= $first->left
+            || $first->top <= $second->bottom
+            || $second->top <= $first->bottom
+        ) {
             return [];
         }
         $ring = $ring->counterClockwise();
@@ -84,7 +89,11 @@ final class Overlap
         foreach ($ring->edges() as $side) {
             $along = $side->direction();
             foreach ($part->edges() as $edge) {
-                if ($edge->vector()->dot($along) < 0 && abs($side->leftOf($edge->from)) < self::ON_SIDE && abs($side->leftOf($edge->to)) < self::ON_SIDE) {
+                if (
+                    $edge->vector()->dot($along) < 0
+                    && abs($side->leftOf($edge->from)) < self::ON_SIDE
+                    && abs($side->leftOf($edge->to)) < self::ON_SIDE
+                ) {
                     return true;
                 }
             }

@@ -22,7 +22,10 @@ final readonly class Ring
     /** A many-cornered line around a circle, its corners on it. */
     public static function circle(Point $centre, float $radius, int $corners = 48): self
     {
-        return new self(array_map(static fn(int $corner): Point => $centre->plus(Point::towards(360 / $corners * $corner)->times($radius)), range(0, max(2, $corners - 1))));
+        return new self(array_map(
+            static fn(int $corner): Point => $centre->plus(Point::towards(360 / $corners * $corner)->times($radius)),
+            range(0, max(2, $corners - 1)),
+        ));
     }
 
     public function signedArea(): float
@@ -52,7 +55,11 @@ final readonly class Ring
     {
         $count = count($this->points);
         for ($i = 0; $i < $count; ++$i) {
-            [$before, $corner, $after] = [$this->points[$i === 0 ? $count - 1 : $i - 1], $this->points[$i], $this->points[$i === $count - 1 ? 0 : $i + 1]];
+            [$before, $corner, $after] = [
+                $this->points[$i === 0 ? $count - 1 : $i - 1],
+                $this->points[$i],
+                $this->points[$i === $count - 1 ? 0 : $i + 1],
+            ];
             [$x1, $y1, $x2, $y2] = [$corner->x - $before->x, $corner->y - $before->y, $after->x - $corner->x, $after->y - $corner->y];
             $turn = $x1 * $y2 - $y1 * $x2;
             if ($turn < -self::STRAIGHT || ($turn <= self::STRAIGHT && $x1 * $x2 + $y1 * $y2 < 0)) {
@@ -72,7 +79,10 @@ final readonly class Ring
         foreach ($edges as $number => $edge) {
             foreach ($grid->near($edge) as $other) {
                 $isNext = $other === ($number + 1) % $count || $number === ($other + 1) % $count;
-                if ($other > $number && ($isNext ? self::turnsBack($edge, $edges[$other]) : $edge->shortestTo($edges[$other])->length() < Tolerance::TOUCH)) {
+                if (
+                    $other > $number
+                    && ($isNext ? self::turnsBack($edge, $edges[$other]) : $edge->shortestTo($edges[$other])->length() < Tolerance::TOUCH)
+                ) {
                     return false;
                 }
             }

@@ -91,7 +91,11 @@ final readonly class Segment
             return new self($crossing, $crossing);
         }
         $shortest = new self($this->from, $other->closestTo($this->from));
-        foreach ([[$this->to, $other->closestTo($this->to)], [$this->closestTo($other->from), $other->from], [$this->closestTo($other->to), $other->to]] as [$from, $to]) {
+        foreach ([
+            [$this->to, $other->closestTo($this->to)],
+            [$this->closestTo($other->from), $other->from],
+            [$this->closestTo($other->to), $other->to],
+        ] as [$from, $to]) {
             $shortest = $from->distanceTo($to) < $shortest->length() ? new self($from, $to) : $shortest;
         }
 

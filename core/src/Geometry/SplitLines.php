@@ -37,7 +37,9 @@ final class SplitLines
             $vertices = $line->vertices();
             for ($i = 1, $count = count($vertices); $i < $count; ++$i) {
                 [$from, $to] = [$vertices[$i - 1], $vertices[$i]];
-                $piece = $pieces[$from < $to ? $from << 32 | $to : $to << 32 | $from] ??= $from < $to ? new Edge($from, $to) : new Edge($to, $from);
+                $piece = $pieces[$from < $to ? $from << 32 | $to : $to << 32 | $from] ??= $from < $to
+                    ? new Edge($from, $to)
+                    : new Edge($to, $from);
                 $piece->add($line->line, $from < $to ? 1 : -1);
             }
         }

@@ -21,11 +21,15 @@ final readonly class Tee
         $left = BestPlace::of(
             $gaps->places([0.0, $aside, $aside + $this->arm, $this->size]),
             fn(float $left): float => $this->room($gaps, [$left, $left + $this->size], [$left + $aside, $left + $aside + $this->arm])[0],
-            fn(float $first, float $last): float => $last - $first >= $this->arm ? INF : $this->room($gaps, [$last, $first + $this->size], [$last + $aside, $first + $aside + $this->arm])[0],
+            fn(float $first, float $last): float => $last - $first >= $this->arm
+                ? INF
+                : $this->room($gaps, [$last, $first + $this->size], [$last + $aside, $first + $aside + $this->arm])[0],
             $gaps->aslant() === [] ? INF : Tolerance::UPRIGHT,
             $this->size,
         );
-        [$height, $bottom] = $left === null ? [0.0, 0.0] : $this->room($gaps, [$left, $left + $this->size], [$left + $aside, $left + $aside + $this->arm]);
+        [$height, $bottom] = $left === null
+            ? [0.0, 0.0]
+            : $this->room($gaps, [$left, $left + $this->size], [$left + $aside, $left + $aside + $this->arm]);
 
         return $left === null || $height < $this->size ? null : $this->outline($gaps->frame, $left, $bottom);
     }
@@ -61,6 +65,9 @@ final readonly class Tee
             [$this->size, $this->size], [0.0, $this->size], [0.0, $under], [$aside, $under],
         ];
 
-        return new Ring(array_map(static fn(array $corner): Point => $frame->toPlan(new Point($left + $corner[0], $bottom + $corner[1])), $corners));
+        return new Ring(array_map(
+            static fn(array $corner): Point => $frame->toPlan(new Point($left + $corner[0], $bottom + $corner[1])),
+            $corners,
+        ));
     }
 }

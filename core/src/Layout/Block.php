@@ -58,6 +58,11 @@ final readonly class Block implements Element
 
     public function box(): Box
     {
-        return new Box($this->at->x - $this->width / 2, $this->at->y - $this->depth / 2, $this->at->x + $this->width / 2, $this->at->y + $this->depth / 2);
+        return new Box(
+            $this->at->x - $this->width / 2,
+            $this->at->y - $this->depth / 2,
+            $this->at->x + $this->width / 2,
+            $this->at->y + $this->depth / 2,
+        );
     }
 }

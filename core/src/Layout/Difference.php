@@ -47,7 +47,11 @@ final readonly class Difference
     /** @return array<string, mixed> */
     private function fields(Layout $layout): array
     {
-        return array_diff_key($layout->bare()->toArray(), ['format' => 0, 'version' => 0], array_column(ElementList::ofDocument(), null, 'value'));
+        return array_diff_key(
+            $layout->bare()->toArray(),
+            ['format' => 0, 'version' => 0],
+            array_column(ElementList::ofDocument(), null, 'value'),
+        );
     }
 
     /** @return array<string, array{string, array<string, mixed>}> name and values by id */
@@ -60,7 +64,10 @@ final readonly class Difference
                     $elements[$element->id()] = [$this->name($element), ['storey' => $storey->id, ...$element->toArray()]];
                 }
             }
-            $elements[$storey->id] = ["Storey {$storey->name}", array_diff_key($storey->toArray(), array_column(ElementList::ofStorey(), null, 'value'))];
+            $elements[$storey->id] = [
+                "Storey {$storey->name}",
+                array_diff_key($storey->toArray(), array_column(ElementList::ofStorey(), null, 'value')),
+            ];
         }
         foreach ([...$layout->stairs, ...$layout->survey, ...$layout->axes] as $element) {
             $elements[$element->id] = [$this->name($element), $element->toArray()];
@@ -105,7 +112,9 @@ final readonly class Difference
             is_bool($value) => $value ? 'yes' : 'no',
             is_int($value), is_float($value) => $this->isLength($key) ? $this->length((float) $value) : (string) $value,
             is_string($value) => str_replace('_', ' ', $value),
-            is_array($value) && count($value) === 2 && is_numeric($value[0] ?? null) && is_numeric($value[1] ?? null) => "{$this->length((float) $value[0])}, {$this->length((float) $value[1])}",
+            is_array($value) && count($value) === 2 && is_numeric($value[0] ?? null) && is_numeric($value[1] ?? null)
+                => "{$this->length((float) $value[0])}, "
+                ."{$this->length((float) $value[1])}",
             default => 'another shape',
         };
     }

@@ -89,7 +89,9 @@ enum ElementList: string
     /** @return list<self> the lists of a storey */
     public static function ofStorey(): array
     {
-        return [self::Walls, self::Openings, self::Rooms, self::Fixtures, self::Voids, self::Soffits, self::Guards, self::Notes, self::Blocks];
+        return [
+            self::Walls, self::Openings, self::Rooms, self::Fixtures, self::Voids, self::Soffits, self::Guards, self::Notes, self::Blocks,
+        ];
     }
 
     /** @return list<self> the lists of the document */

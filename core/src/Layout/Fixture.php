@@ -79,7 +79,11 @@ final readonly class Fixture implements Element
     /** Turned over about the line that runs out of the middle of its back. */
     public function turnedOver(): self
     {
-        return $this->with(outline: $this->outline === null ? null : array_map(static fn(Point $point): Point => new Point(-$point->x + 0.0, $point->y), array_reverse($this->outline)));
+        return $this->with(
+            outline: $this->outline === null
+                ? null
+                : array_map(static fn(Point $point): Point => new Point(-$point->x + 0.0, $point->y), array_reverse($this->outline)),
+        );
     }
 
     public function stands(): bool

@@ -8,7 +8,10 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\Value;
 
-/** A railing along a line of points; `largestGap` is the largest ball that passes through it, in mm; `climbable`: children find footholds in it. */
+/**
+ * A railing along a line of points; `largestGap` is the largest ball that passes through it, in mm; `climbable`: children find footholds in
+ * it.
+ */
 final readonly class Guard implements Element
 {
     use IsElement;

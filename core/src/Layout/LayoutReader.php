@@ -65,7 +65,10 @@ final class LayoutReader
     private static function refuseLarger(int $bytes, int $most): void
     {
         if ($bytes > $most) {
-            throw new UnreadableLayout('', sprintf('expected at most %d MB, found %.1f MB', intdiv($most, 1024 * 1024), $bytes / 1024 / 1024));
+            throw new UnreadableLayout(
+                '',
+                sprintf('expected at most %d MB, found %.1f MB', intdiv($most, 1024 * 1024), $bytes / 1024 / 1024),
+            );
         }
     }
 }

@@ -15,14 +15,18 @@ use Heurema\Layout\Words\OpeningKind;
 final class LayoutSchema
 {
     private const TITLE = 'Heurema layout document, version '.Layout::VERSION;
-    private const DESCRIPTION = 'One drawn home: what the designer drew, nothing derived from it. What a schema cannot say, the reader checks besides: ids are unique in the document, what is referred to exists, openings lie on their walls, walls have some length, dividers have no thickness.';
+    private const DESCRIPTION = 'One drawn home: what the designer drew, nothing derived from it. What a schema cannot say, the '
+        .'reader checks besides: ids are unique in the document, what is referred to exists, openings lie on '
+        .'their walls, walls have some length, dividers have no thickness.';
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         $definitions = self::common();
         foreach (ElementList::cases() as $list) {
-            $definitions[$list->key()] = $list === ElementList::Openings ? self::openings() : self::described(ElementSchema::of($list->type())->keys());
+            $definitions[$list->key()] = $list === ElementList::Openings
+                ? self::openings()
+                : self::described(ElementSchema::of($list->type())->keys());
         }
         $document = self::described(ElementSchema::of(Layout::class)->keys());
 
@@ -33,7 +37,11 @@ final class LayoutSchema
             'description' => self::DESCRIPTION,
             ...$document,
             'required' => ['format', 'version', ...$document['required']],
-            'properties' => ['format' => ['const' => Layout::FORMAT], 'version' => ['const' => Layout::VERSION], ...$document['properties']],
+            'properties' => [
+                'format' => ['const' => Layout::FORMAT],
+                'version' => ['const' => Layout::VERSION],
+                ...$document['properties'],
+            ],
             '$defs' => $definitions,
         ];
     }
@@ -41,22 +49,36 @@ final class LayoutSchema
     /** As it stands in core/schema. */
     public function json(): string
     {
-        return json_encode($this->toArray(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+        return json_encode($this->toArray(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)
+            ."\n";
     }
 
     /** @return array<string, mixed> */
     private static function common(): array
     {
-        $number = static fn(float $least, float $most, string $what): array => ['type' => 'number', 'minimum' => (int) $least, 'maximum' => (int) $most, 'description' => $what];
+        $number = static fn(float $least, float $most, string $what): array => [
+            'type' => 'number',
+            'minimum' => (int) $least,
+            'maximum' => (int) $most,
+            'description' => $what,
+        ];
         $farthest = JsonCursor::FARTHEST_MM;
 
         return [
             'id' => ['type' => 'string', 'pattern' => JsonCursor::IDENTIFIER],
             'length' => $number(0, $farthest, 'Millimetres.'),
-            'size' => ['type' => 'number', 'exclusiveMinimum' => 0, 'maximum' => (int) $farthest, 'description' => 'Millimetres, above zero.'],
+            'size' => [
+                'type' => 'number',
+                'exclusiveMinimum' => 0,
+                'maximum' => (int) $farthest,
+                'description' => 'Millimetres, above zero.',
+            ],
             'elevation' => $number(-$farthest, $farthest, 'Millimetres above or below a datum.'),
             'angle' => $number(-360, 360, 'Degrees counter-clockwise from +x.'),
-            'point' => ['description' => '[x, y] in millimetres, y up.', ...self::list(['type' => 'number', 'minimum' => (int) -$farthest, 'maximum' => (int) $farthest], 2, 2)],
+            'point' => [
+                'description' => '[x, y] in millimetres, y up.',
+                ...self::list(['type' => 'number', 'minimum' => (int) -$farthest, 'maximum' => (int) $farthest], 2, 2),
+            ],
             'outline' => self::list(self::ref('point'), 3, JsonCursor::MOST_POINTS),
         ];
     }
@@ -109,7 +131,11 @@ final class LayoutSchema
             Value::TwoLengths => self::list(self::ref('length'), 2, 2),
             Value::Sizes => self::list(self::ref('size'), 0, JsonCursor::MOST_ENTRIES),
             Value::Part => $key->part === null ? [] : self::part($key->part),
-            Value::Parts => self::list(self::ref((ElementList::tryFrom($key->key) ?? throw new \LogicException("{$key->key} is no list."))->key()), 0, $key->mostEntries()),
+            Value::Parts => self::list(
+                self::ref((ElementList::tryFrom($key->key) ?? throw new \LogicException("{$key->key} is no list."))->key()),
+                0,
+                $key->mostEntries(),
+            ),
             Value::Tagged => self::list(['oneOf' => self::tagged($key)], 1, $key->mostEntries()),
             Value::Untouched => ['type' => 'object'],
         };
@@ -125,10 +151,17 @@ final class LayoutSchema
         if ($class === Handrails::class) {
             $side = ['anyOf' => [self::ref('size'), ['type' => 'null']]];
 
-            return ['type' => 'object', 'required' => [], 'additionalProperties' => false, 'properties' => ['left' => $side, 'right' => $side]];
+            return [
+                'type' => 'object',
+                'required' => [],
+                'additionalProperties' => false,
+                'properties' => ['left' => $side, 'right' => $side],
+            ];
         }
 
-        return is_subclass_of($class, Described::class) ? self::described(ElementSchema::of($class)->keys()) : throw new \LogicException("{$class} does not describe itself.");
+        return is_subclass_of($class, Described::class)
+            ? self::described(ElementSchema::of($class)->keys())
+            : throw new \LogicException("{$class} does not describe itself.");
     }
 
     /** @return list<array<string, mixed>> */
@@ -137,7 +170,12 @@ final class LayoutSchema
         $tags = is_array($key->is->of) ? $key->is->of : [];
 
         return array_map(
-            static fn(string $tag, string $class): array => ['type' => 'object', 'required' => [$tag], 'additionalProperties' => false, 'properties' => [$tag => self::part($class)]],
+            static fn(string $tag, string $class): array => [
+                'type' => 'object',
+                'required' => [$tag],
+                'additionalProperties' => false,
+                'properties' => [$tag => self::part($class)],
+            ],
             array_keys($tags),
             $tags,
         );

@@ -16,8 +16,16 @@ final readonly class Opening implements Element
 {
     use IsElement;
 
-    private const WIDTHS = ['door' => ExpectedLength::DoorWidth, 'gap' => ExpectedLength::DoorWidth, 'window' => ExpectedLength::WindowWidth];
-    private const HEIGHTS = ['door' => ExpectedLength::DoorHeight, 'gap' => ExpectedLength::DoorHeight, 'window' => ExpectedLength::WindowHeight];
+    private const WIDTHS = [
+        'door' => ExpectedLength::DoorWidth,
+        'gap' => ExpectedLength::DoorWidth,
+        'window' => ExpectedLength::WindowWidth,
+    ];
+    private const HEIGHTS = [
+        'door' => ExpectedLength::DoorHeight,
+        'gap' => ExpectedLength::DoorHeight,
+        'window' => ExpectedLength::WindowHeight,
+    ];
 
     /** @param float $at distance from the wall's start to the opening's middle */
     public function __construct(

@@ -8,7 +8,10 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Schema\ElementSchema;
 use Heurema\Layout\Schema\UnreadableLayout;
 
-/** Checks what one element alone cannot tell: ids are unique, what is referred to exists, openings lie on their walls, lists are not endless. */
+/**
+ * Checks what one element alone cannot tell: ids are unique, what is referred to exists, openings lie on their walls, lists are not
+ * endless.
+ */
 final class References
 {
     /** @var array<string, string> id to the pointer of the element that has it */
@@ -60,7 +63,10 @@ final class References
             $most = $key->mostEntries();
             $list = ElementList::tryFrom($key->key);
             if ($most !== null && $list !== null && count($holder->elements($list)) > $most) {
-                throw new UnreadableLayout("{$pointer}/{$key->key}", "expected at most {$most} entries, found ".count($holder->elements($list)));
+                throw new UnreadableLayout(
+                    "{$pointer}/{$key->key}",
+                    "expected at most {$most} entries, found ".count($holder->elements($list)),
+                );
             }
         }
     }
@@ -99,7 +105,10 @@ final class References
         // storeys are listed from the lowest up, so that no stairs can lead around in a ring
         $order = array_column($this->layout->storeys, 'id');
         if (array_search($stair->toStorey, $order, true) < array_search($stair->fromStorey, $order, true)) {
-            throw new UnreadableLayout("{$pointer}/to_storey", "expected a storey above the one the stair starts from, \"{$stair->toStorey}\" lies below \"{$stair->fromStorey}\"");
+            throw new UnreadableLayout(
+                "{$pointer}/to_storey",
+                "expected a storey above the one the stair starts from, \"{$stair->toStorey}\" lies below \"{$stair->fromStorey}\"",
+            );
         }
     }
 

@@ -25,7 +25,8 @@ final class Attribute extends SubjectMeasure
      * @param string                                              $called the subject type, a dot and what is said
      * @param string                                              $tells a sentence for those who write rule books
      * @param \Closure(T): (Amount|bool|string|\BackedEnum|null)  $read  null: nobody said
-     * @param \Closure(T): list<string>|null                      $lacks what is missing then; the name's second half on the subject when left out
+     * @param \Closure(T): list<string>|null                      $lacks what is missing then; the name's second half on the subject when
+     *                     left out
      * @param list<string|class-string<\BackedEnum>>              $words that it may be; empty: any
      */
     public function __construct(

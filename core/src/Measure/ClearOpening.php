@@ -25,7 +25,12 @@ final class ClearOpening
 
         return new Measured(
             $area,
-            array_map(static fn(Witness $witness): Witness => $witness->saying("{$home->write($width->amount())} × {$home->write($height->amount())} clear"), $width->witness),
+            array_map(
+                static fn(Witness $witness): Witness => $witness->saying(
+                    "{$home->write($width->amount())} × {$home->write($height->amount())} clear",
+                ),
+                $width->witness,
+            ),
             ["Clear opening {$home->write($width->amount())} wide and {$home->write($height->amount())} high: {$home->write($area)}."],
             array_values(array_unique([...$width->assumptions, ...$height->assumptions])),
         );

@@ -21,8 +21,14 @@ use Heurema\Units\ExpectedLength;
 /** Which of a thing's sizes have a usual range: by the document's own key, the kind of length and its value in mm. */
 final class DrawnSizes
 {
-    private const SMALL = [FixtureKind::Lavatory, FixtureKind::WaterCloset, FixtureKind::Bidet, FixtureKind::Urinal, FixtureKind::Nightstand, FixtureKind::Chair];
-    private const LONG = [FixtureKind::Counter, FixtureKind::BaseCabinet, FixtureKind::WallCabinet, FixtureKind::Island, FixtureKind::Wardrobe, FixtureKind::Shelf];
+    private const SMALL = [
+        FixtureKind::Lavatory, FixtureKind::WaterCloset, FixtureKind::Bidet, FixtureKind::Urinal, FixtureKind::Nightstand,
+        FixtureKind::Chair,
+    ];
+    private const LONG = [
+        FixtureKind::Counter, FixtureKind::BaseCabinet, FixtureKind::WallCabinet, FixtureKind::Island, FixtureKind::Wardrobe,
+        FixtureKind::Shelf,
+    ];
     private const ANY_SIZE = [
         FixtureKind::GrabBar, FixtureKind::Switch, FixtureKind::Socket, FixtureKind::SmokeAlarm, FixtureKind::CoAlarm, FixtureKind::Lamp,
         FixtureKind::Column, FixtureKind::Duct, FixtureKind::Radiator, FixtureKind::Television, FixtureKind::Hood,
@@ -32,7 +38,9 @@ final class DrawnSizes
     public static function of(Subject $subject): array
     {
         $sizes = match (true) {
-            $subject instanceof PlacedWall => $subject->wall->isDivider() ? [] : ['thickness' => [ExpectedLength::WallThickness, $subject->wall->thickness]],
+            $subject instanceof PlacedWall => $subject->wall->isDivider()
+                ? []
+                : ['thickness' => [ExpectedLength::WallThickness, $subject->wall->thickness]],
             $subject instanceof RoomSpace => self::ofRoom($subject),
             $subject instanceof PlacedOpening => self::ofOpening($subject->opening),
             $subject instanceof PlacedFixture => self::ofFixture($subject->fixture),

@@ -15,8 +15,16 @@ use Heurema\Units\Amount;
  *
  * @extends SubjectMeasure<PlacedOpening>
  */
-#[Measures('door.heads_nearly_alike', AnswerType::Count, 'How many heads of openings in its wall are nearly, yet not, at the height of its own: 1 to 30 mm off.')]
-#[Measures('window.heads_nearly_alike', AnswerType::Count, 'How many heads of openings in its wall are nearly, yet not, at the height of its own: 1 to 30 mm off.')]
+#[Measures(
+    'door.heads_nearly_alike',
+    AnswerType::Count,
+    'How many heads of openings in its wall are nearly, yet not, at the height of its own: 1 to 30 mm off.',
+)]
+#[Measures(
+    'window.heads_nearly_alike',
+    AnswerType::Count,
+    'How many heads of openings in its wall are nearly, yet not, at the height of its own: 1 to 30 mm off.',
+)]
 final class HeadsNearlyAlike extends SubjectMeasure
 {
     private const LEAST = 1.0;
@@ -26,7 +34,10 @@ final class HeadsNearlyAlike extends SubjectMeasure
     {
         $head = self::head($subject);
         if ($head === null) {
-            return new Unknown([...($subject->opening->height === null ? ["{$subject->id()}.height"] : []), ...($subject->opening->window !== null && $subject->opening->sill === null ? ["{$subject->id()}.sill"] : [])]);
+            return new Unknown([
+                ...($subject->opening->height === null ? ["{$subject->id()}.height"] : []),
+                ...($subject->opening->window !== null && $subject->opening->sill === null ? ["{$subject->id()}.sill"] : []),
+            ]);
         }
         $rooms = array_filter([$subject->left->room, $subject->right->room]);
         $near = $rooms === [] ? [] : array_merge(...array_map($home->openingsOf(...), array_values($rooms)));
@@ -38,7 +49,11 @@ final class HeadsNearlyAlike extends SubjectMeasure
             }
         }
 
-        return new Measured(Amount::count(count($off)), [Witness::mark($subject->storey(), $subject->middle(), $home->length($head))], [$off === [] ? 'Heads of the wall agree, or plainly differ.' : 'Its head nearly agrees with '.implode('; ', $off).'.']);
+        return new Measured(
+            Amount::count(count($off)),
+            [Witness::mark($subject->storey(), $subject->middle(), $home->length($head))],
+            [$off === [] ? 'Heads of the wall agree, or plainly differ.' : 'Its head nearly agrees with '.implode('; ', $off).'.'],
+        );
     }
 
     private static function head(PlacedOpening $opening): ?float

@@ -27,7 +27,10 @@ interface Measure
     /** The key of the answer among the words. */
     public const ANSWER = '';
 
-    /** @return array<string, list<string>> what its answer, and its parameters by name, may be, where they are words; what is left out may be any */
+    /**
+     * @return array<string, list<string>> what its answer, and its parameters by name, may be, where they are words; what is left out may
+     *                                     be any
+     */
     public function words(): array;
 
     /** @throws \LogicException when asked about a subject of another type */

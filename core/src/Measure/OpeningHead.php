@@ -19,18 +19,28 @@ use Heurema\Units\Amount;
 #[Measures('door.above_ceiling', AnswerType::Length, 'By how much the head of the door is above the lowest ceiling beside its wall.')]
 #[Measures('window.above_ceiling', AnswerType::Length, 'By how much the head of the window is above the lowest ceiling beside its wall.')]
 #[Measures('door.over_head', AnswerType::Length, 'How much is left between the head of the door and the lowest ceiling beside its wall.')]
-#[Measures('window.over_head', AnswerType::Length, 'How much is left between the head of the window and the lowest ceiling beside its wall.')]
+#[Measures(
+    'window.over_head',
+    AnswerType::Length,
+    'How much is left between the head of the window and the lowest ceiling beside its wall.',
+)]
 final class OpeningHead extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $rooms = array_values(array_filter([$subject->left->room, $subject->right->room], static fn(?RoomSpace $room): bool => $room?->outline() !== null));
+        $rooms = array_values(array_filter(
+            [$subject->left->room, $subject->right->room],
+            static fn(?RoomSpace $room): bool => $room?->outline() !== null,
+        ));
         [$height, $sill] = [$subject->opening->height, $subject->opening->sill ?? ($subject->opening->window === null ? 0.0 : null)];
         $ceilings = array_map(static fn(RoomSpace $room): ?float => UnderCeiling::overOpening($subject, $room), $rooms);
         $missing = [
             ...($height === null ? ["{$subject->id()}.height"] : []),
             ...($sill === null ? ["{$subject->id()}.sill"] : []),
-            ...array_map(static fn(RoomSpace $room): string => $room->ceilingKey(), array_values(array_filter($rooms, static fn(RoomSpace $room): bool => UnderCeiling::overOpening($subject, $room) === null))),
+            ...array_map(
+                static fn(RoomSpace $room): string => $room->ceilingKey(),
+                array_values(array_filter($rooms, static fn(RoomSpace $room): bool => UnderCeiling::overOpening($subject, $room) === null)),
+            ),
         ];
         $lowest = min([INF, ...array_filter($ceilings, is_float(...))]);
         if ($rooms === []) {
@@ -42,6 +52,10 @@ final class OpeningHead extends SubjectMeasure
         $left = $lowest - $sill - $height;
         $amount = str_ends_with($this->name(), 'above_ceiling') ? max(0.0, -$left) : max(0.0, $left);
 
-        return new Measured(Amount::length($amount), [Witness::mark($subject->storey(), $subject->middle(), $home->length($amount))], ["Its head is at {$home->length($sill + $height)}, the ceiling over it at {$home->length($lowest)}."]);
+        return new Measured(
+            Amount::length($amount),
+            [Witness::mark($subject->storey(), $subject->middle(), $home->length($amount))],
+            ["Its head is at {$home->length($sill + $height)}, the ceiling over it at {$home->length($lowest)}."],
+        );
     }
 }

@@ -26,9 +26,16 @@ final class OverlappingOpenings extends SubjectMeasure
         if ($subject->opening->width === null) {
             return new Unknown(["{$subject->id()}.width"]);
         }
-        $others = array_filter($home->openingsNear($subject->storey(), Box::around([$subject->span()->from, $subject->span()->to])), static fn(PlacedOpening $other): bool => $other !== $subject && $other->wall === $subject->wall
+        $others = array_filter($home->openingsNear(
+            $subject->storey(),
+            Box::around([$subject->span()->from, $subject->span()->to]),
+        ), static fn(PlacedOpening $other): bool => $other !== $subject
+            && $other->wall === $subject->wall
             && self::overlap($subject, $other) > Tolerance::TOUCH && self::shareHeights($subject, $other));
-        $walls = array_values(array_filter($subject->plan->wallsInto($subject), static fn(string $wall): bool => !self::turnsCorner($subject, $wall, $home)));
+        $walls = array_values(array_filter(
+            $subject->plan->wallsInto($subject),
+            static fn(string $wall): bool => !self::turnsCorner($subject, $wall, $home),
+        ));
         $names = [
             ...array_map(static fn(PlacedOpening $other): string => $other->name(), array_values($others)),
             ...array_map($subject->plan->wallCalled(...), $walls),
@@ -45,8 +52,17 @@ final class OverlappingOpenings extends SubjectMeasure
     /** Glass that turns a corner: a window at the end of the other wall meets this one. */
     private static function turnsCorner(PlacedOpening $window, string $wall, Home $home): bool
     {
-        foreach ($home->openingsNear($window->storey(), Box::around([$window->span()->from, $window->span()->to])->grown($window->wall->thickness)) as $other) {
-            if ($other->wall->id === $wall && $other->type() === SubjectType::Window && $window->type() === SubjectType::Window && $other->span()->shortestTo($window->span())->length() <= ($other->wall->thickness + $window->wall->thickness) / 2 + Tolerance::TOUCH) {
+        foreach ($home->openingsNear(
+            $window->storey(),
+            Box::around([$window->span()->from, $window->span()->to])->grown($window->wall->thickness),
+        ) as $other) {
+            if (
+                $other->wall->id === $wall
+                && $other->type() === SubjectType::Window
+                && $window->type() === SubjectType::Window
+                && $other->span()->shortestTo($window->span())->length() <= ($other->wall->thickness + $window->wall->thickness) / 2
+                + Tolerance::TOUCH
+            ) {
                 return true;
             }
         }

@@ -21,8 +21,12 @@ final class ShortMeasure extends SubjectMeasure
      * @param string                         $tells a sentence for those who write rule books
      * @param \Closure(T, Home): Measurement $measure
      */
-    public function __construct(private readonly string $called, private readonly AnswerType $answer, private readonly string $tells, private readonly \Closure $measure)
-    {
+    public function __construct(
+        private readonly string $called,
+        private readonly AnswerType $answer,
+        private readonly string $tells,
+        private readonly \Closure $measure,
+    ) {
         parent::__construct();
     }
 

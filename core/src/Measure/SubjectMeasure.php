@@ -66,6 +66,8 @@ abstract class SubjectMeasure implements Measure
     {
         $all = Measures::on(static::class);
 
-        return $this->name === null ? array_values($all)[0] ?? throw new \LogicException(static::class.' does not say what it measures.') : $all[$this->name];
+        return $this->name === null
+            ? array_values($all)[0] ?? throw new \LogicException(static::class.' does not say what it measures.')
+            : $all[$this->name];
     }
 }

@@ -17,7 +17,12 @@ final readonly class Witness
     public const MARK = 'mark';
 
     /** @param string $text what to write beside it */
-    private function __construct(public string $type, public string $storey, private Point|Segment|Ring|Polygon $shape, public string $text) {}
+    private function __construct(
+        public string $type,
+        public string $storey,
+        private Point|Segment|Ring|Polygon $shape,
+        public string $text,
+    ) {}
 
     public static function dimension(string $storey, Segment $segment, string $text): self
     {
@@ -41,17 +46,25 @@ final readonly class Witness
      */
     public static function read(array $kept): self
     {
-        $lines = array_map(static fn(array $line): array => array_map(static fn(array $at): Point => new Point($at[0], $at[1]), $line), $kept['lines']);
+        $lines = array_map(
+            static fn(array $line): array => array_map(static fn(array $at): Point => new Point($at[0], $at[1]), $line),
+            $kept['lines'],
+        );
         $shape = match ($kept['type']) {
             self::DIMENSION => new Segment($lines[0][0], $lines[0][count($lines[0]) - 1]),
             self::MARK => $lines[0][0],
-            default => count($lines) === 1 ? new Ring($lines[0]) : new Polygon(new Ring($lines[0]), array_map(static fn(array $hole): Ring => new Ring($hole), array_slice($lines, 1))),
+            default => count($lines) === 1
+                ? new Ring($lines[0])
+                : new Polygon(new Ring($lines[0]), array_map(static fn(array $hole): Ring => new Ring($hole), array_slice($lines, 1))),
         };
 
         return new self($kept['type'], $kept['storey'], $shape, $kept['text']);
     }
 
-    /** @return non-empty-list<non-empty-list<Point>> a dimension's two ends; an outline's rings, closed, the first the outer one; the point of a mark */
+    /**
+     * @return non-empty-list<non-empty-list<Point>> a dimension's two ends; an outline's rings, closed, the first the outer one; the point
+     *                                               of a mark
+     */
     public function lines(): array
     {
         return match (true) {

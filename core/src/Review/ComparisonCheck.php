@@ -36,7 +36,10 @@ final readonly class ComparisonCheck
         $limit = $comparison->limit->evaluate($facts);
         $missing = [...self::missing($measurement), ...($limit->value instanceof Unknown ? $limit->value->missing : [])];
         if (!$measurement instanceof Measured || !$limit->value instanceof Amount) {
-            return Outcome::undetermined(array_values(array_unique($missing)), ucfirst(Speech::subject("the {$comparison->words()}")).' not known.');
+            return Outcome::undetermined(
+                array_values(array_unique($missing)),
+                ucfirst(Speech::subject("the {$comparison->words()}")).' not known.',
+            );
         }
 
         return $this->compared($comparison, $measurement, $limit->value, $limit, $facts);
@@ -63,7 +66,12 @@ final readonly class ComparisonCheck
 
         return $measured === null || $limit === null
             ? "{$comparison->words()} not known"
-            : ($outcome->isCountOfNone() ? rtrim(lcfirst($outcome->working[0]), '.') : "{$comparison->words()} {$notation->write($measured)}, {$comparison->bound->words()} {$notation->write($limit)} wanted");
+            : (
+                $outcome->isCountOfNone()
+                    ? rtrim(lcfirst($outcome->working[0]), '.')
+                    : "{$comparison->words()} {$notation->write($measured)}, {$comparison->bound->words()} "
+                    ."{$notation->write($limit)} wanted"
+            );
     }
 
     private function compared(Comparison $comparison, Measured $measured, Amount $limit, ExpressionResult $result, Facts $facts): Outcome

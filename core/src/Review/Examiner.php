@@ -51,13 +51,21 @@ final readonly class Examiner
         foreach ($books as $book) {
             $check = new RuleCheck($book);
             $facts = array_map(
-                static fn(SubjectType $type): array => array_map(static fn(Subject $subject): HomeFacts => new HomeFacts($subject, $home, $answers, $book, $settings), $home->subjects($type)),
+                static fn(SubjectType $type): array => array_map(
+                    static fn(Subject $subject): HomeFacts => new HomeFacts($subject, $home, $answers, $book, $settings),
+                    $home->subjects($type),
+                ),
                 self::subjectTypes($book),
             );
             foreach ($book->rules as $rule) {
                 $isAside = $home->layout->scope === Scope::Part && in_array($rule->subject, self::OF_THE_WHOLE, true);
                 foreach ($facts[$rule->subject->value] as $ofSubject) {
-                    $findings[] = new Finding($book, $rule, $ofSubject->subject, $isAside ? Outcome::notApplicable('Only a part of the home is drawn.') : $check->check($rule, $ofSubject));
+                    $findings[] = new Finding(
+                        $book,
+                        $rule,
+                        $ofSubject->subject,
+                        $isAside ? Outcome::notApplicable('Only a part of the home is drawn.') : $check->check($rule, $ofSubject),
+                    );
                 }
             }
         }

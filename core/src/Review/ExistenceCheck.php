@@ -45,7 +45,12 @@ final readonly class ExistenceCheck
     /** All that is wanted of the subject itself; the worst of it is spoken of, with what else is missed. */
     public function all(AllOf $all, Facts $facts): Outcome
     {
-        $outcomes = array_map(fn(Comparison|WordRequirement|AnyOf $need): Outcome => $need instanceof AnyOf ? $this->any($need, $facts) : $this->one($need, $facts), $all->needs);
+        $outcomes = array_map(
+            fn(Comparison|WordRequirement|AnyOf $need): Outcome => $need instanceof AnyOf
+                ? $this->any($need, $facts)
+                : $this->one($need, $facts),
+            $all->needs,
+        );
         $outcome = $this->together($all->needs, $outcomes, "Here: {$facts->name()}");
 
         return $outcome->verdict === Verdict::Violated ? $outcome : $outcome->with(['reason' => null]);
@@ -107,7 +112,9 @@ final readonly class ExistenceCheck
             array_push($missing, ...$outcome->missing);
             if ($outcome->verdict === Verdict::Violated) {
                 $need = $needs[$number];
-                $failed[] = $need instanceof Comparison ? $this->comparisons->words($need, $outcome) : rtrim(lcfirst((string) $outcome->reason), '.');
+                $failed[] = $need instanceof Comparison
+                    ? $this->comparisons->words($need, $outcome)
+                    : rtrim(lcfirst((string) $outcome->reason), '.');
             }
         }
         $worst = self::worst($outcomes);
@@ -140,7 +147,12 @@ final readonly class ExistenceCheck
     private static function worst(array $outcomes): Outcome
     {
         usort($outcomes, static function (Outcome $a, Outcome $b): int {
-            return [self::rank($a), -$a->shortfall(), $a->relativeMargin(), $a->limit->number ?? 0.0] <=> [self::rank($b), -$b->shortfall(), $b->relativeMargin(), $b->limit->number ?? 0.0];
+            return [
+                self::rank($a),
+                -$a->shortfall(),
+                $a->relativeMargin(),
+                $a->limit->number ?? 0.0,
+            ] <=> [self::rank($b), -$b->shortfall(), $b->relativeMargin(), $b->limit->number ?? 0.0];
         });
 
         return $outcomes[0];

@@ -45,7 +45,10 @@ final readonly class Finding
     /** The same in words, for people. */
     public function facts(): string
     {
-        $facts = array_filter([$this->verdict()->value, $this->measuredText(), $this->limitText(), implode(', ', $this->outcome->missing)], static fn(?string $fact): bool => $fact !== null && $fact !== '');
+        $facts = array_filter(
+            [$this->verdict()->value, $this->measuredText(), $this->limitText(), implode(', ', $this->outcome->missing)],
+            static fn(?string $fact): bool => $fact !== null && $fact !== '',
+        );
 
         return mb_strimwidth(implode('; ', $facts), 0, 500);
     }
@@ -150,6 +153,8 @@ final readonly class Finding
     /** @return array{value: float, unit: string, text: string}|null */
     private static function amount(?Amount $amount, ?string $text): ?array
     {
-        return $amount === null ? null : ['value' => round($amount->number, 6) + 0.0, 'unit' => $amount->quantity->value, 'text' => (string) $text];
+        return $amount === null
+            ? null
+            : ['value' => round($amount->number, 6) + 0.0, 'unit' => $amount->quantity->value, 'text' => (string) $text];
     }
 }

@@ -48,7 +48,10 @@ final readonly class HomeFacts implements Facts
 
     public function related(string $relation): array
     {
-        return array_map(fn(Subject $other): self => new self($other, $this->home, $this->answers, $this->book, $this->settings), $this->mine(SubjectType::from(rtrim($relation, 's'))));
+        return array_map(
+            fn(Subject $other): self => new self($other, $this->home, $this->answers, $this->book, $this->settings),
+            $this->mine(SubjectType::from(rtrim($relation, 's'))),
+        );
     }
 
     /**
@@ -61,14 +64,19 @@ final readonly class HomeFacts implements Facts
         $subject = $this->subject;
         if ($subject instanceof RoomSpace) {
             return match ($type) {
-                SubjectType::Door, SubjectType::Window => array_values(array_filter($this->home->openingsOf($subject), static fn(Subject $opening): bool => $opening->type() === $type)),
+                SubjectType::Door, SubjectType::Window => array_values(array_filter(
+                    $this->home->openingsOf($subject),
+                    static fn(Subject $opening): bool => $opening->type() === $type,
+                )),
                 SubjectType::Fixture => $this->home->fixturesIn($subject),
                 default => [$subject],
             };
         }
         $all = $this->home->subjects($type);
 
-        return $subject instanceof StoreyPlan ? array_values(array_filter($all, static fn(Subject $other): bool => $other->storey() === $subject->id())) : $all;
+        return $subject instanceof StoreyPlan
+            ? array_values(array_filter($all, static fn(Subject $other): bool => $other->storey() === $subject->id()))
+            : $all;
     }
 
     public function setting(string $name): Amount|bool|string

@@ -48,7 +48,10 @@ final class KeptReport
             throw new \UnexpectedValueException('A report that was kept in another way.');
         }
         /** @var array{version: int, outcomes: list<KeptOutcome>, findings: array<string, int>} $kept as it was written */
-        $outcomes = array_map(static fn(array $outcome): Outcome => OutcomeRecord::read($outcome, $kept['version'] !== self::BEFORE_PARTIES), $kept['outcomes']);
+        $outcomes = array_map(
+            static fn(array $outcome): Outcome => OutcomeRecord::read($outcome, $kept['version'] !== self::BEFORE_PARTIES),
+            $kept['outcomes'],
+        );
         $findings = [];
         foreach ($books as $book) {
             foreach ($book->rules as $rule) {

@@ -26,7 +26,10 @@ final class MissingWords
      */
     public function of(array $missing): array
     {
-        return array_values(array_unique(array_map(fn(string $names): string => implode(' or ', array_map($this->one(...), explode(' or ', $names))), $missing)));
+        return array_values(array_unique(array_map(
+            fn(string $names): string => implode(' or ', array_map($this->one(...), explode(' or ', $names))),
+            $missing,
+        )));
     }
 
     private function one(string $name): string
@@ -57,7 +60,10 @@ final class MissingWords
             return str_replace('_', ' ', $found[3]).' in part '.((int) $found[1] + 1);
         }
 
-        return implode(' of the ', array_reverse(array_map(static fn(string $part): string => str_replace('_', ' ', $part), explode('.', $key))));
+        return implode(
+            ' of the ',
+            array_reverse(array_map(static fn(string $part): string => str_replace('_', ' ', $part), explode('.', $key))),
+        );
     }
 
     /** The element of the home with an id; null where there is none. */

@@ -12,7 +12,8 @@ use Heurema\Units\Quantity;
 final readonly class Outcome
 {
     /**
-     * @param float|null    $margin      how far the measured amount keeps clear of its limit, negative when it falls short; in the limit's unit
+     * @param float|null    $margin      how far the measured amount keeps clear of its limit, negative when it falls short; in the limit's
+     *                                   unit
      * @param bool          $inInches    the limit is spoken of in inches alone
      * @param string|null   $reason      why it is as it is, where no number says so
      * @param list<string>  $missing
@@ -52,7 +53,10 @@ final readonly class Outcome
     /** Is it a count of what there should be none of? Its working says what was found. */
     public function isCountOfNone(): bool
     {
-        return $this->measured?->quantity === Quantity::Count && $this->limit?->number === 0.0 && $this->measured->number > 0 && ($this->working[0] ?? '') !== '';
+        return $this->measured?->quantity === Quantity::Count
+            && $this->limit?->number === 0.0
+            && $this->measured->number > 0
+            && ($this->working[0] ?? '') !== '';
     }
 
     /** By how much of its limit it falls short; 0 when it does not. */
@@ -70,13 +74,23 @@ final readonly class Outcome
     /** @param list<string> $assumptions */
     public function assuming(array $assumptions): self
     {
-        return $assumptions === [] ? $this : $this->with(['assumptions' => array_values(array_unique([...$this->assumptions, ...$assumptions]))]);
+        return $assumptions === []
+            ? $this
+            : $this->with(['assumptions' => array_values(array_unique([...$this->assumptions, ...$assumptions]))]);
     }
 
     /**
      * The same outcome with some of its parts put in another way.
      *
-     * @param array{verdict?: Verdict, reason?: ?string, assumptions?: list<string>, working?: list<string>, witness?: list<Witness>, missing?: list<string>, parties?: list<string>} $changes
+     * @param array{
+     *     verdict?: Verdict,
+     *     reason?: ?string,
+     *     assumptions?: list<string>,
+     *     working?: list<string>,
+     *     witness?: list<Witness>,
+     *     missing?: list<string>,
+     *     parties?: list<string>,
+     * } $changes
      */
     public function with(array $changes): self
     {

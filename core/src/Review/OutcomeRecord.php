@@ -13,7 +13,27 @@ use Heurema\Units\Quantity;
  * An outcome as plain values, to be kept as JSON and read again as just what it was; what is empty is left out.
  *
  * @phpstan-type KeptAmount array{string, float|string}
- * @phpstan-type KeptOutcome array{verdict: string, slim?: true, measured?: KeptAmount, limit?: KeptAmount, margin?: float|string, in_inches?: true, reason?: string, missing?: list<string>, assumptions?: list<string>, working?: list<string>, witness?: list<array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string}>, topic?: string, parties?: list<string>}
+ * @phpstan-type KeptWitness array{
+ *     type: string,
+ *     storey: string,
+ *     lines: non-empty-list<non-empty-list<array{float, float}>>,
+ *     text: string,
+ * }
+ * @phpstan-type KeptOutcome array{
+ *     verdict: string,
+ *     slim?: true,
+ *     measured?: KeptAmount,
+ *     limit?: KeptAmount,
+ *     margin?: float|string,
+ *     in_inches?: true,
+ *     reason?: string,
+ *     missing?: list<string>,
+ *     assumptions?: list<string>,
+ *     working?: list<string>,
+ *     witness?: list<KeptWitness>,
+ *     topic?: string,
+ *     parties?: list<string>,
+ * }
  */
 final class OutcomeRecord
 {
@@ -96,10 +116,16 @@ final class OutcomeRecord
         return is_string($kept) ? ($kept === 'more than any' ? INF : -INF) : (float) $kept;
     }
 
-    /** @return array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string} with coordinates as fine as they were measured */
+    /**
+     * @return array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string}
+     *     with coordinates as fine as they were measured
+     */
     private static function witness(Witness $witness): array
     {
-        $lines = array_map(static fn(array $line): array => array_map(static fn(Point $at): array => [$at->x, $at->y], $line), $witness->lines());
+        $lines = array_map(
+            static fn(array $line): array => array_map(static fn(Point $at): array => [$at->x, $at->y], $line),
+            $witness->lines(),
+        );
 
         return ['type' => $witness->type, 'storey' => $witness->storey, 'lines' => $lines, 'text' => $witness->text];
     }

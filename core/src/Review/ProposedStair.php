@@ -21,7 +21,14 @@ final readonly class ProposedStair implements Facts
      * @param float|null                        $tread    mm; null: not settled yet
      * @param array<string, Amount|bool|string> $settings
      */
-    public function __construct(private Stair $stair, private float $rise, private int $risers, private ?float $tread, private RuleBook $book, private array $settings) {}
+    public function __construct(
+        private Stair $stair,
+        private float $rise,
+        private int $risers,
+        private ?float $tread,
+        private RuleBook $book,
+        private array $settings,
+    ) {}
 
     public function id(): string
     {

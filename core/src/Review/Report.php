@@ -86,7 +86,10 @@ final readonly class Report
      */
     public function toArray(array $only = []): array
     {
-        $shown = array_filter($this->findings, static fn(Finding $finding): bool => $only === [] || in_array($finding->verdict(), $only, true));
+        $shown = array_filter(
+            $this->findings,
+            static fn(Finding $finding): bool => $only === [] || in_array($finding->verdict(), $only, true),
+        );
 
         return [
             'layout' => $this->home->layout->name,

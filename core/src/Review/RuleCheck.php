@@ -35,7 +35,10 @@ final class RuleCheck
         $outcome = $this->held($rule, $facts);
 
         return ($this->book->isAdvice || $rule->isAdvice) && $outcome->verdict === Verdict::Violated
-            ? $outcome->with(['verdict' => Verdict::Advised, 'reason' => trim("{$outcome->reason} Recommended, not required ({$rule->source}).")])
+            ? $outcome->with([
+                'verdict' => Verdict::Advised,
+                'reason' => trim("{$outcome->reason} Recommended, not required ({$rule->source})."),
+            ])
             : $outcome;
     }
 
@@ -54,7 +57,9 @@ final class RuleCheck
 
         return $applies->value === true
             ? $this->applied($rule, $facts)->assuming($applies->assumptions)
-            : $this->elsewhere[$rule->id] ??= Outcome::notApplicable("The rule applies where {$rule->when->words($facts, $this->book->units->notation())}.");
+            : $this->elsewhere[$rule->id] ??= Outcome::notApplicable(
+                "The rule applies where {$rule->when->words($facts, $this->book->units->notation())}.",
+            );
     }
 
     private function applied(Rule $rule, Facts $facts): Outcome
@@ -92,7 +97,10 @@ final class RuleCheck
             }
             $outcome = $this->comparisons->check($preference->comparison, $facts);
             if ($outcome->verdict === Verdict::Violated) {
-                return $outcome->with(['verdict' => Verdict::Advised, 'reason' => 'What is required is met, what is recommended is not ('.$preference->source.').']);
+                return $outcome->with([
+                    'verdict' => Verdict::Advised,
+                    'reason' => 'What is required is met, what is recommended is not ('.$preference->source.').',
+                ]);
             }
         }
 
@@ -105,7 +113,10 @@ final class RuleCheck
         foreach ($rule->unless as $exemption) {
             $holds = $exemption->when->evaluate($facts);
             if ($holds->value === true) {
-                return $outcome->with(['verdict' => Verdict::Met, 'reason' => "Met by exception: {$exemption->name}."])->assuming($holds->assumptions);
+                return $outcome->with([
+                    'verdict' => Verdict::Met,
+                    'reason' => "Met by exception: {$exemption->name}.",
+                ])->assuming($holds->assumptions);
             }
             $outcome = $outcome->assuming($holds->assumptions);
             $missing = [...$missing, ...($holds->value instanceof Unknown ? $holds->value->missing : [])];

@@ -30,7 +30,11 @@ final readonly class Schedule
                 $measure = $measures->get($name) ?? throw new \LogicException("No measure {$name}.");
                 $measured = $measure->of($subject, $report->home, new Parameters());
                 $value = $measured instanceof Measured ? $measured->value : null;
-                $cells[$column] = new ScheduleCell($value, self::text($value, $measured instanceof NotApplicable, $report), $found[self::key($subject, $name)] ?? null);
+                $cells[$column] = new ScheduleCell(
+                    $value,
+                    self::text($value, $measured instanceof NotApplicable, $report),
+                    $found[self::key($subject, $name)] ?? null,
+                );
             }
             $rows[] = new ScheduleRow($subject, $report->home->layout->storey($subject->storey() ?? '')->name ?? '', $cells);
         }
@@ -44,9 +48,29 @@ final readonly class Schedule
      */
     public function arranged(string $words, ?string $column, bool $isDescending): self
     {
-        $rows = array_values(array_filter($this->rows, static fn(ScheduleRow $row): bool => $words === '' || mb_stripos(implode(' ', [$row->subject->name(), $row->storey, ...array_map(static fn(ScheduleCell $cell): string => $cell->text, $row->cells)]), $words) !== false));
+        $rows = array_values(array_filter(
+            $this->rows,
+            static fn(ScheduleRow $row): bool => $words === ''
+                || mb_stripos(
+                    implode(
+                        ' ',
+                        [
+                            $row->subject->name(),
+                            $row->storey,
+                            ...array_map(static fn(ScheduleCell $cell): string => $cell->text, $row->cells),
+                        ],
+                    ),
+                    $words,
+                ) !== false,
+        ));
         if ($column !== null && isset($this->kind->columns()[$column])) {
-            usort($rows, static fn(ScheduleRow $a, ScheduleRow $b): int => self::order($a->cells[$column]->value) <=> self::order($b->cells[$column]->value));
+            usort(
+                $rows,
+                static fn(
+                    ScheduleRow $a,
+                    ScheduleRow $b,
+                ): int => self::order($a->cells[$column]->value) <=> self::order($b->cells[$column]->value),
+            );
         }
 
         return new self($this->kind, $isDescending ? array_reverse($rows) : $rows);

@@ -24,11 +24,27 @@ enum ScheduleKind: string
     public function columns(): array
     {
         return match ($this) {
-            self::Rooms => ['Use' => 'room.use', 'Area' => 'room.floor_area', 'Least width' => 'room.least_width', 'Ceiling' => 'room.ceiling_height', 'Glass' => 'room.glass_area', 'Air' => 'room.vent_area'],
-            self::Doors => ['Between' => 'door.leads', 'Opens as' => 'door.operation', 'Width' => 'door.width', 'Clear width' => 'door.clear_width', 'Clear height' => 'door.clear_height', 'Fire minutes' => 'door.fire_minutes'],
-            self::Windows => ['Room' => 'window.room_use', 'Opens as' => 'window.operation', 'Glass' => 'window.glass_area', 'Clear width' => 'window.clear_width', 'Clear height' => 'window.clear_height', 'Clear area' => 'window.clear_area', 'Clear sill' => 'window.clear_sill'],
-            self::Fixtures => ['Kind' => 'fixture.kind', 'Room' => 'fixture.room_use', 'Width' => 'fixture.width', 'Depth' => 'fixture.depth', 'Beside it' => 'fixture.side_clearance', 'Before it' => 'fixture.front_clearance'],
-            self::Stairs => ['Risers' => 'stair.risers', 'Riser' => 'stair.riser', 'Tread' => 'stair.tread', 'Width' => 'stair.width', 'Headroom' => 'stair.headroom', 'Pitch' => 'stair.pitch'],
+            self::Rooms => [
+                'Use' => 'room.use', 'Area' => 'room.floor_area', 'Least width' => 'room.least_width', 'Ceiling' => 'room.ceiling_height',
+                'Glass' => 'room.glass_area', 'Air' => 'room.vent_area',
+            ],
+            self::Doors => [
+                'Between' => 'door.leads', 'Opens as' => 'door.operation', 'Width' => 'door.width', 'Clear width' => 'door.clear_width',
+                'Clear height' => 'door.clear_height', 'Fire minutes' => 'door.fire_minutes',
+            ],
+            self::Windows => [
+                'Room' => 'window.room_use', 'Opens as' => 'window.operation', 'Glass' => 'window.glass_area',
+                'Clear width' => 'window.clear_width', 'Clear height' => 'window.clear_height', 'Clear area' => 'window.clear_area',
+                'Clear sill' => 'window.clear_sill',
+            ],
+            self::Fixtures => [
+                'Kind' => 'fixture.kind', 'Room' => 'fixture.room_use', 'Width' => 'fixture.width', 'Depth' => 'fixture.depth',
+                'Beside it' => 'fixture.side_clearance', 'Before it' => 'fixture.front_clearance',
+            ],
+            self::Stairs => [
+                'Risers' => 'stair.risers', 'Riser' => 'stair.riser', 'Tread' => 'stair.tread', 'Width' => 'stair.width',
+                'Headroom' => 'stair.headroom', 'Pitch' => 'stair.pitch',
+            ],
         };
     }
 }

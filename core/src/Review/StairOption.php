@@ -13,7 +13,13 @@ final readonly class StairOption
     /** What is at most this far from it, mm, counts as comfortable: common practice, no source. */
     private const COMFORTABLE = 20.0;
 
-    public function __construct(public int $risers, public float $riser, public float $leastTread, public float $mostTread, public int $treads) {}
+    public function __construct(
+        public int $risers,
+        public float $riser,
+        public float $leastTread,
+        public float $mostTread,
+        public int $treads,
+    ) {}
 
     /** The tread within what is allowed that makes the evenest step. */
     public function bestTread(): float

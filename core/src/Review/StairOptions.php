@@ -107,7 +107,10 @@ final readonly class StairOptions
     private function treads(int $risers): int
     {
         $landings = count(array_filter($this->stair->parts, static fn(Flight|Landing|Winders $part): bool => $part instanceof Landing));
-        $winders = array_sum(array_map(static fn(Flight|Landing|Winders $part): int => $part instanceof Winders ? $part->risers : 0, $this->stair->parts));
+        $winders = array_sum(array_map(
+            static fn(Flight|Landing|Winders $part): int => $part instanceof Winders ? $part->risers : 0,
+            $this->stair->parts,
+        ));
 
         return max(0, $risers - $winders - $landings - 1);
     }

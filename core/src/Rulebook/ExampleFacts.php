@@ -21,7 +21,12 @@ final readonly class ExampleFacts implements Facts
      * @param array<string, list<array<string, string|bool|float|int>>> $related
      * @param array<string, string|bool|float|int>                       $settings
      */
-    public function __construct(private Vocabulary $vocabulary, private array $facts, private array $related = [], private array $settings = []) {}
+    public function __construct(
+        private Vocabulary $vocabulary,
+        private array $facts,
+        private array $related = [],
+        private array $settings = [],
+    ) {}
 
     public static function of(Example $example, Vocabulary $vocabulary): self
     {
@@ -52,7 +57,10 @@ final readonly class ExampleFacts implements Facts
 
     public function related(string $relation): array
     {
-        return array_map(fn(array $facts): self => new self($this->vocabulary, $facts, [], $this->settings), $this->related[$relation] ?? []);
+        return array_map(
+            fn(array $facts): self => new self($this->vocabulary, $facts, [], $this->settings),
+            $this->related[$relation] ?? [],
+        );
     }
 
     public function setting(string $name): Amount|bool|string

@@ -28,7 +28,14 @@ final readonly class Expression implements Limit
 {
     private const LONGEST = 500;
 
-    private function __construct(private string $text, private AnswerType $answer, private Term $term, private bool $isFigure, private bool $inInches, private ?Amount $constant) {}
+    private function __construct(
+        private string $text,
+        private AnswerType $answer,
+        private Term $term,
+        private bool $isFigure,
+        private bool $inInches,
+        private ?Amount $constant,
+    ) {}
 
     /** @throws UnreadableExpression */
     public static function read(string $text, Vocabulary $vocabulary): self
@@ -40,17 +47,23 @@ final readonly class Expression implements Limit
         $figure = Figure::read($text);
         $figures = [];
         $inInches = true;
-        $plain = preg_replace_callback('/(?<![\w.\/])(?:'.Figure::PATTERN.')/', static function (array $found) use (&$figures, &$inInches): string {
-            $name = 'figure_'.count($figures);
-            $read = Figure::read($found[0]) ?? throw new UnreadableExpression("\"{$found[0]}\" is no figure");
-            $figures[$name] = $read->amount;
-            $inInches = $inInches && $read->inInches;
+        $plain = preg_replace_callback('/(?<![\w.\/])(?:'.Figure::PATTERN
+            .')/', static function (array $found) use (&$figures, &$inInches): string {
+                $name = 'figure_'.count($figures);
+                $read = Figure::read($found[0]) ?? throw new UnreadableExpression("\"{$found[0]}\" is no figure");
+                $figures[$name] = $read->amount;
+                $inInches = $inInches && $read->inInches;
 
-            return $name;
-        }, $text);
+                return $name;
+            }, $text);
         $plain = preg_replace('/\b(figure_\d+)\s+of\s+/', '$1 * ', (string) $plain);
         try {
-            $names = [...array_keys($figures), ...array_keys($vocabulary->groups), 'settings', ...array_map(static fn(SubjectType $type): string => $type->value, SubjectType::cases())];
+            $names = [
+                ...array_keys($figures),
+                ...array_keys($vocabulary->groups),
+                'settings',
+                ...array_map(static fn(SubjectType $type): string => $type->value, SubjectType::cases()),
+            ];
             $tree = (new Parser([]))->parse((new Lexer())->tokenize((string) $plain), $names);
         } catch (SyntaxError $e) {
             throw new UnreadableExpression("cannot read \"{$text}\": ".$e->getMessage().' Figures have the units '.Figure::UNITS.'.');
@@ -59,7 +72,14 @@ final readonly class Expression implements Limit
 
         $constant = $term->isConstant() ? $term->value(new Evaluation(new NoFacts())) : null;
 
-        return new self($text, $term->answer() ?? throw new UnreadableExpression("\"{$text}\" is a list"), $term, $figure !== null, $inInches, $constant instanceof Amount ? $constant : null);
+        return new self(
+            $text,
+            $term->answer() ?? throw new UnreadableExpression("\"{$text}\" is a list"),
+            $term,
+            $figure !== null,
+            $inInches,
+            $constant instanceof Amount ? $constant : null,
+        );
     }
 
     public function answer(): AnswerType

@@ -28,7 +28,8 @@ final readonly class Figure
     ];
 
     /** One number with its unit; the pattern of what an expression takes for a figure. */
-    public const PATTERN = '\d+\/\d+\s*in\b|\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*(?:ft\s+\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*in\b|sq ft\b|sq in\b|ft\b|in\b|mm\b|cm\b|m2\b|m\b|deg\b|%)';
+    public const PATTERN = '\d+\/\d+\s*in\b|\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*(?:ft\s+\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*in\b|sq '
+        .'ft\b|sq in\b|ft\b|in\b|mm\b|cm\b|m2\b|m\b|deg\b|%)';
 
     /** @param bool $inInches all of it is said in inches */
     private function __construct(public Amount $amount, public bool $inInches) {}
@@ -44,7 +45,10 @@ final readonly class Figure
                 ? new self(Amount::length((float) $parts[1] * Amount::MM_PER_FOOT + $inches->amount->number), false)
                 : null;
         }
-        if (preg_match('/^(\d+(?:\.\d+)?)?(?:\s*\b(\d+)\/([1-9]\d*))?\s*(sq ft|sq in|ft|in|mm|cm|m2|m|deg|%|)$/', $text, $parts) !== 1 || $parts[1].$parts[2] === '') {
+        if (
+            preg_match('/^(\d+(?:\.\d+)?)?(?:\s*\b(\d+)\/([1-9]\d*))?\s*(sq ft|sq in|ft|in|mm|cm|m2|m|deg|%|)$/', $text, $parts) !== 1
+            || $parts[1].$parts[2] === ''
+        ) {
             return null;
         }
         $number = (float) $parts[1] + ($parts[2] === '' ? 0.0 : (int) $parts[2] / (int) $parts[3]);

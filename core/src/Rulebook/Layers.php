@@ -115,7 +115,11 @@ final class Layers
             return $rule->without(RuleReader::LIMITS)->with($change, [$limit => $limit]);
         }
         if (!$change->has('part') || !in_array($change->text('part'), $parts, true)) {
-            throw $change->refuse($parts === [] ? 'the rule has one measure and no parts' : 'the rule has several limits; "part" is one of '.implode(', ', $parts));
+            throw $change->refuse(
+                $parts === []
+                    ? 'the rule has one measure and no parts'
+                    : 'the rule has several limits; "part" is one of '.implode(', ', $parts),
+            );
         }
 
         return $rule->withPart($change->text('part'), $change, $limit, RuleReader::LIMITS);

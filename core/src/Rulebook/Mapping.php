@@ -230,6 +230,8 @@ final readonly class Mapping
     {
         $pattern = '/^[ \t]*-?[ \t]*(?:\{[^\n]*?\b)?'.$key.':[ \t]*["\']?'.preg_quote($value, '/').'["\']?[ \t]*(?:[,}#].*)?$/m';
 
-        return preg_match($pattern, $this->yaml, $found, PREG_OFFSET_CAPTURE) === 1 ? substr_count($this->yaml, "\n", 0, $found[0][1]) + substr_count(rtrim($found[0][0], "\n"), "\n") + 1 : null;
+        return preg_match($pattern, $this->yaml, $found, PREG_OFFSET_CAPTURE) === 1
+            ? substr_count($this->yaml, "\n", 0, $found[0][1]) + substr_count(rtrim($found[0][0], "\n"), "\n") + 1
+            : null;
     }
 }

@@ -44,6 +44,8 @@ final class ParameterReader
     {
         $amount = $entry->get('with')->figure($name);
 
-        return AnswerType::ofQuantity($amount->quantity) === $kind ? $amount : throw $entry->refuse("\"{$name}\" is a ".strtolower($kind->name));
+        return AnswerType::ofQuantity($amount->quantity) === $kind
+            ? $amount
+            : throw $entry->refuse("\"{$name}\" is a ".strtolower($kind->name));
     }
 }

@@ -57,7 +57,10 @@ final readonly class RuleBookReader implements BookReader
      */
     public function readAmong(array $texts, string $id): RuleBook
     {
-        $kept = static fn(string $id): Mapping => self::parse($texts[$id] ?? throw new UnreadableRuleBook($id, null, 'no such rule book was kept'), $id);
+        $kept = static fn(string $id): Mapping => self::parse(
+            $texts[$id] ?? throw new UnreadableRuleBook($id, null, 'no such rule book was kept'),
+            $id,
+        );
 
         return $this->book($kept($id), $kept);
     }
@@ -75,15 +78,22 @@ final readonly class RuleBookReader implements BookReader
     private static function beside(string $file, string $id): Mapping
     {
         $path = dirname($file)."/{$id}.yaml";
-        $yaml = preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($path) && filesize($path) <= self::LARGEST_BYTES ? file_get_contents($path) : false;
+        $yaml = preg_match('/^[a-z0-9-]+$/', $id) === 1 && is_file($path) && filesize($path) <= self::LARGEST_BYTES
+            ? file_get_contents($path)
+            : false;
 
-        return $yaml === false ? throw new UnreadableRuleBook($file, null, "there is no rule book \"{$id}\" to amend") : self::parse($yaml, $path);
+        return $yaml === false
+            ? throw new UnreadableRuleBook($file, null, "there is no rule book \"{$id}\" to amend")
+            : self::parse($yaml, $path);
     }
 
     /** @param callable(string): Mapping $base finds a book that it amends */
     private function book(Mapping $entry, callable $base): RuleBook
     {
-        $entry->allow(['book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'advice', 'groups', 'settings', 'quantities', 'rules', 'amends', 'changes', 'off']);
+        $entry->allow([
+            'book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'advice', 'groups', 'settings', 'quantities', 'rules',
+            'amends', 'changes', 'off',
+        ]);
         $layers = Layers::of($entry, $base);
         $vocabulary = new Vocabulary($this->measures, self::groups($layers), self::settings($layers), $this->quantities($layers));
         $units = UnitSystem::tryFrom($entry->text('units')) ?? throw $entry->refuse('units are imperial or metric');
@@ -119,7 +129,14 @@ final readonly class RuleBookReader implements BookReader
     /** @return array<string, list<string>> */
     private static function groups(Layers $layers): array
     {
-        return array_combine(array_keys($layers->groups), array_map(static fn(Mapping $groups, string $name): array => $groups->texts($name), $layers->groups, array_keys($layers->groups)));
+        return array_combine(
+            array_keys($layers->groups),
+            array_map(
+                static fn(Mapping $groups, string $name): array => $groups->texts($name),
+                $layers->groups,
+                array_keys($layers->groups),
+            ),
+        );
     }
 
     /** @return array<string, NamedMeasure> */
@@ -129,7 +146,8 @@ final readonly class RuleBookReader implements BookReader
         foreach ($layers->quantities as $name => $entry) {
             $quantity = $entry->get($name);
             $quantity->allow(['measure', 'with']);
-            $measure = $this->measures->get($quantity->text('measure')) ?? throw $quantity->refuse("there is no measure \"{$quantity->text('measure')}\"");
+            $measure = $this->measures->get($quantity->text('measure'))
+                ?? throw $quantity->refuse("there is no measure \"{$quantity->text('measure')}\"");
             if ($this->measures->get($name) !== null || preg_match("/^{$measure->subject()->value}\.[a-z][a-z0-9_]*$/", $name) !== 1) {
                 throw $quantity->refuse("\"{$name}\" is no new name of something measured on a {$measure->subject()->value}");
             }
@@ -152,7 +170,13 @@ final readonly class RuleBookReader implements BookReader
             if (is_string($value) && !in_array($value, $words, true)) {
                 throw $setting->refuse("\"{$value}\" is not among the setting's words");
             }
-            $settings[$name] = new Setting($name, $setting->text('title'), $value, is_bool($default) ? Speech::word($default) : (string) $default, $words);
+            $settings[$name] = new Setting(
+                $name,
+                $setting->text('title'),
+                $value,
+                is_bool($default) ? Speech::word($default) : (string) $default,
+                $words,
+            );
         }
 
         return $settings;

@@ -20,7 +20,12 @@ final readonly class RuleReader
     public const LIMITS = ['at_least', 'at_most', 'more_than', 'less_than', 'between', 'is', 'one_of', 'none'];
     private const MOST_ROWS = 500;
     private const VERDICTS = ['met', 'violated', 'advised', 'undetermined', 'not_applicable'];
-    private const RELATIONS = ['windows' => SubjectType::Window, 'doors' => SubjectType::Door, 'fixtures' => SubjectType::Fixture, 'rooms' => SubjectType::Room];
+    private const RELATIONS = [
+        'windows' => SubjectType::Window,
+        'doors' => SubjectType::Door,
+        'fixtures' => SubjectType::Fixture,
+        'rooms' => SubjectType::Room,
+    ];
 
     public function __construct(private Vocabulary $vocabulary) {}
 
@@ -29,7 +34,8 @@ final readonly class RuleReader
     {
         $entry = $layered->entry;
         $entry->allow(self::KEYS);
-        $subject = SubjectType::tryFrom($entry->text('subject')) ?? throw $entry->refuse("there is no subject \"{$entry->text('subject')}\"");
+        $subject = SubjectType::tryFrom($entry->text('subject'))
+            ?? throw $entry->refuse("there is no subject \"{$entry->text('subject')}\"");
 
         return new Rule(
             $entry->text('id'),
@@ -65,7 +71,10 @@ final readonly class RuleReader
         if ($entry->has('measure')) {
             return $this->limited($entry, $entry, $subject);
         }
-        $needs = array_map(fn(Mapping $need): Comparison|WordRequirement|AnyOf => $this->anyOf($need, $subject) ?? $this->need($need, $subject), $entry->entries('all'));
+        $needs = array_map(
+            fn(Mapping $need): Comparison|WordRequirement|AnyOf => $this->anyOf($need, $subject) ?? $this->need($need, $subject),
+            $entry->entries('all'),
+        );
         if ($needs !== []) {
             return new AllOf($needs);
         }
@@ -112,7 +121,9 @@ final readonly class RuleReader
     {
         $wanted = $key === 'is' ? [$limits->scalar('is')] : $limits->texts('one_of');
         $wanted = array_map(static fn(bool|float|int|string $word): bool|string => is_bool($word) ? $word : (string) $word, $wanted);
-        $fits = $measure->answer() === AnswerType::YesNo ? array_filter($wanted, is_bool(...)) === $wanted : $measure->answer() === AnswerType::Word && array_filter($wanted, is_string(...)) === $wanted;
+        $fits = $measure->answer() === AnswerType::YesNo
+            ? array_filter($wanted, is_bool(...)) === $wanted
+            : $measure->answer() === AnswerType::Word && array_filter($wanted, is_string(...)) === $wanted;
 
         if ($wanted === [] || !$fits) {
             throw $limits->refuse("\"{$key}\" does not fit {$measure->name()}");
@@ -139,7 +150,10 @@ final readonly class RuleReader
             throw $limits->refuse("between: low is {$low->text()}, which is more than high, {$high->text()}");
         }
 
-        return new Between(new Comparison($measure->name(), $with, Bound::AtLeast, $low), new Comparison($measure->name(), $with, Bound::AtMost, $high));
+        return new Between(
+            new Comparison($measure->name(), $with, Bound::AtLeast, $low),
+            new Comparison($measure->name(), $with, Bound::AtMost, $high),
+        );
     }
 
     private function none(Mapping $limits, Measure $measure, Parameters $with): Comparison
@@ -215,7 +229,10 @@ final readonly class RuleReader
 
     private function anyOf(Mapping $entry, SubjectType $subject): ?AnyOf
     {
-        $alternatives = array_map(fn(Mapping $alternative): Alternative => $this->alternative($alternative, $subject), $entry->entries('any'));
+        $alternatives = array_map(
+            fn(Mapping $alternative): Alternative => $this->alternative($alternative, $subject),
+            $entry->entries('any'),
+        );
 
         return $alternatives === [] ? null : new AnyOf($alternatives);
     }
@@ -276,7 +293,9 @@ final readonly class RuleReader
         }
         $expression = $this->expression($entry, $key);
 
-        return $expression->answer() === AnswerType::YesNo ? $expression : throw $entry->refuse("\"{$key}\" is a condition, \"{$expression->text()}\" is none");
+        return $expression->answer() === AnswerType::YesNo
+            ? $expression
+            : throw $entry->refuse("\"{$key}\" is a condition, \"{$expression->text()}\" is none");
     }
 
     private function expression(Mapping $entry, string $key): Expression

@@ -23,7 +23,10 @@ final class Shelf
     /** @return list<RuleBook> those that can be read */
     public function readable(): array
     {
-        return array_values(array_filter(array_map(fn(string $id): RuleBook|string => $this->readOrReason($id), $this->ids()), static fn(RuleBook|string $book): bool => $book instanceof RuleBook));
+        return array_values(array_filter(
+            array_map(fn(string $id): RuleBook|string => $this->readOrReason($id), $this->ids()),
+            static fn(RuleBook|string $book): bool => $book instanceof RuleBook,
+        ));
     }
 
     /** @return array<string, string> why a book cannot be read, by its id */

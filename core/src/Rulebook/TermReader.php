@@ -64,7 +64,9 @@ final readonly class TermReader
     {
         $value = $this->figures[$name] ?? $this->vocabulary->groups[$name] ?? null;
 
-        return new Constant($value ?? throw new UnreadableExpression("\"{$name}\" alone says nothing; expected a measure such as room.use"));
+        return new Constant(
+            $value ?? throw new UnreadableExpression("\"{$name}\" alone says nothing; expected a measure such as room.use"),
+        );
     }
 
     private function path(string $path): Term
@@ -103,13 +105,18 @@ final readonly class TermReader
                 return new Connection(in_array($operator, ['or', '||'], true), $left, $right);
             case 'in': case 'not in':
                 $this->expect(AnswerType::Word, $left->answer());
-                $words = $right instanceof Constant && is_array($right->value) ? $right->value : throw new UnreadableExpression('expected a list of words');
+                $words = $right instanceof Constant && is_array($right->value)
+                    ? $right->value
+                    : throw new UnreadableExpression('expected a list of words');
 
                 self::checkWords($left, $words);
 
                 return new Membership($operator === 'in', $left, $words);
             case '==': case '!=':
-                $this->expect($left->answer() ?? throw new UnreadableExpression('a list is held against nothing; a word is in it'), $right->answer());
+                $this->expect(
+                    $left->answer() ?? throw new UnreadableExpression('a list is held against nothing; a word is in it'),
+                    $right->answer(),
+                );
 
                 self::checkWords($left, $right instanceof Constant && is_string($right->value) ? [$right->value] : []);
                 self::checkWords($right, $left instanceof Constant && is_string($left->value) ? [$left->value] : []);
@@ -125,13 +132,23 @@ final readonly class TermReader
 
                 return new Calculation($operator, $left, $right, self::amount($left->answer()));
             case '*':
-                return new Calculation($operator, $left, $right, self::product(self::amount($left->answer()), self::amount($right->answer())));
+                return new Calculation(
+                    $operator,
+                    $left,
+                    $right,
+                    self::product(self::amount($left->answer()), self::amount($right->answer())),
+                );
             case '/':
                 if ($right->isConstant() && self::isZero($right)) {
                     throw new UnreadableExpression('nothing can be divided by 0');
                 }
 
-                return new Calculation($operator, $left, $right, self::quotient(self::amount($left->answer()), self::amount($right->answer())));
+                return new Calculation(
+                    $operator,
+                    $left,
+                    $right,
+                    self::quotient(self::amount($left->answer()), self::amount($right->answer())),
+                );
             default:
                 throw new UnreadableExpression("the operator {$operator} is not known here");
         }
@@ -184,12 +201,16 @@ final readonly class TermReader
 
     private static function product(AnswerType $left, AnswerType $right): AnswerType
     {
-        return AnswerType::ofQuantity($left->quantity()->times($right->quantity()) ?? throw new UnreadableExpression('these two cannot be multiplied'));
+        return AnswerType::ofQuantity(
+            $left->quantity()->times($right->quantity()) ?? throw new UnreadableExpression('these two cannot be multiplied'),
+        );
     }
 
     private static function quotient(AnswerType $left, AnswerType $right): AnswerType
     {
-        return AnswerType::ofQuantity($left->quantity()->dividedBy($right->quantity()) ?? throw new UnreadableExpression('these two cannot be divided'));
+        return AnswerType::ofQuantity(
+            $left->quantity()->dividedBy($right->quantity()) ?? throw new UnreadableExpression('these two cannot be divided'),
+        );
     }
 
     private function expect(?AnswerType $expected, ?AnswerType $found): void

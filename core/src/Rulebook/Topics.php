@@ -10,7 +10,10 @@ final readonly class Topics
     /** @return list<string> names of measures with the words that are asked of them, those that the book names itself resolved */
     public static function of(Rule $rule, Vocabulary $vocabulary): array
     {
-        $topics = array_map(static fn(Comparison|WordRequirement $limit): string => self::ofLimit($limit, $vocabulary), self::within($rule->requirement));
+        $topics = array_map(
+            static fn(Comparison|WordRequirement $limit): string => self::ofLimit($limit, $vocabulary),
+            self::within($rule->requirement),
+        );
 
         return array_values(array_unique($topics));
     }
@@ -28,8 +31,14 @@ final readonly class Topics
         return match (true) {
             $requirement instanceof Between => [$requirement->low],
             $requirement instanceof AllOf => self::all($requirement->needs),
-            $requirement instanceof AnyOf => self::all(array_merge(...array_map(static fn(Alternative $way): array => $way->needs, $requirement->alternatives))),
-            $requirement instanceof Existence => self::all(array_merge(...array_map(static fn(Candidates $kind): array => $kind->needs, $requirement->kinds))),
+            $requirement instanceof AnyOf => self::all(array_merge(...array_map(
+                static fn(Alternative $way): array => $way->needs,
+                $requirement->alternatives,
+            ))),
+            $requirement instanceof Existence => self::all(array_merge(...array_map(
+                static fn(Candidates $kind): array => $kind->needs,
+                $requirement->kinds,
+            ))),
             default => [$requirement],
         };
     }

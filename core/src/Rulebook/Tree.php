@@ -35,7 +35,11 @@ final class Tree
     {
         $holder = self::part($node, 'node');
         $key = self::part($node, 'attribute');
-        if (($node->attributes['type'] ?? null) !== GetAttrNode::PROPERTY_CALL || !$holder instanceof NameNode || !$key instanceof ConstantNode) {
+        if (
+            ($node->attributes['type'] ?? null) !== GetAttrNode::PROPERTY_CALL
+            || !$holder instanceof NameNode
+            || !$key instanceof ConstantNode
+        ) {
             throw new UnreadableExpression('expected a measure such as room.use');
         }
 
@@ -48,7 +52,9 @@ final class Tree
         $words = [];
         foreach (array_chunk($list->nodes, 2) as $pair) {
             $word = $pair[1] ?? null;
-            $words[] = $word instanceof ConstantNode ? self::text($word, 'value') : throw new UnreadableExpression('expected a list of words');
+            $words[] = $word instanceof ConstantNode
+                ? self::text($word, 'value')
+                : throw new UnreadableExpression('expected a list of words');
         }
 
         return $words;

@@ -17,7 +17,12 @@ final readonly class Vocabulary
      * @param array<string, Setting>      $settings
      * @param array<string, NamedMeasure> $quantities
      */
-    public function __construct(private Catalogue $measures, public array $groups = [], public array $settings = [], public array $quantities = []) {}
+    public function __construct(
+        private Catalogue $measures,
+        public array $groups = [],
+        public array $settings = [],
+        public array $quantities = [],
+    ) {}
 
     public function measure(string $name): ?Measure
     {

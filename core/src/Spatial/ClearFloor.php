@@ -25,7 +25,11 @@ final class ClearFloor
         $frame = $fixture->frame;
         [$width, $depth] = [$fixture->fixture->width ?? 0.0, $fixture->fixture->depth ?? 0.0];
 
-        return Ring::rectangle($frame->toPlan(new Point(-$width / 2 + $shell, $shell)), $frame->xAxis->times($width - 2 * $shell), $frame->yAxis->times($depth - 2 * $shell));
+        return Ring::rectangle(
+            $frame->toPlan(new Point(-$width / 2 + $shell, $shell)),
+            $frame->xAxis->times($width - 2 * $shell),
+            $frame->yAxis->times($depth - 2 * $shell),
+        );
     }
 
     /**

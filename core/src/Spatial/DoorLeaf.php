@@ -48,7 +48,10 @@ final readonly class DoorLeaf
 
         return match (true) {
             $door->operation === DoorOperation::DoubleHinged => [$leaf(-$half, $half), $leaf($half, $half)],
-            $door->operation === DoorOperation::Hinged && $door->hinge !== null => [$leaf($door->hinge === HingeEnd::From ? -$half : $half, 2 * $half)],
+            $door->operation === DoorOperation::Hinged && $door->hinge !== null => [$leaf(
+                $door->hinge === HingeEnd::From ? -$half : $half,
+                2 * $half,
+            )],
             default => [],
         };
     }

@@ -74,7 +74,14 @@ final readonly class Doorway
     /** What stands in some floor before the door. */
     public function zone(Ring $floor, Home $home): FreeZone
     {
-        $near = $home->lately("floor at {$this->door->id()}", fn(): FloorNear => FloorNear::within(Box::around([$this->door->span()->from, $this->door->span()->to])->grown(self::AROUND), $this->door->plan, $home));
+        $near = $home->lately(
+            "floor at {$this->door->id()}",
+            fn(): FloorNear => FloorNear::within(
+                Box::around([$this->door->span()->from, $this->door->span()->to])->grown(self::AROUND),
+                $this->door->plan,
+                $home,
+            ),
+        );
 
         return $near->holds($floor->bounds()) ? FreeZone::on($near, $floor) : FreeZone::of($floor, $this->door->plan, $home);
     }
@@ -147,6 +154,8 @@ final readonly class Doorway
     /** @return list<string> */
     private static function missing(PlacedOpening $door, string $side): array
     {
-        return in_array($side, [self::PULL, self::PUSH], true) ? ["{$door->id()}.opens"] : ($door->missingSides() === [] ? ["{$side} of {$door->id()}"] : $door->missingSides());
+        return in_array($side, [self::PULL, self::PUSH], true)
+            ? ["{$door->id()}.opens"]
+            : ($door->missingSides() === [] ? ["{$side} of {$door->id()}"] : $door->missingSides());
     }
 }

@@ -22,7 +22,12 @@ final class FloorNear
      * @param list<Segment>                            $faces    of walls, and some farther away
      * @param list<array{PlacedFixture, Polygon, Box}> $fixtures that take floor
      */
-    private function __construct(private readonly Box $box, private readonly array $walls, private readonly array $faces, private readonly array $fixtures) {}
+    private function __construct(
+        private readonly Box $box,
+        private readonly array $walls,
+        private readonly array $faces,
+        private readonly array $fixtures,
+    ) {}
 
     public static function within(Box $box, StoreyPlan $plan, Home $home): self
     {
@@ -67,7 +72,10 @@ final class FloorNear
 
     public function holds(Box $box): bool
     {
-        return $box->left >= $this->box->left && $box->right <= $this->box->right && $box->bottom >= $this->box->bottom && $box->top <= $this->box->top;
+        return $box->left >= $this->box->left
+            && $box->right <= $this->box->right
+            && $box->bottom >= $this->box->bottom
+            && $box->top <= $this->box->top;
     }
 
     /**

@@ -36,7 +36,9 @@ final readonly class FoldingLeaves
         $door = $opening->opening->door;
         $width = $opening->opening->width;
 
-        return $door?->operation !== DoorOperation::Folding || $width === null ? null : new self($opening, $width, $door->opens === WallSide::Right ? -1 : 1);
+        return $door?->operation !== DoorOperation::Folding || $width === null
+            ? null
+            : new self($opening, $width, $door->opens === WallSide::Right ? -1 : 1);
     }
 
     /** How far the folded leaves reach out of the wall's middle when they stand at 45 degrees, mm. */
@@ -69,7 +71,10 @@ final readonly class FoldingLeaves
         $step = $this->leafWidth * cos(deg2rad(self::ANGLE));
         $points = [];
         for ($leaf = 0; $leaf <= $leaves; ++$leaf) {
-            $points[] = $frame->toPlan(new Point($side * ($this->width / 2 - $leaf * $step), $leaf % 2 === 1 ? $this->out * $this->reach() : 0.0));
+            $points[] = $frame->toPlan(new Point(
+                $side * ($this->width / 2 - $leaf * $step),
+                $leaf % 2 === 1 ? $this->out * $this->reach() : 0.0,
+            ));
         }
 
         return $points;

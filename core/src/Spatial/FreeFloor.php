@@ -9,7 +9,10 @@ use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
 use Heurema\Geometry\Polygon;
 
-/** The floor of a room that nothing stands on: its outline less the fixtures that take floor, stairs and openings in it, and less what leaves sweep where asked. */
+/**
+ * The floor of a room that nothing stands on: its outline less the fixtures that take floor, stairs and openings in it, and less what
+ * leaves sweep where asked.
+ */
 final class FreeFloor
 {
     /** @return list<Polygon> the pieces, the largest first; none where the drawing makes no room */

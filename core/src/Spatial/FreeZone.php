@@ -39,7 +39,13 @@ final readonly class FreeZone
      * @param list<string>  $names  of what takes it
      * @param list<Polygon> $things that stand in it, or in a part of it and beside it
      */
-    private function __construct(public Ring $wanted, private Segment $base, public array $taken, public array $names, private array $things) {}
+    private function __construct(
+        public Ring $wanted,
+        private Segment $base,
+        public array $taken,
+        public array $names,
+        private array $things,
+    ) {}
 
     /**
      * @param Ring                $wanted  convex; one comes in from its first point to its second
@@ -85,7 +91,13 @@ final readonly class FreeZone
             return 1.0;
         }
         $frame = Frame::along($this->base->from, $this->base->direction());
-        $rings = [$this->wanted->points, ...array_merge(...array_map(static fn(Polygon $thing): array => array_map(static fn(Ring $ring): array => $ring->points, $thing->rings()), $this->things))];
+        $rings = [
+            $this->wanted->points,
+            ...array_merge(...array_map(
+                static fn(Polygon $thing): array => array_map(static fn(Ring $ring): array => $ring->points, $thing->rings()),
+                $this->things,
+            )),
+        ];
         $rings = array_map(static fn(array $points): array => array_map($frame->fromPlan(...), $points), $rings);
         $aligned = new Alignment(array_merge(...$rings), self::HAIRLINE);
         [$wanted, $things] = [new Ring(array_map($aligned->point(...), $rings[0])), array_slice($rings, 1)];
@@ -121,7 +133,10 @@ final readonly class FreeZone
     {
         $box = Box::around([$side->from, $side->to])->grown(Tolerance::GRAZE);
         foreach ($leaning as $edge) {
-            if ($box->overlaps(Box::around([$edge->from, $edge->to])->grown(1e-6)) && $edge->shortestTo($side)->length() <= Tolerance::GRAZE) {
+            if (
+                $box->overlaps(Box::around([$edge->from, $edge->to])->grown(1e-6))
+                && $edge->shortestTo($side)->length() <= Tolerance::GRAZE
+            ) {
                 return Tolerance::GRAZE;
             }
         }

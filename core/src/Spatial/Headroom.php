@@ -75,7 +75,10 @@ final readonly class Headroom
         return Ring::rectangle(new Point($box->left, $box->bottom), new Point($box->width(), 0), new Point(0, $box->height()));
     }
 
-    /** @return list<array{Ring, Ring, callable(Point): float, float}> outline, the same without the ends of treads, height of the line over the nosings and its highest */
+    /**
+     * @return list<array{Ring, Ring, callable(Point): float, float}> outline, the same without the ends of treads, height of the line over
+     *                                                                the nosings and its highest
+     */
     private static function pieces(Climb $climb, float $sideEdge, bool $inMiddle, float $touch): array
     {
         $shape = $climb->stair->shape;
@@ -86,7 +89,12 @@ final readonly class Headroom
             $isLevel = $step->kind === StepKind::Landing;
             $whole = $inMiddle && !$isLevel ? $step->inset($middle) : $step->outline;
             $narrowed = $isLevel ? self::without($whole, $touch) : $step->inset($inMiddle ? $middle : max($touch, $sideEdge));
-            $pieces[] = [$whole, $narrowed, $line, $step->kind === StepKind::Landing ? $climb->level($step) : $climb->levels[$step->risers + 1]];
+            $pieces[] = [
+                $whole,
+                $narrowed,
+                $line,
+                $step->kind === StepKind::Landing ? $climb->level($step) : $climb->levels[$step->risers + 1],
+            ];
         }
         foreach ([[$shape->foot(), -1, 0.0], [$shape->head, 1, $climb->top()]] as [$edge, $way, $level]) {
             if ($edge !== null) {
@@ -119,6 +127,9 @@ final readonly class Headroom
         }
         $parts = array_filter(Overlap::parts($cover->over, $ring), static fn($part): bool => $part->thickness() > $touch);
 
-        return array_values(array_map(static fn($part): array => array_merge(...array_map(static fn(Ring $ring): array => $ring->points, $part->rings())), $parts));
+        return array_values(array_map(
+            static fn($part): array => array_merge(...array_map(static fn(Ring $ring): array => $ring->points, $part->rings())),
+            $parts,
+        ));
     }
 }

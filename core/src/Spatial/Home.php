@@ -108,7 +108,10 @@ final class Home implements Subject
         try {
             return new StoreyPlan($storey, $names, $scope);
         } catch (TangledLines) {
-            throw new UnreadableLayout("/storeys/{$number}/walls", 'expected walls that meet at their ends; these cross one another so often that no rooms can be found');
+            throw new UnreadableLayout(
+                "/storeys/{$number}/walls",
+                'expected walls that meet at their ends; these cross one another so often that no rooms can be found',
+            );
         }
     }
 
@@ -162,11 +165,26 @@ final class Home implements Subject
             SubjectType::Door, SubjectType::Window => array_values(array_filter($this->openings, $ofType)),
             SubjectType::Fixture => $this->fixtures,
             SubjectType::Stair => $this->stairs,
-            SubjectType::Soffit => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->soffits(), array_values($this->plans))),
-            SubjectType::Guard => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->guards(), array_values($this->plans))),
-            SubjectType::Wall => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->standingWalls(), array_values($this->plans))),
-            SubjectType::Space => array_merge(...array_map(static fn(StoreyPlan $plan): array => $plan->closedSpaces(), array_values($this->plans))),
-            SubjectType::Survey => array_map(fn(SurveyDistance $distance): TapedDistance => new TapedDistance($distance, $this->plans[$distance->storey]), $this->layout->survey),
+            SubjectType::Soffit => array_merge(...array_map(
+                static fn(StoreyPlan $plan): array => $plan->soffits(),
+                array_values($this->plans),
+            )),
+            SubjectType::Guard => array_merge(...array_map(
+                static fn(StoreyPlan $plan): array => $plan->guards(),
+                array_values($this->plans),
+            )),
+            SubjectType::Wall => array_merge(...array_map(
+                static fn(StoreyPlan $plan): array => $plan->standingWalls(),
+                array_values($this->plans),
+            )),
+            SubjectType::Space => array_merge(...array_map(
+                static fn(StoreyPlan $plan): array => $plan->closedSpaces(),
+                array_values($this->plans),
+            )),
+            SubjectType::Survey => array_map(
+                fn(SurveyDistance $distance): TapedDistance => new TapedDistance($distance, $this->plans[$distance->storey]),
+                $this->layout->survey,
+            ),
         };
     }
 
@@ -200,20 +218,29 @@ final class Home implements Subject
     /** @return list<Polygon> the floor of a room on which nothing stands, the largest piece first */
     public function freeFloor(RoomSpace $room, bool $clearOfSwings): array
     {
-        return $this->lately("free floor of {$room->id()}".($clearOfSwings ? ' clear of swings' : ''), fn(): array => FreeFloor::of($room, $this, $clearOfSwings));
+        return $this->lately(
+            "free floor of {$room->id()}".($clearOfSwings ? ' clear of swings' : ''),
+            fn(): array => FreeFloor::of($room, $this, $clearOfSwings),
+        );
     }
 
     /** Does a thing of a kind stand in the room? */
     public function hasThing(RoomSpace $room, string $kind): bool
     {
-        return array_filter($this->fixturesIn($room), static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $kind) !== [];
+        return array_filter(
+            $this->fixturesIn($room),
+            static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $kind,
+        ) !== [];
     }
 
     /** @return list<PlacedFixture> those of a storey whose boxes overlap a box */
     public function fixturesNear(string $storey, Box $box): array
     {
         $fixtures = $this->fixturesOn($storey);
-        $grid = $this->fixtureBoxes[$storey] ??= new BoxGrid(array_filter(array_map(static fn(PlacedFixture $fixture): ?Box => $fixture->bounds, $fixtures)));
+        $grid = $this->fixtureBoxes[$storey] ??= new BoxGrid(array_filter(array_map(
+            static fn(PlacedFixture $fixture): ?Box => $fixture->bounds,
+            $fixtures,
+        )));
 
         return array_map(static fn(int $number): PlacedFixture => $fixtures[$number], $grid->overlapping($box));
     }
@@ -273,7 +300,13 @@ final class Home implements Subject
     public function openingsNear(string $storey, Box $box): array
     {
         $openings = $this->openingsOn($storey);
-        $grid = $this->openingBoxes[$storey] ??= new BoxGrid(array_map(static fn(PlacedOpening $opening): Box => Box::around([$opening->span()->from, $opening->span()->to])->grown($opening->wall->thickness), $openings));
+        $grid = $this->openingBoxes[$storey] ??= new BoxGrid(array_map(
+            static fn(PlacedOpening $opening): Box => Box::around([
+                $opening->span()->from,
+                $opening->span()->to,
+            ])->grown($opening->wall->thickness),
+            $openings,
+        ));
 
         return array_map(static fn(int $number): PlacedOpening => $openings[$number], $grid->overlapping($box));
     }

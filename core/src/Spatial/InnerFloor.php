@@ -29,7 +29,10 @@ final class InnerFloor
     public static function of(array $walls, array $spaces, array $rooms): array
     {
         $lines = [];
-        $outer = array_values(array_filter($walls, static fn(JoinedWall $wall): bool => in_array($wall->wall->type, [WallType::Exterior, WallType::Party], true)));
+        $outer = array_values(array_filter(
+            $walls,
+            static fn(JoinedWall $wall): bool => in_array($wall->wall->type, [WallType::Exterior, WallType::Party], true),
+        ));
         foreach ((new WallSolids($outer))->lines() as $line) {
             $lines[] = new Line($line->segment, 0, self::OUTER);
         }
@@ -41,7 +44,9 @@ final class InnerFloor
         $arrangement = new Arrangement($lines);
         $outside = $arrangement->faces[0];
 
-        return $arrangement->polygons(static fn(Face $face): bool => $face !== $outside && $face->depth(self::OUTER) === 0 && $face->depth(self::OPEN) === 0);
+        return $arrangement->polygons(
+            static fn(Face $face): bool => $face !== $outside && $face->depth(self::OUTER) === 0 && $face->depth(self::OPEN) === 0,
+        );
     }
 
     /** @param array<string, RoomSpace> $rooms */

@@ -67,12 +67,22 @@ final class Names
     private function plainly(Subject $subject): string
     {
         return match (true) {
-            $subject instanceof PlacedOpening => $this->beside($subject->opening->kind->words(), $subject->left->room, $subject->right->room, $subject->wall->line(), $subject->plan),
+            $subject instanceof PlacedOpening => $this->beside(
+                $subject->opening->kind->words(),
+                $subject->left->room,
+                $subject->right->room,
+                $subject->wall->line(),
+                $subject->plan,
+            ),
             $subject instanceof PlacedWall => $this->wall($subject),
             $subject instanceof PlacedFixture => $this->inRoom(ucfirst($subject->fixture->kind->words()), $subject->room, $subject->plan),
             $subject instanceof HungSoffit => $this->inRoom('Soffit', $subject->room, $subject->plan),
             $subject instanceof StandingGuard => $this->inRoom('Guard', $subject->plan->roomAt($subject->middle()), $subject->plan),
-            $subject instanceof TapedDistance => $this->inRoom('Taped distance', $subject->plan->roomAt($subject->drawn()->middle()), $subject->plan),
+            $subject instanceof TapedDistance => $this->inRoom(
+                'Taped distance',
+                $subject->plan->roomAt($subject->drawn()->middle()),
+                $subject->plan,
+            ),
             default => ucfirst($subject->type()->value),
         };
     }

@@ -16,7 +16,13 @@ final readonly class OpenBorder
      * @param float|null    $area    of the openings, mm²; null where a height is not known
      * @param list<string>  $missing the heights that are not known
      */
-    private function __construct(public RoomSpace $beyond, public ?float $wall, public array $gaps, public ?float $area, public array $missing) {}
+    private function __construct(
+        public RoomSpace $beyond,
+        public ?float $wall,
+        public array $gaps,
+        public ?float $area,
+        public array $missing,
+    ) {}
 
     /** The one that the room is most open to. */
     public static function widest(RoomSpace $room, Home $home): ?self
@@ -27,9 +33,16 @@ final readonly class OpenBorder
                 $neighbours[$neighbour->beyond->room->id()][] = $neighbour;
             }
         }
-        $borders = array_filter(array_map(static fn(array $along): self => self::with($room, $along, $home), $neighbours), static fn(self $border): bool => $border->gaps !== []);
+        $borders = array_filter(
+            array_map(static fn(array $along): self => self::with($room, $along, $home), $neighbours),
+            static fn(self $border): bool => $border->gaps !== [],
+        );
         // of two that it is as open to the larger, however they were drawn
-        $order = static fn(self $border): array => [-round($border->open()), -round(($border->beyond->outline()?->area() ?? 0.0) / 1e4), $border->beyond->name()];
+        $order = static fn(self $border): array => [
+            -round($border->open()),
+            -round(($border->beyond->outline()?->area() ?? 0.0) / 1e4),
+            $border->beyond->name(),
+        ];
         uasort($borders, static fn(self $a, self $b): int => $order($a) <=> $order($b));
 
         return array_values($borders)[0] ?? null;

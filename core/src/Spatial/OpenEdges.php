@@ -94,10 +94,19 @@ final class OpenEdges
 
             return;
         }
-        $ways = array_values(array_filter(array_map(static fn(PlacedStair $stair): ?Segment => $stair->to === $storey && $stair->from !== null ? $stair->shape->head : null, $this->home->stairs)));
+        $ways = array_values(array_filter(array_map(
+            static fn(PlacedStair $stair): ?Segment => $stair->to === $storey && $stair->from !== null ? $stair->shape->head : null,
+            $this->home->stairs,
+        )));
         foreach (self::together($storey->voids) as $opening) {
             foreach ($opening->edges() as $edge) {
-                $this->take($edge, $storey->elevation - $below->elevation, 'the opening in the floor', self::voidsAt($edge, $storey->voids), $ways);
+                $this->take(
+                    $edge,
+                    $storey->elevation - $below->elevation,
+                    'the opening in the floor',
+                    self::voidsAt($edge, $storey->voids),
+                    $ways,
+                );
             }
         }
     }
@@ -111,10 +120,19 @@ final class OpenEdges
      */
     private static function together(array $voids): array
     {
-        $lines = array_merge(...array_map(static fn(FloorVoid $void): array => Line::around($void->outline->counterClockwise(), 0, 0), $voids));
+        $lines = array_merge(...array_map(
+            static fn(FloorVoid $void): array => Line::around($void->outline->counterClockwise(), 0, 0),
+            $voids,
+        ));
         $openings = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0);
 
-        return array_map(static fn(Polygon $opening): Polygon => new Polygon($opening->outer->simplified(), array_map(static fn(Ring $hole): Ring => $hole->simplified(), $opening->holes)), $openings);
+        return array_map(
+            static fn(Polygon $opening): Polygon => new Polygon(
+                $opening->outer->simplified(),
+                array_map(static fn(Ring $hole): Ring => $hole->simplified(), $opening->holes),
+            ),
+            $openings,
+        );
     }
 
     private function takeOutdoorRooms(): void
@@ -129,10 +147,19 @@ final class OpenEdges
 
                 continue;
             }
-            $ways = array_values(array_filter(array_map(static fn(PlacedStair $stair): ?Segment => $stair->to === $storey ? $stair->shape->head : null, $this->home->stairs)));
+            $ways = array_values(array_filter(array_map(
+                static fn(PlacedStair $stair): ?Segment => $stair->to === $storey ? $stair->shape->head : null,
+                $this->home->stairs,
+            )));
             foreach ($this->plan->neighbours($room) as $neighbour) {
                 if ($neighbour->wall->isDivider() && $neighbour->beyond->isOutside()) {
-                    $this->take($neighbour->stretch, $storey->elevation - ($this->home->layout->grade ?? 0.0), $room->name(), [$room->id()], $ways);
+                    $this->take(
+                        $neighbour->stretch,
+                        $storey->elevation - ($this->home->layout->grade ?? 0.0),
+                        $room->name(),
+                        [$room->id()],
+                        $ways,
+                    );
                 }
             }
         }
@@ -151,7 +178,12 @@ final class OpenEdges
         $left = array_map(static fn(Step $step): Segment => $step->back, $stair->shape->steps);
         foreach ($stair->shape->steps as $step) {
             foreach ($step->outline->counterClockwise()->edges() as $edge) {
-                $this->takeSide($edge, $step, $climb, $step->kind === StepKind::Landing ? [...$entered, ...$left] : [$step->front, $step->back]);
+                $this->takeSide(
+                    $edge,
+                    $step,
+                    $climb,
+                    $step->kind === StepKind::Landing ? [...$entered, ...$left] : [$step->front, $step->back],
+                );
             }
         }
     }
@@ -180,7 +212,10 @@ final class OpenEdges
      */
     private static function voidsAt(Segment $edge, array $voids): array
     {
-        $isAt = static fn(FloorVoid $void): bool => array_filter($void->outline->edges(), static fn(Segment $one): bool => $one->distanceTo($edge->middle()) <= Tolerance::TOUCH) !== [];
+        $isAt = static fn(FloorVoid $void): bool => array_filter(
+            $void->outline->edges(),
+            static fn(Segment $one): bool => $one->distanceTo($edge->middle()) <= Tolerance::TOUCH,
+        ) !== [];
 
         return array_values(array_map(static fn(FloorVoid $void): string => $void->id, array_filter($voids, $isAt)));
     }

@@ -7,7 +7,9 @@ namespace Heurema\Spatial;
 use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Stair\PlacedStair;
 
-/** How high one stands outside a door: as it was said, else on steps that come up to it, on a porch, or on the ground where that is drawn. */
+/**
+ * How high one stands outside a door: as it was said, else on steps that come up to it, on a porch, or on the ground where that is drawn.
+ */
 final readonly class OutsideLevel
 {
     /** Steps this near a door, mm, lead up to it. */
@@ -36,7 +38,9 @@ final readonly class OutsideLevel
         }
         $grade = $home->layout->grade;
 
-        return $grade === null ? new self(null, null, null) : new self($grade, 'Outside the door one is taken to stand on the ground.', null);
+        return $grade === null
+            ? new self(null, null, null)
+            : new self($grade, 'Outside the door one is taken to stand on the ground.', null);
     }
 
     /** Does one come from the door onto a floor, steps or the ground without falling? Null where it cannot be told. */
@@ -51,7 +55,12 @@ final readonly class OutsideLevel
     private static function stepsAt(PlacedOpening $door, Home $home): ?PlacedStair
     {
         foreach ($home->stairs as $stair) {
-            if ($stair->from === null && $stair->to === $door->plan->storey && $stair->shape->head !== null && $stair->shape->head->shortestTo($door->span())->length() <= self::AT_THE_DOOR) {
+            if (
+                $stair->from === null
+                && $stair->to === $door->plan->storey
+                && $stair->shape->head !== null
+                && $stair->shape->head->shortestTo($door->span())->length() <= self::AT_THE_DOOR
+            ) {
                 return $stair;
             }
         }

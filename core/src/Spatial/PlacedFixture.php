@@ -16,7 +16,10 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 
-/** A fixture where it stands. Its own frame has x along its width, to the right of one who stands with his back to its back, and y out of its front. */
+/**
+ * A fixture where it stands. Its own frame has x along its width, to the right of one who stands with his back to its back, and y out of
+ * its front.
+ */
 final readonly class PlacedFixture implements Subject
 {
     /** What hangs on a wall without taking room from anybody. */
@@ -92,7 +95,9 @@ final readonly class PlacedFixture implements Subject
     /** Do the two cover some common floor, by more than a millimetre, at whatever heights? */
     public function overlaps(self $other): bool
     {
-        return $this->outline !== null && $other->outline !== null && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($other->outline->counterClockwise()), $this->outline->counterClockwise());
+        return $this->outline !== null
+            && $other->outline !== null
+            && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($other->outline->counterClockwise()), $this->outline->counterClockwise());
     }
 
     /** Does it stand on some of a floor, by more than a millimetre? */
@@ -107,7 +112,11 @@ final readonly class PlacedFixture implements Subject
         $frame = $this->frame;
         $box = Box::around(array_map($frame->fromPlan(...), $outline->points));
 
-        return Ring::rectangle($frame->toPlan(new Point($box->left, $box->bottom)), $frame->xAxis->times($box->width()), $frame->yAxis->times($box->height()))->counterClockwise();
+        return Ring::rectangle(
+            $frame->toPlan(new Point($box->left, $box->bottom)),
+            $frame->xAxis->times($box->width()),
+            $frame->yAxis->times($box->height()),
+        )->counterClockwise();
     }
 
     private function roomBelow(float $width, float $depth): ?RoomSpace
@@ -146,7 +155,10 @@ final readonly class PlacedFixture implements Subject
     /** @return list<string> what the document lacks for its top */
     public function missingForTop(): array
     {
-        return [...($this->knownBase() === null ? ["{$this->id()}.base"] : []), ...($this->fixture->height === null ? ["{$this->id()}.height"] : [])];
+        return [
+            ...($this->knownBase() === null ? ["{$this->id()}.base"] : []),
+            ...($this->fixture->height === null ? ["{$this->id()}.height"] : []),
+        ];
     }
 
     /** @return list<Point>|null */

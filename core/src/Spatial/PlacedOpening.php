@@ -75,7 +75,10 @@ final readonly class PlacedOpening implements Subject
         return new Segment($line->at($this->opening->at - $half), $line->at($this->opening->at + $half));
     }
 
-    /** That stretch moved to the left of the wall by so many mm; of an opening whose width nobody said as well, which has no direction of its own. */
+    /**
+     * That stretch moved to the left of the wall by so many mm; of an opening whose width nobody said as well, which has no direction of
+     * its own.
+     */
     public function spanAt(float $left): Segment
     {
         [$span, $out] = [$this->span(), $this->wall->line()->direction()->left()->times($left)];
@@ -129,7 +132,10 @@ final readonly class PlacedOpening implements Subject
     {
         $line = $this->wall->line();
         $away = $line->direction()->left()->times(($this->wall->thickness / 2 + self::LOOK) * ($side === WallSide::Left ? 1 : -1));
-        $at = fn(float $share): ?Beyond => $this->plan->behind($this->wall, $line->at($this->opening->at + $share * ($this->opening->width ?? 0.0))->plus($away));
+        $at = fn(float $share): ?Beyond => $this->plan->behind(
+            $this->wall,
+            $line->at($this->opening->at + $share * ($this->opening->width ?? 0.0))->plus($away),
+        );
         [$middle, $first, $last] = [$at(0.0), $at(-self::NEARLY_HALF), $at(self::NEARLY_HALF)];
         if ($middle !== null && ($first === null || $middle->isSame($first)) && ($last === null || $middle->isSame($last))) {
             return $middle;

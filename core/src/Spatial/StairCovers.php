@@ -81,7 +81,10 @@ final class StairCovers
         foreach ($this->found as $cover) {
             foreach ($cover->over->edges() as $edge) {
                 foreach ($sides as $side) {
-                    [$along, $aside] = [$side->along($edge->to) - $side->along($edge->from), $side->leftOf($edge->to) - $side->leftOf($edge->from)];
+                    [$along, $aside] = [
+                        $side->along($edge->to) - $side->along($edge->from),
+                        $side->leftOf($edge->to) - $side->leftOf($edge->from),
+                    ];
                     if (abs($aside) <= Tolerance::GRAZE && Tolerance::ofEdge($along, $aside) > Tolerance::TOUCH) {
                         return true;
                     }
@@ -127,7 +130,14 @@ final class StairCovers
                 if ($ceiling === null) {
                     $this->missing[] = $room->ceilingKey();
                 } else {
-                    $this->found[] = new Cover($part, $storey->elevation - $this->foot, $ceiling, $top, "the ceiling of {$room->name()}", $top < INF ? CoverKind::CeilingUnderFloor : CoverKind::CeilingUnderRoof);
+                    $this->found[] = new Cover(
+                        $part,
+                        $storey->elevation - $this->foot,
+                        $ceiling,
+                        $top,
+                        "the ceiling of {$room->name()}",
+                        $top < INF ? CoverKind::CeilingUnderFloor : CoverKind::CeilingUnderRoof,
+                    );
                 }
             }
         }
@@ -138,7 +148,14 @@ final class StairCovers
             if ($soffit->underside === null) {
                 $this->missing[] = "{$soffit->id}.underside";
             } else {
-                $this->found[] = new Cover(new Polygon($soffit->outline->counterClockwise()), $storey->elevation - $this->foot, $soffit->underside, $storey->elevation - $this->foot + $soffit->underside + self::PASSES, 'the soffit over it', CoverKind::Soffit);
+                $this->found[] = new Cover(
+                    new Polygon($soffit->outline->counterClockwise()),
+                    $storey->elevation - $this->foot,
+                    $soffit->underside,
+                    $storey->elevation - $this->foot + $soffit->underside + self::PASSES,
+                    'the soffit over it',
+                    CoverKind::Soffit,
+                );
             }
         }
     }
@@ -161,7 +178,14 @@ final class StairCovers
             return;
         }
         foreach ($parts as $part) {
-            $this->found[] = new Cover($part, $storey->elevation - $this->foot, -$storey->floorThickness, $storey->elevation - $this->foot, "the floor of {$storey->name}", CoverKind::Floor);
+            $this->found[] = new Cover(
+                $part,
+                $storey->elevation - $this->foot,
+                -$storey->floorThickness,
+                $storey->elevation - $this->foot,
+                "the floor of {$storey->name}",
+                CoverKind::Floor,
+            );
         }
     }
 
@@ -176,8 +200,16 @@ final class StairCovers
         $base = ($other->from->elevation ?? 0.0) - $this->foot;
         foreach ($base < 1 && !$isOwn ? [] : $other->shape->steps as $step) {
             if ($step->outline->bounds()->overlaps($this->reach)) {
-                $this->found[] = new Cover(new Polygon($step->outline), $base, $climb->level($step) - self::STAIR_DEPTH, $base + $climb->level($step), $other->name(), CoverKind::Stair);
-                $this->assumptions[$other->id()] = "{$other->name()} is taken to be ".$this->home->length(self::STAIR_DEPTH).' deep, straight down from its nosings.';
+                $this->found[] = new Cover(
+                    new Polygon($step->outline),
+                    $base,
+                    $climb->level($step) - self::STAIR_DEPTH,
+                    $base + $climb->level($step),
+                    $other->name(),
+                    CoverKind::Stair,
+                );
+                $this->assumptions[$other->id()] = "{$other->name()} is taken to be ".$this->home->length(self::STAIR_DEPTH)
+                    .' deep, straight down from its nosings.';
             }
         }
     }

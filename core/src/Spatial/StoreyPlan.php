@@ -61,8 +61,11 @@ final class StoreyPlan implements Subject
      *
      * @throws TangledLines when its walls cross one another beyond all measure
      */
-    public function __construct(public readonly Storey $storey, private readonly ?Names $names = null, private readonly Scope $scope = Scope::Whole)
-    {
+    public function __construct(
+        public readonly Storey $storey,
+        private readonly ?Names $names = null,
+        private readonly Scope $scope = Scope::Whole,
+    ) {
         $this->walls = WallJoints::join($storey->standingWalls());
         $this->arrangement = new Arrangement((new WallSolids($this->walls))->lines());
         $this->mass = new WallMass($storey, array_map(self::simplified(...), $this->arrangement->polygons(self::isWall(...))));
@@ -183,12 +186,19 @@ final class StoreyPlan implements Subject
     /** Is it a low wall along the outside or along an opening in the floor? */
     private function guardsAnEdge(JoinedWall $wall): bool
     {
-        if ($wall->wall->isDivider() || $wall->wall->height === null || $wall->wall->height >= ($this->storey->ceiling ?? INF) - Tolerance::TOUCH) {
+        if (
+            $wall->wall->isDivider()
+            || $wall->wall->height === null
+            || $wall->wall->height >= ($this->storey->ceiling ?? INF) - Tolerance::TOUCH
+        ) {
             return false;
         }
         foreach ([1, -1] as $side) {
             $beside = $wall->line->offset($side * ($wall->halfThickness() + self::BESIDE))->middle();
-            if ($this->at($beside)?->isOutside() === true || array_filter($this->storey->voids, static fn(FloorVoid $void): bool => $void->outline->contains($beside)) !== []) {
+            if (
+                $this->at($beside)?->isOutside() === true
+                || array_filter($this->storey->voids, static fn(FloorVoid $void): bool => $void->outline->contains($beside)) !== []
+            ) {
                 return true;
             }
         }
@@ -221,8 +231,17 @@ final class StoreyPlan implements Subject
     {
         $span = $opening->span();
         $half = $opening->wall->thickness / 2 + WallJoints::CLOSES_GAPS_TO;
-        $stretch = Ring::rectangle($opening->spanAt(-$half)->from, $span->vector(), $opening->wall->line()->direction()->left()->times(2 * $half));
-        $into = array_filter($this->wallsNear($stretch->bounds()), static fn(JoinedWall $wall): bool => $wall->wall !== $opening->wall && !$wall->wall->isDivider() && self::reachesInto($wall, $stretch, $span));
+        $stretch = Ring::rectangle(
+            $opening->spanAt(-$half)->from,
+            $span->vector(),
+            $opening->wall->line()->direction()->left()->times(2 * $half),
+        );
+        $into = array_filter(
+            $this->wallsNear($stretch->bounds()),
+            static fn(JoinedWall $wall): bool => $wall->wall !== $opening->wall
+                && !$wall->wall->isDivider()
+                && self::reachesInto($wall, $stretch, $span),
+        );
 
         return array_values(array_map(static fn(JoinedWall $wall): string => $wall->wall->id, $into));
     }

@@ -19,7 +19,9 @@ final class UnderCeiling
     {
         $ceiling = $room->ceiling();
 
-        return $ceiling instanceof SlopedCeiling ? min(array_map($ceiling->heightAt(...), $points === [] ? [$room->room->at] : $points)) : $ceiling;
+        return $ceiling instanceof SlopedCeiling
+            ? min(array_map($ceiling->heightAt(...), $points === [] ? [$room->room->at] : $points))
+            : $ceiling;
     }
 
     /** The lowest ceiling over an opening, on that side of its wall where a room is; null when it is not known or no room is there. */

@@ -57,7 +57,11 @@ final class WallJoints
             [$from, $backTie] = $joints->end($wall->line()->reversed(), $number);
             [$to, $tie] = $joints->end($wall->line(), $number);
             $isLong = $from->distanceTo($to) > self::SAME_POINT && $to->minus($from)->dot($wall->line()->vector()) > 0;
-            $joined[] = new JoinedWall($wall, $isLong ? new Segment($from, $to) : $wall->line(), array_values(array_filter([$backTie, $tie])));
+            $joined[] = new JoinedWall(
+                $wall,
+                $isLong ? new Segment($from, $to) : $wall->line(),
+                array_values(array_filter([$backTie, $tie])),
+            );
         }
 
         return $joined;
@@ -81,7 +85,10 @@ final class WallJoints
     {
         $numbers = $this->lines->inBox((new Box($end->x, $end->y, $end->x, $end->y))->grown($this->farthest));
 
-        return array_values(array_map(fn(int $number): Wall => $this->walls[$number], array_filter($numbers, static fn(int $number): bool => $number !== $own)));
+        return array_values(array_map(
+            fn(int $number): Wall => $this->walls[$number],
+            array_filter($numbers, static fn(int $number): bool => $number !== $own),
+        ));
     }
 
     /** @param list<Wall> $near */

@@ -106,7 +106,10 @@ final class WallMass
     /** @return list<Polygon> */
     private function cutGaps(): array
     {
-        $gaps = array_filter($this->storey->openings, static fn(Opening $opening): bool => $opening->kind === OpeningKind::Gap && $opening->stands());
+        $gaps = array_filter(
+            $this->storey->openings,
+            static fn(Opening $opening): bool => $opening->kind === OpeningKind::Gap && $opening->stands(),
+        );
         if ($gaps === []) {
             return $this->solids;
         }

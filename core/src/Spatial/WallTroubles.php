@@ -27,7 +27,10 @@ final readonly class WallTroubles
     /** @param list<Wall> $walls standing ones of one storey */
     public function __construct(private array $walls)
     {
-        $this->boxes = new BoxGrid(array_map(static fn(Wall $wall): Box => Box::around([$wall->from, $wall->to])->grown($wall->thickness / 2 + self::NEARLY), $walls));
+        $this->boxes = new BoxGrid(array_map(
+            static fn(Wall $wall): Box => Box::around([$wall->from, $wall->to])->grown($wall->thickness / 2 + self::NEARLY),
+            $walls,
+        ));
     }
 
     /**

@@ -106,7 +106,8 @@ final class WidestWay
         foreach ($doors as $door) {
             $ends = [$edge->along($door->from), $edge->along($door->to)];
             [$opens, $closes] = [max(0.0, min($ends)), min($edge->length(), max($ends))];
-            $isBehind = abs($edge->leftOf($door->middle())) < $door->length() / 2 + 500 && $edge->leftOf($door->middle()) <= Tolerance::TOUCH;
+            $isBehind = abs($edge->leftOf($door->middle())) < $door->length() / 2 + 500
+                && $edge->leftOf($door->middle()) <= Tolerance::TOUCH;
             if ($isBehind && abs($edge->direction()->cross($door->direction())) < 0.02 && $closes - $opens > $door->length() / 2) {
                 $found[] = [$opens, $closes];
             }
@@ -139,7 +140,10 @@ final class WidestWay
                 }
                 $gap = $first->shortestTo($second);
                 $key = min($one, $other).'-'.max($one, $other);
-                if ((!isset($shortest[$key]) || $gap->length() < $shortest[$key][0]->length()) && !$this->runsAlongDoor($gap, $first, $second)) {
+                if (
+                    (!isset($shortest[$key]) || $gap->length() < $shortest[$key][0]->length())
+                    && !$this->runsAlongDoor($gap, $first, $second)
+                ) {
                     $shortest[$key] = [$gap, $one, $other];
                 }
             }

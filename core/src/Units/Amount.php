@@ -68,19 +68,25 @@ final readonly class Amount
     /** @throws \LogicException when the two cannot be multiplied */
     public function times(self $other): self
     {
-        $quantity = $this->quantity->times($other->quantity) ?? throw new \LogicException("A {$this->quantity->word()} cannot be multiplied with a {$other->quantity->word()}.");
+        $quantity = $this->quantity->times($other->quantity)
+            ?? throw new \LogicException("A {$this->quantity->word()} cannot be multiplied with a {$other->quantity->word()}.");
         $number = $this->number * $other->number;
 
-        return $quantity === Quantity::Area && !$this->quantity->isPlain() && !$other->quantity->isPlain() ? self::drawnArea($number) : self::of($quantity, $number);
+        return $quantity === Quantity::Area && !$this->quantity->isPlain() && !$other->quantity->isPlain()
+            ? self::drawnArea($number)
+            : self::of($quantity, $number);
     }
 
     /** @throws \LogicException when this cannot be divided by the other */
     public function dividedBy(self $other): self
     {
-        $quantity = $this->quantity->dividedBy($other->quantity) ?? throw new \LogicException("A {$this->quantity->word()} cannot be divided by a {$other->quantity->word()}.");
+        $quantity = $this->quantity->dividedBy($other->quantity)
+            ?? throw new \LogicException("A {$this->quantity->word()} cannot be divided by a {$other->quantity->word()}.");
         $number = $this->number / $other->number;
 
-        return $quantity === Quantity::Length && $this->quantity === Quantity::Area ? self::length($number * self::MM2_PER_M2) : self::of($quantity, $number);
+        return $quantity === Quantity::Length && $this->quantity === Quantity::Area
+            ? self::length($number * self::MM2_PER_M2)
+            : self::of($quantity, $number);
     }
 
     /** Above the other, or equal within the quantity's tolerance. */
@@ -115,7 +121,9 @@ final readonly class Amount
     /** @throws \LogicException when the quantities differ */
     private function matching(self $other): Quantity
     {
-        return $this->quantity === $other->quantity ? $this->quantity : throw new \LogicException("A {$this->quantity->word()} cannot be held against a {$other->quantity->word()}.");
+        return $this->quantity === $other->quantity
+            ? $this->quantity
+            : throw new \LogicException("A {$this->quantity->word()} cannot be held against a {$other->quantity->word()}.");
     }
 
     private function exceeds(self $other): bool

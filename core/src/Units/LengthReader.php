@@ -37,7 +37,10 @@ final class LengthReader
             throw new UnreadableLength("Nothing fits in here: \"{$this->rest()}\".", $this->peek()->at);
         }
         if ($term->mm < 0) {
-            throw new UnreadableLength('A length is never below 0: this comes to '.$this->units->notation()->write(Amount::length($term->mm)).'.', 0);
+            throw new UnreadableLength(
+                'A length is never below 0: this comes to '.$this->units->notation()->write(Amount::length($term->mm)).'.',
+                0,
+            );
         }
 
         $mm = round($term->mm, 4) + 0.0;
@@ -119,7 +122,12 @@ final class LengthReader
 
         return match ($unit) {
             'ft' => $this->afterFeet($quantity, $start->at),
-            'in' => new LengthTerm($quantity->value * Amount::MM_PER_INCH, self::count($quantity->words, 'inch', 'inches'), UnitSystem::Imperial, $start->at),
+            'in' => new LengthTerm(
+                $quantity->value * Amount::MM_PER_INCH,
+                self::count($quantity->words, 'inch', 'inches'),
+                UnitSystem::Imperial,
+                $start->at,
+            ),
             'mm', 'cm', 'm' => $this->metric($quantity, $unit, $start->at),
             default => $this->bare($quantity, $start->at),
         };
@@ -134,10 +142,16 @@ final class LengthReader
             return new LengthTerm($feet->value * Amount::MM_PER_FOOT, $words, UnitSystem::Imperial, $at);
         }
         if (floor($feet->value) !== $feet->value) {
-            throw new UnreadableLength('Parts of a foot and inches do not go together: write '.$this->written($feet->value * 12 + $inches->value).'.', $at);
+            throw new UnreadableLength(
+                'Parts of a foot and inches do not go together: write '.$this->written($feet->value * 12 + $inches->value).'.',
+                $at,
+            );
         }
         if ($inches->value >= 12) {
-            throw new UnreadableLength('Behind feet there are less than 12 inches: write '.$this->written($feet->value * 12 + $inches->value).'.', $inches->at);
+            throw new UnreadableLength(
+                'Behind feet there are less than 12 inches: write '.$this->written($feet->value * 12 + $inches->value).'.',
+                $inches->at,
+            );
         }
 
         return new LengthTerm(
@@ -152,10 +166,22 @@ final class LengthReader
     {
         $hyphen = $this->peek();
         $follows = $this->peek(1);
-        if ($hyphen !== null && $hyphen->is(LengthToken::SIGN, '-') && $follows !== null && ($follows->is(LengthToken::NUMBER) || $follows->is(LengthToken::FRACTION))) {
+        if (
+            $hyphen !== null
+            && $hyphen->is(LengthToken::SIGN, '-')
+            && $follows !== null
+            && ($follows->is(LengthToken::NUMBER) || $follows->is(LengthToken::FRACTION))
+        ) {
             $isLoose = $hyphen->loose || $follows->loose;
             if ($isLoose && $this->measuresInches(1)) {
-                throw UnreadableLength::doubtful(trim($this->typed), $hyphen->at, ["{$this->typedBefore($hyphen)}-{$this->typedFrom($follows)}", "{$this->typedBefore($hyphen)} 0\" - {$this->typedFrom($follows)}"]);
+                throw UnreadableLength::doubtful(
+                    trim($this->typed),
+                    $hyphen->at,
+                    [
+                        "{$this->typedBefore($hyphen)}-{$this->typedFrom($follows)}",
+                        "{$this->typedBefore($hyphen)} 0\" - {$this->typedFrom($follows)}",
+                    ],
+                );
             }
             if (!$isLoose) {
                 ++$this->next;
@@ -217,7 +243,14 @@ final class LengthReader
         $follows = $this->peek(1);
         if ($hyphen !== null && $hyphen->is(LengthToken::SIGN, '-') && $follows !== null && $follows->is(LengthToken::FRACTION)) {
             if ($hyphen->loose || $follows->loose) {
-                throw UnreadableLength::doubtful(trim($this->typed), $hyphen->at, ["{$this->typedBefore($hyphen)} {$this->typedFrom($follows)}", "{$this->typedBefore($hyphen)}\" - {$this->typedFrom($follows)}"]);
+                throw UnreadableLength::doubtful(
+                    trim($this->typed),
+                    $hyphen->at,
+                    [
+                        "{$this->typedBefore($hyphen)} {$this->typedFrom($follows)}",
+                        "{$this->typedBefore($hyphen)}\" - {$this->typedFrom($follows)}",
+                    ],
+                );
             }
             ++$this->next;
         }
@@ -234,7 +267,11 @@ final class LengthReader
             $feet = $this->typedBefore($fraction);
             $forgotten = $above > 20 && $above % 10 === 1 ? [$feet.' '.intdiv($above, 10).' 1/2"'] : [];
 
-            throw UnreadableLength::doubtful(trim($this->typed), $fraction->at, [...$forgotten, $feet.' '.Decimal::trim($above / 2, 1).'"', ...($above < 12 ? ["({$feet} {$above}\")/2"] : [])]);
+            throw UnreadableLength::doubtful(
+                trim($this->typed),
+                $fraction->at,
+                [...$forgotten, $feet.' '.Decimal::trim($above / 2, 1).'"', ...($above < 12 ? ["({$feet} {$above}\")/2"] : [])],
+            );
         }
         $isMetricHalf = $this->units === UnitSystem::Metric && $below === 2 && $this->peek()?->is(LengthToken::UNIT) !== true;
         if ($above > $below && !$isMetricHalf) {
@@ -245,7 +282,11 @@ final class LengthReader
                     $before = $before === '' ? '' : "{$before} ";
                     $other = intdiv($above, $below).' '.($above % $below)."/{$below}";
 
-                    throw UnreadableLength::doubtful(trim($this->typed), $fraction->at, ["{$before}{$whole} {$rest}/{$below}", "{$before}{$other}"]);
+                    throw UnreadableLength::doubtful(
+                        trim($this->typed),
+                        $fraction->at,
+                        ["{$before}{$whole} {$rest}/{$below}", "{$before}{$other}"],
+                    );
                 }
             }
         }
@@ -259,7 +300,12 @@ final class LengthReader
             throw new UnreadableLength("Write the fraction as a decimal: {$quantity->value} {$unit}.", $at);
         }
         $counted = TypingUnit::from($unit);
-        $term = new LengthTerm($quantity->value * $counted->mm(), self::count($quantity->words, $counted->one(), $counted->one().'s'), UnitSystem::Metric, $at);
+        $term = new LengthTerm(
+            $quantity->value * $counted->mm(),
+            self::count($quantity->words, $counted->one(), $counted->one().'s'),
+            UnitSystem::Metric,
+            $at,
+        );
 
         return $this->peek()?->is(LengthToken::NUMBER) === true ? $this->afterMetric($term, $counted) : $term;
     }
@@ -288,14 +334,22 @@ final class LengthReader
             throw new UnreadableLength("Say what the first number counts, such as {$quantity->words}' {$follows->text}\".", $follows->at);
         }
         if ($this->units === UnitSystem::Imperial) {
-            return new LengthTerm($quantity->value * Amount::MM_PER_INCH, self::count($quantity->words, 'inch', 'inches'), null, $at, !$quantity->hasFraction);
+            return new LengthTerm(
+                $quantity->value * Amount::MM_PER_INCH,
+                self::count($quantity->words, 'inch', 'inches'),
+                null,
+                $at,
+                !$quantity->hasFraction,
+            );
         }
         $isHalf = preg_match('/^\d+\/2$/', $quantity->words) === 1;
         if ($quantity->hasFraction && !$isHalf) {
             throw new UnreadableLength("Fractions are of inches: write {$quantity->words}\", or a decimal.", $at);
         }
         $unit = $this->bare->one();
-        $words = $quantity->hasFraction ? 'half of '.substr($quantity->words, 0, -2)." {$unit}s" : self::count($quantity->words, $unit, "{$unit}s");
+        $words = $quantity->hasFraction
+            ? 'half of '.substr($quantity->words, 0, -2)." {$unit}s"
+            : self::count($quantity->words, $unit, "{$unit}s");
 
         return new LengthTerm($quantity->value * $this->bare->mm(), $words, null, $at, !$quantity->hasFraction);
     }

@@ -8,5 +8,11 @@ namespace Heurema\Units;
 final readonly class LengthTerm
 {
     /** @param UnitSystem|null $system null: a bare number, in whatever the layout uses */
-    public function __construct(public float $mm, public string $words, public ?UnitSystem $system, public int $at, public bool $isBareNumber = false) {}
+    public function __construct(
+        public float $mm,
+        public string $words,
+        public ?UnitSystem $system,
+        public int $at,
+        public bool $isBareNumber = false,
+    ) {}
 }

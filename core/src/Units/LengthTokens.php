@@ -16,13 +16,15 @@ final class LengthTokens
     ];
 
     private const FRACTION_SIGNS = [
-        '½' => [1, 2], '¼' => [1, 4], '¾' => [3, 4], '⅓' => [1, 3], '⅔' => [2, 3], '⅛' => [1, 8], '⅜' => [3, 8], '⅝' => [5, 8], '⅞' => [7, 8],
+        '½' => [1, 2], '¼' => [1, 4], '¾' => [3, 4], '⅓' => [1, 3], '⅔' => [2, 3], '⅛' => [1, 8], '⅜' => [3, 8], '⅝' => [5, 8],
+        '⅞' => [7, 8],
     ];
 
     private const UNITS = [
         'millimetres' => 'mm', 'millimeters' => 'mm', 'mm' => 'mm', 'centimetres' => 'cm', 'centimeters' => 'cm', 'cm' => 'cm',
         'metres' => 'm', 'meters' => 'm', 'metre' => 'm', 'meter' => 'm', 'm' => 'm',
-        'feet' => 'ft', 'foot' => 'ft', 'ft' => 'ft', 'inches' => 'in', 'inch' => 'in', 'in' => 'in', "''" => 'in', "'" => 'ft', '"' => 'in',
+        'feet' => 'ft', 'foot' => 'ft', 'ft' => 'ft', 'inches' => 'in', 'inch' => 'in', 'in' => 'in', "''" => 'in', "'" => 'ft',
+        '"' => 'in',
     ];
 
     /**
@@ -72,7 +74,19 @@ final class LengthTokens
         if (preg_match('/^(?:\d[\d.,]*|[.,]\d+)/', $rest, $found) === 1) {
             return [new LengthToken(LengthToken::NUMBER, $found[0], self::number($found[0], $at, $typed), $at, $loose), strlen($found[0])];
         }
-        if (preg_match('/^(?:'.implode('|', array_map(static fn(string $unit): string => preg_quote($unit, '/').(ctype_alpha($unit) ? '(?![a-z])\.?' : ''), array_keys(self::UNITS))).')/', $rest, $found) === 1) {
+        if (preg_match(
+            '/^(?:'
+                .implode(
+                    '|',
+                    array_map(
+                        static fn(string $unit): string => preg_quote($unit, '/').(ctype_alpha($unit) ? '(?![a-z])\.?' : ''),
+                        array_keys(self::UNITS),
+                    ),
+                )
+                .')/',
+            $rest,
+            $found,
+        ) === 1) {
             return [new LengthToken(LengthToken::UNIT, self::UNITS[rtrim($found[0], '.')], 1.0, $at, $loose), strlen($found[0])];
         }
         if (in_array($sign, ['+', '-', '(', ')'], true)) {

@@ -44,11 +44,21 @@ final readonly class SpacingReader
         $spacings = [];
         $at = 0;
         while ($at < strlen($typed)) {
-            if (preg_match("/\\G(?:\\s*[;,]\\s*|\\s+)?(?:(\\d{1,2})\\s*[x×]\\s*)?({$length})(?=[\\s;,]|\$)/u", $typed, $found, 0, $at) !== 1) {
+            if (preg_match(
+                "/\\G(?:\\s*[;,]\\s*|\\s+)?(?:(\\d{1,2})\\s*[x×]\\s*)?({$length})(?=[\\s;,]|\$)/u",
+                $typed,
+                $found,
+                0,
+                $at,
+            ) !== 1) {
                 if (trim(substr($typed, $at), " \t\n\r;,") === '') {
                     break;
                 }
-                throw new UnreadableLength('Nothing fits in here: "'.trim(substr($typed, $at)).'". Type distances one after the other, such as '.$this->sample().'.', $at);
+                throw new UnreadableLength(
+                    'Nothing fits in here: "'.trim(substr($typed, $at)).'". Type distances one after the other, such as '.$this->sample()
+                        .'.',
+                    $at,
+                );
             }
             array_push($spacings, ...array_fill(0, max(1, (int) $found[1]), $this->spacing($found[2], $at)));
             $at += strlen($found[0]);

@@ -33,11 +33,20 @@ final class AxesTest extends TestCase
         $layout = self::laid([3600, 4200, 3600], [3000, 5000]);
         self::assertSame(['1', '2', '3', '4', 'A', 'B', 'C'], array_map(static fn(Axis $axis): string => $axis->name, $layout->axes));
         $net = new AxisNet($layout->axes);
-        self::assertSame(['A/1', 'B/1', 'C/1'], array_map(static fn(AxisCrossing $one): string => $one->name(), $net->crossings($layout->axes[0])));
-        self::assertSame([[0.0, 0.0], [3600.0, 0.0], [7800.0, 0.0], [11400.0, 0.0]], array_map(static fn(AxisCrossing $one): array => $one->at->toArray(), $net->crossings($layout->axes[4])));
+        self::assertSame(
+            ['A/1', 'B/1', 'C/1'],
+            array_map(static fn(AxisCrossing $one): string => $one->name(), $net->crossings($layout->axes[0])),
+        );
+        self::assertSame(
+            [[0.0, 0.0], [3600.0, 0.0], [7800.0, 0.0], [11400.0, 0.0]],
+            array_map(static fn(AxisCrossing $one): array => $one->at->toArray(), $net->crossings($layout->axes[4])),
+        );
         self::assertCount(12, $net->allCrossings());
         self::assertCount(4 * 2 + 3 * 3, $net->allStretches());
-        self::assertSame(['1 to 2', '2 to 3', '3 to 4'], array_map(static fn(AxisStretch $one): string => $one->name(), $net->stretches($layout->axes[4])));
+        self::assertSame(
+            ['1 to 2', '2 to 3', '3 to 4'],
+            array_map(static fn(AxisStretch $one): string => $one->name(), $net->stretches($layout->axes[4])),
+        );
     }
 
     public function test_letters_leave_out_i_and_o_and_go_on_with_two(): void
@@ -64,13 +73,19 @@ final class AxesTest extends TestCase
         self::assertEquals(new Point(0, 0), (new AxisGrid((new Sketch())->layout()))->usualFirst());
     }
 
-    /** Seeds 1 to 30, in millimetres and in inches: walls on all axes close a room in every field, of the typed distances less their thickness. */
+    /**
+     * Seeds 1 to 30, in millimetres and in inches: walls on all axes close a room in every field, of the typed distances less their
+     * thickness.
+     */
     public function test_walls_on_all_axes_close_every_field(): void
     {
         for ($seed = 1; $seed <= 30; ++$seed) {
             mt_srand($seed);
             $step = $seed % 2 === 0 ? 25.4 / 16 : 1.0;
-            $distances = static fn(): array => array_map(static fn(): float => round(mt_rand((int) (1500 / $step), (int) (6000 / $step)) * $step, 4), range(1, mt_rand(1, 4)));
+            $distances = static fn(): array => array_map(
+                static fn(): float => round(mt_rand((int) (1500 / $step), (int) (6000 / $step)) * $step, 4),
+                range(1, mt_rand(1, 4)),
+            );
             [$across, $up] = [$distances(), $distances()];
             $layout = self::laid($across, $up);
             $built = self::walls($layout, (new AxisNet($layout->axes))->allStretches());
@@ -92,7 +107,10 @@ final class AxesTest extends TestCase
         $lower = (new AxisNet($layout->axes))->stretches($layout->axes[4]);
         $built = self::walls($layout, [$lower[0], $lower[1]]);
         self::assertCount(1, $built->storeys[0]->walls);
-        self::assertSame([[0.0, 0.0], [6000.0, 0.0]], [$built->storeys[0]->walls[0]->from->toArray(), $built->storeys[0]->walls[0]->to->toArray()]);
+        self::assertSame(
+            [[0.0, 0.0], [6000.0, 0.0]],
+            [$built->storeys[0]->walls[0]->from->toArray(), $built->storeys[0]->walls[0]->to->toArray()],
+        );
         $more = self::walls($built, $lower);
         self::assertCount(2, $more->storeys[0]->walls, 'only what was missing is built');
         $this->expectExceptionMessage('stand there already');
@@ -103,7 +121,13 @@ final class AxesTest extends TestCase
     {
         $layout = self::laid([3000, 4000], [5000]);
         $crossings = (new AxisNet($layout->axes))->allCrossings();
-        $set = static fn(Layout $on): Layout => self::made($on, (new ColumnsAtCrossings($on->storeys[0], 300, 400))->set($crossings, static fn(int $count): array => array_map(static fn(int $number): string => "c{$number}", range(1, $count))))->layout;
+        $set = static fn(Layout $on): Layout => self::made(
+            $on,
+            (new ColumnsAtCrossings($on->storeys[0], 300, 400))->set(
+                $crossings,
+                static fn(int $count): array => array_map(static fn(int $number): string => "c{$number}", range(1, $count)),
+            ),
+        )->layout;
         $columns = (new Home($set($layout)))->fixtures;
         self::assertCount(6, $columns);
         foreach ($columns as $number => $column) {
@@ -118,10 +142,21 @@ final class AxesTest extends TestCase
     public function test_oblique_axes(): void
     {
         foreach ([7.0, 30.0, 45.0, 81.3] as $degrees) {
-            $turn = static fn(Point $point): Point => new Point($point->x * cos(deg2rad($degrees)) - $point->y * sin(deg2rad($degrees)), $point->x * sin(deg2rad($degrees)) + $point->y * cos(deg2rad($degrees)));
-            $axes = array_map(static fn(Axis $axis): Add => new Add(null, new Axis($axis->id, $axis->name, $turn($axis->from), $turn($axis->to))), self::laid([4000, 3000], [5000])->axes);
+            $turn = static fn(Point $point): Point => new Point(
+                $point->x * cos(deg2rad($degrees)) - $point->y * sin(deg2rad($degrees)),
+                $point->x * sin(deg2rad($degrees)) + $point->y * cos(deg2rad($degrees)),
+            );
+            $axes = array_map(
+                static fn(Axis $axis): Add => new Add(null, new Axis($axis->id, $axis->name, $turn($axis->from), $turn($axis->to))),
+                self::laid([4000, 3000], [5000])->axes,
+            );
             $layout = self::made((new Sketch())->layout(), new Together($axes, 'axes'))->layout;
-            self::assertEqualsWithDelta([(3000 - 170) * (5000 - 240) / 1e6, (4000 - 170) * (5000 - 240) / 1e6], self::areas(self::walls($layout, (new AxisNet($layout->axes))->allStretches())), 1e-3, "{$degrees}°");
+            self::assertEqualsWithDelta(
+                [(3000 - 170) * (5000 - 240) / 1e6, (4000 - 170) * (5000 - 240) / 1e6],
+                self::areas(self::walls($layout, (new AxisNet($layout->axes))->allStretches())),
+                1e-3,
+                "{$degrees}°",
+            );
         }
     }
 
@@ -142,7 +177,10 @@ final class AxesTest extends TestCase
     {
         $taken = count($layout->storeys[0]->walls);
         $edit = (new WallsOnAxes($layout->storeys[0], new WallPen(WallType::Exterior, 240), new WallPen(WallType::Interior, 100)))
-            ->build($stretches, static fn(int $count): array => array_map(static fn(int $number): string => 'w'.($taken + $number), range(1, $count)));
+            ->build(
+                $stretches,
+                static fn(int $count): array => array_map(static fn(int $number): string => 'w'.($taken + $number), range(1, $count)),
+            );
 
         return self::made($layout, $edit)->layout;
     }

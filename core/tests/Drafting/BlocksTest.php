@@ -43,7 +43,9 @@ final class BlocksTest extends TestCase
     #[DataProvider('pushes')]
     public function test_a_block_is_pushed_edge_to_edge(BlockSide $towards, array $expected): void
     {
-        $layout = self::blocks([[0, 0, 4000, 4000], [7000, 1000, 9000, 3000], [12000, 0, 15000, 4000], [6000, 8000, 10000, 9000], [6000, -9000, 10000, -5000]]);
+        $layout = self::blocks([
+            [0, 0, 4000, 4000], [7000, 1000, 9000, 3000], [12000, 0, 15000, 4000], [6000, 8000, 10000, 9000], [6000, -9000, 10000, -5000],
+        ]);
         self::assertEqualsWithDelta($expected, self::box(self::made($layout, self::plan($layout)->push('b2', $towards)), 1), 1e-6);
         $this->expectExceptionMessage('No block lies beyond the upper side of Room 3');
         self::plan($layout)->push('b3', BlockSide::Upper);
@@ -65,22 +67,46 @@ final class BlocksTest extends TestCase
                 $layout = self::blocks($boxes);
                 $swapped = self::made($layout, self::plan($layout)->swap($one, $other));
                 $isAcross = $boxes[1][0] > 0;
-                self::assertEqualsWithDelta($isAcross ? [2100.0, 0.0, 6100.0, 3000.0] : [0.0, 2100.0, 3000.0, 6100.0], self::box($swapped, 0), 1e-6);
-                self::assertEqualsWithDelta($isAcross ? [0.0, 0.0, 2000.0, 3000.0] : [0.0, 0.0, 3000.0, 2000.0], self::box($swapped, 1), 1e-6);
+                self::assertEqualsWithDelta(
+                    $isAcross ? [2100.0, 0.0, 6100.0, 3000.0] : [0.0, 2100.0, 3000.0, 6100.0],
+                    self::box($swapped, 0),
+                    1e-6,
+                );
+                self::assertEqualsWithDelta(
+                    $isAcross ? [0.0, 0.0, 2000.0, 3000.0] : [0.0, 0.0, 3000.0, 2000.0],
+                    self::box($swapped, 1),
+                    1e-6,
+                );
             }
         }
         $apart = self::blocks([[0, 0, 4000, 3000], [9000, 5000, 11000, 6000]]);
         $swapped = self::made($apart, self::plan($apart)->swap('b1', 'b2'));
-        self::assertEqualsWithDelta([[9000.0, 5000.0, 13000.0, 8000.0], [0.0, 0.0, 2000.0, 1000.0]], [self::box($swapped, 0), self::box($swapped, 1)], 1e-6);
+        self::assertEqualsWithDelta(
+            [[9000.0, 5000.0, 13000.0, 8000.0], [0.0, 0.0, 2000.0, 1000.0]],
+            [self::box($swapped, 0), self::box($swapped, 1)],
+            1e-6,
+        );
     }
 
     public function test_a_block_is_stretched_to_the_next_one_or_the_outermost_line(): void
     {
         $layout = self::blocks([[0, 0, 4000, 3000], [0, 3100, 3000, 6000], [4600, 0, 7000, 6000]]);
-        self::assertEqualsWithDelta([0.0, 0.0, 4500.0, 3000.0], self::box(self::made($layout, self::plan($layout)->stretch('b1', BlockSide::Right)), 0), 1e-6);
-        self::assertEqualsWithDelta([0.0, 3100.0, 4500.0, 6000.0], self::box(self::made($layout, self::plan($layout)->stretch('b2', BlockSide::Right)), 1), 1e-6);
+        self::assertEqualsWithDelta(
+            [0.0, 0.0, 4500.0, 3000.0],
+            self::box(self::made($layout, self::plan($layout)->stretch('b1', BlockSide::Right)), 0),
+            1e-6,
+        );
+        self::assertEqualsWithDelta(
+            [0.0, 3100.0, 4500.0, 6000.0],
+            self::box(self::made($layout, self::plan($layout)->stretch('b2', BlockSide::Right)), 1),
+            1e-6,
+        );
         $open = self::blocks([[0, 0, 4000, 3000], [0, 3100, 3000, 6000]]);
-        self::assertEqualsWithDelta([0.0, 3100.0, 4000.0, 6000.0], self::box(self::made($open, self::plan($open)->stretch('b2', BlockSide::Right)), 1), 1e-6);
+        self::assertEqualsWithDelta(
+            [0.0, 3100.0, 4000.0, 6000.0],
+            self::box(self::made($open, self::plan($open)->stretch('b2', BlockSide::Right)), 1),
+            1e-6,
+        );
         $this->expectExceptionMessage('Nothing is left beyond the right side of Room 1');
         self::plan($open)->stretch('b1', BlockSide::Right);
     }
@@ -91,7 +117,10 @@ final class BlocksTest extends TestCase
         $layout = self::blocks([[0, 0, 3000, 2794], [3100, 0, 6000, 2743.2]]);
         [$question] = $questions = self::plan($layout)->questions();
         self::assertCount(1, $questions);
-        self::assertSame(['Room 1', BlockSide::Upper, 'Room 2', BlockSide::Upper, false], [$question->first->name, $question->side, $question->second->name, $question->otherSide, $question->isGap]);
+        self::assertSame(
+            ['Room 1', BlockSide::Upper, 'Room 2', BlockSide::Upper, false],
+            [$question->first->name, $question->side, $question->second->name, $question->otherSide, $question->isGap],
+        );
         self::assertEqualsWithDelta(50.8, $question->apart, 1e-6);
         self::assertEqualsWithDelta(2743.2, self::box(self::settled($layout, $question, true), 0)[3], 1e-6);
         self::assertEqualsWithDelta(2794.0, self::box(self::settled($layout, $question, false), 1)[3], 1e-6);
@@ -133,8 +162,16 @@ final class BlocksTest extends TestCase
     public function test_another_size_keeps_what_stands_edge_to_edge(): void
     {
         $layout = self::blocks([[0, 0, 3000, 3000], [3100, 0, 6000, 3000]]);
-        self::assertEqualsWithDelta([-500.0, 0.0, 3000.0, 2800.0], self::box(self::made($layout, self::plan($layout)->resize('b1', 3500, 2800)), 0), 1e-6);
-        self::assertEqualsWithDelta([3100.0, 0.0, 6600.0, 2800.0], self::box(self::made($layout, self::plan($layout)->resize('b2', 3500, 2800)), 1), 1e-6);
+        self::assertEqualsWithDelta(
+            [-500.0, 0.0, 3000.0, 2800.0],
+            self::box(self::made($layout, self::plan($layout)->resize('b1', 3500, 2800)), 0),
+            1e-6,
+        );
+        self::assertEqualsWithDelta(
+            [3100.0, 0.0, 6600.0, 2800.0],
+            self::box(self::made($layout, self::plan($layout)->resize('b2', 3500, 2800)), 1),
+            1e-6,
+        );
         $this->expectException(RefusedEdit::class);
         self::plan($layout)->resize('b1', 299, 2800);
     }
@@ -148,22 +185,38 @@ final class BlocksTest extends TestCase
         self::assertRefused('no blocks', static fn(): Layout => self::walls(self::walls($unsettled, true), true));
     }
 
-    /** Seeds 1 to 100, in both unit systems: rooms listed in rows become rooms of just their sizes, as the blocks were or after they were swapped and pushed. */
+    /**
+     * Seeds 1 to 100, in both unit systems: rooms listed in rows become rooms of just their sizes, as the blocks were or after they were
+     * swapped and pushed.
+     */
     public function test_rooms_get_the_sizes_of_their_blocks(): void
     {
         for ($seed = 1; $seed <= 100; ++$seed) {
             mt_srand($seed);
             $step = $seed % 2 === 0 ? 25.4 / 16 : 1.0;
             $side = static fn(): float => round(mt_rand((int) (1500 / $step), (int) (6000 / $step)) * $step, 4);
-            $rooms = array_map(static fn(int $number): ListedRoom => new ListedRoom("Room {$number}", RoomUse::Bedroom, $side(), $side()), range(1, mt_rand(1, 9)));
+            $rooms = array_map(
+                static fn(int $number): ListedRoom => new ListedRoom("Room {$number}", RoomUse::Bedroom, $side(), $side()),
+                range(1, mt_rand(1, 9)),
+            );
             $layout = self::arranged((new RoomArrangement(UnitSystem::Metric, 240, 100))->blocks('Listed', $rooms));
             $built = new Home(self::walls($layout, true));
             self::assertCount(count($rooms), $built->rooms);
             self::assertSame([], $built->layout->storeys[0]->blocks);
             foreach ($built->rooms as $number => $room) {
                 $block = $layout->storeys[0]->blocks[$number];
-                self::assertEqualsWithDelta([0.0, 0.0], (new SaidSize($block->width, $block->depth, WallDatum::Finished))->shortfall($room), 0.01, "seed {$seed}, {$room->name()}");
-                self::assertEqualsWithDelta($block->width * $block->depth / 1e6, ($room->outline()?->area() ?? 0.0) / 1e6, 1e-4, "seed {$seed}, {$room->name()}");
+                self::assertEqualsWithDelta(
+                    [0.0, 0.0],
+                    (new SaidSize($block->width, $block->depth, WallDatum::Finished))->shortfall($room),
+                    0.01,
+                    "seed {$seed}, {$room->name()}",
+                );
+                self::assertEqualsWithDelta(
+                    $block->width * $block->depth / 1e6,
+                    ($room->outline()?->area() ?? 0.0) / 1e6,
+                    1e-4,
+                    "seed {$seed}, {$room->name()}",
+                );
             }
         }
     }
@@ -176,7 +229,12 @@ final class BlocksTest extends TestCase
             $ids = array_map(static fn(Block $block): string => $block->id, $plan->blocks);
             $side = BlockSide::cases()[mt_rand(0, 3)];
             try {
-                $arranged = self::made($layout, $turn % 2 === 0 ? $plan->swap($ids[array_rand($ids)], $ids[array_rand($ids)]) : $plan->push($ids[array_rand($ids)], $side));
+                $arranged = self::made(
+                    $layout,
+                    $turn % 2 === 0
+                        ? $plan->swap($ids[array_rand($ids)], $ids[array_rand($ids)])
+                        : $plan->push($ids[array_rand($ids)], $side),
+                );
                 $layout = self::plan($arranged)->overlaps() === [] ? $arranged : $layout;
             } catch (RefusedEdit) {
                 // nothing lies there
@@ -209,9 +267,26 @@ final class BlocksTest extends TestCase
     /** @param list<array{float|int, float|int, float|int, float|int}> $boxes left, bottom, right, top */
     private static function blocks(array $boxes): Layout
     {
-        $blocks = array_map(static fn(array $box, int $number): array => RoomArrangement::block('b'.($number + 1), new ListedRoom('Room '.($number + 1), RoomUse::Other, 1, 1), new Box(...$box))->toArray(), $boxes, array_keys($boxes));
+        $blocks = array_map(
+            static fn(array $box, int $number): array => RoomArrangement::block(
+                'b'.($number + 1),
+                new ListedRoom('Room '.($number + 1), RoomUse::Other, 1, 1),
+                new Box(...$box),
+            )->toArray(),
+            $boxes,
+            array_keys($boxes),
+        );
 
-        return (new LayoutReader())->read(json_encode(['format' => 'heurema-layout', 'version' => 1, 'name' => 'Blocks', 'units' => 'metric', 'storeys' => [['id' => 'G', 'blocks' => $blocks]]], JSON_THROW_ON_ERROR));
+        return (new LayoutReader())->read(json_encode(
+            [
+                'format' => 'heurema-layout',
+                'version' => 1,
+                'name' => 'Blocks',
+                'units' => 'metric',
+                'storeys' => [['id' => 'G', 'blocks' => $blocks]],
+            ],
+            JSON_THROW_ON_ERROR,
+        ));
     }
 
     private static function plan(Layout $layout): BlockPlan
@@ -221,7 +296,16 @@ final class BlocksTest extends TestCase
 
     private static function walls(Layout $layout, bool $asTheyAre): Layout
     {
-        return self::made($layout, (new WallsFromBlocks($layout->storeys[0], 240, 100))->make(static fn(ElementList $list, int $count): array => array_map(static fn(int $number): string => $list->letter().$number, range(1, max(1, $count))), $asTheyAre));
+        return self::made(
+            $layout,
+            (new WallsFromBlocks($layout->storeys[0], 240, 100))->make(
+                static fn(ElementList $list, int $count): array => array_map(
+                    static fn(int $number): string => $list->letter().$number,
+                    range(1, max(1, $count)),
+                ),
+                $asTheyAre,
+            ),
+        );
     }
 
     private static function made(Layout $layout, Edit $edit): Layout

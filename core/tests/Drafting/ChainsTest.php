@@ -23,14 +23,20 @@ final class ChainsTest extends TestCase
 {
     public function test_parts_base_and_overall_of_one_row_of_stops(): void
     {
-        $chain = new Chain(new Segment(new Point(0, 0), new Point(1, 0)), array_map(static fn(float $at): Stop => new Stop($at), [900.0, 0.0, 300.0, 300.02, 900.0]));
+        $chain = new Chain(
+            new Segment(new Point(0, 0), new Point(1, 0)),
+            array_map(static fn(float $at): Stop => new Stop($at), [900.0, 0.0, 300.0, 300.02, 900.0]),
+        );
         self::assertEqualsWithDelta([300.0, 600.0], self::lengths($chain->parts()), 1e-6);
         self::assertEqualsWithDelta([300.0, 900.0], self::lengths($chain->fromBase()), 1e-6);
         self::assertEqualsWithDelta([900.0], self::lengths($chain->overall()), 1e-6);
         self::assertSame([], (new Chain($chain->line, [new Stop(5.0)]))->overall());
     }
 
-    /** @return iterable<string, array{WallDatum, float, float}> the datum, and what a room of 4 by 3 m comes to with 200 mm walls lined with 12 mm */
+    /**
+     * @return iterable<string, array{WallDatum, float, float}> the datum, and what a room of 4 by 3 m comes to with 200 mm walls lined with
+     *                                                          12 mm
+     */
     public static function datums(): iterable
     {
         yield 'to finished faces' => [WallDatum::Finished, 4000, 3000];
@@ -42,7 +48,11 @@ final class ChainsTest extends TestCase
     public function test_a_room_is_dimensioned_along_and_across(WallDatum $datum, float $width, float $depth): void
     {
         $chains = RoomChains::of(self::lined()->home()->rooms[0], $datum);
-        self::assertEqualsWithDelta([[$width], [$depth]], array_map(static fn(Chain $chain): array => self::lengths($chain->parts()), $chains), 1e-6);
+        self::assertEqualsWithDelta(
+            [[$width], [$depth]],
+            array_map(static fn(Chain $chain): array => self::lengths($chain->parts()), $chains),
+            1e-6,
+        );
     }
 
     /** @return iterable<string, array{WallDatum, float}> */
@@ -66,14 +76,19 @@ final class ChainsTest extends TestCase
 
     public function test_openings_part_the_outside_on_their_side_only(): void
     {
-        $chains = (new OutsideChains(Sketch::room(4000, 3000)->door('w1', 1100, 800)->window('w1', 3000, 1000, 1200)->home()->plans['G'], WallDatum::Finished))->openings(500);
+        $chains = (new OutsideChains(
+            Sketch::room(4000, 3000)->door('w1', 1100, 800)->window('w1', 3000, 1000, 1200)->home()->plans['G'],
+            WallDatum::Finished,
+        ))->openings(500);
         self::assertEqualsWithDelta([800.0, 800.0, 1000.0, 1000.0, 800.0], self::lengths($chains[0]->parts()), 1e-6);
         self::assertCount(1, $chains[2]->parts());
     }
 
     public function test_an_l_has_its_inner_corner_among_the_stops(): void
     {
-        $sketch = (new Sketch())->chain([[0, 0], [6000, 0], [6000, 3000], [3500, 3000], [3500, 5000], [0, 5000]])->use('r', 'living', 1000, 1000);
+        $sketch = (new Sketch())->chain([
+            [0, 0], [6000, 0], [6000, 3000], [3500, 3000], [3500, 5000], [0, 5000],
+        ])->use('r', 'living', 1000, 1000);
         $chains = RoomChains::of($sketch->home()->rooms[0], WallDatum::Finished);
         self::assertEqualsWithDelta([3300.0, 2500.0], self::lengths($chains[0]->parts()), 1e-6);
         self::assertEqualsWithDelta([2800.0, 2000.0], self::lengths($chains[1]->parts()), 1e-6);
@@ -89,7 +104,10 @@ final class ChainsTest extends TestCase
             $home = new Home((new LayoutReader())->read(json_encode(RandomPlan::document($seed, 12, false), JSON_THROW_ON_ERROR)));
             foreach ($home->rooms as $room) {
                 $bounds = $room->outline()?->bounds();
-                $overall = array_merge(...array_map(static fn(Chain $chain): array => self::lengths($chain->overall()), RoomChains::of($room, WallDatum::Finished)));
+                $overall = array_merge(...array_map(
+                    static fn(Chain $chain): array => self::lengths($chain->overall()),
+                    RoomChains::of($room, WallDatum::Finished),
+                ));
                 if ($bounds !== null && $overall !== []) {
                     self::assertEqualsWithDelta(max($bounds->width(), $bounds->height()), max($overall), 0.1);
                     self::assertEqualsWithDelta(min($bounds->width(), $bounds->height()), min($overall), 0.1);

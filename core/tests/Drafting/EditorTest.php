@@ -40,21 +40,54 @@ final class EditorTest extends TestCase
     /** @return iterable<string, array{Edit, list<string>}> an edit of the parted home, and the difference it makes in words */
     public static function edits(): iterable
     {
-        yield 'add' => [Add::of('G', ElementList::Fixtures, ['id' => 'bed1', 'kind' => 'bed', 'at' => [4000, 0], 'facing' => 90, 'width' => 900, 'depth' => 2000]), ['Bed bed1: added.']];
-        yield 'add in the middle' => [Add::of('G', ElementList::Notes, ['id' => 'x', 'at' => [1, 1], 'text' => 'hello'], 0), ['Note x: added.']];
-        yield 'change' => [new ChangeValues('d', ['width' => 900, 'operation' => 'sliding', 'hinge' => null]), ['Door d: width 800 mm → 900 mm.', 'Door d: operation hinged → sliding.', 'Door d: hinge from → not said.']];
-        yield 'rename' => [new ChangeDocument(['name' => 'Other', 'north' => 45]), ['The layout: name Test → Other.', 'The layout: north not said → 45.']];
+        yield 'add' => [
+            Add::of(
+                'G',
+                ElementList::Fixtures,
+                ['id' => 'bed1', 'kind' => 'bed', 'at' => [4000, 0], 'facing' => 90, 'width' => 900, 'depth' => 2000],
+            ),
+            ['Bed bed1: added.'],
+        ];
+        yield 'add in the middle' => [
+            Add::of('G', ElementList::Notes, ['id' => 'x', 'at' => [1, 1], 'text' => 'hello'], 0),
+            ['Note x: added.'],
+        ];
+        yield 'change' => [
+            new ChangeValues('d', ['width' => 900, 'operation' => 'sliding', 'hinge' => null]),
+            ['Door d: width 800 mm → 900 mm.', 'Door d: operation hinged → sliding.', 'Door d: hinge from → not said.'],
+        ];
+        yield 'rename' => [
+            new ChangeDocument(['name' => 'Other', 'north' => 45]),
+            ['The layout: name Test → Other.', 'The layout: north not said → 45.'],
+        ];
         yield 'remove a wall with its openings' => [new Remove(['w5']), ['Wall w5: removed.', 'Door d: removed.']];
         yield 'move a fixture' => [new Move(['c'], new Point(100, -50)), ['Chair c: at 5000 mm, 1000 mm → 5100 mm, 950 mm.']];
         yield 'move a door along its wall' => [new Move(['d'], new Point(30, 200)), ['Door d: at 1500 mm → 1700 mm.']];
-        yield 'heights' => [new SetHeights('G', 2600), ['Storey Ground: ceiling 2400 mm → 2600 mm.', 'Storey Upper: elevation 2650 mm → 2850 mm.']];
+        yield 'heights' => [
+            new SetHeights('G', 2600),
+            ['Storey Ground: ceiling 2400 mm → 2600 mm.', 'Storey Upper: elevation 2650 mm → 2850 mm.'],
+        ];
         yield 'heights of the floor above' => [new SetHeights('U', null, 300.0), ['Storey Upper: floor thickness not said → 300 mm.']];
         yield 'split' => [new SplitWall('w5', 2200, 'w9'), ['Wall w5: to 2500 mm, 3100 mm → 2500 mm, 2100 mm.', 'Wall w9: added.']];
-        yield 'split before the door' => [new SplitWall('w5', 1000, 'w9'), ['Wall w5: to 2500 mm, 3100 mm → 2500 mm, 900 mm.', 'Door d: wall w5 → w9.', 'Door d: at 1500 mm → 500 mm.', 'Wall w9: added.']];
-        yield 'longer, the wall that it meets goes along' => [new SetWallLength('w1', 5400), ['Wall w1: to 6100 mm, -100 mm → 5300 mm, -100 mm.', 'Wall w2: from 6100 mm, -100 mm → 5300 mm, -100 mm.', 'Wall w2: to 6100 mm, 3100 mm → 5300 mm, 3100 mm.', 'Wall w3: from 6100 mm, 3100 mm → 5300 mm, 3100 mm.']];
+        yield 'split before the door' => [
+            new SplitWall('w5', 1000, 'w9'),
+            ['Wall w5: to 2500 mm, 3100 mm → 2500 mm, 900 mm.', 'Door d: wall w5 → w9.', 'Door d: at 1500 mm → 500 mm.', 'Wall w9: added.'],
+        ];
+        yield 'longer, the wall that it meets goes along' => [
+            new SetWallLength('w1', 5400),
+            [
+                'Wall w1: to 6100 mm, -100 mm → 5300 mm, -100 mm.',
+                'Wall w2: from 6100 mm, -100 mm → 5300 mm, -100 mm.',
+                'Wall w2: to 6100 mm, 3100 mm → 5300 mm, 3100 mm.',
+                'Wall w3: from 6100 mm, 3100 mm → 5300 mm, 3100 mm.',
+            ],
+        ];
         yield 'another beside it' => [new OffsetWall('w5', 900, 'w9'), ['Wall w9: added.']];
         yield 'copied' => [new CopyElements(['c' => 'c2'], new Point(700, 0)), ['Chair c2: added.']];
-        yield 'several' => [new Together([new Remove(['c']), new ChangeValues('w5', ['thickness' => 120])], 'Cleared'), ['Wall w5: thickness 100 mm → 120 mm.', 'Chair c: removed.']];
+        yield 'several' => [
+            new Together([new Remove(['c']), new ChangeValues('w5', ['thickness' => 120])], 'Cleared'),
+            ['Wall w5: thickness 100 mm → 120 mm.', 'Chair c: removed.'],
+        ];
     }
 
     /** @param list<string> $difference */
@@ -111,7 +144,10 @@ final class EditorTest extends TestCase
         $joined = self::editor()->apply($split, new JoinWalls('w1', 'w9'))->layout;
         self::assertSame([], (new Difference(self::home(), $joined))->words());
         $turned = self::editor()->apply($split, new ChangeValues('w9', ['from' => [6100, -100], 'to' => [2900, -100]]))->layout;
-        self::assertSame([6100.0, -100.0], self::editor()->apply($turned, new JoinWalls('w1', 'w9'))->layout->storeys[0]->wall('w1')?->to->toArray());
+        self::assertSame(
+            [6100.0, -100.0],
+            self::editor()->apply($turned, new JoinWalls('w1', 'w9'))->layout->storeys[0]->wall('w1')?->to->toArray(),
+        );
     }
 
     /** @return iterable<string, array{Edit, string}> */
@@ -123,7 +159,10 @@ final class EditorTest extends TestCase
         yield 'a key that no document has' => [new ChangeValues('d', ['colour' => 'red']), 'unknown key'];
         yield 'an opening off its wall' => [new Move(['d'], new Point(0, 5000)), 'lies on its wall'];
         yield 'an id that is taken' => [Add::of('G', ElementList::Notes, ['id' => 'd', 'at' => [0, 0], 'text' => '']), 'an id of its own'];
-        yield 'a storey that does not exist' => [Add::of('X', ElementList::Notes, ['id' => 'x', 'at' => [0, 0], 'text' => '']), 'no list "notes" on storey "X"'];
+        yield 'a storey that does not exist' => [
+            Add::of('X', ElementList::Notes, ['id' => 'x', 'at' => [0, 0], 'text' => '']),
+            'no list "notes" on storey "X"',
+        ];
         yield 'a field that the layout does not have' => [new ChangeDocument(['version' => 2]), 'Expected one of name'];
         yield 'a storey that is not empty' => [new Remove(['G']), 'is not empty'];
         yield 'a locked thing moved' => [new Move(['k'], new Point(1, 0)), 'locked'];
@@ -263,7 +302,11 @@ final class EditorTest extends TestCase
         $outline = [[-300, 0], [300, 0], [300, 400], [0, 600], [-300, 600]];
         $layout = Sketch::room(5000, 3000)->fixture('k', 'island', 2000, 1000, 90, 600, 600, ['outline' => $outline])->layout();
         $mirrored = self::editor()->apply($layout, new Mirror('k'))->layout->storeys[0]->fixtures[0]->outline ?? [];
-        self::assertEqualsWithDelta([[300, 600], [0, 600], [-300, 400], [-300, 0], [300, 0]], array_map(static fn(Point $point): array => $point->toArray(), $mirrored), 1e-9);
+        self::assertEqualsWithDelta(
+            [[300, 600], [0, 600], [-300, 400], [-300, 0], [300, 0]],
+            array_map(static fn(Point $point): array => $point->toArray(), $mirrored),
+            1e-9,
+        );
         $this->expectException(RefusedEdit::class);
         self::editor()->apply(self::home(), new Mirror('c'));
     }

@@ -19,7 +19,10 @@ use PHPUnit\Framework\TestCase;
 /** Steps up to a door in each wall of a home drawn any way round, its walls in either direction. */
 final class EntranceStepsTest extends TestCase
 {
-    /** @return iterable<string, array{int, float, bool}> number of the wall, turn of the home in degrees, whether its walls run the other way */
+    /**
+     * @return iterable<string, array{int, float, bool}> number of the wall, turn of the home in degrees, whether its walls run the other
+     *                                                   way
+     */
     public static function doors(): iterable
     {
         foreach ([0.0, 17.3, 90.0, 211.0] as $turn) {
@@ -44,7 +47,11 @@ final class EntranceStepsTest extends TestCase
         self::assertEqualsWithDelta(900.0 + 300.0, $head->length(), 0.01);
         self::assertEqualsWithDelta(900.0 + $door->wall->thickness / 2, $head->middle()->distanceTo($door->middle()), 0.01);
         self::assertEqualsWithDelta(0.0, $door->wall->line()->direction()->cross($head->direction()), 1e-5);
-        self::assertEqualsWithDelta(900.0 + $door->wall->thickness / 2 + 2 * 280.0, $stair->stair->start->distanceTo($door->middle()), 0.01);
+        self::assertEqualsWithDelta(
+            900.0 + $door->wall->thickness / 2 + 2 * 280.0,
+            $stair->stair->start->distanceTo($door->middle()),
+            0.01,
+        );
         self::assertSame($stair, OutsideLevel::of($door, $home)->steps);
         // built again with deeper treads they are the same steps, set anew
         $again = self::built($built, new EntranceSteps(130.0, 300.0, 1000.0, 0.0));
@@ -65,7 +72,10 @@ final class EntranceStepsTest extends TestCase
     #[DataProvider('rises')]
     public function test_as_few_as_the_highest_riser_allows(float $rise, int $risers): void
     {
-        self::assertSame($risers, self::built(self::layout(0, 0.0, false, -$rise), new EntranceSteps(170.0, 280.0, 900.0, 0.0))->stairs[0]->risers());
+        self::assertSame(
+            $risers,
+            self::built(self::layout(0, 0.0, false, -$rise), new EntranceSteps(170.0, 280.0, 900.0, 0.0))->stairs[0]->risers(),
+        );
     }
 
     /** @return iterable<string, array{float|null, array<string, mixed>, string}> */
@@ -101,15 +111,41 @@ final class EntranceStepsTest extends TestCase
     private static function layout(int $wall, float $turn, bool $isReversed, ?float $grade, array $door = []): Layout
     {
         $corners = [[0, 0], [6000, 0], [6000, 4000], [0, 4000]];
-        $place = static fn(float $x, float $y): array => Point::towards($turn)->times($x)->plus(Point::towards($turn)->left()->times($y))->toArray();
+        $place = static fn(float $x, float $y): array => Point::towards($turn)
+            ->times($x)
+            ->plus(Point::towards($turn)->left()->times($y))
+            ->toArray();
         $walls = [];
         foreach ($corners as $number => $corner) {
             $ends = [$place(...$corner), $place(...$corners[($number + 1) % 4])];
-            $walls[] = ['id' => "w{$number}", 'from' => $ends[$isReversed ? 1 : 0], 'to' => $ends[$isReversed ? 0 : 1], 'thickness' => 200, 'type' => 'exterior'];
+            $walls[] = [
+                'id' => "w{$number}", 'from' => $ends[$isReversed ? 1 : 0], 'to' => $ends[$isReversed ? 0 : 1], 'thickness' => 200,
+                'type' => 'exterior',
+            ];
         }
-        $opening = array_filter(['id' => 'd1', 'kind' => 'door', 'wall' => "w{$wall}", 'at' => 1500, 'width' => 900, 'height' => 2000, 'operation' => 'hinged', ...$door], static fn(mixed $value): bool => $value !== null);
-        $storey = ['id' => 'G', 'elevation' => 0, 'ceiling' => 2400, 'walls' => $walls, 'openings' => [$opening], 'rooms' => [['id' => 'r1', 'use' => 'hall', 'at' => $place(3000, 2000)]]];
-        $document = ['format' => 'heurema-layout', 'version' => 1, 'name' => 'Steps', 'units' => 'metric', ...($grade === null ? [] : ['grade' => $grade]), 'storeys' => [$storey]];
+        $opening = array_filter(
+            [
+                'id' => 'd1', 'kind' => 'door', 'wall' => "w{$wall}", 'at' => 1500, 'width' => 900, 'height' => 2000,
+                'operation' => 'hinged', ...$door,
+            ],
+            static fn(mixed $value): bool => $value !== null,
+        );
+        $storey = [
+            'id' => 'G',
+            'elevation' => 0,
+            'ceiling' => 2400,
+            'walls' => $walls,
+            'openings' => [$opening],
+            'rooms' => [['id' => 'r1', 'use' => 'hall', 'at' => $place(3000, 2000)]],
+        ];
+        $document = [
+            'format' => 'heurema-layout',
+            'version' => 1,
+            'name' => 'Steps',
+            'units' => 'metric',
+            ...($grade === null ? [] : ['grade' => $grade]),
+            'storeys' => [$storey],
+        ];
 
         return (new LayoutReader())->read((string) json_encode($document));
     }

@@ -34,7 +34,11 @@ final class OpeningPlaceTest extends TestCase
     public function test_equal_stretches_of_wall_between_and_beside(): void
     {
         // 4000 − 2 · 900 = 2200 in three: 733.3
-        self::assertEqualsWithDelta([100 + 2200 / 3 + 450, 4100 - 2200 / 3 - 450], OpeningPlace::Spaced->middles(self::stretch(), 900, count: 2), 1e-9);
+        self::assertEqualsWithDelta(
+            [100 + 2200 / 3 + 450, 4100 - 2200 / 3 - 450],
+            OpeningPlace::Spaced->middles(self::stretch(), 900, count: 2),
+            1e-9,
+        );
         // 4000 − 3 · 900 = 1300 in four: 325
         self::assertEqualsWithDelta([875.0, 2100.0, 3325.0], OpeningPlace::Spaced->middles(self::stretch(), 900, count: 3), 1e-9);
         self::assertEqualsWithDelta([2100.0], OpeningPlace::Spaced->middles(self::stretch(), 900), 1e-9);
@@ -69,7 +73,10 @@ final class OpeningPlaceTest extends TestCase
         self::assertFalse(OpeningPlace::Centred->needsDistance());
         self::assertFalse(OpeningPlace::Spaced->needsDistance());
         self::assertTrue(OpeningPlace::EdgeFromEnd->needsDistance());
-        self::assertCount(count(OpeningPlace::cases()), array_unique(array_map(static fn(OpeningPlace $place): string => $place->words(), OpeningPlace::cases())));
+        self::assertCount(
+            count(OpeningPlace::cases()),
+            array_unique(array_map(static fn(OpeningPlace $place): string => $place->words(), OpeningPlace::cases())),
+        );
     }
 
     private static function stretch(): Stretch

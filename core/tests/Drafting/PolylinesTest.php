@@ -13,13 +13,23 @@ final class PolylinesTest extends TestCase
 {
     public function test_stretches_that_meet_are_one_line_straight_where_they_go_straight_on(): void
     {
-        $lines = Polylines::of([self::segment(0, 0, 1000, 0), self::segment(1000, 0, 1000, 500), self::segment(3000, 0, 2000, 0), self::segment(-500, 0, 0, 0)]);
+        $lines = Polylines::of([
+            self::segment(0, 0, 1000, 0),
+            self::segment(1000, 0, 1000, 500),
+            self::segment(3000, 0, 2000, 0),
+            self::segment(-500, 0, 0, 0),
+        ]);
         self::assertSame([[[-500.0, 0.0], [1000.0, 0.0], [1000.0, 500.0]], [[3000.0, 0.0], [2000.0, 0.0]]], self::written($lines));
     }
 
     public function test_a_closed_outline_comes_round_to_where_it_began(): void
     {
-        $lines = self::written(Polylines::of([self::segment(0, 0, 1000, 0), self::segment(1000, 800, 0, 800), self::segment(1000, 0, 1000, 800), self::segment(0, 800, 0, 0)]));
+        $lines = self::written(Polylines::of([
+            self::segment(0, 0, 1000, 0),
+            self::segment(1000, 800, 0, 800),
+            self::segment(1000, 0, 1000, 800),
+            self::segment(0, 800, 0, 0),
+        ]));
         self::assertCount(1, $lines);
         self::assertCount(5, $lines[0]);
         self::assertSame($lines[0][0], $lines[0][4]);

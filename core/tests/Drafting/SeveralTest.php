@@ -43,12 +43,18 @@ final class SeveralTest extends TestCase
     #[DataProvider('motions')]
     public function test_a_storey_that_is_carried_is_the_same_home(Motion $motion): void
     {
-        $books = array_map(static fn(string $id) => (new RuleBookReader(Catalogue::standard()))->readFile(__DIR__."/../../rulebooks/{$id}.yaml"), ['us-irc-2021', 'drawing', 'us-access']);
+        $books = array_map(
+            static fn(string $id) => (new RuleBookReader(Catalogue::standard()))->readFile(__DIR__."/../../rulebooks/{$id}.yaml"),
+            ['us-irc-2021', 'drawing', 'us-access'],
+        );
         foreach ([3, 8] as $seed) {
             $layout = (new LayoutReader())->read(json_encode(FurnishedPlan::document($seed, 5), JSON_THROW_ON_ERROR));
             $ids = [...array_column($layout->storeys[0]->walls, 'id'), ...array_column($layout->storeys[0]->fixtures, 'id')];
             $carried = self::done($layout, new Carried($ids, $motion, 'Carried'));
-            $verdicts = static fn(Layout $one): array => array_count_values(array_map(static fn(Finding $finding): string => "{$finding->ruleName()} {$finding->subject->id()} {$finding->verdict()->value}", (new Examiner(Catalogue::standard()))->examine(new Home($one), $books)->findings));
+            $verdicts = static fn(Layout $one): array => array_count_values(array_map(
+                static fn(Finding $finding): string => "{$finding->ruleName()} {$finding->subject->id()} {$finding->verdict()->value}",
+                (new Examiner(Catalogue::standard()))->examine(new Home($one), $books)->findings,
+            ));
             self::assertEquals($verdicts($layout), $verdicts($carried));
         }
     }
@@ -59,7 +65,11 @@ final class SeveralTest extends TestCase
         [$a, $b] = [new Point(120, 777), new Point(-900, 33.3)];
         self::assertEqualsWithDelta($a->distanceTo($b), $motion->point($a)->distanceTo($motion->point($b)), 1e-3);
         $way = Point::towards($motion->direction(20.0));
-        self::assertEqualsWithDelta(0.0, $motion->point($a)->plus($way->times(1000))->distanceTo($motion->point($a->plus(Point::towards(20.0)->times(1000)))), 1e-2);
+        self::assertEqualsWithDelta(
+            0.0,
+            $motion->point($a)->plus($way->times(1000))->distanceTo($motion->point($a->plus(Point::towards(20.0)->times(1000)))),
+            1e-2,
+        );
         if ($motion->isMirrored()) {
             self::assertEqualsWithDelta($a->toArray(), $motion->point($motion->point($a))->toArray(), 1e-3);
         }
@@ -67,7 +77,10 @@ final class SeveralTest extends TestCase
 
     public function test_copies_take_openings_and_names_along_and_leave_the_first_alone(): void
     {
-        $layout = Sketch::room(4000, 3000)->door('w1', 1000, 800, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'])->fixture('f', 'bed', 2000, 0, 90, 1500, 2000)->layout();
+        $layout = Sketch::room(4000, 3000)
+            ->door('w1', 1000, 800, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'])
+            ->fixture('f', 'bed', 2000, 0, 90, 1500, 2000)
+            ->layout();
         $walls = array_column($layout->storeys[0]->walls, 'id');
         $ids = Carried::together(new Draft($layout), [...$walls, 'f']);
         self::assertCount(4 + 1 + 1 + count($layout->storeys[0]->rooms), $ids);
@@ -86,7 +99,11 @@ final class SeveralTest extends TestCase
 
     public function test_things_are_lined_up_by_the_first_and_spaced_evenly(): void
     {
-        $layout = Sketch::room(8000, 6000)->fixture('a', 'chair', 1000, 1000, 90, 400, 500)->fixture('b', 'table', 3000, 2000, 90, 1600, 900)->fixture('c', 'chair', 6000, 500, 180, 400, 600)->layout();
+        $layout = Sketch::room(8000, 6000)
+            ->fixture('a', 'chair', 1000, 1000, 90, 400, 500)
+            ->fixture('b', 'table', 3000, 2000, 90, 1600, 900)
+            ->fixture('c', 'chair', 6000, 500, 180, 400, 600)
+            ->layout();
         $several = new Several(new Home($layout), ['b', 'a', 'c']);
         $box = static fn(Layout $one, string $id) => self::thing($one, $id);
         foreach (LineUp::cases() as $along) {
@@ -100,15 +117,24 @@ final class SeveralTest extends TestCase
             $spaced = self::done($layout, $several->space($sideways));
             $boxes = array_map(static fn(string $id) => $box($spaced, $id), ['a', 'b', 'c']);
             usort($boxes, static fn($one, $other): int => $sideways ? $one->left <=> $other->left : $one->bottom <=> $other->bottom);
-            $gaps = $sideways ? [$boxes[1]->left - $boxes[0]->right, $boxes[2]->left - $boxes[1]->right] : [$boxes[1]->bottom - $boxes[0]->top, $boxes[2]->bottom - $boxes[1]->top];
+            $gaps = $sideways
+                ? [$boxes[1]->left - $boxes[0]->right, $boxes[2]->left - $boxes[1]->right]
+                : [$boxes[1]->bottom - $boxes[0]->top, $boxes[2]->bottom - $boxes[1]->top];
             self::assertEqualsWithDelta($gaps[0], $gaps[1], 1e-3);
         }
     }
 
     public function test_too_few_are_refused(): void
     {
-        $home = Sketch::room(8000, 6000)->fixture('a', 'chair', 1000, 1000, 90, 400, 500)->fixture('b', 'chair', 3000, 2000, 90, 400, 500)->home();
-        foreach ([static fn() => (new Several($home, ['a']))->lineUp(LineUp::Left), static fn() => (new Several($home, ['a', 'b']))->space(true), static fn() => (new Several($home, ['x']))->middle()] as $try) {
+        $home = Sketch::room(8000, 6000)
+            ->fixture('a', 'chair', 1000, 1000, 90, 400, 500)
+            ->fixture('b', 'chair', 3000, 2000, 90, 400, 500)
+            ->home();
+        foreach ([
+            static fn() => (new Several($home, ['a']))->lineUp(LineUp::Left),
+            static fn() => (new Several($home, ['a', 'b']))->space(true),
+            static fn() => (new Several($home, ['x']))->middle(),
+        ] as $try) {
             try {
                 $try();
                 self::fail('Not refused.');

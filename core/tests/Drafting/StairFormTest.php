@@ -60,7 +60,10 @@ final class StairFormTest extends TestCase
     #[DataProvider('forms')]
     public function test_to_the_right_it_is_the_mirror_of_itself_to_the_left(StairOutline $outline): void
     {
-        [$left, $right] = [StairShape::of(self::home($outline, Turn::Left)->stairs[0]->stair), StairShape::of(self::home($outline, Turn::Right)->stairs[0]->stair)];
+        [$left, $right] = [
+            StairShape::of(self::home($outline, Turn::Left)->stairs[0]->stair),
+            StairShape::of(self::home($outline, Turn::Right)->stairs[0]->stair),
+        ];
         foreach ($left->walkline as $number => $point) {
             self::assertLessThan(0.01, $right->walkline[$number]->distanceTo(new Point(6000.0 - $point->x, $point->y)));
         }
@@ -77,9 +80,17 @@ final class StairFormTest extends TestCase
             if ($measure->subject()->value !== 'stair') {
                 continue;
             }
-            [$one, $other] = [$measure->of($left->stairs[0], $left, new Parameters()), $measure->of($right->stairs[0], $right, new Parameters())];
+            [$one, $other] = [
+                $measure->of($left->stairs[0], $left, new Parameters()),
+                $measure->of($right->stairs[0], $right, new Parameters()),
+            ];
             self::assertSame($one::class, $other::class, $measure->name());
-            if ($one instanceof Measured && $other instanceof Measured && $one->value instanceof Amount && $other->value instanceof Amount) {
+            if (
+                $one instanceof Measured
+                && $other instanceof Measured
+                && $one->value instanceof Amount
+                && $other->value instanceof Amount
+            ) {
                 self::assertEqualsWithDelta($one->value->number, $other->value->number, 0.2, $measure->name());
             }
         }
@@ -88,8 +99,16 @@ final class StairFormTest extends TestCase
     public function test_the_gap_and_the_winders_that_were_drawn_stay(): void
     {
         foreach ([
-            [['flight' => ['risers' => 6, 'tread' => 250]], ['landing' => ['depth' => 950, 'turn' => 'back_right', 'gap' => 150]], ['flight' => ['risers' => 9, 'tread' => 250]]],
-            [['flight' => ['risers' => 6, 'tread' => 250]], ['winders' => ['risers' => 4, 'turn' => 'right', 'inner' => 60]], ['flight' => ['risers' => 5, 'tread' => 250]]],
+            [
+                ['flight' => ['risers' => 6, 'tread' => 250]],
+                ['landing' => ['depth' => 950, 'turn' => 'back_right', 'gap' => 150]],
+                ['flight' => ['risers' => 9, 'tread' => 250]],
+            ],
+            [
+                ['flight' => ['risers' => 6, 'tread' => 250]],
+                ['winders' => ['risers' => 4, 'turn' => 'right', 'inner' => 60]],
+                ['flight' => ['risers' => 5, 'tread' => 250]],
+            ],
         ] as $parts) {
             $stair = Sketch::room(6000, 8000)->stair(['parts' => $parts, 'width' => 900])->home()->stairs[0]->stair;
             self::assertEquals($parts, StairForm::of($stair)->shape($stair, 250.0)->toArray()['parts']);
@@ -115,7 +134,12 @@ final class StairFormTest extends TestCase
     {
         $form = new StairForm($outline, $hand, 6, 900.0, $outline === StairOutline::Spiral ? 150.0 : 60.0);
 
-        return Sketch::room(6000, 8000)->stair([...$form->shape(self::straight(self::RISERS), self::tread($outline))->toArray(), 'start' => [3000, 2000], 'facing' => 90, 'width' => 900])->home();
+        return Sketch::room(6000, 8000)->stair([
+            ...$form->shape(self::straight(self::RISERS), self::tread($outline))->toArray(),
+            'start' => [3000, 2000],
+            'facing' => 90,
+            'width' => 900,
+        ])->home();
     }
 
     private static function straight(int $risers): Stair

@@ -24,19 +24,41 @@ final class StairSectionTest extends TestCase
     {
         $section = self::section(HeadroomTest::stairwell(void: [1550, 1375, 2450, 4500]));
         self::assertCount(14, $section->steps);
-        self::assertEqualsWithDelta([3500.0, 0.0, 250.0, 180.0, 360.0], [$section->run, $section->steps[0]->from, $section->steps[0]->to, $section->steps[0]->level, $section->steps[0]->next], 1e-6);
+        self::assertEqualsWithDelta(
+            [3500.0, 0.0, 250.0, 180.0, 360.0],
+            [$section->run, $section->steps[0]->from, $section->steps[0]->to, $section->steps[0]->level, $section->steps[0]->next],
+            1e-6,
+        );
         // the nosing line: level before the first nosing, 0.72 mm a mm from it on
-        self::assertEqualsWithDelta([0.0, 180.0, 180 + 0.72 * 1000, 2700.0], [$section->nosingLine(-10), $section->nosingLine(0), $section->nosingLine(1000), $section->nosingLine(3501)], 1e-6);
+        self::assertEqualsWithDelta(
+            [0.0, 180.0, 180 + 0.72 * 1000, 2700.0],
+            [$section->nosingLine(-10), $section->nosingLine(0), $section->nosingLine(1000), $section->nosingLine(3501)],
+            1e-6,
+        );
         // lowest where the opening begins, 375 mm along
         self::assertEqualsWithDelta([2000.0, 375.0], [$section->lowest?->height, $section->lowestX], 10.0);
         $floors = array_filter($section->covers, static fn($cover): bool => str_starts_with($cover->cover->name, 'the floor'));
         self::assertCount(2, $floors, 'the floor before the opening and behind the head');
-        self::assertEqualsWithDelta(375.0, min([INF, ...array_map(static fn($floor): float => max(array_map(static fn(array $point): float => $point[0], $floor->underside)), $floors)]), 10.0);
+        self::assertEqualsWithDelta(
+            375.0,
+            min([
+                INF,
+                ...array_map(
+                    static fn($floor): float => max(array_map(static fn(array $point): float => $point[0], $floor->underside)),
+                    $floors,
+                ),
+            ]),
+            10.0,
+        );
     }
 
     public function test_a_landing_is_walked_around_its_corner(): void
     {
-        $parts = [['flight' => ['risers' => 3, 'tread' => 250]], ['landing' => ['depth' => 900, 'turn' => 'left']], ['flight' => ['risers' => 12, 'tread' => 250]]];
+        $parts = [
+            ['flight' => ['risers' => 3, 'tread' => 250]],
+            ['landing' => ['depth' => 900, 'turn' => 'left']],
+            ['flight' => ['risers' => 12, 'tread' => 250]],
+        ];
         $section = self::section(HeadroomTest::stairwell(stair: ['parts' => $parts]));
         $landing = array_values(array_filter($section->steps, static fn($step): bool => $step->kind === StepKind::Landing))[0];
         // 450 mm in, 450 mm out
@@ -53,13 +75,23 @@ final class StairSectionTest extends TestCase
         // with it the headroom is what was wanted
         $drawn = HeadroomTest::stairwell(void: [$box->left, $box->bottom, $box->right, $box->top])->home();
         self::assertEqualsWithDelta(2000.0, StairSection::of(self::climb($drawn), $drawn)->lowest?->height, 1e-6);
-        self::assertSame(['U.floor_thickness'], LeastOpening::of(self::climb(HeadroomTest::stairwell(upper: ['floor_thickness' => null])->home()), 2000.0));
+        self::assertSame(
+            ['U.floor_thickness'],
+            LeastOpening::of(self::climb(HeadroomTest::stairwell(upper: ['floor_thickness' => null])->home()), 2000.0),
+        );
     }
 
     public function test_the_opening_over_a_turn_follows_it(): void
     {
-        $parts = [['flight' => ['risers' => 6, 'tread' => 250]], ['landing' => ['depth' => 900, 'turn' => 'left']], ['flight' => ['risers' => 9, 'tread' => 250]]];
-        $opening = LeastOpening::of(self::climb(HeadroomTest::stairwell(stair: ['start' => [3500, 1000], 'parts' => $parts])->home()), 2000.0);
+        $parts = [
+            ['flight' => ['risers' => 6, 'tread' => 250]],
+            ['landing' => ['depth' => 900, 'turn' => 'left']],
+            ['flight' => ['risers' => 9, 'tread' => 250]],
+        ];
+        $opening = LeastOpening::of(
+            self::climb(HeadroomTest::stairwell(stair: ['start' => [3500, 1000], 'parts' => $parts])->home()),
+            2000.0,
+        );
         self::assertInstanceOf(Ring::class, $opening);
         // it begins 375 mm up the first flight and goes around the corner: 1250 − 375 and the landing's 900 by 900, then 8 treads
         self::assertEqualsWithDelta((875 * 900 + 900 * 900 + 2000 * 900) / 1e6, $opening->area() / 1e6, 1e-6);
@@ -72,7 +104,10 @@ final class StairSectionTest extends TestCase
         $flight = static fn(int $risers): array => ['flight' => ['risers' => $risers, 'tread' => 250]];
         $landing = ['landing' => ['depth' => 900, 'turn' => 'left']];
         $risers = static function (?array $parts): array {
-            return array_map(static fn(Flight $flight): int => $flight->risers, array_values(array_filter($parts ?? [], static fn(mixed $part): bool => $part instanceof Flight)));
+            return array_map(
+                static fn(Flight $flight): int => $flight->risers,
+                array_values(array_filter($parts ?? [], static fn(mixed $part): bool => $part instanceof Flight)),
+            );
         };
         self::assertSame([2, 13], $risers(StairParts::of($stair([$flight(2), $landing, $flight(12)]), 15, 260)));
         self::assertSame([1, 1], $risers(StairParts::of($stair([$flight(2), $landing, $flight(12)]), 2, 260)));

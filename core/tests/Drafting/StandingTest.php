@@ -17,7 +17,11 @@ final class StandingTest extends TestCase
     public function test_the_centre_line_is_held_against_both_sides(): void
     {
         $standing = new WallOffsets(self::fixture(Sketch::room(2000, 3000)->fixture('f', 'water_closet', 700, 0, 90, 400, 700)));
-        self::assertEqualsWithDelta([700.0, 1300.0], array_map(static fn(Segment $side): float => $side->length(), $standing->sides()), 1e-6);
+        self::assertEqualsWithDelta(
+            [700.0, 1300.0],
+            array_map(static fn(Segment $side): float => $side->length(), $standing->sides()),
+            1e-6,
+        );
         self::assertEqualsWithDelta(2300.0, $standing->front()?->length(), 1e-3);
     }
 
@@ -30,18 +34,34 @@ final class StandingTest extends TestCase
 
     public function test_nobody_asks_for_walls_far_away(): void
     {
-        $sides = static fn(float $x): array => array_map(static fn(Segment $side): float => round($side->length(), 3), (new WallOffsets(self::fixture(Sketch::room(12000, 9000)->fixture('f', 'bed', $x, 0, 90, 900, 2000))))->sides());
+        $sides = static fn(float $x): array => array_map(
+            static fn(Segment $side): float => round($side->length(), 3),
+            (new WallOffsets(self::fixture(Sketch::room(12000, 9000)->fixture('f', 'bed', $x, 0, 90, 900, 2000))))->sides(),
+        );
         self::assertSame([3999.9], $sides(3999.9));
         self::assertSame([4000.0], $sides(4000.0));
         self::assertSame([], $sides(4000.1));
-        $front = static fn(float $y): ?float => (new WallOffsets(self::fixture(Sketch::room(12000, 9000)->fixture('f', 'bed', 6000, $y, 90, 900, 2000))))->front()?->length();
+        $front = static fn(float $y): ?float => (new WallOffsets(self::fixture(Sketch::room(12000, 9000)->fixture(
+            'f',
+            'bed',
+            6000,
+            $y,
+            90,
+            900,
+            2000,
+        ))))->front()?->length();
         self::assertEqualsWithDelta(4000.0, $front(3000.0), 1e-6);
         self::assertNull($front(2999.9));
     }
 
     public function test_a_thing_without_its_sizes_has_no_zone(): void
     {
-        self::assertNull((new WallOffsets(self::fixture(Sketch::room(2000, 3000)->add('fixtures', ['id' => 'f', 'kind' => 'water_closet', 'at' => [700, 0], 'facing' => 90]))))->zone(1000));
+        self::assertNull(
+            (new WallOffsets(self::fixture(Sketch::room(2000, 3000)->add(
+                'fixtures',
+                ['id' => 'f', 'kind' => 'water_closet', 'at' => [700, 0], 'facing' => 90],
+            ))))->zone(1000),
+        );
     }
 
     public function test_a_back_goes_against_the_nearest_wall(): void

@@ -32,7 +32,10 @@ final class TypedDimensionsTest extends TestCase
             yield basename($file) => [(new LayoutReader())->read((string) file_get_contents($file))];
         }
         foreach ([FurnishedPlan::document(7, 6), FurnishedPlan::document(12, 6), RandomPlan::document(5, 6, false)] as $document) {
-            yield json_encode($document['name'], JSON_THROW_ON_ERROR) => [(new LayoutReader())->read(json_encode($document, JSON_THROW_ON_ERROR))];
+            yield json_encode($document['name'], JSON_THROW_ON_ERROR) => [(new LayoutReader())->read(json_encode(
+                $document,
+                JSON_THROW_ON_ERROR,
+            ))];
         }
     }
 
@@ -49,7 +52,9 @@ final class TypedDimensionsTest extends TestCase
                     foreach (['from', 'to'] as $end) {
                         $element = $end === 'from' ? $dimension->from : $dimension->to;
                         // one datum in three for each, all of them in turn
-                        $edited = $element === null || $wanted < 10 || ($place + $number) % 3 !== $turn ? null : self::edited($layout, new SetDimension($dimension->line, $wanted, $element, $end === 'from'));
+                        $edited = $element === null || $wanted < 10 || ($place + $number) % 3 !== $turn
+                            ? null
+                            : self::edited($layout, new SetDimension($dimension->line, $wanted, $element, $end === 'from'));
                         if ($edited !== null) {
                             $now = (self::dimensions($edited, $storey->id, $datum)[$key] ?? null)?->length();
                             // the longer side of a room may have become the shorter, and another wall a stop between
@@ -95,7 +100,10 @@ final class TypedDimensionsTest extends TestCase
         $plan = (new Home($layout))->plans[$storey];
         $outside = new OutsideChains($plan, $datum);
         $chains = [];
-        foreach ([...array_map(static fn(Chain $chain): array => $chain->parts(), $outside->openings(500)), ...array_map(static fn(Chain $chain): array => $chain->overall(), $outside->corners(900))] as $number => $parts) {
+        foreach ([
+            ...array_map(static fn(Chain $chain): array => $chain->parts(), $outside->openings(500)),
+            ...array_map(static fn(Chain $chain): array => $chain->overall(), $outside->corners(900)),
+        ] as $number => $parts) {
             $chains["outside {$number}"] = $parts;
         }
         foreach ($plan->rooms as $room) {

@@ -46,10 +46,17 @@ final class WallChainTest extends TestCase
     public function test_what_has_no_size_is_refused(): void
     {
         $this->expectException(RefusedEdit::class);
-        (new WallChain(self::empty()->storeys[0], new WallPen(WallType::Interior, 200), WallBeside::Left))->next('w', new Point(0, 0), new Point(0.5, 0));
+        (new WallChain(
+            self::empty()->storeys[0],
+            new WallPen(WallType::Interior, 200),
+            WallBeside::Left,
+        ))->next('w', new Point(0, 0), new Point(0.5, 0));
     }
 
-    /** @return iterable<string, array{WallBeside, float, float, bool}> which face is drawn along, the way round, and whether it is the outer one */
+    /**
+     * @return iterable<string, array{WallBeside, float, float, bool}> which face is drawn along, the way round, and whether it is the outer
+     *                                                                 one
+     */
     public static function closed(): iterable
     {
         foreach ([90.0, 200.0, 165.1] as $thickness) {
@@ -61,8 +68,12 @@ final class WallChainTest extends TestCase
     }
 
     #[DataProvider('closed')]
-    public function test_typed_legs_are_exact_on_the_drawn_face_and_the_last_corner_is_mitred(WallBeside $beside, float $thickness, float $turn, bool $isOuter): void
-    {
+    public function test_typed_legs_are_exact_on_the_drawn_face_and_the_last_corner_is_mitred(
+        WallBeside $beside,
+        float $thickness,
+        float $turn,
+        bool $isOuter,
+    ): void {
         $layout = self::empty();
         $at = new Point(1234.5, -777.7);
         foreach ([4000, 3000, 4000, 3000] as $number => $length) {
@@ -78,18 +89,28 @@ final class WallChainTest extends TestCase
             self::assertEqualsWithDelta([4000.0, 3000.0][$number % 2], $drawn, 0.001);
         }
         [$space] = (new Home($layout))->plans['G']->spaces;
-        self::assertEqualsWithDelta($isOuter ? (4000 - 2 * $thickness) * (3000 - 2 * $thickness) : 4000 * 3000, $space->outline->area(), 1.0);
+        self::assertEqualsWithDelta(
+            $isOuter ? (4000 - 2 * $thickness) * (3000 - 2 * $thickness) : 4000 * 3000,
+            $space->outline->area(),
+            1.0,
+        );
     }
 
     public function test_a_divider_has_no_thickness(): void
     {
         $layout = self::empty();
-        $edit = (new WallChain($layout->storeys[0], new WallPen(WallType::Divider, 100), WallBeside::Centred))->next('w', new Point(0, 0), new Point(1000, 0));
+        $edit = (new WallChain(
+            $layout->storeys[0],
+            new WallPen(WallType::Divider, 100),
+            WallBeside::Centred,
+        ))->next('w', new Point(0, 0), new Point(1000, 0));
         self::assertSame(0.0, (new Editor())->apply($layout, $edit)->layout->storeys[0]->walls[0]->thickness);
     }
 
     private static function empty(): Layout
     {
-        return (new LayoutReader())->read('{"format": "heurema-layout", "version": 1, "name": "Empty", "units": "metric", "storeys": [{"id": "G", "name": "Ground"}]}');
+        return (new LayoutReader())->read(
+            '{"format": "heurema-layout", "version": 1, "name": "Empty", "units": "metric", "storeys": [{"id": "G", "name": "Ground"}]}',
+        );
     }
 }

@@ -21,7 +21,13 @@ final class WallDistancesTest extends TestCase
     {
         $distances = self::of(self::home(), 'w5');
         self::assertEqualsWithDelta(['w4' => 2950.0, 'w2' => 1950.0], self::lengths($distances), 1e-6);
-        self::assertEquals(['w4' => 'R', 'w2' => 'Other'], array_combine(array_map(static fn(WallDistance $one): string => $one->other->id, $distances), array_map(static fn(WallDistance $one): ?string => $one->room, $distances)));
+        self::assertEquals(
+            ['w4' => 'R', 'w2' => 'Other'],
+            array_combine(
+                array_map(static fn(WallDistance $one): string => $one->other->id, $distances),
+                array_map(static fn(WallDistance $one): ?string => $one->room, $distances),
+            ),
+        );
     }
 
     public function test_the_nearer_of_two_walls_counts(): void
@@ -33,7 +39,10 @@ final class WallDistancesTest extends TestCase
 
     public function test_datums_differ_by_half_the_walls_and_their_linings(): void
     {
-        $layout = Sketch::room(5000, 3000)->wall([2500, -100], [2500, 3100], 100, 'interior', ['lining' => [12, 15]])->use('other', 'study', 4000, 1000)->layout();
+        $layout = Sketch::room(5000, 3000)
+            ->wall([2500, -100], [2500, 3100], 100, 'interior', ['lining' => [12, 15]])
+            ->use('other', 'study', 4000, 1000)
+            ->layout();
         foreach (self::of($layout, 'w5') as $distance) {
             $lining = $distance->other->id === 'w4' ? 12.0 : 15.0;
             self::assertEqualsWithDelta(2450.0, $distance->of(WallDatum::Finished), 1e-6);
@@ -57,7 +66,9 @@ final class WallDistancesTest extends TestCase
         $layout = self::home();
         foreach (self::of($layout, $id) as $distance) {
             foreach ([1500.0, 1949.9, 1950.0, 2950.0] as $wanted) {
-                $edit = $other ? new MoveWall($distance->other->id, $distance->moveOther($wanted, WallDatum::Finished)) : new MoveWall($id, $distance->moveOwn($wanted, WallDatum::Finished));
+                $edit = $other
+                    ? new MoveWall($distance->other->id, $distance->moveOther($wanted, WallDatum::Finished))
+                    : new MoveWall($id, $distance->moveOwn($wanted, WallDatum::Finished));
                 $moved = (new Editor())->apply($layout, $edit)->layout;
                 self::assertEqualsWithDelta($wanted, self::lengths(self::of($moved, $id))[$distance->other->id] ?? null, 1e-3);
             }
@@ -84,6 +95,9 @@ final class WallDistancesTest extends TestCase
      */
     private static function lengths(array $distances): array
     {
-        return array_combine(array_map(static fn(WallDistance $one): string => $one->other->id, $distances), array_map(static fn(WallDistance $one): float => $one->of(WallDatum::Finished), $distances));
+        return array_combine(
+            array_map(static fn(WallDistance $one): string => $one->other->id, $distances),
+            array_map(static fn(WallDistance $one): float => $one->of(WallDatum::Finished), $distances),
+        );
     }
 }

@@ -75,7 +75,11 @@ final class WallRectangleTest extends TestCase
     public function test_what_has_no_size_or_stands_already_is_refused(): void
     {
         $layout = self::draw((new Sketch())->layout(), new Point(0, 0), new Point(4000, 3000), DrawnSize::Middle);
-        foreach ([[new Point(4000, 0), 'some length'], [new Point(4000, 200), 'some length'], [new Point(4000, 3000), 'already']] as [$opposite, $why]) {
+        foreach ([
+            [new Point(4000, 0), 'some length'],
+            [new Point(4000, 200), 'some length'],
+            [new Point(4000, 3000), 'already'],
+        ] as [$opposite, $why]) {
             try {
                 self::draw($layout, new Point(0, 0), $opposite, DrawnSize::Middle);
                 self::fail('Not refused.');
@@ -90,7 +94,10 @@ final class WallRectangleTest extends TestCase
         $taken = count($layout->storeys[0]->walls);
         $ids = array_map(static fn(int $number): string => 'n'.($taken + $number), range(1, WallRectangle::IDS));
 
-        return (new Editor())->apply($layout, (new WallRectangle($layout->storeys[0], new WallPen(WallType::Exterior, $thickness), $size))->between($ids, $from, $to))->layout;
+        return (new Editor())->apply(
+            $layout,
+            (new WallRectangle($layout->storeys[0], new WallPen(WallType::Exterior, $thickness), $size))->between($ids, $from, $to),
+        )->layout;
     }
 
     /** @return list<float> of what is enclosed, ascending, mm² */

@@ -25,7 +25,11 @@ final class WallStretchesTest extends TestCase
     {
         $sketch = Sketch::room(4000, 3000)->wall([3050, -100], [3050, 3100])->door('w1', 1100, 800);
         $free = self::stretches($sketch)->free();
-        self::assertEqualsWithDelta([[100.0, 700.0], [1500.0, 3100.0], [3200.0, 4100.0]], array_map(static fn(Stretch $stretch): array => [$stretch->from, $stretch->to], $free), 1e-6);
+        self::assertEqualsWithDelta(
+            [[100.0, 700.0], [1500.0, 3100.0], [3200.0, 4100.0]],
+            array_map(static fn(Stretch $stretch): array => [$stretch->from, $stretch->to], $free),
+            1e-6,
+        );
         self::assertSame(['the start', 'door d', 'wall w5'], array_map(static fn(Stretch $stretch): string => $stretch->startsAt, $free));
         self::assertSame(['door d', 'wall w5', 'the end'], array_map(static fn(Stretch $stretch): string => $stretch->endsAt, $free));
     }

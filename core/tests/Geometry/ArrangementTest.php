@@ -57,7 +57,11 @@ final class ArrangementTest extends TestCase
 
     public function test_an_island_inside_a_hole_is_a_polygon_of_its_own(): void
     {
-        $lines = [...Line::around(self::square(0, 0, 30), 0, 0), ...Line::around(self::square(5, 5, 20), 0, 1), ...Line::around(self::square(10, 10, 5), 0, 0)];
+        $lines = [
+            ...Line::around(self::square(0, 0, 30), 0, 0),
+            ...Line::around(self::square(5, 5, 20), 0, 1),
+            ...Line::around(self::square(10, 10, 5), 0, 0),
+        ];
         $polygons = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) - $face->depth(1) > 0);
         $areas = array_map(static fn(Polygon $polygon): float => $polygon->area(), $polygons);
         sort($areas);

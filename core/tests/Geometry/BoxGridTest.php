@@ -24,7 +24,10 @@ final class BoxGridTest extends TestCase
         for ($try = 0; $try < 200; ++$try) {
             $asked = $box();
             $expected = array_keys(array_filter($boxes, static fn(Box $one): bool => $one->overlaps($asked)));
-            $found = array_values(array_unique(array_filter($grid->overlapping($asked), static fn(int $number): bool => $boxes[$number]->overlaps($asked))));
+            $found = array_values(array_unique(array_filter(
+                $grid->overlapping($asked),
+                static fn(int $number): bool => $boxes[$number]->overlaps($asked),
+            )));
             sort($found);
             self::assertSame($expected, $found);
         }

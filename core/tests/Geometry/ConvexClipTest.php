@@ -35,7 +35,10 @@ final class ConvexClipTest extends TestCase
 
     public function test_an_outline_that_falls_apart(): void
     {
-        $comb = new Polygon(new Ring(array_map(static fn(array $p): Point => new Point(...$p), [[0, 0], [50, 0], [50, 30], [40, 30], [40, 10], [10, 10], [10, 30], [0, 30]])));
+        $comb = new Polygon(new Ring(array_map(
+            static fn(array $p): Point => new Point(...$p),
+            [[0, 0], [50, 0], [50, 30], [40, 30], [40, 10], [10, 10], [10, 30], [0, 30]],
+        )));
         self::assertEqualsWithDelta(200.0, ConvexClip::area($comb, self::box(-10, 20, 100, 100)), 1e-9);
     }
 
@@ -49,7 +52,11 @@ final class ConvexClipTest extends TestCase
                 $star[] = Point::towards($corner * 30)->times(self::between($random, 200, 1000));
             }
             $angle = self::between($random, 0, 90);
-            $convex = Ring::rectangle(new Point(self::between($random, -900, 300), self::between($random, -900, 300)), Point::towards($angle)->times(self::between($random, 50, 900)), Point::towards($angle + 90)->times(self::between($random, 50, 900)));
+            $convex = Ring::rectangle(
+                new Point(self::between($random, -900, 300), self::between($random, -900, 300)),
+                Point::towards($angle)->times(self::between($random, 50, 900)),
+                Point::towards($angle + 90)->times(self::between($random, 50, 900)),
+            );
             $polygon = new Polygon(new Ring($star));
             self::assertEqualsWithDelta(Overlap::area($polygon, $convex), ConvexClip::area($polygon, $convex), 0.5);
         }

@@ -22,7 +22,10 @@ final class FacingPairsTest extends TestCase
     public function test_walls_back_to_back_do_not_look_at_each_other(): void
     {
         // two separate blocks outside each other: their outer faces are turned away
-        $block = array_map(static fn(Segment $edge): Segment => $edge->reversed(), self::around([[1000, 1000], [2000, 1000], [2000, 1200], [1000, 1200]]));
+        $block = array_map(
+            static fn(Segment $edge): Segment => $edge->reversed(),
+            self::around([[1000, 1000], [2000, 1000], [2000, 1200], [1000, 1200]]),
+        );
         $line = FacingPairs::closest([...self::around([[0, 0], [5000, 0], [5000, 4000], [0, 4000]]), ...$block], 100);
         self::assertEqualsWithDelta(1000.0, $line?->length(), 1e-9, 'from the block to the wall, not through the block');
     }
@@ -30,7 +33,10 @@ final class FacingPairsTest extends TestCase
     public function test_what_stands_between_hides_what_is_behind(): void
     {
         // a thin screen over the whole width in the middle: 1950 on either side, never 4000 through it
-        $screen = array_map(static fn(Segment $edge): Segment => $edge->reversed(), self::around([[0, 1950], [5000, 1950], [5000, 2050], [0, 2050]]));
+        $screen = array_map(
+            static fn(Segment $edge): Segment => $edge->reversed(),
+            self::around([[0, 1950], [5000, 1950], [5000, 2050], [0, 2050]]),
+        );
         $line = FacingPairs::closest([...self::around([[0, 0], [5000, 0], [5000, 4000], [0, 4000]]), ...$screen], 4900);
         self::assertEqualsWithDelta(1950.0, $line?->length(), 1e-9);
     }
@@ -45,7 +51,10 @@ final class FacingPairsTest extends TestCase
 
     public function test_a_common_stretch_just_long_enough(): void
     {
-        $faces = static fn(float $common): array => [new Segment(new Point(0, 0), new Point(1000, 0)), new Segment(new Point(2000, 500), new Point(1000 - $common, 500))];
+        $faces = static fn(float $common): array => [
+            new Segment(new Point(0, 0), new Point(1000, 0)),
+            new Segment(new Point(2000, 500), new Point(1000 - $common, 500)),
+        ];
         self::assertNull(FacingPairs::closest($faces(99.9), 100));
         self::assertNotNull(FacingPairs::closest($faces(100), 100));
     }

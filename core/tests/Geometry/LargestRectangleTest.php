@@ -60,8 +60,16 @@ final class LargestRectangleTest extends TestCase
         foreach ([1.0, 17.3, 44.9, 45.0, 61.7, 89.99, 133.3, 211.0, 300.7] as $degrees) {
             foreach ([1e-4, 0.01, 0.1] as $step) {
                 foreach ([1, -1] as $hand) {
-                    $largest = LargestRectangle::in(self::turned([[0, 0], [4000, 0], [4000, 2000], [3000, 3000], [0, 3000]], $degrees, $step, $hand), self::axis($degrees));
-                    self::assertEqualsWithDelta(9_000_000.0, $largest['width'] * $largest['height'], 2000.0, "{$degrees} degrees, to {$step} mm");
+                    $largest = LargestRectangle::in(
+                        self::turned([[0, 0], [4000, 0], [4000, 2000], [3000, 3000], [0, 3000]], $degrees, $step, $hand),
+                        self::axis($degrees),
+                    );
+                    self::assertEqualsWithDelta(
+                        9_000_000.0,
+                        $largest['width'] * $largest['height'],
+                        2000.0,
+                        "{$degrees} degrees, to {$step} mm",
+                    );
                 }
             }
         }
@@ -76,7 +84,12 @@ final class LargestRectangleTest extends TestCase
             foreach ([1, -1] as $hand) {
                 foreach ([0.0, 30.0, 77.7] as $degrees) {
                     $largest = LargestRectangle::in(self::turned($points, $degrees, 1e-4, $hand), self::axis($degrees));
-                    self::assertEqualsWithDelta($slope * $length * $length / 4, $largest['width'] * $largest['height'], 100.0, "slope {$slope}");
+                    self::assertEqualsWithDelta(
+                        $slope * $length * $length / 4,
+                        $largest['width'] * $largest['height'],
+                        100.0,
+                        "slope {$slope}",
+                    );
                 }
             }
         }
@@ -84,7 +97,13 @@ final class LargestRectangleTest extends TestCase
 
     public function test_it_ends_soon_on_outlines_of_many_corners(): void
     {
-        $points = array_map(static fn(int $k): array => [4000 + (3000 + 200 * ($k % 3)) * cos(2 * M_PI * $k / 90), 4000 + (3000 + 200 * ($k % 3)) * sin(2 * M_PI * $k / 90)], range(0, 89));
+        $points = array_map(
+            static fn(int $k): array => [
+                4000 + (3000 + 200 * ($k % 3)) * cos(2 * M_PI * $k / 90),
+                4000 + (3000 + 200 * ($k % 3)) * sin(2 * M_PI * $k / 90),
+            ],
+            range(0, 89),
+        );
         $start = hrtime(true);
         $largest = LargestRectangle::in(self::turned($points, 0.0, 0.1, 1), new Point(1, 0));
         self::assertGreaterThan(15_000_000.0, $largest['width'] * $largest['height']);

@@ -46,7 +46,10 @@ final class ObstaclesTest extends TestCase
 
     public function test_far_away_is_found_as_well(): void
     {
-        $far = new Obstacles([new Segment(new Point(0, 9_000_000), new Point(100, 9_000_000)), new Segment(new Point(0, -5), new Point(1, -5))]);
+        $far = new Obstacles([
+            new Segment(new Point(0, 9_000_000), new Point(100, 9_000_000)),
+            new Segment(new Point(0, -5), new Point(1, -5)),
+        ]);
         self::assertEqualsWithDelta(9_000_000.0, $far->ray(new Point(50, 0), new Point(0, 1))?->distance, 1e-3);
     }
 

@@ -33,8 +33,14 @@ final class OverlapTest extends TestCase
     }
 
     #[DataProvider('rectangles')]
-    public function test_what_a_rectangle_has_of_a_floor_with_an_opening(float $left, float $bottom, float $right, float $top, float $area, int $parts): void
-    {
+    public function test_what_a_rectangle_has_of_a_floor_with_an_opening(
+        float $left,
+        float $bottom,
+        float $right,
+        float $top,
+        float $area,
+        int $parts,
+    ): void {
         $floor = new Polygon(self::rectangle(0, 0, 10, 10), [self::backwards(self::rectangle(3, 3, 7, 7))]);
         foreach ([self::rectangle($left, $bottom, $right, $top), self::backwards(self::rectangle($left, $bottom, $right, $top))] as $ring) {
             $found = Overlap::parts($floor, $ring);
@@ -48,13 +54,20 @@ final class OverlapTest extends TestCase
     {
         $floor = new Polygon(self::rectangle(0, 0, 10, 10), [self::backwards(self::rectangle(3, 3, 7, 7))]);
         // an angle along two sides of the opening
-        $angle = new Ring(array_map(static fn(array $at): Point => new Point(1000 * $at[0], 1000 * $at[1]), [[2, 2], [8, 2], [8, 4], [4, 4], [4, 8], [2, 8]]));
+        $angle = new Ring(array_map(
+            static fn(array $at): Point => new Point(1000 * $at[0], 1000 * $at[1]),
+            [[2, 2], [8, 2], [8, 4], [4, 4], [4, 8], [2, 8]],
+        ));
         self::assertEqualsWithDelta(20.0 - 7.0, Overlap::area($floor, $angle) / 1e6, 1e-9);
     }
 
     private static function rectangle(float $left, float $bottom, float $right, float $top): Ring
     {
-        return Ring::rectangle(new Point(1000 * $left, 1000 * $bottom), new Point(1000 * ($right - $left), 0), new Point(0, 1000 * ($top - $bottom)));
+        return Ring::rectangle(
+            new Point(1000 * $left, 1000 * $bottom),
+            new Point(1000 * ($right - $left), 0),
+            new Point(0, 1000 * ($top - $bottom)),
+        );
     }
 
     private static function backwards(Ring $ring): Ring

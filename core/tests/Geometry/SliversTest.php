@@ -28,7 +28,8 @@ final class SliversTest extends TestCase
     {
         // a fork: two prongs of 0.3 mm, then one of them of 2 mm
         $prongs = static fn(float $second): Polygon => new Polygon(new Ring([
-            new Point(0, 0), new Point(1000, 0), new Point(1000, 500), new Point(1000 - $second, 500), new Point(1000 - $second, 100), new Point(0.3, 100), new Point(0.3, 500), new Point(0, 500),
+            new Point(0, 0), new Point(1000, 0), new Point(1000, 500), new Point(1000 - $second, 500), new Point(1000 - $second, 100),
+            new Point(0.3, 100), new Point(0.3, 500), new Point(0, 500),
         ]));
         $above = self::box(-10, 200, 2000, 100);
         self::assertCount(2, Overlap::parts($prongs(0.3), $above));
@@ -44,7 +45,13 @@ final class SliversTest extends TestCase
             $comb = [new Point(0, 0), new Point(1000, 0)];
             foreach (range(4, 0) as $tooth) {
                 $height = mt_rand(200, 900);
-                array_push($comb, new Point($tooth * 200 + 200, $height), new Point($tooth * 200 + 100, $height), new Point($tooth * 200 + 100, 100), new Point($tooth * 200, 100));
+                array_push(
+                    $comb,
+                    new Point($tooth * 200 + 200, $height),
+                    new Point($tooth * 200 + 100, $height),
+                    new Point($tooth * 200 + 100, 100),
+                    new Point($tooth * 200, 100),
+                );
             }
             $polygon = new Polygon((new Ring($comb))->counterClockwise());
             $window = self::box(mt_rand(-100, 500), mt_rand(0, 400), mt_rand(100, 800), mt_rand(50, 500));

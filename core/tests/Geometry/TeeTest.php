@@ -35,7 +35,10 @@ final class TeeTest extends TestCase
     {
         // a bar of 1500 by 900 at the top, a stem of 900 below it down to 1500
         $floor = new Polygon(self::ring([[300, 0], [1200, 0], [1200, 600], [1500, 600], [1500, 1500], [0, 1500], [0, 600], [300, 600]]));
-        $found = array_values(array_filter(array_map(static fn(Point $along): ?Ring => (new Tee(1500, 900))->in($floor, $along), self::directions())));
+        $found = array_values(array_filter(array_map(
+            static fn(Point $along): ?Ring => (new Tee(1500, 900))->in($floor, $along),
+            self::directions(),
+        )));
         self::assertCount(1, $found, 'turned once it fits, else not');
         self::assertEqualsWithDelta(1500 * 900 + 900 * 600, abs($found[0]->area()), 1e-6);
         self::assertNull((new Tee(1500, 901))->in($floor, new Point(1, 0)));

@@ -24,13 +24,24 @@ final class WindowClipTest extends TestCase
             $holes = [];
             foreach (range(0, mt_rand(0, 8)) as $number) {
                 [$x, $y] = [500 + 3000 * ($number % 3), 500 + 3000 * intdiv($number, 3)];
-                $holes[] = self::turned(Ring::rectangle(new Point($x + mt_rand(0, 300), $y + mt_rand(0, 300)), new Point(mt_rand(900, 2500), 0), new Point(0, mt_rand(900, 2500))));
+                $holes[] = self::turned(Ring::rectangle(
+                    new Point($x + mt_rand(0, 300), $y + mt_rand(0, 300)),
+                    new Point(mt_rand(900, 2500), 0),
+                    new Point(0, mt_rand(900, 2500)),
+                ));
             }
             $plate = new Polygon(Ring::rectangle(new Point(0, 0), new Point(10000, 0), new Point(0, 10000)), $holes);
-            $window = Ring::circle(new Point(mt_rand(-1000, 11000) + 0.37, mt_rand(-1000, 11000) + 0.61), mt_rand(50, 7000) + 0.13, mt_rand(3, 7));
+            $window = Ring::circle(
+                new Point(mt_rand(-1000, 11000) + 0.37, mt_rand(-1000, 11000) + 0.61),
+                mt_rand(50, 7000) + 0.13,
+                mt_rand(3, 7),
+            );
             $parts = WindowClip::parts($plate, $window);
             self::assertNotNull($parts);
-            $expected = (new Arrangement([...Line::aroundPolygon($plate, 0, 0), ...Line::around($window, 0, 1)]))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) > 0);
+            $expected = (new Arrangement([
+                ...Line::aroundPolygon($plate, 0, 0),
+                ...Line::around($window, 0, 1),
+            ]))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) > 0);
             self::assertEqualsWithDelta(self::areas($expected), self::areas($parts), 0.1, "round {$round}");
         }
     }

@@ -21,15 +21,51 @@ final class AbuseTest extends TestCase
     public static function refused(): iterable
     {
         $note = static fn(int $i): array => ['id' => "n{$i}", 'at' => [0, 0], 'text' => ''];
-        yield 'too many of a kind' => [self::with(['notes' => array_map($note, range(1, 20_001))]), '/storeys/0/notes: expected at most 20000 entries, found 20001'];
-        yield 'too many storeys' => [['storeys' => array_map(static fn(int $i): array => ['id' => "s{$i}"], range(1, 201))], '/storeys: expected at most 200 entries'];
-        yield 'too many points' => [self::with(['voids' => [['id' => 'v', 'outline' => array_fill(0, 1001, [0, 0])]]]), '/outline: expected at most 1000 entries'];
-        yield 'too far away' => [self::with(['notes' => [['id' => 'n', 'at' => [0, 10_000_001], 'text' => '']]]), '/at/1: expected a number from -10000000 to 10000000'];
-        yield 'a very long name' => [self::with(['name' => str_repeat('x', 201)]), '/name: expected a text of at most 200 characters, found 201'];
-        yield 'a very long note' => [self::with(['notes' => [['id' => 'n', 'at' => [0, 0], 'text' => str_repeat('é', 501)]]]), '/text: expected a text of at most 500 characters, found 501'];
-        yield 'a control character' => [self::with(['name' => "Ground\x07"]), '/name: expected a text without control characters, found U+0007'];
-        yield 'what is no character' => [self::with(['name' => "Ground\u{FFFF}"]), '/name: expected a text without control characters, found U+FFFF'];
-        yield 'a stair of too many parts' => [['storeys' => [['id' => 'G']], 'stairs' => [['id' => 's', 'to_storey' => 'G', 'start' => [0, 0], 'facing' => 0, 'parts' => array_fill(0, 101, ['landing' => (object) []])]]], '/parts: expected at most 100 entries'];
+        yield 'too many of a kind' => [
+            self::with(['notes' => array_map($note, range(1, 20_001))]),
+            '/storeys/0/notes: expected at most 20000 entries, found 20001',
+        ];
+        yield 'too many storeys' => [
+            ['storeys' => array_map(static fn(int $i): array => ['id' => "s{$i}"], range(1, 201))],
+            '/storeys: expected at most 200 entries',
+        ];
+        yield 'too many points' => [
+            self::with(['voids' => [['id' => 'v', 'outline' => array_fill(0, 1001, [0, 0])]]]),
+            '/outline: expected at most 1000 entries',
+        ];
+        yield 'too far away' => [
+            self::with(['notes' => [['id' => 'n', 'at' => [0, 10_000_001], 'text' => '']]]),
+            '/at/1: expected a number from -10000000 to 10000000',
+        ];
+        yield 'a very long name' => [
+            self::with(['name' => str_repeat('x', 201)]),
+            '/name: expected a text of at most 200 characters, found 201',
+        ];
+        yield 'a very long note' => [
+            self::with(['notes' => [['id' => 'n', 'at' => [0, 0], 'text' => str_repeat('é', 501)]]]),
+            '/text: expected a text of at most 500 characters, found 501',
+        ];
+        yield 'a control character' => [
+            self::with(['name' => "Ground\x07"]),
+            '/name: expected a text without control characters, found U+0007',
+        ];
+        yield 'what is no character' => [
+            self::with(['name' => "Ground\u{FFFF}"]),
+            '/name: expected a text without control characters, found U+FFFF',
+        ];
+        yield 'a stair of too many parts' => [
+            [
+                'storeys' => [['id' => 'G']],
+                'stairs' => [[
+                    'id' => 's',
+                    'to_storey' => 'G',
+                    'start' => [0, 0],
+                    'facing' => 0,
+                    'parts' => array_fill(0, 101, ['landing' => (object) []]),
+                ]],
+            ],
+            '/parts: expected at most 100 entries',
+        ];
     }
 
     /** @param array<string, mixed> $more */
@@ -38,7 +74,10 @@ final class AbuseTest extends TestCase
     {
         $this->expectException(UnreadableLayout::class);
         $this->expectExceptionMessage($message);
-        (new LayoutReader())->read(json_encode(['format' => 'heurema-layout', 'version' => 1, 'name' => 'x', 'units' => 'metric', ...$more], JSON_THROW_ON_ERROR));
+        (new LayoutReader())->read(json_encode(
+            ['format' => 'heurema-layout', 'version' => 1, 'name' => 'x', 'units' => 'metric', ...$more],
+            JSON_THROW_ON_ERROR,
+        ));
     }
 
     public function test_a_tangle_of_walls_is_refused_before_it_takes_the_machine(): void

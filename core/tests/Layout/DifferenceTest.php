@@ -30,7 +30,12 @@ final class DifferenceTest extends TestCase
     public function test_every_kind_of_value_in_words(): void
     {
         $before = self::home()->layout();
-        foreach (['glazed not said → yes' => ['glazed' => true], 'fire minutes not said → 20' => ['fire_minutes' => 20], 'operation hinged → double hinged' => ['operation' => 'double_hinged'], 'threshold not said → 13 mm' => ['threshold' => 13]] as $words => $door) {
+        foreach ([
+            'glazed not said → yes' => ['glazed' => true],
+            'fire minutes not said → 20' => ['fire_minutes' => 20],
+            'operation hinged → double hinged' => ['operation' => 'double_hinged'],
+            'threshold not said → 13 mm' => ['threshold' => 13],
+        ] as $words => $door) {
             self::assertSame(["Door d: {$words}."], (new Difference($before, self::home($door)->layout()))->words());
         }
     }
@@ -38,10 +43,19 @@ final class DifferenceTest extends TestCase
     public function test_stairs_storeys_and_the_layout_itself(): void
     {
         $stair = static fn(int $risers): Sketch => self::home()->stair(['parts' => [['flight' => ['risers' => $risers, 'tread' => 250]]]]);
-        self::assertSame(['Stair Stair: parts another shape → another shape.'], (new Difference($stair(14)->layout(), $stair(15)->layout()))->words());
+        self::assertSame(
+            ['Stair Stair: parts another shape → another shape.'],
+            (new Difference($stair(14)->layout(), $stair(15)->layout()))->words(),
+        );
         self::assertSame(['s'], (new Difference($stair(14)->layout(), $stair(15)->layout()))->ids()['after']);
-        self::assertSame(['Storey Ground: ceiling 2400 mm → 2500 mm.'], (new Difference(self::home()->layout(), self::home()->with(['ceiling' => 2500])->layout()))->words());
-        self::assertSame(['The layout: grade 0 mm → -450 mm.'], (new Difference(self::home()->layout(), self::home()->document(['grade' => -450])->layout()))->words());
+        self::assertSame(
+            ['Storey Ground: ceiling 2400 mm → 2500 mm.'],
+            (new Difference(self::home()->layout(), self::home()->with(['ceiling' => 2500])->layout()))->words(),
+        );
+        self::assertSame(
+            ['The layout: grade 0 mm → -450 mm.'],
+            (new Difference(self::home()->layout(), self::home()->document(['grade' => -450])->layout()))->words(),
+        );
     }
 
     public function test_lengths_are_written_as_the_second_layout_has_them(): void

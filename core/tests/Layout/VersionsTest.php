@@ -20,7 +20,11 @@ final class VersionsTest extends TestCase
 {
     public function test_the_schema_is_what_the_elements_say(): void
     {
-        self::assertStringEqualsFile(dirname(__DIR__, 2).'/schema/layout-'.Layout::VERSION.'.schema.json', (new LayoutSchema())->json(), 'run php artisan heurema:schema');
+        self::assertStringEqualsFile(
+            dirname(__DIR__, 2).'/schema/layout-'.Layout::VERSION.'.schema.json',
+            (new LayoutSchema())->json(),
+            'run php artisan heurema:schema',
+        );
     }
 
     /** @return iterable<string, array{int}> */
@@ -44,13 +48,22 @@ final class VersionsTest extends TestCase
     public function test_the_stored_document_of_this_version_has_every_key_and_comes_back_the_same(): void
     {
         $stored = json_decode(self::stored(Layout::VERSION), true, 64, JSON_THROW_ON_ERROR);
-        $written = json_decode((new LayoutWriter())->write((new LayoutReader())->read(self::stored(Layout::VERSION))), true, 64, JSON_THROW_ON_ERROR);
+        $written = json_decode(
+            (new LayoutWriter())->write((new LayoutReader())->read(self::stored(Layout::VERSION))),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         self::assertEquals($stored, $written);
         $text = self::stored(Layout::VERSION);
         foreach (ElementList::cases() as $list) {
             foreach (ElementSchema::of($list->type())->keys() as $key) {
                 // what only some kinds of fixtures and stairs have
-                if (!in_array($key->key, ['base', 'seat', 'door_swing', 'hob', 'entry', 'clear_height', 'leaves', 'rise', 'inner_radius', 'hand'], true)) {
+                if (!in_array(
+                    $key->key,
+                    ['base', 'seat', 'door_swing', 'hob', 'entry', 'clear_height', 'leaves', 'rise', 'inner_radius', 'hand'],
+                    true,
+                )) {
                     self::assertStringContainsString("\"{$key->key}\"", $text, $list->value);
                 }
             }

@@ -19,8 +19,8 @@ use Heurema\Units\Amount;
 use PHPUnit\Framework\TestCase;
 
 /**
- * What every measure and every rule comes to on the homes of the demonstration, as a digest each: a change of the code that was not meant to
- * change any shows which it did. Where one was meant, look at what differs and write the digests anew:
+ * What every measure and every rule comes to on the homes of the demonstration, as a digest each: a change of the code that was not meant
+ * to change any shows which it did. Where one was meant, look at what differs and write the digests anew:
  *
  *     HEUREMA_WRITE=1 vendor/bin/phpunit core/tests/Measure/DemoHomesTest.php
  */
@@ -59,7 +59,12 @@ final class DemoHomesTest extends TestCase
     private static function said(Measurement $measurement): array
     {
         return match (true) {
-            $measurement instanceof Measured => [self::value($measurement->value), count($measurement->witness), $measurement->working, $measurement->assumptions],
+            $measurement instanceof Measured => [
+                self::value($measurement->value),
+                count($measurement->witness),
+                $measurement->working,
+                $measurement->assumptions,
+            ],
             $measurement instanceof Unknown => ['unknown', $measurement->missing],
             default => ['not applicable'],
         };
@@ -80,7 +85,10 @@ final class DemoHomesTest extends TestCase
             foreach ($report->findings as $finding) {
                 yield $finding->ruleName() => [$name, $finding->subject->id(), ...self::found($finding)];
             }
-            yield 'the worst first' => [$name, array_map(static fn(Finding $finding): string => $finding->fingerprint(), array_slice($report->worstFirst(), 0, 40))];
+            yield 'the worst first' => [
+                $name,
+                array_map(static fn(Finding $finding): string => $finding->fingerprint(), array_slice($report->worstFirst(), 0, 40)),
+            ];
         }
     }
 
@@ -89,7 +97,20 @@ final class DemoHomesTest extends TestCase
     {
         $outcome = $finding->outcome;
 
-        return [$outcome->verdict->value, $outcome->measured === null ? null : self::value($outcome->measured), $outcome->limit === null ? null : self::value($outcome->limit), $outcome->missing, $outcome->reason, $outcome->working, $outcome->assumptions, $outcome->slim, $outcome->margin === null ? null : round($outcome->margin, self::DECIMALS) + 0.0, $outcome->topic, $outcome->parties, $finding->shortText()];
+        return [
+            $outcome->verdict->value,
+            $outcome->measured === null ? null : self::value($outcome->measured),
+            $outcome->limit === null ? null : self::value($outcome->limit),
+            $outcome->missing,
+            $outcome->reason,
+            $outcome->working,
+            $outcome->assumptions,
+            $outcome->slim,
+            $outcome->margin === null ? null : round($outcome->margin, self::DECIMALS) + 0.0,
+            $outcome->topic,
+            $outcome->parties,
+            $finding->shortText(),
+        ];
     }
 
     private static function value(Amount|bool|string $value): float|bool|string
@@ -114,7 +135,10 @@ final class DemoHomesTest extends TestCase
             preg_match_all('/"([a-z_]+)":/', $json, $found);
             foreach (array_unique($found[1]) as $key) {
                 try {
-                    yield "{$name} without {$key}" => new Home((new LayoutReader())->read((string) json_encode(self::without(json_decode($json, true), $key))));
+                    yield "{$name} without {$key}" => new Home((new LayoutReader())->read((string) json_encode(self::without(
+                        json_decode($json, true),
+                        $key,
+                    ))));
                 } catch (UnreadableLayout) {
                     // it has to be said
                 }
@@ -128,7 +152,10 @@ final class DemoHomesTest extends TestCase
             return $value;
         }
 
-        return array_map(static fn(mixed $inner): mixed => self::without($inner, $key), array_is_list($value) ? $value : array_diff_key($value, [$key => true]));
+        return array_map(
+            static fn(mixed $inner): mixed => self::without($inner, $key),
+            array_is_list($value) ? $value : array_diff_key($value, [$key => true]),
+        );
     }
 
     /**

@@ -27,14 +27,32 @@ final class DoorMeasuresTest extends MeasureTestCase
 
     public function test_the_floor_before_an_unhindered_door_is_free(): void
     {
-        self::assertEqualsWithDelta(1524.0, self::number('door.approach', self::rooms(), 'd', ['side' => 'pull', 'reach' => Amount::length(1524), 'beyond_latch' => Amount::length(457.2)]), 0.01);
-        self::assertEqualsWithDelta(1200.0, self::number('door.approach', self::rooms(), 'd', ['side' => 'push', 'reach' => Amount::length(1524)]), 0.01, 'the hall is 1200 wide');
+        self::assertEqualsWithDelta(
+            1524.0,
+            self::number(
+                'door.approach',
+                self::rooms(),
+                'd',
+                ['side' => 'pull', 'reach' => Amount::length(1524), 'beyond_latch' => Amount::length(457.2)],
+            ),
+            0.01,
+        );
+        self::assertEqualsWithDelta(
+            1200.0,
+            self::number('door.approach', self::rooms(), 'd', ['side' => 'push', 'reach' => Amount::length(1524)]),
+            0.01,
+            'the hall is 1200 wide',
+        );
     }
 
     public function test_something_before_the_door_ends_the_floor(): void
     {
         $bed = self::rooms()->fixture('b', 'bed', 1500, 2500, 270, 1400, 1500);
-        self::assertEqualsWithDelta(1000.0, self::number('door.approach', $bed, 'd', ['side' => 'pull', 'reach' => Amount::length(1524)]), 0.01);
+        self::assertEqualsWithDelta(
+            1000.0,
+            self::number('door.approach', $bed, 'd', ['side' => 'pull', 'reach' => Amount::length(1524)]),
+            0.01,
+        );
     }
 
     /** @return iterable<string, array{float, float}> where the wardrobe's near side stands, and the free depth */
@@ -48,15 +66,39 @@ final class DoorMeasuresTest extends MeasureTestCase
     public function test_what_stands_beside_the_latch(float $x, float $depth): void
     {
         $room = self::rooms()->fixture('c', 'wardrobe', $x + 200, 0, 90, 400, 600);
-        self::assertEqualsWithDelta($depth, self::number('door.approach', $room, 'd', ['side' => 'pull', 'reach' => Amount::length(1524), 'beyond_latch' => Amount::length(457.2)]), 0.01);
-        self::assertEqualsWithDelta(1524.0, self::number('door.approach', $room, 'd', ['side' => 'pull', 'reach' => Amount::length(1524), 'beyond_hinge' => Amount::length(900)]), 0.01, 'the hinge side is free');
+        self::assertEqualsWithDelta(
+            $depth,
+            self::number(
+                'door.approach',
+                $room,
+                'd',
+                ['side' => 'pull', 'reach' => Amount::length(1524), 'beyond_latch' => Amount::length(457.2)],
+            ),
+            0.01,
+        );
+        self::assertEqualsWithDelta(
+            1524.0,
+            self::number(
+                'door.approach',
+                $room,
+                'd',
+                ['side' => 'pull', 'reach' => Amount::length(1524), 'beyond_hinge' => Amount::length(900)],
+            ),
+            0.01,
+            'the hinge side is free',
+        );
     }
 
     public function test_the_latch_lies_away_from_the_hinge_whichever_way_the_wall_runs(): void
     {
         $room = self::rooms(['hinge' => 'to'])->fixture('c', 'wardrobe', 2300, 0, 90, 400, 600);
         self::assertEqualsWithDelta(1000.0, self::number('door.latch_nib', $room, 'd'), 0.01, 'to the left wall');
-        self::assertEqualsWithDelta(200.0, self::number('door.latch_nib', self::rooms()->fixture('c', 'wardrobe', 2300, 0, 90, 400, 600), 'd'), 0.01, 'from 1900 to 2100');
+        self::assertEqualsWithDelta(
+            200.0,
+            self::number('door.latch_nib', self::rooms()->fixture('c', 'wardrobe', 2300, 0, 90, 400, 600), 'd'),
+            0.01,
+            'from 1900 to 2100',
+        );
         self::assertEqualsWithDelta(1100.0, self::number('door.latch_nib', self::rooms(), 'd'), 0.01, 'to the right wall');
     }
 
@@ -77,7 +119,12 @@ final class DoorMeasuresTest extends MeasureTestCase
 
     public function test_landings_inside_and_outside(): void
     {
-        $house = Sketch::room(3000, 3000, 'entry')->door('w1', 1600, 900, ['exterior_level' => -40, 'threshold' => 20])->fixture('c', 'wardrobe', 1500, 800, 90, 600, 600);
+        $house = Sketch::room(3000, 3000, 'entry')->door(
+            'w1',
+            1600,
+            900,
+            ['exterior_level' => -40, 'threshold' => 20],
+        )->fixture('c', 'wardrobe', 1500, 800, 90, 600, 600);
         self::assertEqualsWithDelta(800.0, self::number('door.landing', $house, 'd', ['side' => 'inside']), 0.01);
         self::assertEqualsWithDelta(1600.0, self::number('door.landing', $house, 'd', ['side' => 'outside']), 0.01, 'as far as one looks');
         self::assertEqualsWithDelta(60.0, self::number('door.step_down', $house, 'd'), 0.01);
@@ -102,7 +149,10 @@ final class DoorMeasuresTest extends MeasureTestCase
         $end = Sketch::room(4000, 1000, 'hall')->door('w2', 600, 800);
         self::assertSame('head_on', self::value('door.hall_approach', $end, 'd'));
         self::assertSame('none', self::value('door.hall_approach', Sketch::room(3000, 3000)->door('w1', 1600, 900), 'd'));
-        self::assertInstanceOf(NotApplicable::class, self::measure('door.hall_width', Sketch::room(3000, 3000)->door('w1', 1600, 900), 'd'));
+        self::assertInstanceOf(
+            NotApplicable::class,
+            self::measure('door.hall_width', Sketch::room(3000, 3000)->door('w1', 1600, 900), 'd'),
+        );
     }
 
     public function test_what_the_leaf_swings_into_and_what_the_door_joins(): void
@@ -112,17 +162,43 @@ final class DoorMeasuresTest extends MeasureTestCase
         self::assertSame('none', self::value('door.swings_into', self::rooms(['operation' => 'sliding']), 'd'));
         self::assertSame('bedroom/hall', self::value('door.leads', self::rooms(), 'd'));
         self::assertSame('bedroom/outside', self::value('door.leads', Sketch::room(3000, 3000)->door('w1', 1600, 900), 'd'));
-        self::assertSame('outside', self::value('door.swings_into', Sketch::room(3000, 3000)->door('w1', 1600, 900, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'right']), 'd'));
+        self::assertSame(
+            'outside',
+            self::value(
+                'door.swings_into',
+                Sketch::room(3000, 3000)->door('w1', 1600, 900, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'right']),
+                'd',
+            ),
+        );
     }
 
     public function test_the_leaf_meets_fixtures_leaves_and_stairs(): void
     {
         self::assertEqualsWithDelta(0.0, self::number('door.swing_hits', self::rooms(), 'd'), 0.0);
-        self::assertEqualsWithDelta(1.0, self::number('door.swing_hits', self::rooms()->fixture('c', 'wardrobe', 1300, 500, 90, 600, 600), 'd'), 0.0);
+        self::assertEqualsWithDelta(
+            1.0,
+            self::number('door.swing_hits', self::rooms()->fixture('c', 'wardrobe', 1300, 500, 90, 600, 600), 'd'),
+            0.0,
+        );
         $second = self::rooms()->door('w5', 2500, 800, ['id' => 'e', 'operation' => 'hinged', 'hinge' => 'to', 'opens' => 'left']);
-        self::assertEqualsWithDelta(0.0, self::number('door.swing_hits', $second, 'd'), 0.0, 'edges 1900 and 2100, hinges far apart: the leaves meet only where both reach the middle');
-        $facing = self::rooms(['hinge' => 'to'])->door('w5', 2500, 800, ['id' => 'e', 'operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left']);
-        self::assertEqualsWithDelta(0.0, self::number('door.swing_hits', $facing, 'd'), 0.0, 'side by side, hinge to hinge, they swing apart');
+        self::assertEqualsWithDelta(
+            0.0,
+            self::number('door.swing_hits', $second, 'd'),
+            0.0,
+            'edges 1900 and 2100, hinges far apart: the leaves meet only where both reach the middle',
+        );
+        $facing = self::rooms(['hinge' => 'to'])->door(
+            'w5',
+            2500,
+            800,
+            ['id' => 'e', 'operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'],
+        );
+        self::assertEqualsWithDelta(
+            0.0,
+            self::number('door.swing_hits', $facing, 'd'),
+            0.0,
+            'side by side, hinge to hinge, they swing apart',
+        );
         $crossing = self::rooms()->door('w4', 2300, 900, ['id' => 'e', 'operation' => 'hinged', 'hinge' => 'to', 'opens' => 'left']);
         self::assertEqualsWithDelta(0.0, self::number('door.swing_hits', $crossing, 'd'), 0.0);
         $stair = self::rooms()->stair(['start' => [1400, 400], 'width' => 900, 'parts' => [['flight' => ['risers' => 5, 'tread' => 250]]]]);
@@ -133,7 +209,12 @@ final class DoorMeasuresTest extends MeasureTestCase
     {
         $with = ['width' => Amount::length(762), 'depth' => Amount::length(1219.2)];
         $swept = self::rooms()->fixture('t', 'water_closet', 1400, 2500, 270, 400, 700);
-        self::assertEqualsWithDelta(1.0, self::number('door.sweeps_floor_of', $swept, 'd', $with), 0.0, 'its floor begins at 1800 and ends at 581, the leaf reaches 900');
+        self::assertEqualsWithDelta(
+            1.0,
+            self::number('door.sweeps_floor_of', $swept, 'd', $with),
+            0.0,
+            'its floor begins at 1800 and ends at 581, the leaf reaches 900',
+        );
         $aside = self::rooms()->fixture('t', 'water_closet', 2700, 2500, 270, 400, 700);
         self::assertEqualsWithDelta(0.0, self::number('door.sweeps_floor_of', $aside, 'd', $with), 0.0);
     }
@@ -150,6 +231,10 @@ final class DoorMeasuresTest extends MeasureTestCase
         // 100 of wall less a leaf of 35 on the push side, nothing else
         self::assertEqualsWithDelta(65.0, self::number('door.recess', self::rooms(), 'd'), 0.01);
         self::assertEqualsWithDelta(60.0, self::number('door.recess', self::rooms(['leaf_thickness' => 40]), 'd'), 0.01);
-        self::assertEqualsWithDelta(600.0, self::number('door.recess', self::rooms()->fixture('c', 'wardrobe', 2200, 0, 90, 400, 600), 'd'), 0.01);
+        self::assertEqualsWithDelta(
+            600.0,
+            self::number('door.recess', self::rooms()->fixture('c', 'wardrobe', 2200, 0, 90, 400, 600), 'd'),
+            0.01,
+        );
     }
 }

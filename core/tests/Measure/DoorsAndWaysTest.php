@@ -14,7 +14,12 @@ final class DoorsAndWaysTest extends MeasureTestCase
 {
     public function test_thresholds(): void
     {
-        $outside = static fn(?float $height): Sketch => Sketch::room(3000, 3000)->door('w1', 1600, 900, $height === null ? [] : ['threshold' => $height]);
+        $outside = static fn(?float $height): Sketch => Sketch::room(3000, 3000)->door(
+            'w1',
+            1600,
+            900,
+            $height === null ? [] : ['threshold' => $height],
+        );
         self::assertSame(13.0, self::number('door.threshold', $outside(13), 'd'));
         self::assertUnknown(['d.threshold'], self::measure('door.threshold', $outside(null), 'd'));
         $inside = self::measure('door.threshold', self::bathroom(2400), 'd');
@@ -28,10 +33,24 @@ final class DoorsAndWaysTest extends MeasureTestCase
         // disc is still √(800² − 738²) = 308.8 mm wide
         $beyond = 50 + sqrt(800 ** 2 - 738 ** 2);
         foreach ([2400.0, 1400.0] as $width) {
-            self::assertEqualsWithDelta($width - $beyond, self::number('door.box_beyond_swing', self::bathroom($width), 'd', ['width' => Amount::length(762)]), 1.0);
+            self::assertEqualsWithDelta(
+                $width - $beyond,
+                self::number('door.box_beyond_swing', self::bathroom($width), 'd', ['width' => Amount::length(762)]),
+                1.0,
+            );
         }
-        self::assertInstanceOf(NotApplicable::class, self::measure('door.box_beyond_swing', Sketch::room(3000, 3000)->door('w1', 1600, 900, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'right']), 'd'));
-        self::assertUnknown(['d.opens'], self::measure('door.box_beyond_swing', Sketch::room(3000, 3000)->door('w1', 1600, 900, ['operation' => 'hinged']), 'd'));
+        self::assertInstanceOf(
+            NotApplicable::class,
+            self::measure(
+                'door.box_beyond_swing',
+                Sketch::room(3000, 3000)->door('w1', 1600, 900, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'right']),
+                'd',
+            ),
+        );
+        self::assertUnknown(
+            ['d.opens'],
+            self::measure('door.box_beyond_swing', Sketch::room(3000, 3000)->door('w1', 1600, 900, ['operation' => 'hinged']), 'd'),
+        );
     }
 
     public function test_the_glass_of_a_glazed_door(): void
@@ -41,20 +60,39 @@ final class DoorsAndWaysTest extends MeasureTestCase
         self::assertInstanceOf(Measured::class, $glazed);
         self::assertEqualsWithDelta(650 * 1790, $glazed->amount()->number * 1e6, 1.0);
         self::assertCount(1, $glazed->assumptions);
-        self::assertInstanceOf(NotApplicable::class, self::measure('door.glass_area', Sketch::room(3000, 3000)->door('w1', 1600, 900), 'd'));
-        self::assertEqualsWithDelta(0.0, self::number('door.glass_area', Sketch::room(3000, 3000)->door('w1', 1600, 250, ['glazed' => true]), 'd'), 1e-9);
-        $unsized = Sketch::room(3000, 3000)->add('openings', ['id' => 'd', 'kind' => 'door', 'wall' => 'w1', 'at' => 1600, 'width' => 900, 'glazed' => true]);
+        self::assertInstanceOf(
+            NotApplicable::class,
+            self::measure('door.glass_area', Sketch::room(3000, 3000)->door('w1', 1600, 900), 'd'),
+        );
+        self::assertEqualsWithDelta(
+            0.0,
+            self::number('door.glass_area', Sketch::room(3000, 3000)->door('w1', 1600, 250, ['glazed' => true]), 'd'),
+            1e-9,
+        );
+        $unsized = Sketch::room(3000, 3000)->add(
+            'openings',
+            ['id' => 'd', 'kind' => 'door', 'wall' => 'w1', 'at' => 1600, 'width' => 900, 'glazed' => true],
+        );
         self::assertUnknown(['d.height'], self::measure('door.glass_area', $unsized, 'd'));
     }
 
     public function test_the_ways_into_a_room(): void
     {
         self::assertSame(0.0, self::number('room.doors', Sketch::room(3000, 3000), 'r'));
-        self::assertSame(1.0, self::number('room.doors', Sketch::room(3000, 3000)->door('w1', 1600, 900)->window('w2', 1500, 900, 900), 'r'));
-        $gap = Sketch::room(3000, 3000)->door('w1', 1600, 900)->add('openings', ['id' => 'g', 'kind' => 'gap', 'wall' => 'w3', 'at' => 1500, 'width' => 1200, 'height' => 2100]);
+        self::assertSame(
+            1.0,
+            self::number('room.doors', Sketch::room(3000, 3000)->door('w1', 1600, 900)->window('w2', 1500, 900, 900), 'r'),
+        );
+        $gap = Sketch::room(3000, 3000)->door('w1', 1600, 900)->add(
+            'openings',
+            ['id' => 'g', 'kind' => 'gap', 'wall' => 'w3', 'at' => 1500, 'width' => 1200, 'height' => 2100],
+        );
         self::assertSame(2.0, self::number('room.doors', $gap, 'r'));
         $divided = Sketch::room(6000, 3000, 'living')->wall([3000, 0], [3000, 3000], 0, 'divider')->use('k', 'kitchen', 4500, 1500);
-        self::assertSame([0.0, 1.0], [self::number('room.doors', Sketch::room(6000, 3000), 'r'), self::number('room.doors', $divided->with([]), 'k')]);
+        self::assertSame(
+            [0.0, 1.0],
+            [self::number('room.doors', Sketch::room(6000, 3000), 'r'), self::number('room.doors', $divided->with([]), 'k')],
+        );
         self::assertUnknown(['walls closed around r.at'], self::measure('room.doors', (new Sketch())->use('r', 'bedroom', 0, 0), 'r'));
     }
 
@@ -68,7 +106,12 @@ final class DoorsAndWaysTest extends MeasureTestCase
     /** A bathroom 1500 deep above a hall, with a door of 800 at its left end that opens into it. */
     private static function bathroom(float $width): Sketch
     {
-        return (new Sketch())->chain([[-100, -1400], [$width + 100, -1400], [$width + 100, 1600], [-100, 1600]])->wall([-100, -50], [$width + 100, -50])
+        return (new Sketch())->chain([
+            [-100, -1400],
+            [$width + 100, -1400],
+            [$width + 100, 1600],
+            [-100, 1600],
+        ])->wall([-100, -50], [$width + 100, -50])
             ->use('r', 'bathroom', $width / 2, 700)->use('h', 'hall', $width / 2, -700)
             ->door('w5', 550, 800, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left']);
     }

@@ -44,8 +44,19 @@ final class DrawingMeasuresTest extends MeasureTestCase
         self::assertSame(0.0, self::number('room.doors', $home, 'r'));
         self::assertUnknown(['walls closed around lost.at'], self::measure('room.doors', $home, 'lost'));
         self::assertSame(1.0, self::number('room.doors', Sketch::room(4000, 3000)->door('w1', 2000, 900), 'r'));
-        self::assertSame(1.0, self::number('room.doors', Sketch::room(4000, 3000)->add('openings', ['id' => 'g', 'kind' => 'gap', 'wall' => 'w1', 'at' => 2000, 'width' => 900]), 'r'));
-        self::assertSame(0.0, self::number('room.doors', Sketch::room(4000, 3000)->window('w1', 2000, 900, 900), 'r'), 'a window is no way in');
+        self::assertSame(
+            1.0,
+            self::number(
+                'room.doors',
+                Sketch::room(4000, 3000)->add('openings', ['id' => 'g', 'kind' => 'gap', 'wall' => 'w1', 'at' => 2000, 'width' => 900]),
+                'r',
+            ),
+        );
+        self::assertSame(
+            0.0,
+            self::number('room.doors', Sketch::room(4000, 3000)->window('w1', 2000, 900, 900), 'r'),
+            'a window is no way in',
+        );
         $open = Sketch::room(6000, 4000)->wall([2500, -100], [2500, 4100], 0, 'divider')->use('b', 'living', 500, 500);
         self::assertSame(1.0, self::number('room.doors', $open, 'b'));
     }
@@ -67,7 +78,11 @@ final class DrawingMeasuresTest extends MeasureTestCase
     {
         self::assertSame(0.0, self::number('door.leaf_excess', self::door(['clear_width' => 900]), 'd'));
         self::assertEqualsWithDelta(0.5, self::number('door.leaf_excess', self::door(['clear_width' => 900.5]), 'd'), 1e-9);
-        self::assertEqualsWithDelta(60.0, self::number('door.leaf_excess', self::door(['clear_width' => 800, 'clear_height' => 2100]), 'd'), 1e-9);
+        self::assertEqualsWithDelta(
+            60.0,
+            self::number('door.leaf_excess', self::door(['clear_width' => 800, 'clear_height' => 2100]), 'd'),
+            1e-9,
+        );
         self::assertInstanceOf(NotApplicable::class, self::measure('door.leaf_excess', self::door([]), 'd'));
     }
 
@@ -78,13 +93,36 @@ final class DrawingMeasuresTest extends MeasureTestCase
         self::assertSame(1.0, self::number('fixture.overlaps', self::wardrobeAndBed(1948), 'a'));
         self::assertSame(['Also there: Bed in R.'], self::working(self::measure('fixture.overlaps', self::wardrobeAndBed(1900), 'a')));
         self::assertSame(0.0, self::number('fixture.overlaps', self::wardrobeAndBed(1500, ['base' => 900]), 'a'), 'above it');
-        self::assertSame(0.0, self::number('fixture.overlaps', Sketch::room(6000, 3000)->fixture('a', 'counter', 1000, 0, 90, 1000, 600)->fixture('b', 'sink', 1000, 50, 90, 500, 500), 'a'), 'set in');
-        self::assertUnknown(['a.width', 'a.depth'], self::measure('fixture.overlaps', Sketch::room(6000, 3000)->add('fixtures', ['id' => 'a', 'kind' => 'bed', 'at' => [1000, 0], 'facing' => 90]), 'a'));
+        self::assertSame(
+            0.0,
+            self::number(
+                'fixture.overlaps',
+                Sketch::room(6000, 3000)->fixture('a', 'counter', 1000, 0, 90, 1000, 600)->fixture('b', 'sink', 1000, 50, 90, 500, 500),
+                'a',
+            ),
+            'set in',
+        );
+        self::assertUnknown(
+            ['a.width', 'a.depth'],
+            self::measure(
+                'fixture.overlaps',
+                Sketch::room(6000, 3000)->add('fixtures', ['id' => 'a', 'kind' => 'bed', 'at' => [1000, 0], 'facing' => 90]),
+                'a',
+            ),
+        );
     }
 
     public function test_a_back_near_a_wall_and_a_front_turned_to_it(): void
     {
-        $thing = static fn(float $y, float $facing): Sketch => Sketch::room(6000, 3000)->fixture('a', 'wardrobe', 1000, $y, $facing, 1000, 600);
+        $thing = static fn(float $y, float $facing): Sketch => Sketch::room(6000, 3000)->fixture(
+            'a',
+            'wardrobe',
+            1000,
+            $y,
+            $facing,
+            1000,
+            600,
+        );
         self::assertEqualsWithDelta(0.0, self::number('fixture.back_gap', $thing(0, 90), 'a'), 1e-6);
         self::assertEqualsWithDelta(150.0, self::number('fixture.back_gap', $thing(150, 90), 'a'), 1e-6);
         self::assertInstanceOf(NotApplicable::class, self::measure('fixture.back_gap', $thing(150.1, 90), 'a'));
@@ -121,31 +159,59 @@ final class DrawingMeasuresTest extends MeasureTestCase
     public function test_sizes_that_are_hard_to_believe(): void
     {
         $basin = self::measure('fixture.unlikely_sizes', Sketch::room(4000, 3000)->fixture('f', 'lavatory', 2000, 0, 90, 45, 400), 'f');
-        self::assertSame(['Width: Is this small fixture 45 mm? 450 mm is more likely (a nought too few, or centimetres for millimetres).'], self::working($basin));
+        self::assertSame(
+            ['Width: Is this small fixture 45 mm? 450 mm is more likely (a nought too few, or centimetres for millimetres).'],
+            self::working($basin),
+        );
         self::assertSame(1.0, self::number('wall.unlikely_sizes', Sketch::room(4000, 3000)->wall([1000, 1000], [2000, 1000], 10), 'w5'));
         self::assertSame(1.0, self::number('room.unlikely_sizes', Sketch::room(4000, 3000)->with(['ceiling' => 240]), 'r'));
         self::assertSame(2.0, self::number('window.unlikely_sizes', Sketch::room(4000, 3000)->window('w1', 2000, 120, 140), 'n'));
         self::assertSame(1.0, self::number('door.unlikely_sizes', Sketch::room(4000, 3000)->door('w1', 2000, 80), 'd'));
-        self::assertSame(2.0, self::number('stair.unlikely_sizes', Sketch::room(4000, 3000)->stair(['parts' => [['flight' => ['risers' => 2, 'tread' => 25, 'rises' => [17, 170]]]]]), 's'));
-        self::assertSame(0.0, self::number('fixture.unlikely_sizes', Sketch::room(4000, 3000)->fixture('f', 'switch', 2000, 0, 90, 80, 10), 'f'));
+        self::assertSame(
+            2.0,
+            self::number(
+                'stair.unlikely_sizes',
+                Sketch::room(4000, 3000)->stair(['parts' => [['flight' => ['risers' => 2, 'tread' => 25, 'rises' => [17, 170]]]]]),
+                's',
+            ),
+        );
+        self::assertSame(
+            0.0,
+            self::number('fixture.unlikely_sizes', Sketch::room(4000, 3000)->fixture('f', 'switch', 2000, 0, 90, 80, 10), 'f'),
+        );
     }
 
     public function test_the_tape_against_the_drawing(): void
     {
-        $taped = static fn(float $measured): Sketch => Sketch::room(4000, 3000)->document(['survey' => [['id' => 'm', 'storey' => 'G', 'from' => [0, 0], 'to' => [4000, 0], 'measured' => $measured]]]);
+        $taped = static fn(float $measured): Sketch => Sketch::room(4000, 3000)->document([
+            'survey' => [['id' => 'm', 'storey' => 'G', 'from' => [0, 0], 'to' => [4000, 0], 'measured' => $measured]],
+        ]);
         self::assertEqualsWithDelta(12.0, self::number('survey.difference', $taped(3988), 'm'), 1e-6);
-        self::assertSame(['Taped 5004 mm, drawn 4000 mm.', 'Was the tape read 1 m too long?'], self::working(self::measure('survey.difference', $taped(5004), 'm')));
-        self::assertSame(['Taped 400 mm, drawn 4000 mm.', 'A nought too few, or centimetres for millimetres?'], self::working(self::measure('survey.difference', $taped(400), 'm')));
+        self::assertSame(
+            ['Taped 5004 mm, drawn 4000 mm.', 'Was the tape read 1 m too long?'],
+            self::working(self::measure('survey.difference', $taped(5004), 'm')),
+        );
+        self::assertSame(
+            ['Taped 400 mm, drawn 4000 mm.', 'A nought too few, or centimetres for millimetres?'],
+            self::working(self::measure('survey.difference', $taped(400), 'm')),
+        );
         self::assertInstanceOf(NotApplicable::class, self::measure('survey.chain', $taped(4000), 'm'));
     }
 
     public function test_parts_against_their_overall(): void
     {
-        $one = static fn(string $id, float $measured, string $role): array => ['id' => $id, 'storey' => 'G', 'from' => [0, 0], 'to' => [4000, 0], 'measured' => $measured, 'group' => 'south', 'role' => $role];
-        $chain = static fn(float $second): Sketch => Sketch::room(4000, 3000)->document(['survey' => [$one('a', 1500, 'part'), $one('b', $second, 'part'), $one('o', 4000, 'overall')]]);
+        $one = static fn(string $id, float $measured, string $role): array => [
+            'id' => $id, 'storey' => 'G', 'from' => [0, 0], 'to' => [4000, 0], 'measured' => $measured, 'group' => 'south', 'role' => $role,
+        ];
+        $chain = static fn(float $second): Sketch => Sketch::room(4000, 3000)->document([
+            'survey' => [$one('a', 1500, 'part'), $one('b', $second, 'part'), $one('o', 4000, 'overall')],
+        ]);
         self::assertEqualsWithDelta(0.0, self::number('survey.chain', $chain(2500), 'o'), 1e-6);
         self::assertEqualsWithDelta(8.0, self::number('survey.chain', $chain(2492), 'o'), 1e-6);
-        self::assertSame(['2 parts add up to 3000 mm, the overall was taped as 4000 mm.', 'Was the tape read 1 m too short?'], self::working(self::measure('survey.chain', $chain(1500), 'o')));
+        self::assertSame(
+            ['2 parts add up to 3000 mm, the overall was taped as 4000 mm.', 'Was the tape read 1 m too short?'],
+            self::working(self::measure('survey.chain', $chain(1500), 'o')),
+        );
     }
 
     /** @param array<string, mixed> $more */

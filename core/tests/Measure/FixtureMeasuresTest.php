@@ -42,7 +42,10 @@ final class FixtureMeasuresTest extends MeasureTestCase
         $measurement = self::measure('fixture.side_clearance', $room, 'f');
         self::assertInstanceOf(Measured::class, $measurement);
         self::assertEqualsWithDelta(1000.0, $measurement->amount()->number, 1e-6);
-        self::assertSame(['Water closet in R is taken as 900 mm high, so that the wall cabinet in R hangs above it.'], $measurement->assumptions);
+        self::assertSame(
+            ['Water closet in R is taken as 900 mm high, so that the wall cabinet in R hangs above it.'],
+            $measurement->assumptions,
+        );
     }
 
     public function test_grab_bars_and_removed_things_are_in_nobodys_way(): void
@@ -54,7 +57,15 @@ final class FixtureMeasuresTest extends MeasureTestCase
 
     public function test_a_basin_is_not_hemmed_in_by_its_own_counter(): void
     {
-        $room = Sketch::room(2000, 1500, 'bathroom')->fixture('c', 'counter', 1000, 0, 90, 1200, 550)->fixture('f', 'lavatory', 1000, 40, 90, 500, 400);
+        $room = Sketch::room(2000, 1500, 'bathroom')->fixture('c', 'counter', 1000, 0, 90, 1200, 550)->fixture(
+            'f',
+            'lavatory',
+            1000,
+            40,
+            90,
+            500,
+            400,
+        );
         self::assertEqualsWithDelta(1000.0, self::number('fixture.side_clearance', $room, 'f'), 1e-6);
         self::assertEqualsWithDelta(1500.0 - 440, self::number('fixture.front_clearance', $room, 'f'), 1e-6);
     }
@@ -83,7 +94,11 @@ final class FixtureMeasuresTest extends MeasureTestCase
             ->with(['rooms' => [['id' => 'r', 'use' => 'wc', 'at' => [1000, 800]], ['id' => 'b', 'use' => 'hall', 'at' => [1000, 3000]]]])
             ->fixture('f', 'water_closet', 1000, 0, 90, 400, 700);
         $behindDoor = clone $rooms;
-        self::assertEqualsWithDelta(800.0, self::number('fixture.front_clearance', $behindDoor->door('w5', 1100, 900, ['operation' => 'hinged']), 'f'), 1e-6);
+        self::assertEqualsWithDelta(
+            800.0,
+            self::number('fixture.front_clearance', $behindDoor->door('w5', 1100, 900, ['operation' => 'hinged']), 'f'),
+            1e-6,
+        );
         $behindGap = $rooms->add('openings', ['id' => 'g', 'kind' => 'gap', 'wall' => 'w5', 'at' => 1100, 'width' => 900]);
         self::assertEqualsWithDelta(3300.0, self::number('fixture.front_clearance', $behindGap, 'f'), 1e-6);
     }
@@ -113,7 +128,11 @@ final class FixtureMeasuresTest extends MeasureTestCase
     {
         $two = self::toilet(600)->fixture('g', 'lavatory', 1400, 0, 90, 500, 400);
         self::assertEqualsWithDelta(800.0, self::number('fixture.center_spacing', $two, 'f'), 0.01);
-        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.center_spacing', self::toilet(600)->fixture('g', 'lavatory', 1400, 1500, 270, 500, 400), 'f'), 'on the wall opposite');
+        self::assertInstanceOf(
+            NotApplicable::class,
+            self::measure('fixture.center_spacing', self::toilet(600)->fixture('g', 'lavatory', 1400, 1500, 270, 500, 400), 'f'),
+            'on the wall opposite',
+        );
     }
 
     public function test_the_gap_from_edge_to_edge_on_either_side(): void
@@ -121,7 +140,12 @@ final class FixtureMeasuresTest extends MeasureTestCase
         $bed = Sketch::room(3000, 3000)->fixture('f', 'bed', 1300, 0, 90, 1400, 1900);
         self::assertEqualsWithDelta(600.0, self::number('fixture.edge_gap', $bed, 'f'), 0.01);
         self::assertEqualsWithDelta(1000.0, self::number('fixture.edge_gap', $bed, 'f', ['side' => 'farther']), 0.01);
-        self::assertEqualsWithDelta(50.0, self::number('fixture.edge_gap', $bed->fixture('g', 'nightstand', 350, 0, 90, 400, 400), 'f', ['side' => 'nearer']), 0.01, 'the nightstand beside it is nearer still');
+        self::assertEqualsWithDelta(
+            50.0,
+            self::number('fixture.edge_gap', $bed->fixture('g', 'nightstand', 350, 0, 90, 400, 400), 'f', ['side' => 'nearer']),
+            0.01,
+            'the nightstand beside it is nearer still',
+        );
     }
 
     public function test_from_the_centre_line_to_the_side_wall(): void
@@ -145,11 +169,21 @@ final class FixtureMeasuresTest extends MeasureTestCase
         $free = static fn(): Sketch => Sketch::room(2000, 2000, 'bathroom')->fixture('f', 'lavatory', 1000, 0, 90, 500, 400);
         self::assertEqualsWithDelta(1.0, self::number('fixture.clear_zone', $free(), 'f', $with), 1e-6);
         $short = Sketch::room(2000, 1400, 'bathroom')->fixture('f', 'lavatory', 1000, 0, 90, 500, 400);
-        self::assertEqualsWithDelta(1000 / 1219.2, self::number('fixture.clear_zone', $short, 'f', $with), 1e-6, 'what lies behind the wall is not free');
+        self::assertEqualsWithDelta(
+            1000 / 1219.2,
+            self::number('fixture.clear_zone', $short, 'f', $with),
+            1e-6,
+            'what lies behind the wall is not free',
+        );
         $taken = $free()->fixture('g', 'water_closet', 2000, 1000, 180, 400, 1000);
         // the other reaches to x = 1000, over 400 of the zone's depth: 381 x 400 are gone
         self::assertEqualsWithDelta(1 - 381 * 400 / (762 * 1219.2), self::number('fixture.clear_zone', $taken, 'f', $with), 1e-6);
-        self::assertEqualsWithDelta(1.0, self::number('fixture.clear_zone', $free(), 'f', ['depth' => Amount::length(762)]), 1e-6, 'as wide as itself');
+        self::assertEqualsWithDelta(
+            1.0,
+            self::number('fixture.clear_zone', $free(), 'f', ['depth' => Amount::length(762)]),
+            1e-6,
+            'as wide as itself',
+        );
     }
 
     public function test_a_clear_zone_from_the_corner(): void
@@ -159,16 +193,29 @@ final class FixtureMeasuresTest extends MeasureTestCase
         self::assertEqualsWithDelta(1.0, self::number('fixture.clear_zone', $free(), 'f', $with), 1e-6);
         $basin = $free()->fixture('g', 'lavatory', 1200, 0, 90, 500, 400);
         self::assertEqualsWithDelta(1 - 500 * 400 / (1524 * 1422.4), self::number('fixture.clear_zone', $basin, 'f', $with), 1e-6);
-        self::assertEqualsWithDelta(1.0, self::number('fixture.clear_zone', $basin, 'f', [...$with, 'besides' => 'lavatory']), 1e-6, 'from 950, that is 520 off the centre line');
+        self::assertEqualsWithDelta(
+            1.0,
+            self::number('fixture.clear_zone', $basin, 'f', [...$with, 'besides' => 'lavatory']),
+            1e-6,
+            'from 950, that is 520 off the centre line',
+        );
         $near = $free()->fixture('g', 'lavatory', 1130, 0, 90, 500, 400);
-        self::assertLessThan(1.0, self::number('fixture.clear_zone', $near, 'f', [...$with, 'besides' => 'lavatory']), 'from 880, that is 450 off it');
+        self::assertLessThan(
+            1.0,
+            self::number('fixture.clear_zone', $near, 'f', [...$with, 'besides' => 'lavatory']),
+            'from 880, that is 450 off it',
+        );
     }
 
     public function test_what_hangs_over_a_cooktop(): void
     {
         $hob = Sketch::room(3000, 3000, 'kitchen')->fixture('f', 'range', 1000, 0, 90, 760, 640, ['height' => 915]);
         self::assertInstanceOf(NotApplicable::class, self::measure('fixture.clear_above', $hob, 'f'));
-        self::assertEqualsWithDelta(685.0, self::number('fixture.clear_above', $hob->fixture('h', 'hood', 1000, 0, 90, 760, 500, ['base' => 1600]), 'f'), 0.01);
+        self::assertEqualsWithDelta(
+            685.0,
+            self::number('fixture.clear_above', $hob->fixture('h', 'hood', 1000, 0, 90, 760, 500, ['base' => 1600]), 'f'),
+            0.01,
+        );
     }
 
     public function test_the_main_bedroom_is_the_largest(): void

@@ -14,7 +14,12 @@ final class FreeFloorMeasuresTest extends MeasureTestCase
     /** A hall of 3000 x 1000 with a door in either end wall. */
     private static function hall(float $width = 1000): Sketch
     {
-        return Sketch::room(3000, $width, 'hall')->door('w2', 100 + $width / 2, 800, ['id' => 'e'])->door('w4', 100 + $width / 2, 800, ['id' => 'f']);
+        return Sketch::room(3000, $width, 'hall')->door(
+            'w2',
+            100 + $width / 2,
+            800,
+            ['id' => 'e'],
+        )->door('w4', 100 + $width / 2, 800, ['id' => 'f']);
     }
 
     public function test_the_way_down_an_empty_hall_is_as_wide_as_the_hall(): void
@@ -44,25 +49,38 @@ final class FreeFloorMeasuresTest extends MeasureTestCase
 
     public function test_what_stands_from_wall_to_wall_leaves_no_way(): void
     {
-        self::assertEqualsWithDelta(0.0, self::number('room.passage', self::hall()->fixture('c', 'wardrobe', 1500, 0, 90, 600, 1000), 'r'), 0.6);
+        self::assertEqualsWithDelta(
+            0.0,
+            self::number('room.passage', self::hall()->fixture('c', 'wardrobe', 1500, 0, 90, 600, 1000), 'r'),
+            0.6,
+        );
     }
 
     public function test_a_hanging_cupboard_narrows_nothing(): void
     {
-        self::assertEqualsWithDelta(1000.0, self::number('room.passage', self::hall()->fixture('c', 'wall_cabinet', 1500, 0, 90, 600, 350, ['base' => 2050]), 'r'), 0.01);
+        self::assertEqualsWithDelta(
+            1000.0,
+            self::number('room.passage', self::hall()->fixture('c', 'wall_cabinet', 1500, 0, 90, 600, 350, ['base' => 2050]), 'r'),
+            0.01,
+        );
     }
 
     public function test_a_neck_between_two_doors(): void
     {
         // an L: 3000 x 1000 below, a leg of 700 x 2000 standing on its right end, doors in the left and the top wall
-        $room = (new Sketch())->chain([[-100, -100], [3100, -100], [3100, 3100], [2200, 3100], [2200, 1100], [-100, 1100]])->use('r', 'hall', 500, 500)
+        $room = (new Sketch())->chain([
+            [-100, -100], [3100, -100], [3100, 3100], [2200, 3100], [2200, 1100], [-100, 1100],
+        ])->use('r', 'hall', 500, 500)
             ->door('w6', 600, 700, ['id' => 'd1'])->door('w3', 450, 600, ['id' => 'd2']);
         self::assertEqualsWithDelta(700.0, self::number('room.passage', $room, 'r'), 0.01);
     }
 
     public function test_one_door_makes_no_way_and_windows_may_count(): void
     {
-        $bedroom = Sketch::room(3000, 3000)->door('w1', 1000, 800)->window('w3', 1500, 1200, 1200, ['sill' => 900])->fixture('b', 'bed', 1500, 1000, 90, 1400, 1900);
+        $bedroom = Sketch::room(3000, 3000)
+            ->door('w1', 1000, 800)
+            ->window('w3', 1500, 1200, 1200, ['sill' => 900])
+            ->fixture('b', 'bed', 1500, 1000, 90, 1400, 1900);
         self::assertInstanceOf(NotApplicable::class, self::measure('room.passage', $bedroom, 'r'));
         // from the door below to the window above: past the foot of the bed at 2900 there is 100, beside it 800
         self::assertEqualsWithDelta(100.0, self::number('room.passage', $bedroom, 'r', ['to' => 'windows']), 0.01);
@@ -80,7 +98,12 @@ final class FreeFloorMeasuresTest extends MeasureTestCase
 
     public function test_door_leaves_may_be_kept_out_of_the_circle(): void
     {
-        $room = Sketch::room(2000, 1600, 'bathroom')->door('w1', 1100, 800, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left']);
+        $room = Sketch::room(2000, 1600, 'bathroom')->door(
+            'w1',
+            1100,
+            800,
+            ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'],
+        );
         self::assertEqualsWithDelta(1600.0, self::number('room.turning_circle', $room, 'r'), 0.02);
         self::assertLessThan(1400.0, self::number('room.turning_circle', $room, 'r', ['clear_of' => 'swings']));
     }
@@ -96,7 +119,11 @@ final class FreeFloorMeasuresTest extends MeasureTestCase
     #[DataProvider('boxes')]
     public function test_a_clear_box_goes_either_way(float $room, float $box, float $depth): void
     {
-        self::assertEqualsWithDelta($depth, self::number('room.clear_box', Sketch::room($room, 2000), 'r', ['width' => Amount::length($box)]), 0.01);
+        self::assertEqualsWithDelta(
+            $depth,
+            self::number('room.clear_box', Sketch::room($room, 2000), 'r', ['width' => Amount::length($box)]),
+            0.01,
+        );
     }
 
     public function test_a_clear_box_in_an_l_shaped_rest(): void
@@ -105,14 +132,27 @@ final class FreeFloorMeasuresTest extends MeasureTestCase
         $room = Sketch::room(2000, 2000)->fixture('c', 'bath', 600, 0, 90, 1200, 1500);
         self::assertEqualsWithDelta(2000.0, self::number('room.clear_box', $room, 'r', ['width' => Amount::length(762)]), 0.01);
         self::assertEqualsWithDelta(2000.0, self::number('room.clear_box', $room, 'r', ['width' => Amount::length(800)]), 0.01);
-        self::assertEqualsWithDelta(800.0, self::number('room.clear_box', $room, 'r', ['width' => Amount::length(801)]), 0.01, 'a box lying across, 801 by 800');
-        self::assertEqualsWithDelta(0.0, self::number('room.clear_box', Sketch::room(700, 700), 'r', ['width' => Amount::length(762)]), 0.01);
+        self::assertEqualsWithDelta(
+            800.0,
+            self::number('room.clear_box', $room, 'r', ['width' => Amount::length(801)]),
+            0.01,
+            'a box lying across, 801 by 800',
+        );
+        self::assertEqualsWithDelta(
+            0.0,
+            self::number('room.clear_box', Sketch::room(700, 700), 'r', ['width' => Amount::length(762)]),
+            0.01,
+        );
     }
 
     public function test_a_clear_box_where_faces_run_aslant(): void
     {
         // a right triangle with legs of 2000 and its longest face of 2000 √2 aslant: a box 500 high on it is 2 x 500 shorter
         $triangle = (new Sketch())->chain([[0, 0], [2000, 0], [0, 2000]], 0.2)->use('r', 'bedroom', 300, 300);
-        self::assertEqualsWithDelta(2000 * M_SQRT2 - 1000, self::number('room.clear_box', $triangle, 'r', ['width' => Amount::length(500)]), 1.5);
+        self::assertEqualsWithDelta(
+            2000 * M_SQRT2 - 1000,
+            self::number('room.clear_box', $triangle, 'r', ['width' => Amount::length(500)]),
+            1.5,
+        );
     }
 }

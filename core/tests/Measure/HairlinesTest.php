@@ -23,10 +23,22 @@ final class HairlinesTest extends MeasureTestCase
     {
         foreach (self::WALLS as [$at, $facing, $out]) {
             foreach (self::HAIRLINES as $in) {
-                $room = Sketch::room(4000, 3000)->fixture('f', 'wardrobe', $at[0] + $out[0] * $in, $at[1] + $out[1] * $in, $facing, 1000, 600);
+                $room = Sketch::room(4000, 3000)->fixture(
+                    'f',
+                    'wardrobe',
+                    $at[0] + $out[0] * $in,
+                    $at[1] + $out[1] * $in,
+                    $facing,
+                    1000,
+                    600,
+                );
                 self::assertEqualsWithDelta(0.0, self::number('fixture.in_wall', $room, 'f'), 0.06, "facing {$facing}");
                 self::assertEqualsWithDelta(0.0, self::number('fixture.back_gap', $room, 'f'), 0.06);
-                self::assertEqualsWithDelta($facing % 180 === 0 ? 3400.0 : 2400.0, self::number('fixture.front_clearance', $room, 'f'), 0.06);
+                self::assertEqualsWithDelta(
+                    $facing % 180 === 0 ? 3400.0 : 2400.0,
+                    self::number('fixture.front_clearance', $room, 'f'),
+                    0.06,
+                );
             }
         }
     }
@@ -54,7 +66,11 @@ final class HairlinesTest extends MeasureTestCase
             $stairwell = HeadroomTest::stairwell(void: [1550 + $narrower, 1000, 2450 - $narrower, 4500]);
             self::assertGreaterThan(1900.0, self::number('stair.headroom', $stairwell, 's'), "narrower by {$narrower} on each side");
         }
-        self::assertSame(0.0, self::number('stair.headroom', HeadroomTest::stairwell(void: [1600, 1000, 2450, 4500]), 's'), 'and 50 mm do not');
+        self::assertSame(
+            0.0,
+            self::number('stair.headroom', HeadroomTest::stairwell(void: [1600, 1000, 2450, 4500]), 's'),
+            'and 50 mm do not',
+        );
         $uncut = self::measure('stair.headroom', HeadroomTest::stairwell(void: [1600, 1000, 2450, 4500]), 's');
         self::assertInstanceOf(Measured::class, $uncut);
         self::assertStringContainsString('is in the way', $uncut->working[0]);
@@ -63,18 +79,45 @@ final class HairlinesTest extends MeasureTestCase
     public function test_a_hood_counts_where_it_is_over_the_cooktop_and_not_where_its_box_is(): void
     {
         $kitchen = static fn(float $x, float $y): Sketch => Sketch::room(6000, 6000, 'kitchen')
-            ->fixture('c', 'cooktop', 3000, 3000, 45, 600, 500, ['base' => 900, 'height' => 20])->fixture('h', 'hood', $x, $y, 45, 600, 500, ['base' => 1600, 'height' => 200]);
+            ->fixture(
+                'c',
+                'cooktop',
+                3000,
+                3000,
+                45,
+                600,
+                500,
+                ['base' => 900, 'height' => 20],
+            )->fixture('h', 'hood', $x, $y, 45, 600, 500, ['base' => 1600, 'height' => 200]);
         self::assertTrue(self::value('fixture.under_hood', $kitchen(3000, 3000), 'c'));
         // beside it along its own side: the boxes around both overlap, they do not
         $aside = 620 * cos(deg2rad(45));
         self::assertFalse(self::value('fixture.under_hood', $kitchen(3000 - $aside, 3000 + $aside), 'c'));
         self::assertUnknown(['h.base'], self::measure('fixture.clear_above', Sketch::room(6000, 6000, 'kitchen')
-            ->fixture('c', 'cooktop', 3000, 3000, 45, 600, 500, ['base' => 900, 'height' => 20])->fixture('h', 'hood', 3000, 3000, 45, 600, 500), 'c'));
+            ->fixture(
+                'c',
+                'cooktop',
+                3000,
+                3000,
+                45,
+                600,
+                500,
+                ['base' => 900, 'height' => 20],
+            )->fixture('h', 'hood', 3000, 3000, 45, 600, 500), 'c'));
     }
 
     public function test_a_sink_set_in_its_counter_has_its_floor(): void
     {
-        $counter = Sketch::room(4000, 3000, 'kitchen')->fixture('k', 'counter', 2000, 0, 90, 2400, 635, ['base' => 876, 'height' => 38])->fixture('f', 'sink', 2000, 50, 90, 800, 500, ['base' => 700, 'height' => 200]);
+        $counter = Sketch::room(4000, 3000, 'kitchen')->fixture(
+            'k',
+            'counter',
+            2000,
+            0,
+            90,
+            2400,
+            635,
+            ['base' => 876, 'height' => 38],
+        )->fixture('f', 'sink', 2000, 50, 90, 800, 500, ['base' => 700, 'height' => 200]);
         $zone = ['width' => self::mm(762), 'depth' => self::mm(1219.2)];
         self::assertEqualsWithDelta(1.0, self::number('fixture.clear_zone', $counter, 'f', $zone), 1e-3);
         self::assertLessThan(0.9, self::number('fixture.clear_zone', $counter->fixture('g', 'table', 2000, 900, 90, 800, 800), 'f', $zone));
@@ -82,11 +125,21 @@ final class HairlinesTest extends MeasureTestCase
 
     public function test_furniture_of_the_next_room_does_not_narrow_an_l_shaped_hall(): void
     {
-        $hall = (new Sketch())->chain([[-50, -50], [5050, -50], [5050, 5050], [3950, 5050], [3950, 1050], [-50, 1050]], 100)->wall([3950, 5050], [-50, 5050])->wall([-50, 5050], [-50, 1050])
-            ->use('r', 'hall', 500, 500)->use('b', 'bedroom', 2000, 3000)->door('w6', 550, 800, ['id' => 'd1'])->door('w3', 550, 800, ['id' => 'd2']);
+        $hall = (new Sketch())
+            ->chain([[-50, -50], [5050, -50], [5050, 5050], [3950, 5050], [3950, 1050], [-50, 1050]], 100)
+            ->wall([3950, 5050], [-50, 5050])
+            ->wall([-50, 5050], [-50, 1050])
+            ->use('r', 'hall', 500, 500)
+            ->use('b', 'bedroom', 2000, 3000)
+            ->door('w6', 550, 800, ['id' => 'd1'])
+            ->door('w3', 550, 800, ['id' => 'd2']);
         $way = self::number('room.passage', $hall, 'r');
         self::assertEqualsWithDelta(1000.0, $way, 0.1);
-        self::assertEqualsWithDelta($way, self::number('room.passage', $hall->fixture('f', 'wardrobe', 3900, 3000, 180, 1500, 600), 'r'), 1e-6);
+        self::assertEqualsWithDelta(
+            $way,
+            self::number('room.passage', $hall->fixture('f', 'wardrobe', 3900, 3000, 180, 1500, 600), 'r'),
+            1e-6,
+        );
     }
 
     public function test_the_space_between_doors_in_series_does_not_hang_on_their_order(): void
@@ -106,14 +159,20 @@ final class HairlinesTest extends MeasureTestCase
     /** Every measure of a turned and mirrored room, drawn to 0.1 mm, within 0.2 mm of the room as it was. */
     public function test_widths_are_the_same_in_a_turned_room(): void
     {
-        $sketch = Sketch::room(3657.6, 2743.2)->wall([1500, -100], [1500, 2843.2], 114.3)->use('c', 'closet', 500, 500)->door('w5', 1400, 762);
+        $sketch = Sketch::room(3657.6, 2743.2)
+            ->wall([1500, -100], [1500, 2843.2], 114.3)
+            ->use('c', 'closet', 500, 500)
+            ->door('w5', 1400, 762);
         /** @var array<string, mixed> $document */
         $document = json_decode($sketch->json(), true, 512, JSON_THROW_ON_ERROR);
         foreach (['room.least_width', 'room.long_side', 'room.narrowest'] as $name) {
             $plain = self::number($name, $sketch, 'r');
             foreach ([13.3, 45.0, 121.7, 270.0, 333.3] as $angle) {
                 foreach ([Redrawn::of($document), Redrawn::of($document)->mirrored()] as $drawn) {
-                    $turned = new Home((new LayoutReader())->read(json_encode($drawn->turned($angle, 0.1)->document(), JSON_THROW_ON_ERROR)));
+                    $turned = new Home((new LayoutReader())->read(json_encode(
+                        $drawn->turned($angle, 0.1)->document(),
+                        JSON_THROW_ON_ERROR,
+                    )));
                     self::assertEqualsWithDelta($plain, self::number($name, $turned, 'r'), 0.35, "{$name} at {$angle} degrees");
                 }
             }

@@ -37,7 +37,14 @@ final class OpenEdgesTest extends MeasureTestCase
 
     public function test_low_walls_close_edges_and_are_guards_themselves(): void
     {
-        $low = HeadroomTest::stairwell(void: self::VOID, upper: ['walls' => [['id' => 'low', 'from' => [1500, 1375], 'to' => [1500, 4500], 'thickness' => 100, 'type' => 'interior', 'height' => 900]]]);
+        $low = HeadroomTest::stairwell(
+            void: self::VOID,
+            upper: [
+                'walls' => [[
+                    'id' => 'low', 'from' => [1500, 1375], 'to' => [1500, 4500], 'thickness' => 100, 'type' => 'interior', 'height' => 900,
+                ]],
+            ],
+        );
         self::assertSame(2.0, self::edges($low));
         self::assertSame(900.0, self::number('guard.height', $low, 'low'));
         self::assertSame(0.0, self::number('guard.largest_gap', $low, 'low'));
@@ -54,7 +61,10 @@ final class OpenEdgesTest extends MeasureTestCase
         self::assertSame(0.0, self::number('storey.open_edges', self::stairwell([]), 'G', $drop(2700)));
         $against = HeadroomTest::stairwell(void: self::VOID, stair: ['start' => [450, 1000]]);
         self::assertSame(1.0, self::number('storey.open_edges', $against, 'G', $drop(762)), 'a flight along a wall');
-        $guarded = HeadroomTest::stairwell(void: self::VOID, stair: ['start' => [450, 1000]])->add('guards', ['id' => 'g', 'line' => [[900, 1000], [900, 4500]], 'height' => 900]);
+        $guarded = HeadroomTest::stairwell(void: self::VOID, stair: ['start' => [450, 1000]])->add(
+            'guards',
+            ['id' => 'g', 'line' => [[900, 1000], [900, 4500]], 'height' => 900],
+        );
         self::assertSame(0.0, self::number('storey.open_edges', $guarded, 'G', $drop(762)));
         self::assertTrue(self::value('guard.along_stair', $guarded, 'g'));
         self::assertFalse(self::value('guard.outdoors', $guarded, 'g'));
@@ -63,8 +73,17 @@ final class OpenEdgesTest extends MeasureTestCase
     public function test_flights_that_run_beside_each_other(): void
     {
         // up on the right, a landing, down the other way on the left, without a gap: the inner sides fall onto the lower flight
-        $parts = [['flight' => ['risers' => 7, 'tread' => 250]], ['landing' => ['depth' => 900, 'turn' => 'back']], ['flight' => ['risers' => 8, 'tread' => 250]]];
-        $measured = self::measure('storey.open_edges', HeadroomTest::stairwell(void: [1100, 1000, 2900, 3400], stair: ['start' => [2450, 1000], 'parts' => $parts]), 'G', ['drop' => Amount::length(762)]);
+        $parts = [
+            ['flight' => ['risers' => 7, 'tread' => 250]],
+            ['landing' => ['depth' => 900, 'turn' => 'back']],
+            ['flight' => ['risers' => 8, 'tread' => 250]],
+        ];
+        $measured = self::measure(
+            'storey.open_edges',
+            HeadroomTest::stairwell(void: [1100, 1000, 2900, 3400], stair: ['start' => [2450, 1000], 'parts' => $parts]),
+            'G',
+            ['drop' => Amount::length(762)],
+        );
         self::assertInstanceOf(Measured::class, $measured);
         // along both outer sides, flight and landing in one; along the back of the landing; and from the upper flight onto the lower
         self::assertSame(4.0, $measured->amount()->number);
@@ -74,20 +93,31 @@ final class OpenEdgesTest extends MeasureTestCase
     public function test_a_balcony_behind_a_divider(): void
     {
         $balcony = static fn(float $elevation): Sketch => Sketch::room(4000, 3000, 'living')->with(['elevation' => $elevation])
-            ->wall([-100, -1500], [4100, -1500], 0, 'divider')->wall([-100, -1500], [-100, -100], 0, 'divider')->wall([4100, -1500], [4100, -100], 0, 'divider')
+            ->wall([-100, -1500], [4100, -1500], 0, 'divider')
+            ->wall([-100, -1500], [-100, -100], 0, 'divider')
+            ->wall([4100, -1500], [4100, -100], 0, 'divider')
             ->use('b', 'balcony', 2000, -800);
         self::assertSame(3.0, self::number('storey.open_edges', $balcony(3000), 'G', ['drop' => Amount::length(762)]));
         self::assertSame(0.0, self::number('storey.open_edges', $balcony(762), 'G', ['drop' => Amount::length(762)]));
         self::assertSame(3.0, self::number('storey.open_edges', $balcony(762.1), 'G', ['drop' => Amount::length(762)]));
-        $railed = $balcony(3000)->add('guards', ['id' => 'g', 'line' => [[-100, -100], [-100, -1500], [4100, -1500], [4100, -100]], 'height' => 1100]);
+        $railed = $balcony(3000)->add(
+            'guards',
+            ['id' => 'g', 'line' => [[-100, -100], [-100, -1500], [4100, -1500], [4100, -100]], 'height' => 1100],
+        );
         self::assertSame(0.0, self::number('storey.open_edges', $railed, 'G', ['drop' => Amount::length(762)]));
         self::assertTrue(self::value('guard.outdoors', $railed, 'g'));
     }
 
     public function test_what_is_lacking(): void
     {
-        self::assertUnknown(['U.elevation'], self::measure('storey.open_edges', HeadroomTest::stairwell(void: self::VOID, upper: ['elevation' => null]), 'U'));
-        self::assertUnknown(['s.width'], self::measure('storey.open_edges', HeadroomTest::stairwell(void: self::VOID, stair: ['width' => null]), 'G'));
+        self::assertUnknown(
+            ['U.elevation'],
+            self::measure('storey.open_edges', HeadroomTest::stairwell(void: self::VOID, upper: ['elevation' => null]), 'U'),
+        );
+        self::assertUnknown(
+            ['s.width'],
+            self::measure('storey.open_edges', HeadroomTest::stairwell(void: self::VOID, stair: ['width' => null]), 'G'),
+        );
     }
 
     /** @param list<array<string, mixed>> $guards */
@@ -123,7 +153,10 @@ final class OpenEdgesTest extends MeasureTestCase
             [[[2500, 2000], [3500, 2000], [3500, 2500], [2500, 2500]], 6.0],
             [[[4000, 2000], [4500, 2000], [4500, 2500], [4000, 2500]], 8.0],
         ] as [$second, $edges]) {
-            $home = Sketch::room(5000, 5000, 'hall')->upper(['rooms' => [['id' => 'u', 'name' => 'U', 'use' => 'living', 'at' => [500, 500]]], 'voids' => [['id' => 'v', 'outline' => $outer], ['id' => 'x', 'outline' => $second]]]);
+            $home = Sketch::room(5000, 5000, 'hall')->upper([
+                'rooms' => [['id' => 'u', 'name' => 'U', 'use' => 'living', 'at' => [500, 500]]],
+                'voids' => [['id' => 'v', 'outline' => $outer], ['id' => 'x', 'outline' => $second]],
+            ]);
             self::assertSame($edges, self::number('storey.open_edges', $home, 'U'));
         }
     }

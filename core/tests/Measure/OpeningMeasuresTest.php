@@ -38,12 +38,18 @@ final class OpeningMeasuresTest extends MeasureTestCase
         $measurement = self::measure('door.clear_width', Sketch::room(4000, 3000)->door('w1', 2000, 900, ['operation' => 'hinged']), 'd');
         self::assertInstanceOf(Measured::class, $measurement);
         self::assertEqualsWithDelta(900.0 - 44 - 13, $measurement->amount()->number, 1e-9);
-        self::assertSame(['The leaf of the lower door of R is taken as 44 mm thick.', 'Stop of the frame taken as 13 mm.'], $measurement->assumptions);
+        self::assertSame(
+            ['The leaf of the lower door of R is taken as 44 mm thick.', 'Stop of the frame taken as 13 mm.'],
+            $measurement->assumptions,
+        );
     }
 
     public function test_a_gap_is_clear_over_its_width(): void
     {
-        $home = Sketch::room(4000, 3000)->add('openings', ['id' => 'd', 'kind' => 'gap', 'wall' => 'w1', 'at' => 2000, 'width' => 1000, 'height' => 2100]);
+        $home = Sketch::room(4000, 3000)->add(
+            'openings',
+            ['id' => 'd', 'kind' => 'gap', 'wall' => 'w1', 'at' => 2000, 'width' => 1000, 'height' => 2100],
+        );
         self::assertSame(1000.0, self::number('door.clear_width', $home, 'd'));
         self::assertSame(2100.0, self::number('door.clear_height', $home, 'd'));
     }
@@ -63,7 +69,9 @@ final class OpeningMeasuresTest extends MeasureTestCase
         self::assertSame(2040.0 - 13 - 20, self::number('door.clear_height', $home, 'd'));
     }
 
-    /** @return iterable<string, array{string, float, float}> operation, clear width, clear height of a 1100 x 1300 window with frames of 50 */
+    /**
+     * @return iterable<string, array{string, float, float}> operation, clear width, clear height of a 1100 x 1300 window with frames of 50
+     */
     public static function windows(): iterable
     {
         yield 'fixed' => ['fixed', 0, 0];
@@ -99,7 +107,11 @@ final class OpeningMeasuresTest extends MeasureTestCase
     {
         $home = Sketch::room(4000, 3000)->window('w1', 2000, 1100, 1300, ['sill' => 800])->document(['grade' => -450]);
         self::assertSame(1250.0, self::number('window.drop', $home, 'n'));
-        $measurement = self::measure('window.drop', Sketch::room(4000, 3000)->window('w1', 2000, 1100, 1300, ['sill' => 800])->document(['grade' => null]), 'n');
+        $measurement = self::measure(
+            'window.drop',
+            Sketch::room(4000, 3000)->window('w1', 2000, 1100, 1300, ['sill' => 800])->document(['grade' => null]),
+            'n',
+        );
         self::assertInstanceOf(Measured::class, $measurement);
         self::assertSame(['The ground outside taken as level with elevation 0.'], $measurement->assumptions);
     }

@@ -28,20 +28,37 @@ final class RoomMeasuresTest extends MeasureTestCase
     {
         // the ceiling rises from 900 at x = 0 to 2900 at x = 4000: 1524 is reached at x = 1248
         $room = self::attic();
-        self::assertEqualsWithDelta((4.0 - 1.248) * 3.0, self::number('room.floor_area', $room, 'r', ['count_from_height' => Amount::length(1524)]), 1e-9);
+        self::assertEqualsWithDelta(
+            (4.0 - 1.248) * 3.0,
+            self::number('room.floor_area', $room, 'r', ['count_from_height' => Amount::length(1524)]),
+            1e-9,
+        );
     }
 
     public function test_floor_under_a_low_ceiling_or_soffit_does_not_count(): void
     {
         $low = ['count_from_height' => Amount::length(1524)];
-        self::assertEqualsWithDelta(0.0, self::number('room.floor_area', Sketch::room(4000, 3000)->with(['ceiling' => 1500]), 'r', $low), 1e-9);
+        self::assertEqualsWithDelta(
+            0.0,
+            self::number('room.floor_area', Sketch::room(4000, 3000)->with(['ceiling' => 1500]), 'r', $low),
+            1e-9,
+        );
         $soffit = ['id' => 's', 'outline' => [[0, 0], [1000, 0], [1000, 3000], [0, 3000]], 'underside' => 1500];
-        self::assertEqualsWithDelta(9.0, self::number('room.floor_area', Sketch::room(4000, 3000)->add('soffits', $soffit), 'r', $low), 1e-9);
+        self::assertEqualsWithDelta(
+            9.0,
+            self::number('room.floor_area', Sketch::room(4000, 3000)->add('soffits', $soffit), 'r', $low),
+            1e-9,
+        );
     }
 
     public function test_counting_from_a_height_needs_the_ceiling(): void
     {
-        $measurement = self::measure('room.floor_area', Sketch::room(4000, 3000)->with(['ceiling' => null]), 'r', ['count_from_height' => Amount::length(1524)]);
+        $measurement = self::measure(
+            'room.floor_area',
+            Sketch::room(4000, 3000)->with(['ceiling' => null]),
+            'r',
+            ['count_from_height' => Amount::length(1524)],
+        );
         self::assertUnknown(['r.ceiling or G.ceiling'], $measurement);
         self::assertEqualsWithDelta(12.0, self::number('room.floor_area', Sketch::room(4000, 3000)->with(['ceiling' => null]), 'r'), 1e-9);
     }
@@ -58,7 +75,10 @@ final class RoomMeasuresTest extends MeasureTestCase
     {
         self::assertEqualsWithDelta(3000.0, self::number('room.least_width', Sketch::room(4000, 3000), 'r'), 1e-6);
         // an L of 5800 x 4800 whose arms are 1800 deep (10.44 m2) and 3800 wide (18.24 m2): the upright arm wins
-        $l = (new Sketch())->chain([[0, 0], [6000, 0], [6000, 2000], [4000, 2000], [4000, 5000], [0, 5000]], 200)->use('r', 'living', 1000, 1000);
+        $l = (new Sketch())->chain(
+            [[0, 0], [6000, 0], [6000, 2000], [4000, 2000], [4000, 5000], [0, 5000]],
+            200,
+        )->use('r', 'living', 1000, 1000);
         self::assertEqualsWithDelta(3800.0, self::number('room.least_width', $l, 'r'), 1e-6);
     }
 
@@ -80,7 +100,9 @@ final class RoomMeasuresTest extends MeasureTestCase
     public function test_a_divider_is_no_face(): void
     {
         $hall = Sketch::room(6000, 4000, 'hall')->wall([-100, 1000], [6100, 1000], 0, 'divider')->use('b', 'living', 3000, 3000)
-            ->with(['rooms' => [['id' => 'h', 'use' => 'hall', 'at' => [3000, 500]], ['id' => 'b', 'use' => 'living', 'at' => [3000, 3000]]]]);
+            ->with([
+                'rooms' => [['id' => 'h', 'use' => 'hall', 'at' => [3000, 500]], ['id' => 'b', 'use' => 'living', 'at' => [3000, 3000]]],
+            ]);
         self::assertEqualsWithDelta(6000.0, self::number('room.narrowest', $hall, 'h'), 1e-6);
     }
 
@@ -94,17 +116,27 @@ final class RoomMeasuresTest extends MeasureTestCase
     {
         self::assertSame(2400.0, self::number('room.ceiling_height', Sketch::room(4000, 3000), 'r'));
         self::assertEqualsWithDelta(900.0, self::number('room.ceiling_height', self::attic(), 'r'), 1e-9);
-        self::assertUnknown(['r.ceiling or G.ceiling'], self::measure('room.ceiling_height', Sketch::room(4000, 3000)->with(['ceiling' => null]), 'r'));
+        self::assertUnknown(
+            ['r.ceiling or G.ceiling'],
+            self::measure('room.ceiling_height', Sketch::room(4000, 3000)->with(['ceiling' => null]), 'r'),
+        );
     }
 
     public function test_a_soffit_lowers_the_ceiling_unless_it_is_a_beam(): void
     {
         $beams = ['beams_from' => Amount::length(1981.2), 'beams_apart' => Amount::length(914.4)];
-        $beam = static fn(string $id, float $x, float $underside): array => ['id' => $id, 'outline' => [[$x, 0], [$x + 200, 0], [$x + 200, 3000], [$x, 3000]], 'underside' => $underside];
+        $beam = static fn(string $id, float $x, float $underside): array => [
+            'id' => $id,
+            'outline' => [[$x, 0], [$x + 200, 0], [$x + 200, 3000], [$x, 3000]],
+            'underside' => $underside,
+        ];
         $one = Sketch::room(4000, 3000)->add('soffits', $beam('s', 1000, 1981.2));
         self::assertSame(1981.2, self::number('room.ceiling_height', $one, 'r'));
         self::assertSame(2400.0, self::number('room.ceiling_height', $one, 'r', $beams));
-        self::assertSame(1981.0, self::number('room.ceiling_height', Sketch::room(4000, 3000)->add('soffits', $beam('s', 1000, 1981)), 'r', $beams));
+        self::assertSame(
+            1981.0,
+            self::number('room.ceiling_height', Sketch::room(4000, 3000)->add('soffits', $beam('s', 1000, 1981)), 'r', $beams),
+        );
         $apart = Sketch::room(4000, 3000)->add('soffits', $beam('s', 1000, 2000))->add('soffits', $beam('t', 2114.4, 2000));
         self::assertSame(2400.0, self::number('room.ceiling_height', $apart, 'r', $beams));
         $close = Sketch::room(4000, 3000)->add('soffits', $beam('s', 1000, 2000))->add('soffits', $beam('t', 2114, 2000));
@@ -113,7 +145,10 @@ final class RoomMeasuresTest extends MeasureTestCase
 
     public function test_a_soffit_over_the_next_room_is_none_of_this_one(): void
     {
-        $home = Sketch::room(4000, 3000)->add('soffits', ['id' => 's', 'outline' => [[5000, 0], [6000, 0], [6000, 1000]], 'underside' => 1000]);
+        $home = Sketch::room(4000, 3000)->add(
+            'soffits',
+            ['id' => 's', 'outline' => [[5000, 0], [6000, 0], [6000, 1000]], 'underside' => 1000],
+        );
         self::assertSame(2400.0, self::number('room.ceiling_height', $home, 'r'));
     }
 
@@ -147,7 +182,11 @@ final class RoomMeasuresTest extends MeasureTestCase
 
     public function test_vent_area_by_operation(): void
     {
-        $of = static fn(string $operation): float => self::number('room.vent_area', Sketch::room(4000, 3000)->window('w1', 2000, 1100, 1100, ['operation' => $operation, 'frame' => 50]), 'r');
+        $of = static fn(string $operation): float => self::number(
+            'room.vent_area',
+            Sketch::room(4000, 3000)->window('w1', 2000, 1100, 1100, ['operation' => $operation, 'frame' => 50]),
+            'r',
+        );
         self::assertEqualsWithDelta(0.0, $of('fixed'), 1e-9);
         self::assertEqualsWithDelta(1.0, $of('casement'), 1e-9);
         self::assertEqualsWithDelta(0.5, $of('sliding'), 1e-9);
@@ -158,6 +197,13 @@ final class RoomMeasuresTest extends MeasureTestCase
 
     private static function attic(): Sketch
     {
-        return Sketch::room(4000, 3000)->with(['rooms' => [['id' => 'r', 'use' => 'bedroom', 'at' => [2000, 1500], 'ceiling' => ['low' => 900, 'high' => 2900, 'from' => [0, 0], 'to' => [4000, 0]]]]]);
+        return Sketch::room(4000, 3000)->with([
+            'rooms' => [[
+                'id' => 'r',
+                'use' => 'bedroom',
+                'at' => [2000, 1500],
+                'ceiling' => ['low' => 900, 'high' => 2900, 'from' => [0, 0], 'to' => [4000, 0]],
+            ]],
+        ]);
     }
 }

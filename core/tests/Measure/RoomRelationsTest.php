@@ -32,7 +32,12 @@ final class RoomRelationsTest extends MeasureTestCase
     {
         $garden = self::row()->door('w2', 1600, 900, ['id' => 'back']);
         self::assertEqualsWithDelta(0.0, self::number('room.reached_through', $garden, 'w'), 0.0);
-        self::assertEqualsWithDelta(0.0, self::number('room.reached_through', $garden, 'b', ['use' => 'bathroom']), 0.0, 'from the hall as well');
+        self::assertEqualsWithDelta(
+            0.0,
+            self::number('room.reached_through', $garden, 'b', ['use' => 'bathroom']),
+            0.0,
+            'from the hall as well',
+        );
     }
 
     public function test_a_room_without_any_way(): void
@@ -43,7 +48,12 @@ final class RoomRelationsTest extends MeasureTestCase
 
     public function test_over_a_divider_and_up_a_stair(): void
     {
-        $open = (new Sketch())->chain([[-100, -100], [6100, -100], [6100, 3100], [-100, 3100]])->wall([3000, -100], [3000, 3100], 0, 'divider')
+        $open = (new Sketch())->chain([
+            [-100, -100],
+            [6100, -100],
+            [6100, 3100],
+            [-100, 3100],
+        ])->wall([3000, -100], [3000, 3100], 0, 'divider')
             ->use('k', 'kitchen', 1500, 1500)->use('l', 'living', 4500, 1500)->door('w4', 1600, 900);
         self::assertEqualsWithDelta(1.0, self::number('room.reached_through', $open, 'l', ['use' => 'kitchen']), 0.0);
     }
@@ -53,13 +63,21 @@ final class RoomRelationsTest extends MeasureTestCase
         self::assertSame('west', self::value('room.orientation', self::row(), 'h'));
         self::assertSame('centre', self::value('room.orientation', self::row(), 'b'));
         self::assertSame('east', self::value('room.orientation', self::row(), 'w'));
-        self::assertSame('south', self::value('room.orientation', self::row()->document(['north' => 180]), 'w'), 'north lies to the left, so that right is south');
+        self::assertSame(
+            'south',
+            self::value('room.orientation', self::row()->document(['north' => 180]), 'w'),
+            'north lies to the left, so that right is south',
+        );
     }
 
     public function test_what_borders_the_outside(): void
     {
         self::assertTrue(self::value('room.faces_outside', self::row(), 'b'));
-        $inner = (new Sketch())->chain([[0, 0], [9000, 0], [9000, 9000], [0, 9000]])->chain([[3000, 3000], [6000, 3000], [6000, 6000], [3000, 6000]], 100, 'interior')
+        $inner = (new Sketch())->chain([[0, 0], [9000, 0], [9000, 9000], [0, 9000]])->chain(
+            [[3000, 3000], [6000, 3000], [6000, 6000], [3000, 6000]],
+            100,
+            'interior',
+        )
             ->use('o', 'living', 1000, 1000)->use('i', 'storage', 4500, 4500);
         self::assertFalse(self::value('room.faces_outside', $inner, 'i'));
         $unnamed = $inner->with(['rooms' => [['id' => 'i', 'name' => 'I', 'use' => 'storage', 'at' => [4500, 4500]]]]);
@@ -83,7 +101,10 @@ final class RoomRelationsTest extends MeasureTestCase
         $room = Sketch::room(3000, 3000)->window('w1', 1500, 1200, 1200, ['operation' => 'casement', 'sill' => 900]);
         self::assertEqualsWithDelta(1.21 / 9, self::number('room.glazing_ratio', $room, 'r'), 1e-6);
         self::assertEqualsWithDelta(1.21 / 9, self::number('room.vent_ratio', $room, 'r'), 1e-6);
-        self::assertUnknown(['n.operation'], self::measure('room.vent_ratio', Sketch::room(3000, 3000)->window('w1', 1500, 1200, 1200), 'r'));
+        self::assertUnknown(
+            ['n.operation'],
+            self::measure('room.vent_ratio', Sketch::room(3000, 3000)->window('w1', 1500, 1200, 1200), 'r'),
+        );
     }
 
     public function test_what_is_shared_with_the_room_one_is_open_to(): void
@@ -95,7 +116,12 @@ final class RoomRelationsTest extends MeasureTestCase
             ->window('w2', 1600, 1300, 1300, ['operation' => 'casement', 'sill' => 900]);
         self::assertEqualsWithDelta(1.8 * 2.2 / (3.0 * 2.4), self::number('room.shared_share', $rooms, 'a'), 1e-6);
         self::assertEqualsWithDelta(1.8 * 2.2, self::number('room.shared_opening', $rooms, 'a'), 1e-6);
-        self::assertEqualsWithDelta(18.0 + 0.0, self::number('room.shared_floor', $rooms, 'a'), 0.31, 'both rooms, the second 3000 or 3100 wide');
+        self::assertEqualsWithDelta(
+            18.0 + 0.0,
+            self::number('room.shared_floor', $rooms, 'a'),
+            0.31,
+            'both rooms, the second 3000 or 3100 wide',
+        );
         self::assertEqualsWithDelta(1.44, self::number('room.shared_glass', $rooms, 'a'), 1e-6);
         self::assertEqualsWithDelta(1.44, self::number('room.shared_vent', $rooms, 'a'), 1e-6);
         self::assertInstanceOf(NotApplicable::class, self::measure('room.shared_share', Sketch::room(3000, 3000), 'r'));
@@ -103,7 +129,12 @@ final class RoomRelationsTest extends MeasureTestCase
 
     public function test_a_divider_is_open_to_the_ceiling(): void
     {
-        $open = (new Sketch())->chain([[-100, -100], [6100, -100], [6100, 3100], [-100, 3100]])->wall([3000, -100], [3000, 3100], 0, 'divider')
+        $open = (new Sketch())->chain([
+            [-100, -100],
+            [6100, -100],
+            [6100, 3100],
+            [-100, 3100],
+        ])->wall([3000, -100], [3000, 3100], 0, 'divider')
             ->use('k', 'kitchen', 1500, 1500)->use('l', 'living', 4500, 1500);
         self::assertEqualsWithDelta(1.0, self::number('room.shared_share', $open, 'k'), 1e-6);
         self::assertEqualsWithDelta(3.0 * 2.4, self::number('room.shared_opening', $open, 'k'), 1e-6);
@@ -117,9 +148,26 @@ final class RoomRelationsTest extends MeasureTestCase
         self::assertEqualsWithDelta(9.0 + 9.0, self::number('dwelling.sum_of_areas', $home, 'dwelling', ['uses' => 'hall, bedroom']), 0.01);
         self::assertEqualsWithDelta(1.0, self::number('dwelling.room_count', $home, 'dwelling', ['use' => 'bedroom']), 0.0);
         self::assertEqualsWithDelta(3.0, self::number('dwelling.room_count', $home, 'dwelling'), 0.0);
-        self::assertEqualsWithDelta(0.0, self::number('dwelling.rooms_lacking', $home, 'dwelling', ['use' => 'bedroom', 'kind' => 'smoke_alarm']), 0.0);
-        self::assertEqualsWithDelta(1.0, self::number('dwelling.sleeping_areas_lacking', $home, 'dwelling', ['kind' => 'smoke_alarm']), 0.0);
-        self::assertEqualsWithDelta(0.0, self::number('dwelling.sleeping_areas_lacking', $home->fixture('a2', 'smoke_alarm', 1500, 1500, 0, 100, 100), 'dwelling', ['kind' => 'smoke_alarm']), 0.0);
+        self::assertEqualsWithDelta(
+            0.0,
+            self::number('dwelling.rooms_lacking', $home, 'dwelling', ['use' => 'bedroom', 'kind' => 'smoke_alarm']),
+            0.0,
+        );
+        self::assertEqualsWithDelta(
+            1.0,
+            self::number('dwelling.sleeping_areas_lacking', $home, 'dwelling', ['kind' => 'smoke_alarm']),
+            0.0,
+        );
+        self::assertEqualsWithDelta(
+            0.0,
+            self::number(
+                'dwelling.sleeping_areas_lacking',
+                $home->fixture('a2', 'smoke_alarm', 1500, 1500, 0, 100, 100),
+                'dwelling',
+                ['kind' => 'smoke_alarm'],
+            ),
+            0.0,
+        );
         self::assertEqualsWithDelta(0.0, self::number('dwelling.storeys_lacking', $home, 'dwelling', ['kind' => 'smoke_alarm']), 0.0);
         self::assertEqualsWithDelta(1.0, self::number('dwelling.storeys_lacking', $home, 'dwelling', ['kind' => 'co_alarm']), 0.0);
         self::assertEqualsWithDelta(2.0, self::number('storey.fixture_count', $home, 'G', ['kind' => 'smoke_alarm']), 0.0);
@@ -128,7 +176,10 @@ final class RoomRelationsTest extends MeasureTestCase
     public function test_soffits_hang_apart(): void
     {
         $square = static fn(float $x): array => [[$x, 500], [$x + 200, 500], [$x + 200, 2500], [$x, 2500]];
-        $room = Sketch::room(4000, 3000)->add('soffits', ['id' => 's1', 'outline' => $square(500), 'underside' => 2000])->add('soffits', ['id' => 's2', 'outline' => $square(1600), 'underside' => 2000]);
+        $room = Sketch::room(4000, 3000)->add('soffits', ['id' => 's1', 'outline' => $square(500), 'underside' => 2000])->add(
+            'soffits',
+            ['id' => 's2', 'outline' => $square(1600), 'underside' => 2000],
+        );
         self::assertEqualsWithDelta(900.0, self::number('soffit.spacing', $room, 's1'), 0.01);
         self::assertEqualsWithDelta(2000.0, self::number('soffit.underside', $room, 's1'), 0.01);
         self::assertSame('bedroom', self::value('soffit.room_use', $room, 's2'));

@@ -20,7 +20,9 @@ final class StairMeasuresTest extends MeasureTestCase
     public function test_risers_of_all_parts_share_the_rise(): void
     {
         $stair = Sketch::room(4000, 3000)->stair(['kind' => 'winding', 'parts' => [
-            ['flight' => ['risers' => 5, 'tread' => 260]], ['winders' => ['risers' => 3, 'turn' => 'left']], ['flight' => ['risers' => 7, 'tread' => 240]],
+            ['flight' => ['risers' => 5, 'tread' => 260]], [
+                'winders' => ['risers' => 3, 'turn' => 'left'],
+            ], ['flight' => ['risers' => 7, 'tread' => 240]],
         ]], 2700);
         self::assertEqualsWithDelta(180.0, self::number('stair.riser', $stair, 's'), 1e-9);
         self::assertSame(240.0, self::number('stair.tread', $stair, 's'));
@@ -29,10 +31,18 @@ final class StairMeasuresTest extends MeasureTestCase
     public function test_measured_risers_leave_the_rest_to_the_others(): void
     {
         // 2650 − (180 + 195 + 175) = 2100 over 11 = 190.9; the highest is the measured 195
-        $parts = [['flight' => ['risers' => 3, 'rises' => [180, 195, 175], 'tread' => 250]], ['landing' => ['depth' => 900]], ['flight' => ['risers' => 11, 'tread' => 250]]];
+        $parts = [
+            ['flight' => ['risers' => 3, 'rises' => [180, 195, 175], 'tread' => 250]],
+            ['landing' => ['depth' => 900]],
+            ['flight' => ['risers' => 11, 'tread' => 250]],
+        ];
         self::assertEqualsWithDelta(195.0, self::number('stair.riser', Sketch::room(4000, 3000)->stair(['parts' => $parts]), 's'), 1e-9);
         $parts[0]['flight']['rises'] = [180, 180, 180];
-        self::assertEqualsWithDelta((2650 - 540) / 11, self::number('stair.riser', Sketch::room(4000, 3000)->stair(['parts' => $parts]), 's'), 1e-9);
+        self::assertEqualsWithDelta(
+            (2650 - 540) / 11,
+            self::number('stair.riser', Sketch::room(4000, 3000)->stair(['parts' => $parts]), 's'),
+            1e-9,
+        );
     }
 
     public function test_steps_outside_have_a_rise_of_their_own(): void

@@ -18,17 +18,41 @@ final class StairStepsTest extends MeasureTestCase
         $stair = HeadroomTest::stairwell();
         self::assertEqualsWithDelta(rad2deg(atan(180 / 250)), self::number('stair.pitch', $stair, 's'), 1e-9);
         self::assertEqualsWithDelta(610.0, self::number('stair.two_r_plus_g', $stair, 's'), 1e-9);
-        $uneven = self::stair([['flight' => ['risers' => 7, 'tread' => 250]], ['landing' => ['depth' => 900]], ['flight' => ['risers' => 8, 'tread' => 280]]]);
-        self::assertEqualsWithDelta([610.0, 640.0], [self::number('stair.two_r_plus_g', $uneven, 's'), self::number('stair.two_r_plus_g', $uneven, 's', ['of' => 'largest'])], 1e-9);
-        self::assertEqualsWithDelta([250.0, 280.0], [self::number('stair.tread', $uneven, 's'), self::number('stair.tread', $uneven, 's', ['of' => 'largest'])], 1e-9);
-        self::assertEqualsWithDelta(0.0, self::number('stair.tread_spread', $uneven, 's'), 1e-9, 'treads differ from flight to flight only');
+        $uneven = self::stair([
+            ['flight' => ['risers' => 7, 'tread' => 250]],
+            ['landing' => ['depth' => 900]],
+            ['flight' => ['risers' => 8, 'tread' => 280]],
+        ]);
+        self::assertEqualsWithDelta(
+            [610.0, 640.0],
+            [self::number('stair.two_r_plus_g', $uneven, 's'), self::number('stair.two_r_plus_g', $uneven, 's', ['of' => 'largest'])],
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            [250.0, 280.0],
+            [self::number('stair.tread', $uneven, 's'), self::number('stair.tread', $uneven, 's', ['of' => 'largest'])],
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            0.0,
+            self::number('stair.tread_spread', $uneven, 's'),
+            1e-9,
+            'treads differ from flight to flight only',
+        );
     }
 
     public function test_risers_that_differ(): void
     {
-        $stair = self::stair([['flight' => ['risers' => 3, 'tread' => 250, 'rises' => [180, 190, 175]]]], ['from_storey' => null, 'rise' => 545]);
+        $stair = self::stair(
+            [['flight' => ['risers' => 3, 'tread' => 250, 'rises' => [180, 190, 175]]]],
+            ['from_storey' => null, 'rise' => 545],
+        );
         self::assertEqualsWithDelta(15.0, self::number('stair.riser_spread', $stair, 's'), 1e-9);
-        self::assertEqualsWithDelta([190.0, 175.0], [self::number('stair.riser', $stair, 's'), self::number('stair.riser', $stair, 's', ['of' => 'least'])], 1e-9);
+        self::assertEqualsWithDelta(
+            [190.0, 175.0],
+            [self::number('stair.riser', $stair, 's'), self::number('stair.riser', $stair, 's', ['of' => 'least'])],
+            1e-9,
+        );
         self::assertEqualsWithDelta(0.0, self::number('stair.rise_left', $stair, 's'), 1e-9);
         $short = self::stair([['flight' => ['risers' => 3, 'tread' => 250, 'rises' => [180, 190, 175]]]]);
         self::assertEqualsWithDelta(2700.0 - 545, self::number('stair.rise_left', $short, 's'), 1e-9);
@@ -36,19 +60,47 @@ final class StairStepsTest extends MeasureTestCase
 
     public function test_flights_end_at_landings(): void
     {
-        $stair = self::stair([['flight' => ['risers' => 4, 'tread' => 250]], ['landing' => ['depth' => 900, 'turn' => 'left']], ['flight' => ['risers' => 3, 'tread' => 250]], ['winders' => ['risers' => 3, 'turn' => 'left']], ['flight' => ['risers' => 5, 'tread' => 250]]]);
+        $stair = self::stair([
+            ['flight' => ['risers' => 4, 'tread' => 250]],
+            ['landing' => ['depth' => 900, 'turn' => 'left']],
+            ['flight' => ['risers' => 3, 'tread' => 250]],
+            ['winders' => ['risers' => 3, 'turn' => 'left']],
+            ['flight' => ['risers' => 5, 'tread' => 250]],
+        ]);
         // winders belong to the flight that they turn
-        self::assertSame([11.0, 4.0], [self::number('stair.risers_per_flight', $stair, 's'), self::number('stair.risers_per_flight', $stair, 's', ['of' => 'least'])]);
+        self::assertSame(
+            [11.0, 4.0],
+            [self::number('stair.risers_per_flight', $stair, 's'), self::number('stair.risers_per_flight', $stair, 's', ['of' => 'least'])],
+        );
         self::assertEqualsWithDelta(11 * 180.0, self::number('stair.flight_rise', $stair, 's'), 1e-6);
         self::assertSame(5.0, self::number('stair.straight_run', $stair, 's'));
-        self::assertSame(20.0, self::number('stair.straight_run', self::stair([['flight' => ['risers' => 10, 'tread' => 250]], ['landing' => ['depth' => 900]], ['flight' => ['risers' => 10, 'tread' => 250]]]), 's'));
+        self::assertSame(
+            20.0,
+            self::number(
+                'stair.straight_run',
+                self::stair([
+                    ['flight' => ['risers' => 10, 'tread' => 250]],
+                    ['landing' => ['depth' => 900]],
+                    ['flight' => ['risers' => 10, 'tread' => 250]],
+                ]),
+                's',
+            ),
+        );
     }
 
     public function test_tapered_treads_on_the_line_that_people_walk(): void
     {
-        $winders = static fn(float $inner): Sketch => self::stair([['flight' => ['risers' => 6, 'tread' => 250]], ['winders' => ['risers' => 3, 'turn' => 'left', 'inner' => $inner]], ['flight' => ['risers' => 6, 'tread' => 250]]]);
+        $winders = static fn(float $inner): Sketch => self::stair([
+            ['flight' => ['risers' => 6, 'tread' => 250]],
+            ['winders' => ['risers' => 3, 'turn' => 'left', 'inner' => $inner]],
+            ['flight' => ['risers' => 6, 'tread' => 250]],
+        ]);
         // around a sharp corner the risers fan out by 30 degrees: chords of 2 r sin 15°
-        self::assertEqualsWithDelta(2 * 304.8 * sin(deg2rad(15)), self::number('stair.winder_tread', $winders(0), 's', ['from_inner' => Amount::length(304.8)]), 1e-6);
+        self::assertEqualsWithDelta(
+            2 * 304.8 * sin(deg2rad(15)),
+            self::number('stair.winder_tread', $winders(0), 's', ['from_inner' => Amount::length(304.8)]),
+            1e-6,
+        );
         self::assertEqualsWithDelta(2 * 450 * sin(deg2rad(15)), self::number('stair.winder_tread', $winders(0), 's'), 1e-6);
         self::assertEqualsWithDelta(0.0, self::number('stair.winder_inner', $winders(0), 's'), 1e-6);
         // 150 mm at the narrow end puts the pivot 259.8 mm beyond the corner: the first tread is then (259.8 + 304.8) · tan 30° deep as
@@ -63,34 +115,87 @@ final class StairStepsTest extends MeasureTestCase
         };
         [[$x1, $y1], [$x2, $y2]] = [$onArc(30), $onArc(60)];
         $first = hypot($x1 - ($offset + 304.8), $y1);
-        self::assertEqualsWithDelta(min($first, hypot($x2 - $x1, $y2 - $y1)), self::number('stair.winder_tread', $winders(150), 's', ['from_inner' => Amount::length(304.8)]), 1e-6);
+        self::assertEqualsWithDelta(
+            min($first, hypot($x2 - $x1, $y2 - $y1)),
+            self::number('stair.winder_tread', $winders(150), 's', ['from_inner' => Amount::length(304.8)]),
+            1e-6,
+        );
         self::assertEqualsWithDelta(150.0, self::number('stair.winder_inner', $winders(150), 's'), 1e-6);
         self::assertSame(3.0, self::number('stair.winders_in_turn', $winders(0), 's'));
         self::assertInstanceOf(NotApplicable::class, self::measure('stair.winder_tread', HeadroomTest::stairwell(), 's'));
-        self::assertUnknown(['s.parts.1.winders.inner'], self::measure('stair.winder_inner', self::stair([['flight' => ['risers' => 6, 'tread' => 250]], ['winders' => ['risers' => 3, 'turn' => 'left']], ['flight' => ['risers' => 6, 'tread' => 250]]]), 's'));
+        self::assertUnknown(
+            ['s.parts.1.winders.inner'],
+            self::measure(
+                'stair.winder_inner',
+                self::stair([
+                    ['flight' => ['risers' => 6, 'tread' => 250]],
+                    ['winders' => ['risers' => 3, 'turn' => 'left']],
+                    ['flight' => ['risers' => 6, 'tread' => 250]],
+                ]),
+                's',
+            ),
+        );
     }
 
     public function test_two_turns_that_follow_on_each_other(): void
     {
-        $stair = self::stair([['flight' => ['risers' => 3, 'tread' => 250]], ['winders' => ['risers' => 3, 'turn' => 'left']], ['winders' => ['risers' => 4, 'turn' => 'left']], ['flight' => ['risers' => 5, 'tread' => 250]]]);
-        self::assertSame([4.0, 7.0], [self::number('stair.winders_in_turn', $stair, 's'), self::number('stair.winders_in_turn', $stair, 's', ['of' => 'half'])]);
+        $stair = self::stair([
+            ['flight' => ['risers' => 3, 'tread' => 250]],
+            ['winders' => ['risers' => 3, 'turn' => 'left']],
+            ['winders' => ['risers' => 4, 'turn' => 'left']],
+            ['flight' => ['risers' => 5, 'tread' => 250]],
+        ]);
+        self::assertSame(
+            [4.0, 7.0],
+            [self::number('stair.winders_in_turn', $stair, 's'), self::number('stair.winders_in_turn', $stair, 's', ['of' => 'half'])],
+        );
     }
 
     public function test_a_spiral_in_the_middle_of_its_width(): void
     {
-        $spiral = self::stair([['flight' => ['risers' => 15, 'tread' => 190]]], ['kind' => 'spiral', 'inner_radius' => 100, 'width' => 700]);
+        $spiral = self::stair(
+            [['flight' => ['risers' => 15, 'tread' => 190]]],
+            ['kind' => 'spiral', 'inner_radius' => 100, 'width' => 700],
+        );
         self::assertEqualsWithDelta(190.0, self::number('stair.winder_tread', $spiral, 's', ['from_inner' => Amount::length(304.8)]), 1e-6);
         self::assertEqualsWithDelta(190.0 * (100 + 350) / (100 + 304.8), self::number('stair.winder_tread', $spiral, 's'), 1e-6);
-        self::assertUnknown(['s.parts'], self::measure('stair.pitch', self::stair([['flight' => ['risers' => 15, 'tread' => 190]]], ['kind' => 'spiral']), 's'));
+        self::assertUnknown(
+            ['s.parts'],
+            self::measure('stair.pitch', self::stair([['flight' => ['risers' => 15, 'tread' => 190]]], ['kind' => 'spiral']), 's'),
+        );
     }
 
     public function test_width_and_rails(): void
     {
-        $railed = static fn(?float $left, ?float $right): Sketch => self::stair([['flight' => ['risers' => 15, 'tread' => 250]]], ['handrails' => ['left' => $left, 'right' => $right]]);
+        $railed = static fn(?float $left, ?float $right): Sketch => self::stair(
+            [['flight' => ['risers' => 15, 'tread' => 250]]],
+            ['handrails' => ['left' => $left, 'right' => $right]],
+        );
         self::assertSame(900.0, self::number('stair.width', $railed(900, null), 's'));
-        self::assertEqualsWithDelta([811.1, 722.2, 900.0], [self::number('stair.width', $railed(900, null), 's', ['at' => 'rail']), self::number('stair.width', $railed(900, 950), 's', ['at' => 'rail']), self::number('stair.width', $railed(null, null), 's', ['at' => 'rail'])], 1e-6);
-        self::assertSame([1.0, 2.0, 0.0], [self::number('stair.handrails', $railed(900, null), 's'), self::number('stair.handrails', $railed(900, 950), 's'), self::number('stair.handrails', $railed(null, null), 's')]);
-        self::assertSame([900.0, 950.0], [self::number('stair.handrail_height', $railed(900, 950), 's'), self::number('stair.handrail_height', $railed(900, 950), 's', ['of' => 'highest'])]);
+        self::assertEqualsWithDelta(
+            [811.1, 722.2, 900.0],
+            [
+                self::number('stair.width', $railed(900, null), 's', ['at' => 'rail']),
+                self::number('stair.width', $railed(900, 950), 's', ['at' => 'rail']),
+                self::number('stair.width', $railed(null, null), 's', ['at' => 'rail']),
+            ],
+            1e-6,
+        );
+        self::assertSame(
+            [1.0, 2.0, 0.0],
+            [
+                self::number('stair.handrails', $railed(900, null), 's'),
+                self::number('stair.handrails', $railed(900, 950), 's'),
+                self::number('stair.handrails', $railed(null, null), 's'),
+            ],
+        );
+        self::assertSame(
+            [900.0, 950.0],
+            [
+                self::number('stair.handrail_height', $railed(900, 950), 's'),
+                self::number('stair.handrail_height', $railed(900, 950), 's', ['of' => 'highest']),
+            ],
+        );
         self::assertInstanceOf(NotApplicable::class, self::measure('stair.handrail_height', $railed(null, null), 's'));
         self::assertUnknown(['s.handrails'], self::measure('stair.width', HeadroomTest::stairwell(), 's', ['at' => 'rail']));
     }
@@ -102,7 +207,11 @@ final class StairStepsTest extends MeasureTestCase
         self::assertEqualsWithDelta(1000.0, self::number('stair.landing', $stair, 's', ['at' => 'foot']), 1e-6);
         self::assertEqualsWithDelta(1500.0, self::number('stair.landing', $stair, 's', ['at' => 'head']), 1e-6);
         self::assertInstanceOf(NotApplicable::class, self::measure('stair.landing', $stair, 's', ['at' => 'between']));
-        $between = self::stair([['flight' => ['risers' => 7, 'tread' => 250]], ['landing' => ['depth' => 850, 'turn' => 'back', 'gap' => 100]], ['flight' => ['risers' => 8, 'tread' => 250]]]);
+        $between = self::stair([
+            ['flight' => ['risers' => 7, 'tread' => 250]],
+            ['landing' => ['depth' => 850, 'turn' => 'back', 'gap' => 100]],
+            ['flight' => ['risers' => 8, 'tread' => 250]],
+        ]);
         self::assertEqualsWithDelta(850.0, self::number('stair.landing', $between, 's', ['at' => 'between']), 1e-6);
         self::assertEqualsWithDelta(900.0, self::number('stair.landing', $between, 's', ['of' => 'width']), 1e-6);
         // a chest stands 300 mm before the foot
@@ -113,17 +222,31 @@ final class StairStepsTest extends MeasureTestCase
     public function test_doors_over_the_foot_and_over_the_steps(): void
     {
         // a door of 800 mm in the wall behind the foot opens into the hall: its leaf sweeps 800 of the 1000 mm
-        $stair = HeadroomTest::stairwell(void: [1550, 1375, 2450, 4500])->door('w1', 2100, 800, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left']);
+        $stair = HeadroomTest::stairwell(void: [1550, 1375, 2450, 4500])->door(
+            'w1',
+            2100,
+            800,
+            ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'],
+        );
         self::assertSame(0.0, self::number('stair.door_over', $stair, 's'));
         self::assertEqualsWithDelta(200.0, self::number('stair.door_clear', $stair, 's'), 15.0);
-        $closer = HeadroomTest::stairwell(void: [1550, 1375, 2450, 4500], stair: ['start' => [2000, 500]])->door('w1', 2100, 800, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left']);
+        $closer = HeadroomTest::stairwell(void: [1550, 1375, 2450, 4500], stair: ['start' => [2000, 500]])->door(
+            'w1',
+            2100,
+            800,
+            ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'],
+        );
         self::assertSame(1.0, self::number('stair.door_over', $closer, 's'));
         self::assertInstanceOf(NotApplicable::class, self::measure('stair.door_clear', HeadroomTest::stairwell(), 's'));
     }
 
     public function test_where_the_floor_ends_and_the_stair_does(): void
     {
-        self::assertEqualsWithDelta(0.0, self::number('stair.run_left', HeadroomTest::stairwell(void: [1550, 1375, 2450, 4500]), 's'), 1e-6);
+        self::assertEqualsWithDelta(
+            0.0,
+            self::number('stair.run_left', HeadroomTest::stairwell(void: [1550, 1375, 2450, 4500]), 's'),
+            1e-6,
+        );
         $gap = self::measure('stair.run_left', HeadroomTest::stairwell(void: [1550, 1375, 2450, 4560]), 's');
         self::assertInstanceOf(Measured::class, $gap);
         self::assertEqualsWithDelta(60.0, $gap->amount()->number, 1e-6);
@@ -136,7 +259,10 @@ final class StairStepsTest extends MeasureTestCase
     public function test_what_passes_below(): void
     {
         // a wall across the hall under the stair makes a closet of its far end: at y = 3050 its nosing line is 1656 high
-        $stair = HeadroomTest::stairwell(void: [1550, 1375, 2450, 4500])->wall([-100, 3000], [4100, 3000])->use('k', 'closet', 500, 5000)->with([]);
+        $stair = HeadroomTest::stairwell(void: [1550, 1375, 2450, 4500])
+            ->wall([-100, 3000], [4100, 3000])
+            ->use('k', 'closet', 500, 5000)
+            ->with([]);
         self::assertEqualsWithDelta(180 + 0.72 * 2050 - 300, self::number('stair.under', $stair, 's'), 1e-6);
         self::assertInstanceOf(NotApplicable::class, self::measure('stair.under', HeadroomTest::stairwell(), 's'));
     }
@@ -145,7 +271,14 @@ final class StairStepsTest extends MeasureTestCase
     {
         $open = self::stair([['flight' => ['risers' => 15, 'tread' => 250]]], ['open_risers' => true]);
         self::assertEqualsWithDelta(180 - 38.1, self::number('stair.riser_opening', $open, 's'), 1e-6);
-        self::assertInstanceOf(NotApplicable::class, self::measure('stair.riser_opening', self::stair([['flight' => ['risers' => 15, 'tread' => 250]]], ['open_risers' => false]), 's'));
+        self::assertInstanceOf(
+            NotApplicable::class,
+            self::measure(
+                'stair.riser_opening',
+                self::stair([['flight' => ['risers' => 15, 'tread' => 250]]], ['open_risers' => false]),
+                's',
+            ),
+        );
         self::assertUnknown(['s.open_risers'], self::measure('stair.riser_opening', HeadroomTest::stairwell(), 's'));
     }
 

@@ -92,7 +92,12 @@ final class AgainstBruteForceTest extends TestCase
             $met = INF;
             foreach ($segments as $segment) {
                 $crossing = $ray->lineCrossing($segment);
-                if ($crossing !== null && $ray->along($crossing) > 1 && $segment->along($crossing) >= 0 && $segment->along($crossing) <= $segment->length()) {
+                if (
+                    $crossing !== null
+                    && $ray->along($crossing) > 1
+                    && $segment->along($crossing) >= 0
+                    && $segment->along($crossing) <= $segment->length()
+                ) {
                     $met = min($met, $ray->along($crossing));
                 }
             }
@@ -109,7 +114,10 @@ final class AgainstBruteForceTest extends TestCase
      */
     private static function star(int $corners): Polygon
     {
-        return new Polygon(new Ring(array_map(static fn(int $i): Point => Point::towards(360 * $i / $corners)->times(mt_rand(1200, 4000)), range(1, $corners))));
+        return new Polygon(new Ring(array_map(
+            static fn(int $i): Point => Point::towards(360 * $i / $corners)->times(mt_rand(1200, 4000)),
+            range(1, $corners),
+        )));
     }
 
     /** @param list<float> $numbers */

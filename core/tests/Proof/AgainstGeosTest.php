@@ -44,13 +44,22 @@ final class AgainstGeosTest extends TestCase
         $homes = $asked = [];
         for ($seed = 1; $seed <= 80; ++$seed) {
             $homes[$seed] = new Home((new LayoutReader())->read(json_encode(RandomPlan::oblique($seed), JSON_THROW_ON_ERROR)));
-            $asked[$seed] = ['walls' => array_map(static fn($wall): array => $wall->toArray(), $homes[$seed]->layout->storeys[0]->walls), 'points' => array_map(static fn(RoomSpace $room): array => $room->room->at->toArray(), $homes[$seed]->rooms), 'probes' => []];
+            $asked[$seed] = [
+                'walls' => array_map(static fn($wall): array => $wall->toArray(), $homes[$seed]->layout->storeys[0]->walls),
+                'points' => array_map(static fn(RoomSpace $room): array => $room->room->at->toArray(), $homes[$seed]->rooms),
+                'probes' => [],
+            ];
         }
         foreach (self::geos($asked) as $seed => $answer) {
             foreach ($homes[$seed]->rooms as $number => $room) {
                 $area = self::spaceAround($homes[$seed], $room);
                 self::assertSame($answer['areas'][$number] === null, $area === null, "seed {$seed}, point {$number}");
-                self::assertEqualsWithDelta(($answer['areas'][$number] ?? 0.0) / 1e6, ($area ?? 0.0) / 1e6, 1e-6, "seed {$seed}, point {$number}");
+                self::assertEqualsWithDelta(
+                    ($answer['areas'][$number] ?? 0.0) / 1e6,
+                    ($area ?? 0.0) / 1e6,
+                    1e-6,
+                    "seed {$seed}, point {$number}",
+                );
             }
         }
     }
@@ -80,7 +89,11 @@ final class AgainstGeosTest extends TestCase
             array_push($probes, ...($home->plans['G']->roomAt($probe) === null ? [] : [$probe->toArray()]));
         }
 
-        return ['walls' => array_map(static fn($wall): array => $wall->toArray(), $home->layout->storeys[0]->walls), 'points' => $points, 'probes' => $probes];
+        return [
+            'walls' => array_map(static fn($wall): array => $wall->toArray(), $home->layout->storeys[0]->walls),
+            'points' => $points,
+            'probes' => $probes,
+        ];
     }
 
     /**
@@ -90,7 +103,10 @@ final class AgainstGeosTest extends TestCase
     private static function assertAgrees(Home $home, array $probes, array $answer, int $seed): void
     {
         $areas = array_map(static fn(RoomSpace $room): ?float => $room->outline()?->area(), $home->rooms);
-        $holes = array_map(static fn(RoomSpace $room): ?int => $room->outline() === null ? null : count($room->outline()->holes), $home->rooms);
+        $holes = array_map(
+            static fn(RoomSpace $room): ?int => $room->outline() === null ? null : count($room->outline()->holes),
+            $home->rooms,
+        );
         foreach ($areas as $number => $area) {
             self::assertNotNull($area, "seed {$seed}, room {$number}");
             self::assertEqualsWithDelta(($answer['areas'][$number] ?? 0.0) / 1e6, $area / 1e6, 1e-6, "seed {$seed}, room {$number}");
@@ -99,7 +115,12 @@ final class AgainstGeosTest extends TestCase
         $plan = $home->plans['G'];
         foreach ($probes as $number => [$x, $y]) {
             $point = new Point($x, $y);
-            self::assertEqualsWithDelta($answer['distances'][$number], $plan->mass->obstructions()->nearest($point)?->distance, 1e-3, "seed {$seed}, probe {$number}");
+            self::assertEqualsWithDelta(
+                $answer['distances'][$number],
+                $plan->mass->obstructions()->nearest($point)?->distance,
+                1e-3,
+                "seed {$seed}, probe {$number}",
+            );
         }
     }
 

@@ -13,13 +13,24 @@ abstract class BookLimits extends BookProof
     protected const MOST = 'at most';
 
     /** What counts as a little: less than any unit people build by. */
-    private const LITTLE = ['in' => 0.01, 'ft' => 0.001, 'mm' => 0.2, 'm' => 0.0002, 'sq ft' => 0.01, 'm2' => 0.001, '%' => 0.01, 'deg' => 0.01, '' => 1.0];
+    private const LITTLE = [
+        'in' => 0.01, 'ft' => 0.001, 'mm' => 0.2, 'm' => 0.0002, 'sq ft' => 0.01, 'm2' => 0.001, '%' => 0.01, 'deg' => 0.01, '' => 1.0,
+    ];
 
     /**
      * The published place, then rule, measure, limit, its unit, which side, other facts, settings, related things. A measure of related
      * things is `windows: window.clear_area`.
      *
-     * @return iterable<string, array{0: string, 1: string, 2: float|int, 3: string, 4: string, 5?: array<string, string|bool|float|int>, 6?: array<string, string|bool|float|int>, 7?: array<string, list<array<string, string|bool|float|int>>>}>
+     * @return iterable<string, array{
+     *     0: string,
+     *     1: string,
+     *     2: float|int,
+     *     3: string,
+     *     4: string,
+     *     5?: array<string, string|bool|float|int>,
+     *     6?: array<string, string|bool|float|int>,
+     *     7?: array<string, list<array<string, string|bool|float|int>>>,
+     * }>
      */
     abstract public static function limits(): iterable;
 
@@ -29,14 +40,30 @@ abstract class BookLimits extends BookProof
      * @param array<string, list<array<string, string|bool|float|int>>> $related
      */
     #[DataProvider('limits')]
-    public function test_limit(string $rule, string $measure, float|int $limit, string $unit, string $bound, array $facts = [], array $settings = [], array $related = []): void
-    {
+    public function test_limit(
+        string $rule,
+        string $measure,
+        float|int $limit,
+        string $unit,
+        string $bound,
+        array $facts = [],
+        array $settings = [],
+        array $related = [],
+    ): void {
         $wrong = $bound === self::LEAST ? -self::LITTLE[$unit] : self::LITTLE[$unit];
         $missed = self::isAdvice($rule) ? 'advised' : 'violated';
         self::assertSame([$missed, true, true], [
             self::try($rule, $measure, $limit + $wrong, $unit, $facts, $settings, $related),
-            in_array(self::try($rule, $measure, $limit, $unit, $facts, $settings, $related), self::isAdvice($rule) ? ['met'] : ['met', 'advised'], true),
-            in_array(self::try($rule, $measure, $limit - $wrong, $unit, $facts, $settings, $related), self::isAdvice($rule) ? ['met'] : ['met', 'advised'], true),
+            in_array(
+                self::try($rule, $measure, $limit, $unit, $facts, $settings, $related),
+                self::isAdvice($rule) ? ['met'] : ['met', 'advised'],
+                true,
+            ),
+            in_array(
+                self::try($rule, $measure, $limit - $wrong, $unit, $facts, $settings, $related),
+                self::isAdvice($rule) ? ['met'] : ['met', 'advised'],
+                true,
+            ),
         ]);
     }
 
@@ -45,12 +72,22 @@ abstract class BookLimits extends BookProof
      * @param array<string, string|bool|float|int>                      $settings
      * @param array<string, list<array<string, string|bool|float|int>>> $related
      */
-    private static function try(string $rule, string $measure, float $value, string $unit, array $facts, array $settings, array $related): string
-    {
+    private static function try(
+        string $rule,
+        string $measure,
+        float $value,
+        string $unit,
+        array $facts,
+        array $settings,
+        array $related,
+    ): string {
         $stated = trim(number_format($value, 6, '.', '')." {$unit}");
         if (str_contains($measure, ': ')) {
             [$relation, $measure] = explode(': ', $measure);
-            $related[$relation] = array_map(static fn(array $thing): array => [...$thing, $measure => $stated], $related[$relation] ?? [[]]);
+            $related[$relation] = array_map(
+                static fn(array $thing): array => [...$thing, $measure => $stated],
+                $related[$relation] ?? [[]],
+            );
         } else {
             $facts[$measure] = $stated;
         }

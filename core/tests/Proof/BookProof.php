@@ -31,7 +31,10 @@ abstract class BookProof extends TestCase
     {
         $book = self::book($rule);
 
-        return (new RuleCheck($book))->check(self::rule($rule), ExampleFacts::of(new Example('x', $facts, $related, $settings, 'met'), $book->vocabulary))->verdict->value;
+        return (new RuleCheck($book))->check(
+            self::rule($rule),
+            ExampleFacts::of(new Example('x', $facts, $related, $settings, 'met'), $book->vocabulary),
+        )->verdict->value;
     }
 
     protected static function isAdvice(string $rule): bool

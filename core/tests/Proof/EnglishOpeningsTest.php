@@ -31,7 +31,11 @@ final class EnglishOpeningsTest extends BookProof
     #[DataProvider('purges')]
     public function test_purge(float $floor, float $opening, bool $isWide): void
     {
-        $verdict = static fn(float $area): string => self::verdict('uk-part-f-b/purge', ['room.use' => 'bedroom', 'room.floor_area' => "{$floor} m2", 'room.vent_area' => "{$area} m2"], ['wide_opening' => $isWide]);
+        $verdict = static fn(float $area): string => self::verdict(
+            'uk-part-f-b/purge',
+            ['room.use' => 'bedroom', 'room.floor_area' => "{$floor} m2", 'room.vent_area' => "{$area} m2"],
+            ['wide_opening' => $isWide],
+        );
         self::assertSame(['violated', 'met', 'met'], [$verdict($opening - 0.0002), $verdict($opening), $verdict($opening + 0.0002)]);
     }
 
@@ -52,10 +56,21 @@ final class EnglishOpeningsTest extends BookProof
     {
         $storeys = [];
         foreach ($elevations as $number => $elevation) {
-            $storeys[] = ['id' => "s{$number}", 'name' => 'S', 'elevation' => $elevation, 'rooms' => [['id' => "r{$number}", 'name' => 'R', 'use' => 'bedroom', 'at' => [0, 0]]]];
+            $storeys[] = [
+                'id' => "s{$number}",
+                'name' => 'S',
+                'elevation' => $elevation,
+                'rooms' => [['id' => "r{$number}", 'name' => 'R', 'use' => 'bedroom', 'at' => [0, 0]]],
+            ];
         }
-        $home = new Home((new LayoutReader())->read(json_encode(['format' => 'heurema-layout', 'version' => 1, 'name' => 'x', 'units' => 'metric', 'grade' => 0, 'storeys' => $storeys], JSON_THROW_ON_ERROR)));
-        $measured = array_map(static fn(RoomSpace $room): Measurement => (new StoreysUp('room.storeys_up'))->of($room, $home, new Parameters()), $home->rooms);
+        $home = new Home((new LayoutReader())->read(json_encode(
+            ['format' => 'heurema-layout', 'version' => 1, 'name' => 'x', 'units' => 'metric', 'grade' => 0, 'storeys' => $storeys],
+            JSON_THROW_ON_ERROR,
+        )));
+        $measured = array_map(
+            static fn(RoomSpace $room): Measurement => (new StoreysUp('room.storeys_up'))->of($room, $home, new Parameters()),
+            $home->rooms,
+        );
 
         return array_map(static fn(Measurement $one): ?float => $one instanceof Measured ? $one->amount()->number : null, $measured);
     }

@@ -12,11 +12,26 @@ use PHPUnit\Framework\Attributes\DataProvider;
  */
 final class IndianRoomsTest extends BookProof
 {
-    /** @return iterable<string, array{string, array<string, string|bool|int>, string, float, string}> clause: rule, what else is so, what is measured, its limit, its unit */
+    /**
+     * @return iterable<string, array{string, array<string, string|bool|int>, string, float, string}>
+     *     clause: rule, what else is so, what is measured, its limit, its unit
+     */
     public static function values(): iterable
     {
-        yield '12.2, the one habitable room: area' => ['habitable-area', self::room('living', ['room.largest_habitable' => true]), 'room.floor_area', 9.5, 'm2'];
-        yield '12.2, the one habitable room: width' => ['habitable-area', self::room('living', ['room.largest_habitable' => true]), 'room.least_width', 2.4, 'm'];
+        yield '12.2, the one habitable room: area' => [
+            'habitable-area',
+            self::room('living', ['room.largest_habitable' => true]),
+            'room.floor_area',
+            9.5,
+            'm2',
+        ];
+        yield '12.2, the one habitable room: width' => [
+            'habitable-area',
+            self::room('living', ['room.largest_habitable' => true]),
+            'room.least_width',
+            2.4,
+            'm',
+        ];
         yield '12.2, the others: area' => ['habitable-area', self::room('bedroom'), 'room.floor_area', 7.5, 'm2'];
         yield '12.2, the others: width' => ['habitable-area', self::room('bedroom'), 'room.least_width', 2.1, 'm'];
         yield '12.2, height' => ['habitable-height', self::room('bedroom'), 'room.ceiling_height', 2.75, 'm'];
@@ -28,8 +43,20 @@ final class IndianRoomsTest extends BookProof
         yield '12.3, kitchen: opening' => ['kitchen-window', self::room('kitchen'), 'room.window_area', 1.0, 'm2'];
         yield '12.4, bathroom: area' => ['bathroom-area', self::room('bathroom'), 'room.floor_area', 1.8, 'm2'];
         yield '12.4, bathroom: width' => ['bathroom-area', self::room('bathroom'), 'room.least_width', 1.2, 'm'];
-        yield '12.4, bathroom with water closet: area' => ['bathroom-area', self::room('bathroom', ['room.water_closets' => 1]), 'room.floor_area', 2.8, 'm2'];
-        yield '12.4, bathroom with water closet: width' => ['bathroom-area', self::room('bathroom', ['room.water_closets' => 1]), 'room.least_width', 1.2, 'm'];
+        yield '12.4, bathroom with water closet: area' => [
+            'bathroom-area',
+            self::room('bathroom', ['room.water_closets' => 1]),
+            'room.floor_area',
+            2.8,
+            'm2',
+        ];
+        yield '12.4, bathroom with water closet: width' => [
+            'bathroom-area',
+            self::room('bathroom', ['room.water_closets' => 1]),
+            'room.least_width',
+            1.2,
+            'm',
+        ];
         yield '12.4, water closet: area' => ['bathroom-area', self::room('wc'), 'room.floor_area', 1.1, 'm2'];
         yield '12.4, water closet: width' => ['bathroom-area', self::room('wc'), 'room.least_width', 0.9, 'm'];
         yield '12.4, height' => ['bathroom-area', self::room('bathroom'), 'room.ceiling_height', 2.1, 'm'];
@@ -48,7 +75,10 @@ final class IndianRoomsTest extends BookProof
      */
     private static function room(string $use, array $more = []): array
     {
-        return ['room.use' => $use, 'room.ceiling_height' => '3 m', 'room.floor_area' => '30 m2', 'room.least_width' => '4 m', 'room.water_closets' => 0, 'room.largest_habitable' => false, ...$more];
+        return [
+            'room.use' => $use, 'room.ceiling_height' => '3 m', 'room.floor_area' => '30 m2', 'room.least_width' => '4 m',
+            'room.water_closets' => 0, 'room.largest_habitable' => false, ...$more,
+        ];
     }
 
     /** @param array<string, string|bool|int> $facts */
@@ -57,14 +87,19 @@ final class IndianRoomsTest extends BookProof
     {
         // just under by 1 mm, or by 2 cm² where 1 cm² is equal
         $step = $unit === 'm2' ? 0.0002 : 0.001;
-        $verdict = static fn(float $measured): string => self::verdict("in-nbc-2016/{$rule}", [...$facts, $measure => "{$measured} {$unit}"]);
+        $verdict = static fn(float $measured): string => self::verdict(
+            "in-nbc-2016/{$rule}",
+            [...$facts, $measure => "{$measured} {$unit}"],
+        );
         self::assertSame(['violated', 'met', 'met'], [$verdict($limit - $step), $verdict($limit), $verdict($limit + $step)]);
     }
 
     /** @return iterable<string, array{float, float, float}> height of the building in m, m² and m of the shaft */
     public static function shafts(): iterable
     {
-        foreach ([[10, 1.2, 0.9], [12, 2.8, 1.2], [18, 4.0, 1.5], [24, 5.4, 1.8], [30, 8.0, 2.4], [45, 9.0, 3.0]] as [$height, $area, $width]) {
+        foreach ([
+            [10, 1.2, 0.9], [12, 2.8, 1.2], [18, 4.0, 1.5], [24, 5.4, 1.8], [30, 8.0, 2.4], [45, 9.0, 3.0],
+        ] as [$height, $area, $width]) {
             yield "15.3, up to {$height} m" => [$height, $area, $width];
         }
     }
@@ -72,8 +107,15 @@ final class IndianRoomsTest extends BookProof
     #[DataProvider('shafts')]
     public function test_shafts(float $height, float $area, float $width): void
     {
-        $verdict = static fn(float $area, float $width): string => self::verdict('in-nbc-2016/shaft', ['room.use' => 'shaft', 'room.floor_area' => "{$area} m2", 'room.least_width' => "{$width} m"], ['building_height' => "{$height} m"]);
-        self::assertSame(['violated', 'violated', 'met'], [$verdict($area - 0.0002, $width), $verdict($area, $width - 0.001), $verdict($area, $width)]);
+        $verdict = static fn(float $area, float $width): string => self::verdict(
+            'in-nbc-2016/shaft',
+            ['room.use' => 'shaft', 'room.floor_area' => "{$area} m2", 'room.least_width' => "{$width} m"],
+            ['building_height' => "{$height} m"],
+        );
+        self::assertSame(
+            ['violated', 'violated', 'met'],
+            [$verdict($area - 0.0002, $width), $verdict($area, $width - 0.001), $verdict($area, $width)],
+        );
     }
 
     /** @return iterable<string, array{string, int}> climate, and the part of the floor that opens */
@@ -88,7 +130,11 @@ final class IndianRoomsTest extends BookProof
     #[DataProvider('climates')]
     public function test_openings(string $climate, int $part): void
     {
-        $verdict = static fn(float $area): string => self::verdict('in-nbc-2016/openings', ['room.use' => 'bedroom', 'room.floor_area' => '12 m2', 'room.window_area' => "{$area} m2"], ['climate' => $climate]);
+        $verdict = static fn(float $area): string => self::verdict(
+            'in-nbc-2016/openings',
+            ['room.use' => 'bedroom', 'room.floor_area' => '12 m2', 'room.window_area' => "{$area} m2"],
+            ['climate' => $climate],
+        );
         self::assertSame(['violated', 'met'], [$verdict(12 / $part - 0.0003), $verdict(12 / $part)]);
     }
 }

@@ -31,10 +31,14 @@ final class MetamorphicTest extends TestCase
         $part = getenv('HEUREMA_PROOF');
         mt_srand(self::SEED);
         $files = self::files();
-        $made = $part === false ? array_map(static fn(): string => (string) mt_rand(1, self::ALL_HOMES), range(1, self::SAMPLED_HOMES)) : array_map(strval(...), range(1, self::ALL_HOMES));
+        $made = $part === false
+            ? array_map(static fn(): string => (string) mt_rand(1, self::ALL_HOMES), range(1, self::SAMPLED_HOMES))
+            : array_map(strval(...), range(1, self::ALL_HOMES));
         [$number, $of] = $part === false ? [0, 1] : array_map(intval(...), explode('/', $part));
         foreach ([...$files, ...$made] as $i => $home) {
-            $angles = $part === false ? [round(mt_rand(1, 3599) / 10, 1)] : array_map(static fn(int $k): float => 15.0 * $k + [1.0, 8.3, 0.0, 22.7][$k % 4], range(0, 23));
+            $angles = $part === false
+                ? [round(mt_rand(1, 3599) / 10, 1)]
+                : array_map(static fn(int $k): float => 15.0 * $k + [1.0, 8.3, 0.0, 22.7][$k % 4], range(0, 23));
             if ($i % $of === $number % $of) {
                 yield basename($home, '.json')." at {$angles[0]} degrees" => [$home, $angles];
             }
@@ -49,7 +53,12 @@ final class MetamorphicTest extends TestCase
         $findings = new SameFindings($document);
         $differences = [];
         foreach (Redrawings::of($document, $angles) as $redrawn) {
-            foreach ($findings->differences($redrawn->document, $redrawn->name(...), $redrawn->rounding, $redrawn->sameWalls) as $difference) {
+            foreach ($findings->differences(
+                $redrawn->document,
+                $redrawn->name(...),
+                $redrawn->rounding,
+                $redrawn->sameWalls,
+            ) as $difference) {
                 $differences[] = "{$redrawn->says}: {$difference}";
             }
         }

@@ -47,7 +47,13 @@ final class MovingWallsTest extends TestCase
     public static function homes(): iterable
     {
         $files = glob(__DIR__.'/../../../database/demo/*.json');
-        $cases = [...($files === false ? [] : $files), ...array_map(static fn(int $seed): string => ['list', 'furnished', 'turned', 'oblique', 'rough', 'rough turned'][$seed % 6]." {$seed}", range(1, 200))];
+        $cases = [
+            ...($files === false ? [] : $files),
+            ...array_map(
+                static fn(int $seed): string => ['list', 'furnished', 'turned', 'oblique', 'rough', 'rough turned'][$seed % 6]." {$seed}",
+                range(1, 200),
+            ),
+        ];
         foreach (ProofPart::of($cases, self::SAMPLED) as $case) {
             yield basename($case) => [$case];
         }
@@ -63,7 +69,11 @@ final class MovingWallsTest extends TestCase
                 foreach (self::DISTANCES as $number => $distance) {
                     // now and then the person chooses what walls in line do
                     $inLine = [null, InLine::Follow, InLine::Stay][($number + count($storey->walls)) % 3];
-                    $edited = $this->tried($layout, new MoveWall($wall->id, $distance, $inLine), $inLine === InLine::Stay || str_starts_with($case, 'oblique') ? 0.0 : abs($distance));
+                    $edited = $this->tried(
+                        $layout,
+                        new MoveWall($wall->id, $distance, $inLine),
+                        $inLine === InLine::Stay || str_starts_with($case, 'oblique') ? 0.0 : abs($distance),
+                    );
                     if ($edited === null) {
                         ++$refused;
                     } else {
@@ -86,10 +96,26 @@ final class MovingWallsTest extends TestCase
             foreach ($plan->storey->walls as $place => $wall) {
                 foreach (WallDistances::of($plan, $wall) as $distance) {
                     $wanted = round($distance->of(WallDatum::Finished) + [73.0, -61.3, 10.0][$place % 3], 1);
-                    $edited = $this->tried($layout, $place % 2 === 0 ? new MoveWall($wall->id, $distance->moveOwn($wanted, WallDatum::Finished)) : new MoveWall($distance->other->id, $distance->moveOther($wanted, WallDatum::Finished)), 100.0);
+                    $edited = $this->tried(
+                        $layout,
+                        $place % 2 === 0
+                            ? new MoveWall($wall->id, $distance->moveOwn($wanted, WallDatum::Finished))
+                            : new MoveWall($distance->other->id, $distance->moveOther($wanted, WallDatum::Finished)),
+                        100.0,
+                    );
                     $now = $edited?->layout->storeys[$number];
                     $measured += $now === null ? 0 : 1;
-                    self::assertEqualsWithDelta($now === null ? 0.0 : $wanted, $now === null ? 0.0 : WallDatum::Finished->between($now->wall($wall->id) ?? $wall, $now->wall($distance->other->id) ?? $distance->other), 0.05, $wall->id);
+                    self::assertEqualsWithDelta(
+                        $now === null ? 0.0 : $wanted,
+                        $now === null
+                            ? 0.0
+                            : WallDatum::Finished->between(
+                                $now->wall($wall->id) ?? $wall,
+                                $now->wall($distance->other->id) ?? $distance->other,
+                            ),
+                        0.05,
+                        $wall->id,
+                    );
                 }
             }
         }
@@ -104,7 +130,10 @@ final class MovingWallsTest extends TestCase
         } catch (RefusedEdit $e) {
             self::assertMatchesRegularExpression('/would (not stay closed|hang over|stand in|be left)|is locked/', $e->getMessage());
             // so little is only refused for an opening's sake, or where a pocket that nobody named is closed by a hair
-            self::assertTrue($distance !== 10.0 || preg_match('/would (hang over|stand in)|is locked|^A space would/', $e->getMessage()) === 1, $e->getMessage());
+            self::assertTrue(
+                $distance !== 10.0 || preg_match('/would (hang over|stand in)|is locked|^A space would/', $e->getMessage()) === 1,
+                $e->getMessage(),
+            );
 
             return null;
         }
@@ -115,8 +144,11 @@ final class MovingWallsTest extends TestCase
         [$before, $after] = [new Home($layout), new Home($edited->layout)];
         $moving = self::moving($storey, $edited->layout, $wall, $distance);
         self::assertContains($wall->id, $moving, $what);
-        // where one wall in line goes and the other stays, the wall between is drawn out: as thick as it is; listed rooms have doubled walls, and sides of oblique ones grow and shrink
-        $jog = self::leavesBehind($storey, $moving) || preg_match('/^(Listed|Oblique)/', $layout->name) === 1 ? 2 * abs($distance) * max(0.0, ...array_map(static fn(Wall $one): float => $one->thickness, $storey->walls)) : 0.0;
+        // where one wall in line goes and the other stays, the wall between is drawn out: as thick as it is; listed rooms have doubled
+        // walls, and sides of oblique ones grow and shrink
+        $jog = self::leavesBehind($storey, $moving) || preg_match('/^(Listed|Oblique)/', $layout->name) === 1
+            ? 2 * abs($distance) * max(0.0, ...array_map(static fn(Wall $one): float => $one->thickness, $storey->walls))
+            : 0.0;
         foreach ($before->rooms as $number => $room) {
             $now = $after->rooms[$number];
             self::assertSame($room->outlineProblem() === null, $now->outlineProblem() === null, "{$what}: {$room->id()}");
@@ -125,12 +157,24 @@ final class MovingWallsTest extends TestCase
                 [$least, $most] = self::growth(self::across($room, $moving), self::across($now, $moving), $along);
                 [$least, $most] = [$least - $jog, $most + $jog];
                 $grown = $now->outline()->area() - $room->outline()->area();
-                self::assertTrue($grown >= $least - 2.0 && $grown <= $most + 2.0, sprintf('%s: %s grew by %.1f, not by %.1f to %.1f', $what, $room->id(), $grown, $least, $most));
+                self::assertTrue(
+                    $grown >= $least - 2.0 && $grown <= $most + 2.0,
+                    sprintf('%s: %s grew by %.1f, not by %.1f to %.1f', $what, $room->id(), $grown, $least, $most),
+                );
             }
         }
         self::assertSame(array_column(self::openings($before, $moving), 'id'), array_column(self::openings($after, $moving), 'id'));
-        self::assertEqualsWithDelta(array_column(self::openings($before, $moving), 'at'), array_column(self::openings($after, $moving), 'at'), 0.01, $what);
-        self::assertSame(json_encode($layout->toArray()), json_encode((new Editor())->apply($edited->layout, $edited->patch->reversed())->layout->toArray()), $what);
+        self::assertEqualsWithDelta(
+            array_column(self::openings($before, $moving), 'at'),
+            array_column(self::openings($after, $moving), 'at'),
+            0.01,
+            $what,
+        );
+        self::assertSame(
+            json_encode($layout->toArray()),
+            json_encode((new Editor())->apply($edited->layout, $edited->patch->reversed())->layout->toArray()),
+            $what,
+        );
     }
 
     /** @return list<string> the wall and those in line that went with it */
@@ -142,7 +186,11 @@ final class MovingWallsTest extends TestCase
         foreach ($storey->walls as $one) {
             $its = $now->wall($one->id) ?? throw new \LogicException('A wall was lost.');
             $isAlong = abs($one->line()->direction()->cross($wall->line()->direction())) < 0.1;
-            if ($isAlong && abs($its->from->minus($one->from)->dot($across) - $distance) < 0.01 && abs($its->to->minus($one->to)->dot($across) - $distance) < 0.01) {
+            if (
+                $isAlong
+                && abs($its->from->minus($one->from)->dot($across) - $distance) < 0.01
+                && abs($its->to->minus($one->to)->dot($across) - $distance) < 0.01
+            ) {
                 $moving[] = $one->id;
             }
         }
@@ -246,7 +294,10 @@ final class MovingWallsTest extends TestCase
     private static function listed(int $seed): array
     {
         mt_srand($seed);
-        $lines = array_map(static fn(int $number): string => "Bedroom {$number} ".mt_rand(18, 52).'00 x '.mt_rand(18, 52).'00', range(1, mt_rand(2, 9)));
+        $lines = array_map(
+            static fn(int $number): string => "Bedroom {$number} ".mt_rand(18, 52).'00 x '.mt_rand(18, 52).'00',
+            range(1, mt_rand(2, 9)),
+        );
         $rooms = (new RoomList(UnitSystem::Metric))->read(implode("\n", $lines));
 
         return (new RoomArrangement(UnitSystem::Metric, 240, 100))->layout("Listed {$seed}", $rooms)->toArray();
@@ -262,16 +313,28 @@ final class MovingWallsTest extends TestCase
     private static function roughly(array $document, int $seed): array
     {
         mt_srand($seed);
-        /** @var array{array{walls: list<array{id: string, from: array{float, float}, to: array{float, float}, thickness: float, type: string}>}} $storeys as RandomPlan makes them */
+        /**
+         * @var array{
+         *     array{walls: list<array{id: string, from: array{float, float}, to: array{float, float}, thickness: float, type: string}>},
+         * } $storeys
+         *     as RandomPlan makes them
+         */
         $storeys = $document['storeys'];
         $drawn = [];
         foreach ($storeys[0]['walls'] as $wall) {
             $line = new Segment(new Point(...$wall['from']), new Point(...$wall['to']));
-            $off = static fn(): float => $wall['type'] === 'interior' && $line->length() > 500 ? [0.0, 4.0, -35.0, 9.0, -20.0][mt_rand(0, 4)] : 0.0;
+            $off = static fn(): float => $wall['type'] === 'interior' && $line->length() > 500
+                ? [0.0, 4.0, -35.0, 9.0, -20.0][mt_rand(0, 4)]
+                : 0.0;
             [$from, $to] = [$line->at($off()), $line->at($line->length() - $off())];
             $cut = $line->length() > 3000 && mt_rand(0, 2) === 0 ? $line->at($line->length() * (0.3 + 0.4 * mt_rand(0, 100) / 100)) : null;
             foreach ($cut === null ? [[$from, $to]] : [[$from, $cut], [$cut, $to]] as $piece => [$start, $end]) {
-                $drawn[] = [...$wall, 'id' => $wall['id'].['', 'b'][$piece], 'from' => [round($start->x, 4), round($start->y, 4)], 'to' => [round($end->x, 4), round($end->y, 4)]];
+                $drawn[] = [
+                    ...$wall,
+                    'id' => $wall['id'].['', 'b'][$piece],
+                    'from' => [round($start->x, 4), round($start->y, 4)],
+                    'to' => [round($end->x, 4), round($end->y, 4)],
+                ];
             }
         }
         $storeys[0]['walls'] = $drawn;

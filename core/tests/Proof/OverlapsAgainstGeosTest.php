@@ -41,7 +41,12 @@ final class OverlapsAgainstGeosTest extends TestCase
             [$home, $ring, $name] = $zones[$number];
             $plan = $home->plans['G'];
             $parts = array_filter($plan->mass->standingIn($ring), static fn(Polygon $part): bool => $part->area() > self::NOTICED_MM2);
-            self::assertEqualsWithDelta($answer['area'], array_sum(array_map(static fn(Polygon $part): float => $part->area(), $parts)), 1.0, $name);
+            self::assertEqualsWithDelta(
+                $answer['area'],
+                array_sum(array_map(static fn(Polygon $part): float => $part->area(), $parts)),
+                1.0,
+                $name,
+            );
             self::assertCount($answer['parts'], $parts, $name);
             // faces within 0.05 mm of one another are brought together
             self::assertEqualsWithDelta($answer['share'], FreeZone::of($ring, $plan, $home)->share(), 1e-4, $name);
@@ -54,7 +59,11 @@ final class OverlapsAgainstGeosTest extends TestCase
         $at = $home->rooms[mt_rand(0, count($home->rooms) - 1)]->room->at;
         $along = Point::towards(mt_rand(0, 359));
 
-        return Ring::rectangle(new Point($at->x + mt_rand(-900, 900), $at->y + mt_rand(-900, 900)), $along->times(mt_rand(300, 2500)), $along->left()->times(mt_rand(300, 2500)));
+        return Ring::rectangle(
+            new Point($at->x + mt_rand(-900, 900), $at->y + mt_rand(-900, 900)),
+            $along->times(mt_rand(300, 2500)),
+            $along->left()->times(mt_rand(300, 2500)),
+        );
     }
 
     /** Its base on a wall's face, within it or beyond its ends, its depth into the room. */
@@ -64,7 +73,11 @@ final class OverlapsAgainstGeosTest extends TestCase
         $long = array_values(array_filter($sides, static fn(SpaceSide $side): bool => $side->segment->length() > 500));
         $face = $long[mt_rand(0, count($long) - 1)]->segment;
 
-        return Ring::rectangle($face->at(mt_rand(-300, 300)), $face->direction()->times(mt_rand(300, 2500)), $face->direction()->left()->times(mt_rand(300, 2500)));
+        return Ring::rectangle(
+            $face->at(mt_rand(-300, 300)),
+            $face->direction()->times(mt_rand(300, 2500)),
+            $face->direction()->left()->times(mt_rand(300, 2500)),
+        );
     }
 
     /** @return array{solids: list<list<list<array{float, float}>>>, ring: list<array{float, float}>, base: list<array{float, float}>} */
@@ -73,6 +86,10 @@ final class OverlapsAgainstGeosTest extends TestCase
         $points = static fn(Ring $of): array => array_map(static fn(Point $point): array => [$point->x, $point->y], $of->points);
         $rings = static fn(Polygon $solid): array => array_map($points, $solid->rings());
 
-        return ['solids' => array_map($rings, $home->plans['G']->mass->solids), 'ring' => $points($ring), 'base' => array_slice($points($ring), 0, 2)];
+        return [
+            'solids' => array_map($rings, $home->plans['G']->mass->solids),
+            'ring' => $points($ring),
+            'base' => array_slice($points($ring), 0, 2),
+        ];
     }
 }

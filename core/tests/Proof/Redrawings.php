@@ -16,7 +16,13 @@ final readonly class Redrawings
      * @param float                   $rounding  of its coordinates, mm
      * @param bool                    $sameWalls are its walls those of the home?
      */
-    private function __construct(public string $says, public array $document, private mixed $name, public float $rounding, public bool $sameWalls) {}
+    private function __construct(
+        public string $says,
+        public array $document,
+        private mixed $name,
+        public float $rounding,
+        public bool $sameWalls,
+    ) {}
 
     /**
      * @param array<string, mixed> $document
@@ -40,7 +46,13 @@ final readonly class Redrawings
         foreach ($angles as $number => $angle) {
             $drawn = $number % 2 === 1 && $home->canBeMirrored() ? $home->mirrored() : $home;
             foreach (self::ROUNDINGS as $rounding) {
-                yield new self("turned by {$angle} degrees, to {$rounding} mm", $drawn->turned($angle, $rounding)->document(), $same, $rounding, true);
+                yield new self(
+                    "turned by {$angle} degrees, to {$rounding} mm",
+                    $drawn->turned($angle, $rounding)->document(),
+                    $same,
+                    $rounding,
+                    true,
+                );
             }
         }
     }

@@ -14,7 +14,10 @@ namespace Heurema\Tests\Proof;
 final class Redrawn
 {
     private const LISTS = ['walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes'];
-    private const OTHER_SIDE = ['left' => 'right', 'right' => 'left', 'from' => 'to', 'to' => 'from', 'back_left' => 'back_right', 'back_right' => 'back_left', 'back' => 'back_right'];
+    private const OTHER_SIDE = [
+        'left' => 'right', 'right' => 'left', 'from' => 'to', 'to' => 'from', 'back_left' => 'back_right', 'back_right' => 'back_left',
+        'back' => 'back_right',
+    ];
 
     /** @param Element $document */
     private function __construct(private array $document) {}
@@ -51,11 +54,17 @@ final class Redrawn
     /** Left and right exchanged. */
     public function mirrored(): self
     {
-        $mirrored = $this->placed(static fn(float $x, float $y): array => [-$x, $y], static fn(float $angle): float => self::plain(180 - $angle));
+        $mirrored = $this->placed(
+            static fn(float $x, float $y): array => [-$x, $y],
+            static fn(float $angle): float => self::plain(180 - $angle),
+        );
         $mirrored->each('openings', static fn(array $opening): array => self::swapped($opening, 'opens'));
         $mirrored->each('walls', self::relined(...));
         $mirrored->each('fixtures', static fn(array $fixture): array => isset($fixture['outline'])
-            ? [...$fixture, 'outline' => array_map(static fn(array $point): array => [-$point[0], $point[1]], self::pairs($fixture, 'outline'))]
+            ? [
+                ...$fixture,
+                'outline' => array_map(static fn(array $point): array => [-$point[0], $point[1]], self::pairs($fixture, 'outline')),
+            ]
             : $fixture);
         $mirrored->document['stairs'] = array_map(self::mirroredStair(...), self::elements($mirrored->document, 'stairs'));
 
@@ -75,8 +84,14 @@ final class Redrawn
     {
         return $this->eachStorey(static function (array $storey): array {
             $walls = self::elements($storey, 'walls');
-            $lengths = array_combine(array_map(static fn(array $wall): string => self::text($wall, 'id'), $walls), array_map(self::length(...), $walls));
-            $storey['walls'] = array_map(static fn(array $wall): array => [...self::relined($wall), 'from' => $wall['to'], 'to' => $wall['from']], $walls);
+            $lengths = array_combine(
+                array_map(static fn(array $wall): string => self::text($wall, 'id'), $walls),
+                array_map(self::length(...), $walls),
+            );
+            $storey['walls'] = array_map(
+                static fn(array $wall): array => [...self::relined($wall), 'from' => $wall['to'], 'to' => $wall['from']],
+                $walls,
+            );
             $storey['openings'] = array_map(static fn(array $opening): array => [
                 ...self::swapped(self::swapped($opening, 'hinge'), 'opens'),
                 'at' => round($lengths[self::text($opening, 'wall')] - self::number($opening, 'at'), 4),
@@ -148,7 +163,11 @@ final class Redrawn
      */
     private static function renamedElement(array $element): array
     {
-        return [...$element, 'id' => self::name(self::text($element, 'id')), ...(isset($element['wall']) ? ['wall' => self::name(self::text($element, 'wall'))] : [])];
+        return [
+            ...$element,
+            'id' => self::name(self::text($element, 'id')),
+            ...(isset($element['wall']) ? ['wall' => self::name(self::text($element, 'wall'))] : []),
+        ];
     }
 
     /** What an id is called after `renamed`. */
@@ -165,12 +184,16 @@ final class Redrawn
     private static function mirroredStair(array $stair): array
     {
         if (is_array($stair['handrails'] ?? null)) {
-            $stair['handrails'] = array_combine(array_map(static fn(int|string $side): string => self::OTHER_SIDE[$side], array_keys($stair['handrails'])), $stair['handrails']);
+            $stair['handrails'] = array_combine(
+                array_map(static fn(int|string $side): string => self::OTHER_SIDE[$side], array_keys($stair['handrails'])),
+                $stair['handrails'],
+            );
         }
         if (($stair['kind'] ?? null) === 'spiral') {
             $stair['hand'] = self::OTHER_SIDE[is_string($stair['hand'] ?? null) ? $stair['hand'] : 'left'];
         }
-        $turned = static fn(mixed $part): mixed => is_array($part) ? array_map(static fn(mixed $values): mixed => is_array($values) && is_string($values['turn'] ?? null)
+        $turned = static fn(mixed $part): mixed => is_array($part) ? array_map(static fn(mixed $values): mixed => is_array($values)
+            && is_string($values['turn'] ?? null)
             ? [...$values, 'turn' => self::OTHER_SIDE[$values['turn']] ?? $values['turn']]
             : $values, $part) : $part;
         $stair['parts'] = is_array($stair['parts']) ? array_map($turned, $stair['parts']) : [];
@@ -209,7 +232,11 @@ final class Redrawn
         $length = self::length($wall);
         foreach ($length < 1200 ? [] : [0.43, 0.29, 0.61, 0.77] as $share) {
             $at = round($share * $length);
-            $taken = array_filter($openings, static fn(array $opening): bool => $opening['wall'] === $wall['id'] && abs(self::number($opening, 'at') - $at) < self::number($opening, 'width') / 2 + 50);
+            $taken = array_filter(
+                $openings,
+                static fn(array $opening): bool => $opening['wall'] === $wall['id']
+                    && abs(self::number($opening, 'at') - $at) < self::number($opening, 'width') / 2 + 50,
+            );
             if ($taken === []) {
                 return $at;
             }
@@ -230,7 +257,10 @@ final class Redrawn
             $placed->each($list, static fn(array $element): array => self::placedElement($element, $point, $angle, $list !== 'fixtures'));
         }
         foreach (['stairs', 'survey'] as $list) {
-            $placed->document[$list] = array_map(static fn(array $element): array => self::placedElement($element, $point, $angle, false), self::elements($placed->document, $list));
+            $placed->document[$list] = array_map(
+                static fn(array $element): array => self::placedElement($element, $point, $angle, false),
+                self::elements($placed->document, $list),
+            );
         }
 
         return $placed;
@@ -271,7 +301,11 @@ final class Redrawn
     /** @param callable(Element): Element $change */
     private function each(string $list, callable $change): void
     {
-        $this->document = $this->eachStorey(static fn(array $storey): array => isset($storey[$list]) ? [...$storey, $list => array_map($change, self::elements($storey, $list))] : $storey)->document;
+        $this->document = $this->eachStorey(
+            static fn(array $storey): array => isset($storey[$list])
+                ? [...$storey, $list => array_map($change, self::elements($storey, $list))]
+                : $storey,
+        )->document;
     }
 
     /** @param callable(Element): Element $change */

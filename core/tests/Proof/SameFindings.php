@@ -58,7 +58,9 @@ final class SameFindings
             if (in_array($finding->subject->type(), [SubjectType::Space, ...($sameWalls ? [] : [SubjectType::Wall])], true)) {
                 continue;
             }
-            $id = $finding->subject->type() === SubjectType::Dwelling || $finding->subject->type() === SubjectType::Storey ? $finding->subject->id() : $name($finding->subject->id());
+            $id = $finding->subject->type() === SubjectType::Dwelling || $finding->subject->type() === SubjectType::Storey
+                ? $finding->subject->id()
+                : $name($finding->subject->id());
             $other = $others["{$finding->ruleName()}/{$id}"] ?? null;
             $difference = $other === null ? 'is not found' : $this->difference($finding, $other, $rounding);
             if ($difference !== null) {
@@ -79,10 +81,16 @@ final class SameFindings
                 return null;
             }
 
-            return "{$one->verdict()->value} ({$one->measuredText()}) became {$other->verdict()->value} ({$other->measuredText()}): ".implode(' ', $one->outcome->working).' / '.implode(' ', $other->outcome->working).' '.$one->outcome->reason.' / '.$other->outcome->reason;
+            return "{$one->verdict()->value} ({$one->measuredText()}) became {$other->verdict()->value} ({$other->measuredText()}): "
+                .implode(' ', $one->outcome->working).' / '.implode(' ', $other->outcome->working).' '.$one->outcome->reason.' / '
+                .$other->outcome->reason;
         }
         [$amount, $there] = [$one->outcome->measured, $other->outcome->measured];
-        if ($amount === null || $there === null || ($amount->quantity === $there->quantity && abs($amount->minus($there)) <= self::within($amount, $rounding))) {
+        if (
+            $amount === null
+            || $there === null
+            || ($amount->quantity === $there->quantity && abs($amount->minus($there)) <= self::within($amount, $rounding))
+        ) {
             return null;
         }
         // what just fits into a width that is asked for may no longer, where coordinates are rounded to a tenth
@@ -92,7 +100,8 @@ final class SameFindings
             return null;
         }
 
-        return "{$amount->number} became {$there->number} ({$one->verdict()->value}): ".implode(' ', $one->outcome->working).' / '.implode(' ', $other->outcome->working);
+        return "{$amount->number} became {$there->number} ({$one->verdict()->value}): ".implode(' ', $one->outcome->working).' / '
+            .implode(' ', $other->outcome->working);
     }
 
     private function isAtLimit(Finding $finding, float $rounding): bool
@@ -100,10 +109,17 @@ final class SameFindings
         $measured = $finding->outcome->measured;
 
         return self::hangsOnTouch($finding, $rounding)
-            || ($finding->outcome->margin !== null && $measured !== null && $measured->quantity !== Quantity::Count && abs($finding->outcome->margin) <= self::within($measured, $rounding) + $measured->quantity->equalWithin());
+            || (
+                $finding->outcome->margin !== null
+                    && $measured !== null
+                    && $measured->quantity !== Quantity::Count
+                    && abs($finding->outcome->margin) <= self::within($measured, $rounding) + $measured->quantity->equalWithin()
+            );
     }
 
-    /** What counts, or is reached, because two things touch may change where coordinates are rounded to a tenth; finer roundings must agree. */
+    /**
+     * What counts, or is reached, because two things touch may change where coordinates are rounded to a tenth; finer roundings must agree.
+     */
     private static function hangsOnTouch(Finding $finding, float $rounding): bool
     {
         return $rounding >= self::COARSE && in_array($finding->outcome->measured?->quantity, [Quantity::Count, Quantity::Ratio], true);

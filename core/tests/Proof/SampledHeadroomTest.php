@@ -42,11 +42,21 @@ final class SampledHeadroomTest extends TestCase
         $turns = mt_rand(0, 3);
         $run = ($risers - 1) * $tread;
         // from the middle of the foot: up the stair, and to both sides of its middle
-        $opening = ['from' => mt_rand(-200, (int) ($run * 0.7)), 'to' => $run + mt_rand(0, 400), 'left' => -mt_rand((int) ($width * 0.3), (int) $width), 'right' => mt_rand((int) ($width * 0.3), (int) $width)];
+        $opening = [
+            'from' => mt_rand(-200, (int) ($run * 0.7)),
+            'to' => $run + mt_rand(0, 400),
+            'left' => -mt_rand((int) ($width * 0.3), (int) $width),
+            'right' => mt_rand((int) ($width * 0.3), (int) $width),
+        ];
         $measured = $this->measured($risers, $tread, $rise, $width, $turns, $opening);
         $sampled = $this->sampled($risers, $tread, $rise, $width, $opening);
         // the places lie so far apart that the slope makes so much of a difference
-        self::assertEqualsWithDelta(max(0.0, $sampled), $measured, $run / self::PLACES * ($rise / $risers) / $tread + 1.0, "{$risers} risers of {$tread} mm over {$rise} mm");
+        self::assertEqualsWithDelta(
+            max(0.0, $sampled),
+            $measured,
+            $run / self::PLACES * ($rise / $risers) / $tread + 1.0,
+            "{$risers} risers of {$tread} mm over {$rise} mm",
+        );
     }
 
     /** @param array{from: int|float, to: int|float, left: int|float, right: int|float} $opening */
@@ -61,10 +71,29 @@ final class SampledHeadroomTest extends TestCase
 
             return [10000 + $x, 10000 + $y];
         };
-        $outline = [$place($opening['from'], $opening['left']), $place($opening['from'], $opening['right']), $place($opening['to'], $opening['right']), $place($opening['to'], $opening['left'])];
+        $outline = [
+            $place($opening['from'], $opening['left']),
+            $place($opening['from'], $opening['right']),
+            $place($opening['to'], $opening['right']),
+            $place($opening['to'], $opening['left']),
+        ];
         $home = Sketch::room(20000, 20000, 'hall')->with(['ceiling' => $rise - self::FLOOR])
-            ->stair(['start' => $place(0, 0), 'facing' => (90 + 90 * $turns) % 360, 'width' => $width, 'parts' => [['flight' => ['risers' => $risers, 'tread' => $tread]]]], $rise)
-            ->upper(['elevation' => $rise, 'floor_thickness' => self::FLOOR, 'ceiling' => 2400, 'voids' => [['id' => 'v', 'outline' => $outline]], 'rooms' => [['id' => 'u', 'use' => 'hall', 'at' => [500, 500]]]])->home();
+            ->stair(
+                [
+                    'start' => $place(0, 0),
+                    'facing' => (90 + 90 * $turns) % 360,
+                    'width' => $width,
+                    'parts' => [['flight' => ['risers' => $risers, 'tread' => $tread]]],
+                ],
+                $rise,
+            )
+            ->upper([
+                'elevation' => $rise,
+                'floor_thickness' => self::FLOOR,
+                'ceiling' => 2400,
+                'voids' => [['id' => 'v', 'outline' => $outline]],
+                'rooms' => [['id' => 'u', 'use' => 'hall', 'at' => [500, 500]]],
+            ])->home();
         $measured = Catalogue::standard()->get('stair.headroom')?->of($home->stairs[0], $home, new Parameters());
         self::assertInstanceOf(Measured::class, $measured);
 

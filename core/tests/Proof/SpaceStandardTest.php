@@ -45,8 +45,16 @@ final class SpaceStandardTest extends BookProof
     #[DataProvider('areas')]
     public function test_internal_area(int $bedrooms, int $bedspaces, int $storeys, ?int $area): void
     {
-        $home = ['dwelling.bedrooms' => $bedrooms, 'dwelling.bedspaces' => $bedspaces, 'dwelling.storey_count' => $storeys, 'dwelling.baths' => 1];
-        $verdict = static fn(float $measured): string => self::verdict('uk-space/internal-area', [...$home, 'dwelling.internal_area' => "{$measured} m2"]);
+        $home = [
+            'dwelling.bedrooms' => $bedrooms,
+            'dwelling.bedspaces' => $bedspaces,
+            'dwelling.storey_count' => $storeys,
+            'dwelling.baths' => 1,
+        ];
+        $verdict = static fn(float $measured): string => self::verdict(
+            'uk-space/internal-area',
+            [...$home, 'dwelling.internal_area' => "{$measured} m2"],
+        );
         if ($area === null) {
             self::assertSame('undetermined', $verdict(500));
 
@@ -66,7 +74,10 @@ final class SpaceStandardTest extends BookProof
     #[DataProvider('stores')]
     public function test_storage(int $bedrooms, int $bedspaces, float $area): void
     {
-        $verdict = static fn(float $measured): string => self::verdict('uk-space/storage', ['dwelling.bedrooms' => $bedrooms, 'dwelling.bedspaces' => $bedspaces, 'dwelling.storage_area' => "{$measured} m2"]);
+        $verdict = static fn(float $measured): string => self::verdict(
+            'uk-space/storage',
+            ['dwelling.bedrooms' => $bedrooms, 'dwelling.bedspaces' => $bedspaces, 'dwelling.storage_area' => "{$measured} m2"],
+        );
         self::assertSame(['violated', 'met', 'met'], [$verdict($area - 0.01), $verdict($area), $verdict($area + 0.01)]);
     }
 }

@@ -27,7 +27,18 @@ abstract class DrawnLimits extends TestCase
     /** @var array<string, RuleBook> */
     private static array $books = [];
 
-    /** @return iterable<string, array{0: string, 1: string, 2: \Closure(float): Sketch, 3: float, 4: bool, 5?: float, 6?: array<string, Amount|bool|string>}> rule, subject, drawing, limit, whether it is the most, step, settings */
+    /**
+     * @return iterable<string, array{
+     *     0: string,
+     *     1: string,
+     *     2: \Closure(float): Sketch,
+     *     3: float,
+     *     4: bool,
+     *     5?: float,
+     *     6?: array<string, Amount|bool|string>,
+     * }>
+     *     rule, subject, drawing, limit, whether it is the most, step, settings
+     */
     abstract public static function limits(): iterable;
 
     /**
@@ -35,8 +46,15 @@ abstract class DrawnLimits extends TestCase
      * @param array<string, Amount|bool|string> $settings
      */
     #[DataProvider('limits')]
-    public function test_just_under_at_and_just_over(string $rule, string $subject, \Closure $drawn, float $limit, bool $isMost, float $step = self::STEP, array $settings = []): void
-    {
+    public function test_just_under_at_and_just_over(
+        string $rule,
+        string $subject,
+        \Closure $drawn,
+        float $limit,
+        bool $isMost,
+        float $step = self::STEP,
+        array $settings = [],
+    ): void {
         $kept = [Verdict::Met, Verdict::Advised];
         $within = $isMost ? -$step : $step;
         self::assertContains(self::verdict($rule, $drawn($limit), $subject, $settings), $kept, 'at the limit');
@@ -44,15 +62,26 @@ abstract class DrawnLimits extends TestCase
         self::assertSame(Verdict::Violated, self::verdict($rule, $drawn($limit - $within), $subject, $settings), 'beyond the limit');
     }
 
-    /** @return iterable<string, array{0: string, 1: string, 2: \Closure(float): Sketch, 3: float, 4?: bool}> what is only recommended: rule, subject, drawing, limit, whether it is the most */
+    /**
+     * @return iterable<string, array{0: string, 1: string, 2: \Closure(float): Sketch, 3: float, 4?: bool}>
+     *     what is only recommended: rule, subject, drawing, limit, whether it is the most
+     */
     abstract public static function advice(): iterable;
 
     /** @param \Closure(float): Sketch $drawn */
     #[DataProvider('advice')]
-    public function test_advice_just_under_at_and_just_over(string $rule, string $subject, \Closure $drawn, float $limit, bool $isMost = self::LEAST): void
-    {
+    public function test_advice_just_under_at_and_just_over(
+        string $rule,
+        string $subject,
+        \Closure $drawn,
+        float $limit,
+        bool $isMost = self::LEAST,
+    ): void {
         $within = $isMost ? -self::STEP : self::STEP;
-        $verdicts = array_map(static fn(float $drawnAt): Verdict => self::verdict($rule, $drawn($drawnAt), $subject), [$limit - $within, $limit, $limit + $within]);
+        $verdicts = array_map(
+            static fn(float $drawnAt): Verdict => self::verdict($rule, $drawn($drawnAt), $subject),
+            [$limit - $within, $limit, $limit + $within],
+        );
         self::assertSame([Verdict::Advised, Verdict::Met, Verdict::Met], $verdicts);
     }
 

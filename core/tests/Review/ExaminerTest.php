@@ -46,7 +46,11 @@ final class ExaminerTest extends TestCase
 
     public function test_ceiling_r305_1(): void
     {
-        $verdict = static fn(?float $ceiling): Verdict => self::verdict('ceiling-habitable', Sketch::room(4000, 3000)->with(['ceiling' => $ceiling]), 'r');
+        $verdict = static fn(?float $ceiling): Verdict => self::verdict(
+            'ceiling-habitable',
+            Sketch::room(4000, 3000)->with(['ceiling' => $ceiling]),
+            'r',
+        );
         self::assertSame(Verdict::Violated, $verdict(84 * self::INCH - 0.1));
         self::assertSame(Verdict::Met, $verdict(84 * self::INCH));
         self::assertSame(Verdict::Undetermined, $verdict(null));
@@ -55,7 +59,13 @@ final class ExaminerTest extends TestCase
     public function test_glass_and_air_r303_1(): void
     {
         // a floor of 12 m2 asks for 0.96 m2 of glass and 0.48 m2 of opening; glass 1200 wide, frames 50
-        $sketch = static fn(float $height, string $operation): Sketch => Sketch::room(4000, 3000)->window('w1', 2000, 1300, $height + 100, ['frame' => 50, 'operation' => $operation, 'sill' => 800]);
+        $sketch = static fn(float $height, string $operation): Sketch => Sketch::room(4000, 3000)->window(
+            'w1',
+            2000,
+            1300,
+            $height + 100,
+            ['frame' => 50, 'operation' => $operation, 'sill' => 800],
+        );
         self::assertSame(Verdict::Violated, self::verdict('glass-ratio', $sketch(799, 'casement'), 'r'));
         self::assertSame(Verdict::Met, self::verdict('glass-ratio', $sketch(800, 'casement'), 'r'));
         self::assertSame(Verdict::Violated, self::verdict('vent-ratio', $sketch(799, 'sliding'), 'r'));
@@ -65,12 +75,20 @@ final class ExaminerTest extends TestCase
 
     public function test_water_closet_p2705_1(): void
     {
-        $side = static fn(float $inches): Verdict => self::verdict('toilet-side', Sketch::room(2000, 1800, 'wc')->fixture('f', 'water_closet', $inches * self::INCH, 0, 90, 380, 700), 'f');
+        $side = static fn(float $inches): Verdict => self::verdict(
+            'toilet-side',
+            Sketch::room(2000, 1800, 'wc')->fixture('f', 'water_closet', $inches * self::INCH, 0, 90, 380, 700),
+            'f',
+        );
         self::assertSame(Verdict::Violated, $side(14.99));
         self::assertSame(Verdict::Advised, $side(15));
         self::assertSame(Verdict::Advised, $side(17.99));
         self::assertSame(Verdict::Met, $side(18));
-        $front = static fn(float $inches): Verdict => self::verdict('toilet-front', Sketch::room(2000, 700 + $inches * self::INCH, 'wc')->fixture('f', 'water_closet', 1000, 0, 90, 380, 700), 'f');
+        $front = static fn(float $inches): Verdict => self::verdict(
+            'toilet-front',
+            Sketch::room(2000, 700 + $inches * self::INCH, 'wc')->fixture('f', 'water_closet', 1000, 0, 90, 380, 700),
+            'f',
+        );
         self::assertSame(Verdict::Violated, $front(20.99));
         self::assertSame(Verdict::Advised, $front(21));
         self::assertSame(Verdict::Met, $front(24));
@@ -79,14 +97,33 @@ final class ExaminerTest extends TestCase
     public function test_has_toilet_r306_1(): void
     {
         self::assertSame(Verdict::Violated, self::verdict('has-toilet', Sketch::room(4000, 3000), 'dwelling'));
-        self::assertSame(Verdict::Met, self::verdict('has-toilet', Sketch::room(4000, 3000)->fixture('f', 'water_closet', 500, 0, 90, 380, 700), 'dwelling'));
-        self::assertSame(Verdict::Violated, self::verdict('has-toilet', Sketch::room(4000, 3000)->fixture('f', 'water_closet', 500, 0, 90, 380, 700, ['status' => 'removed']), 'dwelling'));
+        self::assertSame(
+            Verdict::Met,
+            self::verdict('has-toilet', Sketch::room(4000, 3000)->fixture('f', 'water_closet', 500, 0, 90, 380, 700), 'dwelling'),
+        );
+        self::assertSame(
+            Verdict::Violated,
+            self::verdict(
+                'has-toilet',
+                Sketch::room(4000, 3000)->fixture('f', 'water_closet', 500, 0, 90, 380, 700, ['status' => 'removed']),
+                'dwelling',
+            ),
+        );
     }
 
     public function test_egress_door_r311_2(): void
     {
-        $verdict = static fn(float $width, float $height, string $operation = 'hinged'): Verdict => self::verdict('egress-door', Sketch::room(4000, 3000)
-            ->door('w1', 2000, 1000, ['clear_width' => $width * self::INCH, 'clear_height' => $height * self::INCH, 'operation' => $operation]), 'dwelling');
+        $verdict = static fn(
+            float $width,
+            float $height,
+            string $operation = 'hinged',
+        ): Verdict => self::verdict('egress-door', Sketch::room(4000, 3000)
+            ->door(
+                'w1',
+                2000,
+                1000,
+                ['clear_width' => $width * self::INCH, 'clear_height' => $height * self::INCH, 'operation' => $operation],
+            ), 'dwelling');
         self::assertSame(Verdict::Met, $verdict(32, 78));
         self::assertSame(Verdict::Violated, $verdict(31.99, 78));
         self::assertSame(Verdict::Violated, $verdict(32, 77.99));
@@ -96,10 +133,21 @@ final class ExaminerTest extends TestCase
 
     public function test_escape_r310(): void
     {
-        $sketch = static fn(float $width, float $height, float $sill, float $grade): Sketch => Sketch::room(4000, 3000)->document(['grade' => $grade])->window('w1', 2000, 1500, 1500, [
-            'operation' => 'casement', 'clear_width' => $width * self::INCH, 'clear_height' => $height * self::INCH, 'frame' => 0, 'sill' => $sill * self::INCH,
+        $sketch = static fn(
+            float $width,
+            float $height,
+            float $sill,
+            float $grade,
+        ): Sketch => Sketch::room(4000, 3000)->document(['grade' => $grade])->window('w1', 2000, 1500, 1500, [
+            'operation' => 'casement', 'clear_width' => $width * self::INCH, 'clear_height' => $height * self::INCH, 'frame' => 0,
+            'sill' => $sill * self::INCH,
         ]);
-        $verdict = static fn(float $width, float $height, float $sill, float $grade = -3000): Verdict => self::verdict('escape', $sketch($width, $height, $sill, $grade), 'r');
+        $verdict = static fn(
+            float $width,
+            float $height,
+            float $sill,
+            float $grade = -3000,
+        ): Verdict => self::verdict('escape', $sketch($width, $height, $sill, $grade), 'r');
         // 5.7 sq ft = 820.8 sq in = 20 in x 41.04 in; 5.0 sq ft = 720 sq in = 20 in x 36 in
         self::assertSame(Verdict::Met, $verdict(20, 41.04, 44));
         self::assertSame(Verdict::Violated, $verdict(20, 41, 44));
@@ -115,7 +163,13 @@ final class ExaminerTest extends TestCase
     {
         $home = Sketch::room(4000, 3000)->document(['grade' => -3000])
             ->window('w1', 2000, 1500, 1500, ['operation' => 'double_hung', 'frame' => 50, 'sill' => 1400])
-            ->add('openings', ['id' => 'm', 'kind' => 'window', 'wall' => 'w2', 'at' => 1500, 'width' => 500, 'height' => 500, 'sill' => 1500, 'operation' => 'awning']);
+            ->add(
+                'openings',
+                [
+                    'id' => 'm', 'kind' => 'window', 'wall' => 'w2', 'at' => 1500, 'width' => 500, 'height' => 500, 'sill' => 1500,
+                    'operation' => 'awning',
+                ],
+            );
         $finding = self::finding('escape', $home, 'r');
         self::assertSame('Best: Lower window of R: clear sill ≈ 4\'-9 1/16", at most 3\'-8" wanted.', $finding->outcome->reason);
         self::assertEqualsWithDelta(1450.0, $finding->outcome->measured->number ?? 0.0, 1e-9);
@@ -133,7 +187,10 @@ final class ExaminerTest extends TestCase
 
     public function test_stairs_r311_7_5(): void
     {
-        $stair = static fn(float $rise, float $tread): Sketch => Sketch::room(4000, 3000)->stair(['parts' => [['flight' => ['risers' => 10, 'tread' => $tread]]]], 10 * $rise);
+        $stair = static fn(float $rise, float $tread): Sketch => Sketch::room(4000, 3000)->stair(
+            ['parts' => [['flight' => ['risers' => 10, 'tread' => $tread]]]],
+            10 * $rise,
+        );
         self::assertSame(Verdict::Violated, self::verdict('stair-riser', $stair(7.76 * self::INCH, 254), 's'));
         self::assertSame(Verdict::Met, self::verdict('stair-riser', $stair(7.75 * self::INCH, 254), 's'));
         self::assertSame(Verdict::Violated, self::verdict('stair-tread', $stair(190, 253.9), 's'));
@@ -151,7 +208,10 @@ final class ExaminerTest extends TestCase
     public function test_amounts_are_said_in_the_books_units_with_the_other_system_beside_or_briefly(): void
     {
         $missed = self::finding('hall-width', Sketch::room(4000, 35 * self::INCH, 'hall'), 'r');
-        self::assertSame(['35" (889 mm)', '36" (914.4 mm)', '1" (25.4 mm)'], [$missed->measuredText(), $missed->limitText(), $missed->shortText()]);
+        self::assertSame(
+            ['35" (889 mm)', '36" (914.4 mm)', '1" (25.4 mm)'],
+            [$missed->measuredText(), $missed->limitText(), $missed->shortText()],
+        );
         self::assertSame(['35"', '36"', '1"'], [$missed->measuredBriefly(), $missed->limitBriefly(), $missed->shortBriefly()]);
         $met = self::finding('hall-width', Sketch::room(4000, 37 * self::INCH, 'hall'), 'r');
         self::assertSame([null, null], [$met->shortText(), $met->shortBriefly()]);
@@ -159,7 +219,9 @@ final class ExaminerTest extends TestCase
 
     public function test_an_exception_is_named_when_it_is_used(): void
     {
-        $home = Sketch::room(4000, 3000)->with(['rooms' => [['id' => 'r', 'name' => 'R', 'use' => 'living', 'at' => [2000, 1500], 'lit' => true]]]);
+        $home = Sketch::room(4000, 3000)->with([
+            'rooms' => [['id' => 'r', 'name' => 'R', 'use' => 'living', 'at' => [2000, 1500], 'lit' => true]],
+        ]);
         self::assertSame(Verdict::Violated, self::verdict('glass-ratio', $home, 'r'));
         $finding = self::finding('glass-ratio', $home, 'r', ['whole_house_ventilation' => true]);
         self::assertSame(Verdict::Met, $finding->verdict());
@@ -169,23 +231,33 @@ final class ExaminerTest extends TestCase
     public function test_the_same_home_and_books_give_the_same_report(): void
     {
         $json = (string) file_get_contents(__DIR__.'/../../../database/demo/orchard-terrace.json');
-        self::assertSame(self::examine((new LayoutReader())->read($json))->toArray(), self::examine((new LayoutReader())->read($json))->toArray());
+        self::assertSame(
+            self::examine((new LayoutReader())->read($json))->toArray(),
+            self::examine((new LayoutReader())->read($json))->toArray(),
+        );
     }
 
     public function test_the_worst_misses_its_limit_by_the_largest_share(): void
     {
-        $report = self::examine((new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../../database/demo/orchard-terrace.json')));
+        $report = self::examine((new LayoutReader())->read((string) file_get_contents(
+            __DIR__.'/../../../database/demo/orchard-terrace.json',
+        )));
         $worst = $report->worst();
         self::assertSame(Verdict::Violated, $worst?->verdict());
         foreach ($report->findings as $finding) {
-            self::assertTrue($finding->verdict() !== Verdict::Violated || $finding->outcome->shortfall() <= $worst->outcome->shortfall(), $finding->fingerprint());
+            self::assertTrue(
+                $finding->verdict() !== Verdict::Violated || $finding->outcome->shortfall() <= $worst->outcome->shortfall(),
+                $finding->fingerprint(),
+            );
         }
         self::assertNull((new Report($report->home, [], []))->worst());
     }
 
     public function test_the_demo_home_has_violations_of_many_kinds(): void
     {
-        $report = self::examine((new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../../database/demo/orchard-terrace.json')));
+        $report = self::examine((new LayoutReader())->read((string) file_get_contents(
+            __DIR__.'/../../../database/demo/orchard-terrace.json',
+        )));
         $violated = array_filter($report->findings, static fn(Finding $finding): bool => $finding->verdict() === Verdict::Violated);
         $kinds = array_unique(array_map(static fn(Finding $finding): string => $finding->rule->id, $violated));
         self::assertGreaterThanOrEqual(8, count($kinds));
@@ -198,9 +270,13 @@ final class ExaminerTest extends TestCase
 
     public function test_the_report_fits_its_published_schema(): void
     {
-        $report = self::examine((new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../../database/demo/orchard-terrace.json')));
+        $report = self::examine((new LayoutReader())->read((string) file_get_contents(
+            __DIR__.'/../../../database/demo/orchard-terrace.json',
+        )));
         $schema = (string) file_get_contents(__DIR__.'/../../schema/findings-1.schema.json');
-        self::assertTrue((new Validator())->validate(json_decode(json_encode($report->toArray(), JSON_THROW_ON_ERROR)), $schema)->isValid());
+        self::assertTrue(
+            (new Validator())->validate(json_decode(json_encode($report->toArray(), JSON_THROW_ON_ERROR)), $schema)->isValid(),
+        );
     }
 
     /** @param array<string, Amount|bool|string> $settings */

@@ -64,7 +64,10 @@ final class FindingTextTest extends TestCase
         $files = glob(__DIR__.'/../../rulebooks/*.yaml');
         $books = array_map((new RuleBookReader($measures))->readFile(...), $files === false ? [] : $files);
 
-        return (new Examiner($measures))->examine(new Home((new LayoutReader())->read(json_encode($document, JSON_THROW_ON_ERROR))), $books);
+        return (new Examiner($measures))->examine(
+            new Home((new LayoutReader())->read(json_encode($document, JSON_THROW_ON_ERROR))),
+            $books,
+        );
     }
 
     /** @return list<string> all that a page says of a finding; questions of doubtful sizes are asked and may end so */

@@ -72,7 +72,13 @@ final class KeptReportTest extends TestCase
     {
         $home = new Home((new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../../database/demo/orchard-terrace.json')));
         $report = (new Examiner(Catalogue::standard()))->examine($home, self::books());
-        $written = (string) preg_replace('/,"parties":\[[^\]]*\]/', '', str_replace('{"version":2', '{"version":1', KeptReport::write($report)), -1, $count);
+        $written = (string) preg_replace(
+            '/,"parties":\[[^\]]*\]/',
+            '',
+            str_replace('{"version":2', '{"version":1', KeptReport::write($report)),
+            -1,
+            $count,
+        );
         self::assertGreaterThan(0, $count);
         $again = KeptReport::read($written, $home, self::books());
         self::assertEquals($report->toArray(), $again->toArray());
@@ -93,7 +99,11 @@ final class KeptReportTest extends TestCase
     public function test_what_was_kept_in_another_way_is_told(): void
     {
         $this->expectException(\UnexpectedValueException::class);
-        KeptReport::read('{"us-irc-2021/room-area/r":{"verdict":"met"}}', new Home((new LayoutReader())->read('{"format":"heurema-layout","version":1,"name":"x","units":"metric","storeys":[]}')), []);
+        KeptReport::read(
+            '{"us-irc-2021/room-area/r":{"verdict":"met"}}',
+            new Home((new LayoutReader())->read('{"format":"heurema-layout","version":1,"name":"x","units":"metric","storeys":[]}')),
+            [],
+        );
     }
 
     /** @return iterable<string, array{Outcome}> */
@@ -101,12 +111,26 @@ final class KeptReportTest extends TestCase
     {
         $square = [new Point(0.1 + 0.2, 0), new Point(10, 0), new Point(10, 10)];
         yield 'nothing but a verdict' => [new Outcome(Verdict::Met)];
-        yield 'all there is' => [new Outcome(Verdict::Violated, true, Amount::length(1 / 3), Amount::area(0.1 + 0.2), -1e-9, true, 'Why “so”', ['a.b'], ['Assumed.'], ['Step.'], [
-            Witness::dimension('G', new Segment(new Point(0, 0), new Point(1 / 3, 2)), 'a & b'),
-            Witness::outline('G', new Ring($square)),
-            Witness::outline('U', new Polygon(new Ring($square), [new Ring($square)]), 'with a hole'),
-            Witness::mark('G', new Point(-0.5, 1e-7)),
-        ], 'room.floor_area', ['f1', 'o2'])];
+        yield 'all there is' => [new Outcome(
+            Verdict::Violated,
+            true,
+            Amount::length(1 / 3),
+            Amount::area(0.1 + 0.2),
+            -1e-9,
+            true,
+            'Why “so”',
+            ['a.b'],
+            ['Assumed.'],
+            ['Step.'],
+            [
+                Witness::dimension('G', new Segment(new Point(0, 0), new Point(1 / 3, 2)), 'a & b'),
+                Witness::outline('G', new Ring($square)),
+                Witness::outline('U', new Polygon(new Ring($square), [new Ring($square)]), 'with a hole'),
+                Witness::mark('G', new Point(-0.5, 1e-7)),
+            ],
+            'room.floor_area',
+            ['f1', 'o2'],
+        )];
         yield 'more than any limit' => [new Outcome(Verdict::Met, measured: Amount::length(INF), limit: Amount::count(0), margin: -INF)];
     }
 
@@ -114,14 +138,22 @@ final class KeptReportTest extends TestCase
     public function test_an_outcome_is_just_what_it_was(Outcome $outcome): void
     {
         /** @var KeptOutcome $kept */
-        $kept = json_decode(json_encode(OutcomeRecord::write($outcome), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), true, 32, JSON_THROW_ON_ERROR);
+        $kept = json_decode(
+            json_encode(OutcomeRecord::write($outcome), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            true,
+            32,
+            JSON_THROW_ON_ERROR,
+        );
         self::assertEquals($outcome, OutcomeRecord::read($kept));
     }
 
     /** @return list<array{float, float, string|null}> what the written findings do not tell */
     private static function besides(Report $report): array
     {
-        return array_map(static fn($finding): array => [$finding->outcome->shortfall(), $finding->outcome->relativeMargin(), $finding->outcome->topic], $report->findings);
+        return array_map(
+            static fn($finding): array => [$finding->outcome->shortfall(), $finding->outcome->relativeMargin(), $finding->outcome->topic],
+            $report->findings,
+        );
     }
 
     /** @return non-empty-list<RuleBook> */

@@ -36,7 +36,9 @@ final class PartOfAHomeTest extends TestCase
         foreach (self::findings(self::bathroom('part'), $book) as $finding) {
             $isWhole = in_array($finding->subject->type(), [SubjectType::Dwelling, SubjectType::Storey], true);
             self::assertTrue(!$isWhole || $finding->verdict() === Verdict::NotApplicable, $finding->fingerprint());
-            self::assertTrue(!$isWhole || $finding->outcome->reason === 'Only a part of the home is drawn.' || $finding->rule->off !== null);
+            self::assertTrue(
+                !$isWhole || $finding->outcome->reason === 'Only a part of the home is drawn.' || $finding->rule->off !== null,
+            );
             self::assertStringNotContainsString('outside', implode(' ', $finding->outcome->missing), $finding->fingerprint());
             ++$asked;
         }
@@ -57,7 +59,11 @@ final class PartOfAHomeTest extends TestCase
     public function test_of_a_whole_home_what_it_lacks_is_found(): void
     {
         $book = (new RuleBookReader(Catalogue::standard()))->readFile(__DIR__.'/../../rulebooks/us-irc-2021.yaml');
-        $open = static fn(string $scope): int => count(array_filter(self::findings(self::bathroom($scope), $book), static fn(Finding $finding): bool => $finding->verdict() === Verdict::Violated && $finding->subject->type() === SubjectType::Dwelling));
+        $open = static fn(string $scope): int => count(array_filter(
+            self::findings(self::bathroom($scope), $book),
+            static fn(Finding $finding): bool => $finding->verdict() === Verdict::Violated
+                && $finding->subject->type() === SubjectType::Dwelling,
+        ));
         self::assertSame(0, $open('part'));
         self::assertGreaterThan(2, $open('whole'));
     }
@@ -70,17 +76,36 @@ final class PartOfAHomeTest extends TestCase
 
     private static function bathroom(string $scope): Layout
     {
-        $wall = static fn(string $id, array $from, array $to, string $type): array => ['id' => $id, 'from' => $from, 'to' => $to, 'thickness' => 100, 'type' => $type];
+        $wall = static fn(string $id, array $from, array $to, string $type): array => [
+            'id' => $id, 'from' => $from, 'to' => $to, 'thickness' => 100, 'type' => $type,
+        ];
 
-        return (new LayoutReader())->read(json_encode(['format' => 'heurema-layout', 'version' => 1, 'name' => 'Bathroom', 'units' => 'metric', 'scope' => $scope, 'storeys' => [[
-            'id' => 'G', 'elevation' => 0, 'ceiling' => 2400,
-            'walls' => [$wall('a', [0, 0], [2500, 0], 'interior'), $wall('b', [2500, 0], [2500, 1900], 'interior'), $wall('c', [2500, 1900], [0, 1900], 'exterior'), $wall('d', [0, 1900], [0, 0], 'interior')],
-            'openings' => [
-                ['id' => 'o1', 'kind' => 'door', 'wall' => 'a', 'at' => 600, 'width' => 800, 'height' => 2040, 'operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left', 'threshold' => 10],
-                ['id' => 'o2', 'kind' => 'window', 'wall' => 'c', 'at' => 1200, 'width' => 600, 'height' => 900, 'sill' => 1100, 'operation' => 'casement'],
-            ],
-            'rooms' => [['id' => 'r', 'name' => 'Bathroom', 'use' => 'bathroom', 'at' => [1200, 900], 'lit' => true]],
-            'fixtures' => [['id' => 'f1', 'kind' => 'water_closet', 'at' => [2050, 1850], 'facing' => 270, 'width' => 380, 'depth' => 680, 'height' => 780]],
-        ]]], JSON_THROW_ON_ERROR));
+        return (new LayoutReader())->read(json_encode([
+            'format' => 'heurema-layout', 'version' => 1, 'name' => 'Bathroom', 'units' => 'metric', 'scope' => $scope,
+            'storeys' => [[
+                'id' => 'G', 'elevation' => 0, 'ceiling' => 2400,
+                'walls' => [
+                    $wall('a', [0, 0], [2500, 0], 'interior'),
+                    $wall('b', [2500, 0], [2500, 1900], 'interior'),
+                    $wall('c', [2500, 1900], [0, 1900], 'exterior'),
+                    $wall('d', [0, 1900], [0, 0], 'interior'),
+                ],
+                'openings' => [
+                    [
+                        'id' => 'o1', 'kind' => 'door', 'wall' => 'a', 'at' => 600, 'width' => 800, 'height' => 2040,
+                        'operation' => 'hinged',
+                        'hinge' => 'from', 'opens' => 'left', 'threshold' => 10,
+                    ],
+                    [
+                        'id' => 'o2', 'kind' => 'window', 'wall' => 'c', 'at' => 1200, 'width' => 600, 'height' => 900, 'sill' => 1100,
+                        'operation' => 'casement',
+                    ],
+                ],
+                'rooms' => [['id' => 'r', 'name' => 'Bathroom', 'use' => 'bathroom', 'at' => [1200, 900], 'lit' => true]],
+                'fixtures' => [[
+                    'id' => 'f1', 'kind' => 'water_closet', 'at' => [2050, 1850], 'facing' => 270, 'width' => 380, 'depth' => 680,
+                    'height' => 780,
+                ]],
+            ]]], JSON_THROW_ON_ERROR));
     }
 }

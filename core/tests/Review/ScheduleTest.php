@@ -24,7 +24,10 @@ final class ScheduleTest extends TestCase
     public function test_rooms_with_what_was_measured_asked_and_found(): void
     {
         $row = Schedule::of(ScheduleKind::Rooms, self::report(self::rooms()))->rows[0];
-        self::assertSame(['bedroom', '12 m²', '3000 mm', '2400 mm'], array_map(static fn(string $column): string => $row->cells[$column]->text, ['Use', 'Area', 'Least width', 'Ceiling']));
+        self::assertSame(
+            ['bedroom', '12 m²', '3000 mm', '2400 mm'],
+            array_map(static fn(string $column): string => $row->cells[$column]->text, ['Use', 'Area', 'Least width', 'Ceiling']),
+        );
         self::assertSame(Verdict::Met, $row->cells['Area']->finding?->verdict());
         self::assertStringContainsString('70 sq ft', (string) $row->cells['Area']->limit());
         self::assertNull($row->cells['Use']->limit());
@@ -48,7 +51,15 @@ final class ScheduleTest extends TestCase
     {
         $home = Sketch::room(4000, 3000)->with(['ceiling' => null])->door('w1', 2000, 900, ['operation' => 'hinged']);
         self::assertSame('?', Schedule::of(ScheduleKind::Rooms, self::report($home))->rows[0]->cells['Ceiling']->text);
-        $stair = Schedule::of(ScheduleKind::Stairs, self::report(Sketch::room(4000, 3000)->stair(['from_storey' => null, 'rise' => 150, 'start' => [2000, -2000], 'parts' => [['flight' => ['risers' => 1]]]])))->rows[0];
+        $stair = Schedule::of(
+            ScheduleKind::Stairs,
+            self::report(Sketch::room(4000, 3000)->stair([
+                'from_storey' => null,
+                'rise' => 150,
+                'start' => [2000, -2000],
+                'parts' => [['flight' => ['risers' => 1]]],
+            ])),
+        )->rows[0];
         self::assertSame(['1', '150 mm', ''], [$stair->cells['Risers']->text, $stair->cells['Riser']->text, $stair->cells['Tread']->text]);
     }
 
@@ -65,7 +76,10 @@ final class ScheduleTest extends TestCase
     #[DataProvider('kinds')]
     public function test_every_kind_lists_its_own_and_fills_every_column(ScheduleKind $kind, int $count): void
     {
-        $home = HeadroomTest::stairwell(void: [1550, 1375, 2450, 4500])->door('w1', 3000, 900)->window('w3', 2000, 900, 1200)->fixture('f', 'wardrobe', 500, 5900, 270, 600, 600);
+        $home = HeadroomTest::stairwell(void: [1550, 1375, 2450, 4500])
+            ->door('w1', 3000, 900)
+            ->window('w3', 2000, 900, 1200)
+            ->fixture('f', 'wardrobe', 500, 5900, 270, 600, 600);
         $schedule = Schedule::of($kind, self::report($home));
         self::assertCount($count, $schedule->rows);
         foreach ($schedule->rows as $row) {
@@ -76,7 +90,10 @@ final class ScheduleTest extends TestCase
     public function test_put_in_order_by_what_was_measured(): void
     {
         $schedule = Schedule::of(ScheduleKind::Rooms, self::report(self::rooms()));
-        $names = static fn(Schedule $schedule): array => array_map(static fn(ScheduleRow $row): string => $row->subject->id(), $schedule->rows);
+        $names = static fn(Schedule $schedule): array => array_map(
+            static fn(ScheduleRow $row): string => $row->subject->id(),
+            $schedule->rows,
+        );
         self::assertSame(['r', 'b', 'c'], $names($schedule));
         self::assertSame(['c', 'b', 'r'], $names($schedule->arranged('', 'Area', false)), '1.5, 9 and 12 m², as numbers');
         self::assertSame(['r', 'b', 'c'], $names($schedule->arranged('', 'Area', true)));
@@ -114,13 +131,19 @@ final class ScheduleTest extends TestCase
         $report = self::report(Sketch::room(2500, 2200));
         $difference = new ReportDifference($report, $report);
         self::assertSame([[], []], [$difference->gained, $difference->lost]);
-        self::assertCount(count(array_filter($report->findings, static fn($finding): bool => $finding->verdict()->isOpen())), $difference->kept);
+        self::assertCount(
+            count(array_filter($report->findings, static fn($finding): bool => $finding->verdict()->isOpen())),
+            $difference->kept,
+        );
     }
 
     /** A bedroom of 4000 by 3000, a bathroom of 3000 by 3000 and a closet of 500 by 3000 beside each other. */
     private static function rooms(): Sketch
     {
-        return (new Sketch())->chain([[-100, -100], [7800, -100], [7800, 3100], [-100, 3100]])->wall([4050, -100], [4050, 3100])->wall([7150, -100], [7150, 3100])
+        return (new Sketch())
+            ->chain([[-100, -100], [7800, -100], [7800, 3100], [-100, 3100]])
+            ->wall([4050, -100], [4050, 3100])
+            ->wall([7150, -100], [7150, 3100])
             ->use('r', 'bedroom', 2000, 1500)->use('b', 'bathroom', 5500, 1500)->use('c', 'closet', 7500, 1500);
     }
 
@@ -128,6 +151,9 @@ final class ScheduleTest extends TestCase
     {
         $measures = Catalogue::standard();
 
-        return (new Examiner($measures))->examine($sketch->home(), [(new RuleBookReader($measures))->readFile(__DIR__.'/../../rulebooks/us-irc-2021.yaml')]);
+        return (new Examiner($measures))->examine(
+            $sketch->home(),
+            [(new RuleBookReader($measures))->readFile(__DIR__.'/../../rulebooks/us-irc-2021.yaml')],
+        );
     }
 }

@@ -48,7 +48,10 @@ final class StairOptionsTest extends TestCase
 
     public function test_even_steps_come_first(): void
     {
-        $order = array_map(static fn(StairOption $option): bool => $option->isComfortable($option->bestTread()), array_values(self::options(['us-irc-2021'], 2743.2)));
+        $order = array_map(
+            static fn(StairOption $option): bool => $option->isComfortable($option->bestTread()),
+            array_values(self::options(['us-irc-2021'], 2743.2)),
+        );
         $sorted = $order;
         rsort($sorted);
         self::assertSame($sorted, $order);
@@ -56,7 +59,14 @@ final class StairOptionsTest extends TestCase
         $first = array_values(self::options(['us-irc-2021'], 2743.2))[0];
         self::assertSame(14, $first->risers);
         self::assertTrue($first->isOpenEnded());
-        $steps = array_map(static fn(StairOption $option): array => [!$option->isComfortable($option->bestTread()), $option->isComfortable($option->bestTread()) ? 0.0 : abs($option->step($option->bestTread()) - 630.0), $option->risers], array_values(self::options(['us-irc-2021'], 2743.2)));
+        $steps = array_map(
+            static fn(StairOption $option): array => [
+                !$option->isComfortable($option->bestTread()),
+                $option->isComfortable($option->bestTread()) ? 0.0 : abs($option->step($option->bestTread()) - 630.0),
+                $option->risers,
+            ],
+            array_values(self::options(['us-irc-2021'], 2743.2)),
+        );
         $inOrder = $steps;
         sort($inOrder);
         self::assertSame($inOrder, $steps, 'then those whose step is nearest to 630 mm, the fewest risers first');
@@ -64,7 +74,13 @@ final class StairOptionsTest extends TestCase
 
     public function test_landings_and_winders_take_their_risers(): void
     {
-        $parts = [['flight' => ['risers' => 5, 'tread' => 250]], ['landing' => ['depth' => 900]], ['flight' => ['risers' => 4, 'tread' => 250]], ['winders' => ['risers' => 3, 'turn' => 'left']], ['flight' => ['risers' => 3, 'tread' => 250]]];
+        $parts = [
+            ['flight' => ['risers' => 5, 'tread' => 250]],
+            ['landing' => ['depth' => 900]],
+            ['flight' => ['risers' => 4, 'tread' => 250]],
+            ['winders' => ['risers' => 3, 'turn' => 'left']],
+            ['flight' => ['risers' => 3, 'tread' => 250]],
+        ];
         $stair = Sketch::room(4000, 6000)->stair(['kind' => 'winding', 'parts' => $parts])->layout()->stairs[0];
         // of 15 risers three are tapered; one reaches the landing and one the floor
         self::assertSame(10, self::options(['uk-part-k'], 2600, $stair)[15]->treads);

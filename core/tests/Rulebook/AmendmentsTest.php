@@ -32,7 +32,8 @@ final class AmendmentsTest extends TestCase
         building_tolerance: 10 mm
         groups: { habitable: [bedroom] }
         rules:
-          - { id: area, clause: '1', title: Area, subject: room, when: room.use in habitable, measure: room.floor_area, at_least: 7 m2, why: w, source: s }
+          - { id: area, clause: '1', title: Area, subject: room, when: room.use in habitable,
+              measure: room.floor_area, at_least: 7 m2, why: w, source: s }
           - { id: width, clause: '2', title: Width, subject: room, measure: room.least_width, at_least: 2 m, why: w, source: s }
         YAML;
 
@@ -54,13 +55,27 @@ final class AmendmentsTest extends TestCase
 
     public function test_limits_are_changed_rules_switched_off_and_added(): void
     {
-        $book = $this->amended("groups: { habitable: [bedroom, study] }\nchanges:\n  - { rule: area, at_least: 9 m2, because: The office asks for more., source: office }\noff:\n  - { rule: width, because: Furniture is shown instead. }\nrules:\n  - { id: doors, clause: '3', title: Doors, subject: room, measure: room.doors, at_least: 1, why: w, source: s }\n");
+        $book = $this->amended(
+            "groups: { habitable: [bedroom, study] }\nchanges:\n  - "
+            ."{ rule: area, at_least: 9 m2, because: The office asks for more., source: office }\noff:\n  - "
+            ."{ rule: width, because: Furniture is shown instead. }\nrules:\n  - "
+            ."{ id: doors, clause: '3', title: Doors, subject: room, measure: room.doors, at_least: 1, why: w, source: s }\n",
+        );
         self::assertSame(['area', 'width', 'doors'], array_map(static fn(Rule $rule): string => $rule->id, $book->rules));
         self::assertSame(['office', 'office', 'office'], array_map(static fn(Rule $rule): string => $rule->layer, $book->rules));
         self::assertSame(['The office asks for more.', 'office'], [$book->rules[0]->note, $book->rules[0]->source]);
-        $area = static fn(string $area, string $use): Verdict => (new RuleCheck($book))->check($book->rules[0], ExampleFacts::of(new Example('x', ['room.use' => $use, 'room.floor_area' => $area], [], [], 'met'), $book->vocabulary))->verdict;
-        self::assertSame([Verdict::Violated, Verdict::Met, Verdict::Violated], [$area('8.9 m2', 'bedroom'), $area('9 m2', 'bedroom'), $area('8 m2', 'study')]);
-        $off = (new RuleCheck($book))->check($book->rules[1], ExampleFacts::of(new Example('x', ['room.least_width' => '1 m'], [], [], 'met'), $book->vocabulary));
+        $area = static fn(string $area, string $use): Verdict => (new RuleCheck($book))->check(
+            $book->rules[0],
+            ExampleFacts::of(new Example('x', ['room.use' => $use, 'room.floor_area' => $area], [], [], 'met'), $book->vocabulary),
+        )->verdict;
+        self::assertSame(
+            [Verdict::Violated, Verdict::Met, Verdict::Violated],
+            [$area('8.9 m2', 'bedroom'), $area('9 m2', 'bedroom'), $area('8 m2', 'study')],
+        );
+        $off = (new RuleCheck($book))->check(
+            $book->rules[1],
+            ExampleFacts::of(new Example('x', ['room.least_width' => '1 m'], [], [], 'met'), $book->vocabulary),
+        );
         self::assertSame([Verdict::NotApplicable, 'Switched off by office: Furniture is shown instead.'], [$off->verdict, $off->reason]);
     }
 
@@ -68,7 +83,10 @@ final class AmendmentsTest extends TestCase
     {
         $book = $this->amended("changes:\n  - { rule: area, at_least: 9 m2, because: b, source: office }\n");
         $report = (new Examiner(Catalogue::standard()))->examine(Sketch::room(4000, 3000)->home(), [$book]);
-        self::assertSame([null, 'base'], array_map(static fn(Finding $finding): mixed => $finding->toArray()['layer'] ?? null, $report->findings));
+        self::assertSame(
+            [null, 'base'],
+            array_map(static fn(Finding $finding): mixed => $finding->toArray()['layer'] ?? null, $report->findings),
+        );
     }
 
     public function test_amendments_are_amended(): void
@@ -81,20 +99,42 @@ final class AmendmentsTest extends TestCase
 
     public function test_a_limit_among_several_is_changed_by_its_measure(): void
     {
-        $this->put('base', self::BASE."\n  - { id: both, clause: '4', title: Both, subject: room, all: [{ measure: room.floor_area, at_least: 7 m2 }, { measure: room.least_width, at_least: 2 m }], why: w, source: s }\n  - { id: way, clause: '5', title: Way, subject: room, exists: [{ among: windows, needs: [{ measure: window.clear_width, at_least: 500 mm }, { measure: window.clear_height, at_least: 600 mm }] }], why: w, source: s }\n");
-        $book = $this->amended("changes:\n  - { rule: both, part: room.least_width, at_least: 3 m, because: b }\n  - { rule: way, part: window.clear_height, at_least: 700 mm, because: b }\n");
+        $this->put(
+            'base',
+            self::BASE
+                ."\n  - { id: both, clause: '4', title: Both, subject: room, all: [{ measure: room.floor_area, at_least: 7 m2 }, "
+                .'{ measure: room.least_width, at_least: 2 m }], why: w, source: s }'
+                ."\n  - { id: way, clause: '5', title: Way, subject: room, exists: [{ among: windows, "
+                .'needs: [{ measure: window.clear_width, at_least: 500 mm }, '
+                ."{ measure: window.clear_height, at_least: 600 mm }] }], why: w, source: s }\n",
+        );
+        $book = $this->amended(
+            "changes:\n  - { rule: both, part: room.least_width, at_least: 3 m, because: b }\n  - "
+            ."{ rule: way, part: window.clear_height, at_least: 700 mm, because: b }\n",
+        );
         self::assertSame(['met', 'violated', 'violated'], [
             self::verdict($book, 2, ['room.floor_area' => '7 m2', 'room.least_width' => '3 m']),
             self::verdict($book, 2, ['room.floor_area' => '7 m2', 'room.least_width' => '2.9 m']),
             self::verdict($book, 2, ['room.floor_area' => '6.9 m2', 'room.least_width' => '3 m']),
         ]);
-        $window = static fn(string $width, string $height): array => ['windows' => [['window.clear_width' => $width, 'window.clear_height' => $height]]];
-        self::assertSame(['met', 'violated', 'violated'], [self::verdict($book, 3, [], $window('500 mm', '700 mm')), self::verdict($book, 3, [], $window('500 mm', '699 mm')), self::verdict($book, 3, [], $window('499 mm', '700 mm'))]);
+        $window = static fn(string $width, string $height): array => [
+            'windows' => [['window.clear_width' => $width, 'window.clear_height' => $height]],
+        ];
+        self::assertSame(
+            ['met', 'violated', 'violated'],
+            [
+                self::verdict($book, 3, [], $window('500 mm', '700 mm')),
+                self::verdict($book, 3, [], $window('500 mm', '699 mm')),
+                self::verdict($book, 3, [], $window('499 mm', '700 mm')),
+            ],
+        );
     }
 
     public function test_a_condition_is_changed_and_an_exception_added_and_the_rest_stays(): void
     {
-        $book = $this->amended("changes:\n  - { rule: area, when: 'room.use == ''study''', unless: [{ name: lit, when: room.lit }], because: b }\n");
+        $book = $this->amended(
+            "changes:\n  - { rule: area, when: 'room.use == ''study''', unless: [{ name: lit, when: room.lit }], because: b }\n",
+        );
         self::assertSame(['violated', 'met', 'met', 'not_applicable', 'undetermined'], [
             self::verdict($book, 0, ['room.use' => 'study', 'room.floor_area' => '6.9 m2', 'room.lit' => false]),
             self::verdict($book, 0, ['room.use' => 'study', 'room.floor_area' => '7 m2', 'room.lit' => false]),
@@ -107,11 +147,20 @@ final class AmendmentsTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function refused(): iterable
     {
-        yield 'a part that the rule does not have' => ["changes:\n  - { rule: area, part: room.least_width, at_least: 9 m, because: b }\n", 'no parts'];
-        yield 'a rule that is not there' => ["changes:\n  - { rule: nothing, at_least: 9 m2, because: b }\n", 'there is no rule "nothing" to change'];
+        yield 'a part that the rule does not have' => [
+            "changes:\n  - { rule: area, part: room.least_width, at_least: 9 m, because: b }\n",
+            'no parts',
+        ];
+        yield 'a rule that is not there' => [
+            "changes:\n  - { rule: nothing, at_least: 9 m2, because: b }\n",
+            'there is no rule "nothing" to change',
+        ];
         yield 'a change without a limit' => ["changes:\n  - { rule: area, because: b }\n", 'expected one of at_least'];
         yield 'a limit that does not fit' => ["changes:\n  - { rule: area, at_least: 9 m, because: b }\n", 'does not fit room.floor_area'];
-        yield 'an id that is taken' => ["rules:\n  - { id: area, clause: '3', title: T, subject: room, measure: room.doors, at_least: 1, why: w, source: s }\n", 'another rule "area"'];
+        yield 'an id that is taken' => [
+            "rules:\n  - { id: area, clause: '3', title: T, subject: room, measure: room.doors, at_least: 1, why: w, source: s }\n",
+            'another rule "area"',
+        ];
         yield 'off without a reason' => ["off:\n  - { rule: area }\n", '"because" is missing'];
     }
 
@@ -169,7 +218,10 @@ final class AmendmentsTest extends TestCase
      */
     private static function verdict(RuleBook $book, int $rule, array $facts, array $related = []): string
     {
-        return (new RuleCheck($book))->check($book->rules[$rule], ExampleFacts::of(new Example('x', $facts, $related, [], 'met'), $book->vocabulary))->verdict->value;
+        return (new RuleCheck($book))->check(
+            $book->rules[$rule],
+            ExampleFacts::of(new Example('x', $facts, $related, [], 'met'), $book->vocabulary),
+        )->verdict->value;
     }
 
     private function amended(string $body): RuleBook

@@ -18,7 +18,9 @@ use PHPUnit\Framework\TestCase;
 
 final class ExpressionTest extends TestCase
 {
-    /** @return iterable<array{string, bool|null}> null: not known. The facts: a bedroom, 12 m2, lit; whether it has an exhaust is not known */
+    /**
+     * @return iterable<array{string, bool|null}> null: not known. The facts: a bedroom, 12 m2, lit; whether it has an exhaust is not known
+     */
     public static function conditions(): iterable
     {
         yield ["room.use == 'bedroom'", true];
@@ -101,7 +103,10 @@ final class ExpressionTest extends TestCase
     {
         $facts = new ExampleFacts(self::vocabulary(), ['room.least_width' => 'none', 'room.lit' => true]);
         $value = static fn(string $text): mixed => Expression::read($text, self::vocabulary())->evaluate($facts)->value;
-        foreach (['room.least_width > 1 m', 'room.least_width == 1 m', 'room.least_width != 1 m', 'room.least_width + 1 m < 3 m', 'room.lit and room.least_width > 1 m'] as $text) {
+        foreach ([
+            'room.least_width > 1 m', 'room.least_width == 1 m', 'room.least_width != 1 m', 'room.least_width + 1 m < 3 m',
+            'room.lit and room.least_width > 1 m',
+        ] as $text) {
             self::assertFalse($value($text), $text);
         }
         self::assertTrue($value('not (room.least_width > 1 m)'));
@@ -120,7 +125,10 @@ final class ExpressionTest extends TestCase
 
     public function test_a_default_setting_is_an_assumption(): void
     {
-        self::assertSame(['It is taken to be loud.'], Expression::read('settings.quiet', self::vocabulary())->evaluate(self::facts())->assumptions);
+        self::assertSame(
+            ['It is taken to be loud.'],
+            Expression::read('settings.quiet', self::vocabulary())->evaluate(self::facts())->assumptions,
+        );
     }
 
     public function test_what_is_not_known_is_named(): void
@@ -164,7 +172,11 @@ final class ExpressionTest extends TestCase
 
     private static function vocabulary(): Vocabulary
     {
-        return new Vocabulary(Catalogue::standard(), ['sleeping' => ['bedroom']], ['quiet' => new Setting('quiet', 'It is taken to be loud.', false, 'no')]);
+        return new Vocabulary(
+            Catalogue::standard(),
+            ['sleeping' => ['bedroom']],
+            ['quiet' => new Setting('quiet', 'It is taken to be loud.', false, 'no')],
+        );
     }
 
     private static function facts(): ExampleFacts

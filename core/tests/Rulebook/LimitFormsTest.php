@@ -27,7 +27,9 @@ final class LimitFormsTest extends TestCase
     public static function forms(): iterable
     {
         $between = 'measure: room.least_width, between: { low: 2 m, high: 3 m }';
-        foreach (['1999.9 mm' => 'violated', '2 m' => 'met', '2.5 m' => 'met', '3 m' => 'met', '3000.1 mm' => 'violated'] as $width => $verdict) {
+        foreach ([
+            '1999.9 mm' => 'violated', '2 m' => 'met', '2.5 m' => 'met', '3 m' => 'met', '3000.1 mm' => 'violated',
+        ] as $width => $verdict) {
             yield "between: {$width}" => ['room', $between, ['room.least_width' => $width], $verdict];
         }
         yield 'between: not known' => ['room', $between, [], 'undetermined'];
@@ -40,8 +42,18 @@ final class LimitFormsTest extends TestCase
         yield 'is: not known' => ['window', 'measure: window.operation, is: casement', [], 'undetermined'];
         yield 'is: yes' => ['window', 'measure: window.safety_glass, is: true', ['window.safety_glass' => true], 'met'];
         yield 'is: no' => ['window', 'measure: window.safety_glass, is: true', ['window.safety_glass' => false], 'violated'];
-        yield 'one of: the second' => ['window', 'measure: window.operation, one_of: [casement, awning]', ['window.operation' => 'awning'], 'met'];
-        yield 'one of: neither' => ['window', 'measure: window.operation, one_of: [casement, awning]', ['window.operation' => 'fixed'], 'violated'];
+        yield 'one of: the second' => [
+            'window',
+            'measure: window.operation, one_of: [casement, awning]',
+            ['window.operation' => 'awning'],
+            'met',
+        ];
+        yield 'one of: neither' => [
+            'window',
+            'measure: window.operation, one_of: [casement, awning]',
+            ['window.operation' => 'fixed'],
+            'violated',
+        ];
 
         $table = static fn(string $match): string => 'measure: room.floor_area, at_least: '.sprintf(self::TABLE, $match);
         $facts = static fn(string $narrowest, string $area): array => ['room.narrowest' => $narrowest, 'room.floor_area' => $area];
@@ -67,7 +79,11 @@ final class LimitFormsTest extends TestCase
 
     public function test_between_speaks_of_the_limit_that_is_missed_or_nearer(): void
     {
-        $limit = static fn(string $width): ?float => self::check('room', 'measure: room.least_width, between: { low: 2 m, high: 3 m }', ['room.least_width' => $width])->limit?->number;
+        $limit = static fn(string $width): ?float => self::check(
+            'room',
+            'measure: room.least_width, between: { low: 2 m, high: 3 m }',
+            ['room.least_width' => $width],
+        )->limit?->number;
         self::assertSame([2000.0, 2000.0, 3000.0, 3000.0], array_map($limit, ['1.9 m', '2.2 m', '2.8 m', '3.1 m']));
     }
 
@@ -80,26 +96,50 @@ final class LimitFormsTest extends TestCase
     public function test_all_limits_are_kept_together_and_the_worst_is_spoken_of(): void
     {
         $rule = 'all: [{ measure: room.floor_area, at_least: 10 m2 }, { measure: room.least_width, at_least: 2 m }]';
-        $outcome = static fn(string $area, string $width): Outcome => self::check('room', $rule, ['room.floor_area' => $area, 'room.least_width' => $width]);
-        self::assertSame([Verdict::Met, Verdict::Violated, Verdict::Violated], [$outcome('10 m2', '2 m')->verdict, $outcome('9.9 m2', '2 m')->verdict, $outcome('10 m2', '1999.9 mm')->verdict]);
+        $outcome = static fn(string $area, string $width): Outcome => self::check(
+            'room',
+            $rule,
+            ['room.floor_area' => $area, 'room.least_width' => $width],
+        );
+        self::assertSame(
+            [Verdict::Met, Verdict::Violated, Verdict::Violated],
+            [$outcome('10 m2', '2 m')->verdict, $outcome('9.9 m2', '2 m')->verdict, $outcome('10 m2', '1999.9 mm')->verdict],
+        );
         // half of the width is missing, a tenth of the area
         $both = $outcome('9 m2', '1 m');
         self::assertSame([1000.0, 2000.0], [$both->measured?->number, $both->limit?->number]);
         self::assertStringContainsString('floor area 9 m²', (string) $both->reason);
         self::assertSame(Verdict::Undetermined, self::check('room', $rule, ['room.floor_area' => '10 m2'])->verdict);
-        self::assertSame(Verdict::Violated, self::check('room', $rule, ['room.floor_area' => '9 m2'])->verdict, 'what is known to be missed is missed');
+        self::assertSame(
+            Verdict::Violated,
+            self::check('room', $rule, ['room.floor_area' => '9 m2'])->verdict,
+            'what is known to be missed is missed',
+        );
     }
 
     public function test_every_related_thing_is_asked_and_the_worst_is_spoken_of(): void
     {
         $rule = 'every: [{ among: doors, where: door.operation == \'hinged\', needs: [{ measure: door.clear_width, at_least: 800 mm }] }]';
-        $doors = static fn(string ...$widths): array => ['doors' => array_map(static fn(string $width): array => ['door.operation' => 'hinged', 'door.clear_width' => $width], array_values($widths))];
+        $doors = static fn(string ...$widths): array => [
+            'doors' => array_map(
+                static fn(string $width): array => ['door.operation' => 'hinged', 'door.clear_width' => $width],
+                array_values($widths),
+            ),
+        ];
         self::assertSame(Verdict::Met, self::check('room', $rule, [], $doors('800 mm', '900 mm'))->verdict);
         $violated = self::check('room', $rule, [], $doors('900 mm', '799.9 mm', '700 mm'));
         self::assertSame([Verdict::Violated, 700.0], [$violated->verdict, $violated->measured?->number]);
         self::assertStringStartsWith('Worst: ', (string) $violated->reason);
         self::assertSame(Verdict::NotApplicable, self::check('room', $rule, [], ['doors' => [['door.operation' => 'sliding']]])->verdict);
-        self::assertSame(Verdict::Undetermined, self::check('room', $rule, [], ['doors' => [['door.operation' => 'hinged'], ['door.operation' => 'hinged', 'door.clear_width' => '900 mm']]])->verdict);
+        self::assertSame(
+            Verdict::Undetermined,
+            self::check(
+                'room',
+                $rule,
+                [],
+                ['doors' => [['door.operation' => 'hinged'], ['door.operation' => 'hinged', 'door.clear_width' => '900 mm']]],
+            )->verdict,
+        );
     }
 
     /** @return iterable<string, array{string, string, string}> */
@@ -113,13 +153,41 @@ final class LimitFormsTest extends TestCase
         yield 'yes for a word' => ['window', 'measure: window.operation, is: true', 'does not fit'];
         yield 'no words' => ['window', 'measure: window.operation, one_of: []', 'does not fit'];
         yield 'two limits' => ['window', 'measure: window.operation, is: fixed, one_of: [fixed]', 'expected one of'];
-        yield 'a table without rows' => ['room', 'measure: room.floor_area, at_least: { by: room.narrowest, match: from, rows: [] }', 'rows'];
-        yield 'a table that does not ascend' => ['room', 'measure: room.floor_area, at_least: { by: room.narrowest, match: from, rows: [[2 m, 9 m2], [1 m, 8 m2]] }', 'ascend'];
-        yield 'a table of another unit' => ['room', 'measure: room.floor_area, at_least: { by: room.narrowest, match: from, rows: [[2 m, 9 m]] }', 'does not fit'];
-        yield 'a table by another unit' => ['room', 'measure: room.floor_area, at_least: { by: room.narrowest, match: from, rows: [[2 m2, 9 m2]] }', 'what it goes by'];
-        yield 'a table that matches otherwise' => ['room', 'measure: room.floor_area, at_least: { by: room.narrowest, match: nearly, rows: [[2 m, 9 m2]] }', 'from, up_to or exactly'];
-        yield 'a table of single values' => ['room', 'measure: room.floor_area, at_least: { by: room.narrowest, match: from, rows: [2 m] }', 'a list of pairs'];
-        yield 'a preferred word' => ['window', 'measure: window.operation, is: fixed, prefer: [{ is: casement, source: s }]', 'unknown key "is"'];
+        yield 'a table without rows' => [
+            'room',
+            'measure: room.floor_area, at_least: { by: room.narrowest, match: from, rows: [] }',
+            'rows',
+        ];
+        yield 'a table that does not ascend' => [
+            'room',
+            'measure: room.floor_area, at_least: { by: room.narrowest, match: from, rows: [[2 m, 9 m2], [1 m, 8 m2]] }',
+            'ascend',
+        ];
+        yield 'a table of another unit' => [
+            'room',
+            'measure: room.floor_area, at_least: { by: room.narrowest, match: from, rows: [[2 m, 9 m]] }',
+            'does not fit',
+        ];
+        yield 'a table by another unit' => [
+            'room',
+            'measure: room.floor_area, at_least: { by: room.narrowest, match: from, rows: [[2 m2, 9 m2]] }',
+            'what it goes by',
+        ];
+        yield 'a table that matches otherwise' => [
+            'room',
+            'measure: room.floor_area, at_least: { by: room.narrowest, match: nearly, rows: [[2 m, 9 m2]] }',
+            'from, up_to or exactly',
+        ];
+        yield 'a table of single values' => [
+            'room',
+            'measure: room.floor_area, at_least: { by: room.narrowest, match: from, rows: [2 m] }',
+            'a list of pairs',
+        ];
+        yield 'a preferred word' => [
+            'window',
+            'measure: window.operation, is: fixed, prefer: [{ is: casement, source: s }]',
+            'unknown key "is"',
+        ];
     }
 
     #[DataProvider('refused')]
@@ -139,6 +207,9 @@ final class LimitFormsTest extends TestCase
         $rule = "  - { id: a, clause: '1', title: T, subject: {$subject}, {$requirement}, why: w, source: s }\n";
         $book = (new RuleBookReader(Catalogue::standard()))->read(self::HEAD.$rule, 'b.yaml');
 
-        return (new RuleCheck($book))->check($book->rules[0], ExampleFacts::of(new Example('x', $facts, $related, [], 'met'), $book->vocabulary));
+        return (new RuleCheck($book))->check(
+            $book->rules[0],
+            ExampleFacts::of(new Example('x', $facts, $related, [], 'met'), $book->vocabulary),
+        );
     }
 }

@@ -14,7 +14,9 @@ use Heurema\Rulebook\UnreadableRuleBook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** What can never be meant is refused when a book is read, with its line and what is right; and what is said in other ways is understood. */
+/**
+ * What can never be meant is refused when a book is read, with its line and what is right; and what is said in other ways is understood.
+ */
 final class RefusalsTest extends TestCase
 {
     private const HEAD = "book: b\ntitle: B\nscope: all\nunits: metric\nsource: made up\nbuilding_tolerance: 10 mm\n";
@@ -23,18 +25,33 @@ final class RefusalsTest extends TestCase
     /** @return iterable<string, array{string, string}> requirement, a part of the message */
     public static function refusals(): iterable
     {
-        yield 'a word of a condition' => ["subject: room\n    when: room.use == 'bedrom'\n    measure: room.floor_area\n    at_least: 1 m2", 'bedroom'];
-        yield 'a word of a list' => ["subject: fixture\n    when: 'fixture.kind in [''toilet'']'\n    measure: fixture.width\n    at_least: 1 m", 'toilet'];
+        yield 'a word of a condition' => [
+            "subject: room\n    when: room.use == 'bedrom'\n    measure: room.floor_area\n    at_least: 1 m2",
+            'bedroom',
+        ];
+        yield 'a word of a list' => [
+            "subject: fixture\n    when: 'fixture.kind in [''toilet'']'\n    measure: fixture.width\n    at_least: 1 m",
+            'toilet',
+        ];
         yield 'a parameter' => ["subject: fixture\n    measure: fixture.edge_gap\n    with: { side: midle }\n    at_least: 1 m", 'midle'];
         yield 'a word that is wanted' => ["subject: window\n    measure: window.operation\n    is: casment", 'casement'];
-        yield 'limits the wrong way round' => ["subject: room\n    measure: room.least_width\n    between: { low: 3 m, high: 2 m }", 'more than high'];
+        yield 'limits the wrong way round' => [
+            "subject: room\n    measure: room.least_width\n    between: { low: 3 m, high: 2 m }",
+            'more than high',
+        ];
         yield 'less than nothing' => ["subject: room\n    measure: room.least_width\n    at_least: -2 m", 'below nothing'];
         yield 'divided by nothing' => ["subject: room\n    measure: room.least_width\n    at_least: 2 m / 0", 'divided by 0'];
         yield 'a unit that is none' => ["subject: room\n    measure: room.least_width\n    at_least: 7 cubits", 'units'];
         yield 'an area for a width' => ["subject: room\n    measure: room.least_width\n    at_least: 7 m2", 'does not fit'];
         yield 'an anchor' => ["subject: room\n    measure: &m room.least_width\n    at_least: 2 m", 'Anchors (&) and aliases (*)'];
-        yield 'an alias' => ["subject: room\n    measure: room.least_width\n    at_least: 2 m\n    examples: [*all]", 'Anchors (&) and aliases (*)'];
-        yield 'doubt without a note' => ["subject: room\n    certainty: doubtful\n    measure: room.least_width\n    at_least: 2 m", 'note'];
+        yield 'an alias' => [
+            "subject: room\n    measure: room.least_width\n    at_least: 2 m\n    examples: [*all]",
+            'Anchors (&) and aliases (*)',
+        ];
+        yield 'doubt without a note' => [
+            "subject: room\n    certainty: doubtful\n    measure: room.least_width\n    at_least: 2 m",
+            'note',
+        ];
     }
 
     #[DataProvider('refusals')]
@@ -66,14 +83,21 @@ final class RefusalsTest extends TestCase
     public function test_figures_are_read_as_people_write_them(string $figure, float $mm): void
     {
         $book = self::book("subject: room\n    measure: room.least_width\n    at_least: {$figure}");
-        self::assertSame(['met', 'violated'], [self::verdict($book, ['room.least_width' => "{$mm} mm"]), self::verdict($book, ['room.least_width' => ($mm - 0.1).' mm'])]);
+        self::assertSame(
+            ['met', 'violated'],
+            [self::verdict($book, ['room.least_width' => "{$mm} mm"]), self::verdict($book, ['room.least_width' => ($mm - 0.1).' mm'])],
+        );
     }
 
     public function test_areas_are_read_as_people_write_them(): void
     {
         foreach (['70 sqft', '70 sq ft', '70 square feet'] as $figure) {
             $book = self::book("subject: room\n    measure: room.floor_area\n    at_least: {$figure}");
-            self::assertSame(['met', 'violated'], [self::verdict($book, ['room.floor_area' => '70 sq ft']), self::verdict($book, ['room.floor_area' => '69.9 sq ft'])], $figure);
+            self::assertSame(
+                ['met', 'violated'],
+                [self::verdict($book, ['room.floor_area' => '70 sq ft']), self::verdict($book, ['room.floor_area' => '69.9 sq ft'])],
+                $figure,
+            );
         }
     }
 
@@ -82,26 +106,41 @@ final class RefusalsTest extends TestCase
     {
         $ball = self::book("subject: guard\n    measure: guard.largest_gap\n    less_than: 4 in");
         $deep = self::book("subject: guard\n    measure: guard.height\n    more_than: 900 mm");
-        foreach ([['101.54', 'met'], ['101.56', 'violated'], ['101.6', 'violated'], ['101.64', 'violated'], ['101.66', 'violated']] as [$gap, $verdict]) {
+        foreach ([
+            ['101.54', 'met'], ['101.56', 'violated'], ['101.6', 'violated'], ['101.64', 'violated'], ['101.66', 'violated'],
+        ] as [$gap, $verdict]) {
             self::assertSame($verdict, self::verdict($ball, ['guard.largest_gap' => "{$gap} mm"]), "a gap of {$gap} mm");
         }
         foreach ([['900', 'violated'], ['900.04', 'violated'], ['900.06', 'met']] as [$height, $verdict]) {
             self::assertSame($verdict, self::verdict($deep, ['guard.height' => "{$height} mm"]), "{$height} mm high");
         }
         $least = self::book("subject: room\n    measure: room.least_width\n    at_least: 2 m");
-        self::assertSame(['met', 'violated'], [self::verdict($least, ['room.least_width' => '1999.96 mm']), self::verdict($least, ['room.least_width' => '1999.94 mm'])]);
+        self::assertSame(
+            ['met', 'violated'],
+            [self::verdict($least, ['room.least_width' => '1999.96 mm']), self::verdict($least, ['room.least_width' => '1999.94 mm'])],
+        );
     }
 
     public function test_one_rule_of_a_book_may_be_advice(): void
     {
         $book = self::book("subject: room\n    advice: true\n    measure: room.least_width\n    at_least: 2 m");
-        self::assertSame(['met', 'advised', 'undetermined'], [self::verdict($book, ['room.least_width' => '2 m']), self::verdict($book, ['room.least_width' => '1.9 m']), self::verdict($book, [])]);
+        self::assertSame(
+            ['met', 'advised', 'undetermined'],
+            [
+                self::verdict($book, ['room.least_width' => '2 m']),
+                self::verdict($book, ['room.least_width' => '1.9 m']),
+                self::verdict($book, []),
+            ],
+        );
     }
 
     /** @param array<string, string|bool|float|int> $facts */
     private static function verdict(RuleBook $book, array $facts): string
     {
-        return (new RuleCheck($book))->check($book->rules[0], ExampleFacts::of(new Example('x', $facts, [], [], 'met'), $book->vocabulary))->verdict->value;
+        return (new RuleCheck($book))->check(
+            $book->rules[0],
+            ExampleFacts::of(new Example('x', $facts, [], [], 'met'), $book->vocabulary),
+        )->verdict->value;
     }
 
     private static function book(string $requirement): RuleBook

@@ -69,7 +69,10 @@ final class RuleBookSchemaTest extends TestCase
 
     private static function fits(string $yaml): bool
     {
-        return (new Validator())->validate(json_decode(json_encode(Yaml::parse($yaml, Yaml::PARSE_OBJECT_FOR_MAP), JSON_THROW_ON_ERROR)), self::schema())->isValid();
+        return (new Validator())->validate(
+            json_decode(json_encode(Yaml::parse($yaml, Yaml::PARSE_OBJECT_FOR_MAP), JSON_THROW_ON_ERROR)),
+            self::schema(),
+        )->isValid();
     }
 
     private static function schema(): string

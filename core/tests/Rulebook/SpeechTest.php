@@ -26,7 +26,10 @@ final class SpeechTest extends TestCase
         yield 'none of a list' => ["not (room.use in ['hall', 'entry'])", 'the use is not hall or entry'];
         yield 'yes and no' => ['door.to_outside and not door.glazed', 'it leads outside and it is not glazed'];
         yield 'both turned round' => ['not (door.to_outside and door.glazed)', 'it does not lead outside or it is not glazed'];
-        yield 'either within' => ['(room.lit or room.wet) and room.exhaust', 'either it has electric light or it gets wet and it has an exhaust'];
+        yield 'either within' => [
+            '(room.lit or room.wet) and room.exhaust',
+            'either it has electric light or it gets wet and it has an exhaust',
+        ];
         yield 'an amount' => ['room.floor_area >= 7 m2', 'the floor area is at least 7 m²'];
         yield 'an amount turned round' => ['not (room.floor_area >= 7 m2)', 'the floor area is less than 7 m²'];
         yield 'a count of none' => ['door.storeys_up == 0', 'it is on the entrance storey'];
@@ -34,8 +37,14 @@ final class SpeechTest extends TestCase
         yield 'a setting' => ['settings.public_way', 'the project says public way'];
         yield 'no setting' => ['not settings.public_way', 'the project says nothing of public way'];
         yield 'a share' => ['8 % of room.floor_area', '8 % of the floor area'];
-        yield 'a branch within a calculation' => ['(room.lit ? 10 % : 20 %) * room.floor_area', '20 % of the floor area, as it has no electric light'];
-        yield 'the branch that is taken, and why' => ["room.use == 'hall' ? 1 m : (room.lit ? 2 m : 3 m)", '3000 mm, as it has no electric light'];
+        yield 'a branch within a calculation' => [
+            '(room.lit ? 10 % : 20 %) * room.floor_area',
+            '20 % of the floor area, as it has no electric light',
+        ];
+        yield 'the branch that is taken, and why' => [
+            "room.use == 'hall' ? 1 m : (room.lit ? 2 m : 3 m)",
+            '3000 mm, as it has no electric light',
+        ];
     }
 
     #[DataProvider('expressions')]

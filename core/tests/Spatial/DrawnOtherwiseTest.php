@@ -13,7 +13,11 @@ final class DrawnOtherwiseTest extends MeasureTestCase
     /** A room of 4000 x 3000 whose upper wall is one wall, two pieces, or two pieces one of which runs the other way. */
     private static function withUpperWall(string $drawn): Sketch
     {
-        $sketch = (new Sketch())->wall([-100, -100], [4100, -100], 200, 'exterior')->wall([4100, -100], [4100, 3100], 200, 'exterior')->wall([-100, 3100], [-100, -100], 200, 'exterior')->use('r', 'bedroom', 2000, 1500);
+        $sketch = (new Sketch())
+            ->wall([-100, -100], [4100, -100], 200, 'exterior')
+            ->wall([4100, -100], [4100, 3100], 200, 'exterior')
+            ->wall([-100, 3100], [-100, -100], 200, 'exterior')
+            ->use('r', 'bedroom', 2000, 1500);
 
         return match ($drawn) {
             'one' => $sketch->wall([4100, 3100], [-100, 3100], 200, 'exterior'),
@@ -38,7 +42,15 @@ final class DrawnOtherwiseTest extends MeasureTestCase
     {
         $windows = ['one' => ['w4', 2300.0], 'two' => ['w5', 500.0], 'other way' => ['w5', 500.0]];
         foreach ($windows as $drawn => [$wall, $at]) {
-            $room = self::withUpperWall($drawn)->window($wall, $at, 800, 1000, ['sill' => 900])->fixture('f', 'bed', 2200, 3000, 270, 1500, 2000);
+            $room = self::withUpperWall($drawn)->window($wall, $at, 800, 1000, ['sill' => 900])->fixture(
+                'f',
+                'bed',
+                2200,
+                3000,
+                270,
+                1500,
+                2000,
+            );
             self::assertSame(1.0, self::number('fixture.windows_behind', $room, 'f'), $drawn);
         }
     }
@@ -49,11 +61,25 @@ final class DrawnOtherwiseTest extends MeasureTestCase
         foreach ([1700 => 'h', 2700 => 'r'] as $middle => $room) {
             foreach ([false, true] as $isReversed) {
                 $ends = [[-100, -100], [6100, -100]];
-                $home = (new Sketch())->wall(...[...($isReversed ? array_reverse($ends) : $ends), 200, 'exterior'])->wall([6100, -100], [6100, 3100], 200, 'exterior')->wall([6100, 3100], [-100, 3100], 200, 'exterior')->wall([-100, 3100], [-100, -100], 200, 'exterior')
+                $home = (new Sketch())
+                    ->wall(...[...($isReversed ? array_reverse($ends) : $ends), 200, 'exterior'])
+                    ->wall([6100, -100], [6100, 3100], 200, 'exterior')
+                    ->wall([6100, 3100], [-100, 3100], 200, 'exterior')
+                    ->wall([-100, 3100], [-100, -100], 200, 'exterior')
                     ->wall([2200, -100], [2200, 3100])->use('h', 'study', 1000, 1500)->use('r', 'living', 4000, 1500)
-                    ->window('w1', $isReversed ? 6100 - $middle : $middle + 100, 1600, 1200, ['operation' => 'casement', 'sill' => 900])->home();
+                    ->window(
+                        'w1',
+                        $isReversed ? 6100 - $middle : $middle + 100,
+                        1600,
+                        1200,
+                        ['operation' => 'casement', 'sill' => 900],
+                    )->home();
                 $opening = $home->openings[0];
-                self::assertSame([$room], array_values(array_filter([$opening->left->room?->id(), $opening->right->room?->id()], is_string(...))), "at {$middle}".($isReversed ? ', reversed' : ''));
+                self::assertSame(
+                    [$room],
+                    array_values(array_filter([$opening->left->room?->id(), $opening->right->room?->id()], is_string(...))),
+                    "at {$middle}".($isReversed ? ', reversed' : ''),
+                );
             }
         }
     }
@@ -62,7 +88,12 @@ final class DrawnOtherwiseTest extends MeasureTestCase
     {
         foreach ([60.0, 30.0, 300.0] as $beside) {
             // the left jamb at 1550, the joint so far from it
-            $split = (new Sketch())->wall([-100, -100], [1550 - $beside, -100], 200, 'exterior')->wall([1550 - $beside, -100], [4100, -100], 200, 'exterior')->wall([4100, -100], [4100, 3100], 200, 'exterior')->wall([4100, 3100], [-100, 3100], 200, 'exterior')->wall([-100, 3100], [-100, -100], 200, 'exterior')
+            $split = (new Sketch())
+                ->wall([-100, -100], [1550 - $beside, -100], 200, 'exterior')
+                ->wall([1550 - $beside, -100], [4100, -100], 200, 'exterior')
+                ->wall([4100, -100], [4100, 3100], 200, 'exterior')
+                ->wall([4100, 3100], [-100, 3100], 200, 'exterior')
+                ->wall([-100, 3100], [-100, -100], 200, 'exterior')
                 ->use('r', 'hall', 2000, 1500)->door('w2', $beside + 450, 900, ['operation' => 'hinged']);
             self::assertSame(0.0, self::number('door.overlaps', $split, 'd'), "{$beside} mm");
             $plan = $split->home()->plans['G'];
@@ -81,7 +112,12 @@ final class DrawnOtherwiseTest extends MeasureTestCase
                 [$id, $kind, $x] = $things[$number];
                 $room = $room->fixture($id, $kind, $x, 0, 90, 900, 600);
             }
-            $measured[] = [self::number('room.passage', $room, 'r'), self::number('room.turning_circle', $room, 'r'), self::number('fixture.edge_gap', $room, 'b'), self::number('room.clear_box', $room, 'r')];
+            $measured[] = [
+                self::number('room.passage', $room, 'r'),
+                self::number('room.turning_circle', $room, 'r'),
+                self::number('fixture.edge_gap', $room, 'b'),
+                self::number('room.clear_box', $room, 'r'),
+            ];
         }
         self::assertEqualsWithDelta($measured[0], $measured[1], 1e-6);
         self::assertEqualsWithDelta($measured[0], $measured[2], 1e-6);

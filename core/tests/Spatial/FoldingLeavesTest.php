@@ -49,9 +49,20 @@ final class FoldingLeavesTest extends TestCase
 
     public function test_leaves_that_were_said_and_the_jamb_that_they_fold_to(): void
     {
-        $of = static fn(int $leaves, string $hinge): FoldingLeaves => FoldingLeaves::of(Sketch::room(6000, 3000)->door('w1', 2000, 1200, ['operation' => 'folding', 'leaves' => $leaves, 'hinge' => $hinge, 'opens' => 'left'])->home()->openings[0]) ?? self::fail('No leaves.');
+        $of = static fn(int $leaves, string $hinge): FoldingLeaves => FoldingLeaves::of(
+            Sketch::room(6000, 3000)->door(
+                'w1',
+                2000,
+                1200,
+                ['operation' => 'folding', 'leaves' => $leaves, 'hinge' => $hinge, 'opens' => 'left'],
+            )->home()->openings[0],
+        )
+            ?? self::fail('No leaves.');
         foreach ([[2, [2], [2]], [3, [3, 0], [0, 3]], [4, [2, 2], [2, 2]], [6, [4, 2], [2, 4]]] as [$leaves, $from, $to]) {
-            $onJambs = static fn(FoldingLeaves $folding): array => array_map(static fn(array $zigzag): int => count($zigzag) - 1, $folding->zigzags());
+            $onJambs = static fn(FoldingLeaves $folding): array => array_map(
+                static fn(array $zigzag): int => count($zigzag) - 1,
+                $folding->zigzags(),
+            );
             self::assertSame($leaves, $of($leaves, 'from')->count);
             self::assertEqualsWithDelta(1200 / $leaves, $of($leaves, 'from')->leafWidth, 1e-9);
             self::assertSame($from, $onJambs($of($leaves, 'from')));
@@ -65,7 +76,10 @@ final class FoldingLeavesTest extends TestCase
     {
         $home = Sketch::room(6000, 3000)->door('w1', 2000, 900, ['operation' => 'hinged'])->home();
         self::assertNull(FoldingLeaves::of($home->openings[0]));
-        $home = Sketch::room(6000, 3000)->add('openings', ['id' => 'd', 'kind' => 'door', 'wall' => 'w1', 'at' => 2000, 'operation' => 'folding'])->home();
+        $home = Sketch::room(6000, 3000)->add(
+            'openings',
+            ['id' => 'd', 'kind' => 'door', 'wall' => 'w1', 'at' => 2000, 'operation' => 'folding'],
+        )->home();
         self::assertNull(FoldingLeaves::of($home->openings[0]));
     }
 

@@ -22,7 +22,13 @@ final class NeighboursTest extends TestCase
     public function test_two_rooms_behind_one_face(): void
     {
         $home = Sketch::room(6000, 5000)->wall([2500, -100], [2500, 5100])->wall([-100, 2000], [2500, 2000])
-            ->with(['rooms' => [['id' => 'a', 'name' => 'A', 'use' => 'study', 'at' => [500, 500]], ['id' => 'b', 'name' => 'B', 'use' => 'bedroom', 'at' => [500, 4000]], ['id' => 'c', 'name' => 'C', 'use' => 'living', 'at' => [4000, 1000]]]])->home();
+            ->with([
+                'rooms' => [
+                    ['id' => 'a', 'name' => 'A', 'use' => 'study', 'at' => [500, 500]],
+                    ['id' => 'b', 'name' => 'B', 'use' => 'bedroom', 'at' => [500, 4000]],
+                    ['id' => 'c', 'name' => 'C', 'use' => 'living', 'at' => [4000, 1000]],
+                ],
+            ])->home();
         $behind = self::behind($home, 'c');
         self::assertEqualsWithDelta(1950.0, $behind['A'] ?? 0.0, 1e-6);
         self::assertEqualsWithDelta(2950.0, $behind['B'] ?? 0.0, 1e-6);
@@ -39,7 +45,10 @@ final class NeighboursTest extends TestCase
     {
         foreach (self::parted()->plans['G']->neighbours(self::parted()->rooms[0]) as $neighbour) {
             foreach ([$neighbour->stretch->from, $neighbour->stretch->to] as $point) {
-                $on = array_filter(self::parted()->rooms[0]->outline()?->edges() ?? [], static fn($edge): bool => $edge->distanceTo($point) < 1e-6);
+                $on = array_filter(
+                    self::parted()->rooms[0]->outline()?->edges() ?? [],
+                    static fn($edge): bool => $edge->distanceTo($point) < 1e-6,
+                );
                 self::assertNotSame([], $on);
             }
         }
@@ -49,13 +58,21 @@ final class NeighboursTest extends TestCase
     {
         self::assertEqualsWithDelta(18.0, self::inner(self::parted()), 1e-6);
         $court = Sketch::room(8000, 8000, 'living')->chain([[2900, 2900], [5100, 2900], [5100, 5100], [2900, 5100]], 200)
-            ->with(['rooms' => [['id' => 'r', 'use' => 'living', 'at' => [1000, 1000]], ['id' => 'c', 'use' => 'terrace', 'at' => [4000, 4000]]]]);
+            ->with([
+                'rooms' => [
+                    ['id' => 'r', 'use' => 'living', 'at' => [1000, 1000]],
+                    ['id' => 'c', 'use' => 'terrace', 'at' => [4000, 4000]],
+                ],
+            ]);
         self::assertEqualsWithDelta(64.0 - 2.4 * 2.4, self::inner($court->home()), 1e-6);
     }
 
     public function test_two_buildings_on_one_storey(): void
     {
-        $home = Sketch::room(4000, 3000)->chain([[9900, -100], [12100, -100], [12100, 2100], [9900, 2100]], 200)->use('s', 'storage', 11000, 1000)->home();
+        $home = Sketch::room(4000, 3000)
+            ->chain([[9900, -100], [12100, -100], [12100, 2100], [9900, 2100]], 200)
+            ->use('s', 'storage', 11000, 1000)
+            ->home();
         self::assertEqualsWithDelta(12.0 + 4.0, self::inner($home), 1e-6);
         self::assertEqualsWithDelta(4.0, ($home->plans['G']->rooms['s']->outline()?->area() ?? 0) / 1e6, 1e-6);
         self::assertEqualsWithDelta(8000.0, $home->plans['G']->rooms['s']->outline()?->perimeter(), 1e-6);

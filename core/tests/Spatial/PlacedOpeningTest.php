@@ -18,13 +18,21 @@ final class PlacedOpeningTest extends TestCase
 
     public function test_a_door_between_rooms_does_not(): void
     {
-        [$door] = Sketch::room(6000, 3000)->wall([2500, -100], [2500, 3100])->use('b', 'study', 500, 500)->door('w5', 1500, 800)->home()->openings;
+        [$door] = Sketch::room(6000, 3000)
+            ->wall([2500, -100], [2500, 3100])
+            ->use('b', 'study', 500, 500)
+            ->door('w5', 1500, 800)
+            ->home()->openings;
         self::assertFalse($door->isToOutside());
     }
 
     public function test_a_balcony_is_open_air(): void
     {
-        [$door] = Sketch::room(6000, 3000)->wall([2500, -100], [2500, 3100])->use('b', 'balcony', 500, 500)->door('w5', 1500, 800)->home()->openings;
+        [$door] = Sketch::room(6000, 3000)
+            ->wall([2500, -100], [2500, 3100])
+            ->use('b', 'balcony', 500, 500)
+            ->door('w5', 1500, 800)
+            ->home()->openings;
         self::assertTrue($door->isToOutside());
     }
 

@@ -22,7 +22,10 @@ final class RoomOutlineTest extends TestCase
     {
         // left 300, right 100, bottom 240, top 160: width 5000 - 150 - 50 = 4800, depth 4000 - 120 - 80 = 3800
         $home = (new Sketch())
-            ->wall([0, 0], [5000, 0], 240)->wall([5000, 0], [5000, 4000], 100)->wall([5000, 4000], [0, 4000], 160)->wall([0, 4000], [0, 0], 300)
+            ->wall([0, 0], [5000, 0], 240)
+            ->wall([5000, 0], [5000, 4000], 100)
+            ->wall([5000, 4000], [0, 4000], 160)
+            ->wall([0, 4000], [0, 0], 300)
             ->use('r', 'bedroom', 2000, 1500)->home();
         self::assertArea(4.8 * 3.8, $home, 'r');
     }
@@ -31,7 +34,10 @@ final class RoomOutlineTest extends TestCase
     {
         // outer legs between faces: 6000 x 5000 less the corner 2000 x 3000. Walls 200 around it:
         // clear 5800 x 4800 less the re-entrant part, whose faces stand 100 out into the room: 2000 x 3000
-        $home = (new Sketch())->chain([[0, 0], [6000, 0], [6000, 2000], [4000, 2000], [4000, 5000], [0, 5000]], 200)->use('r', 'living', 1000, 1000)->home();
+        $home = (new Sketch())
+            ->chain([[0, 0], [6000, 0], [6000, 2000], [4000, 2000], [4000, 5000], [0, 5000]], 200)
+            ->use('r', 'living', 1000, 1000)
+            ->home();
         self::assertArea(5.8 * 4.8 - 2.0 * 3.0, $home, 'r');
     }
 
@@ -47,8 +53,15 @@ final class RoomOutlineTest extends TestCase
     public function test_a_cross_of_walls_makes_four_rooms(): void
     {
         // 8000 x 6000 inside 200 walls; a 100 wall at x = 3000 and a 150 wall at y = 2000 cross
-        $home = (new Sketch())->chain([[0, 0], [8000, 0], [8000, 6000], [0, 6000]], 200)->wall([3000, 0], [3000, 6000], 100)->wall([0, 2000], [8000, 2000], 150)
-            ->use('a', 'study', 1000, 1000)->use('b', 'bedroom', 5000, 1000)->use('c', 'living', 1000, 4000)->use('d', 'kitchen', 5000, 4000)->home();
+        $home = (new Sketch())
+            ->chain([[0, 0], [8000, 0], [8000, 6000], [0, 6000]], 200)
+            ->wall([3000, 0], [3000, 6000], 100)
+            ->wall([0, 2000], [8000, 2000], 150)
+            ->use('a', 'study', 1000, 1000)
+            ->use('b', 'bedroom', 5000, 1000)
+            ->use('c', 'living', 1000, 4000)
+            ->use('d', 'kitchen', 5000, 4000)
+            ->home();
         self::assertArea((3.0 - 0.1 - 0.05) * (2.0 - 0.1 - 0.075), $home, 'a');
         self::assertArea((5.0 - 0.05 - 0.1) * (2.0 - 0.1 - 0.075), $home, 'b');
         self::assertArea((3.0 - 0.1 - 0.05) * (4.0 - 0.075 - 0.1), $home, 'c');
@@ -58,7 +71,12 @@ final class RoomOutlineTest extends TestCase
     public function test_a_divider_parts_without_taking_floor(): void
     {
         $home = Sketch::room(6000, 4000, 'kitchen')->wall([2500, -100], [2500, 4100], 0, 'divider')->use('b', 'living', 5000, 1000)
-            ->with(['rooms' => [['id' => 'a', 'use' => 'kitchen', 'at' => [1000, 1000]], ['id' => 'b', 'use' => 'living', 'at' => [5000, 1000]]]])->home();
+            ->with([
+                'rooms' => [
+                    ['id' => 'a', 'use' => 'kitchen', 'at' => [1000, 1000]],
+                    ['id' => 'b', 'use' => 'living', 'at' => [5000, 1000]],
+                ],
+            ])->home();
         self::assertArea(10.0, $home, 'a');
         self::assertArea(14.0, $home, 'b');
     }
@@ -81,14 +99,23 @@ final class RoomOutlineTest extends TestCase
     {
         // a ring of rooms around a 2000 x 2000 court between faces, its walls 200
         $home = Sketch::room(8000, 8000, 'living')->chain([[2900, 2900], [5100, 2900], [5100, 5100], [2900, 5100]], 200)
-            ->with(['rooms' => [['id' => 'r', 'use' => 'living', 'at' => [1000, 1000]], ['id' => 'c', 'use' => 'terrace', 'at' => [4000, 4000]]]])->home();
+            ->with([
+                'rooms' => [
+                    ['id' => 'r', 'use' => 'living', 'at' => [1000, 1000]],
+                    ['id' => 'c', 'use' => 'terrace', 'at' => [4000, 4000]],
+                ],
+            ])->home();
         self::assertArea(64.0 - 2.4 * 2.4, $home, 'r');
         self::assertArea(4.0, $home, 'c');
     }
 
     public function test_small_gaps_between_walls_are_closed(): void
     {
-        $home = (new Sketch())->wall([0, 0], [4200, 0], 200)->wall([4204, 3], [4200, 3200], 200)->wall([4200, 3200], [5, 3200], 200)->wall([0, 3200], [0, 110], 200)
+        $home = (new Sketch())
+            ->wall([0, 0], [4200, 0], 200)
+            ->wall([4204, 3], [4200, 3200], 200)
+            ->wall([4200, 3200], [5, 3200], 200)
+            ->wall([0, 3200], [0, 110], 200)
             ->use('r', 'bedroom', 2000, 1500)->home();
         self::assertNotNull($home->rooms[0]->outline());
         self::assertEqualsWithDelta(12.0, $home->rooms[0]->outline()->area() / 1e6, 0.05);

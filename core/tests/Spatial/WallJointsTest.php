@@ -26,7 +26,10 @@ final class WallJointsTest extends TestCase
     {
         foreach ([100.0, 0.0] as $thickness) {
             $type = $thickness > 0 ? 'interior' : 'divider';
-            $home = Sketch::room(5000, 4000)->wall([2000, 0], [2000, 4000 - $short], $thickness, $type)->use('s', 'study', 500, 500)->home();
+            $home = Sketch::room(5000, 4000)
+                ->wall([2000, 0], [2000, 4000 - $short], $thickness, $type)
+                ->use('s', 'study', 500, 500)
+                ->home();
             $areas = self::areas($home);
             self::assertCount(2, $areas, "a wall of {$thickness} mm");
             self::assertEqualsWithDelta(5000 * 4000 - 4000 * $thickness, array_sum($areas), 2000.0);
@@ -50,7 +53,12 @@ final class WallJointsTest extends TestCase
             // a parallelogram, its walls along the outer side of 5000 by 4000 in the clear
             $home = (new Sketch())
                 ->wall([0, 0], [6000, 0], $first, 'exterior')->wall([6000, 0], [6000 + 5000 * $c, 5000 * $s], $second, 'exterior')
-                ->wall([6000 + 5000 * $c, 5000 * $s], [5000 * $c, 5000 * $s], $first, 'exterior')->wall([5000 * $c, 5000 * $s], [0, 0], $second, 'exterior')
+                ->wall(
+                    [6000 + 5000 * $c, 5000 * $s],
+                    [5000 * $c, 5000 * $s],
+                    $first,
+                    'exterior',
+                )->wall([5000 * $c, 5000 * $s], [0, 0], $second, 'exterior')
                 ->use('r', 'living', 3000 + 2500 * $c, 2500 * $s)->home();
             $clear = (6000 - $second / $s) * (5000 * $s - $first);
             self::assertCount(1, $home->plans['G']->spaces, "{$angle} degrees");
@@ -61,7 +69,11 @@ final class WallJointsTest extends TestCase
     public function test_pieces_off_by_some_millimetres_are_joined_and_none_is_turned(): void
     {
         $home = (new Sketch())->chain([[-100, -100], [5100, -100], [5100, 4100], [-100, 4100]])
-            ->wall([2000, -100], [2000, 2000])->wall([2008, 2000], [2008, 4100])->use('a', 'study', 500, 500)->use('b', 'bedroom', 4000, 500)->home();
+            ->wall([2000, -100], [2000, 2000])
+            ->wall([2008, 2000], [2008, 4100])
+            ->use('a', 'study', 500, 500)
+            ->use('b', 'bedroom', 4000, 500)
+            ->home();
         $a = $home->rooms[0]->outline();
         self::assertNotNull($a);
         self::assertEqualsWithDelta(1950 * 2000 + 1958 * 2000, $a->area(), 9000.0);
@@ -94,16 +106,26 @@ final class WallJointsTest extends TestCase
         $nib = Sketch::room(5000, 4000)->wall([2000, -100], [2000, 140])->home()->plans['G'];
         self::assertSame([], $nib->troubles()->gaps($nib->storey->walls[4]), 'shorter than 150 mm, it ends where it is meant to');
         // 300 and 200 mm with their inner faces in one line
-        $aligned = (new Sketch())->wall([0, 0], [3000, 0], 300, 'exterior')->wall([3000, 50], [6000, 50], 200, 'exterior')->home()->plans['G'];
+        $aligned = (new Sketch())
+            ->wall([0, 0], [3000, 0], 300, 'exterior')
+            ->wall([3000, 50], [6000, 50], 200, 'exterior')
+            ->home()->plans['G'];
         self::assertSame([], $aligned->troubles()->gaps($aligned->storey->walls[0]));
         self::assertSame([], $aligned->troubles()->doubles($aligned->storey->walls[0]));
     }
 
     public function test_spaces_keep_their_ids_when_a_wall_moves_and_concentric_ones_differ(): void
     {
-        $ids = static fn(float $x): array => array_map(static fn($space): string => $space->id(), Sketch::room(5000, 4000)->wall([$x, -100], [$x, 4100])->home()->plans['G']->closedSpaces());
+        $ids = static fn(float $x): array => array_map(
+            static fn($space): string => $space->id(),
+            Sketch::room(5000, 4000)->wall([$x, -100], [$x, 4100])->home()->plans['G']->closedSpaces(),
+        );
         self::assertSame($ids(2000), $ids(2002));
-        $rings = (new Sketch())->chain([[0, 0], [6000, 0], [6000, 6000], [0, 6000]])->chain([[2000, 2000], [4000, 2000], [4000, 4000], [2000, 4000]])->home()->plans['G']->closedSpaces();
+        $rings = (new Sketch())
+            ->chain([[0, 0], [6000, 0], [6000, 6000], [0, 6000]])
+            ->chain([[2000, 2000], [4000, 2000], [4000, 4000], [2000, 4000]])
+            ->home()->plans['G']
+            ->closedSpaces();
         self::assertCount(2, array_unique(array_map(static fn($space): string => $space->id(), $rings)));
     }
 

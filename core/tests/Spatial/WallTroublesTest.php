@@ -34,7 +34,12 @@ final class WallTroublesTest extends TestCase
 
     public function test_doubled_walls_are_told_once(): void
     {
-        $plan = (new Sketch())->wall([0, 0], [4000, 0])->wall([3500, 30], [1000, 30])->wall([0, 100], [4000, 100])->wall([4000, 0], [8000, 0])->home()->plans['G'];
+        $plan = (new Sketch())
+            ->wall([0, 0], [4000, 0])
+            ->wall([3500, 30], [1000, 30])
+            ->wall([0, 100], [4000, 100])
+            ->wall([4000, 0], [8000, 0])
+            ->home()->plans['G'];
         [$first, $second] = $plan->storey->walls;
         $doubles = $plan->troubles()->doubles($first);
         self::assertCount(1, $doubles);

@@ -18,7 +18,12 @@ final class WaysInTest extends MeasureTestCase
 {
     public function test_a_door_high_above_the_ground_is_no_way_out(): void
     {
-        $home = static fn(float $grade, ?float $outside = null): Sketch => Sketch::room(4000, 3000)->door('w1', 2000, 900, ['operation' => 'hinged', ...($outside === null ? [] : ['exterior_level' => $outside])])->document(['grade' => $grade]);
+        $home = static fn(float $grade, ?float $outside = null): Sketch => Sketch::room(4000, 3000)->door(
+            'w1',
+            2000,
+            900,
+            ['operation' => 'hinged', ...($outside === null ? [] : ['exterior_level' => $outside])],
+        )->document(['grade' => $grade]);
         self::assertSame(1.0, self::number('room.ways_out', $home(-150), 'r'));
         self::assertSame([1.0, 0.0], [self::number('room.ways_out', $home(-762), 'r'), self::number('room.ways_out', $home(-762.1), 'r')]);
         self::assertSame(0.0, self::number('room.ways_out', $home(-3048), 'r'), 'ten feet up, and nothing outside');
@@ -29,8 +34,18 @@ final class WaysInTest extends MeasureTestCase
 
     public function test_steps_outside_lead_to_the_door_that_they_reach(): void
     {
-        $stair = ['from_storey' => null, 'to_storey' => 'G', 'rise' => 1000, 'start' => [2000, -2000], 'width' => 1000, 'parts' => [['flight' => ['risers' => 6, 'tread' => 300]]]];
-        $home = static fn(float $x): Sketch => Sketch::room(4000, 3000)->door('w1', $x, 900, ['operation' => 'hinged'])->document(['grade' => -1000])->stair([...$stair, 'start' => [2000, -1800]]);
+        $stair = [
+            'from_storey' => null,
+            'to_storey' => 'G',
+            'rise' => 1000,
+            'start' => [2000, -2000],
+            'width' => 1000,
+            'parts' => [['flight' => ['risers' => 6, 'tread' => 300]]],
+        ];
+        $home = static fn(float $x): Sketch => Sketch::room(4000, 3000)
+            ->door('w1', $x, 900, ['operation' => 'hinged'])
+            ->document(['grade' => -1000])
+            ->stair([...$stair, 'start' => [2000, -1800]]);
         self::assertSame(6.0, self::number('door.outside_risers', $home(2100), 'd'));
     }
 
@@ -38,14 +53,20 @@ final class WaysInTest extends MeasureTestCase
     public function test_rooms_that_one_has_to_pass_are_those_without_which_there_is_no_way(): void
     {
         for ($seed = 1; $seed <= 60; ++$seed) {
-            $home = new Home((new LayoutReader())->read(json_encode(['grade' => -100] + FurnishedPlan::document($seed, 3 + $seed % 9), JSON_THROW_ON_ERROR)));
+            $home = new Home((new LayoutReader())->read(json_encode(
+                ['grade' => -100] + FurnishedPlan::document($seed, 3 + $seed % 9),
+                JSON_THROW_ON_ERROR,
+            )));
             foreach ($home->rooms as $room) {
                 $isReached = self::reached($home, null)[$room->id()] ?? false;
                 self::assertSame($isReached, $home->waysIn()->reach($room), "seed {$seed}, {$room->name()}");
                 if (!$isReached) {
                     continue;
                 }
-                $expected = array_filter($home->rooms, static fn(RoomSpace $gone): bool => $gone !== $room && !isset(self::reached($home, $gone)[$room->id()]));
+                $expected = array_filter(
+                    $home->rooms,
+                    static fn(RoomSpace $gone): bool => $gone !== $room && !isset(self::reached($home, $gone)[$room->id()]),
+                );
                 $through = $home->waysIn()->crossedBefore($room);
                 $expected = array_map(static fn(RoomSpace $passed): string => $passed->id(), array_values($expected));
                 sort($through);

@@ -54,8 +54,12 @@ final class AmountTest extends TestCase
 
     /** @param Amount|null $result null: it cannot be */
     #[DataProvider('calculations')]
-    public function test_amounts_are_calculated_with_as_their_quantities_allow(Amount $left, string $how, Amount $right, ?Amount $result): void
-    {
+    public function test_amounts_are_calculated_with_as_their_quantities_allow(
+        Amount $left,
+        string $how,
+        Amount $right,
+        ?Amount $result,
+    ): void {
         if ($result === null) {
             $this->expectException(\LogicException::class);
         }

@@ -17,7 +17,9 @@ final class AreaReaderTest extends TestCase
     {
         $imperial = new AreaReader(UnitSystem::Imperial);
         $metric = new AreaReader(UnitSystem::Metric);
-        foreach (['70 sq ft' => 6.5032128, '70' => 6.5032128, '70 SQ. FT.' => 6.5032128, '70 ft²' => 6.5032128, '6.5 m²' => 6.5, '6,5 m2' => 6.5] as $typed => $m2) {
+        foreach ([
+            '70 sq ft' => 6.5032128, '70' => 6.5032128, '70 SQ. FT.' => 6.5032128, '70 ft²' => 6.5032128, '6.5 m²' => 6.5, '6,5 m2' => 6.5,
+        ] as $typed => $m2) {
             self::assertEqualsWithDelta($m2, $imperial->read((string) $typed)->number, 1e-9, (string) $typed);
         }
         self::assertEqualsWithDelta(70.0, $metric->read('70')->number, 1e-9);
@@ -36,7 +38,12 @@ final class AreaReaderTest extends TestCase
 
     public function test_refuses_what_is_doubtful_or_no_area(): void
     {
-        foreach (['1,500 sq ft' => 'two ways', 'big' => 'Type an area', '12 ft' => 'Type an area', '-3' => 'Type an area'] as $typed => $message) {
+        foreach ([
+            '1,500 sq ft' => 'two ways',
+            'big' => 'Type an area',
+            '12 ft' => 'Type an area',
+            '-3' => 'Type an area',
+        ] as $typed => $message) {
             try {
                 (new AreaReader(UnitSystem::Imperial))->read((string) $typed);
                 self::fail((string) $typed);

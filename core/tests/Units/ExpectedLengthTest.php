@@ -48,7 +48,10 @@ final class ExpectedLengthTest extends TestCase
     public function test_the_question(): void
     {
         $doubt = ExpectedLength::Counter->doubt(170);
-        self::assertSame('Is this counter 170 mm? 1700 mm is more likely (a nought too few, or centimetres for millimetres).', $doubt?->question(new MetricNotation()));
+        self::assertSame(
+            'Is this counter 170 mm? 1700 mm is more likely (a nought too few, or centimetres for millimetres).',
+            $doubt?->question(new MetricNotation()),
+        );
         $doubt = ExpectedLength::RoomSide->doubt(4.0e9);
         self::assertSame('Is this room side 4000000000 mm? Usual are 500 mm to 30000 mm.', $doubt?->question(new MetricNotation()));
     }

@@ -147,8 +147,13 @@ final class LengthReaderTest extends TestCase
 
     /** @param list<string> $readings */
     #[DataProvider('refused')]
-    public function test_refuses_with_the_position_and_never_guesses(UnitSystem $units, string $typed, int $position, string $message, array $readings): void
-    {
+    public function test_refuses_with_the_position_and_never_guesses(
+        UnitSystem $units,
+        string $typed,
+        int $position,
+        string $message,
+        array $readings,
+    ): void {
         try {
             self::fail((string) (new LengthReader($units))->read($typed)->mm);
         } catch (UnreadableLength $e) {
@@ -211,7 +216,10 @@ final class LengthReaderTest extends TestCase
 
     public function test_a_smaller_unit_may_follow_a_larger_one(): void
     {
-        foreach (['1 m 10 cm' => 1100.0, '1m10cm' => 1100.0, '2 m 5 mm' => 2005.0, '12 cm 5mm' => 125.0, '1 m 9 cm 9 mm' => 1099.0, '1 m 99.9 cm' => 1999.0] as $typed => $mm) {
+        foreach ([
+            '1 m 10 cm' => 1100.0, '1m10cm' => 1100.0, '2 m 5 mm' => 2005.0, '12 cm 5mm' => 125.0, '1 m 9 cm 9 mm' => 1099.0,
+            '1 m 99.9 cm' => 1999.0,
+        ] as $typed => $mm) {
             self::assertSame($mm, (new LengthReader(UnitSystem::Metric))->read($typed)->mm, $typed);
         }
         self::assertSame('1 metre 10 centimetres', (new LengthReader(UnitSystem::Metric))->read('1 m 10 cm')->reading);
@@ -219,7 +227,13 @@ final class LengthReaderTest extends TestCase
 
     public function test_a_bare_number_counts_in_the_unit_of_the_home(): void
     {
-        foreach ([[TypingUnit::Millimetre, '97.5', 97.5, '97.5 millimetres'], [TypingUnit::Centimetre, '97.5', 975.0, '97.5 centimetres'], [TypingUnit::Metre, '3.6', 3600.0, '3.6 metres'], [TypingUnit::Centimetre, '36/2', 180.0, 'half of 36 centimetres: 180 mm'], [TypingUnit::Metre, '900 mm', 900.0, '900 millimetres']] as [$unit, $typed, $mm, $words]) {
+        foreach ([
+            [TypingUnit::Millimetre, '97.5', 97.5, '97.5 millimetres'],
+            [TypingUnit::Centimetre, '97.5', 975.0, '97.5 centimetres'],
+            [TypingUnit::Metre, '3.6', 3600.0, '3.6 metres'],
+            [TypingUnit::Centimetre, '36/2', 180.0, 'half of 36 centimetres: 180 mm'],
+            [TypingUnit::Metre, '900 mm', 900.0, '900 millimetres'],
+        ] as [$unit, $typed, $mm, $words]) {
             $read = (new LengthReader(UnitSystem::Metric, $unit))->read($typed);
             self::assertSame([$mm, $words], [$read->mm, $read->reading]);
             // an imperial home types inches
@@ -231,8 +245,17 @@ final class LengthReaderTest extends TestCase
     {
         $imperial = new SizeReader(new LengthReader(UnitSystem::Imperial));
         $metric = new SizeReader(new LengthReader(UnitSystem::Metric, TypingUnit::Centimetre));
-        foreach ([[$imperial, "11' x 13'4\"", 3352.8, 4064.0], [$imperial, '4 ft by 12 ft', 1219.2, 3657.6], [$metric, '920cm x 1060cm', 9200.0, 10600.0], [$metric, '920×1060', 9200.0, 10600.0], [$metric, '1 m 10 cm X 2m', 1100.0, 2000.0]] as [$reader, $typed, $width, $depth]) {
-            self::assertEqualsWithDelta([$width, $depth], array_map(static fn(ReadLength $side): float => $side->mm, $reader->read($typed)), 1e-6, $typed);
+        foreach ([
+            [$imperial, "11' x 13'4\"", 3352.8, 4064.0], [$imperial, '4 ft by 12 ft', 1219.2, 3657.6],
+            [$metric, '920cm x 1060cm', 9200.0, 10600.0], [$metric, '920×1060', 9200.0, 10600.0],
+            [$metric, '1 m 10 cm X 2m', 1100.0, 2000.0],
+        ] as [$reader, $typed, $width, $depth]) {
+            self::assertEqualsWithDelta(
+                [$width, $depth],
+                array_map(static fn(ReadLength $side): float => $side->mm, $reader->read($typed)),
+                1e-6,
+                $typed,
+            );
         }
         foreach (['3 m', 'x 3 m', '3 m x', '3 m x deep', ''] as $typed) {
             try {

@@ -36,7 +36,11 @@ final class SpacingReaderTest extends TestCase
     #[DataProvider('typed')]
     public function test_distances_one_after_the_other(UnitSystem $units, string $typed, array $expected): void
     {
-        self::assertEqualsWithDelta($expected, array_map(static fn(ReadLength $one): float => $one->mm, (new SpacingReader($units))->read($typed)), 1e-6);
+        self::assertEqualsWithDelta(
+            $expected,
+            array_map(static fn(ReadLength $one): float => $one->mm, (new SpacingReader($units))->read($typed)),
+            1e-6,
+        );
     }
 
     public function test_a_bare_number_counts_as_the_home_is_typed(): void

@@ -21,27 +21,44 @@ final class UnitLimitsTest extends TestCase
 {
     /** What is usual, mm (common practice, no source). */
     private const USUAL = [
-        'WallThickness' => [40, 1000], 'CeilingHeight' => [1200, 8000], 'RoomSide' => [500, 30000], 'DoorWidth' => [400, 6000], 'DoorHeight' => [1500, 4000],
-        'WindowWidth' => [200, 8000], 'WindowHeight' => [200, 8000], 'Sill' => [0, 3000], 'Frame' => [10, 200], 'SmallFixture' => [200, 1200], 'Fixture' => [250, 3000],
+        'WallThickness' => [40, 1000], 'CeilingHeight' => [1200, 8000], 'RoomSide' => [500, 30000], 'DoorWidth' => [400, 6000],
+        'DoorHeight' => [1500, 4000],
+        'WindowWidth' => [200, 8000], 'WindowHeight' => [200, 8000], 'Sill' => [0, 3000], 'Frame' => [10, 200],
+        'SmallFixture' => [200, 1200], 'Fixture' => [250, 3000],
         'Counter' => [250, 6000], 'Mirror' => [150, 3000], 'StairWidth' => [500, 4000], 'Riser' => [80, 300], 'Tread' => [120, 1200],
     ];
 
     public function test_what_is_usual(): void
     {
-        self::assertSame(self::USUAL, array_combine(array_column(ExpectedLength::cases(), 'name'), array_map(static fn(ExpectedLength $kind): array => array_map(intval(...), $kind->range()), ExpectedLength::cases())));
+        self::assertSame(
+            self::USUAL,
+            array_combine(
+                array_column(ExpectedLength::cases(), 'name'),
+                array_map(static fn(ExpectedLength $kind): array => array_map(intval(...), $kind->range()), ExpectedLength::cases()),
+            ),
+        );
     }
 
     public function test_feet_and_one_inch_with_a_point_between(): void
     {
         self::assertEqualsWithDelta(73 * 25.4, ExpectedLength::DoorHeight->doubt(6.1 * 25.4, UnitSystem::Imperial)?->likely, 1e-6);
-        self::assertSame('feet and inches with a point between them', ExpectedLength::DoorHeight->doubt(5.0 * 304.8 / 12 + 0.1 * 25.4, UnitSystem::Imperial)?->how);
-        self::assertNotSame('feet and inches with a point between them', ExpectedLength::DoorHeight->doubt(4.9 * 25.4, UnitSystem::Imperial)?->how, '4 ft 9 is no door');
+        self::assertSame(
+            'feet and inches with a point between them',
+            ExpectedLength::DoorHeight->doubt(5.0 * 304.8 / 12 + 0.1 * 25.4, UnitSystem::Imperial)?->how,
+        );
+        self::assertNotSame(
+            'feet and inches with a point between them',
+            ExpectedLength::DoorHeight->doubt(4.9 * 25.4, UnitSystem::Imperial)?->how,
+            '4 ft 9 is no door',
+        );
     }
 
     /** @return iterable<string, array{string, float}> */
     public static function signs(): iterable
     {
-        foreach (['½' => 1 / 2, '¼' => 1 / 4, '¾' => 3 / 4, '⅓' => 1 / 3, '⅔' => 2 / 3, '⅛' => 1 / 8, '⅜' => 3 / 8, '⅝' => 5 / 8, '⅞' => 7 / 8] as $sign => $value) {
+        foreach ([
+            '½' => 1 / 2, '¼' => 1 / 4, '¾' => 3 / 4, '⅓' => 1 / 3, '⅔' => 2 / 3, '⅛' => 1 / 8, '⅜' => 3 / 8, '⅝' => 5 / 8, '⅞' => 7 / 8,
+        ] as $sign => $value) {
             yield $sign => [$sign, $value];
         }
     }
@@ -56,9 +73,13 @@ final class UnitLimitsTest extends TestCase
     public static function doubtful(): iterable
     {
         $typed = [
-            "2' 21/2" => ["2' 2 1/2\"", "2' 10.5\""], "2' 31/2" => ["2' 3 1/2\"", "2' 15.5\""], "2' 11/2" => ["2' 5.5\"", "(2' 11\")/2"], "2' 25/2" => ["2' 12.5\""], "2' 20/2" => ["2' 10\""],
+            "2' 21/2" => ["2' 2 1/2\"", "2' 10.5\""], "2' 31/2" => ["2' 3 1/2\"", "2' 15.5\""], "2' 11/2" => ["2' 5.5\"", "(2' 11\")/2"],
+            "2' 25/2" => ["2' 12.5\""], "2' 20/2" => ["2' 10\""],
             "2' 12/2" => ["2' 6\""], "2' 3/2" => ["2' 1.5\"", "(2' 3\")/2"], '47/8' => ['4 7/8', '5 7/8'], '105/8' => ['10 5/8', '13 1/8'],
-            '5.12345-6"' => ["5.1235' 6\"", '5.1235" - 6"'], "2'- 6\"" => ["2'-6\"", "2' 0\" - 6\""], "2' -6\"" => ["2'-6\"", "2' 0\" - 6\""], '10-5"' => ["10' 5\"", '10" - 5"'],
+            '5.12345-6"' => [
+                "5.1235' 6\"",
+                '5.1235" - 6"',
+            ], "2'- 6\"" => ["2'-6\"", "2' 0\" - 6\""], "2' -6\"" => ["2'-6\"", "2' 0\" - 6\""], '10-5"' => ["10' 5\"", '10" - 5"'],
         ];
         foreach ($typed as $text => $readings) {
             yield $text => [UnitSystem::Imperial, $text, $readings];
@@ -102,7 +123,10 @@ final class UnitLimitsTest extends TestCase
 
     public function test_a_sample_is_in_the_units_of_the_home(): void
     {
-        foreach ([[UnitSystem::Imperial, "Type a length, such as 12'-6 1/2\"."], [UnitSystem::Metric, 'Type a length, such as 2470 or 2.47 m.']] as [$units, $message]) {
+        foreach ([
+            [UnitSystem::Imperial, "Type a length, such as 12'-6 1/2\"."],
+            [UnitSystem::Metric, 'Type a length, such as 2470 or 2.47 m.'],
+        ] as [$units, $message]) {
             try {
                 (new LengthReader($units))->read('');
                 self::fail('Nothing is a length.');

@@ -28,7 +28,26 @@ import { Wall } from './tools/wall.js';
  */
 export class Board {
     /** Acts that draw something, which is chosen then. */
-    static DRAWS = new Set(['wall', 'rectangle', 'offset', 'openings', 'thing', 'copy', 'repeat', 'space', 'storey', 'note', 'void', 'stair', 'guard', 'guard-edges', 'soffit', 'taped', 'axes', 'blocks']);
+    static DRAWS = new Set([
+        'wall',
+        'rectangle',
+        'offset',
+        'openings',
+        'thing',
+        'copy',
+        'repeat',
+        'space',
+        'storey',
+        'note',
+        'void',
+        'stair',
+        'guard',
+        'guard-edges',
+        'soffit',
+        'taped',
+        'axes',
+        'blocks',
+    ]);
 
     /** @param {HTMLElement} page @param {import('../viewport.js').Viewport} viewport */
     constructor(page, viewport) {
@@ -43,7 +62,10 @@ export class Board {
         this.lengths = new Lengths(viewport);
         this.ghost = new Ghost(document.getElementById('ghost'));
         this.snapping = new Snapping(viewport, this.step);
-        this.exchange = new Exchange((id) => this.placed(id), () => tell('The check broke off. What you did is saved; load the page again to see what the check says.'));
+        this.exchange = new Exchange(
+            (id) => this.placed(id),
+            () => tell('The check broke off. What you did is saved; load the page again to see what the check says.'),
+        );
         this.trials = new Trials((act, values) => this.try(act, values), this.ghost);
         this.commands = new Commands(this);
         this.forms = new Forms(this, this.commands);
@@ -66,8 +88,15 @@ export class Board {
         const thing = byId('thing-kind', HTMLSelectElement);
         /** @type {import('./tools/tool.js').Tool[]} */
         const tools = [
-            new Choose(this), new Wall(this), new Rectangle(this, 'rectangle', 'wall-options', () => this.forms.wallValues()), new Rectangle(this, 'void', 'void-options', () => ({})),
-            new Rectangle(this, 'soffit', 'soffit-options', () => ({ underside: byId('soffit-underside', HTMLInputElement).value })), new Guard(this), new Tape(this), new Picture(this), new Axis(this),
+            new Choose(this),
+            new Wall(this),
+            new Rectangle(this, 'rectangle', 'wall-options', () => this.forms.wallValues()),
+            new Rectangle(this, 'void', 'void-options', () => ({})),
+            new Rectangle(this, 'soffit', 'soffit-options', () => ({ underside: byId('soffit-underside', HTMLInputElement).value })),
+            new Guard(this),
+            new Tape(this),
+            new Picture(this),
+            new Axis(this),
             new Place(this, 'thing', () => (thing.value === 'note' ? ['note', {}] : ['thing', { kind: thing.value }])),
             new Place(this, 'copy', () => ['copy', {}]),
             new Place(this, 'axes', () => ['axes', this.forms.valuesOf(document.getElementById('axes-options'))], 'axes-options'),
@@ -76,7 +105,10 @@ export class Board {
         return new Map(tools.map((tool) => [tool.name, tool]));
     }
 
-    /** The id of what is chosen; empty when nothing is, or when that is still being drawn. Until an act is answered that may take it away, it is shown as chosen. */
+    /**
+     * The id of what is chosen; empty when nothing is, or when that is still being drawn. Until an act is answered that may take it away,
+     * it is shown as chosen.
+     */
     get chosen() {
         return typeof this.selection === 'string' ? this.selection : this.selection.shown;
     }
@@ -130,7 +162,12 @@ export class Board {
         this.page.dataset.busy = 'yes';
         const { finding } = this;
         if (path === 'board') return this.exchange.ask(`${this.page.dataset.address}?${Exchange.encoded({ ...values, select, finding })}`);
-        return this.exchange.ask(`${this.address}/${path}`, { ...values, select, finding, ...(isLook ? {} : { sent_as: name, version: version ?? this.version }) });
+        return this.exchange.ask(`${this.address}/${path}`, {
+            ...values,
+            select,
+            finding,
+            ...(isLook ? {} : { sent_as: name, version: version ?? this.version }),
+        });
     }
 
     /** An act was answered. @returns {string} the id of what it drew */
@@ -165,7 +202,10 @@ export class Board {
 
     /** @returns {Promise<void>} when everything that was done has been answered */
     async quiet() {
-        while ('busy' in this.page.dataset) await new Promise((resolve) => { setTimeout(resolve, 50); });
+        while ('busy' in this.page.dataset)
+            await new Promise((resolve) => {
+                setTimeout(resolve, 50);
+            });
     }
 
     /** What an act would come to. */
@@ -267,14 +307,16 @@ export class Board {
 
     /** What is chosen is marked on the plan at once. */
     mark() {
-        for (const thing of all('#plan [data-subject]')) thing.classList.toggle('chosen', thing.dataset.subject === this.chosen || this.several.includes(thing.dataset.subject));
+        for (const thing of all('#plan [data-subject]'))
+            thing.classList.toggle('chosen', thing.dataset.subject === this.chosen || this.several.includes(thing.dataset.subject));
     }
 
     /** A part of the board was drawn anew. */
     placed(id) {
         if (id === 'plan' || id === 'inspector' || id === 'marks') this.settle();
         if (id === 'board-checked') this.changes.show();
-        if (id === 'board-findings') document.querySelector('#board-findings .row-evidence')?.closest('li').scrollIntoView({ block: 'nearest' });
+        if (id === 'board-findings')
+            document.querySelector('#board-findings .row-evidence')?.closest('li').scrollIntoView({ block: 'nearest' });
         if (id === 'witness') this.viewport.draw();
         if (id === 'witness' && this.bringsIntoSight) this.showWitness();
     }

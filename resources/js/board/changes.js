@@ -20,9 +20,16 @@ export class Changes {
     }
 
     static open() {
-        return new Map(all('#rows [data-finding]').map((element) => [element.dataset.finding, {
-            element, verdict: element.dataset.verdict, title: element.querySelector('.row-title').textContent,
-        }]));
+        return new Map(
+            all('#rows [data-finding]').map((element) => [
+                element.dataset.finding,
+                {
+                    element,
+                    verdict: element.dataset.verdict,
+                    title: element.querySelector('.row-title').textContent,
+                },
+            ]),
+        );
     }
 
     static words(rows, word) {

@@ -8,17 +8,32 @@ export class Commands {
         this.board = board;
         const showKeys = () => byId('keys', HTMLDialogElement).showModal();
         this.always = {
-            undo: () => board.send('undo'), redo: () => board.send('redo'), again: () => board.outbox.renew(), forget: () => board.outbox.forget(), send: () => board.outbox.send(),
-            storey: () => board.act('storey', { where: 'above' }), 'storey-below': () => board.act('storey', { where: 'below' }),
-            dimensions: () => this.open('dimension-options', 'dimensions'), sheet: () => this.open('sheet-options', 'sheet'), blocks: () => this.open('blocks-options', 'blocks'),
-            'guard-edges': () => board.act('guard-edges', Guard.sizes()), 'guard-all': () => board.act('guard-edges', Guard.sizes(), ''),
-            keys: showKeys, list: () => this.list(),
+            undo: () => board.send('undo'),
+            redo: () => board.send('redo'),
+            again: () => board.outbox.renew(),
+            forget: () => board.outbox.forget(),
+            send: () => board.outbox.send(),
+            storey: () => board.act('storey', { where: 'above' }),
+            'storey-below': () => board.act('storey', { where: 'below' }),
+            dimensions: () => this.open('dimension-options', 'dimensions'),
+            sheet: () => this.open('sheet-options', 'sheet'),
+            blocks: () => this.open('blocks-options', 'blocks'),
+            'guard-edges': () => board.act('guard-edges', Guard.sizes()),
+            'guard-all': () => board.act('guard-edges', Guard.sizes(), ''),
+            keys: showKeys,
+            list: () => this.list(),
         };
         this.onChosen = {
-            remove: () => board.actOnChosen('remove'), opening: (kind) => board.actOnChosen('openings', { kind }),
-            'centre-between': () => board.actOnChosen('between', { how: 'centre' }), 'fill-between': () => board.actOnChosen('between', { how: 'fill' }), convert: () => board.actOnChosen('convert'),
-            hinge: () => board.actOnChosen('hang', { other: 'jamb' }), swing: () => board.actOnChosen('hang', { other: 'side' }),
-            turn: () => board.actOnChosen('turn'), mirror: () => (board.several.length > 1 ? board.use('axis') : board.actOnChosen('mirror')), copy: () => this.copy(),
+            remove: () => board.actOnChosen('remove'),
+            opening: (kind) => board.actOnChosen('openings', { kind }),
+            'centre-between': () => board.actOnChosen('between', { how: 'centre' }),
+            'fill-between': () => board.actOnChosen('between', { how: 'fill' }),
+            convert: () => board.actOnChosen('convert'),
+            hinge: () => board.actOnChosen('hang', { other: 'jamb' }),
+            swing: () => board.actOnChosen('hang', { other: 'side' }),
+            turn: () => board.actOnChosen('turn'),
+            mirror: () => (board.several.length > 1 ? board.use('axis') : board.actOnChosen('mirror')),
+            copy: () => this.copy(),
         };
         document.addEventListener('click', (event) => this.click(event));
     }
@@ -73,11 +88,14 @@ export class Commands {
     /** A single thing is copied to where is pointed at; anything else on the spot. */
     copy() {
         const { board } = this;
-        if (board.several.length > 1 || board.chosen === '' || document.querySelector(`#plan .fixture[data-subject="${board.chosen}"]`)) board.use('copy');
+        if (board.several.length > 1 || board.chosen === '' || document.querySelector(`#plan .fixture[data-subject="${board.chosen}"]`))
+            board.use('copy');
     }
 
     async list() {
-        const answer = await fetch(`${this.board.address}/elements?storey=${encodeURIComponent(this.board.storey)}`, { headers: { Accept: 'text/html' } });
+        const answer = await fetch(`${this.board.address}/elements?storey=${encodeURIComponent(this.board.storey)}`, {
+            headers: { Accept: 'text/html' },
+        });
         byId('elements-list', HTMLElement).innerHTML = await answer.text();
         byId('elements', HTMLDialogElement).showModal();
     }

@@ -15,14 +15,18 @@ export class Exchange {
         this.known = '';
     }
 
-    /** @returns {Promise<{status: number, refused: string}>} status 0 when nothing answers or what the server rests on is away, 401 when what answers is not the board */
+    /**
+     * @returns {Promise<{status: number, refused: string}>} status 0 when nothing answers or what the server rests on is away, 401 when
+     *     what answers is not the board
+     */
     async ask(address, values = null) {
         try {
             const answer = await this.fetch(address, values);
             const refused = decodeURIComponent(answer.headers.get('X-Board-Refused') ?? '');
             // what it rests on is away: that is no fault of what was asked for
             if (answer.status >= 502 && answer.headers.has('Retry-After')) return { status: 0, refused };
-            if (!answer.headers.has('X-Board-Parts')) return { status: answer.status < 400 || answer.status === 419 ? 401 : answer.status, refused };
+            if (!answer.headers.has('X-Board-Parts'))
+                return { status: answer.status < 400 || answer.status === 419 ? 401 : answer.status, refused };
             this.status = answer.status;
             await this.read(answer.body.pipeThrough(new TextDecoderStream()).getReader());
             return { status: answer.status, refused };
@@ -33,7 +37,9 @@ export class Exchange {
 
     fetch(address, values = null) {
         const headers = {
-            Accept: 'text/html', 'X-Requested-With': 'XMLHttpRequest', 'X-Board-Parts': this.known,
+            Accept: 'text/html',
+            'X-Requested-With': 'XMLHttpRequest',
+            'X-Board-Parts': this.known,
             'X-CSRF-TOKEN': csrfToken(),
         };
         return fetch(address, values === null ? { headers } : { method: 'POST', body: Exchange.encoded(values), headers });

@@ -38,16 +38,22 @@ export class Forms {
     }
 
     valuesOf(form) {
-        return { ...Object.fromEntries(new FormData(form)), ...(['distance', 'dimension'].includes(form.dataset.form) ? { in_line: this.board.inLine } : {}) };
+        return {
+            ...Object.fromEntries(new FormData(form)),
+            ...(['distance', 'dimension'].includes(form.dataset.form) ? { in_line: this.board.inLine } : {}),
+        };
     }
 
     /** What is typed is read back first; what it would come to is drawn, or told beside it, once it can be read. */
     input(field) {
         clearTimeout(this.pauses.get(field));
-        this.pauses.set(field, setTimeout(async () => {
-            const isRead = await this.read(field);
-            if (isRead && field.form && 'tries' in field.form.dataset) this.try(field.form);
-        }, Forms.PAUSE));
+        this.pauses.set(
+            field,
+            setTimeout(async () => {
+                const isRead = await this.read(field);
+                if (isRead && field.form && 'tries' in field.form.dataset) this.try(field.form);
+            }, Forms.PAUSE),
+        );
     }
 
     try(form) {
@@ -62,10 +68,12 @@ export class Forms {
         }
         if (field.id === 'wall-type') byId('wall-thickness', HTMLInputElement).value = field.selectedOptions[0].dataset.thickness;
         if (field.id === 'opening-kind') {
-            for (const sizes of all('[data-of-kind]', field.form)) sizes.hidden = /** @type {HTMLInputElement} */ (sizes).disabled = sizes.dataset.ofKind !== field.value;
+            for (const sizes of all('[data-of-kind]', field.form))
+                sizes.hidden = /** @type {HTMLInputElement} */ (sizes).disabled = sizes.dataset.ofKind !== field.value;
         }
         if (field.id === 'opening-place') {
-            for (const part of all('[data-for="distance"]', field.form)) part.hidden = field.selectedOptions[0].dataset.needs !== 'distance';
+            for (const part of all('[data-for="distance"]', field.form))
+                part.hidden = field.selectedOptions[0].dataset.needs !== 'distance';
             for (const part of all('[data-for="count"]', field.form)) part.hidden = field.value !== 'spaced';
         }
         if (field.id === 'home-units' || field.id === 'home-scope') this.document({ [field.id.replace('home-', '')]: field.value });
@@ -86,14 +94,25 @@ export class Forms {
     }
 
     dimension(form) {
-        this.board.outbox.look('dimensions', { ...Object.fromEntries(new FormData(form)), storey: this.board.storey }, this.board.selection);
+        this.board.outbox.look(
+            'dimensions',
+            { ...Object.fromEntries(new FormData(form)), storey: this.board.storey },
+            this.board.selection,
+        );
     }
 
     /** What a field speaks of is lit on the plan while it is used. */
     light(field) {
         this.showMoving(field?.form ?? null);
         const line = field?.dataset.lights?.split(' ').map(Number);
-        this.board.ghost.light(line ? [{ x: line[0], y: line[1] }, { x: line[2], y: line[3] }] : null);
+        this.board.ghost.light(
+            line
+                ? [
+                      { x: line[0], y: line[1] },
+                      { x: line[2], y: line[3] },
+                  ]
+                : null,
+        );
     }
 
     /** The walls that would move, before anything is typed. */
@@ -105,7 +124,9 @@ export class Forms {
     /** Numbers typed while drawing go into the tool's length field. */
     typeInto(event) {
         const { tool } = this.board;
-        const field = tool.options && /** @type {HTMLInputElement|undefined} */ (all(`#${tool.options} [data-typed]`).find((one) => !one.closest('[hidden]')));
+        const field =
+            tool.options &&
+            /** @type {HTMLInputElement|undefined} */ (all(`#${tool.options} [data-typed]`).find((one) => !one.closest('[hidden]')));
         if (!field || !tool.from) return false;
         event.preventDefault();
         field.value = event.key;
@@ -116,7 +137,7 @@ export class Forms {
 
     /** What cannot be read stays in its field, with the reason beside it. */
     async typed(field) {
-        if (field.value.trim() === '' || !await this.read(field)) return;
+        if (field.value.trim() === '' || !(await this.read(field))) return;
         this.board.tool.typed(field.value);
         field.value = '';
         field.blur();
@@ -148,7 +169,13 @@ export class Forms {
 
     wallValues() {
         const value = (id) => /** @type {HTMLInputElement} */ (byId(id, HTMLElement)).value;
-        return { type: value('wall-type'), thickness: value('wall-thickness'), height: value('wall-height'), beside: value('wall-beside'), measured_at: value('rectangle-at') };
+        return {
+            type: value('wall-type'),
+            thickness: value('wall-thickness'),
+            height: value('wall-height'),
+            beside: value('wall-beside'),
+            measured_at: value('rectangle-at'),
+        };
     }
 
     /** What was refused is chosen, with what was typed in its field; what was not typed is done again. */

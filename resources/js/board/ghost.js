@@ -16,7 +16,9 @@ export class Ghost {
 
     /** Lines between points of the plan, and a word beside the last of them. */
     draw(paths, at = null, word = '') {
-        const drawn = paths.map((points) => Ghost.element('path', { class: 'ghost-wall', d: `M${points.map(({ x, y }) => `${x} ${-y}`).join('L')}` }));
+        const drawn = paths.map((points) =>
+            Ghost.element('path', { class: 'ghost-wall', d: `M${points.map(({ x, y }) => `${x} ${-y}`).join('L')}` }),
+        );
         if (at) drawn.push(Ghost.cursor(at, word));
         this.lines.replaceChildren(...drawn);
     }

@@ -4,19 +4,45 @@ import { around, byId } from '../dom.js';
 export class Keys {
     static ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
 
-    /** @param {import('./board.js').Board} board @param {import('./forms.js').Forms} forms @param {import('./commands.js').Commands} commands */
+    /**
+     * @param {import('./board.js').Board} board
+     * @param {import('./forms.js').Forms} forms
+     * @param {import('./commands.js').Commands} commands
+     */
     constructor(board, forms, commands) {
         this.board = board;
         this.forms = forms;
         this.commands = commands;
         const [zoomIn, zoomOut] = [() => board.viewport.zoom(1 / 1.25), () => board.viewport.zoom(1.25)];
         this.keys = {
-            w: () => board.use('wall'), b: () => board.use('rectangle'), c: () => board.use('choose'), k: () => board.use('tape'), f: () => byId('thing-kind', HTMLSelectElement).focus(),
-            '[': () => board.next(-1), ']': () => board.next(1), z: () => board.showChosen(),
-            '+': zoomIn, '=': zoomIn, '-': zoomOut, 0: () => board.viewport.showAll(),
-            i: (event) => board.typing.next(event.shiftKey ? -1 : 1), I: () => board.typing.next(-1),
+            w: () => board.use('wall'),
+            b: () => board.use('rectangle'),
+            c: () => board.use('choose'),
+            k: () => board.use('tape'),
+            f: () => byId('thing-kind', HTMLSelectElement).focus(),
+            '[': () => board.next(-1),
+            ']': () => board.next(1),
+            z: () => board.showChosen(),
+            '+': zoomIn,
+            '=': zoomIn,
+            '-': zoomOut,
+            0: () => board.viewport.showAll(),
+            i: (event) => board.typing.next(event.shiftKey ? -1 : 1),
+            I: () => board.typing.next(-1),
         };
-        this.commandKeys = { u: 'undo', r: 'redo', h: 'hinge', o: 'swing', t: 'turn', m: 'mirror', d: 'copy', e: 'list', Delete: 'remove', Backspace: 'remove', '?': 'keys' };
+        this.commandKeys = {
+            u: 'undo',
+            r: 'redo',
+            h: 'hinge',
+            o: 'swing',
+            t: 'turn',
+            m: 'mirror',
+            d: 'copy',
+            e: 'list',
+            Delete: 'remove',
+            Backspace: 'remove',
+            '?': 'keys',
+        };
         document.addEventListener('keydown', (event) => this.press(event));
     }
 

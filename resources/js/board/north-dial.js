@@ -8,9 +8,13 @@ export class NorthDial {
         page.addEventListener('keydown', (event) => this.press(event));
     }
 
-    /** Degrees clockwise from up of a place seen from another, whole ones. @param {{x: number, y: number}} from @param {{x: number, y: number}} at on the screen, y down */
+    /**
+     * Degrees clockwise from up of a place seen from another, whole ones.
+     * @param {{x: number, y: number}} from
+     * @param {{x: number, y: number}} at on the screen, y down
+     */
     static bearing(from, at) {
-        return (Math.round(Math.atan2(at.x - from.x, from.y - at.y) * 180 / Math.PI) + 360) % 360;
+        return (Math.round((Math.atan2(at.x - from.x, from.y - at.y) * 180) / Math.PI) + 360) % 360;
     }
 
     grab(event) {

@@ -10,8 +10,9 @@ export class Outbox {
 
     /**
      * @param {string} key where it is kept
-     * @param {{version: number, post: (item: object) => Promise<{status: number, refused: string}>, tell: (words: string, canSend?: boolean) => void,
-     *     refuse: (item: object, why: string) => string|undefined, drew: (item: object) => string,
+     * @param {{version: number, post: (item: object) => Promise<{status: number, refused: string}>,
+     *     tell: (words: string, canSend?: boolean) => void, refuse: (item: object, why: string) => string|undefined,
+     *     drew: (item: object) => string,
      *     chooseAfter: (item: object, id: string) => void, settled: () => void}} board
      */
     constructor(key, board) {
@@ -74,7 +75,7 @@ export class Outbox {
         clearTimeout(this.timer);
         if (this.sending || this.stale || this.items.length === 0) return;
         this.sending = true;
-        while (this.items.length > 0 && await this.sendFirst());
+        while (this.items.length > 0 && (await this.sendFirst()));
         this.sending = false;
         if (this.items.length === 0) this.board.settled();
     }
@@ -107,7 +108,11 @@ export class Outbox {
     failed(item, status, refused) {
         const isFault = status >= 500;
         item.tries = (item.tries ?? 0) + (isFault ? 1 : 0);
-        const words = { 0: refused || 'The server does not answer.', 401: 'You are signed out; sign in again in another tab.', 429: 'The server asks for patience.' }[status];
+        const words = {
+            0: refused || 'The server does not answer.',
+            401: 'You are signed out; sign in again in another tab.',
+            429: 'The server asks for patience.',
+        }[status];
         if (words || (isFault && item.tries < Outbox.TRIES)) {
             this.wait(words ?? 'The server has a fault.');
             return false;
@@ -136,7 +141,8 @@ export class Outbox {
 
     wait(why) {
         const count = this.items.filter((item) => !item.isLook).length;
-        this.board.tell(`${why} ${count === 0 ? 'It is asked again soon.' : `${count === 1 ? 'One edit is' : `${count} edits are`} kept here and sent as soon as it does.`}`, true);
+        const kept = `${count === 1 ? 'One edit is' : `${count} edits are`} kept here and sent as soon as it does.`;
+        this.board.tell(`${why} ${count === 0 ? 'It is asked again soon.' : kept}`, true);
         this.timer = setTimeout(() => this.send(), Outbox.AGAIN_AFTER);
     }
 

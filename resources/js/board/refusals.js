@@ -27,7 +27,13 @@ export class Refusals {
 
     /** `distance 3 m`, `undo` */
     static words({ path, values }) {
-        const typed = Object.entries(values).filter(([key, value]) => typeof value === 'string' && value !== '' && /length|distance|size|width|depth|height|fields|measured|thickness/.test(key) && key !== 'thickness');
+        const typed = Object.entries(values).filter(
+            ([key, value]) =>
+                typeof value === 'string' &&
+                value !== '' &&
+                /length|distance|size|width|depth|height|fields|measured|thickness/.test(key) &&
+                key !== 'thickness',
+        );
         const act = path.replace('acts/', '').replaceAll('-', ' ');
         return typed.length === 0 ? act : `${act} ${typed.map(([, value]) => value).join(', ')}`;
     }

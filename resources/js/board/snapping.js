@@ -10,10 +10,26 @@ export class Snapping {
     static AXIS = 'middle of a wall';
 
     /** What a point at the end of a line is called. */
-    static ENDS = { face: 'corner', [Snapping.AXIS]: 'end of a wall', jamb: 'jamb', 'edge of a thing': 'corner of a thing', 'edge of a stair': 'corner of a step', 'edge of a floor opening': 'corner of a floor opening', 'edge of a block': 'corner of a block', axis: 'end of an axis' };
+    static ENDS = {
+        face: 'corner',
+        [Snapping.AXIS]: 'end of a wall',
+        jamb: 'jamb',
+        'edge of a thing': 'corner of a thing',
+        'edge of a stair': 'corner of a step',
+        'edge of a floor opening': 'corner of a floor opening',
+        'edge of a block': 'corner of a block',
+        axis: 'end of an axis',
+    };
 
     /** What its middle is called. */
-    static MIDDLES = { face: 'middle of a face', jamb: 'middle of a jamb', 'edge of a thing': 'middle of a thing’s edge', 'edge of a stair': 'middle of a step', 'edge of a floor opening': 'middle of an edge', 'edge of a block': 'middle of a block’s edge' };
+    static MIDDLES = {
+        face: 'middle of a face',
+        jamb: 'middle of a jamb',
+        'edge of a thing': 'middle of a thing’s edge',
+        'edge of a stair': 'middle of a step',
+        'edge of a floor opening': 'middle of an edge',
+        'edge of a block': 'middle of a block’s edge',
+    };
 
     constructor(viewport, step) {
         this.viewport = viewport;
@@ -23,7 +39,15 @@ export class Snapping {
     /** Called again when the plan was drawn anew. */
     read() {
         const catches = JSON.parse(all('#plan [data-catches]')[0]?.dataset.catches ?? '{}');
-        this.lines = Object.entries(catches).flatMap(([word, lines]) => lines.map(([x1, y1, x2, y2]) => ({ word, line: [{ x: x1, y: y1 }, { x: x2, y: y2 }] })));
+        this.lines = Object.entries(catches).flatMap(([word, lines]) =>
+            lines.map(([x1, y1, x2, y2]) => ({
+                word,
+                line: [
+                    { x: x1, y: y1 },
+                    { x: x2, y: y2 },
+                ],
+            })),
+        );
     }
 
     /**
@@ -36,14 +60,21 @@ export class Snapping {
         const near = Snapping.NEAR * this.viewport.scale;
         const lines = this.lines.filter(({ word, line }) => !(faces && word === Snapping.AXIS) && Snapping.away(at, line) < near);
         const ends = lines.flatMap(({ word, line }) => line.map((point) => ({ ...point, word: Snapping.ENDS[word] })));
-        const middles = lines.filter(({ word }) => word in Snapping.MIDDLES).map(({ word, line: [a, b] }) => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2, word: Snapping.MIDDLES[word] }));
+        const middles = lines
+            .filter(({ word }) => word in Snapping.MIDDLES)
+            .map(({ word, line: [a, b] }) => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2, word: Snapping.MIDDLES[word] }));
         const walls = this.lines.filter(({ word }) => word === Snapping.AXIS || word === 'face');
-        const feet = from === null ? [] : walls.map(({ line }) => ({ ...Snapping.foot(from, line), word: 'square to a wall' })).filter((foot) => foot.on);
-        return Snapping.nearest(at, ends, near)
-            ?? Snapping.nearest(at, Snapping.crossings(lines), near)
-            ?? Snapping.nearest(at, [...middles, ...feet], near)
-            ?? this.onLine(at, from, near, lines)
-            ?? this.straight(at, from, near);
+        const feet =
+            from === null
+                ? []
+                : walls.map(({ line }) => ({ ...Snapping.foot(from, line), word: 'square to a wall' })).filter((foot) => foot.on);
+        return (
+            Snapping.nearest(at, ends, near) ??
+            Snapping.nearest(at, Snapping.crossings(lines), near) ??
+            Snapping.nearest(at, [...middles, ...feet], near) ??
+            this.onLine(at, from, near, lines) ??
+            this.straight(at, from, near)
+        );
     }
 
     static away(at, line) {
@@ -55,14 +86,18 @@ export class Snapping {
 
     /** Where lines near the pointer cross. */
     static crossings(lines) {
-        return lines.flatMap(({ line: [a, b] }, number) => lines.slice(number + 1).flatMap(({ line: [c, d] }) => {
-            const [x, y, u, v] = [b.x - a.x, b.y - a.y, d.x - c.x, d.y - c.y];
-            const cross = x * v - y * u;
-            if (Math.abs(cross) < 1e-6 * Math.hypot(x, y) * Math.hypot(u, v)) return [];
-            const share = ((c.x - a.x) * v - (c.y - a.y) * u) / cross;
-            const other = ((c.x - a.x) * y - (c.y - a.y) * x) / cross;
-            return share >= 0 && share <= 1 && other >= 0 && other <= 1 ? [{ x: a.x + share * x, y: a.y + share * y, word: 'where two lines cross' }] : [];
-        }));
+        return lines.flatMap(({ line: [a, b] }, number) =>
+            lines.slice(number + 1).flatMap(({ line: [c, d] }) => {
+                const [x, y, u, v] = [b.x - a.x, b.y - a.y, d.x - c.x, d.y - c.y];
+                const cross = x * v - y * u;
+                if (Math.abs(cross) < 1e-6 * Math.hypot(x, y) * Math.hypot(u, v)) return [];
+                const share = ((c.x - a.x) * v - (c.y - a.y) * u) / cross;
+                const other = ((c.x - a.x) * y - (c.y - a.y) * x) / cross;
+                return share >= 0 && share <= 1 && other >= 0 && other <= 1
+                    ? [{ x: a.x + share * x, y: a.y + share * y, word: 'where two lines cross' }]
+                    : [];
+            }),
+        );
     }
 
     static nearest(at, points, near) {

@@ -15,7 +15,11 @@ export class TypedDimension {
         field(form, 'from').value = `${x1},${y1}`;
         field(form, 'to').value = `${x2},${y2}`;
         field(form, 'distance').value = board.lengths.exactly(Math.hypot(x2 - x1, y2 - y1));
-        field(form, 'moves').replaceChildren(...['to', 'from'].filter((end) => drawn.dataset[end] !== '').map((end) => TypedDimension.option(drawn.dataset[end], end, end === 'to' ? [x2 - x1, y2 - y1] : [x1 - x2, y1 - y2])));
+        field(form, 'moves').replaceChildren(
+            ...['to', 'from']
+                .filter((end) => drawn.dataset[end] !== '')
+                .map((end) => TypedDimension.option(drawn.dataset[end], end, end === 'to' ? [x2 - x1, y2 - y1] : [x1 - x2, y1 - y2])),
+        );
         for (const one of all('#plan .typed')) one.classList.remove('typed');
         drawn.classList.add('typed');
         board.forms.showMoving(form);
@@ -33,7 +37,7 @@ export class TypedDimension {
     /** What stands at an end, by which end it is on the sheet; it is marked on the plan too. */
     static option(id, end, [right, up]) {
         const option = document.createElement('option');
-        const side = Math.abs(right) > Math.abs(up) ? (right > 0 ? 'right' : 'left') : (up > 0 ? 'upper' : 'lower');
+        const side = Math.abs(right) > Math.abs(up) ? (right > 0 ? 'right' : 'left') : up > 0 ? 'upper' : 'lower';
         option.value = `${id} ${end}`;
         option.textContent = `what is at its ${side} end moves`;
         option.dataset.wall = id;

@@ -15,7 +15,11 @@ class Noted extends Exchange {
     }
 }
 
-const made = () => new Noted(() => {}, () => broken.push('broken'));
+const made = () =>
+    new Noted(
+        () => {},
+        () => broken.push('broken'),
+    );
 
 beforeEach(() => {
     broken.length = 0;
@@ -24,13 +28,21 @@ beforeEach(() => {
 });
 
 test('lists and values within values go as names in brackets', () => {
-    assert.equal(decodeURIComponent(Exchange.encoded({ a: 1, legs: [{ to: '1,2' }, { length: '3 m' }], none: null }).toString()), 'a=1&legs[0][to]=1,2&legs[1][length]=3+m&none=null');
+    assert.equal(
+        decodeURIComponent(Exchange.encoded({ a: 1, legs: [{ to: '1,2' }, { length: '3 m' }], none: null }).toString()),
+        'a=1&legs[0][to]=1,2&legs[1][length]=3+m&none=null',
+    );
 });
 
 test('parts are put in place as they come, however they are cut', async () => {
     const text = '<!--part a1-->one<!--/part--><!--part b2-->two<!--/part-->';
     for (let cut = 1; cut < text.length; cut += 1) {
-        const body = new ReadableStream({ start(stream) { [text.slice(0, cut), text.slice(cut)].forEach((piece) => stream.enqueue(new TextEncoder().encode(piece))); stream.close(); } });
+        const body = new ReadableStream({
+            start(stream) {
+                [text.slice(0, cut), text.slice(cut)].forEach((piece) => stream.enqueue(new TextEncoder().encode(piece)));
+                stream.close();
+            },
+        });
         answer = new Response(body, { headers: { 'X-Board-Parts': 'yes' } });
         const exchange = made();
         assert.deepEqual(await exchange.ask('/board'), { status: 200, refused: '' });
@@ -59,11 +71,16 @@ test('what answers is told apart', async () => {
     assert.equal(await of(503), 503, 'a fault');
     assert.equal(await of(503, { 'Retry-After': '5' }), 0, 'what it rests on is away');
     assert.equal(await of(429), 429);
-    globalThis.fetch = async () => { throw new TypeError('no network'); };
+    globalThis.fetch = async () => {
+        throw new TypeError('no network');
+    };
     assert.equal((await made().ask('/undo', {})).status, 0);
 });
 
 test('why it was not done comes as words', async () => {
-    answer = new Response('<!--part a1--><!--/part-->', { status: 422, headers: { 'X-Board-Parts': 'yes', 'X-Board-Refused': encodeURIComponent('12′ is too wide.') } });
+    answer = new Response('<!--part a1--><!--/part-->', {
+        status: 422,
+        headers: { 'X-Board-Parts': 'yes', 'X-Board-Refused': encodeURIComponent('12′ is too wide.') },
+    });
     assert.deepEqual(await made().ask('/undo', {}), { status: 422, refused: '12′ is too wide.' });
 });

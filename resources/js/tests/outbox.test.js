@@ -43,11 +43,17 @@ class Board {
     }
 }
 
-const turns = async (count = 60) => { for (let turn = 0; turn < count; turn += 1) await null; };
+const turns = async (count = 60) => {
+    for (let turn = 0; turn < count; turn += 1) await null;
+};
 
 beforeEach(() => {
     const kept = new Map();
-    globalThis.localStorage = { getItem: (key) => kept.get(key) ?? null, setItem: (key, value) => kept.set(key, value), removeItem: (key) => kept.delete(key) };
+    globalThis.localStorage = {
+        getItem: (key) => kept.get(key) ?? null,
+        setItem: (key, value) => kept.set(key, value),
+        removeItem: (key) => kept.delete(key),
+    };
     globalThis.addEventListener = () => {};
 });
 
@@ -58,7 +64,13 @@ test('what was done is sent one after the other, on the version in sight', async
     outbox.add('acts/turn', {}, 'w1');
     assert.equal(board.asked.length, 1);
     await turns();
-    assert.deepEqual(board.asked.map(({ path, version }) => [path, version]), [['acts/move', 7], ['acts/turn', null]]);
+    assert.deepEqual(
+        board.asked.map(({ path, version }) => [path, version]),
+        [
+            ['acts/move', 7],
+            ['acts/turn', null],
+        ],
+    );
     assert.ok(board.isSettled);
     assert.equal(localStorage.getItem(KEY), null);
 });
@@ -69,18 +81,26 @@ test('what is done to a thing that is still being drawn is done to what was draw
     const { name } = outbox.add('acts/thing', {}, '');
     outbox.add('acts/turn', {}, { after: name });
     await turns();
-    assert.deepEqual(board.asked.map(({ select }) => select), ['', 'f1']);
+    assert.deepEqual(
+        board.asked.map(({ select }) => select),
+        ['', 'f1'],
+    );
 });
 
 test('what waits for a thing that was refused is refused with it', async () => {
-    const board = new Board(({ path }) => (path === 'acts/thing' ? { status: 422, refused: 'There is no room.' } : { status: 200, refused: '' }));
+    const board = new Board(({ path }) =>
+        path === 'acts/thing' ? { status: 422, refused: 'There is no room.' } : { status: 200, refused: '' },
+    );
     const outbox = new Outbox(KEY, board);
     const { name } = outbox.add('acts/thing', {}, '');
     outbox.add('acts/turn', {}, { after: name });
     outbox.add('acts/move', {}, 'w1');
     await turns();
     assert.deepEqual(board.refused, ['acts/thing: There is no room.', 'acts/turn: What it was to be done to has not been drawn.']);
-    assert.deepEqual(board.asked.map(({ path }) => path), ['acts/thing', 'acts/move']);
+    assert.deepEqual(
+        board.asked.map(({ path }) => path),
+        ['acts/thing', 'acts/move'],
+    );
 });
 
 test('a key pressed while an undo is unanswered does nothing where that leaves nothing chosen', async () => {
@@ -90,17 +110,28 @@ test('a key pressed while an undo is unanswered does nothing where that leaves n
     outbox.add('acts/remove', {}, { after: name }, true);
     outbox.add('acts/storey', {}, { after: name });
     await turns();
-    assert.deepEqual(board.asked.map(({ path }) => path), ['undo', 'acts/storey']);
+    assert.deepEqual(
+        board.asked.map(({ path }) => path),
+        ['undo', 'acts/storey'],
+    );
     assert.deepEqual(board.refused, []);
 });
 
 test('a key pressed while an undo is unanswered acts on what is chosen still where that is refused', async () => {
-    const board = new Board(({ path }) => (path === 'undo' ? { status: 422, refused: 'There is nothing to undo.' } : { status: 200, refused: '' }));
+    const board = new Board(({ path }) =>
+        path === 'undo' ? { status: 422, refused: 'There is nothing to undo.' } : { status: 200, refused: '' },
+    );
     const outbox = new Outbox(KEY, board);
     const { name } = outbox.add('undo', {}, 'w1');
     outbox.add('acts/remove', {}, { after: name }, true);
     await turns();
-    assert.deepEqual(board.asked.map(({ path, select }) => [path, select]), [['undo', 'w1'], ['acts/remove', 'w1']]);
+    assert.deepEqual(
+        board.asked.map(({ path, select }) => [path, select]),
+        [
+            ['undo', 'w1'],
+            ['acts/remove', 'w1'],
+        ],
+    );
 });
 
 test('a server that does not answer is asked again later, and nothing is lost', async () => {
@@ -149,7 +180,13 @@ test('what was made on an older state waits until it is sent again or forgotten'
     isStale = false;
     outbox.renew();
     await turns();
-    assert.deepEqual(board.asked.slice(1).map(({ path, version }) => [path, version]), [['acts/move', null], ['acts/turn', null]]);
+    assert.deepEqual(
+        board.asked.slice(1).map(({ path, version }) => [path, version]),
+        [
+            ['acts/move', null],
+            ['acts/turn', null],
+        ],
+    );
 });
 
 test('what is forgotten is not sent', async () => {
@@ -170,7 +207,10 @@ test('of several things that are only to be shown the last will do, and none is 
     outbox.look('board', {}, 'c');
     assert.equal(localStorage.getItem(KEY), null);
     await turns();
-    assert.deepEqual(board.asked.map(({ select }) => select), ['a', 'c']);
+    assert.deepEqual(
+        board.asked.map(({ select }) => select),
+        ['a', 'c'],
+    );
 });
 
 test('what could not be sent is sent when the page is opened again', async () => {
@@ -182,5 +222,8 @@ test('what could not be sent is sent when the page is opened again', async () =>
     const board = new Board();
     new Outbox(KEY, board);
     await turns();
-    assert.deepEqual(board.asked.map(({ path, values }) => [path, values]), [['acts/move', { by: '1,0' }]]);
+    assert.deepEqual(
+        board.asked.map(({ path, values }) => [path, values]),
+        [['acts/move', { by: '1,0' }]],
+    );
 });

@@ -5,8 +5,19 @@ import { Snapping } from '../board/snapping.js';
 /** Two faces that meet in a corner, and the middle of the wall behind one of them, on a step of 10 mm at 5 mm a pixel. */
 function corner() {
     const snapping = new Snapping({ scale: 5 }, 10);
-    const line = (word, x1, y1, x2, y2) => ({ word, line: [{ x: x1, y: y1 }, { x: x2, y: y2 }] });
-    snapping.lines = [line('face', 0, 0, 4000, 0), line('face', 0, 0, 0, 3000), line(Snapping.AXIS, -45, -45, 4000, -45), line('edge of a thing', 2000, 500, 2600, 500)];
+    const line = (word, x1, y1, x2, y2) => ({
+        word,
+        line: [
+            { x: x1, y: y1 },
+            { x: x2, y: y2 },
+        ],
+    });
+    snapping.lines = [
+        line('face', 0, 0, 4000, 0),
+        line('face', 0, 0, 0, 3000),
+        line(Snapping.AXIS, -45, -45, 4000, -45),
+        line('edge of a thing', 2000, 500, 2600, 500),
+    ];
     return snapping;
 }
 
@@ -44,15 +55,66 @@ test('a line on a face ends square above where it starts', () => {
 });
 
 test('where two lines cross is caught; parallel ones cross nowhere', () => {
-    const cross = Snapping.crossings([{ line: [{ x: 0, y: 0 }, { x: 10, y: 10 }] }, { line: [{ x: 0, y: 10 }, { x: 10, y: 0 }] }]);
-    assert.deepEqual(cross.map(({ x, y }) => [x, y]), [[5, 5]]);
-    assert.deepEqual(Snapping.crossings([{ line: [{ x: 0, y: 0 }, { x: 10, y: 0 }] }, { line: [{ x: 0, y: 1 }, { x: 10, y: 1 }] }]), []);
-    assert.deepEqual(Snapping.crossings([{ line: [{ x: 0, y: 0 }, { x: 4, y: 4 }] }, { line: [{ x: 0, y: 10 }, { x: 10, y: 0 }] }]), []);
+    const cross = Snapping.crossings([
+        {
+            line: [
+                { x: 0, y: 0 },
+                { x: 10, y: 10 },
+            ],
+        },
+        {
+            line: [
+                { x: 0, y: 10 },
+                { x: 10, y: 0 },
+            ],
+        },
+    ]);
+    assert.deepEqual(
+        cross.map(({ x, y }) => [x, y]),
+        [[5, 5]],
+    );
+    assert.deepEqual(
+        Snapping.crossings([
+            {
+                line: [
+                    { x: 0, y: 0 },
+                    { x: 10, y: 0 },
+                ],
+            },
+            {
+                line: [
+                    { x: 0, y: 1 },
+                    { x: 10, y: 1 },
+                ],
+            },
+        ]),
+        [],
+    );
+    assert.deepEqual(
+        Snapping.crossings([
+            {
+                line: [
+                    { x: 0, y: 0 },
+                    { x: 4, y: 4 },
+                ],
+            },
+            {
+                line: [
+                    { x: 0, y: 10 },
+                    { x: 10, y: 0 },
+                ],
+            },
+        ]),
+        [],
+    );
 });
 
 test('lengths from where a line starts are whole steps', () => {
     let seed = 1;
-    const random = () => { seed = seed * 16807 % 2147483647; return seed / 2147483647 * 20000 - 10000; };
+    const random = () => {
+        seed = (seed * 16807) % 2147483647;
+        return (seed / 2147483647) * 20000 - 10000;
+    };
     for (let times = 0; times < 200; times += 1) {
         const from = { x: random(), y: random() };
         const { x, y } = corner().onGrid({ x: random(), y: random() }, from);

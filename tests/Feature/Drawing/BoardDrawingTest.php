@@ -29,7 +29,11 @@ final class BoardDrawingTest extends TestCase
     public function test_texts_without_room_step_aside(): void
     {
         $chain = new ChainDrawing(10.0, static fn(float $mm): string => (string) $mm);
-        $parts = static fn(float ...$stops): array => array_map(static fn(float $from, float $to): Dimension => new Dimension(new Segment(new Point($from, 0), new Point($to, 0))), array_slice($stops, 0, -1), array_slice($stops, 1));
+        $parts = static fn(float ...$stops): array => array_map(
+            static fn(float $from, float $to): Dimension => new Dimension(new Segment(new Point($from, 0), new Point($to, 0))),
+            array_slice($stops, 0, -1),
+            array_slice($stops, 1),
+        );
         self::assertSame(['-6', '-6', '-6'], self::levels($chain->draw($parts(0, 2000, 4000, 6000))));
         // 60 mm are 6 px: the text of the second has no room beside the first's, the third's beside neither
         self::assertSame(['-6', '16', '-21', '-6'], self::levels($chain->draw($parts(0, 100, 160, 220, 2000))));
@@ -41,7 +45,10 @@ final class BoardDrawingTest extends TestCase
     {
         yield 'overall' => ['overall', ['4400', '3400']];
         yield 'none' => ['none', []];
-        yield 'chains: the openings of the lower side, then the overall of every side' => ['chain', ['800', '800', '2800', '3400', '4400', '3400', '4400', '3400', '4400', '3400']];
+        yield 'chains: the openings of the lower side, then the overall of every side' => [
+            'chain',
+            ['800', '800', '2800', '3400', '4400', '3400', '4400', '3400', '4400', '3400'],
+        ];
         yield 'from a base line' => ['base', ['800', '1600', '4400', '3400', '4400', '3400']];
     }
 
@@ -57,14 +64,25 @@ final class BoardDrawingTest extends TestCase
     public function test_rooms_are_dimensioned_to_the_line_that_was_chosen(): void
     {
         $home = Sketch::room(4000, 3000)->home();
-        $inside = static fn(WallDatum $datum): array => self::texts(implode('', (new PlanDimensions($home, $home->plans['G'], new DimensionStyle('none', true, $datum), 10.0))->draw()));
+        $inside = static fn(WallDatum $datum): array => self::texts(implode(
+            '',
+            (new PlanDimensions($home, $home->plans['G'], new DimensionStyle('none', true, $datum), 10.0))->draw(),
+        ));
         self::assertSame(['4000', '3000'], $inside(WallDatum::Finished));
         self::assertSame(['4200', '3200'], $inside(WallDatum::Centre));
     }
 
     public function test_parts_that_do_not_add_up_to_their_overall_as_written_say_by_how_much(): void
     {
-        $drawn = static fn(float $at): string => implode('', (new PlanDimensions($home = Sketch::room(4000, 3000)->door('w1', $at, 800)->home(), $home->plans['G'], new DimensionStyle('chain'), 10.0))->draw());
+        $drawn = static fn(float $at): string => implode(
+            '',
+            (new PlanDimensions(
+                $home = Sketch::room(4000, 3000)->door('w1', $at, 800)->home(),
+                $home->plans['G'],
+                new DimensionStyle('chain'),
+                10.0,
+            ))->draw(),
+        );
         self::assertStringNotContainsString('parts as written', $drawn(1100));
         // 800.4, 800 and 2799.6 are written 800, 800 and 2800
         self::assertStringNotContainsString('parts as written', $drawn(1100.4));
@@ -110,7 +128,10 @@ final class BoardDrawingTest extends TestCase
         $room = static fn(): Sketch => Sketch::room(4000, 3000);
         yield 'in a wall' => [$room()->fixture('f', 'wardrobe', 1000, -50, 90, 1000, 600), 'In a wall'];
         yield 'outside' => [$room()->fixture('f', 'wardrobe', 9000, 500, 90, 1000, 600), 'In no room'];
-        yield 'on another' => [$room()->fixture('f', 'wardrobe', 1000, 0, 90, 1000, 600)->fixture('g', 'bed', 1200, 0, 90, 1000, 2000), 'Where something else stands'];
+        yield 'on another' => [
+            $room()->fixture('f', 'wardrobe', 1000, 0, 90, 1000, 600)->fixture('g', 'bed', 1200, 0, 90, 1000, 2000),
+            'Where something else stands',
+        ];
         yield 'well' => [$room()->fixture('f', 'wardrobe', 1000, 0, 90, 1000, 600), ''];
     }
 
@@ -128,7 +149,10 @@ final class BoardDrawingTest extends TestCase
         $door = Sketch::room(4000, 3000)->door('w1', 1100, 800, $hinged);
         self::assertStringNotContainsString('live-warning', self::live($door->home(), 'd'));
         self::assertSame(['600', '800', '2600'], self::texts(self::live($door->home(), 'd'), ' mm'));
-        self::assertStringContainsString('Its leaf meets something', self::live($door->fixture('f', 'bed', 1100, 300, 90, 900, 2000)->home(), 'd'));
+        self::assertStringContainsString(
+            'Its leaf meets something',
+            self::live($door->fixture('f', 'bed', 1100, 300, 90, 900, 2000)->home(), 'd'),
+        );
     }
 
     public function test_a_wall_shows_what_it_looks_at_and_a_stair_its_risers(): void
@@ -142,7 +166,9 @@ final class BoardDrawingTest extends TestCase
 
     public function test_what_was_taped_says_how_far_the_drawing_is_from_it(): void
     {
-        $survey = static fn(float $measured): Home => Sketch::room(4000, 3000)->document(['survey' => [['id' => 't', 'storey' => 'G', 'from' => [0, 0], 'to' => [4000, 0], 'measured' => $measured]]])->home();
+        $survey = static fn(float $measured): Home => Sketch::room(4000, 3000)->document([
+            'survey' => [['id' => 't', 'storey' => 'G', 'from' => [0, 0], 'to' => [4000, 0], 'measured' => $measured]],
+        ])->home();
         self::assertStringContainsString('−5 mm to the drawing', (new SurveyDrawing($survey(3995), 'G'))->draw());
         self::assertStringContainsString('+5 mm to the drawing', (new SurveyDrawing($survey(4005), 'G'))->draw());
         self::assertStringContainsString('as drawn', (new SurveyDrawing($survey(4000), 'G'))->draw());
@@ -158,7 +184,9 @@ final class BoardDrawingTest extends TestCase
 
     public function test_a_low_wall_is_drawn_by_its_edges(): void
     {
-        $low = static fn(float $height): string => self::plan(Sketch::room(4000, 3000)->wall([2000, 500], [2000, 2000], 100, 'interior', ['height' => $height])->home());
+        $low = static fn(float $height): string => self::plan(
+            Sketch::room(4000, 3000)->wall([2000, 500], [2000, 2000], 100, 'interior', ['height' => $height])->home(),
+        );
         self::assertStringContainsString('low-wall', $low(1100));
         self::assertStringContainsString('low-wall', $low(2399.9));
         self::assertStringNotContainsString('low-wall', $low(2400));
@@ -166,12 +194,25 @@ final class BoardDrawingTest extends TestCase
 
     public function test_openings_have_the_symbols_of_the_trade(): void
     {
-        $window = static fn(string $operation): string => (new OpeningSymbol(Sketch::room(4000, 3000)->window('w1', 2000, 1000, 1200, ['operation' => $operation])->home()->openings[0]))->draw();
+        $window = static fn(string $operation): string => (new OpeningSymbol(
+            Sketch::room(4000, 3000)->window('w1', 2000, 1000, 1200, ['operation' => $operation])->home()->openings[0],
+        ))->draw();
         self::assertCount(4, array_unique(array_map($window, ['fixed', 'sliding', 'double_hung', 'louvred'])));
-        $door = static fn(string $wall): string => (new OpeningSymbol(Sketch::room(4000, 3000)->wall([2500, -100], [2500, 3100])->use('b', 'study', 3000, 1000)->door($wall, 1000, 800)->home()->openings[0]))->draw();
+        $door = static fn(string $wall): string => (new OpeningSymbol(
+            Sketch::room(4000, 3000)
+                ->wall([2500, -100], [2500, 3100])
+                ->use('b', 'study', 3000, 1000)
+                ->door($wall, 1000, 800)
+                ->home()->openings[0],
+        ))->draw();
         self::assertStringContainsString('threshold', $door('w1'));
         self::assertStringNotContainsString('threshold', $door('w5'));
-        $gap = (new OpeningSymbol(Sketch::room(4000, 3000)->add('openings', ['id' => 'g', 'kind' => 'gap', 'wall' => 'w1', 'at' => 1000, 'width' => 900])->home()->openings[0]))->draw();
+        $gap = (new OpeningSymbol(
+            Sketch::room(4000, 3000)->add(
+                'openings',
+                ['id' => 'g', 'kind' => 'gap', 'wall' => 'w1', 'at' => 1000, 'width' => 900],
+            )->home()->openings[0],
+        ))->draw();
         self::assertStringContainsString('beam', $gap);
     }
 

@@ -34,7 +34,9 @@ final class StairDrawingsTest extends TestCase
         self::assertStringNotContainsString('class="ground"', $drawn);
     }
 
-    /** @return iterable<string, array{float, string}> the headroom that is wanted, and how the critical place is marked: 2000 mm are there */
+    /**
+     * @return iterable<string, array{float, string}> the headroom that is wanted, and how the critical place is marked: 2000 mm are there
+     */
     public static function wanted(): iterable
     {
         yield 'less' => [1999.9, 'section-critical'];
@@ -62,7 +64,10 @@ final class StairDrawingsTest extends TestCase
 
     public function test_guards_along_the_flight_are_drawn_and_others_are_not(): void
     {
-        $guarded = static fn(float $x): Sketch => HeadroomTest::stairwell(void: self::OPENING)->add('guards', ['id' => 'g', 'line' => [[$x, 1000], [$x, 4500]], 'height' => 900]);
+        $guarded = static fn(float $x): Sketch => HeadroomTest::stairwell(void: self::OPENING)->add(
+            'guards',
+            ['id' => 'g', 'line' => [[$x, 1000], [$x, 4500]], 'height' => 900],
+        );
         self::assertSame(['Guard in R'], $this->texts('//*[@class="rail rail-guard"]', $this->section($guarded(2450))));
         self::assertSame(0, $this->numberOf('//*[@class="rail rail-guard"]', $this->section($guarded(3800))));
     }
@@ -70,7 +75,13 @@ final class StairDrawingsTest extends TestCase
     public function test_steps_outside_stand_on_the_ground(): void
     {
         // a plinth of 450 mm in three steps of 150 on 300 (common practice, no source)
-        $drawn = $this->section(Sketch::room(4000, 3000)->with(['elevation' => 450])->stair(['from_storey' => null, 'to_storey' => 'G', 'rise' => 450, 'start' => [2000, -1000], 'parts' => [['flight' => ['risers' => 3, 'tread' => 300]]]]));
+        $drawn = $this->section(Sketch::room(4000, 3000)->with(['elevation' => 450])->stair([
+            'from_storey' => null,
+            'to_storey' => 'G',
+            'rise' => 450,
+            'start' => [2000, -1000],
+            'parts' => [['flight' => ['risers' => 3, 'tread' => 300]]],
+        ]));
         self::assertSame([1, 2], [$this->numberOf('//*[@class="ground"]', $drawn), $this->numberOf('//*[@class="tread"]', $drawn)]);
         self::assertStringContainsString('M0 0V-150H300V-300H600V-450V0Z', $drawn);
         self::assertStringNotContainsString('opening-start', $drawn);
@@ -85,7 +96,11 @@ final class StairDrawingsTest extends TestCase
 
     public function test_names_are_escaped(): void
     {
-        $drawn = $this->section(HeadroomTest::stairwell(void: self::OPENING, upper: ['name' => '<b>Up</b>'], stair: ['name' => '"><script>']));
+        $drawn = $this->section(HeadroomTest::stairwell(
+            void: self::OPENING,
+            upper: ['name' => '<b>Up</b>'],
+            stair: ['name' => '"><script>'],
+        ));
         self::assertStringNotContainsString('<script>', $drawn);
         self::assertStringNotContainsString('<b>', $drawn);
     }
@@ -101,7 +116,14 @@ final class StairDrawingsTest extends TestCase
 
     public function test_a_turning_stair_is_rolled_out_along_the_line_one_walks(): void
     {
-        $wound = ['kind' => 'winding', 'parts' => [['flight' => ['risers' => 6, 'tread' => 250]], ['winders' => ['risers' => 3, 'turn' => 'left', 'inner' => 0]], ['flight' => ['risers' => 6, 'tread' => 250]]]];
+        $wound = [
+            'kind' => 'winding',
+            'parts' => [
+                ['flight' => ['risers' => 6, 'tread' => 250]],
+                ['winders' => ['risers' => 3, 'turn' => 'left', 'inner' => 0]],
+                ['flight' => ['risers' => 6, 'tread' => 250]],
+            ],
+        ];
         $home = HeadroomTest::stairwell(stair: $wound)->home();
         $drawn = (new FlatPattern($this->climb($home), $home))->draw();
         self::assertStringContainsString('along the line one walks', $drawn);
@@ -109,7 +131,9 @@ final class StairDrawingsTest extends TestCase
         self::assertContains('14', $this->texts('//*[local-name()="text"]', $drawn));
     }
 
-    /** @return iterable<string, array{SubjectType, array<string, float>, float|null, float}> stated lengths, m², least width of the sketch */
+    /**
+     * @return iterable<string, array{SubjectType, array<string, float>, float|null, float}> stated lengths, m², least width of the sketch
+     */
     public static function examples(): iterable
     {
         yield 'a room as large as its area' => [SubjectType::Room, [], 12.0, 3000];
@@ -158,6 +182,9 @@ final class StairDrawingsTest extends TestCase
     {
         $found = (new \SimpleXMLElement($drawn))->xpath($path);
 
-        return array_values(array_map(static fn(\SimpleXMLElement $element): string => dom_import_simplexml($element)->textContent, is_array($found) ? $found : []));
+        return array_values(array_map(
+            static fn(\SimpleXMLElement $element): string => dom_import_simplexml($element)->textContent,
+            is_array($found) ? $found : [],
+        ));
     }
 }

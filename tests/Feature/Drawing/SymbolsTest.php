@@ -59,7 +59,14 @@ final class SymbolsTest extends TestCase
     public function test_a_hinged_door_hangs_where_it_is_said_to(): void
     {
         // w1 runs along y = −100 from x = −100; the middle of the door lies at x = 1900, the room to the left
-        $of = static fn(string $hinge, string $opens): string => (new OpeningSymbol(Sketch::room(4000, 3000)->door('w1', 2000, 800, ['operation' => 'hinged', 'hinge' => $hinge, 'opens' => $opens])->home()->openings[0]))->draw();
+        $of = static fn(string $hinge, string $opens): string => (new OpeningSymbol(
+            Sketch::room(4000, 3000)->door(
+                'w1',
+                2000,
+                800,
+                ['operation' => 'hinged', 'hinge' => $hinge, 'opens' => $opens],
+            )->home()->openings[0],
+        ))->draw();
         self::assertStringContainsString('class="leaf" d="M1500 0L1500 -800"', $of('from', 'left'));
         self::assertStringContainsString('class="leaf" d="M2300 0L2300 -800"', $of('to', 'left'));
         self::assertStringContainsString('class="leaf" d="M1500 200L1500 1000"', $of('from', 'right'));
@@ -71,7 +78,12 @@ final class SymbolsTest extends TestCase
     public function test_every_operation_and_every_fixture_has_a_symbol(): void
     {
         foreach (['hinged', 'double_hinged', 'sliding', 'bypass', 'pocket', 'folding', 'overhead'] as $operation) {
-            $door = Sketch::room(4000, 3000)->door('w1', 2000, 800, ['operation' => $operation, 'hinge' => 'from', 'opens' => 'left'])->home()->openings[0];
+            $door = Sketch::room(4000, 3000)->door(
+                'w1',
+                2000,
+                800,
+                ['operation' => $operation, 'hinge' => 'from', 'opens' => 'left'],
+            )->home()->openings[0];
             self::assertMatchesRegularExpression('/class="(leaf|frame)"/', (new OpeningSymbol($door))->draw(), $operation);
         }
         foreach (FixtureKind::cases() as $kind) {
@@ -82,14 +94,19 @@ final class SymbolsTest extends TestCase
 
     public function test_what_hangs_above_the_head_is_marked(): void
     {
-        $cabinet = static fn(float $base): string => (new FixtureSymbol(Sketch::room(4000, 3000)->fixture('f', 'wall_cabinet', 2000, 0, 90, 600, 300, ['base' => $base])->home()->fixtures[0]))->draw();
+        $cabinet = static fn(float $base): string => (new FixtureSymbol(
+            Sketch::room(4000, 3000)->fixture('f', 'wall_cabinet', 2000, 0, 90, 600, 300, ['base' => $base])->home()->fixtures[0],
+        ))->draw();
         self::assertStringContainsString('overhead', $cabinet(1400));
         self::assertStringNotContainsString('overhead', $cabinet(800));
     }
 
     public function test_verdicts_differ_in_shape(): void
     {
-        $marks = array_map(static fn(Verdict $verdict): string => (string) preg_replace('/ class="[^"]*"/', '', VerdictMark::draw($verdict)), Verdict::cases());
+        $marks = array_map(
+            static fn(Verdict $verdict): string => (string) preg_replace('/ class="[^"]*"/', '', VerdictMark::draw($verdict)),
+            Verdict::cases(),
+        );
         self::assertSame($marks, array_unique($marks));
         self::assertNotSame(VerdictMark::draw(Verdict::Met), VerdictMark::draw(Verdict::Met, true));
     }
@@ -122,7 +139,10 @@ final class SymbolsTest extends TestCase
     {
         $measures = Catalogue::standard();
         $home = new Home((new LayoutReader())->read((string) file_get_contents(self::demoFile())));
-        $report = (new Examiner($measures))->examine($home, [(new RuleBookReader($measures))->readFile(base_path('core/rulebooks/us-irc-2021.yaml'))]);
+        $report = (new Examiner($measures))->examine(
+            $home,
+            [(new RuleBookReader($measures))->readFile(base_path('core/rulebooks/us-irc-2021.yaml'))],
+        );
 
         return $report->finding($fingerprint) ?? throw new \LogicException("There is no {$fingerprint}.");
     }

@@ -72,7 +72,9 @@ final class TimeCodeTest extends TestCase
      */
     public static function encoded(): iterable
     {
-        foreach (['' => '', 'f' => 'MY', 'fo' => 'MZXQ', 'foo' => 'MZXW6', 'foob' => 'MZXW6YQ', 'fooba' => 'MZXW6YTB', 'foobar' => 'MZXW6YTBOI'] as $bytes => $text) {
+        foreach ([
+            '' => '', 'f' => 'MY', 'fo' => 'MZXQ', 'foo' => 'MZXW6', 'foob' => 'MZXW6YQ', 'fooba' => 'MZXW6YTB', 'foobar' => 'MZXW6YTBOI',
+        ] as $bytes => $text) {
             yield "\"{$bytes}\"" => [$bytes, $text];
         }
     }
@@ -93,6 +95,9 @@ final class TimeCodeTest extends TestCase
 
     public function test_an_app_reads_where_the_codes_are_for(): void
     {
-        self::assertSame('otpauth://totp/Heurema%3Aada%40example.test?secret=MZXW6&issuer=Heurema&digits=6&period=30', TimeCode::address('MZXW6', 'ada@example.test'));
+        self::assertSame(
+            'otpauth://totp/Heurema%3Aada%40example.test?secret=MZXW6&issuer=Heurema&digits=6&period=30',
+            TimeCode::address('MZXW6', 'ada@example.test'),
+        );
     }
 }

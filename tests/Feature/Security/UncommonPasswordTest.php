@@ -36,7 +36,10 @@ final class UncommonPasswordTest extends TestCase
     #[DataProvider('passwords')]
     public function test_what_is_asked_of_a_password(string $password, ?string $expected): void
     {
-        $said = Validator::make(['password' => $password], ['password' => [new UncommonPassword(['Nadia Lindqvist', 'nadia@example.test'])]])->errors()->first('password');
+        $said = Validator::make(
+            ['password' => $password],
+            ['password' => [new UncommonPassword(['Nadia Lindqvist', 'nadia@example.test'])]],
+        )->errors()->first('password');
         $expected === null ? self::assertSame('', $said) : self::assertStringContainsString($expected, $said);
     }
 }

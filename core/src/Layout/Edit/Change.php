@@ -23,8 +23,12 @@ final readonly class Change
      * @param string|null $storey   id of the storey whose list it is; null for lists of the document
      * @param int         $position in its list
      */
-    public function __construct(public ?string $storey, public int $position, public Element|Layout|null $before, public Element|Layout|null $after)
-    {
+    public function __construct(
+        public ?string $storey,
+        public int $position,
+        public Element|Layout|null $before,
+        public Element|Layout|null $after,
+    ) {
         $one = $before ?? $after;
         $this->list = $one instanceof Element ? $one::list() : null;
     }
@@ -34,7 +38,10 @@ final readonly class Change
         return new self($this->storey, $this->position, $this->after, $this->before);
     }
 
-    /** @return array{string|null, string|null, int, array<string, mixed>|null, array<string, mixed>|null} storey, list, position, before, after */
+    /**
+     * @return array{string|null, string|null, int, array<string, mixed>|null, array<string, mixed>|null}
+     *     storey, list, position, before, after
+     */
     public function toArray(): array
     {
         return [$this->storey, $this->list?->value, $this->position, self::written($this->before), self::written($this->after)];
@@ -44,7 +51,9 @@ final readonly class Change
     public static function of(array $kept): self
     {
         [$storey, $list, $position, $before, $after] = $kept;
-        $read = static fn(?\stdClass $values): Element|Layout|null => $values === null ? null : self::read($list === null ? null : ElementList::from($list), $values);
+        $read = static fn(?\stdClass $values): Element|Layout|null => $values === null
+            ? null
+            : self::read($list === null ? null : ElementList::from($list), $values);
 
         return new self($storey, $position, $read($before), $read($after));
     }
@@ -68,6 +77,8 @@ final readonly class Change
     {
         $lists = $one instanceof Layout ? ElementList::ofDocument() : ElementList::ofStorey();
 
-        return $one instanceof Element && $one::list() !== ElementList::Storeys ? $one->toArray() : ($one === null ? null : array_diff_key($one->toArray(), array_column($lists, null, 'value')));
+        return $one instanceof Element && $one::list() !== ElementList::Storeys
+            ? $one->toArray()
+            : ($one === null ? null : array_diff_key($one->toArray(), array_column($lists, null, 'value')));
     }
 }

@@ -25,12 +25,17 @@ final readonly class ChangeValues implements Edit
         if (array_intersect(array_keys($this->values), self::places($was->element)) !== []) {
             $was->refuseIfLocked();
         }
-        $draft->replace(Draft::read($was->list, [...$was->values(), ...$this->values], $draft->pointer($was->list, $was->storey, $was->position)));
+        $draft->replace(Draft::read(
+            $was->list,
+            [...$was->values(), ...$this->values],
+            $draft->pointer($was->list, $was->storey, $was->position),
+        ));
     }
 
     public function words(): string
     {
-        return "{$this->id}: ".implode(', ', array_map(static fn(string $key): string => str_replace('_', ' ', $key), array_keys($this->values))).' changed';
+        return "{$this->id}: "
+            .implode(', ', array_map(static fn(string $key): string => str_replace('_', ' ', $key), array_keys($this->values))).' changed';
     }
 
     /** @return list<string> what would move a locked element */
@@ -38,6 +43,9 @@ final readonly class ChangeValues implements Edit
     {
         $isPlace = static fn(KeySchema $key): bool => $key->value->isPlace() || $key->underMotion() === UnderMotion::Turns;
 
-        return [...array_column(array_filter(ElementSchema::of($element::class)->keys(), $isPlace), 'key'), ...($element instanceof Opening ? ['at', 'wall'] : [])];
+        return [
+            ...array_column(array_filter(ElementSchema::of($element::class)->keys(), $isPlace), 'key'),
+            ...($element instanceof Opening ? ['at', 'wall'] : []),
+        ];
     }
 }

@@ -45,6 +45,8 @@ final readonly class CopyElements implements Edit
             return $element->carried(Motion::by($this->by));
         }
 
-        return isset($this->newIds[$element->wall]) ? $element->inWall($this->newIds[$element->wall], $element->at) : throw new RefusedEdit("{$element->name()} is copied with its wall, or placed anew in another.");
+        return isset($this->newIds[$element->wall])
+            ? $element->inWall($this->newIds[$element->wall], $element->at)
+            : throw new RefusedEdit("{$element->name()} is copied with its wall, or placed anew in another.");
     }
 }

@@ -53,7 +53,10 @@ final class Draft
      */
     public function elements(?string $storey, ElementList $list): array
     {
-        return $this->lists[self::key($storey, $list)] ?? throw new RefusedEdit($storey === null ? "There is no list \"{$list->value}\"." : "There is no list \"{$list->value}\" on storey \"{$storey}\".");
+        return $this->lists[self::key($storey, $list)]
+            ?? throw new RefusedEdit(
+                $storey === null ? "There is no list \"{$list->value}\"." : "There is no list \"{$list->value}\" on storey \"{$storey}\".",
+            );
     }
 
     /** @return list<Opening> those in a wall */
@@ -170,7 +173,10 @@ final class Draft
         }
         try {
             return (new LayoutReader())->accept($this->head->withLists([
-                ...array_map(fn(ElementList $list): array => $this->lists[$list->value], array_column(ElementList::ofDocument(), null, 'value')),
+                ...array_map(
+                    fn(ElementList $list): array => $this->lists[$list->value],
+                    array_column(ElementList::ofDocument(), null, 'value'),
+                ),
                 ElementList::Storeys->value => $storeys,
             ]));
         } catch (UnreadableLayout $e) {
@@ -215,7 +221,11 @@ final class Draft
         return match (true) {
             $change->after === null => null,
             $change->after instanceof Layout => self::document($change->after->toArray()),
-            default => self::read($change->after::list(), $change->after->toArray(), $this->pointer($change->after::list(), $change->storey, $change->position)),
+            default => self::read(
+                $change->after::list(),
+                $change->after->toArray(),
+                $this->pointer($change->after::list(), $change->storey, $change->position),
+            ),
         };
     }
 
@@ -228,7 +238,12 @@ final class Draft
         if ($change->position > count($elements)) {
             throw new RefusedEdit('The list has changed since.');
         }
-        array_splice($elements, $change->position, $change->before === null ? 0 : 1, $change->after instanceof Element ? [$change->after] : []);
+        array_splice(
+            $elements,
+            $change->position,
+            $change->before === null ? 0 : 1,
+            $change->after instanceof Element ? [$change->after] : [],
+        );
         $this->lists[self::key($change->storey, $list)] = $elements;
         if ($list === ElementList::Storeys) {
             $this->keepStoreyLists($change);
@@ -261,7 +276,13 @@ final class Draft
     /** Where an element stands in the document. */
     public function pointer(ElementList $list, ?string $storey, int $position): string
     {
-        $number = $storey === null ? null : array_search($storey, array_map(static fn(Element $one): string => $one->id(), $this->lists[ElementList::Storeys->value]), true);
+        $number = $storey === null
+            ? null
+            : array_search(
+                $storey,
+                array_map(static fn(Element $one): string => $one->id(), $this->lists[ElementList::Storeys->value]),
+                true,
+            );
 
         return ($number === null ? '' : "/storeys/{$number}")."/{$list->value}/{$position}";
     }
@@ -278,7 +299,10 @@ final class Draft
     {
         $known = array_filter($values, static fn(mixed $value): bool => $value !== null);
         try {
-            $read = $type::read(new JsonCursor(json_decode(json_encode((object) $known, JSON_THROW_ON_ERROR), false, 32, JSON_THROW_ON_ERROR), $pointer));
+            $read = $type::read(new JsonCursor(
+                json_decode(json_encode((object) $known, JSON_THROW_ON_ERROR), false, 32, JSON_THROW_ON_ERROR),
+                $pointer,
+            ));
         } catch (UnreadableLayout|\JsonException $e) {
             throw new RefusedEdit($e->getMessage(), 0, $e);
         }

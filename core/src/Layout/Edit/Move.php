@@ -22,7 +22,11 @@ final readonly class Move implements Edit
         foreach ($this->ids as $id) {
             $moved = $draft->find($id);
             $moved->refuseIfLocked();
-            $draft->replace($moved->element instanceof Opening ? $this->alongWall($draft, $moved->element) : $moved->element->carried(Motion::by($this->by)));
+            $draft->replace(
+                $moved->element instanceof Opening
+                    ? $this->alongWall($draft, $moved->element)
+                    : $moved->element->carried(Motion::by($this->by)),
+            );
         }
     }
 
@@ -35,6 +39,8 @@ final readonly class Move implements Edit
     {
         $isCarried = in_array($opening->wall, $this->ids, true);
 
-        return $isCarried ? $opening : $opening->withAt($opening->at + $this->by->dot($draft->get($opening->wall, Wall::class)->line()->direction()));
+        return $isCarried
+            ? $opening
+            : $opening->withAt($opening->at + $this->by->dot($draft->get($opening->wall, Wall::class)->line()->direction()));
     }
 }

@@ -15,13 +15,19 @@ final readonly class Patch implements Edit
     {
         $changes = array_map(static fn(Change $change): array => $change->toArray(), $this->changes);
 
-        return json_encode(['words' => $this->words, 'changes' => $changes], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return json_encode(
+            ['words' => $this->words, 'changes' => $changes],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     /** @param string $json as toJson wrote it */
     public static function fromJson(string $json): self
     {
-        /** @var object{words: string, changes: list<array{string|null, string|null, int, \stdClass|null, \stdClass|null}>} $kept as toJson wrote it */
+        /**
+         * @var object{words: string, changes: list<array{string|null, string|null, int, \stdClass|null, \stdClass|null}>} $kept
+         *     as toJson wrote it
+         */
         $kept = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
 
         return new self(array_map(Change::of(...), $kept->changes), $kept->words);

@@ -25,7 +25,8 @@ final readonly class RoomList
         'kitchen' => RoomUse::Kitchen, 'study' => RoomUse::Study, 'office' => RoomUse::Study, 'hall' => RoomUse::Hall,
         'corridor' => RoomUse::Hall, 'landing' => RoomUse::Hall, 'entry' => RoomUse::Entry, 'foyer' => RoomUse::Entry,
         'stair' => RoomUse::Stair, 'pantry' => RoomUse::Pantry, 'stor' => RoomUse::Storage, 'garage' => RoomUse::Garage,
-        'balcony' => RoomUse::Balcony, 'porch' => RoomUse::Porch, 'terrace' => RoomUse::Terrace, 'plant' => RoomUse::Plant, 'bed' => RoomUse::Bedroom,
+        'balcony' => RoomUse::Balcony, 'porch' => RoomUse::Porch, 'terrace' => RoomUse::Terrace, 'plant' => RoomUse::Plant,
+        'bed' => RoomUse::Bedroom,
     ];
 
     public function __construct(private UnitSystem $units) {}

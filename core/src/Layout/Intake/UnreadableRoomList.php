@@ -10,6 +10,9 @@ final class UnreadableRoomList extends \RuntimeException
     /** @param array<int, string> $problems by line, from 1 */
     public function __construct(public readonly array $problems)
     {
-        parent::__construct(implode(' ', array_map(static fn(int $line, string $problem): string => "Line {$line}: {$problem}", array_keys($problems), $problems)));
+        parent::__construct(implode(
+            ' ',
+            array_map(static fn(int $line, string $problem): string => "Line {$line}: {$problem}", array_keys($problems), $problems),
+        ));
     }
 }

@@ -24,7 +24,8 @@ final readonly class WallsAroundRooms
     /**
      * @param list<Box> $rooms the clear floor of each
      *
-     * @return list<array{from: array{float, float}, to: array{float, float}, thickness: float, type: string}> centre lines that run to one another
+     * @return list<array{from: array{float, float}, to: array{float, float}, thickness: float, type: string}>
+     *     centre lines that run to one another
      */
     public function walls(array $rooms): array
     {
@@ -58,7 +59,12 @@ final readonly class WallsAroundRooms
             foreach (self::stretches($onIt) as [$from, $to, $side]) {
                 $isOuter = $side !== 0 && !$this->reachesRoom($boxes, $at, $from, $to, $side, $alongX);
                 // an outer wall is thicker outwards, so that the room keeps its size
-                $walls[] = ['line' => $at - ($isOuter ? $side * ($this->outer - $this->inner) / 2 : 0.0), 'from' => $from, 'to' => $to, 'outer' => $isOuter];
+                $walls[] = [
+                    'line' => $at - ($isOuter ? $side * ($this->outer - $this->inner) / 2 : 0.0),
+                    'from' => $from,
+                    'to' => $to,
+                    'outer' => $isOuter,
+                ];
             }
         }
 
@@ -115,7 +121,10 @@ final readonly class WallsAroundRooms
                 continue;
             }
             $middle = ($cuts[$i - 1] + $cuts[$i]) / 2;
-            $here = array_unique(array_map(static fn(array $side): int => $side[2], array_filter($sides, static fn(array $side): bool => $side[0] < $middle && $middle < $side[1])));
+            $here = array_unique(array_map(
+                static fn(array $side): int => $side[2],
+                array_filter($sides, static fn(array $side): bool => $side[0] < $middle && $middle < $side[1]),
+            ));
             if ($here === []) {
                 continue;
             }

@@ -31,7 +31,13 @@ final class ElementSchema
         }
         $this->members = $members;
         $isSpread = array_filter($members, static fn(KeySchema|SpreadSchema $member): bool => $member instanceof SpreadSchema) !== [];
-        $this->kind = $isSpread ? array_values(array_filter($members, static fn(KeySchema|SpreadSchema $member): bool => $member->property === 'kind' && $member instanceof KeySchema))[0] ?? null : null;
+        $this->kind = $isSpread
+            ? array_values(array_filter(
+                $members,
+                static fn(KeySchema|SpreadSchema $member): bool => $member->property === 'kind' && $member instanceof KeySchema,
+            ))[0]
+            ?? null
+            : null;
     }
 
     /**

@@ -22,7 +22,8 @@ final readonly class JsonCursor
     public const IDENTIFIER = '^[A-Za-z0-9_-]{1,40}$';
 
     /** Control characters but tabs and line breaks, and code points that are no characters. */
-    private const NO_TEXT = '/[\x{00}-\x{08}\x{0B}\x{0C}\x{0E}-\x{1F}\x{7F}-\x{9F}\x{FDD0}-\x{FDEF}\x{FFFE}\x{FFFF}\x{1FFFE}\x{1FFFF}\x{2FFFE}\x{2FFFF}\x{10FFFE}\x{10FFFF}]/u';
+    private const NO_TEXT = '/[\x{00}-\x{08}\x{0B}\x{0C}\x{0E}-\x{1F}\x{7F}-\x{9F}\x{FDD0}-\x{FDEF}'
+        .'\x{FFFE}\x{FFFF}\x{1FFFE}\x{1FFFF}\x{2FFFE}\x{2FFFF}\x{10FFFE}\x{10FFFF}]/u';
 
     public function __construct(private mixed $value, public string $pointer = '') {}
 
@@ -81,7 +82,11 @@ final readonly class JsonCursor
             throw $this->refuse("expected at most {$most} entries, found ".count($this->value));
         }
 
-        return array_map(fn(mixed $item, int|string $i): self => new self($item, "{$this->pointer}/{$i}"), $this->value, array_keys($this->value));
+        return array_map(
+            fn(mixed $item, int|string $i): self => new self($item, "{$this->pointer}/{$i}"),
+            $this->value,
+            array_keys($this->value),
+        );
     }
 
     public function number(float $least, float $most): float
@@ -90,7 +95,10 @@ final readonly class JsonCursor
             throw $this->refuse('expected a number, '.$this->found());
         }
         if (!($this->value >= $least && $this->value <= $most)) {
-            throw $this->refuse('expected a number from '.self::plain($least).' to '.self::plain($most).', found '.json_encode(is_finite((float) $this->value) ? $this->value : 'infinity'));
+            throw $this->refuse(
+                'expected a number from '.self::plain($least).' to '.self::plain($most).', found '
+                    .json_encode(is_finite((float) $this->value) ? $this->value : 'infinity'),
+            );
         }
 
         return round((float) $this->value, 4) + 0.0;
@@ -287,7 +295,13 @@ final readonly class JsonCursor
         return match (true) {
             is_array($this->value) => 'found a list',
             $this->value instanceof \stdClass => 'found an object',
-            default => 'found '.mb_strimwidth((string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60, '…'),
+            default => 'found '
+                .mb_strimwidth(
+                    (string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR),
+                    0,
+                    60,
+                    '…',
+                ),
         };
     }
 

@@ -31,7 +31,10 @@ final readonly class KeySchema
     {
         $is = $parameter->getAttributes(Key::class)[0]->newInstance();
         $type = self::typeOf($parameter);
-        [$words, $part] = [is_subclass_of($type, \BackedEnum::class) ? $type : null, is_subclass_of($type, Part::class) ? $type : self::partOf($is)];
+        [$words, $part] = [
+            is_subclass_of($type, \BackedEnum::class) ? $type : null,
+            is_subclass_of($type, Part::class) ? $type : self::partOf($is),
+        ];
 
         return new self(
             strtolower((string) preg_replace('/(?<!^)[A-Z]/', '_$0', $parameter->name)),
@@ -47,7 +50,10 @@ final readonly class KeySchema
             $is,
             $words,
             $part,
-            $is->required || (!$parameter->allowsNull() && !$parameter->isDefaultValueAvailable() && $is->otherwise === null && $is->default === null),
+            $is->required
+                || (
+                    !$parameter->allowsNull() && !$parameter->isDefaultValueAvailable() && $is->otherwise === null && $is->default === null
+                ),
             $parameter->isDefaultValueAvailable() ? $parameter->getDefaultValue() : $is->default,
         );
     }
@@ -140,7 +146,10 @@ final readonly class KeySchema
             Value::TwoLengths => array_map(static fn(JsonCursor $length): float => $length->length(), $place->pair()),
             Value::Sizes => array_map(static fn(JsonCursor $size): float => $size->size(), $place->items()),
             Value::Part => $this->part === null ? null : $this->part::read($place),
-            Value::Parts => array_map(fn(JsonCursor $item): ?Part => $this->part === null ? null : $this->part::read($item), $place->items($this->mostEntries() ?? 0)),
+            Value::Parts => array_map(
+                fn(JsonCursor $item): ?Part => $this->part === null ? null : $this->part::read($item),
+                $place->items($this->mostEntries() ?? 0),
+            ),
             Value::Tagged => array_map($this->readTagged(...), $place->items($this->mostEntries() ?? 0)),
             Value::Untouched => $place->isObject() ? $place->raw() : throw $place->refuse('expected an object'),
         };

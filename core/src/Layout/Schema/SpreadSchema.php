@@ -23,7 +23,9 @@ final readonly class SpreadSchema
 
         return new self(
             $parameter->name,
-            is_subclass_of($class, Part::class) ? ElementSchema::of($class) : throw new \LogicException("{$class} is no part of a document."),
+            is_subclass_of($class, Part::class)
+                ? ElementSchema::of($class)
+                : throw new \LogicException("{$class} is no part of a document."),
             array_map(static fn(\BackedEnum $kind): string => (string) $kind->value, $only),
         );
     }
@@ -34,7 +36,9 @@ final readonly class SpreadSchema
         if (!$this->belongsTo($kind)) {
             return [];
         }
-        $isOf = static fn(KeySchema $key): bool => $kind === null || $key->is->only === [] || in_array($kind, array_column($key->is->only, 'value'), true);
+        $isOf = static fn(KeySchema $key): bool => $kind === null
+            || $key->is->only === []
+            || in_array($kind, array_column($key->is->only, 'value'), true);
 
         return array_values(array_filter($this->of->keys(), $isOf));
     }

@@ -60,6 +60,9 @@ enum UnderMotion
     {
         $points = is_array($value) ? $value : [];
 
-        return array_map(static fn(mixed $point): mixed => $point instanceof Point ? new Point(-$point->x + 0.0, $point->y) : $point, array_reverse($points));
+        return array_map(
+            static fn(mixed $point): mixed => $point instanceof Point ? new Point(-$point->x + 0.0, $point->y) : $point,
+            array_reverse($points),
+        );
     }
 }

@@ -61,7 +61,8 @@ enum FixtureKind: string
     public function hangs(): bool
     {
         return in_array($this, [
-            self::Hood, self::WallCabinet, self::Mirror, self::Switch, self::Socket, self::SmokeAlarm, self::CoAlarm, self::Lamp, self::GrabBar, self::Television,
+            self::Hood, self::WallCabinet, self::Mirror, self::Switch, self::Socket, self::SmokeAlarm, self::CoAlarm, self::Lamp,
+            self::GrabBar, self::Television,
         ], true);
     }
 }

@@ -37,6 +37,10 @@ final class BoxBeyondSwing extends SubjectMeasure
 
         return $room === null
             ? new NotApplicable('It swings into no room.')
-            : (new ClearBox())->of($room, $home, new Parameters(['width' => Amount::length($with->number('width') ?? 0.0), 'clear_of' => 'swings']));
+            : (new ClearBox())->of(
+                $room,
+                $home,
+                new Parameters(['width' => Amount::length($with->number('width') ?? 0.0), 'clear_of' => 'swings']),
+            );
     }
 }

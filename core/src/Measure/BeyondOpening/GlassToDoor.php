@@ -32,7 +32,9 @@ use Heurema\Units\Amount;
 #[Measures(
     'window.to_door',
     AnswerType::Length,
-    'From the glass to the nearest upright edge of a closed door: to either edge of a door in the same plane, and to the hinge edge of one in another wall that swings towards the window. Both have to be in one room, or outside. Doors of closets no deeper than 3 ft are left aside.',
+    'From the glass to the nearest upright edge of a closed door: to either edge of a door in the same '
+    .'plane, and to the hinge edge of one in another wall that swings towards the window. Both have to be '
+    .'in one room, or outside. Doors of closets no deeper than 3 ft are left aside.',
 )]
 final class GlassToDoor extends SubjectMeasure
 {

@@ -18,7 +18,10 @@ final class Catalogue
     /** @var array<string, class-string<SubjectMeasure<covariant Subject>>>|null what was found before */
     private static ?array $kept = null;
 
-    /** @param array<string, Measure|class-string<SubjectMeasure<covariant Subject>>> $measures by name; a class stands for what it makes under that name */
+    /**
+     * @param array<string, Measure|class-string<SubjectMeasure<covariant Subject>>> $measures by name; a class stands for what it makes
+     *                                                                                         under that name
+     */
     private function __construct(private array $measures) {}
 
     /** @param list<Measure> $measures */
@@ -37,7 +40,10 @@ final class Catalogue
     {
         if (self::$standard === null) {
             $short = [...DrawnFacts::all(), ...DerivedFacts::all()];
-            self::$standard = new self([...self::$kept ?? self::found(), ...array_combine(array_map(static fn(Measure $measure): string => $measure->name(), $short), $short)]);
+            self::$standard = new self([
+                ...self::$kept ?? self::found(),
+                ...array_combine(array_map(static fn(Measure $measure): string => $measure->name(), $short), $short),
+            ]);
         }
 
         return self::$standard;
@@ -84,7 +90,10 @@ final class Catalogue
     {
         $found = [];
         /** @var \SplFileInfo $file */
-        foreach (new \RegexIterator(new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__))), '/\.php$/') as $file) {
+        foreach (new \RegexIterator(
+            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__))),
+            '/\.php$/',
+        ) as $file) {
             $class = 'Heurema\\Measure\\'.strtr(substr($file->getPathname(), strlen(dirname(__DIR__)) + 1, -strlen('.php')), '/', '\\');
             if (is_subclass_of($class, SubjectMeasure::class)) {
                 $found += array_fill_keys(array_keys(Measures::on($class)), $class);

@@ -40,7 +40,10 @@ use Heurema\Units\Amount;
 /** Short measures of what follows from the drawing at once. */
 final class DerivedFacts
 {
-    private const HABITABLE = [RoomUse::Living, RoomUse::Dining, RoomUse::Kitchen, RoomUse::KitchenDining, RoomUse::KitchenLiving, RoomUse::Study, RoomUse::Bedroom];
+    private const HABITABLE = [
+        RoomUse::Living, RoomUse::Dining, RoomUse::Kitchen, RoomUse::KitchenDining, RoomUse::KitchenLiving, RoomUse::Study,
+        RoomUse::Bedroom,
+    ];
 
     /** The width and height, mm, of the door that lets one out of a home: 32 in and 78 in (IRC R311.2). */
     private const EGRESS_WIDTH = 812.8;
@@ -59,23 +62,56 @@ final class DerivedFacts
     private static function ofDoors(): array
     {
         return [
-            new ShortMeasure('door.in_party_wall', AnswerType::Count, '1 where its wall abuts a neighbour, else 0.', self::inPartyWall(...)),
-            new ShortMeasure('window.in_party_wall', AnswerType::Count, '1 where its wall abuts a neighbour, else 0.', self::inPartyWall(...)),
-            new ShortMeasure('door.outside_risers', AnswerType::Count, 'How many risers the steps have that come up to it from outside.', static function (PlacedOpening $door, Home $home): Measurement {
-                $steps = $door->isToOutside() === true ? OutsideLevel::of($door, $home)->steps : null;
+            new ShortMeasure(
+                'door.in_party_wall',
+                AnswerType::Count,
+                '1 where its wall abuts a neighbour, else 0.',
+                self::inPartyWall(...),
+            ),
+            new ShortMeasure(
+                'window.in_party_wall',
+                AnswerType::Count,
+                '1 where its wall abuts a neighbour, else 0.',
+                self::inPartyWall(...),
+            ),
+            new ShortMeasure(
+                'door.outside_risers',
+                AnswerType::Count,
+                'How many risers the steps have that come up to it from outside.',
+                static function (
+                    PlacedOpening $door,
+                    Home $home,
+                ): Measurement {
+                    $steps = $door->isToOutside() === true ? OutsideLevel::of($door, $home)->steps : null;
 
-                return $steps === null ? new NotApplicable('No steps come up to it.') : new Measured(Amount::count($steps->stair->risers()), [], ["{$steps->name()} comes up to it."]);
-            }),
-            new ShortMeasure('door.balcony_area', AnswerType::Area, 'The area of the balcony that it opens onto.', static function (PlacedOpening $door, Home $home): Measurement {
-                foreach ([$door->left->room, $door->right->room] as $room) {
-                    if ($room?->room->use === RoomUse::Balcony) {
-                        return (new FloorArea())->of($room, $home, new Parameters());
+                    return $steps === null
+                        ? new NotApplicable('No steps come up to it.')
+                        : new Measured(Amount::count($steps->stair->risers()), [], ["{$steps->name()} comes up to it."]);
+                },
+            ),
+            new ShortMeasure(
+                'door.balcony_area',
+                AnswerType::Area,
+                'The area of the balcony that it opens onto.',
+                static function (
+                    PlacedOpening $door,
+                    Home $home,
+                ): Measurement {
+                    foreach ([$door->left->room, $door->right->room] as $room) {
+                        if ($room?->room->use === RoomUse::Balcony) {
+                            return (new FloorArea())->of($room, $home, new Parameters());
+                        }
                     }
-                }
 
-                return new NotApplicable('It opens onto no balcony.');
-            }),
-            new ShortMeasure('door.required_egress', AnswerType::YesNo, 'Whether it is the only hinged door of 32 in by 78 in by which the home can be left.', self::isRequiredEgress(...)),
+                    return new NotApplicable('It opens onto no balcony.');
+                },
+            ),
+            new ShortMeasure(
+                'door.required_egress',
+                AnswerType::YesNo,
+                'Whether it is the only hinged door of 32 in by 78 in by which the home can be left.',
+                self::isRequiredEgress(...),
+            ),
         ];
     }
 
@@ -83,7 +119,11 @@ final class DerivedFacts
     {
         $is = $opening->isInPartyWall();
 
-        return new Measured(Amount::count($is ? 1 : 0), [Witness::mark($opening->storey(), $opening->middle())], [$is ? 'Its wall abuts a neighbour.' : 'Its wall abuts no neighbour.']);
+        return new Measured(
+            Amount::count($is ? 1 : 0),
+            [Witness::mark($opening->storey(), $opening->middle())],
+            [$is ? 'Its wall abuts a neighbour.' : 'Its wall abuts no neighbour.'],
+        );
     }
 
     /** Is it the one door by which the home can be left? Of several none is required alone. */
@@ -94,14 +134,21 @@ final class DerivedFacts
         }
         $others = array_filter($home->openings, static fn(PlacedOpening $other): bool => $other !== $door && self::letsOut($other, $home));
 
-        return new Measured($others === [] && $door->isToOutside() === true && $door->opening->door?->operation !== DoorOperation::Overhead);
+        return new Measured(
+            $others === [] && $door->isToOutside() === true && $door->opening->door?->operation !== DoorOperation::Overhead,
+        );
     }
 
     private static function letsOut(PlacedOpening $door, Home $home): bool
     {
         $isHinged = in_array($door->opening->door?->operation, [DoorOperation::Hinged, DoorOperation::DoubleHinged], true);
         $from = $door->left->isOpenAir() === true ? $door->right : $door->left;
-        if ($door->type() !== SubjectType::Door || !$isHinged || $door->isToOutside() !== true || $from->room?->room->use === RoomUse::Garage) {
+        if (
+            $door->type() !== SubjectType::Door
+            || !$isHinged
+            || $door->isToOutside() !== true
+            || $from->room?->room->use === RoomUse::Garage
+        ) {
             return false;
         }
         $width = (new ClearWidth())->of($door, $home, new Parameters());
@@ -115,25 +162,77 @@ final class DerivedFacts
     private static function ofStoreys(): array
     {
         return [
-            new ShortMeasure('storey.basement', AnswerType::YesNo, 'Whether the storey lies below ground: the floor above it no higher than 6 ft above the ground.', self::isBasement(...)),
-            new ShortMeasure('storey.habitable_attic', AnswerType::YesNo, 'Whether all its rooms to live in lie under slopes.', static function (StoreyPlan $plan): Measurement {
-                $habitable = array_filter($plan->rooms, static fn(RoomSpace $room): bool => in_array($room->room->use, self::HABITABLE, true));
+            new ShortMeasure(
+                'storey.basement',
+                AnswerType::YesNo,
+                'Whether the storey lies below ground: the floor above it no higher than 6 ft above the ground.',
+                self::isBasement(...),
+            ),
+            new ShortMeasure(
+                'storey.habitable_attic',
+                AnswerType::YesNo,
+                'Whether all its rooms to live in lie under slopes.',
+                static function (StoreyPlan $plan): Measurement {
+                    $habitable = array_filter(
+                        $plan->rooms,
+                        static fn(RoomSpace $room): bool => in_array($room->room->use, self::HABITABLE, true),
+                    );
 
-                return new Measured($habitable !== [] && array_filter($habitable, static fn(RoomSpace $room): bool => !$room->ceiling() instanceof SlopedCeiling) === []);
-            }),
-            new ShortMeasure('storey.only_plant', AnswerType::YesNo, 'Whether all its rooms are for plant or utilities.', static fn(StoreyPlan $plan): Measurement => new Measured(
-                $plan->rooms !== [] && array_filter($plan->rooms, static fn(RoomSpace $room): bool => !in_array($room->room->use, [RoomUse::Plant, RoomUse::Utility], true)) === [],
-            )),
-            new ShortMeasure('storey.internal_area', AnswerType::Area, 'The area of the storey inside its outer walls.', static function (StoreyPlan $plan, Home $home): Measurement {
-                $area = Amount::drawnArea(array_sum(array_map(static fn(Polygon $floor): float => $floor->area(), $plan->innerFloor())));
+                    return new Measured(
+                        $habitable !== []
+                            && array_filter(
+                                $habitable,
+                                static fn(RoomSpace $room): bool => !$room->ceiling() instanceof SlopedCeiling,
+                            ) === [],
+                    );
+                },
+            ),
+            new ShortMeasure(
+                'storey.only_plant',
+                AnswerType::YesNo,
+                'Whether all its rooms are for plant or utilities.',
+                static fn(StoreyPlan $plan): Measurement
+                => new Measured(
+                    $plan->rooms !== []
+                    && array_filter(
+                        $plan->rooms,
+                        static fn(RoomSpace $room): bool => !in_array($room->room->use, [RoomUse::Plant, RoomUse::Utility], true),
+                    ) === [],
+                ),
+            ),
+            new ShortMeasure(
+                'storey.internal_area',
+                AnswerType::Area,
+                'The area of the storey inside its outer walls.',
+                static function (
+                    StoreyPlan $plan,
+                    Home $home,
+                ): Measurement {
+                    $area = Amount::drawnArea(array_sum(array_map(
+                        static fn(Polygon $floor): float => $floor->area(),
+                        $plan->innerFloor(),
+                    )));
 
-                return new Measured($area, [], ["Inside the outer walls: {$home->write($area)}."]);
-            }),
-            new ShortMeasure('dwelling.garage_openings', AnswerType::Count, 'How many doors join the garage and the home.', static function (Home $home): Measurement {
-                $found = array_values(array_filter($home->openings, static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door && self::joinsGarage($opening)));
+                    return new Measured($area, [], ["Inside the outer walls: {$home->write($area)}."]);
+                },
+            ),
+            new ShortMeasure(
+                'dwelling.garage_openings',
+                AnswerType::Count,
+                'How many doors join the garage and the home.',
+                static function (Home $home): Measurement {
+                    $found = array_values(array_filter(
+                        $home->openings,
+                        static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door && self::joinsGarage($opening),
+                    ));
 
-                return new Measured(Amount::count(count($found)), array_map(static fn(PlacedOpening $door): Witness => Witness::mark($door->storey(), $door->middle()), $found), [$found === [] ? 'No door joins a garage and the home.' : 'A door joins a garage and the home.']);
-            }),
+                    return new Measured(
+                        Amount::count(count($found)),
+                        array_map(static fn(PlacedOpening $door): Witness => Witness::mark($door->storey(), $door->middle()), $found),
+                        [$found === [] ? 'No door joins a garage and the home.' : 'A door joins a garage and the home.'],
+                    );
+                },
+            ),
         ];
     }
 
@@ -160,45 +259,121 @@ final class DerivedFacts
 
         return $upper === null
             ? new Unknown([$above instanceof Storey ? "{$above->id}.elevation" : "{$plan->id()}.ceiling"])
-            : new Measured($upper - $grade <= self::BASEMENT, [], ["The floor above it lies {$home->length($upper - $grade)} above the ground."], $home->layout->grade === null ? ['The ground is taken to lie at 0, as nobody said.'] : []);
+            : new Measured(
+                $upper - $grade <= self::BASEMENT,
+                [],
+                ["The floor above it lies {$home->length($upper - $grade)} above the ground."],
+                $home->layout->grade === null ? ['The ground is taken to lie at 0, as nobody said.'] : [],
+            );
     }
 
     /** @return list<ShortMeasure<covariant Subject>> */
     private static function ofOthers(): array
     {
         return [
-            new ShortMeasure('room.ways_out', AnswerType::Count, '1 where a way leads from the room outside, else 0.', static function (RoomSpace $room, Home $home): Measurement {
-                $ways = $home->waysIn();
-                if ($ways->reach($room)) {
-                    return new Measured(Amount::count(1), [], ['A way leads outside.']);
-                }
+            new ShortMeasure(
+                'room.ways_out',
+                AnswerType::Count,
+                '1 where a way leads from the room outside, else 0.',
+                static function (
+                    RoomSpace $room,
+                    Home $home,
+                ): Measurement {
+                    $ways = $home->waysIn();
+                    if ($ways->reach($room)) {
+                        return new Measured(Amount::count(1), [], ['A way leads outside.']);
+                    }
 
-                return $ways->missing === [] ? new Measured(Amount::count(0), [Witness::mark($room->storey(), $room->room->at)], ['No way leads outside.']) : new Unknown(array_values(array_unique($ways->missing)));
-            }),
-            new ShortMeasure('soffit.width', AnswerType::Length, 'The width of the soffit, the shorter side of the largest rectangle in it.', static function (HungSoffit $soffit, Home $home): Measurement {
-                $width = LargestRectangle::breadth($soffit->soffit->outline);
+                    return $ways->missing === []
+                        ? new Measured(Amount::count(0), [Witness::mark($room->storey(), $room->room->at)], ['No way leads outside.'])
+                        : new Unknown(array_values(array_unique($ways->missing)));
+                },
+            ),
+            new ShortMeasure(
+                'soffit.width',
+                AnswerType::Length,
+                'The width of the soffit, the shorter side of the largest rectangle in it.',
+                static function (
+                    HungSoffit $soffit,
+                    Home $home,
+                ): Measurement {
+                    $width = LargestRectangle::breadth($soffit->soffit->outline);
 
-                return new Measured(Amount::length($width), [Witness::outline($soffit->storey(), $soffit->soffit->outline, $home->length($width))], ["It is {$home->length($width)} wide."]);
-            }),
-            new ShortMeasure('stair.total_rise', AnswerType::Length, 'How high the stair climbs from foot to head.', static function (PlacedStair $stair, Home $home): Measurement {
-                $climb = Climb::of($stair);
+                    return new Measured(
+                        Amount::length($width),
+                        [Witness::outline($soffit->storey(), $soffit->soffit->outline, $home->length($width))],
+                        ["It is {$home->length($width)} wide."],
+                    );
+                },
+            ),
+            new ShortMeasure(
+                'stair.total_rise',
+                AnswerType::Length,
+                'How high the stair climbs from foot to head.',
+                static function (
+                    PlacedStair $stair,
+                    Home $home,
+                ): Measurement {
+                    $climb = Climb::of($stair);
 
-                return $climb instanceof Climb ? new Measured(Amount::length($climb->top()), [Witness::mark($stair->storey(), $stair->stair->start, $home->length($climb->top()))], ["From its foot to its head: {$home->length($climb->top())}."]) : new Unknown($climb);
-            }),
-            new ShortMeasure('fixture.top', AnswerType::Length, 'How high its top is above the floor.', static function (PlacedFixture $fixture, Home $home): Measurement {
-                $top = $fixture->top();
+                    return $climb instanceof Climb
+                        ? new Measured(
+                            Amount::length($climb->top()),
+                            [Witness::mark($stair->storey(), $stair->stair->start, $home->length($climb->top()))],
+                            ["From its foot to its head: {$home->length($climb->top())}."],
+                        )
+                        : new Unknown($climb);
+                },
+            ),
+            new ShortMeasure(
+                'fixture.top',
+                AnswerType::Length,
+                'How high its top is above the floor.',
+                static function (
+                    PlacedFixture $fixture,
+                    Home $home,
+                ): Measurement {
+                    $top = $fixture->top();
 
-                return $top === null ? new Unknown($fixture->missingForTop()) : new Measured(Amount::length($top), [Witness::mark($fixture->storey(), $fixture->fixture->at, $home->length($top))], ["Its top is {$home->length($top)} above the floor."]);
-            }),
-            new ShortMeasure('fixture.length', AnswerType::Length, 'Its longer side.', static function (PlacedFixture $fixture, Home $home): Measurement {
-                [$width, $depth] = [$fixture->fixture->width, $fixture->fixture->depth];
-                if ($width === null || $depth === null) {
-                    return new Unknown([...($width === null ? ["{$fixture->id()}.width"] : []), ...($depth === null ? ["{$fixture->id()}.depth"] : [])]);
-                }
-                $side = $width >= $depth ? new Segment(new Point(-$width / 2, $depth / 2), new Point($width / 2, $depth / 2)) : new Segment(new Point(0, 0), new Point(0, $depth));
+                    return $top === null
+                        ? new Unknown($fixture->missingForTop())
+                        : new Measured(
+                            Amount::length($top),
+                            [Witness::mark($fixture->storey(), $fixture->fixture->at, $home->length($top))],
+                            ["Its top is {$home->length($top)} above the floor."],
+                        );
+                },
+            ),
+            new ShortMeasure(
+                'fixture.length',
+                AnswerType::Length,
+                'Its longer side.',
+                static function (
+                    PlacedFixture $fixture,
+                    Home $home,
+                ): Measurement {
+                    [$width, $depth] = [$fixture->fixture->width, $fixture->fixture->depth];
+                    if ($width === null || $depth === null) {
+                        return new Unknown([
+                            ...($width === null ? ["{$fixture->id()}.width"] : []),
+                            ...($depth === null ? ["{$fixture->id()}.depth"] : []),
+                        ]);
+                    }
+                    $side = $width >= $depth
+                        ? new Segment(new Point(-$width / 2, $depth / 2), new Point($width / 2, $depth / 2))
+                        : new Segment(new Point(0, 0), new Point(0, $depth));
 
-                return new Measured(Amount::length(max($width, $depth)), [Witness::dimension($fixture->storey(), new Segment($fixture->frame->toPlan($side->from), $fixture->frame->toPlan($side->to)), $home->length(max($width, $depth)))], ["Its longer side: {$home->length(max($width, $depth))}."]);
-            }),
+                    return new Measured(
+                        Amount::length(max($width, $depth)),
+                        [Witness::dimension(
+                            $fixture->storey(),
+                            new Segment($fixture->frame->toPlan($side->from), $fixture->frame->toPlan($side->to)),
+                            $home->length(max($width, $depth)),
+                        )],
+                        ["Its longer side: {$home->length(max($width, $depth))}."],
+                    );
+                },
+            ),
         ];
     }
 }

@@ -41,11 +41,37 @@ final class DrawnFacts
     private static function ofRooms(): array
     {
         return [
-            new Attribute('room.use', AnswerType::Word, 'What the room is used for.', static fn(RoomSpace $room) => $room->room->use, words: [RoomUse::class]),
-            new Attribute('room.lit', AnswerType::YesNo, 'Whether the room has artificial light.', static fn(RoomSpace $room) => $room->room->lit),
-            new Attribute('room.exhaust', AnswerType::YesNo, 'Whether the room has an exhaust fan.', static fn(RoomSpace $room) => $room->room->exhaust),
-            new Attribute('room.wet', AnswerType::YesNo, 'Whether the room’s floor gets wet.', static fn(RoomSpace $room) => $room->room->wet),
-            new Attribute('room.tile_height', AnswerType::Length, 'How high the room’s walls are tiled.', static fn(RoomSpace $room) => self::length($room->room->tileHeight)),
+            new Attribute(
+                'room.use',
+                AnswerType::Word,
+                'What the room is used for.',
+                static fn(RoomSpace $room) => $room->room->use,
+                words: [RoomUse::class],
+            ),
+            new Attribute(
+                'room.lit',
+                AnswerType::YesNo,
+                'Whether the room has artificial light.',
+                static fn(RoomSpace $room) => $room->room->lit,
+            ),
+            new Attribute(
+                'room.exhaust',
+                AnswerType::YesNo,
+                'Whether the room has an exhaust fan.',
+                static fn(RoomSpace $room) => $room->room->exhaust,
+            ),
+            new Attribute(
+                'room.wet',
+                AnswerType::YesNo,
+                'Whether the room’s floor gets wet.',
+                static fn(RoomSpace $room) => $room->room->wet,
+            ),
+            new Attribute(
+                'room.tile_height',
+                AnswerType::Length,
+                'How high the room’s walls are tiled.',
+                static fn(RoomSpace $room) => self::length($room->room->tileHeight),
+            ),
             new Attribute(
                 'room.sloped',
                 AnswerType::YesNo,
@@ -62,18 +88,84 @@ final class DrawnFacts
         $missing = static fn(PlacedOpening $door) => $door->missingSides();
 
         return [
-            new Attribute('door.kind', AnswerType::Word, 'Whether it is a door or a bare opening.', static fn(PlacedOpening $door) => $door->opening->kind, words: [OpeningKind::class]),
-            new Attribute('door.wall_type', AnswerType::Word, 'Of what type its wall is.', static fn(PlacedOpening $door) => $door->wall->type, words: [WallType::class]),
-            new Attribute('door.operation', AnswerType::Word, 'How the door moves; `gap` for a bare opening.', static fn(PlacedOpening $door) => $door->opening->kind === OpeningKind::Gap ? 'gap' : $door->opening->door?->operation, words: [DoorOperation::class, 'gap']),
-            new Attribute('door.width', AnswerType::Length, 'The width of its opening in the wall.', static fn(PlacedOpening $door) => self::length($door->opening->width)),
-            new Attribute('door.height', AnswerType::Length, 'The height of its opening in the wall.', static fn(PlacedOpening $door) => self::length($door->opening->height)),
-            new Attribute('door.depth', AnswerType::Length, 'How thick its wall is.', static fn(PlacedOpening $door) => self::length($door->wall->thickness)),
-            new Attribute('door.leaf_thickness', AnswerType::Length, 'How thick its leaf is.', static fn(PlacedOpening $door) => self::length($door->opening->door?->leafThickness)),
-            new Attribute('door.glazed', AnswerType::YesNo, 'Whether its leaf is glazed.', static fn(PlacedOpening $door) => $door->opening->door->glazed ?? false),
-            new Attribute('door.safety_glass', AnswerType::YesNo, 'Whether the glass of its leaf is safety glass.', static fn(PlacedOpening $door) => $door->opening->door?->safetyGlass),
-            new Attribute('door.self_closing', AnswerType::YesNo, 'Whether it closes by itself.', static fn(PlacedOpening $door) => $door->opening->door?->selfClosing),
-            new Attribute('door.fire_minutes', AnswerType::Count, 'How many minutes it withstands fire.', static fn(PlacedOpening $door) => $door->opening->door?->fireMinutes === null ? null : Amount::of(Quantity::Count, $door->opening->door->fireMinutes)),
-            new Attribute('door.to_outside', AnswerType::YesNo, 'Whether it leads into the open air.', static fn(PlacedOpening $door) => $door->isToOutside(), $missing),
+            new Attribute(
+                'door.kind',
+                AnswerType::Word,
+                'Whether it is a door or a bare opening.',
+                static fn(PlacedOpening $door) => $door->opening->kind,
+                words: [OpeningKind::class],
+            ),
+            new Attribute(
+                'door.wall_type',
+                AnswerType::Word,
+                'Of what type its wall is.',
+                static fn(PlacedOpening $door) => $door->wall->type,
+                words: [WallType::class],
+            ),
+            new Attribute(
+                'door.operation',
+                AnswerType::Word,
+                'How the door moves; `gap` for a bare opening.',
+                static fn(PlacedOpening $door) => $door->opening->kind === OpeningKind::Gap ? 'gap' : $door->opening->door?->operation,
+                words: [DoorOperation::class, 'gap'],
+            ),
+            new Attribute(
+                'door.width',
+                AnswerType::Length,
+                'The width of its opening in the wall.',
+                static fn(PlacedOpening $door) => self::length($door->opening->width),
+            ),
+            new Attribute(
+                'door.height',
+                AnswerType::Length,
+                'The height of its opening in the wall.',
+                static fn(PlacedOpening $door) => self::length($door->opening->height),
+            ),
+            new Attribute(
+                'door.depth',
+                AnswerType::Length,
+                'How thick its wall is.',
+                static fn(PlacedOpening $door) => self::length($door->wall->thickness),
+            ),
+            new Attribute(
+                'door.leaf_thickness',
+                AnswerType::Length,
+                'How thick its leaf is.',
+                static fn(PlacedOpening $door) => self::length($door->opening->door?->leafThickness),
+            ),
+            new Attribute(
+                'door.glazed',
+                AnswerType::YesNo,
+                'Whether its leaf is glazed.',
+                static fn(PlacedOpening $door) => $door->opening->door->glazed ?? false,
+            ),
+            new Attribute(
+                'door.safety_glass',
+                AnswerType::YesNo,
+                'Whether the glass of its leaf is safety glass.',
+                static fn(PlacedOpening $door) => $door->opening->door?->safetyGlass,
+            ),
+            new Attribute(
+                'door.self_closing',
+                AnswerType::YesNo,
+                'Whether it closes by itself.',
+                static fn(PlacedOpening $door) => $door->opening->door?->selfClosing,
+            ),
+            new Attribute(
+                'door.fire_minutes',
+                AnswerType::Count,
+                'How many minutes it withstands fire.',
+                static fn(PlacedOpening $door) => $door->opening->door?->fireMinutes === null
+                    ? null
+                    : Amount::of(Quantity::Count, $door->opening->door->fireMinutes),
+            ),
+            new Attribute(
+                'door.to_outside',
+                AnswerType::YesNo,
+                'Whether it leads into the open air.',
+                static fn(PlacedOpening $door) => $door->isToOutside(),
+                $missing,
+            ),
             new Attribute(
                 'door.from_use',
                 AnswerType::Word,
@@ -82,14 +174,26 @@ final class DrawnFacts
                 $missing,
                 words: [RoomUse::class],
             ),
-            new Attribute('door.leads', AnswerType::Word, 'The uses of both its sides in the order of the alphabet: `bedroom/hall`, `garage/outside`.', self::leads(...), $missing, words: self::pairsOfUses()),
+            new Attribute(
+                'door.leads',
+                AnswerType::Word,
+                'The uses of both its sides in the order of the alphabet: `bedroom/hall`, `garage/outside`.',
+                self::leads(...),
+                $missing,
+                words: self::pairsOfUses(),
+            ),
         ];
     }
 
     /** The uses of the two spaces a door joins, in the order of the alphabet: `bedroom/hall`, `garage/outside`. */
     private static function leads(PlacedOpening $door): ?string
     {
-        $uses = array_map(static fn(Beyond $side): ?string => $side->room === null ? ($side->isOpenAir() === true ? 'outside' : null) : $side->room->room->use?->value, [$door->left, $door->right]);
+        $uses = array_map(
+            static fn(Beyond $side): ?string => $side->room === null
+                ? ($side->isOpenAir() === true ? 'outside' : null)
+                : $side->room->room->use?->value,
+            [$door->left, $door->right],
+        );
         sort($uses);
 
         return in_array(null, $uses, true) ? null : implode('/', $uses);
@@ -116,25 +220,89 @@ final class DrawnFacts
         $missing = static fn(PlacedOpening $window) => $window->missingSides();
 
         return [
-            new Attribute('window.width', AnswerType::Length, 'The width of its opening in the wall.', static fn(PlacedOpening $window) => self::length($window->opening->width)),
-            new Attribute('window.sill', AnswerType::Length, 'The height of its sill above the floor.', static fn(PlacedOpening $window) => self::length($window->opening->sill)),
-            new Attribute('window.wall_type', AnswerType::Word, 'Of what type its wall is.', static fn(PlacedOpening $window) => $window->wall->type, words: [WallType::class]),
-            new Attribute('window.operation', AnswerType::Word, 'How the window opens.', static fn(PlacedOpening $window) => $window->opening->window?->operation, words: [WindowOperation::class]),
-            new Attribute('window.to_outside', AnswerType::YesNo, 'Whether it looks into the open air.', static fn(PlacedOpening $window) => $window->isToOutside(), $missing),
+            new Attribute(
+                'window.width',
+                AnswerType::Length,
+                'The width of its opening in the wall.',
+                static fn(PlacedOpening $window) => self::length($window->opening->width),
+            ),
+            new Attribute(
+                'window.sill',
+                AnswerType::Length,
+                'The height of its sill above the floor.',
+                static fn(PlacedOpening $window) => self::length($window->opening->sill),
+            ),
+            new Attribute(
+                'window.wall_type',
+                AnswerType::Word,
+                'Of what type its wall is.',
+                static fn(PlacedOpening $window) => $window->wall->type,
+                words: [WallType::class],
+            ),
+            new Attribute(
+                'window.operation',
+                AnswerType::Word,
+                'How the window opens.',
+                static fn(PlacedOpening $window) => $window->opening->window?->operation,
+                words: [WindowOperation::class],
+            ),
+            new Attribute(
+                'window.to_outside',
+                AnswerType::YesNo,
+                'Whether it looks into the open air.',
+                static fn(PlacedOpening $window) => $window->isToOutside(),
+                $missing,
+            ),
             new Attribute(
                 'window.room_use',
                 AnswerType::Word,
                 'The use of the room that it lights.',
-                static fn(PlacedOpening $window) => ($window->left->isOpenAir() === true ? $window->right : $window->left)->room?->room->use,
+                static fn(PlacedOpening $window) => (
+                    $window->left->isOpenAir() === true ? $window->right : $window->left
+                )->room?->room->use,
                 $missing,
                 words: [RoomUse::class],
             ),
-            new Attribute('window.safety_glass', AnswerType::YesNo, 'Whether its glass is safety glass.', static fn(PlacedOpening $window) => $window->opening->window?->safetyGlass),
-            new Attribute('window.opening_limiter', AnswerType::YesNo, 'Whether a limiter keeps it from opening wide.', static fn(PlacedOpening $window) => $window->opening->window?->openingLimiter),
-            new Attribute('window.well_ladder', AnswerType::YesNo, 'Whether the well before it has a ladder or steps.', static fn(PlacedOpening $window) => $window->opening->window?->well?->ladder, static fn(PlacedOpening $window) => ["{$window->id()}.well.ladder"]),
-            new Attribute('window.well_width', AnswerType::Length, 'The width of the well before it.', static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->width), static fn(PlacedOpening $window) => ["{$window->id()}.well.width"]),
-            new Attribute('window.well_projection', AnswerType::Length, 'How far the well before it reaches from the wall.', static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->projection), static fn(PlacedOpening $window) => ["{$window->id()}.well.projection"]),
-            new Attribute('window.well_depth', AnswerType::Length, 'How deep the well before it is below the ground.', static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->depth), static fn(PlacedOpening $window) => ["{$window->id()}.well.depth"]),
+            new Attribute(
+                'window.safety_glass',
+                AnswerType::YesNo,
+                'Whether its glass is safety glass.',
+                static fn(PlacedOpening $window) => $window->opening->window?->safetyGlass,
+            ),
+            new Attribute(
+                'window.opening_limiter',
+                AnswerType::YesNo,
+                'Whether a limiter keeps it from opening wide.',
+                static fn(PlacedOpening $window) => $window->opening->window?->openingLimiter,
+            ),
+            new Attribute(
+                'window.well_ladder',
+                AnswerType::YesNo,
+                'Whether the well before it has a ladder or steps.',
+                static fn(PlacedOpening $window) => $window->opening->window?->well?->ladder,
+                static fn(PlacedOpening $window) => ["{$window->id()}.well.ladder"],
+            ),
+            new Attribute(
+                'window.well_width',
+                AnswerType::Length,
+                'The width of the well before it.',
+                static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->width),
+                static fn(PlacedOpening $window) => ["{$window->id()}.well.width"],
+            ),
+            new Attribute(
+                'window.well_projection',
+                AnswerType::Length,
+                'How far the well before it reaches from the wall.',
+                static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->projection),
+                static fn(PlacedOpening $window) => ["{$window->id()}.well.projection"],
+            ),
+            new Attribute(
+                'window.well_depth',
+                AnswerType::Length,
+                'How deep the well before it is below the ground.',
+                static fn(PlacedOpening $window) => self::length($window->opening->window?->well?->depth),
+                static fn(PlacedOpening $window) => ["{$window->id()}.well.depth"],
+            ),
         ];
     }
 
@@ -145,7 +313,10 @@ final class DrawnFacts
             'width' => ['Its width.', static fn(Fixture $fixture) => $fixture->width],
             'depth' => ['Its depth.', static fn(Fixture $fixture) => $fixture->depth],
             'height' => ['Its height, from its underside.', static fn(Fixture $fixture) => $fixture->height],
-            'base' => ['How high its underside is above the floor; 0 for what stands on it.', static fn(Fixture $fixture) => $fixture->base ?? ($fixture->kind->hangs() ? null : 0.0)],
+            'base' => [
+                'How high its underside is above the floor; 0 for what stands on it.',
+                static fn(Fixture $fixture) => $fixture->base ?? ($fixture->kind->hangs() ? null : 0.0),
+            ],
             'rim' => ['How high its rim is above the floor.', static fn(Fixture $fixture) => $fixture->rim],
             'seat' => ['How high its seat is above the floor.', static fn(Fixture $fixture) => $fixture->seat],
             'entry' => ['How high one steps to get into it.', static fn(Fixture $fixture) => $fixture->entry],
@@ -153,15 +324,49 @@ final class DrawnFacts
         ];
         $facts = [];
         foreach ($lengths as $key => [$tells, $read]) {
-            $facts[] = new Attribute("fixture.{$key}", AnswerType::Length, $tells, static fn(PlacedFixture $fixture) => self::length($read($fixture->fixture)));
+            $facts[] = new Attribute(
+                "fixture.{$key}",
+                AnswerType::Length,
+                $tells,
+                static fn(PlacedFixture $fixture) => self::length($read($fixture->fixture)),
+            );
         }
 
         return [
             ...$facts,
-            new Attribute('fixture.shower_head', AnswerType::YesNo, 'Whether it has a shower head; a shower has one unless it is said otherwise.', static fn(PlacedFixture $fixture) => $fixture->fixture->showerHead ?? in_array($fixture->fixture->kind, [FixtureKind::Shower, FixtureKind::ShowerBath], true)),
-            new Attribute('fixture.kind', AnswerType::Word, 'What kind of fixture it is.', static fn(PlacedFixture $fixture) => $fixture->fixture->kind, words: [FixtureKind::class]),
-            new Attribute('fixture.room_use', AnswerType::Word, 'The use of the room that it stands in.', static fn(PlacedFixture $fixture) => $fixture->room?->room->use, static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.use"], words: [RoomUse::class]),
-            new Attribute('fixture.tile_height', AnswerType::Length, 'How high the walls of the room that it stands in are tiled.', static fn(PlacedFixture $fixture) => self::length($fixture->room?->room->tileHeight), static fn(PlacedFixture $fixture) => [$fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.tile_height"]),
+            new Attribute(
+                'fixture.shower_head',
+                AnswerType::YesNo,
+                'Whether it has a shower head; a shower has one unless it is said otherwise.',
+                static fn(PlacedFixture $fixture) => $fixture->fixture->showerHead
+                    ?? in_array($fixture->fixture->kind, [FixtureKind::Shower, FixtureKind::ShowerBath], true),
+            ),
+            new Attribute(
+                'fixture.kind',
+                AnswerType::Word,
+                'What kind of fixture it is.',
+                static fn(PlacedFixture $fixture) => $fixture->fixture->kind,
+                words: [FixtureKind::class],
+            ),
+            new Attribute(
+                'fixture.room_use',
+                AnswerType::Word,
+                'The use of the room that it stands in.',
+                static fn(PlacedFixture $fixture) => $fixture->room?->room->use,
+                static fn(PlacedFixture $fixture) => [
+                    $fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.use",
+                ],
+                words: [RoomUse::class],
+            ),
+            new Attribute(
+                'fixture.tile_height',
+                AnswerType::Length,
+                'How high the walls of the room that it stands in are tiled.',
+                static fn(PlacedFixture $fixture) => self::length($fixture->room?->room->tileHeight),
+                static fn(PlacedFixture $fixture) => [
+                    $fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.tile_height",
+                ],
+            ),
         ];
     }
 
@@ -169,20 +374,94 @@ final class DrawnFacts
     private static function ofOthers(): array
     {
         return [
-            new Attribute('stair.kind', AnswerType::Word, 'Of what kind the stair is.', static fn(PlacedStair $stair) => $stair->stair->kind, words: [StairKind::class]),
-            new Attribute('stair.nosing', AnswerType::Length, 'How far a tread projects over the riser below it.', static fn(PlacedStair $stair) => self::length($stair->stair->nosing)),
-            new Attribute('stair.outside', AnswerType::YesNo, 'Whether the stair is outdoors.', static fn(PlacedStair $stair) => $stair->from === null),
-            new Attribute('stair.risers', AnswerType::Count, 'How many risers the stair has.', static fn(PlacedStair $stair) => Amount::count($stair->stair->risers())),
-            new Attribute('stair.open_risers', AnswerType::YesNo, 'Whether its risers are open.', static fn(PlacedStair $stair) => $stair->stair->openRisers),
-            new Attribute('wall.type', AnswerType::Word, 'Of what type the wall is.', static fn(PlacedWall $wall) => $wall->wall->type, words: [WallType::class]),
-            new Attribute('wall.thickness', AnswerType::Length, 'How thick the wall is.', static fn(PlacedWall $wall) => self::length($wall->wall->thickness)),
-            new Attribute('storey.ceiling', AnswerType::Length, 'How high the storey’s ceiling is above its floor.', static fn(StoreyPlan $plan) => self::length($plan->storey->ceiling)),
-            new Attribute('storey.floor_thickness', AnswerType::Length, 'How thick the storey’s floor is.', static fn(StoreyPlan $plan) => self::length($plan->storey->floorThickness)),
-            new Attribute('soffit.underside', AnswerType::Length, 'How high its underside is above the floor.', static fn(HungSoffit $soffit) => self::length($soffit->soffit->underside)),
-            new Attribute('soffit.room_use', AnswerType::Word, 'The use of the room that it hangs in.', static fn(HungSoffit $soffit) => $soffit->room?->room->use, static fn(HungSoffit $soffit) => [$soffit->room === null ? "a room under {$soffit->id()}" : "{$soffit->room->id()}.use"], words: [RoomUse::class]),
-            new Attribute('guard.height', AnswerType::Length, 'How high the guard is.', static fn(StandingGuard $guard) => self::length($guard->guard->height)),
-            new Attribute('guard.climbable', AnswerType::YesNo, 'Whether children find footholds in the guard.', static fn(StandingGuard $guard) => $guard->guard->climbable),
-            new Attribute('guard.largest_gap', AnswerType::Length, 'The largest gap in the guard.', static fn(StandingGuard $guard) => self::length($guard->guard->largestGap)),
+            new Attribute(
+                'stair.kind',
+                AnswerType::Word,
+                'Of what kind the stair is.',
+                static fn(PlacedStair $stair) => $stair->stair->kind,
+                words: [StairKind::class],
+            ),
+            new Attribute(
+                'stair.nosing',
+                AnswerType::Length,
+                'How far a tread projects over the riser below it.',
+                static fn(PlacedStair $stair) => self::length($stair->stair->nosing),
+            ),
+            new Attribute(
+                'stair.outside',
+                AnswerType::YesNo,
+                'Whether the stair is outdoors.',
+                static fn(PlacedStair $stair) => $stair->from === null,
+            ),
+            new Attribute(
+                'stair.risers',
+                AnswerType::Count,
+                'How many risers the stair has.',
+                static fn(PlacedStair $stair) => Amount::count($stair->stair->risers()),
+            ),
+            new Attribute(
+                'stair.open_risers',
+                AnswerType::YesNo,
+                'Whether its risers are open.',
+                static fn(PlacedStair $stair) => $stair->stair->openRisers,
+            ),
+            new Attribute(
+                'wall.type',
+                AnswerType::Word,
+                'Of what type the wall is.',
+                static fn(PlacedWall $wall) => $wall->wall->type,
+                words: [WallType::class],
+            ),
+            new Attribute(
+                'wall.thickness',
+                AnswerType::Length,
+                'How thick the wall is.',
+                static fn(PlacedWall $wall) => self::length($wall->wall->thickness),
+            ),
+            new Attribute(
+                'storey.ceiling',
+                AnswerType::Length,
+                'How high the storey’s ceiling is above its floor.',
+                static fn(StoreyPlan $plan) => self::length($plan->storey->ceiling),
+            ),
+            new Attribute(
+                'storey.floor_thickness',
+                AnswerType::Length,
+                'How thick the storey’s floor is.',
+                static fn(StoreyPlan $plan) => self::length($plan->storey->floorThickness),
+            ),
+            new Attribute(
+                'soffit.underside',
+                AnswerType::Length,
+                'How high its underside is above the floor.',
+                static fn(HungSoffit $soffit) => self::length($soffit->soffit->underside),
+            ),
+            new Attribute(
+                'soffit.room_use',
+                AnswerType::Word,
+                'The use of the room that it hangs in.',
+                static fn(HungSoffit $soffit) => $soffit->room?->room->use,
+                static fn(HungSoffit $soffit) => [$soffit->room === null ? "a room under {$soffit->id()}" : "{$soffit->room->id()}.use"],
+                words: [RoomUse::class],
+            ),
+            new Attribute(
+                'guard.height',
+                AnswerType::Length,
+                'How high the guard is.',
+                static fn(StandingGuard $guard) => self::length($guard->guard->height),
+            ),
+            new Attribute(
+                'guard.climbable',
+                AnswerType::YesNo,
+                'Whether children find footholds in the guard.',
+                static fn(StandingGuard $guard) => $guard->guard->climbable,
+            ),
+            new Attribute(
+                'guard.largest_gap',
+                AnswerType::Length,
+                'The largest gap in the guard.',
+                static fn(StandingGuard $guard) => self::length($guard->guard->largestGap),
+            ),
         ];
     }
 

@@ -24,8 +24,32 @@ use Heurema\Units\Amount;
  *
  * @extends SubjectMeasure<PlacedOpening>
  */
-#[Measures('door.approach', AnswerType::Length, 'How deep the floor before the closed door is free, up to `reach`, over the width of the opening and as far `beyond_latch` and `beyond_hinge` as is asked.', with: ['side' => AnswerType::Word, 'reach' => AnswerType::Length, 'beyond_latch' => AnswerType::Length, 'beyond_hinge' => AnswerType::Length], words: ['side' => Doorway::SIDES])]
-#[Measures('door.landing', AnswerType::Length, 'How deep the landing before the closed door is free, up to `reach`, over the width of the opening and as far `beyond_latch` and `beyond_hinge` as is asked.', with: ['side' => AnswerType::Word, 'reach' => AnswerType::Length, 'beyond_latch' => AnswerType::Length, 'beyond_hinge' => AnswerType::Length], words: ['side' => Doorway::SIDES])]
+#[Measures(
+    'door.approach',
+    AnswerType::Length,
+    'How deep the floor before the closed door is free, up to `reach`, over the width of the opening and '
+    .'as far `beyond_latch` and `beyond_hinge` as is asked.',
+    with: [
+        'side' => AnswerType::Word,
+        'reach' => AnswerType::Length,
+        'beyond_latch' => AnswerType::Length,
+        'beyond_hinge' => AnswerType::Length,
+    ],
+    words: ['side' => Doorway::SIDES],
+)]
+#[Measures(
+    'door.landing',
+    AnswerType::Length,
+    'How deep the landing before the closed door is free, up to `reach`, over the width of the opening '
+    .'and as far `beyond_latch` and `beyond_hinge` as is asked.',
+    with: [
+        'side' => AnswerType::Word,
+        'reach' => AnswerType::Length,
+        'beyond_latch' => AnswerType::Length,
+        'beyond_hinge' => AnswerType::Length,
+    ],
+    words: ['side' => Doorway::SIDES],
+)]
 final class Approach extends SubjectMeasure
 {
     private const REACH = 1600.0;
@@ -44,8 +68,15 @@ final class Approach extends SubjectMeasure
 
         return new Measured(
             Amount::length($depth),
-            [Witness::outline($subject->storey(), $floor, $home->length($depth)), ...array_map(static fn(Polygon $part): Witness => Witness::outline($subject->storey(), $part), $zone->taken)],
-            [$zone->names === [] ? "Nothing stands in the {$home->length($reach)} before the door." : "Before the door {$home->length($depth)} are free, then: {$names}."],
+            [
+                Witness::outline($subject->storey(), $floor, $home->length($depth)),
+                ...array_map(static fn(Polygon $part): Witness => Witness::outline($subject->storey(), $part), $zone->taken),
+            ],
+            [
+                $zone->names === []
+                    ? "Nothing stands in the {$home->length($reach)} before the door."
+                    : "Before the door {$home->length($depth)} are free, then: {$names}.",
+            ],
         );
     }
 }

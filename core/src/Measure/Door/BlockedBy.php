@@ -46,7 +46,12 @@ final class BlockedBy extends SubjectMeasure
         $parties = array_map(strval(...), array_keys($names));
         $names = array_values(array_unique($names));
 
-        return new Measured(Amount::count(count($names)), $witness, [$names === [] ? 'Nothing stands where the leaf swings.' : 'Where the leaf swings: '.implode(', ', $names).'.'], parties: $parties);
+        return new Measured(
+            Amount::count(count($names)),
+            $witness,
+            [$names === [] ? 'Nothing stands where the leaf swings.' : 'Where the leaf swings: '.implode(', ', $names).'.'],
+            parties: $parties,
+        );
     }
 
     private function withoutLeaf(PlacedOpening $door): Measurement
@@ -75,7 +80,11 @@ final class BlockedBy extends SubjectMeasure
             }
         }
         foreach ($home->fixturesNear($door->storey(), $leaf->bounds) as $fixture) {
-            if ($fixture->outline !== null && $fixture->takesFloor && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($fixture->outline->counterClockwise()), $sector)) {
+            if (
+                $fixture->outline !== null
+                && $fixture->takesFloor
+                && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($fixture->outline->counterClockwise()), $sector)
+            ) {
                 $names[$fixture->id()] = $fixture->name();
             }
         }

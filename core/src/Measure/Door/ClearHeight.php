@@ -32,7 +32,11 @@ final class ClearHeight extends SubjectMeasure
     {
         $opening = $subject->opening;
         if ($opening->clearHeight !== null) {
-            return new Measured(Amount::length($opening->clearHeight), self::witness($subject, $home, $opening->clearHeight), ['Given on the drawing.']);
+            return new Measured(
+                Amount::length($opening->clearHeight),
+                self::witness($subject, $home, $opening->clearHeight),
+                ['Given on the drawing.'],
+            );
         }
         if ($opening->height === null) {
             return new Unknown(["{$opening->id}.height"]);
@@ -41,7 +45,8 @@ final class ClearHeight extends SubjectMeasure
         $stop = $isGap ? 0.0 : self::STOP;
         $threshold = $opening->door?->threshold;
         $clear = max(0.0, $opening->height - $stop - ($threshold ?? 0.0));
-        $working = "Height {$home->length($opening->height)}".($isGap ? '' : ' less the stop').($threshold > 0.0 ? " and the threshold {$home->length($threshold)}" : '').": {$home->length($clear)}.";
+        $working = "Height {$home->length($opening->height)}".($isGap ? '' : ' less the stop')
+            .($threshold > 0.0 ? " and the threshold {$home->length($threshold)}" : '').": {$home->length($clear)}.";
         $assumptions = [
             ...($isGap ? [] : ['Stop of the frame taken as '.$home->length(self::STOP).'.']),
             ...($threshold === null ? ["No threshold is drawn at {$subject->spoken()}; it is taken as flush."] : []),

@@ -22,8 +22,8 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 
 /**
- * As given, else by its operation. Hinged at 90 degrees: leaf less its thickness and the stop; gap and overhead: the whole width; sliding and
- * pocket: less the grip; bypass: half less the grip; folding: less the stack of leaves on both sides.
+ * As given, else by its operation. Hinged at 90 degrees: leaf less its thickness and the stop; gap and overhead: the whole width; sliding
+ * and pocket: less the grip; bypass: half less the grip; folding: less the stack of leaves on both sides.
  *
  * @extends SubjectMeasure<PlacedOpening>
  */
@@ -55,25 +55,65 @@ final class ClearWidth extends SubjectMeasure
         }
         $operation = $opening->door?->operation;
 
-        return $operation === null ? new Unknown(["{$opening->id}.operation"]) : self::derived($subject, $home, $opening->width, $operation, $this->name() === 'door.clear_width_both');
+        return $operation === null
+            ? new Unknown(["{$opening->id}.operation"])
+            : self::derived($subject, $home, $opening->width, $operation, $this->name() === 'door.clear_width_both');
     }
 
     private static function derived(PlacedOpening $door, Home $home, float $width, DoorOperation $operation, bool $both): Measured
     {
         $leaf = self::leafThickness($door);
-        $assumed = $door->opening->door?->leafThickness === null ? ["The leaf of {$door->spoken()} is taken as ".$home->length($leaf).' thick.'] : [];
+        $assumed = $door->opening->door?->leafThickness === null
+            ? ["The leaf of {$door->spoken()} is taken as ".$home->length($leaf).' thick.']
+            : [];
         $stop = 'Stop of the frame taken as '.$home->length(self::STOP).'.';
         $grip = 'Grip that keeps the leaf from sliding home taken as '.$home->length(self::GRIP).'.';
         $leaves = FoldingLeaves::of($door)->count ?? 0;
 
         return match ($operation) {
-            DoorOperation::Hinged => self::measured($door, $home, $width - $leaf - self::STOP, "Leaf {$home->length($width)} less its thickness {$home->length($leaf)} and the stop.", [...$assumed, $stop]),
+            DoorOperation::Hinged => self::measured(
+                $door,
+                $home,
+                $width - $leaf - self::STOP,
+                "Leaf {$home->length($width)} less its thickness {$home->length($leaf)} and the stop.",
+                [...$assumed, $stop],
+            ),
             DoorOperation::DoubleHinged => $both
-                ? self::measured($door, $home, $width - 2 * ($leaf + self::STOP), "Both leaves, {$home->length($width)}, less their thicknesses {$home->length($leaf)} and the stops.", [...$assumed, $stop])
-                : self::measured($door, $home, $width / 2 - $leaf - self::STOP, "One leaf of the pair, {$home->length($width / 2)}, less its thickness {$home->length($leaf)} and the stop.", [...$assumed, $stop, "The leaves of {$door->spoken()} are taken to be as wide as each other."]),
-            DoorOperation::Sliding, DoorOperation::Pocket => self::measured($door, $home, $width - self::GRIP, "Opening {$home->length($width)} less the grip.", [$grip]),
-            DoorOperation::Bypass => self::measured($door, $home, $width / 2 - self::GRIP, "Half of the opening {$home->length($width)} less the grip.", [$grip]),
-            DoorOperation::Folding => self::measured($door, $home, $width - $leaves * $leaf, "Opening {$home->length($width)} less the folded stack of {$leaves} leaves.", [...$assumed, "{$door->name()} is taken to have {$leaves} leaves."]),
+                ? self::measured(
+                    $door,
+                    $home,
+                    $width - 2 * ($leaf + self::STOP),
+                    "Both leaves, {$home->length($width)}, less their thicknesses {$home->length($leaf)} and the stops.",
+                    [...$assumed, $stop],
+                )
+                : self::measured(
+                    $door,
+                    $home,
+                    $width / 2 - $leaf - self::STOP,
+                    "One leaf of the pair, {$home->length($width / 2)}, less its thickness {$home->length($leaf)} and the stop.",
+                    [...$assumed, $stop, "The leaves of {$door->spoken()} are taken to be as wide as each other."],
+                ),
+            DoorOperation::Sliding, DoorOperation::Pocket => self::measured(
+                $door,
+                $home,
+                $width - self::GRIP,
+                "Opening {$home->length($width)} less the grip.",
+                [$grip],
+            ),
+            DoorOperation::Bypass => self::measured(
+                $door,
+                $home,
+                $width / 2 - self::GRIP,
+                "Half of the opening {$home->length($width)} less the grip.",
+                [$grip],
+            ),
+            DoorOperation::Folding => self::measured(
+                $door,
+                $home,
+                $width - $leaves * $leaf,
+                "Opening {$home->length($width)} less the folded stack of {$leaves} leaves.",
+                [...$assumed, "{$door->name()} is taken to have {$leaves} leaves."],
+            ),
             DoorOperation::Overhead => self::measured($door, $home, $width, 'An overhead door is clear over its whole width.'),
         };
     }

@@ -21,7 +21,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'door.glass_area',
     AnswerType::Area,
-    'The glass of a glazed door: its size less the stiles and rails around the glass, which are taken as 125 mm (common practice, no source). Not applicable to a door that is not glazed.',
+    'The glass of a glazed door: its size less the stiles and rails around the glass, which are taken as '
+    .'125 mm (common practice, no source). Not applicable to a door that is not glazed.',
 )]
 final class GlassArea extends SubjectMeasure
 {
@@ -44,7 +45,10 @@ final class GlassArea extends SubjectMeasure
         return new Measured(
             $glass,
             [],
-            ["Glazed door {$home->length($opening->width)} by {$home->length($opening->height)} less its frame: {$home->write($glass)} of glass."],
+            [
+                "Glazed door {$home->length($opening->width)} by {$home->length($opening->height)} less its frame: "
+                ."{$home->write($glass)} of glass.",
+            ],
             ["The frame around the glass of {$subject->spoken()} is taken as {$home->length(self::STILE)}."],
         );
     }

@@ -39,6 +39,10 @@ final class Joins extends SubjectMeasure
         [$one, $other] = [$with->word('one'), $with->word('other')];
         $joins = in_array($one, $uses, true) && ($other === null || ($uses === [$one, $other] || $uses === [$other, $one]));
 
-        return new Measured(Amount::count($joins ? 1 : 0), [Witness::mark($subject->storey(), $subject->middle())], ["It joins {$subject->left->words()} and {$subject->right->words()}."]);
+        return new Measured(
+            Amount::count($joins ? 1 : 0),
+            [Witness::mark($subject->storey(), $subject->middle())],
+            ["It joins {$subject->left->words()} and {$subject->right->words()}."],
+        );
     }
 }

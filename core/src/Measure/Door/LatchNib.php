@@ -25,7 +25,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'door.latch_nib',
     AnswerType::Length,
-    'How long the wall runs on beside the latch edge, on the pull side or the `side` named, before anything stands in the first `depth` before it.',
+    'How long the wall runs on beside the latch edge, on the pull side or the `side` named, before '
+    .'anything stands in the first `depth` before it.',
     with: ['side' => AnswerType::Word, 'depth' => AnswerType::Length],
     words: ['side' => Doorway::SIDES],
 )]
@@ -48,6 +49,10 @@ final class LatchNib extends SubjectMeasure
         $edge = $doorway->frame->toPlan(new Point($doorway->latch * $doorway->halfWidth, 0));
         $end = $doorway->frame->toPlan(new Point($doorway->latch * ($doorway->halfWidth + $nib), 0));
 
-        return new Measured(Amount::length($nib), [Witness::dimension($subject->storey(), new Segment($edge, $end), $home->length($nib))], ["Beside the latch {$home->length($nib)} of wall are free."]);
+        return new Measured(
+            Amount::length($nib),
+            [Witness::dimension($subject->storey(), new Segment($edge, $end), $home->length($nib))],
+            ["Beside the latch {$home->length($nib)} of wall are free."],
+        );
     }
 }

@@ -31,7 +31,10 @@ final class LeafExcess extends SubjectMeasure
     {
         $opening = $subject->opening;
         [$excess, $missing, $isSaid] = [0.0, [], false];
-        foreach (['width' => [$opening->clearWidth, $opening->width], 'height' => [$opening->clearHeight, $opening->height]] as $side => [$clear, $whole]) {
+        foreach ([
+            'width' => [$opening->clearWidth, $opening->width],
+            'height' => [$opening->clearHeight, $opening->height],
+        ] as $side => [$clear, $whole]) {
             $isSaid = $isSaid || $clear !== null;
             if ($clear !== null && $whole === null) {
                 $missing[] = "{$subject->id()}.{$side}";
@@ -46,6 +49,10 @@ final class LeafExcess extends SubjectMeasure
         }
         $span = $subject->span();
 
-        return new Measured(Amount::length($excess), [Witness::dimension($subject->storey(), new Segment($span->from, $span->to), $home->length($span->length()))], [$excess > 0 ? "The clear way is said to be {$home->length($excess)} more than the opening." : 'It fits its opening.']);
+        return new Measured(
+            Amount::length($excess),
+            [Witness::dimension($subject->storey(), new Segment($span->from, $span->to), $home->length($span->length()))],
+            [$excess > 0 ? "The clear way is said to be {$home->length($excess)} more than the opening." : 'It fits its opening.'],
+        );
     }
 }

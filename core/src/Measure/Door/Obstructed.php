@@ -27,7 +27,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'door.obstructed',
     AnswerType::Count,
-    'How many things stand right before the doorway on either side, within 300 mm of its wall, and leave less than 600 mm of it, or of a narrow one all but 50 mm beside the jambs.',
+    'How many things stand right before the doorway on either side, within 300 mm of its wall, and leave '
+    .'less than 600 mm of it, or of a narrow one all but 50 mm beside the jambs.',
 )]
 final class Obstructed extends SubjectMeasure
 {
@@ -49,13 +50,23 @@ final class Obstructed extends SubjectMeasure
         $names = $witness = [];
         foreach ([Doorway::LEFT, Doorway::RIGHT] as $side) {
             $doorway = Doorway::of($subject, $side);
-            foreach ($doorway instanceof Doorway ? self::inTheWay($doorway->floor(self::WAY, 0.0, 0.0), $width, $subject, $home) : [] as $id => $fixture) {
+            foreach ($doorway instanceof Doorway ? self::inTheWay(
+                $doorway->floor(self::WAY, 0.0, 0.0),
+                $width,
+                $subject,
+                $home,
+            ) : [] as $id => $fixture) {
                 $names[$id] = $fixture->name();
                 $witness[] = Witness::outline($subject->storey(), $fixture->outline ?? new Ring([$fixture->fixture->at]));
             }
         }
 
-        return new Measured(Amount::count(count($names)), $witness, [$names === [] ? 'Nothing stands in the way through it.' : 'In the way through it: '.implode(', ', $names).'.'], parties: array_map(strval(...), array_keys($names)));
+        return new Measured(
+            Amount::count(count($names)),
+            $witness,
+            [$names === [] ? 'Nothing stands in the way through it.' : 'In the way through it: '.implode(', ', $names).'.'],
+            parties: array_map(strval(...), array_keys($names)),
+        );
     }
 
     /**

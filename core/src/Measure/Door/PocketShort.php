@@ -30,7 +30,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'door.pocket_short',
     AnswerType::Length,
-    'How much of the wall that a pocket door slides into is missing: where the wall ends, or another opening is. Where nobody said to which side it slides, the better side counts.',
+    'How much of the wall that a pocket door slides into is missing: where the wall ends, or another '
+    .'opening is. Where nobody said to which side it slides, the better side counts.',
 )]
 final class PocketShort extends SubjectMeasure
 {
@@ -63,7 +64,12 @@ final class PocketShort extends SubjectMeasure
         $corner = INF;
         foreach ([$door->wall->from, $door->wall->to] as $end) {
             $walls = $door->plan->wallsIn(Box::around([$end])->grown($door->wall->thickness));
-            $goesOn = array_filter($walls, static fn(Wall $wall): bool => $wall !== $door->wall && self::isAcross($wall, $span) === null && min($wall->from->distanceTo($end), $wall->to->distanceTo($end)) < $wall->thickness / 2);
+            $goesOn = array_filter(
+                $walls,
+                static fn(Wall $wall): bool => $wall !== $door->wall
+                    && self::isAcross($wall, $span) === null
+                    && min($wall->from->distanceTo($end), $wall->to->distanceTo($end)) < $wall->thickness / 2,
+            );
             foreach ($span->along($end) < $span->length() || $goesOn !== [] ? [] : $walls as $wall) {
                 $sine = self::isAcross($wall, $span);
                 $distance = $wall->line()->distanceTo($end);
@@ -88,8 +94,15 @@ final class PocketShort extends SubjectMeasure
     private static function short(Segment $span, PlacedOpening $door, Home $home): float
     {
         $half = $door->wall->thickness / 2 - 1;
-        $pocket = Ring::rectangle($span->offset(-$half)->to, $span->vector(), $span->direction()->left()->times(2 * $half))->counterClockwise();
-        $along = static fn(Polygon $part): array => [min(array_map($span->along(...), $part->outer->points)), max(array_map($span->along(...), $part->outer->points))];
+        $pocket = Ring::rectangle(
+            $span->offset(-$half)->to,
+            $span->vector(),
+            $span->direction()->left()->times(2 * $half),
+        )->counterClockwise();
+        $along = static fn(Polygon $part): array => [
+            min(array_map($span->along(...), $part->outer->points)),
+            max(array_map($span->along(...), $part->outer->points)),
+        ];
         $wall = array_map($along, $door->plan->mass->in($pocket, $pocket, Vertices::SNAP));
         sort($wall);
         $reached = $span->length();
@@ -98,7 +111,9 @@ final class PocketShort extends SubjectMeasure
         }
         $reached = min($reached, self::corner($span, $door));
         foreach ($home->openingsNear($door->storey(), $pocket->bounds()) as $other) {
-            $isInWall = $other !== $door && abs($span->leftOf($other->middle())) < $door->wall->thickness / 2 && abs($span->direction()->cross($other->wall->line()->direction())) < 0.02;
+            $isInWall = $other !== $door
+                && abs($span->leftOf($other->middle())) < $door->wall->thickness / 2
+                && abs($span->direction()->cross($other->wall->line()->direction())) < 0.02;
             $begins = min($span->along($other->span()->from), $span->along($other->span()->to));
             $reached = $isInWall && $begins >= $span->length() - Tolerance::TOUCH ? min($reached, $begins) : $reached;
         }

@@ -22,7 +22,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'door.recess',
     AnswerType::Length,
-    'How far what stands within 18 inches of the latch edge stands out beyond the face of the closed leaf, on either side: on the push side the wall itself does.',
+    'How far what stands within 18 inches of the latch edge stands out beyond the face of the closed '
+    .'leaf, on either side: on the push side the wall itself does.',
 )]
 final class Recess extends SubjectMeasure
 {
@@ -39,7 +40,9 @@ final class Recess extends SubjectMeasure
             if (!$doorway instanceof Doorway) {
                 return new Unknown($doorway);
             }
-            $inWall = $side === Doorway::PUSH ? max(0.0, $subject->wall->thickness - ($subject->opening->door->leafThickness ?? self::LEAF)) : 0.0;
+            $inWall = $side === Doorway::PUSH
+                ? max(0.0, $subject->wall->thickness - ($subject->opening->door->leafThickness ?? self::LEAF))
+                : 0.0;
             $out = $inWall + $this->standsOut($doorway, $home);
             $deepest = max($deepest, $out);
             $working[] = "On the {$side} side {$home->length($out)} stand out beside the latch.";
@@ -49,7 +52,9 @@ final class Recess extends SubjectMeasure
             Amount::length($deepest),
             [Witness::mark($subject->storey(), $subject->middle(), $home->length($deepest))],
             $working,
-            $subject->opening->door?->leafThickness === null ? ["The leaf of {$subject->spoken()} is taken as {$home->length(self::LEAF)} thick."] : [],
+            $subject->opening->door?->leafThickness === null
+                ? ["The leaf of {$subject->spoken()} is taken as {$home->length(self::LEAF)} thick."]
+                : [],
         );
     }
 

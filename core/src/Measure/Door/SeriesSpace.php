@@ -26,7 +26,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'door.series_space',
     AnswerType::Length,
-    'Between this hinged door and another hinged one that one walks up to straight through it, less the leaves that swing into the space between, where that leaves least.',
+    'Between this hinged door and another hinged one that one walks up to straight through it, less the '
+    .'leaves that swing into the space between, where that leaves least.',
 )]
 final class SeriesSpace extends SubjectMeasure
 {
@@ -61,7 +62,10 @@ final class SeriesSpace extends SubjectMeasure
         return new Measured(
             Amount::length($space),
             [Witness::dimension($subject->storey(), $line, $home->length($line->length()))],
-            ["To {$other->name()} it is {$home->length($line->length())}, less {$home->length($leaves)} of leaves that swing between: {$home->length($space)}."],
+            [
+                "To {$other->name()} it is {$home->length($line->length())}, less {$home->length($leaves)} of leaves "
+                ."that swing between: {$home->length($space)}.",
+            ],
         );
     }
 

@@ -22,7 +22,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'door.step_down',
     AnswerType::Length,
-    'From the top of the threshold down to the landing outside; where nobody said how high that lies, to the steps, the porch or the ground outside.',
+    'From the top of the threshold down to the landing outside; where nobody said how high that lies, to '
+    .'the steps, the porch or the ground outside.',
 )]
 final class StepDown extends SubjectMeasure
 {
@@ -43,6 +44,11 @@ final class StepDown extends SubjectMeasure
             ...($details?->threshold === null ? ["{$subject->name()} is taken to have no threshold."] : []),
         ];
 
-        return new Measured(Amount::length($down), [Witness::mark($subject->storey(), $subject->middle(), $home->length($down))], ["From the threshold down to the landing outside: {$home->length($down)}."], $assumed);
+        return new Measured(
+            Amount::length($down),
+            [Witness::mark($subject->storey(), $subject->middle(), $home->length($down))],
+            ["From the threshold down to the landing outside: {$home->length($down)}."],
+            $assumed,
+        );
     }
 }

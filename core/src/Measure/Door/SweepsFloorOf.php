@@ -27,12 +27,16 @@ use Heurema\Units\Amount;
 #[Measures(
     'door.sweeps_floor_of',
     AnswerType::Count,
-    'How many sanitary fixtures there are whose clear floor, `width` by `depth` before the middle of their front, the leaf sweeps by 10 cm² or more.',
+    'How many sanitary fixtures there are whose clear floor, `width` by `depth` before the middle of '
+    .'their front, the leaf sweeps by 10 cm² or more.',
     with: ['width' => AnswerType::Length, 'depth' => AnswerType::Length],
 )]
 final class SweepsFloorOf extends SubjectMeasure
 {
-    private const SANITARY = [FixtureKind::WaterCloset, FixtureKind::Lavatory, FixtureKind::Bath, FixtureKind::Shower, FixtureKind::ShowerBath, FixtureKind::Bidet, FixtureKind::Urinal];
+    private const SANITARY = [
+        FixtureKind::WaterCloset, FixtureKind::Lavatory, FixtureKind::Bath, FixtureKind::Shower, FixtureKind::ShowerBath,
+        FixtureKind::Bidet, FixtureKind::Urinal,
+    ];
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $leaves = $home->leavesOf($subject);
@@ -41,7 +45,10 @@ final class SweepsFloorOf extends SubjectMeasure
         }
         $names = [];
         [$width, $depth] = [$with->number('width') ?? 762.0, $with->number('depth') ?? 1219.2];
-        $around = Box::around(array_merge(...array_map(static fn(DoorLeaf $leaf): array => $leaf->sector->points, $leaves)))->grown($width + $depth);
+        $around = Box::around(array_merge(...array_map(
+            static fn(DoorLeaf $leaf): array => $leaf->sector->points,
+            $leaves,
+        )))->grown($width + $depth);
         foreach ($home->fixturesNear($subject->storey(), $around) as $fixture) {
             if (!in_array($fixture->fixture->kind, self::SANITARY, true) || $fixture->fixture->depth === null) {
                 continue;

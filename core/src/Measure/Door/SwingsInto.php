@@ -33,11 +33,17 @@ final class SwingsInto extends SubjectMeasure
     {
         $details = $subject->opening->door;
         $kind = $subject->opening->kind;
-        if ($kind === OpeningKind::Gap || ($details?->operation !== null && !in_array($details->operation, [DoorOperation::Hinged, DoorOperation::DoubleHinged], true))) {
+        if (
+            $kind === OpeningKind::Gap
+            || ($details?->operation !== null && !in_array($details->operation, [DoorOperation::Hinged, DoorOperation::DoubleHinged], true))
+        ) {
             return new Measured('none');
         }
         if ($details?->operation === null || $details->opens === null) {
-            return new Unknown([...($details?->operation === null ? ["{$subject->id()}.operation"] : []), ...($details?->opens === null ? ["{$subject->id()}.opens"] : [])]);
+            return new Unknown([
+                ...($details?->operation === null ? ["{$subject->id()}.operation"] : []),
+                ...($details?->opens === null ? ["{$subject->id()}.opens"] : []),
+            ]);
         }
         $beyond = $details->opens === WallSide::Left ? $subject->left : $subject->right;
         $use = $beyond->room->room->use->value ?? ($beyond->isOpenAir() === true ? 'outside' : null);

@@ -29,7 +29,10 @@ final class ToWaterCloset extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $nearest = null;
-        foreach (array_merge(...array_map($home->fixturesIn(...), array_values(array_filter([$subject->left->room, $subject->right->room])))) as $fixture) {
+        foreach (array_merge(...array_map(
+            $home->fixturesIn(...),
+            array_values(array_filter([$subject->left->room, $subject->right->room])),
+        )) as $fixture) {
             if ($fixture->fixture->kind !== FixtureKind::WaterCloset || $fixture->room === null) {
                 continue;
             }
@@ -43,6 +46,10 @@ final class ToWaterCloset extends SubjectMeasure
 
         return $nearest === null
             ? new NotApplicable('No water closet stands there.')
-            : new Measured(Amount::length($nearest->length()), [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))], ["From the doorway to the pan: {$home->length($nearest->length())}."]);
+            : new Measured(
+                Amount::length($nearest->length()),
+                [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))],
+                ["From the doorway to the pan: {$home->length($nearest->length())}."],
+            );
     }
 }

@@ -49,7 +49,10 @@ final class ToiletToKitchen extends SubjectMeasure
 
     private static function holdsPan(RoomSpace $room, Home $home): bool
     {
-        $pans = array_filter($home->fixturesIn($room), static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind === FixtureKind::WaterCloset);
+        $pans = array_filter(
+            $home->fixturesIn($room),
+            static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind === FixtureKind::WaterCloset,
+        );
 
         return $pans !== [] || in_array($room->room->use, self::TOILETS, true);
     }
@@ -60,6 +63,10 @@ final class ToiletToKitchen extends SubjectMeasure
 
         return $exhaust === null
             ? new Unknown(["{$toilet->id()}.exhaust"])
-            : new Measured(Amount::count($exhaust ? 0 : 1), [Witness::mark($door->storey(), $door->middle())], ["It joins {$door->left->words()} and {$door->right->words()}."]);
+            : new Measured(
+                Amount::count($exhaust ? 0 : 1),
+                [Witness::mark($door->storey(), $door->middle())],
+                ["It joins {$door->left->words()} and {$door->right->words()}."],
+            );
     }
 }

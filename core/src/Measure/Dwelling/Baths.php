@@ -22,7 +22,14 @@ final class Baths extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $baths = array_filter($home->fixtures, static fn(PlacedFixture $fixture): bool => in_array($fixture->fixture->kind, [FixtureKind::Bath, FixtureKind::ShowerBath], true));
+        $baths = array_filter(
+            $home->fixtures,
+            static fn(PlacedFixture $fixture): bool => in_array(
+                $fixture->fixture->kind,
+                [FixtureKind::Bath, FixtureKind::ShowerBath],
+                true,
+            ),
+        );
 
         return new Measured(Amount::count(count($baths)));
     }

@@ -29,6 +29,10 @@ final class Bedspaces extends SubjectMeasure
         }
         $said = array_map(static fn(RoomSpace $room): string => "{$room->name()}: {$room->room->bedspaces}", $rooms);
 
-        return new Measured(Amount::count(array_sum(array_map(static fn(RoomSpace $room): int => (int) $room->room->bedspaces, $rooms))), [], [$said === [] ? 'It has no bedroom.' : implode(', ', $said).'.']);
+        return new Measured(
+            Amount::count(array_sum(array_map(static fn(RoomSpace $room): int => (int) $room->room->bedspaces, $rooms))),
+            [],
+            [$said === [] ? 'It has no bedroom.' : implode(', ', $said).'.'],
+        );
     }
 }

@@ -30,7 +30,10 @@ final class FixtureCount extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $kind = $with->word('kind');
-        $found = array_values(array_filter($home->fixtures, static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $kind));
+        $found = array_values(array_filter(
+            $home->fixtures,
+            static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $kind,
+        ));
         $names = array_map(static fn(PlacedFixture $fixture): string => $fixture->name(), $found);
 
         return new Measured(

@@ -20,7 +20,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'dwelling.floor_above_grade',
     AnswerType::Length,
-    'How high the ground floor lies above the finished ground at the building: the lowest that is no cellar, more than 1.2 m below the ground (common practice, no source); where all are, the highest of them.',
+    'How high the ground floor lies above the finished ground at the building: the lowest that is no '
+    .'cellar, more than 1.2 m below the ground (common practice, no source); where all are, the highest of them.',
 )]
 final class FloorAboveGrade extends SubjectMeasure
 {
@@ -29,12 +30,22 @@ final class FloorAboveGrade extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $grade = $home->layout->grade ?? 0.0;
-        $lowest = array_reduce($home->layout->storeys, static fn(?Storey $found, Storey $storey): Storey => $found === null || ($found->elevation ?? INF) < $grade - self::SUNKEN ? $storey : $found);
+        $lowest = array_reduce(
+            $home->layout->storeys,
+            static fn(?Storey $found, Storey $storey): Storey => $found === null || ($found->elevation ?? INF) < $grade - self::SUNKEN
+                ? $storey
+                : $found,
+        );
         if ($lowest?->elevation === null) {
             return new Unknown([$lowest === null ? 'a storey' : "{$lowest->id}.elevation"]);
         }
         $assumed = $home->layout->grade === null ? ['The ground is taken to lie at 0, as nobody said.'] : [];
 
-        return new Measured(Amount::length($lowest->elevation - ($home->layout->grade ?? 0.0)), [], ["{$lowest->name} lies at {$home->length($lowest->elevation)}."], $assumed);
+        return new Measured(
+            Amount::length($lowest->elevation - ($home->layout->grade ?? 0.0)),
+            [],
+            ["{$lowest->name} lies at {$home->length($lowest->elevation)}."],
+            $assumed,
+        );
     }
 }

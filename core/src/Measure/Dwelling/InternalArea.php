@@ -26,7 +26,8 @@ use Heurema\Units\Quantity;
 #[Measures(
     'dwelling.internal_area',
     AnswerType::Area,
-    'The floor inside the inner faces of the outer walls, partitions, stairs and the voids over them included, all storeys together; garages are left out.  `count_from_height`: floor of rooms under a lower ceiling does not count.',
+    'The floor inside the inner faces of the outer walls, partitions, stairs and the voids over them '
+    .'included, all storeys together; garages are left out.  `count_from_height`: floor of rooms under a lower ceiling does not count.',
     with: ['count_from_height' => AnswerType::Length],
 )]
 final class InternalArea extends SubjectMeasure
@@ -45,7 +46,10 @@ final class InternalArea extends SubjectMeasure
         if ($area === 0.0) {
             return new Unknown(['outer walls closed around the dwelling']);
         }
-        $garages = self::areaOf($home, array_filter($home->rooms, static fn(RoomSpace $room): bool => $room->room->use === RoomUse::Garage));
+        $garages = self::areaOf(
+            $home,
+            array_filter($home->rooms, static fn(RoomSpace $room): bool => $room->room->use === RoomUse::Garage),
+        );
         $height = $with->number('count_from_height');
         $low = $height === null ? 0.0 : self::lowFloor($home, $height);
         if (is_array($low)) {
@@ -69,7 +73,10 @@ final class InternalArea extends SubjectMeasure
     {
         $areas = array_map(static fn(RoomSpace $room): Measurement => (new FloorArea())->of($room, $home, new Parameters()), $rooms);
 
-        return array_sum(array_map(static fn(Measurement $area): float => $area instanceof Measured ? $area->amount()->number : 0.0, $areas));
+        return array_sum(array_map(
+            static fn(Measurement $area): float => $area instanceof Measured ? $area->amount()->number : 0.0,
+            $areas,
+        ));
     }
 
     /** @return float|list<string> m² of rooms that lie under a ceiling lower than said, or what is missing to tell */

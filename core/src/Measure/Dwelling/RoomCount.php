@@ -35,7 +35,10 @@ final class RoomCount extends SubjectMeasure
         if ($unnamed !== []) {
             return new Unknown(array_map(static fn(RoomSpace $room): string => "{$room->id()}.use", $unnamed));
         }
-        $found = array_values(array_filter($home->rooms, static fn(RoomSpace $room): bool => $use === null || $room->room->use?->value === $use));
+        $found = array_values(array_filter(
+            $home->rooms,
+            static fn(RoomSpace $room): bool => $use === null || $room->room->use?->value === $use,
+        ));
         $names = implode(', ', array_map(static fn(RoomSpace $room): string => $room->name(), $found));
 
         return new Measured(

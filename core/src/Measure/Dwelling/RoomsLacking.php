@@ -32,14 +32,19 @@ final class RoomsLacking extends SubjectMeasure
     {
         $lacking = array_values(array_filter(
             $home->rooms,
-            static fn(RoomSpace $room): bool => $room->room->use?->value === $with->word('use') && !$home->hasThing($room, (string) $with->word('kind')),
+            static fn(RoomSpace $room): bool => $room->room->use?->value === $with->word('use')
+                && !$home->hasThing($room, (string) $with->word('kind')),
         ));
         $names = implode(', ', array_map(static fn(RoomSpace $room): string => $room->name(), $lacking));
 
         return new Measured(
             Amount::count(count($lacking)),
             array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $lacking),
-            [$lacking === [] ? 'None is without.' : Lack::words(count($lacking), (string) $with->word('use'), (string) $with->word('kind'), '').": {$names}."],
+            [
+                $lacking === []
+                    ? 'None is without.'
+                    : Lack::words(count($lacking), (string) $with->word('use'), (string) $with->word('kind'), '').": {$names}.",
+            ],
             parties: array_map(static fn(RoomSpace $room): string => $room->id(), $lacking),
         );
     }

@@ -43,13 +43,21 @@ final class ShareAtHeight extends SubjectMeasure
                 $high += $atHeight->amount()->number;
                 array_push($witness, ...$atHeight->witness);
             } else {
-                array_push($missing, ...($floor instanceof Unknown ? $floor->missing : []), ...($atHeight instanceof Unknown ? $atHeight->missing : []));
+                array_push(
+                    $missing,
+                    ...($floor instanceof Unknown ? $floor->missing : []),
+                    ...($atHeight instanceof Unknown ? $atHeight->missing : []),
+                );
             }
         }
         if ($missing !== [] || $whole === 0.0) {
             return new Unknown($missing === [] ? ['rooms with walls closed around them'] : array_values(array_unique($missing)));
         }
 
-        return new Measured(Amount::ratio($high / $whole), $witness, ["{$home->write(Amount::area($high))} of {$home->write(Amount::area($whole))} have that height."]);
+        return new Measured(
+            Amount::ratio($high / $whole),
+            $witness,
+            ["{$home->write(Amount::area($high))} of {$home->write(Amount::area($whole))} have that height."],
+        );
     }
 }

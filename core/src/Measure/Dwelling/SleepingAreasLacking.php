@@ -29,17 +29,26 @@ use Heurema\Units\Amount;
 )]
 final class SleepingAreasLacking extends SubjectMeasure
 {
-    private const OWN = [RoomUse::Closet, RoomUse::WalkInCloset, RoomUse::Bathroom, RoomUse::ShowerRoom, RoomUse::Powder, RoomUse::Wc, RoomUse::Bedroom];
+    private const OWN = [
+        RoomUse::Closet, RoomUse::WalkInCloset, RoomUse::Bathroom, RoomUse::ShowerRoom, RoomUse::Powder, RoomUse::Wc, RoomUse::Bedroom,
+    ];
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $lacking = array_values(array_filter($home->bedrooms(), fn(RoomSpace $bedroom): bool => !$this->isServed($bedroom, $home, (string) $with->word('kind'))));
+        $lacking = array_values(array_filter(
+            $home->bedrooms(),
+            fn(RoomSpace $bedroom): bool => !$this->isServed($bedroom, $home, (string) $with->word('kind')),
+        ));
         $names = implode(', ', array_map(static fn(RoomSpace $room): string => $room->name(), $lacking));
 
         return new Measured(
             Amount::count(count($lacking)),
             array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $lacking),
-            [$lacking === [] ? 'There is one outside every bedroom.' : Lack::words(count($lacking), 'bedroom', (string) $with->word('kind'), ' outside the door').": {$names}."],
+            [
+                $lacking === []
+                    ? 'There is one outside every bedroom.'
+                    : Lack::words(count($lacking), 'bedroom', (string) $with->word('kind'), ' outside the door').": {$names}.",
+            ],
             parties: array_map(static fn(RoomSpace $room): string => $room->id(), $lacking),
         );
     }
@@ -48,7 +57,12 @@ final class SleepingAreasLacking extends SubjectMeasure
     {
         foreach ($home->openingsOf($bedroom) as $opening) {
             $beyond = $opening->across($bedroom)->room;
-            if ($opening->type() === SubjectType::Door && $beyond !== null && !in_array($beyond->room->use, self::OWN, true) && $home->hasThing($beyond, $kind)) {
+            if (
+                $opening->type() === SubjectType::Door
+                && $beyond !== null
+                && !in_array($beyond->room->use, self::OWN, true)
+                && $home->hasThing($beyond, $kind)
+            ) {
                 return true;
             }
         }

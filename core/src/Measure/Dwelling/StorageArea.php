@@ -30,7 +30,9 @@ final class StorageArea extends SubjectMeasure
         $area = 0.0;
         $witness = $working = $missing = [];
         foreach ($home->rooms as $room) {
-            $floor = in_array($room->room->use, [RoomUse::Storage, RoomUse::Pantry, RoomUse::Closet], true) ? (new FloorArea())->of($room, $home, new Parameters()) : null;
+            $floor = in_array($room->room->use, [RoomUse::Storage, RoomUse::Pantry, RoomUse::Closet], true)
+                ? (new FloorArea())->of($room, $home, new Parameters())
+                : null;
             if ($floor instanceof Measured) {
                 $area += $floor->amount()->number;
                 array_push($witness, ...$floor->witness);
@@ -39,6 +41,8 @@ final class StorageArea extends SubjectMeasure
             array_push($missing, ...($floor instanceof Unknown ? $floor->missing : []));
         }
 
-        return $missing !== [] ? new Unknown($missing) : new Measured(Amount::area($area), $witness, $working === [] ? ['No room for storage is drawn.'] : $working);
+        return $missing !== []
+            ? new Unknown($missing)
+            : new Measured(Amount::area($area), $witness, $working === [] ? ['No room for storage is drawn.'] : $working);
     }
 }

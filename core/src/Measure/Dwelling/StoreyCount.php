@@ -23,6 +23,10 @@ final class StoreyCount extends SubjectMeasure
     {
         $storeys = array_filter($home->plans, static fn(StoreyPlan $plan): bool => $plan->rooms !== []);
 
-        return new Measured(Amount::count(count($storeys)), [], [implode(', ', array_map(static fn(StoreyPlan $plan): string => $plan->storey->name, $storeys)).'.']);
+        return new Measured(
+            Amount::count(count($storeys)),
+            [],
+            [implode(', ', array_map(static fn(StoreyPlan $plan): string => $plan->storey->name, $storeys)).'.'],
+        );
     }
 }

@@ -31,10 +31,18 @@ final class StoreysLacking extends SubjectMeasure
     {
         $lacking = array_values(array_filter(
             $home->layout->storeys,
-            static fn(Storey $storey): bool => array_filter($home->fixturesOn($storey->id), static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $with->word('kind')) === [],
+            static fn(Storey $storey): bool => array_filter(
+                $home->fixturesOn($storey->id),
+                static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $with->word('kind'),
+            ) === [],
         ));
         $names = implode(', ', array_map(static fn(Storey $storey): string => $storey->name, $lacking));
 
-        return new Measured(Amount::count(count($lacking)), [], [$lacking === [] ? 'None is without.' : Lack::words(count($lacking), 'storey', (string) $with->word('kind'), '').": {$names}."], parties: array_map(static fn(Storey $storey): string => $storey->id, $lacking));
+        return new Measured(
+            Amount::count(count($lacking)),
+            [],
+            [$lacking === [] ? 'None is without.' : Lack::words(count($lacking), 'storey', (string) $with->word('kind'), '').": {$names}."],
+            parties: array_map(static fn(Storey $storey): string => $storey->id, $lacking),
+        );
     }
 }

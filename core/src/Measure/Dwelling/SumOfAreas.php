@@ -48,6 +48,8 @@ final class SumOfAreas extends SubjectMeasure
             }
         }
 
-        return $missing === [] ? new Measured(Amount::area($sum), $witness, [...$working, 'Together: '.$home->write(Amount::area($sum)).'.']) : new Unknown($missing);
+        return $missing === []
+            ? new Measured(Amount::area($sum), $witness, [...$working, 'Together: '.$home->write(Amount::area($sum)).'.'])
+            : new Unknown($missing);
     }
 }

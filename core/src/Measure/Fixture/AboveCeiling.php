@@ -30,15 +30,24 @@ final class AboveCeiling extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $top = $subject->top();
-        $ceiling = $subject->room === null ? null : UnderCeiling::over($subject->outline->points ?? [$subject->fixture->at], $subject->room);
+        $ceiling = $subject->room === null
+            ? null
+            : UnderCeiling::over($subject->outline->points ?? [$subject->fixture->at], $subject->room);
         if ($subject->room === null) {
             return new NotApplicable('It stands in no room.');
         }
         if ($top === null || $ceiling === null) {
-            return new Unknown([...($top === null ? $subject->missingForTop() : []), ...($ceiling === null ? [$subject->room->ceilingKey()] : [])]);
+            return new Unknown([
+                ...($top === null ? $subject->missingForTop() : []),
+                ...($ceiling === null ? [$subject->room->ceilingKey()] : []),
+            ]);
         }
         $above = max(0.0, $top - $ceiling);
 
-        return new Measured(Amount::length($above), [Witness::mark($subject->storey(), $subject->fixture->at, $home->length($top))], ["Its top is at {$home->length($top)}, the ceiling over it at {$home->length($ceiling)}."]);
+        return new Measured(
+            Amount::length($above),
+            [Witness::mark($subject->storey(), $subject->fixture->at, $home->length($top))],
+            ["Its top is at {$home->length($top)}, the ceiling over it at {$home->length($ceiling)}."],
+        );
     }
 }

@@ -28,7 +28,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'fixture.alcove_width',
     AnswerType::Length,
-    'How wide the floor before the fixture is between what stands on both sides of it, where both go along it for more than `deeper_than` within the first 48 inches.',
+    'How wide the floor before the fixture is between what stands on both sides of it, where both go '
+    .'along it for more than `deeper_than` within the first 48 inches.',
     with: ['deeper_than' => AnswerType::Length],
 )]
 final class AlcoveWidth extends SubjectMeasure
@@ -54,7 +55,10 @@ final class AlcoveWidth extends SubjectMeasure
         foreach ($sides['left'] as $left) {
             foreach ($sides['right'] as $right) {
                 $along = min($left->top, $right->top) - max($left->bottom, $right->bottom);
-                if ($along > ($with->number('deeper_than') ?? 0.0) + Tolerance::TOUCH && ($narrowest === null || $right->left - $left->right < $narrowest[1] - $narrowest[0])) {
+                if (
+                    $along > ($with->number('deeper_than') ?? 0.0) + Tolerance::TOUCH
+                    && ($narrowest === null || $right->left - $left->right < $narrowest[1] - $narrowest[0])
+                ) {
                     $narrowest = [$left->right, $right->left, max($left->bottom, $right->bottom) + $along / 2];
                 }
             }
@@ -62,8 +66,15 @@ final class AlcoveWidth extends SubjectMeasure
         if ($narrowest === null) {
             return new NotApplicable('Its floor lies in no alcove.');
         }
-        $line = new Segment($frame->toPlan(new Point($narrowest[0], $narrowest[2])), $frame->toPlan(new Point($narrowest[1], $narrowest[2])));
+        $line = new Segment(
+            $frame->toPlan(new Point($narrowest[0], $narrowest[2])),
+            $frame->toPlan(new Point($narrowest[1], $narrowest[2])),
+        );
 
-        return new Measured(Amount::length($line->length()), [Witness::dimension($subject->storey(), $line, $home->length($line->length()))], ["Between what stands on both sides of its floor: {$home->length($line->length())}."]);
+        return new Measured(
+            Amount::length($line->length()),
+            [Witness::dimension($subject->storey(), $line, $home->length($line->length()))],
+            ["Between what stands on both sides of its floor: {$home->length($line->length())}."],
+        );
     }
 }

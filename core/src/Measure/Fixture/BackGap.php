@@ -23,7 +23,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'fixture.back_gap',
     AnswerType::Length,
-    'How far the middle of the fixture’s back is from the wall behind it; asked where a wall is within 150 mm of it, a thing that stands farther off being meant to stand free.',
+    'How far the middle of the fixture’s back is from the wall behind it; asked where a wall is within '
+    .'150 mm of it, a thing that stands farther off being meant to stand free.',
 )]
 final class BackGap extends SubjectMeasure
 {
@@ -38,6 +39,14 @@ final class BackGap extends SubjectMeasure
             return new NotApplicable('It stands free.');
         }
 
-        return new Measured(Amount::length($met->distance), [Witness::dimension($subject->storey(), new Segment($back, $back->plus($behind->times($met->distance))), $home->length($met->distance))], ["Its back is {$home->length($met->distance)} from the wall."]);
+        return new Measured(
+            Amount::length($met->distance),
+            [Witness::dimension(
+                $subject->storey(),
+                new Segment($back, $back->plus($behind->times($met->distance))),
+                $home->length($met->distance),
+            )],
+            ["Its back is {$home->length($met->distance)} from the wall."],
+        );
     }
 }

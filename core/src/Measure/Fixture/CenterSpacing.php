@@ -35,7 +35,15 @@ final class CenterSpacing extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $nearest = null;
-        foreach ($home->fixturesNear($subject->storey(), (new Box($subject->fixture->at->x, $subject->fixture->at->y, $subject->fixture->at->x, $subject->fixture->at->y))->grown(self::BESIDE + self::SAME_WALL)) as $other) {
+        foreach ($home->fixturesNear(
+            $subject->storey(),
+            (new Box(
+                $subject->fixture->at->x,
+                $subject->fixture->at->y,
+                $subject->fixture->at->x,
+                $subject->fixture->at->y,
+            ))->grown(self::BESIDE + self::SAME_WALL),
+        ) as $other) {
             $at = $subject->frame->fromPlan($other->fixture->at);
             $isBeside = $other !== $subject && in_array($other->fixture->kind, self::SANITARY, true) && abs($at->y) <= self::SAME_WALL
                 && $other->frame->yAxis->dot($subject->frame->yAxis) > 0.999 && $other->room === $subject->room;
@@ -48,6 +56,10 @@ final class CenterSpacing extends SubjectMeasure
         }
         $line = new Segment($subject->fixture->at, $nearest[1]->fixture->at);
 
-        return new Measured(Amount::length($nearest[0]), [Witness::dimension($subject->storey(), $line, $home->length($nearest[0]))], ["From its middle to that of {$nearest[1]->name()}: {$home->length($nearest[0])}."]);
+        return new Measured(
+            Amount::length($nearest[0]),
+            [Witness::dimension($subject->storey(), $line, $home->length($nearest[0]))],
+            ["From its middle to that of {$nearest[1]->name()}: {$home->length($nearest[0])}."],
+        );
     }
 }

@@ -36,7 +36,12 @@ final class ClearAbove extends SubjectMeasure
         $lowest = null;
         $unknown = [];
         foreach ($subject->bounds === null ? [] : $home->fixturesNear($subject->storey(), $subject->bounds) as $other) {
-            if ($other !== $subject && $other->knownBase() === null && in_array($other->fixture->kind, self::OVERHEAD, true) && $subject->overlaps($other)) {
+            if (
+                $other !== $subject
+                && $other->knownBase() === null
+                && in_array($other->fixture->kind, self::OVERHEAD, true)
+                && $subject->overlaps($other)
+            ) {
                 $unknown[] = "{$other->id()}.base";
             }
             if ($other !== $subject && $other->base() > max(0.0, $subject->base()) && $subject->overlaps($other)) {
@@ -54,6 +59,13 @@ final class ClearAbove extends SubjectMeasure
         }
         $clear = $lowest->base() - $subject->base() - $top;
 
-        return new Measured(Amount::length($clear), [Witness::mark($subject->storey(), $subject->fixture->at, $home->length($clear))], ["From its top at {$home->length($subject->base() + $top)} up to {$lowest->name()} at {$home->length($lowest->base())}: {$home->length($clear)}."]);
+        return new Measured(
+            Amount::length($clear),
+            [Witness::mark($subject->storey(), $subject->fixture->at, $home->length($clear))],
+            [
+                "From its top at {$home->length($subject->base() + $top)} up to {$lowest->name()} at "
+                ."{$home->length($lowest->base())}: {$home->length($clear)}.",
+            ],
+        );
     }
 }

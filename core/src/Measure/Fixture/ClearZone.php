@@ -27,7 +27,9 @@ use Heurema\Units\Amount;
 #[Measures(
     'fixture.clear_zone',
     AnswerType::Ratio,
-    'How much of a wanted floor, `width` by `depth`, is free. `anchor`: `front`, before the middle of its front (a width that is not given is the fixture’s own); `corner`, from the wall behind it and the nearer wall beside it, the fixture itself left aside.',
+    'How much of a wanted floor, `width` by `depth`, is free. `anchor`: `front`, before the middle of '
+    .'its front (a width that is not given is the fixture’s own); `corner`, from the wall behind it and '
+    .'the nearer wall beside it, the fixture itself left aside.',
     with: ['width' => AnswerType::Length, 'depth' => AnswerType::Length, 'anchor' => AnswerType::Word, 'besides' => AnswerType::Word],
     words: ['anchor' => ['front', 'corner'], 'besides' => [FixtureKind::class]],
 )]
@@ -42,7 +44,10 @@ final class ClearZone extends SubjectMeasure
     {
         [$ownWidth, $ownDepth] = [$subject->fixture->width, $subject->fixture->depth];
         if ($ownWidth === null || $ownDepth === null) {
-            return new Unknown([...($ownWidth === null ? ["{$subject->id()}.width"] : []), ...($ownDepth === null ? ["{$subject->id()}.depth"] : [])]);
+            return new Unknown([
+                ...($ownWidth === null ? ["{$subject->id()}.width"] : []),
+                ...($ownDepth === null ? ["{$subject->id()}.depth"] : []),
+            ]);
         }
         [$width, $depth] = [$with->number('width') ?? $ownWidth, $with->number('depth') ?? $ownDepth];
         $wanted = ClearFloor::before($subject, $width, $depth);
@@ -58,17 +63,32 @@ final class ClearZone extends SubjectMeasure
 
         return new Measured(
             Amount::ratio($zone->share()),
-            [Witness::outline($subject->storey(), $wanted, "{$home->length($width)} × {$home->length($depth)}"), ...array_map(static fn(Polygon $part): Witness => Witness::outline($subject->storey(), $part), $zone->taken)],
-            [$zone->names === [] ? "The floor, {$home->length($width)} by {$home->length($depth)}, is free." : "In the floor of {$home->length($width)} by {$home->length($depth)}: {$names}."],
+            [
+                Witness::outline($subject->storey(), $wanted, "{$home->length($width)} × {$home->length($depth)}"),
+                ...array_map(static fn(Polygon $part): Witness => Witness::outline($subject->storey(), $part), $zone->taken),
+            ],
+            [
+                $zone->names === []
+                    ? "The floor, {$home->length($width)} by {$home->length($depth)}, is free."
+                    : "In the floor of {$home->length($width)} by {$home->length($depth)}: {$names}.",
+            ],
         );
     }
 
-    /** @return list<PlacedFixture> what may stand in the zone: what the fixture is set in, and a kind of thing at least 18 in from its centre line */
+    /**
+     * @return list<PlacedFixture> what may stand in the zone: what the fixture is set in, and a kind of thing at least 18 in from its
+     *                             centre line
+     */
     private function allowed(PlacedFixture $subject, Home $home, ?string $kind): array
     {
         $bounds = $subject->bounds;
         $around = $bounds === null ? [] : array_filter($home->fixturesNear($subject->storey(), $bounds), $subject->isSetIn(...));
-        $ofKind = $bounds === null || $kind === null ? [] : array_filter($home->fixturesNear($subject->storey(), $bounds->grown(self::LOOK)), static fn(PlacedFixture $other): bool => $other->fixture->kind->value === $kind);
+        $ofKind = $bounds === null || $kind === null
+            ? []
+            : array_filter(
+                $home->fixturesNear($subject->storey(), $bounds->grown(self::LOOK)),
+                static fn(PlacedFixture $other): bool => $other->fixture->kind->value === $kind,
+            );
 
         return [...$around, ...array_filter($ofKind, static function (PlacedFixture $other) use ($subject): bool {
             $xs = array_map(static fn(Point $point): float => $subject->frame->fromPlan($point)->x, $other->outline->points ?? []);

@@ -24,7 +24,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'fixture.edge_gap',
     AnswerType::Length,
-    'From the fixture’s side edge to the nearest wall face or thing beside it. `side`: `nearer` or `farther`, seen from the edges; the nearer one where nothing is said.',
+    'From the fixture’s side edge to the nearest wall face or thing beside it. `side`: `nearer` or '
+    .'`farther`, seen from the edges; the nearer one where nothing is said.',
     with: ['side' => AnswerType::Word],
     words: ['side' => ['nearer', 'farther']],
 )]
@@ -34,7 +35,10 @@ final class EdgeGap extends SubjectMeasure
     {
         [$width, $depth] = [$subject->fixture->width, $subject->fixture->depth];
         if ($width === null || $depth === null) {
-            return new Unknown([...($width === null ? ["{$subject->id()}.width"] : []), ...($depth === null ? ["{$subject->id()}.depth"] : [])]);
+            return new Unknown([
+                ...($width === null ? ["{$subject->id()}.width"] : []),
+                ...($depth === null ? ["{$subject->id()}.depth"] : []),
+            ]);
         }
         $around = Surroundings::of($subject, $home);
         $frame = $subject->frame;
@@ -49,6 +53,11 @@ final class EdgeGap extends SubjectMeasure
 
         return $hit === null
             ? new NotApplicable('Nothing stands on that side.')
-            : new Measured(Amount::length($hit->distance), [Witness::dimension($subject->storey(), $hit->line, $home->length($hit->distance))], ["From its side to {$hit->what}: {$home->length($hit->distance)}."], $around->assumptions);
+            : new Measured(
+                Amount::length($hit->distance),
+                [Witness::dimension($subject->storey(), $hit->line, $home->length($hit->distance))],
+                ["From its side to {$hit->what}: {$home->length($hit->distance)}."],
+                $around->assumptions,
+            );
     }
 }

@@ -41,6 +41,14 @@ final class Facing extends SubjectMeasure
             return new NotApplicable('It looks at no wall.');
         }
 
-        return new Measured(Amount::length($met->distance), [Witness::dimension($subject->storey(), new Segment($front, $front->plus($out->times($met->distance))), $home->length($met->distance))], ["The wall before it is {$home->length($met->distance)} away."]);
+        return new Measured(
+            Amount::length($met->distance),
+            [Witness::dimension(
+                $subject->storey(),
+                new Segment($front, $front->plus($out->times($met->distance))),
+                $home->length($met->distance),
+            )],
+            ["The wall before it is {$home->length($met->distance)} away."],
+        );
     }
 }

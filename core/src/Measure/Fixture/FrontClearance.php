@@ -25,7 +25,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'fixture.front_clearance',
     AnswerType::Length,
-    'How far the fixture’s front edge, over its whole width, can move forward before it meets a wall face, a closed door or another fixture. A divider and a bare opening stop nothing.',
+    'How far the fixture’s front edge, over its whole width, can move forward before it meets a wall '
+    .'face, a closed door or another fixture. A divider and a bare opening stop nothing.',
 )]
 final class FrontClearance extends SubjectMeasure
 {
@@ -34,7 +35,10 @@ final class FrontClearance extends SubjectMeasure
         $width = $subject->fixture->width;
         $depth = $subject->fixture->depth;
         if ($width === null || $depth === null) {
-            return new Unknown([...($width === null ? ["{$subject->id()}.width"] : []), ...($depth === null ? ["{$subject->id()}.depth"] : [])]);
+            return new Unknown([
+                ...($width === null ? ["{$subject->id()}.width"] : []),
+                ...($depth === null ? ["{$subject->id()}.depth"] : []),
+            ]);
         }
         $frame = $subject->frame;
         $front = $frame->toPlan(new Point(0, $depth));
@@ -48,7 +52,10 @@ final class FrontClearance extends SubjectMeasure
 
         return new Measured(
             Amount::length($hit->distance),
-            [Witness::outline($subject->storey(), $zone), Witness::dimension($subject->storey(), $hit->line, $home->length($hit->distance))],
+            [
+                Witness::outline($subject->storey(), $zone),
+                Witness::dimension($subject->storey(), $hit->line, $home->length($hit->distance)),
+            ],
             ["From its front edge to {$hit->what}: {$home->length($hit->distance)}."],
             $around->assumptions,
         );

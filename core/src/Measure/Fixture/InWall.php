@@ -32,7 +32,10 @@ final class InWall extends SubjectMeasure
     {
         $outline = $subject->outline;
         if ($outline === null) {
-            return new Unknown([...($subject->fixture->width === null ? ["{$subject->id()}.width"] : []), ...($subject->fixture->depth === null ? ["{$subject->id()}.depth"] : [])]);
+            return new Unknown([
+                ...($subject->fixture->width === null ? ["{$subject->id()}.width"] : []),
+                ...($subject->fixture->depth === null ? ["{$subject->id()}.depth"] : []),
+            ]);
         }
         $deepest = 0.0;
         $witness = [];
@@ -44,6 +47,10 @@ final class InWall extends SubjectMeasure
             }
         }
 
-        return new Measured(Amount::length($deepest), $witness, [$witness === [] ? 'It stands clear of walls.' : "It reaches {$home->length($deepest)} into a wall."]);
+        return new Measured(
+            Amount::length($deepest),
+            $witness,
+            [$witness === [] ? 'It stands clear of walls.' : "It reaches {$home->length($deepest)} into a wall."],
+        );
     }
 }

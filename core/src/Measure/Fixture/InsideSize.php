@@ -38,7 +38,10 @@ final class InsideSize extends SubjectMeasure
     {
         [$width, $depth] = [$subject->fixture->width, $subject->fixture->depth];
         if ($width === null || $depth === null) {
-            return new Unknown([...($width === null ? ["{$subject->id()}.width"] : []), ...($depth === null ? ["{$subject->id()}.depth"] : [])]);
+            return new Unknown([
+                ...($width === null ? ["{$subject->id()}.width"] : []),
+                ...($depth === null ? ["{$subject->id()}.depth"] : []),
+            ]);
         }
         $shell = self::isBuiltIn($subject, $width) ? 0.0 : self::SHELL;
         [$width, $depth] = [max(0.0, $width - 2 * $shell), max(0.0, $depth - 2 * $shell)];
@@ -50,9 +53,17 @@ final class InsideSize extends SubjectMeasure
 
         return new Measured(
             $value,
-            [Witness::outline($subject->storey(), ClearFloor::inside($subject, $shell), "{$home->length($width)} × {$home->length($depth)}")],
+            [Witness::outline(
+                $subject->storey(),
+                ClearFloor::inside($subject, $shell),
+                "{$home->length($width)} × {$home->length($depth)}",
+            )],
             ["Inside {$home->length($width)} by {$home->length($depth)}: {$home->write($value)}."],
-            [$shell > 0 ? "The shell of {$subject->spoken()} is taken as {$home->length($shell)} all round." : "{$subject->name()} is taken to be built between the walls, without a shell."],
+            [
+                $shell > 0
+                    ? "The shell of {$subject->spoken()} is taken as {$home->length($shell)} all round."
+                    : "{$subject->name()} is taken to be built between the walls, without a shell.",
+            ],
         );
     }
 

@@ -25,11 +25,14 @@ use Heurema\Units\Amount;
 #[Measures(
     'fixture.odd_gap',
     AnswerType::Length,
-    'The gap to the next unit of a run, on the side where there is one that is neither closed nor wide enough for a unit of 150 mm; 0 where there is none. Units stand with their backs in one line, facing one way.',
+    'The gap to the next unit of a run, on the side where there is one that is neither closed nor wide '
+    .'enough for a unit of 150 mm; 0 where there is none. Units stand with their backs in one line, facing one way.',
 )]
 final class OddGap extends SubjectMeasure
 {
-    private const UNITS = [FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::WallCabinet, FixtureKind::Dishwasher, FixtureKind::Oven];
+    private const UNITS = [
+        FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::WallCabinet, FixtureKind::Dishwasher, FixtureKind::Oven,
+    ];
     private const IN_LINE = 50.0;
     private const USABLE = 150.0;
     private const CLOSED = 1.0;
@@ -46,7 +49,10 @@ final class OddGap extends SubjectMeasure
         $odd = null;
         foreach ($home->fixturesNear($subject->storey(), $subject->bounds->grown(self::USABLE)) as $other) {
             $at = $subject->frame->fromPlan($other->fixture->at);
-            $isInRun = $other !== $subject && in_array($other->fixture->kind, self::UNITS, true) && $other->fixture->width !== null && $other->base() < 1000 === $subject->base() < 1000
+            $isInRun = $other !== $subject
+                && in_array($other->fixture->kind, self::UNITS, true)
+                && $other->fixture->width !== null
+                && $other->base() < 1000 === $subject->base() < 1000
                 && abs($at->y) <= self::IN_LINE && $other->frame->yAxis->dot($subject->frame->yAxis) > 0.999;
             $gap = $isInRun ? abs($at->x) - ($width + $other->fixture->width) / 2 : 0.0;
             if ($gap > self::CLOSED && $gap < self::USABLE - Tolerance::TOUCH && ($odd === null || $gap < $odd[0])) {
@@ -56,6 +62,10 @@ final class OddGap extends SubjectMeasure
 
         return $odd === null
             ? new Measured(Amount::length(0), [], ['No odd gap is beside it.'])
-            : new Measured(Amount::length($odd[0]), [Witness::dimension($subject->storey(), new Segment($subject->fixture->at, $odd[1]->fixture->at), $home->length($odd[0]))], ["Between it and {$odd[1]->name()} {$home->length($odd[0])} are left over."]);
+            : new Measured(
+                Amount::length($odd[0]),
+                [Witness::dimension($subject->storey(), new Segment($subject->fixture->at, $odd[1]->fixture->at), $home->length($odd[0]))],
+                ["Between it and {$odd[1]->name()} {$home->length($odd[0])} are left over."],
+            );
     }
 }

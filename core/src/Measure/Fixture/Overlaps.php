@@ -24,7 +24,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'fixture.overlaps',
     AnswerType::Count,
-    'How many other things stand where the fixture stands, at the same height, by 10 cm² or more and more than a millimetre. What is set into a counter, hung over it or pushed under a table shares its place with it.',
+    'How many other things stand where the fixture stands, at the same height, by 10 cm² or more and '
+    .'more than a millimetre. What is set into a counter, hung over it or pushed under a table shares its place with it.',
 )]
 final class Overlaps extends SubjectMeasure
 {
@@ -41,7 +42,10 @@ final class Overlaps extends SubjectMeasure
     {
         $outline = $subject->outline;
         if ($outline === null) {
-            return new Unknown([...($subject->fixture->width === null ? ["{$subject->id()}.width"] : []), ...($subject->fixture->depth === null ? ["{$subject->id()}.depth"] : [])]);
+            return new Unknown([
+                ...($subject->fixture->width === null ? ["{$subject->id()}.width"] : []),
+                ...($subject->fixture->depth === null ? ["{$subject->id()}.depth"] : []),
+            ]);
         }
         $names = $witness = [];
         foreach ($home->fixturesNear($subject->storey(), $outline->bounds()) as $other) {
@@ -58,14 +62,22 @@ final class Overlaps extends SubjectMeasure
         $parties = array_map(strval(...), array_keys($names));
         $names = array_values(array_unique($names));
 
-        return new Measured(Amount::count(count($names)), $witness, [$names === [] ? 'Nothing else stands there.' : 'Also there: '.implode(', ', $names).'.'], parties: $parties);
+        return new Measured(
+            Amount::count(count($names)),
+            $witness,
+            [$names === [] ? 'Nothing else stands there.' : 'Also there: '.implode(', ', $names).'.'],
+            parties: $parties,
+        );
     }
 
     private static function shares(PlacedFixture $one, PlacedFixture $other): bool
     {
         $isHosted = in_array($one->fixture->kind, self::HOSTS, true) || in_array($other->fixture->kind, self::HOSTS, true);
         $isFlat = !$one->takesFloor || !$other->takesFloor;
-        [$top, $otherTop] = [$one->base() + ($one->fixture->height ?? self::USUAL_HEIGHT), $other->base() + ($other->fixture->height ?? self::USUAL_HEIGHT)];
+        [$top, $otherTop] = [
+            $one->base() + ($one->fixture->height ?? self::USUAL_HEIGHT),
+            $other->base() + ($other->fixture->height ?? self::USUAL_HEIGHT),
+        ];
 
         return $isHosted || $isFlat || $one->base() >= $otherTop || $other->base() >= $top;
     }

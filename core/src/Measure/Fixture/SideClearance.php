@@ -23,7 +23,9 @@ use Heurema\Units\Amount;
 #[Measures(
     'fixture.side_clearance',
     AnswerType::Length,
-    'From the fixture’s centre line, at right angles to it, to the nearest wall face or other fixture that stands beside it over some of its depth. Both sides are measured, the smaller decides. What hangs above the fixture is no neighbour.',
+    'From the fixture’s centre line, at right angles to it, to the nearest wall face or other fixture '
+    .'that stands beside it over some of its depth. Both sides are measured, the smaller decides. What '
+    .'hangs above the fixture is no neighbour.',
 )]
 final class SideClearance extends SubjectMeasure
 {
@@ -38,7 +40,12 @@ final class SideClearance extends SubjectMeasure
         $sides = [];
         foreach (['right' => $frame->xAxis, 'left' => $frame->xAxis->times(-1)] as $side => $direction) {
             // seen along the way out, the fixture's depth lies to the left when going right, and to the right when going left
-            $hit = $around->reach(new Sweep($frame->origin, $direction, $side === 'right' ? 0.0 : -$depth, $side === 'right' ? $depth : 0.0));
+            $hit = $around->reach(new Sweep(
+                $frame->origin,
+                $direction,
+                $side === 'right' ? 0.0 : -$depth,
+                $side === 'right' ? $depth : 0.0,
+            ));
             if ($hit !== null) {
                 $sides[$side] = $hit;
             }

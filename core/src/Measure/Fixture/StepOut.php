@@ -29,7 +29,9 @@ use Heurema\Units\Amount;
 #[Measures(
     'fixture.step_out',
     AnswerType::Length,
-    'How deep the floor before a stretch of the fixture’s front is free, where one steps in: `along`, how long the stretch is (`entry` for the width of the entry, the whole front where that is not known); of all such stretches the best.',
+    'How deep the floor before a stretch of the fixture’s front is free, where one steps in: `along`, '
+    .'how long the stretch is (`entry` for the width of the entry, the whole front where that is not '
+    .'known); of all such stretches the best.',
     with: ['along' => AnswerType::Length, 'of' => AnswerType::Word],
     words: ['of' => ['entry']],
 )]
@@ -41,20 +43,33 @@ final class StepOut extends SubjectMeasure
     {
         [$width, $depth] = [$subject->fixture->width, $subject->fixture->depth];
         if ($width === null || $depth === null) {
-            return new Unknown([...($width === null ? ["{$subject->id()}.width"] : []), ...($depth === null ? ["{$subject->id()}.depth"] : [])]);
+            return new Unknown([
+                ...($width === null ? ["{$subject->id()}.width"] : []),
+                ...($depth === null ? ["{$subject->id()}.depth"] : []),
+            ]);
         }
         $along = min($width, $with->word('of') === 'entry' ? $subject->fixture->entry ?? $width : $with->number('along') ?? $width);
         $floor = ClearFloor::before($subject, $width, self::LOOK);
         $zone = FreeZone::of($floor, $subject->plan, $home, [$subject]);
-        $taken = array_map(static fn(Polygon $part): Box => Box::around(array_map($subject->frame->fromPlan(...), $part->outer->points)), $zone->taken);
+        $taken = array_map(
+            static fn(Polygon $part): Box => Box::around(array_map($subject->frame->fromPlan(...), $part->outer->points)),
+            $zone->taken,
+        );
         [$free, $from] = self::best($taken, $width, $along, $depth);
         $frame = $subject->frame;
-        $stretch = Ring::rectangle($frame->toPlan(new Point($from, $depth)), $frame->xAxis->times($along), $frame->yAxis->times(max(1.0, $free)));
+        $stretch = Ring::rectangle(
+            $frame->toPlan(new Point($from, $depth)),
+            $frame->xAxis->times($along),
+            $frame->yAxis->times(max(1.0, $free)),
+        );
 
         return new Measured(
             Amount::length($free),
             [Witness::outline($subject->storey(), $stretch, $home->length($free))],
-            ["Over {$home->length($along)} of its front the floor is free ".($free >= self::LOOK ? 'at least ' : '')."{$home->length($free)} deep."],
+            [
+                "Over {$home->length($along)} of its front the floor is free ".($free >= self::LOOK ? 'at least ' : '')
+                    ."{$home->length($free)} deep.",
+            ],
         );
     }
 

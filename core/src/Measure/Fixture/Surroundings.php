@@ -54,7 +54,8 @@ final class Surroundings
             return false;
         }
         if ($other->base() >= $this->top && $this->fixture->fixture->height === null) {
-            $this->assumptions[] = "{$this->fixture->name()} is taken as {$this->home->length(self::USUAL_HEIGHT)} high, so that {$other->spoken()} hangs above it.";
+            $this->assumptions[] = "{$this->fixture->name()} is taken as {$this->home->length(self::USUAL_HEIGHT)} high, so that "
+                ."{$other->spoken()} hangs above it.";
             $this->assumptions = array_values(array_unique($this->assumptions));
         }
 

@@ -31,6 +31,10 @@ final class ToWall extends SubjectMeasure
 
         return $line === null
             ? new NotApplicable('No wall is beside it.')
-            : new Measured(Amount::length($line->length()), [Witness::dimension($subject->storey(), $line, $home->length($line->length()))], ["From its centre line to the side wall: {$home->length($line->length())}."]);
+            : new Measured(
+                Amount::length($line->length()),
+                [Witness::dimension($subject->storey(), $line, $home->length($line->length()))],
+                ["From its centre line to the side wall: {$home->length($line->length())}."],
+            );
     }
 }

@@ -24,7 +24,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'fixture.unsupported',
     AnswerType::Length,
-    'How far the fixture is from what could hold it: the finished floor or a thing below it, sunk into it or floating over it; a wall right behind it holds it too, and the ceiling what reaches up to it or hangs above heads.',
+    'How far the fixture is from what could hold it: the finished floor or a thing below it, sunk into '
+    .'it or floating over it; a wall right behind it holds it too, and the ceiling what reaches up to it or hangs above heads.',
 )]
 final class Unsupported extends SubjectMeasure
 {
@@ -38,10 +39,15 @@ final class Unsupported extends SubjectMeasure
     {
         $base = $subject->knownBase();
         if ($base === null) {
-            return $this->hangsOnWall($subject) ? new Measured(Amount::length(0), [], ['A wall is behind it.']) : new Unknown(["{$subject->id()}.base"]);
+            return $this->hangsOnWall($subject)
+                ? new Measured(Amount::length(0), [], ['A wall is behind it.'])
+                : new Unknown(["{$subject->id()}.base"]);
         }
         [$off, $what] = [$base, 'the finished floor'];
-        foreach ($base <= Tolerance::TOUCH || $subject->bounds === null ? [] : $home->fixturesNear($subject->storey(), $subject->bounds) as $other) {
+        foreach ($base <= Tolerance::TOUCH || $subject->bounds === null ? [] : $home->fixturesNear(
+            $subject->storey(),
+            $subject->bounds,
+        ) as $other) {
             $top = $other === $subject || $other->base() >= $base ? null : $other->top();
             if ($top !== null && abs($base - $top) < abs($off) && $subject->overlaps($other)) {
                 [$off, $what] = [$base - $top, $other->name()];
@@ -74,6 +80,8 @@ final class Unsupported extends SubjectMeasure
         $ceiling = $fixture->room === null ? null : UnderCeiling::over([$fixture->fixture->at], $fixture->room);
         $top = $fixture->top();
 
-        return $fixture->fixture->kind->hangs() && $ceiling !== null && ($top === null || $top >= $ceiling - self::AT_WALL || ($fixture->knownBase() ?? 0.0) >= self::OVER_HEADS);
+        return $fixture->fixture->kind->hangs()
+            && $ceiling !== null
+            && ($top === null || $top >= $ceiling - self::AT_WALL || ($fixture->knownBase() ?? 0.0) >= self::OVER_HEADS);
     }
 }

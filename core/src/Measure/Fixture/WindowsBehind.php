@@ -38,12 +38,24 @@ final class WindowsBehind extends SubjectMeasure
             return new Unknown(["{$subject->id()}.width"]);
         }
         $frame = $subject->frame;
-        $behind = Ring::rectangle($frame->toPlan(new Point(-$width / 2, 0)), $frame->xAxis->times($width), $frame->yAxis->times(-self::NEAR));
+        $behind = Ring::rectangle(
+            $frame->toPlan(new Point(-$width / 2, 0)),
+            $frame->xAxis->times($width),
+            $frame->yAxis->times(-self::NEAR),
+        );
         $found = [];
         foreach ($subject->room === null ? [] : $home->openingsOf($subject->room) as $opening) {
             $isHere = $opening->type() === SubjectType::Window;
-            $face = $isHere ? $opening->spanAt(($opening->left->room === $subject->room ? 1 : -1) * ($opening->wall->thickness / 2 - 1)) : null;
-            if ($face !== null && array_filter([0.1, 0.3, 0.5, 0.7, 0.9], static fn(float $share): bool => $behind->contains($face->at($share * $face->length()))) !== []) {
+            $face = $isHere
+                ? $opening->spanAt(($opening->left->room === $subject->room ? 1 : -1) * ($opening->wall->thickness / 2 - 1))
+                : null;
+            if (
+                $face !== null
+                && array_filter(
+                    [0.1, 0.3, 0.5, 0.7, 0.9],
+                    static fn(float $share): bool => $behind->contains($face->at($share * $face->length())),
+                ) !== []
+            ) {
                 $found[] = $opening;
             }
         }
@@ -51,7 +63,10 @@ final class WindowsBehind extends SubjectMeasure
 
         return new Measured(
             Amount::count(count($found)),
-            array_map(static fn(PlacedOpening $window): Witness => Witness::mark($window->storey(), $window->middle(), $window->name()), $found),
+            array_map(
+                static fn(PlacedOpening $window): Witness => Witness::mark($window->storey(), $window->middle(), $window->name()),
+                $found,
+            ),
             [$found === [] ? 'No window is behind it.' : "Behind it: {$names}."],
             parties: array_map(static fn(PlacedOpening $window): string => $window->id(), $found),
         );

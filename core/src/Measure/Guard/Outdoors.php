@@ -24,10 +24,17 @@ final class Outdoors extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $line = new Segment($subject->guard->line[0], $subject->guard->line[1]);
-        $beside = array_map(static fn(float $side): ?Beyond => $subject->plan->at($line->offset($side)->middle()), [self::BESIDE, -self::BESIDE]);
+        $beside = array_map(
+            static fn(float $side): ?Beyond => $subject->plan->at($line->offset($side)->middle()),
+            [self::BESIDE, -self::BESIDE],
+        );
         $outdoors = array_filter($beside, static fn(?Beyond $beyond): bool => $beyond?->isOpenAir() === true) !== [];
 
-        return new Measured($outdoors, [Witness::mark($subject->storey(), $line->middle())], [$outdoors ? 'The open air is beside it.' : 'It stands inside.']);
+        return new Measured(
+            $outdoors,
+            [Witness::mark($subject->storey(), $line->middle())],
+            [$outdoors ? 'The open air is beside it.' : 'It stands inside.'],
+        );
     }
 
     /** So far to both sides of it one looks, mm. */

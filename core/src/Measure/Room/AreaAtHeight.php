@@ -36,7 +36,12 @@ final class AreaAtHeight extends OutlineMeasure
         return new Measured(
             $area,
             array_map(static fn(Polygon $part): Witness => Witness::outline($room->storey(), $part), $floor->parts()),
-            [sprintf('Floor with a ceiling of %s or more: %s of %s.', $home->length($height), $home->write($area), $home->write(Amount::drawnArea($outline->area())))],
+            [sprintf(
+                'Floor with a ceiling of %s or more: %s of %s.',
+                $home->length($height),
+                $home->write($area),
+                $home->write(Amount::drawnArea($outline->area())),
+            )],
         );
     }
 }

@@ -22,6 +22,8 @@ final class Bedspaces extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        return $subject->room->bedspaces === null ? new Unknown(["{$subject->id()}.bedspaces"]) : new Measured(Amount::count($subject->room->bedspaces));
+        return $subject->room->bedspaces === null
+            ? new Unknown(["{$subject->id()}.bedspaces"])
+            : new Measured(Amount::count($subject->room->bedspaces));
     }
 }

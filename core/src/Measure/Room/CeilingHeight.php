@@ -24,7 +24,9 @@ use Heurema\Units\Amount;
 #[Measures(
     'room.ceiling_height',
     AnswerType::Length,
-    'The lowest ceiling over the room, soffits included.  `beams_from`: soffits at least this high count as beams and are left aside, unless they stand closer to another soffit than `beams_apart` or are wider than `beams_up_to` (24 in where nothing is said: common practice, no source).',
+    'The lowest ceiling over the room, soffits included.  `beams_from`: soffits at least this high count '
+    .'as beams and are left aside, unless they stand closer to another soffit than `beams_apart` or are '
+    .'wider than `beams_up_to` (24 in where nothing is said: common practice, no source).',
     with: ['beams_from' => AnswerType::Length, 'beams_apart' => AnswerType::Length, 'beams_up_to' => AnswerType::Length],
 )]
 final class CeilingHeight extends OutlineMeasure

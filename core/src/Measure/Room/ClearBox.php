@@ -17,7 +17,14 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-#[Measures('room.clear_box', AnswerType::Length, 'How deep a rectangle of a wanted `width` finds room on the free floor, along the room’s longest face or across it; 0 where none is so wide.', with: ['width' => AnswerType::Length, 'clear_of' => AnswerType::Word], words: ['clear_of' => ['swings']])]
+#[Measures(
+    'room.clear_box',
+    AnswerType::Length,
+    'How deep a rectangle of a wanted `width` finds room on the free floor, along the room’s longest '
+    .'face or across it; 0 where none is so wide.',
+    with: ['width' => AnswerType::Length, 'clear_of' => AnswerType::Word],
+    words: ['clear_of' => ['swings']],
+)]
 final class ClearBox extends FreeFloorMeasure
 {
     protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement
@@ -29,7 +36,11 @@ final class ClearBox extends FreeFloorMeasure
         return new Measured(
             Amount::length($depth),
             $best === null ? [] : [Witness::outline($room->storey(), $best['ring'], "{$home->length($width)} × {$home->length($depth)}")],
-            [$best === null ? "Nowhere is the floor free over {$home->length($width)}." : "A rectangle {$home->length($width)} wide finds room {$home->length($depth)} deep."],
+            [
+                $best === null
+                    ? "Nowhere is the floor free over {$home->length($width)}."
+                    : "A rectangle {$home->length($width)} wide finds room {$home->length($depth)} deep.",
+            ],
         );
     }
 

@@ -32,13 +32,26 @@ final class Count extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $kind = $with->word('kind');
-        $things = array_filter([...$home->fixturesIn($subject), ...$home->openingsOf($subject)], static fn(PlacedFixture|PlacedOpening $thing): bool => match (true) {
+        $things = array_filter([
+            ...$home->fixturesIn($subject),
+            ...$home->openingsOf($subject),
+        ], static fn(PlacedFixture|PlacedOpening $thing): bool => match (true) {
             $thing instanceof PlacedFixture => $thing->fixture->kind->value === $kind,
             default => $thing->type()->value === $kind,
         });
         $names = array_map(static fn(Subject $thing): string => $thing->name(), array_values($things));
-        $marks = array_map(static fn(PlacedFixture|PlacedOpening $thing): Witness => Witness::mark($subject->storey(), $thing instanceof PlacedFixture ? $thing->fixture->at : $thing->middle()), array_values($things));
+        $marks = array_map(
+            static fn(PlacedFixture|PlacedOpening $thing): Witness => Witness::mark(
+                $subject->storey(),
+                $thing instanceof PlacedFixture ? $thing->fixture->at : $thing->middle(),
+            ),
+            array_values($things),
+        );
 
-        return new Measured(Amount::count(count($things)), $marks, [$names === [] ? 'None is drawn.' : 'Counted: '.implode('; ', $names).'.']);
+        return new Measured(
+            Amount::count(count($things)),
+            $marks,
+            [$names === [] ? 'None is drawn.' : 'Counted: '.implode('; ', $names).'.'],
+        );
     }
 }

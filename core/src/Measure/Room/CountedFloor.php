@@ -116,7 +116,11 @@ final class CountedFloor
             : self::FAR;
         $edge = $line->at(min($reach, self::FAR));
         $across = $line->direction()->left()->times(self::FAR);
-        $this->cut[] = Ring::rectangle($edge->minus($across), $across->times(2), $line->direction()->times(-2 * self::FAR))->counterClockwise();
+        $this->cut[] = Ring::rectangle(
+            $edge->minus($across),
+            $across->times(2),
+            $line->direction()->times(-2 * self::FAR),
+        )->counterClockwise();
         $this->takenAway[] = 'what lies under a ceiling lower than '.$this->home->length($height);
     }
 

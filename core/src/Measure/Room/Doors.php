@@ -35,9 +35,15 @@ final class Doors extends SubjectMeasure
         if ($subject->sides() === []) {
             return new Unknown([(string) $subject->outlineProblem()]);
         }
-        $doors = array_values(array_filter($home->openingsOf($subject), static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door));
+        $doors = array_values(array_filter(
+            $home->openingsOf($subject),
+            static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door,
+        ));
         // a border in several pieces is open to the one space beyond it
-        $open = array_unique(array_map(static fn(SpaceSide $side): int => $side->beyond, array_filter($subject->sides(), static fn(SpaceSide $side): bool => $side->isOpen())));
+        $open = array_unique(array_map(
+            static fn(SpaceSide $side): int => $side->beyond,
+            array_filter($subject->sides(), static fn(SpaceSide $side): bool => $side->isOpen()),
+        ));
         $stairs = array_values(array_filter($home->stairs, static fn(PlacedStair $stair): bool => self::leadsInto($stair, $subject)));
         $witness = array_map(static fn(PlacedOpening $door): Witness => Witness::mark($subject->storey(), $door->middle()), $doors);
 

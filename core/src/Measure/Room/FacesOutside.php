@@ -29,7 +29,11 @@ final class FacesOutside extends SubjectMeasure
         $missing = [];
         foreach ($home->plans[$subject->storey()]->neighbours($subject) as $neighbour) {
             if ($neighbour->beyond->isOpenAir() === true || $neighbour->beyond->room?->room->use === RoomUse::Shaft) {
-                return new Measured(true, [Witness::dimension($subject->storey(), $neighbour->stretch, $neighbour->beyond->words())], ["It borders {$neighbour->beyond->words()}."]);
+                return new Measured(
+                    true,
+                    [Witness::dimension($subject->storey(), $neighbour->stretch, $neighbour->beyond->words())],
+                    ["It borders {$neighbour->beyond->words()}."],
+                );
             }
             array_push($missing, ...($neighbour->beyond->isOpenAir() === null ? [$neighbour->beyond->missing()] : []));
         }

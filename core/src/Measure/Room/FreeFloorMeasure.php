@@ -24,7 +24,9 @@ abstract class FreeFloorMeasure extends SubjectMeasure
     {
         $problem = $subject->outlineProblem();
 
-        return $problem === null ? $this->measureOn($home->freeFloor($subject, $with->word('clear_of') === 'swings'), $subject, $home, $with) : new Unknown([$problem]);
+        return $problem === null
+            ? $this->measureOn($home->freeFloor($subject, $with->word('clear_of') === 'swings'), $subject, $home, $with)
+            : new Unknown([$problem]);
     }
 
     /** @param list<Polygon> $floor the pieces, the largest first */

@@ -54,6 +54,8 @@ abstract class GreatestRoom extends SubjectMeasure
 
     private static function isGreater(Measured $size, Measured $own, RoomSpace $other, RoomSpace $subject): bool
     {
-        return $size->amount()->equals($own->amount()) ? strcmp($other->id(), $subject->id()) < 0 : $size->amount()->number > $own->amount()->number;
+        return $size->amount()->equals($own->amount())
+            ? strcmp($other->id(), $subject->id()) < 0
+            : $size->amount()->number > $own->amount()->number;
     }
 }

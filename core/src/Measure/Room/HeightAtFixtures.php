@@ -29,7 +29,10 @@ use Heurema\Units\Amount;
 )]
 final class HeightAtFixtures extends SubjectMeasure
 {
-    private const SANITARY = [FixtureKind::WaterCloset, FixtureKind::Lavatory, FixtureKind::Bath, FixtureKind::Shower, FixtureKind::ShowerBath, FixtureKind::Bidet, FixtureKind::Urinal];
+    private const SANITARY = [
+        FixtureKind::WaterCloset, FixtureKind::Lavatory, FixtureKind::Bath, FixtureKind::Shower, FixtureKind::ShowerBath,
+        FixtureKind::Bidet, FixtureKind::Urinal,
+    ];
     private const HALF = 266.7;
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
@@ -49,6 +52,10 @@ final class HeightAtFixtures extends SubjectMeasure
             return new Unknown([...$missing, ...($height === null ? [$subject->ceilingKey()] : [])]);
         }
 
-        return new Measured(Amount::length($height), array_map(static fn(Point $at): Witness => Witness::mark($subject->storey(), $at), $points), ["Over the floor before its fixtures the ceiling is at least {$home->length($height)} high."]);
+        return new Measured(
+            Amount::length($height),
+            array_map(static fn(Point $at): Witness => Witness::mark($subject->storey(), $at), $points),
+            ["Over the floor before its fixtures the ceiling is at least {$home->length($height)} high."],
+        );
     }
 }

@@ -36,7 +36,11 @@ final class LeastWidth extends OutlineMeasure
                 Witness::outline($room->storey(), $largest['ring']),
                 Witness::dimension($room->storey(), self::across($largest['ring'], $width), $home->length($width)),
             ],
-            [sprintf('The largest rectangle in the room is %s by %s.', $home->length($largest['width']), $home->length($largest['height']))],
+            [sprintf(
+                'The largest rectangle in the room is %s by %s.',
+                $home->length($largest['width']),
+                $home->length($largest['height']),
+            )],
         );
     }
 

@@ -28,6 +28,10 @@ final class LongSide extends OutlineMeasure
         $largest = LargestRectangle::in($outline, $room->wayDirections()[0]);
         $side = max($largest['width'], $largest['height']);
 
-        return new Measured(Amount::length($side), [Witness::outline($room->storey(), $largest['ring'], $home->length($side))], ["The largest rectangle in it is {$home->length($side)} long."]);
+        return new Measured(
+            Amount::length($side),
+            [Witness::outline($room->storey(), $largest['ring'], $home->length($side))],
+            ["The largest rectangle in it is {$home->length($side)} long."],
+        );
     }
 }

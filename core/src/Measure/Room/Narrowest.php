@@ -20,7 +20,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'room.narrowest',
     AnswerType::Length,
-    'The smallest distance between two wall faces that look at each other: antiparallel within 1 degree, over 100 mm or more, floor between them. A divider is no face.',
+    'The smallest distance between two wall faces that look at each other: antiparallel within 1 degree, '
+    .'over 100 mm or more, floor between them. A divider is no face.',
 )]
 final class Narrowest extends OutlineMeasure
 {

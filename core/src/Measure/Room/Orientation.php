@@ -24,7 +24,8 @@ use Heurema\Spatial\Subject\Subject;
 #[Measures(
     'room.orientation',
     AnswerType::Word,
-    'In which sector of the compass the room’s middle lies, seen from the middle of its storey: north, north-east and so on; `centre` within a metre of it.',
+    'In which sector of the compass the room’s middle lies, seen from the middle of its storey: north, '
+    .'north-east and so on; `centre` within a metre of it.',
     words: [Measure::ANSWER => [...self::SECTORS, 'centre']],
 )]
 final class Orientation extends SubjectMeasure
@@ -48,7 +49,10 @@ final class Orientation extends SubjectMeasure
         if ($outline === null) {
             return new Unknown([(string) $subject->outlineProblem()]);
         }
-        $from = $home->once("middle of {$subject->storey()}", static fn(): Point => self::middle($subject->storey(), $home, $outline->outer->points));
+        $from = $home->once(
+            "middle of {$subject->storey()}",
+            static fn(): Point => self::middle($subject->storey(), $home, $outline->outer->points),
+        );
         $to = $outline->bounds()->middle();
         if ($from->distanceTo($to) < self::CENTRE) {
             return new Measured('centre', [Witness::mark($subject->storey(), $to, 'centre')], ['It lies in the middle of its storey.']);
@@ -56,6 +60,11 @@ final class Orientation extends SubjectMeasure
         $bearing = rad2deg(atan2($to->y - $from->y, $to->x - $from->x)) - ($home->layout->north ?? 90.0) + 90;
         $sector = self::SECTORS[((int) round($bearing / 45) % 8 + 8) % 8];
 
-        return new Measured($sector, [Witness::dimension($subject->storey(), new Segment($from, $to), $sector)], ["Seen from the middle of the storey it lies in the {$sector}."], $home->layout->north === null ? ['North is taken to be up on the sheet.'] : []);
+        return new Measured(
+            $sector,
+            [Witness::dimension($subject->storey(), new Segment($from, $to), $sector)],
+            ["Seen from the middle of the storey it lies in the {$sector}."],
+            $home->layout->north === null ? ['North is taken to be up on the sheet.'] : [],
+        );
     }
 }

@@ -65,7 +65,12 @@ abstract class OutsideOpenings extends SubjectMeasure
         $share = $area instanceof Measured ? UnderCeiling::share($opening, $room) : 1.0;
 
         return $area instanceof Measured && $share < 1.0
-            ? new Measured(Amount::area($share * $area->amount()->number), $area->witness, [...$area->working, "Of its height {$home->write(Amount::ratio($share))} lie below the ceiling."], $area->assumptions)
+            ? new Measured(
+                Amount::area($share * $area->amount()->number),
+                $area->witness,
+                [...$area->working, "Of its height {$home->write(Amount::ratio($share))} lie below the ceiling."],
+                $area->assumptions,
+            )
             : $area;
     }
 

@@ -29,7 +29,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'room.passage',
     AnswerType::Length,
-    'The narrowest free floor on the widest way between all of the room’s doors and open borders; things that take floor narrow it. `to: windows` asks for the way to its windows to the open air as well, as if they were doors.',
+    'The narrowest free floor on the widest way between all of the room’s doors and open borders; things '
+    .'that take floor narrow it. `to: windows` asks for the way to its windows to the open air as well, as if they were doors.',
     with: ['to' => AnswerType::Word],
     words: ['to' => ['windows']],
 )]
@@ -49,7 +50,8 @@ final class Passage extends SubjectMeasure
         }
         $openings = array_values(array_filter(
             $home->openingsOf($subject),
-            static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door || ($with->word('to') === 'windows' && $opening->isOpenAirFrom($subject) === true),
+            static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door
+                || ($with->word('to') === 'windows' && $opening->isOpenAirFrom($subject) === true),
         ));
         $unsaid = array_filter($openings, static fn(PlacedOpening $opening): bool => $opening->opening->width === null);
         if ($unsaid !== []) {
@@ -68,7 +70,14 @@ final class Passage extends SubjectMeasure
             }
         }
         $storey = $home->plans[$subject->storey()]->storey;
-        array_push($things, ...FloorTaken::in($subject, $home, FloorTaken::HEAD), ...array_map(self::alongGuard(...), array_filter($storey->guards, static fn(Guard $guard): bool => array_filter($guard->line, $outline->contains(...)) !== [])));
+        array_push(
+            $things,
+            ...FloorTaken::in($subject, $home, FloorTaken::HEAD),
+            ...array_map(
+                self::alongGuard(...),
+                array_filter($storey->guards, static fn(Guard $guard): bool => array_filter($guard->line, $outline->contains(...)) !== []),
+            ),
+        );
         $narrowest = WidestWay::bottleneck($outline, $ways, $things);
         if ($narrowest === null) {
             return new NotApplicable('It has fewer than two ways in.');

@@ -33,11 +33,16 @@ final class ReachedThrough extends SubjectMeasure
     {
         $ways = $home->waysIn();
         if (!$ways->reach($subject)) {
-            return $ways->missing === [] ? new NotApplicable('No way leads there from outside.') : new Unknown(array_values(array_unique($ways->missing)));
+            return $ways->missing === []
+                ? new NotApplicable('No way leads there from outside.')
+                : new Unknown(array_values(array_unique($ways->missing)));
         }
         $use = $with->word('use');
         $ids = array_flip($ways->crossedBefore($subject));
-        $crossed = array_values(array_filter($ids === [] ? [] : $home->rooms, static fn(RoomSpace $room): bool => isset($ids[$room->id()]) && ($use === null || $room->room->use?->value === $use)));
+        $crossed = array_values(array_filter(
+            $ids === [] ? [] : $home->rooms,
+            static fn(RoomSpace $room): bool => isset($ids[$room->id()]) && ($use === null || $room->room->use?->value === $use),
+        ));
         $names = array_map(static fn(RoomSpace $room): string => $room->name(), $crossed);
 
         return new Measured(

@@ -17,7 +17,11 @@ use Heurema\Units\Amount;
 
 /** @extends SubjectMeasure<RoomSpace> */
 #[Measures('room.glazing_ratio', AnswerType::Ratio, 'The glass between a room and the open air as a share of its floor.')]
-#[Measures('room.vent_ratio', AnswerType::Ratio, 'What windows and doors between a room and the open air open up, as a share of its floor.')]
+#[Measures(
+    'room.vent_ratio',
+    AnswerType::Ratio,
+    'What windows and doors between a room and the open air open up, as a share of its floor.',
+)]
 final class ShareOfFloor extends SubjectMeasure
 {
     private readonly OutsideOpenings $area;
@@ -37,6 +41,11 @@ final class ShareOfFloor extends SubjectMeasure
         }
         $share = Amount::ratio($area->amount()->number / max(1e-9, $floor->amount()->number));
 
-        return new Measured($share, $area->witness, [...$area->working, "Of {$home->write($floor->amount())} of floor: {$home->write($share)}."], [...$area->assumptions, ...$floor->assumptions]);
+        return new Measured(
+            $share,
+            $area->witness,
+            [...$area->working, "Of {$home->write($floor->amount())} of floor: {$home->write($share)}."],
+            [...$area->assumptions, ...$floor->assumptions],
+        );
     }
 }

@@ -25,7 +25,11 @@ use Heurema\Units\Amount;
  *
  * @extends SubjectMeasure<RoomSpace>
  */
-#[Measures('room.shared_share', AnswerType::Ratio, 'The share of the wall in common with the adjoining room to which it is most open that is open, by area.')]
+#[Measures(
+    'room.shared_share',
+    AnswerType::Ratio,
+    'The share of the wall in common with the adjoining room to which it is most open that is open, by area.',
+)]
 #[Measures('room.shared_opening', AnswerType::Area, 'What is open between it and the adjoining room to which it is most open.')]
 #[Measures('room.shared_floor', AnswerType::Area, 'The floor of it and the adjoining room to which it is most open, together.')]
 #[Measures('room.shared_glass', AnswerType::Area, 'The glass of it and the adjoining room to which it is most open, together.')]
@@ -41,18 +45,29 @@ final class Shared extends SubjectMeasure
         if ($border === null) {
             return new NotApplicable('It is open to no other room.');
         }
-        $witness = array_map(static fn(Segment $gap): Witness => Witness::dimension($subject->storey(), $gap, $home->length($gap->length())), $border->gaps);
+        $witness = array_map(
+            static fn(Segment $gap): Witness => Witness::dimension($subject->storey(), $gap, $home->length($gap->length())),
+            $border->gaps,
+        );
         if ($this->name() === 'room.shared_share') {
             $share = $border->share();
 
             return $share === null
                 ? new Unknown($border->missing)
-                : new Measured(Amount::ratio($share), $witness, ["Of the wall in common with {$border->beyond->name()}, {$home->write(Amount::ratio($share))} is open."]);
+                : new Measured(
+                    Amount::ratio($share),
+                    $witness,
+                    ["Of the wall in common with {$border->beyond->name()}, {$home->write(Amount::ratio($share))} is open."],
+                );
         }
         if ($this->name() === 'room.shared_opening') {
             return $border->area === null
                 ? new Unknown($border->missing)
-                : new Measured(Amount::drawnArea($border->area), $witness, ["Open to {$border->beyond->name()}: {$home->write(Amount::drawnArea($border->area))}."]);
+                : new Measured(
+                    Amount::drawnArea($border->area),
+                    $witness,
+                    ["Open to {$border->beyond->name()}: {$home->write(Amount::drawnArea($border->area))}."],
+                );
         }
 
         return $this->together($subject, $border->beyond, $home, $witness);

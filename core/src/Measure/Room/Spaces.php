@@ -24,6 +24,10 @@ final class Spaces extends SubjectMeasure
     {
         $isClosed = $subject->sides() !== [];
 
-        return new Measured(Amount::count($isClosed ? 1 : 0), [Witness::mark($subject->storey(), $subject->room->at)], [$isClosed ? 'Walls close in around it.' : 'No walls close in around its point.']);
+        return new Measured(
+            Amount::count($isClosed ? 1 : 0),
+            [Witness::mark($subject->storey(), $subject->room->at)],
+            [$isClosed ? 'Walls close in around it.' : 'No walls close in around its point.'],
+        );
     }
 }

@@ -16,7 +16,13 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
 
-#[Measures('room.turning_circle', AnswerType::Length, 'The diameter of the largest circle on the free floor.', with: ['clear_of' => AnswerType::Word], words: ['clear_of' => ['swings']])]
+#[Measures(
+    'room.turning_circle',
+    AnswerType::Length,
+    'The diameter of the largest circle on the free floor.',
+    with: ['clear_of' => AnswerType::Word],
+    words: ['clear_of' => ['swings']],
+)]
 final class TurningCircle extends FreeFloorMeasure
 {
     protected function measureOn(array $floor, RoomSpace $room, Home $home, Parameters $with): Measurement
@@ -33,7 +39,9 @@ final class TurningCircle extends FreeFloorMeasure
 
         return new Measured(
             Amount::length($diameter),
-            $diameter > 0 ? [Witness::outline($room->storey(), Ring::circle($best['centre'], $best['radius']), $home->length($diameter))] : [],
+            $diameter > 0
+                ? [Witness::outline($room->storey(), Ring::circle($best['centre'], $best['radius']), $home->length($diameter))]
+                : [],
             ["The largest circle on the free floor measures {$home->length($diameter)} across."],
         );
     }

@@ -18,7 +18,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'room.turning_t',
     AnswerType::Count,
-    '1 where a T finds room on the free floor, in any of four directions to the longest face; else 0. The T lies in a square of `size`, with arms and stem as wide as `arm`.',
+    '1 where a T finds room on the free floor, in any of four directions to the longest face; else 0. '
+    .'The T lies in a square of `size`, with arms and stem as wide as `arm`.',
     with: ['size' => AnswerType::Length, 'arm' => AnswerType::Length, 'clear_of' => AnswerType::Word],
     words: ['clear_of' => ['swings']],
 )]
@@ -37,7 +38,11 @@ final class TurningT extends FreeFloorMeasure
             foreach ($room->wayDirections() as $along) {
                 $ring = $tee->in($piece, $along);
                 if ($ring !== null) {
-                    return new Measured(Amount::count(1), [Witness::outline($room->storey(), $ring, 'T')], ['A T finds room on the free floor.']);
+                    return new Measured(
+                        Amount::count(1),
+                        [Witness::outline($room->storey(), $ring, 'T')],
+                        ['A T finds room on the free floor.'],
+                    );
                 }
             }
         }

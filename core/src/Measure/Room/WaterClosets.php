@@ -23,7 +23,10 @@ final class WaterClosets extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $closets = array_filter($home->fixturesIn($subject), static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind === FixtureKind::WaterCloset);
+        $closets = array_filter(
+            $home->fixturesIn($subject),
+            static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind === FixtureKind::WaterCloset,
+        );
 
         return new Measured(Amount::count(count($closets)));
     }

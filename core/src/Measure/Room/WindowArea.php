@@ -26,10 +26,17 @@ final class WindowArea extends OutsideOpenings
             return new NotApplicable('It is no window.');
         }
         if ($width === null || $height === null) {
-            return new Unknown([...($width === null ? ["{$opening->id()}.width"] : []), ...($height === null ? ["{$opening->id()}.height"] : [])]);
+            return new Unknown([
+                ...($width === null ? ["{$opening->id()}.width"] : []),
+                ...($height === null ? ["{$opening->id()}.height"] : []),
+            ]);
         }
         $area = Amount::drawnArea($width * $height);
 
-        return new Measured($area, [Witness::mark($opening->storey(), $opening->middle())], ["{$home->length($width)} by {$home->length($height)}, frame included: {$home->write($area)}."]);
+        return new Measured(
+            $area,
+            [Witness::mark($opening->storey(), $opening->middle())],
+            ["{$home->length($width)} by {$home->length($height)}, frame included: {$home->write($area)}."],
+        );
     }
 }

@@ -35,6 +35,10 @@ final class Spacing extends SubjectMeasure
 
         return $closest === null
             ? new NotApplicable('No other soffit hangs on this storey.')
-            : new Measured(Amount::length($closest->length()), [Witness::dimension($subject->storey(), $closest, $home->length($closest->length()))], ["The next soffit is {$home->length($closest->length())} away."]);
+            : new Measured(
+                Amount::length($closest->length()),
+                [Witness::dimension($subject->storey(), $closest, $home->length($closest->length()))],
+                ["The next soffit is {$home->length($closest->length())} away."],
+            );
     }
 }

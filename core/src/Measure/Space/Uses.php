@@ -28,7 +28,11 @@ final class Uses extends SubjectMeasure
         return new Measured(
             Amount::count(count($rooms)),
             [Witness::outline($subject->storey(), $subject->space->outline)],
-            [$rooms === [] ? 'No room is written into it.' : 'Rooms: '.implode(', ', array_map(static fn(Room $room): string => $room->name, $rooms)).'.'],
+            [
+                $rooms === []
+                    ? 'No room is written into it.'
+                    : 'Rooms: '.implode(', ', array_map(static fn(Room $room): string => $room->name, $rooms)).'.',
+            ],
         );
     }
 }

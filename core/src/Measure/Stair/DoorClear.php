@@ -44,6 +44,10 @@ final class DoorClear extends SubjectMeasure
         }
         $line = new Segment($end->edge->middle(), $end->edge->offset(max(1.0, $distance))->middle());
 
-        return new Measured(Amount::length($distance), [Witness::dimension($end->plan->storey->id ?? $subject->storey(), $line, $home->length($distance))], ["Between the steps and the leaf's sweep: {$home->length($distance)}."]);
+        return new Measured(
+            Amount::length($distance),
+            [Witness::dimension($end->plan->storey->id ?? $subject->storey(), $line, $home->length($distance))],
+            ["Between the steps and the leaf's sweep: {$home->length($distance)}."],
+        );
     }
 }

@@ -29,7 +29,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'stair.door_over',
     AnswerType::Count,
-    'How many doors swing over its steps: those of the storey at its foot over low ones, those of the storey at its head over what the opening there shows.',
+    'How many doors swing over its steps: those of the storey at its foot over low ones, those of the '
+    .'storey at its head over what the opening there shows.',
 )]
 final class DoorOver extends SubjectMeasure
 {
@@ -40,10 +41,21 @@ final class DoorOver extends SubjectMeasure
             return new Unknown($climb);
         }
         $low = array_filter($subject->shape->steps, static fn(Step $step): bool => $climb->level($step) < self::LOW);
-        $doors = $subject->from === null ? [] : self::sweeping($home->openingsOn($subject->from->id), array_map(static fn(Step $step): Ring => $step->outline, $low));
+        $doors = $subject->from === null
+            ? []
+            : self::sweeping($home->openingsOn($subject->from->id), array_map(static fn(Step $step): Ring => $step->outline, $low));
         foreach ($subject->to->voids as $void) {
-            $shown = array_map(static fn(Step $step): array => Overlap::parts(new Polygon($void->outline->counterClockwise()), $step->outline), $subject->shape->steps);
-            array_push($doors, ...self::sweeping($home->openingsOn($subject->to->id), array_map(static fn(Polygon $part): Ring => $part->outer, array_merge(...$shown))));
+            $shown = array_map(
+                static fn(Step $step): array => Overlap::parts(new Polygon($void->outline->counterClockwise()), $step->outline),
+                $subject->shape->steps,
+            );
+            array_push(
+                $doors,
+                ...self::sweeping(
+                    $home->openingsOn($subject->to->id),
+                    array_map(static fn(Polygon $part): Ring => $part->outer, array_merge(...$shown)),
+                ),
+            );
         }
         $names = array_values(array_unique(array_map(static fn(PlacedOpening $door): string => $door->name(), $doors)));
 

@@ -32,6 +32,10 @@ final class FlightRise extends SubjectMeasure
         $rises = array_map(static fn(FlightRun $run): float => $run->rise(), FlightRun::of($climb));
         $rise = $rises === [] ? 0.0 : max($rises);
 
-        return new Measured(Amount::length($rise), [Witness::mark($subject->storey(), $subject->stair->start, $home->length($rise))], ['From landing to landing: '.implode(', ', array_map($home->length(...), $rises)).'.']);
+        return new Measured(
+            Amount::length($rise),
+            [Witness::mark($subject->storey(), $subject->stair->start, $home->length($rise))],
+            ['From landing to landing: '.implode(', ', array_map($home->length(...), $rises)).'.'],
+        );
     }
 }

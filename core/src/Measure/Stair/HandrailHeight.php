@@ -32,10 +32,16 @@ final class HandrailHeight extends SubjectMeasure
     {
         $heights = array_filter($subject->stair->handrails->heights ?? [], static fn(?float $height): bool => $height !== null);
         if ($heights === []) {
-            return Handrails::count($subject) === null ? new Unknown(["{$subject->id()}.handrails"]) : new NotApplicable('The stair has no handrail.');
+            return Handrails::count($subject) === null
+                ? new Unknown(["{$subject->id()}.handrails"])
+                : new NotApplicable('The stair has no handrail.');
         }
         $height = $with->word('of') === 'highest' ? max($heights) : min($heights);
 
-        return new Measured(Amount::length($height), [Witness::mark($subject->storey(), $subject->stair->start, $home->length($height))], ['Handrails over the nosings: '.implode(', ', array_map($home->length(...), $heights)).'.']);
+        return new Measured(
+            Amount::length($height),
+            [Witness::mark($subject->storey(), $subject->stair->start, $home->length($height))],
+            ['Handrails over the nosings: '.implode(', ', array_map($home->length(...), $heights)).'.'],
+        );
     }
 }

@@ -24,7 +24,9 @@ use Heurema\Units\Amount;
 #[Measures(
     'stair.headroom',
     AnswerType::Length,
-    'The least height straight up from the line over the nosings, from the landings and from the floor at its foot and head to whatever is above, over the whole width. `side_edge`: so far the edges of floor openings may come in over the ends of treads. `over: middle` looks only over the middle of the width.',
+    'The least height straight up from the line over the nosings, from the landings and from the floor '
+    .'at its foot and head to whatever is above, over the whole width. `side_edge`: so far the edges of '
+    .'floor openings may come in over the ends of treads. `over: middle` looks only over the middle of the width.',
     with: ['side_edge' => AnswerType::Length, 'over' => AnswerType::Word],
     words: ['over' => ['middle']],
 )]
@@ -57,7 +59,10 @@ final class Headroom extends SubjectMeasure
         return new Measured(
             Amount::length($lowest->height),
             [Witness::mark($subject->storey(), $lowest->at, $home->length($lowest->height))],
-            ["Lowest under {$lowest->under}: {$home->length($lowest->from + $lowest->height)} above the foot, less {$home->length($lowest->from)} where one stands."],
+            [
+                "Lowest under {$lowest->under}: {$home->length($lowest->from + $lowest->height)} above the foot, "
+                ."less {$home->length($lowest->from)} where one stands.",
+            ],
             array_values($covers->assumptions),
         );
     }

@@ -27,7 +27,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'stair.landing',
     AnswerType::Length,
-    'The least landing: how deep the floor is free in the direction one walks, or with `of: width` how wide the landing is. `at`: `foot`, `head` or `between`; without it all of them. Doors are closed; open ground is free.',
+    'The least landing: how deep the floor is free in the direction one walks, or with `of: width` how '
+    .'wide the landing is. `at`: `foot`, `head` or `between`; without it all of them. Doors are closed; open ground is free.',
     with: ['at' => AnswerType::Word, 'of' => AnswerType::Word],
     words: ['at' => ['foot', 'head', 'between'], 'of' => ['depth', 'width']],
 )]
@@ -40,7 +41,9 @@ final class LandingSize extends SubjectMeasure
             return new Unknown($climb);
         }
         $at = $with->word('at');
-        $sizes = $with->word('of') === 'width' ? self::widths($climb, $at) : [...self::depths($climb, $at), ...self::ends($subject, $home, $at)];
+        $sizes = $with->word('of') === 'width'
+            ? self::widths($climb, $at)
+            : [...self::depths($climb, $at), ...self::ends($subject, $home, $at)];
         if ($sizes === []) {
             return new NotApplicable('It has no landing there.');
         }
@@ -50,7 +53,10 @@ final class LandingSize extends SubjectMeasure
         return new Measured(
             Amount::length($size),
             [Witness::dimension($storey, $line, $home->length($size))],
-            array_map(static fn(array $one): string => "{$one[3]}: ".($one[0] >= self::REACH ? 'at least ' : '').$home->length($one[0]).'.', $sizes),
+            array_map(
+                static fn(array $one): string => "{$one[3]}: ".($one[0] >= self::REACH ? 'at least ' : '').$home->length($one[0]).'.',
+                $sizes,
+            ),
         );
     }
 
@@ -89,7 +95,12 @@ final class LandingSize extends SubjectMeasure
         foreach (['foot' => StairEnd::foot($stair, $home), 'head' => StairEnd::head($stair, $home)] as $name => $end) {
             if ($end !== null && ($at === null || $at === $name)) {
                 $depth = $end->freeDepth(self::REACH, $home);
-                $found[] = [$depth, new Segment($end->edge->middle(), $end->edge->offset($depth)->middle()), $end->plan === null ? $stair->storey() : $end->plan->storey->id, ucfirst($name)];
+                $found[] = [
+                    $depth,
+                    new Segment($end->edge->middle(), $end->edge->offset($depth)->middle()),
+                    $end->plan === null ? $stair->storey() : $end->plan->storey->id,
+                    ucfirst($name),
+                ];
             }
         }
 

@@ -24,7 +24,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'stair.opening_start',
     AnswerType::Count,
-    'On how many treads below the upper floor a stick as long as the wanted `headroom` and the floor is thick stands up through it: over them the floor has to be open. The line is where the opening has to begin.',
+    'On how many treads below the upper floor a stick as long as the wanted `headroom` and the floor is '
+    .'thick stands up through it: over them the floor has to be open. The line is where the opening has to begin.',
     with: ['headroom' => AnswerType::Length],
 )]
 final class OpeningStart extends SubjectMeasure
@@ -47,7 +48,10 @@ final class OpeningStart extends SubjectMeasure
         return new Measured(
             Amount::count($start->treads),
             $start->edge === null ? [] : [Witness::dimension($subject->storey(), $start->edge, 'the opening begins here')],
-            ["{$home->length($headroom)} and the floor's thickness set on each tread stand above the upper floor on {$start->treads} of them."],
+            [
+                "{$home->length($headroom)} and the floor's thickness set on each tread stand above the upper floor "
+                ."on {$start->treads} of them.",
+            ],
         );
     }
 

@@ -40,8 +40,16 @@ final class OutsideOpenings extends SubjectMeasure
 
         return new Measured(
             Amount::count(count($found)),
-            array_values(array_map(static fn(PlacedOpening $opening): Witness => Witness::mark($opening->storey(), $opening->middle(), $opening->name()), $found)),
-            [$found === [] ? 'None at its foot or head.' : 'At its foot and head: '.implode(', ', array_map(static fn(PlacedOpening $opening): string => $opening->name(), $found)).'.'],
+            array_values(array_map(
+                static fn(PlacedOpening $opening): Witness => Witness::mark($opening->storey(), $opening->middle(), $opening->name()),
+                $found,
+            )),
+            [
+                $found === []
+                    ? 'None at its foot or head.'
+                    : 'At its foot and head: '
+                    .implode(', ', array_map(static fn(PlacedOpening $opening): string => $opening->name(), $found)).'.',
+            ],
         );
     }
 }

@@ -28,7 +28,9 @@ final class RiseLeft extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $heights = $subject->from?->elevation === null || $subject->to->elevation === null ? null : $subject->to->elevation - $subject->from->elevation;
+        $heights = $subject->from?->elevation === null || $subject->to->elevation === null
+            ? null
+            : $subject->to->elevation - $subject->from->elevation;
         $climb = Climb::of($subject);
         if (!$climb instanceof Climb) {
             return new Unknown($climb);
@@ -42,7 +44,11 @@ final class RiseLeft extends SubjectMeasure
         return new Measured(
             Amount::length(abs($left)),
             [Witness::mark($subject->storey(), $subject->shape->head?->middle() ?? $subject->stair->start, $home->length(abs($left)))],
-            ["Its risers come to {$home->length($climb->top())}, the floors are {$home->length($total)} apart: {$home->length(abs($left))} ".($left >= 0 ? 'left over.' : 'too much.')],
+            [
+                "Its risers come to {$home->length($climb->top())}, the floors are {$home->length($total)} apart: "
+                ."{$home->length(abs($left))} "
+                    .($left >= 0 ? 'left over.' : 'too much.'),
+            ],
         );
     }
 }

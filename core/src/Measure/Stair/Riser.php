@@ -50,7 +50,11 @@ final class Riser extends SubjectMeasure
         }
         $riser = $with->word('of') === 'least' ? min($risers) : max($risers);
 
-        return new Measured(Amount::length($riser), [Witness::mark($subject->storey(), $subject->stair->start, 'riser '.$home->length($riser))], $working);
+        return new Measured(
+            Amount::length($riser),
+            [Witness::mark($subject->storey(), $subject->stair->start, 'riser '.$home->length($riser))],
+            $working,
+        );
     }
 
     /** @return list<float> */

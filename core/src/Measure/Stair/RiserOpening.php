@@ -35,14 +35,20 @@ final class RiserOpening extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->stair->openRisers !== true) {
-            return $subject->stair->openRisers === null ? new Unknown(["{$subject->id()}.open_risers"]) : new NotApplicable('Its risers are closed.');
+            return $subject->stair->openRisers === null
+                ? new Unknown(["{$subject->id()}.open_risers"])
+                : new NotApplicable('Its risers are closed.');
         }
         $climb = Climb::of($subject);
         if (!$climb instanceof Climb) {
             return new Unknown($climb);
         }
         $above = $with->number('above') ?? -1.0;
-        $risers = array_filter($climb->risers(), static fn(int $number): bool => $climb->levels[$number + 1] > $above + Tolerance::TOUCH, ARRAY_FILTER_USE_KEY);
+        $risers = array_filter(
+            $climb->risers(),
+            static fn(int $number): bool => $climb->levels[$number + 1] > $above + Tolerance::TOUCH,
+            ARRAY_FILTER_USE_KEY,
+        );
         if ($risers === []) {
             return new NotApplicable("None of its risers ends more than {$home->length($above)} above its foot.");
         }

@@ -33,7 +33,10 @@ final class RiserSpread extends SubjectMeasure
         if (!$climb instanceof Climb) {
             return new Unknown($climb);
         }
-        $spreads = array_map(static fn(FlightRun $run): float => max([0.0, ...$run->risers]) - min([INF, ...$run->risers]), FlightRun::of($climb));
+        $spreads = array_map(
+            static fn(FlightRun $run): float => max([0.0, ...$run->risers]) - min([INF, ...$run->risers]),
+            FlightRun::of($climb),
+        );
         $spread = $spreads === [] ? 0.0 : max($spreads);
 
         return new Measured(

@@ -42,6 +42,10 @@ final class RisersPerFlight extends SubjectMeasure
         }
         $count = $with->word('of') === 'least' ? min($counts) : max($counts);
 
-        return new Measured(Amount::count($count), [Witness::mark($subject->storey(), $subject->stair->start, (string) $count)], ['Risers from landing to landing: '.implode(', ', $counts).'.']);
+        return new Measured(
+            Amount::count($count),
+            [Witness::mark($subject->storey(), $subject->stair->start, (string) $count)],
+            ['Risers from landing to landing: '.implode(', ', $counts).'.'],
+        );
     }
 }

@@ -42,7 +42,9 @@ final class RunLeft extends SubjectMeasure
         foreach ($subject->to->voids as $void) {
             foreach ($void->outline->edges() as $edge) {
                 $crossing = $edge->lineCrossing(new Segment($head->middle(), $head->middle()->plus($way)));
-                $ahead = $crossing === null || $edge->distanceTo($crossing) > Tolerance::TOUCH ? null : $crossing->minus($head->middle())->dot($way);
+                $ahead = $crossing === null || $edge->distanceTo($crossing) > Tolerance::TOUCH
+                    ? null
+                    : $crossing->minus($head->middle())->dot($way);
                 $nearest = $ahead !== null && abs($ahead) < abs($nearest ?? self::FAR) ? $ahead : $nearest;
             }
         }
@@ -54,7 +56,11 @@ final class RunLeft extends SubjectMeasure
         return new Measured(
             Amount::length(abs($nearest)),
             [Witness::dimension($subject->to->id, $line, $home->length(abs($nearest)))],
-            [$nearest >= 0 ? "From its last nosing to the edge of the floor: {$home->length($nearest)}." : 'It goes on '.$home->length(-$nearest).' under the floor.'],
+            [
+                $nearest >= 0
+                    ? "From its last nosing to the edge of the floor: {$home->length($nearest)}."
+                    : 'It goes on '.$home->length(-$nearest).' under the floor.',
+            ],
         );
     }
 

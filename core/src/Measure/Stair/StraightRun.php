@@ -36,6 +36,10 @@ final class StraightRun extends SubjectMeasure
             $most = max($most, $run);
         }
 
-        return new Measured(Amount::count($most), [Witness::mark($subject->storey(), $subject->stair->start, (string) $most)], ["Risers in line without a turn: {$most}."]);
+        return new Measured(
+            Amount::count($most),
+            [Witness::mark($subject->storey(), $subject->stair->start, (string) $most)],
+            ["Risers in line without a turn: {$most}."],
+        );
     }
 }

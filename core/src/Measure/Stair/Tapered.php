@@ -17,7 +17,8 @@ final class Tapered
     /** Does the shape end before tapered treads that the stair has? */
     public static function isUndrawn(PlacedStair $stair): bool
     {
-        return $stair->shape->head === null && array_filter($stair->stair->parts, static fn(Flight|Landing|Winders $part): bool => $part instanceof Winders) !== [];
+        return $stair->shape->head === null
+            && array_filter($stair->stair->parts, static fn(Flight|Landing|Winders $part): bool => $part instanceof Winders) !== [];
     }
 
     /** From riser to riser where both cross a line that runs in a distance from the inner side. */

@@ -25,7 +25,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'stair.tread',
     AnswerType::Length,
-    'The least tread of the straight flights, or with `of: largest` the largest, nosing edge to nosing edge. A flight of one riser has no tread of its own.',
+    'The least tread of the straight flights, or with `of: largest` the largest, nosing edge to nosing '
+    .'edge. A flight of one riser has no tread of its own.',
     with: ['of' => AnswerType::Word],
     words: ['of' => ['least', 'largest']],
 )]

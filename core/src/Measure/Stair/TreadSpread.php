@@ -33,9 +33,16 @@ final class TreadSpread extends SubjectMeasure
         if (!$climb instanceof Climb) {
             return new Unknown($climb);
         }
-        $spreads = array_map(static fn(FlightRun $run): float => $run->treads() === [] ? 0.0 : max($run->treads()) - min($run->treads()), FlightRun::of($climb));
+        $spreads = array_map(
+            static fn(FlightRun $run): float => $run->treads() === [] ? 0.0 : max($run->treads()) - min($run->treads()),
+            FlightRun::of($climb),
+        );
         $spread = $spreads === [] ? 0.0 : max($spreads);
 
-        return new Measured(Amount::length($spread), [Witness::mark($subject->storey(), $subject->stair->start, $home->length($spread))], ["The treads of one flight differ by {$home->length($spread)}."]);
+        return new Measured(
+            Amount::length($spread),
+            [Witness::mark($subject->storey(), $subject->stair->start, $home->length($spread))],
+            ["The treads of one flight differ by {$home->length($spread)}."],
+        );
     }
 }

@@ -26,7 +26,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'stair.two_r_plus_g',
     AnswerType::Length,
-    'Twice the riser and the tread of its straight flights: the step one takes (Blondel 1675). `of: largest` for the longest, else the shortest.',
+    'Twice the riser and the tread of its straight flights: the step one takes (Blondel 1675). `of: '
+    .'largest` for the longest, else the shortest.',
     with: ['of' => AnswerType::Word],
     words: ['of' => ['least', 'largest']],
 )]
@@ -44,7 +45,10 @@ final class TwoRPlusG extends SubjectMeasure
                 $tread = $step->front->distanceTo($step->back->middle());
                 $riser = $climb->levels[$step->risers] - $climb->levels[$step->risers - 1];
                 $sum = 2 * $riser + $tread;
-                if ($step->kind === StepKind::Tread && ($found === null || ($with->word('of') === 'largest' ? $sum > $found[0] : $sum < $found[0]))) {
+                if (
+                    $step->kind === StepKind::Tread
+                    && ($found === null || ($with->word('of') === 'largest' ? $sum > $found[0] : $sum < $found[0]))
+                ) {
                     $found = [$sum, $riser, $tread, $step];
                 }
             }

@@ -76,7 +76,16 @@ final class Under extends SubjectMeasure
         foreach ($home->openingsOn($stair->storey()) as $door) {
             if ($door->type() === SubjectType::Door) {
                 $across = $door->wall->line()->direction()->left()->times($door->wall->thickness + 2 * self::STEP);
-                $ways[] = ["the way through {$door->name()}", new Polygon(Ring::rectangle($door->span()->from->minus($across->times(0.5)), $door->span()->vector(), $across)->counterClockwise())];
+                $ways[] = [
+                    "the way through {$door->name()}",
+                    new Polygon(
+                        Ring::rectangle(
+                            $door->span()->from->minus($across->times(0.5)),
+                            $door->span()->vector(),
+                            $across,
+                        )->counterClockwise(),
+                    ),
+                ];
             }
         }
 

@@ -34,7 +34,9 @@ final class WinderInner extends SubjectMeasure
             }
         }
         if ($tapered === []) {
-            return Tapered::isUndrawn($subject) ? new Unknown(["{$subject->id()}.parts"]) : new NotApplicable('The stair has no tapered treads.');
+            return Tapered::isUndrawn($subject)
+                ? new Unknown(["{$subject->id()}.parts"])
+                : new NotApplicable('The stair has no tapered treads.');
         }
         $least = null;
         foreach ($tapered as $step) {
@@ -42,6 +44,10 @@ final class WinderInner extends SubjectMeasure
             $least = $least === null || $line->length() < $least->length() ? $line : $least;
         }
 
-        return new Measured(Amount::length($least->length()), [Witness::dimension($subject->storey(), $least, $home->length($least->length()))], ["At their narrow end the tapered treads are at least {$home->length($least->length())} deep."]);
+        return new Measured(
+            Amount::length($least->length()),
+            [Witness::dimension($subject->storey(), $least, $home->length($least->length()))],
+            ["At their narrow end the tapered treads are at least {$home->length($least->length())} deep."],
+        );
     }
 }

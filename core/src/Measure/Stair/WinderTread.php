@@ -24,7 +24,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'stair.winder_tread',
     AnswerType::Length,
-    'The least depth of its tapered treads, straight across from riser to riser, `from_inner` its inner side; without it, in the middle of the width.',
+    'The least depth of its tapered treads, straight across from riser to riser, `from_inner` its inner '
+    .'side; without it, in the middle of the width.',
     with: ['from_inner' => AnswerType::Length],
 )]
 final class WinderTread extends SubjectMeasure
@@ -33,7 +34,9 @@ final class WinderTread extends SubjectMeasure
     {
         $tapered = array_filter($subject->shape->steps, static fn(Step $step): bool => $step->kind === StepKind::Winder);
         if ($tapered === []) {
-            return Tapered::isUndrawn($subject) ? new Unknown(["{$subject->id()}.parts"]) : new NotApplicable('The stair has no tapered treads.');
+            return Tapered::isUndrawn($subject)
+                ? new Unknown(["{$subject->id()}.parts"])
+                : new NotApplicable('The stair has no tapered treads.');
         }
         $fromInner = $with->number('from_inner') ?? ($subject->stair->width ?? 0.0) / 2;
         $least = null;
@@ -45,7 +48,10 @@ final class WinderTread extends SubjectMeasure
         return new Measured(
             Amount::length($least->length()),
             [Witness::dimension($subject->storey(), $least, $home->length($least->length()))],
-            ["Of the tapered treads, {$home->length($fromInner)} from their inner side, the least is {$home->length($least->length())} deep."],
+            [
+                "Of the tapered treads, {$home->length($fromInner)} from their inner side, the least is "
+                ."{$home->length($least->length())} deep.",
+            ],
         );
     }
 }

@@ -33,7 +33,9 @@ final class WindersInTurn extends SubjectMeasure
     {
         $counts = [];
         foreach ($subject->stair->parts as $number => $part) {
-            $counts[] = $part instanceof Winders ? count(array_filter($subject->shape->steps, static fn(Step $step): bool => $step->part === $number)) : null;
+            $counts[] = $part instanceof Winders
+                ? count(array_filter($subject->shape->steps, static fn(Step $step): bool => $step->part === $number))
+                : null;
         }
         $most = 0;
         foreach ($counts as $number => $count) {
@@ -42,6 +44,10 @@ final class WindersInTurn extends SubjectMeasure
 
         return $most === 0
             ? new NotApplicable('The stair has no tapered treads.')
-            : new Measured(Amount::count($most), [Witness::mark($subject->storey(), $subject->stair->start, (string) $most)], ["Tapered treads in the turn: {$most}."]);
+            : new Measured(
+                Amount::count($most),
+                [Witness::mark($subject->storey(), $subject->stair->start, (string) $most)],
+                ["Tapered treads in the turn: {$most}."],
+            );
     }
 }

@@ -30,8 +30,14 @@ final class FixtureCount extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $found = array_values(array_filter($home->fixturesOn($subject->id()), static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $with->word('kind')));
+        $found = array_values(array_filter(
+            $home->fixturesOn($subject->id()),
+            static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $with->word('kind'),
+        ));
 
-        return new Measured(Amount::count(count($found)), array_map(static fn(PlacedFixture $fixture): Witness => Witness::mark($fixture->storey(), $fixture->fixture->at), $found));
+        return new Measured(
+            Amount::count(count($found)),
+            array_map(static fn(PlacedFixture $fixture): Witness => Witness::mark($fixture->storey(), $fixture->fixture->at), $found),
+        );
     }
 }

@@ -36,12 +36,25 @@ final class OpenEdgeCount extends SubjectMeasure
             return new Unknown(array_values(array_unique($edges->missing)));
         }
         $drop = $with->number('drop') ?? 0.0;
-        $open = self::joined(array_values(array_filter($edges->found, static fn(OpenEdge $edge): bool => $edge->drop > $drop + Tolerance::TOUCH)));
+        $open = self::joined(array_values(array_filter(
+            $edges->found,
+            static fn(OpenEdge $edge): bool => $edge->drop > $drop + Tolerance::TOUCH,
+        )));
 
         return new Measured(
             Amount::count(count($open)),
-            array_map(static fn(OpenEdge $edge): Witness => Witness::dimension($subject->id(), $edge->line, $home->length($edge->line->length())), $open),
-            $open === [] ? ['No edge is open.'] : array_map(static fn(OpenEdge $edge): string => ucfirst("{$edge->name}: {$home->length($edge->line->length())} open, {$home->length($edge->drop)} deep."), $open),
+            array_map(
+                static fn(OpenEdge $edge): Witness => Witness::dimension($subject->id(), $edge->line, $home->length($edge->line->length())),
+                $open,
+            ),
+            $open === []
+                ? ['No edge is open.']
+                : array_map(
+                    static fn(OpenEdge $edge): string => ucfirst(
+                        "{$edge->name}: {$home->length($edge->line->length())} open, {$home->length($edge->drop)} deep.",
+                    ),
+                    $open,
+                ),
         );
     }
 
@@ -58,9 +71,17 @@ final class OpenEdgeCount extends SubjectMeasure
             $count = count($edges);
             foreach ($edges as $i => $first) {
                 foreach ($edges as $j => $second) {
-                    $joins = $i !== $j && $first->name === $second->name && abs($first->line->direction()->cross($second->line->direction())) < 1e-3 && $first->line->to->distanceTo($second->line->from) < 1.0;
+                    $joins = $i !== $j
+                        && $first->name === $second->name
+                        && abs($first->line->direction()->cross($second->line->direction())) < 1e-3
+                        && $first->line->to->distanceTo($second->line->from) < 1.0;
                     if ($joins) {
-                        $edges[$i] = new OpenEdge(new Segment($first->line->from, $second->line->to), max($first->drop, $second->drop), $first->name, array_values(array_unique([...$first->of, ...$second->of])));
+                        $edges[$i] = new OpenEdge(
+                            new Segment($first->line->from, $second->line->to),
+                            max($first->drop, $second->drop),
+                            $first->name,
+                            array_values(array_unique([...$first->of, ...$second->of])),
+                        );
                         unset($edges[$j]);
 
                         continue 3;

@@ -30,12 +30,22 @@ final class Chain extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $overall = $subject->distance;
-        $parts = array_filter($home->layout->survey, static fn(SurveyDistance $one): bool => $one->role === SurveyRole::Part && $one->group !== null && $one->group === $overall->group);
+        $parts = array_filter(
+            $home->layout->survey,
+            static fn(SurveyDistance $one): bool => $one->role === SurveyRole::Part
+                && $one->group !== null
+                && $one->group === $overall->group,
+        );
         if ($overall->role !== SurveyRole::Overall || $parts === []) {
             return new NotApplicable('It is no overall with parts.');
         }
         $sum = array_sum(array_map(static fn(SurveyDistance $part): float => $part->measured, $parts));
-        $working = [sprintf('%d parts add up to %s, the overall was taped as %s.', count($parts), $home->length($sum), $home->length($overall->measured))];
+        $working = [sprintf(
+            '%d parts add up to %s, the overall was taped as %s.',
+            count($parts),
+            $home->length($sum),
+            $home->length($overall->measured),
+        )];
         $slip = TapeSlip::behind($sum - $overall->measured, $sum, $overall->measured);
 
         return new Measured(

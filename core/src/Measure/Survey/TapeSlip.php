@@ -17,7 +17,11 @@ final class TapeSlip
         if ($metres !== 0.0 && abs($difference - 1000 * $metres) <= self::CLOSE) {
             return sprintf('Was the tape read %d m too %s?', abs((int) $metres), $metres > 0 ? 'long' : 'short');
         }
-        foreach ([[10.0, 'A nought too few, or centimetres for millimetres?'], [0.1, 'A nought too many?'], [25.4, 'Inches for millimetres?']] as [$factor, $question]) {
+        foreach ([
+            [10.0, 'A nought too few, or centimetres for millimetres?'],
+            [0.1, 'A nought too many?'],
+            [25.4, 'Inches for millimetres?'],
+        ] as [$factor, $question]) {
             if (abs($taped * $factor - $expected) <= self::CLOSE) {
                 return $question;
             }

@@ -31,8 +31,14 @@ final class Doubles extends SubjectMeasure
 
         return new Measured(
             Amount::count(count($doubles)),
-            array_map(static fn(WallTrouble $double): Witness => Witness::dimension($subject->storey(), $double->place, "also {$double->other}"), $doubles),
-            array_map(static fn(WallTrouble $double): string => "{$double->other} runs along in it over {$home->length($double->size)}.", $doubles),
+            array_map(
+                static fn(WallTrouble $double): Witness => Witness::dimension($subject->storey(), $double->place, "also {$double->other}"),
+                $doubles,
+            ),
+            array_map(
+                static fn(WallTrouble $double): string => "{$double->other} runs along in it over {$home->length($double->size)}.",
+                $doubles,
+            ),
             parties: array_map(static fn(WallTrouble $double): string => $double->other, $doubles),
         );
     }

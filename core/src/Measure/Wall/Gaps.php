@@ -32,8 +32,15 @@ final class Gaps extends SubjectMeasure
 
         return new Measured(
             Amount::count(count($gaps)),
-            array_map(static fn(WallTrouble $gap): Witness => Witness::mark($subject->storey(), $gap->at(), $home->length($gap->size)), $gaps),
-            array_map(static fn(WallTrouble $gap): string => "Ends {$home->length($gap->size)} short of {$gap->other}".($gap->size <= WallJoints::CLOSES_GAPS_TO ? ', taken as meeting it.' : '.'), $gaps),
+            array_map(
+                static fn(WallTrouble $gap): Witness => Witness::mark($subject->storey(), $gap->at(), $home->length($gap->size)),
+                $gaps,
+            ),
+            array_map(
+                static fn(WallTrouble $gap): string => "Ends {$home->length($gap->size)} short of {$gap->other}"
+                    .($gap->size <= WallJoints::CLOSES_GAPS_TO ? ', taken as meeting it.' : '.'),
+                $gaps,
+            ),
         );
     }
 }

@@ -28,7 +28,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'window.blocked_by',
     AnswerType::Count,
-    'How many things stand before the window within 100 mm of its wall: those that reach above its sill, a bed with its head there, a wall cabinet over it.',
+    'How many things stand before the window within 100 mm of its wall: those that reach above its sill, '
+    .'a bed with its head there, a wall cabinet over it.',
 )]
 final class BlockedBy extends SubjectMeasure
 {
@@ -38,7 +39,10 @@ final class BlockedBy extends SubjectMeasure
     {
         [$sill, $height, $width] = [$subject->opening->sill, $subject->opening->height, $subject->opening->width];
         if ($sill === null || $width === null) {
-            return new Unknown([...($sill === null ? ["{$subject->id()}.sill"] : []), ...($width === null ? ["{$subject->id()}.width"] : [])]);
+            return new Unknown([
+                ...($sill === null ? ["{$subject->id()}.sill"] : []),
+                ...($width === null ? ["{$subject->id()}.width"] : []),
+            ]);
         }
         $found = [];
         foreach (array_merge(...array_map($home->fixturesIn(...), GlassEdges::rooms($subject))) as $fixture) {
@@ -67,13 +71,20 @@ final class BlockedBy extends SubjectMeasure
         $span = $window->span();
         $strip = Ring::rectangle($span->from->plus($out->times($window->wall->thickness / 2)), $span->vector(), $out->times($near));
 
-        return $fixture->outline !== null && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($fixture->outline->counterClockwise()), $strip->counterClockwise());
+        return $fixture->outline !== null
+            && Overlap::isWiderThan(Tolerance::GRAZE, new Polygon($fixture->outline->counterClockwise()), $strip->counterClockwise());
     }
 
     private static function isInTheWay(PlacedFixture $fixture, PlacedOpening $window, float $sill): bool
     {
-        $facesAway = $fixture->fixture->kind === FixtureKind::Bed && abs($window->wall->line()->leftOf($fixture->fixture->at)) < $window->wall->thickness / 2 + self::NEAR;
+        $facesAway = $fixture->fixture->kind === FixtureKind::Bed
+            && abs($window->wall->line()->leftOf($fixture->fixture->at)) < $window->wall->thickness / 2 + self::NEAR;
 
-        return $facesAway || ($fixture->takesFloor && $fixture->fixture->kind !== FixtureKind::Bed && $fixture->base() + ($fixture->fixture->height ?? 0.0) > $sill);
+        return $facesAway
+            || (
+                $fixture->takesFloor
+                    && $fixture->fixture->kind !== FixtureKind::Bed
+                    && $fixture->base() + ($fixture->fixture->height ?? 0.0) > $sill
+            );
     }
 }

@@ -51,6 +51,11 @@ final class ClearArea extends SubjectMeasure
         }
         $open = Amount::area(self::LOUVRES_OPEN * $glass->amount()->number);
 
-        return new Measured($open, $glass->witness, [...$glass->working, "Louvres open eight tenths of that: {$home->write($open)}."], $glass->assumptions);
+        return new Measured(
+            $open,
+            $glass->witness,
+            [...$glass->working, "Louvres open eight tenths of that: {$home->write($open)}."],
+            $glass->assumptions,
+        );
     }
 }

@@ -18,18 +18,20 @@ use Heurema\Spatial\Subject\Subject;
 #[Measures(
     'window.clear_height',
     AnswerType::Length,
-    'How high the open window is clear: as given, else the glass opening (height less two frames) by operation: fixed and louvred nothing, hung and double hung half, all others the whole.',
+    'How high the open window is clear: as given, else the glass opening (height less two frames) by '
+    .'operation: fixed and louvred nothing, hung and double hung half, all others the whole.',
 )]
 final class ClearHeight extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $opening = $subject->opening;
-
-        return ClearSize::of($subject, $home, 'height', $opening->clearHeight, $opening->height, static fn(WindowOperation $operation): float => match ($operation) {
+        $share = static fn(WindowOperation $operation): float => match ($operation) {
             WindowOperation::Fixed, WindowOperation::Louvred => 0.0,
             WindowOperation::Hung, WindowOperation::DoubleHung => 0.5,
             default => 1.0,
-        });
+        };
+
+        return ClearSize::of($subject, $home, 'height', $opening->clearHeight, $opening->height, $share);
     }
 }

@@ -27,7 +27,10 @@ final class ClearSize
         }
         $operation = $window->opening->window?->operation;
         if ($size === null || $operation === null) {
-            return new Unknown([...($size === null ? ["{$window->id()}.{$side}"] : []), ...($operation === null ? ["{$window->id()}.operation"] : [])]);
+            return new Unknown([
+                ...($size === null ? ["{$window->id()}.{$side}"] : []),
+                ...($operation === null ? ["{$window->id()}.operation"] : []),
+            ]);
         }
         $frame = GlassOpening::frame($window);
         $clear = max(0.0, $size - 2 * $frame) * $share($operation);
@@ -37,14 +40,21 @@ final class ClearSize
             default => ' opens all of it',
         };
         $kind = str_replace('_', ' ', $operation->value);
-        $working = ucfirst($side)." {$home->length($size)} less two frames of {$home->length($frame)}; {$kind}{$how}: {$home->length($clear)}.";
+        $working = ucfirst($side)
+            ." {$home->length($size)} less two frames of {$home->length($frame)}; {$kind}{$how}: {$home->length($clear)}.";
 
         return self::measured($window, $home, $clear, $side, $working, GlassOpening::assumedFrame($window, $home));
     }
 
     /** @param list<string> $assumptions */
-    private static function measured(PlacedOpening $window, Home $home, float $clear, string $side, string $working, array $assumptions): Measured
-    {
+    private static function measured(
+        PlacedOpening $window,
+        Home $home,
+        float $clear,
+        string $side,
+        string $working,
+        array $assumptions,
+    ): Measured {
         $text = $home->length($clear).($side === 'width' ? ' wide' : ' high');
 
         return new Measured(Amount::length($clear), [Witness::mark($window->storey(), $window->middle(), $text)], [$working], $assumptions);

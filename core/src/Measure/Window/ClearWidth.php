@@ -18,18 +18,20 @@ use Heurema\Spatial\Subject\Subject;
 #[Measures(
     'window.clear_width',
     AnswerType::Length,
-    'How wide the open window is clear: as given, else the glass opening (width less two frames) by operation: fixed and louvred nothing, sliding half, all others the whole.',
+    'How wide the open window is clear: as given, else the glass opening (width less two frames) by '
+    .'operation: fixed and louvred nothing, sliding half, all others the whole.',
 )]
 final class ClearWidth extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $opening = $subject->opening;
-
-        return ClearSize::of($subject, $home, 'width', $opening->clearWidth, $opening->width, static fn(WindowOperation $operation): float => match ($operation) {
+        $share = static fn(WindowOperation $operation): float => match ($operation) {
             WindowOperation::Fixed, WindowOperation::Louvred => 0.0,
             WindowOperation::Sliding => 0.5,
             default => 1.0,
-        });
+        };
+
+        return ClearSize::of($subject, $home, 'width', $opening->clearWidth, $opening->width, $share);
     }
 }

@@ -26,7 +26,10 @@ final class Drop extends SubjectMeasure
         $sill = $subject->opening->sill;
         $floor = $subject->plan->storey->elevation;
         if ($sill === null || $floor === null) {
-            return new Unknown([...($sill === null ? ["{$subject->id()}.sill"] : []), ...($floor === null ? ["{$subject->storey()}.elevation"] : [])]);
+            return new Unknown([
+                ...($sill === null ? ["{$subject->id()}.sill"] : []),
+                ...($floor === null ? ["{$subject->storey()}.elevation"] : []),
+            ]);
         }
         $drop = $floor + $sill - ($home->layout->grade ?? 0.0);
 

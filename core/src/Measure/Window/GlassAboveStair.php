@@ -26,7 +26,8 @@ use Heurema\Units\Amount;
 #[Measures(
     'window.glass_above_stair',
     AnswerType::Length,
-    'How high the glass begins above the step beside it: of all steps and landings within `within` of it in a room of the window, the least.',
+    'How high the glass begins above the step beside it: of all steps and landings within `within` of it '
+    .'in a room of the window, the least.',
     with: ['within' => AnswerType::Length],
 )]
 final class GlassAboveStair extends SubjectMeasure
@@ -49,7 +50,11 @@ final class GlassAboveStair extends SubjectMeasure
             foreach ($stair->shape->steps as $step) {
                 $above = $bottom->amount()->number - $climb->level($step) + $floor;
                 $line = $this->lineTo($step, $subject);
-                if ($line !== null && $line->length() <= ($with->number('within') ?? self::WITHIN) + Tolerance::TOUCH && ($least === null || $above < $least[0])) {
+                if (
+                    $line !== null
+                    && $line->length() <= ($with->number('within') ?? self::WITHIN) + Tolerance::TOUCH
+                    && ($least === null || $above < $least[0])
+                ) {
                     $least = [$above, $line];
                 }
             }
@@ -57,14 +62,21 @@ final class GlassAboveStair extends SubjectMeasure
 
         return $least === null
             ? new NotApplicable('No step is beside it.')
-            : new Measured(Amount::length($least[0]), [Witness::dimension($subject->storey(), $least[1], $home->length($least[1]->length()))], ["Above the step beside it the glass begins at {$home->length($least[0])}."], $bottom->assumptions);
+            : new Measured(
+                Amount::length($least[0]),
+                [Witness::dimension($subject->storey(), $least[1], $home->length($least[1]->length()))],
+                ["Above the step beside it the glass begins at {$home->length($least[0])}."],
+                $bottom->assumptions,
+            );
     }
 
     private function lineTo(Step $step, PlacedOpening $window): ?Segment
     {
         $nearest = null;
         foreach (GlassEdges::rooms($window) as $room) {
-            $line = $room->outline()?->contains($step->outline->middle()) === true ? GlassEdges::nearest($window, $room, $step->outline->edges()) : null;
+            $line = $room->outline()?->contains($step->outline->middle()) === true
+                ? GlassEdges::nearest($window, $room, $step->outline->edges())
+                : null;
             $nearest = $line !== null && ($nearest === null || $line->length() < $nearest->length()) ? $line : $nearest;
         }
 

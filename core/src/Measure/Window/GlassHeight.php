@@ -27,14 +27,23 @@ final class GlassHeight extends SubjectMeasure
         $isTop = $this->name() === 'window.glass_top';
         [$sill, $height] = [$subject->opening->sill, $isTop ? $subject->opening->height : 0.0];
         if ($sill === null || $height === null) {
-            return new Unknown([...($sill === null ? ["{$subject->id()}.sill"] : []), ...($height === null ? ["{$subject->id()}.height"] : [])]);
+            return new Unknown([
+                ...($sill === null ? ["{$subject->id()}.sill"] : []),
+                ...($height === null ? ["{$subject->id()}.height"] : []),
+            ]);
         }
         $frame = GlassOpening::frame($subject);
         $at = $isTop ? $sill + $height - $frame : $sill + $frame;
         $working = $isTop
-            ? "Sill {$home->length($sill)} and height {$home->length($height)}, less the frame {$home->length($frame)}: the glass ends at {$home->length($at)}."
+            ? "Sill {$home->length($sill)} and height {$home->length($height)}, less the frame "
+            ."{$home->length($frame)}: the glass ends at {$home->length($at)}."
             : "Sill {$home->length($sill)} and the frame on it {$home->length($frame)}: the glass begins at {$home->length($at)}.";
 
-        return new Measured(Amount::length($at), [Witness::mark($subject->storey(), $subject->middle(), $home->length($at))], [$working], GlassOpening::assumedFrame($subject, $home));
+        return new Measured(
+            Amount::length($at),
+            [Witness::mark($subject->storey(), $subject->middle(), $home->length($at))],
+            [$working],
+            GlassOpening::assumedFrame($subject, $home),
+        );
     }
 }

@@ -21,7 +21,10 @@ final readonly class GlassOpening
     {
         $opening = $window->opening;
         if ($opening->width === null || $opening->height === null) {
-            return new Unknown([...($opening->width === null ? ["{$opening->id}.width"] : []), ...($opening->height === null ? ["{$opening->id}.height"] : [])]);
+            return new Unknown([
+                ...($opening->width === null ? ["{$opening->id}.width"] : []),
+                ...($opening->height === null ? ["{$opening->id}.height"] : []),
+            ]);
         }
         $frame = self::frame($window);
 

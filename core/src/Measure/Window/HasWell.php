@@ -34,6 +34,8 @@ final class HasWell extends SubjectMeasure
             return new Unknown(["{$subject->id()}.well"]);
         }
 
-        return $drop instanceof Unknown ? $drop : new Measured(false, [], ['It lies above the ground.'], $drop instanceof Measured ? $drop->assumptions : []);
+        return $drop instanceof Unknown
+            ? $drop
+            : new Measured(false, [], ['It lies above the ground.'], $drop instanceof Measured ? $drop->assumptions : []);
     }
 }

@@ -45,6 +45,10 @@ final class ToBath extends SubjectMeasure
 
         return $nearest === null
             ? new NotApplicable('No bath or shower stands there.')
-            : new Measured(Amount::length($nearest->length()), [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))], ["From the glass to the water's edge: {$home->length($nearest->length())}."]);
+            : new Measured(
+                Amount::length($nearest->length()),
+                [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))],
+                ["From the glass to the water's edge: {$home->length($nearest->length())}."],
+            );
     }
 }

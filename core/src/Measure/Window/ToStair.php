@@ -36,7 +36,9 @@ final class ToStair extends SubjectMeasure
             $shape = $stair->shape;
             foreach (in_array($subject->storey(), [$stair->storey(), $stair->to->id], true) ? GlassEdges::rooms($subject) : [] as $room) {
                 foreach ([...$shape->treads(), ...$shape->landings()] as $step) {
-                    $line = $room->outline()?->contains($step->middle()) === true ? GlassEdges::nearest($subject, $room, $step->edges()) : null;
+                    $line = $room->outline()?->contains($step->middle()) === true
+                        ? GlassEdges::nearest($subject, $room, $step->edges())
+                        : null;
                     $nearest = $line !== null && ($nearest === null || $line->length() < $nearest->length()) ? $line : $nearest;
                 }
             }
@@ -44,6 +46,10 @@ final class ToStair extends SubjectMeasure
 
         return $nearest === null
             ? new NotApplicable('No stair is beside it.')
-            : new Measured(Amount::length($nearest->length()), [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))], ["From the glass to the stair: {$home->length($nearest->length())}."]);
+            : new Measured(
+                Amount::length($nearest->length()),
+                [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))],
+                ["From the glass to the stair: {$home->length($nearest->length())}."],
+            );
     }
 }

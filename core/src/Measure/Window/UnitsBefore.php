@@ -27,14 +27,19 @@ use Heurema\Units\Amount;
 )]
 final class UnitsBefore extends SubjectMeasure
 {
-    private const UNITS = [FixtureKind::WallCabinet, FixtureKind::TallCabinet, FixtureKind::Wardrobe, FixtureKind::Refrigerator, FixtureKind::Shelf];
+    private const UNITS = [
+        FixtureKind::WallCabinet, FixtureKind::TallCabinet, FixtureKind::Wardrobe, FixtureKind::Refrigerator, FixtureKind::Shelf,
+    ];
     private const NEAR = 150.0;
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         [$sill, $height, $width] = [$subject->opening->sill, $subject->opening->height, $subject->opening->width];
         if ($sill === null || $height === null || $width === null) {
-            return new Unknown(array_keys(array_filter(["{$subject->id()}.sill" => $sill, "{$subject->id()}.height" => $height, "{$subject->id()}.width" => $width], static fn(?float $size): bool => $size === null)));
+            return new Unknown(array_keys(array_filter(
+                ["{$subject->id()}.sill" => $sill, "{$subject->id()}.height" => $height, "{$subject->id()}.width" => $width],
+                static fn(?float $size): bool => $size === null,
+            )));
         }
         $found = $unknown = [];
         foreach (GlassEdges::rooms($subject) as $room) {
@@ -56,8 +61,17 @@ final class UnitsBefore extends SubjectMeasure
 
         return new Measured(
             Amount::count(count($found)),
-            array_values(array_filter(array_map(static fn(PlacedFixture $unit): ?Witness => $unit->outline === null ? null : Witness::outline($subject->storey(), $unit->outline), $found))),
-            [$found === [] ? 'No unit covers it.' : 'Before it: '.implode(', ', array_map(static fn(PlacedFixture $unit): string => $unit->name(), $found)).'.'],
+            array_values(array_filter(array_map(
+                static fn(PlacedFixture $unit): ?Witness => $unit->outline === null
+                    ? null
+                    : Witness::outline($subject->storey(), $unit->outline),
+                $found,
+            ))),
+            [
+                $found === []
+                    ? 'No unit covers it.'
+                    : 'Before it: '.implode(', ', array_map(static fn(PlacedFixture $unit): string => $unit->name(), $found)).'.',
+            ],
             parties: array_map(static fn(PlacedFixture $unit): string => $unit->id(), $found),
         );
     }

@@ -32,10 +32,18 @@ final readonly class Calculation implements Term
             return Evaluation::unknown($left, $right);
         }
         if ($left instanceof Amount && $right instanceof Amount) {
-            return $this->sign === '/' && $right->number === 0.0 ? new Unknown(['something other than 0 to divide by']) : $this->computed($left, $right);
+            return $this->sign === '/' && $right->number === 0.0
+                ? new Unknown(['something other than 0 to divide by'])
+                : $this->computed($left, $right);
         }
 
-        return $left instanceof NotApplicable ? $left : ($right instanceof NotApplicable ? $right : throw new \LogicException('A calculation with words that was to be refused when it was read.'));
+        return $left instanceof NotApplicable
+            ? $left
+            : (
+                $right instanceof NotApplicable
+                    ? $right
+                    : throw new \LogicException('A calculation with words that was to be refused when it was read.')
+            );
     }
 
     private function computed(Amount $left, Amount $right): Amount

@@ -38,7 +38,9 @@ final readonly class Relation implements Term
             return false;
         }
 
-        return $left instanceof Amount && $right instanceof Amount ? $this->holds($left, $right) : ($left === $right) === ($this->sign === '==');
+        return $left instanceof Amount && $right instanceof Amount
+            ? $this->holds($left, $right)
+            : ($left === $right) === ($this->sign === '==');
     }
 
     private function holds(Amount $left, Amount $right): bool
@@ -56,7 +58,10 @@ final readonly class Relation implements Term
     public function words(Speech $speech, bool $isSo = true): string
     {
         $sign = $isSo ? $this->sign : self::OPPOSITES[$this->sign];
-        $zero = $this->left instanceof Fact && $this->right instanceof Constant && $this->right->value instanceof Amount && $this->right->value->number === 0.0;
+        $zero = $this->left instanceof Fact
+            && $this->right instanceof Constant
+            && $this->right->value instanceof Amount
+            && $this->right->value->number === 0.0;
         $phrase = $zero ? Speech::count($this->left->measure, $sign) : null;
 
         return $phrase ?? Speech::subject($this->left->words($speech)).self::SIGNS[$sign]." {$this->right->words($speech)}";

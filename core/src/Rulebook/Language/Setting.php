@@ -14,7 +14,13 @@ final readonly class Setting
      * @param string       $written the default as the book has it
      * @param list<string> $words   what may be chosen, where it is a word
      */
-    public function __construct(public string $name, public string $title, public Amount|bool|string $default, public string $written, public array $words = []) {}
+    public function __construct(
+        public string $name,
+        public string $title,
+        public Amount|bool|string $default,
+        public string $written,
+        public array $words = [],
+    ) {}
 
     public function answer(): AnswerType
     {

@@ -15,7 +15,14 @@ final readonly class Cover
      * @param float              $base     what the underside is told from, mm above the stair's foot
      * @param float              $top     who stands as high as this has it underfoot, mm above the stair's foot
      */
-    public function __construct(public Polygon $over, private float $base, private float|SlopedCeiling $underside, public float $top, public string $name, public CoverKind $kind) {}
+    public function __construct(
+        public Polygon $over,
+        private float $base,
+        private float|SlopedCeiling $underside,
+        public float $top,
+        public string $name,
+        public CoverKind $kind,
+    ) {}
 
     /** Nowhere is it lower, as far as can be told without looking: above the stair's foot, mm. */
     public function floorOfHeights(): float

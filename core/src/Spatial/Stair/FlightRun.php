@@ -30,7 +30,10 @@ final readonly class FlightRun
         $runs = [];
         for ($number = 1, $count = count($ends); $number < $count; ++$number) {
             [$from, $to] = [$ends[$number - 1], $ends[$number]];
-            $steps = array_filter($climb->stair->shape->steps, static fn(Step $step): bool => $step->kind !== StepKind::Landing && $step->risers > $from && $step->risers < $to);
+            $steps = array_filter(
+                $climb->stair->shape->steps,
+                static fn(Step $step): bool => $step->kind !== StepKind::Landing && $step->risers > $from && $step->risers < $to,
+            );
             if ($to > $from) {
                 $runs[] = new self($from, array_slice($risers, $from, $to - $from), array_values($steps));
             }

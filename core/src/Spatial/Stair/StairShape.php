@@ -170,7 +170,14 @@ final class StairShape
             ? new Segment($place($turn->outer($number)), $place($turn->inner($number)))
             : new Segment($place($turn->inner($number)), $place($turn->outer($number)));
         for ($step = 0; $step < $treads; ++$step) {
-            $this->steps[] = new Step((new Ring(array_map($place, $turn->tread($step))))->counterClockwise(), $riser($step), $riser($step + 1), ++$this->risers, $part, StepKind::Winder);
+            $this->steps[] = new Step(
+                (new Ring(array_map($place, $turn->tread($step))))->counterClockwise(),
+                $riser($step),
+                $riser($step + 1),
+                ++$this->risers,
+                $part,
+                StepKind::Winder,
+            );
             $this->walkTo($place($turn->at($step, $this->width / 2)));
         }
         $this->risers += $winders->risers - $treads;
@@ -208,7 +215,10 @@ final class StairShape
     {
         $middle = $this->frame->toPlan(new Point($side * $radius, 0));
         $turn = -$side * $angle;
-        $rotate = static fn(Point $vector): Point => new Point($vector->x * cos($turn) - $vector->y * sin($turn), $vector->x * sin($turn) + $vector->y * cos($turn));
+        $rotate = static fn(Point $vector): Point => new Point(
+            $vector->x * cos($turn) - $vector->y * sin($turn),
+            $vector->x * sin($turn) + $vector->y * cos($turn),
+        );
 
         return Frame::facing($middle->plus($rotate($this->frame->origin->minus($middle))), $rotate($this->frame->yAxis));
     }
@@ -238,7 +248,11 @@ final class StairShape
 
     private function box(float $x, float $width, float $depth): Ring
     {
-        return Ring::rectangle($this->frame->toPlan(new Point($x, 0)), $this->frame->xAxis->times($width), $this->frame->yAxis->times($depth));
+        return Ring::rectangle(
+            $this->frame->toPlan(new Point($x, 0)),
+            $this->frame->xAxis->times($width),
+            $this->frame->yAxis->times($depth),
+        );
     }
 
     private function walkTo(Point $point): void

@@ -18,7 +18,15 @@ final readonly class Step
      * @param int     $part   which of the stair's parts it belongs to
      * @param list<Point> $turns where the line one walks bends on a landing
      */
-    public function __construct(public Ring $outline, public Segment $front, public Segment $back, public int $risers, public int $part, public StepKind $kind, private array $turns = []) {}
+    public function __construct(
+        public Ring $outline,
+        public Segment $front,
+        public Segment $back,
+        public int $risers,
+        public int $part,
+        public StepKind $kind,
+        private array $turns = [],
+    ) {}
 
     /** @return non-empty-list<Point> the line one walks over it, in the middle of the width */
     public function path(): array

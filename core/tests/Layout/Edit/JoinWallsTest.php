@@ -23,7 +23,10 @@ final class JoinWallsTest extends TestCase
         foreach ([false, true] as $first) {
             foreach ([false, true] as $second) {
                 foreach ([false, true] as $isSecondKept) {
-                    yield implode(', ', [$first ? 'w1 back' : 'w1 forth', $second ? 'w2 back' : 'w2 forth', $isSecondKept ? 'w2 stays' : 'w1 stays']) => [$first, $second, $isSecondKept];
+                    yield implode(
+                        ', ',
+                        [$first ? 'w1 back' : 'w1 forth', $second ? 'w2 back' : 'w2 forth', $isSecondKept ? 'w2 stays' : 'w1 stays'],
+                    ) => [$first, $second, $isSecondKept];
                 }
             }
         }
@@ -40,7 +43,10 @@ final class JoinWallsTest extends TestCase
         self::assertEqualsWithDelta(self::leaves($layout), self::leaves($joined), 1e-6);
     }
 
-    /** @return iterable<string, array{list<array{float|int, float|int}>, float, string}> the second wall, its thickness, why it is not joined */
+    /**
+     * @return iterable<string, array{list<array{float|int, float|int}>, float, string}> the second wall, its thickness, why it is not
+     *                                                                                   joined
+     */
     public static function others(): iterable
     {
         yield 'beside it' => [[[3000, 2], [5000, 2]], 100, 'in one line'];
@@ -63,13 +69,23 @@ final class JoinWallsTest extends TestCase
     public function test_a_millimetre_is_forgiven(): void
     {
         foreach ([[[3001, 0], [5000, 0]], [[3000, 1], [5000, 1]]] as $ends) {
-            self::assertCount(1, self::joined((new Sketch())->wall([0, 0], [3000, 0])->wall($ends[0], $ends[1])->layout(), new JoinWalls('w1', 'w2'))->storeys[0]->walls);
+            self::assertCount(
+                1,
+                self::joined(
+                    (new Sketch())->wall([0, 0], [3000, 0])->wall($ends[0], $ends[1])->layout(),
+                    new JoinWalls('w1', 'w2'),
+                )->storeys[0]->walls,
+            );
         }
     }
 
     public function test_walls_of_another_kind_and_things_that_are_no_walls(): void
     {
-        $layout = (new Sketch())->wall([0, 0], [3000, 0])->wall([3000, 0], [5000, 0], 100, 'exterior')->fixture('c', 'chair', 500, 500, 90, 450, 450)->layout();
+        $layout = (new Sketch())
+            ->wall([0, 0], [3000, 0])
+            ->wall([3000, 0], [5000, 0], 100, 'exterior')
+            ->fixture('c', 'chair', 500, 500, 90, 450, 450)
+            ->layout();
         foreach ([['w1', 'w2', 'stay two'], ['w1', 'c', 'of one storey']] as [$first, $second, $why]) {
             try {
                 self::joined($layout, new JoinWalls($first, $second));
@@ -85,7 +101,9 @@ final class JoinWallsTest extends TestCase
         $door = ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'];
         [$first, $second] = [[[0, 0], [3000, 0]], [[3000, 0], [5000, 0]]];
 
-        return (new Sketch())->wall(...($isFirstBack ? array_reverse($first) : $first))->wall(...($isSecondBack ? array_reverse($second) : $second))
+        return (new Sketch())->wall(...($isFirstBack ? array_reverse($first) : $first))->wall(...(
+            $isSecondBack ? array_reverse($second) : $second
+        ))
             ->door('w1', 1000, 800, $door)->door('w2', 700, 900, ['id' => 'e', ...$door])->layout();
     }
 

@@ -7,7 +7,10 @@ export class Choose extends Tool {
 
     /** What lies under the pointer: things before the floor openings that they stand in, and these before rooms. */
     static under(event) {
-        const found = document.elementsFromPoint(event.clientX, event.clientY).map((drawn) => /** @type {HTMLElement} */ (drawn.closest('#plan [data-subject]'))).filter(Boolean);
+        const found = document
+            .elementsFromPoint(event.clientX, event.clientY)
+            .map((drawn) => /** @type {HTMLElement} */ (drawn.closest('#plan [data-subject]')))
+            .filter(Boolean);
         const under = (...classes) => found.find((drawn) => !classes.some((name) => drawn.classList.contains(name)));
         return under('void', 'room') ?? under('room') ?? event.target.closest('[data-subject]');
     }
@@ -36,7 +39,9 @@ export class Choose extends Tool {
             removeEventListener('pointerup', drop);
             this.board.ghost.clear();
             if (this.board.moved) this.board.chooseSeveral(Choose.within(start, ended));
-            setTimeout(() => { this.board.moved = false; });
+            setTimeout(() => {
+                this.board.moved = false;
+            });
         };
         addEventListener('pointermove', drag);
         addEventListener('pointerup', drop);
@@ -75,11 +80,12 @@ export class Choose extends Tool {
             if (!this.board.moved) return;
             this.board.ghost.follow(thing, by);
             const free = facing || moved.altKey ? 1 : 0;
-            act = list === 'blocks' && this.board.several.length < 2
-                ? ['move-block', { by: `${by.x},${by.y}`, free }]
-                : list === 'fixtures' && place && this.board.several.length < 2
-                ? ['move-thing', { at: `${place[0] + by.x},${place[1] + by.y}`, free }]
-                : ['move', this.board.move(by.x, by.y)];
+            act =
+                list === 'blocks' && this.board.several.length < 2
+                    ? ['move-block', { by: `${by.x},${by.y}`, free }]
+                    : list === 'fixtures' && place && this.board.several.length < 2
+                      ? ['move-thing', { at: `${place[0] + by.x},${place[1] + by.y}`, free }]
+                      : ['move', this.board.move(by.x, by.y)];
             this.board.trials.try(act[0], act[1]);
         };
         const drop = () => {
@@ -88,7 +94,9 @@ export class Choose extends Tool {
             this.board.trials.stop();
             this.board.ghost.clear();
             if (this.board.moved) this.board.act(act[0], act[1], thing.dataset.subject);
-            setTimeout(() => { this.board.moved = false; });
+            setTimeout(() => {
+                this.board.moved = false;
+            });
         };
         addEventListener('pointermove', drag);
         addEventListener('pointerup', drop);

@@ -56,13 +56,15 @@ export class Drawing extends Tool {
     }
 
     words() {
-        return [this.at.word, this.from ? this.board.lengths.rounded(Math.hypot(this.at.x - this.from.x, this.at.y - this.from.y)) : ''].filter(Boolean).join(', ');
+        return [this.at.word, this.from ? this.board.lengths.rounded(Math.hypot(this.at.x - this.from.x, this.at.y - this.from.y)) : '']
+            .filter(Boolean)
+            .join(', ');
     }
 
     /** Degrees from the last point towards the pointer. */
     towards() {
         if (!this.at || (this.at.x === this.from.x && this.at.y === this.from.y)) return 0;
-        return Math.atan2(this.at.y - this.from.y, this.at.x - this.from.x) * 180 / Math.PI;
+        return (Math.atan2(this.at.y - this.from.y, this.at.x - this.from.x) * 180) / Math.PI;
     }
 
     static text(point) {

@@ -25,7 +25,7 @@ export class Guard extends Drawing {
     async typed(text) {
         const mm = await this.board.forms.millimetres(text);
         if (!this.from || mm === null) return;
-        const towards = this.towards() * Math.PI / 180;
+        const towards = (this.towards() * Math.PI) / 180;
         this.take({ x: this.from.x + mm * Math.cos(towards), y: this.from.y + mm * Math.sin(towards) });
     }
 
@@ -36,7 +36,11 @@ export class Guard extends Drawing {
     }
 
     show() {
-        this.board.ghost.draw([...(this.from && this.places.length > 1 ? [this.places] : []), ...(this.from && this.at ? [this.line()] : [])], this.at, this.at ? this.words() : '');
+        this.board.ghost.draw(
+            [...(this.from && this.places.length > 1 ? [this.places] : []), ...(this.from && this.at ? [this.line()] : [])],
+            this.at,
+            this.at ? this.words() : '',
+        );
     }
 
     /** Height and gap as they are typed beside the tool. */

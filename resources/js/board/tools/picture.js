@@ -36,7 +36,12 @@ export class Picture extends Drawing {
     async place() {
         const underlay = document.getElementById('underlay');
         const [from, to] = this.line2.map(Drawing.text);
-        const values = { from, to, how: byId('picture-how', HTMLSelectElement).value, distance: byId('picture-distance', HTMLInputElement).value };
+        const values = {
+            from,
+            to,
+            how: byId('picture-how', HTMLSelectElement).value,
+            distance: byId('picture-distance', HTMLInputElement).value,
+        };
         const answer = await this.board.fetch(underlay.dataset.address, values);
         const text = await answer.text();
         const output = document.getElementById('picture-reading');

@@ -1,10 +1,17 @@
 import { Drawing } from './drawing.js';
 
-/** Puts things and copies where it is pointed at, one after the other until Esc, or one stair or note; where each would come to stand is shown on the way. */
+/**
+ * Puts things and copies where it is pointed at, one after the other until Esc, or one stair or note; where each would come to stand is
+ * shown on the way.
+ */
 export class Place extends Drawing {
     takesFaces = true;
 
-    /** @param {import('../board.js').Board} board @param {string} name @param {() => [string, object]} what the act and its values, without the place */
+    /**
+     * @param {import('../board.js').Board} board
+     * @param {string} name
+     * @param {() => [string, object]} what the act and its values, without the place
+     */
     constructor(board, name, what, options = '') {
         super(board);
         this.name = name;

@@ -2,7 +2,12 @@ import { Drawing } from './drawing.js';
 
 /** A rectangle from corner to corner, or as wide and deep as typed: `12' x 10'`. */
 export class Rectangle extends Drawing {
-    /** @param {import('../board.js').Board} board @param {string} name @param {string} options @param {() => object} typed what is typed beside the tool */
+    /**
+     * @param {import('../board.js').Board} board
+     * @param {string} name
+     * @param {string} options
+     * @param {() => object} typed what is typed beside the tool
+     */
     constructor(board, name, options, typed) {
         super(board);
         this.name = name;
@@ -27,7 +32,8 @@ export class Rectangle extends Drawing {
     }
 
     words() {
-        const sides = this.from ? `${this.board.lengths.rounded(Math.abs(this.at.x - this.from.x))} × ${this.board.lengths.rounded(Math.abs(this.at.y - this.from.y))}` : '';
+        const side = (/** @type {'x'|'y'} */ axis) => this.board.lengths.rounded(Math.abs(this.at[axis] - this.from[axis]));
+        const sides = this.from ? `${side('x')} × ${side('y')}` : '';
         return [this.at.word, sides].filter(Boolean).join(', ');
     }
 

@@ -25,7 +25,11 @@ export class Wall extends Drawing {
         const mm = await this.board.forms.millimetres(text);
         if (!this.from || mm === null) return;
         const towards = this.towards();
-        const end = { x: this.from.x + mm * Math.cos(towards * Math.PI / 180), y: this.from.y + mm * Math.sin(towards * Math.PI / 180), word: '' };
+        const end = {
+            x: this.from.x + mm * Math.cos((towards * Math.PI) / 180),
+            y: this.from.y + mm * Math.sin((towards * Math.PI) / 180),
+            word: '',
+        };
         this.draw({ length: text, towards }, end);
         this.at = { ...end };
         this.show();
