@@ -56,12 +56,12 @@ final readonly class WitnessDrawing
     private function shape(Witness $witness): string
     {
         return match ($witness->type) {
-            Witness::DIMENSION => $this->dimension(new Segment($witness->lines()[0][0], $witness->lines()[0][1]), $witness->text),
+            Witness::DIMENSION => $this->dimension(new Segment($witness->lines()[0][0], $witness->lines()[0][1]), $this->text($witness)),
             Witness::OUTLINE => $this->outline($witness),
             default => Svg::pinned(
                 $witness->lines()[0][0],
                 'witness-mark',
-                Svg::element('circle', ['r' => 9]).self::caption($witness->text),
+                Svg::element('circle', ['r' => 9]).self::caption($this->text($witness)),
             ),
         };
     }
@@ -95,6 +95,11 @@ final readonly class WitnessDrawing
             'path',
             ['class' => 'witness-outline', 'd' => Svg::path(new Polygon($rings[0], array_slice($rings, 1))), 'fill-rule' => 'evenodd'],
         );
+    }
+
+    private function text(Witness $witness): string
+    {
+        return $this->finding->wording->say($witness->text);
     }
 
     private static function caption(string $text): string

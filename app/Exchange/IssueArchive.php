@@ -59,7 +59,7 @@ final readonly class IssueArchive
                 [
                     "{$item->subject()}.",
                     $finding?->measuredText() === null ? '' : "Measured {$finding->measuredText()}, required {$finding->limitText()}.",
-                    (string) $finding?->outcome->reason,
+                    (string) $finding?->reason(),
                     (string) $item->words(),
                 ],
                 static fn(string $part): bool => $part !== '',

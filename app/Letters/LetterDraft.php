@@ -80,7 +80,7 @@ final readonly class LetterDraft
     public function assumptions(): array
     {
         $all = array_merge(...array_map(
-            static fn(Finding $finding): array => $finding->verdict() === Verdict::NotApplicable ? [] : $finding->outcome->assumptions,
+            static fn(Finding $finding): array => $finding->verdict() === Verdict::NotApplicable ? [] : $finding->assumptions(),
             $this->report->findings,
         ));
 
@@ -96,7 +96,7 @@ final readonly class LetterDraft
             fn(Finding $finding): string => "{$finding->rule->clause} {$finding->rule->title}, {$finding->subject->name()}: "
                 .(
                     $finding->outcome->missing === []
-                        ? (string) $finding->outcome->reason
+                        ? (string) $finding->reason()
                         : 'not known '.implode('; ', $this->missing($finding))
                 ),
             $open,

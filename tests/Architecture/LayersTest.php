@@ -17,7 +17,7 @@ final class LayersTest
 {
     /** From the ground up; within a layer, the folders that the rest of it rests on come first. */
     private const CORE = [
-        'Units', 'Geometry',
+        'Units', 'Words', 'Geometry',
         'Layout\Words', 'Layout\Schema', 'Layout\Upgrade', 'Layout', 'Layout\Edit', 'Layout\Intake',
         'Spatial\Subject', 'Spatial\Stair', 'Spatial',
         'Drafting',

@@ -145,13 +145,13 @@ final class CheckCommand extends Command
             $short = $finding->shortText() === null ? '' : ", off by {$finding->shortText()}";
             $lines[] = "    measured {$finding->measuredText()}, limit {$finding->limitText()}{$short}";
         }
-        foreach ([$finding->outcome->reason, ...$finding->outcome->working] as $text) {
+        foreach ([$finding->reason(), ...$finding->working()] as $text) {
             $lines[] = $text === null ? null : "    {$text}";
         }
         if ($finding->outcome->missing !== []) {
             $lines[] = '    missing: '.implode(', ', $finding->outcome->missing);
         }
-        foreach ($finding->outcome->assumptions as $assumption) {
+        foreach ($finding->assumptions() as $assumption) {
             $lines[] = "    assumed: {$assumption}";
         }
         $this->output->writeln([...array_filter($lines, is_string(...)), ''], OutputInterface::OUTPUT_RAW);

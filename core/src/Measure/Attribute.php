@@ -11,6 +11,7 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /**
  * A measure that only reads what was drawn or said.
@@ -66,7 +67,7 @@ final class Attribute extends SubjectMeasure
         }
 
         return $value instanceof Amount
-            ? new Measured($value, self::mark($subject, $home->write($value)), ['Drawn as '.$home->write($value).'.'])
+            ? new Measured($value, self::mark($subject, $home->write($value)), [Message::of('attribute.drawn_as', value: $value)])
             : new Measured($value instanceof \BackedEnum ? (string) $value->value : $value);
     }
 }

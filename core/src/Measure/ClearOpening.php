@@ -6,6 +6,7 @@ namespace Heurema\Measure;
 
 use Heurema\Spatial\Home;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** The area of a clear opening, from what its width and height were found to be. */
 final class ClearOpening
@@ -27,12 +28,12 @@ final class ClearOpening
             $area,
             array_map(
                 static fn(Witness $witness): Witness => $witness->saying(
-                    "{$home->write($width->amount())} × {$home->write($height->amount())} clear",
+                    Message::of('clear_opening.clear', width: $width->amount(), height: $height->amount()),
                 ),
                 $width->witness,
             ),
-            ["Clear opening {$home->write($width->amount())} wide and {$home->write($height->amount())} high: {$home->write($area)}."],
-            array_values(array_unique([...$width->assumptions, ...$height->assumptions])),
+            [Message::of('clear_opening.clear_opening_wide_and', width: $width->amount(), height: $height->amount(), area: $area)],
+            Message::unique([...$width->assumptions, ...$height->assumptions]),
         );
     }
 }

@@ -9,6 +9,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /**
  * Heads on one wall that were meant to agree.
@@ -45,14 +46,22 @@ final class HeadsNearlyAlike extends SubjectMeasure
         foreach ($near as $other) {
             $difference = $other !== $subject && self::isInLine($subject, $other) ? abs((self::head($other) ?? INF) - $head) : 0.0;
             if ($difference >= self::LEAST - Tolerance::TOUCH && $difference <= self::MOST + Tolerance::TOUCH) {
-                $off[$other->id()] = "{$other->name()}, by {$home->length($difference)}";
+                $off[$other->id()] = Message::of(
+                    'heads_nearly_alike.other_by',
+                    other: $other->name(),
+                    difference: Amount::length($difference),
+                );
             }
         }
 
         return new Measured(
             Amount::count(count($off)),
-            [Witness::mark($subject->storey(), $subject->middle(), $home->length($head))],
-            [$off === [] ? 'Heads of the wall agree, or plainly differ.' : 'Its head nearly agrees with '.implode('; ', $off).'.'],
+            [Witness::mark($subject->storey(), $subject->middle(), Amount::length($head))],
+            [
+                $off === []
+                    ? Message::of('heads_nearly_alike.heads_of_wall_agree')
+                    : Message::of('heads_nearly_alike.its_head_nearly_agrees', off: array_values($off)),
+            ],
         );
     }
 

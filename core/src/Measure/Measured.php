@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Heurema\Measure;
 
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** A value, with how it came about. */
 final readonly class Measured implements Measurement
 {
     /**
      * @param list<Witness> $witness     what shows it on the drawing
-     * @param list<string>  $working     how it came about, step by step
-     * @param list<string>  $assumptions values that nobody drew and the computation had to take
+     * @param list<Message> $working     how it came about, step by step
+     * @param list<Message> $assumptions values that nobody drew and the computation had to take
      * @param list<string>  $parties     ids of what else takes part: what stands in the way, what lacks something
      */
     public function __construct(

@@ -10,6 +10,7 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /**
  * How the head of an opening lies below the ceilings on both sides of its wall.
@@ -44,7 +45,7 @@ final class OpeningHead extends SubjectMeasure
         ];
         $lowest = min([INF, ...array_filter($ceilings, is_float(...))]);
         if ($rooms === []) {
-            return new NotApplicable('No room is beside it.');
+            return new NotApplicable(Message::of('opening_head.no_room_is_beside'));
         }
         if ($missing !== [] || $height === null || $sill === null) {
             return new Unknown(array_values(array_unique($missing)));
@@ -54,8 +55,8 @@ final class OpeningHead extends SubjectMeasure
 
         return new Measured(
             Amount::length($amount),
-            [Witness::mark($subject->storey(), $subject->middle(), $home->length($amount))],
-            ["Its head is at {$home->length($sill + $height)}, the ceiling over it at {$home->length($lowest)}."],
+            [Witness::mark($subject->storey(), $subject->middle(), Amount::length($amount))],
+            [Message::of('opening_head.its_head_is_at', sill: Amount::length($sill + $height), lowest: Amount::length($lowest))],
         );
     }
 }

@@ -11,6 +11,7 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /**
  * Openings of one wall that overlap, in height as well.
@@ -43,8 +44,12 @@ final class OverlappingOpenings extends SubjectMeasure
 
         return new Measured(
             Amount::count(count($names)),
-            [Witness::dimension($subject->storey(), $subject->span(), $home->length($subject->opening->width))],
-            [$names === [] ? 'It has its stretch of the wall to itself.' : 'In its stretch of the wall: '.implode(', ', $names).'.'],
+            [Witness::dimension($subject->storey(), $subject->span(), Amount::length($subject->opening->width))],
+            [
+                $names === []
+                    ? Message::of('overlapping_openings.it_has_its_stretch')
+                    : Message::of('overlapping_openings.in_its_stretch_of', names: $names),
+            ],
             parties: [...array_map(static fn(PlacedOpening $other): string => $other->id(), array_values($others)), ...$walls],
         );
     }

@@ -13,6 +13,8 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Units\UnlikelyLength;
+use Heurema\Words\Message;
 
 /**
  * Sizes that are seldom so, and often mistyped.
@@ -33,7 +35,7 @@ final class UnlikelySizes extends SubjectMeasure
         foreach (DrawnSizes::of($subject) as $key => [$kind, $mm]) {
             $doubt = $kind->doubt($mm);
             if ($doubt !== null) {
-                $questions[] = ucfirst(str_replace('_', ' ', $key)).": {$doubt->question($home->layout->units->notation())}";
+                $questions[] = self::question(str_replace('_', ' ', $key), $doubt);
             }
         }
         $at = self::place($subject);
@@ -41,7 +43,31 @@ final class UnlikelySizes extends SubjectMeasure
         return new Measured(
             Amount::count(count($questions)),
             $at === null ? [] : [Witness::mark((string) $subject->storey(), $at)],
-            $questions === [] ? ['All its sizes are as usual.'] : $questions,
+            $questions === [] ? [Message::of('unlikely_sizes.all_its_sizes_are')] : $questions,
+        );
+    }
+
+    private static function question(string $key, UnlikelyLength $doubt): Message
+    {
+        if ($doubt->likely !== null) {
+            return Message::of(
+                'unlikely_sizes.slip',
+                size: $key,
+                what: $doubt->kind->words(),
+                found: Amount::length($doubt->mm),
+                likely: Amount::length($doubt->likely),
+                how: $doubt->how,
+            );
+        }
+        [$least, $most] = $doubt->kind->range();
+
+        return Message::of(
+            'unlikely_sizes.unusual',
+            size: $key,
+            what: $doubt->kind->words(),
+            found: Amount::length($doubt->mm),
+            least: Amount::length($least),
+            most: Amount::length($most),
         );
     }
 

@@ -8,6 +8,9 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Units\Amount;
+use Heurema\Words\Message;
+use Heurema\Words\Wording;
 
 /** The geometry that shows a value on the drawing of a storey. */
 final readonly class Witness
@@ -16,33 +19,33 @@ final readonly class Witness
     public const OUTLINE = 'outline';
     public const MARK = 'mark';
 
-    /** @param string $text what to write beside it */
+    /** @param Message|Amount|string $text what to write beside it: an amount, a sentence, or the name of something */
     private function __construct(
         public string $type,
         public string $storey,
         private Point|Segment|Ring|Polygon $shape,
-        public string $text,
+        public Message|Amount|string $text,
     ) {}
 
-    public static function dimension(string $storey, Segment $segment, string $text): self
+    public static function dimension(string $storey, Segment $segment, Message|Amount|string $text): self
     {
         return new self(self::DIMENSION, $storey, $segment, $text);
     }
 
-    public static function outline(string $storey, Polygon|Ring $shape, string $text = ''): self
+    public static function outline(string $storey, Polygon|Ring $shape, Message|Amount|string $text = ''): self
     {
         return new self(self::OUTLINE, $storey, $shape, $text);
     }
 
-    public static function mark(string $storey, Point $at, string $text = ''): self
+    public static function mark(string $storey, Point $at, Message|Amount|string $text = ''): self
     {
         return new self(self::MARK, $storey, $at, $text);
     }
 
     /**
-     * As {@see toArray} wrote it, or with finer coordinates.
+     * As it was kept.
      *
-     * @param array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string} $kept
+     * @param array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: mixed} $kept
      */
     public static function read(array $kept): self
     {
@@ -58,7 +61,7 @@ final readonly class Witness
                 : new Polygon(new Ring($lines[0]), array_map(static fn(array $hole): Ring => new Ring($hole), array_slice($lines, 1))),
         };
 
-        return new self($kept['type'], $kept['storey'], $shape, $kept['text']);
+        return new self($kept['type'], $kept['storey'], $shape, self::readText($kept['text']));
     }
 
     /**
@@ -75,20 +78,27 @@ final readonly class Witness
         };
     }
 
+    private static function readText(mixed $kept): Message|Amount|string
+    {
+        $text = Message::value($kept);
+
+        return $text instanceof Message || $text instanceof Amount ? $text : (is_string($text) ? $text : '');
+    }
+
     /** The same geometry with other words beside it. */
-    public function saying(string $text): self
+    public function saying(Message|Amount|string $text): self
     {
         return new self($this->type, $this->storey, $this->shape, $text);
     }
 
     /** @return array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string} */
-    public function toArray(): array
+    public function toArray(Wording $wording): array
     {
         $lines = array_map(
             static fn(array $line): array => array_map(static fn(Point $point): array => $point->toArray(), $line),
             $this->lines(),
         );
 
-        return ['type' => $this->type, 'storey' => $this->storey, 'lines' => $lines, 'text' => $this->text];
+        return ['type' => $this->type, 'storey' => $this->storey, 'lines' => $lines, 'text' => $wording->say($this->text)];
     }
 }

@@ -18,6 +18,7 @@ use Heurema\Rulebook\Vocabulary;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 use Heurema\Units\UnitSystem;
+use Heurema\Words\Message;
 
 /** Holds one measured amount against its limit. */
 final readonly class ComparisonCheck
@@ -38,7 +39,7 @@ final readonly class ComparisonCheck
         if (!$measurement instanceof Measured || !$limit->value instanceof Amount) {
             return Outcome::undetermined(
                 array_values(array_unique($missing)),
-                ucfirst(Speech::subject("the {$comparison->words()}")).' not known.',
+                Message::of('review.comparison_check.not_known', subject: Speech::subject("the {$comparison->words()}")),
             );
         }
 
@@ -59,19 +60,21 @@ final readonly class ComparisonCheck
     }
 
     /** What was measured and what was asked, in a few words. */
-    public function words(Comparison $comparison, Outcome $outcome): string
+    public function words(Comparison $comparison, Outcome $outcome): Message
     {
-        $notation = $this->units->notation();
         [$measured, $limit] = [$outcome->measured, $outcome->limit];
 
-        return $measured === null || $limit === null
-            ? "{$comparison->words()} not known"
-            : (
-                $outcome->isCountOfNone()
-                    ? rtrim(lcfirst($outcome->working[0]), '.')
-                    : "{$comparison->words()} {$notation->write($measured)}, {$comparison->bound->words()} "
-                    ."{$notation->write($limit)} wanted"
-            );
+        return match (true) {
+            $measured === null || $limit === null => Message::of('review.comparison_check.one_not_known', what: $comparison->words()),
+            $outcome->isCountOfNone() => Message::of('review.comparison_check.found', found: $outcome->working[0]),
+            default => Message::of(
+                'review.comparison_check.wanted',
+                what: $comparison->words(),
+                measured: $measured,
+                bound: $comparison->bound->words(),
+                limit: $limit,
+            ),
+        };
     }
 
     private function compared(Comparison $comparison, Measured $measured, Amount $limit, ExpressionResult $result, Facts $facts): Outcome
@@ -100,14 +103,14 @@ final readonly class ComparisonCheck
     /**
      * One list where the other is empty is shared: there are as many outcomes as rules and subjects.
      *
-     * @param list<string> $one
-     * @param list<string> $other
+     * @param list<Message> $one
+     * @param list<Message> $other
      *
-     * @return list<string>
+     * @return list<Message>
      */
     private static function and(array $one, array $other): array
     {
-        return $other === [] ? $one : array_values(array_unique([...$one, ...$other]));
+        return $other === [] ? $one : Message::unique([...$one, ...$other]);
     }
 
     private function isSlim(float $margin, Amount $limit): bool
@@ -119,7 +122,7 @@ final readonly class ComparisonCheck
         };
     }
 
-    /** @return list<string> how a computed limit came about */
+    /** @return list<Message> how a computed limit came about */
     private function limitWorking(Comparison $comparison, Amount $limit, ExpressionResult $result, Facts $facts): array
     {
         if ($comparison->limit->isFigure()) {
@@ -127,14 +130,21 @@ final readonly class ComparisonCheck
         }
         $notation = $this->units->notation();
         $words = $comparison->limit->words($facts, $notation);
-        $from = [];
-        foreach ($result->values as $name => $value) {
-            $from[] = Speech::quantity($name).' '.$notation->write($value);
-        }
-        $with = $from === [] ? '' : ', with '.implode(', ', $from);
-        $is = str_starts_with($words, $notation->write($limit)) ? '' : ": {$notation->write($limit)}";
+        $from = array_map(
+            static fn(string $name, Amount $value): Message => Message::of(
+                'review.comparison_check.figure',
+                what: Speech::quantity($name),
+                value: $value,
+            ),
+            array_keys($result->values),
+            $result->values,
+        );
+        $with = $from === [] ? '' : Message::of('review.comparison_check.limit_with', figures: $from);
+        $isSaid = str_starts_with($words, $notation->write($limit));
 
-        return ["Limit: {$words}{$with}{$is}."];
+        return [$isSaid
+            ? Message::of('review.comparison_check.limit_as_said', words: $words, with: $with)
+            : Message::of('review.comparison_check.limit', words: $words, with: $with, limit: $limit)];
     }
 
     /** @return list<string> */

@@ -11,6 +11,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** Holds every rule of the chosen books against every subject of its kind. The same home and books give the same report. */
 final readonly class Examiner
@@ -49,6 +50,7 @@ final readonly class Examiner
         $answers = new MeasurementCache($this->measures);
         $findings = [];
         foreach ($books as $book) {
+            $wording = $home->wording($book->units);
             $check = new RuleCheck($book);
             $facts = array_map(
                 static fn(SubjectType $type): array => array_map(
@@ -64,7 +66,10 @@ final readonly class Examiner
                         $book,
                         $rule,
                         $ofSubject->subject,
-                        $isAside ? Outcome::notApplicable('Only a part of the home is drawn.') : $check->check($rule, $ofSubject),
+                        $isAside
+                            ? Outcome::notApplicable(Message::of('review.examiner.only_part_of_home'))
+                            : $check->check($rule, $ofSubject),
+                        $wording,
                     );
                 }
             }

@@ -12,6 +12,7 @@ use Heurema\Rulebook\Comparison;
 use Heurema\Rulebook\Existence;
 use Heurema\Rulebook\Language\Facts;
 use Heurema\Rulebook\WordRequirement;
+use Heurema\Words\Message;
 
 /**
  * Looks among related things for one that has everything a rule needs, and speaks of the best there is; or asks it of every one,
@@ -26,14 +27,14 @@ final readonly class ExistenceCheck
         $tried = [];
         foreach ($among->kinds as $candidates) {
             foreach ($facts->related($candidates->among) as $candidate) {
-                $outcome = $this->tryOne($candidates, $candidate, $among->every ? 'Worst' : 'Best');
+                $outcome = $this->tryOne($candidates, $candidate, $among->every);
                 if ($outcome !== null) {
                     $tried[] = $outcome;
                 }
             }
         }
         if ($tried === []) {
-            $words = "None of its {$among->words()} is of the kind that counts.";
+            $words = Message::of('review.existence_check.none_counts', among: $among->words());
 
             return $among->every ? Outcome::notApplicable($words) : new Outcome(Verdict::Violated, reason: $words);
         }
@@ -51,7 +52,7 @@ final readonly class ExistenceCheck
                 : $this->one($need, $facts),
             $all->needs,
         );
-        $outcome = $this->together($all->needs, $outcomes, "Here: {$facts->name()}");
+        $outcome = $this->together($all->needs, $outcomes, Message::of('review.existence_check.here', name: $facts->name()));
 
         return $outcome->verdict === Verdict::Violated ? $outcome : $outcome->with(['reason' => null]);
     }
@@ -61,7 +62,11 @@ final readonly class ExistenceCheck
     {
         $tried = [];
         foreach ($any->alternatives as $way) {
-            $outcome = $this->together($way->needs, $this->held($way->needs, $facts), ucfirst($way->name));
+            $outcome = $this->together(
+                $way->needs,
+                $this->held($way->needs, $facts),
+                Message::of('review.existence_check.way', way: $way->name),
+            );
             if ($outcome->verdict === Verdict::Met && !$outcome->slim) {
                 return $outcome;
             }
@@ -73,20 +78,22 @@ final readonly class ExistenceCheck
     }
 
     /** Null when the thing is not of the kind that counts. */
-    private function tryOne(Candidates $candidates, Facts $candidate, string $rank): ?Outcome
+    private function tryOne(Candidates $candidates, Facts $candidate, bool $isWorst): ?Outcome
     {
         $counts = $candidates->where?->evaluate($candidate);
         if ($counts !== null && $counts->value === false) {
             return null;
         }
-        $together = $this->together($candidates->needs, $this->held($candidates->needs, $candidate), "{$rank}: {$candidate->name()}");
+        $together = $this->together($candidates->needs, $this->held($candidates->needs, $candidate), $isWorst
+            ? Message::of('review.existence_check.worst', name: $candidate->name())
+            : Message::of('review.existence_check.best', name: $candidate->name()));
         // which of them is spoken of
         $together = $together->with(['parties' => [$candidate->id(), ...$together->parties ?? []]]);
         if ($counts !== null && $counts->value instanceof Unknown && $together->verdict !== Verdict::Violated) {
             return $together->with([
                 'verdict' => Verdict::Undetermined,
                 'missing' => array_values(array_unique([...$together->missing, ...$counts->value->missing])),
-                'reason' => "Whether {$candidate->name()} counts is not known.",
+                'reason' => Message::of('review.existence_check.whether_counts_is_not', candidate: $candidate->name()),
             ]);
         }
 
@@ -98,12 +105,12 @@ final readonly class ExistenceCheck
      *
      * @param list<Comparison|WordRequirement|AnyOf> $needs
      * @param list<Outcome>          $outcomes one a need
-     * @param string                 $what     which thing or way it is
+     * @param Message                $what     which thing or way it is
      */
-    private function together(array $needs, array $outcomes, string $what): Outcome
+    private function together(array $needs, array $outcomes, Message $what): Outcome
     {
         if ($outcomes === []) {
-            return new Outcome(Verdict::Met, reason: "{$what}.");
+            return new Outcome(Verdict::Met, reason: Message::of('review.existence_check.named', what: $what));
         }
         $working = $assumptions = $missing = $failed = [];
         foreach ($outcomes as $number => $outcome) {
@@ -114,16 +121,18 @@ final readonly class ExistenceCheck
                 $need = $needs[$number];
                 $failed[] = $need instanceof Comparison
                     ? $this->comparisons->words($need, $outcome)
-                    : rtrim(lcfirst((string) $outcome->reason), '.');
+                    : Message::of('review.existence_check.clause', reason: $outcome->reason ?? '');
             }
         }
         $worst = self::worst($outcomes);
 
         return $worst->with([
-            'reason' => $what.($failed === [] ? '.' : ': '.implode('; ', $failed).'.'),
+            'reason' => $failed === []
+                ? Message::of('review.existence_check.named', what: $what)
+                : Message::of('review.existence_check.fails', what: $what, failed: $failed),
             // what decides comes first
-            'working' => array_values(array_unique([...$worst->working, ...$working])),
-            'assumptions' => array_values(array_unique($assumptions)),
+            'working' => Message::unique([...$worst->working, ...$working]),
+            'assumptions' => Message::unique($assumptions),
             'missing' => $worst->verdict === Verdict::Undetermined ? array_values(array_unique($missing)) : [],
         ]);
     }

@@ -13,11 +13,18 @@ use Heurema\Units\ImperialNotation;
 use Heurema\Units\Notation;
 use Heurema\Units\Quantity;
 use Heurema\Units\UnitSystem;
+use Heurema\Words\Wording;
 
 /** One rule held against one subject, with its verdict and all its evidence. */
 final readonly class Finding
 {
-    public function __construct(public RuleBook $book, public Rule $rule, public Subject $subject, public Outcome $outcome) {}
+    public function __construct(
+        public RuleBook $book,
+        public Rule $rule,
+        public Subject $subject,
+        public Outcome $outcome,
+        public Wording $wording,
+    ) {}
 
     /** `us-irc-2021/room-area` */
     public function ruleName(): string
@@ -53,6 +60,24 @@ final readonly class Finding
         return mb_strimwidth(implode('; ', $facts), 0, 500);
     }
 
+    /** Why it is as it is, where no number says so. */
+    public function reason(): ?string
+    {
+        return $this->outcome->reason === null ? null : $this->wording->say($this->outcome->reason);
+    }
+
+    /** @return list<string> how the measured amount came about, step by step */
+    public function working(): array
+    {
+        return $this->wording->all($this->outcome->working);
+    }
+
+    /** @return list<string> what nobody drew and had to be taken */
+    public function assumptions(): array
+    {
+        return array_values(array_unique($this->wording->all($this->outcome->assumptions)));
+    }
+
     /** The measured amount in the book's units, the other system beside. */
     public function measuredText(): ?string
     {
@@ -62,7 +87,7 @@ final readonly class Finding
     /** What there should be none of: `2 bedrooms without a smoke alarm`. */
     private function found(): string
     {
-        $words = rtrim($this->outcome->working[0], '.');
+        $words = rtrim($this->wording->say($this->outcome->working[0]), '.');
 
         // which they are follows in the working
         return ctype_digit($words[0]) ? explode(':', $words)[0] : $words;
@@ -123,10 +148,10 @@ final readonly class Finding
             'limit' => self::amount($this->outcome->limit, $this->limitText()),
             'margin' => $this->outcome->margin === null ? null : round($this->outcome->margin, 6) + 0.0,
             'missing' => $this->outcome->missing,
-            'reason' => $this->outcome->reason,
-            'assumptions' => $this->outcome->assumptions,
-            'working' => $this->outcome->working,
-            'witness' => array_map(static fn(Witness $witness): array => $witness->toArray(), $this->outcome->witness),
+            'reason' => $this->reason(),
+            'assumptions' => $this->assumptions(),
+            'working' => $this->working(),
+            'witness' => array_map(fn(Witness $witness): array => $witness->toArray($this->wording), $this->outcome->witness),
             'remedies' => [],
         ];
     }

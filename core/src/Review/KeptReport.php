@@ -15,9 +15,12 @@ use Heurema\Spatial\Home;
  */
 final class KeptReport
 {
-    private const VERSION = 2;
+    private const VERSION = 3;
 
-    /** Without the parties of an outcome; what was decided then is read for ever. */
+    /** With sentences as they were worded; what was decided then is read for ever. */
+    private const IN_WORDS = 2;
+
+    /** The same, and without the parties of an outcome. */
     private const BEFORE_PARTIES = 1;
 
     public static function write(Report $report): string
@@ -44,7 +47,7 @@ final class KeptReport
     public static function read(string $json, Home $home, array $books): Report
     {
         $kept = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
-        if (!is_array($kept) || !in_array($kept['version'] ?? null, [self::BEFORE_PARTIES, self::VERSION], true)) {
+        if (!is_array($kept) || !in_array($kept['version'] ?? null, [self::BEFORE_PARTIES, self::IN_WORDS, self::VERSION], true)) {
             throw new \UnexpectedValueException('A report that was kept in another way.');
         }
         /** @var array{version: int, outcomes: list<KeptOutcome>, findings: array<string, int>} $kept as it was written */
@@ -54,11 +57,12 @@ final class KeptReport
         );
         $findings = [];
         foreach ($books as $book) {
+            $wording = $home->wording($book->units);
             foreach ($book->rules as $rule) {
                 foreach ($home->subjects($rule->subject) as $subject) {
                     $number = $kept['findings']["{$book->id}/{$rule->id}/{$subject->id()}"] ?? null;
                     if ($number !== null) {
-                        $findings[] = new Finding($book, $rule, $subject, $outcomes[$number]);
+                        $findings[] = new Finding($book, $rule, $subject, $outcomes[$number], $wording);
                     }
                 }
             }

@@ -7,6 +7,7 @@ namespace Heurema\Review;
 use Heurema\Measure\Witness;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
+use Heurema\Words\Message;
 
 /** What came of holding a rule against the facts of a subject. */
 final readonly class Outcome
@@ -15,10 +16,10 @@ final readonly class Outcome
      * @param float|null    $margin      how far the measured amount keeps clear of its limit, negative when it falls short; in the limit's
      *                                   unit
      * @param bool          $inInches    the limit is spoken of in inches alone
-     * @param string|null   $reason      why it is as it is, where no number says so
+     * @param Message|null  $reason      why it is as it is, where no number says so
      * @param list<string>  $missing
-     * @param list<string>  $assumptions
-     * @param list<string>  $working
+     * @param list<Message> $assumptions
+     * @param list<Message> $working
      * @param list<Witness> $witness
      * @param list<string>|null $parties ids of what else takes part; null where that was not kept
      * @param string|null   $topic       what its amount and its limit come of: the measure, with the words asked of it
@@ -30,7 +31,7 @@ final readonly class Outcome
         public ?Amount $limit = null,
         public ?float $margin = null,
         public bool $inInches = false,
-        public ?string $reason = null,
+        public ?Message $reason = null,
         public array $missing = [],
         public array $assumptions = [],
         public array $working = [],
@@ -40,12 +41,12 @@ final readonly class Outcome
     ) {}
 
     /** @param list<string> $missing */
-    public static function undetermined(array $missing, string $reason): self
+    public static function undetermined(array $missing, Message $reason): self
     {
         return new self(Verdict::Undetermined, reason: $reason, missing: $missing);
     }
 
-    public static function notApplicable(string $reason): self
+    public static function notApplicable(Message $reason): self
     {
         return new self(Verdict::NotApplicable, reason: $reason);
     }
@@ -56,7 +57,7 @@ final readonly class Outcome
         return $this->measured?->quantity === Quantity::Count
             && $this->limit?->number === 0.0
             && $this->measured->number > 0
-            && ($this->working[0] ?? '') !== '';
+            && $this->working !== [];
     }
 
     /** By how much of its limit it falls short; 0 when it does not. */
@@ -71,12 +72,12 @@ final readonly class Outcome
         return $this->margin === null || $this->limit === null ? 0.0 : round($this->margin / max(1e-9, abs($this->limit->number)), 6);
     }
 
-    /** @param list<string> $assumptions */
+    /** @param list<Message> $assumptions */
     public function assuming(array $assumptions): self
     {
         return $assumptions === []
             ? $this
-            : $this->with(['assumptions' => array_values(array_unique([...$this->assumptions, ...$assumptions]))]);
+            : $this->with(['assumptions' => Message::unique([...$this->assumptions, ...$assumptions])]);
     }
 
     /**
@@ -84,9 +85,9 @@ final readonly class Outcome
      *
      * @param array{
      *     verdict?: Verdict,
-     *     reason?: ?string,
-     *     assumptions?: list<string>,
-     *     working?: list<string>,
+     *     reason?: ?Message,
+     *     assumptions?: list<Message>,
+     *     working?: list<Message>,
      *     witness?: list<Witness>,
      *     missing?: list<string>,
      *     parties?: list<string>,

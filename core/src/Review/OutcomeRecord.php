@@ -8,16 +8,19 @@ use Heurema\Geometry\Point;
 use Heurema\Measure\Witness;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
+use Heurema\Words\Message;
 
 /**
  * An outcome as plain values, to be kept as JSON and read again as just what it was; what is empty is left out.
+ *
+ * @phpstan-import-type KeptMessage from Message
  *
  * @phpstan-type KeptAmount array{string, float|string}
  * @phpstan-type KeptWitness array{
  *     type: string,
  *     storey: string,
  *     lines: non-empty-list<non-empty-list<array{float, float}>>,
- *     text: string,
+ *     text: mixed,
  * }
  * @phpstan-type KeptOutcome array{
  *     verdict: string,
@@ -26,10 +29,10 @@ use Heurema\Units\Quantity;
  *     limit?: KeptAmount,
  *     margin?: float|string,
  *     in_inches?: true,
- *     reason?: string,
+ *     reason?: KeptMessage|string,
  *     missing?: list<string>,
- *     assumptions?: list<string>,
- *     working?: list<string>,
+ *     assumptions?: list<KeptMessage|string>,
+ *     working?: list<KeptMessage|string>,
  *     witness?: list<KeptWitness>,
  *     topic?: string,
  *     parties?: list<string>,
@@ -48,10 +51,10 @@ final class OutcomeRecord
             'limit' => self::amount($outcome->limit),
             'margin' => $outcome->margin === null ? null : self::number($outcome->margin),
             'in_inches' => $outcome->inInches,
-            'reason' => $outcome->reason,
+            'reason' => $outcome->reason?->toArray(),
             'missing' => $outcome->missing,
-            'assumptions' => $outcome->assumptions,
-            'working' => $outcome->working,
+            'assumptions' => array_map(static fn(Message $message): array => $message->toArray(), $outcome->assumptions),
+            'working' => array_map(static fn(Message $message): array => $message->toArray(), $outcome->working),
             'witness' => array_map(self::witness(...), $outcome->witness),
             'topic' => $outcome->topic,
             'parties' => $outcome->parties,
@@ -73,10 +76,10 @@ final class OutcomeRecord
             self::readAmount($kept['limit'] ?? null),
             isset($kept['margin']) ? self::readNumber($kept['margin']) : null,
             isset($kept['in_inches']),
-            $kept['reason'] ?? null,
+            isset($kept['reason']) ? Message::read($kept['reason']) : null,
             $kept['missing'] ?? [],
-            $kept['assumptions'] ?? [],
-            $kept['working'] ?? [],
+            array_map(Message::read(...), $kept['assumptions'] ?? []),
+            array_map(Message::read(...), $kept['working'] ?? []),
             array_map(Witness::read(...), $kept['witness'] ?? []),
             $kept['topic'] ?? null,
             $tellsParties ? $kept['parties'] ?? [] : null,
@@ -117,7 +120,7 @@ final class OutcomeRecord
     }
 
     /**
-     * @return array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: string}
+     * @return array{type: string, storey: string, lines: non-empty-list<non-empty-list<array{float, float}>>, text: mixed}
      *     with coordinates as fine as they were measured
      */
     private static function witness(Witness $witness): array
@@ -127,6 +130,6 @@ final class OutcomeRecord
             $witness->lines(),
         );
 
-        return ['type' => $witness->type, 'storey' => $witness->storey, 'lines' => $lines, 'text' => $witness->text];
+        return ['type' => $witness->type, 'storey' => $witness->storey, 'lines' => $lines, 'text' => Message::kept($witness->text)];
     }
 }

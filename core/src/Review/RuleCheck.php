@@ -14,6 +14,7 @@ use Heurema\Rulebook\Language\Facts;
 use Heurema\Rulebook\Rule;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\WordRequirement;
+use Heurema\Words\Message;
 
 /** Holds the rules of a book against the facts of a subject. */
 final class RuleCheck
@@ -37,7 +38,9 @@ final class RuleCheck
         return ($this->book->isAdvice || $rule->isAdvice) && $outcome->verdict === Verdict::Violated
             ? $outcome->with([
                 'verdict' => Verdict::Advised,
-                'reason' => trim("{$outcome->reason} Recommended, not required ({$rule->source})."),
+                'reason' => $outcome->reason === null
+                    ? Message::of('review.rule_check.recommended', source: $rule->source)
+                    : Message::of('review.rule_check.also_recommended', reason: $outcome->reason, source: $rule->source),
             ])
             : $outcome;
     }
@@ -45,20 +48,20 @@ final class RuleCheck
     private function held(Rule $rule, Facts $facts): Outcome
     {
         if ($rule->off !== null) {
-            return Outcome::notApplicable("Switched off by {$rule->layer}: {$rule->off}");
+            return Outcome::notApplicable(Message::of('review.rule_check.switched_off_by', layer: $rule->layer, off: $rule->off));
         }
         if ($rule->when === null) {
             return $this->applied($rule, $facts);
         }
         $applies = $rule->when->evaluate($facts);
         if ($applies->value instanceof Unknown) {
-            return Outcome::undetermined($applies->value->missing, 'Whether the rule applies is not known.');
+            return Outcome::undetermined($applies->value->missing, Message::of('review.rule_check.whether_rule_applies_is'));
         }
 
         return $applies->value === true
             ? $this->applied($rule, $facts)->assuming($applies->assumptions)
             : $this->elsewhere[$rule->id] ??= Outcome::notApplicable(
-                "The rule applies where {$rule->when->words($facts, $this->book->units->notation())}.",
+                Message::of('review.rule_check.rule_applies_where', when: $rule->when->words($facts, $this->book->units->notation())),
             );
     }
 
@@ -99,7 +102,7 @@ final class RuleCheck
             if ($outcome->verdict === Verdict::Violated) {
                 return $outcome->with([
                     'verdict' => Verdict::Advised,
-                    'reason' => 'What is required is met, what is recommended is not ('.$preference->source.').',
+                    'reason' => Message::of('review.rule_check.what_is_required_is', source: $preference->source),
                 ]);
             }
         }
@@ -115,7 +118,7 @@ final class RuleCheck
             if ($holds->value === true) {
                 return $outcome->with([
                     'verdict' => Verdict::Met,
-                    'reason' => "Met by exception: {$exemption->name}.",
+                    'reason' => Message::of('review.rule_check.met_by_exception', name: $exemption->name),
                 ])->assuming($holds->assumptions);
             }
             $outcome = $outcome->assuming($holds->assumptions);
@@ -128,7 +131,7 @@ final class RuleCheck
         return $outcome->with([
             'verdict' => Verdict::Undetermined,
             'missing' => array_values(array_unique([...$outcome->missing, ...$missing])),
-            'reason' => 'The limit is not met, and whether an exception holds is not known.',
+            'reason' => Message::of('review.rule_check.limit_is_not_met'),
         ]);
     }
 }

@@ -11,6 +11,7 @@ use Heurema\Rulebook\Language\Facts;
 use Heurema\Rulebook\Language\Speech;
 use Heurema\Rulebook\WordRequirement;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** Holds an answer in words against those that do. */
 final class WordCheck
@@ -23,13 +24,18 @@ final class WordCheck
         }
         $words = str_replace('_', ' ', substr((string) strstr($saying->measure, '.'), 1));
         if (!$measurement instanceof Measured || $measurement->value instanceof Amount) {
-            return Outcome::undetermined($measurement instanceof Unknown ? $measurement->missing : [], "The {$words} is not known.");
+            return Outcome::undetermined(
+                $measurement instanceof Unknown ? $measurement->missing : [],
+                Message::of('review.word_check.is_not_known', words: $words),
+            );
         }
         $isMet = in_array($measurement->value, $saying->wanted, true);
 
         return new Outcome(
             $isMet ? Verdict::Met : Verdict::Violated,
-            reason: ucfirst("{$words}: ").Speech::word($measurement->value).($isMet ? '.' : "; {$saying->words()} is wanted."),
+            reason: $isMet
+                ? Message::of('review.word_check.is', what: $words, word: Speech::word($measurement->value))
+                : Message::of('review.word_check.is_not', what: $words, word: Speech::word($measurement->value), wanted: $saying->words()),
             assumptions: $measurement->assumptions,
             working: $measurement->working,
             witness: $measurement->witness,

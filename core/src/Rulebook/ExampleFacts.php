@@ -12,6 +12,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Language\Facts;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** The facts that an example states; everything else is unknown. An amount stated as `none` makes no sense of the subject. */
 final readonly class ExampleFacts implements Facts
@@ -49,7 +50,7 @@ final readonly class ExampleFacts implements Facts
 
         $answer = $this->vocabulary->answer($measure);
         if ($stated === 'none' && $answer !== AnswerType::Word) {
-            return new NotApplicable('There is none.');
+            return new NotApplicable(Message::of('rulebook.there_is_none'));
         }
 
         return $stated === null ? new Unknown([$measure]) : new Measured(self::value($stated, $answer));

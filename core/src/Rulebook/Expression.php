@@ -13,7 +13,9 @@ use Heurema\Rulebook\Language\Speech;
 use Heurema\Rulebook\Language\Term;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
+use Heurema\Units\MetricNotation;
 use Heurema\Units\Notation;
+use Heurema\Words\Wording;
 use Symfony\Component\ExpressionLanguage\Lexer;
 use Symfony\Component\ExpressionLanguage\Parser;
 use Symfony\Component\ExpressionLanguage\SyntaxError;
@@ -122,7 +124,9 @@ final readonly class Expression implements Limit
             throw new \LogicException('A list is no answer.');
         }
         if ($value instanceof NotApplicable) {
-            $value = $this->answer === AnswerType::YesNo ? false : new Unknown([$value->reason]);
+            $value = $this->answer === AnswerType::YesNo
+                ? false
+                : new Unknown([Wording::english(new MetricNotation())->say($value->reason)]);
         }
 
         return new ExpressionResult($value, $evaluation->assumptions(), $evaluation->values());

@@ -20,6 +20,8 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
+use Heurema\Units\UnitSystem;
+use Heurema\Words\Wording;
 
 /** The drawn home as it is understood: its storeys, and the subjects that rules speak of. */
 final class Home implements Subject
@@ -139,6 +141,14 @@ final class Home implements Subject
     public function write(Amount $amount): string
     {
         return $this->layout->units->notation()->write($amount);
+    }
+
+    /** Says what is found in it, in its units; what is asked of it in those of the book that asks. */
+    public function wording(?UnitSystem $book = null): Wording
+    {
+        $isOther = $book !== null && $book !== $this->layout->units;
+
+        return Wording::english($this->layout->units->notation(), $isOther ? $book->notation() : null);
     }
 
     /** A length in mm as the people of this layout read it. */

@@ -6,6 +6,7 @@ namespace Heurema\Spatial;
 
 use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Words\Message;
 
 /**
  * How high one stands outside a door: as it was said, else on steps that come up to it, on a porch, or on the ground where that is drawn.
@@ -17,9 +18,9 @@ final readonly class OutsideLevel
 
     /**
      * @param float|null  $elevation mm; null where it cannot be told
-     * @param string|null $assumed   what was taken on the way
+     * @param Message|null $assumed  what was taken on the way
      */
-    private function __construct(public ?float $elevation, public ?string $assumed, public ?PlacedStair $steps) {}
+    private function __construct(public ?float $elevation, public ?Message $assumed, public ?PlacedStair $steps) {}
 
     /** The door leads outside. */
     public static function of(PlacedOpening $door, Home $home): self
@@ -31,16 +32,16 @@ final readonly class OutsideLevel
         }
         $floor = $door->plan->storey->elevation;
         if ($steps !== null) {
-            return new self($floor, "{$steps->name()} is taken to come up to the floor's level at the door.", $steps);
+            return new self($floor, Message::of('spatial.outside_level.steps', steps: $steps->name()), $steps);
         }
         if ($door->left->room !== null && $door->right->room !== null) {
-            return new self($floor, 'The floor outside the door is taken to lie at the level of its storey.', null);
+            return new self($floor, Message::of('spatial.outside_level.floor'), null);
         }
         $grade = $home->layout->grade;
 
         return $grade === null
             ? new self(null, null, null)
-            : new self($grade, 'Outside the door one is taken to stand on the ground.', null);
+            : new self($grade, Message::of('spatial.outside_level.ground'), null);
     }
 
     /** Does one come from the door onto a floor, steps or the ground without falling? Null where it cannot be told. */

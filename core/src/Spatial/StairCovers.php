@@ -19,6 +19,8 @@ use Heurema\Spatial\Stair\Cover;
 use Heurema\Spatial\Stair\CoverKind;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\Step;
+use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /**
  * All that hangs over a stair: floors outside their openings, ceilings where no opening is above them, soffits, other stairs.
@@ -40,7 +42,7 @@ final class StairCovers
     /** @var list<string> heights over the stair that nobody said */
     public array $missing = [];
 
-    /** @var array<string, string> by the stair they are about */
+    /** @var array<string, Message> by the stair they are about */
     public array $assumptions = [];
 
     private readonly Box $reach;
@@ -208,8 +210,11 @@ final class StairCovers
                     $other->name(),
                     CoverKind::Stair,
                 );
-                $this->assumptions[$other->id()] = "{$other->name()} is taken to be ".$this->home->length(self::STAIR_DEPTH)
-                    .' deep, straight down from its nosings.';
+                $this->assumptions[$other->id()] = Message::of(
+                    'spatial.stair_covers.is_taken_to_be',
+                    other: $other->name(),
+                    stairDepth: Amount::length(self::STAIR_DEPTH),
+                );
             }
         }
     }

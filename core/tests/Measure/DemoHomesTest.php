@@ -49,21 +49,25 @@ final class DemoHomesTest extends TestCase
         foreach ([...iterator_to_array(self::homes()), ...iterator_to_array(self::unsaid())] as $name => $home) {
             foreach (Catalogue::standard()->all() as $measure) {
                 foreach ($home->subjects($measure->subject()) as $subject) {
-                    yield $measure->name() => [$name, $subject->id(), ...self::said($measure->of($subject, $home, new Parameters()))];
+                    yield $measure->name() => [
+                        $name,
+                        $subject->id(),
+                        ...self::said($measure->of($subject, $home, new Parameters()), $home),
+                    ];
                 }
             }
         }
     }
 
     /** @return list<mixed> */
-    private static function said(Measurement $measurement): array
+    private static function said(Measurement $measurement, Home $home): array
     {
         return match (true) {
             $measurement instanceof Measured => [
                 self::value($measurement->value),
                 count($measurement->witness),
-                $measurement->working,
-                $measurement->assumptions,
+                $home->wording()->all($measurement->working),
+                array_values(array_unique($home->wording()->all($measurement->assumptions))),
             ],
             $measurement instanceof Unknown => ['unknown', $measurement->missing],
             default => ['not applicable'],
@@ -102,9 +106,9 @@ final class DemoHomesTest extends TestCase
             $outcome->measured === null ? null : self::value($outcome->measured),
             $outcome->limit === null ? null : self::value($outcome->limit),
             $outcome->missing,
-            $outcome->reason,
-            $outcome->working,
-            $outcome->assumptions,
+            $finding->reason(),
+            $finding->working(),
+            $finding->assumptions(),
             $outcome->slim,
             $outcome->margin === null ? null : round($outcome->margin, self::DECIMALS) + 0.0,
             $outcome->topic,

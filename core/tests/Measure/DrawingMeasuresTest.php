@@ -7,6 +7,7 @@ namespace Heurema\Tests\Measure;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
+use Heurema\Tests\Said;
 use Heurema\Tests\Sketch;
 
 /** What the coordination checks of a drawing measure, with the places they show. */
@@ -231,7 +232,7 @@ final class DrawingMeasuresTest extends MeasureTestCase
     {
         self::assertInstanceOf(Measured::class, $measurement);
 
-        return $measurement->working;
+        return Said::all($measurement->working);
     }
 
     /** @return array{float, float} where the first witness is */

@@ -6,6 +6,7 @@ namespace Heurema\Tests\Measure;
 
 use Heurema\Measure\Measured;
 use Heurema\Measure\NotApplicable;
+use Heurema\Tests\Said;
 use Heurema\Tests\Sketch;
 use Heurema\Units\Amount;
 
@@ -44,7 +45,7 @@ final class FixtureMeasuresTest extends MeasureTestCase
         self::assertEqualsWithDelta(1000.0, $measurement->amount()->number, 1e-6);
         self::assertSame(
             ['Water closet in R is taken as 900 mm high, so that the wall cabinet in R hangs above it.'],
-            $measurement->assumptions,
+            Said::all($measurement->assumptions),
         );
     }
 

@@ -8,6 +8,7 @@ use Heurema\Layout\LayoutReader;
 use Heurema\Measure\Measured;
 use Heurema\Spatial\Home;
 use Heurema\Tests\Proof\Redrawn;
+use Heurema\Tests\Said;
 use Heurema\Tests\Sketch;
 use Heurema\Units\Amount;
 
@@ -73,7 +74,7 @@ final class HairlinesTest extends MeasureTestCase
         );
         $uncut = self::measure('stair.headroom', HeadroomTest::stairwell(void: [1600, 1000, 2450, 4500]), 's');
         self::assertInstanceOf(Measured::class, $uncut);
-        self::assertStringContainsString('is in the way', $uncut->working[0]);
+        self::assertStringContainsString('is in the way', Said::one($uncut->working[0]));
     }
 
     public function test_a_hood_counts_where_it_is_over_the_cooktop_and_not_where_its_box_is(): void

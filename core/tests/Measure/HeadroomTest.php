@@ -6,6 +6,7 @@ namespace Heurema\Tests\Measure;
 
 use Heurema\Measure\Measured;
 use Heurema\Measure\NotApplicable;
+use Heurema\Tests\Said;
 use Heurema\Tests\Sketch;
 use Heurema\Units\Amount;
 
@@ -26,7 +27,7 @@ final class HeadroomTest extends MeasureTestCase
         }
         $measured = self::measure('stair.headroom', self::stairwell(void: [1550, 1500, 2450, 4500]), 's');
         self::assertInstanceOf(Measured::class, $measured);
-        self::assertStringContainsString('the ceiling of R', $measured->working[0]);
+        self::assertStringContainsString('the ceiling of R', Said::one($measured->working[0]));
         self::assertEqualsWithDelta(1500.0, $measured->witness[0]->lines()[0][0]->y, 1e-6);
     }
 
@@ -124,7 +125,7 @@ final class HeadroomTest extends MeasureTestCase
         self::assertInstanceOf(Measured::class, $measured);
         // 2700 / 20 = 135 a riser; from the nosing line at the back of a tread to the tread above, less its depth
         self::assertEqualsWithDelta(13 * 135 - 300 - 135, $measured->amount()->number, 135.0);
-        self::assertStringContainsString('Lowest under Stair', $measured->working[0]);
+        self::assertStringContainsString('Lowest under Stair', Said::one($measured->working[0]));
     }
 
     public function test_what_is_lacking(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Tests\Measure;
 
 use Heurema\Measure\Measured;
+use Heurema\Tests\Said;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -40,7 +41,7 @@ final class OpeningMeasuresTest extends MeasureTestCase
         self::assertEqualsWithDelta(900.0 - 44 - 13, $measurement->amount()->number, 1e-9);
         self::assertSame(
             ['The leaf of the lower door of R is taken as 44 mm thick.', 'Stop of the frame taken as 13 mm.'],
-            $measurement->assumptions,
+            Said::all($measurement->assumptions),
         );
     }
 
@@ -113,6 +114,6 @@ final class OpeningMeasuresTest extends MeasureTestCase
             'n',
         );
         self::assertInstanceOf(Measured::class, $measurement);
-        self::assertSame(['The ground outside taken as level with elevation 0.'], $measurement->assumptions);
+        self::assertSame(['The ground outside taken as level with elevation 0.'], Said::all($measurement->assumptions));
     }
 }

@@ -6,6 +6,7 @@ namespace Heurema\Tests\Measure;
 
 use Heurema\Measure\Measured;
 use Heurema\Measure\NotApplicable;
+use Heurema\Tests\Said;
 use Heurema\Tests\Sketch;
 use Heurema\Units\Amount;
 
@@ -252,7 +253,7 @@ final class StairStepsTest extends MeasureTestCase
         self::assertEqualsWithDelta(60.0, $gap->amount()->number, 1e-6);
         $under = self::measure('stair.run_left', HeadroomTest::stairwell(void: [1550, 1375, 2450, 4460]), 's');
         self::assertInstanceOf(Measured::class, $under);
-        self::assertStringContainsString('under the floor', $under->working[0]);
+        self::assertStringContainsString('under the floor', Said::one($under->working[0]));
         self::assertUnknown(['an opening in Upper over Stair'], self::measure('stair.run_left', HeadroomTest::stairwell(), 's'));
     }
 

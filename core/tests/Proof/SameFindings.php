@@ -82,8 +82,8 @@ final class SameFindings
             }
 
             return "{$one->verdict()->value} ({$one->measuredText()}) became {$other->verdict()->value} ({$other->measuredText()}): "
-                .implode(' ', $one->outcome->working).' / '.implode(' ', $other->outcome->working).' '.$one->outcome->reason.' / '
-                .$other->outcome->reason;
+                .implode(' ', $one->working()).' / '.implode(' ', $other->working()).' '.$one->reason().' / '
+                .$other->reason();
         }
         [$amount, $there] = [$one->outcome->measured, $other->outcome->measured];
         if (
@@ -100,8 +100,8 @@ final class SameFindings
             return null;
         }
 
-        return "{$amount->number} became {$there->number} ({$one->verdict()->value}): ".implode(' ', $one->outcome->working).' / '
-            .implode(' ', $other->outcome->working);
+        return "{$amount->number} became {$there->number} ({$one->verdict()->value}): ".implode(' ', $one->working()).' / '
+            .implode(' ', $other->working());
     }
 
     private function isAtLimit(Finding $finding, float $rounding): bool

@@ -171,7 +171,7 @@ final class ExaminerTest extends TestCase
                 ],
             );
         $finding = self::finding('escape', $home, 'r');
-        self::assertSame('Best: Lower window of R: clear sill ≈ 4\'-9 1/16", at most 3\'-8" wanted.', $finding->outcome->reason);
+        self::assertSame('Best: Lower window of R: clear sill 1450 mm, at most 3\'-8" (1117.6 mm) wanted.', $finding->reason());
         self::assertEqualsWithDelta(1450.0, $finding->outcome->measured->number ?? 0.0, 1e-9);
         self::assertEqualsWithDelta(44 * self::INCH, $finding->outcome->limit->number ?? 0.0, 1e-9);
         self::assertEqualsWithDelta(44 * self::INCH - 1450, $finding->outcome->margin, 1e-9);
@@ -225,7 +225,7 @@ final class ExaminerTest extends TestCase
         self::assertSame(Verdict::Violated, self::verdict('glass-ratio', $home, 'r'));
         $finding = self::finding('glass-ratio', $home, 'r', ['whole_house_ventilation' => true]);
         self::assertSame(Verdict::Met, $finding->verdict());
-        self::assertStringContainsString('exception 3', (string) $finding->outcome->reason);
+        self::assertStringContainsString('exception 3', (string) $finding->reason());
     }
 
     public function test_the_same_home_and_books_give_the_same_report(): void

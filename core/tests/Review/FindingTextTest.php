@@ -77,11 +77,11 @@ final class FindingTextTest extends TestCase
 
         return array_values(array_filter([
             $finding->subject->name(),
-            $finding->outcome->reason,
+            $finding->reason(),
             $finding->measuredText(),
             $finding->limitText(),
-            ...$finding->outcome->assumptions,
-            ...($isQuestion ? [] : $finding->outcome->working),
+            ...$finding->assumptions(),
+            ...($isQuestion ? [] : $finding->working()),
         ], is_string(...)));
     }
 }

@@ -8,6 +8,7 @@ use Heurema\Review\FoundFacts;
 use Heurema\Review\Outcome;
 use Heurema\Review\Verdict;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -51,15 +52,19 @@ final class FoundFactsTest extends TestCase
         yield 'without end no more' => [$short(INF), $short(900), false];
         yield 'other words and working alone' => [
             $short(900),
-            $short(900)->with(['reason' => 'In other words.', 'working' => ['another way'], 'assumptions' => ['a']]),
+            $short(900)->with(['reason' => Message::of('other'), 'working' => [Message::of('way')], 'assumptions' => [Message::of('a')]]),
             true,
         ];
         yield 'the same missing, in another order' => [
-            Outcome::undetermined(['w1.height', 'w2.height'], 'a'),
-            Outcome::undetermined(['w2.height', 'w1.height'], 'b'),
+            Outcome::undetermined(['w1.height', 'w2.height'], Message::of('a')),
+            Outcome::undetermined(['w2.height', 'w1.height'], Message::of('b')),
             true,
         ];
-        yield 'less missing' => [Outcome::undetermined(['w1.height', 'w2.height'], 'a'), Outcome::undetermined(['w1.height'], 'a'), false];
+        yield 'less missing' => [
+            Outcome::undetermined(['w1.height', 'w2.height'], Message::of('a')),
+            Outcome::undetermined(['w1.height'], Message::of('a')),
+            false,
+        ];
         yield 'the same parties, in another order' => [self::hits(['f1', 'f2']), self::hits(['f2', 'f1']), true];
         yield 'as many others' => [self::hits(['f1', 'f2']), self::hits(['f1', 'f3']), false];
         yield 'parties that were not kept' => [self::hits(['f1', 'f2']), self::hits(null), true];

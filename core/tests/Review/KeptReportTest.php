@@ -20,7 +20,9 @@ use Heurema\Review\Verdict;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Spatial\Home;
+use Heurema\Tests\Said;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -75,7 +77,7 @@ final class KeptReportTest extends TestCase
         $written = (string) preg_replace(
             '/,"parties":\[[^\]]*\]/',
             '',
-            str_replace('{"version":2', '{"version":1', KeptReport::write($report)),
+            str_replace('{"version":3', '{"version":1', KeptReport::write($report)),
             -1,
             $count,
         );
@@ -118,14 +120,15 @@ final class KeptReportTest extends TestCase
             Amount::area(0.1 + 0.2),
             -1e-9,
             true,
-            'Why “so”',
+            Message::of('why', how: '“so”', wide: Amount::length(INF), steps: [Message::of('step', rise: Amount::length(0.1)), 'a', 3]),
             ['a.b'],
-            ['Assumed.'],
-            ['Step.'],
+            [Message::of('assumed', share: 0.25, times: 2)],
+            [Message::of('step', rise: Amount::length(1 / 3))],
             [
-                Witness::dimension('G', new Segment(new Point(0, 0), new Point(1 / 3, 2)), 'a & b'),
+                Witness::dimension('G', new Segment(new Point(0, 0), new Point(1 / 3, 2)), Amount::length(1 / 3)),
                 Witness::outline('G', new Ring($square)),
-                Witness::outline('U', new Polygon(new Ring($square), [new Ring($square)]), 'with a hole'),
+                Witness::outline('U', new Polygon(new Ring($square), [new Ring($square)]), Message::of('hole', wide: Amount::length(2))),
+                Witness::mark('G', new Point(1, 2), 'a & b'),
                 Witness::mark('G', new Point(-0.5, 1e-7)),
             ],
             'room.floor_area',
@@ -145,6 +148,21 @@ final class KeptReportTest extends TestCase
             JSON_THROW_ON_ERROR,
         );
         self::assertEquals($outcome, OutcomeRecord::read($kept));
+    }
+
+    public function test_what_was_kept_in_words_is_read_as_it_was_said(): void
+    {
+        $outcome = OutcomeRecord::read([
+            'verdict' => 'violated',
+            'reason' => 'Why “so”',
+            'working' => ['Step.'],
+            'assumptions' => ['Assumed.'],
+            'witness' => [['type' => 'mark', 'storey' => 'G', 'lines' => [[[0.0, 1.0]]], 'text' => 'here']],
+        ]);
+        self::assertSame(
+            ['Why “so”', ['Step.'], ['Assumed.'], 'here'],
+            [Said::one($outcome->reason), Said::all($outcome->working), Said::all($outcome->assumptions), $outcome->witness[0]->text],
+        );
     }
 
     /** @return list<array{float, float, string|null}> what the written findings do not tell */

@@ -37,7 +37,7 @@ final class PartOfAHomeTest extends TestCase
             $isWhole = in_array($finding->subject->type(), [SubjectType::Dwelling, SubjectType::Storey], true);
             self::assertTrue(!$isWhole || $finding->verdict() === Verdict::NotApplicable, $finding->fingerprint());
             self::assertTrue(
-                !$isWhole || $finding->outcome->reason === 'Only a part of the home is drawn.' || $finding->rule->off !== null,
+                !$isWhole || $finding->reason() === 'Only a part of the home is drawn.' || $finding->rule->off !== null,
             );
             self::assertStringNotContainsString('outside', implode(' ', $finding->outcome->missing), $finding->fingerprint());
             ++$asked;

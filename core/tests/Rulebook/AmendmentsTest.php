@@ -16,6 +16,7 @@ use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Rulebook\Shelf;
 use Heurema\Rulebook\UnreadableRuleBook;
+use Heurema\Tests\Said;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -76,7 +77,10 @@ final class AmendmentsTest extends TestCase
             $book->rules[1],
             ExampleFacts::of(new Example('x', ['room.least_width' => '1 m'], [], [], 'met'), $book->vocabulary),
         );
-        self::assertSame([Verdict::NotApplicable, 'Switched off by office: Furniture is shown instead.'], [$off->verdict, $off->reason]);
+        self::assertSame(
+            [Verdict::NotApplicable, 'Switched off by office: Furniture is shown instead.'],
+            [$off->verdict, Said::one($off->reason)],
+        );
     }
 
     public function test_findings_say_which_layer_decided(): void

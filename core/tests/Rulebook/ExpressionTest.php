@@ -12,6 +12,7 @@ use Heurema\Rulebook\Figure;
 use Heurema\Rulebook\Language\Setting;
 use Heurema\Rulebook\UnreadableExpression;
 use Heurema\Rulebook\Vocabulary;
+use Heurema\Tests\Said;
 use Heurema\Units\Amount;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -127,7 +128,7 @@ final class ExpressionTest extends TestCase
     {
         self::assertSame(
             ['It is taken to be loud.'],
-            Expression::read('settings.quiet', self::vocabulary())->evaluate(self::facts())->assumptions,
+            Said::all(Expression::read('settings.quiet', self::vocabulary())->evaluate(self::facts())->assumptions),
         );
     }
 

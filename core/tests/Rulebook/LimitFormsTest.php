@@ -12,6 +12,7 @@ use Heurema\Rulebook\Example;
 use Heurema\Rulebook\ExampleFacts;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Rulebook\UnreadableRuleBook;
+use Heurema\Tests\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -90,7 +91,7 @@ final class LimitFormsTest extends TestCase
     public function test_words_say_what_is_and_what_is_wanted(): void
     {
         $outcome = self::check('window', 'measure: window.operation, one_of: [casement, tilt_turn]', ['window.operation' => 'double_hung']);
-        self::assertSame('Operation: double hung; casement or tilt turn is wanted.', $outcome->reason);
+        self::assertSame('Operation: double hung; casement or tilt turn is wanted.', Said::one($outcome->reason));
     }
 
     public function test_all_limits_are_kept_together_and_the_worst_is_spoken_of(): void
@@ -108,7 +109,7 @@ final class LimitFormsTest extends TestCase
         // half of the width is missing, a tenth of the area
         $both = $outcome('9 m2', '1 m');
         self::assertSame([1000.0, 2000.0], [$both->measured?->number, $both->limit?->number]);
-        self::assertStringContainsString('floor area 9 m²', (string) $both->reason);
+        self::assertStringContainsString('floor area 9 m²', Said::one($both->reason));
         self::assertSame(Verdict::Undetermined, self::check('room', $rule, ['room.floor_area' => '10 m2'])->verdict);
         self::assertSame(
             Verdict::Violated,
@@ -129,7 +130,7 @@ final class LimitFormsTest extends TestCase
         self::assertSame(Verdict::Met, self::check('room', $rule, [], $doors('800 mm', '900 mm'))->verdict);
         $violated = self::check('room', $rule, [], $doors('900 mm', '799.9 mm', '700 mm'));
         self::assertSame([Verdict::Violated, 700.0], [$violated->verdict, $violated->measured?->number]);
-        self::assertStringStartsWith('Worst: ', (string) $violated->reason);
+        self::assertStringStartsWith('Worst: ', Said::one($violated->reason));
         self::assertSame(Verdict::NotApplicable, self::check('room', $rule, [], ['doors' => [['door.operation' => 'sliding']]])->verdict);
         self::assertSame(
             Verdict::Undetermined,

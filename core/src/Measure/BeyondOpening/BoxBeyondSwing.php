@@ -17,6 +17,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -36,7 +37,7 @@ final class BoxBeyondSwing extends SubjectMeasure
         $room = $details->opens === WallSide::Left ? $subject->left->room : $subject->right->room;
 
         return $room === null
-            ? new NotApplicable('It swings into no room.')
+            ? new NotApplicable(Message::of('beyond_opening.box_beyond_swing.it_swings_into_no'))
             : (new ClearBox())->of(
                 $room,
                 $home,

@@ -27,6 +27,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -62,11 +63,15 @@ final class GlassToDoor extends SubjectMeasure
         }
 
         return $nearest === null
-            ? new NotApplicable('No door is beside it.')
+            ? new NotApplicable(Message::of('beyond_opening.glass_to_door.no_door_is_beside'))
             : new Measured(
                 Amount::length($nearest[0]->length()),
-                [Witness::dimension($subject->storey(), $nearest[0], $home->length($nearest[0]->length()))],
-                ["From the glass to the edge of {$nearest[1]->name()}: {$home->length($nearest[0]->length())}."],
+                [Witness::dimension($subject->storey(), $nearest[0], Amount::length($nearest[0]->length()))],
+                [Message::of(
+                    'beyond_opening.glass_to_door.from_glass_to_edge',
+                    nearest: $nearest[1]->name(),
+                    nearest2: Amount::length($nearest[0]->length()),
+                )],
                 GlassOpening::assumedFrame($subject, $home),
             );
     }

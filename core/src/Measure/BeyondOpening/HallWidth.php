@@ -15,6 +15,7 @@ use Heurema\Spatial\HallDoor;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures('door.hall_width', AnswerType::Length, 'How wide the hall is, at its narrowest, that the door opens off.')]
@@ -24,6 +25,8 @@ final class HallWidth extends SubjectMeasure
     {
         $hall = HallDoor::of($subject)?->hall;
 
-        return $hall === null ? new NotApplicable('It opens off no hall.') : (new Narrowest())->of($hall, $home, $with);
+        return $hall === null
+            ? new NotApplicable(Message::of('beyond_opening.hall_width.it_opens_off_no'))
+            : (new Narrowest())->of($hall, $home, $with);
     }
 }

@@ -36,6 +36,7 @@ use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** Short measures of what follows from the drawing at once. */
 final class DerivedFacts
@@ -85,8 +86,12 @@ final class DerivedFacts
                     $steps = $door->isToOutside() === true ? OutsideLevel::of($door, $home)->steps : null;
 
                     return $steps === null
-                        ? new NotApplicable('No steps come up to it.')
-                        : new Measured(Amount::count($steps->stair->risers()), [], ["{$steps->name()} comes up to it."]);
+                        ? new NotApplicable(Message::of('catalogue.derived_facts.no_steps_come_up'))
+                        : new Measured(
+                            Amount::count($steps->stair->risers()),
+                            [],
+                            [Message::of('catalogue.derived_facts.comes_up_to_it', steps: $steps->name())],
+                        );
                 },
             ),
             new ShortMeasure(
@@ -103,7 +108,7 @@ final class DerivedFacts
                         }
                     }
 
-                    return new NotApplicable('It opens onto no balcony.');
+                    return new NotApplicable(Message::of('catalogue.derived_facts.it_opens_onto_no'));
                 },
             ),
             new ShortMeasure(
@@ -122,7 +127,11 @@ final class DerivedFacts
         return new Measured(
             Amount::count($is ? 1 : 0),
             [Witness::mark($opening->storey(), $opening->middle())],
-            [$is ? 'Its wall abuts a neighbour.' : 'Its wall abuts no neighbour.'],
+            [
+                $is
+                    ? Message::of('catalogue.derived_facts.its_wall_abuts_neighbour')
+                    : Message::of('catalogue.derived_facts.its_wall_abuts_no'),
+            ],
         );
     }
 
@@ -213,7 +222,7 @@ final class DerivedFacts
                         $plan->innerFloor(),
                     )));
 
-                    return new Measured($area, [], ["Inside the outer walls: {$home->write($area)}."]);
+                    return new Measured($area, [], [Message::of('catalogue.derived_facts.inside_outer_walls', area: $area)]);
                 },
             ),
             new ShortMeasure(
@@ -229,7 +238,11 @@ final class DerivedFacts
                     return new Measured(
                         Amount::count(count($found)),
                         array_map(static fn(PlacedOpening $door): Witness => Witness::mark($door->storey(), $door->middle()), $found),
-                        [$found === [] ? 'No door joins a garage and the home.' : 'A door joins a garage and the home.'],
+                        [
+                            $found === []
+                                ? Message::of('catalogue.derived_facts.no_door_joins_garage')
+                                : Message::of('catalogue.derived_facts.door_joins_garage_and'),
+                        ],
                     );
                 },
             ),
@@ -262,8 +275,8 @@ final class DerivedFacts
             : new Measured(
                 $upper - $grade <= self::BASEMENT,
                 [],
-                ["The floor above it lies {$home->length($upper - $grade)} above the ground."],
-                $home->layout->grade === null ? ['The ground is taken to lie at 0, as nobody said.'] : [],
+                [Message::of('catalogue.derived_facts.floor_above_it_lies', upper: Amount::length($upper - $grade))],
+                $home->layout->grade === null ? [Message::of('catalogue.derived_facts.ground_is_taken_to')] : [],
             );
     }
 
@@ -281,11 +294,15 @@ final class DerivedFacts
                 ): Measurement {
                     $ways = $home->waysIn();
                     if ($ways->reach($room)) {
-                        return new Measured(Amount::count(1), [], ['A way leads outside.']);
+                        return new Measured(Amount::count(1), [], [Message::of('catalogue.derived_facts.way_leads_outside')]);
                     }
 
                     return $ways->missing === []
-                        ? new Measured(Amount::count(0), [Witness::mark($room->storey(), $room->room->at)], ['No way leads outside.'])
+                        ? new Measured(
+                            Amount::count(0),
+                            [Witness::mark($room->storey(), $room->room->at)],
+                            [Message::of('catalogue.derived_facts.no_way_leads_outside')],
+                        )
                         : new Unknown(array_values(array_unique($ways->missing)));
                 },
             ),
@@ -301,8 +318,8 @@ final class DerivedFacts
 
                     return new Measured(
                         Amount::length($width),
-                        [Witness::outline($soffit->storey(), $soffit->soffit->outline, $home->length($width))],
-                        ["It is {$home->length($width)} wide."],
+                        [Witness::outline($soffit->storey(), $soffit->soffit->outline, Amount::length($width))],
+                        [Message::of('catalogue.derived_facts.it_is_wide', width: Amount::length($width))],
                     );
                 },
             ),
@@ -319,8 +336,8 @@ final class DerivedFacts
                     return $climb instanceof Climb
                         ? new Measured(
                             Amount::length($climb->top()),
-                            [Witness::mark($stair->storey(), $stair->stair->start, $home->length($climb->top()))],
-                            ["From its foot to its head: {$home->length($climb->top())}."],
+                            [Witness::mark($stair->storey(), $stair->stair->start, Amount::length($climb->top()))],
+                            [Message::of('catalogue.derived_facts.from_its_foot_to', top: Amount::length($climb->top()))],
                         )
                         : new Unknown($climb);
                 },
@@ -339,8 +356,8 @@ final class DerivedFacts
                         ? new Unknown($fixture->missingForTop())
                         : new Measured(
                             Amount::length($top),
-                            [Witness::mark($fixture->storey(), $fixture->fixture->at, $home->length($top))],
-                            ["Its top is {$home->length($top)} above the floor."],
+                            [Witness::mark($fixture->storey(), $fixture->fixture->at, Amount::length($top))],
+                            [Message::of('catalogue.derived_facts.its_top_is_above', top: Amount::length($top))],
                         );
                 },
             ),
@@ -368,9 +385,9 @@ final class DerivedFacts
                         [Witness::dimension(
                             $fixture->storey(),
                             new Segment($fixture->frame->toPlan($side->from), $fixture->frame->toPlan($side->to)),
-                            $home->length(max($width, $depth)),
+                            Amount::length(max($width, $depth)),
                         )],
-                        ["Its longer side: {$home->length(max($width, $depth))}."],
+                        [Message::of('catalogue.derived_facts.its_longer_side', width: Amount::length(max($width, $depth)))],
                     );
                 },
             ),

@@ -18,6 +18,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /**
  * `side`: `pull`, `push`, `inside`, `outside`, or `left` or `right` of the wall.
@@ -69,13 +70,13 @@ final class Approach extends SubjectMeasure
         return new Measured(
             Amount::length($depth),
             [
-                Witness::outline($subject->storey(), $floor, $home->length($depth)),
+                Witness::outline($subject->storey(), $floor, Amount::length($depth)),
                 ...array_map(static fn(Polygon $part): Witness => Witness::outline($subject->storey(), $part), $zone->taken),
             ],
             [
                 $zone->names === []
-                    ? "Nothing stands in the {$home->length($reach)} before the door."
-                    : "Before the door {$home->length($depth)} are free, then: {$names}.",
+                    ? Message::of('door.approach.nothing_stands_in_before', reach: Amount::length($reach))
+                    : Message::of('door.approach.before_door_are_free', depth: Amount::length($depth), names: $names),
             ],
         );
     }

@@ -23,6 +23,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -49,7 +50,11 @@ final class BlockedBy extends SubjectMeasure
         return new Measured(
             Amount::count(count($names)),
             $witness,
-            [$names === [] ? 'Nothing stands where the leaf swings.' : 'Where the leaf swings: '.implode(', ', $names).'.'],
+            [
+                $names === []
+                    ? Message::of('door.blocked_by.nothing_stands_where_leaf')
+                    : Message::of('door.blocked_by.where_leaf_swings', names: $names),
+            ],
             parties: $parties,
         );
     }
@@ -59,7 +64,7 @@ final class BlockedBy extends SubjectMeasure
         $details = $door->opening->door;
         $swings = in_array($details?->operation, [DoorOperation::Hinged, DoorOperation::DoubleHinged], true);
         if (!$swings) {
-            return new NotApplicable('No leaf swings here.');
+            return new NotApplicable(Message::of('door.blocked_by.no_leaf_swings_here'));
         }
 
         return new Unknown([

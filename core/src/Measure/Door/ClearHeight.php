@@ -17,6 +17,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -35,7 +36,7 @@ final class ClearHeight extends SubjectMeasure
             return new Measured(
                 Amount::length($opening->clearHeight),
                 self::witness($subject, $home, $opening->clearHeight),
-                ['Given on the drawing.'],
+                [Message::of('door.clear_height.given_on_drawing')],
             );
         }
         if ($opening->height === null) {
@@ -45,11 +46,16 @@ final class ClearHeight extends SubjectMeasure
         $stop = $isGap ? 0.0 : self::STOP;
         $threshold = $opening->door?->threshold;
         $clear = max(0.0, $opening->height - $stop - ($threshold ?? 0.0));
-        $working = "Height {$home->length($opening->height)}".($isGap ? '' : ' less the stop')
-            .($threshold > 0.0 ? " and the threshold {$home->length($threshold)}" : '').": {$home->length($clear)}.";
+        $working = Message::of(
+            'door.clear_height.height',
+            height: Amount::length($opening->height),
+            which: $isGap ? '' : Message::of('door.clear_height.less_stop'),
+            which2: $threshold > 0.0 ? Message::of('door.clear_height.and_threshold', threshold: Amount::length($threshold)) : '',
+            clear: Amount::length($clear),
+        );
         $assumptions = [
-            ...($isGap ? [] : ['Stop of the frame taken as '.$home->length(self::STOP).'.']),
-            ...($threshold === null ? ["No threshold is drawn at {$subject->spoken()}; it is taken as flush."] : []),
+            ...($isGap ? [] : [Message::of('door.clear_height.stop_of_frame_taken', stop: Amount::length(self::STOP))]),
+            ...($threshold === null ? [Message::of('door.clear_height.no_threshold_is_drawn', subject: $subject->spoken())] : []),
         ];
 
         return new Measured(Amount::length($clear), self::witness($subject, $home, $clear), [$working], $assumptions);
@@ -58,6 +64,6 @@ final class ClearHeight extends SubjectMeasure
     /** @return list<Witness> */
     private static function witness(PlacedOpening $door, Home $home, float $clear): array
     {
-        return [Witness::mark($door->storey(), $door->middle(), $home->length($clear).' high')];
+        return [Witness::mark($door->storey(), $door->middle(), Message::of('door.clear_height.high', clear: Amount::length($clear)))];
     }
 }

@@ -20,6 +20,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /**
  * As given, else by its operation. Hinged at 90 degrees: leaf less its thickness and the stop; gap and overhead: the whole width; sliding
@@ -45,13 +46,13 @@ final class ClearWidth extends SubjectMeasure
     {
         $opening = $subject->opening;
         if ($opening->clearWidth !== null) {
-            return self::measured($subject, $home, $opening->clearWidth, 'Given on the drawing.');
+            return self::measured($subject, $home, $opening->clearWidth, Message::of('door.clear_width.given'));
         }
         if ($opening->width === null) {
             return new Unknown(["{$opening->id}.width"]);
         }
         if ($opening->kind === OpeningKind::Gap) {
-            return self::measured($subject, $home, $opening->width, 'A bare opening is clear over its whole width.');
+            return self::measured($subject, $home, $opening->width, Message::of('door.clear_width.bare_opening'));
         }
         $operation = $opening->door?->operation;
 
@@ -64,10 +65,10 @@ final class ClearWidth extends SubjectMeasure
     {
         $leaf = self::leafThickness($door);
         $assumed = $door->opening->door?->leafThickness === null
-            ? ["The leaf of {$door->spoken()} is taken as ".$home->length($leaf).' thick.']
+            ? [Message::of('door.clear_width.leaf_taken_as', door: $door->spoken(), leaf: Amount::length($leaf))]
             : [];
-        $stop = 'Stop of the frame taken as '.$home->length(self::STOP).'.';
-        $grip = 'Grip that keeps the leaf from sliding home taken as '.$home->length(self::GRIP).'.';
+        $stop = Message::of('door.clear_width.stop_taken_as', stop: Amount::length(self::STOP));
+        $grip = Message::of('door.clear_width.grip_taken_as', grip: Amount::length(self::GRIP));
         $leaves = FoldingLeaves::of($door)->count ?? 0;
 
         return match ($operation) {
@@ -75,7 +76,7 @@ final class ClearWidth extends SubjectMeasure
                 $door,
                 $home,
                 $width - $leaf - self::STOP,
-                "Leaf {$home->length($width)} less its thickness {$home->length($leaf)} and the stop.",
+                Message::of('door.clear_width.leaf_less', width: Amount::length($width), leaf: Amount::length($leaf)),
                 [...$assumed, $stop],
             ),
             DoorOperation::DoubleHinged => $both
@@ -83,38 +84,38 @@ final class ClearWidth extends SubjectMeasure
                     $door,
                     $home,
                     $width - 2 * ($leaf + self::STOP),
-                    "Both leaves, {$home->length($width)}, less their thicknesses {$home->length($leaf)} and the stops.",
+                    Message::of('door.clear_width.both_leaves_less', width: Amount::length($width), leaf: Amount::length($leaf)),
                     [...$assumed, $stop],
                 )
                 : self::measured(
                     $door,
                     $home,
                     $width / 2 - $leaf - self::STOP,
-                    "One leaf of the pair, {$home->length($width / 2)}, less its thickness {$home->length($leaf)} and the stop.",
-                    [...$assumed, $stop, "The leaves of {$door->spoken()} are taken to be as wide as each other."],
+                    Message::of('door.clear_width.one_leaf_less', width: Amount::length($width / 2), leaf: Amount::length($leaf)),
+                    [...$assumed, $stop, Message::of('door.clear_width.leaves_alike', door: $door->spoken())],
                 ),
             DoorOperation::Sliding, DoorOperation::Pocket => self::measured(
                 $door,
                 $home,
                 $width - self::GRIP,
-                "Opening {$home->length($width)} less the grip.",
+                Message::of('door.clear_width.opening_less_grip', width: Amount::length($width)),
                 [$grip],
             ),
             DoorOperation::Bypass => self::measured(
                 $door,
                 $home,
                 $width / 2 - self::GRIP,
-                "Half of the opening {$home->length($width)} less the grip.",
+                Message::of('door.clear_width.half_less_grip', width: Amount::length($width)),
                 [$grip],
             ),
             DoorOperation::Folding => self::measured(
                 $door,
                 $home,
                 $width - $leaves * $leaf,
-                "Opening {$home->length($width)} less the folded stack of {$leaves} leaves.",
-                [...$assumed, "{$door->name()} is taken to have {$leaves} leaves."],
+                Message::of('door.clear_width.opening_less_stack', width: Amount::length($width), leaves: $leaves),
+                [...$assumed, Message::of('door.clear_width.leaves_taken', door: $door->name(), leaves: $leaves)],
             ),
-            DoorOperation::Overhead => self::measured($door, $home, $width, 'An overhead door is clear over its whole width.'),
+            DoorOperation::Overhead => self::measured($door, $home, $width, Message::of('door.clear_width.overhead')),
         };
     }
 
@@ -123,8 +124,8 @@ final class ClearWidth extends SubjectMeasure
         return $door->opening->door->leafThickness ?? ($door->isToOutside() === false ? self::INSIDE_LEAF : self::OUTSIDE_LEAF);
     }
 
-    /** @param list<string> $assumptions */
-    private static function measured(PlacedOpening $door, Home $home, float $clear, string $working, array $assumptions = []): Measured
+    /** @param list<Message> $assumptions */
+    private static function measured(PlacedOpening $door, Home $home, float $clear, Message $working, array $assumptions = []): Measured
     {
         $clear = max(0.0, $clear);
         $line = $door->wall->line();
@@ -133,8 +134,8 @@ final class ClearWidth extends SubjectMeasure
 
         return new Measured(
             Amount::length($clear),
-            [Witness::dimension($door->storey(), $witness, $home->length($clear))],
-            [$working.' Clear: '.$home->length($clear).'.'],
+            [Witness::dimension($door->storey(), $witness, Amount::length($clear))],
+            [Message::of('door.clear_width.clear', working: $working, clear: Amount::length($clear))],
             $assumptions,
         );
     }

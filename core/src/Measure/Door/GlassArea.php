@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -32,7 +33,7 @@ final class GlassArea extends SubjectMeasure
     {
         $opening = $subject->opening;
         if ($opening->door?->glazed !== true) {
-            return new NotApplicable('The door is not glazed.');
+            return new NotApplicable(Message::of('door.glass_area.door_is_not_glazed'));
         }
         if ($opening->width === null || $opening->height === null) {
             return new Unknown(array_keys(array_filter(
@@ -46,10 +47,14 @@ final class GlassArea extends SubjectMeasure
             $glass,
             [],
             [
-                "Glazed door {$home->length($opening->width)} by {$home->length($opening->height)} less its frame: "
-                ."{$home->write($glass)} of glass.",
+                Message::of(
+                    'door.glass_area.glazed_door_by_less',
+                    width: Amount::length($opening->width),
+                    height: Amount::length($opening->height),
+                    glass: $glass,
+                ),
             ],
-            ["The frame around the glass of {$subject->spoken()} is taken as {$home->length(self::STILE)}."],
+            [Message::of('door.glass_area.frame_around_glass_of', subject: $subject->spoken(), stile: Amount::length(self::STILE))],
         );
     }
 }

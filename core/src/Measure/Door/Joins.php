@@ -18,6 +18,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -42,7 +43,7 @@ final class Joins extends SubjectMeasure
         return new Measured(
             Amount::count($joins ? 1 : 0),
             [Witness::mark($subject->storey(), $subject->middle())],
-            ["It joins {$subject->left->words()} and {$subject->right->words()}."],
+            [Message::of('door.joins.it_joins_and', left: $subject->left->words(), right: $subject->right->words())],
         );
     }
 }

@@ -20,6 +20,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -51,8 +52,8 @@ final class LatchNib extends SubjectMeasure
 
         return new Measured(
             Amount::length($nib),
-            [Witness::dimension($subject->storey(), new Segment($edge, $end), $home->length($nib))],
-            ["Beside the latch {$home->length($nib)} of wall are free."],
+            [Witness::dimension($subject->storey(), new Segment($edge, $end), Amount::length($nib))],
+            [Message::of('door.latch_nib.beside_latch_of_wall', nib: Amount::length($nib))],
         );
     }
 }

@@ -18,6 +18,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -42,7 +43,7 @@ final class LeafExcess extends SubjectMeasure
             $excess = $clear !== null && $whole !== null ? max($excess, $clear - $whole) : $excess;
         }
         if (!$isSaid) {
-            return new NotApplicable('Nobody said how much of it is clear.');
+            return new NotApplicable(Message::of('door.leaf_excess.nobody_said_how_much'));
         }
         if ($missing !== []) {
             return new Unknown($missing);
@@ -51,8 +52,12 @@ final class LeafExcess extends SubjectMeasure
 
         return new Measured(
             Amount::length($excess),
-            [Witness::dimension($subject->storey(), new Segment($span->from, $span->to), $home->length($span->length()))],
-            [$excess > 0 ? "The clear way is said to be {$home->length($excess)} more than the opening." : 'It fits its opening.'],
+            [Witness::dimension($subject->storey(), new Segment($span->from, $span->to), Amount::length($span->length()))],
+            [
+                $excess > 0
+                    ? Message::of('door.leaf_excess.clear_way_is_said', excess: Amount::length($excess))
+                    : Message::of('door.leaf_excess.it_fits_its_opening'),
+            ],
         );
     }
 }

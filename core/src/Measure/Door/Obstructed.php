@@ -22,6 +22,7 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -64,7 +65,11 @@ final class Obstructed extends SubjectMeasure
         return new Measured(
             Amount::count(count($names)),
             $witness,
-            [$names === [] ? 'Nothing stands in the way through it.' : 'In the way through it: '.implode(', ', $names).'.'],
+            [
+                $names === []
+                    ? Message::of('door.obstructed.nothing_stands_in_way')
+                    : Message::of('door.obstructed.in_way_through_it', names: $names),
+            ],
             parties: array_map(strval(...), array_keys($names)),
         );
     }

@@ -25,6 +25,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -39,7 +40,7 @@ final class PocketShort extends SubjectMeasure
     {
         $details = $subject->opening->door;
         if ($details?->operation !== DoorOperation::Pocket) {
-            return new NotApplicable('It slides into no pocket.');
+            return new NotApplicable(Message::of('door.pocket_short.it_slides_into_no'));
         }
         $width = $subject->opening->width;
         if ($width === null) {
@@ -52,9 +53,13 @@ final class PocketShort extends SubjectMeasure
 
         return new Measured(
             Amount::length($short),
-            [Witness::dimension($subject->storey(), $span, $home->length($span->length()))],
-            [$short > 0 ? "The pocket lacks {$home->length($short)} of wall." : 'There is wall enough for its pocket.'],
-            $details->hinge === null ? ["{$subject->name()} is taken to slide to the side that has more wall."] : [],
+            [Witness::dimension($subject->storey(), $span, Amount::length($span->length()))],
+            [
+                $short > 0
+                    ? Message::of('door.pocket_short.pocket_lacks_of_wall', short: Amount::length($short))
+                    : Message::of('door.pocket_short.there_is_wall_enough'),
+            ],
+            $details->hinge === null ? [Message::of('door.pocket_short.is_taken_to_slide', subject: $subject->name())] : [],
         );
     }
 

@@ -17,6 +17,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -45,15 +46,15 @@ final class Recess extends SubjectMeasure
                 : 0.0;
             $out = $inWall + $this->standsOut($doorway, $home);
             $deepest = max($deepest, $out);
-            $working[] = "On the {$side} side {$home->length($out)} stand out beside the latch.";
+            $working[] = Message::of('door.recess.on_side_stand_out', side: $side, out: Amount::length($out));
         }
 
         return new Measured(
             Amount::length($deepest),
-            [Witness::mark($subject->storey(), $subject->middle(), $home->length($deepest))],
+            [Witness::mark($subject->storey(), $subject->middle(), Amount::length($deepest))],
             $working,
             $subject->opening->door?->leafThickness === null
-                ? ["The leaf of {$subject->spoken()} is taken as {$home->length(self::LEAF)} thick."]
+                ? [Message::of('door.recess.leaf_of_is_taken', subject: $subject->spoken(), leaf: Amount::length(self::LEAF))]
                 : [],
         );
     }

@@ -21,6 +21,7 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -37,7 +38,7 @@ final class SeriesSpace extends SubjectMeasure
     {
         $nearest = null;
         if (!self::isHinged($subject)) {
-            return new NotApplicable('No leaf of it turns.');
+            return new NotApplicable(Message::of('door.series_space.no_leaf_of_it'));
         }
         $rooms = array_values(array_filter([$subject->left->room, $subject->right->room]));
         foreach ($rooms as $room) {
@@ -53,7 +54,7 @@ final class SeriesSpace extends SubjectMeasure
             }
         }
         if ($nearest === null) {
-            return new NotApplicable('No other door follows it.');
+            return new NotApplicable(Message::of('door.series_space.no_other_door_follows'));
         }
         [$line, $other, $room] = $nearest;
         $leaves = self::leafInto($subject, $room) + self::leafInto($other, $room);
@@ -61,10 +62,15 @@ final class SeriesSpace extends SubjectMeasure
 
         return new Measured(
             Amount::length($space),
-            [Witness::dimension($subject->storey(), $line, $home->length($line->length()))],
+            [Witness::dimension($subject->storey(), $line, Amount::length($line->length()))],
             [
-                "To {$other->name()} it is {$home->length($line->length())}, less {$home->length($leaves)} of leaves "
-                ."that swing between: {$home->length($space)}.",
+                Message::of(
+                    'door.series_space.to_it_is_less',
+                    other: $other->name(),
+                    line: Amount::length($line->length()),
+                    leaves: Amount::length($leaves),
+                    space: Amount::length($space),
+                ),
             ],
         );
     }

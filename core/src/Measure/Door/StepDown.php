@@ -17,6 +17,7 @@ use Heurema\Spatial\OutsideLevel;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -41,13 +42,13 @@ final class StepDown extends SubjectMeasure
         $down = $floor + ($details->threshold ?? 0.0) - $outside->elevation;
         $assumed = [
             ...($outside->assumed === null ? [] : [$outside->assumed]),
-            ...($details?->threshold === null ? ["{$subject->name()} is taken to have no threshold."] : []),
+            ...($details?->threshold === null ? [Message::of('door.step_down.no_threshold', door: $subject->name())] : []),
         ];
 
         return new Measured(
             Amount::length($down),
-            [Witness::mark($subject->storey(), $subject->middle(), $home->length($down))],
-            ["From the threshold down to the landing outside: {$home->length($down)}."],
+            [Witness::mark($subject->storey(), $subject->middle(), Amount::length($down))],
+            [Message::of('door.step_down.from_threshold_down_to', down: Amount::length($down))],
             $assumed,
         );
     }

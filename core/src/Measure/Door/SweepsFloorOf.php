@@ -22,6 +22,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -64,7 +65,11 @@ final class SweepsFloorOf extends SubjectMeasure
         return new Measured(
             Amount::count(count($names)),
             array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector), $leaves),
-            [$names === [] ? 'It sweeps no fixture\'s floor.' : 'It sweeps the floor before '.implode(', ', $names).'.'],
+            [
+                $names === []
+                    ? Message::of('door.sweeps_floor_of.it_sweeps_no_fixtures')
+                    : Message::of('door.sweeps_floor_of.it_sweeps_floor_before', names: $names),
+            ],
             parties: array_map(strval(...), array_keys($names)),
         );
     }

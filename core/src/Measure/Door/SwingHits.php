@@ -20,6 +20,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -45,7 +46,11 @@ final class SwingHits extends SubjectMeasure
         return new Measured(
             Amount::count(count($names)),
             array_map(static fn(DoorLeaf $leaf): Witness => Witness::outline($subject->storey(), $leaf->sector), $leaves),
-            [$names === [] ? 'Nothing is in the way of the leaf.' : 'In the way of the leaf: '.implode(', ', $names).'.'],
+            [
+                $names === []
+                    ? Message::of('door.swing_hits.nothing_is_in_way')
+                    : Message::of('door.swing_hits.in_way_of_leaf', names: $names),
+            ],
             parties: $parties,
         );
     }

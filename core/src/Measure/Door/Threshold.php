@@ -17,6 +17,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -36,9 +37,9 @@ final class Threshold extends SubjectMeasure
 
         return new Measured(
             Amount::length($height ?? 0.0),
-            [Witness::mark($subject->storey(), $subject->middle(), $home->length($height ?? 0.0))],
-            ["Threshold: {$home->length($height ?? 0.0)}."],
-            $height === null ? ["{$subject->name()} is taken to have no threshold."] : [],
+            [Witness::mark($subject->storey(), $subject->middle(), Amount::length($height ?? 0.0))],
+            [Message::of('door.threshold.threshold', height: Amount::length($height ?? 0.0))],
+            $height === null ? [Message::of('door.threshold.is_taken_to_have', subject: $subject->name())] : [],
         );
     }
 }

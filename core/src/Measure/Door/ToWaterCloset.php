@@ -17,6 +17,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -45,11 +46,11 @@ final class ToWaterCloset extends SubjectMeasure
         }
 
         return $nearest === null
-            ? new NotApplicable('No water closet stands there.')
+            ? new NotApplicable(Message::of('door.to_water_closet.no_water_closet_stands'))
             : new Measured(
                 Amount::length($nearest->length()),
-                [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))],
-                ["From the doorway to the pan: {$home->length($nearest->length())}."],
+                [Witness::dimension($subject->storey(), $nearest, Amount::length($nearest->length()))],
+                [Message::of('door.to_water_closet.from_doorway_to_pan', nearest: Amount::length($nearest->length()))],
             );
     }
 }

@@ -20,6 +20,7 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -66,7 +67,7 @@ final class ToiletToKitchen extends SubjectMeasure
             : new Measured(
                 Amount::count($exhaust ? 0 : 1),
                 [Witness::mark($door->storey(), $door->middle())],
-                ["It joins {$door->left->words()} and {$door->right->words()}."],
+                [Message::of('door.toilet_to_kitchen.it_joins_and', left: $door->left->words(), right: $door->right->words())],
             );
     }
 }

@@ -14,6 +14,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures('dwelling.bedrooms', AnswerType::Count, 'How many bedrooms it has.')]
@@ -23,6 +24,10 @@ final class Bedrooms extends SubjectMeasure
     {
         $names = array_map(static fn(RoomSpace $room): string => $room->name(), $home->bedrooms());
 
-        return new Measured(Amount::count(count($names)), [], [$names === [] ? 'It has no bedroom.' : implode(', ', $names).'.']);
+        return new Measured(
+            Amount::count(count($names)),
+            [],
+            [$names === [] ? Message::of('dwelling.bedrooms.it_has_no_bedroom') : Message::of('dwelling.bedrooms.value', names: $names)],
+        );
     }
 }

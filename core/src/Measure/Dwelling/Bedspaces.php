@@ -15,6 +15,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures('dwelling.bedspaces', AnswerType::Count, 'How many bed spaces its bedrooms hold.')]
@@ -32,7 +33,7 @@ final class Bedspaces extends SubjectMeasure
         return new Measured(
             Amount::count(array_sum(array_map(static fn(RoomSpace $room): int => (int) $room->room->bedspaces, $rooms))),
             [],
-            [$said === [] ? 'It has no bedroom.' : implode(', ', $said).'.'],
+            [$said === [] ? Message::of('dwelling.bedspaces.it_has_no_bedroom') : Message::of('dwelling.bedspaces.value', said: $said)],
         );
     }
 }

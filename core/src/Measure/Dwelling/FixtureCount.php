@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures(
@@ -39,7 +40,11 @@ final class FixtureCount extends SubjectMeasure
         return new Measured(
             Amount::count(count($found)),
             array_map(static fn(PlacedFixture $fixture): Witness => Witness::mark($fixture->storey(), $fixture->fixture->at), $found),
-            [$found === [] ? 'None is drawn.' : 'Counted: '.implode('; ', $names).'.'],
+            [
+                $found === []
+                    ? Message::of('dwelling.fixture_count.none_is_drawn')
+                    : Message::of('dwelling.fixture_count.counted', names: $names),
+            ],
         );
     }
 }

@@ -15,6 +15,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures(
@@ -39,12 +40,12 @@ final class FloorAboveGrade extends SubjectMeasure
         if ($lowest?->elevation === null) {
             return new Unknown([$lowest === null ? 'a storey' : "{$lowest->id}.elevation"]);
         }
-        $assumed = $home->layout->grade === null ? ['The ground is taken to lie at 0, as nobody said.'] : [];
+        $assumed = $home->layout->grade === null ? [Message::of('dwelling.floor_above_grade.ground_at_0')] : [];
 
         return new Measured(
             Amount::length($lowest->elevation - ($home->layout->grade ?? 0.0)),
             [],
-            ["{$lowest->name} lies at {$home->length($lowest->elevation)}."],
+            [Message::of('dwelling.floor_above_grade.lies_at', name: $lowest->name, elevation: Amount::length($lowest->elevation))],
             $assumed,
         );
     }

@@ -21,6 +21,7 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures(
@@ -41,7 +42,7 @@ final class InternalArea extends SubjectMeasure
             $ofStorey = array_sum(array_map(static fn(Polygon $floor): float => $floor->area(), $floors));
             $area += $ofStorey;
             array_push($witness, ...array_map(static fn(Polygon $floor): Witness => Witness::outline($id, $floor), $floors));
-            $working[] = "{$plan->storey->name}: {$home->write(Amount::drawnArea($ofStorey))}.";
+            $working[] = Message::of('dwelling.internal_area.value', name: $plan->storey->name, ofStorey: Amount::drawnArea($ofStorey));
         }
         if ($area === 0.0) {
             return new Unknown(['outer walls closed around the dwelling']);
@@ -59,8 +60,8 @@ final class InternalArea extends SubjectMeasure
 
         return new Measured($counted, $witness, [
             ...$working,
-            ...($garages > 0 ? ["Less the garage: {$home->write(Amount::area($garages))}."] : []),
-            ...($low > 0 ? ["Less floor under a low ceiling: {$home->write(Amount::area($low))}."] : []),
+            ...($garages > 0 ? [Message::of('dwelling.internal_area.less_garage', garages: Amount::area($garages))] : []),
+            ...($low > 0 ? [Message::of('dwelling.internal_area.less_floor_under_low', low: Amount::area($low))] : []),
         ]);
     }
 

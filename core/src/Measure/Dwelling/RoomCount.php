@@ -17,6 +17,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures(
@@ -44,7 +45,7 @@ final class RoomCount extends SubjectMeasure
         return new Measured(
             Amount::count(count($found)),
             array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at), $found),
-            [$found === [] ? 'There is none.' : "Counted: {$names}."],
+            [$found === [] ? Message::of('dwelling.room_count.there_is_none') : Message::of('dwelling.room_count.counted', names: $names)],
         );
     }
 }

@@ -17,6 +17,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures(
@@ -42,8 +43,12 @@ final class RoomsLacking extends SubjectMeasure
             array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $lacking),
             [
                 $lacking === []
-                    ? 'None is without.'
-                    : Lack::words(count($lacking), (string) $with->word('use'), (string) $with->word('kind'), '').": {$names}.",
+                    ? Message::of('dwelling.rooms_lacking.none_is_without')
+                    : Message::of(
+                        'dwelling.rooms_lacking.value',
+                        names: $names,
+                        words: Lack::words(count($lacking), (string) $with->word('use'), (string) $with->word('kind'), ''),
+                    ),
             ],
             parties: array_map(static fn(RoomSpace $room): string => $room->id(), $lacking),
         );

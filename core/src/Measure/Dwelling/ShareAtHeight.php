@@ -18,6 +18,7 @@ use Heurema\Spatial\Beyond;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures(
@@ -57,7 +58,7 @@ final class ShareAtHeight extends SubjectMeasure
         return new Measured(
             Amount::ratio($high / $whole),
             $witness,
-            ["{$home->write(Amount::area($high))} of {$home->write(Amount::area($whole))} have that height."],
+            [Message::of('dwelling.share_at_height.of_have_that_height', high: Amount::area($high), whole: Amount::area($whole))],
         );
     }
 }

@@ -18,6 +18,7 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures(
@@ -46,8 +47,12 @@ final class SleepingAreasLacking extends SubjectMeasure
             array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $lacking),
             [
                 $lacking === []
-                    ? 'There is one outside every bedroom.'
-                    : Lack::words(count($lacking), 'bedroom', (string) $with->word('kind'), ' outside the door').": {$names}.",
+                    ? Message::of('dwelling.sleeping_areas_lacking.there_is_one_outside')
+                    : Message::of(
+                        'dwelling.sleeping_areas_lacking.value',
+                        names: $names,
+                        words: Lack::words(count($lacking), 'bedroom', (string) $with->word('kind'), ' outside the door'),
+                    ),
             ],
             parties: array_map(static fn(RoomSpace $room): string => $room->id(), $lacking),
         );

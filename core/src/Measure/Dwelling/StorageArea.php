@@ -16,6 +16,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures(
@@ -36,13 +37,17 @@ final class StorageArea extends SubjectMeasure
             if ($floor instanceof Measured) {
                 $area += $floor->amount()->number;
                 array_push($witness, ...$floor->witness);
-                $working[] = "{$room->name()}: {$home->write($floor->amount())}.";
+                $working[] = Message::of('dwelling.storage_area.value', room: $room->name(), floor: $floor->amount());
             }
             array_push($missing, ...($floor instanceof Unknown ? $floor->missing : []));
         }
 
         return $missing !== []
             ? new Unknown($missing)
-            : new Measured(Amount::area($area), $witness, $working === [] ? ['No room for storage is drawn.'] : $working);
+            : new Measured(
+                Amount::area($area),
+                $witness,
+                $working === [] ? [Message::of('dwelling.storage_area.no_room_for_storage')] : $working,
+            );
     }
 }

@@ -14,6 +14,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures('dwelling.storey_count', AnswerType::Count, 'On how many storeys it has rooms.')]
@@ -26,7 +27,10 @@ final class StoreyCount extends SubjectMeasure
         return new Measured(
             Amount::count(count($storeys)),
             [],
-            [implode(', ', array_map(static fn(StoreyPlan $plan): string => $plan->storey->name, $storeys)).'.'],
+            [Message::of(
+                'dwelling.storey_count.value',
+                value: array_map(static fn(StoreyPlan $plan): string => $plan->storey->name, $storeys),
+            )],
         );
     }
 }

@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures(
@@ -41,7 +42,15 @@ final class StoreysLacking extends SubjectMeasure
         return new Measured(
             Amount::count(count($lacking)),
             [],
-            [$lacking === [] ? 'None is without.' : Lack::words(count($lacking), 'storey', (string) $with->word('kind'), '').": {$names}."],
+            [
+                $lacking === []
+                    ? Message::of('dwelling.storeys_lacking.none_is_without')
+                    : Message::of(
+                        'dwelling.storeys_lacking.value',
+                        names: $names,
+                        words: Lack::words(count($lacking), 'storey', (string) $with->word('kind'), ''),
+                    ),
+            ],
             parties: array_map(static fn(Storey $storey): string => $storey->id, $lacking),
         );
     }

@@ -16,6 +16,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
 #[Measures(
@@ -44,12 +45,16 @@ final class SumOfAreas extends SubjectMeasure
             } elseif ($area instanceof Measured) {
                 $sum += $area->amount()->number;
                 array_push($witness, ...$area->witness);
-                $working[] = "{$room->name()}: {$home->write($area->amount())}.";
+                $working[] = Message::of('dwelling.sum_of_areas.value', room: $room->name(), area: $area->amount());
             }
         }
 
         return $missing === []
-            ? new Measured(Amount::area($sum), $witness, [...$working, 'Together: '.$home->write(Amount::area($sum)).'.'])
+            ? new Measured(
+                Amount::area($sum),
+                $witness,
+                [...$working, Message::of('dwelling.sum_of_areas.together', sum: Amount::area($sum))],
+            )
             : new Unknown($missing);
     }
 }

@@ -18,6 +18,7 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -34,7 +35,7 @@ final class AboveCeiling extends SubjectMeasure
             ? null
             : UnderCeiling::over($subject->outline->points ?? [$subject->fixture->at], $subject->room);
         if ($subject->room === null) {
-            return new NotApplicable('It stands in no room.');
+            return new NotApplicable(Message::of('fixture.above_ceiling.it_stands_in_no'));
         }
         if ($top === null || $ceiling === null) {
             return new Unknown([
@@ -46,8 +47,8 @@ final class AboveCeiling extends SubjectMeasure
 
         return new Measured(
             Amount::length($above),
-            [Witness::mark($subject->storey(), $subject->fixture->at, $home->length($top))],
-            ["Its top is at {$home->length($top)}, the ceiling over it at {$home->length($ceiling)}."],
+            [Witness::mark($subject->storey(), $subject->fixture->at, Amount::length($top))],
+            [Message::of('fixture.above_ceiling.its_top_is_at', top: Amount::length($top), ceiling: Amount::length($ceiling))],
         );
     }
 }

@@ -23,6 +23,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -64,7 +65,7 @@ final class AlcoveWidth extends SubjectMeasure
             }
         }
         if ($narrowest === null) {
-            return new NotApplicable('Its floor lies in no alcove.');
+            return new NotApplicable(Message::of('fixture.alcove_width.its_floor_lies_in'));
         }
         $line = new Segment(
             $frame->toPlan(new Point($narrowest[0], $narrowest[2])),
@@ -73,8 +74,8 @@ final class AlcoveWidth extends SubjectMeasure
 
         return new Measured(
             Amount::length($line->length()),
-            [Witness::dimension($subject->storey(), $line, $home->length($line->length()))],
-            ["Between what stands on both sides of its floor: {$home->length($line->length())}."],
+            [Witness::dimension($subject->storey(), $line, Amount::length($line->length()))],
+            [Message::of('fixture.alcove_width.between_what_stands_on', line: Amount::length($line->length()))],
         );
     }
 }

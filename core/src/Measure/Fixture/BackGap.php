@@ -18,6 +18,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -36,7 +37,7 @@ final class BackGap extends SubjectMeasure
         $behind = $subject->frame->yAxis->times(-1);
         $met = $subject->plan->mass->obstructions()->sweep(new Sweep($back, $behind, -1.0, 1.0));
         if ($met === null || $met->distance > self::MEANT_TO_TOUCH) {
-            return new NotApplicable('It stands free.');
+            return new NotApplicable(Message::of('fixture.back_gap.it_stands_free'));
         }
 
         return new Measured(
@@ -44,9 +45,9 @@ final class BackGap extends SubjectMeasure
             [Witness::dimension(
                 $subject->storey(),
                 new Segment($back, $back->plus($behind->times($met->distance))),
-                $home->length($met->distance),
+                Amount::length($met->distance),
             )],
-            ["Its back is {$home->length($met->distance)} from the wall."],
+            [Message::of('fixture.back_gap.its_back_is_from', distance: Amount::length($met->distance))],
         );
     }
 }

@@ -19,6 +19,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -52,14 +53,14 @@ final class CenterSpacing extends SubjectMeasure
             }
         }
         if ($nearest === null) {
-            return new NotApplicable('No other fixture stands beside it.');
+            return new NotApplicable(Message::of('fixture.center_spacing.no_other_fixture_stands'));
         }
         $line = new Segment($subject->fixture->at, $nearest[1]->fixture->at);
 
         return new Measured(
             Amount::length($nearest[0]),
-            [Witness::dimension($subject->storey(), $line, $home->length($nearest[0]))],
-            ["From its middle to that of {$nearest[1]->name()}: {$home->length($nearest[0])}."],
+            [Witness::dimension($subject->storey(), $line, Amount::length($nearest[0]))],
+            [Message::of('fixture.center_spacing.from_its_middle_to', nearest: $nearest[1]->name(), nearest2: Amount::length($nearest[0]))],
         );
     }
 }

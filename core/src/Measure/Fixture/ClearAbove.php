@@ -18,6 +18,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -52,7 +53,7 @@ final class ClearAbove extends SubjectMeasure
             return new Unknown($unknown);
         }
         if ($lowest === null) {
-            return new NotApplicable('Nothing hangs over it.');
+            return new NotApplicable(Message::of('fixture.clear_above.nothing_hangs_over_it'));
         }
         if ($top === null) {
             return new Unknown(["{$subject->id()}.height"]);
@@ -61,10 +62,15 @@ final class ClearAbove extends SubjectMeasure
 
         return new Measured(
             Amount::length($clear),
-            [Witness::mark($subject->storey(), $subject->fixture->at, $home->length($clear))],
+            [Witness::mark($subject->storey(), $subject->fixture->at, Amount::length($clear))],
             [
-                "From its top at {$home->length($subject->base() + $top)} up to {$lowest->name()} at "
-                ."{$home->length($lowest->base())}: {$home->length($clear)}.",
+                Message::of(
+                    'fixture.clear_above.from_its_top_at',
+                    base: Amount::length($subject->base() + $top),
+                    lowest: $lowest->name(),
+                    base2: Amount::length($lowest->base()),
+                    clear: Amount::length($clear),
+                ),
             ],
         );
     }

@@ -22,6 +22,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -54,7 +55,7 @@ final class ClearZone extends SubjectMeasure
         if ($with->word('anchor') === 'corner') {
             $wall = SideWall::line($subject);
             if ($wall === null) {
-                return new NotApplicable('No wall is beside it.');
+                return new NotApplicable(Message::of('fixture.clear_zone.no_wall_is_beside'));
             }
             $wanted = ClearFloor::inCorner($subject, $subject->frame->fromPlan($wall->to)->x, $width, $depth);
         }
@@ -64,13 +65,22 @@ final class ClearZone extends SubjectMeasure
         return new Measured(
             Amount::ratio($zone->share()),
             [
-                Witness::outline($subject->storey(), $wanted, "{$home->length($width)} × {$home->length($depth)}"),
+                Witness::outline(
+                    $subject->storey(),
+                    $wanted,
+                    Message::of('fixture.clear_zone.value', width: Amount::length($width), depth: Amount::length($depth)),
+                ),
                 ...array_map(static fn(Polygon $part): Witness => Witness::outline($subject->storey(), $part), $zone->taken),
             ],
             [
                 $zone->names === []
-                    ? "The floor, {$home->length($width)} by {$home->length($depth)}, is free."
-                    : "In the floor of {$home->length($width)} by {$home->length($depth)}: {$names}.",
+                    ? Message::of('fixture.clear_zone.floor_by_is_free', width: Amount::length($width), depth: Amount::length($depth))
+                    : Message::of(
+                        'fixture.clear_zone.in_floor_of_by',
+                        width: Amount::length($width),
+                        depth: Amount::length($depth),
+                        names: $names,
+                    ),
             ],
         );
     }

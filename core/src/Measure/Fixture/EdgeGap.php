@@ -19,6 +19,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -52,11 +53,11 @@ final class EdgeGap extends SubjectMeasure
         $hit = $isFarther && count($met) < 2 ? null : ($met[$isFarther ? 1 : 0] ?? null);
 
         return $hit === null
-            ? new NotApplicable('Nothing stands on that side.')
+            ? new NotApplicable(Message::of('fixture.edge_gap.nothing_stands_on_that'))
             : new Measured(
                 Amount::length($hit->distance),
-                [Witness::dimension($subject->storey(), $hit->line, $home->length($hit->distance))],
-                ["From its side to {$hit->what}: {$home->length($hit->distance)}."],
+                [Witness::dimension($subject->storey(), $hit->line, Amount::length($hit->distance))],
+                [Message::of('fixture.edge_gap.from_its_side_to', what: $hit->what, distance: Amount::length($hit->distance))],
                 $around->assumptions,
             );
     }

@@ -20,6 +20,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -38,7 +39,7 @@ final class Facing extends SubjectMeasure
         $out = $subject->frame->yAxis;
         $met = $subject->plan->mass->obstructions()->sweep(new Sweep($front, $out, -1.0, 1.0));
         if ($met === null) {
-            return new NotApplicable('It looks at no wall.');
+            return new NotApplicable(Message::of('fixture.facing.it_looks_at_no'));
         }
 
         return new Measured(
@@ -46,9 +47,9 @@ final class Facing extends SubjectMeasure
             [Witness::dimension(
                 $subject->storey(),
                 new Segment($front, $front->plus($out->times($met->distance))),
-                $home->length($met->distance),
+                Amount::length($met->distance),
             )],
-            ["The wall before it is {$home->length($met->distance)} away."],
+            [Message::of('fixture.facing.wall_before_it_is', distance: Amount::length($met->distance))],
         );
     }
 }

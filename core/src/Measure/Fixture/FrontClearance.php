@@ -20,6 +20,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -45,7 +46,7 @@ final class FrontClearance extends SubjectMeasure
         $around = Surroundings::of($subject, $home);
         $hit = $around->reach(new Sweep($front, $frame->yAxis, -$width / 2, $width / 2));
         if ($hit === null) {
-            return new NotApplicable('Nothing stands in front of it.');
+            return new NotApplicable(Message::of('fixture.front_clearance.nothing_stands_in_front'));
         }
         $corners = [$frame->toPlan(new Point(-$width / 2, $depth)), $frame->toPlan(new Point($width / 2, $depth))];
         $zone = Ring::rectangle($corners[0], $corners[1]->minus($corners[0]), $frame->yAxis->times(max(1.0, $hit->distance)));
@@ -54,9 +55,9 @@ final class FrontClearance extends SubjectMeasure
             Amount::length($hit->distance),
             [
                 Witness::outline($subject->storey(), $zone),
-                Witness::dimension($subject->storey(), $hit->line, $home->length($hit->distance)),
+                Witness::dimension($subject->storey(), $hit->line, Amount::length($hit->distance)),
             ],
-            ["From its front edge to {$hit->what}: {$home->length($hit->distance)}."],
+            [Message::of('fixture.front_clearance.from_its_front_edge', what: $hit->what, distance: Amount::length($hit->distance))],
             $around->assumptions,
         );
     }

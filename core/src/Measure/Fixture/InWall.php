@@ -19,6 +19,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -50,7 +51,11 @@ final class InWall extends SubjectMeasure
         return new Measured(
             Amount::length($deepest),
             $witness,
-            [$witness === [] ? 'It stands clear of walls.' : "It reaches {$home->length($deepest)} into a wall."],
+            [
+                $witness === []
+                    ? Message::of('fixture.in_wall.it_stands_clear_of')
+                    : Message::of('fixture.in_wall.it_reaches_into_wall', deepest: Amount::length($deepest)),
+            ],
         );
     }
 }

@@ -19,6 +19,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /**
  * The inside of a shower or bath. A shell of 25 mm is taken off all round, unless walls stand right at both sides of it, as a shower built
@@ -56,13 +57,13 @@ final class InsideSize extends SubjectMeasure
             [Witness::outline(
                 $subject->storey(),
                 ClearFloor::inside($subject, $shell),
-                "{$home->length($width)} × {$home->length($depth)}",
+                Message::of('fixture.inside_size.value', width: Amount::length($width), depth: Amount::length($depth)),
             )],
-            ["Inside {$home->length($width)} by {$home->length($depth)}: {$home->write($value)}."],
+            [Message::of('fixture.inside_size.inside_by', width: Amount::length($width), depth: Amount::length($depth), value: $value)],
             [
                 $shell > 0
-                    ? "The shell of {$subject->spoken()} is taken as {$home->length($shell)} all round."
-                    : "{$subject->name()} is taken to be built between the walls, without a shell.",
+                    ? Message::of('fixture.inside_size.shell_of_is_taken', subject: $subject->spoken(), shell: Amount::length($shell))
+                    : Message::of('fixture.inside_size.is_taken_to_be', subject: $subject->name()),
             ],
         );
     }

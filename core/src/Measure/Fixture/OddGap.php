@@ -20,6 +20,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -41,7 +42,7 @@ final class OddGap extends SubjectMeasure
     {
         $width = $subject->fixture->width;
         if (!in_array($subject->fixture->kind, self::UNITS, true)) {
-            return new NotApplicable('It is no unit of a run.');
+            return new NotApplicable(Message::of('fixture.odd_gap.it_is_no_unit'));
         }
         if ($width === null || $subject->bounds === null) {
             return new Unknown(["{$subject->id()}.width"]);
@@ -61,11 +62,11 @@ final class OddGap extends SubjectMeasure
         }
 
         return $odd === null
-            ? new Measured(Amount::length(0), [], ['No odd gap is beside it.'])
+            ? new Measured(Amount::length(0), [], [Message::of('fixture.odd_gap.no_odd_gap_is')])
             : new Measured(
                 Amount::length($odd[0]),
-                [Witness::dimension($subject->storey(), new Segment($subject->fixture->at, $odd[1]->fixture->at), $home->length($odd[0]))],
-                ["Between it and {$odd[1]->name()} {$home->length($odd[0])} are left over."],
+                [Witness::dimension($subject->storey(), new Segment($subject->fixture->at, $odd[1]->fixture->at), Amount::length($odd[0]))],
+                [Message::of('fixture.odd_gap.between_it_and_are', odd: $odd[1]->name(), odd2: Amount::length($odd[0]))],
             );
     }
 }

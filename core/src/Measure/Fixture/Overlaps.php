@@ -19,6 +19,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -65,7 +66,11 @@ final class Overlaps extends SubjectMeasure
         return new Measured(
             Amount::count(count($names)),
             $witness,
-            [$names === [] ? 'Nothing else stands there.' : 'Also there: '.implode(', ', $names).'.'],
+            [
+                $names === []
+                    ? Message::of('fixture.overlaps.nothing_else_stands_there')
+                    : Message::of('fixture.overlaps.also_there', names: $names),
+            ],
             parties: $parties,
         );
     }

@@ -15,6 +15,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures('fixture.rooms', AnswerType::Count, '1 where the fixture’s middle lies in a room, else 0.')]
@@ -25,7 +26,11 @@ final class Rooms extends SubjectMeasure
         return new Measured(
             Amount::count($subject->room === null ? 0 : 1),
             [Witness::mark($subject->storey(), $subject->fixture->at)],
-            [$subject->room === null ? 'It stands in no room.' : "It stands in {$subject->room->name()}."],
+            [
+                $subject->room === null
+                    ? Message::of('fixture.rooms.it_stands_in_no')
+                    : Message::of('fixture.rooms.it_stands_in', room: $subject->room->name()),
+            ],
         );
     }
 }

@@ -18,6 +18,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -51,18 +52,23 @@ final class SideClearance extends SubjectMeasure
             }
         }
         if ($sides === []) {
-            return new NotApplicable('Nothing stands on either side.');
+            return new NotApplicable(Message::of('fixture.side_clearance.nothing_stands_on_either'));
         }
         uasort($sides, static fn(Hit $a, Hit $b): int => $a->distance <=> $b->distance);
         $working = [];
         foreach ($sides as $side => $hit) {
-            $working[] = "From the centre line to {$hit->what} on its {$side}: {$home->length($hit->distance)}.";
+            $working[] = Message::of(
+                'fixture.side_clearance.from_centre_line_to',
+                what: $hit->what,
+                side: $side,
+                distance: Amount::length($hit->distance),
+            );
         }
         $nearest = reset($sides);
 
         return new Measured(
             Amount::length($nearest->distance),
-            [Witness::dimension($subject->storey(), $nearest->line, $home->length($nearest->distance))],
+            [Witness::dimension($subject->storey(), $nearest->line, Amount::length($nearest->distance))],
             $working,
             $around->assumptions,
         );

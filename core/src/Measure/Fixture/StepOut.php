@@ -24,6 +24,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -65,10 +66,14 @@ final class StepOut extends SubjectMeasure
 
         return new Measured(
             Amount::length($free),
-            [Witness::outline($subject->storey(), $stretch, $home->length($free))],
+            [Witness::outline($subject->storey(), $stretch, Amount::length($free))],
             [
-                "Over {$home->length($along)} of its front the floor is free ".($free >= self::LOOK ? 'at least ' : '')
-                    ."{$home->length($free)} deep.",
+                Message::of(
+                    'fixture.step_out.over_of_its_front',
+                    along: Amount::length($along),
+                    which: $free >= self::LOOK ? Message::of('fixture.step_out.at_least') : '',
+                    free: Amount::length($free),
+                ),
             ],
         );
     }

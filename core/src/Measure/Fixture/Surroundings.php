@@ -8,6 +8,8 @@ use Heurema\Geometry\Segment;
 use Heurema\Geometry\Sweep;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
+use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** What may stand in the way of somebody at a fixture: wall faces, and other fixtures not hung above it. */
 final class Surroundings
@@ -18,7 +20,7 @@ final class Surroundings
     /** Farther than this, mm, nothing is in anybody's way. */
     private const FAR = 1_000_000.0;
 
-    /** @var list<string> */
+    /** @var list<Message> */
     public array $assumptions = [];
 
     private float $top;
@@ -54,9 +56,13 @@ final class Surroundings
             return false;
         }
         if ($other->base() >= $this->top && $this->fixture->fixture->height === null) {
-            $this->assumptions[] = "{$this->fixture->name()} is taken as {$this->home->length(self::USUAL_HEIGHT)} high, so that "
-                ."{$other->spoken()} hangs above it.";
-            $this->assumptions = array_values(array_unique($this->assumptions));
+            $this->assumptions[] = Message::of(
+                'fixture.surroundings.is_taken_as_high',
+                fixture: $this->fixture->name(),
+                usualHeight: Amount::length(self::USUAL_HEIGHT),
+                other: $other->spoken(),
+            );
+            $this->assumptions = Message::unique($this->assumptions);
         }
 
         return $other->base() < $this->top;

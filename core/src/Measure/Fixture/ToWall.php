@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -30,11 +31,11 @@ final class ToWall extends SubjectMeasure
         $line = SideWall::line($subject);
 
         return $line === null
-            ? new NotApplicable('No wall is beside it.')
+            ? new NotApplicable(Message::of('fixture.to_wall.no_wall_is_beside'))
             : new Measured(
                 Amount::length($line->length()),
-                [Witness::dimension($subject->storey(), $line, $home->length($line->length()))],
-                ["From its centre line to the side wall: {$home->length($line->length())}."],
+                [Witness::dimension($subject->storey(), $line, Amount::length($line->length()))],
+                [Message::of('fixture.to_wall.from_its_centre_line', line: Amount::length($line->length()))],
             );
     }
 }

@@ -15,6 +15,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures('fixture.under_hood', AnswerType::YesNo, 'Whether a hood hangs over the fixture.')]
@@ -24,10 +25,14 @@ final class UnderHood extends SubjectMeasure
     {
         foreach ($subject->bounds === null ? [] : $home->fixturesNear($subject->storey(), $subject->bounds) as $other) {
             if ($other->fixture->kind === FixtureKind::Hood && $subject->overlaps($other)) {
-                return new Measured(true, [Witness::mark($subject->storey(), $other->fixture->at)], ["{$other->name()} hangs over it."]);
+                return new Measured(
+                    true,
+                    [Witness::mark($subject->storey(), $other->fixture->at)],
+                    [Message::of('fixture.under_hood.hangs_over_it', other: $other->name())],
+                );
             }
         }
 
-        return new Measured(false, [], ['No hood hangs over it.']);
+        return new Measured(false, [], [Message::of('fixture.under_hood.no_hood_hangs_over')]);
     }
 }

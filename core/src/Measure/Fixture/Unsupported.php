@@ -19,6 +19,7 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -40,7 +41,7 @@ final class Unsupported extends SubjectMeasure
         $base = $subject->knownBase();
         if ($base === null) {
             return $this->hangsOnWall($subject)
-                ? new Measured(Amount::length(0), [], ['A wall is behind it.'])
+                ? new Measured(Amount::length(0), [], [Message::of('fixture.unsupported.wall_is_behind_it')])
                 : new Unknown(["{$subject->id()}.base"]);
         }
         [$off, $what] = [$base, 'the finished floor'];
@@ -58,11 +59,12 @@ final class Unsupported extends SubjectMeasure
 
         return new Measured(
             Amount::length(abs($off)),
-            [Witness::mark($subject->storey(), $subject->fixture->at, $home->length($base))],
+            [Witness::mark($subject->storey(), $subject->fixture->at, Amount::length($base))],
             [match (true) {
-                $isHeld => 'It hangs on a wall or from the ceiling.',
-                abs($off) <= Tolerance::TOUCH => "It stands on {$what}.",
-                default => "What is under it is {$what}: it is ".($off > 0 ? 'floating' : 'sunk').' by '.$home->length(abs($off)).'.',
+                $isHeld => Message::of('fixture.unsupported.it_hangs'),
+                abs($off) <= Tolerance::TOUCH => Message::of('fixture.unsupported.it_stands_on', what: $what),
+                $off > 0 => Message::of('fixture.unsupported.floating', what: $what, off: Amount::length($off)),
+                default => Message::of('fixture.unsupported.sunk', what: $what, off: Amount::length(-$off)),
             }],
         );
     }

@@ -20,6 +20,7 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedFixture> */
 #[Measures(
@@ -67,7 +68,11 @@ final class WindowsBehind extends SubjectMeasure
                 static fn(PlacedOpening $window): Witness => Witness::mark($window->storey(), $window->middle(), $window->name()),
                 $found,
             ),
-            [$found === [] ? 'No window is behind it.' : "Behind it: {$names}."],
+            [
+                $found === []
+                    ? Message::of('fixture.windows_behind.no_window_is_behind')
+                    : Message::of('fixture.windows_behind.behind_it', names: $names),
+            ],
             parties: array_map(static fn(PlacedOpening $window): string => $window->id(), $found),
         );
     }

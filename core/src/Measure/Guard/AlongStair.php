@@ -14,6 +14,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\StandingGuard;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<StandingGuard> */
 #[Measures('guard.along_stair', AnswerType::YesNo, 'Whether it stands along the side of a flight.')]
@@ -23,10 +24,18 @@ final class AlongStair extends SubjectMeasure
     {
         foreach ($home->stairs as $stair) {
             if ($subject->isAlong($stair)) {
-                return new Measured(true, [Witness::mark($subject->storey(), $subject->middle())], ["It stands along {$stair->name()}."]);
+                return new Measured(
+                    true,
+                    [Witness::mark($subject->storey(), $subject->middle())],
+                    [Message::of('guard.along_stair.it_stands_along', stair: $stair->name())],
+                );
             }
         }
 
-        return new Measured(false, [Witness::mark($subject->storey(), $subject->middle())], ['It stands along no flight.']);
+        return new Measured(
+            false,
+            [Witness::mark($subject->storey(), $subject->middle())],
+            [Message::of('guard.along_stair.it_stands_along_no')],
+        );
     }
 }

@@ -16,6 +16,7 @@ use Heurema\Spatial\Beyond;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\StandingGuard;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<StandingGuard> */
 #[Measures('guard.outdoors', AnswerType::YesNo, 'Whether the open air is beside it.')]
@@ -33,7 +34,7 @@ final class Outdoors extends SubjectMeasure
         return new Measured(
             $outdoors,
             [Witness::mark($subject->storey(), $line->middle())],
-            [$outdoors ? 'The open air is beside it.' : 'It stands inside.'],
+            [$outdoors ? Message::of('guard.outdoors.open_air_is_beside') : Message::of('guard.outdoors.it_stands_inside')],
         );
     }
 

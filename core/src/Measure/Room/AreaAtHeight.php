@@ -15,6 +15,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 #[Measures(
     'room.area_at_height',
@@ -36,11 +37,11 @@ final class AreaAtHeight extends OutlineMeasure
         return new Measured(
             $area,
             array_map(static fn(Polygon $part): Witness => Witness::outline($room->storey(), $part), $floor->parts()),
-            [sprintf(
-                'Floor with a ceiling of %s or more: %s of %s.',
-                $home->length($height),
-                $home->write($area),
-                $home->write(Amount::drawnArea($outline->area())),
+            [Message::of(
+                'room.area_at_height.floor_with_ceiling_of',
+                height: Amount::length($height),
+                area: $area,
+                outline: Amount::drawnArea($outline->area()),
             )],
         );
     }

@@ -20,6 +20,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 #[Measures(
     'room.ceiling_height',
@@ -42,17 +43,27 @@ final class CeilingHeight extends OutlineMeasure
             return new Unknown($missing);
         }
         [$height, $at] = $lowest;
-        $working = ['Ceiling: '.$home->length($height).($room->ceiling() instanceof SlopedCeiling ? ' at its lowest.' : '.')];
+        $working = [Message::of(
+            'room.ceiling_height.ceiling',
+            height: Amount::length($height),
+            which: $room->ceiling() instanceof SlopedCeiling
+                ? Message::of('room.ceiling_height.at_its_lowest')
+                : Message::of('room.ceiling_height.value'),
+        )];
         foreach ($soffits as $soffit) {
             $underside = (float) $soffit->underside;
             $isBeam = self::isBeam($soffit, $soffits, $with);
-            $working[] = 'A soffit over it: underside at '.$home->length($underside).($isBeam ? ', taken as a beam and left aside.' : '.');
+            $working[] = Message::of(
+                'room.ceiling_height.soffit_over_it_underside',
+                underside: Amount::length($underside),
+                which: $isBeam ? Message::of('room.ceiling_height.taken_as_beam_and') : Message::of('room.ceiling_height.value'),
+            );
             if (!$isBeam && $underside < $height) {
                 [$height, $at] = [$underside, $soffit->outline->bounds()->middle()];
             }
         }
 
-        return new Measured(Amount::length($height), [Witness::mark($room->storey(), $at, $home->length($height))], $working);
+        return new Measured(Amount::length($height), [Witness::mark($room->storey(), $at, Amount::length($height))], $working);
     }
 
     /**

@@ -16,6 +16,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 #[Measures(
     'room.clear_box',
@@ -35,11 +36,17 @@ final class ClearBox extends FreeFloorMeasure
 
         return new Measured(
             Amount::length($depth),
-            $best === null ? [] : [Witness::outline($room->storey(), $best['ring'], "{$home->length($width)} × {$home->length($depth)}")],
+            $best === null
+                ? []
+                : [Witness::outline(
+                    $room->storey(),
+                    $best['ring'],
+                    Message::of('room.clear_box.value', width: Amount::length($width), depth: Amount::length($depth)),
+                )],
             [
                 $best === null
-                    ? "Nowhere is the floor free over {$home->length($width)}."
-                    : "A rectangle {$home->length($width)} wide finds room {$home->length($depth)} deep.",
+                    ? Message::of('room.clear_box.nowhere_is_floor_free', width: Amount::length($width))
+                    : Message::of('room.clear_box.rectangle_wide_finds_room', width: Amount::length($width), depth: Amount::length($depth)),
             ],
         );
     }

@@ -18,6 +18,7 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<RoomSpace> */
 #[Measures(
@@ -51,7 +52,7 @@ final class Count extends SubjectMeasure
         return new Measured(
             Amount::count(count($things)),
             $marks,
-            [$names === [] ? 'None is drawn.' : 'Counted: '.implode('; ', $names).'.'],
+            [$names === [] ? Message::of('room.count.none_is_drawn') : Message::of('room.count.counted', names: $names)],
         );
     }
 }

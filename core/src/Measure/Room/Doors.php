@@ -21,6 +21,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<RoomSpace> */
 #[Measures(
@@ -50,7 +51,7 @@ final class Doors extends SubjectMeasure
         return new Measured(
             Amount::count(count($doors) + count($open) + count($stairs)),
             $witness === [] ? [Witness::mark($subject->storey(), $subject->room->at)] : $witness,
-            [sprintf('Doors and bare openings: %d. Open to neighbours: %d. Stairs: %d.', count($doors), count($open), count($stairs))],
+            [Message::of('room.doors.doors_and_bare_openings', count: count($doors), count2: count($open), count3: count($stairs))],
         );
     }
 

@@ -16,6 +16,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<RoomSpace> */
 #[Measures('room.faces_outside', AnswerType::YesNo, 'Whether any of the room’s faces borders the open air or a shaft.')]
@@ -32,12 +33,14 @@ final class FacesOutside extends SubjectMeasure
                 return new Measured(
                     true,
                     [Witness::dimension($subject->storey(), $neighbour->stretch, $neighbour->beyond->words())],
-                    ["It borders {$neighbour->beyond->words()}."],
+                    [Message::of('room.faces_outside.it_borders', beyond: $neighbour->beyond->words())],
                 );
             }
             array_push($missing, ...($neighbour->beyond->isOpenAir() === null ? [$neighbour->beyond->missing()] : []));
         }
 
-        return $missing === [] ? new Measured(false, [], ['Rooms lie all around it.']) : new Unknown(array_values(array_unique($missing)));
+        return $missing === []
+            ? new Measured(false, [], [Message::of('room.faces_outside.rooms_lie_all_around')])
+            : new Unknown(array_values(array_unique($missing)));
     }
 }

@@ -15,6 +15,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 #[Measures(
     'room.floor_area',
@@ -31,9 +32,9 @@ final class FloorArea extends OutlineMeasure
             return new Unknown($floor->missing);
         }
         $area = Amount::drawnArea($floor->area());
-        $working = ['Between finished wall faces: '.$home->write(Amount::drawnArea($outline->area())).'.'];
+        $working = [Message::of('room.floor_area.between_finished_wall_faces', outline: Amount::drawnArea($outline->area()))];
         if ($floor->takenAway !== []) {
-            $working[] = 'Less '.implode(', ', $floor->takenAway).': '.$home->write($area).' left.';
+            $working[] = Message::of('room.floor_area.less_left', takenAway: array_values($floor->takenAway), area: $area);
         }
         $witness = array_map(static fn(Polygon $part): Witness => Witness::outline($room->storey(), $part), $floor->parts());
 

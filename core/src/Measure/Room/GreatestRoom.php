@@ -11,6 +11,7 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Words\Message;
 
 /**
  * Is no other room of a kind greater than this one? Of two that are as great the one whose id comes first counts.
@@ -27,10 +28,10 @@ abstract class GreatestRoom extends SubjectMeasure
         }
         $greatest = $home->once("greatest by {$this->name()}", fn(): ?array => $this->greatest($home));
         if ($greatest !== null && $greatest[0] !== $subject && self::isGreater($greatest[1], $own, $greatest[0], $subject)) {
-            return new Measured(false, [], ["{$greatest[0]->name()} is greater."]);
+            return new Measured(false, [], [Message::of('room.greatest_room.is_greater', greatest: $greatest[0]->name())]);
         }
 
-        return new Measured(true, [], ['No other is greater.']);
+        return new Measured(true, [], [Message::of('room.greatest_room.no_other_is_greater')]);
     }
 
     /** @return array{RoomSpace, Measured}|null */

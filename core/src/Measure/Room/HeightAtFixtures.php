@@ -20,6 +20,7 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<RoomSpace> */
 #[Measures(
@@ -45,7 +46,7 @@ final class HeightAtFixtures extends SubjectMeasure
             }
         }
         if ($points === []) {
-            return new NotApplicable('No sanitary fixture stands in it.');
+            return new NotApplicable(Message::of('room.height_at_fixtures.no_sanitary_fixture_stands'));
         }
         $height = UnderCeiling::over($points, $subject);
         if ($missing !== [] || $height === null) {
@@ -55,7 +56,7 @@ final class HeightAtFixtures extends SubjectMeasure
         return new Measured(
             Amount::length($height),
             array_map(static fn(Point $at): Witness => Witness::mark($subject->storey(), $at), $points),
-            ["Over the floor before its fixtures the ceiling is at least {$home->length($height)} high."],
+            [Message::of('room.height_at_fixtures.over_floor_before_its', height: Amount::length($height))],
         );
     }
 }

@@ -17,6 +17,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 #[Measures(
     'room.least_width',
@@ -34,12 +35,12 @@ final class LeastWidth extends OutlineMeasure
             Amount::length($width),
             [
                 Witness::outline($room->storey(), $largest['ring']),
-                Witness::dimension($room->storey(), self::across($largest['ring'], $width), $home->length($width)),
+                Witness::dimension($room->storey(), self::across($largest['ring'], $width), Amount::length($width)),
             ],
-            [sprintf(
-                'The largest rectangle in the room is %s by %s.',
-                $home->length($largest['width']),
-                $home->length($largest['height']),
+            [Message::of(
+                'room.least_width.largest_rectangle_in_room',
+                largest: Amount::length($largest['width']),
+                largest2: Amount::length($largest['height']),
             )],
         );
     }

@@ -15,6 +15,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 #[Measures(
     'room.long_side',
@@ -30,8 +31,8 @@ final class LongSide extends OutlineMeasure
 
         return new Measured(
             Amount::length($side),
-            [Witness::outline($room->storey(), $largest['ring'], $home->length($side))],
-            ["The largest rectangle in it is {$home->length($side)} long."],
+            [Witness::outline($room->storey(), $largest['ring'], Amount::length($side))],
+            [Message::of('room.long_side.largest_rectangle_in_it', side: Amount::length($side))],
         );
     }
 }

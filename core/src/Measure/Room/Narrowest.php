@@ -16,6 +16,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 #[Measures(
     'room.narrowest',
@@ -31,13 +32,13 @@ final class Narrowest extends OutlineMeasure
     {
         $closest = FacingPairs::closest($room->faces(), self::COMMON_STRETCH);
         if ($closest === null) {
-            return new NotApplicable('No two walls of this room look at each other.');
+            return new NotApplicable(Message::of('room.narrowest.no_two_walls_of'));
         }
 
         return new Measured(
             Amount::length($closest->length()),
-            [Witness::dimension($room->storey(), $closest, $home->length($closest->length()))],
-            ['Between the two closest wall faces that look at each other over 100 mm or more: '.$home->length($closest->length()).'.'],
+            [Witness::dimension($room->storey(), $closest, Amount::length($closest->length()))],
+            [Message::of('room.narrowest.between_two_closest_wall', closest: Amount::length($closest->length()))],
         );
     }
 }

@@ -19,6 +19,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<RoomSpace> */
 #[Measures(
@@ -55,7 +56,11 @@ final class Orientation extends SubjectMeasure
         );
         $to = $outline->bounds()->middle();
         if ($from->distanceTo($to) < self::CENTRE) {
-            return new Measured('centre', [Witness::mark($subject->storey(), $to, 'centre')], ['It lies in the middle of its storey.']);
+            return new Measured(
+                'centre',
+                [Witness::mark($subject->storey(), $to, Message::of('room.orientation.centre'))],
+                [Message::of('room.orientation.it_lies_in_middle')],
+            );
         }
         $bearing = rad2deg(atan2($to->y - $from->y, $to->x - $from->x)) - ($home->layout->north ?? 90.0) + 90;
         $sector = self::SECTORS[((int) round($bearing / 45) % 8 + 8) % 8];
@@ -63,8 +68,8 @@ final class Orientation extends SubjectMeasure
         return new Measured(
             $sector,
             [Witness::dimension($subject->storey(), new Segment($from, $to), $sector)],
-            ["Seen from the middle of the storey it lies in the {$sector}."],
-            $home->layout->north === null ? ['North is taken to be up on the sheet.'] : [],
+            [Message::of('room.orientation.seen_from_middle_of', sector: $sector)],
+            $home->layout->north === null ? [Message::of('room.orientation.north_is_taken_to')] : [],
         );
     }
 }

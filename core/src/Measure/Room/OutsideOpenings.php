@@ -17,6 +17,7 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\UnderCeiling;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /**
  * A sum of areas over the openings between a room and the open air.
@@ -44,22 +45,24 @@ abstract class OutsideOpenings extends SubjectMeasure
                 continue;
             }
             $sum += $share->amount()->number;
-            $witness[] = Witness::mark($opening->storey(), $opening->middle(), $home->write($share->amount()));
-            array_push($working, $opening->name().': '.implode(' ', $share->working));
+            $witness[] = Witness::mark($opening->storey(), $opening->middle(), $share->amount());
+            $working[] = Message::of('room.outside_openings.opening', opening: $opening->name(), steps: $share->working);
             array_push($assumptions, ...$share->assumptions);
         }
         if ($missing !== []) {
             return new Unknown(array_values(array_unique($missing)));
         }
-        $working[] = $witness === [] ? 'No such opening to the outside.' : 'Together: '.$home->write(Amount::area($sum)).'.';
+        $working[] = $witness === []
+            ? Message::of('room.outside_openings.no_such_opening_to')
+            : Message::of('room.outside_openings.together', sum: Amount::area($sum));
 
-        return new Measured(Amount::area($sum), $witness, $working, array_values(array_unique($assumptions)));
+        return new Measured(Amount::area($sum), $witness, $working, Message::unique($assumptions));
     }
 
     private function shareOf(PlacedOpening $opening, bool $outside, RoomSpace $room, Home $home): Measurement
     {
         if (!$outside) {
-            return new NotApplicable('It does not look outside.');
+            return new NotApplicable(Message::of('room.outside_openings.it_does_not_look'));
         }
         $area = $this->areaOf($opening, $home);
         $share = $area instanceof Measured ? UnderCeiling::share($opening, $room) : 1.0;
@@ -68,7 +71,7 @@ abstract class OutsideOpenings extends SubjectMeasure
             ? new Measured(
                 Amount::area($share * $area->amount()->number),
                 $area->witness,
-                [...$area->working, "Of its height {$home->write(Amount::ratio($share))} lie below the ceiling."],
+                [...$area->working, Message::of('room.outside_openings.of_its_height_lie', share: Amount::ratio($share))],
                 $area->assumptions,
             )
             : $area;

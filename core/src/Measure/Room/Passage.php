@@ -24,6 +24,7 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Spatial\WidestWay;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<RoomSpace> */
 #[Measures(
@@ -80,13 +81,13 @@ final class Passage extends SubjectMeasure
         );
         $narrowest = WidestWay::bottleneck($outline, $ways, $things);
         if ($narrowest === null) {
-            return new NotApplicable('It has fewer than two ways in.');
+            return new NotApplicable(Message::of('room.passage.it_has_fewer_than'));
         }
 
         return new Measured(
             Amount::length($narrowest->length()),
-            [Witness::dimension($subject->storey(), $narrowest, $home->length($narrowest->length()))],
-            ["The widest way from door to door narrows to {$home->length($narrowest->length())}."],
+            [Witness::dimension($subject->storey(), $narrowest, Amount::length($narrowest->length()))],
+            [Message::of('room.passage.widest_way_from_door', narrowest: Amount::length($narrowest->length()))],
         );
     }
 }

@@ -18,6 +18,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<RoomSpace> */
 #[Measures(
@@ -34,7 +35,7 @@ final class ReachedThrough extends SubjectMeasure
         $ways = $home->waysIn();
         if (!$ways->reach($subject)) {
             return $ways->missing === []
-                ? new NotApplicable('No way leads there from outside.')
+                ? new NotApplicable(Message::of('room.reached_through.no_way_leads_there'))
                 : new Unknown(array_values(array_unique($ways->missing)));
         }
         $use = $with->word('use');
@@ -48,7 +49,11 @@ final class ReachedThrough extends SubjectMeasure
         return new Measured(
             Amount::count(count($crossed)),
             array_map(static fn(RoomSpace $room): Witness => Witness::mark($room->storey(), $room->room->at, $room->name()), $crossed),
-            [$names === [] ? 'No such room has to be crossed on the way in.' : 'On the way in one crosses '.implode(', ', $names).'.'],
+            [
+                $names === []
+                    ? Message::of('room.reached_through.no_such_room_has')
+                    : Message::of('room.reached_through.on_way_in_one', names: $names),
+            ],
         );
     }
 }

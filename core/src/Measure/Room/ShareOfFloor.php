@@ -14,6 +14,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<RoomSpace> */
 #[Measures('room.glazing_ratio', AnswerType::Ratio, 'The glass between a room and the open air as a share of its floor.')]
@@ -44,7 +45,7 @@ final class ShareOfFloor extends SubjectMeasure
         return new Measured(
             $share,
             $area->witness,
-            [...$area->working, "Of {$home->write($floor->amount())} of floor: {$home->write($share)}."],
+            [...$area->working, Message::of('room.share_of_floor.of_of_floor', floor: $floor->amount(), share: $share)],
             [...$area->assumptions, ...$floor->assumptions],
         );
     }

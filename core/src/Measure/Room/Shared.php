@@ -19,6 +19,7 @@ use Heurema\Spatial\OpenBorder;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /**
  * What a room has through the adjoining room that it is most open to.
@@ -43,10 +44,10 @@ final class Shared extends SubjectMeasure
         }
         $border = OpenBorder::widest($subject, $home);
         if ($border === null) {
-            return new NotApplicable('It is open to no other room.');
+            return new NotApplicable(Message::of('room.shared.it_is_open_to'));
         }
         $witness = array_map(
-            static fn(Segment $gap): Witness => Witness::dimension($subject->storey(), $gap, $home->length($gap->length())),
+            static fn(Segment $gap): Witness => Witness::dimension($subject->storey(), $gap, Amount::length($gap->length())),
             $border->gaps,
         );
         if ($this->name() === 'room.shared_share') {
@@ -57,7 +58,7 @@ final class Shared extends SubjectMeasure
                 : new Measured(
                     Amount::ratio($share),
                     $witness,
-                    ["Of the wall in common with {$border->beyond->name()}, {$home->write(Amount::ratio($share))} is open."],
+                    [Message::of('room.shared.of_wall_in_common', beyond: $border->beyond->name(), share: Amount::ratio($share))],
                 );
         }
         if ($this->name() === 'room.shared_opening') {
@@ -66,7 +67,7 @@ final class Shared extends SubjectMeasure
                 : new Measured(
                     Amount::drawnArea($border->area),
                     $witness,
-                    ["Open to {$border->beyond->name()}: {$home->write(Amount::drawnArea($border->area))}."],
+                    [Message::of('room.shared.open_to', beyond: $border->beyond->name(), area: Amount::drawnArea($border->area))],
                 );
         }
 
@@ -89,11 +90,11 @@ final class Shared extends SubjectMeasure
                 return $area;
             }
             $sum += $area->amount()->number;
-            $working[] = "{$one->name()}: {$home->write($area->amount())}.";
+            $working[] = Message::of('room.shared.value', one: $one->name(), area: $area->amount());
             array_push($assumptions, ...$area->assumptions);
         }
-        $working[] = 'Both together: '.$home->write(Amount::area($sum)).'.';
+        $working[] = Message::of('room.shared.both_together', sum: Amount::area($sum));
 
-        return new Measured(Amount::area($sum), $witness, $working, array_values(array_unique($assumptions)));
+        return new Measured(Amount::area($sum), $witness, $working, Message::unique($assumptions));
     }
 }

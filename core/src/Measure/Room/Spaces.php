@@ -15,6 +15,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<RoomSpace> */
 #[Measures('room.spaces', AnswerType::Count, '1 where walls close in around the room’s point, else 0.')]
@@ -27,7 +28,7 @@ final class Spaces extends SubjectMeasure
         return new Measured(
             Amount::count($isClosed ? 1 : 0),
             [Witness::mark($subject->storey(), $subject->room->at)],
-            [$isClosed ? 'Walls close in around it.' : 'No walls close in around its point.'],
+            [$isClosed ? Message::of('room.spaces.walls_close_in_around') : Message::of('room.spaces.no_walls_close_in')],
         );
     }
 }

@@ -15,6 +15,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 #[Measures(
     'room.turning_circle',
@@ -40,9 +41,9 @@ final class TurningCircle extends FreeFloorMeasure
         return new Measured(
             Amount::length($diameter),
             $diameter > 0
-                ? [Witness::outline($room->storey(), Ring::circle($best['centre'], $best['radius']), $home->length($diameter))]
+                ? [Witness::outline($room->storey(), Ring::circle($best['centre'], $best['radius']), Amount::length($diameter))]
                 : [],
-            ["The largest circle on the free floor measures {$home->length($diameter)} across."],
+            [Message::of('room.turning_circle.largest_circle_on_free', diameter: Amount::length($diameter))],
         );
     }
 }

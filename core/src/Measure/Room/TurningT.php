@@ -14,6 +14,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 #[Measures(
     'room.turning_t',
@@ -40,13 +41,13 @@ final class TurningT extends FreeFloorMeasure
                 if ($ring !== null) {
                     return new Measured(
                         Amount::count(1),
-                        [Witness::outline($room->storey(), $ring, 'T')],
-                        ['A T finds room on the free floor.'],
+                        [Witness::outline($room->storey(), $ring, Message::of('room.turning_t.t'))],
+                        [Message::of('room.turning_t.t_finds_room_on')],
                     );
                 }
             }
         }
 
-        return new Measured(Amount::count(0), [], ['No T finds room on the free floor.']);
+        return new Measured(Amount::count(0), [], [Message::of('room.turning_t.no_t_finds_room')]);
     }
 }

@@ -15,6 +15,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 #[Measures('room.window_area', AnswerType::Area, 'The windows between a room and the open air, frames included; doors left aside.')]
 final class WindowArea extends OutsideOpenings
@@ -23,7 +24,7 @@ final class WindowArea extends OutsideOpenings
     {
         [$width, $height] = [$opening->opening->width, $opening->opening->height];
         if ($opening->type() !== SubjectType::Window) {
-            return new NotApplicable('It is no window.');
+            return new NotApplicable(Message::of('room.window_area.it_is_no_window'));
         }
         if ($width === null || $height === null) {
             return new Unknown([
@@ -36,7 +37,12 @@ final class WindowArea extends OutsideOpenings
         return new Measured(
             $area,
             [Witness::mark($opening->storey(), $opening->middle())],
-            ["{$home->length($width)} by {$home->length($height)}, frame included: {$home->write($area)}."],
+            [Message::of(
+                'room.window_area.by_frame_included',
+                width: Amount::length($width),
+                height: Amount::length($height),
+                area: $area,
+            )],
         );
     }
 }

@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\HungSoffit;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<HungSoffit> */
 #[Measures('soffit.spacing', AnswerType::Length, 'How far the soffit is from the next one on its storey.')]
@@ -34,11 +35,11 @@ final class Spacing extends SubjectMeasure
         }
 
         return $closest === null
-            ? new NotApplicable('No other soffit hangs on this storey.')
+            ? new NotApplicable(Message::of('soffit.spacing.no_other_soffit_hangs'))
             : new Measured(
                 Amount::length($closest->length()),
-                [Witness::dimension($subject->storey(), $closest, $home->length($closest->length()))],
-                ["The next soffit is {$home->length($closest->length())} away."],
+                [Witness::dimension($subject->storey(), $closest, Amount::length($closest->length()))],
+                [Message::of('soffit.spacing.next_soffit_is_away', closest: Amount::length($closest->length()))],
             );
     }
 }

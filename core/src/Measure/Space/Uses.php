@@ -16,6 +16,7 @@ use Heurema\Spatial\ClosedSpace;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<ClosedSpace> */
 #[Measures('space.uses', AnswerType::Count, 'How many rooms are written into a stretch of floor that walls close in.')]
@@ -30,8 +31,8 @@ final class Uses extends SubjectMeasure
             [Witness::outline($subject->storey(), $subject->space->outline)],
             [
                 $rooms === []
-                    ? 'No room is written into it.'
-                    : 'Rooms: '.implode(', ', array_map(static fn(Room $room): string => $room->name, $rooms)).'.',
+                    ? Message::of('space.uses.no_room_is_written')
+                    : Message::of('space.uses.rooms', value: array_map(static fn(Room $room): string => $room->name, $rooms)),
             ],
         );
     }

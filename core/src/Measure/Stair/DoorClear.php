@@ -20,6 +20,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\StairEnd;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -40,14 +41,14 @@ final class DoorClear extends SubjectMeasure
         $end = $with->word('at') === 'head' ? StairEnd::head($subject, $home) : StairEnd::foot($subject, $home);
         $distance = $end?->leafDistance((float) $subject->stair->width, $home);
         if ($end === null || $distance === null) {
-            return new NotApplicable('No door swings over the landing.');
+            return new NotApplicable(Message::of('stair.door_clear.no_door_swings_over'));
         }
         $line = new Segment($end->edge->middle(), $end->edge->offset(max(1.0, $distance))->middle());
 
         return new Measured(
             Amount::length($distance),
-            [Witness::dimension($end->plan->storey->id ?? $subject->storey(), $line, $home->length($distance))],
-            ["Between the steps and the leaf's sweep: {$home->length($distance)}."],
+            [Witness::dimension($end->plan->storey->id ?? $subject->storey(), $line, Amount::length($distance))],
+            [Message::of('stair.door_clear.between_steps_and_leafs', distance: Amount::length($distance))],
         );
     }
 }

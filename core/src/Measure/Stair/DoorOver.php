@@ -24,6 +24,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -62,7 +63,11 @@ final class DoorOver extends SubjectMeasure
         return new Measured(
             Amount::count(count($names)),
             array_map(static fn(PlacedOpening $door): Witness => Witness::mark($door->storey(), $door->middle(), $door->name()), $doors),
-            [$names === [] ? 'No door swings over it.' : 'Over it swing: '.implode(', ', $names).'.'],
+            [
+                $names === []
+                    ? Message::of('stair.door_over.no_door_swings_over')
+                    : Message::of('stair.door_over.over_it_swing', names: $names),
+            ],
             parties: array_map(static fn(PlacedOpening $door): string => $door->id(), $doors),
         );
     }

@@ -18,6 +18,7 @@ use Heurema\Spatial\Stair\FlightRun;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures('stair.flight_rise', AnswerType::Length, 'The highest flight, from one floor or landing to the next.')]
@@ -34,8 +35,8 @@ final class FlightRise extends SubjectMeasure
 
         return new Measured(
             Amount::length($rise),
-            [Witness::mark($subject->storey(), $subject->stair->start, $home->length($rise))],
-            ['From landing to landing: '.implode(', ', array_map($home->length(...), $rises)).'.'],
+            [Witness::mark($subject->storey(), $subject->stair->start, Amount::length($rise))],
+            [Message::of('stair.flight_rise.from_landing_to_landing', all: array_map(Amount::length(...), $rises))],
         );
     }
 }

@@ -17,6 +17,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -34,14 +35,14 @@ final class HandrailHeight extends SubjectMeasure
         if ($heights === []) {
             return Handrails::count($subject) === null
                 ? new Unknown(["{$subject->id()}.handrails"])
-                : new NotApplicable('The stair has no handrail.');
+                : new NotApplicable(Message::of('stair.handrail_height.stair_has_no_handrail'));
         }
         $height = $with->word('of') === 'highest' ? max($heights) : min($heights);
 
         return new Measured(
             Amount::length($height),
-            [Witness::mark($subject->storey(), $subject->stair->start, $home->length($height))],
-            ['Handrails over the nosings: '.implode(', ', array_map($home->length(...), $heights)).'.'],
+            [Witness::mark($subject->storey(), $subject->stair->start, Amount::length($height))],
+            [Message::of('stair.handrail_height.handrails_over_nosings', all: array_map(Amount::length(...), $heights))],
         );
     }
 }

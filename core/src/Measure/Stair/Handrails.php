@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures('stair.handrails', AnswerType::Count, 'How many sides have a handrail.')]
@@ -27,7 +28,11 @@ final class Handrails extends SubjectMeasure
 
         return $count === null
             ? new Unknown(["{$subject->id()}.handrails"])
-            : new Measured(Amount::count($count), [Witness::mark($subject->storey(), $subject->stair->start)], ["Handrails: {$count}."]);
+            : new Measured(
+                Amount::count($count),
+                [Witness::mark($subject->storey(), $subject->stair->start)],
+                [Message::of('stair.handrails.handrails', count: $count)],
+            );
     }
 
     /** Null when nobody said of one of its sides. */

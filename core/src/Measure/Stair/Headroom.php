@@ -19,6 +19,7 @@ use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -44,24 +45,28 @@ final class Headroom extends SubjectMeasure
         }
         $lowest = LowestHeadroom::lowest($climb, $home, $covers, $with->number('side_edge') ?? 0.0, $with->word('over') === 'middle');
         if ($lowest === null) {
-            return new NotApplicable('Nothing is above it.');
+            return new NotApplicable(Message::of('stair.headroom.nothing_is_above_it'));
         }
 
         if ($lowest->height <= 0) {
             return new Measured(
                 Amount::length(0),
                 [Witness::mark($subject->storey(), $lowest->at, $lowest->under)],
-                [ucfirst($lowest->under)." is in the way: it is not cut where one stands {$home->length($lowest->from)} above the foot."],
+                [Message::of('stair.headroom.is_in_way_it', from: Amount::length($lowest->from), under: $lowest->under)],
                 array_values($covers->assumptions),
             );
         }
 
         return new Measured(
             Amount::length($lowest->height),
-            [Witness::mark($subject->storey(), $lowest->at, $home->length($lowest->height))],
+            [Witness::mark($subject->storey(), $lowest->at, Amount::length($lowest->height))],
             [
-                "Lowest under {$lowest->under}: {$home->length($lowest->from + $lowest->height)} above the foot, "
-                ."less {$home->length($lowest->from)} where one stands.",
+                Message::of(
+                    'stair.headroom.lowest_under_above_foot',
+                    under: $lowest->under,
+                    from: Amount::length($lowest->from + $lowest->height),
+                    from2: Amount::length($lowest->from),
+                ),
             ],
             array_values($covers->assumptions),
         );

@@ -22,6 +22,7 @@ use Heurema\Spatial\Stair\StepKind;
 use Heurema\Spatial\StairEnd;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -45,16 +46,18 @@ final class LandingSize extends SubjectMeasure
             ? self::widths($climb, $at)
             : [...self::depths($climb, $at), ...self::ends($subject, $home, $at)];
         if ($sizes === []) {
-            return new NotApplicable('It has no landing there.');
+            return new NotApplicable(Message::of('stair.landing_size.it_has_no_landing'));
         }
         usort($sizes, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         [$size, $line, $storey, $name] = $sizes[0];
 
         return new Measured(
             Amount::length($size),
-            [Witness::dimension($storey, $line, $home->length($size))],
+            [Witness::dimension($storey, $line, Amount::length($size))],
             array_map(
-                static fn(array $one): string => "{$one[3]}: ".($one[0] >= self::REACH ? 'at least ' : '').$home->length($one[0]).'.',
+                static fn(array $one): Message => $one[0] >= self::REACH
+                    ? Message::of('stair.landing_size.at_least', landing: $one[3], size: Amount::length($one[0]))
+                    : Message::of('stair.landing_size.one', landing: $one[3], size: Amount::length($one[0])),
                 $sizes,
             ),
         );

@@ -19,6 +19,7 @@ use Heurema\Spatial\Stair\OpeningEdge;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -33,7 +34,7 @@ final class OpeningStart extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->from === null) {
-            return new NotApplicable('It leads up outside.');
+            return new NotApplicable(Message::of('stair.opening_start.it_leads_up_outside'));
         }
         $climb = Climb::of($subject);
         if (!$climb instanceof Climb) {
@@ -47,10 +48,11 @@ final class OpeningStart extends SubjectMeasure
 
         return new Measured(
             Amount::count($start->treads),
-            $start->edge === null ? [] : [Witness::dimension($subject->storey(), $start->edge, 'the opening begins here')],
+            $start->edge === null
+                ? []
+                : [Witness::dimension($subject->storey(), $start->edge, Message::of('stair.opening_start.opening_begins_here'))],
             [
-                "{$home->length($headroom)} and the floor's thickness set on each tread stand above the upper floor "
-                ."on {$start->treads} of them.",
+                Message::of('stair.opening_start.and_floors_thickness_set', headroom: Amount::length($headroom), treads: $start->treads),
             ],
         );
     }

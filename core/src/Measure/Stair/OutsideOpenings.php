@@ -17,6 +17,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\StairEnd;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -46,9 +47,11 @@ final class OutsideOpenings extends SubjectMeasure
             )),
             [
                 $found === []
-                    ? 'None at its foot or head.'
-                    : 'At its foot and head: '
-                    .implode(', ', array_map(static fn(PlacedOpening $opening): string => $opening->name(), $found)).'.',
+                    ? Message::of('stair.outside_openings.none_at_its_foot')
+                    : Message::of(
+                        'stair.outside_openings.at_its_foot_and',
+                        value: array_map(static fn(PlacedOpening $opening): string => $opening->name(), $found),
+                    ),
             ],
         );
     }

@@ -21,6 +21,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\StepKind;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures('stair.pitch', AnswerType::Angle, 'The steepest angle of the line over the nosings of its straight flights.')]
@@ -44,14 +45,18 @@ final class Pitch extends SubjectMeasure
             }
         }
         if ($steepest === null) {
-            return new NotApplicable('The stair has no straight flight with treads.');
+            return new NotApplicable(Message::of('stair.pitch.stair_has_no_straight'));
         }
         [$angle, $riser, $tread, $step] = $steepest;
 
         return new Measured(
             Amount::angle($angle),
-            [Witness::dimension($subject->storey(), new Segment($step->front->middle(), $step->back->middle()), sprintf('%.1f°', $angle))],
-            [sprintf('A riser of %s on a tread of %s: %.2f degrees.', $home->length($riser), $home->length($tread), $angle)],
+            [Witness::dimension(
+                $subject->storey(),
+                new Segment($step->front->middle(), $step->back->middle()),
+                Message::of('stair.pitch.value', angle: $angle),
+            )],
+            [Message::of('stair.pitch.riser_of_on_tread', riser: Amount::length($riser), tread: Amount::length($tread), angle: $angle)],
         );
     }
 }

@@ -17,6 +17,7 @@ use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -43,11 +44,15 @@ final class RiseLeft extends SubjectMeasure
 
         return new Measured(
             Amount::length(abs($left)),
-            [Witness::mark($subject->storey(), $subject->shape->head?->middle() ?? $subject->stair->start, $home->length(abs($left)))],
+            [Witness::mark($subject->storey(), $subject->shape->head?->middle() ?? $subject->stair->start, Amount::length(abs($left)))],
             [
-                "Its risers come to {$home->length($climb->top())}, the floors are {$home->length($total)} apart: "
-                ."{$home->length(abs($left))} "
-                    .($left >= 0 ? 'left over.' : 'too much.'),
+                Message::of(
+                    'stair.rise_left.its_risers_come_to',
+                    top: Amount::length($climb->top()),
+                    total: Amount::length($total),
+                    left: Amount::length(abs($left)),
+                    which: $left >= 0 ? Message::of('stair.rise_left.left_over') : Message::of('stair.rise_left.too_much'),
+                ),
             ],
         );
     }

@@ -19,6 +19,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -35,7 +36,7 @@ final class Riser extends SubjectMeasure
         $measured = self::measuredRises($subject->stair);
         $others = $subject->stair->risers() - count($measured);
         $total = $subject->totalRise();
-        $working = $measured === [] ? [] : ['Measured risers: '.implode(', ', array_map($home->length(...), $measured)).'.'];
+        $working = $measured === [] ? [] : [Message::of('stair.riser.measured_risers', all: array_map(Amount::length(...), $measured))];
         $risers = $measured;
         if ($others > 0) {
             if ($total === null) {
@@ -43,16 +44,21 @@ final class Riser extends SubjectMeasure
             }
             $left = $total - array_sum($measured);
             $risers[] = $left / $others;
-            $working[] = sprintf('Rise of %s over %d risers: %s each.', $home->length($left), $others, $home->length($left / $others));
+            $working[] = Message::of(
+                'stair.riser.rise_of_over_risers',
+                left: Amount::length($left),
+                others: $others,
+                left2: Amount::length($left / $others),
+            );
         }
         if ($risers === []) {
-            return new NotApplicable('The stair has no risers.');
+            return new NotApplicable(Message::of('stair.riser.stair_has_no_risers'));
         }
         $riser = $with->word('of') === 'least' ? min($risers) : max($risers);
 
         return new Measured(
             Amount::length($riser),
-            [Witness::mark($subject->storey(), $subject->stair->start, 'riser '.$home->length($riser))],
+            [Witness::mark($subject->storey(), $subject->stair->start, Message::of('stair.riser.riser', riser: Amount::length($riser)))],
             $working,
         );
     }

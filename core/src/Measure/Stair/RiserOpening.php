@@ -19,6 +19,7 @@ use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -37,7 +38,7 @@ final class RiserOpening extends SubjectMeasure
         if ($subject->stair->openRisers !== true) {
             return $subject->stair->openRisers === null
                 ? new Unknown(["{$subject->id()}.open_risers"])
-                : new NotApplicable('Its risers are closed.');
+                : new NotApplicable(Message::of('stair.riser_opening.its_risers_are_closed'));
         }
         $climb = Climb::of($subject);
         if (!$climb instanceof Climb) {
@@ -50,15 +51,15 @@ final class RiserOpening extends SubjectMeasure
             ARRAY_FILTER_USE_KEY,
         );
         if ($risers === []) {
-            return new NotApplicable("None of its risers ends more than {$home->length($above)} above its foot.");
+            return new NotApplicable(Message::of('stair.riser_opening.none_of_its_risers', above: Amount::length($above)));
         }
         $opening = max($risers) - self::TREAD_THICKNESS;
 
         return new Measured(
             Amount::length($opening),
-            [Witness::mark($subject->storey(), $subject->stair->start, $home->length($opening))],
-            ["The highest riser less a tread's thickness: {$home->length($opening)}."],
-            ['Treads are taken to be '.$home->length(self::TREAD_THICKNESS).' thick.'],
+            [Witness::mark($subject->storey(), $subject->stair->start, Amount::length($opening))],
+            [Message::of('stair.riser_opening.highest_riser_less_treads', opening: Amount::length($opening))],
+            [Message::of('stair.riser_opening.treads_are_taken_to', treadThickness: Amount::length(self::TREAD_THICKNESS))],
         );
     }
 }

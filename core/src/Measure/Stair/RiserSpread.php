@@ -18,6 +18,7 @@ use Heurema\Spatial\Stair\FlightRun;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -41,8 +42,8 @@ final class RiserSpread extends SubjectMeasure
 
         return new Measured(
             Amount::length($spread),
-            [Witness::mark($subject->storey(), $subject->stair->start, $home->length($spread))],
-            ['Risers: '.implode(', ', array_map($home->length(...), $climb->risers())).'.'],
+            [Witness::mark($subject->storey(), $subject->stair->start, Amount::length($spread))],
+            [Message::of('stair.riser_spread.risers', all: array_map(Amount::length(...), $climb->risers()))],
         );
     }
 }

@@ -19,6 +19,7 @@ use Heurema\Spatial\Stair\FlightRun;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -38,14 +39,14 @@ final class RisersPerFlight extends SubjectMeasure
         }
         $counts = array_map(static fn(FlightRun $run): int => count($run->risers), FlightRun::of($climb));
         if ($counts === []) {
-            return new NotApplicable('The stair has no risers.');
+            return new NotApplicable(Message::of('stair.risers_per_flight.stair_has_no_risers'));
         }
         $count = $with->word('of') === 'least' ? min($counts) : max($counts);
 
         return new Measured(
             Amount::count($count),
             [Witness::mark($subject->storey(), $subject->stair->start, (string) $count)],
-            ['Risers from landing to landing: '.implode(', ', $counts).'.'],
+            [Message::of('stair.risers_per_flight.risers_from_landing_to', counts: $counts)],
         );
     }
 }

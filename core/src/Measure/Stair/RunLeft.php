@@ -19,6 +19,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -31,7 +32,7 @@ final class RunLeft extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->from === null) {
-            return new NotApplicable('It reaches the storey from outside.');
+            return new NotApplicable(Message::of('stair.run_left.it_reaches_storey_from'));
         }
         $head = $subject->shape->head;
         if ($head === null) {
@@ -55,11 +56,11 @@ final class RunLeft extends SubjectMeasure
 
         return new Measured(
             Amount::length(abs($nearest)),
-            [Witness::dimension($subject->to->id, $line, $home->length(abs($nearest)))],
+            [Witness::dimension($subject->to->id, $line, Amount::length(abs($nearest)))],
             [
                 $nearest >= 0
-                    ? "From its last nosing to the edge of the floor: {$home->length($nearest)}."
-                    : 'It goes on '.$home->length(-$nearest).' under the floor.',
+                    ? Message::of('stair.run_left.from_its_last_nosing', nearest: Amount::length($nearest))
+                    : Message::of('stair.run_left.it_goes_on_under', nearest: Amount::length(-$nearest)),
             ],
         );
     }

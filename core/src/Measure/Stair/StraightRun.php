@@ -18,6 +18,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -39,7 +40,7 @@ final class StraightRun extends SubjectMeasure
         return new Measured(
             Amount::count($most),
             [Witness::mark($subject->storey(), $subject->stair->start, (string) $most)],
-            ["Risers in line without a turn: {$most}."],
+            [Message::of('stair.straight_run.risers_in_line_without', most: $most)],
         );
     }
 }

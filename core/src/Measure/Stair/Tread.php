@@ -20,6 +20,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -49,15 +50,15 @@ final class Tread extends SubjectMeasure
             return new Unknown($missing);
         }
         if ($treads === []) {
-            return new NotApplicable('The stair has no straight flight with treads.');
+            return new NotApplicable(Message::of('stair.tread.stair_has_no_straight'));
         }
         $tread = $with->word('of') === 'largest' ? max($treads) : min($treads);
         $along = new Segment($subject->stair->start, $subject->stair->start->plus(Point::towards($subject->stair->facing)->times($tread)));
 
         return new Measured(
             Amount::length($tread),
-            [Witness::dimension($subject->storey(), $along, 'tread '.$home->length($tread))],
-            ['Treads of the flights: '.implode(', ', array_map($home->length(...), $treads)).'.'],
+            [Witness::dimension($subject->storey(), $along, Message::of('stair.tread.tread', tread: Amount::length($tread)))],
+            [Message::of('stair.tread.treads_of_flights', all: array_map(Amount::length(...), $treads))],
         );
     }
 }

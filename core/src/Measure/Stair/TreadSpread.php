@@ -18,6 +18,7 @@ use Heurema\Spatial\Stair\FlightRun;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -41,8 +42,8 @@ final class TreadSpread extends SubjectMeasure
 
         return new Measured(
             Amount::length($spread),
-            [Witness::mark($subject->storey(), $subject->stair->start, $home->length($spread))],
-            ["The treads of one flight differ by {$home->length($spread)}."],
+            [Witness::mark($subject->storey(), $subject->stair->start, Amount::length($spread))],
+            [Message::of('stair.tread_spread.treads_of_one_flight', spread: Amount::length($spread))],
         );
     }
 }

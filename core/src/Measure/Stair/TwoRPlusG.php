@@ -21,6 +21,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\StepKind;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -54,14 +55,19 @@ final class TwoRPlusG extends SubjectMeasure
             }
         }
         if ($found === null) {
-            return new NotApplicable('The stair has no straight flight with treads.');
+            return new NotApplicable(Message::of('stair.two_rplus_g.stair_has_no_straight'));
         }
         [$sum, $riser, $tread, $step] = $found;
 
         return new Measured(
             Amount::length($sum),
-            [Witness::dimension($subject->storey(), new Segment($step->front->middle(), $step->back->middle()), $home->length($tread))],
-            ["Twice the riser of {$home->length($riser)} and the tread of {$home->length($tread)}: {$home->length($sum)}."],
+            [Witness::dimension($subject->storey(), new Segment($step->front->middle(), $step->back->middle()), Amount::length($tread))],
+            [Message::of(
+                'stair.two_rplus_g.twice_riser_of_and',
+                riser: Amount::length($riser),
+                tread: Amount::length($tread),
+                sum: Amount::length($sum),
+            )],
         );
     }
 }

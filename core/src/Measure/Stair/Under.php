@@ -25,6 +25,7 @@ use Heurema\Spatial\StairEnd;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -53,14 +54,14 @@ final class Under extends SubjectMeasure
             }
         }
         if ($lowest === null) {
-            return new NotApplicable('Nothing passes below it.');
+            return new NotApplicable(Message::of('stair.under.nothing_passes_below_it'));
         }
 
         return new Measured(
             Amount::length(max(0.0, $lowest[0])),
-            [Witness::mark($subject->storey(), $lowest[1], $home->length(max(0.0, $lowest[0])))],
-            ["Lowest over {$lowest[2]}."],
-            ["{$subject->name()} is taken to be ".$home->length(StairCovers::STAIR_DEPTH).' deep, straight down from its nosings.'],
+            [Witness::mark($subject->storey(), $lowest[1], Amount::length(max(0.0, $lowest[0])))],
+            [Message::of('stair.under.lowest_over', lowest: $lowest[2])],
+            [Message::of('stair.under.is_taken_to_be', subject: $subject->name(), stairDepth: Amount::length(StairCovers::STAIR_DEPTH))],
         );
     }
 

@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -33,22 +34,29 @@ final class Width extends SubjectMeasure
         if ($width === null) {
             return new Unknown(["{$subject->id()}.width"]);
         }
-        $working = ["Between its sides: {$home->length($width)}."];
+        $working = [Message::of('stair.width.between_its_sides', width: Amount::length($width))];
         $rails = Handrails::count($subject);
         if ($with->word('at') === 'rail') {
             if ($rails === null) {
                 return new Unknown(["{$subject->id()}.handrails"]);
             }
             $width -= $rails * self::PROJECTION;
-            $working[] = "Less {$rails} handrails, {$home->length(self::PROJECTION)} each: {$home->length($width)}.";
+            $working[] = Message::of(
+                'stair.width.less_handrails_each',
+                rails: $rails,
+                projection: Amount::length(self::PROJECTION),
+                width: Amount::length($width),
+            );
         }
         $across = $subject->shape->steps[0]->front ?? $subject->shape->head;
 
         return new Measured(
             Amount::length($width),
-            $across === null ? [] : [Witness::dimension($subject->storey(), $across, $home->length($width))],
+            $across === null ? [] : [Witness::dimension($subject->storey(), $across, Amount::length($width))],
             $working,
-            $with->word('at') === 'rail' && $rails > 0 ? ['Handrails are taken to stand in by '.$home->length(self::PROJECTION).'.'] : [],
+            $with->word('at') === 'rail' && $rails > 0
+                ? [Message::of('stair.width.handrails_are_taken_to', projection: Amount::length(self::PROJECTION))]
+                : [],
         );
     }
 

@@ -20,6 +20,7 @@ use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\Stair\StepKind;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures('stair.winder_inner', AnswerType::Length, 'The least depth of its tapered treads at their narrow end.')]
@@ -36,7 +37,7 @@ final class WinderInner extends SubjectMeasure
         if ($tapered === []) {
             return Tapered::isUndrawn($subject)
                 ? new Unknown(["{$subject->id()}.parts"])
-                : new NotApplicable('The stair has no tapered treads.');
+                : new NotApplicable(Message::of('stair.winder_inner.stair_has_no_tapered'));
         }
         $least = null;
         foreach ($tapered as $step) {
@@ -46,8 +47,8 @@ final class WinderInner extends SubjectMeasure
 
         return new Measured(
             Amount::length($least->length()),
-            [Witness::dimension($subject->storey(), $least, $home->length($least->length()))],
-            ["At their narrow end the tapered treads are at least {$home->length($least->length())} deep."],
+            [Witness::dimension($subject->storey(), $least, Amount::length($least->length()))],
+            [Message::of('stair.winder_inner.at_their_narrow_end', least: Amount::length($least->length()))],
         );
     }
 }

@@ -19,6 +19,7 @@ use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\Stair\StepKind;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -36,7 +37,7 @@ final class WinderTread extends SubjectMeasure
         if ($tapered === []) {
             return Tapered::isUndrawn($subject)
                 ? new Unknown(["{$subject->id()}.parts"])
-                : new NotApplicable('The stair has no tapered treads.');
+                : new NotApplicable(Message::of('stair.winder_tread.stair_has_no_tapered'));
         }
         $fromInner = $with->number('from_inner') ?? ($subject->stair->width ?? 0.0) / 2;
         $least = null;
@@ -47,10 +48,13 @@ final class WinderTread extends SubjectMeasure
 
         return new Measured(
             Amount::length($least->length()),
-            [Witness::dimension($subject->storey(), $least, $home->length($least->length()))],
+            [Witness::dimension($subject->storey(), $least, Amount::length($least->length()))],
             [
-                "Of the tapered treads, {$home->length($fromInner)} from their inner side, the least is "
-                ."{$home->length($least->length())} deep.",
+                Message::of(
+                    'stair.winder_tread.of_tapered_treads_from',
+                    fromInner: Amount::length($fromInner),
+                    least: Amount::length($least->length()),
+                ),
             ],
         );
     }

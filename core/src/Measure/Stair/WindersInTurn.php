@@ -18,6 +18,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedStair> */
 #[Measures(
@@ -43,11 +44,11 @@ final class WindersInTurn extends SubjectMeasure
         }
 
         return $most === 0
-            ? new NotApplicable('The stair has no tapered treads.')
+            ? new NotApplicable(Message::of('stair.winders_in_turn.stair_has_no_tapered'))
             : new Measured(
                 Amount::count($most),
                 [Witness::mark($subject->storey(), $subject->stair->start, (string) $most)],
-                ["Tapered treads in the turn: {$most}."],
+                [Message::of('stair.winders_in_turn.tapered_treads_in_turn', most: $most)],
             );
     }
 }

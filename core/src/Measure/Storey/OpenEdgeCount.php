@@ -19,6 +19,7 @@ use Heurema\Spatial\OpenEdge;
 use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<StoreyPlan> */
 #[Measures(
@@ -44,14 +45,21 @@ final class OpenEdgeCount extends SubjectMeasure
         return new Measured(
             Amount::count(count($open)),
             array_map(
-                static fn(OpenEdge $edge): Witness => Witness::dimension($subject->id(), $edge->line, $home->length($edge->line->length())),
+                static fn(OpenEdge $edge): Witness => Witness::dimension(
+                    $subject->id(),
+                    $edge->line,
+                    Amount::length($edge->line->length()),
+                ),
                 $open,
             ),
             $open === []
-                ? ['No edge is open.']
+                ? [Message::of('storey.open_edge_count.no_edge_is_open')]
                 : array_map(
-                    static fn(OpenEdge $edge): string => ucfirst(
-                        "{$edge->name}: {$home->length($edge->line->length())} open, {$home->length($edge->drop)} deep.",
+                    static fn(OpenEdge $edge): Message => Message::of(
+                        'storey.open_edge_count.edge',
+                        edge: $edge->name,
+                        open: Amount::length($edge->line->length()),
+                        drop: Amount::length($edge->drop),
                     ),
                     $open,
                 ),

@@ -18,6 +18,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\TapedDistance;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<TapedDistance> */
 #[Measures(
@@ -37,20 +38,20 @@ final class Chain extends SubjectMeasure
                 && $one->group === $overall->group,
         );
         if ($overall->role !== SurveyRole::Overall || $parts === []) {
-            return new NotApplicable('It is no overall with parts.');
+            return new NotApplicable(Message::of('survey.chain.it_is_no_overall'));
         }
         $sum = array_sum(array_map(static fn(SurveyDistance $part): float => $part->measured, $parts));
-        $working = [sprintf(
-            '%d parts add up to %s, the overall was taped as %s.',
-            count($parts),
-            $home->length($sum),
-            $home->length($overall->measured),
+        $working = [Message::of(
+            'survey.chain.parts_add_up_to',
+            count: count($parts),
+            sum: Amount::length($sum),
+            measured: Amount::length($overall->measured),
         )];
         $slip = TapeSlip::behind($sum - $overall->measured, $sum, $overall->measured);
 
         return new Measured(
             Amount::length(abs($sum - $overall->measured)),
-            [Witness::dimension($subject->storey(), $subject->drawn(), $home->length($overall->measured))],
+            [Witness::dimension($subject->storey(), $subject->drawn(), Amount::length($overall->measured))],
             $slip === null ? $working : [...$working, $slip],
         );
     }

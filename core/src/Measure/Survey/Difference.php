@@ -15,6 +15,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\TapedDistance;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<TapedDistance> */
 #[Measures('survey.difference', AnswerType::Length, 'How far the taped distance is from the drawn one, either way.')]
@@ -24,12 +25,16 @@ final class Difference extends SubjectMeasure
     {
         $drawn = $subject->drawn()->length();
         $difference = $subject->distance->measured - $drawn;
-        $working = ["Taped {$home->length($subject->distance->measured)}, drawn {$home->length($drawn)}."];
+        $working = [Message::of(
+            'survey.difference.taped_drawn',
+            measured: Amount::length($subject->distance->measured),
+            drawn: Amount::length($drawn),
+        )];
         $slip = TapeSlip::behind($difference, $subject->distance->measured, $drawn);
 
         return new Measured(
             Amount::length(abs($difference)),
-            [Witness::dimension($subject->storey(), $subject->drawn(), $home->length($subject->distance->measured))],
+            [Witness::dimension($subject->storey(), $subject->drawn(), Amount::length($subject->distance->measured))],
             $slip === null ? $working : [...$working, $slip],
         );
     }

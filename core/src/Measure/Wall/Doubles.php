@@ -16,6 +16,7 @@ use Heurema\Spatial\PlacedWall;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\WallTrouble;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedWall> */
 #[Measures(
@@ -32,11 +33,19 @@ final class Doubles extends SubjectMeasure
         return new Measured(
             Amount::count(count($doubles)),
             array_map(
-                static fn(WallTrouble $double): Witness => Witness::dimension($subject->storey(), $double->place, "also {$double->other}"),
+                static fn(WallTrouble $double): Witness => Witness::dimension(
+                    $subject->storey(),
+                    $double->place,
+                    Message::of('wall.doubles.also', other: $double->other),
+                ),
                 $doubles,
             ),
             array_map(
-                static fn(WallTrouble $double): string => "{$double->other} runs along in it over {$home->length($double->size)}.",
+                static fn(WallTrouble $double): Message => Message::of(
+                    'wall.doubles.runs_along',
+                    other: $double->other,
+                    size: Amount::length($double->size),
+                ),
                 $doubles,
             ),
             parties: array_map(static fn(WallTrouble $double): string => $double->other, $doubles),

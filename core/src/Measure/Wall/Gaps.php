@@ -17,6 +17,7 @@ use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\WallJoints;
 use Heurema\Spatial\WallTrouble;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedWall> */
 #[Measures(
@@ -33,12 +34,13 @@ final class Gaps extends SubjectMeasure
         return new Measured(
             Amount::count(count($gaps)),
             array_map(
-                static fn(WallTrouble $gap): Witness => Witness::mark($subject->storey(), $gap->at(), $home->length($gap->size)),
+                static fn(WallTrouble $gap): Witness => Witness::mark($subject->storey(), $gap->at(), Amount::length($gap->size)),
                 $gaps,
             ),
             array_map(
-                static fn(WallTrouble $gap): string => "Ends {$home->length($gap->size)} short of {$gap->other}"
-                    .($gap->size <= WallJoints::CLOSES_GAPS_TO ? ', taken as meeting it.' : '.'),
+                static fn(WallTrouble $gap): Message => $gap->size <= WallJoints::CLOSES_GAPS_TO
+                    ? Message::of('wall.gaps.closed', size: Amount::length($gap->size), other: $gap->other)
+                    : Message::of('wall.gaps.open', size: Amount::length($gap->size), other: $gap->other),
                 $gaps,
             ),
         );

@@ -23,6 +23,7 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -59,7 +60,11 @@ final class BlockedBy extends SubjectMeasure
         return new Measured(
             Amount::count(count($found)),
             array_map(static fn(Ring $outline): Witness => Witness::outline($subject->storey(), $outline), $outlines),
-            [$found === [] ? 'Nothing stands before it.' : "Before it: {$names}."],
+            [
+                $found === []
+                    ? Message::of('window.blocked_by.nothing_stands_before_it')
+                    : Message::of('window.blocked_by.before_it', names: $names),
+            ],
             parties: array_map(static fn(PlacedFixture $fixture): string => $fixture->id(), $found),
         );
     }

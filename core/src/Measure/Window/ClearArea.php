@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -54,7 +55,7 @@ final class ClearArea extends SubjectMeasure
         return new Measured(
             $open,
             $glass->witness,
-            [...$glass->working, "Louvres open eight tenths of that: {$home->write($open)}."],
+            [...$glass->working, Message::of('window.clear_area.louvres_open_eight_tenths', open: $open)],
             $glass->assumptions,
         );
     }

@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -36,8 +37,17 @@ final class ClearSill extends SubjectMeasure
 
         return new Measured(
             Amount::length($height),
-            [Witness::mark($subject->storey(), $subject->middle(), "{$home->length($height)} above the floor")],
-            ["Sill {$home->length($sill)} and the frame on it {$home->length($frame)}: {$home->length($height)}."],
+            [Witness::mark(
+                $subject->storey(),
+                $subject->middle(),
+                Message::of('window.clear_sill.above_floor', height: Amount::length($height)),
+            )],
+            [Message::of(
+                'window.clear_sill.sill_and_frame_on',
+                sill: Amount::length($sill),
+                frame: Amount::length($frame),
+                height: Amount::length($height),
+            )],
             GlassOpening::assumedFrame($subject, $home),
         );
     }

@@ -12,6 +12,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** One clear size of an open window. */
 final class ClearSize
@@ -23,7 +24,14 @@ final class ClearSize
     public static function of(PlacedOpening $window, Home $home, string $side, ?float $given, ?float $size, \Closure $share): Measurement
     {
         if ($given !== null) {
-            return self::measured($window, $home, $given, $side, "Clear {$side} given as {$home->length($given)}.", []);
+            return self::measured(
+                $window,
+                $home,
+                $given,
+                $side,
+                Message::of('window.clear_size.given', side: $side, given: Amount::length($given)),
+                [],
+            );
         }
         $operation = $window->opening->window?->operation;
         if ($size === null || $operation === null) {
@@ -35,27 +43,36 @@ final class ClearSize
         $frame = GlassOpening::frame($window);
         $clear = max(0.0, $size - 2 * $frame) * $share($operation);
         $how = match ($share($operation)) {
-            0.0 => ' does not open for anybody',
-            0.5 => ' opens half of it',
-            default => ' opens all of it',
+            0.0 => Message::of('window.clear_size.opens_nothing'),
+            0.5 => Message::of('window.clear_size.opens_half'),
+            default => Message::of('window.clear_size.opens_all'),
         };
         $kind = str_replace('_', ' ', $operation->value);
-        $working = ucfirst($side)
-            ." {$home->length($size)} less two frames of {$home->length($frame)}; {$kind}{$how}: {$home->length($clear)}.";
+        $working = Message::of(
+            'window.clear_size.less_two_frames_of',
+            size: Amount::length($size),
+            frame: Amount::length($frame),
+            kind: $kind,
+            how: $how,
+            clear: Amount::length($clear),
+            side: $side,
+        );
 
         return self::measured($window, $home, $clear, $side, $working, GlassOpening::assumedFrame($window, $home));
     }
 
-    /** @param list<string> $assumptions */
+    /** @param list<Message> $assumptions */
     private static function measured(
         PlacedOpening $window,
         Home $home,
         float $clear,
         string $side,
-        string $working,
+        Message $working,
         array $assumptions,
     ): Measured {
-        $text = $home->length($clear).($side === 'width' ? ' wide' : ' high');
+        $text = $side === 'width'
+            ? Message::of('window.clear_size.wide', clear: Amount::length($clear))
+            : Message::of('window.clear_size.high', clear: Amount::length($clear));
 
         return new Measured(Amount::length($clear), [Witness::mark($window->storey(), $window->middle(), $text)], [$working], $assumptions);
     }

@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures('window.drop', AnswerType::Length, 'From the ground outside up to the sill.')]
@@ -35,9 +36,9 @@ final class Drop extends SubjectMeasure
 
         return new Measured(
             Amount::length($drop),
-            [Witness::mark($subject->storey(), $subject->middle(), "{$home->length($drop)} above the ground")],
-            ["Sill {$home->length($drop)} above the ground outside."],
-            $home->layout->grade === null ? ['The ground outside taken as level with elevation 0.'] : [],
+            [Witness::mark($subject->storey(), $subject->middle(), Message::of('window.drop.above_ground', drop: Amount::length($drop)))],
+            [Message::of('window.drop.sill_above_ground_outside', drop: Amount::length($drop))],
+            $home->layout->grade === null ? [Message::of('window.drop.ground_outside_taken_as')] : [],
         );
     }
 }

@@ -21,6 +21,7 @@ use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -61,11 +62,11 @@ final class GlassAboveStair extends SubjectMeasure
         }
 
         return $least === null
-            ? new NotApplicable('No step is beside it.')
+            ? new NotApplicable(Message::of('window.glass_above_stair.no_step_is_beside'))
             : new Measured(
                 Amount::length($least[0]),
-                [Witness::dimension($subject->storey(), $least[1], $home->length($least[1]->length()))],
-                ["Above the step beside it the glass begins at {$home->length($least[0])}."],
+                [Witness::dimension($subject->storey(), $least[1], Amount::length($least[1]->length()))],
+                [Message::of('window.glass_above_stair.above_step_beside_it', least: Amount::length($least[0]))],
                 $bottom->assumptions,
             );
     }

@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures('window.glass_area', AnswerType::Area, 'The glass: as given, else the size less the frame on each side.')]
@@ -25,7 +26,11 @@ final class GlassArea extends SubjectMeasure
     {
         $given = $subject->opening->window?->glassArea;
         if ($given !== null) {
-            return new Measured(Amount::area($given), self::witness($subject), ["Glass given as {$home->write(Amount::area($given))}."]);
+            return new Measured(
+                Amount::area($given),
+                self::witness($subject),
+                [Message::of('window.glass_area.glass_given_as', given: Amount::area($given))],
+            );
         }
         $size = GlassOpening::of($subject, $home);
         if ($size instanceof Unknown) {
@@ -33,7 +38,12 @@ final class GlassArea extends SubjectMeasure
         }
         $glass = Amount::drawnArea($size->width * $size->height);
 
-        return new Measured($glass, self::witness($subject), ["{$size->working}: {$home->write($glass)} of glass."], $size->assumptions);
+        return new Measured(
+            $glass,
+            self::witness($subject),
+            [Message::of('window.glass_area.of_glass', working: $size->working, glass: $glass)],
+            $size->assumptions,
+        );
     }
 
     /** @return list<Witness> */

@@ -16,6 +16,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures('window.glass_bottom', AnswerType::Length, 'How high above the floor the glass begins.')]
@@ -35,13 +36,23 @@ final class GlassHeight extends SubjectMeasure
         $frame = GlassOpening::frame($subject);
         $at = $isTop ? $sill + $height - $frame : $sill + $frame;
         $working = $isTop
-            ? "Sill {$home->length($sill)} and height {$home->length($height)}, less the frame "
-            ."{$home->length($frame)}: the glass ends at {$home->length($at)}."
-            : "Sill {$home->length($sill)} and the frame on it {$home->length($frame)}: the glass begins at {$home->length($at)}.";
+            ? Message::of(
+                'window.glass_height.ends',
+                sill: Amount::length($sill),
+                height: Amount::length($height),
+                frame: Amount::length($frame),
+                at: Amount::length($at),
+            )
+            : Message::of(
+                'window.glass_height.begins',
+                sill: Amount::length($sill),
+                frame: Amount::length($frame),
+                at: Amount::length($at),
+            );
 
         return new Measured(
             Amount::length($at),
-            [Witness::mark($subject->storey(), $subject->middle(), $home->length($at))],
+            [Witness::mark($subject->storey(), $subject->middle(), Amount::length($at))],
             [$working],
             GlassOpening::assumedFrame($subject, $home),
         );

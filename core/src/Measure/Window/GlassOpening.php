@@ -7,6 +7,8 @@ namespace Heurema\Measure\Window;
 use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
+use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** The opening in the frame that the glass fills, in mm. */
 final readonly class GlassOpening
@@ -14,8 +16,8 @@ final readonly class GlassOpening
     /** Frame and sash on each side where nobody said. */
     private const FRAME = 50.0;
 
-    /** @param list<string> $assumptions */
-    private function __construct(public float $width, public float $height, public string $working, public array $assumptions) {}
+    /** @param list<Message> $assumptions */
+    private function __construct(public float $width, public float $height, public Message $working, public array $assumptions) {}
 
     public static function of(PlacedOpening $window, Home $home): self|Unknown
     {
@@ -31,7 +33,12 @@ final readonly class GlassOpening
         return new self(
             max(0.0, $opening->width - 2 * $frame),
             max(0.0, $opening->height - 2 * $frame),
-            "{$home->length($opening->width)} by {$home->length($opening->height)} less a frame of {$home->length($frame)} all round",
+            Message::of(
+                'window.glass_opening.less_frame',
+                width: Amount::length($opening->width),
+                height: Amount::length($opening->height),
+                frame: Amount::length($frame),
+            ),
             self::assumedFrame($window, $home),
         );
     }
@@ -41,11 +48,11 @@ final readonly class GlassOpening
         return $window->opening->window->frame ?? self::FRAME;
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     public static function assumedFrame(PlacedOpening $window, Home $home): array
     {
         return $window->opening->window?->frame === null
-            ? ["Frame and sash of {$window->spoken()} taken as {$home->length(self::FRAME)} on each side."]
+            ? [Message::of('window.glass_opening.frame_taken', window: $window->spoken(), frame: Amount::length(self::FRAME))]
             : [];
     }
 }

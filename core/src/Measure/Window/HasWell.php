@@ -15,6 +15,7 @@ use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -27,7 +28,7 @@ final class HasWell extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         if ($subject->opening->window?->well !== null) {
-            return new Measured(true, [], ['A well is drawn before it.']);
+            return new Measured(true, [], [Message::of('window.has_well.well_is_drawn_before')]);
         }
         $drop = $subject->isToOutside() === true ? (new Drop())->of($subject, $home, new Parameters()) : null;
         if ($drop instanceof Measured && $drop->amount()->number < -Tolerance::TOUCH) {
@@ -36,6 +37,11 @@ final class HasWell extends SubjectMeasure
 
         return $drop instanceof Unknown
             ? $drop
-            : new Measured(false, [], ['It lies above the ground.'], $drop instanceof Measured ? $drop->assumptions : []);
+            : new Measured(
+                false,
+                [],
+                [Message::of('window.has_well.it_lies_above_ground')],
+                $drop instanceof Measured ? $drop->assumptions : [],
+            );
     }
 }

@@ -18,6 +18,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -44,11 +45,11 @@ final class ToBath extends SubjectMeasure
         }
 
         return $nearest === null
-            ? new NotApplicable('No bath or shower stands there.')
+            ? new NotApplicable(Message::of('window.to_bath.no_bath_or_shower'))
             : new Measured(
                 Amount::length($nearest->length()),
-                [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))],
-                ["From the glass to the water's edge: {$home->length($nearest->length())}."],
+                [Witness::dimension($subject->storey(), $nearest, Amount::length($nearest->length()))],
+                [Message::of('window.to_bath.from_glass_to_waters', nearest: Amount::length($nearest->length()))],
             );
     }
 }

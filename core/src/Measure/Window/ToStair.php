@@ -17,6 +17,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -45,11 +46,11 @@ final class ToStair extends SubjectMeasure
         }
 
         return $nearest === null
-            ? new NotApplicable('No stair is beside it.')
+            ? new NotApplicable(Message::of('window.to_stair.no_stair_is_beside'))
             : new Measured(
                 Amount::length($nearest->length()),
-                [Witness::dimension($subject->storey(), $nearest, $home->length($nearest->length()))],
-                ["From the glass to the stair: {$home->length($nearest->length())}."],
+                [Witness::dimension($subject->storey(), $nearest, Amount::length($nearest->length()))],
+                [Message::of('window.to_stair.from_glass_to_stair', nearest: Amount::length($nearest->length()))],
             );
     }
 }

@@ -18,6 +18,7 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<PlacedOpening> */
 #[Measures(
@@ -69,8 +70,11 @@ final class UnitsBefore extends SubjectMeasure
             ))),
             [
                 $found === []
-                    ? 'No unit covers it.'
-                    : 'Before it: '.implode(', ', array_map(static fn(PlacedFixture $unit): string => $unit->name(), $found)).'.',
+                    ? Message::of('window.units_before.no_unit_covers_it')
+                    : Message::of(
+                        'window.units_before.before_it',
+                        value: array_map(static fn(PlacedFixture $unit): string => $unit->name(), $found),
+                    ),
             ],
             parties: array_map(static fn(PlacedFixture $unit): string => $unit->id(), $found),
         );

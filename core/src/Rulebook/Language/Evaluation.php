@@ -9,11 +9,12 @@ use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
 use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** One expression on its way to an answer for one subject: where its terms ask, and what was taken on the way. */
 final class Evaluation
 {
-    /** @var array<string, true> */
+    /** @var list<Message> */
     private array $assumptions = [];
 
     /** @var array<string, Amount> */
@@ -21,10 +22,10 @@ final class Evaluation
 
     public function __construct(private readonly Facts $facts) {}
 
-    /** @return list<string> */
+    /** @return list<Message> */
     public function assumptions(): array
     {
-        return array_keys($this->assumptions);
+        return Message::unique($this->assumptions);
     }
 
     /** @return array<string, Amount> by measure */
@@ -37,9 +38,7 @@ final class Evaluation
     {
         $measurement = $this->facts->measure($measure, $with);
         if ($measurement instanceof Measured) {
-            foreach ($measurement->assumptions as $assumption) {
-                $this->assumptions[$assumption] = true;
-            }
+            array_push($this->assumptions, ...$measurement->assumptions);
             if ($measurement->value instanceof Amount) {
                 $this->values[$measure] = $measurement->value;
             }
@@ -54,7 +53,7 @@ final class Evaluation
     {
         $value = $this->facts->setting($setting->name);
         if ($value === $setting->default) {
-            $this->assumptions[$setting->title] = true;
+            $this->assumptions[] = Message::of('rulebook.setting', setting: $setting->title);
         }
 
         return $value;
