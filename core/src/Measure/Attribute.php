@@ -47,7 +47,7 @@ final class Attribute extends SubjectMeasure
     }
 
     /** @return list<Witness> */
-    private static function mark(Subject $subject, string $text): array
+    private static function mark(Subject $subject, Amount $text): array
     {
         $at = match (true) {
             $subject instanceof PlacedFixture => $subject->fixture->at,
@@ -67,7 +67,7 @@ final class Attribute extends SubjectMeasure
         }
 
         return $value instanceof Amount
-            ? new Measured($value, self::mark($subject, $home->write($value)), [Message::of('attribute.drawn_as', value: $value)])
+            ? new Measured($value, self::mark($subject, $value), [Message::of('attribute.drawn_as', value: $value)])
             : new Measured($value instanceof \BackedEnum ? (string) $value->value : $value);
     }
 }

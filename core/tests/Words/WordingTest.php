@@ -27,19 +27,18 @@ final class WordingTest extends TestCase
     /** @return iterable<string, array{string, string, Message}> template, what is said, message */
     public static function sentences(): iterable
     {
-        $say = static fn(Message|Amount|string|int|float|array ...$values): Message => Message::of('key', ...$values);
-        yield 'an amount' => ['Rise {rise}.', 'Rise 180 mm.', $say(rise: Amount::length(180))];
-        yield 'a name, and a whole number' => ['{stair}: {count}', 'Stair: 3', $say(stair: 'Stair', count: 3)];
-        yield 'decimals' => ['{angle:2}°', '37.46°', $say(angle: 37.456)];
-        yield 'a list' => ['{all}', '1 mm, a, 2', $say(all: [Amount::length(1), 'a', 2])];
-        yield 'a list with semicolons' => ['{all|;}', 'a; b', $say(all: ['a', 'b'])];
-        yield 'a list with neither' => ['{all|space}', 'a b', $say(all: ['a', 'b'])];
-        yield 'a capital' => ['{side|ucfirst}', 'Left', $say(side: 'left')];
-        yield 'none' => ['{side|lcfirst}', 'left', $say(side: 'Left')];
-        yield 'a sentence within another' => ['found: {what|clause}!', 'found: none is drawn!', $say(what: 'None is drawn.')];
-        yield 'what is asked' => ['{limit|asked}', '4" (101.6 mm)', $say(limit: Amount::length(101.6))];
-        yield 'what is asked and the same in both' => ['{limit|asked}', '10 %', $say(limit: Amount::ratio(0.1))];
-        yield 'a brace that is no place' => ['{} { x }', '{} { x }', $say()];
+        yield 'an amount' => ['Rise {rise}.', 'Rise 180 mm.', Message::of('key', rise: Amount::length(180))];
+        yield 'a name, and a whole number' => ['{stair}: {count}', 'Stair: 3', Message::of('key', stair: 'Stair', count: 3)];
+        yield 'decimals' => ['{angle:2}°', '37.46°', Message::of('key', angle: 37.456)];
+        yield 'a list' => ['{all}', '1 mm, a, 2', Message::of('key', all: [Amount::length(1), 'a', 2])];
+        yield 'a list with semicolons' => ['{all|;}', 'a; b', Message::of('key', all: ['a', 'b'])];
+        yield 'a list with neither' => ['{all|space}', 'a b', Message::of('key', all: ['a', 'b'])];
+        yield 'a capital' => ['{side|ucfirst}', 'Left', Message::of('key', side: 'left')];
+        yield 'none' => ['{side|lcfirst}', 'left', Message::of('key', side: 'Left')];
+        yield 'a sentence within another' => ['found: {what|clause}!', 'found: none is drawn!', Message::of('key', what: 'None is drawn.')];
+        yield 'what is asked' => ['{limit|asked}', '4" (101.6 mm)', Message::of('key', limit: Amount::length(101.6))];
+        yield 'what is asked and the same in both' => ['{limit|asked}', '10 %', Message::of('key', limit: Amount::ratio(0.1))];
+        yield 'a brace that is no place' => ['{} { x }', '{} { x }', Message::of('key')];
     }
 
     #[DataProvider('sentences')]

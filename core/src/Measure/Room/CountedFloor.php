@@ -18,6 +18,8 @@ use Heurema\Spatial\FloorTaken;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Units\Amount;
+use Heurema\Words\Message;
 
 /** The floor of a room that counts: without columns, ducts, stairs and openings, and without what lies under too low a ceiling. */
 final class CountedFloor
@@ -25,7 +27,7 @@ final class CountedFloor
     /** Far enough, in mm, to lie outside every home. */
     private const FAR = 100_000_000.0;
 
-    /** @var array<array-key, string> what was taken away, in words */
+    /** @var array<array-key, Message|string> what was taken away: names of things, or what else it is */
     public array $takenAway = [];
 
     /** @var list<string> heights that would have to be known */
@@ -86,7 +88,7 @@ final class CountedFloor
         foreach (FloorTaken::in($this->room, $this->home, FloorTaken::FLOOR) as $ring) {
             if ($this->overlaps($ring)) {
                 $this->cut[] = $ring;
-                $this->takenAway['stairs'] = 'stairs and openings in the floor';
+                $this->takenAway['stairs'] = Message::of('room.counted_floor.stairs_and_openings');
             }
         }
     }
@@ -100,7 +102,7 @@ final class CountedFloor
             $this->takeUnderSlope($ceiling, $height);
         } elseif ($ceiling < $height - Tolerance::TOUCH) {
             $this->cut[] = $this->outline->outer;
-            $this->takenAway[] = 'all of it, the ceiling being '.$this->home->length($ceiling).' high';
+            $this->takenAway[] = Message::of('room.counted_floor.all_of_it', ceiling: Amount::length($ceiling));
         }
     }
 
@@ -121,7 +123,7 @@ final class CountedFloor
             $across->times(2),
             $line->direction()->times(-2 * self::FAR),
         )->counterClockwise();
-        $this->takenAway[] = 'what lies under a ceiling lower than '.$this->home->length($height);
+        $this->takenAway[] = Message::of('room.counted_floor.under_lower_ceiling', height: Amount::length($height));
     }
 
     private function takeUnderSoffits(float $height): void
@@ -131,7 +133,7 @@ final class CountedFloor
                 $this->missing[] = "{$soffit->id}.underside";
             } elseif ($soffit->underside < $height - Tolerance::TOUCH) {
                 $this->cut[] = $soffit->outline;
-                $this->takenAway[] = "what lies under soffit {$soffit->id}";
+                $this->takenAway[] = Message::of('room.counted_floor.under_soffit', soffit: $soffit->id);
             }
         }
     }
