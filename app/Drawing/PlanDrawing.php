@@ -19,6 +19,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\JoinedWall;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\PlacedRamp;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\StoreyPlan;
@@ -55,7 +56,7 @@ final readonly class PlanDrawing
                 'blocks',
                 array_map(fn(Block $block): string => (new BlockDrawing($block, $this->home))->draw(), $this->plan->storey->blocks),
             ),
-            $this->layer('stairs', array_map($this->stair(...), $this->home->stairs)),
+            $this->layer('stairs', [...array_map($this->stair(...), $this->home->stairs), ...$this->ramps()]),
             $this->layer(
                 'fixtures',
                 array_map($this->fixture(...), array_filter($fixtures, static fn(PlacedFixture $one): bool => !$isColumn($one))),
@@ -181,6 +182,14 @@ final readonly class PlanDrawing
     private function fixture(PlacedFixture $fixture): string
     {
         return (new FixtureSymbol($fixture))->draw();
+    }
+
+    /** @return list<string> */
+    private function ramps(): array
+    {
+        $here = array_filter($this->home->ramps, fn(PlacedRamp $ramp): bool => $ramp->plan === $this->plan);
+
+        return array_values(array_map(static fn(PlacedRamp $ramp): string => (new RampSymbol($ramp))->draw(), $here));
     }
 
     private function stair(PlacedStair $stair): string

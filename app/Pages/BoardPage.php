@@ -52,6 +52,9 @@ use Heurema\Layout\Element;
 use Heurema\Layout\Flight;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Opening;
+use Heurema\Layout\Ramp;
+use Heurema\Layout\RampRun;
+use Heurema\Layout\Stair;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
@@ -252,7 +255,8 @@ final class BoardPage
     /** The height of a rail of the chosen stair as it would be typed, or that there is none; empty: nobody said. */
     public function rail(string $side): string
     {
-        $heights = $this->chosenStair()->stair->handrails->heights ?? [];
+        $element = $this->chosen?->element;
+        $heights = $element instanceof Stair || $element instanceof Ramp ? $element->handrails->heights ?? [] : [];
 
         return array_key_exists($side, $heights) ? ($heights[$side] === null ? SetHandrails::NONE : $this->typed($heights[$side])) : '';
     }
@@ -695,6 +699,36 @@ final class BoardPage
         return $this->isImperial()
             ? ['7"', '11"', '36"', '6"']
             : [$this->typed(170.0), $this->typed(280.0), $this->typed(900.0), $this->typed(150.0)];
+    }
+
+    /**
+     * @return array{string, string, string, string} slope, width, landing and rise of a run that an entrance ramp begins with, as they
+     *                                               are typed (common practice, no source)
+     */
+    public function usualRamp(): array
+    {
+        return $this->isImperial()
+            ? ['12', '48"', '60"', '30"']
+            : ['12', $this->typed(1200.0), $this->typed(1500.0), $this->typed(500.0)];
+    }
+
+    /**
+     * @return list<array{string, string, string|null}> title, length and rise of each part of the chosen ramp, as they are typed; a landing
+     *                                                  has no rise
+     */
+    public function rampParts(): array
+    {
+        $ramp = $this->chosen?->element;
+        $typed = fn(?float $mm): string => $mm === null ? '' : $this->typed($mm);
+        $titles = ['run' => 0, 'landing' => 0];
+        $parts = [];
+        foreach ($ramp instanceof Ramp ? $ramp->parts : [] as $part) {
+            $parts[] = $part instanceof RampRun
+                ? ['Run '.++$titles['run'], $typed($part->length), $typed($part->rise)]
+                : ['Landing '.++$titles['landing'], $typed($part->depth), null];
+        }
+
+        return $parts;
     }
 
     /** How high the underside of a soffit begins, as it is typed (common practice, no source). */

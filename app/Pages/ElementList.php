@@ -19,6 +19,7 @@ use Heurema\Measure\Room\FloorArea;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\PlacedRamp;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
@@ -63,6 +64,13 @@ final readonly class ElementList
                     fn(PlacedStair $stair): bool => in_array($this->storey, [$stair->from?->id, $stair->to->id], true),
                 ),
                 fn(PlacedStair $stair): array => [$stair->name(), $this->stair($stair)],
+            ),
+            'Ramps' => self::listed(
+                array_filter($this->home->ramps, fn(PlacedRamp $ramp): bool => $ramp->storey() === $this->storey),
+                static fn(PlacedRamp $ramp): array => [
+                    $ramp->name(),
+                    count($ramp->parts) === 1 ? 'one run' : count($ramp->parts).' runs and landings',
+                ],
             ),
             'Floor openings' => self::listed($plan->storey->voids, fn(FloorVoid $void): array => ['Floor opening', $this->void($void)]),
             'Guards' => self::listed($plan->storey->guards, fn(Guard $guard): array => ['Guard', $this->guard($guard)]),
@@ -153,7 +161,7 @@ final readonly class ElementList
     }
 
     /**
-     * @template T of Axis|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|FloorVoid|Guard|Soffit
+     * @template T of Axis|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|PlacedRamp|PlacedRamp|FloorVoid|Guard|Soffit
      *
      * @param array<T>                            $elements
      * @param callable(T): array{string, string} $words

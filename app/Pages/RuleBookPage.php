@@ -27,7 +27,7 @@ final readonly class RuleBookPage
     private const PARTS = [
         'dwelling' => 'The home', 'storey' => 'Storeys', 'room' => 'Rooms', 'space' => 'Spaces', 'wall' => 'Walls', 'door' => 'Doors',
         'window' => 'Windows',
-        'fixture' => 'Fixtures and furniture', 'stair' => 'Stairs', 'soffit' => 'Soffits and beams', 'guard' => 'Guards',
+        'fixture' => 'Fixtures and furniture', 'stair' => 'Stairs', 'ramp' => 'Ramps', 'soffit' => 'Soffits and beams', 'guard' => 'Guards',
         'survey' => 'Distances taped on site',
     ];
 

@@ -21,7 +21,8 @@ final class LayersTest
         'Layout\Words', 'Layout\Schema', 'Layout\Upgrade', 'Layout', 'Layout\Edit', 'Layout\Intake',
         'Spatial\Subject', 'Spatial\Stair', 'Spatial',
         'Drafting',
-        'Measure', 'Measure\Door', 'Measure\Window', 'Measure\Room', 'Measure\BeyondOpening', 'Measure\Dwelling', 'Measure\Catalogue',
+        'Measure', 'Measure\Door', 'Measure\Window', 'Measure\Room', 'Measure\Ramp', 'Measure\BeyondOpening', 'Measure\Dwelling',
+        'Measure\Catalogue',
         'Rulebook\Language', 'Rulebook',
         'Review',
     ];

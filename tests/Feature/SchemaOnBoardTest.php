@@ -28,6 +28,7 @@ final class SchemaOnBoardTest extends TestCase
         'guards' => ['id', 'line'],
         'storeys' => ['id', 'elevation', 'walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes', 'blocks'],
         'stairs' => ['id', 'from_storey', 'to_storey', 'start', 'facing', 'parts', 'handrails', 'kind', 'inner_radius', 'hand'],
+        'ramps' => ['id', 'storey', 'base', 'start', 'facing', 'handrails', 'parts'],
         'survey' => ['id', 'storey', 'from', 'to'],
         'axes' => ['id', 'from', 'to'],
         'blocks' => ['id', 'at', 'width', 'depth'],
@@ -39,6 +40,7 @@ final class SchemaOnBoardTest extends TestCase
         'openings' => ['locked', 'glass_area', 'well'],
         'fixtures' => ['outline', 'locked', 'door_swing'],
         'stairs' => ['status', 'locked'],
+        'ramps' => ['status', 'locked'],
     ];
 
     /** @return iterable<string, array{ElementList, list<array<string, mixed>>}> elements that have all fields between them */
@@ -68,6 +70,10 @@ final class SchemaOnBoardTest extends TestCase
         yield 'stairs' => [
             ElementList::Stairs,
             [['to_storey' => 'U', 'start' => [0, 0], 'facing' => 0, 'parts' => [['flight' => ['risers' => 3]]]]],
+        ];
+        yield 'ramps' => [
+            ElementList::Ramps,
+            [['storey' => 'G', 'start' => [0, 0], 'facing' => 0, 'parts' => [['run' => ['length' => 1000]]]]],
         ];
         yield 'survey' => [ElementList::Survey, [['storey' => 'G', 'measured' => 1000, ...$line]]];
         yield 'axes' => [ElementList::Axes, [['name' => 'A', ...$line]]];

@@ -9,8 +9,10 @@ use App\Models\Scheme;
 use App\Models\User;
 use Heurema\Drafting\StairForm;
 use Heurema\Drafting\StairOutline;
+use Heurema\Layout\Landing;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
+use Heurema\Layout\RampRun;
 use Heurema\Layout\Storey;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\OutsideLevel;
@@ -138,6 +140,44 @@ final class StairFormsOnBoardTest extends TestCase
             )
             ->assertUnprocessable()
             ->assertSee('lead to a door to the outside');
+    }
+
+    public function test_a_ramp_is_built_up_to_a_door_its_runs_typed_and_its_rails_told(): void
+    {
+        $user = User::factory()->create();
+        $this->actingAs($user);
+        $layout = (new LayoutReader())->read((string) file_get_contents(__DIR__.'/../../database/demo/heron-bungalow.json'));
+        $this->scheme = $this->app->make(OpenProject::class)->open($user, $layout, null, ['us-irc-2021'])->scheme;
+        $isFront = static fn(PlacedOpening $one): bool => $one->type() === SubjectType::Door && $one->isToOutside() === true;
+        $door = array_values(array_filter((new Home($this->layout()))->openings, $isFront))[0] ?? self::fail('No door leads outside.');
+        $this->act('home', ['storey' => $door->storey(), 'fields' => ['ground' => '600 mm', 'north' => '']], '')->assertOk();
+        $board = "/schemes/{$this->scheme->id}/board?storey={$door->storey()}";
+        $this->get("{$board}&select={$door->id()}")->assertOk()->assertSee('Ramp up to it');
+        $asked = ['storey' => $door->storey(), 'slope' => '12', 'width' => '1200 mm', 'landing' => '1500 mm', 'rise' => '300 mm'];
+        $this->act('entrance-ramp', $asked, $door->id())->assertOk();
+        $ramp = $this->layout()->ramps[0];
+        self::assertEquals([new RampRun(3600.0, 300.0), new Landing(1500.0), new RampRun(3600.0, 300.0)], $ramp->parts);
+        $this
+            ->get("{$board}&select={$ramp->id}")
+            ->assertOk()
+            ->assertSee('Run 2')
+            ->assertSee('1:12')
+            ->assertSee('data-subject="'.$ramp->id.'"', false);
+        $this->act(
+            'ramp-run',
+            ['storey' => $door->storey(), 'part' => 2, 'length' => '2400 mm', 'rise' => '300 mm'],
+            $ramp->id,
+        )->assertOk();
+        $this->act('ramp-run', ['storey' => $door->storey(), 'part' => 1, 'length' => '900 mm'], $ramp->id)->assertOk();
+        $rails = ['fields' => ['rail_left' => '900 mm', 'rail_right' => 'none']];
+        $this->act('handrails', ['storey' => $door->storey(), ...$rails], $ramp->id)->assertOk();
+        $ramp = $this->layout()->ramps[0];
+        self::assertEquals([new RampRun(3600.0, 300.0), new Landing(900.0), new RampRun(2400.0, 300.0)], $ramp->parts);
+        self::assertSame(['left' => 900.0, 'right' => null], $ramp->handrails?->heights);
+        // steeper than 1 in 12, and the landing too short
+        $this->get("{$board}&select={$ramp->id}")->assertOk()->assertSee('Slope of ramps')->assertSee('Landings of ramps');
+        $this->act('entrance-ramp', [...$asked, 'slope' => '2'], $door->id())->assertUnprocessable();
+        $this->act('ramp-run', ['storey' => $door->storey(), 'part' => 7, 'length' => '900 mm'], $ramp->id)->assertUnprocessable();
     }
 
     private function begin(UnitSystem $units): void

@@ -43,6 +43,8 @@ final class Acts
         'guard-edges' => GuardEdges::class,
         'soffit' => DrawSoffit::class,
         'entrance-steps' => BuildEntranceSteps::class,
+        'entrance-ramp' => BuildEntranceRamp::class,
+        'ramp-run' => ShapeRampRun::class,
         'stair-form' => FormStair::class,
         'void' => DrawFloorOpening::class,
         'resize-void' => ResizeFloorOpening::class,

@@ -69,7 +69,7 @@ final readonly class Difference
                 array_diff_key($storey->toArray(), array_column(ElementList::ofStorey(), null, 'value')),
             ];
         }
-        foreach ([...$layout->stairs, ...$layout->survey, ...$layout->axes] as $element) {
+        foreach ([...$layout->stairs, ...$layout->ramps, ...$layout->survey, ...$layout->axes] as $element) {
             $elements[$element->id] = [$this->name($element), $element->toArray()];
         }
 
@@ -79,7 +79,7 @@ final readonly class Difference
     private function name(Element $element): string
     {
         return match (true) {
-            $element instanceof Stair => "Stair {$element->name}",
+            $element instanceof Stair, $element instanceof Ramp => ucfirst($element::list()->noun())." {$element->name}",
             $element instanceof Axis => "Axis {$element->name}",
             $element instanceof Room, $element instanceof Block => ucfirst($element::list()->noun())." {$element->name} ({$element->id})",
             default => $element->name(),

@@ -9,6 +9,7 @@ enum ElementList: string
 {
     case Storeys = 'storeys';
     case Stairs = 'stairs';
+    case Ramps = 'ramps';
     case Survey = 'survey';
     case Axes = 'axes';
     case Walls = 'walls';
@@ -27,6 +28,7 @@ enum ElementList: string
         return match ($this) {
             self::Storeys => Storey::class,
             self::Stairs => Stair::class,
+            self::Ramps => Ramp::class,
             self::Survey => SurveyDistance::class,
             self::Axes => Axis::class,
             self::Walls => Wall::class,
@@ -67,6 +69,7 @@ enum ElementList: string
         return match ($this) {
             self::Storeys => 's',
             self::Stairs => 'st',
+            self::Ramps => 'ra',
             self::Survey => 't',
             self::Axes => 'x',
             self::Walls => 'w',
@@ -97,6 +100,6 @@ enum ElementList: string
     /** @return list<self> the lists of the document */
     public static function ofDocument(): array
     {
-        return [self::Storeys, self::Stairs, self::Survey, self::Axes];
+        return [self::Storeys, self::Stairs, self::Ramps, self::Survey, self::Axes];
     }
 }

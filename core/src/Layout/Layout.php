@@ -30,6 +30,7 @@ final readonly class Layout implements Described
      * @param float|null           $grade   elevation of the finished ground at the building; null: 0
      * @param list<Storey>         $storeys lowest first
      * @param list<Stair>          $stairs
+     * @param list<Ramp>           $ramps
      * @param list<SurveyDistance> $survey
      * @param list<Axis>           $axes
      * @param \stdClass|null       $extra   kept as it is
@@ -51,6 +52,8 @@ final readonly class Layout implements Described
         public array $storeys = [],
         #[Key(Value::Parts, of: Stair::class, always: true)]
         public array $stairs = [],
+        #[Key(Value::Parts, of: Ramp::class)]
+        public array $ramps = [],
         #[Key(Value::Parts, of: SurveyDistance::class, always: true)]
         public array $survey = [],
         #[Key(Value::Parts, of: Axis::class, most: 1000)]

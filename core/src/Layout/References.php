@@ -39,6 +39,10 @@ final class References
             $this->take($stair, "/stairs/{$position}");
             $this->checkStair($stair, "/stairs/{$position}");
         }
+        foreach ($this->layout->ramps as $position => $ramp) {
+            $this->take($ramp, "/ramps/{$position}");
+            $this->checkStorey($ramp->storey, "/ramps/{$position}/storey");
+        }
         foreach ($this->layout->survey as $position => $distance) {
             $this->take($distance, "/survey/{$position}");
             $this->checkStorey($distance->storey, "/survey/{$position}/storey");

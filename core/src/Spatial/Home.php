@@ -10,6 +10,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Geometry\TangledLines;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Ramp;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Layout\Storey;
 use Heurema\Layout\SurveyDistance;
@@ -40,6 +41,9 @@ final class Home implements Subject
 
     /** @var list<PlacedStair> */
     public readonly array $stairs;
+
+    /** @var list<PlacedRamp> */
+    public readonly array $ramps;
 
     /** @var array<string, list<PlacedFixture>> by storey */
     private readonly array $fixturesOn;
@@ -103,6 +107,10 @@ final class Home implements Subject
         $this->fixturesOn = array_map(self::placeFixtures(...), $plans);
         $this->fixtures = array_merge(...array_values($this->fixturesOn));
         $this->stairs = self::placeStairs($layout);
+        $this->ramps = array_map(
+            static fn(Ramp $ramp): PlacedRamp => new PlacedRamp($ramp, $plans[$ramp->storey]),
+            array_values(array_filter($layout->ramps, static fn(Ramp $ramp): bool => $ramp->stands())),
+        );
     }
 
     private static function understand(Storey $storey, int $number, Names $names, Scope $scope): StoreyPlan
@@ -175,6 +183,7 @@ final class Home implements Subject
             SubjectType::Door, SubjectType::Window => array_values(array_filter($this->openings, $ofType)),
             SubjectType::Fixture => $this->fixtures,
             SubjectType::Stair => $this->stairs,
+            SubjectType::Ramp => $this->ramps,
             SubjectType::Soffit => array_merge(...array_map(
                 static fn(StoreyPlan $plan): array => $plan->soffits(),
                 array_values($this->plans),

@@ -10,6 +10,7 @@
         @includeWhen($page->isChosen('voids'), 'board.inspector.void')
         @includeWhen($page->isChosen('stairs') && $page->flight(), 'board.inspector.stair')
         @includeWhen($page->isChosen('stairs'), 'board.inspector.stair-form')
+        @includeWhen($page->isChosen('ramps'), 'board.inspector.ramp')
         @includeWhen($page->isChosen('voids') || $page->isChosen('rooms') || $page->isChosen('stairs'), 'board.inspector.edges')
         @includeWhen($page->isChosen('axes'), 'board.inspector.axis')
         @includeWhen($page->isChosen('blocks'), 'board.inspector.block')

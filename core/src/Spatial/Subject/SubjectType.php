@@ -16,6 +16,7 @@ enum SubjectType: string
     case Window = 'window';
     case Fixture = 'fixture';
     case Stair = 'stair';
+    case Ramp = 'ramp';
     case Soffit = 'soffit';
     case Guard = 'guard';
     case Survey = 'survey';

@@ -12,6 +12,7 @@
     </form>
 </details>
 @includeWhen($page->leadsOutside(), 'board.inspector.entrance-steps')
+@includeWhen($page->leadsOutside(), 'board.inspector.entrance-ramp')
 @if (in_array($page->chosen->value('kind'), ['door', 'gap'], true))
     @include('board.inspector.own-fields', ['act' => 'outside-level', 'own' => [App\Board\Acts\SetOutsideLevel::FIELD => ['Outside it, below its floor', $page->outsideLevel(), 'where it leads outside; with a minus where it lies above']]])
 @endif

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Ramp;
+
+use Heurema\Measure\AnswerType;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedRamp;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Units\Amount;
+use Heurema\Words\Message;
+
+/** @extends SubjectMeasure<PlacedRamp> */
+#[Measures('ramp.width', AnswerType::Length, 'How wide it is clear: between its sides, less the handrails that are known to stand on it.')]
+final class Width extends SubjectMeasure
+{
+    /** How far a handrail stands in from its side, mm: 3 1/2 in. */
+    private const PROJECTION = 88.9;
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $width = $subject->ramp->width;
+        if ($width === null) {
+            return new Unknown(["{$subject->id()}.width"]);
+        }
+        $rails = count(Handrails::heights($subject));
+        $clear = $width - $rails * self::PROJECTION;
+
+        return new Measured(
+            Amount::length($clear),
+            [Witness::dimension($subject->storey(), $subject->foot, Amount::length($clear))],
+            [
+                Message::of('ramp.width.between_its_sides', width: Amount::length($width)),
+                ...($rails === 0 ? [] : [Message::of(
+                    'ramp.width.less_handrails',
+                    rails: $rails,
+                    projection: Amount::length(self::PROJECTION),
+                    clear: Amount::length($clear),
+                )]),
+            ],
+            $rails === 0 ? [] : [Message::of('ramp.width.handrails_taken', projection: Amount::length(self::PROJECTION))],
+        );
+    }
+}

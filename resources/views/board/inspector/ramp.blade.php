@@ -1,0 +1,12 @@
+@foreach ($page->rampParts() as $number => [$title, $length, $rise])
+    <details @if ($number === 0) open @endif>
+        <summary>{{ $title }}</summary>
+        <form class="fields" data-form="ramp-run" data-tries novalidate>
+            <input type="hidden" name="part" value="{{ $number }}">
+            <label for="ramp-length-{{ $number }}">Length on plan</label><span class="field"><x-length :id="'ramp-length-'.$number" name="length" :value="$length"/></span>
+            @if ($rise !== null)<label for="ramp-rise-{{ $number }}">Rise</label><span class="field"><x-length :id="'ramp-rise-'.$number" name="rise" :value="$rise"/></span>@endif
+            <button class="btn btn-primary btn-sm">Set</button>
+        </form>
+    </details>
+@endforeach
+@include('board.inspector.own-fields', ['act' => 'handrails', 'own' => array_combine(array_map(App\Board\Acts\SetHandrails::field(...), App\Board\Acts\SetHandrails::SIDES), array_map(fn (string $side): array => ["Rail on the {$side}, climbing", $page->rail($side), 'its height, or none'], App\Board\Acts\SetHandrails::SIDES))])
