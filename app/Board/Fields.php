@@ -13,7 +13,7 @@ final class Fields
 {
     /** What is thought of first, and last; the rest as the document writes it. */
     private const FIRST = ['name', 'type', 'operation', 'use'];
-    private const LAST = ['status'];
+    private const LAST = ['trim', 'clear_width', 'clear_height', 'facing', 'status'];
 
     /** @return list<Field> those of its kind, and those that it has a value of */
     public static function of(Element $element): array
@@ -51,10 +51,11 @@ final class Fields
     private static function rank(KeySchema $key): int
     {
         $first = array_search($key->key, self::FIRST, true);
+        $last = array_search($key->key, self::LAST, true);
 
         return match (true) {
             $first !== false => $first,
-            in_array($key->key, self::LAST, true) => count(self::FIRST) + 1,
+            $last !== false => count(self::FIRST) + 1 + $last,
             default => count(self::FIRST),
         };
     }

@@ -14,6 +14,8 @@ use Heurema\Layout\FloorVoid;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\PlacedRamp;
+use Heurema\Spatial\RampPart;
 use Heurema\Spatial\Space;
 use Heurema\Spatial\SpaceSide;
 use Heurema\Spatial\Stair\PlacedStair;
@@ -35,6 +37,7 @@ final readonly class Catches
                 $this->home->fixturesOn($this->plan->id()),
             )),
             'edge of a stair' => array_merge(...array_map($this->treads(...), $this->home->stairs)),
+            'edge of a ramp' => array_merge(...array_map($this->ramp(...), $this->home->ramps)),
             'edge of a block' => array_merge(...array_map(
                 static fn(Block $block): array => self::sides($block->box()),
                 $this->plan->storey->blocks,
@@ -97,5 +100,13 @@ final readonly class Catches
     private static function numbers(Segment $line): array
     {
         return [round($line->from->x, 4) + 0.0, round($line->from->y, 4) + 0.0, round($line->to->x, 4) + 0.0, round($line->to->y, 4) + 0.0];
+    }
+
+    /** @return list<Segment> */
+    private function ramp(PlacedRamp $ramp): array
+    {
+        $parts = $ramp->plan->id() === $this->plan->id() ? $ramp->shape->parts : [];
+
+        return array_merge(...array_map(static fn(RampPart $part): array => $part->outline->edges(), $parts));
     }
 }

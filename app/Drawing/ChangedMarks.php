@@ -7,6 +7,7 @@ namespace App\Drawing;
 use Heurema\Geometry\Ring;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\JoinedWall;
+use Heurema\Spatial\RampPart;
 use Heurema\Spatial\StoreyPlan;
 
 /** Marks over what is drawn otherwise on another plan. */
@@ -40,6 +41,11 @@ final readonly class ChangedMarks
         foreach ($this->home->stairs as $stair) {
             if (in_array($stair->id(), $this->ids, true) && in_array($this->plan->storey->id, [$stair->storey(), $stair->to->id], true)) {
                 array_push($rings, ...$stair->shape->treads(), ...$stair->shape->landings());
+            }
+        }
+        foreach ($this->home->ramps as $ramp) {
+            if (in_array($ramp->id(), $this->ids, true) && $ramp->storey() === $this->plan->storey->id) {
+                array_push($rings, ...array_map(static fn(RampPart $part): Ring => $part->outline, $ramp->shape->parts));
             }
         }
         foreach ([...$this->plan->storey->voids, ...$this->plan->storey->soffits] as $outlined) {

@@ -181,6 +181,11 @@ final class LabelPlace
     private function stepsOn(string $storey): array
     {
         $boxes = [];
+        foreach ($this->home->ramps as $ramp) {
+            foreach ($ramp->storey() === $storey ? $ramp->shape->parts : [] as $part) {
+                $boxes[] = $part->outline->bounds();
+            }
+        }
         foreach ($this->home->stairs as $stair) {
             foreach ($stair->storey() === $storey || $stair->to->id === $storey ? $stair->shape->treads() : [] as $tread) {
                 $boxes[] = $tread->bounds();

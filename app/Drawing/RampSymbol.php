@@ -22,7 +22,7 @@ final readonly class RampSymbol
         return Svg::element(
             'g',
             ['class' => 'stair ramp', 'data-subject' => $this->ramp->id()],
-            implode('', array_map($this->part(...), $this->ramp->parts)),
+            implode('', array_map($this->part(...), $this->ramp->shape->parts)),
         );
     }
 

@@ -8,7 +8,9 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Ramp;
 use Heurema\Layout\Stair;
+use Heurema\Spatial\RampShape;
 
 /** The part of the plane that a home's plans are drawn on; the same for all its storeys, so that they can be compared. */
 final readonly class Sheet
@@ -44,9 +46,10 @@ final readonly class Sheet
         }
         $building = $points === [] ? new Box(0, 0, 10000, 8000) : Box::around($points);
         $starts = array_map(static fn(Stair $stair): Point => $stair->start, $layout->stairs);
+        $ramps = array_merge(...array_map(static fn(Ramp $ramp): array => RampShape::of($ramp)->corners(), $layout->ramps));
 
         $axes = array_merge(...array_map(static fn(Axis $axis): array => [$axis->from, $axis->to], $layout->axes));
-        $sheet = Box::around([...self::corners($building), ...$starts])->grown($margin ?? self::MARGIN);
+        $sheet = Box::around([...self::corners($building), ...$starts, ...$ramps])->grown($margin ?? self::MARGIN);
 
         return new self(
             $axes === [] ? $sheet : Box::around([...self::corners($sheet), ...self::corners(Box::around($axes)->grown(self::AROUND_AXES))]),

@@ -69,7 +69,7 @@ final readonly class ElementList
                 array_filter($this->home->ramps, fn(PlacedRamp $ramp): bool => $ramp->storey() === $this->storey),
                 static fn(PlacedRamp $ramp): array => [
                     $ramp->name(),
-                    count($ramp->parts) === 1 ? 'one run' : count($ramp->parts).' runs and landings',
+                    count($ramp->shape->parts) === 1 ? 'one run' : count($ramp->shape->parts).' runs and landings',
                 ],
             ),
             'Floor openings' => self::listed($plan->storey->voids, fn(FloorVoid $void): array => ['Floor opening', $this->void($void)]),

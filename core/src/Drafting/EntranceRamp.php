@@ -116,7 +116,7 @@ final readonly class EntranceRamp
     private function standing(PlacedOpening $door, Home $home): ?Ramp
     {
         $isOf = static fn(PlacedRamp $ramp): bool => $ramp->storey() === $door->storey()
-            && $ramp->head()->shortestTo($door->span())->length() <= self::AT_THE_DOOR;
+            && $ramp->shape->head()->shortestTo($door->span())->length() <= self::AT_THE_DOOR;
 
         return array_values(array_filter($home->ramps, $isOf))[0]->ramp ?? null;
     }

@@ -46,9 +46,9 @@ final class EntranceRampTest extends TestCase
         self::assertEquals([new RampRun(3000.0, 250.0), new Landing(1500.0), new RampRun(3000.0, 250.0)], $ramp->ramp->parts);
         self::assertSame(-500.0, $ramp->ramp->base);
         $half = $door->wall->thickness / 2;
-        self::assertEqualsWithDelta(1500.0 + $half, $ramp->head()->middle()->distanceTo($door->middle()), 0.01);
+        self::assertEqualsWithDelta(1500.0 + $half, $ramp->shape->head()->middle()->distanceTo($door->middle()), 0.01);
         self::assertEqualsWithDelta(7500.0 + 1500.0 + $half, $ramp->ramp->start->distanceTo($door->middle()), 0.01);
-        self::assertEqualsWithDelta(0.0, $door->wall->line()->direction()->cross($ramp->head()->direction()), 1e-5);
+        self::assertEqualsWithDelta(0.0, $door->wall->line()->direction()->cross($ramp->shape->head()->direction()), 1e-5);
         self::assertTrue($home->plans['G']->at($ramp->ramp->start)?->isOpenAir() ?? true, 'it begins outside');
         // built again, less steep, it is the same ramp, set anew
         $again = self::built($built, new EntranceRamp(20.0, 1000.0, 1200.0, 760.0));

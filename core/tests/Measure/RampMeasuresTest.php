@@ -120,7 +120,7 @@ final class RampMeasuresTest extends MeasureTestCase
     public function test_its_parts_adjoin_and_do_not_overlap(string $turn, float $facing): void
     {
         $ramp = self::placed([self::RUN, ['landing' => ['depth' => 1500, 'turn' => $turn, 'gap' => 200]], self::RUN], $facing);
-        [$first, $landing, $second] = $ramp->parts;
+        [$first, $landing, $second] = $ramp->shape->parts;
         self::assertLessThan(1e-6, $first->way->to->distanceTo($landing->way->from));
         self::assertLessThan(1e-6, $landing->end->middle()->distanceTo($second->way->from));
         foreach ([[$first, $landing], [$landing, $second], [$first, $second]] as [$one, $other]) {
@@ -131,11 +131,11 @@ final class RampMeasuresTest extends MeasureTestCase
             );
         }
         // what follows a part lies to the left of its end, and is as wide
-        foreach ($ramp->parts as $part) {
+        foreach ($ramp->shape->parts as $part) {
             self::assertEqualsWithDelta(1200.0, $part->end->length(), 1e-6);
         }
         self::assertEqualsWithDelta(0.0, $first->end->direction()->left()->minus(Point::towards($facing))->length(), 1e-9);
-        self::assertEqualsWithDelta(0.0, $ramp->foot->direction()->left()->plus(Point::towards($facing))->length(), 1e-9);
+        self::assertEqualsWithDelta(0.0, $ramp->shape->foot->direction()->left()->plus(Point::towards($facing))->length(), 1e-9);
         $on = ['none' => 0.0, 'left' => 90.0, 'right' => -90.0, 'back_left' => 180.0, 'back_right' => 180.0][$turn];
         self::assertLessThan(1e-9, $second->way->direction()->distanceTo(Point::towards($facing + $on)));
     }

@@ -16,6 +16,7 @@ export class Snapping {
         jamb: 'jamb',
         'edge of a thing': 'corner of a thing',
         'edge of a stair': 'corner of a step',
+        'edge of a ramp': 'corner of a ramp',
         'edge of a floor opening': 'corner of a floor opening',
         'edge of a block': 'corner of a block',
         axis: 'end of an axis',
@@ -27,6 +28,7 @@ export class Snapping {
         jamb: 'middle of a jamb',
         'edge of a thing': 'middle of a thing’s edge',
         'edge of a stair': 'middle of a step',
+        'edge of a ramp': 'middle of a ramp’s edge',
         'edge of a floor opening': 'middle of an edge',
         'edge of a block': 'middle of a block’s edge',
     };

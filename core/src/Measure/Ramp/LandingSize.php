@@ -51,7 +51,7 @@ final class LandingSize extends SubjectMeasure
         }
         $sizes = self::ends($subject, $home, $at);
         foreach ($landings as $number => $landing) {
-            $sizes[] = [$landing->depth ?? 0.0, $subject->parts[$number]->way, Message::of('ramp.landing_size.landing')];
+            $sizes[] = [$landing->depth ?? 0.0, $subject->shape->parts[$number]->way, Message::of('ramp.landing_size.landing')];
         }
         if ($sizes === []) {
             return new NotApplicable(Message::of('ramp.landing_size.none_there'));
@@ -86,8 +86,8 @@ final class LandingSize extends SubjectMeasure
     {
         $found = [];
         $ends = [
-            'foot' => [$ramp->foot, Message::of('ramp.landing_size.foot')],
-            'head' => [$ramp->head(), Message::of('ramp.landing_size.head')],
+            'foot' => [$ramp->shape->foot, Message::of('ramp.landing_size.foot')],
+            'head' => [$ramp->shape->head(), Message::of('ramp.landing_size.head')],
         ];
         foreach ($ends as $name => [$edge, $called]) {
             if ($at === null || $at === $name) {

@@ -32,7 +32,7 @@ final class RunRise extends SubjectMeasure
         }
         $isTotal = $this->name() === 'ramp.total_rise';
         [$rise, $highest, $decides] = [0.0, 0.0, $runs[0][0]];
-        foreach ($subject->parts as $placed) {
+        foreach ($subject->shape->parts as $placed) {
             $rise = $placed->part instanceof RampRun ? $rise + ($placed->part->rise ?? 0.0) : ($isTotal ? $rise : 0.0);
             if ($rise > $highest) {
                 [$highest, $decides] = [$rise, $placed];

@@ -16,7 +16,7 @@ final class Runs
     public static function of(PlacedRamp $ramp): array|Unknown
     {
         $runs = $missing = [];
-        foreach ($ramp->parts as $number => $placed) {
+        foreach ($ramp->shape->parts as $number => $placed) {
             if (!$placed->part instanceof RampRun) {
                 continue;
             }

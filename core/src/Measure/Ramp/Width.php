@@ -36,7 +36,7 @@ final class Width extends SubjectMeasure
 
         return new Measured(
             Amount::length($clear),
-            [Witness::dimension($subject->storey(), $subject->foot, Amount::length($clear))],
+            [Witness::dimension($subject->storey(), $subject->shape->foot, Amount::length($clear))],
             [
                 Message::of('ramp.width.between_its_sides', width: Amount::length($width)),
                 ...($rails === 0 ? [] : [Message::of(
