@@ -156,7 +156,10 @@ final class StairFormsOnBoardTest extends TestCase
         $asked = ['storey' => $door->storey(), 'slope' => '12', 'width' => '1200 mm', 'landing' => '1500 mm', 'rise' => '300 mm'];
         $this->act('entrance-ramp', $asked, $door->id())->assertOk();
         $ramp = $this->layout()->ramps[0];
-        self::assertEquals([new RampRun(3600.0, 300.0), new Landing(1500.0), new RampRun(3600.0, 300.0)], $ramp->parts);
+        self::assertEquals(
+            [new RampRun(3600.0, 300.0), new Landing(1500.0), new RampRun(3600.0, 300.0), new Landing(1500.0)],
+            $ramp->parts,
+        );
         $this
             ->get("{$board}&select={$ramp->id}")
             ->assertOk()
@@ -172,7 +175,7 @@ final class StairFormsOnBoardTest extends TestCase
         $rails = ['fields' => ['rail_left' => '900 mm', 'rail_right' => 'none']];
         $this->act('handrails', ['storey' => $door->storey(), ...$rails], $ramp->id)->assertOk();
         $ramp = $this->layout()->ramps[0];
-        self::assertEquals([new RampRun(3600.0, 300.0), new Landing(900.0), new RampRun(2400.0, 300.0)], $ramp->parts);
+        self::assertEquals([new RampRun(3600.0, 300.0), new Landing(900.0), new RampRun(2400.0, 300.0), new Landing(1500.0)], $ramp->parts);
         self::assertSame(['left' => 900.0, 'right' => null], $ramp->handrails?->heights);
         // steeper than 1 in 12, and the landing too short
         $this->get("{$board}&select={$ramp->id}")->assertOk()->assertSee('Slope of ramps')->assertSee('Landings of ramps');

@@ -65,7 +65,7 @@ final readonly class EntranceRamp
             $parts,
         ));
         $out = $door->wall->line()->direction()->left()->times($door->left->isOpenAir() === true ? 1 : -1);
-        $start = $door->middle()->plus($out->times($door->wall->thickness / 2 + $this->landing + $length));
+        $start = $door->middle()->plus($out->times($door->wall->thickness / 2 + $length));
         $ramp = new Ramp(
             $before === null ? $id : $before->id,
             $before === null ? 'Ramp' : $before->name,
@@ -110,7 +110,7 @@ final readonly class EntranceRamp
             array_push($parts, new Landing($this->landing), $run);
         }
 
-        return $parts;
+        return $this->landing > 0.0 ? [...$parts, new Landing($this->landing)] : $parts;
     }
 
     private function standing(PlacedOpening $door, Home $home): ?Ramp

@@ -69,15 +69,16 @@ final readonly class Ramp implements Element
         return $this->status !== Status::Removed;
     }
 
-    /** A landing lies between runs. */
     private function check(JsonCursor $place): void
     {
-        foreach ($this->parts === [] ? [null] : $this->parts as $number => $part) {
-            $isTurn = $part instanceof Landing
-                && (!($this->parts[$number - 1] ?? null) instanceof RampRun || !($this->parts[$number + 1] ?? null) instanceof RampRun);
-            if ($part === null || $isTurn) {
-                throw $place->get('parts')->refuse('expected runs, and landings between them');
+        $runs = array_filter($this->parts, static fn(RampRun|Landing $part): bool => $part instanceof RampRun);
+        foreach ($this->parts as $number => $part) {
+            if ($runs === [] || ($part instanceof Landing && ($this->parts[$number - 1] ?? null) instanceof Landing)) {
+                throw $place->get('parts')->refuse('expected runs, and one landing at the most between, before and after them');
             }
+        }
+        if ($this->parts === []) {
+            throw $place->get('parts')->refuse('expected at least one run');
         }
     }
 }

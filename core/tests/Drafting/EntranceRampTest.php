@@ -43,17 +43,20 @@ final class EntranceRampTest extends TestCase
         $built = self::built($layout, new EntranceRamp(12.0, 1200.0, 1500.0, 250.0));
         $home = new Home($built);
         [$door, $ramp] = [self::door($home), $home->ramps[0]];
-        self::assertEquals([new RampRun(3000.0, 250.0), new Landing(1500.0), new RampRun(3000.0, 250.0)], $ramp->ramp->parts);
+        self::assertEquals(
+            [new RampRun(3000.0, 250.0), new Landing(1500.0), new RampRun(3000.0, 250.0), new Landing(1500.0)],
+            $ramp->ramp->parts,
+        );
         self::assertSame(-500.0, $ramp->ramp->base);
         $half = $door->wall->thickness / 2;
-        self::assertEqualsWithDelta(1500.0 + $half, $ramp->shape->head()->middle()->distanceTo($door->middle()), 0.01);
+        self::assertEqualsWithDelta($half, $ramp->shape->head()->middle()->distanceTo($door->middle()), 0.01);
         self::assertEqualsWithDelta(7500.0 + 1500.0 + $half, $ramp->ramp->start->distanceTo($door->middle()), 0.01);
         self::assertEqualsWithDelta(0.0, $door->wall->line()->direction()->cross($ramp->shape->head()->direction()), 1e-5);
         self::assertTrue($home->plans['G']->at($ramp->ramp->start)?->isOpenAir() ?? true, 'it begins outside');
         // built again, less steep, it is the same ramp, set anew
         $again = self::built($built, new EntranceRamp(20.0, 1000.0, 1200.0, 760.0));
         self::assertCount(1, $again->ramps);
-        self::assertEquals([new RampRun(10000.0, 500.0)], $again->ramps[0]->parts);
+        self::assertEquals([new RampRun(10000.0, 500.0), new Landing(1200.0)], $again->ramps[0]->parts);
         self::assertSame([$built->ramps[0]->id, 1000.0], [$again->ramps[0]->id, $again->ramps[0]->width]);
     }
 
@@ -71,7 +74,7 @@ final class EntranceRampTest extends TestCase
     public function test_as_few_runs_as_the_highest_rise_allows(float $rise, int $runs): void
     {
         $parts = self::built(self::layout(0, 0.0, false, -$rise), new EntranceRamp(12.0, 1200.0, 1500.0, 250.0))->ramps[0]->parts;
-        self::assertCount(2 * $runs - 1, $parts);
+        self::assertCount(2 * $runs, $parts);
         $climbed = array_map(static fn(RampRun|Landing $part): float => $part instanceof RampRun ? (float) $part->rise : 0.0, $parts);
         self::assertEqualsWithDelta($rise, array_sum($climbed), 0.001);
     }

@@ -140,20 +140,24 @@ final class RampMeasuresTest extends MeasureTestCase
         self::assertLessThan(1e-9, $second->way->direction()->distanceTo(Point::towards($facing + $on)));
     }
 
-    public function test_a_landing_lies_between_runs(): void
+    public function test_what_is_drawn_at_its_ends_counts_there(): void
     {
-        foreach ([
-            [],
-            [self::UNSAID],
-            [self::UNSAID, self::RUN],
-            [self::RUN, self::UNSAID],
-            [self::RUN, self::UNSAID, self::UNSAID, self::RUN],
-        ] as $parts) {
+        $depth = static fn(int $depth): array => ['landing' => ['depth' => $depth]];
+        $home = self::home([$depth(1000), self::RUN, $depth(1200), self::RUN, $depth(1100)]);
+        foreach (['foot' => 1000.0, 'between' => 1200.0, 'head' => 1100.0] as $at => $size) {
+            self::assertEqualsWithDelta($size, self::number('ramp.landing', $home, 'ra', ['at' => $at]), 1e-6, $at);
+        }
+        self::assertEqualsWithDelta(1000.0, self::number('ramp.landing', $home, 'ra'), 1e-6);
+    }
+
+    public function test_landings_lie_between_and_beside_runs(): void
+    {
+        foreach ([[], [self::UNSAID], [self::RUN, self::UNSAID, self::UNSAID, self::RUN]] as $parts) {
             try {
                 self::ramp($parts, []);
                 self::fail('It was read.');
             } catch (RefusedEdit $e) {
-                self::assertStringContainsString('/parts: expected runs, and landings between them', $e->getMessage());
+                self::assertStringContainsString('/parts: expected', $e->getMessage());
             }
         }
     }

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Ramp;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Landing;
+use Heurema\Layout\RampRun;
 use Heurema\Layout\Words\Turn;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -43,16 +44,14 @@ final class LandingSize extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $at = $with->word('at');
-        $landings = self::between($subject, $at);
-        foreach ($landings as $number => $landing) {
+        $sizes = [];
+        foreach (self::drawn($subject, $at) as $number => [$landing, $called]) {
             if ($landing->depth === null) {
                 return new Unknown(["{$subject->id()}.parts.{$number}.landing.depth"]);
             }
+            $sizes[] = [$landing->depth, $subject->shape->parts[$number]->way, $called];
         }
-        $sizes = self::ends($subject, $home, $at);
-        foreach ($landings as $number => $landing) {
-            $sizes[] = [$landing->depth ?? 0.0, $subject->shape->parts[$number]->way, Message::of('ramp.landing_size.landing')];
-        }
+        array_push($sizes, ...self::ends($subject, $home, $at));
         if ($sizes === []) {
             return new NotApplicable(Message::of('ramp.landing_size.none_there'));
         }
@@ -70,33 +69,52 @@ final class LandingSize extends SubjectMeasure
         );
     }
 
-    /** @return array<int, Landing> by the number of the part */
-    private static function between(PlacedRamp $ramp, ?string $at): array
-    {
-        $landings = array_filter($ramp->ramp->parts, static fn(object $part): bool => $part instanceof Landing);
-
-        return array_filter(
-            $landings,
-            static fn(Landing $landing): bool => $at === null || $at === ($landing->turn === Turn::None ? 'between' : 'turn'),
-        );
-    }
-
-    /** @return list<array{float, Segment, Message}> */
-    private static function ends(PlacedRamp $ramp, Home $home, ?string $at): array
+    /** @return array<int, array{Landing, Message}> those that are drawn, by the number of the part, with what they are called */
+    private static function drawn(PlacedRamp $ramp, ?string $at): array
     {
         $found = [];
-        $ends = [
-            'foot' => [$ramp->shape->foot, Message::of('ramp.landing_size.foot')],
-            'head' => [$ramp->shape->head(), Message::of('ramp.landing_size.head')],
-        ];
-        foreach ($ends as $name => [$edge, $called]) {
-            if ($at === null || $at === $name) {
-                $depth = self::freeDepth($edge, $ramp->plan, $home);
-                $found[] = [$depth, new Segment($edge->middle(), $edge->offset($depth)->middle()), $called];
+        $last = count($ramp->ramp->parts) - 1;
+        foreach ($ramp->ramp->parts as $number => $part) {
+            $where = match (true) {
+                !$part instanceof Landing => null,
+                $number === 0 => 'foot',
+                $number === $last => 'head',
+                $part->turn === Turn::None => 'between',
+                default => 'turn',
+            };
+            if ($part instanceof Landing && $where !== null && ($at === null || $at === $where)) {
+                $found[$number] = [$part, self::called($where)];
             }
         }
 
         return $found;
+    }
+
+    /** @return list<array{float, Segment, Message}> the floor where no landing is drawn: size, where, what it is called */
+    private static function ends(PlacedRamp $ramp, Home $home, ?string $at): array
+    {
+        $found = [];
+        $parts = $ramp->ramp->parts;
+        foreach ([
+            'foot' => [$parts[0], $ramp->shape->foot],
+            'head' => [$parts[count($parts) - 1], $ramp->shape->head()],
+        ] as $name => [$part, $edge]) {
+            if ($part instanceof RampRun && ($at === null || $at === $name)) {
+                $depth = self::freeDepth($edge, $ramp->plan, $home);
+                $found[] = [$depth, new Segment($edge->middle(), $edge->offset($depth)->middle()), self::called($name)];
+            }
+        }
+
+        return $found;
+    }
+
+    private static function called(string $where): Message
+    {
+        return match ($where) {
+            'foot' => Message::of('ramp.landing_size.foot'),
+            'head' => Message::of('ramp.landing_size.head'),
+            default => Message::of('ramp.landing_size.landing'),
+        };
     }
 
     /** How far one can go straight on over the whole width before something stands in the way. */
