@@ -19,7 +19,7 @@
         <table class="schedule" id="schedule">
             <thead>
                 <tr>
-                    <th scope="col">{{ ucfirst(rtrim($page->schedule->kind->value, 's')) }}</th><th scope="col">Storey</th>
+                    <th scope="col">{{ $page->schedule->kind->row() }}</th><th scope="col">Storey</th>
                     @foreach ($page->columns() as $column)<th scope="col" @if ($page->sort === $column) aria-sort="{{ $page->isDescending ? 'descending' : 'ascending' }}" @endif><a href="{{ $page->sorted($column) }}">{{ $column }}</a></th>@endforeach
                 </tr>
             </thead>

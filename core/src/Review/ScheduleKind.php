@@ -14,10 +14,23 @@ enum ScheduleKind: string
     case Windows = 'windows';
     case Fixtures = 'fixtures';
     case Stairs = 'stairs';
+    case Ramps = 'ramps';
+    case Finishes = 'finishes';
+    case Areas = 'areas';
 
     public function subject(): SubjectType
     {
-        return SubjectType::from(rtrim($this->value, 's'));
+        return match ($this) {
+            self::Finishes => SubjectType::Room,
+            self::Areas => SubjectType::Storey,
+            default => SubjectType::from(rtrim($this->value, 's')),
+        };
+    }
+
+    /** What one row of it is. */
+    public function row(): string
+    {
+        return ucfirst($this->subject()->value);
     }
 
     /** @return array<string, string> measures by what the column is called */
@@ -40,6 +53,19 @@ enum ScheduleKind: string
             self::Fixtures => [
                 'Kind' => 'fixture.kind', 'Room' => 'fixture.room_use', 'Width' => 'fixture.width', 'Depth' => 'fixture.depth',
                 'Beside it' => 'fixture.side_clearance', 'Before it' => 'fixture.front_clearance',
+            ],
+            self::Ramps => [
+                'Slope' => 'ramp.slope', 'Rise of a run' => 'ramp.run_rise', 'Rise' => 'ramp.total_rise', 'Clear width' => 'ramp.width',
+                'Landing' => 'ramp.landing',
+            ],
+            self::Finishes => [
+                'Floor' => 'room.floor_finish', 'Floor area' => 'room.floor_area', 'Walls' => 'room.wall_area',
+                'Tiles up to' => 'room.tile_height',
+                'Tiles' => 'room.tiled_area', 'Skirting' => 'room.skirting',
+            ],
+            self::Areas => [
+                'Rooms' => 'storey.room_area', 'Circulation' => 'storey.circulation_area', 'Walls' => 'storey.wall_area',
+                'Inside' => 'storey.internal_area', 'Outside' => 'storey.gross_area', 'Openings in the floor' => 'storey.opening_area',
             ],
             self::Stairs => [
                 'Risers' => 'stair.risers', 'Riser' => 'stair.riser', 'Tread' => 'stair.tread', 'Width' => 'stair.width',

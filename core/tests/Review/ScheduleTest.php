@@ -71,6 +71,9 @@ final class ScheduleTest extends TestCase
         yield 'windows' => [ScheduleKind::Windows, 1];
         yield 'fixtures' => [ScheduleKind::Fixtures, 1];
         yield 'stairs' => [ScheduleKind::Stairs, 1];
+        yield 'ramps' => [ScheduleKind::Ramps, 0];
+        yield 'finishes' => [ScheduleKind::Finishes, 2];
+        yield 'areas' => [ScheduleKind::Areas, 2];
     }
 
     #[DataProvider('kinds')]

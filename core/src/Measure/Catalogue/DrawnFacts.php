@@ -73,6 +73,12 @@ final class DrawnFacts
                 static fn(RoomSpace $room) => self::length($room->room->tileHeight),
             ),
             new Attribute(
+                'room.floor_finish',
+                AnswerType::Word,
+                'What the room’s floor is finished with, in words.',
+                static fn(RoomSpace $room) => $room->room->floorFinish,
+            ),
+            new Attribute(
                 'room.sloped',
                 AnswerType::YesNo,
                 'Whether the room’s ceiling slopes.',

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Layout\SlopedCeiling;
+use Heurema\Measure\AnswerType;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\SpaceSide;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
+use Heurema\Units\Amount;
+use Heurema\Words\Message;
+
+/**
+ * How much there is to finish in a room: its walls up to the ceiling or to the tiles, without openings; what stands before them is left
+ * aside, and where a divider lies there is no wall.
+ *
+ * @extends SubjectMeasure<RoomSpace>
+ */
+#[Measures('room.perimeter', AnswerType::Length, 'How long its walls are together, openings included.')]
+#[Measures('room.skirting', AnswerType::Length, 'How long its walls are together without doors and bare openings.')]
+#[Measures('room.wall_area', AnswerType::Area, 'Its walls from floor to ceiling, without doors, windows and bare openings.')]
+#[Measures(
+    'room.tiled_area',
+    AnswerType::Area,
+    'Its walls from the floor up to its tiles’ height, without doors, windows and bare openings.',
+)]
+final class Surfaces extends SubjectMeasure
+{
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        $openings = $home->openingsOf($subject);
+
+        return match ($this->name()) {
+            'room.perimeter' => self::length(self::perimeter($subject)),
+            'room.skirting' => self::skirting($subject, $openings),
+            default => self::area($subject, $openings, $this->name() === 'room.tiled_area'),
+        };
+    }
+
+    private static function perimeter(RoomSpace $room): float
+    {
+        return array_sum(array_map(static fn(SpaceSide $side): float => $side->segment->length(), self::walls($room)));
+    }
+
+    /** @return list<SpaceSide> */
+    private static function walls(RoomSpace $room): array
+    {
+        return array_values(array_filter($room->sides(), static fn(SpaceSide $side): bool => !$side->isOpen()));
+    }
+
+    /** @param list<PlacedOpening> $openings */
+    private static function skirting(RoomSpace $room, array $openings): Measurement
+    {
+        $ways = array_filter($openings, static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door);
+        $missing = self::without($ways, ['width']);
+
+        return $missing === []
+            ? self::length(self::perimeter($room) - array_sum(array_map(
+                static fn(PlacedOpening $way): float => $way->opening->width ?? 0.0,
+                $ways,
+            )))
+            : new Unknown($missing);
+    }
+
+    /** @param list<PlacedOpening> $openings */
+    private static function area(RoomSpace $room, array $openings, bool $isTiled): Measurement
+    {
+        $ceiling = $room->ceiling();
+        $tiles = $room->room->tileHeight;
+        $missing = [
+            ...($ceiling === null ? [$room->ceilingKey()] : []),
+            ...($isTiled && $tiles === null ? ["{$room->id()}.tile_height"] : []),
+            ...self::without($openings, ['width', 'height']),
+            ...(
+                $isTiled
+                    ? self::without(
+                        array_filter($openings, static fn(PlacedOpening $one): bool => $one->opening->window !== null),
+                        ['sill'],
+                    )
+                    : []
+            ),
+        ];
+        if ($missing !== [] || $ceiling === null) {
+            return new Unknown($missing);
+        }
+        $top = $isTiled ? $tiles ?? 0.0 : INF;
+        $walls = 0.0;
+        foreach (self::walls($room) as $side) {
+            $ends = $ceiling instanceof SlopedCeiling
+                ? [$ceiling->heightAt($side->segment->from), $ceiling->heightAt($side->segment->to)]
+                : [$ceiling, $ceiling];
+            $walls += $side->segment->length() * (min($top, $ends[0]) + min($top, $ends[1])) / 2;
+        }
+        $cut = array_sum(array_map(static fn(PlacedOpening $one): float => self::cut($one, $top), $openings));
+        $area = Amount::drawnArea(max(0.0, $walls - $cut));
+
+        return new Measured($area, [], [Message::of(
+            'room.surfaces.walls_less_openings',
+            walls: Amount::drawnArea($walls),
+            openings: Amount::drawnArea($cut),
+            area: $area,
+        )]);
+    }
+
+    /** How much of an opening lies below a height, in square millimetres. */
+    private static function cut(PlacedOpening $opening, float $top): float
+    {
+        $sill = $opening->opening->sill ?? 0.0;
+        $height = $opening->opening->height ?? 0.0;
+
+        return ($opening->opening->width ?? 0.0) * max(0.0, min($top, $sill + $height) - $sill);
+    }
+
+    /**
+     * @param array<PlacedOpening> $openings
+     * @param list<string>         $keys
+     *
+     * @return list<string> what nobody said of them
+     */
+    private static function without(array $openings, array $keys): array
+    {
+        $missing = [];
+        foreach ($openings as $opening) {
+            $said = $opening->opening->toArray();
+            foreach ($keys as $key) {
+                array_push($missing, ...(isset($said[$key]) ? [] : ["{$opening->id()}.{$key}"]));
+            }
+        }
+
+        return $missing;
+    }
+
+    private static function length(float $mm): Measured
+    {
+        return new Measured(Amount::length($mm), [], [Message::of('room.surfaces.along_walls', length: Amount::length($mm))]);
+    }
+}
