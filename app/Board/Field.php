@@ -17,12 +17,16 @@ final readonly class Field
     public const YES_NO = 'yes_no';
     public const NUMBER = 'number';
 
+    /** Two lengths with a semicolon between them. */
+    public const PAIR = 'pair';
+
     /** Where the document's word is not what one would say. */
     private const SAID = [
         'hinge from' => 'start',
         'hinge to' => 'end',
         'opens left' => 'left of its direction',
         'opens right' => 'right of its direction',
+        'leads from' => 'the one at the wall’s start', 'leads to' => 'the one at the wall’s end',
     ];
 
     /** @param list<string> $choices */
@@ -34,6 +38,7 @@ final readonly class Field
         public array $choices = [],
         public bool $required = false,
         public string $default = '',
+        public bool $isSigned = false,
     ) {}
 
     /** A word of the document as people say it. */
@@ -51,6 +56,7 @@ final readonly class Field
             $key->key,
             (string) $key->is->label,
             match (true) {
+                $value === Value::TwoLengths => self::PAIR,
                 $value->isLength() => self::LENGTH,
                 $value->isNumber() => self::NUMBER,
                 $value === Value::Word => self::CHOICE,
@@ -60,7 +66,12 @@ final readonly class Field
             is_array($key->is->expected) ? $key->is->expected[$kind ?? ''] ?? null : $key->is->expected,
             array_map(static fn(\BackedEnum $word): string => (string) $word->value, $key->words === null ? [] : $key->words::cases()),
             $key->isAlwaysKnown(),
-            $key->default instanceof \BackedEnum ? (string) $key->default->value : '',
+            match (true) {
+                $key->default instanceof \BackedEnum => (string) $key->default->value,
+                $key->default === false => 'no',
+                default => '',
+            },
+            $value === Value::Elevation,
         );
     }
 }

@@ -13,7 +13,7 @@ final class Fields
 {
     /** What is thought of first, and last; the rest as the document writes it. */
     private const FIRST = ['name', 'type', 'operation', 'use'];
-    private const LAST = ['trim', 'clear_width', 'clear_height', 'facing', 'status'];
+    private const LAST = ['trim', 'clear_width', 'clear_height', 'facing', 'status', 'locked'];
 
     /** @return list<Field> those of its kind, and those that it has a value of */
     public static function of(Element $element): array

@@ -44,17 +44,41 @@ final readonly class TypedValues
 
         return match (true) {
             is_bool($value) => $value ? 'yes' : 'no',
-            $field->kind === Field::LENGTH && (is_int($value) || is_float($value)) => LengthField::write((float) $value, $this->layout),
+            $field->kind === Field::LENGTH && (is_int($value) || is_float($value)) => $field->isSigned
+                ? SignedLength::write((float) $value, $this->layout)
+                : LengthField::write((float) $value, $this->layout),
+            $field->kind === Field::PAIR && is_array($value) => implode('; ', array_map(
+                fn(mixed $length): string => LengthField::write(is_numeric($length) ? (float) $length : 0.0, $this->layout),
+                $value,
+            )),
             is_int($value), is_float($value), is_string($value) => (string) $value,
             default => $field->default,
         };
+    }
+
+    /**
+     * @return list<float>
+     *
+     * @throws UnreadableLength
+     */
+    private function pair(Field $field, string $text): array
+    {
+        $parts = explode(';', $text);
+        if (count($parts) !== 2) {
+            throw new RefusedValue($field->key, 'Type two lengths with a semicolon between them.');
+        }
+
+        return array_map(fn(string $part): float => $this->layout->lengths()->read(trim($part))->mm, $parts);
     }
 
     private function value(Field $field, string $text): mixed
     {
         try {
             return match ($field->kind) {
-                Field::LENGTH => $this->layout->lengths()->read($text)->mm,
+                Field::LENGTH => $field->isSigned
+                    ? SignedLength::read($text, $this->layout, $field->key)
+                    : $this->layout->lengths()->read($text)->mm,
+                Field::PAIR => $this->pair($field, $text),
                 Field::NUMBER => is_numeric($text) ? (float) $text : throw new RefusedValue($field->key, 'Type a number.'),
                 Field::YES_NO => $text === 'yes',
                 Field::CHOICE => in_array($text, $field->choices, true)

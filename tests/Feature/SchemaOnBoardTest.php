@@ -36,11 +36,8 @@ final class SchemaOnBoardTest extends TestCase
 
     /** What comes from files alone so far. */
     private const FROM_FILES = [
-        'walls' => ['lining', 'locked'],
-        'openings' => ['locked', 'glass_area', 'well'],
-        'fixtures' => ['outline', 'locked', 'door_swing'],
-        'stairs' => ['status', 'locked'],
-        'ramps' => ['status', 'locked'],
+        'openings' => ['well'],
+        'fixtures' => ['outline'],
     ];
 
     /** @return iterable<string, array{ElementList, list<array<string, mixed>>}> elements that have all fields between them */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Board\Field;
 use App\Board\Fields;
 use App\Board\LengthField;
 use App\Board\Library;
@@ -41,6 +42,39 @@ final class TypedValuesTest extends TestCase
             (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [...$typed, 'glazed' => 'yes']),
         );
         self::assertSame([], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), ['not_a_field' => 'x']));
+    }
+
+    public function test_linings_levels_and_locks_are_typed_as_they_are_written(): void
+    {
+        $wall = Draft::read(
+            ElementList::Walls,
+            ['id' => 'w', 'from' => [0, 0], 'to' => [9, 0], 'thickness' => 100, 'type' => 'interior', 'lining' => [12.5, 15]],
+        );
+        $room = Draft::read(ElementList::Rooms, ['id' => 'r', 'at' => [0, 0], 'level' => -20]);
+        foreach ([UnitSystem::Metric, UnitSystem::Imperial] as $units) {
+            $values = new TypedValues(self::home($units));
+            foreach ([$wall, $room] as $element) {
+                $fields = array_column(Fields::of($element), null, 'key');
+                $typed = array_map(static fn(Field $field): string => $values->write($element, $field), $fields);
+                self::assertSame([], $values->read($element, $typed), 'what was written changes nothing');
+            }
+        }
+        $values = new TypedValues(self::home(UnitSystem::Metric));
+        self::assertSame('12.5; 15', $values->write($wall, array_column(Fields::of($wall), null, 'key')['lining']));
+        self::assertSame('-20', $values->write($room, array_column(Fields::of($room), null, 'key')['level']));
+        self::assertSame('no', $values->write($wall, array_column(Fields::of($wall), null, 'key')['locked']));
+        self::assertEquals(['lining' => [10.0, 20.0]], $values->read($wall, ['lining' => '10;20']));
+        self::assertSame(['lining' => null], $values->read($wall, ['lining' => '']));
+        self::assertSame(['level' => 15.0], $values->read($room, ['level' => '15']));
+        self::assertSame(['locked' => true], $values->read($wall, ['locked' => 'yes']));
+        foreach (['10', '1;2;3', '10; thick'] as $text) {
+            try {
+                $values->read($wall, ['lining' => $text]);
+                self::fail($text);
+            } catch (RefusedValue $e) {
+                self::assertSame('lining', $e->key);
+            }
+        }
     }
 
     public function test_a_value_that_cannot_be_taken_names_its_field(): void

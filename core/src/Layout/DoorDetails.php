@@ -14,7 +14,10 @@ use Heurema\Layout\Words\HingeEnd;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\WallSide;
 
-/** What only a door or a bare opening has. Lengths in mm; null where nobody said. Leaves: how many a folding door has. */
+/**
+ * What only a door or a bare opening has. Lengths in mm; null where nobody said. `leaves`: how many a folding door
+ * has; `frame`: how wide its frame is on either side; `leads`: the leaf of a pair that opens first, by the end of the wall it hangs at.
+ */
 final readonly class DoorDetails implements Described
 {
     use ByKeys;
@@ -42,10 +45,24 @@ final readonly class DoorDetails implements Described
         public ?float $fireMinutes = null,
         #[Key(Value::Whole, least: 2, most: 20, only: [OpeningKind::Door], suits: [DoorOperation::Folding], label: 'Leaves')]
         public ?int $leaves = null,
+        #[Key(Value::Size, only: [OpeningKind::Door], label: 'Leaf width')]
+        public ?float $leafWidth = null,
+        #[Key(Value::Size, only: [OpeningKind::Door], label: 'Leaf height')]
+        public ?float $leafHeight = null,
+        #[Key(Value::Length, only: [OpeningKind::Door], label: 'Frame, each side')]
+        public ?float $frame = null,
+        #[Key(only: [OpeningKind::Door], suits: [DoorOperation::DoubleHinged], label: 'Leaf that opens first')]
+        public ?HingeEnd $leads = null,
+        #[Key(Value::Number, most: 10_000, only: [OpeningKind::Door], label: 'Glass, m²')]
+        public ?float $glassArea = null,
+        #[Key(Value::Length, only: [OpeningKind::Door], label: 'Glass begins above floor')]
+        public ?float $glassBottom = null,
+        #[Key(Value::Length, only: [OpeningKind::Door], label: 'Glass ends above floor')]
+        public ?float $glassTop = null,
     ) {}
 
     public function inTurnedWall(): self
     {
-        return $this->with(hinge: $this->hinge?->other(), opens: $this->opens?->other());
+        return $this->with(hinge: $this->hinge?->other(), opens: $this->opens?->other(), leads: $this->leads?->other());
     }
 }

@@ -45,13 +45,13 @@ final readonly class Fixture implements Element
         public ?array $outline = null,
         #[Key(label: 'Status')]
         public Status $status = Status::New,
-        #[Key]
+        #[Key(label: 'Locked in its place')]
         public bool $locked = false,
         #[Key(Value::Length, suits: FixtureKind::WITH_RIM, label: 'Rim above floor')]
         public ?float $rim = null,
         #[Key(Value::Length, suits: [FixtureKind::WaterCloset], label: 'Seat above floor')]
         public ?float $seat = null,
-        #[Key(Value::Length)]
+        #[Key(Value::Length, suits: FixtureKind::WITH_DOOR, label: 'Its door sweeps')]
         public ?float $doorSwing = null,
         #[Key(Value::Length, suits: [FixtureKind::Shower], label: 'Kerb')]
         public ?float $hob = null,
@@ -59,6 +59,8 @@ final readonly class Fixture implements Element
         public ?float $entry = null,
         #[Key(suits: [FixtureKind::Bath, FixtureKind::ShowerBath], label: 'Shower head')]
         public ?bool $showerHead = null,
+        #[Key(Value::Name, label: 'Name', own: true)]
+        public ?string $name = null,
     ) {}
 
     public static function list(): ElementList

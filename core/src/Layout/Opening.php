@@ -47,7 +47,7 @@ final readonly class Opening implements Element
         public ?float $trim = null,
         #[Key(label: 'Status')]
         public Status $status = Status::New,
-        #[Key]
+        #[Key(label: 'Locked in its place')]
         public bool $locked = false,
         #[Key(Value::Length, label: 'Clear width, if measured')]
         public ?float $clearWidth = null,

@@ -45,9 +45,9 @@ final readonly class Ramp implements Element
         public ?Handrails $handrails,
         #[Key(Value::Length, label: 'Kerb')]
         public ?float $edge,
-        #[Key(default: Status::New)]
+        #[Key(default: Status::New, label: 'Status')]
         public Status $status,
-        #[Key(default: false)]
+        #[Key(default: false, label: 'Locked in its place')]
         public bool $locked,
         #[Key(Value::Tagged, most: 100, of: self::PARTS)]
         public array $parts,

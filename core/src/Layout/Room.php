@@ -15,6 +15,7 @@ final readonly class Room implements Element
 {
     use IsElement;
 
+    /** @param float|null $level its finished floor above the storey's, mm, below when negative; null: as high */
     public function __construct(
         #[Key(Value::Identifier)]
         public string $id,
@@ -38,6 +39,8 @@ final readonly class Room implements Element
         public ?float $tileHeight = null,
         #[Key(Value::Text, label: 'Floor finish')]
         public ?string $floorFinish = null,
+        #[Key(Value::Elevation, label: 'Floor above the storey’s')]
+        public ?float $level = null,
     ) {}
 
     public static function list(): ElementList

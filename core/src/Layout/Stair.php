@@ -57,9 +57,9 @@ final readonly class Stair implements Element
         public ?float $innerRadius,
         #[Key(among: [Turn::Left, Turn::Right], under: UnderMotion::ChangesSides)]
         public ?Turn $hand,
-        #[Key(default: Status::New)]
+        #[Key(default: Status::New, label: 'Status')]
         public Status $status,
-        #[Key(default: false)]
+        #[Key(default: false, label: 'Locked in its place')]
         public bool $locked,
         #[Key(Value::Tagged, most: 100, of: self::PARTS)]
         public array $parts,

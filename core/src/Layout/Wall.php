@@ -37,12 +37,14 @@ final readonly class Wall implements Element
         public WallType $type,
         #[Key(Value::Size, label: 'Height, if low')]
         public ?float $height = null,
-        #[Key(Value::TwoLengths, under: UnderMotion::ChangesSides)]
+        #[Key(Value::TwoLengths, under: UnderMotion::ChangesSides, label: 'Linings, left; right')]
         public ?array $lining = null,
         #[Key(label: 'Status')]
         public Status $status = Status::New,
-        #[Key]
+        #[Key(label: 'Locked in its place')]
         public bool $locked = false,
+        #[Key(Value::Number, most: 1000, label: 'Fire rating, minutes')]
+        public ?float $fireMinutes = null,
     ) {}
 
     public static function list(): ElementList

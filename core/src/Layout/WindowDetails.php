@@ -21,7 +21,7 @@ final readonly class WindowDetails implements Described
         public ?WindowOperation $operation = null,
         #[Key(Value::Length, label: 'Frame', expected: ExpectedLength::Frame)]
         public ?float $frame = null,
-        #[Key(Value::Number, most: 10_000)]
+        #[Key(Value::Number, most: 10_000, label: 'Glass, m²')]
         public ?float $glassArea = null,
         #[Key(label: 'Safety glass')]
         public ?bool $safetyGlass = null,
@@ -29,5 +29,7 @@ final readonly class WindowDetails implements Described
         public ?bool $openingLimiter = null,
         #[Key]
         public ?WindowWell $well = null,
+        #[Key(Value::Length, label: 'Guarding up to, above floor')]
+        public ?float $barHeight = null,
     ) {}
 }

@@ -75,7 +75,11 @@ final class Names
                 $subject->plan,
             ),
             $subject instanceof PlacedWall => $this->wall($subject),
-            $subject instanceof PlacedFixture => $this->inRoom(ucfirst($subject->fixture->kind->words()), $subject->room, $subject->plan),
+            $subject instanceof PlacedFixture => $this->inRoom(
+                $subject->fixture->name ?? ucfirst($subject->fixture->kind->words()),
+                $subject->room,
+                $subject->plan,
+            ),
             $subject instanceof HungSoffit => $this->inRoom('Soffit', $subject->room, $subject->plan),
             $subject instanceof StandingGuard => $this->inRoom('Guard', $subject->plan->roomAt($subject->middle()), $subject->plan),
             $subject instanceof TapedDistance => $this->inRoom(

@@ -59,6 +59,8 @@ return [
     'door.glass_area.glazed_door_by_less' => 'Glazed door {width} by {height} less its frame: {glass} of glass.',
     'door.joins.it_joins_and' => 'It joins {left} and {right}.',
     'door.latch_nib.beside_latch_of_wall' => 'Beside the latch {nib} of wall are free.',
+    'door.glass_area.given' => 'Glass given as {glass}.',
+    'door.leaf_width.play_taken' => 'The leaf of {door} is taken to have {play} of play on either side.',
     'door.leaf_excess.clear_way_is_said' => 'The clear way is said to be {excess} more than the opening.',
     'door.leaf_excess.it_fits_its_opening' => 'It fits its opening.',
     'door.leaf_excess.nobody_said_how_much' => 'Nobody said how much of it is clear.',
@@ -238,6 +240,8 @@ return [
     'room.height_at_fixtures.no_sanitary_fixture_stands' => 'No sanitary fixture stands in it.',
     'room.height_at_fixtures.over_floor_before_its' => 'Over the floor before its fixtures the ceiling is at least {height} high.',
     'room.least_width.largest_rectangle_in_room' => 'The largest rectangle in the room is {largest} by {largest2}.',
+    'room.level_step.none' => 'No step leads to another room.',
+    'room.level_step.to' => 'A step of {step} to {room}.',
     'room.long_side.largest_rectangle_in_it' => 'The largest rectangle in it is {side} long.',
     'room.narrowest.between_two_closest_wall' => 'Between the two closest wall faces that look at each other over 100 mm or '
         .'more: {closest}.',

@@ -202,9 +202,9 @@ final class LayoutReaderTest extends TestCase
             'casement',
             true,
         ];
-        yield 'a door with a window frame' => [
-            self::openings('{"id": "d", "kind": "door", "wall": "w", "at": 500, "frame": 50}'),
-            '/storeys/0/openings/0/frame',
+        yield 'a door with a window’s limiter' => [
+            self::openings('{"id": "d", "kind": "door", "wall": "w", "at": 500, "opening_limiter": true}'),
+            '/storeys/0/openings/0/opening_limiter',
             'unknown key',
             true,
         ];

@@ -50,6 +50,10 @@ enum FixtureKind: string
     case SmokeAlarm = 'smoke_alarm';
     case CoAlarm = 'co_alarm';
 
+    public const WITH_DOOR = [
+        self::Oven, self::Range, self::Refrigerator, self::Dishwasher, self::Washer, self::Dryer, self::BaseCabinet, self::TallCabinet,
+        self::Wardrobe, self::Shower,
+    ];
     public const WITH_RIM = [self::Lavatory, self::Sink, self::Bath, self::ShowerBath, self::Bidet, self::Urinal];
 
     public function words(): string

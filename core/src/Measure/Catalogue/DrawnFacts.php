@@ -140,6 +140,18 @@ final class DrawnFacts
                 static fn(PlacedOpening $door) => self::length($door->opening->door?->leafThickness),
             ),
             new Attribute(
+                'door.glass_bottom',
+                AnswerType::Length,
+                'How high its glass begins above the floor.',
+                static fn(PlacedOpening $door) => self::length($door->opening->door?->glassBottom),
+            ),
+            new Attribute(
+                'door.glass_top',
+                AnswerType::Length,
+                'How high its glass ends above the floor.',
+                static fn(PlacedOpening $door) => self::length($door->opening->door?->glassTop),
+            ),
+            new Attribute(
                 'door.glazed',
                 AnswerType::YesNo,
                 'Whether its leaf is glazed.',
@@ -226,6 +238,12 @@ final class DrawnFacts
         $missing = static fn(PlacedOpening $window) => $window->missingSides();
 
         return [
+            new Attribute(
+                'window.bar_height',
+                AnswerType::Length,
+                'How high above the floor the window is guarded.',
+                static fn(PlacedOpening $window) => self::length($window->opening->window?->barHeight),
+            ),
             new Attribute(
                 'window.width',
                 AnswerType::Length,
@@ -417,6 +435,14 @@ final class DrawnFacts
                 'Of what type the wall is.',
                 static fn(PlacedWall $wall) => $wall->wall->type,
                 words: [WallType::class],
+            ),
+            new Attribute(
+                'wall.fire_minutes',
+                AnswerType::Count,
+                'How many minutes it withstands fire.',
+                static fn(PlacedWall $wall) => $wall->wall->fireMinutes === null
+                    ? null
+                    : Amount::of(Quantity::Count, $wall->wall->fireMinutes),
             ),
             new Attribute(
                 'wall.thickness',

@@ -70,14 +70,15 @@ final class ClearWidth extends SubjectMeasure
         $stop = Message::of('door.clear_width.stop_taken_as', stop: Amount::length(self::STOP));
         $grip = Message::of('door.clear_width.grip_taken_as', grip: Amount::length(self::GRIP));
         $leaves = FoldingLeaves::of($door)->count ?? 0;
+        $one = LeafWidth::of($door, $width, $operation === DoorOperation::DoubleHinged ? 2 : 1);
 
         return match ($operation) {
             DoorOperation::Hinged => self::measured(
                 $door,
                 $home,
-                $width - $leaf - self::STOP,
-                Message::of('door.clear_width.leaf_less', width: Amount::length($width), leaf: Amount::length($leaf)),
-                [...$assumed, $stop],
+                $one->width - $leaf - self::STOP,
+                Message::of('door.clear_width.leaf_less', width: Amount::length($one->width), leaf: Amount::length($leaf)),
+                [...$assumed, $stop, ...$one->assumptions],
             ),
             DoorOperation::DoubleHinged => $both
                 ? self::measured(
@@ -90,9 +91,9 @@ final class ClearWidth extends SubjectMeasure
                 : self::measured(
                     $door,
                     $home,
-                    $width / 2 - $leaf - self::STOP,
-                    Message::of('door.clear_width.one_leaf_less', width: Amount::length($width / 2), leaf: Amount::length($leaf)),
-                    [...$assumed, $stop, Message::of('door.clear_width.leaves_alike', door: $door->spoken())],
+                    $one->width - $leaf - self::STOP,
+                    Message::of('door.clear_width.one_leaf_less', width: Amount::length($one->width), leaf: Amount::length($leaf)),
+                    [...$assumed, $stop, ...$one->assumptions],
                 ),
             DoorOperation::Sliding, DoorOperation::Pocket => self::measured(
                 $door,

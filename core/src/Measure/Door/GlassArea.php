@@ -22,7 +22,7 @@ use Heurema\Words\Message;
 #[Measures(
     'door.glass_area',
     AnswerType::Area,
-    'The glass of a glazed door: its size less the stiles and rails around the glass, which are taken as '
+    'The glass of a glazed door: as told, else its size less the stiles and rails around the glass, which are taken as '
     .'125 mm (common practice, no source). Not applicable to a door that is not glazed.',
 )]
 final class GlassArea extends SubjectMeasure
@@ -34,6 +34,11 @@ final class GlassArea extends SubjectMeasure
         $opening = $subject->opening;
         if ($opening->door?->glazed !== true) {
             return new NotApplicable(Message::of('door.glass_area.door_is_not_glazed'));
+        }
+        if ($opening->door->glassArea !== null) {
+            $given = Amount::area($opening->door->glassArea);
+
+            return new Measured($given, [], [Message::of('door.glass_area.given', glass: $given)]);
         }
         if ($opening->width === null || $opening->height === null) {
             return new Unknown(array_keys(array_filter(

@@ -10,7 +10,7 @@
             </select>
         @else
             <span class="field">
-                <input id="field-{{ $field->key }}" name="fields[{{ $field->key }}]" value="{{ $value }}" autocomplete="off" aria-describedby="reading-{{ $field->key }}" @if ($isRefused) aria-invalid="true" @endif @if ($field->kind === App\Board\Field::LENGTH) data-length="{{ $field->expected?->name }}" @endif @if ($page->lights($field->key)) data-lights="{{ $page->lights($field->key) }}" @endif>
+                <input id="field-{{ $field->key }}" name="fields[{{ $field->key }}]" value="{{ $value }}" autocomplete="off" aria-describedby="reading-{{ $field->key }}" @if ($isRefused) aria-invalid="true" @endif @if ($field->kind === App\Board\Field::LENGTH && ! $field->isSigned) data-length="{{ $field->expected?->name }}" @endif @if ($page->lights($field->key)) data-lights="{{ $page->lights($field->key) }}" @endif>
                 <output id="reading-{{ $field->key }}" class="{{ $isRefused ? 'field-error' : 'reading' }}">{{ $isRefused ? $message : '' }}</output>
             </span>
         @endif
