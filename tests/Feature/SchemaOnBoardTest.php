@@ -47,6 +47,7 @@ final class SchemaOnBoardTest extends TestCase
         $outline = [[0, 0], [1000, 0], [0, 1000]];
         yield 'walls' => [ElementList::Walls, [['type' => 'interior', 'thickness' => 100, ...$line]]];
         yield 'openings' => [ElementList::Openings, [
+            ['kind' => 'door', 'operation' => 'double_hinged', 'wall' => 'w', 'at' => 500],
             ['kind' => 'door', 'operation' => 'folding', 'wall' => 'w', 'at' => 500],
             ['kind' => 'window', 'wall' => 'w', 'at' => 500],
             ['kind' => 'gap', 'wall' => 'w', 'at' => 500],
@@ -80,6 +81,23 @@ final class SchemaOnBoardTest extends TestCase
     public function test_there_are_samples_of_every_list(): void
     {
         self::assertEqualsCanonicalizing(array_column(ElementList::cases(), 'value'), array_keys(iterator_to_array(self::elements())));
+    }
+
+    public function test_what_only_some_kinds_have_is_asked_of_them_alone(): void
+    {
+        $keys = static fn(array $values): array => array_column(
+            Fields::of(Draft::read(ElementList::Openings, ['id' => 'o', 'wall' => 'w', 'at' => 500, ...$values])),
+            'key',
+        );
+        self::assertNotContains('leaves', $keys(['kind' => 'door', 'operation' => 'hinged']));
+        self::assertContains('leaves', $keys(['kind' => 'door', 'operation' => 'folding']));
+        self::assertContains('leads', $keys(['kind' => 'door', 'operation' => 'double_hinged']));
+        self::assertNotContains('leads', $keys(['kind' => 'door', 'operation' => 'sliding']));
+        self::assertContains('leads', $keys(['kind' => 'door', 'operation' => 'sliding', 'leads' => 'from']), 'what it has can be changed');
+        self::assertNotContains('sill', $keys(['kind' => 'door']));
+        self::assertContains('sill', $keys(['kind' => 'window']));
+        self::assertNotContains('operation', $keys(['kind' => 'gap']));
+        self::assertNotContains('threshold', $keys(['kind' => 'gap']));
     }
 
     /** @param list<array<string, mixed>> $samples */

@@ -20,9 +20,8 @@ final readonly class Key
      * @param Value|null                                 $as       what the property's type does not say by itself
      * @param float|int|null                             $least    of a number, of the points of a line
      * @param float|int|null                             $most     of a number, of the entries of a list
-     * @param class-string|array<string, class-string>|null $of     of the entries of a list, by their tag where they have one; or of the
-     *                                                              object that
-     *                                                             may stand for a length
+     * @param class-string|array<string, class-string>|null $of of the entries of a list, by their tag where they have one; or of the object
+     *                                                          that may stand for a length
      * @param list<\BackedEnum>                          $among    the words that it may be, none: all
      * @param string|null                                $otherwise the property that stands in where this is left out
      * @param bool                                       $required may not be left out, though the property has a default

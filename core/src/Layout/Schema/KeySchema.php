@@ -115,10 +115,14 @@ final readonly class KeySchema
         return $this->is->under ?? ($this->value->isPlace() ? UnderMotion::Moves : UnderMotion::Stays);
     }
 
-    /** @param list<string> $words all words of an element: is the key told of what it is? */
+    /**
+     * Is it usually told of an element of such a kind?
+     *
+     * @param list<string> $words all words that the element is described by
+     */
     public function suits(array $words): bool
     {
-        $its = array_map(static fn(\BackedEnum $word): string => (string) $word->value, [...$this->is->only, ...$this->is->suits]);
+        $its = array_map(static fn(\BackedEnum $word): string => (string) $word->value, $this->is->suits);
 
         return $its === [] || array_intersect($its, $words) !== [];
     }
