@@ -51,7 +51,7 @@ final readonly class StairSection
         }
         $covers = $home->covers($climb);
         $line = self::walk($climb, $x);
-        $lowest = $covers->missing === [] ? Headroom::lowest($climb, $home, $covers) : null;
+        $lowest = $covers->missing === [] ? Headroom::lowest($climb, $covers) : null;
 
         return new self(
             $climb,

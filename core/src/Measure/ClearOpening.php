@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Heurema\Measure;
 
-use Heurema\Spatial\Home;
 use Heurema\Units\Amount;
 use Heurema\Words\Message;
 
 /** The area of a clear opening, from what its width and height were found to be. */
 final class ClearOpening
 {
-    public static function area(Measurement $width, Measurement $height, Home $home): Measurement
+    public static function area(Measurement $width, Measurement $height): Measurement
     {
         if ($width instanceof Unknown && $height instanceof Unknown) {
             return new Unknown(array_values(array_unique([...$width->missing, ...$height->missing])));

@@ -27,7 +27,7 @@ final readonly class Headroom
      * @param float $sideEdge how far the edges of floor openings may come in over the ends of treads, mm
      * @param bool  $inMiddle only over the middle of its width
      */
-    public static function lowest(Climb $climb, Home $home, StairCovers $covers, float $sideEdge = 0.0, bool $inMiddle = false): ?self
+    public static function lowest(Climb $climb, StairCovers $covers, float $sideEdge = 0.0, bool $inMiddle = false): ?self
     {
         $lowest = null;
         // from the top down, so that what is lowest is met early

@@ -72,7 +72,7 @@ final class GlassToDoor extends SubjectMeasure
                     nearest: $nearest[1]->name(),
                     nearest2: Amount::length($nearest[0]->length()),
                 )],
-                GlassOpening::assumedFrame($subject, $home),
+                GlassOpening::assumedFrame($subject),
             );
     }
 

@@ -23,7 +23,6 @@ final class ClearArea extends SubjectMeasure
         return ClearOpening::area(
             (new ClearWidth())->of($subject, $home, $with),
             (new ClearHeight())->of($subject, $home, $with),
-            $home,
         );
     }
 }

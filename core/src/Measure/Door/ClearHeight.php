@@ -35,7 +35,7 @@ final class ClearHeight extends SubjectMeasure
         if ($opening->clearHeight !== null) {
             return new Measured(
                 Amount::length($opening->clearHeight),
-                self::witness($subject, $home, $opening->clearHeight),
+                self::witness($subject, $opening->clearHeight),
                 [Message::of('door.clear_height.given_on_drawing')],
             );
         }
@@ -58,11 +58,11 @@ final class ClearHeight extends SubjectMeasure
             ...($threshold === null ? [Message::of('door.clear_height.no_threshold_is_drawn', subject: $subject->spoken())] : []),
         ];
 
-        return new Measured(Amount::length($clear), self::witness($subject, $home, $clear), [$working], $assumptions);
+        return new Measured(Amount::length($clear), self::witness($subject, $clear), [$working], $assumptions);
     }
 
     /** @return list<Witness> */
-    private static function witness(PlacedOpening $door, Home $home, float $clear): array
+    private static function witness(PlacedOpening $door, float $clear): array
     {
         return [Witness::mark($door->storey(), $door->middle(), Message::of('door.clear_height.high', clear: Amount::length($clear)))];
     }

@@ -46,22 +46,22 @@ final class ClearWidth extends SubjectMeasure
     {
         $opening = $subject->opening;
         if ($opening->clearWidth !== null) {
-            return self::measured($subject, $home, $opening->clearWidth, Message::of('door.clear_width.given'));
+            return self::measured($subject, $opening->clearWidth, Message::of('door.clear_width.given'));
         }
         if ($opening->width === null) {
             return new Unknown(["{$opening->id}.width"]);
         }
         if ($opening->kind === OpeningKind::Gap) {
-            return self::measured($subject, $home, $opening->width, Message::of('door.clear_width.bare_opening'));
+            return self::measured($subject, $opening->width, Message::of('door.clear_width.bare_opening'));
         }
         $operation = $opening->door?->operation;
 
         return $operation === null
             ? new Unknown(["{$opening->id}.operation"])
-            : self::derived($subject, $home, $opening->width, $operation, $this->name() === 'door.clear_width_both');
+            : self::derived($subject, $opening->width, $operation, $this->name() === 'door.clear_width_both');
     }
 
-    private static function derived(PlacedOpening $door, Home $home, float $width, DoorOperation $operation, bool $both): Measured
+    private static function derived(PlacedOpening $door, float $width, DoorOperation $operation, bool $both): Measured
     {
         $leaf = self::leafThickness($door);
         $assumed = $door->opening->door?->leafThickness === null
@@ -75,7 +75,6 @@ final class ClearWidth extends SubjectMeasure
         return match ($operation) {
             DoorOperation::Hinged => self::measured(
                 $door,
-                $home,
                 $one->width - $leaf - self::STOP,
                 Message::of('door.clear_width.leaf_less', width: Amount::length($one->width), leaf: Amount::length($leaf)),
                 [...$assumed, $stop, ...$one->assumptions],
@@ -83,40 +82,35 @@ final class ClearWidth extends SubjectMeasure
             DoorOperation::DoubleHinged => $both
                 ? self::measured(
                     $door,
-                    $home,
                     $width - 2 * ($leaf + self::STOP),
                     Message::of('door.clear_width.both_leaves_less', width: Amount::length($width), leaf: Amount::length($leaf)),
                     [...$assumed, $stop],
                 )
                 : self::measured(
                     $door,
-                    $home,
                     $one->width - $leaf - self::STOP,
                     Message::of('door.clear_width.one_leaf_less', width: Amount::length($one->width), leaf: Amount::length($leaf)),
                     [...$assumed, $stop, ...$one->assumptions],
                 ),
             DoorOperation::Sliding, DoorOperation::Pocket => self::measured(
                 $door,
-                $home,
                 $width - self::GRIP,
                 Message::of('door.clear_width.opening_less_grip', width: Amount::length($width)),
                 [$grip],
             ),
             DoorOperation::Bypass => self::measured(
                 $door,
-                $home,
                 $width / 2 - self::GRIP,
                 Message::of('door.clear_width.half_less_grip', width: Amount::length($width)),
                 [$grip],
             ),
             DoorOperation::Folding => self::measured(
                 $door,
-                $home,
                 $width - $leaves * $leaf,
                 Message::of('door.clear_width.opening_less_stack', width: Amount::length($width), leaves: $leaves),
                 [...$assumed, Message::of('door.clear_width.leaves_taken', door: $door->name(), leaves: $leaves)],
             ),
-            DoorOperation::Overhead => self::measured($door, $home, $width, Message::of('door.clear_width.overhead')),
+            DoorOperation::Overhead => self::measured($door, $width, Message::of('door.clear_width.overhead')),
         };
     }
 
@@ -126,7 +120,7 @@ final class ClearWidth extends SubjectMeasure
     }
 
     /** @param list<Message> $assumptions */
-    private static function measured(PlacedOpening $door, Home $home, float $clear, Message $working, array $assumptions = []): Measured
+    private static function measured(PlacedOpening $door, float $clear, Message $working, array $assumptions = []): Measured
     {
         $clear = max(0.0, $clear);
         $line = $door->wall->line();

@@ -43,7 +43,7 @@ final class Headroom extends SubjectMeasure
         if ($covers->missing !== []) {
             return new Unknown(array_values(array_unique($covers->missing)));
         }
-        $lowest = LowestHeadroom::lowest($climb, $home, $covers, $with->number('side_edge') ?? 0.0, $with->word('over') === 'middle');
+        $lowest = LowestHeadroom::lowest($climb, $covers, $with->number('side_edge') ?? 0.0, $with->word('over') === 'middle');
         if ($lowest === null) {
             return new NotApplicable(Message::of('stair.headroom.nothing_is_above_it'));
         }

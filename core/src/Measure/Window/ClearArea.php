@@ -40,7 +40,6 @@ final class ClearArea extends SubjectMeasure
         return ClearOpening::area(
             (new ClearWidth())->of($subject, $home, new Parameters()),
             (new ClearHeight())->of($subject, $home, new Parameters()),
-            $home,
         );
     }
 

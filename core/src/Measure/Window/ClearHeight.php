@@ -32,6 +32,6 @@ final class ClearHeight extends SubjectMeasure
             default => 1.0,
         };
 
-        return ClearSize::of($subject, $home, 'height', $opening->clearHeight, $opening->height, $share);
+        return ClearSize::of($subject, 'height', $opening->clearHeight, $opening->height, $share);
     }
 }

@@ -48,7 +48,7 @@ final class ClearSill extends SubjectMeasure
                 frame: Amount::length($frame),
                 height: Amount::length($height),
             )],
-            GlassOpening::assumedFrame($subject, $home),
+            GlassOpening::assumedFrame($subject),
         );
     }
 }

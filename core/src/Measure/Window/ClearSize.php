@@ -9,7 +9,6 @@ use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
-use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Units\Amount;
 use Heurema\Words\Message;
@@ -21,12 +20,11 @@ final class ClearSize
      * @param string                           $side  `width` or `height`
      * @param \Closure(WindowOperation): float $share how much of the glass opening the operation opens
      */
-    public static function of(PlacedOpening $window, Home $home, string $side, ?float $given, ?float $size, \Closure $share): Measurement
+    public static function of(PlacedOpening $window, string $side, ?float $given, ?float $size, \Closure $share): Measurement
     {
         if ($given !== null) {
             return self::measured(
                 $window,
-                $home,
                 $given,
                 $side,
                 Message::of('window.clear_size.given', side: $side, given: Amount::length($given)),
@@ -58,13 +56,12 @@ final class ClearSize
             side: $side,
         );
 
-        return self::measured($window, $home, $clear, $side, $working, GlassOpening::assumedFrame($window, $home));
+        return self::measured($window, $clear, $side, $working, GlassOpening::assumedFrame($window));
     }
 
     /** @param list<Message> $assumptions */
     private static function measured(
         PlacedOpening $window,
-        Home $home,
         float $clear,
         string $side,
         Message $working,

@@ -32,6 +32,6 @@ final class ClearWidth extends SubjectMeasure
             default => 1.0,
         };
 
-        return ClearSize::of($subject, $home, 'width', $opening->clearWidth, $opening->width, $share);
+        return ClearSize::of($subject, 'width', $opening->clearWidth, $opening->width, $share);
     }
 }

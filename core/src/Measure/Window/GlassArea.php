@@ -32,7 +32,7 @@ final class GlassArea extends SubjectMeasure
                 [Message::of('window.glass_area.glass_given_as', given: Amount::area($given))],
             );
         }
-        $size = GlassOpening::of($subject, $home);
+        $size = GlassOpening::of($subject);
         if ($size instanceof Unknown) {
             return $size;
         }

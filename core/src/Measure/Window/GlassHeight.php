@@ -54,7 +54,7 @@ final class GlassHeight extends SubjectMeasure
             Amount::length($at),
             [Witness::mark($subject->storey(), $subject->middle(), Amount::length($at))],
             [$working],
-            GlassOpening::assumedFrame($subject, $home),
+            GlassOpening::assumedFrame($subject),
         );
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Heurema\Measure\Window;
 
 use Heurema\Measure\Unknown;
-use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Units\Amount;
 use Heurema\Words\Message;
@@ -19,7 +18,7 @@ final readonly class GlassOpening
     /** @param list<Message> $assumptions */
     private function __construct(public float $width, public float $height, public Message $working, public array $assumptions) {}
 
-    public static function of(PlacedOpening $window, Home $home): self|Unknown
+    public static function of(PlacedOpening $window): self|Unknown
     {
         $opening = $window->opening;
         if ($opening->width === null || $opening->height === null) {
@@ -39,7 +38,7 @@ final readonly class GlassOpening
                 height: Amount::length($opening->height),
                 frame: Amount::length($frame),
             ),
-            self::assumedFrame($window, $home),
+            self::assumedFrame($window),
         );
     }
 
@@ -49,7 +48,7 @@ final readonly class GlassOpening
     }
 
     /** @return list<Message> */
-    public static function assumedFrame(PlacedOpening $window, Home $home): array
+    public static function assumedFrame(PlacedOpening $window): array
     {
         return $window->opening->window?->frame === null
             ? [Message::of('window.glass_opening.frame_taken', window: $window->spoken(), frame: Amount::length(self::FRAME))]
