@@ -139,12 +139,14 @@ final readonly class ComparisonCheck
             array_keys($result->values),
             $result->values,
         );
-        $with = $from === [] ? '' : Message::of('review.comparison_check.limit_with', figures: $from);
         $isSaid = str_starts_with($words, $notation->write($limit));
 
-        return [$isSaid
-            ? Message::of('review.comparison_check.limit_as_said', words: $words, with: $with)
-            : Message::of('review.comparison_check.limit', words: $words, with: $with, limit: $limit)];
+        return [match (true) {
+            $from === [] && $isSaid => Message::of('review.comparison_check.limit_as_said', words: $words),
+            $from === [] => Message::of('review.comparison_check.limit', words: $words, limit: $limit),
+            $isSaid => Message::of('review.comparison_check.limit_with_as_said', words: $words, figures: $from),
+            default => Message::of('review.comparison_check.limit_with', words: $words, figures: $from, limit: $limit),
+        }];
     }
 
     /** @return list<string> */

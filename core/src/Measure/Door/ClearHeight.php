@@ -46,13 +46,13 @@ final class ClearHeight extends SubjectMeasure
         $stop = $isGap ? 0.0 : self::STOP;
         $threshold = $opening->door?->threshold;
         $clear = max(0.0, $opening->height - $stop - ($threshold ?? 0.0));
-        $working = Message::of(
-            'door.clear_height.height',
-            height: Amount::length($opening->height),
-            which: $isGap ? '' : Message::of('door.clear_height.less_stop'),
-            which2: $threshold > 0.0 ? Message::of('door.clear_height.and_threshold', threshold: Amount::length($threshold)) : '',
-            clear: Amount::length($clear),
-        );
+        [$height, $left, $step] = [Amount::length($opening->height), Amount::length($clear), Amount::length($threshold ?? 0.0)];
+        $working = match (true) {
+            $isGap && $threshold > 0.0 => Message::of('door.clear_height.less_threshold', height: $height, threshold: $step, clear: $left),
+            $isGap => Message::of('door.clear_height.whole', height: $height, clear: $left),
+            $threshold > 0.0 => Message::of('door.clear_height.less_both', height: $height, threshold: $step, clear: $left),
+            default => Message::of('door.clear_height.less_stop', height: $height, clear: $left),
+        };
         $assumptions = [
             ...($isGap ? [] : [Message::of('door.clear_height.stop_of_frame_taken', stop: Amount::length(self::STOP))]),
             ...($threshold === null ? [Message::of('door.clear_height.no_threshold_is_drawn', subject: $subject->spoken())] : []),

@@ -68,12 +68,9 @@ final class StepOut extends SubjectMeasure
             Amount::length($free),
             [Witness::outline($subject->storey(), $stretch, Amount::length($free))],
             [
-                Message::of(
-                    'fixture.step_out.over_of_its_front',
-                    along: Amount::length($along),
-                    which: $free >= self::LOOK ? Message::of('fixture.step_out.at_least') : '',
-                    free: Amount::length($free),
-                ),
+                $free >= self::LOOK
+                    ? Message::of('fixture.step_out.at_least', along: Amount::length($along), free: Amount::length($free))
+                    : Message::of('fixture.step_out.free', along: Amount::length($along), free: Amount::length($free)),
             ],
         );
     }

@@ -43,21 +43,15 @@ final class CeilingHeight extends OutlineMeasure
             return new Unknown($missing);
         }
         [$height, $at] = $lowest;
-        $working = [Message::of(
-            'room.ceiling_height.ceiling',
-            height: Amount::length($height),
-            which: $room->ceiling() instanceof SlopedCeiling
-                ? Message::of('room.ceiling_height.at_its_lowest')
-                : Message::of('room.ceiling_height.value'),
-        )];
+        $working = [$room->ceiling() instanceof SlopedCeiling
+            ? Message::of('room.ceiling_height.lowest_of_slope', height: Amount::length($height))
+            : Message::of('room.ceiling_height.level', height: Amount::length($height))];
         foreach ($soffits as $soffit) {
             $underside = (float) $soffit->underside;
             $isBeam = self::isBeam($soffit, $soffits, $with);
-            $working[] = Message::of(
-                'room.ceiling_height.soffit_over_it_underside',
-                underside: Amount::length($underside),
-                which: $isBeam ? Message::of('room.ceiling_height.taken_as_beam_and') : Message::of('room.ceiling_height.value'),
-            );
+            $working[] = $isBeam
+                ? Message::of('room.ceiling_height.beam', underside: Amount::length($underside))
+                : Message::of('room.ceiling_height.soffit', underside: Amount::length($underside));
             if (!$isBeam && $underside < $height) {
                 [$height, $at] = [$underside, $soffit->outline->bounds()->middle()];
             }

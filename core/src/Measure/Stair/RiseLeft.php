@@ -46,13 +46,19 @@ final class RiseLeft extends SubjectMeasure
             Amount::length(abs($left)),
             [Witness::mark($subject->storey(), $subject->shape->head?->middle() ?? $subject->stair->start, Amount::length(abs($left)))],
             [
-                Message::of(
-                    'stair.rise_left.its_risers_come_to',
-                    top: Amount::length($climb->top()),
-                    total: Amount::length($total),
-                    left: Amount::length(abs($left)),
-                    which: $left >= 0 ? Message::of('stair.rise_left.left_over') : Message::of('stair.rise_left.too_much'),
-                ),
+                $left >= 0
+                    ? Message::of(
+                        'stair.rise_left.left_over',
+                        top: Amount::length($climb->top()),
+                        total: Amount::length($total),
+                        left: Amount::length($left),
+                    )
+                    : Message::of(
+                        'stair.rise_left.too_much',
+                        top: Amount::length($climb->top()),
+                        total: Amount::length($total),
+                        left: Amount::length(-$left),
+                    ),
             ],
         );
     }

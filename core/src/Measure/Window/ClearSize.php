@@ -40,21 +40,13 @@ final class ClearSize
         }
         $frame = GlassOpening::frame($window);
         $clear = max(0.0, $size - 2 * $frame) * $share($operation);
-        $how = match ($share($operation)) {
-            0.0 => Message::of('window.clear_size.opens_nothing'),
-            0.5 => Message::of('window.clear_size.opens_half'),
-            default => Message::of('window.clear_size.opens_all'),
-        };
+        [$whole, $sides, $left] = [Amount::length($size), Amount::length($frame), Amount::length($clear)];
         $kind = str_replace('_', ' ', $operation->value);
-        $working = Message::of(
-            'window.clear_size.less_two_frames_of',
-            size: Amount::length($size),
-            frame: Amount::length($frame),
-            kind: $kind,
-            how: $how,
-            clear: Amount::length($clear),
-            side: $side,
-        );
+        $working = match ($share($operation)) {
+            0.0 => Message::of('window.clear_size.opens_nothing', side: $side, size: $whole, frame: $sides, kind: $kind, clear: $left),
+            0.5 => Message::of('window.clear_size.opens_half', side: $side, size: $whole, frame: $sides, kind: $kind, clear: $left),
+            default => Message::of('window.clear_size.opens_all', side: $side, size: $whole, frame: $sides, kind: $kind, clear: $left),
+        };
 
         return self::measured($window, $clear, $side, $working, GlassOpening::assumedFrame($window));
     }
