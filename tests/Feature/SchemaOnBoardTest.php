@@ -89,7 +89,11 @@ final class SchemaOnBoardTest extends TestCase
         self::assertContains('leaves', self::asked(['kind' => 'door', 'operation' => 'folding']));
         self::assertContains('leads', self::asked(['kind' => 'door', 'operation' => 'double_hinged']));
         self::assertNotContains('leads', self::asked(['kind' => 'door', 'operation' => 'sliding']));
-        self::assertContains('leads', self::asked(['kind' => 'door', 'operation' => 'sliding', 'leads' => 'from']), 'what it has can be changed');
+        self::assertContains(
+            'leads',
+            self::asked(['kind' => 'door', 'operation' => 'sliding', 'leads' => 'from']),
+            'what it has can be changed',
+        );
         self::assertNotContains('sill', self::asked(['kind' => 'door']));
         self::assertContains('sill', self::asked(['kind' => 'window']));
         self::assertNotContains('operation', self::asked(['kind' => 'gap']));
