@@ -8,6 +8,7 @@ use App\Models\Revision;
 use Heurema\Review\Schedule;
 use Heurema\Review\ScheduleCell;
 use Heurema\Review\ScheduleKind;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /** A schedule as it is read, sorted, copied and handed on. */
@@ -25,6 +26,12 @@ final readonly class SchedulePage
     public function columns(): array
     {
         return array_keys($this->schedule->kind->columns());
+    }
+
+    /** Is each row a storey itself? */
+    public function isByStorey(): bool
+    {
+        return $this->schedule->kind->subject() === SubjectType::Storey;
     }
 
     /** The address with the rows put in order by a column, the other way round when they are already. */

@@ -19,7 +19,7 @@
         <table class="schedule" id="schedule">
             <thead>
                 <tr>
-                    <th scope="col">{{ $page->schedule->kind->row() }}</th><th scope="col">Storey</th>
+                    <th scope="col">{{ $page->schedule->kind->row() }}</th>@unless ($page->isByStorey())<th scope="col">Storey</th>@endunless
                     @foreach ($page->columns() as $column)<th scope="col" @if ($page->sort === $column) aria-sort="{{ $page->isDescending ? 'descending' : 'ascending' }}" @endif><a href="{{ $page->sorted($column) }}">{{ $column }}</a></th>@endforeach
                 </tr>
             </thead>
@@ -27,7 +27,7 @@
                 @forelse ($page->schedule->rows as $row)
                     <tr>
                         <th scope="row"><a href="{{ route('review', ['revision' => $page->revision, 'subject' => $row->subject->id(), 'show' => 'all']) }}">{{ $row->subject->name() }}</a></th>
-                        <td>{{ $row->storey }}</td>
+                        @unless ($page->isByStorey())<td>{{ $row->storey }}</td>@endunless
                         @foreach ($row->cells as $cell)
                             <td>
                                 @if ($cell->finding)<x-verdict :verdict="$cell->finding->verdict()" :slim="$cell->finding->outcome->slim"/><span class="visually-hidden">{{ $cell->finding->verdict()->words() }}</span>@endif
@@ -36,7 +36,7 @@
                         @endforeach
                     </tr>
                 @empty
-                    <tr><td colspan="{{ count($page->columns()) + 2 }}">None.</td></tr>
+                    <tr><td colspan="{{ count($page->columns()) + ($page->isByStorey() ? 1 : 2) }}">None.</td></tr>
                 @endforelse
             </tbody>
         </table>

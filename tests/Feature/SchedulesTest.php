@@ -31,7 +31,8 @@ final class SchedulesTest extends TestCase
     {
         foreach ([
             'rooms' => 'Main bedroom', 'doors' => 'South door of Entry', 'windows' => 'South window of Bedroom 2',
-            'fixtures' => 'Water closet in Powder', 'stairs' => 'Main stair',
+            'fixtures' => 'Water closet in Powder', 'stairs' => 'Main stair', 'ramps' => 'None.',
+            'finishes' => '163.67 sq ft', 'areas' => '1100.04 sq ft',
         ] as $kind => $seen) {
             $this->get("/revisions/{$this->revision->id}/schedules/{$kind}")->assertOk()->assertSee($seen);
         }
