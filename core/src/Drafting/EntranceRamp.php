@@ -22,9 +22,6 @@ use Heurema\Spatial\PlacedRamp;
  */
 final readonly class EntranceRamp
 {
-    /** Of a rise that is a whole number of the highest but for rounding. */
-    private const ROUNDING = 0.05;
-
     /** A ramp that ends this near the door, mm, is the door's. */
     private const AT_THE_DOOR = 3000.0;
 
@@ -57,7 +54,7 @@ final readonly class EntranceRamp
         if ($this->width <= 0.0 || $this->highest <= 0.0) {
             throw new RefusedEdit('A ramp has a width and a rise.');
         }
-        $rise = $this->rise($door, $home);
+        $rise = RiseToDoor::of($door, $home, 'no ramp is');
         $before = $this->standing($door, $home);
         $parts = $this->parts($rise);
         $length = array_sum(array_map(
@@ -84,26 +81,10 @@ final readonly class EntranceRamp
         return $before === null ? new Add(null, $ramp) : new Replace($ramp, 'Ramp set anew');
     }
 
-    private function rise(PlacedOpening $door, Home $home): float
-    {
-        [$floor, $ground] = [$door->plan->storey->elevation, $home->layout->grade];
-        if ($floor === null || $ground === null) {
-            throw new RefusedEdit(
-                $floor === null
-                    ? 'Say how high the storey lies first.'
-                    : 'Say how far the ground lies below the floor first: under The home, where nothing is chosen.',
-            );
-        }
-
-        return $floor - $ground > self::ROUNDING
-            ? $floor - $ground
-            : throw new RefusedEdit('The ground lies no lower than the floor: no ramp is needed.');
-    }
-
     /** @return list<RampRun|Landing> */
     private function parts(float $rise): array
     {
-        $count = max(1, (int) ceil(($rise - self::ROUNDING) / $this->highest));
+        $count = max(1, (int) ceil(($rise - RiseToDoor::ROUNDING) / $this->highest));
         $run = new RampRun(round($rise / $count * $this->slope, 4), round($rise / $count, 4));
         $parts = [$run];
         for ($number = 1; $number < $count; ++$number) {

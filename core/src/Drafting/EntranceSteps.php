@@ -17,9 +17,6 @@ use Heurema\Spatial\PlacedOpening;
 /** Steps from the ground up to a door: as few as the highest riser allows, centred on it, a landing's depth before it. In mm. */
 final readonly class EntranceSteps
 {
-    /** Of a rise that is a whole number of the highest riser but for rounding. */
-    private const ROUNDING = 0.05;
-
     /**
      * @param float $highest a riser at the most
      * @param float $tread
@@ -43,7 +40,7 @@ final readonly class EntranceSteps
         if ($this->highest <= 0.0 || $this->tread <= 0.0) {
             throw new RefusedEdit('A step has a riser and a tread.');
         }
-        $values = $this->values($door, $this->rise($door, $home));
+        $values = $this->values($door, RiseToDoor::of($door, $home, 'no steps are'));
         $steps = OutsideLevel::of($door, $home)->steps;
 
         return $steps === null
@@ -55,26 +52,10 @@ final readonly class EntranceSteps
             : new ChangeValues($steps->id(), $values);
     }
 
-    private function rise(PlacedOpening $door, Home $home): float
-    {
-        [$floor, $ground] = [$door->plan->storey->elevation, $home->layout->grade];
-        if ($floor === null || $ground === null) {
-            throw new RefusedEdit(
-                $floor === null
-                    ? 'Say how high the storey lies first.'
-                    : 'Say how far the ground lies below the floor first: under The home, where nothing is chosen.',
-            );
-        }
-
-        return $floor - $ground > self::ROUNDING
-            ? $floor - $ground
-            : throw new RefusedEdit('The ground lies no lower than the floor: no steps are needed.');
-    }
-
     /** @return array<string, mixed> as the document has them */
     private function values(PlacedOpening $door, float $rise): array
     {
-        $risers = max(1, (int) ceil(($rise - self::ROUNDING) / $this->highest));
+        $risers = max(1, (int) ceil(($rise - RiseToDoor::ROUNDING) / $this->highest));
         $out = $door->wall->line()->direction()->left()->times($door->left->isOpenAir() === true ? 1 : -1);
         $start = $door->middle()->plus($out->times($door->wall->thickness / 2 + $this->landing + ($risers - 1) * $this->tread));
 

@@ -5,43 +5,26 @@ declare(strict_types=1);
 namespace Heurema\Tests\Drafting;
 
 use Heurema\Drafting\EntranceSteps;
-use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutReader;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\OutsideLevel;
-use Heurema\Spatial\PlacedOpening;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
 /** Steps up to a door in each wall of a home drawn any way round, its walls in either direction. */
 final class EntranceStepsTest extends TestCase
 {
-    /**
-     * @return iterable<string, array{int, float, bool}> number of the wall, turn of the home in degrees, whether its walls run the other
-     *                                                   way
-     */
-    public static function doors(): iterable
-    {
-        foreach ([0.0, 17.3, 90.0, 211.0] as $turn) {
-            foreach ([0, 1, 2, 3] as $wall) {
-                foreach ([false, true] as $isReversed) {
-                    yield "wall {$wall} turned by {$turn}".($isReversed ? ', reversed' : '') => [$wall, $turn, $isReversed];
-                }
-            }
-        }
-    }
-
-    #[DataProvider('doors')]
+    #[DataProviderExternal(HomeWithDoor::class, 'doors')]
     public function test_they_come_up_square_to_the_middle_of_the_door(int $wall, float $turn, bool $isReversed): void
     {
-        $layout = self::layout($wall, $turn, $isReversed, -500.0);
+        $layout = HomeWithDoor::layout($wall, $turn, $isReversed, -500.0);
         $steps = new EntranceSteps(170.0, 280.0, 900.0, 150.0);
         $built = self::built($layout, $steps);
         $home = new Home($built);
-        [$door, $stair] = [self::door($home), $home->stairs[0]];
+        [$door, $stair] = [HomeWithDoor::door($home), $home->stairs[0]];
         $head = $stair->shape->head ?? self::fail('They have no head.');
         self::assertSame([3, 500.0], [$stair->stair->risers(), $stair->stair->rise]);
         self::assertEqualsWithDelta(900.0 + 300.0, $head->length(), 0.01);
@@ -74,7 +57,7 @@ final class EntranceStepsTest extends TestCase
     {
         self::assertSame(
             $risers,
-            self::built(self::layout(0, 0.0, false, -$rise), new EntranceSteps(170.0, 280.0, 900.0, 0.0))->stairs[0]->risers(),
+            self::built(HomeWithDoor::layout(0, 0.0, false, -$rise), new EntranceSteps(170.0, 280.0, 900.0, 0.0))->stairs[0]->risers(),
         );
     }
 
@@ -92,61 +75,13 @@ final class EntranceStepsTest extends TestCase
     {
         $this->expectException(RefusedEdit::class);
         $this->expectExceptionMessage($why);
-        self::built(self::layout(0, 0.0, false, $grade, $door), new EntranceSteps(170.0, 280.0, 900.0, 0.0));
+        self::built(HomeWithDoor::layout(0, 0.0, false, $grade, $door), new EntranceSteps(170.0, 280.0, 900.0, 0.0));
     }
 
     private static function built(Layout $layout, EntranceSteps $steps): Layout
     {
         $home = new Home($layout);
 
-        return (new Editor())->apply($layout, $steps->to(self::door($home), $home, 'st1'))->layout;
-    }
-
-    private static function door(Home $home): PlacedOpening
-    {
-        return $home->openings[0];
-    }
-
-    /** @param array<string, mixed> $door what is otherwise with it; null is not said */
-    private static function layout(int $wall, float $turn, bool $isReversed, ?float $grade, array $door = []): Layout
-    {
-        $corners = [[0, 0], [6000, 0], [6000, 4000], [0, 4000]];
-        $place = static fn(float $x, float $y): array => Point::towards($turn)
-            ->times($x)
-            ->plus(Point::towards($turn)->left()->times($y))
-            ->toArray();
-        $walls = [];
-        foreach ($corners as $number => $corner) {
-            $ends = [$place(...$corner), $place(...$corners[($number + 1) % 4])];
-            $walls[] = [
-                'id' => "w{$number}", 'from' => $ends[$isReversed ? 1 : 0], 'to' => $ends[$isReversed ? 0 : 1], 'thickness' => 200,
-                'type' => 'exterior',
-            ];
-        }
-        $opening = array_filter(
-            [
-                'id' => 'd1', 'kind' => 'door', 'wall' => "w{$wall}", 'at' => 1500, 'width' => 900, 'height' => 2000,
-                'operation' => 'hinged', ...$door,
-            ],
-            static fn(mixed $value): bool => $value !== null,
-        );
-        $storey = [
-            'id' => 'G',
-            'elevation' => 0,
-            'ceiling' => 2400,
-            'walls' => $walls,
-            'openings' => [$opening],
-            'rooms' => [['id' => 'r1', 'use' => 'hall', 'at' => $place(3000, 2000)]],
-        ];
-        $document = [
-            'format' => 'heurema-layout',
-            'version' => 1,
-            'name' => 'Steps',
-            'units' => 'metric',
-            ...($grade === null ? [] : ['grade' => $grade]),
-            'storeys' => [$storey],
-        ];
-
-        return (new LayoutReader())->read((string) json_encode($document));
+        return (new Editor())->apply($layout, $steps->to(HomeWithDoor::door($home), $home, 'st1'))->layout;
     }
 }
