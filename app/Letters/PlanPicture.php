@@ -42,12 +42,7 @@ final readonly class PlanPicture
 
         return $this->draw(
             $storey,
-            new Box(
-                $middle->x - $wide / 2,
-                $middle->y - $wide * $height / $width / 2,
-                $middle->x + $wide / 2,
-                $middle->y + $wide * $height / $width / 2,
-            ),
+            self::around($middle, $wide, $wide * $height / $width),
             $width,
             $height,
             $witness->draw(),
@@ -75,16 +70,16 @@ final readonly class PlanPicture
 
         return $this->draw(
             $storey,
-            new Box(
-                $middle->x - $wide / 2,
-                $middle->y - $wide * $height / $width / 2,
-                $middle->x + $wide / 2,
-                $middle->y + $wide * $height / $width / 2,
-            ),
+            self::around($middle, $wide, $wide * $height / $width),
             $width,
             $height,
             $more.implode('', $numbers),
         );
+    }
+
+    private static function around(Point $middle, float $width, float $height): Box
+    {
+        return new Box($middle->x - $width / 2, $middle->y - $height / 2, $middle->x + $width / 2, $middle->y + $height / 2);
     }
 
     private function draw(string $storey, Box $box, float $width, float $height, string $over): string

@@ -161,7 +161,7 @@ final readonly class ElementList
     }
 
     /**
-     * @template T of Axis|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|PlacedRamp|PlacedRamp|FloorVoid|Guard|Soffit
+     * @template T of Axis|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|PlacedRamp|FloorVoid|Guard|Soffit
      *
      * @param array<T>                            $elements
      * @param callable(T): array{string, string} $words

@@ -13,7 +13,6 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\PlacedOpening;
 
 /** A ramp from the ground up to the chosen door, or the one that it has set anew. */
 final readonly class BuildEntranceRamp implements Act
@@ -21,8 +20,7 @@ final readonly class BuildEntranceRamp implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $home = new Home($layout);
-        $isChosen = static fn(PlacedOpening $opening): bool => $opening->id() === $asked->select();
-        $door = array_values(array_filter($home->openings, $isChosen))[0] ?? throw new RefusedEdit('Choose a door.');
+        $door = $home->opening($asked->select()) ?? throw new RefusedEdit('Choose a door.');
         $ramp = new EntranceRamp(
             $asked->float('slope'),
             $asked->length('width', $layout),

@@ -13,7 +13,6 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\PlacedOpening;
 
 /** Steps from the ground up to the chosen door, or those that it has set anew. */
 final readonly class BuildEntranceSteps implements Act
@@ -21,11 +20,7 @@ final readonly class BuildEntranceSteps implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $home = new Home($layout);
-        $door = array_values(array_filter(
-            $home->openings,
-            static fn(PlacedOpening $opening): bool => $opening->id() === $asked->select(),
-        ))[0]
-            ?? throw new RefusedEdit('Choose a door.');
+        $door = $home->opening($asked->select()) ?? throw new RefusedEdit('Choose a door.');
         $steps = new EntranceSteps(
             $asked->length('riser', $layout),
             $asked->length('tread', $layout),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Drafting;
 
-use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
@@ -34,13 +33,10 @@ final readonly class EntranceSteps
      */
     public function to(PlacedOpening $door, Home $home, string $id): Edit
     {
-        if ($door->isToOutside() !== true) {
-            throw new RefusedEdit('Steps from the ground lead to a door to the outside.');
-        }
         if ($this->highest <= 0.0 || $this->tread <= 0.0) {
             throw new RefusedEdit('A step has a riser and a tread.');
         }
-        $values = $this->values($door, RiseToDoor::of($door, $home, 'no steps are'));
+        $values = $this->values($door, ClimbToDoor::of($door, $home, 'no steps are'));
         $steps = OutsideLevel::of($door, $home)->steps;
 
         return $steps === null
@@ -53,24 +49,16 @@ final readonly class EntranceSteps
     }
 
     /** @return array<string, mixed> as the document has them */
-    private function values(PlacedOpening $door, float $rise): array
+    private function values(PlacedOpening $door, ClimbToDoor $climb): array
     {
-        $risers = max(1, (int) ceil(($rise - RiseToDoor::ROUNDING) / $this->highest));
-        $out = $door->wall->line()->direction()->left()->times($door->left->isOpenAir() === true ? 1 : -1);
-        $start = $door->middle()->plus($out->times($door->wall->thickness / 2 + $this->landing + ($risers - 1) * $this->tread));
+        $risers = $climb->parts($this->highest);
 
         return [
-            'rise' => round($rise, 4),
-            'start' => self::rounded($start),
-            'facing' => round(rad2deg(atan2(-$out->y, -$out->x)), 4) + 0.0,
+            'rise' => round($climb->rise, 4),
+            'start' => $climb->start($this->landing + ($risers - 1) * $this->tread)->toArray(),
+            'facing' => $climb->facing(),
             'width' => round(($door->opening->width ?? throw new RefusedEdit('Say how wide the door is first.')) + 2 * $this->margin, 4),
             'parts' => [['flight' => ['risers' => $risers, 'tread' => $this->tread]]],
         ];
-    }
-
-    /** @return array{float, float} */
-    private static function rounded(Point $point): array
-    {
-        return [round($point->x, 4) + 0.0, round($point->y, 4) + 0.0];
     }
 }

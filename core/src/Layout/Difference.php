@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Layout\Schema\ElementSchema;
+use Heurema\Layout\Schema\KeySchema;
+use Heurema\Layout\Schema\Part;
 use Heurema\Units\Amount;
 
 /** What differs between two layouts, in words, element by element as their ids follow them. */
@@ -17,12 +19,12 @@ final readonly class Difference
     {
         $before = $this->elements($this->before);
         $after = $this->elements($this->after);
-        $words = $this->changed('The layout', $this->fields($this->before), $this->fields($this->after));
-        foreach ($before as $id => [$name, $values]) {
+        $words = $this->changed('The layout', $this->fields($this->before), $this->fields($this->after), Layout::class);
+        foreach ($before as $id => [$name, $values, $type]) {
             if (!isset($after[$id])) {
                 $words[] = "{$name}: removed.";
             } else {
-                array_push($words, ...$this->changed($name, $values, $after[$id][1]));
+                array_push($words, ...$this->changed($name, $values, $after[$id][1], $type));
             }
         }
         foreach (array_diff_key($after, $before) as [$name]) {
@@ -54,23 +56,23 @@ final readonly class Difference
         );
     }
 
-    /** @return array<string, array{string, array<string, mixed>}> name and values by id */
+    /** @return array<string, array{string, array<string, mixed>, class-string<Part>}> name, values and type by id */
     private function elements(Layout $layout): array
     {
         $elements = [];
         foreach ($layout->storeys as $storey) {
             foreach (ElementList::ofStorey() as $list) {
                 foreach ($storey->elements($list) as $element) {
-                    $elements[$element->id()] = [$this->name($element), ['storey' => $storey->id, ...$element->toArray()]];
+                    $values = ['storey' => $storey->id, ...$element->toArray()];
+                    $elements[$element->id()] = [$this->name($element), $values, $element::class];
                 }
             }
-            $elements[$storey->id] = [
-                "Storey {$storey->name}",
-                array_diff_key($storey->toArray(), array_column(ElementList::ofStorey(), null, 'value')),
-            ];
         }
-        foreach ([...$layout->stairs, ...$layout->ramps, ...$layout->survey, ...$layout->axes] as $element) {
-            $elements[$element->id] = [$this->name($element), $element->toArray()];
+        foreach (ElementList::ofDocument() as $list) {
+            foreach ($layout->elements($list) as $element) {
+                $values = array_diff_key($element->toArray(), array_column(ElementList::ofStorey(), null, 'value'));
+                $elements[$element->id()] = [$this->name($element), $values, $element::class];
+            }
         }
 
         return $elements;
@@ -79,8 +81,10 @@ final readonly class Difference
     private function name(Element $element): string
     {
         return match (true) {
-            $element instanceof Stair, $element instanceof Ramp => ucfirst($element::list()->noun())." {$element->name}",
-            $element instanceof Axis => "Axis {$element->name}",
+            $element instanceof Storey,
+            $element instanceof Stair,
+            $element instanceof Ramp,
+            $element instanceof Axis => ucfirst($element::list()->noun())." {$element->name}",
             $element instanceof Room, $element instanceof Block => ucfirst($element::list()->noun())." {$element->name} ({$element->id})",
             default => $element->name(),
         };
@@ -89,28 +93,31 @@ final readonly class Difference
     /**
      * @param array<string, mixed> $before
      * @param array<string, mixed> $after
+     * @param class-string<Part>   $type
      *
      * @return list<string>
      */
-    private function changed(string $name, array $before, array $after): array
+    private function changed(string $name, array $before, array $after, string $type): array
     {
         $words = [];
         foreach (array_unique([...array_keys($before), ...array_keys($after)]) as $key) {
             if (json_encode($before[$key] ?? null) !== json_encode($after[$key] ?? null)) {
                 $said = str_replace('_', ' ', $key);
-                $words[] = "{$name}: {$said} {$this->value($key, $before[$key] ?? null)} → {$this->value($key, $after[$key] ?? null)}.";
+                $isLength = in_array($key, self::lengths($type), true);
+                $words[] = "{$name}: {$said} {$this->value($before[$key] ?? null, $isLength)} → "
+                    ."{$this->value($after[$key] ?? null, $isLength)}.";
             }
         }
 
         return $words;
     }
 
-    private function value(string $key, mixed $value): string
+    private function value(mixed $value, bool $isLength): string
     {
         return match (true) {
             $value === null => 'not said',
             is_bool($value) => $value ? 'yes' : 'no',
-            is_int($value), is_float($value) => $this->isLength($key) ? $this->length((float) $value) : (string) $value,
+            is_int($value), is_float($value) => $isLength ? $this->length((float) $value) : (string) $value,
             is_string($value) => str_replace('_', ' ', $value),
             is_array($value) && count($value) === 2 && is_numeric($value[0] ?? null) && is_numeric($value[1] ?? null)
                 => "{$this->length((float) $value[0])}, "
@@ -124,16 +131,15 @@ final readonly class Difference
         return $this->after->units->notation()->write(Amount::length($mm));
     }
 
-    private function isLength(string $key): bool
+    /**
+     * @param class-string<Part> $type
+     *
+     * @return list<string> its keys that are lengths
+     */
+    private static function lengths(string $type): array
     {
-        foreach ([Layout::class, ...array_map(static fn(ElementList $list): string => $list->type(), ElementList::cases())] as $type) {
-            foreach (ElementSchema::of($type)->keys() as $schema) {
-                if ($schema->key === $key) {
-                    return $schema->value->isLength();
-                }
-            }
-        }
+        $isLength = static fn(KeySchema $key): bool => $key->value->isLength();
 
-        return false;
+        return array_column(array_filter(ElementSchema::of($type)->keys(), $isLength), 'key');
     }
 }

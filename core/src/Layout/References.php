@@ -22,33 +22,32 @@ final class References
     /** @throws UnreadableLayout */
     public function check(): void
     {
-        foreach ($this->layout->storeys as $number => $storey) {
-            $this->take($storey, "/storeys/{$number}");
-            $this->refuseLonger($storey, "/storeys/{$number}");
-            foreach (ElementList::ofStorey() as $list) {
-                foreach ($storey->elements($list) as $position => $element) {
-                    $this->take($element, "/storeys/{$number}/{$list->value}/{$position}");
-                }
-            }
-            foreach ($storey->openings as $position => $opening) {
-                self::checkOnWall($opening, $storey, "/storeys/{$number}/openings/{$position}");
-            }
-        }
         $this->refuseLonger($this->layout, '');
-        foreach ($this->layout->stairs as $position => $stair) {
-            $this->take($stair, "/stairs/{$position}");
-            $this->checkStair($stair, "/stairs/{$position}");
+        foreach (ElementList::ofDocument() as $list) {
+            foreach ($this->layout->elements($list) as $position => $element) {
+                $pointer = "/{$list->value}/{$position}";
+                $this->take($element, $pointer);
+                match (true) {
+                    $element instanceof Storey => $this->checkListsOf($element, $pointer),
+                    $element instanceof Stair => $this->checkStair($element, $pointer),
+                    $element instanceof Ramp,
+                    $element instanceof SurveyDistance => $this->checkStorey($element->storey, "{$pointer}/storey"),
+                    default => null,
+                };
+            }
         }
-        foreach ($this->layout->ramps as $position => $ramp) {
-            $this->take($ramp, "/ramps/{$position}");
-            $this->checkStorey($ramp->storey, "/ramps/{$position}/storey");
+    }
+
+    private function checkListsOf(Storey $storey, string $pointer): void
+    {
+        $this->refuseLonger($storey, $pointer);
+        foreach (ElementList::ofStorey() as $list) {
+            foreach ($storey->elements($list) as $position => $element) {
+                $this->take($element, "{$pointer}/{$list->value}/{$position}");
+            }
         }
-        foreach ($this->layout->survey as $position => $distance) {
-            $this->take($distance, "/survey/{$position}");
-            $this->checkStorey($distance->storey, "/survey/{$position}/storey");
-        }
-        foreach ($this->layout->axes as $position => $axis) {
-            $this->take($axis, "/axes/{$position}");
+        foreach ($storey->openings as $position => $opening) {
+            self::checkOnWall($opening, $storey, "{$pointer}/openings/{$position}");
         }
     }
 

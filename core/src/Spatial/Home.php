@@ -207,6 +207,17 @@ final class Home implements Subject
         };
     }
 
+    public function opening(string $id): ?PlacedOpening
+    {
+        foreach ($this->openings as $opening) {
+            if ($opening->id() === $id) {
+                return $opening;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<RoomSpace> */
     public function bedrooms(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Spatial;
 
 use Heurema\Layout\Ramp;
+use Heurema\Layout\RampRun;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 
@@ -36,5 +37,17 @@ final readonly class PlacedRamp implements Subject
     public function storey(): string
     {
         return $this->plan->storey->id;
+    }
+
+    /** How high its upper end lies, mm; null where it cannot be told. */
+    public function top(): ?float
+    {
+        $top = $this->plan->storey->elevation;
+        foreach ($this->ramp->parts as $part) {
+            $rise = $part instanceof RampRun ? $part->rise : 0.0;
+            $top = $top === null || $rise === null ? null : $top + $rise;
+        }
+
+        return $top === null ? null : $top + ($this->ramp->base ?? 0.0);
     }
 }

@@ -285,6 +285,7 @@ return [
     'space.uses.rooms' => 'Rooms: {value}.',
     'spatial.outside_level.floor' => 'The floor outside the door is taken to lie at the level of its storey.',
     'spatial.outside_level.ground' => 'Outside the door one is taken to stand on the ground.',
+    'spatial.outside_level.ramp' => 'Outside the door one is taken to stand at the upper end of {ramp}.',
     'spatial.outside_level.steps' => '{steps} is taken to come up to the floor\'s level at the door.',
     'spatial.stair_covers.is_taken_to_be' => '{other} is taken to be {stairDepth} deep, straight down from its nosings.',
     'stair.door_clear.between_steps_and_leafs' => 'Between the steps and the leaf\'s sweep: {distance}.',

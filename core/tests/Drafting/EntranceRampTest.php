@@ -9,11 +9,13 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\Move;
 use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Edit\Replace;
 use Heurema\Layout\Landing;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\RampRun;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\OutsideLevel;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
@@ -99,6 +101,39 @@ final class EntranceRampTest extends TestCase
                 self::assertFalse($isBuilt, $e->getMessage());
             }
         }
+    }
+
+    #[DataProviderExternal(HomeWithDoor::class, 'doors')]
+    public function test_one_stands_on_it_outside_the_door(int $wall, float $turn, bool $isReversed): void
+    {
+        $layout = HomeWithDoor::layout($wall, $turn, $isReversed, -500.0);
+        $door = HomeWithDoor::door($before = new Home($layout));
+        self::assertFalse(OutsideLevel::isWalkable($door, $before, 200.0));
+        $built = self::built($layout, new EntranceRamp(12.0, 1200.0, 1500.0, 760.0));
+        $home = new Home($built);
+        self::assertEqualsWithDelta(0.0, OutsideLevel::of(HomeWithDoor::door($home), $home)->elevation, 0.001);
+        self::assertTrue(OutsideLevel::isWalkable(HomeWithDoor::door($home), $home, 0.0));
+        $short = self::withParts($built, [new RampRun(6000.0, 250.0), new Landing(1500.0)]);
+        self::assertSame(-250.0, OutsideLevel::of(HomeWithDoor::door($short), $short)->elevation);
+        $unsaid = self::withParts($built, [new RampRun(6000.0, null), new Landing(1500.0)]);
+        self::assertNull(OutsideLevel::of(HomeWithDoor::door($unsaid), $unsaid)->elevation, 'a rise that nobody said');
+    }
+
+    public function test_it_is_the_doors_where_it_ends_near_it(): void
+    {
+        $built = self::built(HomeWithDoor::layout(0, 0.0, false, -500.0), new EntranceRamp(12.0, 1200.0, 1500.0, 760.0));
+        // its end lies on the outer face of the wall, 100 mm before the line of the wall on which the door lies
+        foreach ([[1399.9, true], [1400.0, true], [1400.1, false]] as [$away, $isOfIt]) {
+            $moved = (new Editor())->apply($built, new Move([$built->ramps[0]->id], new Point(0, -$away)))->layout;
+            $home = new Home($moved);
+            self::assertSame($isOfIt, OutsideLevel::of(HomeWithDoor::door($home), $home)->ramp !== null, "{$away} mm away");
+        }
+    }
+
+    /** @param list<RampRun|Landing> $parts */
+    private static function withParts(Layout $layout, array $parts): Home
+    {
+        return new Home((new Editor())->apply($layout, new Replace($layout->ramps[0]->withParts($parts)))->layout);
     }
 
     private static function built(Layout $layout, EntranceRamp $ramp): Layout

@@ -24,7 +24,7 @@ use Heurema\Words\Message;
     'door.step_down',
     AnswerType::Length,
     'From the top of the threshold down to the landing outside; where nobody said how high that lies, to '
-    .'the steps, the porch or the ground outside.',
+    .'the steps, the ramp, the porch or the ground outside.',
 )]
 final class StepDown extends SubjectMeasure
 {

@@ -26,20 +26,13 @@ use Heurema\Words\Message;
 ], words: ['of' => ['lowest', 'highest']])]
 final class Handrails extends SubjectMeasure
 {
-    private const SIDES = 2;
-
-    /** @return list<float> of those that are known, mm */
-    public static function heights(PlacedRamp $ramp): array
-    {
-        return array_values(array_filter($ramp->ramp->handrails->heights ?? [], static fn(?float $height): bool => $height !== null));
-    }
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $heights = self::heights($subject);
-        if (count($subject->ramp->handrails->heights ?? []) < self::SIDES) {
+        $rails = $subject->ramp->handrails;
+        if ($rails?->isSaid() !== true) {
             return new Unknown(["{$subject->id()}.handrails"]);
         }
+        $heights = $rails->known();
         if ($this->name() === 'ramp.handrails') {
             return new Measured(
                 Amount::count(count($heights)),

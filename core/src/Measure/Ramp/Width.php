@@ -9,6 +9,7 @@ use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
+use Heurema\Measure\Stair\Width as StairWidth;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
@@ -22,17 +23,14 @@ use Heurema\Words\Message;
 #[Measures('ramp.width', AnswerType::Length, 'How wide it is clear: between its sides, less the handrails that are known to stand on it.')]
 final class Width extends SubjectMeasure
 {
-    /** How far a handrail stands in from its side, mm: 3 1/2 in. */
-    private const PROJECTION = 88.9;
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $width = $subject->ramp->width;
         if ($width === null) {
             return new Unknown(["{$subject->id()}.width"]);
         }
-        $rails = count(Handrails::heights($subject));
-        $clear = $width - $rails * self::PROJECTION;
+        $rails = count($subject->ramp->handrails?->known() ?? []);
+        $clear = $width - $rails * StairWidth::PROJECTION;
 
         return new Measured(
             Amount::length($clear),
@@ -42,11 +40,11 @@ final class Width extends SubjectMeasure
                 ...($rails === 0 ? [] : [Message::of(
                     'ramp.width.less_handrails',
                     rails: $rails,
-                    projection: Amount::length(self::PROJECTION),
+                    projection: Amount::length(StairWidth::PROJECTION),
                     clear: Amount::length($clear),
                 )]),
             ],
-            $rails === 0 ? [] : [Message::of('ramp.width.handrails_taken', projection: Amount::length(self::PROJECTION))],
+            $rails === 0 ? [] : [Message::of('ramp.width.handrails_taken', projection: Amount::length(StairWidth::PROJECTION))],
         );
     }
 }

@@ -31,7 +31,7 @@ final class HandrailHeight extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $heights = array_filter($subject->stair->handrails->heights ?? [], static fn(?float $height): bool => $height !== null);
+        $heights = $subject->stair->handrails?->known() ?? [];
         if ($heights === []) {
             return Handrails::count($subject) === null
                 ? new Unknown(["{$subject->id()}.handrails"])

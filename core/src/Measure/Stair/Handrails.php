@@ -38,9 +38,8 @@ final class Handrails extends SubjectMeasure
     /** Null when nobody said of one of its sides. */
     public static function count(PlacedStair $stair): ?int
     {
-        $heights = $stair->stair->handrails->heights ?? [];
-        $known = array_key_exists('left', $heights) && array_key_exists('right', $heights);
+        $rails = $stair->stair->handrails;
 
-        return $known ? count(array_filter($heights, static fn(?float $height): bool => $height !== null)) : null;
+        return $rails?->isSaid() === true ? count($rails->known()) : null;
     }
 }

@@ -28,6 +28,9 @@ use Heurema\Words\Message;
 )]
 final class Width extends SubjectMeasure
 {
+    /** How far a handrail stands in from its side, mm: 3 1/2 in. */
+    public const PROJECTION = 88.9;
+
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $width = $subject->stair->width;
@@ -59,7 +62,4 @@ final class Width extends SubjectMeasure
                 : [],
         );
     }
-
-    /** How far a handrail stands in from its side, mm: 3 1/2 in. */
-    private const PROJECTION = 88.9;
 }

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Drafting;
+
+use Heurema\Geometry\Point;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+
+/** What leads straight up from the ground to the middle of a door: how far it climbs, where it begins and which way it goes. In mm. */
+final readonly class ClimbToDoor
+{
+    /** Of a rise that is nothing, or a whole number of steps, but for rounding. */
+    private const ROUNDING = 0.05;
+
+    /**
+     * @param float $rise above zero
+     * @param Point $out  away from the door, square to its wall; of length 1
+     */
+    private function __construct(public float $rise, private Point $out, private PlacedOpening $door) {}
+
+    /**
+     * @param string $need what would lead up, as a refusal says it: `no steps are`
+     *
+     * @throws RefusedEdit where the door leads nowhere outside, a height is not known or the ground lies no lower
+     */
+    public static function of(PlacedOpening $door, Home $home, string $need): self
+    {
+        if ($door->isToOutside() !== true) {
+            throw new RefusedEdit('Only a door to the outside is reached from the ground.');
+        }
+        [$floor, $ground] = [$door->plan->storey->elevation, $home->layout->grade];
+        if ($floor === null || $ground === null) {
+            throw new RefusedEdit(
+                $floor === null
+                    ? 'Say how high the storey lies first.'
+                    : 'Say how far the ground lies below the floor first: under The home, where nothing is chosen.',
+            );
+        }
+        if ($floor - $ground <= self::ROUNDING) {
+            throw new RefusedEdit("The ground lies no lower than the floor: {$need} needed.");
+        }
+        $out = $door->wall->line()->direction()->left()->times($door->left->isOpenAir() === true ? 1 : -1);
+
+        return new self($floor - $ground, $out, $door);
+    }
+
+    /** The fewest equal parts of the rise of which none is higher. */
+    public function parts(float $highest): int
+    {
+        return max(1, (int) ceil(($this->rise - self::ROUNDING) / $highest));
+    }
+
+    /** This far before the face of the wall. */
+    public function start(float $before): Point
+    {
+        $start = $this->door->middle()->plus($this->out->times($this->door->wall->thickness / 2 + $before));
+
+        return new Point(round($start->x, 4) + 0.0, round($start->y, 4) + 0.0);
+    }
+
+    /** The way up, in degrees. */
+    public function facing(): float
+    {
+        return round(rad2deg(atan2(-$this->out->y, -$this->out->x)), 4) + 0.0;
+    }
+}
