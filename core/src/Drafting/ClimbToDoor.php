@@ -22,15 +22,14 @@ final readonly class ClimbToDoor
     private function __construct(public float $rise, private Point $out, private PlacedOpening $door) {}
 
     /**
+     * The door leads outside.
+     *
      * @param string $need what would lead up, as a refusal says it: `no steps are`
      *
-     * @throws RefusedEdit where the door leads nowhere outside, a height is not known or the ground lies no lower
+     * @throws RefusedEdit where a height is not known or the ground lies no lower
      */
     public static function of(PlacedOpening $door, Home $home, string $need): self
     {
-        if ($door->isToOutside() !== true) {
-            throw new RefusedEdit('Only a door to the outside is reached from the ground.');
-        }
         [$floor, $ground] = [$door->plan->storey->elevation, $home->layout->grade];
         if ($floor === null || $ground === null) {
             throw new RefusedEdit(

@@ -41,6 +41,9 @@ final readonly class EntranceRamp
      */
     public function to(PlacedOpening $door, Home $home, string $id): Edit
     {
+        if ($door->isToOutside() !== true) {
+            throw new RefusedEdit('A ramp from the ground leads to a door to the outside.');
+        }
         if ($this->slope < self::STEEPEST || $this->slope > self::FLATTEST) {
             throw new RefusedEdit('Type a slope between 1 in '.self::STEEPEST.' and 1 in '.self::FLATTEST.'.');
         }

@@ -33,6 +33,9 @@ final readonly class EntranceSteps
      */
     public function to(PlacedOpening $door, Home $home, string $id): Edit
     {
+        if ($door->isToOutside() !== true) {
+            throw new RefusedEdit('Steps from the ground lead to a door to the outside.');
+        }
         if ($this->highest <= 0.0 || $this->tread <= 0.0) {
             throw new RefusedEdit('A step has a riser and a tread.');
         }
