@@ -84,6 +84,7 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::prefix('/schemes/{scheme}')->can('update', 'scheme')->group(static function (): void {
         Route::get('/board', [BoardController::class, 'show'])->name('board');
         Route::get('/elements', [BoardController::class, 'elements'])->name('board.elements');
+        Route::get('/fixtures', [BoardController::class, 'fixtures'])->name('board.fixtures');
         Route::post('/acts/{act}', [BoardController::class, 'act'])->name('board.act');
         Route::post('/trials/{act}', [BoardController::class, 'try'])->name('board.trial');
         Route::post('/dimensions', [BoardController::class, 'dimension'])->name('board.dimension');

@@ -47,13 +47,16 @@ final readonly class Field
         return self::SAID["{$this->key} {$choice}"] ?? str_replace('_', ' ', $choice);
     }
 
-    /** @param string|null $kind of its element */
-    public static function of(KeySchema $key, ?string $kind = null): self
+    /**
+     * @param string|null $kind of its element
+     * @param string|null $part the key of the object in the element that has it
+     */
+    public static function of(KeySchema $key, ?string $kind = null, ?string $part = null): self
     {
         $value = $key->value;
 
         return new self(
-            $key->key,
+            $part === null ? $key->key : "{$part}.{$key->key}",
             (string) $key->is->label,
             match (true) {
                 $value === Value::TwoLengths => self::PAIR,

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Board;
 
 use Heurema\Layout\Element;
+use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\ElementSchema;
 use Heurema\Layout\Schema\KeySchema;
+use Heurema\Layout\Schema\Value;
 
 /** Which values of an element the board offers: those that its keys have a label for. */
 final class Fields
@@ -18,7 +20,9 @@ final class Fields
     /** @return list<Field> those of its kind, and those that it has a value of */
     public static function of(Element $element): array
     {
-        return array_map(static fn(KeySchema $key): Field => Field::of($key, self::kind($element)), self::keys($element));
+        $fields = array_map(static fn(KeySchema $key): Field => Field::of($key, self::kind($element)), self::keys($element));
+
+        return [...$fields, ...self::ofParts($element)];
     }
 
     /** @return list<Field> those that several elements can have the same value of */
@@ -27,6 +31,22 @@ final class Fields
         $shared = array_filter(self::keys($element), static fn(KeySchema $key): bool => !$key->is->own);
 
         return array_map(static fn(KeySchema $key): Field => Field::of($key, self::kind($element)), array_values($shared));
+    }
+
+    /** @return list<Field> those of the objects that stand in an element, `well.depth` */
+    private static function ofParts(Element $element): array
+    {
+        $fields = [];
+        foreach (ElementSchema::of($element::class)->keys(self::kind($element)) as $key) {
+            $part = $key->value === Value::Part ? $key->part : null;
+            foreach ($part !== null && is_subclass_of($part, Described::class) ? ElementSchema::of($part)->keys() : [] as $own) {
+                if ($own->is->label !== null) {
+                    $fields[] = Field::of($own, self::kind($element), $key->key);
+                }
+            }
+        }
+
+        return $fields;
     }
 
     /** @return list<KeySchema> */

@@ -27,6 +27,7 @@ final class Library
         'water_heater' => [22, 22, 60], 'grab_bar' => [36, 3, 1.5], 'mirror' => [24, 2, 36], 'switch' => [3, 1, 4.5],
         'socket' => [3, 1, 4.5],
         'smoke_alarm' => [6, 6, 2], 'co_alarm' => [5, 5, 2],
+        'vanity' => [48, 21, 34], 'shower_curtain' => [60, 1, 76], 'ceiling_access' => [22, 30, 0],
     ];
 
     /** Millimetres. */
@@ -47,6 +48,7 @@ final class Library
         'water_heater' => [560, 560, 1500], 'grab_bar' => [900, 80, 40], 'mirror' => [600, 30, 900], 'switch' => [80, 20, 80],
         'socket' => [80, 20, 80],
         'smoke_alarm' => [120, 120, 40], 'co_alarm' => [120, 120, 40],
+        'vanity' => [1200, 530, 860], 'shower_curtain' => [1500, 30, 1950], 'ceiling_access' => [560, 760, 0],
     ];
 
     /**
@@ -56,12 +58,14 @@ final class Library
     private const BASES = [
         'wall_cabinet' => [54, 1400], 'counter' => [34.5, 870], 'hood' => [66, 1650], 'television' => [40, 1000], 'lamp' => [80, 2100],
         'grab_bar' => [34, 850],
-        'mirror' => [40, 1000], 'switch' => [46, 1050], 'socket' => [15, 450],
+        'mirror' => [40, 1000], 'shower_curtain' => [4, 100], 'switch' => [46, 1050], 'socket' => [15, 450],
     ];
 
     /** As those who build know where to look for them. */
     private const GROUPS = [
-        'Sanitary' => ['water_closet', 'lavatory', 'bath', 'shower', 'shower_bath', 'bidet', 'urinal', 'grab_bar', 'mirror'],
+        'Sanitary' => [
+            'water_closet', 'lavatory', 'vanity', 'bath', 'shower', 'shower_bath', 'shower_curtain', 'bidet', 'urinal', 'grab_bar', 'mirror',
+        ],
         'Kitchen' => [
             'sink', 'range', 'cooktop', 'oven', 'hood', 'refrigerator', 'dishwasher', 'base_cabinet', 'wall_cabinet', 'tall_cabinet',
             'counter', 'island',
@@ -71,8 +75,25 @@ final class Library
         'Heating and air' => ['radiator', 'water_heater', 'duct'],
         'Safety' => ['smoke_alarm', 'co_alarm'],
         'Electrical' => ['switch', 'socket'],
-        'Structure' => ['column'],
+        'Structure' => ['column', 'ceiling_access'],
     ];
+
+    /** Other words by which things are looked for. */
+    private const ALSO = [
+        'water_closet' => 'toilet wc', 'lavatory' => 'basin washbasin handbasin', 'vanity' => 'basin washbasin cabinet double',
+        'bath' => 'tub bathtub', 'shower' => 'tray enclosure', 'shower_bath' => 'tub bathtub combined', 'sink' => 'basin',
+        'cooktop' => 'hob stove', 'range' => 'stove cooker', 'refrigerator' => 'fridge freezer', 'hood' => 'extractor fan',
+        'washer' => 'washing machine', 'dryer' => 'tumble', 'sofa' => 'couch settee', 'wardrobe' => 'closet cupboard',
+        'base_cabinet' => 'cupboard unit', 'wall_cabinet' => 'cupboard unit', 'tall_cabinet' => 'cupboard unit larder', 'counter' => 'worktop',
+        'shelf' => 'bookcase', 'television' => 'tv screen', 'lamp' => 'light luminaire', 'radiator' => 'heating', 'water_heater' => 'boiler',
+        'duct' => 'chase pipe', 'column' => 'post pier', 'grab_bar' => 'rail', 'socket' => 'outlet receptacle', 'smoke_alarm' => 'detector',
+        'co_alarm' => 'detector', 'ceiling_access' => 'loft attic hatch',
+    ];
+
+    public static function alsoCalled(FixtureKind $kind): string
+    {
+        return self::ALSO[$kind->value] ?? '';
+    }
 
     /** @return array<string, list<string>> kinds by group */
     public static function groups(): array

@@ -12,6 +12,7 @@ use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Together;
 use Heurema\Layout\ElementList;
+use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
@@ -27,7 +28,7 @@ final readonly class NewElements
     /** What does not go to a wall from the middle of a room. */
     private const FREE = [
         FixtureKind::Table, FixtureKind::Chair, FixtureKind::Armchair, FixtureKind::Island, FixtureKind::Column, FixtureKind::SmokeAlarm,
-        FixtureKind::CoAlarm, FixtureKind::Lamp,
+        FixtureKind::CoAlarm, FixtureKind::Lamp, FixtureKind::CeilingAccess,
     ];
 
     public function __construct(private Layout $layout) {}
@@ -67,22 +68,28 @@ final readonly class NewElements
         return count($added) === 1 ? $added[0] : new Together($added, count($added).' openings added');
     }
 
-    /** With its back against the face nearest to a point; what stands free may do so. */
-    public function fixture(Storey $storey, FixtureKind $kind, Point $near): Edit
+    /**
+     * With its back against the face nearest to a point; what stands free may do so.
+     *
+     * @param array{width?: float, depth?: float, height?: float, base?: float} $sizes mm
+     * @param Fixture|null $like what is said of it is said of the new one too, but its name
+     */
+    public function fixture(Storey $storey, FixtureKind $kind, Point $near, array $sizes, ?Fixture $like = null): Edit
     {
-        $sizes = array_map(static fn(float $size): float => round($size, 4), Library::sizes($kind, $this->layout->units));
+        $sizes = array_map(static fn(float $size): float => round($size, 4), $sizes);
         $reach = in_array($kind, self::FREE, true) ? AgainstWalls::REACH : INF;
         $settled = (new AgainstWalls(new StoreyPlan($storey)))->of($near, $sizes['width'] ?? 0.0, $sizes['depth'] ?? 0.0, $reach)
             ?? new PlacedAgainstWall($near->minus(new Point(0, ($sizes['depth'] ?? 0.0) / 2)), 90.0);
 
-        return Add::of(
-            $storey->id,
-            ElementList::Fixtures,
-            [
-                'id' => $this->nextId(ElementList::Fixtures), 'kind' => $kind->value, 'at' => $settled->at->toArray(),
-                'facing' => $settled->facing, ...$sizes,
-            ],
-        );
+        $fixture = $like?->copied($this->nextId(ElementList::Fixtures))->unnamed()
+            ?? new Fixture($this->nextId(ElementList::Fixtures), $kind, $settled->at, $settled->facing);
+
+        return new Add($storey->id, $fixture->placed($settled->at, $settled->facing)->sized(
+            $sizes['width'] ?? null,
+            $sizes['depth'] ?? null,
+            $sizes['height'] ?? null,
+            $sizes['base'] ?? null,
+        ));
     }
 
     /** On top of the highest storey, as high as it, with its outer walls. */

@@ -7,6 +7,7 @@ namespace App\Board;
 use Heurema\Layout\Element;
 use Heurema\Layout\Layout;
 use Heurema\Units\UnreadableLength;
+use Illuminate\Support\Arr;
 
 /** What was typed into an element's fields, as the document's own values. Only what differs from what stands there counts. */
 final readonly class TypedValues
@@ -22,7 +23,7 @@ final readonly class TypedValues
      */
     public function read(Element $element, array $typed): array
     {
-        $values = [];
+        $values = $parts = [];
         foreach (Fields::of($element) as $field) {
             $text = isset($typed[$field->key]) ? trim($typed[$field->key]) : null;
             if ($text === null || $text === $this->write($element, $field)) {
@@ -31,16 +32,41 @@ final readonly class TypedValues
             if ($text === '' && $field->required) {
                 throw new RefusedValue($field->key, "{$field->label} is needed.");
             }
-            $values[$field->key] = $text === '' ? null : $this->value($field, $text);
+            $value = $text === '' ? null : $this->value($field, $text);
+            [$key, $own] = [...explode('.', $field->key), null];
+            if ($own === null) {
+                $values[$key] = $value;
+            } else {
+                $parts[$key][$own] = $value;
+            }
         }
 
-        return $values;
+        return [...$values, ...self::wholeParts($element, $parts)];
+    }
+
+    /**
+     * An object in an element is said as a whole: with what else stands in it, and not at all when nothing is left.
+     *
+     * @param array<string, array<string, mixed>> $parts by key
+     *
+     * @return array<string, array<mixed>|null> by key
+     */
+    private static function wholeParts(Element $element, array $parts): array
+    {
+        $whole = [];
+        foreach ($parts as $key => $part) {
+            $stands = $element->toArray()[$key] ?? [];
+            $said = array_filter([...is_array($stands) ? $stands : [], ...$part], static fn(mixed $value): bool => $value !== null);
+            $whole[$key] = $said === [] ? null : $said;
+        }
+
+        return $whole;
     }
 
     /** The value that stands there, as it would be typed. */
     public function write(Element $element, Field $field): string
     {
-        $value = $element->toArray()[$field->key] ?? null;
+        $value = Arr::get($element->toArray(), $field->key);
 
         return match (true) {
             is_bool($value) => $value ? 'yes' : 'no',

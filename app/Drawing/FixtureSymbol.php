@@ -45,6 +45,9 @@ final readonly class FixtureSymbol
             FixtureKind::Bidet => $this->oval(0, 0.55, 0.72, 0.4),
             FixtureKind::Urinal => $this->oval(0, 0.5, 0.6, 0.4),
             FixtureKind::Lavatory => $this->oval(0, 0.55, 0.72, 0.32),
+            FixtureKind::Vanity => $this->basins(),
+            FixtureKind::ShowerCurtain => $this->line([-1, 0.5], [1, 0.5]),
+            FixtureKind::CeilingAccess => $this->line([-1, 0], [1, 1]).$this->line([-1, 1], [1, 0]),
             FixtureKind::Bath, FixtureKind::ShowerBath => $this->box(-0.8, 0.06, 0.8, 0.94).$this->oval(0, 0.86, 0.08, 0.03),
             FixtureKind::Shower => $this->line([-1, 0], [1, 1]).$this->line([-1, 1], [1, 0]).$this->oval(0, 0.5, 0.12, 0.06),
             FixtureKind::Sink => $this->box(-0.9, 0.2, -0.06, 0.86).$this->box(0.06, 0.2, 0.9, 0.86),
@@ -74,6 +77,16 @@ final readonly class FixtureSymbol
             FixtureKind::Switch => $this->line([0, 0], [0, 1]),
             default => '',
         };
+    }
+
+    /** One oval a basin, not wider than the top is deep. */
+    private function basins(): string
+    {
+        $width = max(1.0, $this->fixture->fixture->width ?? 1.0);
+        $places = $this->fixture->places();
+        $across = min(0.8 / count($places), 0.9 * ($this->fixture->fixture->depth ?? $width) / $width);
+
+        return implode('', array_map(fn(float $x): string => $this->oval(2 * $x / $width, 0.52, $across, 0.32), $places));
     }
 
     /** @param array{float|int, float|int} ...$points */

@@ -7,6 +7,7 @@ namespace App\Pages;
 use App\Actions\ChangeScheme;
 use App\Actions\FoldEdits;
 use App\Board\Acts\SetHandrails;
+use App\Board\Acts\SetHome;
 use App\Board\Field;
 use App\Board\Fields;
 use App\Board\InWords;
@@ -221,10 +222,10 @@ final class BoardPage
         return $opened === null ? null : (new WitnessDrawing($opened, $this->storey))->bounds();
     }
 
-    /** @return list<string> what a finding lacks, in words */
+    /** @return list<list<MissingValue>> what a finding lacks; one of each list has to be known */
     public function missing(Finding $finding): array
     {
-        return (new MissingWords($this->home))->of($finding->outcome->missing);
+        return MissingValue::among($finding, $this->home);
     }
 
     /** The page of a PDF that is to lie under this storey and is not drawn yet. */
@@ -267,6 +268,20 @@ final class BoardPage
         $north = $this->scheme->layout->north;
 
         return $north === null ? '' : (string) round(fmod(450.0 - $north, 360.0), 6);
+    }
+
+    /** How high the floor of the chosen storey lies, as it would be typed; empty: nobody said. */
+    public function storeyLevel(): string
+    {
+        $level = $this->chosen?->element instanceof Storey ? $this->chosen->element->elevation : null;
+
+        return $level === null ? '' : SignedLength::write($level, $this->scheme->layout);
+    }
+
+    /** How large the attic is, as it would be typed; empty: nobody said. */
+    public function attic(): string
+    {
+        return SetHome::atticTyped($this->scheme->layout);
     }
 
     /** The picture under the storey in sight. */

@@ -16,7 +16,7 @@
                 <button type="button" class="btn btn-tool" data-tool="rectangle" aria-pressed="false">Rectangle</button>
                 <button type="button" class="btn btn-tool" data-tool="axes" aria-pressed="false">Axes</button>
                 <button type="button" class="btn btn-tool" data-act="blocks" aria-expanded="false">Blocks</button>
-                <label class="tool-thing"><span class="visually-hidden">Place</span> <select id="thing-kind"><option value="">Thing…</option><option value="note">note</option><option value="guard">guard</option><option value="soffit">soffit or beam</option>@foreach (App\Board\Library::groups() as $group => $kinds)<optgroup label="{{ $group }}">@foreach ($kinds as $kind)<option value="{{ $kind }}">{{ Heurema\Layout\Words\FixtureKind::from($kind)->words() }}</option>@endforeach</optgroup>@endforeach</select></label>
+                <button type="button" class="btn btn-tool" data-act="fixtures" data-pressed-for="thing" aria-pressed="false" aria-haspopup="dialog">Fixture</button>
                 <button type="button" class="btn btn-tool" data-tool="stair" aria-pressed="false">Stair</button>
                 <button type="button" class="btn btn-tool" data-tool="void" aria-pressed="false">Floor opening</button>
                 <button type="button" class="btn btn-tool" data-tool="tape" aria-pressed="false">Tape</button>
@@ -59,7 +59,7 @@
         <h2 id="keys-title">Keys</h2>
         <dl>
             <div><dt><kbd>w</kbd> <kbd>b</kbd></dt><dd>draw walls one after the other, a rectangle of walls</dd></div>
-            <div><dt><kbd>f</kbd></dt><dd>place a thing</dd></div>
+            <div><dt><kbd>f</kbd></dt><dd>place a fixture from the list</dd></div>
             <div><dt><kbd>k</kbd></dt><dd>tape between two points</dd></div>
             <div><dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>while drawing: move the cross, with <kbd>Shift</kbd> ten times as far; <kbd>Enter</kbd> sets a point</dd></div>
             <div><dt><kbd>0</kbd>…<kbd>9</kbd></dt><dd>while drawing: type the length in the direction of the cross, then <kbd>Enter</kbd></dd></div>
@@ -69,15 +69,22 @@
             <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>choose the element before, the next one</dd></div>
             <div><dt><kbd>e</kbd></dt><dd>choose from a list of all elements</dd></div>
             <div><dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>move what is chosen, with <kbd>Shift</kbd> ten times as far; nothing chosen: move the plan</dd></div>
-            <div><dt><kbd>Alt</kbd></dt><dd>while drawing or taping: catch nothing; while dragging a thing: keep it off the walls</dd></div>
+            <div><dt><kbd>Alt</kbd></dt><dd>while drawing or taping: catch nothing; while dragging a fixture: keep it off the walls</dd></div>
             <div><dt><kbd>i</kbd> <kbd>Shift</kbd> <kbd>i</kbd></dt><dd>type the next dimension on the plan, the one before</dd></div>
             <div><dt><kbd>h</kbd> <kbd>o</kbd></dt><dd>hang a door on its other jamb, swing it to the other side</dd></div>
-            <div><dt><kbd>t</kbd> <kbd>m</kbd> <kbd>d</kbd></dt><dd>turn a thing a quarter, mirror it, copy it to a place</dd></div>
+            <div><dt><kbd>t</kbd> <kbd>m</kbd> <kbd>d</kbd></dt><dd>turn a fixture a quarter, mirror it, copy it to a place</dd></div>
             <div><dt><kbd>Delete</kbd></dt><dd>take it away</dd></div>
             <div><dt><kbd>u</kbd> <kbd>r</kbd></dt><dd>undo, redo</dd></div>
             <div><dt><kbd>+</kbd> <kbd>−</kbd> <kbd>0</kbd> <kbd>z</kbd></dt><dd>closer, farther, all of the plan, what is chosen</dd></div>
             <div><dt><kbd>?</kbd></dt><dd>this list</dd></div>
         </dl>
+        <form method="dialog"><button class="btn btn-primary">Close</button></form>
+    </dialog>
+    <dialog class="keys fixtures" id="fixtures" aria-labelledby="fixtures-title">
+        <h2 id="fixtures-title">Fixtures</h2>
+        <label class="visually-hidden" for="fixtures-search">Search the list</label>
+        <input id="fixtures-search" type="search" placeholder="Type what you look for" autocomplete="off">
+        <div id="fixtures-list"></div>
         <form method="dialog"><button class="btn btn-primary">Close</button></form>
     </dialog>
     <dialog class="keys elements" id="elements" aria-labelledby="elements-title">

@@ -92,6 +92,13 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->wait(10, 50)->until(WebDriverExpectedCondition::elementTextContains(WebDriverBy::cssSelector($selector), $text));
     }
 
+    /** Takes a kind of fixture, or a guard, soffit or note, from the fixture list. */
+    protected function takeFromList(string $kind): void
+    {
+        $this->find('button[data-act="fixtures"]')->click();
+        $this->waitFor("#fixtures[open] [data-places=\"{$kind}\"][data-like=\"\"], #fixtures[open] [data-uses=\"{$kind}\"]")->click();
+    }
+
     protected function press(string $keys): void
     {
         $this->browser->getKeyboard()->sendKeys($keys);

@@ -68,7 +68,7 @@ final class DrawingTest extends BrowserTestCase
             $this->press(WebDriverKeys::ESCAPE);
             $this->waitForText('#inspector h2', 'Nothing chosen');
         }
-        $this->choose('#thing-kind', 'water_closet');
+        $this->takeFromList('water_closet');
         $this->moveTo(6600, 5600);
         $this->waitFor('.ghost-trial .fixture');
         $this->clickAt(6600, 5600);

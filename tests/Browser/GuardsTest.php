@@ -9,7 +9,6 @@ use App\Models\Scheme;
 use App\Models\User;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use Facebook\WebDriver\WebDriverSelect;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 use Heurema\Spatial\Home;
@@ -84,7 +83,7 @@ final class GuardsTest extends BrowserTestCase
 
     private function pick(string $kind): void
     {
-        (new WebDriverSelect($this->find('#thing-kind')))->selectByValue($kind);
+        $this->takeFromList($kind);
     }
 
     private function layout(): Layout

@@ -19,7 +19,7 @@ final class NorthTest extends BrowserTestCase
         $this->find('.home-values summary')->click();
         $dial = $this->waitFor('.north-dial');
         // from its middle to the right: east is up
-        (new WebDriverActions($this->browser))->moveToElement($dial)->clickAndHold()->moveByOffset(25, 0)->release()->perform();
+        (new WebDriverActions($this->browser))->moveToElement($dial)->clickAndHold()->moveByOffset(120, 0)->release()->perform();
         $this->waitFor($checked(1));
         self::assertSame(0.0, $scheme->refresh()->layout->north);
         $this->find('.home-values summary')->click();

@@ -60,9 +60,10 @@ final class OrderTest extends BrowserTestCase
                 }
             },
             place: async (kind) => {
-                const kinds = document.getElementById('thing-kind');
-                kinds.value = kind;
-                kinds.dispatchEvent(new Event('change', { bubbles: true }));
+                document.querySelector('[data-act="fixtures"]').click();
+                const entry = () => document.querySelector(`#fixtures[open] [data-places="${kind}"][data-like=""]`);
+                while (!entry()) await wait(20);
+                entry().click();
                 const { x, y } = spot.matrixTransform(plan());
                 click(sheet, { clientX: x, clientY: y });
                 await person.key('Escape');

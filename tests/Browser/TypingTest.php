@@ -47,10 +47,7 @@ final class TypingTest extends BrowserTestCase
 
     public function test_placing_goes_on_until_escape(): void
     {
-        $this->browser->executeScript(
-            "const kinds = document.getElementById('thing-kind'); kinds.value = 'chair'; kinds.dispatchEvent(new "
-            ."Event('change', { bubbles: true }));",
-        );
+        $this->takeFromList('chair');
         $sheet = $this->find('#plan-sheet');
         foreach ([[-100, 0], [-60, 20], [0, 60]] as $number => [$right, $down]) {
             $this->browser->action()->moveToElement($sheet, $right, $down)->click()->perform();

@@ -43,10 +43,10 @@ usleep(800_000);
 $board = strtok($browser->getCurrentURL(), '?');
 $browser->get("{$board}?select=gw12");
 $shoot('board');
-$browser->executeScript(
-    "document.getElementById('thing-kind').value = 'wardrobe'; "
-    ."document.getElementById('thing-kind').dispatchEvent(new Event('change', { bubbles: true }));",
-);
+$browser->findElement(WebDriverBy::cssSelector('[data-act="fixtures"]'))->click();
+usleep(800_000);
+$shoot('board-fixtures');
+$browser->findElement(WebDriverBy::cssSelector('#fixtures [data-places="wardrobe"][data-like=""]'))->click();
 $browser->action()->moveToElement($browser->findElement(WebDriverBy::cssSelector('.room[data-subject="gr8"]')), 0, 110)->perform();
 $shoot('board-placing');
 $browser->executeScript(

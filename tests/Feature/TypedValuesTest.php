@@ -141,12 +141,12 @@ final class TypedValuesTest extends TestCase
         self::assertEqualsCanonicalizing($known, $offered);
     }
 
-    public function test_what_hangs_has_a_usual_height_but_for_alarms(): void
+    public function test_what_hangs_has_a_usual_height_but_for_what_is_at_the_ceiling(): void
     {
         foreach (FixtureKind::cases() as $kind) {
-            $isAlarm = in_array($kind, [FixtureKind::SmokeAlarm, FixtureKind::CoAlarm], true);
+            $isAtCeiling = in_array($kind, [FixtureKind::SmokeAlarm, FixtureKind::CoAlarm, FixtureKind::CeilingAccess], true);
             self::assertSame(
-                $kind->hangs() && !$isAlarm || $kind === FixtureKind::Counter,
+                $kind->hangs() && !$isAtCeiling || $kind === FixtureKind::Counter,
                 isset(Library::sizes($kind, UnitSystem::Metric)['base']),
                 $kind->value,
             );

@@ -64,6 +64,7 @@ final class Acts
         'block-walls' => WallBlocks::class,
         'home' => SetHome::class,
         'outside-level' => SetOutsideLevel::class,
+        'storey-level' => SetStoreyLevel::class,
         'handrails' => SetHandrails::class,
         'values' => TypeValues::class,
     ];

@@ -23,6 +23,7 @@ use App\Letters\LetterProgress;
 use App\Models\Scheme;
 use App\Pages\BoardPage;
 use App\Pages\ElementList;
+use App\Pages\FixtureList;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Schema\UnreadableLayout;
@@ -49,6 +50,12 @@ final readonly class BoardController
     public function elements(Request $request, Scheme $scheme): Response
     {
         return response()->view('board.elements', ['list' => new ElementList($scheme, $request->string('storey')->value())]);
+    }
+
+    /** What can be placed. */
+    public function fixtures(Scheme $scheme): Response
+    {
+        return response()->view('board.fixtures', ['list' => new FixtureList($scheme)]);
     }
 
     public function act(BoardRequest $request, Scheme $scheme, string $act): Response|StreamedResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\UnderMotion;
@@ -23,6 +24,8 @@ final readonly class Fixture implements Element
      * @param float|null       $base      its underside above the floor; null: it stands on it
      * @param list<Point>|null $outline   as it would stand at the origin facing 90 degrees
      * @param float|null       $doorSwing radius that its own door sweeps
+     * @param int|null         $basins    of a vanity, side by side in its top; null: one
+     * @param float|null       $headroom  clear height over an opening in the ceiling
      */
     public function __construct(
         #[Key(Value::Identifier)]
@@ -61,6 +64,10 @@ final readonly class Fixture implements Element
         public ?bool $showerHead = null,
         #[Key(Value::Name, label: 'Name', own: true)]
         public ?string $name = null,
+        #[Key(Value::Whole, least: 1, most: 6, suits: [FixtureKind::Vanity], label: 'Basins')]
+        public ?int $basins = null,
+        #[Key(Value::Length, suits: [FixtureKind::CeilingAccess], label: 'Clear height above it')]
+        public ?float $headroom = null,
     ) {}
 
     public static function list(): ElementList
@@ -78,6 +85,18 @@ final readonly class Fixture implements Element
         return $this->with(at: $at, facing: $facing);
     }
 
+    /** Another one like it: without its name, and new whatever it is. */
+    public function unnamed(): self
+    {
+        return $this->with(name: null, status: Status::New);
+    }
+
+    /** In another size; an outline of its own is stretched with its width and depth. */
+    public function sized(?float $width, ?float $depth, ?float $height, ?float $base): self
+    {
+        return $this->with(width: $width, depth: $depth, height: $height, base: $base, outline: $this->stretched($width, $depth));
+    }
+
     /** Turned over about the line that runs out of the middle of its back. */
     public function turnedOver(): self
     {
@@ -86,6 +105,28 @@ final readonly class Fixture implements Element
                 ? null
                 : array_map(static fn(Point $point): Point => new Point(-$point->x + 0.0, $point->y), array_reverse($this->outline)),
         );
+    }
+
+    /** @return list<Point>|null */
+    private function stretched(?float $width, ?float $depth): ?array
+    {
+        if ($this->outline === null || $this->outline === [] || $width === null || $depth === null) {
+            return null;
+        }
+        $box = Box::around($this->outline);
+        [$across, $out] = [$width / $box->width(), $depth / $box->height()];
+
+        return array_map(static fn(Point $point): Point => new Point(round($point->x * $across, 4), round($point->y * $out, 4)), $this->outline);
+    }
+
+    /** How many things of a kind it is: a vanity is as many lavatories as it has basins. */
+    public function counts(string $kind): int
+    {
+        return match (true) {
+            $this->kind->value === $kind => 1,
+            $this->kind === FixtureKind::Vanity && $kind === FixtureKind::Lavatory->value => $this->basins ?? 1,
+            default => 0,
+        };
     }
 
     public function stands(): bool

@@ -15,13 +15,13 @@ final readonly class WindowWell implements Described
     use ByKeys;
 
     public function __construct(
-        #[Key(Value::Size)]
+        #[Key(Value::Size, label: 'Well, width')]
         public ?float $width = null,
-        #[Key(Value::Size)]
+        #[Key(Value::Size, label: 'Well, from the wall')]
         public ?float $projection = null,
-        #[Key(Value::Size)]
+        #[Key(Value::Size, label: 'Well, depth')]
         public ?float $depth = null,
-        #[Key]
+        #[Key(label: 'Well, ladder or steps')]
         public ?bool $ladder = null,
     ) {}
 }

@@ -27,11 +27,12 @@ final class DrawnSizes
     ];
     private const LONG = [
         FixtureKind::Counter, FixtureKind::BaseCabinet, FixtureKind::WallCabinet, FixtureKind::Island, FixtureKind::Wardrobe,
-        FixtureKind::Shelf,
+        FixtureKind::Shelf, FixtureKind::Vanity,
     ];
     private const ANY_SIZE = [
         FixtureKind::GrabBar, FixtureKind::Switch, FixtureKind::Socket, FixtureKind::SmokeAlarm, FixtureKind::CoAlarm, FixtureKind::Lamp,
         FixtureKind::Column, FixtureKind::Duct, FixtureKind::Radiator, FixtureKind::Television, FixtureKind::Hood,
+        FixtureKind::ShowerCurtain, FixtureKind::CeilingAccess,
     ];
 
     /** @return array<string, array{ExpectedLength, float}> */

@@ -14,6 +14,9 @@ final class MissingWords
     /** Types whose names are proper names. */
     private const PROPER = [SubjectType::Room, SubjectType::Storey, SubjectType::Stair];
 
+    /** What is said of the home as a whole, by the document's own key. */
+    private const OF_HOME = ['attic_area' => 'the area of the attic', 'grade' => 'the level of the ground', 'north' => 'where north is'];
+
     /** @var array<string, Subject>|null by id */
     private ?array $subjects = null;
 
@@ -34,6 +37,9 @@ final class MissingWords
 
     private function one(string $name): string
     {
+        if (isset(self::OF_HOME[$name])) {
+            return self::OF_HOME[$name];
+        }
         [$id, $key] = [...explode('.', $name, 2), ''];
         $subject = $key === '' || str_contains($name, ' ') ? null : $this->subject($id);
         if ($subject === null) {

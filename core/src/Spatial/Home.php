@@ -259,7 +259,7 @@ final class Home implements Subject
     {
         return array_filter(
             $this->fixturesIn($room),
-            static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $kind,
+            static fn(PlacedFixture $fixture): bool => $fixture->fixture->counts($kind) > 0,
         ) !== [];
     }
 

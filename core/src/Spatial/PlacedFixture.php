@@ -25,11 +25,11 @@ final readonly class PlacedFixture implements Subject
     /** What hangs on a wall without taking room from anybody. */
     private const FLAT_THINGS = [
         FixtureKind::GrabBar, FixtureKind::Mirror, FixtureKind::Switch, FixtureKind::Socket, FixtureKind::SmokeAlarm,
-        FixtureKind::CoAlarm, FixtureKind::Lamp,
+        FixtureKind::CoAlarm, FixtureKind::Lamp, FixtureKind::ShowerCurtain, FixtureKind::CeilingAccess,
     ];
 
     /** What basins, sinks and hobs are set into. */
-    private const COUNTERS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet];
+    private const COUNTERS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet, FixtureKind::Vanity];
 
     /** A thing whose underside is this high, in mm, leaves the floor below it free. */
     private const ABOVE_HEADS = 2000.0;
@@ -83,6 +83,20 @@ final readonly class PlacedFixture implements Subject
     public function storey(): string
     {
         return $this->plan->storey->id;
+    }
+
+    /**
+     * Where somebody stands before it, across its width in its own frame: at its middle, or before each of its basins, which are taken to
+     * divide its top evenly.
+     *
+     * @return non-empty-list<float>
+     */
+    public function places(): array
+    {
+        $count = $this->fixture->basins ?? 1;
+        $width = $this->fixture->width ?? 0.0;
+
+        return array_map(static fn(int $number): float => $width * (($number + 0.5) / $count - 0.5), range(0, $count - 1));
     }
 
     /** A basin, sink or hob set in a counter has the counter around it, not in its way. */

@@ -2,6 +2,7 @@ import { all, byId, field } from '../dom.js';
 import { Changes } from './changes.js';
 import { Commands } from './commands.js';
 import { Exchange } from './exchange.js';
+import { FixtureList } from './fixture-list.js';
 import { Forms } from './forms.js';
 import { Ghost } from './ghost.js';
 import { Keys } from './keys.js';
@@ -73,6 +74,7 @@ export class Board {
         this.north = new NorthDial(page);
         this.typing = new TypedDimension(this);
         this.changes = new Changes(document.getElementById('board-changes'));
+        this.fixtures = new FixtureList(this);
         this.tools = this.makeTools();
         this.sheet.addEventListener('pointerdown', (event) => this.tool.press(event), { capture: true });
         this.sheet.addEventListener('pointermove', (event) => this.tool.hover(event));
@@ -85,7 +87,6 @@ export class Board {
     }
 
     makeTools() {
-        const thing = byId('thing-kind', HTMLSelectElement);
         /** @type {import('./tools/tool.js').Tool[]} */
         const tools = [
             new Choose(this),
@@ -97,7 +98,8 @@ export class Board {
             new Tape(this),
             new Picture(this),
             new Axis(this),
-            new Place(this, 'thing', () => (thing.value === 'note' ? ['note', {}] : ['thing', { kind: thing.value }])),
+            new Place(this, 'thing', () => ['thing', this.fixtures.values()], 'fixture-options'),
+            new Place(this, 'note', () => ['note', {}]),
             new Place(this, 'copy', () => ['copy', {}]),
             new Place(this, 'axes', () => ['axes', this.forms.valuesOf(document.getElementById('axes-options'))], 'axes-options'),
             new Place(this, 'stair', () => ['stair', { towards: byId('stair-towards', HTMLSelectElement).value }], 'stair-options'),
@@ -239,17 +241,41 @@ export class Board {
         this.outbox.look('board', { storey: storey || this.storey }, subjectId);
     }
 
+    /**
+     * Goes to where something is said that a finding lacks: its field, or the list of uses for a space that has none.
+     *
+     * @param {string} id of the element; empty: of the home
+     * @param {DOMStringMap} place its storey, the id of its field, a place in the space
+     */
+    async say(id, { storey, control, space }) {
+        this.use('choose');
+        this.several = [];
+        this.selection = id;
+        this.page.dataset.busy = 'yes';
+        this.outbox.look('board', { storey: storey || this.storey }, id);
+        await this.quiet();
+        if (space) {
+            const [x, y] = space.split(',').map(Number);
+            await this.offerName({ x, y });
+            return;
+        }
+        const named = document.getElementById(control) ?? document.querySelector('#inspector form :is(input, select):not([type="hidden"])');
+        if (!(named instanceof HTMLElement)) return;
+        for (let around = named.closest('details'); around; around = around.parentElement.closest('details')) around.open = true;
+        named.focus();
+        named.scrollIntoView({ block: 'nearest' });
+    }
+
     use(name) {
         this.tool = this.tools.get(name);
         this.tool.from = null;
         this.trials.stop();
         this.ghost.clear();
         this.sheet.dataset.tool = name;
-        for (const button of all('button[data-tool]')) button.setAttribute('aria-pressed', String(button.dataset.tool === name));
+        for (const button of all('button[data-tool], button[data-pressed-for]'))
+            button.setAttribute('aria-pressed', String((button.dataset.tool ?? button.dataset.pressedFor) === name));
         for (const options of all('.tool-options')) options.hidden = options.id !== this.tool.options;
         for (const part of all('[data-for-tool]')) part.hidden = part.dataset.forTool !== name;
-        const kind = byId('thing-kind', HTMLSelectElement);
-        if (name !== 'thing' && kind.value !== name) kind.value = '';
     }
 
     /** Undo and redo may take away what is chosen: what is, is known when they are answered. */

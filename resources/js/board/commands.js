@@ -22,6 +22,7 @@ export class Commands {
             'guard-all': () => board.act('guard-edges', Guard.sizes(), ''),
             keys: showKeys,
             list: () => this.list(),
+            fixtures: () => board.fixtures.open(),
         };
         this.onChosen = {
             remove: () => board.actOnChosen('remove'),
@@ -75,6 +76,8 @@ export class Commands {
         }
         const several = around(event, '[data-several]');
         if (several) this.board.chooseSeveral(several.dataset.several.split(' '));
+        const states = around(event, '[data-states]');
+        if (states) this.board.say(states.dataset.states, states.dataset);
         const opens = around(event, '[data-opens]');
         if (opens) this.board.openFinding(opens.dataset.opens, opens.dataset.subjectId, opens.dataset.storey);
     }

@@ -62,10 +62,6 @@ export class Forms {
 
     change(field) {
         const { board } = this;
-        if (field.id === 'thing-kind' && field.value) {
-            board.use(['guard', 'soffit'].includes(field.value) ? field.value : 'thing');
-            board.sheet.focus();
-        }
         if (field.id === 'wall-type') byId('wall-thickness', HTMLInputElement).value = field.selectedOptions[0].dataset.thickness;
         if (field.id === 'opening-kind') {
             for (const sizes of all('[data-of-kind]', field.form))

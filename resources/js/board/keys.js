@@ -1,4 +1,4 @@
-import { around, byId } from '../dom.js';
+import { around } from '../dom.js';
 
 /** What each key does on the board. A key pressed in a field is the field's. */
 export class Keys {
@@ -19,7 +19,7 @@ export class Keys {
             b: () => board.use('rectangle'),
             c: () => board.use('choose'),
             k: () => board.use('tape'),
-            f: () => byId('thing-kind', HTMLSelectElement).focus(),
+            f: () => board.fixtures.open(),
             '[': () => board.next(-1),
             ']': () => board.next(1),
             z: () => board.showChosen(),

@@ -8,7 +8,7 @@
 @if ($page->isOpened($finding))
     <div class="row-evidence">
         <p class="clause">{{ $finding->rule->clause }}</p>
-        @include('review.facts')
+        @include('review.facts', ['missing' => 'board.missing'])
         @include('review.source')
     </div>
 @endif

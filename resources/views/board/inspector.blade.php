@@ -5,6 +5,7 @@
         <h2>{{ $page->called($page->chosen) }}</h2>
         @include('board.inspector.values')
         @includeWhen($page->isChosen('walls'), 'board.inspector.wall')
+        @if ($page->isChosen('storeys'))@include('board.inspector.own-fields', ['act' => 'storey-level', 'own' => [App\Board\Acts\SetStoreyLevel::FIELD => ['Level of its finished floor', $page->storeyLevel(), 'the storeys above go with it']]])@endif
         @includeWhen($page->isChosen('openings'), 'board.inspector.opening')
         @includeWhen($page->isChosen('fixtures'), 'board.inspector.thing')
         @includeWhen($page->isChosen('voids'), 'board.inspector.void')

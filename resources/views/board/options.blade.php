@@ -12,6 +12,15 @@
     </span>
     <output id="wall-reading" class="reading"></output>
 </div>
+<div class="tool-options" id="fixture-options" hidden>
+    <b id="fixture-name"></b>
+    <label>Width <input id="fixture-width" size="7" data-length aria-describedby="fixture-reading"></label>
+    <label>Depth <input id="fixture-depth" size="7" data-length aria-describedby="fixture-reading"></label>
+    <label>Height <input id="fixture-height" size="7" data-length aria-describedby="fixture-reading"></label>
+    <label>Underside above floor <input id="fixture-base" size="7" data-length aria-describedby="fixture-reading"></label>
+    <output id="fixture-reading" class="reading"></output>
+    <button type="button" class="btn btn-tool btn-sm" data-act="fixtures">Another</button>
+</div>
 <div class="tool-options" id="void-options" hidden>
     <span>From corner to corner, or</span> <label>size <input size="16" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="void-reading"></label><output id="void-reading" class="reading"></output>
 </div>

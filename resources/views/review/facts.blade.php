@@ -1,7 +1,5 @@
 @if ($finding->reason())<p class="evidence-reason">{{ $finding->reason() }}</p>@endif
-@if ($finding->outcome->missing !== [])
-    <p class="evidence-missing"><b>Not known:</b> {{ implode('; ', $page->missing($finding)) }}.</p>
-@endif
+@includeWhen($finding->outcome->missing !== [], $missing ?? 'review.missing')
 <p class="evidence-why">{{ $finding->rule->why }}</p>
 @if ($finding->working() !== [])
     <details @if (count($finding->working()) < 4) open @endif><summary>Working</summary><ol>@foreach ($finding->working() as $step)<li>{{ $step }}</li>@endforeach</ol></details>

@@ -174,6 +174,7 @@ final class PlacingTest extends TestCase
                 $layout->storeys[0],
                 FixtureKind::from($kind),
                 new Point(3000, $kind === 'table' ? 2500 : 2000),
+                Library::sizes(FixtureKind::from($kind), $layout->units),
             );
             self::assertEqualsWithDelta($y, (new Editor())->apply($layout, $edit)->layout->storeys[0]->fixtures[0]->at->y, 0.001, $kind);
         }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
-/** Other values for the document's own fields: name, units, north, grade; null takes a key away. */
+/** Other values for the document's own fields: name, units, north, grade, attic; null takes a key away. */
 final readonly class ChangeDocument implements Edit
 {
-    private const FIELDS = ['name', 'units', 'typing', 'scope', 'north', 'grade', 'extra'];
+    private const FIELDS = ['name', 'units', 'typing', 'scope', 'north', 'grade', 'attic_area', 'extra'];
 
     /** @param array<string, mixed> $values */
     public function __construct(private array $values) {}

@@ -11,9 +11,12 @@ enum FixtureKind: string
     case Bidet = 'bidet';
     case Urinal = 'urinal';
     case Lavatory = 'lavatory';
+    /** A cabinet with one basin or several in its top. */
+    case Vanity = 'vanity';
     case Bath = 'bath';
     case Shower = 'shower';
     case ShowerBath = 'shower_bath';
+    case ShowerCurtain = 'shower_curtain';
     case Sink = 'sink';
     case Cooktop = 'cooktop';
     case Range = 'range';
@@ -49,12 +52,14 @@ enum FixtureKind: string
     case Socket = 'socket';
     case SmokeAlarm = 'smoke_alarm';
     case CoAlarm = 'co_alarm';
+    /** An opening in the ceiling to what lies above it. */
+    case CeilingAccess = 'ceiling_access';
 
     public const WITH_DOOR = [
         self::Oven, self::Range, self::Refrigerator, self::Dishwasher, self::Washer, self::Dryer, self::BaseCabinet, self::TallCabinet,
-        self::Wardrobe, self::Shower,
+        self::Wardrobe, self::Shower, self::Vanity,
     ];
-    public const WITH_RIM = [self::Lavatory, self::Sink, self::Bath, self::ShowerBath, self::Bidet, self::Urinal];
+    public const WITH_RIM = [self::Lavatory, self::Vanity, self::Sink, self::Bath, self::ShowerBath, self::Bidet, self::Urinal];
 
     public function words(): string
     {
@@ -66,7 +71,7 @@ enum FixtureKind: string
     {
         return in_array($this, [
             self::Hood, self::WallCabinet, self::Mirror, self::Switch, self::Socket, self::SmokeAlarm, self::CoAlarm, self::Lamp,
-            self::GrabBar, self::Television,
+            self::GrabBar, self::Television, self::ShowerCurtain, self::CeilingAccess,
         ], true);
     }
 }

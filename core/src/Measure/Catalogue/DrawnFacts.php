@@ -16,6 +16,7 @@ use Heurema\Layout\Words\WindowOperation;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Attribute;
 use Heurema\Spatial\Beyond;
+use Heurema\Spatial\Home;
 use Heurema\Spatial\HungSoffit;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
@@ -344,6 +345,7 @@ final class DrawnFacts
             'rim' => ['How high its rim is above the floor.', static fn(Fixture $fixture) => $fixture->rim],
             'seat' => ['How high its seat is above the floor.', static fn(Fixture $fixture) => $fixture->seat],
             'entry' => ['How high one steps to get into it.', static fn(Fixture $fixture) => $fixture->entry],
+            'headroom' => ['How much clear height there is over an opening in the ceiling.', static fn(Fixture $fixture) => $fixture->headroom],
             'hob' => ['How high the edge of the hob is.', static fn(Fixture $fixture) => $fixture->hob],
         ];
         $facts = [];
@@ -358,6 +360,24 @@ final class DrawnFacts
 
         return [
             ...$facts,
+            new Attribute(
+                'fixture.shorter_side',
+                AnswerType::Length,
+                'The smaller of its width and its depth.',
+                static fn(PlacedFixture $fixture) => $fixture->fixture->width === null || $fixture->fixture->depth === null
+                    ? null
+                    : Amount::length(min($fixture->fixture->width, $fixture->fixture->depth)),
+                self::sidesMissing(...),
+            ),
+            new Attribute(
+                'fixture.longer_side',
+                AnswerType::Length,
+                'The larger of its width and its depth.',
+                static fn(PlacedFixture $fixture) => $fixture->fixture->width === null || $fixture->fixture->depth === null
+                    ? null
+                    : Amount::length(max($fixture->fixture->width, $fixture->fixture->depth)),
+                self::sidesMissing(...),
+            ),
             new Attribute(
                 'fixture.shower_head',
                 AnswerType::YesNo,
@@ -391,6 +411,15 @@ final class DrawnFacts
                     $fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.tile_height",
                 ],
             ),
+        ];
+    }
+
+    /** @return list<string> */
+    private static function sidesMissing(PlacedFixture $fixture): array
+    {
+        return [
+            ...($fixture->fixture->width === null ? ["{$fixture->id()}.width"] : []),
+            ...($fixture->fixture->depth === null ? ["{$fixture->id()}.depth"] : []),
         ];
     }
 
@@ -435,6 +464,13 @@ final class DrawnFacts
                 'Of what type the wall is.',
                 static fn(PlacedWall $wall) => $wall->wall->type,
                 words: [WallType::class],
+            ),
+            new Attribute(
+                'dwelling.attic_area',
+                AnswerType::Area,
+                'What of the attic under the roof is at least 30 in (762 mm) high; 0 where there is none.',
+                static fn(Home $home) => $home->layout->atticArea === null ? null : Amount::area($home->layout->atticArea),
+                static fn(): array => ['attic_area'],
             ),
             new Attribute(
                 'wall.fire_minutes',

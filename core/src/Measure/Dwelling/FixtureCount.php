@@ -30,15 +30,16 @@ final class FixtureCount extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $kind = $with->word('kind');
+        $kind = (string) $with->word('kind');
         $found = array_values(array_filter(
             $home->fixtures,
-            static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $kind,
+            static fn(PlacedFixture $fixture): bool => $fixture->fixture->counts($kind) > 0,
         ));
+        $count = array_sum(array_map(static fn(PlacedFixture $fixture): int => $fixture->fixture->counts($kind), $found));
         $names = array_map(static fn(PlacedFixture $fixture): string => $fixture->name(), $found);
 
         return new Measured(
-            Amount::count(count($found)),
+            Amount::count($count),
             array_map(static fn(PlacedFixture $fixture): Witness => Witness::mark($fixture->storey(), $fixture->fixture->at), $found),
             [
                 $found === []

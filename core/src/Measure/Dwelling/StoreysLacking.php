@@ -34,7 +34,7 @@ final class StoreysLacking extends SubjectMeasure
             $home->layout->storeys,
             static fn(Storey $storey): bool => array_filter(
                 $home->fixturesOn($storey->id),
-                static fn(PlacedFixture $fixture): bool => $fixture->fixture->kind->value === $with->word('kind'),
+                static fn(PlacedFixture $fixture): bool => $fixture->fixture->counts((string) $with->word('kind')) > 0,
             ) === [],
         ));
         $names = implode(', ', array_map(static fn(Storey $storey): string => $storey->name, $lacking));

@@ -97,7 +97,7 @@ final class ClearZone extends SubjectMeasure
             ? []
             : array_filter(
                 $home->fixturesNear($subject->storey(), $bounds->grown(self::LOOK)),
-                static fn(PlacedFixture $other): bool => $other->fixture->kind->value === $kind,
+                static fn(PlacedFixture $other): bool => $other->fixture->counts($kind) > 0,
             );
 
         return [...$around, ...array_filter($ofKind, static function (PlacedFixture $other) use ($subject): bool {

@@ -34,7 +34,9 @@ final class Overlaps extends SubjectMeasure
     private const THIN = 1.0;
 
     /** What other things are set into or put under. */
-    private const HOSTS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet, FixtureKind::Table, FixtureKind::Desk];
+    private const HOSTS = [
+        FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet, FixtureKind::Vanity, FixtureKind::Table, FixtureKind::Desk,
+    ];
 
     /** Height of a thing, in mm, where nobody said. */
     private const USUAL_HEIGHT = 900.0;

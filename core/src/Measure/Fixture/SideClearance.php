@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Sweep;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -24,7 +25,7 @@ use Heurema\Words\Message;
 #[Measures(
     'fixture.side_clearance',
     AnswerType::Length,
-    'From the fixture’s centre line, at right angles to it, to the nearest wall face or other fixture '
+    'From the fixture’s centre line (a vanity’s outermost basin), at right angles to it, to the nearest wall face or other fixture '
     .'that stands beside it over some of its depth. Both sides are measured, the smaller decides. What '
     .'hangs above the fixture is no neighbour.',
 )]
@@ -39,10 +40,13 @@ final class SideClearance extends SubjectMeasure
         $around = Surroundings::of($subject, $home);
         $frame = $subject->frame;
         $sides = [];
-        foreach (['right' => $frame->xAxis, 'left' => $frame->xAxis->times(-1)] as $side => $direction) {
+        foreach ([
+            'right' => [$frame->xAxis, max($subject->places())],
+            'left' => [$frame->xAxis->times(-1), min($subject->places())],
+        ] as $side => [$direction, $place]) {
             // seen along the way out, the fixture's depth lies to the left when going right, and to the right when going left
             $hit = $around->reach(new Sweep(
-                $frame->origin,
+                $frame->toPlan(new Point($place, 0)),
                 $direction,
                 $side === 'right' ? 0.0 : -$depth,
                 $side === 'right' ? $depth : 0.0,

@@ -32,14 +32,15 @@ final class Count extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $kind = $with->word('kind');
-        $things = array_filter([
-            ...$home->fixturesIn($subject),
-            ...$home->openingsOf($subject),
-        ], static fn(PlacedFixture|PlacedOpening $thing): bool => match (true) {
-            $thing instanceof PlacedFixture => $thing->fixture->kind->value === $kind,
-            default => $thing->type()->value === $kind,
-        });
+        $kind = (string) $with->word('kind');
+        $counted = static fn(PlacedFixture|PlacedOpening $thing): int => match (true) {
+            $thing instanceof PlacedFixture => $thing->fixture->counts($kind),
+            default => $thing->type()->value === $kind ? 1 : 0,
+        };
+        $things = array_filter(
+            [...$home->fixturesIn($subject), ...$home->openingsOf($subject)],
+            static fn(PlacedFixture|PlacedOpening $thing): bool => $counted($thing) > 0,
+        );
         $names = array_map(static fn(Subject $thing): string => $thing->name(), array_values($things));
         $marks = array_map(
             static fn(PlacedFixture|PlacedOpening $thing): Witness => Witness::mark(
@@ -50,7 +51,7 @@ final class Count extends SubjectMeasure
         );
 
         return new Measured(
-            Amount::count(count($things)),
+            Amount::count(array_sum(array_map($counted, $things))),
             $marks,
             [$names === [] ? Message::of('room.count.none_is_drawn') : Message::of('room.count.counted', names: $names)],
         );
