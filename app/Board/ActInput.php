@@ -7,6 +7,7 @@ namespace App\Board;
 use Heurema\Drafting\BlockPlan;
 use Heurema\Drafting\WallPen;
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Ring;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
@@ -100,6 +101,41 @@ final class ActInput extends ValidatedInput
         }
 
         return [$from, new Point($to->x, $from->y), $to, new Point($from->x, $to->y)];
+    }
+
+    /**
+     * An outline by its corners, or from a corner to the opposite one.
+     *
+     * @param string $called what it is of
+     *
+     * @throws RefusedEdit      when it encloses nothing or crosses itself
+     * @throws UnreadableLength
+     */
+    public function outline(Layout $layout, string $called): Ring
+    {
+        $corners = $this->places('corners');
+        if ($corners === []) {
+            return new Ring($this->rectangle($layout, $called));
+        }
+        $ring = count($corners) < 3 ? null : new Ring($corners);
+        if ($ring === null || $ring->area() < 1.0) {
+            throw new RefusedEdit("A {$called} needs three corners that are not in one line.");
+        }
+
+        return $ring->isSimple() ? $ring : throw new RefusedEdit("The outline of a {$called} does not cross itself.");
+    }
+
+    /**
+     * @return list<Point> as they were pointed at, one after the other
+     *
+     * @throws RefusedEdit when one of them is not `x,y` in mm
+     */
+    public function places(string $key): array
+    {
+        return array_map(
+            static fn(mixed $place): Point => self::place(is_string($place) ? $place : ''),
+            array_values($this->array($key)),
+        );
     }
 
     /**

@@ -41,6 +41,12 @@ final readonly class Field
         public bool $isSigned = false,
     ) {}
 
+    /** A length that is no key of the document but follows from such. */
+    public static function length(string $key, string $label): self
+    {
+        return new self($key, $label, self::LENGTH);
+    }
+
     /** A word of the document as people say it. */
     public function words(string $choice): string
     {

@@ -22,7 +22,7 @@ final class Fields
     {
         $fields = array_map(static fn(KeySchema $key): Field => Field::of($key, self::kind($element)), self::keys($element));
 
-        return [...$fields, ...self::ofParts($element)];
+        return [...self::withTop($element, $fields), ...self::ofParts($element)];
     }
 
     /** @return list<Field> those that several elements can have the same value of */
@@ -30,7 +30,28 @@ final class Fields
     {
         $shared = array_filter(self::keys($element), static fn(KeySchema $key): bool => !$key->is->own);
 
-        return array_map(static fn(KeySchema $key): Field => Field::of($key, self::kind($element)), array_values($shared));
+        return self::withTop(
+            $element,
+            array_map(static fn(KeySchema $key): Field => Field::of($key, self::kind($element)), array_values($shared)),
+        );
+    }
+
+    /**
+     * The top comes after the height that it goes with.
+     *
+     * @param list<Field> $fields
+     *
+     * @return list<Field>
+     */
+    private static function withTop(Element $element, array $fields): array
+    {
+        $top = TopHeight::of($element);
+        $height = array_search('height', array_column($fields, 'key'), true);
+        if ($top !== null && $height !== false) {
+            array_splice($fields, $height + 1, 0, [$top->field()]);
+        }
+
+        return $fields;
     }
 
     /** @return list<Field> those of the objects that stand in an element, `well.depth` */

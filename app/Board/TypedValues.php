@@ -24,6 +24,8 @@ final readonly class TypedValues
     public function read(Element $element, array $typed): array
     {
         $values = $parts = [];
+        $wanted = null;
+        $top = TopHeight::of($element);
         foreach (Fields::of($element) as $field) {
             $text = isset($typed[$field->key]) ? trim($typed[$field->key]) : null;
             if ($text === null || $text === $this->write($element, $field)) {
@@ -33,6 +35,11 @@ final readonly class TypedValues
                 throw new RefusedValue($field->key, "{$field->label} is needed.");
             }
             $value = $text === '' ? null : $this->value($field, $text);
+            if ($field->key === $top?->key) {
+                $wanted = $value;
+
+                continue;
+            }
             [$key, $own] = [...explode('.', $field->key), null];
             if ($own === null) {
                 $values[$key] = $value;
@@ -41,7 +48,7 @@ final readonly class TypedValues
             }
         }
 
-        return [...$values, ...self::wholeParts($element, $parts)];
+        return [...$values, ...self::wholeParts($element, $parts), ...is_float($wanted) ? $top?->at($wanted, $values) ?? [] : []];
     }
 
     /**
@@ -66,7 +73,8 @@ final readonly class TypedValues
     /** The value that stands there, as it would be typed. */
     public function write(Element $element, Field $field): string
     {
-        $value = Arr::get($element->toArray(), $field->key);
+        $top = TopHeight::of($element);
+        $value = $field->key === $top?->key ? $top->value() : Arr::get($element->toArray(), $field->key);
 
         return match (true) {
             is_bool($value) => $value ? 'yes' : 'no',

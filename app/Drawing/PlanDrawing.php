@@ -75,6 +75,10 @@ final readonly class PlanDrawing
                     ...array_map(self::void(...), $this->plan->storey->voids),
                     ...array_map(self::soffit(...), $this->plan->storey->soffits),
                     ...array_map(self::guard(...), $this->plan->storey->guards),
+                    ...array_map(
+                        fn(RoomSpace $room): string => (new CeilingSlope($room, $this->home))->draw(),
+                        array_values($this->plan->rooms),
+                    ),
                 ],
             ),
             $this->layer(

@@ -50,17 +50,19 @@ use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Element;
+use Heurema\Layout\Fixture;
 use Heurema\Layout\Flight;
 use Heurema\Layout\FloorVoid;
+use Heurema\Layout\Handrails;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Ramp;
 use Heurema\Layout\RampRun;
+use Heurema\Layout\Room;
 use Heurema\Layout\Stair;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Review\Finding;
-use Heurema\Review\MissingWords;
 use Heurema\Review\Report;
 use Heurema\Spatial\FoldingLeaves;
 use Heurema\Spatial\Home;
@@ -253,13 +255,50 @@ final class BoardPage
             : SignedLength::write(($this->scheme->layout->storey($this->storey)->elevation ?? 0.0) - $level, $this->scheme->layout);
     }
 
-    /** The height of a rail of the chosen stair as it would be typed, or that there is none; empty: nobody said. */
-    public function rail(string $side): string
+    /** @return array<string, array{string, string, string}> label, value and hint by field */
+    public function railHeights(): array
+    {
+        $sides = $this->handrails()->sides ?? [];
+        $fields = [];
+        foreach (SetHandrails::SIDES as $side) {
+            $rail = $sides[$side] ?? null;
+            $fields[SetHandrails::field($side)] = [
+                "Rail on the {$side}, climbing",
+                $rail !== null ? $this->typed($rail->height) : (array_key_exists($side, $sides) ? SetHandrails::NONE : ''),
+                'its height, or none',
+            ];
+        }
+
+        return $fields;
+    }
+
+    /** @return array<string, array{string, string, string}> of the rails that there are: label, value and hint by field */
+    public function railDetails(): array
+    {
+        $fields = [];
+        foreach (array_filter($this->handrails()->sides ?? []) as $side => $rail) {
+            foreach ([
+                'projection' => ['stands in by', ''],
+                'foot' => ['goes on at the foot by', 'beyond the lowest nosing'],
+                'head' => ['goes on at the head by', 'beyond the highest nosing'],
+            ] as $detail => [$label, $hint]) {
+                $value = $rail->$detail;
+                $fields[SetHandrails::field($side, $detail)] = [
+                    ucfirst($side)." rail {$label}",
+                    is_float($value) ? $this->typed($value) : '',
+                    $hint,
+                ];
+            }
+        }
+
+        return $fields;
+    }
+
+    private function handrails(): ?Handrails
     {
         $element = $this->chosen?->element;
-        $heights = $element instanceof Stair || $element instanceof Ramp ? $element->handrails->heights ?? [] : [];
 
-        return array_key_exists($side, $heights) ? ($heights[$side] === null ? SetHandrails::NONE : $this->typed($heights[$side])) : '';
+        return $element instanceof Stair || $element instanceof Ramp ? $element->handrails : null;
     }
 
     /** How far north is turned from up, degrees clockwise; empty: nobody said. */
@@ -276,6 +315,22 @@ final class BoardPage
         $level = $this->chosen?->element instanceof Storey ? $this->chosen->element->elevation : null;
 
         return $level === null ? '' : SignedLength::write($level, $this->scheme->layout);
+    }
+
+    public function shape(): FixtureShape
+    {
+        $fixture = $this->chosen?->element;
+
+        return $fixture instanceof Fixture
+            ? new FixtureShape($fixture, $this->scheme->layout)
+            : throw new \LogicException('No fixture is chosen.');
+    }
+
+    public function slope(): CeilingShape
+    {
+        $room = $this->chosen?->element;
+
+        return $room instanceof Room ? new CeilingShape($room, $this->scheme->layout) : throw new \LogicException('No room is chosen.');
     }
 
     /** How large the attic is, as it would be typed; empty: nobody said. */
@@ -750,6 +805,17 @@ final class BoardPage
     public function usualSoffit(): string
     {
         return $this->isImperial() ? "7'-0\"" : $this->typed(2100.0);
+    }
+
+    /** The highest that a riser may usually be, mm (R311.7.5.1; Approved Document K 220 mm is seldom used up). */
+    public function usualRiser(): float
+    {
+        return $this->isImperial() ? 196.85 : 190.0;
+    }
+
+    public function usualBeam(): string
+    {
+        return $this->isImperial() ? '6"' : $this->typed(200.0);
     }
 
     private function isImperial(): bool

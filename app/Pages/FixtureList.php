@@ -9,13 +9,13 @@ use App\Board\Library;
 use App\Drawing\FixtureSymbol;
 use App\Drawing\Svg;
 use App\Models\Scheme;
+use Heurema\Geometry\Point;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\StoreyPlan;
-use Heurema\Geometry\Point;
 
 /** What can be placed: fixtures as they were used last in this home, and all kinds of them in usual sizes, by group. */
 final readonly class FixtureList

@@ -66,6 +66,7 @@
             <div><dt><kbd>Esc</kbd></dt><dd>end the chain, then the tool</dd></div>
             <div><dt><kbd>c</kbd></dt><dd>choose and move</dd></div>
             <div><dt><kbd>Shift</kbd></dt><dd>pointing: choose this too, or no more; dragging: choose all in a box</dd></div>
+            <div><dt><kbd>Alt</kbd></dt><dd>pointing: choose what lies below what is chosen there</dd></div>
             <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>choose the element before, the next one</dd></div>
             <div><dt><kbd>e</kbd></dt><dd>choose from a list of all elements</dd></div>
             <div><dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>move what is chosen, with <kbd>Shift</kbd> ten times as far; nothing chosen: move the plan</dd></div>

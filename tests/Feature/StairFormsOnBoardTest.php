@@ -177,6 +177,13 @@ final class StairFormsOnBoardTest extends TestCase
         $ramp = $this->layout()->ramps[0];
         self::assertEquals([new RampRun(3600.0, 300.0), new Landing(900.0), new RampRun(2400.0, 300.0), new Landing(1500.0)], $ramp->parts);
         self::assertSame(['left' => 900.0, 'right' => null], $ramp->handrails?->heights);
+        $details = ['rail_left_projection' => '2 1/2"', 'rail_left_foot' => '300 mm', 'rail_left_head' => ''];
+        $this->act('handrails', ['storey' => $door->storey(), 'fields' => $details], $ramp->id)->assertOk();
+        $railed = $this->layout()->ramps[0]->handrails;
+        self::assertSame(['left' => ['height' => 900.0, 'projection' => 63.5, 'foot' => 300.0], 'right' => null], $railed?->toArray());
+        $this->act('handrails', ['storey' => $door->storey(), 'fields' => ['rail_left' => '950 mm', 'rail_right' => '']], $ramp->id)->assertOk();
+        $railed = $this->layout()->ramps[0]->handrails;
+        self::assertSame(['left' => ['height' => 950.0, 'projection' => 63.5, 'foot' => 300.0]], $railed?->toArray());
         // steeper than 1 in 12, and the landing too short
         $this->get("{$board}&select={$ramp->id}")->assertOk()->assertSee('Slope of ramps')->assertSee('Landings of ramps');
         $this->act('entrance-ramp', [...$asked, 'slope' => '2'], $door->id())->assertUnprocessable();

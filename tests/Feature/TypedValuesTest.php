@@ -18,6 +18,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Tests\Sketch;
 use Heurema\Units\TypingUnit;
 use Heurema\Units\UnitSystem;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class TypedValuesTest extends TestCase
@@ -42,6 +43,59 @@ final class TypedValuesTest extends TestCase
             (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), [...$typed, 'glazed' => 'yes']),
         );
         self::assertSame([], (new TypedValues(self::home(UnitSystem::Imperial)))->read(self::door(), ['not_a_field' => 'x']));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, array<string, string>, array<string, float>|string}> */
+    public static function heights(): iterable
+    {
+        $hung = ['kind' => 'wall_cabinet', 'base' => 1400, 'height' => 700];
+        yield 'the top of what hangs moves it' => [$hung, ['top' => '2.2 m'], ['base' => 1500.0]];
+        yield 'top and height' => [$hung, ['top' => '2.2 m', 'height' => '600'], ['height' => 600.0, 'base' => 1600.0]];
+        yield 'top and underside' => [$hung, ['top' => '2.2 m', 'base' => '1300'], ['base' => 1300.0, 'height' => 900.0]];
+        yield 'all three that go together' => [
+            $hung, ['top' => '2.2 m', 'base' => '1300', 'height' => '900'], ['height' => 900.0, 'base' => 1300.0],
+        ];
+        yield 'all three that do not' => [$hung, ['top' => '2.2 m', 'base' => '1300', 'height' => '899'], 'do not go together'];
+        yield 'what stands grows' => [['kind' => 'wardrobe', 'height' => 2000], ['top' => '2.2 m'], ['height' => 2200.0]];
+        yield 'what stands without a height' => [['kind' => 'wardrobe'], ['top' => '2.2 m'], ['height' => 2200.0]];
+        yield 'what hangs nobody knows how high' => [['kind' => 'mirror'], ['top' => '2.2 m'], 'its height or its underside'];
+        yield 'what hangs with its height alone' => [['kind' => 'mirror', 'height' => 900], ['top' => '2 m'], ['base' => 1100.0]];
+        yield 'lower than it is high' => [$hung, ['top' => '500'], 'Nothing is left below'];
+        yield 'no top' => [$hung, ['top' => ''], []];
+    }
+
+    /**
+     * @param array<string, mixed>         $fixture
+     * @param array<string, string>        $typed
+     * @param array<string, float>|string $expected values, or why it is refused
+     */
+    #[DataProvider('heights')]
+    public function test_any_two_of_three_heights_are_typed(array $fixture, array $typed, array|string $expected): void
+    {
+        $element = Draft::read(ElementList::Fixtures, ['id' => 'f', 'at' => [0, 0], 'facing' => 0, ...$fixture]);
+        foreach ([UnitSystem::Metric, UnitSystem::Imperial] as $units) {
+            $metric = array_map(static fn(string $text): string => is_numeric($text) ? "{$text} mm" : $text, $typed);
+            try {
+                self::assertEquals($expected, (new TypedValues(self::home($units)))->read($element, $metric));
+            } catch (RefusedValue $e) {
+                self::assertSame('top', $e->key);
+                self::assertIsString($expected);
+                self::assertStringContainsString($expected, $e->getMessage());
+            }
+        }
+    }
+
+    public function test_the_head_of_a_window_is_typed(): void
+    {
+        $window = Draft::read(
+            ElementList::Openings,
+            ['id' => 'o', 'kind' => 'window', 'wall' => 'w', 'at' => 500, 'sill' => 900, 'height' => 1200],
+        );
+        $values = new TypedValues(self::home(UnitSystem::Metric));
+        $fields = array_column(Fields::of($window), null, 'key');
+        self::assertSame('2100', $values->write($window, $fields['head']));
+        self::assertSame(['sill' => 800.0], $values->read($window, ['head' => '2 m']));
+        self::assertSame(['height' => 1000.0, 'sill' => 1000.0], $values->read($window, ['head' => '2 m', 'height' => '1 m']));
     }
 
     public function test_linings_levels_and_locks_are_typed_as_they_are_written(): void

@@ -8,19 +8,18 @@ use App\Board\ActInput;
 use App\Board\Draws;
 use App\Board\NewElements;
 use Heurema\Drafting\FloorOpening;
-use Heurema\Geometry\Ring;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 
-/** An opening in this storey’s floor, from a corner to the opposite one; it joins those that it overlaps. */
+/** An opening in this storey’s floor, from a corner to the opposite one or by its corners; it joins those that it overlaps. */
 final readonly class DrawFloorOpening implements Draws
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         return (new FloorOpening($asked->drawnOn($layout)))->draw(
             (new NewElements($layout))->nextId($this->list()),
-            new Ring($asked->rectangle($layout, 'floor opening')),
+            $asked->outline($layout, 'floor opening'),
         );
     }
 

@@ -20,10 +20,7 @@ final readonly class DrawGuard implements Draws
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $line = array_map(
-            static fn(mixed $place): Point => ActInput::place(is_string($place) ? $place : ''),
-            array_values($asked->array('line')),
-        );
+        $line = $asked->places('line');
         if (count($line) < 2) {
             throw new RefusedEdit('A guard runs from one place to another.');
         }

@@ -32,6 +32,7 @@ final readonly class FormStair implements Act
             $asked->integer('first', $before->first),
             $asked->lengthIfTyped('landing', $layout) ?? $before->landing,
             $asked->lengthIfTyped('inner', $layout) ?? $before->inner,
+            [$asked->integer('winders', $before->winders), $asked->integer('second_winders', $before->secondWinders)],
         );
         $flights = array_values(array_filter($stair->parts, static fn($part): bool => $part instanceof Flight));
 

@@ -8,41 +8,78 @@ use App\Board\Act;
 use App\Board\ActInput;
 use App\Board\RefusedValue;
 use Heurema\Layout\Edit\ChangeValues;
+use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Handrail;
+use Heurema\Layout\Handrails;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Ramp;
+use Heurema\Layout\Stair;
 use Heurema\Units\UnreadableLength;
 
-/** How high the rails of the chosen stair are on either side as one climbs; `none` where there is none, nothing where nobody knows. */
+/**
+ * The rails of the chosen stair or ramp: on either side the height of one, `none`, or nothing where it is not known; how far it stands in and
+ * how far it goes on at the foot and the head. What is not asked for stays as it is.
+ */
 final readonly class SetHandrails implements Act
 {
-    public const SIDES = ['left', 'right'];
-
+    public const SIDES = Handrails::SIDES;
     public const NONE = 'none';
+
+    /** Beside its height, by the document's own keys. */
+    public const DETAILS = ['projection', 'foot', 'head'];
 
     public function edit(ActInput $asked, Layout $layout): Edit
     {
+        $element = (new Draft($layout))->find($asked->select())->element;
+        $stands = $element instanceof Stair || $element instanceof Ramp ? $element->handrails->sides ?? [] : [];
+        $typed = array_map(trim(...), $asked->fields());
         $rails = [];
         foreach (self::SIDES as $side) {
-            $typed = trim($asked->fields()[self::field($side)] ?? '');
-            if ($typed !== '') {
-                $rails[$side] = strtolower($typed) === self::NONE ? null : self::height($typed, $layout, self::field($side));
+            $isKnown = array_key_exists($side, $stands);
+            $height = $typed[self::field($side)] ?? null;
+            if ($height === '' || ($height === null && !$isKnown)) {
+                continue;
             }
+            $rails[$side] = $height === null && $stands[$side] === null || strtolower((string) $height) === self::NONE
+                ? null
+                : $this->rail($side, $height, $typed, $stands[$side] ?? null, $layout)->written();
         }
 
         return new ChangeValues($asked->select(), ['handrails' => $rails === [] ? null : $rails]);
     }
 
-    public static function field(string $side): string
+    /** @param string|null $detail null: of its height */
+    public static function field(string $side, ?string $detail = null): string
     {
-        return "rail_{$side}";
+        return "rail_{$side}".($detail === null ? '' : "_{$detail}");
     }
 
-    private static function height(string $typed, Layout $layout, string $key): float
+    /** @param array<string, string> $typed */
+    private function rail(string $side, ?string $height, array $typed, ?Handrail $stands, Layout $layout): Handrail
+    {
+        $details = [];
+        foreach (self::DETAILS as $detail) {
+            $field = self::field($side, $detail);
+            $details[$detail] = match ($typed[$field] ?? null) {
+                null => $stands?->$detail,
+                '' => null,
+                default => self::length($typed[$field], $layout, $field, ''),
+            };
+        }
+
+        return new Handrail(
+            $height === null ? $stands->height ?? 0.0 : self::length($height, $layout, self::field($side), ' Or type none.'),
+            ...$details,
+        );
+    }
+
+    private static function length(string $typed, Layout $layout, string $key, string $otherwise): float
     {
         try {
             return $layout->lengths()->read($typed)->mm;
         } catch (UnreadableLength $e) {
-            throw new RefusedValue($key, "{$e->getMessage()} Or type none.");
+            throw new RefusedValue($key, $e->getMessage().$otherwise);
         }
     }
 }

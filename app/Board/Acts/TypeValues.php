@@ -12,6 +12,7 @@ use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\SetHeights;
+use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Opening;
 use Heurema\Spatial\Home;
@@ -30,6 +31,7 @@ final readonly class TypeValues implements Act
                 $id,
                 [
                     ...$values,
+                    ...self::outline($layout, $id, $values),
                     ...self::place($layout, $id, $values['width'] ?? null),
                     ...self::pier($layout, $id, $values, $asked->string('keeps')->value()),
                 ],
@@ -59,6 +61,25 @@ final readonly class TypeValues implements Act
         $was = $opening->width;
 
         return ['at' => round($opening->at + ($keeps === 'from' ? $is - $was : $was - $is) / 2, 4)];
+    }
+
+    /**
+     * A fixture's own outline is stretched with its width and depth.
+     *
+     * @param array<string, mixed> $values
+     *
+     * @return array<string, mixed>
+     */
+    private static function outline(Layout $layout, string $id, array $values): array
+    {
+        $fixture = (new Draft($layout))->find($id)->element;
+        if (!$fixture instanceof Fixture || $fixture->outline === null || array_intersect_key($values, ['width' => 0, 'depth' => 0]) === []) {
+            return [];
+        }
+        $size = static fn(string $key, ?float $was): ?float => is_float($values[$key] ?? null) ? $values[$key] : $was;
+        $sized = $fixture->sized($size('width', $fixture->width), $size('depth', $fixture->depth), $fixture->height, $fixture->base);
+
+        return ['outline' => $sized->toArray()['outline'] ?? null];
     }
 
     /**

@@ -38,8 +38,8 @@ final readonly class Carried implements Edit
     {
         foreach (self::together($draft, $this->ids) as $id) {
             $carried = $draft->find($id);
-            if ($carried->storey === null && ($this->copies !== [] || $this->motion->isMirrored())) {
-                throw new RefusedEdit("{$carried->name()} is only moved and turned.");
+            if ($carried->storey === null && $this->copies !== []) {
+                throw new RefusedEdit("{$carried->name()} is moved, turned and mirrored, but not copied.");
             }
             if ($this->copies === []) {
                 $carried->refuseIfLocked();

@@ -27,7 +27,7 @@ final readonly class StairForm
      * @param float    $landing depth of a landing
      * @param float    $inner   the narrow end of winders, or the inner radius of a spiral
      * @param float    $gap     between the two flights of a half turn
-     * @param int      $winders around a quarter turn
+     * @param int      $winders around the first quarter turn; the second one of a half turn has `secondWinders`
      */
     public function __construct(
         public StairOutline $outline,
@@ -36,13 +36,18 @@ final readonly class StairForm
         public float $landing,
         public float $inner,
         private float $gap = self::GAP,
-        private int $winders = self::WINDERS,
+        public int $winders = self::WINDERS,
+        public int $secondWinders = self::WINDERS,
     ) {}
 
-    /** Otherwise, between the same flights and with as many winders. */
-    public function with(StairOutline $outline, Turn $hand, int $first, float $landing, float $inner): self
+    /**
+     * Otherwise, between the same flights.
+     *
+     * @param array{int, int} $winders of the first quarter turn and of a second
+     */
+    public function with(StairOutline $outline, Turn $hand, int $first, float $landing, float $inner, array $winders): self
     {
-        return new self($outline, $hand, $first, $landing, $inner, $this->gap, $this->winders);
+        return new self($outline, $hand, $first, $landing, $inner, $this->gap, $winders[0], $winders[1]);
     }
 
     /** The form of a drawn stair; the nearest where it is of no such form. */
@@ -73,6 +78,7 @@ final readonly class StairForm
             $inner ?? 0.0,
             $isBack ? $turn->gap ?? 0.0 : self::GAP,
             $turn instanceof Winders ? $turn->risers : self::WINDERS,
+            ($turns[1] ?? $turn) instanceof Winders ? ($turns[1] ?? $turn)->risers : self::WINDERS,
         );
     }
 
@@ -111,8 +117,8 @@ final readonly class StairForm
                 $this->hand === Turn::Right ? Turn::BackRight : Turn::BackLeft,
                 $this->gap,
             )],
-            StairOutline::QuarterWinders => [$this->winders()],
-            StairOutline::HalfWinders => [$this->winders(), $this->winders()],
+            StairOutline::QuarterWinders => [$this->winders($this->winders)],
+            StairOutline::HalfWinders => [$this->winders($this->winders), $this->winders($this->secondWinders)],
         };
         if ($between === []) {
             return [new Flight($risers, $tread)];
@@ -125,8 +131,8 @@ final readonly class StairForm
         return [new Flight($this->first, $tread), ...$between, new Flight($last, $tread)];
     }
 
-    private function winders(): Winders
+    private function winders(int $risers): Winders
     {
-        return new Winders($this->winders, $this->hand, $this->inner);
+        return new Winders($risers, $this->hand, $this->inner);
     }
 }

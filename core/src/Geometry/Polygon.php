@@ -40,6 +40,28 @@ final readonly class Polygon
         return array_merge(...array_map(static fn(Ring $ring): array => $ring->edges(), $this->rings()));
     }
 
+    /**
+     * What of an endless line lies in it, along the line; what runs along an edge is none of it.
+     *
+     * @return list<Segment>
+     */
+    public function chords(Segment $line): array
+    {
+        $crossings = [];
+        foreach ($this->edges() as $edge) {
+            [$from, $to] = [$line->leftOf($edge->from), $line->leftOf($edge->to)];
+            if (($from > 0) !== ($to > 0)) {
+                $crossings[] = $line->along($edge->from->towardsPoint($edge->to, $from / ($from - $to)));
+            }
+        }
+        sort($crossings);
+
+        return array_map(
+            static fn(array $pair): Segment => new Segment($line->at($pair[0]), $line->at($pair[1] ?? $pair[0])),
+            array_chunk($crossings, 2),
+        );
+    }
+
     public function contains(Point $point): bool
     {
         if (!$this->outer->contains($point)) {

@@ -97,6 +97,12 @@ final readonly class Fixture implements Element
         return $this->with(width: $width, depth: $depth, height: $height, base: $base, outline: $this->stretched($width, $depth));
     }
 
+    /** @param list<Point>|null $outline in its own frame; null: the rectangle of its width and depth */
+    public function withOutline(?array $outline, ?float $width, ?float $depth): self
+    {
+        return $this->with(outline: $outline, width: $width, depth: $depth);
+    }
+
     /** Turned over about the line that runs out of the middle of its back. */
     public function turnedOver(): self
     {
@@ -110,11 +116,11 @@ final readonly class Fixture implements Element
     /** @return list<Point>|null */
     private function stretched(?float $width, ?float $depth): ?array
     {
-        if ($this->outline === null || $this->outline === [] || $width === null || $depth === null) {
+        if ($this->outline === null || $this->outline === []) {
             return null;
         }
         $box = Box::around($this->outline);
-        [$across, $out] = [$width / $box->width(), $depth / $box->height()];
+        [$across, $out] = [$width === null ? 1.0 : $width / $box->width(), $depth === null ? 1.0 : $depth / $box->height()];
 
         return array_map(static fn(Point $point): Point => new Point(round($point->x * $across, 4), round($point->y * $out, 4)), $this->outline);
     }

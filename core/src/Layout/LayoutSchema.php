@@ -149,7 +149,8 @@ final class LayoutSchema
     private static function part(string $class): array
     {
         if ($class === Handrails::class) {
-            $side = ['anyOf' => [self::ref('size'), ['type' => 'null']]];
+            $rail = self::described(ElementSchema::of(Handrail::class)->keys());
+            $side = ['anyOf' => [self::ref('size'), $rail, ['type' => 'null']]];
 
             return [
                 'type' => 'object',

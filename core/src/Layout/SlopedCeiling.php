@@ -37,6 +37,18 @@ final readonly class SlopedCeiling implements Described
         return $this->low + ($this->high - $this->low) * $line->along($point) / $line->length();
     }
 
+    /** The level line at a height, through the run; null where the ceiling never is that high. */
+    public function levelLine(float $height): ?Segment
+    {
+        if ($height <= $this->low || $height >= $this->high) {
+            return null;
+        }
+        $run = new Segment($this->from, $this->to);
+        $at = $run->at($run->length() * ($height - $this->low) / ($this->high - $this->low));
+
+        return new Segment($at, $at->plus($run->direction()->left()->times($run->length())));
+    }
+
     private function check(JsonCursor $place): void
     {
         if ($this->from->distanceTo($this->to) < Tolerance::TOUCH) {

@@ -76,6 +76,11 @@ final readonly class Stair implements Element
         return $this->with(parts: $parts);
     }
 
+    public function placed(Point $start, float $facing): self
+    {
+        return $this->with(start: $start, facing: $facing);
+    }
+
     /**
      * @param float|null                   $innerRadius of a spiral
      * @param Turn|null                    $hand        of a spiral

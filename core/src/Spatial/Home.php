@@ -207,6 +207,18 @@ final class Home implements Subject
         };
     }
 
+    /** The room with an id; null where there is none. */
+    public function room(string $id): ?RoomSpace
+    {
+        foreach ($this->rooms as $room) {
+            if ($room->id() === $id) {
+                return $room;
+            }
+        }
+
+        return null;
+    }
+
     public function opening(string $id): ?PlacedOpening
     {
         foreach ($this->openings as $opening) {

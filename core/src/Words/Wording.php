@@ -26,10 +26,12 @@ final readonly class Wording
 
     public static function english(Notation $notation, ?Notation $asks = null): self
     {
-        /** @var array<string, string> $sentences */
-        $sentences = require __DIR__.'/en.php';
+        /** @var array<string, string> $now */
+        $now = require __DIR__.'/en.php';
+        /** @var array<string, string> $past */
+        $past = require __DIR__.'/past.php';
 
-        return new self($notation, $sentences, $asks);
+        return new self($notation, $now + $past, $asks);
     }
 
     /** What is text already stays as it is. */

@@ -109,11 +109,18 @@ final class StairFormTest extends TestCase
                 ['winders' => ['risers' => 4, 'turn' => 'right', 'inner' => 60]],
                 ['flight' => ['risers' => 5, 'tread' => 250]],
             ],
+            [
+                ['flight' => ['risers' => 3, 'tread' => 250]],
+                ['winders' => ['risers' => 2, 'turn' => 'left', 'inner' => 60]],
+                ['winders' => ['risers' => 4, 'turn' => 'left', 'inner' => 60]],
+                ['flight' => ['risers' => 6, 'tread' => 250]],
+            ],
         ] as $parts) {
             $stair = Sketch::room(6000, 8000)->stair(['parts' => $parts, 'width' => 900])->home()->stairs[0]->stair;
             self::assertEquals($parts, StairForm::of($stair)->shape($stair, 250.0)->toArray()['parts']);
             $form = StairForm::of($stair);
-            $left = $form->with($form->outline, Turn::Left, $form->first, $form->landing, $form->inner)->shape($stair, 250.0);
+            $winders = [$form->winders, $form->secondWinders];
+            $left = $form->with($form->outline, Turn::Left, $form->first, $form->landing, $form->inner, $winders)->shape($stair, 250.0);
             self::assertEquals(json_decode(strtr((string) json_encode($parts), ['right' => 'left']), true), $left->toArray()['parts']);
         }
     }

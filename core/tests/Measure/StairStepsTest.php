@@ -168,7 +168,7 @@ final class StairStepsTest extends MeasureTestCase
 
     public function test_width_and_rails(): void
     {
-        $railed = static fn(?float $left, ?float $right): Sketch => self::stair(
+        $railed = static fn(mixed $left, mixed $right): Sketch => self::stair(
             [['flight' => ['risers' => 15, 'tread' => 250]]],
             ['handrails' => ['left' => $left, 'right' => $right]],
         );
@@ -199,6 +199,31 @@ final class StairStepsTest extends MeasureTestCase
         );
         self::assertInstanceOf(NotApplicable::class, self::measure('stair.handrail_height', $railed(null, null), 's'));
         self::assertUnknown(['s.handrails'], self::measure('stair.width', HeadroomTest::stairwell(), 's', ['at' => 'rail']));
+        $said = $railed(['height' => 900, 'projection' => 60], ['height' => 900, 'projection' => 70]);
+        self::assertEqualsWithDelta(900.0 - 130.0, self::number('stair.width', $said, 's', ['at' => 'rail']), 1e-6);
+        $width = self::measure('stair.width', $said, 's', ['at' => 'rail']);
+        self::assertInstanceOf(Measured::class, $width);
+        self::assertSame([], $width->assumptions, 'nothing is taken');
+        $half = self::measure('stair.width', $railed(['height' => 900, 'projection' => 60], 900), 's', ['at' => 'rail']);
+        self::assertInstanceOf(Measured::class, $half);
+        self::assertEqualsWithDelta(900.0 - 60.0 - 88.9, $half->amount()->number, 1e-6);
+        self::assertCount(1, $half->assumptions);
+    }
+
+    public function test_how_far_handrails_go_on(): void
+    {
+        $railed = static fn(mixed $left, mixed $right): Sketch => HeadroomTest::stairwell(
+            stair: ['handrails' => ['left' => $left, 'right' => $right]],
+        );
+        $both = $railed(['height' => 900, 'foot' => 250, 'head' => 300], ['height' => 900, 'foot' => 280, 'head' => 290]);
+        self::assertEqualsWithDelta(250.0, self::number('stair.handrail_extension', $both, 's', ['at' => 'foot']), 1e-6);
+        self::assertEqualsWithDelta(290.0, self::number('stair.handrail_extension', $both, 's', ['at' => 'head']), 1e-6);
+        $oneUnsaid = $railed(['height' => 900, 'foot' => 250], 900);
+        foreach (['foot', 'head'] as $at) {
+            self::assertUnknown(["s.handrails.{$at}"], self::measure('stair.handrail_extension', $oneUnsaid, 's', ['at' => $at]));
+        }
+        self::assertUnknown(['s.handrails'], self::measure('stair.handrail_extension', HeadroomTest::stairwell(), 's', ['at' => 'foot']));
+        self::assertInstanceOf(NotApplicable::class, self::measure('stair.handrail_extension', $railed(null, null), 's', ['at' => 'foot']));
     }
 
     public function test_landings_at_foot_head_and_between(): void

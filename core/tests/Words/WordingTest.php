@@ -54,6 +54,12 @@ final class WordingTest extends TestCase
         self::assertSame(['rise 1 mm'], $wording->all([Message::of('inner', rise: Amount::length(1))]));
     }
 
+    public function test_what_kept_reports_say_is_said_for_ever(): void
+    {
+        $kept = Message::of('stair.width.less_handrails_each', rails: 2, projection: Amount::length(88.9), width: Amount::length(722.2));
+        self::assertSame('Less 2 handrails, 88.9 mm each: 722.2 mm.', Wording::english(new MetricNotation())->say($kept));
+    }
+
     public function test_what_cannot_be_said_is_an_error_of_the_program(): void
     {
         $wording = new Wording(new MetricNotation(), ['known' => '{value}']);
@@ -90,6 +96,9 @@ final class WordingTest extends TestCase
             }
         }
         self::assertSame([], array_keys(array_diff_key($english, $asked)), 'nobody says them');
+        /** @var array<string, string> $past */
+        $past = require self::SRC.'/Words/past.php';
+        self::assertSame([], array_keys(array_intersect_key($english, $past)), 'a key is not used for another sentence');
     }
 
     /** @return iterable<string, StaticCall> all that make a message, by file and line */

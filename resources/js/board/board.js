@@ -14,9 +14,11 @@ import { Refusals } from './refusals.js';
 import { Snapping } from './snapping.js';
 import { Trials } from './trials.js';
 import { TypedDimension } from './typed-dimension.js';
+import { AlongLine } from './tools/along-line.js';
 import { Axis } from './tools/axis.js';
 import { Choose } from './tools/choose.js';
 import { Guard } from './tools/guard.js';
+import { Outline } from './tools/outline.js';
 import { Picture } from './tools/picture.js';
 import { Place } from './tools/place.js';
 import { Rectangle } from './tools/rectangle.js';
@@ -45,6 +47,7 @@ export class Board {
         'guard',
         'guard-edges',
         'soffit',
+        'fixture-outline',
         'taped',
         'axes',
         'blocks',
@@ -87,13 +90,20 @@ export class Board {
     }
 
     makeTools() {
+        const soffit = () => this.forms.typedBeside('soffit-options');
         /** @type {import('./tools/tool.js').Tool[]} */
         const tools = [
             new Choose(this),
             new Wall(this),
             new Rectangle(this, 'rectangle', 'wall-options', () => this.forms.wallValues()),
             new Rectangle(this, 'void', 'void-options', () => ({})),
-            new Rectangle(this, 'soffit', 'soffit-options', () => ({ underside: byId('soffit-underside', HTMLInputElement).value })),
+            new Outline(this, 'void-corners', 'void', 'void-options', () => ({})),
+            new Rectangle(this, 'soffit', 'soffit-options', soffit),
+            new Outline(this, 'soffit-corners', 'soffit', 'soffit-options', soffit),
+            new AlongLine(this, 'soffit-line', 'soffit', 'soffit-options', soffit),
+            new Outline(this, 'fixture-corners', 'fixture-outline', 'fixture-corners-options', () => this.forms.typedBeside('fixture-corners-options')),
+            new AlongLine(this, 'slope', 'slope', 'slope-options', () => this.forms.typedOfChosen('slope')),
+            new AlongLine(this, 'fit-stair', 'fit-stair', 'fit-stair-options', () => this.forms.typedOfChosen('fit-stair')),
             new Guard(this),
             new Tape(this),
             new Picture(this),
@@ -275,7 +285,11 @@ export class Board {
         for (const button of all('button[data-tool], button[data-pressed-for]'))
             button.setAttribute('aria-pressed', String((button.dataset.tool ?? button.dataset.pressedFor) === name));
         for (const options of all('.tool-options')) options.hidden = options.id !== this.tool.options;
-        for (const part of all('[data-for-tool]')) part.hidden = part.dataset.forTool !== name;
+        for (const part of all('[data-for-tool]')) part.hidden = !part.dataset.forTool.split(' ').includes(name);
+        for (const choice of all('select[data-tools]')) {
+            const select = /** @type {HTMLSelectElement} */ (choice);
+            if ([...select.options].some((option) => option.value === name)) select.value = name;
+        }
     }
 
     /** Undo and redo may take away what is chosen: what is, is known when they are answered. */

@@ -37,6 +37,18 @@ export class Forms {
         }
     }
 
+    /** What is typed in a form of the chosen element. @param {string} name */
+    typedOfChosen(name) {
+        const form = document.querySelector(`#inspector [data-form="${name}"]`);
+        return form instanceof HTMLFormElement ? this.valuesOf(form) : {};
+    }
+
+    /** What is typed in the fields beside a tool that are in sight, by their names. @param {string} options */
+    typedBeside(options) {
+        const fields = all(`#${options} :is(input, select)[name]`).filter((field) => !field.closest('[hidden]'));
+        return Object.fromEntries(fields.map((field) => [field.getAttribute('name'), /** @type {HTMLInputElement} */ (field).value]));
+    }
+
     valuesOf(form) {
         return {
             ...Object.fromEntries(new FormData(form)),
@@ -62,6 +74,10 @@ export class Forms {
 
     change(field) {
         const { board } = this;
+        if ('tools' in field.dataset) {
+            board.use(field.value);
+            board.sheet.focus();
+        }
         if (field.id === 'wall-type') byId('wall-thickness', HTMLInputElement).value = field.selectedOptions[0].dataset.thickness;
         if (field.id === 'opening-kind') {
             for (const sizes of all('[data-of-kind]', field.form))

@@ -20,6 +20,7 @@
     <h3>Other</h3>
     <ul>
         <li><button type="button" data-uses="soffit" data-words="soffit beam dropped ceiling duct structure">Soffit or beam</button></li>
+        <li><button type="button" data-uses="fixture-corners" data-words="fixture outline corners free polygon own shape counter">Fixture by its corners</button></li>
         <li><button type="button" data-uses="guard" data-words="guard railing rail safety">Guard</button></li>
         <li><button type="button" data-uses="note" data-words="note text">Note</button></li>
     </ul>

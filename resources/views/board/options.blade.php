@@ -22,7 +22,10 @@
     <button type="button" class="btn btn-tool btn-sm" data-act="fixtures">Another</button>
 </div>
 <div class="tool-options" id="void-options" hidden>
-    <span>From corner to corner, or</span> <label>size <input size="16" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="void-reading"></label><output id="void-reading" class="reading"></output>
+    <select data-tools aria-label="How it is drawn"><option value="void">from corner to corner</option><option value="void-corners">by its corners</option></select>
+    <label data-for-tool="void">or size <input size="16" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="void-reading"></label>
+    <span data-for-tool="void-corners" hidden><label>Side <input size="9" placeholder="length, Enter" data-typed data-length aria-describedby="void-reading"></label> the first corner again, or <kbd>Enter</kbd>, closes it.</span>
+    <output id="void-reading" class="reading"></output>
 </div>
 <div class="tool-options" id="guard-options" hidden>
     <label>Height <input id="guard-height" size="6" value="{{ $page->usualGuard()[0] }}" data-length aria-describedby="guard-reading"></label>
@@ -33,8 +36,28 @@
     <output id="guard-reading" class="reading"></output>
 </div>
 <div class="tool-options" id="soffit-options" hidden>
-    <label>Underside above floor <input id="soffit-underside" size="7" value="{{ $page->usualSoffit() }}" data-length aria-describedby="soffit-reading"></label>
-    <span>From corner to corner, or</span> <label>size <input size="16" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="soffit-reading"></label><output id="soffit-reading" class="reading"></output>
+    <select data-tools aria-label="How it is drawn"><option value="soffit">from corner to corner</option><option value="soffit-corners">by its corners</option><option value="soffit-line">along a line</option></select>
+    <label>Underside above floor <input id="soffit-underside" name="underside" size="7" value="{{ $page->usualSoffit() }}" data-length aria-describedby="soffit-reading"></label>
+    <label>or drop below the ceiling <input id="soffit-drop" name="drop" size="6" data-length aria-describedby="soffit-reading"></label>
+    <label data-for-tool="soffit-line" hidden>Width <input id="soffit-width" name="width" size="6" value="{{ $page->usualBeam() }}" data-length aria-describedby="soffit-reading"></label>
+    <label data-for-tool="soffit">Size <input size="14" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="soffit-reading"></label>
+    <label data-for-tool="soffit-corners soffit-line" hidden>Length <input size="9" placeholder="type, Enter" data-typed data-length aria-describedby="soffit-reading"></label>
+    <output id="soffit-reading" class="reading"></output>
+</div>
+<div class="tool-options" id="fixture-corners-options" hidden>
+    <label>Kind <select name="kind">@foreach (App\Board\Library::groups() as $group => $kinds)<optgroup label="{{ $group }}">@foreach ($kinds as $kind)<option value="{{ $kind }}" @selected($kind === 'counter')>{{ Heurema\Layout\Words\FixtureKind::from($kind)->words() }}</option>@endforeach</optgroup>@endforeach</select></label>
+    <label>Name <input name="name" size="10" maxlength="200" placeholder="none"></label>
+    <label>Height <input name="height" size="6" data-length aria-describedby="fixture-corners-reading"></label>
+    <label>Underside <input name="base" size="6" data-length aria-describedby="fixture-corners-reading"></label>
+    <label>Side <input size="9" placeholder="length, Enter" data-typed data-length aria-describedby="fixture-corners-reading"></label>
+    <span>Its back first; the first corner again, or <kbd>Enter</kbd>, closes it.</span>
+    <output id="fixture-corners-reading" class="reading"></output>
+</div>
+<div class="tool-options" id="fit-stair-options" hidden>
+    <span>Point at the middle of the edge of its first riser, then at that of its last one.</span>
+</div>
+<div class="tool-options" id="slope-options" hidden>
+    <span>Point at the eaves, then at the ridge straight across from it.</span>
 </div>
 <div class="tool-options" id="stair-options" hidden>
     <label>Climbs <select id="stair-towards"><option value="90">up the sheet</option><option value="270">down the sheet</option><option value="0">to the right</option><option value="180">to the left</option></select></label>

@@ -11,6 +11,7 @@ use Heurema\Geometry\Ring;
 /** What becomes of a value when its element is moved, turned or mirrored. */
 enum UnderMotion
 {
+    /** But for what stands in it and says for itself what becomes of it. */
     case Stays;
     /** A point, or points, of the sheet. */
     case Moves;
@@ -24,12 +25,22 @@ enum UnderMotion
     public function after(Motion $motion, mixed $value): mixed
     {
         return match (true) {
-            $value === null, $this === self::Stays => $value,
+            $value === null => $value,
+            $this === self::Stays => self::carried($motion, $value),
             $this === self::Moves => self::moved($motion, $value),
             $this === self::Turns => $motion->direction(is_float($value) ? $value : 0.0),
             !$motion->isMirrored() => $value,
             $this === self::ChangesSides => self::otherSide($value),
             default => self::mirrored($value),
+        };
+    }
+
+    private static function carried(Motion $motion, mixed $value): mixed
+    {
+        return match (true) {
+            $value instanceof Movable => $value->carried($motion),
+            is_array($value) => array_map(static fn(mixed $part): mixed => self::carried($motion, $part), $value),
+            default => $value,
         };
     }
 

@@ -9,7 +9,7 @@ use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
-use Heurema\Measure\Stair\Width as StairWidth;
+use Heurema\Measure\Stair\RailsTaken;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
@@ -29,22 +29,17 @@ final class Width extends SubjectMeasure
         if ($width === null) {
             return new Unknown(["{$subject->id()}.width"]);
         }
-        $rails = count($subject->ramp->handrails?->known() ?? []);
-        $clear = $width - $rails * StairWidth::PROJECTION;
+        $taken = RailsTaken::of($subject->ramp->handrails);
+        $clear = $width - $taken->width();
 
         return new Measured(
             Amount::length($clear),
             [Witness::dimension($subject->storey(), $subject->shape->foot, Amount::length($clear))],
             [
                 Message::of('ramp.width.between_its_sides', width: Amount::length($width)),
-                ...($rails === 0 ? [] : [Message::of(
-                    'ramp.width.less_handrails',
-                    rails: $rails,
-                    projection: Amount::length(StairWidth::PROJECTION),
-                    clear: Amount::length($clear),
-                )]),
+                ...$taken->working($clear),
             ],
-            $rails === 0 ? [] : [Message::of('ramp.width.handrails_taken', projection: Amount::length(StairWidth::PROJECTION))],
+            $taken->assumptions(),
         );
     }
 }

@@ -22,15 +22,12 @@ use Heurema\Words\Message;
 #[Measures(
     'stair.width',
     AnswerType::Length,
-    'Between the sides of the flights. `at: rail` takes off the handrails, 89 mm each: the format does not say how far they stand in.',
+    'Between the sides of the flights. `at: rail` takes off the handrails as far as they stand in, 89 mm where nobody said.',
     with: ['at' => AnswerType::Word],
     words: ['at' => ['rail']],
 )]
 final class Width extends SubjectMeasure
 {
-    /** How far a handrail stands in from its side, mm: 3 1/2 in. */
-    public const PROJECTION = 88.9;
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $width = $subject->stair->width;
@@ -38,18 +35,13 @@ final class Width extends SubjectMeasure
             return new Unknown(["{$subject->id()}.width"]);
         }
         $working = [Message::of('stair.width.between_its_sides', width: Amount::length($width))];
-        $rails = Handrails::count($subject);
+        $taken = RailsTaken::of($subject->stair->handrails);
         if ($with->word('at') === 'rail') {
-            if ($rails === null) {
+            if (Handrails::count($subject) === null) {
                 return new Unknown(["{$subject->id()}.handrails"]);
             }
-            $width -= $rails * self::PROJECTION;
-            $working[] = Message::of(
-                'stair.width.less_handrails_each',
-                rails: $rails,
-                projection: Amount::length(self::PROJECTION),
-                width: Amount::length($width),
-            );
+            $width -= $taken->width();
+            array_push($working, ...$taken->working($width));
         }
         $across = $subject->shape->steps[0]->front ?? $subject->shape->head;
 
@@ -57,9 +49,7 @@ final class Width extends SubjectMeasure
             Amount::length($width),
             $across === null ? [] : [Witness::dimension($subject->storey(), $across, Amount::length($width))],
             $working,
-            $with->word('at') === 'rail' && $rails > 0
-                ? [Message::of('stair.width.handrails_are_taken_to', projection: Amount::length(self::PROJECTION))]
-                : [],
+            $with->word('at') === 'rail' ? $taken->assumptions() : [],
         );
     }
 }

@@ -5,18 +5,36 @@ import { Tool } from './tool.js';
 export class Choose extends Tool {
     name = 'choose';
 
-    /** What lies under the pointer: things before the floor openings that they stand in, and these before rooms. */
-    static under(event) {
-        const found = document
+    /** All that is drawn under the pointer, from the top down. @returns {HTMLElement[]} */
+    static allUnder(event) {
+        return document
             .elementsFromPoint(event.clientX, event.clientY)
             .map((drawn) => /** @type {HTMLElement} */ (drawn.closest('#plan [data-subject]')))
             .filter(Boolean);
+    }
+
+    /** What lies under the pointer: things before the floor openings that they stand in, and these before rooms. */
+    static under(event) {
+        const found = Choose.allUnder(event);
         const under = (...classes) => found.find((drawn) => !classes.some((name) => drawn.classList.contains(name)));
         return under('void', 'room') ?? under('room') ?? event.target.closest('[data-subject]');
     }
 
+    /** What is chosen where it lies under the pointer, on top or not. */
+    chosenUnder(event) {
+        const { chosen, several } = this.board;
+        return Choose.allUnder(event).find(({ dataset }) => dataset.subject === chosen || several.includes(dataset.subject));
+    }
+
+    /** With Alt held, what lies below what is chosen there; below the last one, the topmost again. */
+    static below(event, chosen) {
+        const ids = [...new Set(Choose.allUnder(event).map((drawn) => drawn.dataset.subject))];
+        const id = ids[(ids.indexOf(chosen) + 1) % ids.length];
+        return Choose.allUnder(event).find((drawn) => drawn.dataset.subject === id);
+    }
+
     click(event) {
-        const thing = Choose.under(event);
+        const thing = event.altKey ? Choose.below(event, this.board.chosen) : Choose.under(event);
         if (thing && event.shiftKey) this.board.chooseToo(thing.dataset.subject);
         else if (thing) this.board.choose(thing.dataset.subject);
         else if (event.target.closest('[data-space]')) this.board.offerName(this.board.planPoint(event));
@@ -64,9 +82,8 @@ export class Choose extends Tool {
             this.box(event);
             return;
         }
-        const thing = Choose.under(event);
-        const isChosen = thing && (thing.dataset.subject === this.board.chosen || this.board.several.includes(thing.dataset.subject));
-        if (event.button !== 0 || !isChosen || !this.isMovable()) return;
+        const thing = this.chosenUnder(event);
+        if (event.button !== 0 || !thing || !this.isMovable()) return;
         event.stopPropagation();
         const start = this.board.planPoint(event);
         const list = document.getElementById('inspector').dataset.list;

@@ -5,4 +5,4 @@
     <button class="btn btn-primary btn-sm">Set</button>
 </form>
 @if ($page->riser())<p class="evidence-subject">Each riser comes to {{ $page->riser() }}.</p>@endif
-@include('board.inspector.own-fields', ['act' => 'handrails', 'own' => array_combine(array_map(App\Board\Acts\SetHandrails::field(...), App\Board\Acts\SetHandrails::SIDES), array_map(fn (string $side): array => ["Rail on the {$side}, climbing", $page->rail($side), 'its height, or none'], App\Board\Acts\SetHandrails::SIDES))])
+@include('board.inspector.rails')

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Board\ActInput;
+use App\Board\RefusedValue;
+use Heurema\Drafting\FixtureOutline;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Ring;
+use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\Replace;
+use Heurema\Layout\Fixture;
+use Heurema\Layout\Layout;
+use Heurema\Units\UnreadableLength;
+
+/** The outline of the chosen fixture: a rectangle, a circle by its radius, or corners that are typed. */
+final readonly class ShapeFixture implements Act
+{
+    public const SHAPE = 'shape';
+    public const RADIUS = 'radius';
+    public const CORNERS = 'corners';
+
+    /** mm; a larger circle would have more corners than a document holds. */
+    private const LARGEST = 10_000.0;
+
+    public function edit(ActInput $asked, Layout $layout): Edit
+    {
+        $fixture = (new Draft($layout))->get($asked->select(), Fixture::class);
+        $typed = array_map(trim(...), $asked->fields());
+
+        return new Replace(match ($typed[self::SHAPE] ?? '') {
+            'round' => FixtureOutline::round($fixture, self::radius($typed[self::RADIUS] ?? '', $layout)),
+            'corners' => FixtureOutline::own($fixture, self::corners($typed[self::CORNERS] ?? '', $layout)),
+            default => FixtureOutline::rectangle($fixture),
+        });
+    }
+
+    private static function radius(string $typed, Layout $layout): float
+    {
+        $radius = self::length($typed, $layout, self::RADIUS);
+
+        return $radius > 0.0 && $radius <= self::LARGEST
+            ? $radius
+            : throw new RefusedValue(self::RADIUS, 'Type a radius above zero, of at most 10 m.');
+    }
+
+    /**
+     * `0, 0; 600, 0; 600, 400`: across from the middle of its back, to the right as one looks out of its front, and out from it.
+     *
+     * @return non-empty-list<Point>
+     */
+    private static function corners(string $typed, Layout $layout): array
+    {
+        $corners = [];
+        foreach (array_filter(array_map(trim(...), explode(';', $typed)), static fn(string $corner): bool => $corner !== '') as $corner) {
+            $parts = explode(',', $corner);
+            if (count($parts) !== 2) {
+                throw new RefusedValue(self::CORNERS, "Type two lengths for each corner, with a comma between: {$corner}");
+            }
+            $corners[] = new Point(...array_map(static fn(string $part): float => self::signed(trim($part), $layout), $parts));
+        }
+        $ring = count($corners) < 3 ? null : new Ring($corners);
+        if ($ring === null || $ring->area() < 1.0 || !$ring->isSimple()) {
+            throw new RefusedValue(self::CORNERS, 'Type at least three corners; the outline does not cross itself.');
+        }
+
+        return $corners;
+    }
+
+    private static function signed(string $typed, Layout $layout): float
+    {
+        $isMinus = preg_match('/^[-−–]\s*/u', $typed, $sign) === 1;
+        $length = self::length($isMinus ? substr($typed, strlen($sign[0])) : $typed, $layout, self::CORNERS);
+
+        return $isMinus ? -$length : $length;
+    }
+
+    private static function length(string $typed, Layout $layout, string $key): float
+    {
+        try {
+            return $layout->lengths()->read($typed)->mm;
+        } catch (UnreadableLength $e) {
+            throw new RefusedValue($key, $e->getMessage());
+        }
+    }
+}

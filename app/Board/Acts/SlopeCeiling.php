@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Board\Acts;
+
+use App\Board\Act;
+use App\Board\ActInput;
+use App\Board\RefusedValue;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Layout\Edit\ChangeValues;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Layout;
+use Heurema\Layout\SlopedCeiling;
+use Heurema\Spatial\Home;
+use Heurema\Units\UnreadableLength;
+
+/**
+ * The ceiling of the chosen room, sloped from its eaves to its ridge: between two places that were pointed at, or across the whole room in
+ * a direction. Without heights it is the storey's again.
+ */
+final readonly class SlopeCeiling implements Act
+{
+    public const LOW = 'low';
+    public const HIGH = 'high';
+    public const TOWARDS = 'towards';
+
+    public function edit(ActInput $asked, Layout $layout): Edit
+    {
+        $room = (new Home($layout))->room($asked->select()) ?? throw new RefusedEdit('Choose a room.');
+        $typed = array_map(trim(...), $asked->fields());
+        if (($typed[self::LOW] ?? '') === '' && ($typed[self::HIGH] ?? '') === '') {
+            return new ChangeValues($room->id(), ['ceiling' => null]);
+        }
+        [$low, $high] = [self::height($typed, self::LOW, $layout), self::height($typed, self::HIGH, $layout)];
+        if ($high < $low) {
+            throw new RefusedValue(self::HIGH, 'The ridge is not lower than the eaves.');
+        }
+        $outline = $room->outline() ?? throw new RefusedEdit('Close the walls around the room first.');
+        $line = $asked->places('line');
+        [$from, $to] = count($line) === 2 ? $line : self::across($outline, (float) ($typed[self::TOWARDS] ?? 90));
+        if ($from->distanceTo($to) < 1.0) {
+            throw new RefusedEdit('Point at the eaves and then at the ridge.');
+        }
+
+        return new ChangeValues($room->id(), ['ceiling' => (new SlopedCeiling($low, $high, $from, $to))->toArray()]);
+    }
+
+    /**
+     * From the side where it is lowest to that where it is highest.
+     *
+     * @param float $towards degrees, the way it rises
+     *
+     * @return array{Point, Point}
+     */
+    private static function across(Polygon $outline, float $towards): array
+    {
+        $way = Point::towards($towards);
+        $middle = $outline->outer->middle();
+        $along = array_map(static fn(Point $corner): float => $corner->minus($middle)->dot($way), $outline->outer->points);
+        $round = static fn(Point $point): Point => new Point(round($point->x, 4), round($point->y, 4));
+
+        return [$round($middle->plus($way->times(min($along)))), $round($middle->plus($way->times(max($along))))];
+    }
+
+    /** @param array<string, string> $typed */
+    private static function height(array $typed, string $key, Layout $layout): float
+    {
+        try {
+            return $layout->lengths()->read($typed[$key] ?? '')->mm;
+        } catch (UnreadableLength $e) {
+            throw new RefusedValue($key, $e->getMessage());
+        }
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\SlopedCeiling;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Units\Amount;
+use Heurema\Units\UnitSystem;
+
+/** The slope of a room's ceiling on the plan: an arrow the way it rises, and the lines where it is as high as codes count floor from. */
+final readonly class CeilingSlope
+{
+    /** Below the lower no floor is counted, below the higher none of what a room needs (R304.3, R305.1; Approved Document M and NDSS 1.5 m). */
+    private const IMPERIAL = [1524.0, 2133.6];
+    private const METRIC = [1500.0, 2000.0];
+
+    /** How much of its run the arrow takes. */
+    private const ARROW = 0.3;
+    private const HEAD = 150.0;
+
+    public function __construct(private RoomSpace $room, private Home $home) {}
+
+    public function draw(): string
+    {
+        [$ceiling, $outline] = [$this->room->room->ceiling, $this->room->outline()];
+        if (!$ceiling instanceof SlopedCeiling || $outline === null) {
+            return '';
+        }
+        $drawn = $ceiling->high > $ceiling->low ? $this->arrow($ceiling) : '';
+        foreach ($this->home->layout->units === UnitSystem::Imperial ? self::IMPERIAL : self::METRIC as $height) {
+            $line = $ceiling->levelLine($height);
+            foreach ($line === null ? [] : $outline->chords($line) as $chord) {
+                $drawn .= $this->level($chord, $height);
+            }
+        }
+
+        return $drawn;
+    }
+
+    private function level(Segment $line, float $height): string
+    {
+        return Svg::element('path', ['class' => 'ceiling-level', 'd' => Svg::line([$line->from, $line->to])])
+            .Svg::pinned($line->from->towardsPoint($line->to, 0.15), 'ceiling-height', Svg::element(
+                'text',
+                [],
+                Svg::text($this->home->write(Amount::length($height))),
+            ));
+    }
+
+    private function arrow(SlopedCeiling $ceiling): string
+    {
+        $middle = (new Segment($ceiling->from, $ceiling->to))->middle();
+        $along = $ceiling->to->minus($ceiling->from)->times(self::ARROW / 2);
+        [$from, $to] = [$middle->minus($along), $middle->plus($along)];
+        $unit = (new Segment($from, $to))->direction();
+        $barb = static fn(int $side): Point => $to->minus($unit->times(self::HEAD))->plus($unit->left()->times($side * self::HEAD / 2));
+
+        return Svg::element('path', ['class' => 'ceiling-rise', 'd' => Svg::line([$from, $to]).Svg::line([$barb(1), $to, $barb(-1)])]);
+    }
+}

@@ -1,0 +1,19 @@
+@php($slope = $page->slope())
+@php($refused = in_array($refusedField, ['low', 'high'], true) ? $refusedField : null)
+<details @if ($refused) open @endif>
+    <summary>Sloped ceiling</summary>
+    <form class="fields" data-form="slope" data-tries novalidate>
+        @foreach (['low' => 'Height at the eaves', 'high' => 'Height at the ridge'] as $key => $label)
+            <label for="slope-{{ $key }}">{{ $label }}</label>
+            <span class="field">
+                <input id="slope-{{ $key }}" name="fields[{{ $key }}]" value="{{ $refused ? $typed[$key] ?? '' : $slope->$key }}" autocomplete="off" data-length aria-describedby="slope-{{ $key }}-reading" @if ($refused === $key) aria-invalid="true" @endif>
+                <output id="slope-{{ $key }}-reading" class="{{ $refused === $key ? 'field-error' : 'reading' }}">{{ $refused === $key ? $message : '' }}</output>
+            </span>
+        @endforeach
+        <label for="slope-towards">Rises towards</label>
+        <select id="slope-towards" name="fields[towards]">@foreach ($slope->directions() as $degrees => $words)<option value="{{ $degrees }}" @selected($degrees === $slope->towards)>{{ $words }}</option>@endforeach</select>
+        <span></span><span class="reading">across the whole room; empty heights make it level again</span>
+        <button class="btn btn-primary btn-sm">Set</button>
+        <button type="button" class="btn btn-tool btn-sm" data-tool="slope" aria-pressed="false">Point at eaves and ridge</button>
+    </form>
+</details>
