@@ -10,6 +10,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Layout\Room;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Storey;
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 
@@ -31,6 +32,12 @@ final readonly class RoomSpace implements Subject
     public function name(): string
     {
         return $this->room->name;
+    }
+
+    /** Is it of a use, among others? */
+    public function isOf(string $use): bool
+    {
+        return $this->room->use !== null && RoomUse::isSame($this->room->use->value, $use);
     }
 
     public function storey(): string

@@ -18,6 +18,8 @@ final readonly class RoomList
 
     /** The first that a name contains says what the room is for. */
     private const USES = [
+        'studio' => RoomUse::BedLiving, 'bedsit' => RoomUse::BedLiving, 'living dining' => RoomUse::LivingDining,
+        'living/dining' => RoomUse::LivingDining, 'living-dining' => RoomUse::LivingDining, 'living and dining' => RoomUse::LivingDining,
         'walk-in' => RoomUse::WalkInCloset, 'closet' => RoomUse::Closet, 'bedroom' => RoomUse::Bedroom, 'shower' => RoomUse::ShowerRoom,
         'bath' => RoomUse::Bathroom, 'en-suite' => RoomUse::Bathroom, 'ensuite' => RoomUse::Bathroom, 'powder' => RoomUse::Powder,
         'wc' => RoomUse::Wc, 'toilet' => RoomUse::Wc, 'laundry' => RoomUse::Laundry, 'utility' => RoomUse::Utility,

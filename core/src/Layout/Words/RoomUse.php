@@ -10,6 +10,9 @@ enum RoomUse: string
     case Bedroom = 'bedroom';
     case Living = 'living';
     case Dining = 'dining';
+    case LivingDining = 'living_dining';
+    /** The one room of a studio. */
+    case BedLiving = 'bed_living';
     case Kitchen = 'kitchen';
     case KitchenDining = 'kitchen_dining';
     case KitchenLiving = 'kitchen_living';
@@ -34,4 +37,24 @@ enum RoomUse: string
     case Shaft = 'shaft';
     case Plant = 'plant';
     case Other = 'other';
+
+    /** What is asked of either is asked of both. */
+    private const BOTH = [
+        'living_dining' => [self::Living, self::Dining],
+        'bed_living' => [self::Bedroom, self::Living],
+    ];
+
+    /** Is it used as one of these, among other things? */
+    public function isAmong(self ...$uses): bool
+    {
+        return array_filter([$this, ...self::BOTH[$this->value] ?? []], static fn(self $one): bool => in_array($one, $uses, true)) !== [];
+    }
+
+    /** Is a room of one use also of another, both as words? Of other words: are they the same? */
+    public static function isSame(string $word, string $other): bool
+    {
+        [$use, $asked] = [self::tryFrom($word), self::tryFrom($other)];
+
+        return $use !== null && $asked !== null ? $use->isAmong($asked) || $asked->isAmong($use) : $word === $other;
+    }
 }

@@ -184,7 +184,7 @@ final class DerivedFacts
                 static function (StoreyPlan $plan): Measurement {
                     $habitable = array_filter(
                         $plan->rooms,
-                        static fn(RoomSpace $room): bool => in_array($room->room->use, self::HABITABLE, true),
+                        static fn(RoomSpace $room): bool => $room->room->use?->isAmong(...self::HABITABLE) === true,
                     );
 
                     return new Measured(

@@ -36,9 +36,12 @@ final class Joins extends SubjectMeasure
         if ($missing !== []) {
             return new Unknown($missing);
         }
-        $uses = array_map(static fn(Beyond $side): ?string => $side->room?->room->use?->value, [$subject->left, $subject->right]);
         [$one, $other] = [$with->word('one'), $with->word('other')];
-        $joins = in_array($one, $uses, true) && ($other === null || ($uses === [$one, $other] || $uses === [$other, $one]));
+        $isOf = static fn(Beyond $side, ?string $use): bool => $use === null || $side->room?->isOf($use) === true;
+        $joins = $one !== null && (
+            ($isOf($subject->left, $one) && $isOf($subject->right, $other))
+            || ($isOf($subject->right, $one) && $isOf($subject->left, $other))
+        );
 
         return new Measured(
             Amount::count($joins ? 1 : 0),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -17,12 +18,16 @@ use Heurema\Units\Amount;
 use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<Home> */
-#[Measures('dwelling.bedrooms', AnswerType::Count, 'How many bedrooms it has.')]
+#[Measures('dwelling.bedrooms', AnswerType::Count, 'How many bedrooms it has; the one room of a studio is none.')]
 final class Bedrooms extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $names = array_map(static fn(RoomSpace $room): string => $room->name(), $home->bedrooms());
+        $rooms = array_values(array_filter(
+            $home->bedrooms(),
+            static fn(RoomSpace $room): bool => $room->room->use !== RoomUse::BedLiving,
+        ));
+        $names = array_map(static fn(RoomSpace $room): string => $room->name(), $rooms);
 
         return new Measured(
             Amount::count(count($names)),

@@ -38,7 +38,7 @@ final class RoomCount extends SubjectMeasure
         }
         $found = array_values(array_filter(
             $home->rooms,
-            static fn(RoomSpace $room): bool => $use === null || $room->room->use?->value === $use,
+            static fn(RoomSpace $room): bool => $use === null || $room->isOf($use),
         ));
         $names = implode(', ', array_map(static fn(RoomSpace $room): string => $room->name(), $found));
 

@@ -33,7 +33,7 @@ final class RoomsLacking extends SubjectMeasure
     {
         $lacking = array_values(array_filter(
             $home->rooms,
-            static fn(RoomSpace $room): bool => $room->room->use?->value === $with->word('use')
+            static fn(RoomSpace $room): bool => $room->isOf((string) $with->word('use'))
                 && !$home->hasThing($room, (string) $with->word('kind')),
         ));
         $names = implode(', ', array_map(static fn(RoomSpace $room): string => $room->name(), $lacking));

@@ -65,7 +65,7 @@ final class SleepingAreasLacking extends SubjectMeasure
             if (
                 $opening->type() === SubjectType::Door
                 && $beyond !== null
-                && !in_array($beyond->room->use, self::OWN, true)
+                && $beyond->room->use?->isAmong(...self::OWN) !== true
                 && $home->hasThing($beyond, $kind)
             ) {
                 return true;

@@ -14,6 +14,7 @@ use Heurema\Measure\Room\FloorArea;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\Amount;
 use Heurema\Words\Message;
@@ -34,7 +35,7 @@ final class SumOfAreas extends SubjectMeasure
         $sum = 0.0;
         $witness = $working = $missing = [];
         foreach ($home->rooms as $room) {
-            if ($uses !== null && !in_array($room->room->use?->value, $uses, true)) {
+            if ($uses !== null && !self::isOf($room, $uses)) {
                 array_push($missing, ...($room->room->use === null ? ["{$room->id()}.use"] : []));
 
                 continue;
@@ -56,5 +57,11 @@ final class SumOfAreas extends SubjectMeasure
                 [...$working, Message::of('dwelling.sum_of_areas.together', sum: Amount::area($sum))],
             )
             : new Unknown($missing);
+    }
+
+    /** @param list<string> $uses */
+    private static function isOf(RoomSpace $room, array $uses): bool
+    {
+        return array_filter($uses, $room->isOf(...)) !== [];
     }
 }

@@ -19,7 +19,7 @@ final class LargestHabitable extends GreatestRoom
 
     protected function counts(RoomSpace $room): bool
     {
-        return in_array($room->room->use, self::HABITABLE, true);
+        return $room->room->use?->isAmong(...self::HABITABLE) === true;
     }
 
     protected function size(RoomSpace $room, Home $home): Measurement

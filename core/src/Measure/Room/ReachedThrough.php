@@ -42,7 +42,7 @@ final class ReachedThrough extends SubjectMeasure
         $ids = array_flip($ways->crossedBefore($subject));
         $crossed = array_values(array_filter(
             $ids === [] ? [] : $home->rooms,
-            static fn(RoomSpace $room): bool => isset($ids[$room->id()]) && ($use === null || $room->room->use?->value === $use),
+            static fn(RoomSpace $room): bool => isset($ids[$room->id()]) && ($use === null || $room->isOf($use)),
         ));
         $names = array_map(static fn(RoomSpace $room): string => $room->name(), $crossed);
 

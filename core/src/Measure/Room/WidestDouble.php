@@ -17,7 +17,7 @@ final class WidestDouble extends GreatestRoom
 {
     protected function counts(RoomSpace $room): bool
     {
-        return $room->room->use === RoomUse::Bedroom && ($room->room->bedspaces ?? 0) >= 2;
+        return $room->room->use?->isAmong(RoomUse::Bedroom) === true && ($room->room->bedspaces ?? 0) >= 2;
     }
 
     protected function size(RoomSpace $room, Home $home): Measurement

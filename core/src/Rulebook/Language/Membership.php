@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook\Language;
 
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
@@ -31,8 +32,13 @@ final readonly class Membership implements Term
         return match (true) {
             $word instanceof Unknown => $word,
             $word instanceof NotApplicable => false,
-            default => in_array($word, $this->words, true) === $this->wanted,
+            default => $this->isOneOf($word) === $this->wanted,
         };
+    }
+
+    private function isOneOf(mixed $word): bool
+    {
+        return is_string($word) && array_filter($this->words, static fn(string $one): bool => RoomUse::isSame($word, $one)) !== [];
     }
 
     public function words(Speech $speech, bool $isSo = true): string

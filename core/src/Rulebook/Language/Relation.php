@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook\Language;
 
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
@@ -40,7 +41,12 @@ final readonly class Relation implements Term
 
         return $left instanceof Amount && $right instanceof Amount
             ? $this->holds($left, $right)
-            : ($left === $right) === ($this->sign === '==');
+            : self::isSame($left, $right) === ($this->sign === '==');
+    }
+
+    private static function isSame(mixed $left, mixed $right): bool
+    {
+        return is_string($left) && is_string($right) ? RoomUse::isSame($left, $right) : $left === $right;
     }
 
     private function holds(Amount $left, Amount $right): bool
