@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Actions\ChangeScheme;
 use App\Actions\FoldEdits;
+use App\Board\Acts\SetBacking;
 use App\Board\Acts\SetHandrails;
 use App\Board\Acts\SetHome;
 use App\Board\Field;
@@ -331,6 +332,14 @@ final class BoardPage
         $room = $this->chosen?->element;
 
         return $room instanceof Room ? new CeilingShape($room, $this->scheme->layout) : throw new \LogicException('No room is chosen.');
+    }
+
+    /** Where the chosen wall holds bars, as it would be typed. */
+    public function backing(): string
+    {
+        $wall = $this->chosen?->element;
+
+        return $wall instanceof Wall ? SetBacking::written($wall, $this->scheme->layout) : '';
     }
 
     /** How large the attic is, as it would be typed; empty: nobody said. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use App\Board\Acts\SetBacking;
 use App\Board\Acts\SetHandrails;
 use App\Board\Acts\SetHome;
 use App\Board\Acts\SetOutsideLevel;
@@ -16,6 +17,7 @@ use Heurema\Layout\Opening;
 use Heurema\Layout\Ramp;
 use Heurema\Layout\Stair;
 use Heurema\Layout\Storey;
+use Heurema\Layout\Wall;
 use Heurema\Review\Finding;
 use Heurema\Review\MissingWords;
 use Heurema\Spatial\Home;
@@ -87,6 +89,7 @@ final readonly class MissingValue
         return match (true) {
             $element instanceof Storey && $key === 'elevation' => 'own-'.SetStoreyLevel::FIELD,
             $element instanceof Opening && $key === 'exterior_level' => 'own-'.SetOutsideLevel::FIELD,
+            $element instanceof Wall && $key === 'backing' => 'own-'.SetBacking::FIELD,
             str_starts_with($key, 'handrails') => 'own-'.SetHandrails::field(SetHandrails::SIDES[0]),
             $element instanceof Ramp && preg_match('/^parts\.(\d+)\.\w+\.(\w+)$/', $key, $part) === 1
                 => 'ramp-'.($part[2] === 'rise' ? 'rise' : 'length')."-{$part[1]}",

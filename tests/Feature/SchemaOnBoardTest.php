@@ -18,7 +18,7 @@ final class SchemaOnBoardTest extends TestCase
 {
     /** What is pointed at, drawn or arranged, has an act of its own, or comes by itself. */
     private const DONE = [
-        'walls' => ['id', 'from', 'to'],
+        'walls' => ['id', 'from', 'to', 'backing'],
         'openings' => ['id', 'kind', 'wall', 'exterior_level'],
         'rooms' => ['id', 'at'],
         'fixtures' => ['id', 'kind', 'at'],

@@ -66,6 +66,7 @@ final class Acts
         'resize-block' => ResizeBlock::class,
         'give-way' => GiveWay::class,
         'block-walls' => WallBlocks::class,
+        'backing' => SetBacking::class,
         'home' => SetHome::class,
         'outside-level' => SetOutsideLevel::class,
         'storey-level' => SetStoreyLevel::class,

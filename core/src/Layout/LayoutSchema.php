@@ -131,13 +131,21 @@ final class LayoutSchema
             Value::TwoLengths => self::list(self::ref('length'), 2, 2),
             Value::Sizes => self::list(self::ref('size'), 0, JsonCursor::MOST_ENTRIES),
             Value::Part => $key->part === null ? [] : self::part($key->part),
-            Value::Parts => self::list(
-                self::ref((ElementList::tryFrom($key->key) ?? throw new \LogicException("{$key->key} is no list."))->key()),
-                0,
-                $key->mostEntries(),
-            ),
+            Value::Parts => self::list(self::entry($key), 0, $key->mostEntries()),
             Value::Tagged => self::list(['oneOf' => self::tagged($key)], 1, $key->mostEntries()),
             Value::Untouched => ['type' => 'object'],
+        };
+    }
+
+    /** @return array<string, mixed> of an element, or of a part of one */
+    private static function entry(KeySchema $key): array
+    {
+        $list = ElementList::tryFrom($key->key);
+
+        return match (true) {
+            $list !== null => self::ref($list->key()),
+            $key->part !== null => self::part($key->part),
+            default => throw new \LogicException("{$key->key} is no list."),
         };
     }
 

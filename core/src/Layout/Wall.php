@@ -22,6 +22,7 @@ final readonly class Wall implements Element
 
     /**
      * @param float|null               $height null: as high as the storey's ceiling
+     * @param list<Backing>            $backing where it holds bars
      * @param array{float, float}|null $lining finish layers inside the thickness, left and right of the line
      */
     public function __construct(
@@ -45,6 +46,8 @@ final readonly class Wall implements Element
         public bool $locked = false,
         #[Key(Value::Number, most: 1000, label: 'Fire rating, minutes')]
         public ?float $fireMinutes = null,
+        #[Key(Value::Parts, of: Backing::class, most: 50)]
+        public array $backing = [],
     ) {}
 
     public static function list(): ElementList
@@ -54,7 +57,7 @@ final readonly class Wall implements Element
 
     public function withEnds(Point $from, Point $to): self
     {
-        return $this->with(from: $from, to: $to);
+        return $this->with(from: $from, to: $to, backing: $this->backingBetween($from, $to));
     }
 
     public function withThickness(float $thickness, WallType $type): self
@@ -65,7 +68,39 @@ final readonly class Wall implements Element
     /** A part of it, otherwise the same. */
     public function part(string $id, Point $from, Point $to): self
     {
-        return $this->with(id: $id, from: $from, to: $to);
+        return $this->with(id: $id, from: $from, to: $to, backing: $this->backingBetween($from, $to));
+    }
+
+    /** With what another wall in its line is made to hold. */
+    public function withBackingOf(self $other): self
+    {
+        $there = $other->withEnds($this->from, $this->to);
+
+        return $this->with(backing: [...$this->backing, ...$there->backing]);
+    }
+
+    /**
+     * Where it holds bars stays where it is when the wall has other ends, as far as there is wall.
+     *
+     * @return list<Backing>
+     */
+    private function backingBetween(Point $from, Point $to): array
+    {
+        if ($this->backing === []) {
+            return [];
+        }
+        $isTurned = $this->line()->vector()->dot($to->minus($from)) < 0;
+        [$start, $length] = [$this->line()->along($from), $from->distanceTo($to)];
+        $backing = [];
+        foreach ($this->backing as $one) {
+            [$begins, $ends] = $isTurned ? [$start - $one->to, $start - $one->from] : [$one->from - $start, $one->to - $start];
+            [$begins, $ends] = [max(0.0, $begins), min($length, $ends)];
+            if ($ends - $begins > Tolerance::TOUCH) {
+                $backing[] = new Backing(round($begins, 4), round($ends, 4), $one->bottom, $one->top);
+            }
+        }
+
+        return $backing;
     }
 
     public function line(): Segment

@@ -33,8 +33,9 @@ final readonly class JoinWalls implements Edit
                 $draft->replace($this->handed($opening, $whole, $part->line()));
             }
         }
+        $joined = $wall->withEnds($whole->from, $whole->to)->withBackingOf($draft->get($this->second, Wall::class));
         $draft->remove($this->second);
-        $draft->replace($wall->withEnds($whole->from, $whole->to));
+        $draft->replace($joined);
     }
 
     public function words(): string
