@@ -64,7 +64,8 @@ final class Library
     /** As those who build know where to look for them. */
     private const GROUPS = [
         'Sanitary' => [
-            'water_closet', 'lavatory', 'vanity', 'bath', 'shower', 'shower_bath', 'shower_curtain', 'bidet', 'urinal', 'grab_bar', 'mirror',
+            'water_closet', 'lavatory', 'vanity', 'bath', 'shower', 'shower_bath', 'shower_curtain', 'bidet', 'urinal', 'grab_bar',
+            'mirror',
         ],
         'Kitchen' => [
             'sink', 'range', 'cooktop', 'oven', 'hood', 'refrigerator', 'dishwasher', 'base_cabinet', 'wall_cabinet', 'tall_cabinet',
@@ -84,9 +85,10 @@ final class Library
         'bath' => 'tub bathtub', 'shower' => 'tray enclosure', 'shower_bath' => 'tub bathtub combined', 'sink' => 'basin',
         'cooktop' => 'hob stove', 'range' => 'stove cooker', 'refrigerator' => 'fridge freezer', 'hood' => 'extractor fan',
         'washer' => 'washing machine', 'dryer' => 'tumble', 'sofa' => 'couch settee', 'wardrobe' => 'closet cupboard',
-        'base_cabinet' => 'cupboard unit', 'wall_cabinet' => 'cupboard unit', 'tall_cabinet' => 'cupboard unit larder', 'counter' => 'worktop',
-        'shelf' => 'bookcase', 'television' => 'tv screen', 'lamp' => 'light luminaire', 'radiator' => 'heating', 'water_heater' => 'boiler',
-        'duct' => 'chase pipe', 'column' => 'post pier', 'grab_bar' => 'rail', 'socket' => 'outlet receptacle', 'smoke_alarm' => 'detector',
+        'base_cabinet' => 'cupboard unit', 'wall_cabinet' => 'cupboard unit', 'tall_cabinet' => 'cupboard unit larder',
+        'counter' => 'worktop', 'shelf' => 'bookcase', 'television' => 'tv screen', 'lamp' => 'light luminaire', 'radiator' => 'heating',
+        'water_heater' => 'boiler', 'duct' => 'chase pipe', 'column' => 'post pier',
+        'grab_bar' => 'rail', 'socket' => 'outlet receptacle', 'smoke_alarm' => 'detector',
         'co_alarm' => 'detector', 'ceiling_access' => 'loft attic hatch',
     ];
 

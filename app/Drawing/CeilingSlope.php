@@ -15,7 +15,7 @@ use Heurema\Units\UnitSystem;
 /** The slope of a room's ceiling on the plan: an arrow the way it rises, and the lines where it is as high as codes count floor from. */
 final readonly class CeilingSlope
 {
-    /** Below the lower no floor is counted, below the higher none of what a room needs (R304.3, R305.1; Approved Document M and NDSS 1.5 m). */
+    /** Below the lower no floor is counted, below the higher none of what a room needs (R304.3, R305.1; 1.5 m in the space standard). */
     private const IMPERIAL = [1524.0, 2133.6];
     private const METRIC = [1500.0, 2000.0];
 

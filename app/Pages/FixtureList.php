@@ -50,7 +50,10 @@ final readonly class FixtureList
         }
         uasort($used, static fn(Fixture $a, Fixture $b): int => strnatcmp($b->id, $a->id));
 
-        return array_map(fn(Fixture $fixture): ListedFixture => $this->listed($fixture, $fixture->id), array_slice(array_values($used), 0, self::LAST));
+        return array_map(
+            fn(Fixture $fixture): ListedFixture => $this->listed($fixture, $fixture->id),
+            array_slice(array_values($used), 0, self::LAST),
+        );
     }
 
     /** @return array<string, list<ListedFixture>> */

@@ -23,7 +23,10 @@ final readonly class FixtureShape
     public function __construct(Fixture $fixture, Layout $layout)
     {
         $outline = $fixture->outline;
-        $isRound = $outline !== null && count($outline) >= self::CIRCLE && $fixture->width !== null && self::isRound($outline, $fixture->width / 2);
+        $isRound = $outline !== null
+            && count($outline) >= self::CIRCLE
+            && $fixture->width !== null
+            && self::isRound($outline, $fixture->width / 2);
         $this->kind = $outline === null ? 'rectangle' : ($isRound ? 'round' : 'corners');
         $this->radius = $isRound ? LengthField::write($fixture->width / 2, $layout) : '';
         $this->corners = $outline === null || $isRound ? '' : implode('; ', array_map(

@@ -59,7 +59,10 @@ final class OutlinesOnBoardTest extends TestCase
         $this->act('soffit', ['corners' => ['1000,1100', '2000,1100', '2000,2100'], 'drop' => '300'])->assertOk();
         // from 2 m at y = 100 by 2 m in 3.8 m
         self::assertEqualsWithDelta(2000 + 2000 * 1000 / 3800 - 300, $this->layout()->storeys[0]->soffits[1]->underside, 0.001);
-        $this->act('soffit', ['from' => '1000,1000', 'to' => '2000,1500', 'drop' => '5 m'])->assertUnprocessable()->assertSee('to the floor');
+        $this
+            ->act('soffit', ['from' => '1000,1000', 'to' => '2000,1500', 'drop' => '5 m'])
+            ->assertUnprocessable()
+            ->assertSee('to the floor');
     }
 
     public function test_outlines_are_drawn_corner_by_corner(): void
@@ -83,10 +86,14 @@ final class OutlinesOnBoardTest extends TestCase
     {
         yield 'two corners' => ['void', ['corners' => ['0,0', '1000,0']], 'three corners'];
         yield 'corners in a line' => ['void', ['corners' => ['0,0', '1000,0', '2000,0']], 'three corners'];
-        yield 'a crossing outline' => ['soffit', ['corners' => ['0,0', '900,900', '900,0', '0,1000'], 'underside' => '2100'], 'cross itself'];
+        yield 'a crossing outline' => [
+            'soffit', ['corners' => ['0,0', '900,900', '900,0', '0,1000'], 'underside' => '2100'], 'cross itself',
+        ];
         yield 'no place' => ['void', ['corners' => ['0,0', 'here', '2000,0']], 'Point at a place'];
         yield 'a beam without a width' => ['soffit', ['line' => ['0,0', '900,0'], 'underside' => '2100'], 'how wide'];
-        yield 'a beam without a length' => ['soffit', ['line' => ['0,0', '0,0'], 'width' => '100', 'underside' => '2100'], 'from one place'];
+        yield 'a beam without a length' => [
+            'soffit', ['line' => ['0,0', '0,0'], 'width' => '100', 'underside' => '2100'], 'from one place',
+        ];
         yield 'no radius' => ['shape-fixture', ['fields' => ['shape' => 'round', 'radius' => '0']], 'above zero'];
         yield 'a word for a radius' => ['shape-fixture', ['fields' => ['shape' => 'round', 'radius' => 'big']], 'Nothing in a length'];
         yield 'a corner of one length' => ['shape-fixture', ['fields' => ['shape' => 'corners', 'corners' => '0, 0; 500']], 'two lengths'];
@@ -117,7 +124,7 @@ final class OutlinesOnBoardTest extends TestCase
                     'corners' => array_map(static fn(array $corner): string => self::turned($corner[0], $corner[1], $angle), $drawn),
                     'kind' => 'counter', 'name' => 'Bar', 'height' => '1.1 m',
                 ])->assertOk();
-                $placed = array_values(array_filter((new Home($this->layout()))->fixtures, static fn($one): bool => $one->id() !== 'f1'))[0];
+                $placed = (new Home($this->layout()))->fixtures[1];
                 $is = $placed->outline?->counterClockwise()->points ?? [];
                 self::assertCount(6, $is);
                 foreach ($corners as [$x, $y]) {
@@ -192,7 +199,8 @@ final class OutlinesOnBoardTest extends TestCase
     public function test_eaves_and_ridge_are_pointed_at(): void
     {
         $this->open(self::home(0));
-        $this->act('slope', ['select' => 'r1', 'line' => ['100,2000', '3100,2000'], 'fields' => ['low' => '5 ft', 'high' => '9 ft']])->assertOk();
+        $pointed = ['line' => ['100,2000', '3100,2000'], 'fields' => ['low' => '5 ft', 'high' => '9 ft']];
+        $this->act('slope', ['select' => 'r1', ...$pointed])->assertOk();
         $ceiling = $this->layout()->storeys[0]->rooms[0]->ceiling;
         self::assertInstanceOf(SlopedCeiling::class, $ceiling);
         self::assertSame([1524.0, 2743.2], [$ceiling->low, $ceiling->high]);
@@ -241,7 +249,8 @@ final class OutlinesOnBoardTest extends TestCase
             [[0, 0], [6000, 0], [6000, 4000], [0, 4000]],
         );
         $wall = static fn(int $number): array => [
-            'id' => "w{$number}", 'from' => $corners[$number], 'to' => $corners[($number + 1) % 4], 'thickness' => 200, 'type' => 'exterior',
+            'id' => "w{$number}", 'from' => $corners[$number], 'to' => $corners[($number + 1) % 4],
+            'thickness' => 200, 'type' => 'exterior',
         ];
 
         return (new LayoutReader())->read((string) json_encode([

@@ -19,8 +19,8 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\UnderCeiling;
 
 /**
- * A soffit or beam: from a corner to the opposite one, by its corners, or along a line as wide as typed; with the height of its underside, or
- * how far it drops below the ceiling.
+ * A soffit or beam: from a corner to the opposite one, by its corners, or along a line as wide as typed; with the height of its underside,
+ * or how far it drops below the ceiling.
  */
 final readonly class DrawSoffit implements Draws
 {

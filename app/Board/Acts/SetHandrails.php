@@ -18,8 +18,8 @@ use Heurema\Layout\Stair;
 use Heurema\Units\UnreadableLength;
 
 /**
- * The rails of the chosen stair or ramp: on either side the height of one, `none`, or nothing where it is not known; how far it stands in and
- * how far it goes on at the foot and the head. What is not asked for stays as it is.
+ * The rails of the chosen stair or ramp: on either side the height of one, `none`, or nothing where it is not known; how far it stands in
+ * and how far it goes on at the foot and the head. What is not asked for stays as it is.
  */
 final readonly class SetHandrails implements Act
 {

@@ -73,7 +73,8 @@ final readonly class TypeValues implements Act
     private static function outline(Layout $layout, string $id, array $values): array
     {
         $fixture = (new Draft($layout))->find($id)->element;
-        if (!$fixture instanceof Fixture || $fixture->outline === null || array_intersect_key($values, ['width' => 0, 'depth' => 0]) === []) {
+        $isSized = array_intersect_key($values, ['width' => 0, 'depth' => 0]) !== [];
+        if (!$fixture instanceof Fixture || $fixture->outline === null || !$isSized) {
             return [];
         }
         $size = static fn(string $key, ?float $was): ?float => is_float($values[$key] ?? null) ? $values[$key] : $was;

@@ -122,7 +122,10 @@ final readonly class Fixture implements Element
         $box = Box::around($this->outline);
         [$across, $out] = [$width === null ? 1.0 : $width / $box->width(), $depth === null ? 1.0 : $depth / $box->height()];
 
-        return array_map(static fn(Point $point): Point => new Point(round($point->x * $across, 4), round($point->y * $out, 4)), $this->outline);
+        return array_map(
+            static fn(Point $point): Point => new Point(round($point->x * $across, 4), round($point->y * $out, 4)),
+            $this->outline,
+        );
     }
 
     /** How many things of a kind it is: a vanity is as many lavatories as it has basins. */

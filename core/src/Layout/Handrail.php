@@ -11,8 +11,8 @@ use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\Value;
 
 /**
- * A rail on one side of a stair or a ramp, in mm: its height above the nosing line or the slope, how far it stands in from its side, and how
- * far it goes on beyond the lowest and the highest nosing. Written as its height alone where nothing else is said.
+ * A rail on one side of a stair or a ramp, in mm: its height above the nosing line or the slope, how far it stands in from its side, and
+ * how far it goes on beyond the lowest and the highest nosing. Written as its height alone where nothing else is said.
  */
 final readonly class Handrail implements Described
 {

@@ -233,7 +233,10 @@ final class Home implements Subject
     /** @return list<RoomSpace> */
     public function bedrooms(): array
     {
-        return array_values(array_filter($this->rooms, static fn(RoomSpace $room): bool => $room->room->use?->isAmong(RoomUse::Bedroom) === true));
+        return array_values(array_filter(
+            $this->rooms,
+            static fn(RoomSpace $room): bool => $room->room->use?->isAmong(RoomUse::Bedroom) === true,
+        ));
     }
 
     /** @return list<PlacedOpening> */

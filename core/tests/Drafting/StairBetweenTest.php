@@ -24,7 +24,11 @@ final class StairBetweenTest extends TestCase
     /** @return list<array<string, array<string, float|int>>> */
     private static function landed(): array
     {
-        return [['flight' => ['risers' => 5, 'tread' => 250]], ['landing' => ['depth' => 900]], ['flight' => ['risers' => 9, 'tread' => 250]]];
+        return [
+            ['flight' => ['risers' => 5, 'tread' => 250]],
+            ['landing' => ['depth' => 900]],
+            ['flight' => ['risers' => 9, 'tread' => 250]],
+        ];
     }
 
     public function test_its_first_and_last_nosings_lie_on_the_edges(): void
@@ -37,8 +41,9 @@ final class StairBetweenTest extends TestCase
                 $fitted = StairBetween::fit($stair, $line, self::RISE, 190.0);
                 $placed = (new Home((new Editor())->apply($home->layout, new Replace($fitted))->layout))->stairs[0];
                 self::assertSame(15, $fitted->risers(), 'the fewest that are not higher than 190 mm');
-                self::assertLessThan(0.05, ($placed->shape->steps[0]->front ?? new Segment($from, $from))->middle()->distanceTo($line->from));
-                self::assertLessThan(0.05, ($placed->shape->head ?? new Segment($from, $from))->middle()->distanceTo($line->to), "{$degrees}");
+                [$first, $last] = [$placed->shape->steps[0]->front, $placed->shape->head];
+                self::assertLessThan(0.05, $first->middle()->distanceTo($line->from), "{$degrees}");
+                self::assertLessThan(0.05, $last?->middle()->distanceTo($line->to) ?? INF, "{$degrees}");
             }
         }
     }
@@ -67,7 +72,10 @@ final class StairBetweenTest extends TestCase
                 [['flight' => ['risers' => 5]], ['landing' => ['depth' => 900, 'turn' => 'left']], ['flight' => ['risers' => 9]]],
                 4000.0, 190.0, 'runs straight',
             ],
-            [[['flight' => ['risers' => 5]], ['landing' => ['turn' => 'none']], ['flight' => ['risers' => 9]]], 4000.0, 190.0, 'how deep its landings are'],
+            [
+                [['flight' => ['risers' => 5]], ['landing' => ['turn' => 'none']], ['flight' => ['risers' => 9]]],
+                4000.0, 190.0, 'how deep its landings are',
+            ],
         ];
     }
 

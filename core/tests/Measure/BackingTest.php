@@ -19,7 +19,8 @@ final class BackingTest extends MeasureTestCase
     public function test_it_reaches_over_all_of_a_bar_on_every_wall(): void
     {
         // walls run around the room of 3000 by 2000 from 100 outside it: 1000 along each is 900 along its face
-        foreach (['w1' => [900, 0, 90], 'w2' => [3000, 900, 180], 'w3' => [2100, 2000, 270], 'w4' => [0, 1100, 0]] as $wall => [$x, $y, $facing]) {
+        $bars = ['w1' => [900, 0, 90], 'w2' => [3000, 900, 180], 'w3' => [2100, 2000, 270], 'w4' => [0, 1100, 0]];
+        foreach ($bars as $wall => [$x, $y, $facing]) {
             foreach ([
                 [[600, 1400, 700, 950], true], [[600.6, 1400, 700, 950], false], [[600, 1399.4, 700, 950], false],
                 [[600, 1400, 850.6, 950], false], [[600, 1400, 850, 889], false], [[600, 1400, 850, 890], true],
@@ -59,7 +60,8 @@ final class BackingTest extends MeasureTestCase
      */
     private static function home(string $wall, array $backing, array $bar): Home
     {
-        $layout = Sketch::room(3000, 2000, 'bathroom')->fixture('f', 'grab_bar', $bar[0], $bar[1], $bar[2], 800, 60, ['base' => 850, 'height' => 40])
+        $layout = Sketch::room(3000, 2000, 'bathroom')
+            ->fixture('f', 'grab_bar', $bar[0], $bar[1], $bar[2], 800, 60, ['base' => 850, 'height' => 40])
             ->home()->layout->toArray();
         $json = str_replace("\"id\":\"{$wall}\"", "\"id\":\"{$wall}\",\"backing\":".json_encode($backing), (string) json_encode($layout));
 

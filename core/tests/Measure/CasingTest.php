@@ -46,7 +46,8 @@ final class CasingTest extends MeasureTestCase
 
     public function test_no_casing_said(): void
     {
-        self::assertInstanceOf(NotApplicable::class, self::measure('door.casing_short', Sketch::room(3000, 2000)->door('w1', 1500, 800), 'd'));
+        $plain = Sketch::room(3000, 2000)->door('w1', 1500, 800);
+        self::assertInstanceOf(NotApplicable::class, self::measure('door.casing_short', $plain, 'd'));
         $unsaid = Sketch::room(3000, 2000)->add('openings', ['id' => 'd', 'kind' => 'door', 'wall' => 'w1', 'at' => 1500, 'trim' => 70]);
         self::assertUnknown(['d.width'], self::measure('door.casing_short', $unsaid, 'd'));
     }

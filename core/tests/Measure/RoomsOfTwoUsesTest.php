@@ -45,7 +45,8 @@ final class RoomsOfTwoUsesTest extends MeasureTestCase
         $book = (new RuleBookReader(Catalogue::standard()))->readFile(dirname(__DIR__, 2).'/rulebooks/us-irc-2021.yaml');
         $asked = static function (string $use) use ($book): array {
             $rules = [];
-            foreach ((new Examiner(Catalogue::standard()))->examine(Sketch::room(5000, 4000, $use)->home(), [$book])->findings as $finding) {
+            $report = (new Examiner(Catalogue::standard()))->examine(Sketch::room(5000, 4000, $use)->home(), [$book]);
+            foreach ($report->findings as $finding) {
                 if ($finding->subject->id() === 'r' && $finding->verdict() !== Verdict::NotApplicable) {
                     $rules[] = $finding->rule->id;
                 }

@@ -101,7 +101,9 @@ export class Board {
             new Rectangle(this, 'soffit', 'soffit-options', soffit),
             new Outline(this, 'soffit-corners', 'soffit', 'soffit-options', soffit),
             new AlongLine(this, 'soffit-line', 'soffit', 'soffit-options', soffit),
-            new Outline(this, 'fixture-corners', 'fixture-outline', 'fixture-corners-options', () => this.forms.typedBeside('fixture-corners-options')),
+            new Outline(this, 'fixture-corners', 'fixture-outline', 'fixture-corners-options', () =>
+                this.forms.typedBeside('fixture-corners-options'),
+            ),
             new AlongLine(this, 'slope', 'slope', 'slope-options', () => this.forms.typedOfChosen('slope')),
             new AlongLine(this, 'fit-stair', 'fit-stair', 'fit-stair-options', () => this.forms.typedOfChosen('fit-stair')),
             new Guard(this),

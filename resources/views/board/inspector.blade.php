@@ -27,7 +27,7 @@
         @include('board.inspector.blocks')
         @include('board.inspector.axes')
         @include('board.inspector.home')
-        <p>Point at a wall, an opening, a thing or a room. Press <kbd>w</kbd> to draw walls, <kbd>?</kbd> for all keys.</p>
+        <p>Point at a wall, an opening, a fixture or a room. Press <kbd>w</kbd> to draw walls, <kbd>?</kbd> for all keys.</p>
         <form class="fields" id="name-space" data-form="space" hidden>
             <input type="hidden" name="at">
             <label for="space-use">Use of this space</label>

@@ -345,7 +345,10 @@ final class DrawnFacts
             'rim' => ['How high its rim is above the floor.', static fn(Fixture $fixture) => $fixture->rim],
             'seat' => ['How high its seat is above the floor.', static fn(Fixture $fixture) => $fixture->seat],
             'entry' => ['How high one steps to get into it.', static fn(Fixture $fixture) => $fixture->entry],
-            'headroom' => ['How much clear height there is over an opening in the ceiling.', static fn(Fixture $fixture) => $fixture->headroom],
+            'headroom' => [
+                'How much clear height there is over an opening in the ceiling.',
+                static fn(Fixture $fixture) => $fixture->headroom,
+            ],
             'hob' => ['How high the edge of the hob is.', static fn(Fixture $fixture) => $fixture->hob],
         ];
         $facts = [];

@@ -82,7 +82,8 @@ final class CasingShort extends SubjectMeasure
         [$near, $far] = $isLeft ? self::BEFORE : [-self::BEFORE[1], -self::BEFORE[0]];
         $wall = $door->plan->mass->obstructions()->sweep(new Sweep($way->to, $way->direction(), $near, $far));
         $ends = $wall === null ? [] : [$wall->distance];
-        foreach ($home->openingsNear($door->storey(), Box::around([$way->to, $way->at($way->length() + 2 * $casing)])->grown(1.0)) as $other) {
+        $beside = Box::around([$way->to, $way->at($way->length() + 2 * $casing)])->grown(1.0);
+        foreach ($home->openingsNear($door->storey(), $beside) as $other) {
             if ($other !== $door && $other->wall === $door->wall) {
                 $jambs = array_map($way->along(...), [$other->span()->from, $other->span()->to]);
                 $ends[] = min($jambs) - $way->length() - ($other->opening->trim ?? 0.0);

@@ -26,7 +26,8 @@ use Heurema\Words\Message;
 #[Measures(
     'fixture.center_spacing',
     AnswerType::Length,
-    'From the middle of the fixture to the middle of the next sanitary fixture beside it on the same wall; of a vanity, from basin to basin.',
+    'From the middle of the fixture to the middle of the next sanitary fixture beside it on the same wall; '
+    .'of a vanity, from basin to basin.',
 )]
 final class CenterSpacing extends SubjectMeasure
 {

@@ -22,7 +22,8 @@ use Heurema\Words\Message;
 #[Measures(
     'fixture.to_wall',
     AnswerType::Length,
-    'From the fixture’s middle (a vanity’s outermost basin), at right angles to the way it faces, to the nearer side wall, whatever stands between.',
+    'From the fixture’s middle (a vanity’s outermost basin), at right angles to the way it faces, to the nearer side wall, '
+    .'whatever stands between.',
 )]
 final class ToWall extends SubjectMeasure
 {

@@ -23,7 +23,8 @@ use Heurema\Words\Message;
 #[Measures(
     'stair.handrail_extension',
     AnswerType::Length,
-    'How far the handrails go on, level or along the slope, beyond the lowest nosing (`at: foot`) or the highest one; the shortest decides.',
+    'How far the handrails go on, level or along the slope, beyond the lowest nosing (`at: foot`) or the highest one; '
+    .'the shortest decides.',
     with: ['at' => AnswerType::Word],
     words: ['at' => ['foot', 'head']],
 )]
