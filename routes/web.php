@@ -43,6 +43,7 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SignOffController;
 use App\Http\Controllers\StairController;
 use App\Http\Controllers\StatementController;
+use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\UnderlayController;
 use App\Http\Middleware\DoneOnce;
 use App\Http\Middleware\HoldsSeat;
@@ -91,6 +92,7 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::get('/stairs/{stair}', [StairController::class, 'edit'])->name('board.stair');
         Route::post('/stairs/{stair}', [StairController::class, 'update'])->name('board.stair.change');
         Route::get('/sheet', SheetController::class)->name('board.sheet');
+        Route::get('/survey', SurveyController::class)->name('board.survey');
         Route::post('/underlays', [UnderlayController::class, 'store'])->name('board.underlays');
         Route::get('/pages/{page}', [PendingPageController::class, 'show'])->whereNumber('page')->name('board.page');
         Route::scopeBindings()->group(static function (): void {

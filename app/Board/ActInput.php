@@ -19,6 +19,14 @@ use Illuminate\Support\ValidatedInput;
 /** What an act is asked for: what was chosen, the storey in sight, and lengths, places and words as they were typed or pointed at. */
 final class ActInput extends ValidatedInput
 {
+    /** Who asks, by name. */
+    public const PERSON = 'person';
+
+    public function person(): string
+    {
+        return $this->string(self::PERSON)->value();
+    }
+
     public function storey(): string
     {
         return $this->string('storey')->value();

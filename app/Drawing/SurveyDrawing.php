@@ -23,6 +23,13 @@ final readonly class SurveyDrawing
 
     private function distance(SurveyDistance $distance): string
     {
+        if ($distance->height !== null) {
+            return Svg::element('g', ['class' => 'taped', 'data-subject' => $distance->id], Svg::pinned(
+                $distance->from,
+                'taped-height',
+                Svg::element('text', ['y' => 30], Svg::text("{$distance->height->value} taped {$this->home->length($distance->measured)}")),
+            ));
+        }
         $drawn = new Segment($distance->from, $distance->to);
         $difference = $distance->measured - $drawn->length();
         $below = abs($difference) < Tolerance::TOUCH

@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Actions\ChangeScheme;
 use App\Actions\FoldEdits;
+use App\Board\Acts\KeepTapedHeight;
 use App\Board\Acts\SetBacking;
 use App\Board\Acts\SetHandrails;
 use App\Board\Acts\SetHome;
@@ -41,6 +42,7 @@ use App\Models\Scheme;
 use App\Models\Underlay;
 use Heurema\Drafting\StairForm;
 use Heurema\Drafting\Surroundings;
+use Heurema\Drafting\TapedPull;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
 use Heurema\Drafting\WallMeetings;
@@ -61,6 +63,7 @@ use Heurema\Layout\RampRun;
 use Heurema\Layout\Room;
 use Heurema\Layout\Stair;
 use Heurema\Layout\Storey;
+use Heurema\Layout\SurveyDistance;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Review\Finding;
@@ -340,6 +343,35 @@ final class BoardPage
         $wall = $this->chosen?->element;
 
         return $wall instanceof Wall ? SetBacking::written($wall, $this->scheme->layout) : '';
+    }
+
+    /** @return array<string, string> the walls that can move to make the drawing what was taped: names by the end that they are at */
+    public function tapedEnds(): array
+    {
+        $taped = $this->chosen?->element;
+        $walls = $taped instanceof SurveyDistance ? TapedPull::walls($taped, $this->home->plans[$taped->storey]) : [];
+
+        return array_map(fn(Wall $wall): string => lcfirst($this->wallCalled($wall->id)), $walls);
+    }
+
+    /** @return array<string, array{string, string, string}> of the chosen room or opening: label, value and hint by field */
+    public function tapedHeights(): array
+    {
+        $fields = [];
+        $element = $this->chosen?->element;
+        if ($element === null) {
+            return [];
+        }
+        foreach (KeepTapedHeight::heights($element) as $height) {
+            $kept = KeepTapedHeight::kept($this->scheme->layout, $element->id(), $height);
+            $fields[$height->value] = [
+                ucfirst($height->value).', above the floor',
+                $kept === null ? '' : $this->typed($kept->measured),
+                $kept === null ? '' : implode(', ', array_filter([$kept->by, $kept->on], static fn(?string $one): bool => $one !== null)),
+            ];
+        }
+
+        return $fields;
     }
 
     /** How large the attic is, as it would be typed; empty: nobody said. */

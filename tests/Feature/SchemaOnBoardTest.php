@@ -29,7 +29,7 @@ final class SchemaOnBoardTest extends TestCase
         'storeys' => ['id', 'elevation', 'walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes', 'blocks'],
         'stairs' => ['id', 'from_storey', 'to_storey', 'start', 'facing', 'parts', 'handrails', 'kind', 'inner_radius', 'hand'],
         'ramps' => ['id', 'storey', 'base', 'start', 'facing', 'handrails', 'parts'],
-        'survey' => ['id', 'storey', 'from', 'to'],
+        'survey' => ['id', 'storey', 'from', 'to', 'of', 'height'],
         'axes' => ['id', 'from', 'to'],
         'blocks' => ['id', 'at', 'width', 'depth'],
     ];

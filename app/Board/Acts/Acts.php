@@ -55,6 +55,8 @@ final class Acts
         'stair' => PlaceStair::class,
         'flight' => ShapeStair::class,
         'taped' => KeepSurveyDistance::class,
+        'taped-heights' => KeepTapedHeight::class,
+        'take-taped' => TakeTaped::class,
         'axes' => LayAxes::class,
         'axis-walls' => BuildOnAxes::class,
         'axis-columns' => SetColumns::class,

@@ -29,6 +29,8 @@ final readonly class KeepSurveyDistance implements Draws
             $asked->length('measured', $layout),
             $group === '' ? null : $group,
             $group === '' ? null : $asked->word('role', SurveyRole::Part),
+            by: $asked->person(),
+            on: now()->toDateString(),
         ));
     }
 

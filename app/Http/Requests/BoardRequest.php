@@ -87,7 +87,7 @@ class BoardRequest extends FormRequest
 
     public function asked(): ActInput
     {
-        return new ActInput($this->all());
+        return new ActInput([...$this->all(), ActInput::PERSON => $this->person()->name]);
     }
 
     public function person(): User

@@ -5,15 +5,25 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
+use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\SurveyRole;
+use Heurema\Layout\Words\TapedHeight;
 
-/** A distance taped on site, held against the drawn one; the parts of a group must add up to its overall. In mm. */
+/**
+ * A distance taped on site, held against the drawn one; the parts of a group must add up to its overall. In mm. Or a height above the floor:
+ * of a room's ceiling or an opening's sill or head, taped where `from` is.
+ */
 final readonly class SurveyDistance implements Element
 {
     use IsElement;
 
+    /**
+     * @param string|null      $of     the room or opening whose height it is
+     * @param string|null      $by     who taped it
+     * @param string|null      $on     when, YYYY-MM-DD
+     */
     public function __construct(
         #[Key(Value::Identifier)]
         public string $id,
@@ -29,10 +39,30 @@ final readonly class SurveyDistance implements Element
         public ?string $group = null,
         #[Key(label: 'It is')]
         public ?SurveyRole $role = null,
+        #[Key(Value::Identifier)]
+        public ?string $of = null,
+        #[Key]
+        public ?TapedHeight $height = null,
+        #[Key(Value::Text, label: 'Taped by', own: true)]
+        public ?string $by = null,
+        #[Key(Value::Text, label: 'Taped on', own: true)]
+        public ?string $on = null,
     ) {}
+
+    public function withEnds(Point $from, Point $to): self
+    {
+        return $this->with(from: $from, to: $to);
+    }
 
     public static function list(): ElementList
     {
         return ElementList::Survey;
+    }
+
+    private function check(JsonCursor $place): void
+    {
+        if (($this->of === null) !== ($this->height === null)) {
+            throw $place->refuse('expected both `of` and `height`, or neither');
+        }
     }
 }

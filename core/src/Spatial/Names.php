@@ -83,7 +83,7 @@ final class Names
             $subject instanceof HungSoffit => $this->inRoom('Soffit', $subject->room, $subject->plan),
             $subject instanceof StandingGuard => $this->inRoom('Guard', $subject->plan->roomAt($subject->middle()), $subject->plan),
             $subject instanceof TapedDistance => $this->inRoom(
-                'Taped distance',
+                $subject->distance->height === null ? 'Taped distance' : "Taped {$subject->distance->height->value}",
                 $subject->plan->roomAt($subject->drawn()->middle()),
                 $subject->plan,
             ),

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\Words\OpeningKind;
+use Heurema\Layout\Words\TapedHeight;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 
@@ -32,6 +36,56 @@ final readonly class TapedDistance implements Subject
     public function storey(): string
     {
         return $this->distance->storey;
+    }
+
+    /**
+     * What is drawn where it was taped, mm; or what the drawing lacks for it.
+     *
+     * @return float|list<string>
+     */
+    public function expected(Home $home): float|array
+    {
+        $of = $this->distance->of ?? '';
+
+        return match ($this->distance->height) {
+            null => $this->drawn()->length(),
+            TapedHeight::Ceiling => self::ceiling($home->room($of), $this->distance->from, $of),
+            TapedHeight::Sill => $this->sill($home->opening($of), $of),
+            TapedHeight::Head => $this->head($home->opening($of), $of),
+        };
+    }
+
+    /** @return float|list<string> */
+    private static function ceiling(?RoomSpace $room, Point $at, string $id): float|array
+    {
+        $ceiling = $room?->ceiling();
+
+        return match (true) {
+            $room === null => [$id],
+            $ceiling === null => [$room->ceilingKey()],
+            $ceiling instanceof SlopedCeiling => $ceiling->heightAt($at),
+            default => $ceiling,
+        };
+    }
+
+    /** @return float|list<string> */
+    private function sill(?PlacedOpening $opening, string $id): float|array
+    {
+        return $opening === null ? [$id] : $opening->opening->sill ?? ["{$id}.sill"];
+    }
+
+    /** @return float|list<string> */
+    private function head(?PlacedOpening $opening, string $id): float|array
+    {
+        if ($opening === null) {
+            return [$id];
+        }
+        $sill = $opening->opening->sill ?? ($opening->opening->kind === OpeningKind::Window ? null : 0.0);
+        $height = $opening->opening->height;
+
+        return $sill !== null && $height !== null
+            ? $sill + $height
+            : [...($sill === null ? ["{$id}.sill"] : []), ...($height === null ? ["{$id}.height"] : [])];
     }
 
     public function drawn(): Segment

@@ -215,6 +215,67 @@ final class DrawingMeasuresTest extends MeasureTestCase
         );
     }
 
+    public function test_walls_between_and_beside_the_parts_are_counted(): void
+    {
+        // two rooms of 1900 and 2000 with a partition of 100 between them, outer walls of 200
+        foreach ([[0.0, 1.0], [1.0, 0.0], [0.6, 0.8]] as [$x, $y]) {
+            $at = static fn(float $along, float $up): array => [round($along * $x - $up * $y, 4), round($along * $y + $up * $x, 4)];
+            $one = static fn(string $id, float $from, float $to, float $measured, string $role): array => [
+                'id' => $id, 'storey' => 'G', 'from' => $at($from, 500), 'to' => $at($to, 500), 'measured' => $measured,
+                'group' => 'south', 'role' => $role,
+            ];
+            $corners = array_map(static fn(array $corner): array => $at(...$corner), [[-100, -100], [4100, -100], [4100, 3100], [-100, 3100]]);
+            $home = static fn(float $second): Sketch => (new Sketch())->chain($corners, 200)
+                ->wall($at(1950, -100), $at(1950, 3100), 100)->use('r', 'hall', ...$at(500, 500))->use('q', 'hall', ...$at(3000, 500))
+                ->document(['survey' => [
+                    $one('a', 0, 1900, 1900, 'part'), $one('b', 2000, 4000, $second, 'part'), $one('o', -200, 4200, 4400, 'overall'),
+                ]]);
+            self::assertEqualsWithDelta(0.0, self::number('survey.chain', $home(2000), 'o'), 0.01, "{$x}, {$y}");
+            self::assertEqualsWithDelta(12.0, self::number('survey.chain', $home(1988), 'o'), 0.01, "{$x}, {$y}");
+            self::assertContains('Walls drawn between and beside them are counted: 500 mm.', self::working(self::measure(
+                'survey.chain',
+                $home(2000),
+                'o',
+            )));
+        }
+    }
+
+    public function test_likely_misreadings_are_named(): void
+    {
+        $taped = static fn(float $measured): array => self::working(self::measure(
+            'survey.difference',
+            Sketch::room(4000, 3000)->document(['survey' => [
+                ['id' => 'm', 'storey' => 'G', 'from' => [0, 0], 'to' => [3470, 0], 'measured' => $measured],
+            ]]),
+            'm',
+        ));
+        foreach ([
+            [3740.0, 'Two digits changed places, 3470?'], [3743.0, 'Two digits changed places, 3473?'], [4370.0, 'Two digits changed places, 3470?'],
+            [3770.0, 'The digit of the hundreds of millimetres misread?'], [3166.0, 'A whole number of feet misread, 1?'],
+            [2860.4, 'A whole number of feet misread, 2?'], [3420.0, null], [3470.0, null], [3482.0, null],
+        ] as [$measured, $slip]) {
+            self::assertSame($slip, $taped($measured)[1] ?? null, (string) $measured);
+        }
+    }
+
+    public function test_taped_heights_are_held_against_what_is_drawn(): void
+    {
+        $height = static fn(string $of, string $what, float $measured): array => [
+            'id' => 'm', 'storey' => 'G', 'from' => [1000, 1500], 'to' => [1000, 1500], 'measured' => $measured, 'of' => $of, 'height' => $what,
+        ];
+        $home = static fn(array $taped): Sketch => Sketch::room(4000, 3000)->with(['ceiling' => 2400])
+            ->window('w1', 2000, 1000, 1200, ['sill' => 900])->door('w2', 1500, 900)->document(['survey' => [$taped]]);
+        foreach ([
+            [['r', 'ceiling', 2412.0], 12.0], [['n', 'sill', 890.0], 10.0], [['n', 'head', 2100.0], 0.0], [['d', 'head', 2050.0], 10.0],
+        ] as [$what, $off]) {
+            self::assertEqualsWithDelta($off, self::number('survey.difference', $home($height(...$what)), 'm'), 1e-6, implode(' ', $what));
+        }
+        self::assertUnknown(['d.sill'], self::measure('survey.difference', $home($height('d', 'sill', 10.0)), 'm'));
+        self::assertUnknown(['gone'], self::measure('survey.difference', $home($height('gone', 'ceiling', 2400.0)), 'm'));
+        $bare = Sketch::room(4000, 3000)->with(['ceiling' => null])->document(['survey' => [$height('r', 'ceiling', 2400.0)]]);
+        self::assertUnknown(['r.ceiling or G.ceiling'], self::measure('survey.difference', $bare, 'm'));
+    }
+
     /** @param array<string, mixed> $more */
     private static function doorAndWindow(float $at, array $more = []): Sketch
     {

@@ -14,6 +14,7 @@ namespace Heurema\Tests\Proof;
 final class Redrawn
 {
     private const LISTS = ['walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes'];
+    private const OF_DOCUMENT = ['stairs', 'ramps', 'survey'];
     private const OTHER_SIDE = [
         'left' => 'right', 'right' => 'left', 'from' => 'to', 'to' => 'from', 'back_left' => 'back_right', 'back_right' => 'back_left',
         'back' => 'back_right',
@@ -66,7 +67,9 @@ final class Redrawn
                 'outline' => array_map(static fn(array $point): array => [-$point[0], $point[1]], self::pairs($fixture, 'outline')),
             ]
             : $fixture);
-        $mirrored->document['stairs'] = array_map(self::mirroredStair(...), self::elements($mirrored->document, 'stairs'));
+        foreach (['stairs', 'ramps'] as $list) {
+            $mirrored->document[$list] = array_map(self::mirroredStair(...), self::elements($mirrored->document, $list));
+        }
 
         return $mirrored;
     }
@@ -89,7 +92,9 @@ final class Redrawn
                 array_map(self::length(...), $walls),
             );
             $storey['walls'] = array_map(
-                static fn(array $wall): array => [...self::relined($wall), 'from' => $wall['to'], 'to' => $wall['from']],
+                static fn(array $wall): array => [
+                    ...self::relined($wall), 'from' => $wall['to'], 'to' => $wall['from'], 'backing' => self::backing($wall, 0.0, INF, true),
+                ],
                 $walls,
             );
             $storey['openings'] = array_map(static fn(array $opening): array => [
@@ -116,7 +121,11 @@ final class Redrawn
                 }
                 $id = self::text($wall, 'id');
                 $middle = self::along($wall, $at);
-                array_push($walls, [...$wall, 'to' => $middle], [...$wall, 'id' => "{$id}-2", 'from' => $middle]);
+                array_push(
+                    $walls,
+                    [...$wall, 'to' => $middle, 'backing' => self::backing($wall, 0.0, $at)],
+                    [...$wall, 'id' => "{$id}-2", 'from' => $middle, 'backing' => self::backing($wall, $at, INF)],
+                );
                 $openings = array_map(static fn(array $opening): array => $opening['wall'] === $id && self::number($opening, 'at') > $at
                     ? [...$opening, 'wall' => "{$id}-2", 'at' => round(self::number($opening, 'at') - $at, 4)]
                     : $opening, $openings);
@@ -149,7 +158,7 @@ final class Redrawn
         foreach (self::LISTS as $list) {
             $renamed->each($list, $rename);
         }
-        foreach (['stairs', 'survey'] as $list) {
+        foreach (self::OF_DOCUMENT as $list) {
             $renamed->document[$list] = array_map($rename, self::elements($renamed->document, $list));
         }
 
@@ -222,6 +231,27 @@ final class Redrawn
     }
 
     /**
+     * What of a wall's backing lies between two places, told from the first of them; from the other end of the wall when turned.
+     *
+     * @param Element $wall
+     *
+     * @return list<Element>
+     */
+    private static function backing(array $wall, float $start, float $end, bool $isTurned = false): array
+    {
+        $backing = [];
+        foreach (self::elements($wall, 'backing') as $one) {
+            [$from, $to] = [max(self::number($one, 'from'), $start) - $start, min(self::number($one, 'to'), $end) - $start];
+            [$from, $to] = $isTurned ? [self::length($wall) - $to, self::length($wall) - $from] : [$from, $to];
+            if ($to > $from) {
+                $backing[] = [...$one, 'from' => round($from, 4), 'to' => round($to, 4)];
+            }
+        }
+
+        return $backing;
+    }
+
+    /**
      * How far along a wall it may be parted: near its middle, away from openings.
      *
      * @param Element       $wall
@@ -256,7 +286,7 @@ final class Redrawn
         foreach (self::LISTS as $list) {
             $placed->each($list, static fn(array $element): array => self::placedElement($element, $point, $angle, $list !== 'fixtures'));
         }
-        foreach (['stairs', 'survey'] as $list) {
+        foreach (self::OF_DOCUMENT as $list) {
             $placed->document[$list] = array_map(
                 static fn(array $element): array => self::placedElement($element, $point, $angle, false),
                 self::elements($placed->document, $list),

@@ -14,6 +14,8 @@
         @includeWhen($page->isChosen('stairs') && $page->flight(), 'board.inspector.stair')
         @includeWhen($page->isChosen('stairs'), 'board.inspector.stair-form')
         @includeWhen($page->isChosen('ramps'), 'board.inspector.ramp')
+        @includeWhen($page->isChosen('survey'), 'board.inspector.taped')
+        @includeWhen($page->isChosen('rooms') || $page->isChosen('openings'), 'board.inspector.taped-heights')
         @includeWhen($page->isChosen('voids') || $page->isChosen('rooms') || $page->isChosen('stairs'), 'board.inspector.edges')
         @includeWhen($page->isChosen('axes'), 'board.inspector.axis')
         @includeWhen($page->isChosen('blocks'), 'board.inspector.block')

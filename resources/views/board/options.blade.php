@@ -80,6 +80,7 @@
     <label>Chain <input name="group" size="6" maxlength="100" placeholder="none"></label>
     <select name="role" aria-label="Part of the chain or its overall"><option value="part">a part</option><option value="overall">the overall</option></select>
     <button class="btn btn-tool btn-sm">Keep</button>
+    <a href="{{ route('board.survey', $page->scheme) }}">All that was taped, and what is not yet</a>
 </form>
 <form class="tool-options" id="dimension-options" hidden>
     <label>Outside <select name="outside">@foreach (App\Drawing\DimensionStyle::OUTSIDE as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->outside)>{{ $words }}</option>@endforeach</select></label>

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
-use Heurema\Layout\Backing;
 use Heurema\Layout\Wall;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -35,25 +34,20 @@ final class Backed extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $wall = self::wallBehind($subject);
-        if ($wall === null) {
+        $walls = self::wallsBehind($subject);
+        if ($walls === []) {
             return new NotApplicable(Message::of('fixture.backed.no_wall_is_behind'));
         }
+        $isSaid = array_filter($walls, static fn(Wall $wall): bool => $wall->backing !== []) !== [];
         $missing = [
-            ...($wall->backing === [] ? ["{$wall->id}.backing"] : []),
+            ...($isSaid ? [] : ["{$walls[0]->id}.backing"]),
             ...($subject->fixture->width === null ? ["{$subject->id()}.width"] : []),
             ...$subject->missingForTop(),
         ];
         if ($missing !== []) {
             return new Unknown($missing);
         }
-        $middle = $wall->line()->along($subject->fixture->at);
-        $half = ($subject->fixture->width ?? 0.0) / 2;
-        $holds = static fn(Backing $backing): bool => $backing->from <= $middle - $half + self::SLACK
-            && $backing->to >= $middle + $half - self::SLACK
-            && $backing->bottom <= $subject->base() + self::SLACK
-            && $backing->top >= ($subject->top() ?? INF) - self::SLACK;
-        $isBacked = array_filter($wall->backing, $holds) !== [];
+        $isBacked = self::isCovered($subject, self::stretches($subject, $walls));
 
         return new Measured(
             $isBacked,
@@ -62,18 +56,59 @@ final class Backed extends SubjectMeasure
         );
     }
 
-    private static function wallBehind(PlacedFixture $fixture): ?Wall
+    /** @return list<Wall> those in whose faces its back is, over some of its width */
+    private static function wallsBehind(PlacedFixture $fixture): array
     {
-        foreach ($fixture->plan->storey->standingWalls() as $wall) {
+        $half = ($fixture->fixture->width ?? 0.0) / 2;
+
+        return array_values(array_filter($fixture->plan->storey->standingWalls(), static function (Wall $wall) use ($fixture, $half): bool {
             $line = $wall->line();
             $along = $line->along($fixture->fixture->at);
-            $isAlong = abs($line->direction()->dot($fixture->frame->yAxis)) < 0.01;
             $off = abs($line->leftOf($fixture->fixture->at)) - $wall->thickness / 2;
-            if (!$wall->isDivider() && $isAlong && $along >= 0.0 && $along <= $line->length() && abs($off) <= self::OFF) {
-                return $wall;
+
+            return !$wall->isDivider()
+                && abs($line->direction()->dot($fixture->frame->yAxis)) < 0.01
+                && $along >= -$half
+                && $along <= $line->length() + $half
+                && abs($off) <= self::OFF;
+        }));
+    }
+
+    /**
+     * Where the walls hold something as high as it is, across its width.
+     *
+     * @param list<Wall> $walls
+     *
+     * @return list<array{float, float}> from left to right
+     */
+    private static function stretches(PlacedFixture $fixture, array $walls): array
+    {
+        $stretches = [];
+        foreach ($walls as $wall) {
+            foreach ($wall->backing as $backing) {
+                $ends = array_map(
+                    static fn(float $at): float => $fixture->frame->fromPlan($wall->line()->at($at))->x,
+                    [$backing->from, $backing->to],
+                );
+                if ($backing->bottom <= $fixture->base() + self::SLACK && $backing->top >= ($fixture->top() ?? INF) - self::SLACK) {
+                    $stretches[] = [min($ends), max($ends)];
+                }
             }
         }
+        usort($stretches, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return null;
+        return $stretches;
+    }
+
+    /** @param list<array{float, float}> $stretches */
+    private static function isCovered(PlacedFixture $fixture, array $stretches): bool
+    {
+        $half = ($fixture->fixture->width ?? 0.0) / 2;
+        $reached = -$half;
+        foreach ($stretches as [$from, $to]) {
+            $reached = $from <= $reached + self::SLACK ? max($reached, $to) : $reached;
+        }
+
+        return $reached >= $half - self::SLACK;
     }
 }

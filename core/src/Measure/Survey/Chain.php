@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Survey;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\SurveyDistance;
 use Heurema\Layout\Words\SurveyRole;
 use Heurema\Measure\AnswerType;
@@ -24,7 +25,8 @@ use Heurema\Words\Message;
 #[Measures(
     'survey.chain',
     AnswerType::Length,
-    'How far the parts of a group are from adding up to their overall, either way; asked of the overall.',
+    'How far the parts of a group, with the walls drawn between and beside them, are from adding up to their overall, either way; '
+    .'asked of the overall.',
 )]
 final class Chain extends SubjectMeasure
 {
@@ -40,13 +42,17 @@ final class Chain extends SubjectMeasure
         if ($overall->role !== SurveyRole::Overall || $parts === []) {
             return new NotApplicable(Message::of('survey.chain.it_is_no_overall'));
         }
-        $sum = array_sum(array_map(static fn(SurveyDistance $part): float => $part->measured, $parts));
+        $walls = self::walls($subject, array_values($parts));
+        $sum = $walls + array_sum(array_map(static fn(SurveyDistance $part): float => $part->measured, $parts));
         $working = [Message::of(
             'survey.chain.parts_add_up_to',
             count: count($parts),
             sum: Amount::length($sum),
             measured: Amount::length($overall->measured),
         )];
+        if ($walls > 0.0) {
+            $working[] = Message::of('survey.chain.walls_between', walls: Amount::length($walls));
+        }
         $slip = TapeSlip::behind($sum - $overall->measured, $sum, $overall->measured);
 
         return new Measured(
@@ -54,5 +60,31 @@ final class Chain extends SubjectMeasure
             [Witness::dimension($subject->storey(), $subject->drawn(), Amount::length($overall->measured))],
             $slip === null ? $working : [...$working, $slip],
         );
+    }
+
+    /**
+     * How much of the overall runs through walls where no part was taped, mm; parts that do not lie along it leave nothing between them.
+     *
+     * @param list<SurveyDistance> $parts
+     */
+    private static function walls(TapedDistance $overall, array $parts): float
+    {
+        $line = $overall->drawn();
+        if ($line->length() < Tolerance::TOUCH) {
+            return 0.0;
+        }
+        $stretches = array_map(static fn(SurveyDistance $part): array => [
+            min($line->along($part->from), $line->along($part->to)),
+            max($line->along($part->from), $line->along($part->to)),
+        ], $parts);
+        usort($stretches, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $walls = $end = 0.0;
+        foreach ([...$stretches, [$line->length(), $line->length()]] as [$from, $to]) {
+            $gap = $from - $end;
+            $walls += $gap > Tolerance::TOUCH && $overall->plan->mass->contains($line->at($end + $gap / 2)) ? $gap : 0.0;
+            $end = max($end, $to);
+        }
+
+        return $walls;
     }
 }

@@ -10,6 +10,7 @@ use Heurema\Measure\Measurement;
 use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
@@ -18,12 +19,15 @@ use Heurema\Units\Amount;
 use Heurema\Words\Message;
 
 /** @extends SubjectMeasure<TapedDistance> */
-#[Measures('survey.difference', AnswerType::Length, 'How far the taped distance is from the drawn one, either way.')]
+#[Measures('survey.difference', AnswerType::Length, 'How far the taped distance or height is from the drawn one, either way.')]
 final class Difference extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $drawn = $subject->drawn()->length();
+        $drawn = $subject->expected($home);
+        if (is_array($drawn)) {
+            return new Unknown($drawn);
+        }
         $difference = $subject->distance->measured - $drawn;
         $working = [Message::of(
             'survey.difference.taped_drawn',
@@ -34,7 +38,9 @@ final class Difference extends SubjectMeasure
 
         return new Measured(
             Amount::length(abs($difference)),
-            [Witness::dimension($subject->storey(), $subject->drawn(), Amount::length($subject->distance->measured))],
+            $subject->distance->height === null
+                ? [Witness::dimension($subject->storey(), $subject->drawn(), Amount::length($subject->distance->measured))]
+                : [Witness::mark($subject->storey(), $subject->distance->from, Amount::length($subject->distance->measured))],
             $slip === null ? $working : [...$working, $slip],
         );
     }

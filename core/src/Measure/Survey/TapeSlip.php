@@ -12,6 +12,12 @@ final class TapeSlip
     /** A reading this close to a slip, in mm, is explained by it. */
     private const CLOSE = 25.0;
 
+    /** So close, in mm, are readings that differ in one digit, or in two that changed places. */
+    private const EXACT = 5.0;
+
+    private const FOOT = 304.8;
+    private const HUNDRED = 100.0;
+
     /** A question with the likely cause; null when none is plain. In mm. */
     public static function behind(float $difference, float $taped, float $expected): ?Message
     {
@@ -31,6 +37,36 @@ final class TapeSlip
             }
         }
 
+        return self::transposed($taped, $expected) ?? self::digit($difference);
+    }
+
+    private static function transposed(float $taped, float $expected): ?Message
+    {
+        $digits = (string) (int) round($taped);
+        for ($place = 0; $place + 1 < strlen($digits); ++$place) {
+            $other = $digits;
+            [$other[$place], $other[$place + 1]] = [$digits[$place + 1], $digits[$place]];
+            if ($other !== $digits && abs((float) $other - $expected) <= self::EXACT) {
+                return Message::of('survey.tape_slip.transposed', digits: $other);
+            }
+        }
+
         return null;
+    }
+
+    private static function digit(float $difference): ?Message
+    {
+        $off = abs($difference);
+        [$feet, $hundreds] = [round($off / self::FOOT), round($off / self::HUNDRED)];
+        [$fromFeet, $fromHundreds] = [abs($off - $feet * self::FOOT), abs($off - $hundreds * self::HUNDRED)];
+
+        return match (true) {
+            $feet >= 1 && $fromFeet <= self::EXACT && ($fromFeet < $fromHundreds || $hundreds > 9) => Message::of(
+                'survey.tape_slip.feet',
+                feet: (int) $feet,
+            ),
+            $hundreds >= 1 && $hundreds <= 9 && $fromHundreds <= self::EXACT => Message::of('survey.tape_slip.hundreds'),
+            default => null,
+        };
     }
 }

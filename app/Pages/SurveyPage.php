@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Letters\PlanPicture;
+use App\Models\Scheme;
+use Heurema\Drafting\Untaped;
+use Heurema\Measure\Catalogue\Catalogue;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Parameters;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\TapedDistance;
+
+/** Everything that was taped on site, held against the drawing, and what is still to be taped. */
+final readonly class SurveyPage
+{
+    /** The plan of a storey on paper, mm. */
+    private const PLAN = [250.0, 150.0];
+
+    public Home $home;
+
+    public function __construct(public Scheme $scheme)
+    {
+        $this->home = new Home($scheme->layout);
+    }
+
+    /** @return list<TapedRow> as they were taped */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach ($this->taped() as $taped) {
+            $expected = $taped->expected($this->home);
+            $rows[] = new TapedRow(
+                $taped->id(),
+                $taped->name(),
+                $this->scheme->layout->storey($taped->storey())->name ?? '',
+                is_float($expected) ? $this->home->length($expected) : 'not drawn',
+                $this->home->length($taped->distance->measured),
+                is_float($expected) ? $this->off($taped->distance->measured - $expected) : '',
+                $this->working('survey.difference', $taped)[1] ?? '',
+                $taped->distance->group ?? '',
+                implode(', ', array_filter([$taped->distance->by, $taped->distance->on], static fn(?string $one): bool => $one !== null)),
+            );
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, list<string>> how each chain closes, by its name */
+    public function chains(): array
+    {
+        $chains = [];
+        foreach ($this->taped() as $taped) {
+            $working = $this->working('survey.chain', $taped);
+            if ($taped->distance->group !== null && $working !== []) {
+                $chains[$taped->distance->group] = $working;
+            }
+        }
+
+        return $chains;
+    }
+
+    /** @return array<string, array<string, list<string>>> what is still to be taped of each room and opening, by storey and name */
+    public function untaped(): array
+    {
+        $lists = [];
+        foreach ($this->home->plans as $plan) {
+            $list = (new Untaped($this->home, $plan))->list();
+            if ($list !== []) {
+                $lists[$plan->storey->name] = $list;
+            }
+        }
+
+        return $lists;
+    }
+
+    /** @return array<string, string> SVG of each storey by its name */
+    public function plans(): array
+    {
+        $plans = [];
+        foreach ($this->scheme->layout->storeys as $storey) {
+            $plans[$storey->name] = (new PlanPicture($this->home))->ofStorey($storey->id, self::PLAN[0], self::PLAN[1], []);
+        }
+
+        return $plans;
+    }
+
+    private function off(float $difference): string
+    {
+        return abs($difference) < 0.05 ? 'as drawn' : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference));
+    }
+
+    /** @return list<TapedDistance> */
+    private function taped(): array
+    {
+        $measure = Catalogue::standard()->get('survey.difference');
+        $taped = $measure === null ? [] : $this->home->subjects($measure->subject());
+
+        return array_values(array_filter($taped, static fn(object $one): bool => $one instanceof TapedDistance));
+    }
+
+    /** @return list<string> none where it is not measured */
+    private function working(string $measure, TapedDistance $taped): array
+    {
+        $found = Catalogue::standard()->get($measure)?->of($taped, $this->home, new Parameters());
+
+        return $found instanceof Measured ? $this->home->wording()->all($found->working) : [];
+    }
+}
