@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\SurveyDistance;
 use Heurema\Layout\Words\OpeningKind;
@@ -43,20 +44,30 @@ final readonly class Untaped
     /** @return list<string> */
     private function ofRoom(RoomSpace $room): array
     {
+        $outline = $room->outline();
+
+        return [
+            ...($outline === null ? [] : $this->sides($room, $outline)),
+            ...($this->isTaped($room->id(), TapedHeight::Ceiling) ? [] : ['ceiling']),
+        ];
+    }
+
+    /** @return list<string> */
+    private function sides(RoomSpace $room, Polygon $outline): array
+    {
         [$along, $across] = $room->wayDirections();
         $lacks = [];
-        $outline = $room->outline();
-        foreach ($outline === null ? [] : ['length' => $along, 'width' => $across] as $side => $way) {
+        foreach (['length' => $along, 'width' => $across] as $side => $way) {
             $places = array_map(static fn(Point $corner): float => $corner->dot($way), $outline->outer->points);
-            if (!$this->isTapedAlong($room, $way, max($places) - min($places))) {
+            if (!$this->isTapedAlong($outline, $way, max($places) - min($places))) {
                 $lacks[] = $side;
             }
         }
 
-        return $this->isTaped($room->id(), TapedHeight::Ceiling) ? $lacks : [...$lacks, 'ceiling'];
+        return $lacks;
     }
 
-    private function isTapedAlong(RoomSpace $room, Point $way, float $length): bool
+    private function isTapedAlong(Polygon $outline, Point $way, float $length): bool
     {
         foreach ($this->home->layout->survey as $taped) {
             $line = new Segment($taped->from, $taped->to);
@@ -66,7 +77,7 @@ final readonly class Untaped
                 && $line->length() >= self::SHARE * $length
                 && $line->length() > 0.0
                 && abs($line->direction()->dot($way)) >= self::ALONG
-                && $room->outline()?->contains($line->middle()) === true
+                && $outline->contains($line->middle())
             ) {
                 return true;
             }

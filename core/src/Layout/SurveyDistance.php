@@ -12,8 +12,8 @@ use Heurema\Layout\Words\SurveyRole;
 use Heurema\Layout\Words\TapedHeight;
 
 /**
- * A distance taped on site, held against the drawn one; the parts of a group must add up to its overall. In mm. Or a height above the floor:
- * of a room's ceiling or an opening's sill or head, taped where `from` is.
+ * A distance taped on site, held against the drawn one; the parts of a group must add up to its overall. In mm. Or a height above the
+ * floor: of a room's ceiling or an opening's sill or head, taped where `from` is.
  */
 final readonly class SurveyDistance implements Element
 {

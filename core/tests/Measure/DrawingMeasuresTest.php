@@ -224,7 +224,7 @@ final class DrawingMeasuresTest extends MeasureTestCase
                 'id' => $id, 'storey' => 'G', 'from' => $at($from, 500), 'to' => $at($to, 500), 'measured' => $measured,
                 'group' => 'south', 'role' => $role,
             ];
-            $corners = array_map(static fn(array $corner): array => $at(...$corner), [[-100, -100], [4100, -100], [4100, 3100], [-100, 3100]]);
+            $corners = [$at(-100, -100), $at(4100, -100), $at(4100, 3100), $at(-100, 3100)];
             $home = static fn(float $second): Sketch => (new Sketch())->chain($corners, 200)
                 ->wall($at(1950, -100), $at(1950, 3100), 100)->use('r', 'hall', ...$at(500, 500))->use('q', 'hall', ...$at(3000, 500))
                 ->document(['survey' => [
@@ -250,7 +250,8 @@ final class DrawingMeasuresTest extends MeasureTestCase
             'm',
         ));
         foreach ([
-            [3740.0, 'Two digits changed places, 3470?'], [3743.0, 'Two digits changed places, 3473?'], [4370.0, 'Two digits changed places, 3470?'],
+            [3740.0, 'Two digits changed places, 3470?'], [3743.0, 'Two digits changed places, 3473?'],
+            [4370.0, 'Two digits changed places, 3470?'],
             [3770.0, 'The digit of the hundreds of millimetres misread?'], [3166.0, 'A whole number of feet misread, 1?'],
             [2860.4, 'A whole number of feet misread, 2?'], [3420.0, null], [3470.0, null], [3482.0, null],
         ] as [$measured, $slip]) {
@@ -261,7 +262,8 @@ final class DrawingMeasuresTest extends MeasureTestCase
     public function test_taped_heights_are_held_against_what_is_drawn(): void
     {
         $height = static fn(string $of, string $what, float $measured): array => [
-            'id' => 'm', 'storey' => 'G', 'from' => [1000, 1500], 'to' => [1000, 1500], 'measured' => $measured, 'of' => $of, 'height' => $what,
+            'id' => 'm', 'storey' => 'G', 'from' => [1000, 1500], 'to' => [1000, 1500], 'measured' => $measured,
+            'of' => $of, 'height' => $what,
         ];
         $home = static fn(array $taped): Sketch => Sketch::room(4000, 3000)->with(['ceiling' => 2400])
             ->window('w1', 2000, 1000, 1200, ['sill' => 900])->door('w2', 1500, 900)->document(['survey' => [$taped]]);

@@ -93,7 +93,10 @@ final class Redrawn
             );
             $storey['walls'] = array_map(
                 static fn(array $wall): array => [
-                    ...self::relined($wall), 'from' => $wall['to'], 'to' => $wall['from'], 'backing' => self::backing($wall, 0.0, INF, true),
+                    ...self::relined($wall),
+                    'from' => $wall['to'],
+                    'to' => $wall['from'],
+                    'backing' => self::backing($wall, 0.0, INF, true),
                 ],
                 $walls,
             );
