@@ -86,6 +86,7 @@ final readonly class PlanDrawing
                 [
                     ...array_map($this->label(...), array_values($this->plan->rooms)),
                     ...array_map(self::note(...), $this->plan->storey->notes),
+                    (new GroundLevels($this->home, $this->plan->storey->id))->draw(),
                 ],
             ),
             $this->layer('dimensions', $dimensions->draw()),

@@ -70,6 +70,7 @@ final class Acts
         'block-walls' => WallBlocks::class,
         'backing' => SetBacking::class,
         'home' => SetHome::class,
+        'ground-level' => SetGroundLevel::class,
         'outside-level' => SetOutsideLevel::class,
         'storey-level' => SetStoreyLevel::class,
         'handrails' => SetHandrails::class,

@@ -46,6 +46,7 @@ class BoardRequest extends FormRequest
             'line.*' => ['string', 'max:60'],
             'corners' => ['nullable', 'array', 'max:200'],
             'corners.*' => ['string', 'max:60'],
+            'below' => ['nullable', 'string', 'max:100'],
             'drop' => ['nullable', 'string', 'max:100'],
             'radius' => ['nullable', 'string', 'max:100'],
             'low' => ['nullable', 'string', 'max:100'],

@@ -28,6 +28,7 @@ final readonly class Layout implements Described
      * @param TypingUnit           $typing  what a bare number counts when typed in a metric home
      * @param float|null           $north   direction of true north, degrees counter-clockwise from +x; null: not known
      * @param float|null           $grade   elevation of the finished ground at the building; null: 0
+     * @param list<GroundLevel>    $ground  levels of the ground at places, where it slopes
      * @param float|null           $atticArea what of the attic under the roof is at least 30 in (762 mm) high, m2; 0: there is none
      * @param list<Storey>         $storeys lowest first
      * @param list<Stair>          $stairs
@@ -49,6 +50,8 @@ final readonly class Layout implements Described
         public ?float $north = null,
         #[Key(Value::Elevation)]
         public ?float $grade = null,
+        #[Key(Value::Parts, of: GroundLevel::class, most: 40)]
+        public array $ground = [],
         #[Key(Value::Number, most: 1_000_000)]
         public ?float $atticArea = null,
         #[Key(Value::Parts, of: Storey::class, most: 200, required: true)]

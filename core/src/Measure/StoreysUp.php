@@ -33,7 +33,7 @@ final class StoreysUp extends SubjectMeasure
             if ($storey->id === $subject->storey()) {
                 break;
             }
-            $up += $storey->elevation >= ($home->layout->grade ?? 0.0) - self::SUNKEN ? 1 : 0;
+            $up += $storey->elevation >= ($home->ground()->plane() ?? 0.0) - self::SUNKEN ? 1 : 0;
         }
 
         return new Measured(Amount::count($up));

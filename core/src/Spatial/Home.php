@@ -207,6 +207,11 @@ final class Home implements Subject
         };
     }
 
+    public function ground(): Ground
+    {
+        return Ground::of($this->layout);
+    }
+
     /** The room with an id; null where there is none. */
     public function room(string $id): ?RoomSpace
     {

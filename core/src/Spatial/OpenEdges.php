@@ -155,7 +155,7 @@ final class OpenEdges
                 if ($neighbour->wall->isDivider() && $neighbour->beyond->isOutside()) {
                     $this->take(
                         $neighbour->stretch,
-                        $storey->elevation - ($this->home->layout->grade ?? 0.0),
+                        $storey->elevation - ($this->home->ground()->at($neighbour->stretch->middle()) ?? 0.0),
                         $room->name(),
                         [$room->id()],
                         $ways,

@@ -47,7 +47,7 @@ final readonly class OutsideLevel
         if ($door->left->room !== null && $door->right->room !== null) {
             return new self($floor, Message::of('spatial.outside_level.floor'));
         }
-        $grade = $home->layout->grade;
+        $grade = $home->ground()->at($door->middle());
 
         return $grade === null ? new self(null, null) : new self($grade, Message::of('spatial.outside_level.ground'));
     }

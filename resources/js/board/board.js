@@ -112,6 +112,7 @@ export class Board {
             new Axis(this),
             new Place(this, 'thing', () => ['thing', this.fixtures.values()], 'fixture-options'),
             new Place(this, 'note', () => ['note', {}]),
+            new Place(this, 'ground', () => ['ground-level', this.forms.typedBeside('ground-options')], 'ground-options'),
             new Place(this, 'copy', () => ['copy', {}]),
             new Place(this, 'axes', () => ['axes', this.forms.valuesOf(document.getElementById('axes-options'))], 'axes-options'),
             new Place(this, 'stair', () => ['stair', { towards: byId('stair-towards', HTMLSelectElement).value }], 'stair-options'),

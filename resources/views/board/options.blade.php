@@ -56,6 +56,10 @@
 <div class="tool-options" id="fit-stair-options" hidden>
     <span>Point at the middle of the edge of its first riser, then at that of its last one.</span>
 </div>
+<div class="tool-options" id="ground-options" hidden>
+    <label>Below the floor in sight <input name="below" size="8" placeholder="minus: above it"></label>
+    <span>Point at the place; empty takes a level away. Between three of them the ground runs evenly.</span>
+</div>
 <div class="tool-options" id="slope-options" hidden>
     <span>Point at the eaves, then at the ridge straight across from it.</span>
 </div>

@@ -7,7 +7,7 @@ namespace Heurema\Layout\Edit;
 /** Other values for the document's own fields: name, units, north, grade, attic; null takes a key away. */
 final readonly class ChangeDocument implements Edit
 {
-    private const FIELDS = ['name', 'units', 'typing', 'scope', 'north', 'grade', 'attic_area', 'extra'];
+    private const FIELDS = ['name', 'units', 'typing', 'scope', 'north', 'grade', 'ground', 'attic_area', 'extra'];
 
     /** @param array<string, mixed> $values */
     public function __construct(private array $values) {}

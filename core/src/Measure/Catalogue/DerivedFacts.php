@@ -261,7 +261,7 @@ final class DerivedFacts
     {
         $storeys = $home->layout->storeys;
         $above = $storeys[(int) array_search($plan->storey, $storeys, true) + 1] ?? null;
-        [$floor, $grade] = [$plan->storey->elevation, $home->layout->grade ?? 0.0];
+        [$floor, $grade] = [$plan->storey->elevation, $home->ground()->plane() ?? 0.0];
         if ($floor === null) {
             return new Unknown(["{$plan->id()}.elevation"]);
         }
@@ -276,7 +276,7 @@ final class DerivedFacts
                 $upper - $grade <= self::BASEMENT,
                 [],
                 [Message::of('catalogue.derived_facts.floor_above_it_lies', upper: Amount::length($upper - $grade))],
-                $home->layout->grade === null ? [Message::of('catalogue.derived_facts.ground_is_taken_to')] : [],
+                $home->ground()->isSaid() ? [] : [Message::of('catalogue.derived_facts.ground_is_taken_to')],
             );
     }
 

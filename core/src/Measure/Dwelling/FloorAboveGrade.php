@@ -30,7 +30,7 @@ final class FloorAboveGrade extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $grade = $home->layout->grade ?? 0.0;
+        $grade = $home->ground()->plane() ?? 0.0;
         $lowest = array_reduce(
             $home->layout->storeys,
             static fn(?Storey $found, Storey $storey): Storey => $found === null || ($found->elevation ?? INF) < $grade - self::SUNKEN
@@ -40,10 +40,10 @@ final class FloorAboveGrade extends SubjectMeasure
         if ($lowest?->elevation === null) {
             return new Unknown([$lowest === null ? 'a storey' : "{$lowest->id}.elevation"]);
         }
-        $assumed = $home->layout->grade === null ? [Message::of('dwelling.floor_above_grade.ground_at_0')] : [];
+        $assumed = $home->ground()->isSaid() ? [] : [Message::of('dwelling.floor_above_grade.ground_at_0')];
 
         return new Measured(
-            Amount::length($lowest->elevation - ($home->layout->grade ?? 0.0)),
+            Amount::length($lowest->elevation - $grade),
             [],
             [Message::of('dwelling.floor_above_grade.lies_at', name: $lowest->name, elevation: Amount::length($lowest->elevation))],
             $assumed,

@@ -32,13 +32,13 @@ final class Drop extends SubjectMeasure
                 ...($floor === null ? ["{$subject->storey()}.elevation"] : []),
             ]);
         }
-        $drop = $floor + $sill - ($home->layout->grade ?? 0.0);
+        $drop = $floor + $sill - ($home->ground()->at($subject->middle()) ?? 0.0);
 
         return new Measured(
             Amount::length($drop),
             [Witness::mark($subject->storey(), $subject->middle(), Message::of('window.drop.above_ground', drop: Amount::length($drop)))],
             [Message::of('window.drop.sill_above_ground_outside', drop: Amount::length($drop))],
-            $home->layout->grade === null ? [Message::of('window.drop.ground_outside_taken_as')] : [],
+            $home->ground()->isSaid() ? [] : [Message::of('window.drop.ground_outside_taken_as')],
         );
     }
 }

@@ -30,7 +30,7 @@ export class Place extends Drawing {
         this.board.trials.stop();
         this.board.ghost.clear();
         this.board.act(act, { ...values, at: Drawing.text(at) });
-        if (!['thing', 'copy'].includes(act)) this.board.use('choose');
+        if (!['thing', 'copy', 'ground-level'].includes(act)) this.board.use('choose');
     }
 
     escape() {

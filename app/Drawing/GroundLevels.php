@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Layout\GroundLevel;
+use Heurema\Spatial\Home;
+
+/** The levels of the ground at places, on the plan of the lowest storey: above or below its floor. */
+final readonly class GroundLevels
+{
+    public function __construct(private Home $home, private string $storey) {}
+
+    public function draw(): string
+    {
+        $lowest = $this->home->layout->storeys[0] ?? null;
+        if ($lowest?->id !== $this->storey) {
+            return '';
+        }
+        $floor = $lowest->elevation ?? 0.0;
+
+        return implode('', array_map(fn(GroundLevel $one): string => Svg::pinned(
+            $one->at,
+            'ground-level',
+            Svg::element('path', ['d' => 'M-5 -8H5L0 0Z']).Svg::element('text', ['y' => -12], Svg::text($this->words($one->level - $floor))),
+        ), $this->home->layout->ground));
+    }
+
+    private function words(float $above): string
+    {
+        return abs($above) < 0.05 ? '±0' : ($above > 0 ? '+' : '−').$this->home->length(abs($above));
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Layout;
+
+use Heurema\Geometry\Point;
+use Heurema\Layout\Schema\ByKeys;
+use Heurema\Layout\Schema\Described;
+use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\Value;
+
+/** How high the finished ground lies at a place, mm. */
+final readonly class GroundLevel implements Described
+{
+    use ByKeys;
+
+    public function __construct(
+        #[Key]
+        public Point $at,
+        #[Key(Value::Elevation)]
+        public float $level,
+    ) {}
+}
