@@ -41,13 +41,10 @@ final class StairEdits
         if (!$outline instanceof Ring) {
             throw new RefusedEdit('Not known: '.implode(', ', $outline).'.');
         }
-        $below = $stair->shape->head?->offset(-20)->middle();
-        foreach ($stair->to->voids as $void) {
-            if ($below !== null && $void->outline->contains($below)) {
-                return new Replace($void->withOutline($outline));
-            }
-        }
+        $void = $stair->opening();
 
-        return new Add($stair->to->id, new FloorVoid((new NewElements($layout))->nextId(ElementList::Voids), $outline));
+        return $void !== null
+            ? new Replace($void->withOutline($outline))
+            : new Add($stair->to->id, new FloorVoid((new NewElements($layout))->nextId(ElementList::Voids), $outline));
     }
 }

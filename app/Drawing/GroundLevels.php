@@ -23,7 +23,8 @@ final readonly class GroundLevels
         return implode('', array_map(fn(GroundLevel $one): string => Svg::pinned(
             $one->at,
             'ground-level',
-            Svg::element('path', ['d' => 'M-5 -8H5L0 0Z']).Svg::element('text', ['y' => -12], Svg::text($this->words($one->level - $floor))),
+            Svg::element('path', ['d' => 'M-5 -8H5L0 0Z'])
+                .Svg::element('text', ['y' => -12], Svg::text($this->words($one->level - $floor))),
         ), $this->home->layout->ground));
     }
 

@@ -114,7 +114,8 @@ final readonly class ElementList
         ));
 
         return "{$this->home->length($length)} long, "
-            .($guard->height === null ? 'height not said' : "{$this->home->length($guard->height)} high");
+            .($guard->height === null ? 'height not said' : "{$this->home->length($guard->height)} high")
+            .($guard->filling === null ? '' : ", {$guard->filling->value}");
     }
 
     private function wall(Wall $wall): string

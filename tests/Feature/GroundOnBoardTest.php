@@ -35,7 +35,10 @@ final class GroundOnBoardTest extends TestCase
     public function test_levels_are_set_moved_and_taken_away(): void
     {
         $this->act(['at' => '0,2000', 'below' => '100'])->assertOk();
-        $this->act(['at' => '8000,2000', 'below' => '500 mm'])->assertOk()->assertSee('class="pin ground-level"', false)->assertSee('−500 mm');
+        $this->act(['at' => '8000,2000', 'below' => '500 mm'])
+            ->assertOk()
+            ->assertSee('class="pin ground-level"', false)
+            ->assertSee('−500 mm');
         foreach (['d' => -100.0 + 0.0, 'e' => -500.0] as $door => $level) {
             self::assertEqualsWithDelta($level, $this->outside($door), 6.0, $door);
         }

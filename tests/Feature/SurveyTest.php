@@ -63,7 +63,10 @@ final class SurveyTest extends TestCase
         $this->act('take-taped', $sill->id)->assertOk();
         self::assertSame(2430.0, $this->layout()->storeys[0]->rooms[0]->ceiling);
         self::assertSame(910.0, $this->layout()->storeys[0]->openings[0]->sill);
-        $this->get("/schemes/{$this->scheme->id}/board?storey=G&select=o1")->assertOk()->assertSee('Heights taped on site')->assertSee('910');
+        $this->get("/schemes/{$this->scheme->id}/board?storey=G&select=o1")
+            ->assertOk()
+            ->assertSee('Heights taped on site')
+            ->assertSee('910');
     }
 
     public function test_what_is_still_to_be_taped_is_listed_until_it_is(): void
@@ -128,7 +131,8 @@ final class SurveyTest extends TestCase
     {
         $corners = [[0, 0], [6000, 0], [6000, 4000], [0, 4000]];
         $wall = static fn(int $number): array => [
-            'id' => "w{$number}", 'from' => $corners[$number], 'to' => $corners[($number + 1) % 4], 'thickness' => 200, 'type' => 'exterior',
+            'id' => "w{$number}", 'from' => $corners[$number], 'to' => $corners[($number + 1) % 4],
+            'thickness' => 200, 'type' => 'exterior',
         ];
 
         return (new LayoutReader())->read((string) json_encode([
@@ -136,7 +140,9 @@ final class SurveyTest extends TestCase
             'storeys' => [[
                 'id' => 'G', 'name' => 'Ground floor', 'elevation' => 0, 'ceiling' => 2400,
                 'walls' => array_map($wall, range(0, 3)),
-                'openings' => [['id' => 'o1', 'kind' => 'window', 'wall' => 'w0', 'at' => 3000, 'width' => 1200, 'height' => 1200, 'sill' => 900]],
+                'openings' => [[
+                    'id' => 'o1', 'kind' => 'window', 'wall' => 'w0', 'at' => 3000, 'width' => 1200, 'height' => 1200, 'sill' => 900,
+                ]],
                 'rooms' => [['id' => 'r1', 'name' => 'Hall', 'use' => 'hall', 'at' => [3000, 1500]]],
             ]],
         ]));

@@ -14,6 +14,7 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Words\GuardFilling;
 
 /** A guard along the places that were pointed at, with the height and the largest gap that were typed. */
 final readonly class DrawGuard implements Draws
@@ -39,6 +40,12 @@ final readonly class DrawGuard implements Draws
     /** @param list<Point> $line */
     public static function guard(string $id, array $line, ActInput $asked, Layout $layout): Guard
     {
-        return new Guard($id, $line, $asked->lengthIfTyped('height', $layout), $asked->lengthIfTyped('gap', $layout));
+        return new Guard(
+            $id,
+            $line,
+            $asked->lengthIfTyped('height', $layout),
+            $asked->lengthIfTyped('gap', $layout),
+            filling: GuardFilling::tryFrom($asked->string('filling')->value()),
+        );
     }
 }

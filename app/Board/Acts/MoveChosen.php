@@ -16,10 +16,16 @@ use Heurema\Layout\Edit\Move;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
+use Heurema\Spatial\Home;
 
-/** What is chosen, moved: a wall by itself sideways with what meets it, everything else as it is. */
+/**
+ * What is chosen, moved: a wall by itself sideways with what meets it, a stair with the opening that it comes up through unless that is to
+ * stay, everything else as it is.
+ */
 final readonly class MoveChosen implements Act
 {
+    public const STAYS = 'stays';
+
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         if ($asked->several() !== []) {
@@ -31,7 +37,22 @@ final readonly class MoveChosen implements Act
             ElementList::Walls => new MoveWall($chosen->id(), $asked->point('by'), InLine::tryFrom($asked->string('in_line')->value())),
             ElementList::Rooms => throw new RefusedEdit('A room goes with its walls: move one of them.'),
             ElementList::Storeys => throw new RefusedEdit('A storey stays where it is.'),
+            ElementList::Stairs => new Move(self::withOpening($chosen->id(), $asked, $layout), $asked->point('by')),
             default => new Move([$chosen->id()], $asked->point('by')),
         };
+    }
+
+    /** @return list<string> the stair, and the floor opening that goes along */
+    private static function withOpening(string $id, ActInput $asked, Layout $layout): array
+    {
+        $home = new Home($layout);
+        foreach ($asked->string('opening')->value() === self::STAYS ? [] : $home->stairs as $stair) {
+            $opening = $stair->id() === $id ? $stair->opening() : null;
+            if ($opening !== null) {
+                return [$id, $opening->id];
+            }
+        }
+
+        return [$id];
     }
 }

@@ -46,6 +46,8 @@ class BoardRequest extends FormRequest
             'line.*' => ['string', 'max:60'],
             'corners' => ['nullable', 'array', 'max:200'],
             'corners.*' => ['string', 'max:60'],
+            'opening' => ['nullable', 'string', 'max:20'],
+            'filling' => ['nullable', 'string', 'max:20'],
             'below' => ['nullable', 'string', 'max:100'],
             'drop' => ['nullable', 'string', 'max:100'],
             'radius' => ['nullable', 'string', 'max:100'],

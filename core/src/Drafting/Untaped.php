@@ -16,8 +16,8 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StoreyPlan;
 
 /**
- * What of a storey is still to be taped on site: of each room both its sides and its ceiling, of each door its head, of each window its sill
- * and its head.
+ * What of a storey is still to be taped on site: of each room both its sides and its ceiling, of each door its head, of each window its
+ * sill and its head.
  */
 final readonly class Untaped
 {

@@ -7,6 +7,7 @@ namespace Heurema\Layout;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\Value;
+use Heurema\Layout\Words\GuardFilling;
 
 /**
  * A railing along a line of points; `largestGap` is the largest ball that passes through it, in mm; `climbable`: children find footholds in
@@ -28,7 +29,21 @@ final readonly class Guard implements Element
         public ?float $largestGap = null,
         #[Key(label: 'Climbable')]
         public ?bool $climbable = null,
+        #[Key(label: 'Filled with')]
+        public ?GuardFilling $filling = null,
     ) {}
+
+    /** The largest ball that passes through it, mm: none through what is closed, unless it was said. */
+    public function gap(): ?float
+    {
+        return $this->largestGap ?? ($this->filling?->isClosed() === true ? 0.0 : null);
+    }
+
+    /** Do children find footholds in it? Not in what is closed, unless it was said. */
+    public function isClimbable(): ?bool
+    {
+        return $this->climbable ?? ($this->filling?->isClosed() === true ? false : null);
+    }
 
     public static function list(): ElementList
     {

@@ -67,7 +67,7 @@ final class TapedPullTest extends TestCase
 
             return [round($across->x * $x - $across->y * $y, 4), round($across->y * $x + $across->x * $y, 4)];
         };
-        $corners = array_map(static fn(array $corner): array => $turn(...$corner), [[-100, -100], [4100, -100], [4100, 3100], [-100, 3100]]);
+        $corners = [$turn(-100, -100), $turn(4100, -100), $turn(4100, 3100), $turn(-100, 3100)];
 
         return (new Sketch())->chain($corners, 200)->use('r', 'hall', ...$turn(2000, 1400))->document(['survey' => [
             ['id' => 'm', 'storey' => 'G', 'from' => $turn(...$from), 'to' => $turn(...$to), 'measured' => $measured],

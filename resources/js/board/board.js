@@ -57,7 +57,7 @@ export class Board {
     constructor(page, viewport) {
         this.page = page;
         this.viewport = viewport;
-        this.inLine = this.finding = '';
+        this.inLine = this.stairOpening = this.finding = '';
         this.moved = false;
         this.several = new URLSearchParams(location.search).getAll('ids[]');
         this.address = page.dataset.address.replace(/\/board$/, '');
@@ -303,7 +303,11 @@ export class Board {
 
     /** What a movement of what is chosen, or of something else, asks for. */
     move(right, up) {
-        return { by: `${right},${up}`, ...(this.inLine ? { in_line: this.inLine } : {}) };
+        return {
+            by: `${right},${up}`,
+            ...(this.inLine ? { in_line: this.inLine } : {}),
+            ...(this.stairOpening ? { opening: this.stairOpening } : {}),
+        };
     }
 
     /** A space without a name gets one where it was pointed at. */
@@ -345,6 +349,8 @@ export class Board {
         this.snapping.read();
         const inLine = /** @type {HTMLSelectElement|null} */ (document.getElementById('in-line'));
         if (inLine) inLine.value = this.inLine;
+        const stairOpening = /** @type {HTMLSelectElement|null} */ (document.getElementById('stair-opening'));
+        if (stairOpening) stairOpening.value = this.stairOpening;
         this.mark();
     }
 

@@ -95,6 +95,7 @@ export class Forms {
         } else if (field.form?.id === 'dimension-options') this.dimension(field.form);
         if (field.id === 'picture-how') byId('picture-known', HTMLElement).hidden = field.value !== 'scale';
         if (field.id === 'in-line') board.inLine = field.value;
+        if (field.id === 'stair-opening') board.stairOpening = field.value;
         if (field.name === 'moves') this.showMoving(field.form);
     }
 

@@ -30,6 +30,7 @@
 <div class="tool-options" id="guard-options" hidden>
     <label>Height <input id="guard-height" size="6" value="{{ $page->usualGuard()[0] }}" data-length aria-describedby="guard-reading"></label>
     <label>Largest gap <input id="guard-gap" size="6" value="{{ $page->usualGuard()[1] }}" data-length aria-describedby="guard-reading"></label>
+    <label>Filled with <select id="guard-filling"><option value="">not said</option>@foreach (Heurema\Layout\Words\GuardFilling::cases() as $filling)<option value="{{ $filling->value }}">{{ $filling->value }}</option>@endforeach</select></label>
     <label>Length <input size="10" placeholder="type, Enter" data-typed data-length aria-describedby="guard-reading"></label>
     <span>From place to place; the last one again, or <kbd>Enter</kbd>, ends it.</span>
     <button type="button" class="btn btn-tool btn-sm" data-act="guard-all">Along all open edges here</button>

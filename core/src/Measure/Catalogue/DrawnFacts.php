@@ -525,13 +525,13 @@ final class DrawnFacts
                 'guard.climbable',
                 AnswerType::YesNo,
                 'Whether children find footholds in the guard.',
-                static fn(StandingGuard $guard) => $guard->guard->climbable,
+                static fn(StandingGuard $guard) => $guard->guard->isClimbable(),
             ),
             new Attribute(
                 'guard.largest_gap',
                 AnswerType::Length,
                 'The largest gap in the guard.',
-                static fn(StandingGuard $guard) => self::length($guard->guard->largestGap),
+                static fn(StandingGuard $guard) => self::length($guard->guard->gap()),
             ),
         ];
     }

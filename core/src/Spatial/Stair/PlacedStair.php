@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial\Stair;
 
+use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Stair;
 use Heurema\Layout\Storey;
 use Heurema\Spatial\Subject\Subject;
@@ -12,6 +13,9 @@ use Heurema\Spatial\Subject\SubjectType;
 /** A stair with the storeys it joins. */
 final readonly class PlacedStair implements Subject
 {
+    /** So far before its last nosing one is in the opening, mm. */
+    private const BEFORE_HEAD = 20.0;
+
     public StairShape $shape;
 
     public function __construct(public Stair $stair, public ?Storey $from, public Storey $to)
@@ -38,6 +42,22 @@ final readonly class PlacedStair implements Subject
     public function storey(): string
     {
         return ($this->from ?? $this->to)->id;
+    }
+
+    /** The opening in the upper floor that it comes up through; null where none is drawn there. */
+    public function opening(): ?FloorVoid
+    {
+        if ($this->shape->head === null) {
+            return null;
+        }
+        $below = $this->shape->head->offset(-self::BEFORE_HEAD)->middle();
+        foreach ($this->to->voids as $void) {
+            if ($void->outline->contains($below)) {
+                return $void;
+            }
+        }
+
+        return null;
     }
 
     /** From the floor at its foot to the floor at its head, in mm; null when it cannot be told. */

@@ -10,8 +10,12 @@ export class Guard extends Places {
         this.board.act('guard', { line: this.texts(), ...Guard.sizes() });
     }
 
-    /** Height and gap as they are typed beside the tool. */
+    /** Height, gap and filling as they are said beside the tool. */
     static sizes() {
-        return { height: byId('guard-height', HTMLInputElement).value, gap: byId('guard-gap', HTMLInputElement).value };
+        return {
+            height: byId('guard-height', HTMLInputElement).value,
+            gap: byId('guard-gap', HTMLInputElement).value,
+            filling: byId('guard-filling', HTMLSelectElement).value,
+        };
     }
 }

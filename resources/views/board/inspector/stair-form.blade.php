@@ -13,6 +13,10 @@
     <x-length id="stair-inner" name="inner" :value="$page->typed($form->inner)"/>
     <button class="btn btn-primary btn-sm">Set</button><output class="reading"></output>
 </form>
+<div class="fields fields-inline">
+    <label for="stair-opening">When it is moved, the floor opening above it</label>
+    <select id="stair-opening"><option value="">goes along</option><option value="{{ App\Board\Acts\MoveChosen::STAYS }}">stays</option></select>
+</div>
 <form class="fields" data-form="fit-stair" novalidate>
     <label for="fit-riser">Fitted between two edges, risers of at most</label>
     <x-length id="fit-riser" name="riser" :value="$page->typed($page->usualRiser())"/>
