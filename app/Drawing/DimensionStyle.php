@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Heurema\Layout\Layout;
+use Heurema\Layout\Storey;
+use Heurema\Layout\Wall;
+use Heurema\Layout\Words\Status;
 use Heurema\Spatial\WallDatum;
 use Heurema\Units\Amount;
 use Heurema\Units\Decimal;
@@ -97,6 +100,16 @@ final readonly class DimensionStyle
         return ['fine' => 16, 'usual' => 8, 'rough' => 2][$this->precision] ?? 16;
     }
 
+    private static function isAltered(Layout $layout): bool
+    {
+        $statuses = array_merge(...array_map(
+            static fn(Storey $storey): array => array_map(static fn(Wall $wall): Status => $wall->status, $storey->walls),
+            $layout->storeys,
+        ));
+
+        return in_array(Status::Existing, $statuses, true) && in_array(Status::New, $statuses, true);
+    }
+
     /** Said once beside the drawing: what the dimensions run to, and their unit. */
     public function says(Layout $layout): string
     {
@@ -106,6 +119,7 @@ final readonly class DimensionStyle
             'centre line' => 'centre lines',
         ][$this->datum->value];
 
-        return "Dimensions to {$to}, in ".self::UNITS[$this->units($layout)];
+        return "Dimensions to {$to}, in ".self::UNITS[$this->units($layout)]
+            .(self::isAltered($layout) ? '; walls that stood before are grey' : '');
     }
 }

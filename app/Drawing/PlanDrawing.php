@@ -134,6 +134,7 @@ final readonly class PlanDrawing
         $dividers = array_filter($this->plan->storey->walls, static fn(Wall $wall): bool => $wall->isDivider() && $wall->stands());
 
         return Svg::element('path', ['class' => 'wall', 'd' => $path, 'fill-rule' => 'evenodd'])
+            .$this->existing()
             .implode(
                 '',
                 array_map(
@@ -154,6 +155,16 @@ final readonly class PlanDrawing
                     $dividers,
                 ),
             );
+    }
+
+    /** What stood there before new walls is lighter than these. */
+    private function existing(): string
+    {
+        $bodies = $this->plan->isAltered() ? $this->plan->existingBodies() : [];
+
+        return $bodies === []
+            ? ''
+            : Svg::element('path', ['class' => 'wall-existing', 'd' => implode('', array_map(Svg::path(...), $bodies))]);
     }
 
     /** A wall that one looks over is drawn by its edges alone. */

@@ -12,6 +12,7 @@ use Heurema\Drafting\ColumnsAtCrossings;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Units\SizeReader;
 
 /** Columns at all crossings of the axes, or at those that are chosen. */
@@ -25,7 +26,12 @@ final readonly class SetColumns implements Act
             : $net->chosenCrossings(array_map(strval(...), array_keys($asked->array('crossings'))));
         [$width, $depth] = (new SizeReader($layout->lengths()))->read($asked->string('size')->value());
 
-        return (new ColumnsAtCrossings($asked->drawnOn($layout), $width->mm, $depth->mm))
+        return (new ColumnsAtCrossings($asked->drawnOn($layout), $width->mm, $depth->mm, $this->kind($asked)))
             ->set($crossings, static fn(int $count): array => (new NewElements($layout))->nextIds(ElementList::Fixtures, $count));
+    }
+
+    private function kind(ActInput $asked): FixtureKind
+    {
+        return $asked->string('kind')->value() === FixtureKind::Duct->value ? FixtureKind::Duct : FixtureKind::Column;
     }
 }

@@ -13,14 +13,19 @@ use Heurema\Layout\Fixture;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\FixtureKind;
 
-/** Columns with their middle where axes cross, square to the axis that is numbered, none where one stands already. */
+/** Columns, or ducts, with their middle where axes cross, square to the axis that is numbered, none where one stands already. */
 final readonly class ColumnsAtCrossings
 {
     /** A column with its middle nearer than this, mm, is the one. */
     private const SAME = 50.0;
 
     /** @param float $width along the other axis @param float $depth along the numbered one, both in mm */
-    public function __construct(private Storey $storey, private float $width, private float $depth) {}
+    public function __construct(
+        private Storey $storey,
+        private float $width,
+        private float $depth,
+        private FixtureKind $kind = FixtureKind::Column,
+    ) {}
 
     /**
      * @param list<AxisCrossing>            $crossings
@@ -35,10 +40,10 @@ final readonly class ColumnsAtCrossings
         }
         $empty = array_values(array_filter($crossings, fn(AxisCrossing $crossing): bool => !$this->isTaken($crossing->at)));
         if ($empty === []) {
-            throw new RefusedEdit('Columns stand there already.');
+            throw new RefusedEdit(ucfirst($this->kind->words()).'s stand there already.');
         }
 
-        return new Together(array_map($this->column(...), $empty, $ids(count($empty))), count($empty).' columns added');
+        return new Together(array_map($this->column(...), $empty, $ids(count($empty))), count($empty)." {$this->kind->words()}s added");
     }
 
     private function column(AxisCrossing $crossing, string $id): Add
@@ -48,7 +53,7 @@ final readonly class ColumnsAtCrossings
 
         return new Add($this->storey->id, new Fixture(
             $id,
-            FixtureKind::Column,
+            $this->kind,
             $crossing->at->minus($facing->times($this->depth / 2)),
             round(rad2deg(atan2($facing->y, $facing->x)), 4) + 0.0,
             $this->width,
@@ -64,7 +69,7 @@ final readonly class ColumnsAtCrossings
 
         return array_filter(
             $this->storey->fixtures,
-            static fn(Fixture $one): bool => $one->kind === FixtureKind::Column
+            fn(Fixture $one): bool => $one->kind === $this->kind
                 && $one->stands()
                 && $middle($one)->distanceTo($at) < self::SAME,
         ) !== [];

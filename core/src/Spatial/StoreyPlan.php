@@ -22,6 +22,7 @@ use Heurema\Layout\Soffit;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\Scope;
+use Heurema\Layout\Words\Status;
 use Heurema\Layout\Words\WallType;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
@@ -253,6 +254,25 @@ final class StoreyPlan implements Subject
         $places = array_map($along->along(...), $part->outer->points ?? []);
 
         return $places !== [] && max($places) - min($places) > Tolerance::ofEdge(1.0, $along->direction()->cross($wall->line->direction()));
+    }
+
+    /** Do new walls stand beside existing ones? */
+    public function isAltered(): bool
+    {
+        $statuses = array_map(static fn(Wall $wall): Status => $wall->status, $this->storey->standingWalls());
+
+        return in_array(Status::Existing, $statuses, true) && in_array(Status::New, $statuses, true);
+    }
+
+    /** @return list<Ring> of the walls that stood there before, run to where they meet the others */
+    public function existingBodies(): array
+    {
+        $existing = array_filter(
+            $this->walls,
+            static fn(JoinedWall $wall): bool => $wall->wall->status === Status::Existing && !$wall->wall->isDivider(),
+        );
+
+        return array_values(array_map(static fn(JoinedWall $wall): Ring => $wall->body(), $existing));
     }
 
     /** @return list<JoinedWall> whose bodies may come into a box */

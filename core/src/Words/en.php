@@ -67,6 +67,8 @@ return [
     'door.leaf_excess.clear_way_is_said' => 'The clear way is said to be {excess} more than the opening.',
     'door.leaf_excess.it_fits_its_opening' => 'It fits its opening.',
     'door.leaf_excess.nobody_said_how_much' => 'Nobody said how much of it is clear.',
+    'door.frame_play.leaf_and_frame_are_not_said' => 'The width of its leaf and of its frame are not both said.',
+    'door.frame_play.opening_less_both' => 'The opening of {width} less a leaf of {leaf} and a frame of {frame} on either side.',
     'door.leaf_width.play_taken' => 'The leaf of {door} is taken to have {play} of play on either side.',
     'door.obstructed.in_way_through_it' => 'In the way through it: {names}.',
     'door.obstructed.nothing_stands_in_way' => 'Nothing stands in the way through it.',

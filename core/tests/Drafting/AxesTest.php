@@ -19,7 +19,9 @@ use Heurema\Layout\Edit\Edited;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Together;
+use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\WallType;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Space;
@@ -134,7 +136,16 @@ final class AxesTest extends TestCase
             self::assertEqualsWithDelta($crossings[$number]->at->toArray(), $column->bounds?->middle()->toArray(), 1e-6);
             self::assertEqualsWithDelta([300.0, 400.0], [$column->bounds?->width(), $column->bounds?->height()], 1e-6);
         }
-        $this->expectExceptionMessage('stand there already');
+        $ducts = self::made($set($layout), (new ColumnsAtCrossings($set($layout)->storeys[0], 200, 200, FixtureKind::Duct))->set(
+            array_slice($crossings, 0, 2),
+            static fn(int $count): array => array_map(static fn(int $number): string => "d{$number}", range(1, $count)),
+        ))->layout;
+        self::assertSame(
+            [FixtureKind::Duct, FixtureKind::Duct],
+            array_map(static fn(Fixture $one): FixtureKind => $one->kind, array_slice($ducts->storeys[0]->fixtures, 6)),
+            'a duct may stand where a column does',
+        );
+        $this->expectExceptionMessage('Columns stand there already');
         $set($set($layout));
     }
 

@@ -51,4 +51,21 @@ final class CasingTest extends MeasureTestCase
         $unsaid = Sketch::room(3000, 2000)->add('openings', ['id' => 'd', 'kind' => 'door', 'wall' => 'w1', 'at' => 1500, 'trim' => 70]);
         self::assertUnknown(['d.width'], self::measure('door.casing_short', $unsaid, 'd'));
     }
+
+    public function test_what_is_bought_is_held_against_what_is_framed(): void
+    {
+        $bought = ['leaf_width' => 826, 'frame' => 32];
+        foreach ([[900.0, 10.0], [890.0, 0.0], [880.0, -10.0], [930.5, 40.5]] as [$width, $play]) {
+            self::assertEqualsWithDelta($play, self::number('door.frame_play', self::door($width, $bought), 'd'), 1e-6);
+        }
+        foreach ([['leaf_width' => 826], ['frame' => 32], [...$bought, 'operation' => 'sliding']] as $less) {
+            self::assertInstanceOf(NotApplicable::class, self::measure('door.frame_play', self::door(900, $less), 'd'));
+        }
+    }
+
+    /** @param array<string, mixed> $more */
+    private static function door(float $width, array $more): Sketch
+    {
+        return Sketch::room(3000, 2000)->door('w1', 1500, $width, ['operation' => 'hinged', ...$more]);
+    }
 }

@@ -9,10 +9,11 @@
     </form>
 @endif
 @if ($crossings !== [])
-    <h3>Columns on it</h3>
+    <h3>Columns and ducts on it</h3>
     <form class="fields-inline" data-form="axis-columns">
         <fieldset class="choices-of-axis"><legend class="visually-hidden">Crossings</legend>@foreach ($crossings as $crossing)<label><input type="checkbox" name="crossings[{{ $crossing->key() }}]" value="1"> {{ $crossing->name() }}</label>@endforeach</fieldset>
+        <select name="kind" aria-label="What is set"><option value="column">columns</option><option value="duct">ducts</option></select>
         <label for="column-size">Size</label> <x-length id="column-size" name="size" kind="size" :value="$axes->columnSize()" size="16"/>
-        <button class="btn btn-tool btn-sm">Set columns</button>
+        <button class="btn btn-tool btn-sm">Set them</button>
     </form>
 @endif
