@@ -67,6 +67,14 @@ $browser->get(str_replace('/board', '/sheet?storey=G&paper=Tabloid&format=svg', 
 $browser->executeScript('document.documentElement.setAttribute("width", 1280); document.documentElement.setAttribute("height", 800);');
 $shoot('sheet');
 
+$browser->get("{$address}/");
+$browser->findElement(WebDriverBy::partialLinkText('7 Lantern Row'))->click();
+usleep(800_000);
+$browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
+usleep(800_000);
+$browser->get(str_replace('/board', '/survey', (string) strtok($browser->getCurrentURL(), '?')));
+$shoot('survey');
+
 $begin = static function (string $name, string $country, string $units, string $rooms) use ($browser, $address): void {
     $browser->get("{$address}/");
     $browser->executeScript(
