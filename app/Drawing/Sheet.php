@@ -7,6 +7,7 @@ namespace App\Drawing;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Axis;
+use Heurema\Layout\GroundLevel;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Ramp;
 use Heurema\Layout\Stair;
@@ -49,7 +50,8 @@ final readonly class Sheet
         $ramps = array_merge(...array_map(static fn(Ramp $ramp): array => RampShape::of($ramp)->corners(), $layout->ramps));
 
         $axes = array_merge(...array_map(static fn(Axis $axis): array => [$axis->from, $axis->to], $layout->axes));
-        $sheet = Box::around([...self::corners($building), ...$starts, ...$ramps])->grown($margin ?? self::MARGIN);
+        $levels = array_map(static fn(GroundLevel $level): Point => $level->at, $layout->ground);
+        $sheet = Box::around([...self::corners($building), ...$starts, ...$ramps, ...$levels])->grown($margin ?? self::MARGIN);
 
         return new self(
             $axes === [] ? $sheet : Box::around([...self::corners($sheet), ...self::corners(Box::around($axes)->grown(self::AROUND_AXES))]),

@@ -58,7 +58,7 @@ final class SurveyTest extends TestCase
         [$ceiling, $sill] = $this->layout()->survey;
         self::assertArrayNotHasKey(2, $this->layout()->survey, 'one that was kept before is taken over');
         self::assertSame(['r1', 2430.0, 'o1', 910.0], [$ceiling->of, $ceiling->measured, $sill->of, $sill->measured]);
-        $this->get("/schemes/{$this->scheme->id}/survey")->assertOk()->assertSee('Taped ceiling in Hall')->assertSee('Taped sill');
+        $this->get("/schemes/{$this->scheme->id}/survey")->assertOk()->assertSee('Taped ceiling of Hall')->assertSee('Taped sill of the');
         $this->act('take-taped', $ceiling->id)->assertOk();
         $this->act('take-taped', $sill->id)->assertOk();
         self::assertSame(2430.0, $this->layout()->storeys[0]->rooms[0]->ceiling);

@@ -6,6 +6,7 @@ namespace Heurema\Spatial;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Layout\Words\TapedHeight;
 use Heurema\Spatial\Subject\Subject;
 
 /**
@@ -82,12 +83,27 @@ final class Names
             ),
             $subject instanceof HungSoffit => $this->inRoom('Soffit', $subject->room, $subject->plan),
             $subject instanceof StandingGuard => $this->inRoom('Guard', $subject->plan->roomAt($subject->middle()), $subject->plan),
+            $subject instanceof TapedDistance && $subject->distance->height !== null => $this->tapedHeight(
+                $subject->distance->height,
+                $subject->distance->of ?? '',
+            ),
             $subject instanceof TapedDistance => $this->inRoom(
-                $subject->distance->height === null ? 'Taped distance' : "Taped {$subject->distance->height->value}",
+                'Taped distance',
                 $subject->plan->roomAt($subject->drawn()->middle()),
                 $subject->plan,
             ),
             default => ucfirst($subject->type()->value),
+        };
+    }
+
+    private function tapedHeight(TapedHeight $height, string $of): string
+    {
+        [$room, $opening] = [$this->home->room($of), $this->home->opening($of)];
+
+        return "Taped {$height->value}".match (true) {
+            $room !== null => " of {$room->name()}",
+            $opening !== null => ' of the '.lcfirst($this->of($opening)),
+            default => ' of what is not drawn any more',
         };
     }
 

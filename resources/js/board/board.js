@@ -30,6 +30,9 @@ import { Wall } from './tools/wall.js';
  * decided here; what an act would come to is asked of the server too.
  */
 export class Board {
+    /** Acts that draw something beyond what was in sight. */
+    static REACHES_OUT = new Set(['axes', 'blocks', 'entrance-steps', 'entrance-ramp']);
+
     /** Acts that draw something, which is chosen then. */
     static DRAWS = new Set([
         'wall',
@@ -190,7 +193,7 @@ export class Board {
         const chosen = this.shownChosen;
         this.chooseAfter(item, chosen);
         this.mark();
-        if (['acts/axes', 'acts/blocks'].includes(item.path)) this.viewport.showAll();
+        if (Board.REACHES_OUT.has(item.path.replace('acts/', ''))) this.viewport.showAll();
         if (item.path === 'acts/storey') location.assign(`${this.page.dataset.address}?${new URLSearchParams({ storey: chosen })}`);
         return chosen;
     }
