@@ -212,7 +212,7 @@ final readonly class PlanDrawing
     {
         $storey = $this->plan->storey->id;
 
-        return $storey === $stair->storey() || $storey === $stair->to->id ? (new StairSymbol($stair, $storey))->draw() : '';
+        return $storey === $stair->storey() || $storey === $stair->to->id ? (new StairSymbol($stair, $storey, $this->home))->draw() : '';
     }
 
     private static function void(FloorVoid $void): string

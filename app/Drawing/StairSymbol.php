@@ -7,9 +7,12 @@ namespace App\Drawing;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\FloorVoid;
+use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\Step;
+use Heurema\Spatial\StairCovers;
+use Heurema\Units\Amount;
 
 /**
  * A stair on a storey's plan: its steps with the edges of their nosings, and an arrow that always says which way it goes. Where it
@@ -23,7 +26,10 @@ final readonly class StairSymbol
     /** How long the barbs of the arrow are and how far the broken line juts out, mm. */
     private const BARB = 120.0;
 
-    public function __construct(private PlacedStair $stair, private string $storey) {}
+    /** How high one wants to walk under it: 6 ft 8 in, 2 m (R311.7.2; Approved Document K 1.11). */
+    private const WALK = ['imperial' => 2032.0, 'metric' => 2000.0];
+
+    public function __construct(private PlacedStair $stair, private string $storey, private Home $home) {}
 
     public function draw(): string
     {
@@ -41,7 +47,7 @@ final readonly class StairSymbol
         return Svg::element(
             'g',
             ['class' => $isFoot ? 'stair' : 'stair stair-below', 'data-subject' => $this->stair->id()],
-            $steps.$this->breakLine($cut).$this->arrow($isFoot),
+            $steps.$this->breakLine($cut).($isFoot ? $this->walkLine() : '').$this->arrow($isFoot),
         );
     }
 
@@ -86,6 +92,28 @@ final readonly class StairSymbol
         }
 
         return null;
+    }
+
+    /** The edge from which one can walk upright under the stair, whose structure is taken as deep as others take it that hang over a stair. */
+    private function walkLine(): string
+    {
+        $climb = $this->stair->from === null ? null : Climb::of($this->stair);
+        if (!$climb instanceof Climb) {
+            return '';
+        }
+        $height = self::WALK[$this->home->layout->units->value];
+        foreach ($this->stair->shape->steps as $step) {
+            if ($climb->level($step) - StairCovers::STAIR_DEPTH >= $height) {
+                return Svg::element('path', ['class' => 'walk-line', 'd' => Svg::line([$step->front->from, $step->front->to])])
+                    .Svg::pinned($step->front->to, 'walk-height', Svg::element(
+                        'text',
+                        ['x' => 6, 'y' => 4],
+                        Svg::text("{$this->home->write(Amount::length($height))} under it"),
+                    ));
+            }
+        }
+
+        return '';
     }
 
     /** Across the step aslant, with a jag in its middle. */

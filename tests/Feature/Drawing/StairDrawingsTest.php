@@ -8,6 +8,7 @@ use App\Drawing\ExampleSketch;
 use App\Drawing\FlatPattern;
 use App\Drawing\SectionDrawing;
 use App\Drawing\StairSymbol;
+use App\Drawing\Svg;
 use Heurema\Drafting\StairSection;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
@@ -107,11 +108,27 @@ final class StairDrawingsTest extends TestCase
 
     public function test_the_plan_of_the_foot_is_cut_and_the_plan_of_the_head_is_not(): void
     {
-        $stair = HeadroomTest::stairwell(void: self::OPENING)->home()->stairs[0];
-        $foot = (new StairSymbol($stair, 'G'))->draw();
+        $home = HeadroomTest::stairwell(void: self::OPENING)->home();
+        $stair = $home->stairs[0];
+        $foot = (new StairSymbol($stair, 'G', $home))->draw();
         self::assertStringContainsString('step-above', $foot);
         self::assertStringContainsString('break-line', $foot);
-        self::assertStringNotContainsString('step-above', (new StairSymbol($stair, 'U'))->draw());
+        self::assertStringNotContainsString('step-above', (new StairSymbol($stair, 'U', $home))->draw());
+    }
+
+    public function test_the_edge_from_which_one_walks_under_it_is_drawn_where_it_starts(): void
+    {
+        // risers of 180: the step at 2340 is the first that is 300 and more above 2000
+        $home = HeadroomTest::stairwell(void: self::OPENING)->home();
+        $stair = $home->stairs[0];
+        $front = $stair->shape->steps[12]->front;
+        $foot = (new StairSymbol($stair, 'G', $home))->draw();
+        self::assertStringContainsString('class="walk-line" d="'.Svg::line([$front->from, $front->to]).'"', $foot);
+        self::assertStringContainsString('2000 mm under it', $foot);
+        self::assertStringNotContainsString('walk-line', (new StairSymbol($stair, 'U', $home))->draw());
+        $few = ['parts' => [['flight' => ['risers' => 5, 'tread' => 250]]], 'rise' => 900];
+        $low = HeadroomTest::stairwell(void: self::OPENING, stair: $few)->home();
+        self::assertStringNotContainsString('walk-line', (new StairSymbol($low->stairs[0], 'G', $low))->draw());
     }
 
     public function test_a_turning_stair_is_rolled_out_along_the_line_one_walks(): void
