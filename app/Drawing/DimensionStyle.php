@@ -100,17 +100,7 @@ final readonly class DimensionStyle
         return ['fine' => 16, 'usual' => 8, 'rough' => 2][$this->precision] ?? 16;
     }
 
-    private static function isAltered(Layout $layout): bool
-    {
-        $statuses = array_merge(...array_map(
-            static fn(Storey $storey): array => array_map(static fn(Wall $wall): Status => $wall->status, $storey->walls),
-            $layout->storeys,
-        ));
-
-        return in_array(Status::Existing, $statuses, true) && in_array(Status::New, $statuses, true);
-    }
-
-    /** Said once beside the drawing: what the dimensions run to, and their unit. */
+    /** Said once beside the drawing: what the dimensions run to, their unit, and what one has to know of the walls. */
     public function says(Layout $layout): string
     {
         $to = [
@@ -118,8 +108,34 @@ final readonly class DimensionStyle
             'bare structure' => 'bare structure',
             'centre line' => 'centre lines',
         ][$this->datum->value];
+        $walls = array_merge(...array_map(static fn(Storey $storey): array => $storey->standingWalls(), $layout->storeys));
 
-        return "Dimensions to {$to}, in ".self::UNITS[$this->units($layout)]
-            .(self::isAltered($layout) ? '; walls that stood before are grey' : '');
+        return "Dimensions to {$to}, in ".self::UNITS[$this->units($layout)].$this->unknownLinings($walls).self::altered($walls);
+    }
+
+    /**
+     * Walls whose linings nobody said are taken to have none.
+     *
+     * @param list<Wall> $walls
+     */
+    private function unknownLinings(array $walls): string
+    {
+        $unknown = array_filter($walls, static fn(Wall $wall): bool => !$wall->isDivider() && $wall->lining === null);
+
+        return match (true) {
+            $this->datum !== WallDatum::Structure, $unknown === [] => '',
+            count($unknown) === 1 => '; of one wall the linings are not known: it is taken to have none',
+            default => '; of '.count($unknown).' walls the linings are not known: they are taken to have none',
+        };
+    }
+
+    /** @param list<Wall> $walls */
+    private static function altered(array $walls): string
+    {
+        $statuses = array_map(static fn(Wall $wall): Status => $wall->status, $walls);
+
+        return in_array(Status::Existing, $statuses, true) && in_array(Status::New, $statuses, true)
+            ? '; walls that stood before are grey'
+            : '';
     }
 }

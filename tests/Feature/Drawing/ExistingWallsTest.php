@@ -8,6 +8,7 @@ use App\Drawing\DimensionStyle;
 use App\Drawing\LabelPlace;
 use App\Drawing\PlanDrawing;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\WallDatum;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\TestCase;
 
@@ -23,6 +24,15 @@ final class ExistingWallsTest extends TestCase
             self::assertStringNotContainsString('wall-existing', self::plan($alike));
             self::assertStringNotContainsString('grey', (new DimensionStyle())->says($alike->layout));
         }
+    }
+
+    public function test_dimensions_to_bare_structure_say_of_which_walls_it_is_not_known(): void
+    {
+        $bare = static fn(Home $home): string => (new DimensionStyle(datum: WallDatum::Structure))->says($home->layout);
+        $lined = ['lining' => [12.5, 12.5]];
+        self::assertStringContainsString('of 4 walls the linings are not known', $bare(self::home([], [])));
+        self::assertStringContainsString('of 2 walls the linings are not known', $bare(self::home($lined, $lined)));
+        self::assertStringNotContainsString('linings', (new DimensionStyle())->says(self::home([], [])->layout));
     }
 
     /**
