@@ -94,7 +94,7 @@ final readonly class StairSymbol
         return null;
     }
 
-    /** The edge from which one can walk upright under the stair, whose structure is taken as deep as others take it that hang over a stair. */
+    /** The edge from which one can walk upright under it; its structure is taken to be as deep as that of one over another stair. */
     private function walkLine(): string
     {
         $climb = $this->stair->from === null ? null : Climb::of($this->stair);

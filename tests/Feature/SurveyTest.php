@@ -84,6 +84,27 @@ final class SurveyTest extends TestCase
         self::assertStringContainsString('Every room and opening was taped.', $list());
     }
 
+    public function test_heights_go_with_what_they_are_of_and_come_back_with_it(): void
+    {
+        $this->act('taped-heights', 'o1', ['fields' => ['sill' => '920', 'head' => '2110']])->assertOk();
+        $this->act('taped-heights', 'r1', ['fields' => ['ceiling' => '2.4 m']])->assertOk();
+        $before = $this->layout()->toArray();
+        $this->act('remove', 'w0')->assertOk();
+        self::assertSame(['r1'], array_column($this->layout()->survey, 'of'), 'the window went with its wall');
+        $this->post("/schemes/{$this->scheme->id}/undo", ['version' => $this->scheme->refresh()->version, 'storey' => 'G'])->assertOk();
+        self::assertSame($before, $this->layout()->toArray());
+    }
+
+    public function test_a_height_of_nothing_is_refused_in_a_file(): void
+    {
+        $document = $this->layout()->toArray();
+        $document['survey'] = [[
+            'id' => 't', 'storey' => 'G', 'from' => [0, 0], 'to' => [0, 0], 'measured' => 2400, 'of' => 'gone', 'height' => 'ceiling',
+        ]];
+        $this->expectExceptionMessage('/survey/0/of: expected the id of a room or an opening');
+        (new LayoutReader())->read((string) json_encode($document));
+    }
+
     /** @return iterable<string, array{string, string, array<string, mixed>, string}> */
     public static function refused(): iterable
     {

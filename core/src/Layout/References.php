@@ -30,8 +30,8 @@ final class References
                 match (true) {
                     $element instanceof Storey => $this->checkListsOf($element, $pointer),
                     $element instanceof Stair => $this->checkStair($element, $pointer),
-                    $element instanceof Ramp,
-                    $element instanceof SurveyDistance => $this->checkStorey($element->storey, "{$pointer}/storey"),
+                    $element instanceof Ramp => $this->checkStorey($element->storey, "{$pointer}/storey"),
+                    $element instanceof SurveyDistance => $this->checkTaped($element, $pointer),
                     default => null,
                 };
             }
@@ -112,6 +112,16 @@ final class References
                 "{$pointer}/to_storey",
                 "expected a storey above the one the stair starts from, \"{$stair->toStorey}\" lies below \"{$stair->fromStorey}\"",
             );
+        }
+    }
+
+    private function checkTaped(SurveyDistance $taped, string $pointer): void
+    {
+        $this->checkStorey($taped->storey, "{$pointer}/storey");
+        $storey = $this->layout->storey($taped->storey);
+        $tapeable = array_map(static fn(Element $element): string => $element->id(), [...$storey->rooms ?? [], ...$storey->openings ?? []]);
+        if ($taped->of !== null && !in_array($taped->of, $tapeable, true)) {
+            throw new UnreadableLayout("{$pointer}/of", "expected the id of a room or an opening of the storey, found \"{$taped->of}\"");
         }
     }
 

@@ -189,11 +189,11 @@ final class DrawingMeasuresTest extends MeasureTestCase
         ]);
         self::assertEqualsWithDelta(12.0, self::number('survey.difference', $taped(3988), 'm'), 1e-6);
         self::assertSame(
-            ['Taped 5004 mm, drawn 4000 mm.', 'Was the tape read 1 m too long?'],
+            ['Taped 5004 mm, drawn 4000 mm.', 'The tape may have been read 1 m too long.'],
             self::working(self::measure('survey.difference', $taped(5004), 'm')),
         );
         self::assertSame(
-            ['Taped 400 mm, drawn 4000 mm.', 'A nought too few, or centimetres for millimetres?'],
+            ['Taped 400 mm, drawn 4000 mm.', 'It may have a nought too few, or be centimetres, not millimetres.'],
             self::working(self::measure('survey.difference', $taped(400), 'm')),
         );
         self::assertInstanceOf(NotApplicable::class, self::measure('survey.chain', $taped(4000), 'm'));
@@ -210,7 +210,7 @@ final class DrawingMeasuresTest extends MeasureTestCase
         self::assertEqualsWithDelta(0.0, self::number('survey.chain', $chain(2500), 'o'), 1e-6);
         self::assertEqualsWithDelta(8.0, self::number('survey.chain', $chain(2492), 'o'), 1e-6);
         self::assertSame(
-            ['2 parts add up to 3000 mm, the overall was taped as 4000 mm.', 'Was the tape read 1 m too short?'],
+            ['2 parts add up to 3000 mm, the overall was taped as 4000 mm.', 'The tape may have been read 1 m too short.'],
             self::working(self::measure('survey.chain', $chain(1500), 'o')),
         );
     }
@@ -250,10 +250,11 @@ final class DrawingMeasuresTest extends MeasureTestCase
             'm',
         ));
         foreach ([
-            [3740.0, 'Two digits changed places, 3470?'], [3743.0, 'Two digits changed places, 3473?'],
-            [4370.0, 'Two digits changed places, 3470?'],
-            [3770.0, 'The digit of the hundreds of millimetres misread?'], [3166.0, 'A whole number of feet misread, 1?'],
-            [2860.4, 'A whole number of feet misread, 2?'], [3420.0, null], [3470.0, null], [3482.0, null],
+            [3740.0, 'Two digits may have changed places: 3470.'], [3743.0, 'Two digits may have changed places: 3473.'],
+            [4370.0, 'Two digits may have changed places: 3470.'],
+            [3770.0, 'The digit of the hundreds of millimetres may have been misread.'],
+            [3166.0, 'It may have been misread by whole feet: 1.'],
+            [2860.4, 'It may have been misread by whole feet: 2.'], [3420.0, null], [3470.0, null], [3482.0, null],
         ] as [$measured, $slip]) {
             self::assertSame($slip, $taped($measured)[1] ?? null, (string) $measured);
         }
@@ -273,7 +274,6 @@ final class DrawingMeasuresTest extends MeasureTestCase
             self::assertEqualsWithDelta($off, self::number('survey.difference', $home($height(...$what)), 'm'), 1e-6, implode(' ', $what));
         }
         self::assertUnknown(['d.sill'], self::measure('survey.difference', $home($height('d', 'sill', 10.0)), 'm'));
-        self::assertUnknown(['gone'], self::measure('survey.difference', $home($height('gone', 'ceiling', 2400.0)), 'm'));
         $bare = Sketch::room(4000, 3000)->with(['ceiling' => null])->document(['survey' => [$height('r', 'ceiling', 2400.0)]]);
         self::assertUnknown(['r.ceiling or G.ceiling'], self::measure('survey.difference', $bare, 'm'));
     }

@@ -179,6 +179,7 @@ final class Redrawn
             ...$element,
             'id' => self::name(self::text($element, 'id')),
             ...(isset($element['wall']) ? ['wall' => self::name(self::text($element, 'wall'))] : []),
+            ...(isset($element['of']) ? ['of' => self::name(self::text($element, 'of'))] : []),
         ];
     }
 

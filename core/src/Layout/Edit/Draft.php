@@ -12,6 +12,7 @@ use Heurema\Layout\Opening;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Layout\Storey;
+use Heurema\Layout\SurveyDistance;
 
 /** A layout being edited: its elements by id, each change written down. */
 final class Draft
@@ -125,8 +126,14 @@ final class Draft
         $this->makeUnlessSame(new Change($before->storey, $before->position, $before->element, $after));
     }
 
+    /** With the heights that were taped of it. */
     public function remove(string $id): void
     {
+        foreach ($this->elements(null, ElementList::Survey) as $taped) {
+            if ($taped instanceof SurveyDistance && $taped->of === $id) {
+                $this->remove($taped->id);
+            }
+        }
         $element = $this->find($id);
         $this->make(new Change($element->storey, $element->position, $element->element, null));
     }

@@ -18,7 +18,7 @@ final class TapeSlip
     private const FOOT = 304.8;
     private const HUNDRED = 100.0;
 
-    /** A question with the likely cause; null when none is plain. In mm. */
+    /** The likely cause; null when none is plain. In mm. */
     public static function behind(float $difference, float $taped, float $expected): ?Message
     {
         $metres = round($difference / 1000);
