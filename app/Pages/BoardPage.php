@@ -374,6 +374,14 @@ final class BoardPage
         return $fields;
     }
 
+    /** @return array<string, string> what the sizes of the chosen door or window come to, by what it is */
+    public function derivedSizes(): array
+    {
+        $opening = $this->chosenOpening();
+
+        return $opening === null ? [] : (new DerivedSizes($opening, $this->home))->list();
+    }
+
     /** How large the attic is, as it would be typed; empty: nobody said. */
     public function attic(): string
     {
