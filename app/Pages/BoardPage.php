@@ -40,6 +40,7 @@ use App\Letters\OpenItem;
 use App\Models\PendingPage;
 use App\Models\Scheme;
 use App\Models\Underlay;
+use Heurema\Drafting\EntranceSteps;
 use Heurema\Drafting\StairForm;
 use Heurema\Drafting\Surroundings;
 use Heurema\Drafting\TapedPull;
@@ -810,11 +811,17 @@ final class BoardPage
     }
 
     /**
-     * @return array{string, string, string, string} riser, tread, landing and margin that entrance steps begin with, as they are typed
-     *                                               (common practice, no source)
+     * @return array{string, string, string, string} riser, tread, landing and margin that entrance steps begin with, as they are typed:
+     *                                               those that there are, else as is usual (common practice, no source)
      */
     public function usualSteps(): array
     {
+        $door = $this->chosenOpening();
+        $like = $door === null ? null : EntranceSteps::nearest($door, $this->home);
+        if ($like !== null) {
+            return array_map($this->typed(...), [$like->highest, $like->tread, $like->landing, $like->margin]);
+        }
+
         return $this->isImperial()
             ? ['7"', '11"', '36"', '6"']
             : [$this->typed(170.0), $this->typed(280.0), $this->typed(900.0), $this->typed(150.0)];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Spatial;
 
 use Heurema\Geometry\Tolerance;
+use Heurema\Layout\Words\OpeningKind;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Words\Message;
 
@@ -64,17 +65,40 @@ final readonly class OutsideLevel
     private static function stepsAt(PlacedOpening $door, Home $home): ?PlacedStair
     {
         foreach ($home->stairs as $stair) {
-            if (
-                $stair->from === null
-                && $stair->to === $door->plan->storey
-                && $stair->shape->head !== null
-                && $stair->shape->head->shortestTo($door->span())->length() <= self::AT_THE_DOOR
-            ) {
+            if ($stair->from === null && $stair->to === $door->plan->storey && self::leadsTo($stair, $door, $home)) {
                 return $stair;
             }
         }
 
         return null;
+    }
+
+    /** Do steps end near a door, before it or with no other one nearer? */
+    private static function leadsTo(PlacedStair $steps, PlacedOpening $door, Home $home): bool
+    {
+        $head = $steps->shape->head;
+        if ($head === null || $head->shortestTo($door->span())->length() > self::AT_THE_DOOR) {
+            return false;
+        }
+        $along = $head->along($door->middle());
+
+        return ($along >= 0.0 && $along <= $head->length()) || self::doorOf($steps, $home) === $door;
+    }
+
+    /** The door to the outside that is closest to where steps end; null where there is none. */
+    public static function doorOf(PlacedStair $steps, Home $home): ?PlacedOpening
+    {
+        $middle = $steps->shape->head?->middle();
+        [$nearest, $least] = [null, INF];
+        foreach ($middle === null ? [] : $home->openingsOn($steps->to->id) as $door) {
+            $isOuter = $door->opening->kind !== OpeningKind::Window && $door->isToOutside() === true;
+            $distance = $isOuter && $middle !== null ? $door->span()->distanceTo($middle) : INF;
+            if ($distance < $least) {
+                [$nearest, $least] = [$door, $distance];
+            }
+        }
+
+        return $nearest;
     }
 
     /** The nearest of those that end at the door. */
