@@ -25,7 +25,8 @@ final readonly class Sheet
     /** How many pixels wide the plan is taken to be until the page says otherwise. */
     private const USUAL_WIDTH = 780.0;
 
-    private function __construct(public Box $box, public Box $building) {}
+    /** @param Box $drawn the building, and what lies outside it: steps, ramps, levels of the ground */
+    private function __construct(public Box $box, public Box $building, public Box $drawn) {}
 
     /** @param float|null $margin around the building, mm; null: as is usual */
     public static function of(Layout $layout, ?float $margin = null): self
@@ -51,11 +52,13 @@ final readonly class Sheet
 
         $axes = array_merge(...array_map(static fn(Axis $axis): array => [$axis->from, $axis->to], $layout->axes));
         $levels = array_map(static fn(GroundLevel $level): Point => $level->at, $layout->ground);
-        $sheet = Box::around([...self::corners($building), ...$starts, ...$ramps, ...$levels])->grown($margin ?? self::MARGIN);
+        $drawn = Box::around([...self::corners($building), ...$starts, ...$ramps, ...$levels]);
+        $sheet = $drawn->grown($margin ?? self::MARGIN);
 
         return new self(
             $axes === [] ? $sheet : Box::around([...self::corners($sheet), ...self::corners(Box::around($axes)->grown(self::AROUND_AXES))]),
             $building,
+            $drawn,
         );
     }
 

@@ -105,10 +105,10 @@ final readonly class StairSymbol
         foreach ($this->stair->shape->steps as $step) {
             if ($climb->level($step) - StairCovers::STAIR_DEPTH >= $height) {
                 return Svg::element('path', ['class' => 'walk-line', 'd' => Svg::line([$step->front->from, $step->front->to])])
-                    .Svg::pinned($step->front->to, 'walk-height', Svg::element(
+                    .Svg::pinned($step->front->from->towardsPoint($step->front->to, 0.25), 'walk-height', Svg::element(
                         'text',
-                        ['x' => 6, 'y' => 4],
-                        Svg::text("{$this->home->write(Amount::length($height))} under it"),
+                        ['y' => 3],
+                        Svg::text($this->home->write(Amount::length($height))),
                     ));
             }
         }

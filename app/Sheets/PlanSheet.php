@@ -22,6 +22,9 @@ final readonly class PlanSheet
     /** How large a pixel of the screen's drawing is on paper, mm. */
     private const PIXEL = 0.19;
 
+    /** Between what is drawn and the title, mm of paper. */
+    private const CLEAR = 4.0;
+
     private Box $building;
 
     /** @param TitleBlock $title what is written below the plan */
@@ -115,6 +118,16 @@ final readonly class PlanSheet
         };
     }
 
+    /** How far the plan goes up, mm of paper, so that steps and ramps before the building keep clear of the title. */
+    private function lift(float $y): float
+    {
+        $drawn = Sheet::of($this->home->layout)->drawn;
+        $below = $y - $drawn->bottom / $this->scale - ($this->paper->height() - self::BORDER - self::TITLE - self::CLEAR);
+        $above = $y - $this->building->top / $this->scale - self::around($this->style) - self::BORDER;
+
+        return max(0.0, min($below, $above));
+    }
+
     private function drawing(): string
     {
         $labels = new LabelPlace($this->home, self::PIXEL * $this->scale, $this->style);
@@ -124,6 +137,7 @@ final readonly class PlanSheet
         $middle = $this->building->middle();
         $x = $this->paper->width() / 2 - $middle->x / $this->scale;
         $y = ($this->paper->height() - self::TITLE) / 2 + $middle->y / $this->scale;
+        $y -= $this->lift($y);
 
         return Svg::element(
             'g',

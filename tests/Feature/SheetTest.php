@@ -6,13 +6,16 @@ namespace Tests\Feature;
 
 use App\Actions\OpenProject;
 use App\Drawing\DimensionStyle;
+use App\Drawing\Sheet;
 use App\Models\Scheme;
 use App\Models\User;
 use App\Sheets\DoesNotFit;
 use App\Sheets\Paper;
 use App\Sheets\PlanSheet;
 use App\Sheets\PlotScale;
+use App\Sheets\TitleBlock;
 use Heurema\Layout\LayoutReader;
+use Heurema\Layout\Stair;
 use Heurema\Spatial\Home;
 use Heurema\Units\UnitSystem;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -53,6 +56,17 @@ final class SheetTest extends TestCase
         ] as $words) {
             self::assertStringContainsString($words, (string) $svg);
         }
+    }
+
+    public function test_steps_before_the_building_keep_clear_of_the_title(): void
+    {
+        $home = new Home((new LayoutReader())->read((string) file_get_contents(database_path('demo/orchard-terrace.json'))));
+        $title = new TitleBlock('T', '', 'Ground floor', 'A', '', '', 'Tabloid', '');
+        $svg = (new PlanSheet($home, $home->plans['G'], Paper::Tabloid, 48, $title, new DimensionStyle()))->svg();
+        self::assertSame(1, preg_match('/class="plan" transform="translate\(([\d.]+) ([\d.]+)\)/', $svg, $at));
+        $lowest = (float) $at[2] - min(0.0, ...array_map(static fn(Stair $stair): float => $stair->start->y, $home->layout->stairs)) / 48;
+        self::assertLessThan(Paper::Tabloid->height() - 10 - 18, $lowest);
+        self::assertGreaterThan(10.0 + 11.0 - 0.01, (float) $at[2] - Sheet::of($home->layout)->building->grown(300.0)->top / 48);
     }
 
     public function test_north_is_drawn_where_somebody_said_where_it_is(): void

@@ -124,7 +124,7 @@ final class StairDrawingsTest extends TestCase
         $front = $stair->shape->steps[12]->front;
         $foot = (new StairSymbol($stair, 'G', $home))->draw();
         self::assertStringContainsString('class="walk-line" d="'.Svg::line([$front->from, $front->to]).'"', $foot);
-        self::assertStringContainsString('2000 mm under it', $foot);
+        self::assertStringContainsString('>2000 mm</text>', $foot);
         self::assertStringNotContainsString('walk-line', (new StairSymbol($stair, 'U', $home))->draw());
         $few = ['parts' => [['flight' => ['risers' => 5, 'tread' => 250]]], 'rise' => 900];
         $low = HeadroomTest::stairwell(void: self::OPENING, stair: $few)->home();
