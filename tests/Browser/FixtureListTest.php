@@ -113,6 +113,13 @@ final class FixtureListTest extends BrowserTestCase
         self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('.evidence-missing [data-control="field-sill"]')));
     }
 
+    public function test_what_is_still_to_be_taped_can_be_read_by_everybody(): void
+    {
+        $this->visit("/schemes/{$this->scheme->id}/survey");
+        $this->waitForText('h1', 'Taped on site');
+        $this->assertAccessible();
+    }
+
     /** @return list<string> kinds in sight that are offered as usual */
     private function offered(): array
     {
