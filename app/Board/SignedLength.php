@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Board;
 
 use Heurema\Layout\Layout;
-use Heurema\Units\UnreadableLength;
 
-/** How far something lies below a floor, as it is typed: with a minus where it lies above. */
+/** A length to either side of where it is counted from, as it is typed: with a minus on the other side (below a floor: where it lies above). */
 final class SignedLength
 {
     /**
@@ -17,18 +16,14 @@ final class SignedLength
      */
     public static function read(string $typed, Layout $layout, string $key): float
     {
-        $isAbove = preg_match('/^[-−–]\s*/u', $typed, $sign) === 1;
-        try {
-            $below = $layout->lengths()->read($isAbove ? substr($typed, strlen($sign[0])) : $typed)->mm;
-        } catch (UnreadableLength $e) {
-            throw new RefusedValue($key, $e->getMessage());
-        }
+        $isMinus = preg_match('/^[-−–]\s*/u', $typed, $sign) === 1;
+        $length = LengthField::read($isMinus ? substr($typed, strlen($sign[0])) : $typed, $layout, $key);
 
-        return $isAbove ? -$below : $below;
+        return $isMinus ? -$length : $length;
     }
 
-    public static function write(float $below, Layout $layout): string
+    public static function write(float $length, Layout $layout): string
     {
-        return ($below < 0 ? '-' : '').LengthField::write(round(abs($below), 4), $layout);
+        return ($length < 0 ? '-' : '').LengthField::write(round(abs($length), 4), $layout);
     }
 }

@@ -30,7 +30,7 @@ final readonly class CeilingShape
         $this->low = $ceiling === null ? '' : LengthField::write($ceiling->low, $layout);
         $this->high = $ceiling === null ? '' : LengthField::write($ceiling->high, $layout);
         $way = $ceiling === null ? Point::towards(90) : $ceiling->to->minus($ceiling->from);
-        $this->towards = ((int) round(rad2deg(atan2($way->y, $way->x))) + 360) % 360;
+        $this->towards = (int) round($way->degrees()) % 360;
     }
 
     /** @return array<int, string> by degrees */

@@ -4,63 +4,53 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\OpenProject;
-use App\Models\Scheme;
 use App\Models\User;
-use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\OutsideLevel;
 use Heurema\Tests\Sketch;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Testing\TestResponse;
-use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** The ground slopes through levels at places: doors, windows and steps ask how high it lies where they are. */
 final class GroundOnBoardTest extends TestCase
 {
+    use ActsOnBoard;
     use RefreshDatabase;
-
-    private Scheme $scheme;
 
     protected function setUp(): void
     {
         parent::setUp();
-        $user = User::factory()->create();
-        $this->actingAs($user);
-        $layout = Sketch::room(8000, 4000, 'hall')->door('w4', 2100, 900)->door('w2', 2100, 900, ['id' => 'e'])->home()->layout;
-        $this->scheme = $this->app->make(OpenProject::class)->open($user, $layout, null, ['us-irc-2021'])->scheme;
+        $this->actingAs(User::factory()->create());
+        $this->open(Sketch::room(8000, 4000, 'hall')->door('w4', 2100, 900)->door('w2', 2100, 900, ['id' => 'e'])->home()->layout);
     }
 
     public function test_levels_are_set_moved_and_taken_away(): void
     {
-        $this->act(['at' => '0,2000', 'below' => '100'])->assertOk();
-        $this->act(['at' => '8000,2000', 'below' => '500 mm'])
+        $this->act('ground-level', ['at' => '0,2000', 'below' => '100'])->assertOk();
+        $this->act('ground-level', ['at' => '8000,2000', 'below' => '500 mm'])
             ->assertOk()
             ->assertSee('class="pin ground-level"', false)
             ->assertSee('−500 mm');
         foreach (['d' => -100.0 + 0.0, 'e' => -500.0] as $door => $level) {
             self::assertEqualsWithDelta($level, $this->outside($door), 6.0, $door);
         }
-        $this->act(['at' => '8100,2100', 'below' => '-200'])->assertOk();
+        $this->act('ground-level', ['at' => '8100,2100', 'below' => '-200'])->assertOk();
         self::assertSame([-100.0, 200.0], array_map(static fn($one): float => $one->level, $this->layout()->ground));
         self::assertEqualsWithDelta(200.0, $this->outside('e'), 6.0);
-        $this->act(['at' => '8000,2000', 'below' => ''])->assertOk();
+        $this->act('ground-level', ['at' => '8000,2000', 'below' => ''])->assertOk();
         self::assertCount(1, $this->layout()->ground);
-        $this->act(['at' => '4000,2000', 'below' => ''])->assertUnprocessable()->assertSee('how far the ground lies below');
-        $this->act(['at' => '4000,2000', 'below' => 'deep'])->assertUnprocessable();
-        $this->act(['at' => 'there', 'below' => '1 m'])->assertUnprocessable()->assertSee('Point at a place');
+        $this->act('ground-level', ['at' => '4000,2000', 'below' => ''])->assertUnprocessable()->assertSee('how far the ground lies below');
+        $this->act('ground-level', ['at' => '4000,2000', 'below' => 'deep'])->assertUnprocessable();
+        $this->act('ground-level', ['at' => 'there', 'below' => '1 m'])->assertUnprocessable()->assertSee('Point at a place');
     }
 
     public function test_steps_are_built_from_the_ground_at_their_door(): void
     {
-        $this->act(['at' => '0,2000', 'below' => '100'])->assertOk();
-        $this->act(['at' => '8000,2000', 'below' => '500'])->assertOk();
+        $this->act('ground-level', ['at' => '0,2000', 'below' => '100'])->assertOk();
+        $this->act('ground-level', ['at' => '8000,2000', 'below' => '500'])->assertOk();
         foreach (['d' => 1, 'e' => 3] as $door => $risers) {
             $asked = ['riser' => '180', 'tread' => '280', 'margin' => '0', 'landing' => '1 m'];
-            $this->post("/schemes/{$this->scheme->id}/acts/entrance-steps", [
-                'version' => $this->scheme->refresh()->version, 'storey' => 'G', 'select' => $door, ...$asked,
-            ])->assertOk();
+            $this->act('entrance-steps', ['select' => $door, ...$asked])->assertOk();
             self::assertSame($risers, $this->layout()->stairs[count($this->layout()->stairs) - 1]->risers(), $door);
         }
     }
@@ -71,23 +61,5 @@ final class GroundOnBoardTest extends TestCase
         $opening = $home->opening($door) ?? self::fail("There is no door {$door}.");
 
         return OutsideLevel::of($opening, $home)->elevation;
-    }
-
-    /**
-     * @param array<string, string> $values
-     *
-     * @return TestResponse<Response>
-     */
-    private function act(array $values): TestResponse
-    {
-        return $this->post(
-            "/schemes/{$this->scheme->id}/acts/ground-level",
-            ['version' => $this->scheme->refresh()->version, 'storey' => 'G', 'select' => '', ...$values],
-        );
-    }
-
-    private function layout(): Layout
-    {
-        return $this->scheme->refresh()->layout;
     }
 }

@@ -4,25 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\OpenProject;
 use App\Drawing\OpenEdgeMarks;
-use App\Models\Scheme;
 use App\Models\User;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Spatial\Home;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** Guards and soffits drawn on the board; open edges guarded in one step, on every storey of every home of the demonstration. */
 final class GuardsOnBoardTest extends TestCase
 {
+    use ActsOnBoard;
     use RefreshDatabase;
-
-    private Scheme $scheme;
 
     protected function setUp(): void
     {
@@ -173,38 +168,9 @@ final class GuardsOnBoardTest extends TestCase
         $this->get($this->board('G', 'p1'))->assertOk()->assertSee('Underside above floor')->assertSee('data-subject="p1"', false);
     }
 
-    private function open(Layout $layout): void
-    {
-        $user = auth()->user();
-        $this->scheme = $this->app->make(OpenProject::class)->open(
-            $user instanceof User ? $user : throw new \LogicException(),
-            $layout,
-            null,
-            ['us-irc-2021'],
-        )->scheme;
-    }
-
-    /**
-     * @param array<string, mixed> $values
-     *
-     * @return TestResponse<Response>
-     */
-    private function act(string $act, array $values): TestResponse
-    {
-        return $this->post(
-            "/schemes/{$this->scheme->id}/acts/{$act}",
-            ['version' => $this->scheme->refresh()->version, 'select' => '', ...$values],
-        );
-    }
-
     private function board(string $storey, string $chosen): string
     {
         return "/schemes/{$this->scheme->id}/board?storey={$storey}&select={$chosen}";
-    }
-
-    private function layout(): Layout
-    {
-        return $this->scheme->refresh()->layout;
     }
 
     /** @param list<array{int, int}> $overlook an opening in the upper floor */

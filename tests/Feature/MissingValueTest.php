@@ -8,13 +8,12 @@ use App\Actions\OpenProject;
 use App\Models\User;
 use App\Pages\MissingValue;
 use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutReader;
-use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Examiner;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Spatial\Home;
+use Heurema\Tests\WithoutKey;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -48,7 +47,7 @@ final class MissingValueTest extends TestCase
         $shown = [];
         $taken = in_array(basename($file, '.json'), self::KEYS_TAKEN_OF, true) ? array_unique($keys[1]) : [];
         foreach (['', ...$taken] as $key) {
-            $layout = self::without($json, $key);
+            $layout = WithoutKey::read($json, $key);
             if ($layout === null) {
                 continue;
             }
@@ -103,27 +102,6 @@ final class MissingValueTest extends TestCase
                 __DIR__."/../../core/rulebooks/{$book}.yaml",
             ),
             ['us-irc-2021', 'us-access', 'uk-part-m', 'drawing'],
-        );
-    }
-
-    private static function without(string $json, string $key): ?Layout
-    {
-        try {
-            return (new LayoutReader())->read((string) json_encode(self::taken(json_decode($json, true), $key)));
-        } catch (UnreadableLayout) {
-            return null;
-        }
-    }
-
-    private static function taken(mixed $value, string $key): mixed
-    {
-        if (!is_array($value)) {
-            return $value;
-        }
-
-        return array_map(
-            static fn(mixed $inner): mixed => self::taken($inner, $key),
-            array_is_list($value) ? $value : array_diff_key($value, [$key => true]),
         );
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\OpenProject;
-use App\Models\Scheme;
 use App\Models\User;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
@@ -15,20 +13,17 @@ use Heurema\Layout\LayoutReader;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Spatial\Home;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
-use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
 
 /** Soffits, floor openings and fixtures of any outline, and sloped ceilings, drawn and typed on homes that lie in any direction. */
 final class OutlinesOnBoardTest extends TestCase
 {
+    use ActsOnBoard;
     use RefreshDatabase;
 
     private const ANGLES = [0.0, 30.0, 90.0, 137.0, 180.0, 251.5, 270.0];
-
-    private Scheme $scheme;
 
     protected function setUp(): void
     {
@@ -205,35 +200,6 @@ final class OutlinesOnBoardTest extends TestCase
         self::assertInstanceOf(SlopedCeiling::class, $ceiling);
         self::assertSame([1524.0, 2743.2], [$ceiling->low, $ceiling->high]);
         self::assertSame([[100.0, 2000.0], [3100.0, 2000.0]], [$ceiling->from->toArray(), $ceiling->to->toArray()]);
-    }
-
-    private function open(Layout $layout): void
-    {
-        $user = auth()->user();
-        $this->scheme = $this->app->make(OpenProject::class)->open(
-            $user instanceof User ? $user : throw new \LogicException(),
-            $layout,
-            null,
-            ['drawing'],
-        )->scheme;
-    }
-
-    /**
-     * @param array<string, mixed> $values
-     *
-     * @return TestResponse<Response>
-     */
-    private function act(string $act, array $values): TestResponse
-    {
-        return $this->post(
-            "/schemes/{$this->scheme->id}/acts/{$act}",
-            ['version' => $this->scheme->refresh()->version, 'storey' => 'G', 'select' => '', ...$values],
-        );
-    }
-
-    private function layout(): Layout
-    {
-        return $this->scheme->refresh()->layout;
     }
 
     private function fixture(): Fixture

@@ -6,9 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\OpenProject;
 use App\Models\User;
-use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutReader;
-use Heurema\Layout\Schema\UnreadableLayout;
+use Heurema\Tests\WithoutKey;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -25,7 +23,7 @@ final class UnsaidTest extends TestCase
     {
         preg_match_all('/"([a-z_]+)":/', (string) file_get_contents(self::HOME), $found);
         foreach (array_unique($found[1]) as $key) {
-            if (self::without($key) !== null) {
+            if (WithoutKey::read((string) file_get_contents(self::HOME), $key) !== null) {
                 yield $key => [$key];
             }
         }
@@ -36,7 +34,7 @@ final class UnsaidTest extends TestCase
     {
         $user = User::factory()->create();
         $this->actingAs($user);
-        $layout = self::without($key) ?? self::fail("{$key} has to be said.");
+        $layout = WithoutKey::read((string) file_get_contents(self::HOME), $key) ?? self::fail("{$key} has to be said.");
         $revision = $this->app->make(OpenProject::class)->open($user, $layout, null, ['us-irc-2021', 'drawing']);
         $this->get("/revisions/{$revision->id}")->assertOk();
         [$lower, $upper] = $layout->storeys;
@@ -44,29 +42,5 @@ final class UnsaidTest extends TestCase
             $this->get("/schemes/{$revision->scheme_id}/board?storey={$lower->id}&select={$chosen}")->assertOk();
         }
         $this->get("/schemes/{$revision->scheme_id}/board?storey={$upper->id}")->assertOk();
-    }
-
-    private static function without(string $key): ?Layout
-    {
-        try {
-            return (new LayoutReader())->read((string) json_encode(self::taken(
-                json_decode((string) file_get_contents(self::HOME), true),
-                $key,
-            )));
-        } catch (UnreadableLayout) {
-            return null;
-        }
-    }
-
-    private static function taken(mixed $value, string $key): mixed
-    {
-        if (!is_array($value)) {
-            return $value;
-        }
-
-        return array_map(
-            static fn(mixed $inner): mixed => self::taken($inner, $key),
-            array_is_list($value) ? $value : array_diff_key($value, [$key => true]),
-        );
     }
 }

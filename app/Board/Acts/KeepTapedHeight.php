@@ -6,6 +6,7 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Board\ActInput;
+use App\Board\LengthField;
 use App\Board\NewElements;
 use App\Board\RefusedValue;
 use Heurema\Geometry\Point;
@@ -22,7 +23,6 @@ use Heurema\Layout\Room;
 use Heurema\Layout\SurveyDistance;
 use Heurema\Layout\Words\TapedHeight;
 use Heurema\Spatial\Home;
-use Heurema\Units\UnreadableLength;
 
 /** Heights taped on site, of the chosen room or opening; one that was kept before is taken over. */
 final readonly class KeepTapedHeight implements Act
@@ -68,11 +68,7 @@ final readonly class KeepTapedHeight implements Act
 
     private static function taped(ActInput $asked, Layout $layout, TapedHeight $height, string $typed): SurveyDistance
     {
-        try {
-            $measured = $layout->lengths()->read($typed)->mm;
-        } catch (UnreadableLength $e) {
-            throw new RefusedValue($height->value, $e->getMessage());
-        }
+        $measured = LengthField::read($typed, $layout, $height->value);
         if ($measured <= 0.0) {
             throw new RefusedValue($height->value, 'Type a height above zero.');
         }

@@ -14,7 +14,6 @@ use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Wall;
-use Heurema\Units\UnreadableLength;
 
 /** Where the chosen wall is made to hold bars: `500, 1500, 700, 950; …`, from and to along it, then from and to above the floor. */
 final readonly class SetBacking implements Act
@@ -49,11 +48,7 @@ final readonly class SetBacking implements Act
         if (count($parts) !== 4) {
             throw new RefusedValue(self::FIELD, "Type four lengths with commas between them: {$typed}");
         }
-        try {
-            [$from, $to, $bottom, $top] = array_map(static fn(string $part): float => $layout->lengths()->read(trim($part))->mm, $parts);
-        } catch (UnreadableLength $e) {
-            throw new RefusedValue(self::FIELD, $e->getMessage());
-        }
+        [$from, $to, $bottom, $top] = array_map(static fn(string $part): float => LengthField::read($part, $layout, self::FIELD), $parts);
         if ($from >= $to || $bottom >= $top) {
             throw new RefusedValue(self::FIELD, "It begins before it ends, and below its top: {$typed}");
         }

@@ -6,7 +6,7 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Board\ActInput;
-use App\Board\RefusedValue;
+use App\Board\LengthField;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
@@ -15,7 +15,6 @@ use Heurema\Layout\Handrails;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Ramp;
 use Heurema\Layout\Stair;
-use Heurema\Units\UnreadableLength;
 
 /**
  * The rails of the chosen stair or ramp: on either side the height of one, `none`, or nothing where it is not known; how far it stands in
@@ -64,22 +63,13 @@ final readonly class SetHandrails implements Act
             $details[$detail] = match ($typed[$field] ?? null) {
                 null => $stands?->$detail,
                 '' => null,
-                default => self::length($typed[$field], $layout, $field, ''),
+                default => LengthField::read($typed[$field], $layout, $field),
             };
         }
 
         return new Handrail(
-            $height === null ? $stands->height ?? 0.0 : self::length($height, $layout, self::field($side), ' Or type none.'),
+            $height === null ? $stands->height ?? 0.0 : LengthField::read($height, $layout, self::field($side), 'Or type none.'),
             ...$details,
         );
-    }
-
-    private static function length(string $typed, Layout $layout, string $key, string $otherwise): float
-    {
-        try {
-            return $layout->lengths()->read($typed)->mm;
-        } catch (UnreadableLength $e) {
-            throw new RefusedValue($key, $e->getMessage().$otherwise);
-        }
     }
 }

@@ -6,7 +6,9 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Board\ActInput;
+use App\Board\LengthField;
 use App\Board\RefusedValue;
+use App\Board\SignedLength;
 use Heurema\Drafting\FixtureOutline;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
@@ -15,7 +17,6 @@ use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Replace;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
-use Heurema\Units\UnreadableLength;
 
 /** The outline of the chosen fixture: a rectangle, a circle by its radius, or corners that are typed. */
 final readonly class ShapeFixture implements Act
@@ -41,7 +42,7 @@ final readonly class ShapeFixture implements Act
 
     private static function radius(string $typed, Layout $layout): float
     {
-        $radius = self::length($typed, $layout, self::RADIUS);
+        $radius = LengthField::read($typed, $layout, self::RADIUS);
 
         return $radius > 0.0 && $radius <= self::LARGEST
             ? $radius
@@ -61,7 +62,7 @@ final readonly class ShapeFixture implements Act
             if (count($parts) !== 2) {
                 throw new RefusedValue(self::CORNERS, "Type two lengths for each corner, with a comma between: {$corner}");
             }
-            $corners[] = new Point(...array_map(static fn(string $part): float => self::signed(trim($part), $layout), $parts));
+            $corners[] = new Point(...array_map(static fn(string $part): float => SignedLength::read(trim($part), $layout, self::CORNERS), $parts));
         }
         $ring = count($corners) < 3 ? null : new Ring($corners);
         if ($ring === null || $ring->area() < 1.0 || !$ring->isSimple()) {
@@ -69,22 +70,5 @@ final readonly class ShapeFixture implements Act
         }
 
         return $corners;
-    }
-
-    private static function signed(string $typed, Layout $layout): float
-    {
-        $isMinus = preg_match('/^[-−–]\s*/u', $typed, $sign) === 1;
-        $length = self::length($isMinus ? substr($typed, strlen($sign[0])) : $typed, $layout, self::CORNERS);
-
-        return $isMinus ? -$length : $length;
-    }
-
-    private static function length(string $typed, Layout $layout, string $key): float
-    {
-        try {
-            return $layout->lengths()->read($typed)->mm;
-        } catch (UnreadableLength $e) {
-            throw new RefusedValue($key, $e->getMessage());
-        }
     }
 }

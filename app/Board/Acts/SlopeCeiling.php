@@ -6,6 +6,7 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Board\ActInput;
+use App\Board\LengthField;
 use App\Board\RefusedValue;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
@@ -15,7 +16,6 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Spatial\Home;
-use Heurema\Units\UnreadableLength;
 
 /**
  * The ceiling of the chosen room, sloped from its eaves to its ridge: between two places that were pointed at, or across the whole room in
@@ -34,7 +34,10 @@ final readonly class SlopeCeiling implements Act
         if (($typed[self::LOW] ?? '') === '' && ($typed[self::HIGH] ?? '') === '') {
             return new ChangeValues($room->id(), ['ceiling' => null]);
         }
-        [$low, $high] = [self::height($typed, self::LOW, $layout), self::height($typed, self::HIGH, $layout)];
+        [$low, $high] = array_map(
+            static fn(string $key): float => LengthField::read($typed[$key] ?? '', $layout, $key),
+            [self::LOW, self::HIGH],
+        );
         if ($high < $low) {
             throw new RefusedValue(self::HIGH, 'The ridge is not lower than the eaves.');
         }
@@ -63,15 +66,5 @@ final readonly class SlopeCeiling implements Act
         $round = static fn(Point $point): Point => new Point(round($point->x, 4), round($point->y, 4));
 
         return [$round($middle->plus($way->times(min($along)))), $round($middle->plus($way->times(max($along))))];
-    }
-
-    /** @param array<string, string> $typed */
-    private static function height(array $typed, string $key, Layout $layout): float
-    {
-        try {
-            return $layout->lengths()->read($typed[$key] ?? '')->mm;
-        } catch (UnreadableLength $e) {
-            throw new RefusedValue($key, $e->getMessage());
-        }
     }
 }

@@ -151,7 +151,7 @@ final readonly class AgainstWalls
     {
         return new PlacedAgainstWall(
             new Point(round($back->x, 4), round($back->y, 4)),
-            round(fmod(rad2deg(atan2($out->y, $out->x)) + 360, 360), 4),
+            $out->degrees(),
         );
     }
 

@@ -63,6 +63,6 @@ final readonly class ClimbToDoor
     /** The way up, in degrees. */
     public function facing(): float
     {
-        return round(rad2deg(atan2(-$this->out->y, -$this->out->x)), 4) + 0.0;
+        return $this->out->times(-1)->degrees();
     }
 }

@@ -55,7 +55,7 @@ final readonly class ColumnsAtCrossings
             $id,
             $this->kind,
             $crossing->at->minus($facing->times($this->depth / 2)),
-            round(rad2deg(atan2($facing->y, $facing->x)), 4) + 0.0,
+            $facing->degrees(),
             $this->width,
             $this->depth,
         ));

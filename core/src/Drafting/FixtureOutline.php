@@ -18,9 +18,7 @@ final class FixtureOutline
     /** Which way a fixture faces whose back is a stretch with the fixture on its left, degrees. */
     public static function facing(Segment $back): float
     {
-        $out = $back->direction()->left();
-
-        return round(fmod(rad2deg(atan2($out->y, $out->x)) + 360.0, 360.0), 4);
+        return $back->direction()->left()->degrees();
     }
 
     /** As its corners lie on the plan. */

@@ -46,9 +46,8 @@ final class StairBetween
             throw new RefusedEdit("{$risers} risers do not fit between these edges.");
         }
         $parts = StairParts::of($stair, $risers, round($tread, 4)) ?? throw new RefusedEdit('Its flights cannot share the risers.');
-        $way = $line->direction();
 
-        return $stair->withParts($parts)->placed($line->from, round(fmod(rad2deg(atan2($way->y, $way->x)) + 360.0, 360.0), 4));
+        return $stair->withParts($parts)->placed($line->from, $line->direction()->degrees());
     }
 
     private static function turns(Flight|Landing|Winders $part): bool

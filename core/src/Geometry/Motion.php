@@ -64,8 +64,7 @@ final readonly class Motion
     public function direction(float $degrees): float
     {
         $way = Point::towards($degrees);
-        $there = $this->x->times($way->x)->plus($this->y->times($way->y));
 
-        return round(fmod(rad2deg(atan2($there->y, $there->x)) + 360, 360), 4);
+        return $this->x->times($way->x)->plus($this->y->times($way->y))->degrees();
     }
 }

@@ -15,6 +15,12 @@ final readonly class Point
         return new self(cos(deg2rad($degrees)), sin(deg2rad($degrees)));
     }
 
+    /** Which way it points, in degrees from 0 up to 360, counter-clockwise from +x, to the four decimals of a layout document. */
+    public function degrees(): float
+    {
+        return fmod(round(rad2deg(atan2($this->y, $this->x)), 4) + 360.0, 360.0);
+    }
+
     public function plus(self $other): self
     {
         return new self($this->x + $other->x, $this->y + $other->y);

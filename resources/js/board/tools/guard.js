@@ -3,11 +3,13 @@ import { Places } from './places.js';
 
 /** A guard from place to place. */
 export class Guard extends Places {
-    name = 'guard';
-    options = 'guard-options';
+    /** @param {import('../board.js').Board} board */
+    constructor(board) {
+        super(board, 'guard', 'guard', 'guard-options', Guard.sizes);
+    }
 
     finish() {
-        this.board.act('guard', { line: this.texts(), ...Guard.sizes() });
+        this.board.act(this.act, { line: this.texts(), ...this.valuesTyped() });
     }
 
     /** Height, gap and filling as they are said beside the tool. */

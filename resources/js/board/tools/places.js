@@ -8,6 +8,21 @@ export class Places extends Drawing {
     /** So few make what is drawn. */
     least = 2;
 
+    /**
+     * @param {import('../board.js').Board} board
+     * @param {string} name
+     * @param {string} act what is drawn by it
+     * @param {string} options
+     * @param {() => object} typed what is typed beside the tool
+     */
+    constructor(board, name, act, options, typed) {
+        super(board);
+        this.name = name;
+        this.act = act;
+        this.options = options;
+        this.valuesTyped = typed;
+    }
+
     /** What is drawn with them is what the server knows it by. */
     finish() {}
 

@@ -3,10 +3,11 @@
     @if (in_array($page->chosen->value('kind'), ['door', 'gap'], true))<button type="button" class="btn btn-tool" data-act="convert">{{ $page->chosen->value('kind') === 'door' ? 'Make it a bare opening' : 'Make it a door' }}</button>@endif
 </p>
 @if ($page->leafWidth())<p class="evidence-subject">Each leaf is {{ $page->leafWidth() }} wide.</p>@endif
-@if ($page->derivedSizes() !== [])
+@php($derived = $page->derivedSizes())
+@if ($derived !== [])
     <details>
         <summary>What its sizes come to</summary>
-        <dl class="derived">@foreach ($page->derivedSizes() as $what => $said)<div><dt>{{ $what }}</dt><dd>{{ $said }}</dd></div>@endforeach</dl>
+        <dl class="derived">@foreach ($derived as $what => $said)<div><dt>{{ $what }}</dt><dd>{{ $said }}</dd></div>@endforeach</dl>
     </details>
 @endif
 @include('board.inspector.beside')

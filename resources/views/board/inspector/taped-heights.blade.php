@@ -1,4 +1,5 @@
-<details @if (isset($page->tapedHeights()[$refusedField])) open @endif>
+@php($heights = $page->tapedHeights())
+<details @if (isset($heights[$refusedField])) open @endif>
     <summary>Heights taped on site</summary>
-    @include('board.inspector.own-fields', ['act' => 'taped-heights', 'own' => $page->tapedHeights()])
+    @include('board.inspector.own-fields', ['act' => 'taped-heights', 'own' => $heights])
 </details>
