@@ -6,7 +6,7 @@ namespace App\Board;
 
 use Heurema\Layout\Layout;
 
-/** A length to either side of where it is counted from, as it is typed: with a minus on the other side (below a floor: where it lies above). */
+/** A length to either side of where it counts from, as it is typed: with a minus on the other side. */
 final class SignedLength
 {
     /**

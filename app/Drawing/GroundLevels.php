@@ -6,6 +6,7 @@ namespace App\Drawing;
 
 use Heurema\Layout\GroundLevel;
 use Heurema\Spatial\Home;
+use Heurema\Units\Quantity;
 
 /** The levels of the ground at places, on the plan of the lowest storey: above or below its floor. */
 final readonly class GroundLevels
@@ -30,6 +31,6 @@ final readonly class GroundLevels
 
     private function words(float $above): string
     {
-        return abs($above) < 0.05 ? '±0' : ($above > 0 ? '+' : '−').$this->home->length(abs($above));
+        return abs($above) < Quantity::SAME_LENGTH ? '±0' : ($above > 0 ? '+' : '−').$this->home->length(abs($above));
     }
 }

@@ -50,16 +50,12 @@ final readonly class TrialDrawing
                 return (new RampSymbol($ramp))->draw();
             }
         }
-        foreach ($this->home->stairs as $stair) {
-            if ($stair->id() === $id) {
-                return implode(
-                    '',
-                    array_map(
-                        static fn($tread): string => Svg::element('path', ['class' => 'trial-wall', 'd' => Svg::path($tread)]),
-                        $stair->shape->treads(),
-                    ),
-                );
-            }
+        $stair = $this->home->stair($id);
+        if ($stair !== null) {
+            return implode('', array_map(
+                static fn($tread): string => Svg::element('path', ['class' => 'trial-wall', 'd' => Svg::path($tread)]),
+                $stair->shape->treads(),
+            ));
         }
 
         foreach ($this->home->layout->axes as $axis) {

@@ -892,13 +892,7 @@ final class BoardPage
 
     private function chosenStair(): ?PlacedStair
     {
-        foreach ($this->isChosen('stairs') ? $this->home->stairs : [] as $stair) {
-            if ($stair->id() === $this->chosen?->id()) {
-                return $stair;
-            }
-        }
-
-        return null;
+        return $this->isChosen('stairs') ? $this->home->stair($this->chosen?->id() ?? '') : null;
     }
 
     private function chosenWall(): ?Wall

@@ -12,6 +12,7 @@ use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\TapedDistance;
+use Heurema\Units\Quantity;
 
 /** Everything that was taped on site, held against the drawing, and what is still to be taped. */
 final readonly class SurveyPage
@@ -89,7 +90,7 @@ final readonly class SurveyPage
 
     private function off(float $difference): string
     {
-        return abs($difference) < 0.05 ? 'as drawn' : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference));
+        return abs($difference) < Quantity::SAME_LENGTH ? 'as drawn' : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference));
     }
 
     /** @return list<TapedDistance> */

@@ -44,6 +44,16 @@ final class GroundOnBoardTest extends TestCase
         $this->act('ground-level', ['at' => 'there', 'below' => '1 m'])->assertUnprocessable()->assertSee('Point at a place');
     }
 
+    public function test_a_level_within_300_mm_is_the_one_that_is_meant(): void
+    {
+        foreach ([299 => 1, 300 => 1, 301 => 2] as $off => $count) {
+            $this->act('ground-level', ['at' => "{$off},6000", 'below' => '100'])->assertOk();
+            $this->act('ground-level', ['at' => '0,6000', 'below' => '200'])->assertOk();
+            self::assertCount($count, $this->layout()->ground, "{$off} mm");
+            $this->act('ground-level', ['at' => '0,6000', 'below' => ''])->assertOk();
+        }
+    }
+
     public function test_steps_are_built_from_the_ground_at_their_door(): void
     {
         $this->act('ground-level', ['at' => '0,2000', 'below' => '100'])->assertOk();

@@ -90,6 +90,7 @@ final class OutlinesOnBoardTest extends TestCase
             'soffit', ['line' => ['0,0', '0,0'], 'width' => '100', 'underside' => '2100'], 'from one place',
         ];
         yield 'no radius' => ['shape-fixture', ['fields' => ['shape' => 'round', 'radius' => '0']], 'above zero'];
+        yield 'just over the largest radius' => ['shape-fixture', ['fields' => ['shape' => 'round', 'radius' => '10001 mm']], 'at most 10'];
         yield 'a word for a radius' => ['shape-fixture', ['fields' => ['shape' => 'round', 'radius' => 'big']], 'Nothing in a length'];
         yield 'a corner of one length' => ['shape-fixture', ['fields' => ['shape' => 'corners', 'corners' => '0, 0; 500']], 'two lengths'];
         yield 'corners that cross' => [
@@ -137,6 +138,8 @@ final class OutlinesOnBoardTest extends TestCase
     #[TestWith(['2\'-0"', 609.6])]
     #[TestWith(['100', 100.0])]
     #[TestWith(['4 m', 4000.0])]
+    #[TestWith(['9999 mm', 9999.0])]
+    #[TestWith(['10 m', 10000.0])]
     public function test_a_circle_keeps_its_middle_and_is_nowhere_off_its_radius(string $typed, float $radius): void
     {
         foreach (self::ANGLES as $angle) {

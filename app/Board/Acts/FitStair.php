@@ -14,6 +14,7 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Replace;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Stair;
+use Heurema\Spatial\Home;
 
 /** The chosen stair from the edge of its first riser to that of its last one, with risers that are not higher than typed. */
 final readonly class FitStair implements Act
@@ -29,18 +30,8 @@ final readonly class FitStair implements Act
         return new Replace(StairBetween::fit(
             $stair,
             new Segment($places[0], $places[1]),
-            self::rise($stair, $layout),
+            (new Home($layout))->stair($stair->id)?->totalRise() ?? throw new RefusedEdit('Say how high both storeys lie first.'),
             $asked->length('riser', $layout),
         ));
-    }
-
-    private static function rise(Stair $stair, Layout $layout): float
-    {
-        $from = $stair->fromStorey === null ? null : $layout->storey($stair->fromStorey)?->elevation;
-        $to = $layout->storey($stair->toStorey)?->elevation;
-
-        return $stair->rise ?? ($from === null || $to === null
-            ? throw new RefusedEdit('Say how high both storeys lie first.')
-            : $to - $from);
     }
 }

@@ -45,14 +45,8 @@ final readonly class MoveChosen implements Act
     /** @return list<string> the stair, and the floor opening that goes along */
     private static function withOpening(string $id, ActInput $asked, Layout $layout): array
     {
-        $home = new Home($layout);
-        foreach ($asked->string('opening')->value() === self::STAYS ? [] : $home->stairs as $stair) {
-            $opening = $stair->id() === $id ? $stair->opening() : null;
-            if ($opening !== null) {
-                return [$id, $opening->id];
-            }
-        }
+        $opening = $asked->string('opening')->value() === self::STAYS ? null : (new Home($layout))->stair($id)?->opening();
 
-        return [$id];
+        return $opening === null ? [$id] : [$id, $opening->id];
     }
 }

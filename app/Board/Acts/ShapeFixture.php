@@ -62,7 +62,8 @@ final readonly class ShapeFixture implements Act
             if (count($parts) !== 2) {
                 throw new RefusedValue(self::CORNERS, "Type two lengths for each corner, with a comma between: {$corner}");
             }
-            $corners[] = new Point(...array_map(static fn(string $part): float => SignedLength::read(trim($part), $layout, self::CORNERS), $parts));
+            [$x, $y] = array_map(static fn(string $part): float => SignedLength::read(trim($part), $layout, self::CORNERS), $parts);
+            $corners[] = new Point($x, $y);
         }
         $ring = count($corners) < 3 ? null : new Ring($corners);
         if ($ring === null || $ring->area() < 1.0 || !$ring->isSimple()) {

@@ -81,12 +81,7 @@ final readonly class StairController
 
     private static function find(Home $home, string $id): PlacedStair
     {
-        foreach ($home->stairs as $stair) {
-            if ($stair->id() === $id) {
-                return $stair;
-            }
-        }
-        abort(404);
+        return $home->stair($id) ?? abort(404);
     }
 
     /** @return array{float|null, string|null} the run there is room for, or why it cannot be read */

@@ -19,12 +19,7 @@ final readonly class Ground
     /** A circle holds a place that lies so far inside it, mm. */
     private const INSIDE = 0.01;
 
-    private function __construct(private Layout $layout) {}
-
-    public static function of(Layout $layout): self
-    {
-        return new self($layout);
-    }
+    public function __construct(private Layout $layout) {}
 
     /** Did anybody say how high it lies? */
     public function isSaid(): bool

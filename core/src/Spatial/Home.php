@@ -209,7 +209,7 @@ final class Home implements Subject
 
     public function ground(): Ground
     {
-        return Ground::of($this->layout);
+        return new Ground($this->layout);
     }
 
     /** The room with an id; null where there is none. */
@@ -218,6 +218,17 @@ final class Home implements Subject
         foreach ($this->rooms as $room) {
             if ($room->id() === $id) {
                 return $room;
+            }
+        }
+
+        return null;
+    }
+
+    public function stair(string $id): ?PlacedStair
+    {
+        foreach ($this->stairs as $stair) {
+            if ($stair->id() === $id) {
+                return $stair;
             }
         }
 

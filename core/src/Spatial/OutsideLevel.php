@@ -62,6 +62,25 @@ final readonly class OutsideLevel
         return $outside === null || $floor === null ? null : abs($floor - $outside) <= $deepest + Tolerance::TOUCH;
     }
 
+    /** The door to the outside that is closest to where steps end; null where there is none. */
+    public static function doorOf(PlacedStair $steps, Home $home): ?PlacedOpening
+    {
+        $head = $steps->shape->head;
+        if ($head === null) {
+            return null;
+        }
+        [$nearest, $least] = [null, INF];
+        foreach ($home->openingsOn($steps->to->id) as $door) {
+            $isOuter = $door->opening->kind !== OpeningKind::Window && $door->isToOutside() === true;
+            $distance = $isOuter ? $door->span()->distanceTo($head->middle()) : INF;
+            if ($distance < $least) {
+                [$nearest, $least] = [$door, $distance];
+            }
+        }
+
+        return $nearest;
+    }
+
     private static function stepsAt(PlacedOpening $door, Home $home): ?PlacedStair
     {
         foreach ($home->stairs as $stair) {
@@ -83,22 +102,6 @@ final readonly class OutsideLevel
         $along = $head->along($door->middle());
 
         return ($along >= 0.0 && $along <= $head->length()) || self::doorOf($steps, $home) === $door;
-    }
-
-    /** The door to the outside that is closest to where steps end; null where there is none. */
-    public static function doorOf(PlacedStair $steps, Home $home): ?PlacedOpening
-    {
-        $middle = $steps->shape->head?->middle();
-        [$nearest, $least] = [null, INF];
-        foreach ($middle === null ? [] : $home->openingsOn($steps->to->id) as $door) {
-            $isOuter = $door->opening->kind !== OpeningKind::Window && $door->isToOutside() === true;
-            $distance = $isOuter && $middle !== null ? $door->span()->distanceTo($middle) : INF;
-            if ($distance < $least) {
-                [$nearest, $least] = [$door, $distance];
-            }
-        }
-
-        return $nearest;
     }
 
     /** The nearest of those that end at the door. */

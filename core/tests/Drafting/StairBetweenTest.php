@@ -60,6 +60,19 @@ final class StairBetweenTest extends TestCase
         self::assertSame($risers, $fitted->risers());
     }
 
+    #[TestWith([699.9, false])]
+    #[TestWith([700.0, true])]
+    #[TestWith([700.1, true])]
+    public function test_a_tread_is_at_least_50_mm(float $length, bool $fits): void
+    {
+        [, $stair] = self::stair([['flight' => ['risers' => 15, 'tread' => 250]]]);
+        if (!$fits) {
+            $this->expectException(RefusedEdit::class);
+        }
+        $line = new Segment(new Point(0, 0), new Point($length, 0));
+        self::assertSame(15, StairBetween::fit($stair, $line, self::RISE, 190.0)->risers());
+    }
+
     /** @return list<array{list<array<string, mixed>>, float, float, string}> */
     private static function refused(): array
     {

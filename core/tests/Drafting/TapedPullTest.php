@@ -46,6 +46,14 @@ final class TapedPullTest extends TestCase
         self::assertSame(['from'], array_keys(TapedPull::walls($short->layout->survey[0], $short->plans['G'])));
     }
 
+    public function test_a_wall_is_at_an_end_within_1_mm_of_its_face(): void
+    {
+        foreach ([3999 => true, 4001 => true, 3998 => false, 4002 => false] as $to => $isThere) {
+            $home = self::home(0, [0, 1500], [$to, 1500], 4000.0);
+            self::assertSame($isThere, isset(TapedPull::walls($home->layout->survey[0], $home->plans['G'])['to']), "{$to}");
+        }
+    }
+
     public function test_a_height_moves_no_wall(): void
     {
         $home = Sketch::room(4000, 3000)->document(['survey' => [[

@@ -33,6 +33,15 @@ final class BackingTest extends MeasureTestCase
         }
     }
 
+    public function test_what_hangs_on_a_wall_is_at_most_60_mm_off_it(): void
+    {
+        $backing = ['from' => 600, 'to' => 1400, 'bottom' => 700, 'top' => 950];
+        foreach ([59 => true, 60 => true, 61 => false] as $off => $hangs) {
+            $measured = self::measure('fixture.backed', self::home('w1', [$backing], [900, $off, 90]), 'f');
+            self::assertSame($hangs, $measured instanceof Measured, "{$off} mm");
+        }
+    }
+
     public function test_what_is_not_known(): void
     {
         self::assertUnknown(['w1.backing'], self::measure('fixture.backed', self::home('w1', [], [900, 0, 90]), 'f'));

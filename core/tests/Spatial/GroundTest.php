@@ -65,7 +65,7 @@ final class GroundTest extends TestCase
     /** @param list<array{float|int, float|int, float|int}> $levels x, y, level */
     private static function ground(array $levels, ?float $grade = null): Ground
     {
-        return Ground::of((new LayoutReader())->read((string) json_encode(array_filter([
+        return new Ground((new LayoutReader())->read((string) json_encode(array_filter([
             'format' => 'heurema-layout', 'version' => 1, 'name' => 'Plot', 'units' => 'metric', 'grade' => $grade,
             'ground' => array_map(static fn(array $one): array => ['at' => [$one[0], $one[1]], 'level' => $one[2]], $levels),
             'storeys' => [['id' => 'G', 'elevation' => 0]],
