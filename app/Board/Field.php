@@ -16,6 +16,7 @@ final readonly class Field
     public const CHOICE = 'choice';
     public const YES_NO = 'yes_no';
     public const NUMBER = 'number';
+    public const AIR_FLOW = 'air_flow';
 
     /** Two lengths with a semicolon between them. */
     public const PAIR = 'pair';
@@ -67,6 +68,7 @@ final readonly class Field
             match (true) {
                 $value === Value::TwoLengths => self::PAIR,
                 $value->isLength() => self::LENGTH,
+                $value === Value::AirFlow => self::AIR_FLOW,
                 $value->isNumber() => self::NUMBER,
                 $value === Value::Word => self::CHOICE,
                 $value === Value::YesNo => self::YES_NO,

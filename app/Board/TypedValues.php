@@ -6,6 +6,8 @@ namespace App\Board;
 
 use Heurema\Layout\Element;
 use Heurema\Layout\Layout;
+use Heurema\Units\AirFlowReader;
+use Heurema\Units\Amount;
 use Heurema\Units\UnreadableLength;
 use Illuminate\Support\Arr;
 
@@ -85,9 +87,15 @@ final readonly class TypedValues
                 fn(mixed $length): string => LengthField::write(is_numeric($length) ? (float) $length : 0.0, $this->layout),
                 $value,
             )),
+            $field->kind === Field::AIR_FLOW && is_numeric($value) => $this->airFlow((float) $value),
             is_int($value), is_float($value), is_string($value) => (string) $value,
             default => $field->default,
         };
+    }
+
+    private function airFlow(float $litresPerSecond): string
+    {
+        return $this->layout->units->notation()->write(Amount::airFlow($litresPerSecond));
     }
 
     /**
@@ -113,6 +121,7 @@ final readonly class TypedValues
                     ? SignedLength::read($text, $this->layout, $field->key)
                     : $this->layout->lengths()->read($text)->mm,
                 Field::PAIR => $this->pair($field, $text),
+                Field::AIR_FLOW => round((new AirFlowReader($this->layout->units))->read($text)->number, 4),
                 Field::NUMBER => is_numeric($text) ? (float) $text : throw new RefusedValue($field->key, 'Type a number.'),
                 Field::YES_NO => $text === 'yes',
                 Field::CHOICE => in_array($text, $field->choices, true)

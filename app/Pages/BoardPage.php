@@ -383,6 +383,14 @@ final class BoardPage
         return $opening === null ? [] : (new DerivedSizes($opening, $this->home))->list();
     }
 
+    /** @return array<string, array<string, string>> heights of the chosen thing above the bare floor, by room and by what they are */
+    public function aboveBareFloor(): array
+    {
+        $placed = $this->chosenThing() ?? $this->chosenOpening();
+
+        return $placed === null ? [] : BareFloorHeights::of($placed, $this->home)->list();
+    }
+
     /** How large the attic is, as it would be typed; empty: nobody said. */
     public function attic(): string
     {

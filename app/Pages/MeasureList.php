@@ -81,6 +81,7 @@ final readonly class MeasureList
                 AnswerType::Angle => 'an angle',
                 AnswerType::Ratio => 'a share',
                 AnswerType::Count => 'a count',
+                AnswerType::AirFlow => 'an air flow',
                 AnswerType::YesNo => 'yes or no',
                 AnswerType::Word => 'a word',
             },

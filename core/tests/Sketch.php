@@ -60,6 +60,18 @@ final class Sketch
         );
     }
 
+    /** @param array{float|int, float|int} $tiles how high a wall is tiled, left and right of its line */
+    public function tiled(string $wall, array $tiles): self
+    {
+        $walls = is_array($this->storey['walls'] ?? null) ? $this->storey['walls'] : [];
+        $this->storey['walls'] = array_map(
+            static fn(mixed $one): mixed => is_array($one) && $one['id'] === $wall ? [...$one, 'tiles' => $tiles] : $one,
+            $walls,
+        );
+
+        return $this;
+    }
+
     /** @param array<string, mixed> $more */
     public function use(string $id, string $use, float $x, float $y, array $more = []): self
     {

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Pages\BareFloorHeights;
 use App\Pages\DerivedSizes;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\TestCase;
 
@@ -34,6 +37,27 @@ final class DerivedSizesTest extends TestCase
         self::assertSame(['Clear width', 'Clear height', 'Glass'], array_keys($sizes));
         self::assertStringStartsWith('900 mm. ', $sizes['Clear width']);
         self::assertStringStartsWith('0.99 m². ', $sizes['Glass']);
+    }
+
+    public function test_heights_above_the_bare_floor_count_its_finish(): void
+    {
+        $home = static fn(float $finish): Home => Sketch::room(4000, 3000)
+            ->with(['rooms' => [
+                ['id' => 'r', 'name' => 'Bath', 'use' => 'bathroom', 'at' => [2000, 1500], 'floor_finish_thickness' => $finish],
+            ]])
+            ->window('w1', 2000, 1000, 1200, ['sill' => 900])
+            ->door('w3', 2000, 800)
+            ->fixture('c', 'wall_cabinet', 1000, 0, 90, 600, 350, ['base' => 1400, 'height' => 700])
+            ->fixture('m', 'mirror', 3000, 0, 90, 600, 20, ['height' => 700])
+            ->home();
+        $of = static fn(Home $home, PlacedFixture|PlacedOpening $placed): array => BareFloorHeights::of($placed, $home)->list();
+        $with = $home(22.5);
+        self::assertSame(['Bath' => ['Sill' => '922.5 mm', 'Head' => '2122.5 mm']], $of($with, $with->openings[0]));
+        self::assertSame(['Bath' => ['Sill' => '22.5 mm', 'Head' => '2062.5 mm']], $of($with, $with->openings[1]));
+        self::assertSame(['Bath' => ['Underside' => '1422.5 mm', 'Top' => '2122.5 mm']], $of($with, $with->fixtures[0]));
+        self::assertSame([], $of($with, $with->fixtures[1]), 'how high it hangs nobody said');
+        $without = Sketch::room(4000, 3000)->door('w3', 2000, 800)->home();
+        self::assertSame([], $of($without, $without->openings[0]));
     }
 
     public function test_a_bare_opening_has_none(): void

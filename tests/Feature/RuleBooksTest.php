@@ -53,12 +53,12 @@ final class RuleBooksTest extends TestCase
         $this
             ->get('/rule-books/us-irc-2021?q=R304.2')
             ->assertOk()
-            ->assertSee('1 of 66 rules')
+            ->assertSee('1 of 67 rules')
             ->assertSee('Least width of a habitable room');
         $this
             ->get('/rule-books/us-irc-2021?q='.urlencode('<script>'))
             ->assertOk()
-            ->assertSee('0 of 66 rules')
+            ->assertSee('0 of 67 rules')
             ->assertDontSee('<script>"', false);
     }
 

@@ -23,6 +23,39 @@ use PHPUnit\Framework\TestCase;
 
 final class TypedValuesTest extends TestCase
 {
+    /** @return iterable<string, array{UnitSystem, string, float, string}> */
+    public static function airFlows(): iterable
+    {
+        yield 'cubic feet a minute' => [UnitSystem::Imperial, '50', 23.5974, '50 cfm'];
+        yield 'litres a second' => [UnitSystem::Metric, '25', 25.0, '25 l/s'];
+        yield 'the other system' => [UnitSystem::Metric, '50 cfm', 23.5974, '23.6 l/s'];
+        yield 'cubic metres an hour' => [UnitSystem::Imperial, '90 m3/h', 25.0, '53 cfm'];
+        yield 'with a comma' => [UnitSystem::Metric, '12,5 l/s', 12.5, '12.5 l/s'];
+    }
+
+    #[DataProvider('airFlows')]
+    public function test_the_rate_of_an_exhaust(UnitSystem $units, string $typed, float $rate, string $shown): void
+    {
+        $layout = Sketch::room(4000, 3000)->document(['units' => $units->value])->layout();
+        $room = (new Draft($layout))->find('r')->element;
+        $values = (new TypedValues($layout))->read($room, ['exhaust_rate' => $typed]);
+        self::assertSame(['exhaust_rate' => $rate], $values);
+        $field = array_values(array_filter(Fields::of($room), static fn(Field $one): bool => $one->key === 'exhaust_rate'))[0];
+        $said = Sketch::room(4000, 3000)
+            ->with(['rooms' => [['id' => 'r', 'use' => 'bathroom', 'at' => [2000, 1500], ...$values]]])
+            ->document(['units' => $units->value])
+            ->layout();
+        self::assertSame($shown, trim((new TypedValues($said))->write((new Draft($said))->find('r')->element, $field), '≈ '));
+        foreach (['fast', '-5', '5 mm'] as $wrong) {
+            try {
+                (new TypedValues($layout))->read($room, ['exhaust_rate' => $wrong]);
+                self::fail("{$wrong} was read");
+            } catch (RefusedValue $e) {
+                self::assertSame('exhaust_rate', $e->key);
+            }
+        }
+    }
+
     public function test_only_what_differs_counts(): void
     {
         $typed = [];

@@ -121,7 +121,7 @@ final class LayoutSchema
             Value::Size => $key->part === null ? self::ref('size') : ['anyOf' => [self::ref('size'), self::part($key->part)]],
             Value::Elevation => self::ref('elevation'),
             Value::Angle => self::ref('angle'),
-            Value::Number => ['type' => 'number', 'minimum' => $key->is->least ?? 0, 'maximum' => $key->is->most],
+            Value::Number, Value::AirFlow => ['type' => 'number', 'minimum' => $key->is->least ?? 0, 'maximum' => $key->is->most],
             Value::Whole => ['type' => 'integer', 'minimum' => $key->is->least ?? 0, 'maximum' => $key->is->most],
             Value::YesNo => ['type' => 'boolean'],
             Value::Word => ['enum' => array_column($key->allowedWords(), 'value')],

@@ -15,7 +15,11 @@ final readonly class Room implements Element
 {
     use IsElement;
 
-    /** @param float|null $level its finished floor above the storey's, mm, below when negative; null: as high */
+    /**
+     * @param float|null $exhaustRate how much air its exhaust moves, litres a second
+     * @param float|null $floorFinishThickness of what lies on the bare floor, mm; its top is the floor that all heights are above
+     * @param float|null $level its finished floor above the storey's, mm, below when negative; null: as high
+     */
     public function __construct(
         #[Key(Value::Identifier)]
         public string $id,
@@ -31,6 +35,8 @@ final readonly class Room implements Element
         public ?int $bedspaces = null,
         #[Key(label: 'Exhaust to outside')]
         public ?bool $exhaust = null,
+        #[Key(Value::AirFlow, most: 10_000, label: 'Exhaust rate')]
+        public ?float $exhaustRate = null,
         #[Key(label: 'Artificial light')]
         public ?bool $lit = null,
         #[Key(label: 'Wet')]
@@ -39,6 +45,8 @@ final readonly class Room implements Element
         public ?float $tileHeight = null,
         #[Key(Value::Text, label: 'Floor finish')]
         public ?string $floorFinish = null,
+        #[Key(Value::Length, label: 'Floor finish, thickness')]
+        public ?float $floorFinishThickness = null,
         #[Key(Value::Elevation, label: 'Floor above the storey’s')]
         public ?float $level = null,
     ) {}

@@ -23,6 +23,7 @@ final readonly class Wall implements Element
     /**
      * @param float|null               $height null: as high as the storey's ceiling
      * @param list<Backing>            $backing where it holds bars
+     * @param array{float, float}|null $tiles how high it is tiled, left and right of the line; null: as its rooms are
      * @param array{float, float}|null $lining finish layers inside the thickness, left and right of the line
      */
     public function __construct(
@@ -48,6 +49,8 @@ final readonly class Wall implements Element
         public ?float $fireMinutes = null,
         #[Key(Value::Parts, of: Backing::class, most: 50)]
         public array $backing = [],
+        #[Key(Value::TwoLengths, under: UnderMotion::ChangesSides, label: 'Tiles up to, left; right')]
+        public ?array $tiles = null,
     ) {}
 
     public static function list(): ElementList

@@ -14,6 +14,7 @@ enum AnswerType
     case Angle;
     case Ratio;
     case Count;
+    case AirFlow;
     case YesNo;
     case Word;
 
@@ -26,6 +27,7 @@ enum AnswerType
             self::Angle => Quantity::Angle,
             self::Ratio => Quantity::Ratio,
             self::Count => Quantity::Count,
+            self::AirFlow => Quantity::AirFlow,
             self::YesNo, self::Word => throw new \LogicException('Words have no size.'),
         };
     }
@@ -38,6 +40,7 @@ enum AnswerType
             Quantity::Angle => self::Angle,
             Quantity::Ratio => self::Ratio,
             Quantity::Count => self::Count,
+            Quantity::AirFlow => self::AirFlow,
         };
     }
 }

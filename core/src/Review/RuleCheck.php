@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Layout\Words\Status;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\AllOf;
 use Heurema\Rulebook\AnyOf;
@@ -50,6 +53,28 @@ final class RuleCheck
         if ($rule->off !== null) {
             return Outcome::notApplicable(Message::of('review.rule_check.switched_off_by', layer: $rule->layer, off: $rule->off));
         }
+        $existing = $this->book->existing;
+        if ($existing === null || !$this->isExisting($rule, $facts)) {
+            return $this->asked($rule, $facts);
+        }
+        $stays = $existing->when->evaluate($facts);
+
+        return $stays->value === true
+            ? Outcome::notApplicable(Message::of('review.rule_check.stands_already', name: $existing->name))
+            : $this->asked($rule, $facts)->assuming($stays->assumptions);
+    }
+
+    /** Was it there before the work that is drawn? What has no status of its own was not. */
+    private function isExisting(Rule $rule, Facts $facts): bool
+    {
+        $status = "{$rule->subject->value}.status";
+        $found = $this->book->vocabulary->measure($status) === null ? null : $facts->measure($status, new Parameters());
+
+        return $found instanceof Measured && $found->value === Status::Existing->value;
+    }
+
+    private function asked(Rule $rule, Facts $facts): Outcome
+    {
         if ($rule->when === null) {
             return $this->applied($rule, $facts);
         }

@@ -59,9 +59,9 @@ enum ScheduleKind: string
                 'Landing' => 'ramp.landing',
             ],
             self::Finishes => [
-                'Floor' => 'room.floor_finish', 'Floor area' => 'room.floor_area', 'Walls' => 'room.wall_area',
-                'Tiles up to' => 'room.tile_height',
-                'Tiles' => 'room.tiled_area', 'Skirting' => 'room.skirting',
+                'Floor' => 'room.floor_finish', 'Thickness' => 'room.floor_finish_thickness', 'Floor area' => 'room.floor_area',
+                'Walls' => 'room.wall_area', 'Tiles up to' => 'room.tile_height', 'Tiles' => 'room.tiled_area',
+                'Skirting' => 'room.skirting',
             ],
             self::Areas => [
                 'Rooms' => 'storey.room_area', 'Circulation' => 'storey.circulation_area', 'Walls' => 'storey.wall_area',

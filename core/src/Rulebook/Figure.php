@@ -7,11 +7,11 @@ namespace Heurema\Rulebook;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 
-/** An amount as rule books write it: `70 sq ft`, `6 ft 8 in`, `17 3/4 in`, `2400 mm`, `9.5 m2`, `8 %`, `42 deg`, `3`. */
+/** An amount as rule books write it: `70 sq ft`, `6 ft 8 in`, `17 3/4 in`, `2400 mm`, `9.5 m2`, `8 %`, `42 deg`, `50 cfm`, `3`. */
 final readonly class Figure
 {
     /** As they are written in a book. */
-    public const UNITS = 'ft, in, mm, cm, m, sq ft, sq in, m2, deg and %';
+    public const UNITS = 'ft, in, mm, cm, m, sq ft, sq in, m2, deg, cfm, l/s and %';
 
     /** Other ways to write the units, and how they are written here. */
     private const OTHERWISE = [
@@ -29,7 +29,9 @@ final readonly class Figure
 
     /** One number with its unit; the pattern of what an expression takes for a figure. */
     public const PATTERN = '\d+\/\d+\s*in\b|\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*(?:ft\s+\d+(?:\.\d+)?(?:\s+\d+\/\d+)?\s*in\b|sq '
-        .'ft\b|sq in\b|ft\b|in\b|mm\b|cm\b|m2\b|m\b|deg\b|%)';
+        .'ft\b|sq in\b|ft\b|in\b|mm\b|cm\b|m2\b|m\b|deg\b|cfm\b|l\/s\b|%)';
+
+    private const ONE = '~^(\d+(?:\.\d+)?)?(?:\s*\b(\d+)/([1-9]\d*))?\s*(sq ft|sq in|ft|in|mm|cm|m2|m|deg|cfm|l/s|%|)$~';
 
     /** @param bool $inInches all of it is said in inches */
     private function __construct(public Amount $amount, public bool $inInches) {}
@@ -46,7 +48,7 @@ final readonly class Figure
                 : null;
         }
         if (
-            preg_match('/^(\d+(?:\.\d+)?)?(?:\s*\b(\d+)\/([1-9]\d*))?\s*(sq ft|sq in|ft|in|mm|cm|m2|m|deg|%|)$/', $text, $parts) !== 1
+            preg_match(self::ONE, $text, $parts) !== 1
             || $parts[1].$parts[2] === ''
         ) {
             return null;
@@ -77,6 +79,8 @@ final readonly class Figure
             'sq in' => Amount::area($number * Amount::M2_PER_SQUARE_FOOT / 144),
             'm2' => Amount::area($number),
             'deg' => Amount::angle($number),
+            'cfm' => Amount::airFlowInFeet($number),
+            'l/s' => Amount::airFlow($number),
             '%' => Amount::ratio($number / 100),
             default => Amount::of(Quantity::Count, $number),
         };

@@ -22,6 +22,9 @@ final class Layers
     /** @var array<string, LayeredRule> by id */
     public array $rules = [];
 
+    /** When what stands already is not asked. */
+    public ?Mapping $existing = null;
+
     /** @param list<Mapping> $books the lowest first */
     private function __construct(array $books)
     {
@@ -66,6 +69,7 @@ final class Layers
         foreach ($book->optional('quantities')?->keys() ?? [] as $name) {
             $this->quantities[$name] = $book->get('quantities');
         }
+        $this->existing = $book->optional('existing') ?? $this->existing;
         $layer = $book->text('book');
         foreach ($book->has('amends') ? [] : array_filter(['changes', 'off'], $book->has(...)) as $key) {
             if ($book->entries($key) !== []) {

@@ -15,6 +15,7 @@ final readonly class RuleBook
      * @param list<Rule>  $rules
      * @param bool        $isAdvice what it wants is recommended, not required
      * @param string|null $amends id of the book it is laid over
+     * @param Exemption|null $existing where it holds, what stands already is not asked
      */
     public function __construct(
         public string $id,
@@ -27,5 +28,6 @@ final readonly class RuleBook
         public array $rules,
         public bool $isAdvice = false,
         public ?string $amends = null,
+        public ?Exemption $existing = null,
     ) {}
 }

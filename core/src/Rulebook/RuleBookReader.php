@@ -91,8 +91,8 @@ final readonly class RuleBookReader implements BookReader
     private function book(Mapping $entry, callable $base): RuleBook
     {
         $entry->allow([
-            'book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'advice', 'groups', 'settings', 'quantities', 'rules',
-            'amends', 'changes', 'off',
+            'book', 'title', 'scope', 'units', 'source', 'building_tolerance', 'advice', 'groups', 'settings', 'quantities', 'existing',
+            'rules', 'amends', 'changes', 'off',
         ]);
         $layers = Layers::of($entry, $base);
         $vocabulary = new Vocabulary($this->measures, self::groups($layers), self::settings($layers), $this->quantities($layers));
@@ -113,6 +113,7 @@ final readonly class RuleBookReader implements BookReader
             $this->rules($entry, $layers, $vocabulary),
             $entry->has('advice') && $entry->scalar('advice') === true,
             $entry->has('amends') ? $entry->text('amends') : null,
+            $layers->existing === null ? null : (new RuleReader($vocabulary))->exemption($layers->existing),
         );
     }
 

@@ -220,7 +220,8 @@ final readonly class RuleReader
         return new Preference($comparison, $this->condition($prefer, 'when'), $prefer->text('source'));
     }
 
-    private function exemption(Mapping $entry): Exemption
+    /** @throws UnreadableRuleBook */
+    public function exemption(Mapping $entry): Exemption
     {
         $entry->allow(['name', 'when']);
 

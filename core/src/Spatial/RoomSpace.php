@@ -10,6 +10,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Layout\Room;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Storey;
+use Heurema\Layout\Wall;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
@@ -104,6 +105,12 @@ final readonly class RoomSpace implements Subject
         arsort($lengths);
 
         return (float) (array_key_first($lengths) ?? 0.0);
+    }
+
+    /** How high a wall around it is tiled, mm above the floor: as it says for itself, else as the room says; null where neither does. */
+    public function tilesUpTo(Wall $wall, bool $isLeftOfWall): ?float
+    {
+        return $wall->tiles[$isLeftOfWall ? 0 : 1] ?? $this->room->tileHeight;
     }
 
     /** Where the document would say how high the ceiling is. */

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
-/** A number of one quantity, held in the quantity's own unit: millimetres, square metres, degrees, a plain ratio or a count. */
+/**
+ * A number of one quantity, held in the quantity's own unit: millimetres, square metres, degrees, litres a second, a plain ratio
+ * or a count.
+ */
 final readonly class Amount
 {
     public const MM_PER_INCH = 25.4;
     public const MM_PER_FOOT = 304.8;
     public const M2_PER_SQUARE_FOOT = 0.09290304;
+    public const LITRES_PER_CUBIC_FOOT = 28.316846592;
 
     private const MM2_PER_M2 = 1_000_000;
 
@@ -46,6 +50,17 @@ final readonly class Amount
     public static function ratio(float $ratio): self
     {
         return self::of(Quantity::Ratio, $ratio);
+    }
+
+    public static function airFlow(float $litresPerSecond): self
+    {
+        return self::of(Quantity::AirFlow, $litresPerSecond);
+    }
+
+    /** @param float $cfm cubic feet a minute */
+    public static function airFlowInFeet(float $cfm): self
+    {
+        return self::airFlow($cfm * self::LITRES_PER_CUBIC_FOOT / 60);
     }
 
     public static function count(int $count): self

@@ -18,6 +18,13 @@ final readonly class ImperialNotation implements Notation
         return match ($amount->quantity) {
             Quantity::Length => $this->writeLength($amount),
             Quantity::Area => Decimal::writeArea($amount, ' sq ft', Amount::M2_PER_SQUARE_FOOT),
+            Quantity::AirFlow => Decimal::write(
+                $amount,
+                $amount->number / Amount::airFlowInFeet(1.0)->number,
+                1,
+                ' cfm',
+                Amount::airFlowInFeet(1.0)->number,
+            ),
             default => Decimal::writePlain($amount),
         };
     }

@@ -15,6 +15,7 @@ final readonly class MetricNotation implements Notation
         return match ($amount->quantity) {
             Quantity::Length => $this->writeLength($amount),
             Quantity::Area => Decimal::writeArea($amount, ' m²', 1.0),
+            Quantity::AirFlow => Decimal::write($amount, $amount->number, 1, ' l/s'),
             default => Decimal::writePlain($amount),
         };
     }

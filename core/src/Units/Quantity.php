@@ -15,9 +15,10 @@ enum Quantity: string
     case Angle = 'deg';
     case Ratio = 'ratio';
     case Count = 'count';
+    case AirFlow = 'l/s';
 
     /**
-     * Two amounts closer than this are equal: 0.05 mm, 1 cm2, a thousandth of a degree.
+     * Two amounts closer than this are equal: 0.05 mm, 1 cm2, a thousandth of a degree, 0.05 l/s.
      */
     public function equalWithin(): float
     {
@@ -27,6 +28,7 @@ enum Quantity: string
             self::Angle => 0.001,
             self::Ratio => 0.000001,
             self::Count => 0.5,
+            self::AirFlow => 0.05,
         };
     }
 
@@ -66,6 +68,7 @@ enum Quantity: string
             self::Angle => 'angle',
             self::Ratio => 'ratio',
             self::Count => 'count',
+            self::AirFlow => 'air flow',
         };
     }
 }

@@ -217,6 +217,7 @@ return [
     'review.rule_check.met_by_exception' => 'Met by exception: {name}.',
     'review.rule_check.recommended' => 'Recommended, not required ({source}).',
     'review.rule_check.rule_applies_where' => 'The rule applies where {when}.',
+    'review.rule_check.stands_already' => 'Asked of new work only, this stands already: {name}',
     'review.rule_check.switched_off_by' => 'Switched off by {layer}: {off}',
     'review.rule_check.what_is_required_is' => 'What is required is met, what is recommended is not ({source}).',
     'review.rule_check.whether_rule_applies_is' => 'Whether the rule applies is not known.',

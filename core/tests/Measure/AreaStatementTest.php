@@ -63,6 +63,36 @@ final class AreaStatementTest extends MeasureTestCase
         self::assertEqualsWithDelta(14.0 * 1.2 - 0.8 * 1.2 - 1.0 * 0.3, self::number('room.tiled_area', $home, 'r'), 1e-6);
     }
 
+    /** A wall that says for itself how high it is tiled is as high in every room on that side; the others are as their rooms are. */
+    public function test_walls_are_tiled_each_to_its_own_height(): void
+    {
+        $home = static fn(array $room): Sketch => Sketch::room(4000, 3000)
+            ->with(['ceiling' => 2400, 'rooms' => [['id' => 'r', 'use' => 'bathroom', 'at' => [2000, 1500], ...$room]]]);
+        $area = static fn(Sketch $home): float => self::number('room.tiled_area', $home, 'r');
+        // the walls run counter-clockwise, so the room lies to their left
+        self::assertEqualsWithDelta(4.0 * 2.1 + 10.0 * 1.2, $area($home(['tile_height' => 1200])->tiled('w1', [2100, 0])), 1e-6);
+        self::assertEqualsWithDelta(14.0 * 1.2, $area($home(['tile_height' => 1200])->tiled('w1', [1200, 2100])), 1e-6);
+        $all = $home([])->tiled('w1', [2100, 0])->tiled('w2', [0, 0])->tiled('w3', [900, 0])->tiled('w4', [2600, 0]);
+        self::assertEqualsWithDelta(4.0 * 2.1 + 4.0 * 0.9 + 3.0 * 2.4, $area($all), 1e-6);
+        self::assertUnknown(['r.tile_height'], self::measure('room.tiled_area', $home([])->tiled('w1', [2100, 0]), 'r'));
+        // a door in the wall that is tiled higher takes as much more away
+        $door = $home(['tile_height' => 1200])->tiled('w1', [2100, 0])->door('w1', 2000, 800, ['height' => 2000]);
+        self::assertEqualsWithDelta(4.0 * 2.1 + 10.0 * 1.2 - 0.8 * 2.0, $area($door), 1e-6);
+    }
+
+    public function test_under_a_slope_tiles_end_at_the_ceiling(): void
+    {
+        $slope = ['low' => 2000, 'high' => 3000, 'from' => [0, 0], 'to' => [4000, 0]];
+        $tiled = static fn(float $height): float => self::number('room.tiled_area', Sketch::room(4000, 3000)->with(['rooms' => [
+            ['id' => 'r', 'use' => 'bathroom', 'at' => [2000, 1500], 'ceiling' => $slope, 'tile_height' => $height],
+        ]]), 'r');
+        self::assertEqualsWithDelta(14.0 * 1.9, $tiled(1900), 1e-6);
+        self::assertEqualsWithDelta(14.0 * 2.0, $tiled(2000), 1e-6);
+        // each long wall is 2500 high but for the triangle of 2000 by 500 at its low end
+        self::assertEqualsWithDelta(2 * (4.0 * 2.5 - 2.0 * 0.5 / 2) + 3.0 * 2.0 + 3.0 * 2.5, $tiled(2500), 1e-6);
+        self::assertEqualsWithDelta(2 * 4.0 * 2.5 + 3.0 * 2.0 + 3.0 * 3.0, $tiled(3000), 1e-6);
+    }
+
     public function test_under_a_slope_the_mean_height_of_each_wall_counts(): void
     {
         $slope = ['low' => 2000, 'high' => 3000, 'from' => [0, 0], 'to' => [4000, 0]];

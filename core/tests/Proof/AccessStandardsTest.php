@@ -278,7 +278,7 @@ final class AccessStandardsTest extends BookLimits
             0.5,
             'in',
             self::MOST,
-            ['fixture.storeys_up' => 0, 'fixture.kind' => 'shower'],
+            ['fixture.storeys_up' => 0, 'fixture.kind' => 'shower', 'fixture.status' => 'new'],
         ];
         yield '804.3.2: work surface 34 in' => [
             'us-access/work-surface',

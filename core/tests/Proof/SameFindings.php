@@ -19,7 +19,7 @@ use Heurema\Units\Quantity;
 final class SameFindings
 {
     /** How far amounts may differ: mm, m2, degrees, a share. */
-    private const WITHIN = ['mm' => 0.2, 'm2' => 0.0005, 'deg' => 0.05, 'ratio' => 0.0005, 'count' => 0.0];
+    private const WITHIN = ['mm' => 0.2, 'm2' => 0.0005, 'deg' => 0.05, 'ratio' => 0.0005, 'count' => 0.0, 'l/s' => 0.0];
 
     /** From this rounding on, mm, what touches or just fits may come off; how often is counted. */
     private const COARSE = 0.1;
@@ -134,7 +134,7 @@ final class SameFindings
             Quantity::Length => max($usual, 3 * $rounding),
             Quantity::Area => $usual + $rounding * 0.012,
             Quantity::Angle, Quantity::Ratio => $usual * (1 + 10 * $rounding),
-            Quantity::Count => 0.0,
+            Quantity::Count, Quantity::AirFlow => 0.0,
         };
     }
 

@@ -139,7 +139,7 @@ final readonly class KeySchema
             Value::Size => $this->part !== null && $place->isObject() ? $this->part::read($place) : $place->size(),
             Value::Elevation => $place->elevation(),
             Value::Angle => $place->angle(),
-            Value::Number => $place->number($least, $most),
+            Value::Number, Value::AirFlow => $place->number($least, $most),
             Value::Whole => $place->integer((int) $least, (int) $most),
             Value::YesNo => $place->boolean(),
             Value::Word => $place->oneOf($this->allowedWords()),

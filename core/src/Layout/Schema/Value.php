@@ -19,6 +19,8 @@ enum Value
     case Angle;
     /** A number between two limits, of the unit that its key tells. */
     case Number;
+    /** Litres a second. */
+    case AirFlow;
     case Whole;
     case YesNo;
     case Word;

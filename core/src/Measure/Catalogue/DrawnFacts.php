@@ -11,6 +11,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Layout\Words\StairKind;
+use Heurema\Layout\Words\Status;
 use Heurema\Layout\Words\WallType;
 use Heurema\Layout\Words\WindowOperation;
 use Heurema\Measure\AnswerType;
@@ -20,12 +21,14 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\HungSoffit;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\PlacedRamp;
 use Heurema\Spatial\PlacedWall;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\StandingGuard;
 use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 
@@ -35,7 +38,30 @@ final class DrawnFacts
     /** @return list<Attribute<covariant Subject>> */
     public static function all(): array
     {
-        return [...self::ofRooms(), ...self::ofDoors(), ...self::ofWindows(), ...self::ofFixtures(), ...self::ofOthers()];
+        return [
+            ...self::ofRooms(), ...self::ofDoors(), ...self::ofWindows(), ...self::ofFixtures(), ...self::ofOthers(), ...self::statuses(),
+        ];
+    }
+
+    /** @return list<Attribute<covariant Subject>> */
+    private static function statuses(): array
+    {
+        $status = static fn(SubjectType $of, \Closure $read): Attribute => new Attribute(
+            "{$of->value}.status",
+            AnswerType::Word,
+            'Whether it is new work, or stood before.',
+            $read,
+            words: [Status::class],
+        );
+
+        return [
+            $status(SubjectType::Wall, static fn(PlacedWall $wall): Status => $wall->wall->status),
+            $status(SubjectType::Door, static fn(PlacedOpening $door): Status => $door->opening->status),
+            $status(SubjectType::Window, static fn(PlacedOpening $window): Status => $window->opening->status),
+            $status(SubjectType::Fixture, static fn(PlacedFixture $fixture): Status => $fixture->fixture->status),
+            $status(SubjectType::Stair, static fn(PlacedStair $stair): Status => $stair->stair->status),
+            $status(SubjectType::Ramp, static fn(PlacedRamp $ramp): Status => $ramp->ramp->status),
+        ];
     }
 
     /** @return list<Attribute<RoomSpace>> */
@@ -60,6 +86,18 @@ final class DrawnFacts
                 AnswerType::YesNo,
                 'Whether the room has an exhaust fan.',
                 static fn(RoomSpace $room) => $room->room->exhaust,
+            ),
+            new Attribute(
+                'room.exhaust_rate',
+                AnswerType::AirFlow,
+                'How much air its exhaust moves.',
+                static fn(RoomSpace $room) => $room->room->exhaustRate === null ? null : Amount::airFlow($room->room->exhaustRate),
+            ),
+            new Attribute(
+                'room.floor_finish_thickness',
+                AnswerType::Length,
+                'How thick the finish on its bare floor is.',
+                static fn(RoomSpace $room) => self::length($room->room->floorFinishThickness),
             ),
             new Attribute(
                 'room.wet',
@@ -404,15 +442,6 @@ final class DrawnFacts
                     $fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.use",
                 ],
                 words: [RoomUse::class],
-            ),
-            new Attribute(
-                'fixture.tile_height',
-                AnswerType::Length,
-                'How high the walls of the room that it stands in are tiled.',
-                static fn(PlacedFixture $fixture) => self::length($fixture->room?->room->tileHeight),
-                static fn(PlacedFixture $fixture) => [
-                    $fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.tile_height",
-                ],
             ),
         ];
     }

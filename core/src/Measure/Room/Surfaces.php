@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
+use Heurema\Geometry\Segment;
 use Heurema\Layout\SlopedCeiling;
+use Heurema\Layout\Wall;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -77,10 +79,11 @@ final class Surfaces extends SubjectMeasure
     private static function area(RoomSpace $room, array $openings, bool $isTiled): Measurement
     {
         $ceiling = $room->ceiling();
-        $tiles = $room->room->tileHeight;
+        $top = static fn(Wall $wall, bool $isLeft): ?float => $isTiled ? $room->tilesUpTo($wall, $isLeft) : INF;
+        $tops = array_map(static fn(SpaceSide $side): ?float => $top($side->wall, $side->isLeftOfWall()), self::walls($room));
         $missing = [
             ...($ceiling === null ? [$room->ceilingKey()] : []),
-            ...($isTiled && $tiles === null ? ["{$room->id()}.tile_height"] : []),
+            ...(in_array(null, $tops, true) ? ["{$room->id()}.tile_height"] : []),
             ...self::without($openings, ['width', 'height']),
             ...(
                 $isTiled
@@ -94,15 +97,14 @@ final class Surfaces extends SubjectMeasure
         if ($missing !== [] || $ceiling === null) {
             return new Unknown($missing);
         }
-        $top = $isTiled ? $tiles ?? 0.0 : INF;
         $walls = 0.0;
-        foreach (self::walls($room) as $side) {
-            $ends = $ceiling instanceof SlopedCeiling
-                ? [$ceiling->heightAt($side->segment->from), $ceiling->heightAt($side->segment->to)]
-                : [$ceiling, $ceiling];
-            $walls += $side->segment->length() * (min($top, $ends[0]) + min($top, $ends[1])) / 2;
+        foreach (self::walls($room) as $number => $side) {
+            $walls += $side->segment->length() * self::meanHeight($side->segment, $ceiling, $tops[$number] ?? 0.0);
         }
-        $cut = array_sum(array_map(static fn(PlacedOpening $one): float => self::cut($one, $top), $openings));
+        $cut = array_sum(array_map(
+            static fn(PlacedOpening $one): float => self::cut($one, $top($one->wall, $one->left->isRoom($room)) ?? 0.0),
+            $openings,
+        ));
         $area = Amount::drawnArea(max(0.0, $walls - $cut));
 
         return new Measured($area, [], [Message::of(
@@ -111,6 +113,22 @@ final class Surfaces extends SubjectMeasure
             openings: Amount::drawnArea($cut),
             area: $area,
         )]);
+    }
+
+    /** Of a wall under a ceiling, and no higher than a top, mm. */
+    private static function meanHeight(Segment $wall, float|SlopedCeiling $ceiling, float $top): float
+    {
+        if (!$ceiling instanceof SlopedCeiling) {
+            return min($top, $ceiling);
+        }
+        $ends = [$ceiling->heightAt($wall->from), $ceiling->heightAt($wall->to)];
+        [$low, $high] = [min($ends), max($ends)];
+        if ($top <= $low || $top >= $high) {
+            return min($top, ($low + $high) / 2);
+        }
+        $below = ($top - $low) / ($high - $low);
+
+        return $top - $below * ($top - $low) / 2;
     }
 
     /** How much of an opening lies below a height, in square millimetres. */

@@ -3,6 +3,7 @@
     @if (in_array($page->chosen->value('kind'), ['door', 'gap'], true))<button type="button" class="btn btn-tool" data-act="convert">{{ $page->chosen->value('kind') === 'door' ? 'Make it a bare opening' : 'Make it a door' }}</button>@endif
 </p>
 @if ($page->leafWidth())<p class="evidence-subject">Each leaf is {{ $page->leafWidth() }} wide.</p>@endif
+@include('board.inspector.bare-floor')
 @php($derived = $page->derivedSizes())
 @if ($derived !== [])
     <details>
