@@ -11,6 +11,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Block;
 use Heurema\Layout\FloorVoid;
+use Heurema\Layout\Terrace;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
@@ -46,6 +47,10 @@ final readonly class Catches
             'edge of a floor opening' => array_merge(...array_map(
                 static fn(FloorVoid $void): array => $void->outline->edges(),
                 $this->plan->storey->voids,
+            )),
+            'edge of a terrace' => array_merge(...array_map(
+                static fn(Terrace $terrace): array => $terrace->outline->edges(),
+                $this->plan->storey->terraces,
             )),
         ];
         $written = array_map(static fn(array $segments): array => array_map(self::numbers(...), $segments), array_filter($lines));

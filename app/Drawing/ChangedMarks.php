@@ -48,7 +48,7 @@ final readonly class ChangedMarks
                 array_push($rings, ...array_map(static fn(RampPart $part): Ring => $part->outline, $ramp->shape->parts));
             }
         }
-        foreach ([...$this->plan->storey->voids, ...$this->plan->storey->soffits] as $outlined) {
+        foreach ([...$this->plan->storey->voids, ...$this->plan->storey->soffits, ...$this->plan->storey->terraces] as $outlined) {
             if (in_array($outlined->id, $this->ids, true)) {
                 $rings[] = $outlined->outline;
             }

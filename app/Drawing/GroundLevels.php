@@ -25,12 +25,13 @@ final readonly class GroundLevels
             $one->at,
             'ground-level',
             Svg::element('path', ['d' => 'M-5 -8H5L0 0Z'])
-                .Svg::element('text', ['y' => -12], Svg::text($this->words($one->level - $floor))),
+                .Svg::element('text', ['y' => -12], Svg::text(self::words($one->level - $floor, $this->home))),
         ), $this->home->layout->ground));
     }
 
-    private function words(float $above): string
+    /** How high a place lies above a floor, mm, with its sign. */
+    public static function words(float $above, Home $home): string
     {
-        return abs($above) < Quantity::SAME_LENGTH ? '±0' : ($above > 0 ? '+' : '−').$this->home->length(abs($above));
+        return abs($above) < Quantity::SAME_LENGTH ? '±0' : ($above > 0 ? '+' : '−').$home->length(abs($above));
     }
 }

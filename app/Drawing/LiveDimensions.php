@@ -53,9 +53,10 @@ final readonly class LiveDimensions
                 };
             }
         }
-        foreach ($this->home->layout->storey($this->storey)->voids ?? [] as $void) {
-            if ($void->id === $id) {
-                return $this->around($void->outline, $id);
+        $storey = $this->home->layout->storey($this->storey);
+        foreach ([...$storey->voids ?? [], ...$storey->terraces ?? []] as $outlined) {
+            if ($outlined->id === $id) {
+                return $this->around($outlined->outline, $id);
             }
         }
         $wall = ($this->home->plans[$this->storey] ?? null)?->wall($id);

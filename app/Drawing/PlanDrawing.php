@@ -13,6 +13,7 @@ use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Note;
 use Heurema\Layout\Soffit;
+use Heurema\Layout\Terrace;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Home;
@@ -50,6 +51,7 @@ final readonly class PlanDrawing
         $isColumn = static fn(PlacedFixture $one): bool => $one->fixture->kind === FixtureKind::Column;
 
         return implode('', [
+            $this->layer('terraces', array_map($this->terrace(...), $this->plan->storey->terraces)),
             $this->layer('rooms', array_map($this->room(...), array_values($this->plan->rooms))),
             $this->layer('axes', array_map(static fn(Axis $axis): string => (new AxisDrawing($axis))->draw(), $this->home->layout->axes)),
             $this->layer(
@@ -218,6 +220,14 @@ final readonly class PlanDrawing
     private static function void(FloorVoid $void): string
     {
         return Svg::element('path', ['class' => 'void', 'd' => Svg::path($void->outline), 'data-subject' => $void->id]);
+    }
+
+    private function terrace(Terrace $terrace): string
+    {
+        $label = $terrace->level === null ? $terrace->name : $terrace->name.' '.GroundLevels::words($terrace->level, $this->home);
+
+        return Svg::element('path', ['class' => 'terrace', 'd' => Svg::path($terrace->outline), 'data-subject' => $terrace->id])
+            .Svg::pinned($terrace->outline->bounds()->middle(), 'terrace-name', Svg::element('text', [], Svg::text($label)));
     }
 
     private static function soffit(Soffit $soffit): string

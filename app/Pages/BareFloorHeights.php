@@ -47,8 +47,8 @@ final readonly class BareFloorHeights
         $list = [];
         foreach ($this->rooms as $room) {
             $finish = $room->room->floorFinishThickness;
-            foreach ($finish === null ? [] : $this->heights as $name => $height) {
-                if ($height !== null) {
+            foreach ($this->heights as $name => $height) {
+                if ($finish !== null && $height !== null) {
                     $list[$room->name()][$name] = $this->home->length($height + $finish);
                 }
             }

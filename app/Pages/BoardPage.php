@@ -858,8 +858,8 @@ final class BoardPage
         $parts = [];
         foreach ($ramp instanceof Ramp ? $ramp->parts : [] as $part) {
             $parts[] = $part instanceof RampRun
-                ? ['Run '.++$titles['run'], $typed($part->length), $typed($part->rise)]
-                : ['Landing '.++$titles['landing'], $typed($part->depth), null];
+                ? ['Run '.++$titles['run'], $typed($part->length), $typed($part->rise), array_map($typed, $part->edges ?? [null, null])]
+                : ['Landing '.++$titles['landing'], $typed($part->depth), null, []];
         }
 
         return $parts;

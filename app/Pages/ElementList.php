@@ -12,6 +12,7 @@ use Heurema\Layout\Fixture;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Soffit;
+use Heurema\Layout\Terrace;
 use Heurema\Layout\Wall;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
@@ -23,6 +24,8 @@ use Heurema\Spatial\PlacedRamp;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Units\Amount;
+use Heurema\Units\Quantity;
 
 /** All that is drawn on a storey, in words: for those who do not see the drawing, and to choose from without pointing. */
 final readonly class ElementList
@@ -73,6 +76,7 @@ final readonly class ElementList
                 ],
             ),
             'Floor openings' => self::listed($plan->storey->voids, fn(FloorVoid $void): array => ['Floor opening', $this->void($void)]),
+            'Terraces' => self::listed($plan->storey->terraces, fn(Terrace $terrace): array => [$terrace->name, $this->terrace($terrace)]),
             'Guards' => self::listed($plan->storey->guards, fn(Guard $guard): array => ['Guard', $this->guard($guard)]),
             'Soffits and beams' => self::listed(
                 $plan->storey->soffits,
@@ -152,6 +156,15 @@ final readonly class ElementList
         return "{$this->home->length($box->width())} by {$this->home->length($box->height())}";
     }
 
+    private function terrace(Terrace $terrace): string
+    {
+        return $this->home->write(Amount::drawnArea($terrace->outline->area())).', '.match (true) {
+            $terrace->level === null => 'level not said',
+            abs($terrace->level) < Quantity::SAME_LENGTH => 'as high as the floor',
+            default => $this->home->length(abs($terrace->level)).($terrace->level > 0 ? ' above the floor' : ' below the floor'),
+        };
+    }
+
     private function thing(Fixture $thing): string
     {
         return implode(', ', [
@@ -162,7 +175,7 @@ final readonly class ElementList
     }
 
     /**
-     * @template T of Axis|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|PlacedRamp|FloorVoid|Guard|Soffit
+     * @template T of Axis|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|PlacedRamp|FloorVoid|Guard|Soffit|Terrace
      *
      * @param array<T>                            $elements
      * @param callable(T): array{string, string} $words

@@ -65,6 +65,44 @@ final class GroundOnBoardTest extends TestCase
         }
     }
 
+    public function test_a_terrace_is_drawn_said_guarded_and_led_onto(): void
+    {
+        $this
+            ->act('terrace', ['from' => '-200,0', 'size' => '3 m x 4 m', 'grow' => '-1,1', 'below' => '150'])
+            ->assertOk()
+            ->assertSee('Terrace −150 mm');
+        $this
+            ->act('terrace', ['corners' => ['8200,0', '10200,0', '10200,4000', '8200,4000'], 'below' => '-50'])
+            ->assertOk()
+            ->assertSee('Terrace +50 mm');
+        self::assertSame(['te1' => -150.0, 'te2' => 50.0], $this->terraces());
+        self::assertSame([-150.0, 50.0], [$this->outside('d'), $this->outside('e')]);
+        $this->act('home', ['fields' => ['ground' => '1 m']])->assertOk();
+        $this
+            ->get("/schemes/{$this->scheme->id}/board?storey=G&select=te1")
+            ->assertOk()
+            ->assertSee('a fall of 850 mm')
+            ->assertSee('Guard its open edges');
+        $this->act('guard-edges', ['select' => 'te1'])->assertOk();
+        self::assertCount(1, $this->layout()->storeys[0]->guards);
+        $this
+            ->act('values', ['select' => 'te1', 'fields' => ['level' => '-1.2 m', 'name' => 'Sitting out']])
+            ->assertOk()
+            ->assertSee('Sitting out −1200 mm');
+        foreach (['', 'deep'] as $wrong) {
+            $asked = ['from' => '0,9000', 'size' => '3 m x 4 m', 'grow' => '1,1', 'below' => $wrong];
+            $this->act('terrace', $asked)->assertUnprocessable();
+        }
+        $this->act('remove', ['select' => 'te1'])->assertOk();
+        self::assertSame(['te2' => 50.0], $this->terraces());
+    }
+
+    /** @return array<string, float|null> */
+    private function terraces(): array
+    {
+        return array_column($this->layout()->storeys[0]->terraces, 'level', 'id');
+    }
+
     private function outside(string $door): ?float
     {
         $home = new Home($this->layout());

@@ -42,6 +42,7 @@ final class Acts
         'guard' => DrawGuard::class,
         'guard-edges' => GuardEdges::class,
         'soffit' => DrawSoffit::class,
+        'terrace' => DrawTerrace::class,
         'slope' => SlopeCeiling::class,
         'fixture-outline' => DrawFixtureOutline::class,
         'shape-fixture' => ShapeFixture::class,

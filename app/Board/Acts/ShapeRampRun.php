@@ -18,6 +18,9 @@ use Heurema\Layout\RampRun;
 /** A run of the chosen ramp: how long it is and how much it climbs; or how deep one of its landings is. */
 final readonly class ShapeRampRun implements Act
 {
+    /** How much the left and the right edge lie above the other, as they are typed. */
+    public const EDGES = ['left_edge', 'right_edge'];
+
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $ramp = (new Draft($layout))->get($asked->select(), Ramp::class);
@@ -25,9 +28,17 @@ final readonly class ShapeRampRun implements Act
         $part = $ramp->parts[$number] ?? throw new RefusedEdit('Choose a run of the ramp.');
         $parts = $ramp->parts;
         $parts[$number] = $part instanceof RampRun
-            ? new RampRun($asked->length('length', $layout), $asked->lengthIfTyped('rise', $layout))
+            ? new RampRun($asked->length('length', $layout), $asked->lengthIfTyped('rise', $layout), self::edges($asked, $layout))
             : new Landing($asked->length('length', $layout), $part->turn, $part->gap);
 
         return new Replace($ramp->withParts($parts));
+    }
+
+    /** @return array{float, float}|null null where nobody measured them */
+    private static function edges(ActInput $asked, Layout $layout): ?array
+    {
+        [$left, $right] = array_map(static fn(string $edge): ?float => $asked->lengthIfTyped($edge, $layout), self::EDGES);
+
+        return $left === null && $right === null ? null : [$left ?? 0.0, $right ?? 0.0];
     }
 }

@@ -30,7 +30,7 @@ final readonly class ClimbToDoor
      */
     public static function of(PlacedOpening $door, Home $home, string $need): self
     {
-        [$floor, $ground] = [$door->plan->storey->elevation, $home->ground()->at($door->middle())];
+        [$floor, $ground] = [$door->plan->storey->elevation, $home->ground()->at($door->placeOutside())];
         if ($floor === null || $ground === null) {
             throw new RefusedEdit(
                 $floor === null

@@ -19,6 +19,7 @@ enum ElementList: string
     case Voids = 'voids';
     case Soffits = 'soffits';
     case Guards = 'guards';
+    case Terraces = 'terraces';
     case Notes = 'notes';
     case Blocks = 'blocks';
 
@@ -38,6 +39,7 @@ enum ElementList: string
             self::Voids => FloorVoid::class,
             self::Soffits => Soffit::class,
             self::Guards => Guard::class,
+            self::Terraces => Terrace::class,
             self::Notes => Note::class,
             self::Blocks => Block::class,
         };
@@ -79,6 +81,7 @@ enum ElementList: string
             self::Voids => 'v',
             self::Soffits => 'p',
             self::Guards => 'g',
+            self::Terraces => 'te',
             self::Notes => 'm',
             self::Blocks => 'b',
         };
@@ -93,7 +96,8 @@ enum ElementList: string
     public static function ofStorey(): array
     {
         return [
-            self::Walls, self::Openings, self::Rooms, self::Fixtures, self::Voids, self::Soffits, self::Guards, self::Notes, self::Blocks,
+            self::Walls, self::Openings, self::Rooms, self::Fixtures, self::Voids, self::Soffits, self::Guards, self::Terraces,
+            self::Notes, self::Blocks,
         ];
     }
 

@@ -7,6 +7,7 @@ namespace Heurema\Layout;
 use Heurema\Layout\Schema\ByKeys;
 use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\UnderMotion;
 use Heurema\Layout\Schema\Value;
 
 /** A sloping stretch of a ramp: how long it is on plan and how much it climbs, in mm. */
@@ -14,10 +15,13 @@ final readonly class RampRun implements Described
 {
     use ByKeys;
 
+    /** @param array{float, float}|null $edges how much its left and its right edge lie above the lower of the two; null: level across */
     public function __construct(
         #[Key(Value::Size)]
         public float $length,
         #[Key(Value::Size)]
         public ?float $rise = null,
+        #[Key(Value::TwoLengths, under: UnderMotion::ChangesSides)]
+        public ?array $edges = null,
     ) {}
 }

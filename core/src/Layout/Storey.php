@@ -24,6 +24,7 @@ final readonly class Storey implements Element
      * @param list<FloorVoid> $voids
      * @param list<Soffit>    $soffits
      * @param list<Guard>     $guards
+     * @param list<Terrace>   $terraces       level ground outside
      * @param list<Note>      $notes
      * @param list<Block>     $blocks         rooms whose walls are not made yet
      */
@@ -52,6 +53,8 @@ final readonly class Storey implements Element
         public array $soffits = [],
         #[Key(Value::Parts, of: Guard::class, always: true)]
         public array $guards = [],
+        #[Key(Value::Parts, of: Terrace::class)]
+        public array $terraces = [],
         #[Key(Value::Parts, of: Note::class, always: true)]
         public array $notes = [],
         #[Key(Value::Parts, of: Block::class)]

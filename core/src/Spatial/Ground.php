@@ -35,8 +35,26 @@ final readonly class Ground
         return $this->layout->grade ?? ($levels === [] ? null : array_sum($levels) / count($levels));
     }
 
-    /** At a place; null where nobody said. */
+    /** At a place: on a terrace, the higher of two, or the ground itself; null where nobody said. */
     public function at(Point $point): ?float
+    {
+        return $this->onTerrace($point) ?? $this->natural($point);
+    }
+
+    private function onTerrace(Point $point): ?float
+    {
+        $levels = [];
+        foreach ($this->layout->storeys as $storey) {
+            foreach ($storey->terraces as $terrace) {
+                $levels[] = $terrace->outline->contains($point) ? $terrace->elevationOn($storey) : null;
+            }
+        }
+        $levels = array_filter($levels, is_float(...));
+
+        return $levels === [] ? null : max($levels);
+    }
+
+    private function natural(Point $point): ?float
     {
         $levels = $this->layout->ground;
 

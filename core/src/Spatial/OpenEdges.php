@@ -14,6 +14,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Storey;
+use Heurema\Layout\Terrace;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
@@ -22,7 +23,8 @@ use Heurema\Spatial\Stair\StepKind;
 
 /**
  * The edges of a storey over which one can fall: of openings in its floor, of the stairs that start on it or reach it from outside,
- * of balconies, porches and terraces whose border is open. What walls, guards and the ways onto stairs close is left out.
+ * of balconies, porches and terraces whose border is open, of ground that is made level above what lies beside it. What walls, guards
+ * and the ways onto stairs close is left out.
  */
 final class OpenEdges
 {
@@ -58,6 +60,7 @@ final class OpenEdges
         $edges->close();
         $edges->takeVoids();
         $edges->takeOutdoorRooms();
+        $edges->takeTerraces();
         foreach ($home->stairs as $stair) {
             if ($stair->storey() === $plan->storey->id) {
                 $edges->takeStair($stair);
@@ -163,6 +166,70 @@ final class OpenEdges
                 }
             }
         }
+    }
+
+    private function takeTerraces(): void
+    {
+        foreach ($this->plan->storey->terraces as $terrace) {
+            $level = $terrace->elevationOn($this->plan->storey);
+            if ($level === null) {
+                $this->missing[] = $terrace->level === null ? "{$terrace->id}.level" : "{$this->plan->storey->id}.elevation";
+
+                continue;
+            }
+            foreach ($terrace->outline->counterClockwise()->edges() as $edge) {
+                foreach ($this->parted($edge, $terrace) as $part) {
+                    $drop = $level - ($this->home->ground()->at($part->offset(-self::OUTSIDE)->middle()) ?? 0.0);
+                    if ($drop > self::LEVEL) {
+                        $this->take($part, $drop, $terrace->name, [$terrace->id], $this->waysUp());
+                    }
+                }
+            }
+        }
+    }
+
+    /** @return list<Segment> where steps and ramps reach the storey from outside */
+    private function waysUp(): array
+    {
+        $ways = [];
+        foreach ($this->home->stairs as $stair) {
+            if ($stair->from === null && $stair->to === $this->plan->storey && $stair->shape->head !== null) {
+                array_push($ways, $stair->shape->head);
+            }
+        }
+        foreach ($this->home->ramps as $ramp) {
+            if ($ramp->plan === $this->plan) {
+                $ways[] = $ramp->shape->head();
+            }
+        }
+
+        return $ways;
+    }
+
+    /**
+     * Where another terrace begins beside it, an edge falls less far.
+     *
+     * @return list<Segment>
+     */
+    private function parted(Segment $edge, Terrace $of): array
+    {
+        $cuts = [0.0, $edge->length()];
+        foreach ($this->plan->storey->terraces as $other) {
+            foreach ($other === $of ? [] : $other->outline->edges() as $beside) {
+                $crossing = $beside->lineCrossing($edge);
+                $along = $crossing === null ? -1.0 : $edge->along($crossing);
+                if ($crossing !== null && $along > 0.0 && $along < $edge->length() && $beside->distanceTo($crossing) <= self::OUTSIDE) {
+                    $cuts[] = $along;
+                }
+            }
+        }
+        sort($cuts);
+
+        return array_map(
+            static fn(float $from, float $to): Segment => new Segment($edge->at($from), $edge->at($to)),
+            array_slice($cuts, 0, -1),
+            array_slice($cuts, 1),
+        );
     }
 
     /** Both sides of its flights and the free sides of its landings; a step is as high as it lies above the floor at its foot. */

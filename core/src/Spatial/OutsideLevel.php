@@ -48,7 +48,7 @@ final readonly class OutsideLevel
         if ($door->left->room !== null && $door->right->room !== null) {
             return new self($floor, Message::of('spatial.outside_level.floor'));
         }
-        $grade = $home->ground()->at($door->middle());
+        $grade = $home->ground()->at($door->placeOutside());
 
         return $grade === null ? new self(null, null) : new self($grade, Message::of('spatial.outside_level.ground'));
     }

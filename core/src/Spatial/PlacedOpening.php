@@ -20,6 +20,9 @@ final readonly class PlacedOpening implements Subject
     /** How far from the wall's face, in mm, one looks to see what is there. */
     private const LOOK = 2.0;
 
+    /** How far before the outer face, in mm, the ground counts. */
+    private const OUTSIDE = 100.0;
+
     /** Where along the opening one looks first, besides its middle, as a share of its width. */
     private const NEARLY_HALF = 0.48;
 
@@ -84,6 +87,14 @@ final readonly class PlacedOpening implements Subject
         [$span, $out] = [$this->span(), $this->wall->line()->direction()->left()->times($left)];
 
         return new Segment($span->from->plus($out), $span->to->plus($out));
+    }
+
+    /** On the ground before it, where it leads outside. */
+    public function placeOutside(): Point
+    {
+        $out = $this->wall->thickness / 2 + self::OUTSIDE;
+
+        return $this->spanAt($this->left->isOpenAir() === true ? $out : -$out)->middle();
     }
 
     /** Does it join a room with the open air? Null when a side is not named. */

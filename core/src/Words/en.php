@@ -191,6 +191,8 @@ return [
     'ramp.landing_size.one' => '{landing}: {size}.',
     'ramp.run_rise.between_landings' => 'Between two landings it climbs {rise}.',
     'ramp.run_rise.in_all' => 'It climbs {rise} in all.',
+    'ramp.cross_slope.fall_over_width' => 'It falls {fall} to one side over {width}: {slope}.',
+    'ramp.cross_slope.level_across' => 'A run whose edges nobody measured is taken to be level across.',
     'ramp.slope.rise_over_length' => 'It climbs {rise} over {length}: {slope}, 1 in {one:1}.',
     'ramp.width.between_its_sides' => 'Between its sides: {width}.',
     'review.comparison_check.figure' => '{what} {value}',

@@ -35,6 +35,28 @@ final class RampMeasuresTest extends MeasureTestCase
         self::assertSame(['It climbs 400 mm over 4000 mm: 10 %, 1 in 10.0.'], Said::all($measured->working));
     }
 
+    /** ADA Standards 405.3: 1 in 48. */
+    public function test_the_run_that_falls_most_to_one_side_decides_the_cross_slope(): void
+    {
+        $run = static fn(?array $edges): array => ['run' => [...self::RUN['run'], ...($edges === null ? [] : ['edges' => $edges])]];
+        self::assertEqualsWithDelta(1 / 48, self::number('ramp.cross_slope', self::home([$run([25, 0])]), 'ra'), 1e-12);
+        self::assertEqualsWithDelta(1 / 48, self::number('ramp.cross_slope', self::home([$run([5, 30])]), 'ra'), 1e-12);
+        self::assertSame(0.0, self::number('ramp.cross_slope', self::home([$run([12, 12])]), 'ra'));
+        $landing = ['landing' => ['depth' => 1500]];
+        $several = self::home([$run([0, 12]), $landing, $run(null), $landing, $run([24, 0])]);
+        $measured = self::measure('ramp.cross_slope', $several, 'ra');
+        self::assertInstanceOf(Measured::class, $measured);
+        self::assertEqualsWithDelta(0.02, $measured->amount()->number, 1e-12);
+        self::assertSame(['It falls 24 mm to one side over 1200 mm: 2 %.'], Said::all($measured->working));
+        self::assertSame(['A run whose edges nobody measured is taken to be level across.'], Said::all($measured->assumptions));
+        $level = self::measure('ramp.cross_slope', self::home([$run(null)]), 'ra');
+        self::assertInstanceOf(Measured::class, $level);
+        self::assertSame([0.0, 1], [$level->amount()->number, count($level->assumptions)]);
+        $narrow = self::home([$run([0, 12])], ['width' => null]);
+        self::assertUnknown(['ra.width'], self::measure('ramp.cross_slope', $narrow, 'ra'));
+        self::assertSame(0.0, self::number('ramp.cross_slope', self::home([$run(null)], ['width' => null]), 'ra'));
+    }
+
     public function test_a_rise_that_nobody_said_is_missing_by_its_name(): void
     {
         $home = self::home([self::RUN, ['landing' => ['depth' => 1500]], ['run' => ['length' => 4000]]]);

@@ -50,6 +50,7 @@ export class Board {
         'guard',
         'guard-edges',
         'soffit',
+        'terrace',
         'fixture-outline',
         'taped',
         'axes',
@@ -94,6 +95,7 @@ export class Board {
 
     makeTools() {
         const soffit = () => this.forms.typedBeside('soffit-options');
+        const terrace = () => this.forms.typedBeside('terrace-options');
         /** @type {import('./tools/tool.js').Tool[]} */
         const tools = [
             new Choose(this),
@@ -103,6 +105,8 @@ export class Board {
             new Outline(this, 'void-corners', 'void', 'void-options', () => ({})),
             new Rectangle(this, 'soffit', 'soffit-options', soffit),
             new Outline(this, 'soffit-corners', 'soffit', 'soffit-options', soffit),
+            new Rectangle(this, 'terrace', 'terrace-options', terrace),
+            new Outline(this, 'terrace-corners', 'terrace', 'terrace-options', terrace),
             new AlongLine(this, 'soffit-line', 'soffit', 'soffit-options', soffit),
             new Outline(this, 'fixture-corners', 'fixture-outline', 'fixture-corners-options', () =>
                 this.forms.typedBeside('fixture-corners-options'),

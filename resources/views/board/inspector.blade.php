@@ -16,7 +16,7 @@
         @includeWhen($page->isChosen('ramps'), 'board.inspector.ramp')
         @includeWhen($page->isChosen('survey'), 'board.inspector.taped')
         @includeWhen($page->isChosen('rooms') || $page->isChosen('openings'), 'board.inspector.taped-heights')
-        @includeWhen($page->isChosen('voids') || $page->isChosen('rooms') || $page->isChosen('stairs'), 'board.inspector.edges')
+        @includeWhen($page->isChosen('voids') || $page->isChosen('rooms') || $page->isChosen('stairs') || $page->isChosen('terraces'), 'board.inspector.edges')
         @includeWhen($page->isChosen('axes'), 'board.inspector.axis')
         @includeWhen($page->isChosen('blocks'), 'board.inspector.block')
         @if ($page->isChosen('stairs'))<p><a href="{{ route('board.stair', [$page->scheme, $page->chosen->id()]) }}">Section, other steps, opening above</a></p>@endif

@@ -61,6 +61,13 @@
     <label>Below the floor in sight <input name="below" size="8" placeholder="minus: above it"></label>
     <span>Point at the place; empty takes a level away. Between three of them the ground runs evenly.</span>
 </div>
+<div class="tool-options" id="terrace-options" hidden>
+    <select data-tools aria-label="How it is drawn"><option value="terrace">from corner to corner</option><option value="terrace-corners">by its corners</option></select>
+    <label>Below the floor in sight <input name="below" size="8" placeholder="minus: above it"></label>
+    <label data-for-tool="terrace">Size <input size="14" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="terrace-reading"></label>
+    <label data-for-tool="terrace-corners" hidden>Side <input size="9" placeholder="type, Enter" data-typed data-length aria-describedby="terrace-reading"></label>
+    <output id="terrace-reading" class="reading"></output>
+</div>
 <div class="tool-options" id="slope-options" hidden>
     <span>Point at the eaves, then at the ridge straight across from it.</span>
 </div>

@@ -32,7 +32,7 @@ final class Drop extends SubjectMeasure
                 ...($floor === null ? ["{$subject->storey()}.elevation"] : []),
             ]);
         }
-        $drop = $floor + $sill - ($home->ground()->at($subject->middle()) ?? 0.0);
+        $drop = $floor + $sill - ($home->ground()->at($subject->placeOutside()) ?? 0.0);
 
         return new Measured(
             Amount::length($drop),

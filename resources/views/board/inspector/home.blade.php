@@ -6,5 +6,5 @@
 <details class="home-values" @if (isset($own[$refusedField])) open @endif>
     <summary>The home: ground outside, north, attic</summary>
     @include('board.inspector.own-fields', ['act' => 'home', 'own' => $own, 'extra' => 'board.inspector.north-dial'])
-    <p class="inspector-acts"><button type="button" class="btn btn-tool" data-tool="ground" aria-pressed="false">Levels of the ground at places</button></p>
+    <p class="inspector-acts"><button type="button" class="btn btn-tool" data-tool="ground" aria-pressed="false">Levels of the ground at places</button> <button type="button" class="btn btn-tool" data-tool="terrace" aria-pressed="false">Terrace</button></p>
 </details>
