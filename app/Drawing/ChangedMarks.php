@@ -54,6 +54,11 @@ final readonly class ChangedMarks
             }
         }
 
+        foreach ($this->home->roofWindows as $window) {
+            $outline = in_array($window->id(), $this->ids, true) && $window->plan === $this->plan ? $window->roof?->outline() : null;
+            array_push($rings, ...$outline === null ? [] : [$outline]);
+        }
+
         foreach ($this->plan->storey->guards as $guard) {
             for ($i = 1, $count = in_array($guard->id, $this->ids, true) ? count($guard->line) : 0; $i < $count; ++$i) {
                 $along = $guard->line[$i]->minus($guard->line[$i - 1]);

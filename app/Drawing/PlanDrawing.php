@@ -78,6 +78,10 @@ final readonly class PlanDrawing
                     ...array_map(self::soffit(...), $this->plan->storey->soffits),
                     ...array_map(self::guard(...), $this->plan->storey->guards),
                     ...array_map(
+                        static fn(PlacedOpening $window): string => (new RoofWindowSymbol($window))->draw(),
+                        array_filter($this->home->roofWindows, $here),
+                    ),
+                    ...array_map(
                         fn(RoomSpace $room): string => (new CeilingSlope($room, $this->home))->draw(),
                         array_values($this->plan->rooms),
                     ),

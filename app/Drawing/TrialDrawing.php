@@ -45,6 +45,11 @@ final readonly class TrialDrawing
                 return $placed instanceof PlacedOpening ? (new OpeningSymbol($placed))->draw() : (new FixtureSymbol($placed))->draw();
             }
         }
+        foreach ($this->home->roofWindows as $window) {
+            if ($window->id() === $id) {
+                return (new RoofWindowSymbol($window))->draw();
+            }
+        }
         foreach ($this->home->ramps as $ramp) {
             if ($ramp->id() === $id) {
                 return (new RampSymbol($ramp))->draw();

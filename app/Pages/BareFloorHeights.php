@@ -32,11 +32,10 @@ final readonly class BareFloorHeights
                 $home,
             );
         }
-        $sill = $placed->opening->sill ?? ($placed->opening->window === null ? 0.0 : null);
 
         return new self(
             array_values(array_filter([$placed->left->room, $placed->right->room])),
-            ['Sill' => $sill, 'Head' => self::top($sill, $placed->opening->height)],
+            ['Sill' => $placed->sill(), 'Head' => $placed->head()],
             $home,
         );
     }

@@ -76,6 +76,7 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\SubjectType;
+use Heurema\Units\Amount;
 use Heurema\Units\UnitSystem;
 
 /** A scheme on the board: its plan, what is chosen on it, and what the check says. */
@@ -378,7 +379,7 @@ final class BoardPage
     /** @return array<string, string> what the sizes of the chosen door or window come to, by what it is */
     public function derivedSizes(): array
     {
-        $opening = $this->chosenOpening();
+        $opening = $this->chosenOpening() ?? $this->chosenAmong('roof_windows', $this->home->roofWindows);
 
         return $opening === null ? [] : (new DerivedSizes($opening, $this->home))->list();
     }
@@ -699,7 +700,25 @@ final class BoardPage
 
     private function chosenOpening(): ?PlacedOpening
     {
-        foreach ($this->isChosen('openings') ? $this->home->openings : [] as $opening) {
+        return $this->chosenAmong('openings', $this->home->openings);
+    }
+
+    /** How high the chosen roof window begins and ends above the floor, and how steep it lies; empty where that is not known. */
+    public function roofWindowHeights(): string
+    {
+        $window = $this->chosenAmong('roof_windows', $this->home->roofWindows);
+        [$sill, $head] = [$window?->sill(), $window?->head()];
+
+        return $sill === null || $head === null ? '' : implode(', ', [
+            "from {$this->home->length($sill)} to {$this->home->length($head)} above the floor",
+            'pitch '.$this->home->write(Amount::angle(rad2deg(asin($window->roof->steepness ?? 0.0)))),
+        ]);
+    }
+
+    /** @param list<PlacedOpening> $openings */
+    private function chosenAmong(string $list, array $openings): ?PlacedOpening
+    {
+        foreach ($this->isChosen($list) ? $openings : [] as $opening) {
             if ($opening->id() === $this->chosen?->id()) {
                 return $opening;
             }
@@ -863,6 +882,12 @@ final class BoardPage
         }
 
         return $parts;
+    }
+
+    /** @return array{string, string} width and height of a usual roof window, as they are typed (common practice, no source) */
+    public function usualRoofWindow(): array
+    {
+        return $this->isImperial() ? ['30"', '46"'] : [$this->typed(780.0), $this->typed(1180.0)];
     }
 
     /** How high the underside of a soffit begins, as it is typed (common practice, no source). */

@@ -61,6 +61,10 @@ final readonly class ElementList
                 array_filter($this->home->openings, $here),
                 fn(PlacedOpening $opening): array => [$opening->name(), $this->opening($opening)],
             ),
+            'Roof windows' => self::listed(
+                array_filter($this->home->roofWindows, $here),
+                fn(PlacedOpening $window): array => [$window->name(), $this->roofWindow($window)],
+            ),
             'Stairs' => self::listed(
                 array_filter(
                     $this->home->stairs,
@@ -137,6 +141,19 @@ final readonly class ElementList
             $opening->height === null ? 'height not said' : "{$this->home->length($opening->height)} high",
             'in the '.lcfirst($placed->plan->wallCalled($opening->wall))
                 .", its middle {$this->home->length($opening->at)} from the wall’s start",
+        ]);
+    }
+
+    private function roofWindow(PlacedOpening $window): string
+    {
+        [$opening, $sill, $head] = [$window->opening, $window->sill(), $window->head()];
+
+        return implode(', ', [
+            $opening->width === null ? 'width not said' : "{$this->home->length($opening->width)} wide",
+            $opening->height === null ? 'height not said' : "{$this->home->length($opening->height)} along the slope",
+            $sill === null || $head === null
+                ? 'its height above the floor not said'
+                : "from {$this->home->length($sill)} to {$this->home->length($head)} above the floor",
         ]);
     }
 

@@ -27,8 +27,10 @@ final class SchemaOnBoardTest extends TestCase
         'soffits' => ['id', 'outline'],
         'guards' => ['id', 'line'],
         'terraces' => ['id', 'outline'],
+        'roof_windows' => ['id', 'at'],
         'storeys' => [
-            'id', 'elevation', 'walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'terraces', 'notes', 'blocks',
+            'id', 'elevation', 'walls', 'openings', 'roof_windows', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'terraces',
+            'notes', 'blocks',
         ],
         'stairs' => ['id', 'from_storey', 'to_storey', 'start', 'facing', 'parts', 'handrails', 'kind', 'inner_radius', 'hand'],
         'ramps' => ['id', 'storey', 'base', 'start', 'facing', 'handrails', 'parts'],
@@ -59,6 +61,7 @@ final class SchemaOnBoardTest extends TestCase
         ];
         yield 'voids' => [ElementList::Voids, [['outline' => $outline]]];
         yield 'soffits' => [ElementList::Soffits, [['outline' => $outline]]];
+        yield 'roof_windows' => [ElementList::RoofWindows, [['at' => [0, 0]]]];
         yield 'terraces' => [ElementList::Terraces, [['outline' => $outline]]];
         yield 'guards' => [ElementList::Guards, [['line' => [[0, 0], [1000, 0]]]]];
         yield 'notes' => [ElementList::Notes, [['at' => [0, 0], 'text' => 'Note']]];

@@ -43,6 +43,7 @@ final class Acts
         'guard-edges' => GuardEdges::class,
         'soffit' => DrawSoffit::class,
         'terrace' => DrawTerrace::class,
+        'roof-window' => PlaceRoofWindow::class,
         'slope' => SlopeCeiling::class,
         'fixture-outline' => DrawFixtureOutline::class,
         'shape-fixture' => ShapeFixture::class,

@@ -14,6 +14,7 @@ enum ElementList: string
     case Axes = 'axes';
     case Walls = 'walls';
     case Openings = 'openings';
+    case RoofWindows = 'roof_windows';
     case Rooms = 'rooms';
     case Fixtures = 'fixtures';
     case Voids = 'voids';
@@ -34,6 +35,7 @@ enum ElementList: string
             self::Axes => Axis::class,
             self::Walls => Wall::class,
             self::Openings => Opening::class,
+            self::RoofWindows => RoofWindow::class,
             self::Rooms => Room::class,
             self::Fixtures => Fixture::class,
             self::Voids => FloorVoid::class,
@@ -55,12 +57,19 @@ enum ElementList: string
         };
     }
 
+    /** The property of its document or storey that holds it. */
+    public function property(): string
+    {
+        return lcfirst(str_replace('_', '', ucwords($this->value, '_')));
+    }
+
     /** What one of them is called. */
     public function noun(): string
     {
         return match ($this) {
             self::Survey => 'taped distance',
             self::Voids => 'floor opening',
+            self::RoofWindows => 'roof window',
             default => $this->key(),
         };
     }
@@ -76,6 +85,7 @@ enum ElementList: string
             self::Axes => 'x',
             self::Walls => 'w',
             self::Openings => 'o',
+            self::RoofWindows => 'rw',
             self::Rooms => 'r',
             self::Fixtures => 'f',
             self::Voids => 'v',
@@ -96,7 +106,7 @@ enum ElementList: string
     public static function ofStorey(): array
     {
         return [
-            self::Walls, self::Openings, self::Rooms, self::Fixtures, self::Voids, self::Soffits, self::Guards, self::Terraces,
+            self::Walls, self::Openings, self::RoofWindows, self::Rooms, self::Fixtures, self::Voids, self::Soffits, self::Guards, self::Terraces,
             self::Notes, self::Blocks,
         ];
     }

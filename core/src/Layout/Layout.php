@@ -88,7 +88,9 @@ final readonly class Layout implements Described
     /** @param array<string, list<Element>> $lists by name */
     public function withLists(array $lists): self
     {
-        return $this->with(...$lists);
+        $properties = array_map(static fn(string $list): string => ElementList::from($list)->property(), array_keys($lists));
+
+        return $this->with(...array_combine($properties, $lists));
     }
 
     public function named(string $name): self
@@ -108,7 +110,7 @@ final readonly class Layout implements Described
         /** @var array<string, list<Element>> $lists */
         $lists = get_object_vars($this);
 
-        return $lists[$list->value];
+        return $lists[$list->property()];
     }
 
     /** Reads lengths as they are typed in this home. */

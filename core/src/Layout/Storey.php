@@ -19,6 +19,7 @@ final readonly class Storey implements Element
      * @param float|null      $floorThickness finished floor down to the underside of its structure
      * @param list<Wall>      $walls
      * @param list<Opening>   $openings
+     * @param list<RoofWindow> $roofWindows
      * @param list<Room>      $rooms
      * @param list<Fixture>   $fixtures
      * @param list<FloorVoid> $voids
@@ -43,6 +44,8 @@ final readonly class Storey implements Element
         public array $walls = [],
         #[Key(Value::Parts, of: Opening::class, always: true)]
         public array $openings = [],
+        #[Key(Value::Parts, of: RoofWindow::class)]
+        public array $roofWindows = [],
         #[Key(Value::Parts, of: Room::class, always: true)]
         public array $rooms = [],
         #[Key(Value::Parts, of: Fixture::class, always: true)]
@@ -79,7 +82,9 @@ final readonly class Storey implements Element
     /** @param array<string, list<Element>> $lists by name */
     public function withLists(array $lists): self
     {
-        return $this->with(...$lists);
+        $properties = array_map(static fn(string $list): string => ElementList::from($list)->property(), array_keys($lists));
+
+        return $this->with(...array_combine($properties, $lists));
     }
 
     /** Its own fields, without what is drawn on it. */
@@ -94,7 +99,7 @@ final readonly class Storey implements Element
         /** @var array<string, list<Element>> $lists */
         $lists = get_object_vars($this);
 
-        return $lists[$list->value];
+        return $lists[$list->property()];
     }
 
     /** @return list<Wall> */

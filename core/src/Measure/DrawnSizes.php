@@ -43,7 +43,11 @@ final class DrawnSizes
                 ? []
                 : ['thickness' => [ExpectedLength::WallThickness, $subject->wall->thickness]],
             $subject instanceof RoomSpace => self::ofRoom($subject),
-            $subject instanceof PlacedOpening => self::ofOpening($subject->opening),
+            $subject instanceof PlacedOpening => [
+                ...self::ofOpening($subject->opening),
+                // a roof window is as high as its ceiling
+                ...($subject->roof === null ? [] : ['sill' => [ExpectedLength::Sill, null]]),
+            ],
             $subject instanceof PlacedFixture => self::ofFixture($subject->fixture),
             $subject instanceof PlacedStair => self::ofStair($subject->stair),
             default => [],

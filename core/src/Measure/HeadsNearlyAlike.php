@@ -33,18 +33,18 @@ final class HeadsNearlyAlike extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $head = self::head($subject);
+        $head = $subject->head();
         if ($head === null) {
             return new Unknown([
                 ...($subject->opening->height === null ? ["{$subject->id()}.height"] : []),
-                ...($subject->opening->window !== null && $subject->opening->sill === null ? ["{$subject->id()}.sill"] : []),
+                ...($subject->sill() === null ? [$subject->sillKey()] : []),
             ]);
         }
         $rooms = array_filter([$subject->left->room, $subject->right->room]);
         $near = $rooms === [] ? [] : array_merge(...array_map($home->openingsOf(...), array_values($rooms)));
         $off = [];
         foreach ($near as $other) {
-            $difference = $other !== $subject && self::isInLine($subject, $other) ? abs((self::head($other) ?? INF) - $head) : 0.0;
+            $difference = $other !== $subject && self::isInLine($subject, $other) ? abs(($other->head() ?? INF) - $head) : 0.0;
             if ($difference >= self::LEAST - Tolerance::TOUCH && $difference <= self::MOST + Tolerance::TOUCH) {
                 $off[$other->id()] = Message::of(
                     'heads_nearly_alike.other_by',
@@ -63,13 +63,6 @@ final class HeadsNearlyAlike extends SubjectMeasure
                     : Message::of('heads_nearly_alike.its_head_nearly_agrees', off: array_values($off)),
             ],
         );
-    }
-
-    private static function head(PlacedOpening $opening): ?float
-    {
-        $sill = $opening->opening->sill ?? ($opening->opening->window === null ? 0.0 : null);
-
-        return $sill === null || $opening->opening->height === null ? null : $sill + $opening->opening->height;
     }
 
     /** In one wall, or in two pieces of one. */

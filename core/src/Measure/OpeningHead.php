@@ -29,11 +29,14 @@ final class OpeningHead extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
+        if ($subject->roof !== null) {
+            return new NotApplicable(Message::of('opening_head.lies_in_ceiling'));
+        }
         $rooms = array_values(array_filter(
             [$subject->left->room, $subject->right->room],
             static fn(?RoomSpace $room): bool => $room?->outline() !== null,
         ));
-        [$height, $sill] = [$subject->opening->height, $subject->opening->sill ?? ($subject->opening->window === null ? 0.0 : null)];
+        [$height, $sill] = [$subject->opening->height, $subject->sill()];
         $ceilings = array_map(static fn(RoomSpace $room): ?float => UnderCeiling::overOpening($subject, $room), $rooms);
         $missing = [
             ...($height === null ? ["{$subject->id()}.height"] : []),

@@ -34,7 +34,7 @@ final class OverlappingOpenings extends SubjectMeasure
             && $other->wall === $subject->wall
             && self::overlap($subject, $other) > Tolerance::TOUCH && self::shareHeights($subject, $other));
         $walls = array_values(array_filter(
-            $subject->plan->wallsInto($subject),
+            $subject->roof === null ? $subject->plan->wallsInto($subject) : [],
             static fn(string $wall): bool => !self::turnsCorner($subject, $wall, $home),
         ));
         $names = [

@@ -11,6 +11,7 @@ use Heurema\Geometry\TangledLines;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Ramp;
+use Heurema\Layout\RoofWindow;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Layout\Storey;
 use Heurema\Layout\SurveyDistance;
@@ -33,8 +34,11 @@ final class Home implements Subject
     /** @var list<RoomSpace> */
     public readonly array $rooms;
 
-    /** @var list<PlacedOpening> */
+    /** @var list<PlacedOpening> in walls */
     public readonly array $openings;
+
+    /** @var list<PlacedOpening> in sloped ceilings */
+    public readonly array $roofWindows;
 
     /** @var list<PlacedFixture> */
     public readonly array $fixtures;
@@ -104,6 +108,7 @@ final class Home implements Subject
         $this->rooms = array_merge(...array_map(static fn(StoreyPlan $plan): array => array_values($plan->rooms), array_values($plans)));
         $this->openingsOn = array_map(self::placeOpenings(...), $plans);
         $this->openings = array_merge(...array_values($this->openingsOn));
+        $this->roofWindows = array_merge(...array_map(self::placeRoofWindows(...), array_values($plans)));
         $this->fixturesOn = array_map(self::placeFixtures(...), $plans);
         $this->fixtures = array_merge(...array_values($this->fixturesOn));
         $this->stairs = self::placeStairs($layout);
@@ -180,7 +185,7 @@ final class Home implements Subject
             SubjectType::Dwelling => [$this],
             SubjectType::Storey => array_values($this->plans),
             SubjectType::Room => $this->rooms,
-            SubjectType::Door, SubjectType::Window => array_values(array_filter($this->openings, $ofType)),
+            SubjectType::Door, SubjectType::Window => array_values(array_filter([...$this->openings, ...$this->roofWindows], $ofType)),
             SubjectType::Fixture => $this->fixtures,
             SubjectType::Stair => $this->stairs,
             SubjectType::Ramp => $this->ramps,
@@ -255,7 +260,7 @@ final class Home implements Subject
         ));
     }
 
-    /** @return list<PlacedOpening> */
+    /** @return list<PlacedOpening> in its walls and its ceiling */
     public function openingsOf(RoomSpace $room): array
     {
         $this->openingsOf ??= $this->openingsByRoom();
@@ -348,7 +353,7 @@ final class Home implements Subject
     private function openingsByRoom(): array
     {
         $byRoom = [];
-        foreach ($this->openings as $opening) {
+        foreach ([...$this->openings, ...$this->roofWindows] as $opening) {
             foreach (array_unique([$opening->left->room?->id(), $opening->right->room?->id()]) as $room) {
                 $byRoom[$room ?? ''][] = $opening;
             }
@@ -445,6 +450,17 @@ final class Home implements Subject
         }
 
         return $placed;
+    }
+
+    /** @return list<PlacedOpening> */
+    private static function placeRoofWindows(StoreyPlan $plan): array
+    {
+        $standing = array_filter($plan->storey->roofWindows, static fn(RoofWindow $window): bool => $window->stands());
+
+        return array_values(array_map(
+            static fn(RoofWindow $window): PlacedOpening => PlacedOpening::inRoof($window, $plan),
+            $standing,
+        ));
     }
 
     /** @return list<PlacedFixture> */

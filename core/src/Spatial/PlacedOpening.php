@@ -7,6 +7,7 @@ namespace Heurema\Spatial;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Opening;
+use Heurema\Layout\RoofWindow;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\WallSide;
@@ -32,10 +33,53 @@ final readonly class PlacedOpening implements Subject
     public Beyond $left;
     public Beyond $right;
 
-    public function __construct(public Opening $opening, public Wall $wall, public StoreyPlan $plan)
+    /** @param RoofPlane|null $roof that it lies in; null: it is in a wall */
+    public function __construct(public Opening $opening, public Wall $wall, public StoreyPlan $plan, public ?RoofPlane $roof = null)
     {
-        $this->left = $this->look(WallSide::Left);
-        $this->right = $this->look(WallSide::Right);
+        if ($roof === null) {
+            $this->left = $this->look(WallSide::Left);
+            $this->right = $this->look(WallSide::Right);
+        } else {
+            $this->left = $roof->room === null ? Beyond::unnamed($this->middle()) : Beyond::room($roof->room);
+            $this->right = Beyond::outside();
+        }
+    }
+
+    public static function inRoof(RoofWindow $window, StoreyPlan $plan): self
+    {
+        $roof = new RoofPlane($window, $plan->roomAt($window->at));
+
+        return new self($roof->opening, $roof->wall, $plan, $roof);
+    }
+
+    /** How far something that is so long in its plane goes up, mm. */
+    public function upright(float $length): float
+    {
+        return $length * ($this->roof->steepness ?? 1.0);
+    }
+
+    /** Its sill above the floor, mm; 0 where a door or bare opening says none, null where nobody said that of a window. */
+    public function sill(): ?float
+    {
+        return $this->opening->sill ?? ($this->opening->window === null ? 0.0 : null);
+    }
+
+    /** Where the document would say how high its sill is: of a roof window, as the ceiling that it lies in. */
+    public function sillKey(): string
+    {
+        return match (true) {
+            $this->roof === null => "{$this->id()}.sill",
+            $this->roof->room === null => "a room under {$this->spoken()}",
+            default => $this->roof->room->ceilingKey(),
+        };
+    }
+
+    /** Its head above the floor, mm; null where nobody said. */
+    public function head(): ?float
+    {
+        $sill = $this->sill();
+
+        return $sill === null || $this->opening->height === null ? null : $sill + $this->upright($this->opening->height);
     }
 
     public function type(): SubjectType

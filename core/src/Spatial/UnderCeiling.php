@@ -35,7 +35,7 @@ final class UnderCeiling
     /** How much of an opening's height lies below the ceiling of a room, from 0 to 1; 1 where a height is not known. */
     public static function share(PlacedOpening $opening, RoomSpace $room): float
     {
-        $ceiling = self::overOpening($opening, $room);
+        $ceiling = $opening->roof === null ? self::overOpening($opening, $room) : null;
         [$height, $sill] = [$opening->opening->height, $opening->opening->sill ?? 0.0];
 
         return $ceiling === null || $height === null ? 1.0 : max(0.0, min(1.0, ($ceiling - $sill) / $height));

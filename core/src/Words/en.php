@@ -177,6 +177,7 @@ return [
     'heads_nearly_alike.its_head_nearly_agrees' => 'Its head nearly agrees with {off|;}.',
     'heads_nearly_alike.other_by' => '{other}, by {difference}',
     'opening_head.its_head_is_at' => 'Its head is at {sill}, the ceiling over it at {lowest}.',
+    'opening_head.lies_in_ceiling' => 'It lies in the ceiling.',
     'opening_head.no_room_is_beside' => 'No room is beside it.',
     'overlapping_openings.in_its_stretch_of' => 'In its stretch of the wall: {names}.',
     'overlapping_openings.it_has_its_stretch' => 'It has its stretch of the wall to itself.',

@@ -13,7 +13,9 @@ namespace Heurema\Tests\Proof;
  */
 final class Redrawn
 {
-    private const LISTS = ['walls', 'openings', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'notes'];
+    private const LISTS = [
+        'walls', 'openings', 'roof_windows', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'terraces', 'notes',
+    ];
     private const OF_DOCUMENT = ['stairs', 'ramps', 'survey'];
     private const OTHER_SIDE = [
         'left' => 'right', 'right' => 'left', 'from' => 'to', 'to' => 'from', 'back_left' => 'back_right', 'back_right' => 'back_left',
@@ -227,11 +229,15 @@ final class Redrawn
     /**
      * @param Element $wall
      *
-     * @return Element its linings changed over
+     * @return Element its linings and tiles changed over
      */
     private static function relined(array $wall): array
     {
-        return is_array($wall['lining'] ?? null) ? [...$wall, 'lining' => array_reverse($wall['lining'])] : $wall;
+        foreach (['lining', 'tiles'] as $key) {
+            $wall[$key] = is_array($wall[$key] ?? null) ? array_reverse($wall[$key]) : null;
+        }
+
+        return array_filter($wall, static fn(mixed $value): bool => $value !== null);
     }
 
     /**

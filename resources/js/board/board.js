@@ -51,6 +51,7 @@ export class Board {
         'guard-edges',
         'soffit',
         'terrace',
+        'roof-window',
         'fixture-outline',
         'taped',
         'axes',
@@ -122,6 +123,7 @@ export class Board {
             new Place(this, 'ground', () => ['ground-level', this.forms.typedBeside('ground-options')], 'ground-options'),
             new Place(this, 'copy', () => ['copy', {}]),
             new Place(this, 'axes', () => ['axes', this.forms.valuesOf(document.getElementById('axes-options'))], 'axes-options'),
+            new Place(this, 'roof-window', () => ['roof-window', this.forms.typedBeside('roof-window-options')], 'roof-window-options'),
             new Place(this, 'stair', () => ['stair', { towards: byId('stair-towards', HTMLSelectElement).value }], 'stair-options'),
         ];
         return new Map(tools.map((tool) => [tool.name, tool]));

@@ -68,6 +68,13 @@
     <label data-for-tool="terrace-corners" hidden>Side <input size="9" placeholder="type, Enter" data-typed data-length aria-describedby="terrace-reading"></label>
     <output id="terrace-reading" class="reading"></output>
 </div>
+<div class="tool-options" id="roof-window-options" hidden>
+    <label>Width <input name="width" size="7" value="{{ $page->usualRoofWindow()[0] }}" data-length="WindowWidth" aria-describedby="roof-window-reading"></label>
+    <label>Height, along the slope <input name="height" size="7" value="{{ $page->usualRoofWindow()[1] }}" data-length="WindowHeight" aria-describedby="roof-window-reading"></label>
+    <label>Sill above the floor <input name="sill" size="7" placeholder="as pointed" data-length aria-describedby="roof-window-reading"></label>
+    <span>Point at the middle of its lower edge.</span>
+    <output id="roof-window-reading" class="reading"></output>
+</div>
 <div class="tool-options" id="slope-options" hidden>
     <span>Point at the eaves, then at the ridge straight across from it.</span>
 </div>

@@ -46,7 +46,7 @@ final class WindowsBehind extends SubjectMeasure
         );
         $found = [];
         foreach ($subject->room === null ? [] : $home->openingsOf($subject->room) as $opening) {
-            $isHere = $opening->type() === SubjectType::Window;
+            $isHere = $opening->type() === SubjectType::Window && $opening->roof === null;
             $face = $isHere
                 ? $opening->spanAt(($opening->left->room === $subject->room ? 1 : -1) * ($opening->wall->thickness / 2 - 1))
                 : null;

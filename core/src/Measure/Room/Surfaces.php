@@ -41,7 +41,10 @@ final class Surfaces extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $openings = $home->openingsOf($subject);
+        $openings = array_values(array_filter(
+            $home->openingsOf($subject),
+            static fn(PlacedOpening $opening): bool => $opening->roof === null,
+        ));
 
         return match ($this->name()) {
             'room.perimeter' => self::length(self::perimeter($subject)),

@@ -38,16 +38,16 @@ final class BlockedBy extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        [$sill, $height, $width] = [$subject->opening->sill, $subject->opening->height, $subject->opening->width];
+        [$sill, $head, $width] = [$subject->opening->sill, $subject->head(), $subject->opening->width];
         if ($sill === null || $width === null) {
             return new Unknown([
-                ...($sill === null ? ["{$subject->id()}.sill"] : []),
+                ...($sill === null ? [$subject->sillKey()] : []),
                 ...($width === null ? ["{$subject->id()}.width"] : []),
             ]);
         }
         $found = [];
         foreach (array_merge(...array_map($home->fixturesIn(...), GlassEdges::rooms($subject))) as $fixture) {
-            if ($fixture->room === null || $fixture->outline === null || $fixture->base() >= $sill + ($height ?? INF)) {
+            if ($fixture->room === null || $fixture->outline === null || $fixture->base() >= ($head ?? INF)) {
                 continue;
             }
             if (self::isBefore($fixture, $subject, $fixture->room, self::NEAR) && self::isInTheWay($fixture, $subject, $sill)) {

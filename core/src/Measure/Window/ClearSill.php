@@ -30,9 +30,9 @@ final class ClearSill extends SubjectMeasure
     {
         $sill = $subject->opening->sill;
         if ($sill === null) {
-            return new Unknown(["{$subject->id()}.sill"]);
+            return new Unknown([$subject->sillKey()]);
         }
-        $frame = GlassOpening::frame($subject);
+        $frame = $subject->upright(GlassOpening::frame($subject));
         $height = $sill + $frame;
 
         return new Measured(

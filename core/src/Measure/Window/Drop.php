@@ -28,7 +28,7 @@ final class Drop extends SubjectMeasure
         $floor = $subject->plan->storey->elevation;
         if ($sill === null || $floor === null) {
             return new Unknown([
-                ...($sill === null ? ["{$subject->id()}.sill"] : []),
+                ...($sill === null ? [$subject->sillKey()] : []),
                 ...($floor === null ? ["{$subject->storey()}.elevation"] : []),
             ]);
         }

@@ -29,11 +29,12 @@ final class GlassHeight extends SubjectMeasure
         [$sill, $height] = [$subject->opening->sill, $isTop ? $subject->opening->height : 0.0];
         if ($sill === null || $height === null) {
             return new Unknown([
-                ...($sill === null ? ["{$subject->id()}.sill"] : []),
+                ...($sill === null ? [$subject->sillKey()] : []),
                 ...($height === null ? ["{$subject->id()}.height"] : []),
             ]);
         }
-        $frame = GlassOpening::frame($subject);
+        $height = $subject->upright($height);
+        $frame = $subject->upright(GlassOpening::frame($subject));
         $at = $isTop ? $sill + $height - $frame : $sill + $frame;
         $working = $isTop
             ? Message::of(

@@ -35,10 +35,14 @@ final class UnitsBefore extends SubjectMeasure
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        [$sill, $height, $width] = [$subject->opening->sill, $subject->opening->height, $subject->opening->width];
-        if ($sill === null || $height === null || $width === null) {
+        [$sill, $head, $width] = [$subject->opening->sill, $subject->head(), $subject->opening->width];
+        if ($sill === null || $head === null || $width === null) {
             return new Unknown(array_keys(array_filter(
-                ["{$subject->id()}.sill" => $sill, "{$subject->id()}.height" => $height, "{$subject->id()}.width" => $width],
+                [
+                    $subject->sillKey() => $sill,
+                    "{$subject->id()}.height" => $subject->opening->height,
+                    "{$subject->id()}.width" => $width,
+                ],
                 static fn(?float $size): bool => $size === null,
             )));
         }
@@ -51,7 +55,7 @@ final class UnitsBefore extends SubjectMeasure
                 [$base, $top] = [$unit->knownBase(), $unit->top()];
                 if ($base === null || $top === null) {
                     array_push($unknown, ...$unit->missingForTop());
-                } elseif ($base < $sill + $height - 1 && $top > $sill + 1) {
+                } elseif ($base < $head - 1 && $top > $sill + 1) {
                     $found[] = $unit;
                 }
             }

@@ -4,13 +4,7 @@
 </p>
 @if ($page->leafWidth())<p class="evidence-subject">Each leaf is {{ $page->leafWidth() }} wide.</p>@endif
 @include('board.inspector.bare-floor')
-@php($derived = $page->derivedSizes())
-@if ($derived !== [])
-    <details>
-        <summary>What its sizes come to</summary>
-        <dl class="derived">@foreach ($derived as $what => $said)<div><dt>{{ $what }}</dt><dd>{{ $said }}</dd></div>@endforeach</dl>
-    </details>
-@endif
+@include('board.inspector.derived-sizes')
 @include('board.inspector.beside')
 <details>
     <summary>Place it exactly</summary>

@@ -15,5 +15,6 @@
         <span></span><span class="reading">across the whole room; empty heights make it level again</span>
         <button class="btn btn-primary btn-sm">Set</button>
         <button type="button" class="btn btn-tool btn-sm" data-tool="slope" aria-pressed="false">Point at eaves and ridge</button>
+        @if ($slope->low !== '')<button type="button" class="btn btn-tool btn-sm" data-tool="roof-window" aria-pressed="false">Roof window</button>@endif
     </form>
 </details>
