@@ -163,6 +163,10 @@ final class LabelPlace
         }
 
         $storey = $room->storey();
+        foreach ($this->home->openingsOf($room) as $window) {
+            $outline = $window->roof?->outline();
+            array_push($boxes, ...$outline === null ? [] : [$outline->bounds()]);
+        }
 
         return [
             ...$boxes,

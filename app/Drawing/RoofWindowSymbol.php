@@ -14,13 +14,16 @@ final readonly class RoofWindowSymbol
     public function draw(): string
     {
         $outline = $this->window->roof?->outline();
-        $lines = $outline === null ? [Svg::element('path', ['class' => 'frame', 'd' => Svg::line([
-            $this->window->wall->from,
-            $this->window->wall->to,
-        ])])] : [
-            Svg::element('path', ['class' => 'frame', 'd' => Svg::path($outline)]),
-            Svg::element('path', ['class' => 'swing', 'd' => Svg::line([$outline->points[3], $this->window->middle(), $outline->points[2]])]),
-        ];
+        $edge = [$this->window->wall->from, $this->window->wall->to];
+        $lines = $outline === null
+            ? [Svg::element('path', ['class' => 'frame', 'd' => Svg::line($edge)])]
+            : [
+                Svg::element('path', ['class' => 'frame', 'd' => Svg::path($outline)]),
+                Svg::element('path', [
+                    'class' => 'swing',
+                    'd' => Svg::line([$outline->points[3], $this->window->middle(), $outline->points[2]]),
+                ]),
+            ];
 
         return Svg::element('g', ['class' => 'opening roof-window', 'data-subject' => $this->window->id()], implode('', $lines));
     }

@@ -11,6 +11,8 @@ use Heurema\Layout\GroundLevel;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Ramp;
 use Heurema\Layout\Stair;
+use Heurema\Layout\Storey;
+use Heurema\Layout\Terrace;
 use Heurema\Spatial\RampShape;
 
 /** The part of the plane that a home's plans are drawn on; the same for all its storeys, so that they can be compared. */
@@ -25,7 +27,7 @@ final readonly class Sheet
     /** How many pixels wide the plan is taken to be until the page says otherwise. */
     private const USUAL_WIDTH = 780.0;
 
-    /** @param Box $drawn the building, and what lies outside it: steps, ramps, levels of the ground */
+    /** @param Box $drawn the building, and what lies outside it: steps, ramps, terraces, levels of the ground */
     private function __construct(public Box $box, public Box $building, public Box $drawn) {}
 
     /** @param float|null $margin around the building, mm; null: as is usual */
@@ -52,7 +54,8 @@ final readonly class Sheet
 
         $axes = array_merge(...array_map(static fn(Axis $axis): array => [$axis->from, $axis->to], $layout->axes));
         $levels = array_map(static fn(GroundLevel $level): Point => $level->at, $layout->ground);
-        $drawn = Box::around([...self::corners($building), ...$starts, ...$ramps, ...$levels]);
+        $terraces = array_merge(...array_map(self::terraces(...), $layout->storeys));
+        $drawn = Box::around([...self::corners($building), ...$starts, ...$ramps, ...$levels, ...$terraces]);
         $sheet = $drawn->grown($margin ?? self::MARGIN);
 
         return new self(
@@ -71,6 +74,12 @@ final readonly class Sheet
     public function scale(): float
     {
         return max($this->box->width(), $this->box->height()) / self::USUAL_WIDTH;
+    }
+
+    /** @return list<Point> */
+    private static function terraces(Storey $storey): array
+    {
+        return array_merge(...array_map(static fn(Terrace $terrace): array => $terrace->outline->points, $storey->terraces));
     }
 
     /** @return non-empty-list<Point> */

@@ -24,7 +24,7 @@ final class RoofWindowsOnBoardTest extends TestCase
         $this->actingAs(User::factory()->create());
     }
 
-    /** @return iterable<string, array{array{int, int}, array{int, int}, string}> from the eaves to the ridge; where 1600 mm are above (2000, 1500) */
+    /** @return iterable<string, array{array{int, int}, array{int, int}, string}> eaves, ridge, where the ceiling is 1600 mm high */
     public static function slopes(): iterable
     {
         yield 'to the right' => [[0, 1500], [4000, 1500], '1600,1500'];
@@ -77,7 +77,10 @@ final class RoofWindowsOnBoardTest extends TestCase
         foreach (['999' => 422, '1000' => 200, '2500' => 200, '2501' => 422] as $sill => $status) {
             $this->act('roof-window', [...$asked, 'sill' => (string) $sill])->assertStatus($status);
         }
-        $this->act('roof-window', [...$asked, 'at' => '9000,1500'])->assertUnprocessable()->assertSee('say how the ceiling of the room slopes');
+        $this
+            ->act('roof-window', [...$asked, 'at' => '9000,1500'])
+            ->assertUnprocessable()
+            ->assertSee('say how the ceiling of the room slopes');
         $this->act('roof-window', [...$asked, 'width' => ''])->assertUnprocessable();
         $this->open(Sketch::room(4000, 3000)->layout());
         $this->act('roof-window', $asked)->assertUnprocessable()->assertSee('A roof window lies in a sloped ceiling');

@@ -106,8 +106,8 @@ enum ElementList: string
     public static function ofStorey(): array
     {
         return [
-            self::Walls, self::Openings, self::RoofWindows, self::Rooms, self::Fixtures, self::Voids, self::Soffits, self::Guards, self::Terraces,
-            self::Notes, self::Blocks,
+            self::Walls, self::Openings, self::RoofWindows, self::Rooms, self::Fixtures, self::Voids, self::Soffits, self::Guards,
+            self::Terraces, self::Notes, self::Blocks,
         ];
     }
 

@@ -68,7 +68,11 @@ final class Names
     private function plainly(Subject $subject): string
     {
         return match (true) {
-            $subject instanceof PlacedOpening && $subject->roof !== null => $this->inRoom('Roof window', $subject->roof->room, $subject->plan),
+            $subject instanceof PlacedOpening && $subject->roof !== null => $this->inRoom(
+                'Roof window',
+                $subject->roof->room,
+                $subject->plan,
+            ),
             $subject instanceof PlacedOpening => $this->beside(
                 $subject->opening->kind->words(),
                 $subject->left->room,

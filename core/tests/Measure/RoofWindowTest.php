@@ -32,7 +32,11 @@ final class RoofWindowTest extends MeasureTestCase
         self::assertTrue($window->isToOutside());
         $outline = $window->roof?->outline()?->bounds();
         self::assertNotNull($outline);
-        self::assertEqualsWithDelta([800.0, 1600.0, 1610.0, 2390.0], [$outline->left, $outline->right, $outline->bottom, $outline->top], 1e-9);
+        self::assertEqualsWithDelta(
+            [800.0, 1600.0, 1610.0, 2390.0],
+            [$outline->left, $outline->right, $outline->bottom, $outline->top],
+            1e-9,
+        );
     }
 
     /** Sizes are those of its opening; heights are upright. */
@@ -100,7 +104,10 @@ final class RoofWindowTest extends MeasureTestCase
         $sizeless = self::home(['width' => null, 'height' => null]);
         self::assertUnknown(['rw1.width', 'rw1.height'], self::measure('room.window_area', $sizeless, 'r'));
         $astray = self::home(['at' => [9000, 2000]]);
-        self::assertUnknown(['a room under the roof window outside the rooms of Ground'], self::measure('window.clear_sill', $astray, 'rw1'));
+        self::assertUnknown(
+            ['a room under the roof window outside the rooms of Ground'],
+            self::measure('window.clear_sill', $astray, 'rw1'),
+        );
     }
 
     /** R310.2.2: the sill of an escape window is no higher than 44 in (1117.6 mm); the opening may lie in a roof. */

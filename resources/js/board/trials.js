@@ -4,6 +4,7 @@ export class Trials {
         this.ask = ask;
         this.ghost = ghost;
         this.asking = false;
+        this.round = 0;
     }
 
     /** @param {HTMLOutputElement|null} output where a refusal is told, if anywhere */
@@ -12,21 +13,22 @@ export class Trials {
         if (!this.asking) this.next();
     }
 
+    /** What was asked before is not shown any more. */
     stop() {
         this.waiting = null;
-        this.stopped = true;
+        this.round += 1;
         this.ghost.trial.replaceChildren();
     }
 
     async next() {
         this.asking = true;
-        this.stopped = false;
         while (this.waiting) {
             const { act, values, output } = this.waiting;
+            const round = this.round;
             this.waiting = null;
             const answer = await this.ask(act, values).catch(() => null);
-            if (this.stopped || answer === null) break;
-            const text = await answer.text();
+            const text = await answer?.text();
+            if (!answer || round !== this.round) continue;
             this.ghost.show(answer.ok ? text : '');
             if (output && answer.status === 422) Object.assign(output, { textContent: text, className: 'field-error' });
             else if (output?.className === 'field-error') Object.assign(output, { textContent: '', className: 'reading' });
