@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Examination\ChosenSettings;
-use Heurema\Layout\LayoutReader;
+use App\Exchange\HomeFile;
+use App\Exchange\ImportedElement;
+use App\Exchange\UnreadableHomeFile;
+use Heurema\Layout\Layout;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
@@ -17,7 +20,7 @@ use Heurema\Spatial\Home;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
 
-/** Checks a layout file without any database. Exit 0: nothing violated; 1: something violated; 2: the input cannot be read. */
+/** Checks a home in a file without any database. Exit 0: nothing violated; 1: something violated; 2: the input cannot be read. */
 final class CheckCommand extends Command
 {
     use Complains;
@@ -26,15 +29,16 @@ final class CheckCommand extends Command
     private const UNREADABLE = 2;
 
     protected $signature = 'heurema:check
-        {file? : a layout document, or - for standard input}
+        {file? : a layout document or a building model (.ifc, .ifczip), or - for standard input}
         {--book=* : a rule book by its id, several times for several}
         {--set=* : a setting of the books, NAME=VALUE}
         {--format=text : text or json}
-        {--only= : verdicts to show, with commas between}';
+        {--only= : verdicts to show, with commas between}
+        {--import : tell what became of each element of a building model}';
 
     protected $description = 'Check a layout file against rule books';
 
-    public function handle(LayoutReader $reader, Examiner $examiner, Shelf $shelf): int
+    public function handle(Examiner $examiner, Shelf $shelf): int
     {
         $start = hrtime(true);
         try {
@@ -42,8 +46,8 @@ final class CheckCommand extends Command
             $format = $this->format();
             $books = array_map($shelf->book(...), $this->books());
             $settings = (new ChosenSettings($books))->read($this->settings());
-            $home = new Home($reader->read($this->content()));
-        } catch (UnreadableLayout|UnreadableRuleBook|\InvalidArgumentException $e) {
+            $home = new Home($this->layout());
+        } catch (UnreadableHomeFile|UnreadableLayout|UnreadableRuleBook|\InvalidArgumentException $e) {
             $this->complain($e->getMessage());
 
             return self::UNREADABLE;
@@ -54,11 +58,27 @@ final class CheckCommand extends Command
         return $report->counts()[Verdict::Violated->value] > 0 ? 1 : 0;
     }
 
+    /** Of a building model, what became of its elements goes to standard error. */
+    private function layout(): Layout
+    {
+        $file = HomeFile::read($this->content());
+        $elements = $file->import === null ? [] : ImportedElement::of($file->import, $file->layout);
+        $isWanted = $this->option('import') === true;
+        foreach ($isWanted ? $elements : [] as $element) {
+            $this->complain("{$element->type} {$element->name}: {$element->words()}");
+        }
+        if ($elements !== []) {
+            $this->complain(ImportedElement::summary($elements).($isWanted ? '' : ' --import tells of each.'));
+        }
+
+        return $file->layout;
+    }
+
     private function content(): string
     {
         $file = $this->argument('file') ?? throw new \InvalidArgumentException('Name a layout file, or - for standard input.');
         $source = $file === '-' ? 'php://stdin' : $file;
-        $content = $file === '-' || is_file($file) ? file_get_contents($source, length: LayoutReader::LARGEST_READ_BYTES + 1) : false;
+        $content = $file === '-' || is_file($file) ? file_get_contents($source, length: HomeFile::LARGEST_BYTES + 1) : false;
 
         return $content === false ? throw new \InvalidArgumentException("Cannot read the file {$file}.") : $content;
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Exchange\HomeFile;
 use App\Models\User;
 use App\Pages\Desk;
-use Heurema\Layout\LayoutReader;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Exceptions\HttpResponseException;
@@ -19,7 +19,7 @@ final class LayoutUpload extends FormRequest
     public function rules(): array
     {
         return [
-            'layout' => ['required', 'file', 'max:'.intdiv(LayoutReader::LARGEST_READ_BYTES, 1024)],
+            'layout' => ['required', 'file', 'max:'.intdiv(HomeFile::LARGEST_BYTES, 1024)],
             'address' => ['nullable', 'string', 'max:200'],
         ];
     }
@@ -28,10 +28,10 @@ final class LayoutUpload extends FormRequest
     public function messages(): array
     {
         return [
-            'layout.required' => 'Choose a layout file.',
-            'layout.file' => 'Choose a layout file.',
-            'layout.max' => 'The layout file is larger than 16 MB.',
-            'layout.uploaded' => 'The layout file did not arrive: it is larger than 16 MB, or the connection broke.',
+            'layout.required' => 'Choose a file.',
+            'layout.file' => 'Choose a file.',
+            'layout.max' => 'The file is larger than 48 MB.',
+            'layout.uploaded' => 'The file did not arrive: it is larger than 48 MB, or the connection broke.',
         ];
     }
 

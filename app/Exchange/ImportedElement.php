@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use Heurema\Ifc\Mapping\Entry;
+use Heurema\Ifc\Mapping\Import;
+use Heurema\Layout\Layout;
+use Heurema\Words\Wording;
+
+/** What became of an element of a building model, as it is kept and told. */
+final readonly class ImportedElement
+{
+    public const OUTCOMES = ['taken' => 'taken', 'simplified' => 'simplified', 'left_out' => 'left out'];
+
+    /**
+     * @param string       $outcome taken, simplified or left_out
+     * @param list<string> $reasons sentences
+     */
+    public function __construct(public string $type, public string $name, public string $outcome, public array $reasons) {}
+
+    /** What became of it, and why. */
+    public function words(): string
+    {
+        return implode(' ', [self::OUTCOMES[$this->outcome].'.', ...$this->reasons]);
+    }
+
+    /** @param list<self> $elements */
+    public static function summary(array $elements): string
+    {
+        $counts = array_count_values(array_column($elements, 'outcome'));
+
+        return 'Of '.count($elements).' elements '.implode(', ', array_map(
+            static fn(string $outcome, string $words): string => ($counts[$outcome] ?? 0)." {$words}",
+            array_keys(self::OUTCOMES),
+            self::OUTCOMES,
+        )).'.';
+    }
+
+    /** @return list<self> */
+    public static function of(Import $import, Layout $layout): array
+    {
+        $wording = Wording::english($layout->units->notation());
+
+        return array_map(static fn(Entry $entry): self => new self(
+            $entry->type(),
+            $entry->name(),
+            $entry->outcome->value,
+            $wording->all($entry->reasons),
+        ), $import->report->entries());
+    }
+}

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+/** A file that holds no home that can be read: why, and where. */
+final class UnreadableHomeFile extends \RuntimeException {}

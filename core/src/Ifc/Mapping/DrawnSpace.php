@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Ifc\Mapping;
+
+use Heurema\Geometry\Ring;
+use Heurema\Ifc\Step\Instance;
+
+/** A space of a file on plan, in mm. */
+final readonly class DrawnSpace
+{
+    /** @param float|null $height its own, where it is level above */
+    public function __construct(public Instance $element, public string $id, public Ring $outline, public ?float $height) {}
+}

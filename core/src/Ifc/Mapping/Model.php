@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Ifc\Mapping;
+
+use Heurema\Ifc\Shape\Bodies;
+use Heurema\Ifc\Shape\Placement;
+use Heurema\Ifc\Shape\Vector;
+use Heurema\Ifc\Step\Instance;
+use Heurema\Ifc\Step\StepFile;
+
+/** A file with what all that is read from it rests on. */
+final readonly class Model
+{
+    public Units $units;
+    public Relations $relations;
+    public Bodies $bodies;
+    public Report $report;
+
+    public function __construct(public StepFile $file)
+    {
+        $this->units = Units::of($file);
+        $this->relations = new Relations($file);
+        $this->bodies = new Bodies(new Placement($this->units->mm), $this->units->degrees);
+        $this->report = new Report();
+    }
+
+    /** A GlobalId as an id of a layout, which has no dollar sign; a dash stands for it. */
+    public static function id(Instance $element): string
+    {
+        $global = $element->get('GlobalId');
+
+        return is_string($global) && preg_match('/^[0-9A-Za-z_$]{1,40}$/', $global) === 1 ? strtr($global, '$', '-') : "e{$element->id}";
+    }
+
+    /** A length of an element, in mm; null where the file gives none or one that is not above zero. */
+    public function length(?Instance $element, string $attribute): ?float
+    {
+        $length = $element?->number($attribute);
+
+        return $length === null || $length <= 0.0 ? null : round($length * $this->units->mm, 4);
+    }
+
+    /** Direction of true north, degrees counter-clockwise from +x; null where nobody said. */
+    public function north(): ?float
+    {
+        foreach ($this->file->all('IFCGEOMETRICREPRESENTATIONCONTEXT') as $context) {
+            $north = Placement::direction($context->one('TrueNorth'));
+            if ($north instanceof Vector) {
+                return round(fmod(rad2deg(atan2($north->y, $north->x)) + 360.0, 360.0), 4);
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Ifc\Mapping;
+
+use Heurema\Geometry\Point;
+use Heurema\Ifc\Step\Instance;
+use Heurema\Ifc\Step\StepFile;
+use Heurema\Ifc\Step\UnreadableFile;
+use Heurema\Layout\Layout;
+use Heurema\Layout\LayoutReader;
+use Heurema\Layout\Schema\UnreadableLayout;
+use Heurema\Layout\Words\WallType;
+use Heurema\Spatial\Home;
+use Heurema\Words\Message;
+
+/** Reads a home from an open building model (ISO 16739: IFC4, IFC4.3; and IFC2x3), with a report of what became of each element. */
+final class ModelReader
+{
+    private const DOCUMENT = ['IFCDOOR', 'IFCWINDOW', 'IFCROOF', 'IFCCOVERING', 'IFCMEMBER', 'IFCPLATE', 'IFCRAMP', 'IFCRAMPFLIGHT'];
+
+    /** Beside a wall, mm, one looks for a space. */
+    private const LOOK = 60.0;
+
+    /** @throws UnreadableFile when it is no such file, or is broken */
+    public static function read(string $text): Import
+    {
+        return (new self(new Model(new StepFile($text))))->import();
+    }
+
+    private function __construct(private readonly Model $model) {}
+
+    private function import(): Import
+    {
+        $storeys = $this->storeys();
+        $drafts = array_values(array_map(static fn(array $pair): StoreyDraft => $pair[1], $storeys));
+        $this->takeSpaces($storeys);
+        $this->takeWalls($storeys);
+        foreach ($this->model->file->all(...SlabMapper::TYPES) as $slab) {
+            (new SlabMapper($this->model))->map($slab, $drafts);
+        }
+        $this->takeRest($storeys);
+        $stairs = array_values(array_filter(array_map(
+            fn(Instance $stair): ?array => (new StairMapper($this->model))->map($stair, $drafts),
+            $this->model->file->all('IFCSTAIR'),
+        ), static fn(?array $stair): bool => $stair !== null));
+        $this->reportRest();
+        $unnamed = $this->takeRooms($drafts);
+        $layout = $this->layout($drafts, $stairs);
+        $check = new SpaceCheck($this->model, self::understood($layout));
+        foreach ($drafts as $storey) {
+            array_map($check->check(...), $storey->spaces);
+        }
+
+        return new Import($layout, $this->model->report, $unnamed);
+    }
+
+    /** @return array<int, array{Instance, StoreyDraft}> by entity, lowest first */
+    private function storeys(): array
+    {
+        $storeys = [];
+        foreach ($this->model->file->all('IFCBUILDINGSTOREY') as $storey) {
+            $placed = $this->model->bodies->placement->of($storey->one('ObjectPlacement'))->origin->z;
+            $storeys[$storey->id] = [$storey, new StoreyDraft(
+                Model::id($storey),
+                mb_substr($storey->text('Name') ?? $storey->text('LongName') ?? 'Storey', 0, 200),
+                $placed,
+            )];
+            $this->model->report->take($storey);
+        }
+        if ($storeys === []) {
+            throw new UnreadableFile('It has no IfcBuildingStorey: no storey to draw on.');
+        }
+        uasort($storeys, static fn(array $a, array $b): int => $a[1]->elevation <=> $b[1]->elevation);
+
+        return $storeys;
+    }
+
+    /**
+     * The storey that an element stands on; that which its foot is on where the file does not say.
+     *
+     * @param array<int, array{Instance, StoreyDraft}> $storeys
+     */
+    private function storeyOf(Instance $element, array $storeys): ?StoreyDraft
+    {
+        $told = $this->model->relations->storeyOf($element);
+        if ($told !== null) {
+            return $storeys[$told->id][1] ?? null;
+        }
+        $solids = $this->model->bodies->of($element);
+        $foot = $solids === [] ? null : min(array_map(static fn($solid): float => $solid->bottom(), $solids));
+        $found = null;
+        foreach ($storeys as [, $storey]) {
+            $found = $foot !== null && ($found === null || $storey->elevation <= $foot + 300.0) ? $storey : $found;
+        }
+
+        return $found;
+    }
+
+    /** @param array<int, array{Instance, StoreyDraft}> $storeys */
+    private function takeSpaces(array $storeys): void
+    {
+        foreach ($this->model->file->all('IFCSPACE') as $space) {
+            $storey = $this->storeyOf($space, $storeys);
+            $drawn = $storey === null ? null : (new SpaceMapper($this->model))->draw($space);
+            if ($storey !== null && $drawn !== null) {
+                $storey->spaces[] = $drawn;
+            }
+        }
+        foreach ($storeys as [, $storey]) {
+            $heights = array_count_values(array_map(
+                static fn(DrawnSpace $space): string => (string) $space->height,
+                array_filter($storey->spaces, static fn(DrawnSpace $space): bool => $space->height !== null),
+            ));
+            arsort($heights);
+            $storey->ceiling = $heights === [] ? null : (float) array_key_first($heights);
+        }
+    }
+
+    /** @param array<int, array{Instance, StoreyDraft}> $storeys */
+    private function takeWalls(array $storeys): void
+    {
+        $cut = [];
+        foreach ($this->model->file->all(...WallMapper::TYPES) as $element) {
+            $storey = $this->storeyOf($element, $storeys);
+            $walls = $storey === null ? [] : (new WallMapper($this->model))->map($element, $storey);
+            if ($storey !== null && $walls !== []) {
+                array_push($storey->walls, ...$walls);
+                $cut[] = [$element, $walls, $storey];
+            }
+        }
+        foreach ($storeys as [, $storey]) {
+            WallEnds::join($storey->walls);
+            foreach ($storey->walls as $wall) {
+                $this->tellOuter($wall, $storey);
+            }
+            array_push($storey->walls, ...OpenBoundaries::of($storey));
+        }
+        foreach ($cut as [$element, $walls, $storey]) {
+            foreach ($this->model->relations->openingsIn($element) as $opening) {
+                (new OpeningMapper($this->model))->map($opening, $walls, $storey);
+            }
+        }
+    }
+
+    /** A wall that no space is beside on one side is an outer one, where the file does not say. */
+    private function tellOuter(DrawnWall $wall, StoreyDraft $storey): void
+    {
+        if ($wall->type === WallType::Exterior || $wall->element === null || $storey->spaces === []) {
+            return;
+        }
+        foreach ([1, -1] as $side) {
+            $beside = $wall->line->offset($side * ($wall->thickness / 2 + self::LOOK));
+            $places = array_map(static fn(float $share): Point => $beside->at($share * $beside->length()), [0.2, 0.35, 0.5, 0.65, 0.8]);
+            $inside = array_filter($places, static fn(Point $place): bool => $storey->spaceAt($place) !== null
+                || array_filter($storey->walls, static fn(DrawnWall $other): bool => $other->holds($place)) !== []);
+            if ($inside === []) {
+                $wall->type = WallType::Exterior;
+                $this->model->report->simplify($wall->element, Message::of('ifc.wall.taken_as_outer'));
+
+                return;
+            }
+        }
+    }
+
+    /** @param array<int, array{Instance, StoreyDraft}> $storeys */
+    private function takeRest(array $storeys): void
+    {
+        $mappers = [
+            [BeamMapper::TYPES, (new BeamMapper($this->model))->map(...)],
+            [['IFCRAILING'], (new RailingMapper($this->model))->map(...)],
+            [ThingMapper::TYPES, (new ThingMapper($this->model))->map(...)],
+        ];
+        foreach ($mappers as [$types, $map]) {
+            foreach ($this->model->file->all(...$types) as $element) {
+                $storey = $this->storeyOf($element, $storeys);
+                if ($storey === null) {
+                    $this->model->report->leaveOut($element, Message::of('ifc.no_storey'));
+                } else {
+                    $map($element, $storey);
+                }
+            }
+        }
+    }
+
+    /** What nothing was made of, and why. */
+    private function reportRest(): void
+    {
+        foreach ($this->model->file->all(...self::DOCUMENT) as $element) {
+            if (!$this->model->report->has($element)) {
+                $this->model->report->leaveOut($element, Message::of('ifc.not_read'));
+            }
+        }
+    }
+
+    /**
+     * @param list<StoreyDraft> $storeys
+     *
+     * @return list<string> ids of those whose use is not told
+     */
+    private function takeRooms(array $storeys): array
+    {
+        $unnamed = [];
+        foreach ($storeys as $storey) {
+            foreach ($storey->spaces as $space) {
+                $room = (new SpaceMapper($this->model))->room($space, $storey);
+                $storey->add('rooms', $room);
+                $unnamed = [...$unnamed, ...isset($room['use']) ? [] : [$space->id]];
+            }
+        }
+
+        return $unnamed;
+    }
+
+    /** @throws UnreadableFile when its walls make no sense */
+    private static function understood(Layout $layout): Home
+    {
+        try {
+            return new Home($layout);
+        } catch (UnreadableLayout $e) {
+            throw new UnreadableFile("What was read makes no home: {$e->getMessage()}");
+        }
+    }
+
+    /**
+     * @param list<StoreyDraft>          $storeys
+     * @param list<array<string, mixed>> $stairs
+     */
+    private function layout(array $storeys, array $stairs): Layout
+    {
+        $building = $this->model->file->all('IFCBUILDING')[0] ?? null;
+        $project = $this->model->file->all('IFCPROJECT')[0];
+        $document = array_filter([
+            'format' => Layout::FORMAT,
+            'version' => Layout::VERSION,
+            'name' => mb_substr($building?->text('Name') ?? $project->text('LongName') ?? $project->text('Name') ?? 'Home', 0, 200),
+            'units' => $this->model->units->system->value,
+            'north' => $this->model->north(),
+            'storeys' => array_map(static fn(StoreyDraft $storey): array => $storey->toArray(), $storeys),
+            'stairs' => $stairs,
+        ], static fn(mixed $value): bool => $value !== null);
+        try {
+            return (new LayoutReader())->read(json_encode($document, JSON_THROW_ON_ERROR));
+        } catch (UnreadableLayout $e) {
+            throw new UnreadableFile("What was read makes no layout: {$e->getMessage()}");
+        }
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Ifc\Mapping;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Ring;
+use Heurema\Ifc\Shape\Prism;
+use Heurema\Ifc\Shape\Solid;
+use Heurema\Ifc\Step\Instance;
+use Heurema\Words\Message;
+
+/** Spaces of a file: their outlines on plan, and the rooms that they are. */
+final readonly class SpaceMapper
+{
+    /** A room's own ceiling differs from its storey's by more than this, mm. */
+    private const OTHER = 1.0;
+
+    public function __construct(private Model $model) {}
+
+    /** Null where it has no outline on plan; that is reported. */
+    public function draw(Instance $space): ?DrawnSpace
+    {
+        $solids = $this->model->bodies->of($space);
+        $prism = $solids[0]->prism ?? null;
+        $outline = $prism->outline ?? self::floorOf($solids);
+        if ($outline === null) {
+            $this->model->report->leaveOut($space, Message::of('ifc.no_body'));
+
+            return null;
+        }
+        $this->model->report->take($space);
+        $isLevel = $prism instanceof Prism && !$solids[0]->isCut && count($solids) === 1;
+        if (!$isLevel) {
+            $this->model->report->simplify($space, Message::of('ifc.space.not_level_above'));
+        }
+
+        return new DrawnSpace($space, Model::id($space), $outline, $isLevel ? round($prism->top - $prism->bottom, 4) : null);
+    }
+
+    /** @return array<string, mixed> */
+    public function room(DrawnSpace $space, StoreyDraft $storey): array
+    {
+        $classes = array_map(
+            static fn(Instance $class): ?string => $class->text('Name') ?? $class->text('Identification'),
+            $this->model->relations->classesOf($space->element),
+        );
+        $use = RoomWords::useOf(
+            $space->element->text('LongName'),
+            $space->element->text('Name'),
+            $space->element->text('ObjectType'),
+            ...$classes,
+        );
+        $name = $space->element->text('LongName') ?? $space->element->text('Name') ?? 'Space';
+
+        return array_filter([
+            'id' => $space->id,
+            'name' => mb_substr($name, 0, 200),
+            'use' => $use?->value,
+            'at' => DrawnWall::place(self::within($space->outline)),
+            'ceiling' => $space->height === null || ($storey->ceiling !== null && abs($space->height - $storey->ceiling) <= self::OTHER)
+                ? null
+                : $space->height,
+        ], static fn(mixed $value): bool => $value !== null);
+    }
+
+    /**
+     * The lowest level faces of a body, the largest of them.
+     *
+     * @param list<Solid> $solids
+     */
+    private static function floorOf(array $solids): ?Ring
+    {
+        [$largest, $floor] = [0.0, null];
+        foreach ($solids as $solid) {
+            foreach ($solid->faces as $face) {
+                $heights = array_map(static fn($corner): float => $corner->z, $face);
+                $ring = new Ring(array_map(static fn($corner): Point => new Point($corner->x, $corner->y), $face));
+                $isFloor = max($heights) - min($heights) < 1.0 && min($heights) - $solid->bottom() < 1.0;
+                if ($isFloor && $ring->area() > $largest) {
+                    [$largest, $floor] = [$ring->area(), $ring->counterClockwise()];
+                }
+            }
+        }
+
+        return $floor;
+    }
+
+    /** A place inside an outline, as far from its edges as may be found on lines across it. */
+    private static function within(Ring $outline): Point
+    {
+        $box = $outline->bounds();
+        [$best, $farthest] = [$outline->middle(), -1.0];
+        foreach ([0.5, 0.35, 0.65, 0.2, 0.8, 0.1, 0.9] as $up) {
+            foreach ([0.5, 0.35, 0.65, 0.2, 0.8, 0.1, 0.9] as $across) {
+                $point = new Point($box->left + $across * $box->width(), $box->bottom + $up * $box->height());
+                $away = $outline->contains($point)
+                    ? min([INF, ...array_map(static fn($edge): float => $edge->distanceTo($point), $outline->edges())])
+                    : -1.0;
+                if ($away > $farthest + 1.0) {
+                    [$best, $farthest] = [$point, $away];
+                }
+            }
+        }
+
+        return $best;
+    }
+}
