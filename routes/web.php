@@ -15,6 +15,7 @@ use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\ExaminationController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\JoinController;
+use App\Http\Controllers\LayoutFileController;
 use App\Http\Controllers\LengthController;
 use App\Http\Controllers\LetterController;
 use App\Http\Controllers\MeasureController;
@@ -30,10 +31,12 @@ use App\Http\Controllers\RemarkController;
 use App\Http\Controllers\ReviewBooksController;
 use App\Http\Controllers\ReviewController;
 use App\Http\Controllers\RevisionController;
+use App\Http\Controllers\RoomUseController;
 use App\Http\Controllers\RuleBookController;
 use App\Http\Controllers\RulingController;
 use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\SchemeController;
+use App\Http\Controllers\SchemeFileController;
 use App\Http\Controllers\SeatController;
 use App\Http\Controllers\SecondStepController;
 use App\Http\Controllers\SecondStepPolicyController;
@@ -93,6 +96,10 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::post('/stairs/{stair}', [StairController::class, 'update'])->name('board.stair.change');
         Route::get('/sheet', SheetController::class)->name('board.sheet');
         Route::get('/survey', SurveyController::class)->name('board.survey');
+        Route::get('/file', [SchemeFileController::class, 'show'])->name('board.file');
+        Route::post('/file', [SchemeFileController::class, 'store'])->middleware(DoneOnce::class)->name('board.file.take');
+        Route::put('/uses', [RoomUseController::class, 'update'])->name('board.uses');
+        Route::get('/layout', [LayoutFileController::class, 'scheme'])->name('board.layout');
         Route::post('/underlays', [UnderlayController::class, 'store'])->name('board.underlays');
         Route::get('/pages/{page}', [PendingPageController::class, 'show'])->whereNumber('page')->name('board.page');
         Route::scopeBindings()->group(static function (): void {
@@ -146,6 +153,9 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::post('/letter', [LetterController::class, 'store'])->name('review.letter.send');
         Route::post('/sign-off', [SignOffController::class, 'store'])->name('review.sign-off');
     });
+    Route::get('/revisions/{revision}/layout', [LayoutFileController::class, 'revision'])
+        ->can('view', 'revision')
+        ->name('review.layout');
     Route::get('/revisions/{revision}/schedules/{kind}', ScheduleController::class)->can('view', 'revision')->name('review.schedule');
     Route::prefix('/revisions/{revision}/letter')->can('view', 'revision')->group(static function (): void {
         Route::get('/', [LetterController::class, 'show'])->name('review.letter');

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Examination\Basis;
 use App\Examination\KeptReports;
+use App\Intake\ImportedElement;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\User;
@@ -18,16 +19,21 @@ final readonly class OpenProject
 {
     public function __construct(private KeptReports $reports) {}
 
-    /** @param list<string>|null $books ids of the rule books to hold it against; null: the usual ones */
-    public function open(User $by, Layout $layout, ?string $address, ?array $books = null): Revision
+    /**
+     * @param list<string>|null          $books    ids of the rule books to hold it against; null: the usual ones
+     * @param list<ImportedElement>|null $imported of the building model that it came from
+     */
+    public function open(User $by, Layout $layout, ?string $address, ?array $books = null, ?array $imported = null): Revision
     {
         $project = new Project(['name' => $layout->name, 'address' => $address, ...($books === null ? [] : ['books' => $books])]);
         $report = $this->reports->report(new Home($layout), new Basis($project->books, $project->settings));
 
-        return DB::transaction(static function () use ($by, $layout, $project, $report): Revision {
+        return DB::transaction(static function () use ($by, $layout, $project, $report, $imported): Revision {
             $project->office()->associate($by->office_id);
             $project->save();
-            $scheme = $project->schemes()->create(['name' => 'Scheme A', 'layout' => $layout, 'version' => 1]);
+            $scheme = $project->schemes()->create([
+                'name' => 'Scheme A', 'layout' => $layout, 'version' => 1, 'imported' => $imported,
+            ]);
 
             $revision = $scheme->revisions()->create([
                 'number' => 1,

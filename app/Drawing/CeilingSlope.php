@@ -31,11 +31,10 @@ final readonly class CeilingSlope
         if (!$ceiling instanceof SlopedCeiling || $outline === null) {
             return '';
         }
-        $drawn = $ceiling->high > $ceiling->low ? $this->arrow($ceiling) : '';
+        $drawn = implode('', array_map($this->arrow(...), $ceiling->slopes()));
         foreach ($this->home->layout->units === UnitSystem::Imperial ? self::IMPERIAL : self::METRIC as $height) {
-            $line = $ceiling->levelLine($height);
-            foreach ($line === null ? [] : $outline->chords($line) as $chord) {
-                $drawn .= $this->level($chord, $height);
+            foreach ($ceiling->levelLines($height) as $line) {
+                $drawn .= implode('', array_map(fn(Segment $chord): string => $this->level($chord, $height), $outline->chords($line)));
             }
         }
 
@@ -54,6 +53,9 @@ final readonly class CeilingSlope
 
     private function arrow(SlopedCeiling $ceiling): string
     {
+        if ($ceiling->high <= $ceiling->low) {
+            return '';
+        }
         $middle = (new Segment($ceiling->from, $ceiling->to))->middle();
         $along = $ceiling->to->minus($ceiling->from)->times(self::ARROW / 2);
         [$from, $to] = [$middle->minus($along), $middle->plus($along)];

@@ -24,6 +24,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Layout  $layout
  * @property array<string, mixed>|null $dimensions how its plans are dimensioned, as DimensionStyle keeps it
  * @property array<string, string>|null $answers what is said to the items of the letter that is out, by their keys
+ * @property list<array{type: string, name: string, outcome: string, reasons: list<string>}>|null $imported what became of the elements
+ *     of the building model that it came from
  * @property int     $version goes up with every edit, undo and redo
  * @property Project $project
  * @property Collection<int, Revision> $revisions
@@ -33,7 +35,7 @@ final class Scheme extends Model
     /** @use HasFactory<SchemeFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'layout', 'version', 'dimensions', 'answers'];
+    protected $fillable = ['name', 'layout', 'version', 'dimensions', 'answers', 'imported'];
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
@@ -93,6 +95,6 @@ final class Scheme extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['layout' => LayoutDocument::class, 'dimensions' => 'array', 'answers' => 'array'];
+        return ['layout' => LayoutDocument::class, 'dimensions' => 'array', 'answers' => 'array', 'imported' => 'array'];
     }
 }

@@ -24,11 +24,15 @@ final readonly class CeilingShape
     /** Degrees counter-clockwise from the right of the sheet. */
     public int $towards;
 
+    /** Does it fall again beyond its ridge? */
+    public bool $isGable;
+
     public function __construct(Room $room, Layout $layout)
     {
         $ceiling = $room->ceiling instanceof SlopedCeiling ? $room->ceiling : null;
         $this->low = $ceiling === null ? '' : LengthField::write($ceiling->low, $layout);
         $this->high = $ceiling === null ? '' : LengthField::write($ceiling->high, $layout);
+        $this->isGable = $ceiling?->beyond !== null;
         $way = $ceiling === null ? Point::towards(90) : $ceiling->to->minus($ceiling->from);
         $this->towards = (int) round($way->degrees()) % 360;
     }

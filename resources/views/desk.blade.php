@@ -61,10 +61,10 @@
             <form class="intake" method="post" action="{{ route('projects.store') }}" enctype="multipart/form-data">
                 @csrf<x-once/>
                 <h2>Hand in a home</h2>
-                <label class="form-label" for="layout">Layout file</label>
-                <input class="form-control @isset($refused) is-invalid @endisset" id="layout" name="layout" type="file" accept=".json,application/json" required aria-describedby="layout-help @isset($refused) layout-error @endisset">
+                <label class="form-label" for="layout">File</label>
+                <input class="form-control @isset($refused) is-invalid @endisset" id="layout" name="layout" type="file" accept=".json,.ifc,.ifczip,application/json" required aria-describedby="layout-help @isset($refused) layout-error @endisset">
                 @isset($refused)<p class="field-error" id="layout-error" role="alert">{{ $refused }}</p>@endisset
-                <p class="field-help" id="layout-help">A Heurema layout document (JSON), up to 5 MB as it is kept.</p>
+                <p class="field-help" id="layout-help">A building model (.ifc, .ifczip), up to 48 MB, or a Heurema layout document (JSON).</p>
                 <label class="form-label" for="address">Address <span class="optional">if there is one</span></label>
                 <input class="form-control" id="address" name="address" maxlength="200" value="{{ request()->input('address') }}">
                 <button class="btn btn-primary">Check it</button>
@@ -85,7 +85,9 @@
                     <label>Sizes are <select name="between">@foreach (Heurema\Layout\Intake\RoomSize::cases() as $size)<option value="{{ $size->value }}" @selected(request()->input('between') === $size->value)>{{ $size->words() }}</option>@endforeach</select></label>
                 </div>
                 <details class="intake-more" @if (request()->input('copy_of')) open @endif>
-                    <summary>From a picture, or from another home</summary>
+                    <summary>From a picture, a file or another home</summary>
+                    <label class="form-label" for="file">Building model or layout <span class="optional">.ifc, .ifczip or .json</span></label>
+                    <input class="form-control" id="file" name="file" type="file" accept=".json,.ifc,.ifczip,application/json">
                     <label class="form-label" for="picture">Picture to trace <span class="optional">PNG, JPEG or PDF</span></label>
                     <span class="intake-picture"><input class="form-control" id="picture" name="picture" type="file" accept="image/png,image/jpeg,application/pdf"><label>page <input name="page" type="number" min="1" max="500" value="1"></label></span>
                     <label class="form-label" for="copy-of">A copy of</label>

@@ -29,7 +29,7 @@ final class LayersTest
     ];
 
     private const APPLICATION = [
-        'Casts', 'Drawing', 'Files', 'Queue', 'Briefs', 'Models', 'Policies', 'Examination', 'Rulings', 'Security', 'Mail', 'Sheets',
+        'Casts', 'Drawing', 'Files', 'Intake', 'Queue', 'Briefs', 'Models', 'Policies', 'Examination', 'Rulings', 'Security', 'Mail', 'Sheets',
         'Letters', 'Tracing',
         'Board', 'Board\Acts', 'Actions', 'Pages', 'Exchange', 'Backup', 'Http', 'Console', 'Providers',
     ];

@@ -29,7 +29,7 @@ final readonly class PlaceRoofWindow implements Draws
             throw new RefusedEdit('A roof window lies in a sloped ceiling: say how the ceiling of the room slopes first.');
         }
         $sill = $asked->lengthIfTyped('sill', $layout);
-        $at = $sill === null ? $at : self::atHeight($sill, $at, $ceiling);
+        $at = $sill === null ? $at : self::atHeight($sill, $at, $ceiling->slopeAt($at));
 
         return new Add($storey->id, new RoofWindow(
             (new NewElements($layout))->nextId($this->list()),

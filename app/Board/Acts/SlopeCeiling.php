@@ -14,6 +14,7 @@ use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
+use Heurema\Layout\OtherSlope;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Spatial\Home;
 
@@ -26,6 +27,9 @@ final readonly class SlopeCeiling implements Act
     public const LOW = 'low';
     public const HIGH = 'high';
     public const TOWARDS = 'towards';
+
+    /** It falls again beyond the ridge, which is then in the middle of the room, or as far from the other eaves as from these. */
+    public const GABLE = 'gable';
 
     public function edit(ActInput $asked, Layout $layout): Edit
     {
@@ -48,7 +52,11 @@ final readonly class SlopeCeiling implements Act
             throw new RefusedEdit('Point at the eaves and then at the ridge.');
         }
 
-        return new ChangeValues($room->id(), ['ceiling' => (new SlopedCeiling($low, $high, $from, $to))->toArray()]);
+        $isGable = ($typed[self::GABLE] ?? '') === 'yes';
+        $ridge = $isGable && count($line) !== 2 ? $from->towardsPoint($to, 0.5) : $to;
+        $other = $isGable ? new OtherSlope($low, $ridge->plus($ridge->minus($from))) : null;
+
+        return new ChangeValues($room->id(), ['ceiling' => (new SlopedCeiling($low, $high, $from, $ridge, $other))->toArray()]);
     }
 
     /**

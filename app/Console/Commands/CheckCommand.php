@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Examination\ChosenSettings;
-use App\Exchange\HomeFile;
-use App\Exchange\ImportedElement;
-use App\Exchange\UnreadableHomeFile;
+use App\Intake\HomeFile;
+use App\Intake\ImportedElement;
+use App\Intake\UnreadableHomeFile;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Review\Examiner;
@@ -62,7 +62,7 @@ final class CheckCommand extends Command
     private function layout(): Layout
     {
         $file = HomeFile::read($this->content());
-        $elements = $file->import === null ? [] : ImportedElement::of($file->import, $file->layout);
+        $elements = $file->imported() ?? [];
         $isWanted = $this->option('import') === true;
         foreach ($isWanted ? $elements : [] as $element) {
             $this->complain("{$element->type} {$element->name}: {$element->words()}");

@@ -7,10 +7,12 @@ namespace App\Http\Controllers;
 use App\Actions\BeginDrawing;
 use App\Actions\LayUnderlay;
 use App\Http\Requests\NewDrawing;
+use App\Intake\UnreadableHomeFile;
 use App\Models\User;
 use App\Pages\Desk;
 use App\Tracing\PdfPage;
 use Heurema\Layout\Intake\UnreadableRoomList;
+use Heurema\Layout\Schema\UnreadableLayout;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -29,8 +31,10 @@ final class DrawingController
     ): RedirectResponse|Response {
         try {
             $picture = $drawing->picture();
-            $scheme = $action->begin($user, $drawing->layout(), $drawing->country()->books());
-        } catch (ValidationException $e) {
+            $file = $drawing->homeFile();
+            $layout = $file?->layout->named($drawing->name()) ?? $drawing->layout();
+            $scheme = $action->begin($user, $layout, $drawing->country()->books(), $file?->imported());
+        } catch (ValidationException|UnreadableHomeFile|UnreadableLayout $e) {
             return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => [$e->getMessage()]], 422);
         } catch (UnreadableRoomList $e) {
             $problems = array_map(
@@ -47,6 +51,6 @@ final class DrawingController
             $picture instanceof PdfPage ? $underlays->layPage($scheme, $storey, $picture) : $underlays->lay($scheme, $storey, $picture);
         }
 
-        return redirect()->route('board', ['scheme' => $scheme->id, ...($picture === null ? [] : ['picture' => 'yes'])]);
+        return $file?->import !== null ? redirect()->route('board.file', $scheme) : redirect()->route('board', ['scheme' => $scheme->id, ...($picture === null ? [] : ['picture' => 'yes'])]);
     }
 }

@@ -8,11 +8,12 @@ use App\Actions\OpenProject;
 use App\Actions\RemoveHome;
 use App\Http\Requests\LayoutUpload;
 use App\Http\Requests\ProjectRequest;
+use App\Intake\HomeFile;
+use App\Intake\UnreadableHomeFile;
 use App\Models\LogEntry;
 use App\Models\Project;
 use App\Models\User;
 use App\Pages\Desk;
-use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -24,21 +25,23 @@ final class ProjectController
 {
     private const A_PAGE = 100;
 
-    /** A layout that cannot be read is answered 422 with the place, and nothing is stored. */
+    /** A file that cannot be read is answered 422 with the place, and nothing is stored. */
     public function store(
         LayoutUpload $upload,
         #[CurrentUser]
         User $user,
-        LayoutReader $reader,
         OpenProject $action,
     ): RedirectResponse|Response {
         try {
-            $revision = $action->open($user, $reader->read($upload->content()), $upload->address());
-        } catch (UnreadableLayout $e) {
+            $file = HomeFile::read($upload->content());
+            $revision = $action->open($user, $file->layout, $upload->address(), null, $file->imported());
+        } catch (UnreadableHomeFile|UnreadableLayout $e) {
             return response()->view('desk', ['desk' => Desk::of($user->office), 'refused' => $e->getMessage()], 422);
         }
 
-        return redirect()->route('review', $revision);
+        return $file->import === null
+            ? redirect()->route('review', $revision)
+            : redirect()->route('board.file', $revision->scheme_id);
     }
 
     public function show(Project $project): View

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Exchange\HomeFile;
+use App\Intake\HomeFile;
 use App\Models\User;
 use App\Pages\Desk;
 use Illuminate\Contracts\Validation\Validator;

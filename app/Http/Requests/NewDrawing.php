@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Examination\Country;
+use App\Intake\HomeFile;
+use App\Intake\UnreadableHomeFile;
 use App\Models\Scheme;
 use App\Models\User;
 use App\Pages\Desk;
@@ -20,6 +22,7 @@ use Heurema\Units\UnitSystem;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Exceptions\HttpResponseException;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 
 /** A home that begins on the board: from listed rooms, or empty. */
@@ -35,6 +38,7 @@ final class NewDrawing extends FormRequest
             'between' => ['required', Rule::enum(RoomSize::class)],
             'rooms' => ['nullable', 'string', 'max:20000'],
             'picture' => ['nullable', ...UnderlayRequest::RULES],
+            'file' => ['nullable', 'file', 'max:'.intdiv(HomeFile::LARGEST_BYTES, 1024)],
             'as_blocks' => ['nullable', 'boolean'],
             'page' => ['nullable', 'integer', 'between:1,500'],
             'copy_of' => ['nullable', 'integer', Rule::in(array_keys(Desk::of($this->person()->office)->schemes()))],
@@ -44,7 +48,13 @@ final class NewDrawing extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => 'Give the home a name.', 'copy_of.in' => 'There is no such home to copy.', ...UnderlayRequest::MESSAGES];
+        return [
+            'name.required' => 'Give the home a name.',
+            'copy_of.in' => 'There is no such home to copy.',
+            'file.max' => 'The file is larger than 48 MB.',
+            'file.uploaded' => 'The file did not arrive: it is larger than 48 MB, or the connection broke.',
+            ...UnderlayRequest::MESSAGES,
+        ];
     }
 
     public function country(): Country
@@ -58,11 +68,28 @@ final class NewDrawing extends FormRequest
         return $this->hasFile('picture') ? UnderlayRequest::read($this->file('picture'), $this->integer('page', 1)) : null;
     }
 
+    /**
+     * The file that it begins from, if there is one.
+     *
+     * @throws UnreadableHomeFile
+     */
+    public function homeFile(): ?HomeFile
+    {
+        $file = $this->file('file');
+
+        return $file instanceof UploadedFile ? HomeFile::read((string) $file->get()) : null;
+    }
+
+    public function name(): string
+    {
+        return $this->string('name')->trim()->value();
+    }
+
     /** @throws UnreadableRoomList */
     public function layout(): Layout
     {
         $units = UnitSystem::from($this->string('units')->value());
-        $name = $this->string('name')->trim()->value();
+        $name = $this->name();
         $copied = Scheme::query()->find($this->integer('copy_of'));
         if ($copied !== null) {
             return $copied->layout->named($name);

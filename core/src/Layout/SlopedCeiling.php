@@ -27,26 +27,56 @@ final readonly class SlopedCeiling implements Described
         public Point $from,
         #[Key]
         public Point $to,
+        #[Key]
+        public ?OtherSlope $beyond = null,
     ) {}
+
+    /**
+     * The slopes that it is made of, each by itself; the lower of two counts.
+     *
+     * @return non-empty-list<self>
+     */
+    public function slopes(): array
+    {
+        return $this->beyond === null
+            ? [$this]
+            : [$this->with(beyond: null), new self($this->beyond->low, $this->high, $this->beyond->to, $this->to)];
+    }
+
+    /** The slope that a point is under. */
+    public function slopeAt(Point $point): self
+    {
+        $slopes = $this->slopes();
+
+        return isset($slopes[1]) && $slopes[1]->along($point) < $slopes[0]->along($point) ? $slopes[1] : $slopes[0];
+    }
 
     /** The height over a point; it goes on at the same slope beyond both ends. */
     public function heightAt(Point $point): float
+    {
+        return min(array_map(static fn(self $slope): float => $slope->along($point), $this->slopes()));
+    }
+
+    private function along(Point $point): float
     {
         $line = new Segment($this->from, $this->to);
 
         return $this->low + ($this->high - $this->low) * $line->along($point) / $line->length();
     }
 
-    /** The level line at a height, through the run; null where the ceiling never is that high. */
-    public function levelLine(float $height): ?Segment
+    /** @return list<Segment> the level lines at a height, through the run of each slope; none where the ceiling never is that high */
+    public function levelLines(float $height): array
     {
-        if ($height <= $this->low || $height >= $this->high) {
-            return null;
+        $lines = [];
+        foreach ($this->slopes() as $slope) {
+            if ($height > $slope->low && $height < $slope->high) {
+                $run = new Segment($slope->from, $slope->to);
+                $at = $run->at($run->length() * ($height - $slope->low) / ($slope->high - $slope->low));
+                $lines[] = new Segment($at, $at->plus($run->direction()->left()->times($run->length())));
+            }
         }
-        $run = new Segment($this->from, $this->to);
-        $at = $run->at($run->length() * ($height - $this->low) / ($this->high - $this->low));
 
-        return new Segment($at, $at->plus($run->direction()->left()->times($run->length())));
+        return $lines;
     }
 
     private function check(JsonCursor $place): void
@@ -56,6 +86,12 @@ final readonly class SlopedCeiling implements Described
         }
         if ($this->high < $this->low) {
             throw $place->get('high')->refuse('expected a height of at least `low`');
+        }
+        if ($this->beyond !== null && $this->high < $this->beyond->low) {
+            throw $place->get('beyond')->get('low')->refuse('expected a height of at most `high`');
+        }
+        if ($this->beyond !== null && $this->to->distanceTo($this->beyond->to) < Tolerance::TOUCH) {
+            throw $place->get('beyond')->get('to')->refuse('expected a point away from `to`: the ceiling has to fall somewhere');
         }
     }
 }

@@ -33,7 +33,8 @@ final readonly class RoofPlane
     /** @param RoomSpace|null $room that it lies over */
     public function __construct(private RoofWindow $window, public ?RoomSpace $room)
     {
-        $ceiling = $room?->ceiling();
+        $over = $room?->ceiling();
+        $ceiling = $over instanceof SlopedCeiling ? $over->slopeAt($window->at) : $over;
         $run = $ceiling instanceof SlopedCeiling ? $ceiling->to->minus($ceiling->from) : new Point(0, 1);
         $this->up = $run->unit();
         $rise = $ceiling instanceof SlopedCeiling ? $ceiling->high - $ceiling->low : 0.0;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Ifc\Mapping;
 
 use Heurema\Geometry\Point;
+use Heurema\Ifc\Shape\LongestEdge;
 use Heurema\Ifc\Shape\Solid;
 use Heurema\Ifc\Shape\Vector;
 use Heurema\Ifc\Step\Instance;
@@ -23,15 +24,15 @@ final readonly class BeamMapper
     public function map(Instance $beam, StoreyDraft $storey): void
     {
         $solids = $this->model->bodies->of($beam);
-        $corners = array_merge(...array_map(static fn(Solid $solid): array => $solid->corners(), $solids));
-        if ($corners === []) {
+        if ($solids === []) {
             $this->model->report->leaveOut($beam, Message::of('ifc.no_body'));
 
             return;
         }
+        $corners = array_merge(...array_map(static fn(Solid $solid): array => $solid->corners(), $solids));
         $heights = array_map(static fn(Vector $corner): float => $corner->z - $storey->elevation, $corners);
         $low = array_filter($heights, static fn(float $height): bool => $height - min($heights) <= self::SAME);
-        $outline = self::outline($corners);
+        $outline = self::outline($solids);
         if (count($low) < count($heights) / 2 - 1 || $outline === null) {
             $this->model->report->leaveOut($beam, Message::of('ifc.beam.slopes'));
 
@@ -53,20 +54,14 @@ final readonly class BeamMapper
     /**
      * The rectangle around it along its longest edge.
      *
-     * @param non-empty-list<Vector> $corners
+     * @param non-empty-list<Solid> $solids
      *
      * @return list<Point>|null
      */
-    private static function outline(array $corners): ?array
+    private static function outline(array $solids): ?array
     {
-        $plan = array_map(static fn(Vector $corner): Point => new Point($corner->x, $corner->y), $corners);
-        [$longest, $way] = [self::SAME, null];
-        foreach ($plan as $number => $point) {
-            $edge = $plan[($number + 1) % count($plan)]->minus($point);
-            if ($edge->length() > $longest) {
-                [$longest, $way] = [$edge->length(), $edge->unit()];
-            }
-        }
+        $plan = array_merge(...array_map(static fn(Solid $solid): array => $solid->plan(), $solids));
+        $way = LongestEdge::way($solids);
         if ($way === null) {
             return null;
         }

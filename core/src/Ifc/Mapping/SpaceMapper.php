@@ -6,9 +6,11 @@ namespace Heurema\Ifc\Mapping;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
+use Heurema\Ifc\Shape\Plane;
 use Heurema\Ifc\Shape\Prism;
 use Heurema\Ifc\Shape\Solid;
 use Heurema\Ifc\Step\Instance;
+use Heurema\Layout\SlopedCeiling;
 use Heurema\Words\Message;
 
 /** Spaces of a file: their outlines on plan, and the rooms that they are. */
@@ -16,6 +18,9 @@ final readonly class SpaceMapper
 {
     /** A room's own ceiling differs from its storey's by more than this, mm. */
     private const OTHER = 1.0;
+
+    /** What rises by less, mm in mm, is level. */
+    private const LEVEL = 0.001;
 
     public function __construct(private Model $model) {}
 
@@ -31,12 +36,29 @@ final readonly class SpaceMapper
             return null;
         }
         $this->model->report->take($space);
-        $isLevel = $prism instanceof Prism && !$solids[0]->isCut && count($solids) === 1;
-        if (!$isLevel) {
+        [$height, $slope] = count($solids) === 1 ? self::ceiling($solids[0], $outline) : [null, null];
+        if ($height === null && $slope === null) {
             $this->model->report->simplify($space, Message::of('ifc.space.not_level_above'));
         }
 
-        return new DrawnSpace($space, Model::id($space), $outline, $isLevel ? round($prism->top - $prism->bottom, 4) : null);
+        return new DrawnSpace($space, Model::id($space), $outline, $height, $slope);
+    }
+
+    /** @return array{float|null, SlopedCeiling|null} how high it is where it is level above; its slopes; neither in other shapes */
+    private static function ceiling(Solid $solid, Ring $outline): array
+    {
+        if ($solid->prism instanceof Prism && !$solid->isCut) {
+            return [round($solid->prism->top - $solid->prism->bottom, 4), null];
+        }
+        $planes = $solid->above === [] ? array_values(array_filter(
+            $solid->tops(),
+            static fn(Plane $plane): bool => $plane->heightAt($outline->middle()) > $solid->bottom() + self::OTHER,
+        )) : $solid->above;
+        if (count($planes) === 1 && $planes[0]->gradient()->length() < self::LEVEL) {
+            return [round($planes[0]->heightAt($outline->middle()) - $solid->bottom(), 4), null];
+        }
+
+        return [null, CeilingPlanes::over($outline, $planes, $solid->bottom(), $solid->top())];
     }
 
     /** @return array<string, mixed> */
@@ -59,9 +81,12 @@ final readonly class SpaceMapper
             'name' => mb_substr($name, 0, 200),
             'use' => $use?->value,
             'at' => DrawnWall::place(self::within($space->outline)),
-            'ceiling' => $space->height === null || ($storey->ceiling !== null && abs($space->height - $storey->ceiling) <= self::OTHER)
-                ? null
-                : $space->height,
+            'ceiling' => match (true) {
+                $space->slope !== null => $space->slope->toArray(),
+                $space->height === null => null,
+                $storey->ceiling !== null && abs($space->height - $storey->ceiling) <= self::OTHER => null,
+                default => $space->height,
+            },
         ], static fn(mixed $value): bool => $value !== null);
     }
 

@@ -6,6 +6,7 @@ namespace Heurema\Ifc\Mapping;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Ifc\Shape\LongestEdge;
 use Heurema\Ifc\Shape\Solid;
 use Heurema\Ifc\Shape\Vector;
 use Heurema\Ifc\Step\Instance;
@@ -123,20 +124,8 @@ final readonly class WallMapper
         if (count($axis) > 1 && $axis[0]->distanceTo($axis[count($axis) - 1]) > self::SAME) {
             return (new Segment($axis[0], $axis[count($axis) - 1]))->direction();
         }
-        [$longest, $way] = [self::SAME, null];
-        foreach ($solids as $solid) {
-            foreach ($solid->faces as $face) {
-                foreach ($face as $number => $corner) {
-                    $edge = $face[($number + 1) % count($face)]->minus($corner);
-                    $length = hypot($edge->x, $edge->y);
-                    if (abs($edge->z) < self::SAME && $length > $longest) {
-                        [$longest, $way] = [$length, new Point($edge->x / $length, $edge->y / $length)];
-                    }
-                }
-            }
-        }
 
-        return $way;
+        return LongestEdge::way($solids);
     }
 
     /** @param non-empty-list<Point> $axis */

@@ -66,15 +66,35 @@ final readonly class Bodies
 
         return match ($item->type) {
             'IFCEXTRUDEDAREASOLID' => $this->extrusion($item, $frame),
-            'IFCBOOLEANCLIPPINGRESULT', 'IFCBOOLEANRESULT' => array_map(
-                static fn(Solid $solid): Solid => new Solid($solid->faces, $solid->prism, true),
-                $this->item($item->one('FirstOperand'), $frame, $depth + 1),
-            ),
+            'IFCBOOLEANCLIPPINGRESULT', 'IFCBOOLEANRESULT' => $this->clipped($item, $frame, $depth),
             'IFCMAPPEDITEM' => $this->mapped($item, $frame, $depth),
             'IFCFACETEDBREP', 'IFCFACEBASEDSURFACEMODEL', 'IFCSHELLBASEDSURFACEMODEL' => $this->mesh($item, $frame),
             'IFCTRIANGULATEDFACESET', 'IFCPOLYGONALFACESET' => $this->faceSet($item, $frame),
             default => [],
         };
+    }
+
+    /** @return list<Solid> */
+    private function clipped(Instance $item, Transform $frame, int $depth): array
+    {
+        $above = $item->word('Operator') === 'DIFFERENCE' ? $this->above($item->one('SecondOperand'), $frame) : null;
+
+        return array_map(
+            static fn(Solid $solid): Solid => new Solid($solid->faces, $solid->prism, true, [...$solid->above, ...$above === null ? [] : [$above]]),
+            $this->item($item->one('FirstOperand'), $frame, $depth + 1),
+        );
+    }
+
+    /** The plane of a half-space that lies above it: its material is on the side that the normal of its surface points away from. */
+    private function above(?Instance $half, Transform $frame): ?Plane
+    {
+        if ($half?->is('IFCHALFSPACESOLID', 'IFCPOLYGONALBOUNDEDHALFSPACE') !== true) {
+            return null;
+        }
+        $placed = $frame->then($this->placement->axes($half->one('BaseSurface')?->one('Position')));
+        $isAbove = $placed->z->z * ($half->yesNo('AgreementFlag') === false ? -1 : 1) < 0.0;
+
+        return $isAbove ? Plane::of($placed->origin, $placed->z) : null;
     }
 
     /** @return list<Solid> */

@@ -13,9 +13,10 @@ final readonly class Solid
     /**
      * @param non-empty-list<non-empty-list<Vector>> $faces
      * @param Prism|null         $prism where it is an outline drawn straight up
-     * @param bool               $isCut planes cut some of it away
+     * @param bool        $isCut something is cut away of it
+     * @param list<Plane> $above planes above which nothing of it is left
      */
-    public function __construct(public array $faces, public ?Prism $prism = null, public bool $isCut = false) {}
+    public function __construct(public array $faces, public ?Prism $prism = null, public bool $isCut = false, public array $above = []) {}
 
     /** @return non-empty-list<Vector> */
     public function corners(): array
@@ -37,6 +38,23 @@ final readonly class Solid
     public function plan(): array
     {
         return array_map(static fn(Vector $corner): Point => new Point($corner->x, $corner->y), $this->corners());
+    }
+
+    /** @return list<Plane> of its faces that look up, each once */
+    public function tops(): array
+    {
+        $planes = [];
+        foreach ($this->faces as $face) {
+            $normal = new Vector(0, 0, 0);
+            foreach ($face as $number => $corner) {
+                $normal = $normal->plus($corner->minus($face[0])->cross($face[($number + 1) % count($face)]->minus($face[0])));
+            }
+            $plane = $normal->z > 0.0 ? Plane::of($face[0], $normal) : null;
+            $isNew = $plane !== null && array_filter($planes, static fn(Plane $other): bool => $other->isSame($plane)) === [];
+            $planes = [...$planes, ...$isNew ? [$plane] : []];
+        }
+
+        return $planes;
     }
 
     /**

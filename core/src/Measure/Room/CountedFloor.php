@@ -99,7 +99,9 @@ final class CountedFloor
         if ($ceiling === null) {
             $this->missing[] = $this->room->ceilingKey();
         } elseif ($ceiling instanceof SlopedCeiling) {
-            $this->takeUnderSlope($ceiling, $height);
+            foreach ($ceiling->slopes() as $slope) {
+                $this->takeUnderSlope($slope, $height);
+            }
         } elseif ($ceiling < $height - Tolerance::TOUCH) {
             $this->cut[] = $this->outline->outer;
             $this->takenAway[] = Message::of('room.counted_floor.all_of_it', ceiling: Amount::length($ceiling));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Wall;
@@ -118,20 +119,43 @@ final class Surfaces extends SubjectMeasure
         )]);
     }
 
-    /** Of a wall under a ceiling, and no higher than a top, mm. */
+    /** Of a wall under a ceiling, and no higher than a top, mm; under a ridge both its parts count as far as they reach. */
     private static function meanHeight(Segment $wall, float|SlopedCeiling $ceiling, float $top): float
     {
         if (!$ceiling instanceof SlopedCeiling) {
             return min($top, $ceiling);
         }
-        $ends = [$ceiling->heightAt($wall->from), $ceiling->heightAt($wall->to)];
-        [$low, $high] = [min($ends), max($ends)];
+        $mean = 0.0;
+        foreach (self::partedAtRidge($wall, $ceiling) as $part) {
+            $ends = [$ceiling->heightAt($part->from), $ceiling->heightAt($part->to)];
+            $mean += self::meanBelow(min($ends), max($ends), $top) * $part->length() / $wall->length();
+        }
+
+        return $mean;
+    }
+
+    /** Of what rises evenly from one height to another, cut off at a top; mm. */
+    private static function meanBelow(float $low, float $high, float $top): float
+    {
         if ($top <= $low || $top >= $high) {
             return min($top, ($low + $high) / 2);
         }
-        $below = ($top - $low) / ($high - $low);
 
-        return $top - $below * ($top - $low) / 2;
+        return $top - ($top - $low) ** 2 / ($high - $low) / 2;
+    }
+
+    /** @return list<Segment> */
+    private static function partedAtRidge(Segment $wall, SlopedCeiling $ceiling): array
+    {
+        $slopes = $ceiling->slopes();
+        $lead = static fn(Point $at): float => isset($slopes[1]) ? $slopes[0]->heightAt($at) - $slopes[1]->heightAt($at) : 1.0;
+        [$from, $to] = [$lead($wall->from), $lead($wall->to)];
+        if ($from * $to >= 0.0) {
+            return [$wall];
+        }
+        $ridge = $wall->at($wall->length() * $from / ($from - $to));
+
+        return [new Segment($wall->from, $ridge), new Segment($ridge, $wall->to)];
     }
 
     /** How much of an opening lies below a height, in square millimetres. */

@@ -12,6 +12,8 @@
         @endforeach
         <label for="slope-towards">Rises towards</label>
         <select id="slope-towards" name="fields[towards]">@foreach ($slope->directions() as $degrees => $words)<option value="{{ $degrees }}" @selected($degrees === $slope->towards)>{{ $words }}</option>@endforeach</select>
+        <label for="slope-gable">Beyond the ridge</label>
+        <select id="slope-gable" name="fields[gable]"><option value="no">it ends</option><option value="yes" @selected($slope->isGable)>it falls again as far</option></select>
         <span></span><span class="reading">across the whole room; empty heights make it level again</span>
         <button class="btn btn-primary btn-sm">Set</button>
         <button type="button" class="btn btn-tool btn-sm" data-tool="slope" aria-pressed="false">Point at eaves and ridge</button>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Exchange;
+namespace App\Intake;
 
 use App\Files\TemporaryFile;
 use Heurema\Ifc\Mapping\Import;
@@ -41,6 +41,12 @@ final readonly class HomeFile
         } catch (UnreadableLayout|UnreadableFile $e) {
             throw new UnreadableHomeFile($e->getMessage(), previous: $e);
         }
+    }
+
+    /** @return list<ImportedElement>|null what became of each element of a building model; null: it is none */
+    public function imported(): ?array
+    {
+        return $this->import === null ? null : ImportedElement::of($this->import, $this->layout);
     }
 
     private static function model(string $text): self

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Exchange;
+namespace App\Intake;
 
 use Heurema\Ifc\Mapping\Entry;
 use Heurema\Ifc\Mapping\Import;
@@ -19,6 +19,12 @@ final readonly class ImportedElement
      * @param list<string> $reasons sentences
      */
     public function __construct(public string $type, public string $name, public string $outcome, public array $reasons) {}
+
+    /** @param array{type: string, name: string, outcome: string, reasons: list<string>} $kept */
+    public static function read(array $kept): self
+    {
+        return new self($kept['type'], $kept['name'], $kept['outcome'], $kept['reasons']);
+    }
 
     /** What became of it, and why. */
     public function words(): string

@@ -1,0 +1,55 @@
+@extends('layouts.page')
+@section('title', 'Files of '.$page->scheme->project->name)
+@section('body-class', 'page-schedule page-file')
+@section('masthead')
+    <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ route('board', $page->scheme) }}">{{ $page->scheme->project->name }}</a> <span aria-hidden="true">/</span> <h1>Files</h1>
+    <span class="masthead-note">{{ $page->scheme->name }}</span>
+@endsection
+@section('content')
+    <div class="schedule-page file-page">
+        @if (session('status'))<p class="page-status" role="status">{{ session('status') }}</p>@endif
+        @if (($rooms = $page->withoutUse()) !== [])
+            <form class="file-uses" method="post" action="{{ route('board.uses', $page->scheme) }}">
+                @csrf @method('put')
+                <input type="hidden" name="version" value="{{ $page->scheme->version }}">
+                <h2>What are these rooms used for?</h2>
+                <p>The file does not tell. Rules that ask for it stay undetermined until somebody says.</p>
+                @error('uses')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                @error('uses.*')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                <div class="fields">
+                    @foreach ($rooms as $storey => $list)@foreach ($list as $room)
+                        <label for="use-{{ $room->id }}">{{ $room->name }}, {{ $storey }}</label>
+                        <select class="form-select form-select-sm" id="use-{{ $room->id }}" name="uses[{{ $room->id }}]"><option value="">not known</option>@foreach (Heurema\Layout\Words\RoomUse::cases() as $use)<option value="{{ $use->value }}">{{ str_replace('_', ' ', $use->value) }}</option>@endforeach</select>
+                    @endforeach @endforeach
+                </div>
+                <button class="btn btn-primary">Set the uses</button>
+            </form>
+        @endif
+        @if ($page->summary())
+            <h2>What became of the building model</h2>
+            <p>{{ $page->summary() }}</p>
+            @foreach ($page->elements() as $outcome => $elements)
+                <details @if ($loop->first) open @endif>
+                    <summary>{{ $outcome }}: {{ count($elements) }}</summary>
+                    <table class="schedule">
+                        <thead><tr><th scope="col">Element</th><th scope="col">Name</th><th scope="col">Why</th></tr></thead>
+                        <tbody>@foreach ($elements as $element)<tr><td>{{ $element->type }}</td><th scope="row">{{ $element->name }}</th><td>{{ implode(' ', $element->reasons) }}</td></tr>@endforeach</tbody>
+                    </table>
+                </details>
+            @endforeach
+        @endif
+        <h2>The next file</h2>
+        <form class="file-next" method="post" action="{{ route('board.file.take', $page->scheme) }}" enctype="multipart/form-data">
+            @csrf<x-once/>
+            <input type="hidden" name="version" value="{{ $page->scheme->version }}">
+            <label class="form-label" for="file">A building model (.ifc, .ifczip) or a layout document that takes the place of what is drawn</label>
+            <input class="form-control @error('file') is-invalid @enderror" id="file" name="file" type="file" accept=".json,.ifc,.ifczip,application/json" required aria-describedby="file-help @error('file') file-error @enderror">
+            @error('file')<p class="field-error" id="file-error" role="alert">{{ $message }}</p>@enderror
+            <p class="field-help" id="file-help">Elements keep their identities from file to file, so rulings go on to hold where nothing changed. It is one edit: undo brings back what was there.</p>
+            <button class="btn btn-primary">Take it over</button>
+        </form>
+        <h2>Take along</h2>
+        <p><a href="{{ route('board.layout', $page->scheme) }}">The layout document (JSON)</a>, as it is drawn now.</p>
+        <p><a href="{{ route('board', $page->scheme) }}">To the board</a></p>
+    </div>
+@endsection
