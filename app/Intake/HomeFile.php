@@ -69,7 +69,9 @@ final readonly class HomeFile
                 $entry = $zip->statIndex($number);
                 if ($entry !== false && preg_match('~\.ifc$~i', $entry['name']) === 1) {
                     if ($entry['size'] > StepFile::LARGEST_BYTES) {
-                        throw new UnreadableHomeFile('The model in the archive is larger than '.intdiv(StepFile::LARGEST_BYTES, 1024 * 1024).' MB.');
+                        $most = intdiv(StepFile::LARGEST_BYTES, 1024 * 1024);
+
+                        throw new UnreadableHomeFile("The model in the archive is larger than {$most} MB.");
                     }
                     $text = $zip->getFromIndex($number, StepFile::LARGEST_BYTES + 1);
                     $zip->close();

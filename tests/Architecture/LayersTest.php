@@ -29,8 +29,8 @@ final class LayersTest
     ];
 
     private const APPLICATION = [
-        'Casts', 'Drawing', 'Files', 'Intake', 'Queue', 'Briefs', 'Models', 'Policies', 'Examination', 'Rulings', 'Security', 'Mail', 'Sheets',
-        'Letters', 'Tracing',
+        'Casts', 'Drawing', 'Files', 'Intake', 'Queue', 'Briefs', 'Models', 'Policies', 'Examination', 'Rulings', 'Security', 'Mail',
+        'Sheets', 'Letters', 'Tracing',
         'Board', 'Board\Acts', 'Actions', 'Pages', 'Exchange', 'Backup', 'Http', 'Console', 'Providers',
     ];
 

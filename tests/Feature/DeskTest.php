@@ -82,12 +82,12 @@ final class DeskTest extends TestCase
         self::assertSame([0, 0, 0], [Project::query()->count(), Scheme::query()->count(), Revision::query()->count()]);
     }
 
-    public function test_a_file_over_sixteen_megabytes_or_none_is_refused(): void
+    public function test_a_file_that_is_too_large_or_none_is_refused(): void
     {
-        $this->actingAs($this->reviewer)->post('/projects', ['layout' => UploadedFile::fake()->create('home.json', 16 * 1024 + 1)])
-            ->assertUnprocessable()->assertSee('larger than 16 MB');
-        $this->post('/projects')->assertUnprocessable()->assertSee('Choose a layout file.');
-        $this->post('/projects', ['layout' => 'a text'])->assertUnprocessable()->assertSee('Choose a layout file.');
+        $this->actingAs($this->reviewer)->post('/projects', ['layout' => UploadedFile::fake()->create('home.json', 48 * 1024 + 1)])
+            ->assertUnprocessable()->assertSee('larger than 48 MB');
+        $this->post('/projects')->assertUnprocessable()->assertSee('Choose a file.');
+        $this->post('/projects', ['layout' => 'a text'])->assertUnprocessable()->assertSee('Choose a file.');
         self::assertSame(0, Project::query()->count());
     }
 

@@ -51,6 +51,8 @@ final class DrawingController
             $picture instanceof PdfPage ? $underlays->layPage($scheme, $storey, $picture) : $underlays->lay($scheme, $storey, $picture);
         }
 
-        return $file?->import !== null ? redirect()->route('board.file', $scheme) : redirect()->route('board', ['scheme' => $scheme->id, ...($picture === null ? [] : ['picture' => 'yes'])]);
+        return $file?->import !== null
+            ? redirect()->route('board.file', $scheme)
+            : redirect()->route('board', ['scheme' => $scheme->id, ...($picture === null ? [] : ['picture' => 'yes'])]);
     }
 }

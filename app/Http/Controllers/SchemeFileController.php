@@ -37,6 +37,7 @@ final class SchemeFileController
                 ->withErrors(['file' => 'Somebody else has changed this scheme since: look at it and take the file over again.']);
         }
 
-        return redirect()->route('board.file', $scheme)->with('status', 'The file is taken over. Undo on the board brings back what was there.');
+        return redirect()->route('board.file', $scheme)
+            ->with('status', 'The file is taken over. Undo on the board brings back what was there.');
     }
 }

@@ -11,7 +11,9 @@ use Symfony\Component\HttpFoundation\Response;
 final class PlainInput
 {
     /** What forms and addresses send as lists. */
-    private const LISTS = ['ids', 'fields', 'legs', 'books', 'settings', 'total', 'with', 'stretches', 'crossings', 'line', 'corners'];
+    private const LISTS = [
+        'ids', 'fields', 'legs', 'books', 'settings', 'total', 'with', 'stretches', 'crossings', 'line', 'corners', 'uses',
+    ];
 
     /** @param \Closure(Request): Response $next */
     public function handle(Request $request, \Closure $next): Response

@@ -34,7 +34,7 @@ final class CeilingPlanes
             return null;
         }
         $way = $sloped[0]->gradient()->unit();
-        if (isset($sloped[1]) && (abs($way->cross($sloped[1]->gradient()->unit())) > self::ACROSS || $way->dot($sloped[1]->gradient()) >= 0.0)) {
+        if (isset($sloped[1]) && !self::isAgainst($way, $sloped[1])) {
             return null;
         }
         $middle = $outline->middle();
@@ -44,7 +44,12 @@ final class CeilingPlanes
         if (!isset($sloped[1])) {
             return $height($sloped[0], $line->to) > $cap - $floor + self::SAME || $height($sloped[0], $line->from) < 0.0
                 ? null
-                : new SlopedCeiling($height($sloped[0], $line->from), $height($sloped[0], $line->to), self::rounded($line->from), self::rounded($line->to));
+                : new SlopedCeiling(
+                    $height($sloped[0], $line->from),
+                    $height($sloped[0], $line->to),
+                    self::rounded($line->from),
+                    self::rounded($line->to),
+                );
         }
         $ridge = self::ridge($line, $sloped[0], $sloped[1]);
         $lows = [$height($sloped[0], $line->from), $height($sloped[1], $line->to)];
@@ -58,6 +63,12 @@ final class CeilingPlanes
                 self::rounded($ridge),
                 new OtherSlope($lows[1], self::rounded($line->to)),
             );
+    }
+
+    /** Does a plane rise straight against a way? */
+    private static function isAgainst(Point $way, Plane $plane): bool
+    {
+        return abs($way->cross($plane->gradient()->unit())) <= self::ACROSS && $way->dot($plane->gradient()) < 0.0;
     }
 
     /** Where two slopes are as high, between the ends of a line. */

@@ -9,10 +9,13 @@ use Heurema\Ifc\Shape\Placement;
 use Heurema\Ifc\Shape\Vector;
 use Heurema\Ifc\Step\Instance;
 use Heurema\Ifc\Step\StepFile;
+use Heurema\Words\Message;
 
 /** A file with what all that is read from it rests on. */
 final readonly class Model
 {
+    private const KILOMETRE = 1_000_000.0;
+
     public Units $units;
     public Relations $relations;
     public Bodies $bodies;
@@ -22,8 +25,30 @@ final readonly class Model
     {
         $this->units = Units::of($file);
         $this->relations = new Relations($file);
-        $this->bodies = new Bodies(new Placement($this->units->mm), $this->units->degrees);
         $this->report = new Report();
+        $this->bodies = new Bodies(new Placement($this->units->mm, $this->origin()), $this->units->degrees);
+    }
+
+    /** Of a model that lies far from its origin, in a national grid, whole kilometres are taken off. */
+    private function origin(): ?Vector
+    {
+        $asDrawn = new Bodies(new Placement($this->units->mm), $this->units->degrees);
+        foreach ($this->file->all(...WallMapper::TYPES, ...['IFCSPACE']) as $element) {
+            $corner = ($asDrawn->of($element)[0] ?? null)?->corners()[0];
+            if ($corner !== null) {
+                $away = new Vector(round($corner->x / self::KILOMETRE), round($corner->y / self::KILOMETRE), 0.0);
+                if ($away->length() < 0.5) {
+                    return null;
+                }
+                foreach ($this->file->all('IFCPROJECT') as $project) {
+                    $this->report->simplify($project, Message::of('ifc.far_away', x: (int) $away->x, y: (int) $away->y));
+                }
+
+                return $away->times(self::KILOMETRE);
+            }
+        }
+
+        return null;
     }
 
     /** A GlobalId as an id of a layout, which has no dollar sign; a dash stands for it. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Ifc\Mapping;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Ifc\Shape\Solid;
@@ -24,6 +25,8 @@ final readonly class OpeningMapper
 
     /** Of a hole that fills less of its box the box is no outline. */
     private const FILLS = 0.98;
+
+    private const GLAZING = 'Pset_DoorWindowGlazingType';
 
     public function __construct(private Model $model) {}
 
@@ -85,7 +88,8 @@ final readonly class OpeningMapper
      */
     private static function nearest(array $walls, array $corners): DrawnWall
     {
-        $middle = (new Ring(array_map(static fn(Vector $corner): Point => new Point($corner->x, $corner->y), $corners)))->bounds()->middle();
+        $onPlan = array_map(static fn(Vector $corner): Point => new Point($corner->x, $corner->y), $corners);
+        $middle = Box::around($onPlan)->middle();
         usort($walls, static fn(DrawnWall $a, DrawnWall $b): int => $a->line->distanceTo($middle) <=> $b->line->distanceTo($middle));
 
         return $walls[0];
@@ -137,13 +141,14 @@ final readonly class OpeningMapper
         if ($operation === null && $word !== null) {
             $this->model->report->simplify($door, Message::of('ifc.opening.operation_not_read', word: $word));
         }
+        $isHung = $operation === DoorOperation::Hinged || $operation === DoorOperation::DoubleHinged;
         $lining = $relations->describing($door, 'IFCDOORLININGPROPERTIES')[0] ?? null;
         $panel = $relations->describing($door, 'IFCDOORPANELPROPERTIES')[0] ?? null;
         $glazing = $relations->property($door, 'Pset_DoorCommon', 'GlazingAreaFraction');
 
         return array_filter([
             'operation' => $operation?->value,
-            ...($operation === DoorOperation::Hinged || $operation === DoorOperation::DoubleHinged ? $this->swing($door, $wall, $word) : []),
+            ...($isHung ? $this->swing($door, $wall, $word) : []),
             'frame' => $this->model->length($lining, 'LiningThickness'),
             'threshold' => $this->model->length($lining, 'ThresholdThickness'),
             'leaf_thickness' => $this->model->length($panel, 'PanelDepth'),
@@ -225,7 +230,7 @@ final readonly class OpeningMapper
     private function safetyGlass(Instance $element): ?bool
     {
         $told = array_map(
-            fn(string $name): ?bool => PropertyWords::yesNo($this->model->relations->property($element, 'Pset_DoorWindowGlazingType', $name)),
+            fn(string $name): ?bool => PropertyWords::yesNo($this->model->relations->property($element, self::GLAZING, $name)),
             ['IsTempered', 'IsLaminated'],
         );
 

@@ -14,15 +14,19 @@ final class Panels
         'SINGLE_SWING' => DoorOperation::Hinged, 'DOUBLE_SWING' => DoorOperation::Hinged, 'SWING_FIXED' => DoorOperation::Hinged,
         'DOUBLE_DOOR_SINGLE_SWING' => DoorOperation::DoubleHinged, 'DOUBLE_DOOR_DOUBLE_SWING' => DoorOperation::DoubleHinged,
         'DOUBLE_DOOR_SINGLE_SWING_OPPOSITE' => DoorOperation::DoubleHinged, 'DOUBLE_PANEL_SINGLE_SWING' => DoorOperation::DoubleHinged,
-        'DOUBLE_PANEL_DOUBLE_SWING' => DoorOperation::DoubleHinged, 'SLIDING_TO' => DoorOperation::Sliding, 'SLIDING' => DoorOperation::Sliding,
-        'DOUBLE_DOOR_SLIDING' => DoorOperation::Sliding, 'DOUBLE_PANEL_SLIDING' => DoorOperation::Sliding, 'FOLDING_TO' => DoorOperation::Folding,
-        'DOUBLE_DOOR_FOLDING' => DoorOperation::Folding, 'DOUBLE_PANEL_FOLDING' => DoorOperation::Folding, 'ROLLINGUP' => DoorOperation::Overhead,
+        'DOUBLE_PANEL_DOUBLE_SWING' => DoorOperation::DoubleHinged, 'SLIDING_TO' => DoorOperation::Sliding,
+        'SLIDING' => DoorOperation::Sliding,
+        'DOUBLE_DOOR_SLIDING' => DoorOperation::Sliding, 'DOUBLE_PANEL_SLIDING' => DoorOperation::Sliding,
+        'FOLDING_TO' => DoorOperation::Folding,
+        'DOUBLE_DOOR_FOLDING' => DoorOperation::Folding, 'DOUBLE_PANEL_FOLDING' => DoorOperation::Folding,
+        'ROLLINGUP' => DoorOperation::Overhead,
         'LIFTING_HORIZONTAL' => DoorOperation::Overhead,
     ];
     private const WINDOWS = [
         'SIDEHUNG' => WindowOperation::Casement, 'TILTANDTURN' => WindowOperation::TiltTurn, 'TOPHUNG' => WindowOperation::Awning,
         'BOTTOMHUNG' => WindowOperation::Hopper, 'PIVOTHORIZONTAL' => WindowOperation::Pivot, 'PIVOTVERTICAL' => WindowOperation::Pivot,
-        'SLIDINGHORIZONTAL' => WindowOperation::Sliding, 'SLIDINGVERTICAL' => WindowOperation::DoubleHung, 'FIXEDCASEMENT' => WindowOperation::Fixed,
+        'SLIDINGHORIZONTAL' => WindowOperation::Sliding, 'SLIDINGVERTICAL' => WindowOperation::DoubleHung,
+        'FIXEDCASEMENT' => WindowOperation::Fixed,
         'REMOVABLECASEMENT' => WindowOperation::Fixed,
     ];
 

@@ -7,7 +7,6 @@ namespace Heurema\Ifc\Mapping;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Ifc\Shape\Solid;
-use Heurema\Ifc\Shape\Vector;
 use Heurema\Ifc\Step\Instance;
 use Heurema\Words\Message;
 
@@ -16,6 +15,9 @@ final readonly class RailingMapper
 {
     /** Of a railing that rises by more along its way, mm, the line is no guard of one height. */
     private const LEVEL = 300.0;
+
+    /** What leads so nearly along an axis, by the cosine of the angle, leads along it: corners lie on both sides of a rail. */
+    private const STRAIGHT = 0.99;
 
     public function __construct(private Model $model) {}
 
@@ -29,7 +31,7 @@ final readonly class RailingMapper
         }
         $tops = array_map(static fn(Solid $solid): float => $solid->top(), $solids);
         $rail = self::longest($solids);
-        if ($rail === null || max(array_map(static fn(Vector $corner): float => $corner->z, $rail[1]->corners())) - $rail[1]->bottom() > self::LEVEL) {
+        if ($rail === null || $rail[1]->top() - $rail[1]->bottom() > self::LEVEL) {
             $this->model->report->leaveOut($railing, Message::of('ifc.railing.no_line'));
 
             return;
@@ -79,7 +81,11 @@ final readonly class RailingMapper
             return null;
         }
         $rough = new Segment($first, $far);
-        $way = abs($rough->direction()->x) > 0.99 ? new Point(1, 0) : (abs($rough->direction()->y) > 0.99 ? new Point(0, 1) : $rough->direction());
+        $way = match (true) {
+            abs($rough->direction()->x) > self::STRAIGHT => new Point(1, 0),
+            abs($rough->direction()->y) > self::STRAIGHT => new Point(0, 1),
+            default => $rough->direction(),
+        };
         $along = array_map(static fn(Point $corner): float => $way->dot($corner->minus($first)), $corners);
         $across = array_map(static fn(Point $corner): float => $way->left()->dot($corner->minus($first)), $corners);
         $middle = $first->plus($way->left()->times((min($across) + max($across)) / 2));

@@ -7,14 +7,11 @@ namespace Heurema\Ifc\Mapping;
 use Heurema\Ifc\Step\Instance;
 use Heurema\Words\Message;
 
-/** What was taken from a file, simplified and left out, element by element, and what the file does not say. */
+/** What was taken from a file, simplified and left out, element by element. */
 final class Report
 {
     /** @var array<int, Entry> by entity */
     private array $entries = [];
-
-    /** @var list<Message> */
-    private array $notes = [];
 
     public function take(Instance $element): void
     {
@@ -34,12 +31,6 @@ final class Report
         $this->entries[$element->id] = new Entry($element, Outcome::LeftOut, Message::unique([...$reasons, $why]));
     }
 
-    /** Something of the file as a whole. */
-    public function note(Message $note): void
-    {
-        $this->notes[] = $note;
-    }
-
     public function has(Instance $element): bool
     {
         return isset($this->entries[$element->id]);
@@ -52,11 +43,5 @@ final class Report
         ksort($entries);
 
         return array_values(array_filter($entries, static fn(Entry $one): bool => $outcome === null || $one->outcome === $outcome));
-    }
-
-    /** @return list<Message> */
-    public function notes(): array
-    {
-        return $this->notes;
     }
 }

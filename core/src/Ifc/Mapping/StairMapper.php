@@ -153,7 +153,9 @@ final readonly class StairMapper
     private static function spiral(array $treads): ?array
     {
         $middles = array_map(static fn(array $tread): Point => Treads::middle($tread[0]), $treads);
-        $centre = self::centre($middles[0], $middles[intdiv(count($middles), 2)], $middles[count($middles) - 1]);
+        // the last tread is often cut to the floor that it reaches
+        $last = max(2, count($middles) - 2);
+        $centre = self::centre($middles[0], $middles[intdiv($last, 2)], $middles[$last]);
         $radius = $centre?->distanceTo($middles[0]) ?? 0.0;
         if ($centre === null || $radius < self::SAME) {
             return null;

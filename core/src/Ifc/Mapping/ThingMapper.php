@@ -16,8 +16,10 @@ use Heurema\Words\Message;
 final readonly class ThingMapper
 {
     public const TYPES = [
-        'IFCFURNISHINGELEMENT', 'IFCFURNITURE', 'IFCSYSTEMFURNITUREELEMENT', 'IFCFLOWTERMINAL', 'IFCSANITARYTERMINAL', 'IFCELECTRICAPPLIANCE',
-        'IFCALARM', 'IFCSENSOR', 'IFCLIGHTFIXTURE', 'IFCOUTLET', 'IFCSWITCHINGDEVICE', 'IFCSPACEHEATER', 'IFCCOLUMN', 'IFCCOLUMNSTANDARDCASE',
+        'IFCFURNISHINGELEMENT', 'IFCFURNITURE', 'IFCSYSTEMFURNITUREELEMENT', 'IFCFLOWTERMINAL', 'IFCSANITARYTERMINAL',
+        'IFCELECTRICAPPLIANCE',
+        'IFCALARM', 'IFCSENSOR', 'IFCLIGHTFIXTURE', 'IFCOUTLET', 'IFCSWITCHINGDEVICE', 'IFCSPACEHEATER', 'IFCCOLUMN',
+        'IFCCOLUMNSTANDARDCASE',
         'IFCBUILDINGELEMENTPROXY',
     ];
 
@@ -113,10 +115,7 @@ final readonly class ThingMapper
         $best = null;
         foreach ($sides as [$middle, $front, $length]) {
             $place = $frame->toPlan($middle);
-            $away = min([INF, ...array_map(
-                static fn(DrawnWall $wall): float => $wall->thickness > 0.0 ? max(0.0, $wall->line->distanceTo($place) - $wall->thickness / 2) : INF,
-                $storey->walls,
-            )]);
+            $away = self::toWall($place, $storey);
             $order = [$away > self::AT_WALL, $away > self::AT_WALL ? 0.0 : -$length, $away];
             if ($best === null || $order < $best[0]) {
                 $best = [$order, Frame::facing($place, $frame->toPlan($front)->minus($origin)->unit())];
@@ -124,6 +123,17 @@ final readonly class ThingMapper
         }
 
         return $best[1];
+    }
+
+    /** How far a place is from the nearest face of a wall; INF where there are none. */
+    private static function toWall(Point $place, StoreyDraft $storey): float
+    {
+        $nearest = INF;
+        foreach ($storey->walls as $wall) {
+            $nearest = $wall->thickness > 0.0 ? min($nearest, max(0.0, $wall->line->distanceTo($place) - $wall->thickness / 2)) : $nearest;
+        }
+
+        return $nearest;
     }
 
     /**

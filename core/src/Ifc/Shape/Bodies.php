@@ -80,7 +80,12 @@ final readonly class Bodies
         $above = $item->word('Operator') === 'DIFFERENCE' ? $this->above($item->one('SecondOperand'), $frame) : null;
 
         return array_map(
-            static fn(Solid $solid): Solid => new Solid($solid->faces, $solid->prism, true, [...$solid->above, ...$above === null ? [] : [$above]]),
+            static fn(Solid $solid): Solid => new Solid(
+                $solid->faces,
+                $solid->prism,
+                true,
+                [...$solid->above, ...$above === null ? [] : [$above]],
+            ),
             $this->item($item->one('FirstOperand'), $frame, $depth + 1),
         );
     }

@@ -16,8 +16,17 @@ final class Placement
     /** @var array<int, Transform> */
     private array $known = [];
 
-    /** @param float $scale mm in the file's unit of length */
-    public function __construct(public readonly float $scale) {}
+    private readonly Transform $root;
+
+    /**
+     * @param float       $scale  mm in the file's unit of length
+     * @param Vector|null $origin what is drawn at the origin, mm
+     */
+    public function __construct(public readonly float $scale, ?Vector $origin = null)
+    {
+        $root = Transform::identity();
+        $this->root = $origin === null ? $root : new Transform($root->x, $root->y, $root->z, $origin->times(-1));
+    }
 
     /**
      * Where an object stands in the project.
@@ -27,7 +36,7 @@ final class Placement
     public function of(?Instance $placement, int $depth = 0): Transform
     {
         if ($placement === null) {
-            return Transform::identity();
+            return $this->root;
         }
         if ($depth > self::DEEPEST) {
             throw UnreadableFile::atEntity($placement->id, 'placements stand within one another without end.');

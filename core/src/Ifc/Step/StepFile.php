@@ -119,11 +119,10 @@ final class StepFile
             }
         }
         if (preg_match('~\G'.self::SPACE.'ENDSEC\s*;~s', $this->text, $found, 0, $at) !== 1) {
-            $line = substr_count($this->text, "\n", 0, min($at, strlen($this->text))) + 1;
+            $line = substr_count($this->text, "\n", 0, $at + strspn($this->text, " \t\r\n", $at)) + 1;
+            $whole = $last === 0 ? 'there is none.' : "the last one that is whole is #{$last}.";
 
-            throw new UnreadableFile(
-                "Line {$line}: expected an entity or the end of the section; ".($last === 0 ? 'there is none.' : "the last one that is whole is #{$last}."),
-            );
+            throw new UnreadableFile("Line {$line}: expected an entity or the end of the section; {$whole}");
         }
     }
 }

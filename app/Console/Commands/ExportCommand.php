@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Drawing\DimensionStyle;
+use App\Intake\HomeFile;
+use App\Intake\UnreadableHomeFile;
+use App\Sheets\DoesNotFit;
+use App\Sheets\Paper;
+use App\Sheets\PdfPrinter;
+use App\Sheets\PlanSheet;
+use App\Sheets\TitleBlock;
+use Heurema\Layout\Layout;
+use Heurema\Layout\LayoutWriter;
+use Heurema\Layout\Schema\UnreadableLayout;
+use Heurema\Spatial\Home;
+use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Writes a home that can be read in another form, to standard output. Exit 2: it cannot be read or written. */
+final class ExportCommand extends Command
+{
+    use Complains;
+
+    private const UNREADABLE = 2;
+
+    protected $signature = 'heurema:export
+        {file : a layout document or a building model (.ifc, .ifczip), or - for standard input}
+        {--format=json : json, or svg or pdf of one storey}
+        {--storey= : the storey by its id or name; without it the lowest}
+        {--paper= : the sheet, such as A3 or Letter; without it the second smallest}';
+
+    protected $description = 'Write a home as a layout document or as a sheet';
+
+    public function handle(PdfPrinter $printer): int
+    {
+        try {
+            $layout = HomeFile::read($this->content())->layout;
+            $written = match ($this->option('format')) {
+                'json' => (new LayoutWriter())->write($layout),
+                'svg' => $this->sheet($layout),
+                'pdf' => $printer->print($this->sheet($layout)),
+                default => throw new \InvalidArgumentException('--format is json, svg or pdf.'),
+            };
+        } catch (UnreadableHomeFile|UnreadableLayout|DoesNotFit|\InvalidArgumentException $e) {
+            $this->complain($e->getMessage());
+
+            return self::UNREADABLE;
+        }
+        $this->output->write($written, false, OutputInterface::OUTPUT_RAW);
+
+        return 0;
+    }
+
+    private function sheet(Layout $layout): string
+    {
+        $home = new Home($layout);
+        $style = DimensionStyle::from([]);
+        $paper = $this->paper($layout);
+        $storey = $this->storey($layout);
+        $title = new TitleBlock(
+            $layout->name,
+            '',
+            $home->plans[$storey]->name(),
+            '',
+            '',
+            '',
+            $paper->value,
+            $style->says($layout),
+        );
+
+        return (new PlanSheet($home, $home->plans[$storey], $paper, PlanSheet::fitting($home, $paper, $style), $title, $style))->svg();
+    }
+
+    private function storey(Layout $layout): string
+    {
+        $wanted = $this->option('storey');
+        foreach ($layout->storeys as $storey) {
+            if ($wanted === null || in_array($wanted, [$storey->id, $storey->name], true)) {
+                return $storey->id;
+            }
+        }
+
+        throw new \InvalidArgumentException($wanted === null ? 'It has no storey.' : "There is no storey \"{$wanted}\".");
+    }
+
+    private function paper(Layout $layout): Paper
+    {
+        $papers = Paper::of($layout->units);
+        $wanted = $this->option('paper');
+        foreach ($papers as $number => $paper) {
+            if ($wanted === null ? $number === 1 : $paper->value === $wanted) {
+                return $paper;
+            }
+        }
+
+        $names = array_map(static fn(Paper $one): string => $one->value, $papers);
+
+        throw new \InvalidArgumentException('--paper is '.implode(', ', $names).'.');
+    }
+
+    private function content(): string
+    {
+        $file = $this->argument('file');
+        $source = $file === '-' ? 'php://stdin' : $file;
+        $content = $file === '-' || is_file($file) ? file_get_contents($source, length: HomeFile::LARGEST_BYTES + 1) : false;
+
+        return $content === false ? throw new \InvalidArgumentException("Cannot read the file {$file}.") : $content;
+    }
+}
