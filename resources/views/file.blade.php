@@ -49,7 +49,7 @@
             <button class="btn btn-primary">Take it over</button>
         </form>
         <h2>Take along</h2>
-        <p><a href="{{ route('board.layout', $page->scheme) }}">The layout document (JSON)</a>, as it is drawn now.</p>
+        <p>As it is drawn now: <a href="{{ route('board.home', [$page->scheme, 'json']) }}">the layout document (JSON)</a>, <a href="{{ route('board.home', [$page->scheme, 'ifc']) }}">a building model (IFC4)</a>. Both can be handed in again; what the standard has no place for stands beside it in the model.</p>
         <p><a href="{{ route('board', $page->scheme) }}">To the board</a></p>
     </div>
 @endsection

@@ -140,23 +140,32 @@ final class HomeFilesTest extends TestCase
         $scheme = $this->handIn('Kitchen');
         $revision = Revision::query()->firstOrFail();
         $this->actingAs(User::factory()->create());
-        foreach (["/schemes/{$scheme->id}/file", "/schemes/{$scheme->id}/layout", "/revisions/{$revision->id}/layout"] as $address) {
+        foreach ([
+            "/schemes/{$scheme->id}/file", "/schemes/{$scheme->id}/home.json", "/schemes/{$scheme->id}/home.ifc",
+            "/revisions/{$revision->id}/home.json",
+        ] as $address) {
             self::assertContains($this->get($address)->getStatusCode(), [403, 404], $address);
         }
         $upload = self::upload('next.ifc', self::model('Kitchen')->write());
         self::assertContains($this->post("/schemes/{$scheme->id}/file", ['version' => 1, 'file' => $upload])->getStatusCode(), [403, 404]);
     }
 
-    public function test_the_layout_document_is_handed_back(): void
+    public function test_a_home_is_handed_back_as_it_is(): void
     {
         $scheme = $this->handIn('Kitchen');
-        foreach ([route('board.layout', $scheme), route('review.layout', Revision::query()->firstOrFail())] as $address) {
-            $content = (string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'application/json')->getContent();
-            self::assertSame(
-                (new LayoutWriter())->write($scheme->layout),
-                (new LayoutWriter())->write((new LayoutReader())->read($content)),
-            );
+        foreach ([['json', 'application/json'], ['ifc', 'application/x-step']] as [$format, $type]) {
+            foreach ([
+                route('board.home', [$scheme, $format]),
+                route('review.home', [Revision::query()->firstOrFail(), $format]),
+            ] as $address) {
+                $content = (string) $this->get($address)->assertOk()->assertHeader('Content-Type', $type)->getContent();
+                self::assertSame(
+                    (new LayoutWriter())->write($scheme->layout),
+                    (new LayoutWriter())->write(HomeFile::read($content)->layout),
+                );
+            }
         }
+        $this->get("/schemes/{$scheme->id}/home.exe")->assertNotFound();
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -202,6 +211,8 @@ final class HomeFilesTest extends TestCase
         self::assertStringContainsString('IfcWall Wall: simplified.', $run(['heurema:check', '-', '--import'])->getErrorOutput());
         $json = $run(['heurema:export', '-'])->getOutput();
         self::assertCount(4, (new LayoutReader())->read($json)->storeys[0]->walls);
+        $again = HomeFile::read($run(['heurema:export', '-', '--format=ifc'])->getOutput())->layout;
+        self::assertSame($json, (new LayoutWriter())->write($again));
         self::assertStringStartsWith('<svg', $run(['heurema:export', '-', '--format=svg', '--storey=Ground', '--paper=A4'])->getOutput());
         self::assertStringStartsWith('%PDF', $run(['heurema:export', '-', '--format=pdf'])->getOutput());
         foreach (['--format=gif', '--paper=B17', '--storey=Attic'] as $wrong) {

@@ -12,6 +12,7 @@ use App\Sheets\Paper;
 use App\Sheets\PdfPrinter;
 use App\Sheets\PlanSheet;
 use App\Sheets\TitleBlock;
+use Heurema\Ifc\Writing\ModelWriter;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutWriter;
 use Heurema\Layout\Schema\UnreadableLayout;
@@ -28,11 +29,11 @@ final class ExportCommand extends Command
 
     protected $signature = 'heurema:export
         {file : a layout document or a building model (.ifc, .ifczip), or - for standard input}
-        {--format=json : json, or svg or pdf of one storey}
+        {--format=json : json or ifc, or svg or pdf of one storey}
         {--storey= : the storey by its id or name; without it the lowest}
         {--paper= : the sheet, such as A3 or Letter; without it the second smallest}';
 
-    protected $description = 'Write a home as a layout document or as a sheet';
+    protected $description = 'Write a home as a layout document, a building model or a sheet';
 
     public function handle(PdfPrinter $printer): int
     {
@@ -40,9 +41,10 @@ final class ExportCommand extends Command
             $layout = HomeFile::read($this->content())->layout;
             $written = match ($this->option('format')) {
                 'json' => (new LayoutWriter())->write($layout),
+                'ifc' => ModelWriter::write($layout, now()->format('Y-m-d\TH:i:s')),
                 'svg' => $this->sheet($layout),
                 'pdf' => $printer->print($this->sheet($layout)),
-                default => throw new \InvalidArgumentException('--format is json, svg or pdf.'),
+                default => throw new \InvalidArgumentException('--format is json, ifc, svg or pdf.'),
             };
         } catch (UnreadableHomeFile|UnreadableLayout|DoesNotFit|\InvalidArgumentException $e) {
             $this->complain($e->getMessage());

@@ -6,31 +6,37 @@ namespace App\Http\Controllers;
 
 use App\Models\Revision;
 use App\Models\Scheme;
+use Heurema\Ifc\Writing\ModelWriter;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutWriter;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
-/** A drawn home handed back as its layout document. */
+/** A drawn home handed back, as its layout document or as an open building model. */
 final class LayoutFileController
 {
-    public function scheme(Scheme $scheme): Response
+    private const TYPES = ['json' => 'application/json', 'ifc' => 'application/x-step'];
+
+    public function scheme(Scheme $scheme, string $format): Response
     {
-        return self::file($scheme->layout, $scheme->name);
+        return self::file($scheme->layout, $scheme->name, $format);
     }
 
-    public function revision(Revision $revision): Response
+    public function revision(Revision $revision, string $format): Response
     {
-        return self::file($revision->layout, "revision {$revision->number}");
+        return self::file($revision->layout, "revision {$revision->number}", $format);
     }
 
-    private static function file(Layout $layout, string $which): Response
+    private static function file(Layout $layout, string $which, string $format): Response
     {
         $name = Str::slug("{$layout->name} {$which}");
+        $content = $format === 'ifc'
+            ? ModelWriter::write($layout, now()->format('Y-m-d\TH:i:s'))
+            : (new LayoutWriter())->write($layout);
 
-        return response((new LayoutWriter())->write($layout), 200, [
-            'Content-Type' => 'application/json',
-            'Content-Disposition' => 'attachment; filename="'.($name === '' ? 'layout' : $name).'.json"',
+        return response($content, 200, [
+            'Content-Type' => self::TYPES[$format] ?? abort(404),
+            'Content-Disposition' => 'attachment; filename="'.($name === '' ? 'home' : $name).".{$format}\"",
         ]);
     }
 }

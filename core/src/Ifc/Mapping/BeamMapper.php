@@ -43,8 +43,8 @@ final readonly class BeamMapper
 
             return;
         }
-        $storey->add('soffits', [
-            'id' => Model::id($beam),
+        $storey->add('soffits', $beam, [
+            'id' => $this->model->id($beam),
             'outline' => array_map(DrawnWall::place(...), $outline),
             'underside' => round(max(0.0, min($heights)), 4),
         ]);

@@ -15,6 +15,7 @@ final class DrawnWall
     /**
      * @param Instance|null $element null: a boundary between two spaces where no wall is
      * @param float|null    $height  of a low wall, above the floor
+     * @param array<string, mixed>|null $kept as a layout had it
      */
     public function __construct(
         public readonly ?Instance $element,
@@ -24,7 +25,14 @@ final class DrawnWall
         public WallType $type,
         public readonly ?float $height = null,
         public readonly ?float $fireMinutes = null,
+        private readonly ?array $kept = null,
     ) {}
+
+    /** Stays it where it is, whatever it runs into? */
+    public function isKept(): bool
+    {
+        return $this->kept !== null;
+    }
 
     /** Does a place lie in it, or no farther off than so many mm? */
     public function holds(Point $point, float $slack = 0.0): bool
@@ -39,7 +47,7 @@ final class DrawnWall
     /** @return array<string, mixed> as a document writes it */
     public function toArray(): array
     {
-        return array_filter([
+        return $this->kept ?? array_filter([
             'id' => $this->id,
             'from' => self::place($this->line->from),
             'to' => self::place($this->line->to),

@@ -20,6 +20,7 @@ final readonly class Model
     public Relations $relations;
     public Bodies $bodies;
     public Report $report;
+    public KeptElements $kept;
 
     public function __construct(public StepFile $file)
     {
@@ -27,6 +28,7 @@ final readonly class Model
         $this->relations = new Relations($file);
         $this->report = new Report();
         $this->bodies = new Bodies(new Placement($this->units->mm, $this->origin()), $this->units->degrees);
+        $this->kept = new KeptElements($this->relations, $this->bodies);
     }
 
     /** Of a model that lies far from its origin, in a national grid, whole kilometres are taken off. */
@@ -51,12 +53,13 @@ final readonly class Model
         return null;
     }
 
-    /** A GlobalId as an id of a layout, which has no dollar sign; a dash stands for it. */
-    public static function id(Instance $element): string
+    /** The id that a layout had for it; else its GlobalId, in which a dash stands for the dollar sign that no id may have. */
+    public function id(Instance $element): string
     {
         $global = $element->get('GlobalId');
+        $usual = is_string($global) && preg_match('/^[0-9A-Za-z_$]{1,40}$/', $global) === 1 ? strtr($global, '$', '-') : "e{$element->id}";
 
-        return is_string($global) && preg_match('/^[0-9A-Za-z_$]{1,40}$/', $global) === 1 ? strtr($global, '$', '-') : "e{$element->id}";
+        return $this->kept->id($element) ?? $usual;
     }
 
     /** A length of an element, in mm; null where the file gives none or one that is not above zero. */

@@ -20,6 +20,9 @@ final class ModelReader
 {
     private const DOCUMENT = ['IFCDOOR', 'IFCWINDOW', 'IFCROOF', 'IFCCOVERING', 'IFCMEMBER', 'IFCPLATE', 'IFCRAMP', 'IFCRAMPFLIGHT'];
 
+    /** Lengths that agree, mm. */
+    private const SAME = 0.5;
+
     /** Beside a wall, mm, one looks for a space. */
     private const LOOK = 60.0;
 
@@ -62,10 +65,12 @@ final class ModelReader
         $storeys = [];
         foreach ($this->model->file->all('IFCBUILDINGSTOREY') as $storey) {
             $placed = $this->model->bodies->placement->of($storey->one('ObjectPlacement'))->origin->z;
+            $kept = $this->model->kept->values($storey);
             $storeys[$storey->id] = [$storey, new StoreyDraft(
-                Model::id($storey),
+                $this->model->id($storey),
                 mb_substr($storey->text('Name') ?? $storey->text('LongName') ?? 'Storey', 0, 200),
                 $placed,
+                $kept !== null && abs(self::elevation($kept) - $placed) < self::SAME ? $kept : [],
             )];
             $this->model->report->take($storey);
         }
@@ -75,6 +80,12 @@ final class ModelReader
         uasort($storeys, static fn(array $a, array $b): int => $a[1]->elevation <=> $b[1]->elevation);
 
         return $storeys;
+    }
+
+    /** @param array<string, mixed> $kept of a storey */
+    private static function elevation(array $kept): float
+    {
+        return is_numeric($kept['elevation'] ?? null) ? (float) $kept['elevation'] : 0.0;
     }
 
     /**
@@ -103,6 +114,13 @@ final class ModelReader
     {
         foreach ($this->model->file->all('IFCSPACE') as $space) {
             $storey = $this->storeyOf($space, $storeys);
+            $kept = $this->model->bodies->of($space) === [] ? $this->model->kept->element($space) : null;
+            if ($storey !== null && $kept !== null) {
+                $storey->add('rooms', $space, $kept);
+                $this->model->report->take($space);
+
+                continue;
+            }
             $drawn = $storey === null ? null : (new SpaceMapper($this->model))->draw($space);
             if ($storey !== null && $drawn !== null) {
                 $storey->spaces[] = $drawn;
@@ -130,6 +148,14 @@ final class ModelReader
                 $cut[] = [$element, $walls, $storey];
             }
         }
+        foreach ($this->model->file->all('IFCVIRTUALELEMENT') as $element) {
+            $storey = $this->storeyOf($element, $storeys);
+            $boundary = (new WallMapper($this->model))->kept($element);
+            if ($storey !== null && $boundary !== null) {
+                $storey->walls[] = $boundary;
+                $this->model->report->take($element);
+            }
+        }
         foreach ($storeys as [, $storey]) {
             WallEnds::join($storey->walls);
             foreach ($storey->walls as $wall) {
@@ -147,7 +173,7 @@ final class ModelReader
     /** A wall that no space is beside on one side is an outer one, where the file does not say. */
     private function tellOuter(DrawnWall $wall, StoreyDraft $storey): void
     {
-        if ($wall->type === WallType::Exterior || $wall->element === null || $storey->spaces === []) {
+        if ($wall->isKept() || $wall->type === WallType::Exterior || $wall->element === null || $storey->spaces === []) {
             return;
         }
         foreach ([1, -1] as $side) {
@@ -168,14 +194,18 @@ final class ModelReader
     private function takeRest(array $storeys): void
     {
         $mappers = [
-            [BeamMapper::TYPES, (new BeamMapper($this->model))->map(...)],
-            [['IFCRAILING'], (new RailingMapper($this->model))->map(...)],
-            [ThingMapper::TYPES, (new ThingMapper($this->model))->map(...)],
+            ['soffits', BeamMapper::TYPES, (new BeamMapper($this->model))->map(...)],
+            ['guards', ['IFCRAILING'], (new RailingMapper($this->model))->map(...)],
+            ['fixtures', ThingMapper::TYPES, (new ThingMapper($this->model))->map(...)],
         ];
-        foreach ($mappers as [$types, $map]) {
+        foreach ($mappers as [$list, $types, $map]) {
             foreach ($this->model->file->all(...$types) as $element) {
                 $storey = $this->storeyOf($element, $storeys);
-                if ($storey === null) {
+                $kept = $this->model->kept->element($element);
+                if ($storey !== null && $kept !== null) {
+                    $storey->add($list, $element, $kept);
+                    $this->model->report->take($element);
+                } elseif ($storey === null) {
                     $this->model->report->leaveOut($element, Message::of('ifc.no_storey'));
                 } else {
                     $map($element, $storey);
@@ -205,7 +235,7 @@ final class ModelReader
         foreach ($storeys as $storey) {
             foreach ($storey->spaces as $space) {
                 $room = (new SpaceMapper($this->model))->room($space, $storey);
-                $storey->add('rooms', $room);
+                $storey->add('rooms', $space->element, $room);
                 $unnamed = [...$unnamed, ...isset($room['use']) ? [] : [$space->id]];
             }
         }
@@ -239,6 +269,7 @@ final class ModelReader
             'north' => $this->model->north(),
             'storeys' => array_map(static fn(StoreyDraft $storey): array => $storey->toArray(), $storeys),
             'stairs' => $stairs,
+            ...$this->model->kept->values($project) ?? [],
         ], static fn(mixed $value): bool => $value !== null);
         try {
             return (new LayoutReader())->read(json_encode($document, JSON_THROW_ON_ERROR));

@@ -35,6 +35,13 @@ final readonly class OpeningMapper
     {
         $filler = $this->model->relations->fillerOf($opening);
         $told = $filler ?? $opening;
+        $kept = $this->model->kept->element($told, $opening);
+        if ($kept !== null) {
+            $storey->add('openings', $told, $kept);
+            $this->model->report->take($told);
+
+            return;
+        }
         $corners = array_merge(...array_map(static fn(Solid $solid): array => $solid->corners(), $this->model->bodies->of($opening)));
         if ($corners === []) {
             $this->model->report->leaveOut($told, Message::of('ifc.no_body'));
@@ -65,8 +72,8 @@ final readonly class OpeningMapper
 
             return;
         }
-        $storey->add('openings', [
-            'id' => Model::id($told),
+        $storey->add('openings', $told, [
+            'id' => $this->model->id($told),
             'kind' => $kind,
             'wall' => $wall->id,
             'at' => round($at, 4),

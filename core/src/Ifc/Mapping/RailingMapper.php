@@ -36,8 +36,8 @@ final readonly class RailingMapper
 
             return;
         }
-        $storey->add('guards', [
-            'id' => Model::id($railing),
+        $storey->add('guards', $railing, [
+            'id' => $this->model->id($railing),
             'line' => [DrawnWall::place($rail[0]->from), DrawnWall::place($rail[0]->to)],
             'height' => round(max($tops) - $storey->elevation, 4),
         ]);

@@ -41,7 +41,7 @@ final readonly class SpaceMapper
             $this->model->report->simplify($space, Message::of('ifc.space.not_level_above'));
         }
 
-        return new DrawnSpace($space, Model::id($space), $outline, $height, $slope);
+        return new DrawnSpace($space, $this->model->id($space), $outline, $height, $slope);
     }
 
     /** @return array{float|null, SlopedCeiling|null} how high it is where it is level above; its slopes; neither in other shapes */
@@ -64,6 +64,10 @@ final readonly class SpaceMapper
     /** @return array<string, mixed> */
     public function room(DrawnSpace $space, StoreyDraft $storey): array
     {
+        $kept = $this->model->kept->element($space->element);
+        if ($kept !== null) {
+            return $kept;
+        }
         $classes = array_map(
             static fn(Instance $class): ?string => $class->text('Name') ?? $class->text('Identification'),
             $this->model->relations->classesOf($space->element),

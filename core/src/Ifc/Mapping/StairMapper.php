@@ -37,6 +37,12 @@ final readonly class StairMapper
      */
     public function map(Instance $stair, array $storeys): ?array
     {
+        $kept = $this->model->kept->element($stair);
+        if ($kept !== null) {
+            $this->model->report->take($stair);
+
+            return $kept;
+        }
         $parts = $this->model->relations->partsOf($stair);
         $solids = array_merge($this->model->bodies->of($stair), ...array_map($this->model->bodies->of(...), $parts));
         [$from, $to] = self::storeys($solids, $storeys);
@@ -61,7 +67,7 @@ final readonly class StairMapper
         [$tread, $values] = $shape;
 
         return [
-            'id' => Model::id($stair),
+            'id' => $this->model->id($stair),
             'name' => mb_substr($stair->text('Name') ?? 'Stair', 0, 200),
             'from_storey' => $from->id,
             'to_storey' => $to->id,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Ifc\Mapping;
 
 use Heurema\Geometry\Point;
+use Heurema\Ifc\Step\Instance;
 use Heurema\Layout\Storey;
 
 /** One storey of a layout while it is read from a file. Lengths in mm; heights are of the project, zero where its origin is. */
@@ -19,15 +20,21 @@ final class StoreyDraft
     /** @var list<DrawnSpace> */
     public array $spaces = [];
 
-    /** @var array<string, list<array<string, mixed>>> elements as a document writes them, by list */
+    /** @var array<string, array<int, array<string, mixed>>> elements as a document writes them, by list and by their numbers in the file */
     private array $lists = [];
 
-    public function __construct(public readonly string $id, public readonly string $name, public readonly float $elevation) {}
+    /** @param array<string, mixed> $kept what a layout said of it */
+    public function __construct(
+        public readonly string $id,
+        public readonly string $name,
+        public readonly float $elevation,
+        private readonly array $kept = [],
+    ) {}
 
-    /** @param array<string, mixed> $element */
-    public function add(string $list, array $element): void
+    /** @param array<string, mixed> $element as a document writes it */
+    public function add(string $list, Instance $of, array $element): void
     {
-        $this->lists[$list][] = $element;
+        $this->lists[$list][$of->id] = $element;
     }
 
     /** The space that a place lies in. */
@@ -51,15 +58,40 @@ final class StoreyDraft
      */
     public function toArray(): array
     {
-        return array_filter([
+        $walls = $this->walls;
+        usort($walls, static fn(DrawnWall $a, DrawnWall $b): int => ($a->element->id ?? PHP_INT_MAX) <=> ($b->element->id ?? PHP_INT_MAX));
+        $lists = array_map(self::inOrder(...), $this->lists);
+        foreach ($lists as $list => $elements) {
+            $before = $this->kept[$list] ?? [];
+            $lists[$list] = [...$elements, ...is_array($before) ? $before : []];
+        }
+
+        $told = [
             'id' => $this->id,
             'name' => $this->name,
             'elevation' => round($this->elevation, 4),
             'ceiling' => $this->ceiling,
             'floor_thickness' => $this->floorThickness,
-            'walls' => array_map(static fn(DrawnWall $wall): array => $wall->toArray(), $this->walls),
-            'openings' => [], 'rooms' => [], 'fixtures' => [], 'voids' => [], 'soffits' => [], 'guards' => [], 'notes' => [],
-            ...$this->lists,
+            'voids' => [],
+            'notes' => [],
+        ];
+
+        return array_filter([
+            ...($this->kept === [] ? $told : $this->kept),
+            'walls' => array_map(static fn(DrawnWall $wall): array => $wall->toArray(), $walls),
+            ...$lists,
         ], static fn(mixed $value): bool => $value !== null);
+    }
+
+    /**
+     * @param array<int, array<string, mixed>> $elements
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function inOrder(array $elements): array
+    {
+        ksort($elements);
+
+        return array_values($elements);
     }
 }

@@ -48,8 +48,8 @@ final readonly class ThingMapper
         $heights = array_map(static fn(Vector $corner): float => $corner->z - $storey->elevation, $corners);
         $base = min($heights);
         $name = $element->text('Name');
-        $storey->add('fixtures', [
-            'id' => Model::id($element),
+        $storey->add('fixtures', $element, [
+            'id' => $this->model->id($element),
             'kind' => $kind->value,
             ...($name === null ? [] : ['name' => mb_substr($name, 0, 200)]),
             'at' => DrawnWall::place($back->origin),

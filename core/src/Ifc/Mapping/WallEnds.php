@@ -27,7 +27,7 @@ final class WallEnds
             $line = $drawn[$number];
             $from = self::end($line->from, $number, $walls, $drawn);
             $to = self::end($line->to, $number, $walls, $drawn);
-            if ($from->distanceTo($to) > 1.0 && $line->direction()->dot($to->minus($from)) > 0) {
+            if (!$wall->isKept() && $from->distanceTo($to) > 1.0 && $line->direction()->dot($to->minus($from)) > 0) {
                 $wall->line = new Segment($from, $to);
             }
         }

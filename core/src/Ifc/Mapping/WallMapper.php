@@ -10,6 +10,9 @@ use Heurema\Ifc\Shape\LongestEdge;
 use Heurema\Ifc\Shape\Solid;
 use Heurema\Ifc\Shape\Vector;
 use Heurema\Ifc\Step\Instance;
+use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\ElementList;
+use Heurema\Layout\Wall;
 use Heurema\Layout\Words\WallType;
 use Heurema\Units\Amount;
 use Heurema\Words\Message;
@@ -33,6 +36,12 @@ final readonly class WallMapper
     /** @return list<DrawnWall> */
     public function map(Instance $element, StoreyDraft $storey): array
     {
+        $kept = $this->kept($element);
+        if ($kept !== null) {
+            $this->model->report->take($element);
+
+            return [$kept];
+        }
         $solids = $this->solids($element);
         if ($solids === []) {
             $this->model->report->leaveOut($element, Message::of('ifc.no_body'));
@@ -60,7 +69,7 @@ final readonly class WallMapper
         foreach ($lines as $number => [$line, $thickness]) {
             $walls[] = new DrawnWall(
                 $element,
-                Model::id($element).($number === 0 ? '' : "_{$number}"),
+                $this->model->id($element).($number === 0 ? '' : "_{$number}"),
                 $line,
                 $thickness,
                 $this->type($element),
@@ -70,6 +79,24 @@ final readonly class WallMapper
         }
 
         return $walls;
+    }
+
+    /** As a layout had it, where nobody changed its body since. */
+    public function kept(Instance $element): ?DrawnWall
+    {
+        $kept = $this->model->kept->element($element);
+        $wall = $kept === null ? null : Draft::read(ElementList::Walls, $kept);
+
+        return $wall instanceof Wall ? new DrawnWall(
+            $element,
+            $wall->id,
+            $wall->line(),
+            $wall->thickness,
+            $wall->type,
+            $wall->height,
+            $wall->fireMinutes,
+            $kept,
+        ) : null;
     }
 
     /** @return list<Solid> its own, or those of what it is made of */

@@ -39,6 +39,18 @@ final class Text
         return str_replace('\\\\', '\\', (string) preg_replace('~\\\\P[A-I]\\\\~', '', $text));
     }
 
+    /** Between quotes; letters beyond ASCII as UTF-16 in hexadecimal. */
+    public static function write(string $text): string
+    {
+        $plain = str_replace(['\\', "'"], ['\\\\', "''"], $text);
+
+        return (string) preg_replace_callback(
+            '~[^\x20-\x7e]+~u',
+            static fn(array $found): string => '\\X2\\'.strtoupper(bin2hex(mb_convert_encoding($found[0], 'UTF-16BE', 'UTF-8'))).'\\X0\\',
+            $plain,
+        );
+    }
+
     /** Many writers put letters beyond ASCII as they are, in UTF-8 or in Latin 1. */
     private static function asUtf8(string $text): string
     {

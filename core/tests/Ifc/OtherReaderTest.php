@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Ifc;
+
+use Heurema\Ifc\Writing\GlobalId;
+use Heurema\Ifc\Writing\ModelWriter;
+use Heurema\Layout\LayoutReader;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What is written is read by a general library for the standard, web-ifc, and its bodies are as large as they are here. */
+final class OtherReaderTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function homes(): iterable
+    {
+        foreach (['orchard-terrace', 'ferry-cottage', 'lantern-row', 'heron-bungalow', 'quarry-flat', 'weir-cabin'] as $home) {
+            yield $home => [$home];
+        }
+    }
+
+    /** Walls less their openings, and fixtures, within 0.1 %; everything that has a body is drawn. */
+    #[DataProvider('homes')]
+    public function test_bodies_are_as_large_as_here(string $name): void
+    {
+        $home = new Home((new LayoutReader())->read((string) file_get_contents(dirname(__DIR__, 3)."/database/demo/{$name}.json")));
+        $read = self::read(ModelWriter::write($home->layout, '2026-11-28T12:00:00'));
+        self::assertSame('IFC4', $read['schema']);
+        self::assertSame(count($home->rooms), $read['spaces']);
+        foreach (self::walls($home) as $id => $volume) {
+            self::assertEqualsWithDelta($volume, $read['volumes'][GlobalId::of($id)] ?? 0.0, 0.001 * $volume, $id);
+        }
+        foreach ($home->fixtures as $placed) {
+            $fixture = $placed->fixture;
+            if ($fixture->height === null || $placed->outline === null) {
+                continue;
+            }
+            $volume = $placed->outline->area() * $fixture->height / 1e9;
+            self::assertEqualsWithDelta($volume, $read['volumes'][GlobalId::of($fixture->id)] ?? 0.0, 0.001 * $volume, $fixture->id);
+        }
+    }
+
+    /** @return array<string, float> m3 by wall */
+    private static function walls(Home $home): array
+    {
+        $volumes = [];
+        foreach ($home->layout->storeys as $storey) {
+            foreach ($storey->walls as $wall) {
+                $cut = array_map(
+                    static fn(PlacedOpening $opening): float => ($opening->opening->width ?? 0.0) * ($opening->opening->height ?? 0.0),
+                    array_filter($home->openings, static fn(PlacedOpening $opening): bool => $opening->wall === $wall),
+                );
+                $face = $wall->line()->length() * ($wall->height ?? $storey->ceiling ?? 2500.0) - array_sum($cut);
+                $volumes += $wall->isDivider() ? [] : [$wall->id => $face * $wall->thickness / 1e9];
+            }
+        }
+
+        return $volumes;
+    }
+
+    /** @return array{schema: string, spaces: int, volumes: array<string, float>} */
+    private static function read(string $text): array
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'heurema-model-');
+        try {
+            file_put_contents($file, $text);
+            exec('node '.escapeshellarg(__DIR__.'/volumes.mjs').' '.escapeshellarg($file).' 2>&1', $output, $status);
+            self::assertSame(0, $status, implode("\n", $output));
+            /** @var array{schema: string, spaces: int, volumes: array<string, float>} $read */
+            $read = json_decode((string) end($output), true, 512, JSON_THROW_ON_ERROR);
+
+            return $read;
+        } finally {
+            unlink($file);
+        }
+    }
+}
