@@ -99,7 +99,7 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::get('/file', [SchemeFileController::class, 'show'])->name('board.file');
         Route::post('/file', [SchemeFileController::class, 'store'])->middleware(DoneOnce::class)->name('board.file.take');
         Route::put('/uses', [RoomUseController::class, 'update'])->name('board.uses');
-        Route::get('/home.{format}', [LayoutFileController::class, 'scheme'])->whereIn('format', ['json', 'ifc'])->name('board.home');
+        Route::get('/home.{format}', [LayoutFileController::class, 'scheme'])->name('board.home');
         Route::post('/underlays', [UnderlayController::class, 'store'])->name('board.underlays');
         Route::get('/pages/{page}', [PendingPageController::class, 'show'])->whereNumber('page')->name('board.page');
         Route::scopeBindings()->group(static function (): void {
@@ -154,7 +154,6 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::post('/sign-off', [SignOffController::class, 'store'])->name('review.sign-off');
     });
     Route::get('/revisions/{revision}/home.{format}', [LayoutFileController::class, 'revision'])
-        ->whereIn('format', ['json', 'ifc'])
         ->can('view', 'revision')
         ->name('review.home');
     Route::get('/revisions/{revision}/schedules/{kind}', ScheduleController::class)->can('view', 'revision')->name('review.schedule');

@@ -29,13 +29,14 @@ final class LayoutFileController
 
     private static function file(Layout $layout, string $which, string $format): Response
     {
+        $type = self::TYPES[$format] ?? abort(404);
         $name = Str::slug("{$layout->name} {$which}");
         $content = $format === 'ifc'
             ? ModelWriter::write($layout, now()->format('Y-m-d\TH:i:s'))
             : (new LayoutWriter())->write($layout);
 
         return response($content, 200, [
-            'Content-Type' => self::TYPES[$format] ?? abort(404),
+            'Content-Type' => $type,
             'Content-Disposition' => 'attachment; filename="'.($name === '' ? 'home' : $name).".{$format}\"",
         ]);
     }

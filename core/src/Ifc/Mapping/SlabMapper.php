@@ -50,7 +50,10 @@ final readonly class SlabMapper
 
             return;
         }
-        $storey->add('voids', $opening, ['id' => $this->model->id($opening), 'outline' => array_map(DrawnWall::place(...), $prism->outline->points)]);
+        $storey->add('voids', $opening, [
+            'id' => $this->model->id($opening),
+            'outline' => array_map(DrawnWall::place(...), $prism->outline->points),
+        ]);
         $this->model->report->take($opening);
     }
 

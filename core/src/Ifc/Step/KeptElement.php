@@ -37,9 +37,7 @@ final class KeptElement
     public static function read(mixed $element, mixed $body, ?array $box): ?array
     {
         $sides = is_string($body) && $body !== '' ? array_map(floatval(...), explode(' ', $body)) : null;
-        $isSame = $sides === null || $box === null
-            ? $sides === $box
-            : count($sides) === count($box) && max(array_map(static fn(float $a, float $b): float => abs($a - $b), $sides, $box)) < self::SAME;
+        $isSame = $sides === null || $box === null ? $sides === $box : self::isSame($sides, $box);
         $kept = is_string($element) && $isSame ? json_decode($element, true) : null;
         if (!is_array($kept)) {
             return null;
@@ -50,5 +48,16 @@ final class KeptElement
         }
 
         return $named;
+    }
+
+    /**
+     * @param list<float> $sides
+     * @param list<float> $box
+     */
+    private static function isSame(array $sides, array $box): bool
+    {
+        $off = array_map(static fn(?float $a, ?float $b): float => abs(($a ?? INF) - ($b ?? 0.0)), $sides, $box);
+
+        return count($off) === 6 && max($off) < self::SAME;
     }
 }

@@ -82,9 +82,9 @@ final class ModelWriter
     {
         $layout = $this->home->layout;
         $units = $this->text->add('IFCUNITASSIGNMENT', [[
-            $this->text->add('IFCSIUNIT', [new Derived(), new Enumeration('LENGTHUNIT'), new Enumeration('MILLI'), new Enumeration('METRE')]),
-            $this->text->add('IFCSIUNIT', [new Derived(), new Enumeration('AREAUNIT'), null, new Enumeration('SQUARE_METRE')]),
-            $this->text->add('IFCSIUNIT', [new Derived(), new Enumeration('PLANEANGLEUNIT'), null, new Enumeration('RADIAN')]),
+            $this->unit('LENGTHUNIT', 'MILLI', 'METRE'),
+            $this->unit('AREAUNIT', null, 'SQUARE_METRE'),
+            $this->unit('PLANEANGLEUNIT', null, 'RADIAN'),
         ]]);
         $project = $this->text->add('IFCPROJECT', [
             GlobalId::made('project'), null, $layout->name, null, null, null, null, [$this->shapes->context()], $units,
@@ -98,6 +98,13 @@ final class ModelWriter
             $this->relate('IFCRELAGGREGATES', 'storeys', [$building, $storeys]);
         }
         $this->keep($project, 'project', self::without($layout->toArray(), ElementList::ofDocument()), null);
+    }
+
+    private function unit(string $type, ?string $prefix, string $name): Reference
+    {
+        return $this->text->add('IFCSIUNIT', [
+            new Derived(), new Enumeration($type), $prefix === null ? null : new Enumeration($prefix), new Enumeration($name),
+        ]);
     }
 
     private function storey(Storey $storey): Reference
@@ -203,7 +210,8 @@ final class ModelWriter
         $outline = self::rectangle(0.0, $width, -$wall->thickness / 2, $wall->thickness / 2);
         $start = $opening->at - $width / 2;
         $line = $wall->line();
-        $box = self::box($outline, static fn(Point $at): Point => $line->at($start + $at->x)->plus($line->direction()->left()->times($at->y)));
+        $across = $line->direction()->left();
+        $box = self::box($outline, static fn(Point $at): Point => $line->at($start + $at->x)->plus($across->times($at->y)));
         $floor = $storey->elevation ?? 0.0;
         $sides = [...$box[0], $floor + $sill, ...$box[1], $floor + $sill + $height];
         $isGap = $opening->kind === OpeningKind::Gap;
@@ -228,7 +236,9 @@ final class ModelWriter
     private function filler(Opening $opening, Reference $in, float $start, float $width, float $height, float $sill): Reference
     {
         $swing = DoorSwing::of($opening);
-        $place = $this->shapes->placement($in, new Point($swing->isTurned ? $start + $width : $start, 0.0), $sill, $swing->isTurned ? 180.0 : 0.0);
+        $place = $swing->isTurned
+            ? $this->shapes->placement($in, new Point($start + $width, 0.0), $sill, 180.0)
+            : $this->shapes->placement($in, new Point($start, 0.0), $sill);
         $leaf = $this->shapes->body([[self::rectangle(0.0, $width, -self::LEAF / 2, self::LEAF / 2), 0.0, $height]]);
         $root = [GlobalId::of($opening->id), null, $opening->name(), null, null, $place, $leaf, null, $height, $width];
 

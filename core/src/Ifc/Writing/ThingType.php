@@ -18,7 +18,8 @@ final class ThingType
         'dishwasher' => 'DISHWASHER', 'washer' => 'WASHINGMACHINE', 'dryer' => 'TUMBLEDRYER',
     ];
     private const FURNITURE = [
-        'bed' => 'BED', 'sofa' => 'SOFA', 'armchair' => 'CHAIR', 'chair' => 'CHAIR', 'table' => 'TABLE', 'desk' => 'DESK', 'shelf' => 'SHELF',
+        'bed' => 'BED', 'sofa' => 'SOFA', 'armchair' => 'CHAIR', 'chair' => 'CHAIR', 'table' => 'TABLE', 'desk' => 'DESK',
+        'shelf' => 'SHELF',
     ];
 
     /** @return array{string, string} type and predefined type */
