@@ -209,6 +209,8 @@ final class ModelReaderTest extends TestCase
         yield 'no project' => [str_replace('IFCPROJECT(', 'IFCPROXY(', $text), 'no IfcProject'];
         yield 'no storey' => [str_replace('IFCBUILDINGSTOREY(', 'IFCPROXY(', $text), 'no IfcBuildingStorey'];
         yield 'no unit of length' => [str_replace('.LENGTHUNIT.', '.MASSUNIT.', $text), 'no unit of length'];
+        $walls = implode('', array_map(static fn(int $number): string => "#9{$number}=IFCWALL('w',\$,\$,\$,\$,\$,\$,\$);\n", range(10_000, 30_001)));
+        yield 'more walls than a home has' => [str_replace("ENDSEC;\nEND", "{$walls}ENDSEC;\nEND", $text), 'a home has at most 20000'];
         yield 'placements in a ring' => [
             (string) preg_replace('~IFCLOCALPLACEMENT\(\$,~', 'IFCLOCALPLACEMENT(#'.self::placement($text).',', $text, 1),
             'placements stand within one another without end',
@@ -221,6 +223,36 @@ final class ModelReaderTest extends TestCase
         $this->expectException(UnreadableFile::class);
         $this->expectExceptionMessage($why);
         ModelReader::read($text);
+    }
+
+    /** A million entities that say nothing take a second or two and little room. */
+    public function test_a_million_entities_are_refused_within_bounds(): void
+    {
+        $text = "ISO-10303-21;\nHEADER;\nFILE_SCHEMA(('IFC4'));\nENDSEC;\nDATA;\n";
+        for ($number = 1; $number <= 1_000_000; ++$number) {
+            $text .= "#{$number}=IFCDIRECTION((1.,0.));\n";
+        }
+        $before = memory_get_usage();
+        try {
+            ModelReader::read("{$text}ENDSEC;\n");
+            self::fail('it was read');
+        } catch (UnreadableFile $e) {
+            self::assertSame('It has no IfcProject.', $e->getMessage());
+        }
+        self::assertLessThan(100_000_000, memory_get_peak_usage() - $before);
+    }
+
+    public function test_what_stands_on_no_storey_is_left_out_with_the_reason(): void
+    {
+        $model = new ModelText();
+        self::hut($model, 'door');
+        $text = (string) preg_replace('~#\d+=IFCRELCONTAINEDINSPATIALSTRUCTURE.*?;~', '', $model->write());
+        $text = str_replace('ENDSEC;'."\nEND", "#9999=IFCWALL('lost',\$,'Lost',\$,\$,\$,\$,\$,\$);\nENDSEC;\nEND", $text);
+        $lost = array_values(array_filter(
+            ModelReader::read($text)->report->entries(Outcome::LeftOut),
+            static fn(Entry $entry): bool => $entry->name() === 'Lost',
+        ));
+        self::assertSame('ifc.no_storey', $lost[0]->reasons[0]->key ?? null);
     }
 
     /** Nothing but an answer or a refusal comes of a file that was damaged anywhere. */

@@ -10,6 +10,7 @@ use Heurema\Ifc\Step\StepFile;
 use Heurema\Ifc\Step\UnreadableFile;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
+use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Layout\Words\WallType;
 use Heurema\Spatial\Home;
@@ -36,6 +37,7 @@ final class ModelReader
 
     private function import(): Import
     {
+        $this->refuseMore();
         $storeys = $this->storeys();
         $drafts = array_values(array_map(static fn(array $pair): StoreyDraft => $pair[1], $storeys));
         $this->takeSpaces($storeys);
@@ -57,6 +59,21 @@ final class ModelReader
         }
 
         return new Import($layout, $this->model->report, $unnamed);
+    }
+
+    /** @throws UnreadableFile when it has more of a kind than a layout may hold */
+    private function refuseMore(): void
+    {
+        $counts = $this->model->file->counts();
+        $types = [
+            ...WallMapper::TYPES, ...SlabMapper::TYPES, ...BeamMapper::TYPES, ...ThingMapper::TYPES, ...self::DOCUMENT, 'IFCSPACE', 'IFCSTAIR',
+            'IFCRAILING', 'IFCOPENINGELEMENT', 'IFCVIRTUALELEMENT', 'IFCBUILDINGSTOREY',
+        ];
+        foreach ($types as $type) {
+            if (($counts[$type] ?? 0) > JsonCursor::MOST_ENTRIES) {
+                throw new UnreadableFile("It has {$counts[$type]} {$type}: a home has at most ".JsonCursor::MOST_ENTRIES.'.');
+            }
+        }
     }
 
     /** @return array<int, array{Instance, StoreyDraft}> by entity, lowest first */
@@ -114,15 +131,20 @@ final class ModelReader
     {
         foreach ($this->model->file->all('IFCSPACE') as $space) {
             $storey = $this->storeyOf($space, $storeys);
+            if ($storey === null) {
+                $this->model->report->leaveOut($space, Message::of('ifc.no_storey'));
+
+                continue;
+            }
             $kept = $this->model->bodies->of($space) === [] ? $this->model->kept->element($space) : null;
-            if ($storey !== null && $kept !== null) {
+            if ($kept !== null) {
                 $storey->add('rooms', $space, $kept);
                 $this->model->report->take($space);
 
                 continue;
             }
-            $drawn = $storey === null ? null : (new SpaceMapper($this->model))->draw($space);
-            if ($storey !== null && $drawn !== null) {
+            $drawn = (new SpaceMapper($this->model))->draw($space);
+            if ($drawn !== null) {
                 $storey->spaces[] = $drawn;
             }
         }
@@ -142,8 +164,13 @@ final class ModelReader
         $cut = [];
         foreach ($this->model->file->all(...WallMapper::TYPES) as $element) {
             $storey = $this->storeyOf($element, $storeys);
-            $walls = $storey === null ? [] : (new WallMapper($this->model))->map($element, $storey);
-            if ($storey !== null && $walls !== []) {
+            if ($storey === null) {
+                $this->model->report->leaveOut($element, Message::of('ifc.no_storey'));
+
+                continue;
+            }
+            $walls = (new WallMapper($this->model))->map($element, $storey);
+            if ($walls !== []) {
                 array_push($storey->walls, ...$walls);
                 $cut[] = [$element, $walls, $storey];
             }
@@ -158,8 +185,9 @@ final class ModelReader
         }
         foreach ($storeys as [, $storey]) {
             WallEnds::join($storey->walls);
+            $near = new WallsNear($storey->walls);
             foreach ($storey->walls as $wall) {
-                $this->tellOuter($wall, $storey);
+                $this->tellOuter($wall, $storey, $near);
             }
             array_push($storey->walls, ...OpenBoundaries::of($storey));
         }
@@ -171,7 +199,7 @@ final class ModelReader
     }
 
     /** A wall that no space is beside on one side is an outer one, where the file does not say. */
-    private function tellOuter(DrawnWall $wall, StoreyDraft $storey): void
+    private function tellOuter(DrawnWall $wall, StoreyDraft $storey, WallsNear $near): void
     {
         if ($wall->isKept() || $wall->type === WallType::Exterior || $wall->element === null || $storey->spaces === []) {
             return;
@@ -179,8 +207,10 @@ final class ModelReader
         foreach ([1, -1] as $side) {
             $beside = $wall->line->offset($side * ($wall->thickness / 2 + self::LOOK));
             $places = array_map(static fn(float $share): Point => $beside->at($share * $beside->length()), [0.2, 0.35, 0.5, 0.65, 0.8]);
-            $inside = array_filter($places, static fn(Point $place): bool => $storey->spaceAt($place) !== null
-                || array_filter($storey->walls, static fn(DrawnWall $other): bool => $other->holds($place)) !== []);
+            $inside = array_filter(
+                $places,
+                static fn(Point $place): bool => $storey->spaceAt($place) !== null || $near->isInOne($place),
+            );
             if ($inside === []) {
                 $wall->type = WallType::Exterior;
                 $this->model->report->simplify($wall->element, Message::of('ifc.wall.taken_as_outer'));

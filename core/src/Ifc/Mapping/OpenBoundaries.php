@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Ifc\Mapping;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Words\WallType;
@@ -22,18 +23,23 @@ final class OpenBoundaries
 
     private const STEP = 10.0;
 
+    /** Walls farther from an edge are not beside it, and it does not run into them. */
+    private const REACH = 1000.0;
+
     /** @return list<DrawnWall> */
     public static function of(StoreyDraft $storey): array
     {
         $found = [];
+        $near = new WallsNear($storey->walls);
         foreach ($storey->spaces as $space) {
             foreach ($space->outline->edges() as $number => $edge) {
-                foreach (self::openParts($edge, $storey->walls) as $part => $open) {
+                $walls = $near->in(Box::around([$edge->from, $edge->to])->grown(self::REACH));
+                foreach (self::openParts($edge, $walls) as $part => $open) {
                     if (array_filter($found, static fn(DrawnWall $other): bool => self::isSame($other->line, $open)) === []) {
                         $found[] = new DrawnWall(
                             null,
                             "{$space->id}_{$number}_{$part}",
-                            self::reaching($open, $storey->walls),
+                            self::reaching($open, $walls),
                             0.0,
                             WallType::Divider,
                         );
