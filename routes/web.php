@@ -14,6 +14,7 @@ use App\Http\Controllers\DeskController;
 use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\ExaminationController;
 use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\IssueAnswerController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LayoutFileController;
 use App\Http\Controllers\LengthController;
@@ -98,6 +99,7 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::get('/survey', SurveyController::class)->name('board.survey');
         Route::get('/file', [SchemeFileController::class, 'show'])->name('board.file');
         Route::post('/file', [SchemeFileController::class, 'store'])->middleware(DoneOnce::class)->name('board.file.take');
+        Route::post('/issues', [IssueAnswerController::class, 'store'])->name('board.issues');
         Route::put('/uses', [RoomUseController::class, 'update'])->name('board.uses');
         Route::get('/home.{format}', [LayoutFileController::class, 'scheme'])->name('board.home');
         Route::post('/underlays', [UnderlayController::class, 'store'])->name('board.underlays');

@@ -9,94 +9,136 @@ use App\Letters\LetterDraft;
 use App\Letters\LetterItem;
 use App\Sheets\PdfPrinter;
 use Heurema\Geometry\Point;
+use Heurema\Ifc\Writing\GlobalId;
+use Heurema\Layout\Layout;
+use Heurema\Review\Finding;
+use Heurema\Spatial\Subject\SubjectType;
 use Ramsey\Uuid\Uuid;
 
-/** The items of a letter as a BCF 2.1 archive (buildingSMART): a topic each, with a viewpoint from above and a picture. */
+/**
+ * The items of a letter as a BCF archive (buildingSMART), version 2.1 or 3.0: a topic each, with the components that it is about, a
+ * viewpoint from above and a picture.
+ */
 final readonly class IssueArchive
 {
     private const DECLARATION = '<?xml version="1.0" encoding="UTF-8"?>'."\n";
+    private const AUTHOR = 'Heurema';
+
+    /** How far above the floor one looks down, m. */
+    private const ABOVE = 10.0;
+
+    /** What has no component of its own in a building model. */
+    private const WHOLE = [SubjectType::Dwelling, SubjectType::Space, SubjectType::Survey];
 
     public function __construct(private PdfPrinter $printer) {}
 
-    public function of(LetterDraft $letter): string
+    public function of(LetterDraft $letter, IssueVersion $version): string
     {
-        return TemporaryFile::archive('bcf', fn(\ZipArchive $zip) => $this->fill($zip, $letter));
+        return TemporaryFile::archive('bcf', fn(\ZipArchive $zip) => $this->fill($zip, $letter, $version));
     }
 
-    private function fill(\ZipArchive $zip, LetterDraft $letter): void
+    /** The topic that an item of the letter about a revision is: the same in every archive. */
+    public static function topic(int $revision, string $item): string
     {
-        $zip->addFromString('bcf.version', self::DECLARATION.'<Version VersionId="2.1"><DetailedVersion>2.1</DetailedVersion></Version>');
+        return self::guid("{$revision} {$item}");
+    }
+
+    /** The comment that is the letter's own words on a topic. */
+    public static function comment(string $topic): string
+    {
+        return self::guid("{$topic} comment");
+    }
+
+    private function fill(\ZipArchive $zip, LetterDraft $letter, IssueVersion $version): void
+    {
         $project = self::guid("project {$letter->revision->scheme->project_id}");
-        $zip->addFromString(
-            'project.bcfp',
-            self::DECLARATION."<ProjectExtension><Project ProjectId=\"{$project}\"><Name>"
-                .self::text($letter->revision->scheme->project->name).'</Name></Project><ExtensionSchema/></ProjectExtension>',
-        );
+        $named = "<Project ProjectId=\"{$project}\"><Name>".self::text($letter->revision->scheme->project->name).'</Name></Project>';
+        foreach ($version->frame($named) as $name => $content) {
+            $zip->addFromString($name, self::DECLARATION.$content);
+        }
         foreach ($letter->items as $item) {
-            $this->add($zip, $letter, $item);
+            $this->add($zip, $letter, $item, $version);
         }
     }
 
-    private function add(\ZipArchive $zip, LetterDraft $letter, LetterItem $item): void
+    private function add(\ZipArchive $zip, LetterDraft $letter, LetterItem $item, IssueVersion $version): void
     {
-        $topic = self::guid("{$letter->revision->id} {$item->key()}");
+        $topic = self::topic($letter->revision->id, $item->key());
         $picture = $letter->crop($item);
-        $zip->addFromString("{$topic}/markup.bcf", self::DECLARATION.self::markup($letter, $item, $topic, $picture !== null));
+        $zip->addFromString("{$topic}/markup.bcf", self::DECLARATION.self::markup($item, $topic, $picture !== null, $version));
         if ($picture !== null) {
-            $zip->addFromString("{$topic}/viewpoint.bcfv", self::DECLARATION.self::viewpoint($item, $topic));
+            $zip->addFromString(
+                "{$topic}/viewpoint.bcfv",
+                self::DECLARATION.self::viewpoint($item, $topic, $letter->revision->layout, $version),
+            );
             $zip->addFromString("{$topic}/snapshot.png", $this->printer->picture($picture, 900));
         }
     }
 
-    private static function markup(LetterDraft $letter, LetterItem $item, string $topic, bool $hasPicture): string
+    private static function markup(LetterItem $item, string $topic, bool $hasPicture, IssueVersion $version): string
     {
-        $finding = $item->finding;
-        $author = self::text((string) $item->by()?->email);
+        $author = self::text($item->by()->email ?? self::AUTHOR);
         $date = (string) $item->on()?->toIso8601String();
-        $said = implode(
-            ' ',
-            array_filter(
-                [
-                    "{$item->subject()}.",
-                    $finding?->measuredText() === null ? '' : "Measured {$finding->measuredText()}, required {$finding->limitText()}.",
-                    (string) $finding?->reason(),
-                    (string) $item->words(),
-                ],
-                static fn(string $part): bool => $part !== '',
-            ),
-        );
-        $viewpoint = self::guid("{$topic} viewpoint");
-
-        return "<Markup><Topic Guid=\"{$topic}\" TopicType=\"".($item->asks() ? 'Request' : 'Error').'" TopicStatus="Open">'
+        $viewpoint = $hasPicture ? self::guid("{$topic} viewpoint") : null;
+        $comment = $item->words() === null ? '' : '<Comment Guid="'.self::comment($topic)."\"><Date>{$date}</Date>"
+            ."<Author>{$author}</Author><Comment>".self::text($item->words()).'</Comment>'
+            .($viewpoint === null ? '' : "<Viewpoint Guid=\"{$viewpoint}\"/>").'</Comment>';
+        $head = "<Topic Guid=\"{$topic}\" TopicType=\"".($item->asks() ? 'Request' : 'Error').'" TopicStatus="Open">'
             .'<Title>'.self::text(trim("{$item->clause()} {$item->title()}: {$item->subject()}")).'</Title>'
-            ."<Index>{$item->number}</Index><Labels>".self::text($item->room)
-            ."</Labels><CreationDate>{$date}</CreationDate><CreationAuthor>{$author}</CreationAuthor>"
-            .'<Description>'.self::text($said).'</Description></Topic>'
-            .(
-                $item->words() === null
-                    ? ''
-                    : '<Comment Guid="'.self::guid("{$topic} comment")."\"><Date>{$date}</Date><Author>{$author}</Author><Comment>"
-                    .self::text($item->words()).'</Comment>'.($hasPicture ? "<Viewpoint Guid=\"{$viewpoint}\"/>" : '').'</Comment>'
-            )
-            .(
-                $hasPicture
-                    ? "<Viewpoints Guid=\"{$viewpoint}\">"
-                        .'<Viewpoint>viewpoint.bcfv</Viewpoint><Snapshot>snapshot.png</Snapshot></Viewpoints>'
-                    : ''
-            )
-            .'</Markup>';
+            ."<Index>{$item->number}</Index>".$version->labels(self::text($item->room))
+            ."<CreationDate>{$date}</CreationDate><CreationAuthor>{$author}</CreationAuthor>"
+            .'<Description>'.self::text(self::said($item)).'</Description>';
+
+        return $version->markup($head, $comment, $viewpoint);
     }
 
-    /** Straight down, in metres, with north at the top. */
-    private static function viewpoint(LetterItem $item, string $topic): string
+    private static function said(LetterItem $item): string
     {
-        $point = ($item->finding->outcome->witness[0] ?? null)?->lines()[0][0] ?? new Point(0, 0);
-        $place = sprintf('<X>%.3f</X><Y>%.3f</Y><Z>10</Z>', $point->x / 1000, $point->y / 1000);
+        $finding = $item->finding;
+        $said = [
+            "{$item->subject()}.",
+            $finding?->measuredText() === null ? '' : "Measured {$finding->measuredText()}, required {$finding->limitText()}.",
+            (string) $finding?->reason(),
+            (string) $item->words(),
+        ];
 
-        return '<VisualizationInfo Guid="'.self::guid("{$topic} viewpoint").'"><OrthogonalCamera><CameraViewPoint>'.$place
-            .'</CameraViewPoint><CameraDirection><X>0</X><Y>0</Y><Z>-1</Z></CameraDirection>'
-            .'<CameraUpVector><X>0</X><Y>1</Y><Z>0</Z></CameraUpVector>'
-            .'<ViewToWorldScale>5</ViewToWorldScale></OrthogonalCamera></VisualizationInfo>';
+        return implode(' ', array_filter($said, static fn(string $part): bool => $part !== ''));
+    }
+
+    /** Straight down on the witness, in metres, with the top of the sheet at the top. */
+    private static function viewpoint(LetterItem $item, string $topic, Layout $layout, IssueVersion $version): string
+    {
+        $witness = $item->finding->outcome->witness[0] ?? null;
+        $point = $witness?->lines()[0][0] ?? new Point(0, 0);
+        $storey = $layout->storey($witness->storey ?? $item->finding?->subject->storey() ?? '');
+        $place = sprintf(
+            '<X>%.3f</X><Y>%.3f</Y><Z>%.3f</Z>',
+            $point->x / 1000,
+            $point->y / 1000,
+            ($storey->elevation ?? 0.0) / 1000 + self::ABOVE,
+        );
+
+        return '<VisualizationInfo Guid="'.self::guid("{$topic} viewpoint").'">'.self::components($item->finding)
+            ."<OrthogonalCamera><CameraViewPoint>{$place}</CameraViewPoint>"
+            .'<CameraDirection><X>0</X><Y>0</Y><Z>-1</Z></CameraDirection><CameraUpVector><X>0</X><Y>1</Y><Z>0</Z></CameraUpVector>'
+            ."<ViewToWorldScale>5</ViewToWorldScale>{$version->aspect()}</OrthogonalCamera></VisualizationInfo>";
+    }
+
+    /** What it is about, by the GlobalIds that a building model of the home has for it. */
+    private static function components(?Finding $finding): string
+    {
+        if ($finding === null) {
+            return '';
+        }
+        $about = in_array($finding->subject->type(), self::WHOLE, true) ? [] : [$finding->subject->id()];
+        $ids = [...$about, ...$finding->outcome->parties ?? []];
+        $components = implode('', array_map(
+            static fn(string $id): string => '<Component IfcGuid="'.self::text(GlobalId::of($id)).'"/>',
+            array_unique($ids),
+        ));
+
+        return '<Components>'.($components === '' ? '' : "<Selection>{$components}</Selection>")
+            .'<Visibility DefaultVisibility="true"/></Components>';
     }
 
     private static function guid(string $of): string

@@ -78,7 +78,19 @@ final readonly class LetterProgress
     /** @return bool whether the letter has such an item */
     public function has(string $key): bool
     {
-        return in_array($key, array_column(self::sent($this->letter), 'key'), true);
+        return in_array($key, $this->keys(), true);
+    }
+
+    /** @return list<string> of its items */
+    public function keys(): array
+    {
+        return array_column(self::sent($this->letter), 'key');
+    }
+
+    /** The id of the revision that it is about. */
+    public function revision(): int
+    {
+        return $this->letter->revision_id;
     }
 
     /** The edit since the letter after which an item was open no more; null where it was none of them. */

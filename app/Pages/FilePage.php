@@ -22,6 +22,12 @@ final readonly class FilePage
         $this->elements = $scheme->imported === null ? null : array_map(ImportedElement::read(...), $scheme->imported);
     }
 
+    /** Whether there is a letter out that could be answered. */
+    public function hasLetter(): bool
+    {
+        return $this->scheme->letterOut() !== null;
+    }
+
     public function summary(): ?string
     {
         return $this->elements === null ? null : ImportedElement::summary($this->elements);

@@ -48,6 +48,17 @@
             <p class="field-help" id="file-help">Elements keep their identities from file to file, so rulings go on to hold where nothing changed. It is one edit: undo brings back what was there.</p>
             <button class="btn btn-primary">Take it over</button>
         </form>
+        @if ($page->hasLetter())
+            <h2>Answers to the letter</h2>
+            <form class="file-next" method="post" action="{{ route('board.issues', $page->scheme) }}" enctype="multipart/form-data">
+                @csrf
+                <label class="form-label" for="issues">Issues (.bcf, 2.1 or 3.0) that were commented on elsewhere</label>
+                <input class="form-control @error('issues') is-invalid @enderror" id="issues" name="issues" type="file" accept=".bcf,.bcfzip" required aria-describedby="issues-help @error('issues') issues-error @enderror">
+                @error('issues')<p class="field-error" id="issues-error" role="alert">{{ $message }}</p>@enderror
+                <p class="field-help" id="issues-help">The last comment on each item of the letter becomes its answer, below what is answered already. Issues that are no items of the letter are left out.</p>
+                <button class="btn btn-primary">Take the answers</button>
+            </form>
+        @endif
         <h2>Take along</h2>
         <p>As it is drawn now: <a href="{{ route('board.home', [$page->scheme, 'json']) }}">the layout document (JSON)</a>, <a href="{{ route('board.home', [$page->scheme, 'ifc']) }}">a building model (IFC4)</a>. Both can be handed in again; what the standard has no place for stands beside it in the model.</p>
         <p><a href="{{ route('board', $page->scheme) }}">To the board</a></p>

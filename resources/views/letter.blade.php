@@ -22,7 +22,7 @@
                 @endif
             @endcan
             <h2>As a file</h2>
-            <p class="letter-files">@foreach (['pdf' => 'PDF', 'bcf' => 'BCF 2.1', 'csv' => 'CSV', 'json' => 'JSON'] as $format => $name)<a href="{{ route('review.letter.file', [$draft->revision, $format, 'by' => $draft->groupedBy]) }}">{{ $name }}</a>@endforeach</p>
+            <p class="letter-files">@foreach (['pdf' => 'PDF', 'bcf' => 'BCF 2.1', 'bcf3' => 'BCF 3.0', 'csv' => 'CSV', 'json' => 'JSON'] as $format => $name)<a href="{{ route('review.letter.file', [$draft->revision, $format, 'by' => $draft->groupedBy]) }}">{{ $name }}</a>@endforeach</p>
             @if ($letters->isNotEmpty())
                 <h2>Sent</h2>
                 <ul class="letter-sent">@foreach ($letters as $letter)<li><a href="{{ route('letters.show', $letter) }}">{{ $letter->created_at->format('j F Y, H:i') }}</a> by {{ $letter->user->name }}, <a href="{{ route('letters.pdf', $letter) }}">PDF</a></li>@endforeach</ul>

@@ -20,7 +20,7 @@ final class LayersTest
         'Units', 'Words', 'Geometry',
         'Layout\Words', 'Layout\Schema', 'Layout\Upgrade', 'Layout', 'Layout\Edit', 'Layout\Intake',
         'Spatial\Subject', 'Spatial\Stair', 'Spatial',
-        'Ifc\Step', 'Ifc\Shape', 'Ifc\Mapping',
+        'Ifc\Step', 'Ifc\Shape', 'Ifc\Mapping', 'Ifc\Writing',
         'Drafting',
         'Measure', 'Measure\Door', 'Measure\Window', 'Measure\Room', 'Measure\Ramp', 'Measure\BeyondOpening', 'Measure\Dwelling',
         'Measure\Catalogue',
@@ -30,8 +30,8 @@ final class LayersTest
 
     private const APPLICATION = [
         'Casts', 'Drawing', 'Files', 'Intake', 'Queue', 'Briefs', 'Models', 'Policies', 'Examination', 'Rulings', 'Security', 'Mail',
-        'Sheets', 'Letters', 'Tracing',
-        'Board', 'Board\Acts', 'Actions', 'Pages', 'Exchange', 'Backup', 'Http', 'Console', 'Providers',
+        'Sheets', 'Letters', 'Tracing', 'Exchange',
+        'Board', 'Board\Acts', 'Actions', 'Pages', 'Backup', 'Http', 'Console', 'Providers',
     ];
 
     #[TestRule]

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\SendLetter;
 use App\Exchange\CommaSeparated;
 use App\Exchange\IssueArchive;
+use App\Exchange\IssueVersion;
 use App\Http\LetterFile;
 use App\Http\Middleware\SecurityHeaders;
 use App\Letters\LetterDraft;
@@ -68,7 +69,8 @@ final readonly class LetterController
                 $revision,
                 $printed->of(view('letter.paper', ['draft' => $draft, 'by' => $user, 'on' => now()])->render()),
             ),
-            'bcf' => LetterFile::hand($revision, 'bcf', 'application/octet-stream', $issues->of($draft)),
+            'bcf' => LetterFile::hand($revision, 'bcf', 'application/octet-stream', $issues->of($draft, IssueVersion::Two)),
+            'bcf3' => LetterFile::hand($revision, 'bcf', 'application/octet-stream', $issues->of($draft, IssueVersion::Three)),
             'csv' => LetterFile::hand($revision, 'csv', 'text/csv; charset=UTF-8', CommaSeparated::of(self::table($draft))),
             'json' => LetterFile::hand(
                 $revision,

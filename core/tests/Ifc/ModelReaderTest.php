@@ -209,7 +209,10 @@ final class ModelReaderTest extends TestCase
         yield 'no project' => [str_replace('IFCPROJECT(', 'IFCPROXY(', $text), 'no IfcProject'];
         yield 'no storey' => [str_replace('IFCBUILDINGSTOREY(', 'IFCPROXY(', $text), 'no IfcBuildingStorey'];
         yield 'no unit of length' => [str_replace('.LENGTHUNIT.', '.MASSUNIT.', $text), 'no unit of length'];
-        $walls = implode('', array_map(static fn(int $number): string => "#9{$number}=IFCWALL('w',\$,\$,\$,\$,\$,\$,\$);\n", range(10_000, 30_001)));
+        $walls = implode('', array_map(
+            static fn(int $number): string => "#9{$number}=IFCWALL('w',\$,\$,\$,\$,\$,\$,\$);\n",
+            range(10_000, 30_001),
+        ));
         yield 'more walls than a home has' => [str_replace("ENDSEC;\nEND", "{$walls}ENDSEC;\nEND", $text), 'a home has at most 20000'];
         yield 'placements in a ring' => [
             (string) preg_replace('~IFCLOCALPLACEMENT\(\$,~', 'IFCLOCALPLACEMENT(#'.self::placement($text).',', $text, 1),

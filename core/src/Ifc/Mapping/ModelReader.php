@@ -66,8 +66,8 @@ final class ModelReader
     {
         $counts = $this->model->file->counts();
         $types = [
-            ...WallMapper::TYPES, ...SlabMapper::TYPES, ...BeamMapper::TYPES, ...ThingMapper::TYPES, ...self::DOCUMENT, 'IFCSPACE', 'IFCSTAIR',
-            'IFCRAILING', 'IFCOPENINGELEMENT', 'IFCVIRTUALELEMENT', 'IFCBUILDINGSTOREY',
+            ...WallMapper::TYPES, ...SlabMapper::TYPES, ...BeamMapper::TYPES, ...ThingMapper::TYPES, ...self::DOCUMENT,
+            'IFCSPACE', 'IFCSTAIR', 'IFCRAILING', 'IFCOPENINGELEMENT', 'IFCVIRTUALELEMENT', 'IFCBUILDINGSTOREY',
         ];
         foreach ($types as $type) {
             if (($counts[$type] ?? 0) > JsonCursor::MOST_ENTRIES) {
