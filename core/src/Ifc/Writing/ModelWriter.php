@@ -23,7 +23,6 @@ use Heurema\Layout\Soffit;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
-use Heurema\Layout\Words\WallType;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
@@ -188,10 +187,7 @@ final class ModelWriter
             [$wall->name(), null, null, $place, $this->shapes->body([[$outline, 0.0, $height]]), null, null],
             [...$box[0], $storey->elevation ?? 0.0, ...$box[1], ($storey->elevation ?? 0.0) + $height],
         );
-        $this->describe($this->walls[$wall->id], $wall->id, 'Pset_WallCommon', [
-            'IsExternal' => new Typed('IFCBOOLEAN', $wall->type === WallType::Exterior),
-            ...($wall->fireMinutes === null ? [] : ['FireRating' => new Typed('IFCLABEL', "{$wall->fireMinutes} min")]),
-        ]);
+        $this->characterise($this->walls[$wall->id], $wall->id, CommonProperties::ofWall($wall), BaseQuantities::ofWall($wall, $storey));
     }
 
     private function opening(Opening $opening, Storey $storey): void
@@ -231,6 +227,12 @@ final class ModelWriter
         $this->contained[] = $filler;
         $this->keep($filler, $opening->id, self::listed($opening), $sides);
         $this->panels($opening, $filler);
+        $this->characterise(
+            $filler,
+            $opening->id,
+            CommonProperties::ofOpening($opening, $wall),
+            BaseQuantities::ofOpening($opening),
+        );
     }
 
     private function filler(Opening $opening, Reference $in, float $start, float $width, float $height, float $sill): Reference
@@ -324,7 +326,7 @@ final class ModelWriter
             $across = $along->unit()->left()->times(self::LEAF);
             $pieces[] = [Ring::rectangle($guard->line[$number - 1]->minus($across->times(0.5)), $along, $across), 0.0, $height];
         }
-        $this->contain(
+        $railing = $this->contain(
             'IFCRAILING',
             $guard,
             [
@@ -333,6 +335,7 @@ final class ModelWriter
             ],
             self::around($pieces, $floor),
         );
+        $this->characterise($railing, $guard->id, CommonProperties::ofGuard($guard));
     }
 
     /** Its treads as plates, as high as each lies. */
@@ -344,12 +347,13 @@ final class ModelWriter
             $level = $climb instanceof Climb ? $climb->level($step) : 0.0;
             $pieces[] = [$step->outline, $level - self::TREAD, self::TREAD];
         }
-        $this->contain(
+        $written = $this->contain(
             'IFCSTAIR',
             $stair->stair,
             [$stair->name(), null, null, $this->shapes->placement($in, new Point(0, 0), 0.0), $this->shapes->body($pieces), null, null],
             self::around($pieces, $floor),
         );
+        $this->characterise($written, $stair->id(), CommonProperties::ofStair($stair->stair, $climb instanceof Climb ? $climb : null));
     }
 
     private function space(RoomSpace $room, float $floor, Reference $in): Reference
@@ -363,6 +367,7 @@ final class ModelWriter
             $this->shapes->body($pieces), $room->name(), new Enumeration('ELEMENT'), new Enumeration('INTERNAL'), null,
         ]);
         $this->keep($space, $room->id(), self::listed($room->room), self::around($pieces, $floor));
+        $this->characterise($space, $room->id(), [], BaseQuantities::ofSpace($room));
 
         return $space;
     }
@@ -389,6 +394,32 @@ final class ModelWriter
             KeptElement::ELEMENT => new Typed('IFCTEXT', json_encode($element, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)),
             KeptElement::BODY => new Typed('IFCTEXT', KeptElement::body($box)),
         ]);
+    }
+
+    /**
+     * What the standard has words for.
+     *
+     * @param array<string, array<string, Typed>> $sets
+     */
+    private function characterise(Reference $of, string $id, array $sets, ?BaseQuantities $measured = null): void
+    {
+        foreach ($sets as $set => $properties) {
+            $this->describe($of, $id, $set, $properties);
+        }
+        $quantities = [];
+        foreach ($measured->lengths ?? [] as $name => $mm) {
+            $quantities[] = $this->text->add('IFCQUANTITYLENGTH', [$name, null, null, $mm, null]);
+        }
+        foreach ($measured->areas ?? [] as $name => $m2) {
+            $quantities[] = $this->text->add('IFCQUANTITYAREA', [$name, null, null, $m2, null]);
+        }
+        if ($measured !== null && $quantities !== []) {
+            $set = $this->text->add(
+                'IFCELEMENTQUANTITY',
+                [GlobalId::made("{$measured->set} {$id}"), null, $measured->set, null, null, $quantities],
+            );
+            $this->relate('IFCRELDEFINESBYPROPERTIES', "{$measured->set} of {$id}", [[$of], $set]);
+        }
     }
 
     /** @param array<string, Typed> $properties */
