@@ -14,6 +14,8 @@ use Heurema\Layout\Stair;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Terrace;
 use Heurema\Spatial\RampShape;
+use Heurema\Spatial\Stair\StairShape;
+use Heurema\Spatial\Stair\Step;
 
 /** The part of the plane that a home's plans are drawn on; the same for all its storeys, so that they can be compared. */
 final readonly class Sheet
@@ -49,13 +51,13 @@ final readonly class Sheet
             }
         }
         $building = $points === [] ? new Box(0, 0, 10000, 8000) : Box::around($points);
-        $starts = array_map(static fn(Stair $stair): Point => $stair->start, $layout->stairs);
+        $stairs = array_merge(...array_map(self::stair(...), $layout->stairs));
         $ramps = array_merge(...array_map(static fn(Ramp $ramp): array => RampShape::of($ramp)->corners(), $layout->ramps));
 
         $axes = array_merge(...array_map(static fn(Axis $axis): array => [$axis->from, $axis->to], $layout->axes));
         $levels = array_map(static fn(GroundLevel $level): Point => $level->at, $layout->ground);
         $terraces = array_merge(...array_map(self::terraces(...), $layout->storeys));
-        $drawn = Box::around([...self::corners($building), ...$starts, ...$ramps, ...$levels, ...$terraces]);
+        $drawn = Box::around([...self::corners($building), ...$stairs, ...$ramps, ...$levels, ...$terraces]);
         $sheet = $drawn->grown($margin ?? self::MARGIN);
 
         return new self(
@@ -74,6 +76,14 @@ final readonly class Sheet
     public function scale(): float
     {
         return max($this->box->width(), $this->box->height()) / self::USUAL_WIDTH;
+    }
+
+    /** @return non-empty-list<Point> */
+    private static function stair(Stair $stair): array
+    {
+        $steps = array_map(static fn(Step $step): array => $step->outline->points, StairShape::of($stair)->steps);
+
+        return array_merge([$stair->start], ...$steps);
     }
 
     /** @return list<Point> */
