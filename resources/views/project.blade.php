@@ -18,6 +18,7 @@
             @foreach ($project->schemes as $scheme)
                 <li>
                     <a href="{{ route('board', $scheme) }}">{{ $scheme->name }}</a>@if ($project->picked_scheme_id === $scheme->id) <span class="state state-signed_off">picked</span>@endif
+                    <a href="{{ route('board.file', $scheme) }}">files</a>
                     @foreach ($scheme->revisions as $revision) <a href="{{ route('review', $revision->id) }}">revision {{ $revision->number }}</a> <span class="state state-{{ $revision->state->value }}">{{ $revision->state->words() }}</span>@endforeach
                 </li>
             @endforeach
