@@ -5,19 +5,32 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Files\Converter;
+use App\Files\TemporaryFile;
 use App\Files\UnfinishedConversion;
 
 /**
- * Prints a sheet that was drawn as SVG into a PDF of the same size or a picture, with rsvg-convert and the fonts that ship with Heurema.
+ * Prints sheets that were drawn as SVG into a PDF of the same size or a picture, with rsvg-convert and the fonts that ship with Heurema.
  */
 final class PdfPrinter
 {
     private const SECONDS = 30;
 
-    /** @throws UnfinishedConversion */
-    public function print(string $svg): string
+    /**
+     * Sheets as the pages of one PDF. Throws UnfinishedConversion.
+     *
+     * @param list<string> $svgs, at least one
+     */
+    public function print(array $svgs): string
     {
-        return $this->convert($svg, ['--format=pdf']);
+        return TemporaryFile::with('page', function (string $path) use ($svgs): string {
+            $files = [];
+            foreach ($svgs as $number => $svg) {
+                $files[] = $file = "{$path}-{$number}.svg";
+                file_put_contents($file, $svg);
+            }
+
+            return $this->convert(null, ['--format=pdf', ...$files]);
+        });
     }
 
     /**
@@ -33,7 +46,7 @@ final class PdfPrinter
     }
 
     /** @param list<string> $options */
-    private function convert(string $svg, array $options): string
+    private function convert(?string $svg, array $options): string
     {
         return (new Converter(self::SECONDS))->run(['rsvg-convert', ...$options], $svg, ['FONTCONFIG_FILE' => $this->fonts()]);
     }

@@ -215,6 +215,7 @@ final class HomeFilesTest extends TestCase
         self::assertSame($json, (new LayoutWriter())->write($again));
         self::assertStringStartsWith('<svg', $run(['heurema:export', '-', '--format=svg', '--storey=Ground', '--paper=A4'])->getOutput());
         self::assertStringStartsWith('%PDF', $run(['heurema:export', '-', '--format=pdf'])->getOutput());
+        self::assertSame(2, $run(['heurema:export', '-', '--format=pdf', '--storey=Attic'])->getExitCode());
         foreach (['--format=gif', '--paper=B17', '--storey=Attic'] as $wrong) {
             $refused = $run(['heurema:export', '-', ...str_starts_with($wrong, '--format') ? [] : ['--format=svg'], $wrong]);
             self::assertSame([2, ''], [$refused->getExitCode(), $refused->getOutput()], $wrong);

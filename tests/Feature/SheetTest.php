@@ -94,6 +94,22 @@ final class SheetTest extends TestCase
         self::assertEqualsWithDelta(462.5 * 25.4 / 96, ($right - $left + 1) * 25.4 / $dpi, 0.3);
     }
 
+    public function test_all_storeys_are_pages_of_one_pdf(): void
+    {
+        $pdf = $this->sheet(['format' => 'set'])->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $pages = explode("\f", (new Process(['pdftotext', '-', '-'], input: $pdf))->mustRun()->getOutput());
+        self::assertCount(count($this->scheme->layout->storeys) + 1, $pages);
+        foreach ($this->scheme->layout->storeys as $number => $storey) {
+            self::assertStringContainsString($storey->name, $pages[$number]);
+            self::assertStringContainsString($storey->rooms[0]->name, $pages[$number]);
+        }
+        self::assertStringContainsString(
+            '1224 x 792 pts',
+            (new Process(['pdfinfo', '-l', '2', '-'], input: $pdf))->mustRun()->getOutput(),
+        );
+        self::assertSame([], glob(sys_get_temp_dir().'/heurema-page-*'));
+    }
+
     public function test_the_largest_scale_that_fits_is_taken_and_a_larger_one_refused(): void
     {
         $home = new Home($this->scheme->layout);

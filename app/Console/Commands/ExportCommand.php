@@ -16,6 +16,7 @@ use Heurema\Ifc\Writing\ModelWriter;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutWriter;
 use Heurema\Layout\Schema\UnreadableLayout;
+use Heurema\Layout\Storey;
 use Heurema\Spatial\Home;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -29,8 +30,8 @@ final class ExportCommand extends Command
 
     protected $signature = 'heurema:export
         {file : a layout document or a building model (.ifc, .ifczip), or - for standard input}
-        {--format=json : json or ifc, or svg or pdf of one storey}
-        {--storey= : the storey by its id or name; without it the lowest}
+        {--format=json : json or ifc, svg of one storey, or pdf}
+        {--storey= : the storey by its id or name; without it the lowest, as pdf all of them}
         {--paper= : the sheet, such as A3 or Letter; without it the second smallest}';
 
     protected $description = 'Write a home as a layout document, a building model or a sheet';
@@ -42,8 +43,8 @@ final class ExportCommand extends Command
             $written = match ($this->option('format')) {
                 'json' => (new LayoutWriter())->write($layout),
                 'ifc' => ModelWriter::write($layout, now()->format('Y-m-d\TH:i:s')),
-                'svg' => $this->sheet($layout),
-                'pdf' => $printer->print($this->sheet($layout)),
+                'svg' => $this->sheet($layout, $this->storeys($layout)[0]),
+                'pdf' => $printer->print(array_map(fn(Storey $one): string => $this->sheet($layout, $one), $this->storeys($layout))),
                 default => throw new \InvalidArgumentException('--format is json, ifc, svg or pdf.'),
             };
         } catch (UnreadableHomeFile|UnreadableLayout|DoesNotFit|\InvalidArgumentException $e) {
@@ -56,16 +57,15 @@ final class ExportCommand extends Command
         return 0;
     }
 
-    private function sheet(Layout $layout): string
+    private function sheet(Layout $layout, Storey $storey): string
     {
         $home = new Home($layout);
         $style = DimensionStyle::from([]);
         $paper = $this->paper($layout);
-        $storey = $this->storey($layout);
         $title = new TitleBlock(
             $layout->name,
             '',
-            $home->plans[$storey]->name(),
+            $storey->name,
             '',
             '',
             '',
@@ -73,19 +73,21 @@ final class ExportCommand extends Command
             $style->says($layout),
         );
 
-        return (new PlanSheet($home, $home->plans[$storey], $paper, PlanSheet::fitting($home, $paper, $style), $title, $style))->svg();
+        return (new PlanSheet($home, $home->plans[$storey->id], $paper, PlanSheet::fitting($home, $paper, $style), $title, $style))->svg();
     }
 
-    private function storey(Layout $layout): string
+    /** @return non-empty-list<Storey> */
+    private function storeys(Layout $layout): array
     {
         $wanted = $this->option('storey');
-        foreach ($layout->storeys as $storey) {
-            if ($wanted === null || in_array($wanted, [$storey->id, $storey->name], true)) {
-                return $storey->id;
-            }
-        }
+        $storeys = array_filter(
+            $layout->storeys,
+            static fn(Storey $storey): bool => $wanted === null || in_array($wanted, [$storey->id, $storey->name], true),
+        );
 
-        throw new \InvalidArgumentException($wanted === null ? 'It has no storey.' : "There is no storey \"{$wanted}\".");
+        return $storeys === []
+            ? throw new \InvalidArgumentException($wanted === null ? 'It has no storey.' : "There is no storey \"{$wanted}\".")
+            : array_values($storeys);
     }
 
     private function paper(Layout $layout): Paper

@@ -8,7 +8,7 @@ use App\Sheets\Paper;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** A plan sheet that is asked for: which storey, on which paper, how large, as what. */
+/** A plan sheet that is asked for: which storey, on which paper, how large, as what; `set` is a PDF of all storeys. */
 final class SheetRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -18,7 +18,7 @@ final class SheetRequest extends FormRequest
             'storey' => ['required', 'string', 'max:40'],
             'paper' => ['required', Rule::enum(Paper::class)],
             'scale' => ['nullable', 'integer', 'between:5,1000'],
-            'format' => ['required', 'in:svg,pdf'],
+            'format' => ['required', 'in:svg,pdf,set'],
         ];
     }
 
