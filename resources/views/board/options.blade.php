@@ -116,7 +116,7 @@
     <label>Sheet <select name="paper">@foreach (App\Sheets\Paper::of($page->scheme->layout->units) as $paper)<option @selected($loop->index === 1)>{{ $paper->value }}</option>@endforeach</select></label>
     <label>Scale <select name="scale"><option value="">the largest that fits</option>@foreach (App\Sheets\PlotScale::choices($page->scheme->layout->units) as $scale => $words)<option value="{{ $scale }}">{{ $words }}</option>@endforeach</select></label>
     <button class="btn btn-tool btn-sm" name="format" value="pdf">PDF</button>
-    @if (count($page->scheme->layout->storeys) > 1)<button class="btn btn-tool btn-sm" name="format" value="set">PDF of all storeys</button>@endif
+    <button class="btn btn-tool btn-sm" name="format" value="set">PDF of all storeys</button>
     <button class="btn btn-tool btn-sm" name="format" value="svg">SVG</button>
     @error('scale')<span class="field-error" role="alert">{{ $message }}</span>@enderror
 </form>
