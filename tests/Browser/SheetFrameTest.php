@@ -51,7 +51,7 @@ final class SheetFrameTest extends TestCase
         foreach ([0.0, 90.0, 180.0, 270.0, 33.0] as $degrees) {
             $turned = Redrawn::of($document)->turned($degrees, 0.01)->document();
             $home = new Home((new LayoutReader())->read((string) json_encode($turned)));
-            $paper = Paper::of($home->layout->units)[1];
+            $paper = Paper::usual($home->layout->units);
             foreach (['none', 'chain'] as $outside) {
                 $style = new DimensionStyle($outside);
                 $scale = PlanSheet::fitting($home, $paper, $style);

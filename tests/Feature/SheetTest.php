@@ -130,6 +130,23 @@ final class SheetTest extends TestCase
         );
     }
 
+    /** Sides as ISO 216 and ANSI Y14.1 have them (from memory): each A halves the one before, whole millimetres; whole and half inches. */
+    public function test_papers_lie_on_their_longer_side(): void
+    {
+        foreach (Paper::cases() as $paper) {
+            self::assertGreaterThan($paper->height(), $paper->width());
+        }
+        $series = [Paper::A0, Paper::A1, Paper::A2, Paper::A3, Paper::A4];
+        foreach (array_slice($series, 1) as $number => $paper) {
+            self::assertSame([$series[$number]->height(), floor($series[$number]->width() / 2)], [$paper->width(), $paper->height()]);
+        }
+        self::assertSame([609.6, 457.2], [Paper::ArchC->width(), Paper::ArchC->height()]);
+        self::assertSame([355.6, 215.9], [Paper::Legal->width(), Paper::Legal->height()]);
+        self::assertSame([Paper::Letter, Paper::A4], [Paper::of(UnitSystem::Imperial)[0], Paper::of(UnitSystem::Metric)[0]]);
+        self::assertCount(count(Paper::cases()), Paper::of(UnitSystem::Metric));
+        $this->sheet(['paper' => 'A4'])->assertOk();
+    }
+
     public function test_what_is_asked_for_is_checked(): void
     {
         foreach ([['paper' => 'Napkin'], ['format' => 'exe'], ['scale' => '4'], ['storey' => '']] as $values) {

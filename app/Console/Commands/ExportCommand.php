@@ -32,7 +32,7 @@ final class ExportCommand extends Command
         {file : a layout document or a building model (.ifc, .ifczip), or - for standard input}
         {--format=json : json or ifc, svg of one storey, or pdf}
         {--storey= : the storey by its id or name; without it the lowest, as pdf all of them}
-        {--paper= : the sheet, such as A3 or Letter; without it the second smallest}';
+        {--paper= : the sheet, such as A3 or Letter; without it A3 or Tabloid}';
 
     protected $description = 'Write a home as a layout document, a building model or a sheet';
 
@@ -92,17 +92,12 @@ final class ExportCommand extends Command
 
     private function paper(Layout $layout): Paper
     {
-        $papers = Paper::of($layout->units);
         $wanted = $this->option('paper');
-        foreach ($papers as $number => $paper) {
-            if ($wanted === null ? $number === 1 : $paper->value === $wanted) {
-                return $paper;
-            }
-        }
+        $names = array_map(static fn(Paper $one): string => $one->value, Paper::of($layout->units));
 
-        $names = array_map(static fn(Paper $one): string => $one->value, $papers);
-
-        throw new \InvalidArgumentException('--paper is '.implode(', ', $names).'.');
+        return $wanted === null
+            ? Paper::usual($layout->units)
+            : Paper::tryFrom($wanted) ?? throw new \InvalidArgumentException('--paper is '.implode(', ', $names).'.');
     }
 
     private function content(): string

@@ -113,7 +113,7 @@
 </form>
 <form class="tool-options" id="sheet-options" method="get" action="{{ route('board.sheet', $page->scheme) }}" target="_blank" hidden>
     <input type="hidden" name="storey" value="{{ $page->storey }}">
-    <label>Sheet <select name="paper">@foreach (App\Sheets\Paper::of($page->scheme->layout->units) as $paper)<option @selected($loop->index === 1)>{{ $paper->value }}</option>@endforeach</select></label>
+    <label>Sheet <select name="paper">@foreach (App\Sheets\Paper::of($page->scheme->layout->units) as $paper)<option @selected($paper === App\Sheets\Paper::usual($page->scheme->layout->units))>{{ $paper->value }}</option>@endforeach</select></label>
     <label>Scale <select name="scale"><option value="">the largest that fits</option>@foreach (App\Sheets\PlotScale::choices($page->scheme->layout->units) as $scale => $words)<option value="{{ $scale }}">{{ $words }}</option>@endforeach</select></label>
     <button class="btn btn-tool btn-sm" name="format" value="pdf">PDF</button>
     <button class="btn btn-tool btn-sm" name="format" value="set">PDF of all storeys</button>
