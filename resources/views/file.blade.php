@@ -29,7 +29,7 @@
             <h2>What became of the building model</h2>
             <p>{{ $page->summary() }}</p>
             @foreach ($page->elements() as $outcome => $elements)
-                <details @if ($loop->first) open @endif>
+                <details @if ($loop->first && $elements[0]->outcome !== 'taken') open @endif>
                     <summary>{{ $outcome }}: {{ count($elements) }}</summary>
                     <table class="schedule">
                         <thead><tr><th scope="col">Element</th><th scope="col">Name</th><th scope="col">Why</th></tr></thead>
