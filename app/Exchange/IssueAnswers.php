@@ -12,6 +12,9 @@ final class IssueAnswers
     private const MOST_ENTRIES = 5000;
     private const LARGEST_MARKUP = 1024 * 1024;
 
+    /** Bytes of all that is unpacked. */
+    private const MOST_UNPACKED = 64 * 1024 * 1024;
+
     /** Characters. */
     public const LONGEST = 4000;
 
@@ -53,11 +56,17 @@ final class IssueAnswers
      */
     private static function answers(\ZipArchive $zip, array $ours): array
     {
-        $answers = [];
+        [$answers, $unpacked] = [[], 0];
         for ($number = 0; $number < $zip->numFiles; ++$number) {
-            $entry = $zip->statIndex($number);
-            if ($entry !== false && preg_match('~^([0-9a-fA-F-]{36})/markup\.bcf$~', $entry['name'], $found) === 1) {
-                $words = self::answer(self::markup($zip, $number, $entry['size'], $entry['name']), $ours);
+            $name = (string) $zip->getNameIndex($number);
+            if (preg_match('~^([0-9a-fA-F-]{36})/markup\.bcf$~', $name, $found) === 1) {
+                // what an archive says of its sizes need not be true
+                $text = (string) $zip->getFromIndex($number, self::LARGEST_MARKUP + 1);
+                $unpacked += strlen($text);
+                if ($unpacked > self::MOST_UNPACKED) {
+                    throw new UnreadableIssues('Unpacked it is larger than 64 MB.');
+                }
+                $words = self::answer(self::markup($text, $name), $ours);
                 $answers += $words === null ? [] : [strtolower($found[1]) => $words];
             }
         }
@@ -66,11 +75,10 @@ final class IssueAnswers
     }
 
     /** @throws UnreadableIssues */
-    private static function markup(\ZipArchive $zip, int $number, int $size, string $name): \SimpleXMLElement
+    private static function markup(string $text, string $name): \SimpleXMLElement
     {
-        $text = $size > self::LARGEST_MARKUP ? false : $zip->getFromIndex($number, self::LARGEST_MARKUP + 1);
         // no entities of its own: it needs none, and they could name files
-        $isPlain = is_string($text) && !str_contains($text, '<!DOCTYPE') && !str_contains($text, '<!ENTITY');
+        $isPlain = strlen($text) <= self::LARGEST_MARKUP && !str_contains($text, '<!DOCTYPE') && !str_contains($text, '<!ENTITY');
         $xml = $isPlain ? @simplexml_load_string($text, options: LIBXML_NONET) : false;
 
         return $xml === false ? throw new UnreadableIssues("{$name} cannot be read.") : $xml;
@@ -83,8 +91,9 @@ final class IssueAnswers
         foreach ($markup->xpath('/Markup/Comment | /Markup/Topic/Comments/Comment') ?? [] as $comment) {
             $words = mb_substr(trim((string) $comment->Comment), 0, self::LONGEST);
             $isTheirs = $words !== '' && !in_array(strtolower((string) $comment['Guid']), $ours, true);
-            if ($isTheirs && ($last === null || (string) $comment->Date >= $last[0])) {
-                $last = [(string) $comment->Date, $words];
+            $at = (int) strtotime((string) $comment->Date);
+            if ($isTheirs && ($last === null || $at >= $last[0])) {
+                $last = [$at, $words];
             }
         }
 

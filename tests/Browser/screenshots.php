@@ -77,9 +77,10 @@ $shoot('survey');
 // a building model of the home itself takes its place
 $browser->get(str_replace('/survey', '/file', $browser->getCurrentURL()));
 $browser->executeAsyncScript(
-    'const done = arguments[0]; fetch(document.querySelector("a[href$=\'home.ifc\']").href).then((answer) => answer.blob()).then((model) => {'
-    .'const files = new DataTransfer(); files.items.add(new File([model], "home.ifc")); document.getElementById("file").files = files.files;'
-    .'document.getElementById("file").form.requestSubmit(); done(); });',
+    'const done = arguments[0]; const field = document.getElementById("file"); '
+    .'fetch(document.querySelector("a[href$=\'home.ifc\']").href).then((answer) => answer.blob()).then((model) => { '
+    .'const files = new DataTransfer(); files.items.add(new File([model], "home.ifc")); field.files = files.files; '
+    .'field.form.requestSubmit(); done(); });',
 );
 sleep(3);
 $shoot('files');

@@ -91,7 +91,7 @@ final class IssueArchiveTest extends TestCase
         $topic = IssueArchive::topic($this->revision->id, self::BESIDE);
         $files["{$topic}/markup.bcf"] = self::commented($files["{$topic}/markup.bcf"], $comments, [
             ['2026-11-02T10:00:00+00:00', 'The basin is moved & turned.'],
-            ['2026-11-01T10:00:00+00:00', 'We look at it.'],
+            ['2026-11-02T11:00:00+02:00', 'We look at it.'],
         ]);
         $foreign = IssueArchive::topic($this->revision->id, 'no item');
         $files["{$foreign}/markup.bcf"] = str_replace($topic, $foreign, $files["{$topic}/markup.bcf"]);
@@ -128,6 +128,12 @@ final class IssueArchiveTest extends TestCase
             };
             $this->upload($sent)->assertSessionHasErrors(['issues' => $message]);
         }
+        $many = ['bcf.version' => 'x'];
+        $markup = '<Markup>'.str_repeat(' ', 1024 * 1024 - 100).'</Markup>';
+        for ($number = 0; $number < 70; ++$number) {
+            $many[IssueArchive::topic($number, 'many').'/markup.bcf'] = $markup;
+        }
+        $this->upload(self::packed($many))->assertSessionHasErrors(['issues' => 'Unpacked it is larger than 64 MB.']);
         $this->post("/schemes/{$this->revision->scheme_id}/issues")->assertSessionHasErrors(['issues' => 'Choose a file.']);
         $this->upload(str_repeat('x', 20 * 1024 * 1024 + 1))->assertSessionHasErrors(['issues' => 'The file is larger than 20 MB.']);
         self::assertNull($this->scheme()->answers);
