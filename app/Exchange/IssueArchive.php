@@ -7,8 +7,8 @@ namespace App\Exchange;
 use App\Files\TemporaryFile;
 use App\Letters\LetterDraft;
 use App\Letters\LetterItem;
+use App\Letters\PlanFrame;
 use App\Sheets\PdfPrinter;
-use Heurema\Geometry\Point;
 use Heurema\Ifc\Writing\GlobalId;
 use Heurema\Layout\Layout;
 use Heurema\Review\Finding;
@@ -66,11 +66,9 @@ final readonly class IssueArchive
         $topic = self::topic($letter->revision->id, $item->key());
         $picture = $letter->crop($item);
         $zip->addFromString("{$topic}/markup.bcf", self::DECLARATION.self::markup($item, $topic, $picture !== null, $version));
+        $looksAt = self::viewpoint($item->finding, $topic, $letter->frame($item), $letter->revision->layout, $version);
+        $zip->addFromString("{$topic}/viewpoint.bcfv", self::DECLARATION.$looksAt);
         if ($picture !== null) {
-            $zip->addFromString(
-                "{$topic}/viewpoint.bcfv",
-                self::DECLARATION.self::viewpoint($item, $topic, $letter->revision->layout, $version),
-            );
             $zip->addFromString("{$topic}/snapshot.png", $this->printer->picture($picture, 900));
         }
     }
@@ -79,17 +77,17 @@ final readonly class IssueArchive
     {
         $author = self::text($item->by()->email ?? self::AUTHOR);
         $date = (string) $item->on()?->toIso8601String();
-        $viewpoint = $hasPicture ? self::guid("{$topic} viewpoint") : null;
+        $viewpoint = self::guid("{$topic} viewpoint");
         $comment = $item->words() === null ? '' : '<Comment Guid="'.self::comment($topic)."\"><Date>{$date}</Date>"
             ."<Author>{$author}</Author><Comment>".self::text($item->words()).'</Comment>'
-            .($viewpoint === null ? '' : "<Viewpoint Guid=\"{$viewpoint}\"/>").'</Comment>';
+            ."<Viewpoint Guid=\"{$viewpoint}\"/></Comment>";
         $head = "<Topic Guid=\"{$topic}\" TopicType=\"".($item->asks() ? 'Request' : 'Error').'" TopicStatus="Open">'
             .'<Title>'.self::text(trim("{$item->clause()} {$item->title()}: {$item->subject()}")).'</Title>'
             ."<Index>{$item->number}</Index>".$version->labels(self::text($item->room))
             ."<CreationDate>{$date}</CreationDate><CreationAuthor>{$author}</CreationAuthor>"
             .'<Description>'.self::text(self::said($item)).'</Description>';
 
-        return $version->markup($head, $comment, $viewpoint);
+        return $version->markup($head, $comment, $viewpoint, $hasPicture);
     }
 
     private static function said(LetterItem $item): string
@@ -105,23 +103,22 @@ final readonly class IssueArchive
         return implode(' ', array_filter($said, static fn(string $part): bool => $part !== ''));
     }
 
-    /** Straight down on the witness, in metres, with the top of the sheet at the top. */
-    private static function viewpoint(LetterItem $item, string $topic, Layout $layout, IssueVersion $version): string
+    /** Straight down, in metres, with the top of the sheet at the top. */
+    private static function viewpoint(?Finding $finding, string $topic, PlanFrame $frame, Layout $layout, IssueVersion $version): string
     {
-        $witness = $item->finding->outcome->witness[0] ?? null;
-        $point = $witness?->lines()[0][0] ?? new Point(0, 0);
-        $storey = $layout->storey($witness->storey ?? $item->finding?->subject->storey() ?? '');
+        $middle = $frame->box->middle();
         $place = sprintf(
             '<X>%.3f</X><Y>%.3f</Y><Z>%.3f</Z>',
-            $point->x / 1000,
-            $point->y / 1000,
-            ($storey->elevation ?? 0.0) / 1000 + self::ABOVE,
+            $middle->x / 1000,
+            $middle->y / 1000,
+            ($layout->storey($frame->storey)->elevation ?? 0.0) / 1000 + self::ABOVE,
         );
 
-        return '<VisualizationInfo Guid="'.self::guid("{$topic} viewpoint").'">'.self::components($item->finding)
+        return '<VisualizationInfo Guid="'.self::guid("{$topic} viewpoint").'">'.self::components($finding)
             ."<OrthogonalCamera><CameraViewPoint>{$place}</CameraViewPoint>"
             .'<CameraDirection><X>0</X><Y>0</Y><Z>-1</Z></CameraDirection><CameraUpVector><X>0</X><Y>1</Y><Z>0</Z></CameraUpVector>'
-            ."<ViewToWorldScale>5</ViewToWorldScale>{$version->aspect()}</OrthogonalCamera></VisualizationInfo>";
+            .sprintf('<ViewToWorldScale>%.3f</ViewToWorldScale>', $frame->box->height() / 1000)
+            ."{$version->aspect(PlanFrame::ASPECT)}</OrthogonalCamera></VisualizationInfo>";
     }
 
     /** What it is about, by the GlobalIds that a building model of the home has for it. */

@@ -39,27 +39,24 @@ enum IssueVersion: string
     }
 
     /**
-     * @param string      $topic     its element, not closed yet
-     * @param string      $comment   empty: there is none
-     * @param string|null $viewpoint Guid of the viewpoint that has a picture
+     * @param string $topic     its element, not closed yet
+     * @param string $comment   empty: there is none
+     * @param string $viewpoint its Guid
      */
-    public function markup(string $topic, string $comment, ?string $viewpoint): string
+    public function markup(string $topic, string $comment, string $viewpoint, bool $hasPicture): string
     {
-        $files = '<Viewpoint>viewpoint.bcfv</Viewpoint><Snapshot>snapshot.png</Snapshot>';
+        $files = '<Viewpoint>viewpoint.bcfv</Viewpoint>'.($hasPicture ? '<Snapshot>snapshot.png</Snapshot>' : '');
         if ($this === self::Two) {
-            $viewpoints = $viewpoint === null ? '' : "<Viewpoints Guid=\"{$viewpoint}\">{$files}</Viewpoints>";
-
-            return "<Markup>{$topic}</Topic>{$comment}{$viewpoints}</Markup>";
+            return "<Markup>{$topic}</Topic>{$comment}<Viewpoints Guid=\"{$viewpoint}\">{$files}</Viewpoints></Markup>";
         }
         $comments = $comment === '' ? '' : "<Comments>{$comment}</Comments>";
-        $viewpoints = $viewpoint === null ? '' : "<Viewpoints><ViewPoint Guid=\"{$viewpoint}\">{$files}</ViewPoint></Viewpoints>";
 
-        return "<Markup>{$topic}{$comments}{$viewpoints}</Topic></Markup>";
+        return "<Markup>{$topic}{$comments}<Viewpoints><ViewPoint Guid=\"{$viewpoint}\">{$files}</ViewPoint></Viewpoints></Topic></Markup>";
     }
 
-    /** Of a camera's picture, width over height. */
-    public function aspect(): string
+    /** Of what a camera shows, width over height. */
+    public function aspect(float $ratio): string
     {
-        return $this === self::Two ? '' : '<AspectRatio>1.5</AspectRatio>';
+        return $this === self::Two ? '' : "<AspectRatio>{$ratio}</AspectRatio>";
     }
 }

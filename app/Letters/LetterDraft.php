@@ -111,7 +111,20 @@ final readonly class LetterDraft
 
     public function crop(LetterItem $item): ?string
     {
-        return $item->finding === null ? null : (new PlanPicture($this->report->home))->ofFinding($item->finding, 78.0, 52.0);
+        return $item->finding === null ? null : (new PlanPicture($this->report->home))->ofFinding($item->finding, 78.0);
+    }
+
+    /** Where one looks to see what an item is about: at what is measured, at the place of a remark, else at all of a storey. */
+    public function frame(LetterItem $item): PlanFrame
+    {
+        $home = $this->report->home;
+        $shown = $item->finding === null ? null : PlanFrame::ofFinding($item->finding);
+        foreach ($shown === null ? array_keys($home->plans) : [] as $storey) {
+            $place = $item->place($storey);
+            $shown ??= $place === null ? null : PlanFrame::ofPoint($storey, $place);
+        }
+
+        return $shown ?? PlanFrame::ofStorey($home, $item->finding?->subject->storey() ?? array_key_first($home->plans) ?? '');
     }
 
     /** @return array<string, string> by the storey's name: its plan with the numbers of the items on it */

@@ -6,11 +6,9 @@ namespace App\Letters;
 
 use App\Drawing\LabelPlace;
 use App\Drawing\PlanDrawing;
-use App\Drawing\Sheet;
 use App\Drawing\Svg;
 use App\Drawing\WitnessDrawing;
 use App\Sheets\SheetStyle;
-use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Review\Finding;
 use Heurema\Spatial\Home;
@@ -21,32 +19,20 @@ final readonly class PlanPicture
     /** How large a pixel of the screen's drawing is on paper, mm. */
     private const PIXEL = 0.19;
 
-    /** What is shown around a finding at the least, mm of the home. */
-    private const AROUND = 700.0;
-    private const LEAST = 2600.0;
-
     public function __construct(private Home $home) {}
 
-    /** The finding's witness with what is around it; null when it shows nothing on any plan. */
-    public function ofFinding(Finding $finding, float $width, float $height): ?string
+    /**
+     * The finding's witness with what is around it; null when it shows nothing on any plan.
+     *
+     * @param float $width mm of paper
+     */
+    public function ofFinding(Finding $finding, float $width): ?string
     {
-        $storey = $finding->outcome->witness[0]->storey ?? null;
-        $witness = $storey === null ? null : new WitnessDrawing($finding, $storey);
-        $bounds = $witness?->bounds();
-        if ($storey === null || $witness === null || $bounds === null) {
-            return null;
-        }
-        [$left, $top, $across, $down] = array_map(floatval(...), explode(' ', $bounds));
-        $middle = new Point($left + $across / 2, -$top - $down / 2);
-        $wide = max(self::LEAST, $across + 2 * self::AROUND, ($down + 2 * self::AROUND) * $width / $height);
+        $frame = PlanFrame::ofFinding($finding);
 
-        return $this->draw(
-            $storey,
-            self::around($middle, $wide, $wide * $height / $width),
-            $width,
-            $height,
-            $witness->draw(),
-        );
+        return $frame === null
+            ? null
+            : $this->draw($frame, $width, $width / PlanFrame::ASPECT, (new WitnessDrawing($finding, $frame->storey))->draw());
     }
 
     /**
@@ -56,9 +42,6 @@ final readonly class PlanPicture
      */
     public function ofStorey(string $storey, float $width, float $height, array $marks, string $more = ''): string
     {
-        $box = Sheet::of($this->home->layout)->building->grown(900.0);
-        $wide = max($box->width(), $box->height() * $width / $height);
-        $middle = $box->middle();
         $numbers = array_map(
             static fn(array $mark): string => Svg::pinned(
                 $mark[0],
@@ -68,22 +51,14 @@ final readonly class PlanPicture
             $marks,
         );
 
-        return $this->draw(
-            $storey,
-            self::around($middle, $wide, $wide * $height / $width),
-            $width,
-            $height,
-            $more.implode('', $numbers),
-        );
+        $frame = PlanFrame::ofStorey($this->home, $storey, $width / $height);
+
+        return $this->draw($frame, $width, $height, $more.implode('', $numbers));
     }
 
-    private static function around(Point $middle, float $width, float $height): Box
+    private function draw(PlanFrame $frame, float $width, float $height, string $over): string
     {
-        return new Box($middle->x - $width / 2, $middle->y - $height / 2, $middle->x + $width / 2, $middle->y + $height / 2);
-    }
-
-    private function draw(string $storey, Box $box, float $width, float $height, string $over): string
-    {
+        [$storey, $box] = [$frame->storey, $frame->box];
         $scale = $box->width() / $width;
         $labels = new LabelPlace($this->home, self::PIXEL * $scale);
         $layers = isset($this->home->plans[$storey]) ? (new PlanDrawing($this->home, $this->home->plans[$storey], $labels))->layers() : '';

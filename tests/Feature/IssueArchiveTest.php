@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\OpenProject;
+use App\Drawing\Sheet;
 use App\Exchange\IssueArchive;
 use App\Files\TemporaryFile;
 use App\Models\Revision;
 use App\Models\Role;
 use App\Models\Scheme;
 use App\Models\User;
+use App\Pages\ReviewPages;
+use Heurema\Geometry\Point;
 use Heurema\Layout\LayoutReader;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
@@ -77,6 +80,50 @@ final class IssueArchiveTest extends TestCase
             self::assertSame((string) $viewpoint['Guid'], (string) ($markup->xpath('//*[Snapshot]/@Guid')[0] ?? ''));
             self::assertSame((string) $viewpoint['Guid'], (string) ($markup->xpath("{$comments}/Viewpoint/@Guid")[0] ?? ''));
         }
+    }
+
+    /** Whatever is found, and whatever is remarked: one looks at it from above, and what has a picture says so. */
+    public function test_every_item_has_a_view(): void
+    {
+        $report = $this->app->make(ReviewPages::class)->report($this->revision);
+        foreach ($report->findings as $finding) {
+            if ($finding->verdict()->isOpen()) {
+                $this->post(
+                    "/revisions/{$this->revision->id}/rulings",
+                    ['finding' => $finding->fingerprint(), 'kind' => 'ask', 'words' => 'Why?'],
+                )->assertSessionHasNoErrors();
+            }
+        }
+        $this->post("/revisions/{$this->revision->id}/remarks", ['storey' => 'U', 'x' => 3000, 'y' => 2500, 'words' => 'Here?']);
+        $this->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")->assertRedirect();
+        $draft = (array) $this->get("/revisions/{$this->revision->id}/letter/json")->json();
+        $files = $this->archive('bcf3');
+        $home = Sheet::of($this->revision->layout)->drawn->grown(3000.0);
+        $model = (string) $this->get("/revisions/{$this->revision->id}/home.ifc")->getContent();
+        $pictures = 0;
+        /** @var list<array{key: string}> $items */
+        $items = $draft['items'];
+        self::assertGreaterThan(20, count($items));
+        foreach ($items as $item) {
+            $topic = IssueArchive::topic($this->revision->id, $item['key']);
+            $markup = self::xml($files["{$topic}/markup.bcf"]);
+            $view = self::xml($files["{$topic}/viewpoint.bcfv"]);
+            self::assertSame((string) $view['Guid'], (string) $markup->Topic->Viewpoints->ViewPoint['Guid']);
+            self::assertSame(isset($files["{$topic}/snapshot.png"]), isset($markup->Topic->Viewpoints->ViewPoint->Snapshot));
+            $pictures += isset($files["{$topic}/snapshot.png"]) ? 1 : 0;
+            $eye = $view->OrthogonalCamera->CameraViewPoint;
+            self::assertTrue($home->contains(new Point(1000 * (float) $eye->X, 1000 * (float) $eye->Y)), $item['key']);
+            self::assertGreaterThan(1.7, (float) $view->OrthogonalCamera->ViewToWorldScale);
+            foreach ($view->xpath('//Component/@IfcGuid') ?? [] as $component) {
+                self::assertStringContainsString("'{$component}'", $model, $item['key']);
+            }
+        }
+        self::assertGreaterThan(5, $pictures);
+        self::assertLessThan(count($items), $pictures);
+        $last = $items[count($items) - 1];
+        $remark = self::xml($files[IssueArchive::topic($this->revision->id, $last['key']).'/viewpoint.bcfv']);
+        $upper = ($this->revision->layout->storey('U')->elevation ?? 0.0) / 1000 + 10;
+        self::assertEqualsWithDelta($upper, (float) $remark->OrthogonalCamera->CameraViewPoint->Z, 0.001);
     }
 
     #[DataProvider('versions')]
