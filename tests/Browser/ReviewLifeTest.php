@@ -76,6 +76,7 @@ final class ReviewLifeTest extends BrowserTestCase
             ->latest('id')
             ->firstOrFail();
         $scheme = $revision->scheme;
+        $answered = Revision::query()->where('state', RevisionState::Returned)->latest('id')->firstOrFail()->scheme_id;
         foreach ([
             '/', '/account', '/people', '/outbox', '/rule-books', '/measures', '/rule-books/us-access', "/revisions/{$revision->id}",
             "/revisions/{$revision->id}?finding=us-irc-2021/escape/ur1", "/revisions/{$revision->id}/stairs/st1",
@@ -83,6 +84,7 @@ final class ReviewLifeTest extends BrowserTestCase
             "/revisions/{$revision->id}/schedules/rooms", "/revisions/{$revision->id}/schedules/windows",
             "/revisions/{$revision->id}/letter", "/compare?with[]={$revision->id}&with[]=s{$scheme->id}",
             "/projects/{$scheme->project_id}/brief", "/projects/{$scheme->project_id}", "/schemes/{$scheme->id}/board",
+            "/schemes/{$scheme->id}/survey", "/schemes/{$answered}/file",
         ] as $path) {
             $this->visit($path);
             $this->waitFor('main');
