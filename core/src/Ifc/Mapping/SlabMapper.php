@@ -23,7 +23,7 @@ final readonly class SlabMapper
     {
         $solids = $this->model->bodies->of($slab);
         if ($slab->word('PredefinedType') === 'ROOF' || $solids === []) {
-            $this->model->report->leaveOut($slab, Message::of($solids === [] ? 'ifc.no_body' : 'ifc.slab.roof'));
+            $this->model->report->leaveOut($slab, $solids === [] ? Message::of('ifc.no_body') : Message::of('ifc.slab.roof'));
 
             return;
         }

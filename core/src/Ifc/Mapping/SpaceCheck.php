@@ -29,10 +29,18 @@ final readonly class SpaceCheck
 
             return;
         }
-        $this->compare($space->element, $space->outline->area() / 1_000_000, $area / 1_000_000, 'ifc.space.body_differs');
-        $told = $this->told($space->element);
-        if ($told !== null) {
-            $this->compare($space->element, $told, $area / 1_000_000, 'ifc.space.figure_differs');
+        [$ours, $body, $told] = [$area / 1_000_000, $space->outline->area() / 1_000_000, $this->told($space->element)];
+        if (self::differ($body, $ours)) {
+            $this->model->report->simplify(
+                $space->element,
+                Message::of('ifc.space.body_differs', theirs: Amount::area($body), ours: Amount::area($ours)),
+            );
+        }
+        if ($told !== null && self::differ($told, $ours)) {
+            $this->model->report->simplify(
+                $space->element,
+                Message::of('ifc.space.figure_differs', theirs: Amount::area($told), ours: Amount::area($ours)),
+            );
         }
     }
 
@@ -49,10 +57,8 @@ final readonly class SpaceCheck
         return null;
     }
 
-    private function compare(Instance $space, float $theirs, float $ours, string $key): void
+    private static function differ(float $theirs, float $ours): bool
     {
-        if (abs($theirs - $ours) > self::DIFFERENCE * $theirs) {
-            $this->model->report->simplify($space, Message::of($key, theirs: Amount::area($theirs), ours: Amount::area($ours)));
-        }
+        return abs($theirs - $ours) > self::DIFFERENCE * $theirs;
     }
 }

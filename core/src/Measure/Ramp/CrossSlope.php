@@ -42,12 +42,16 @@ final class CrossSlope extends SubjectMeasure
         }
         $fall = self::fall($runs[0]);
         $slope = Amount::ratio($fall / $width);
-        $said = ['fall' => Amount::length($fall), 'width' => Amount::length($width), 'slope' => $slope];
 
         return new Measured(
             $slope,
             [Witness::dimension($subject->storey(), $runs[0]->end, $slope)],
-            [Message::of('ramp.cross_slope.fall_over_width', ...$said)],
+            [Message::of(
+                'ramp.cross_slope.fall_over_width',
+                fall: Amount::length($fall),
+                width: Amount::length($width),
+                slope: $slope,
+            )],
             $assumed,
         );
     }
