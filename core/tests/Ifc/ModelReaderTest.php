@@ -12,7 +12,9 @@ use Heurema\Ifc\Step\UnreadableFile;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Words\WallType;
 use Heurema\Spatial\Home;
+use Heurema\Words\Message;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A hut of 5 by 4 m inside with walls of 200 mm, a door and a window, in all schemas, units and positions. */
@@ -117,6 +119,29 @@ final class ModelReaderTest extends TestCase
             ->property($wall, 'Pset_WallCommon', 'IsExternal', 'IFCBOOLEAN(.T.)');
         $walls = self::read($model)->layout->storeys[0]->walls;
         self::assertSame([60.0, WallType::Exterior], [$walls[0]->fireMinutes, $walls[0]->type]);
+    }
+
+    /**
+     * A floor of 20 m2 between its walls; what the file says of it, and its body, may differ from that by 1 %.
+     *
+     * @param list<string> $expected
+     */
+    #[TestWith([20.20202, 5000.0, []])]
+    #[TestWith([20.2021, 5000.0, ['ifc.space.figure_differs']])]
+    #[TestWith([19.80199, 5000.0, []])]
+    #[TestWith([19.8019, 5000.0, ['ifc.space.figure_differs']])]
+    #[TestWith([20.0, 5050.5, []])]
+    #[TestWith([20.0, 5050.6, ['ifc.space.body_differs']])]
+    public function test_areas_that_differ_by_more_than_one_in_a_hundred_are_told(float $told, float $width, array $expected): void
+    {
+        $model = new ModelText();
+        self::walls($model);
+        $model->area($model->space(0, 0, $width, 4000, 'Kitchen'), 'NetFloorArea', $told);
+        $entries = array_values(array_filter(
+            self::read($model)->report->entries(),
+            static fn(Entry $entry): bool => $entry->element->type === 'IFCSPACE',
+        ));
+        self::assertSame($expected, array_map(static fn(Message $why): string => $why->key, $entries[0]->reasons));
     }
 
     /** Two spaces without a wall between them are parted by a boundary. */

@@ -41,7 +41,8 @@ final class ModelText
                 ."#{$this->add("IFCMEASUREWITHUNIT(IFCLENGTHMEASURE(0.3048),#{$this->add('IFCSIUNIT(*,.LENGTHUNIT.,$,.METRE.)')})")})")
             : $this->add('IFCSIUNIT(*,.LENGTHUNIT.,'.self::UNITS[$unit][1].')');
         $angle = $this->add('IFCSIUNIT(*,.PLANEANGLEUNIT.,$,.RADIAN.)');
-        $units = $this->add("IFCUNITASSIGNMENT((#{$length},#{$angle}))");
+        $area = $this->add('IFCSIUNIT(*,.AREAUNIT.,$,.SQUARE_METRE.)');
+        $units = $this->add("IFCUNITASSIGNMENT((#{$length},#{$angle},#{$area}))");
         $this->add("IFCPROJECT('{$this->guid()}',\$,'Project',\$,\$,\$,\$,(),#{$units})");
         $building = $this->add("IFCBUILDING('{$this->guid()}',\$,'House',\$,\$,\$,\$,\$,.ELEMENT.)");
         $this->placement = $this->placed(null, $x, $y, 0.0, $turned);
@@ -96,6 +97,16 @@ final class ModelText
     {
         $property = $this->add("IFCPROPERTYSINGLEVALUE('{$name}',\$,{$value},\$)");
         $of = $this->add("IFCPROPERTYSET('{$this->guid()}',\$,'{$set}',\$,(#{$property}))");
+        $this->add("IFCRELDEFINESBYPROPERTIES('{$this->guid()}',\$,\$,\$,(#{$element}),#{$of})");
+
+        return $this;
+    }
+
+    /** What the file says that an element measures, in m2. */
+    public function area(int $element, string $name, float $m2): self
+    {
+        $quantity = $this->add("IFCQUANTITYAREA('{$name}',\$,\$,{$m2},\$)");
+        $of = $this->add("IFCELEMENTQUANTITY('{$this->guid()}',\$,'Quantities',\$,\$,(#{$quantity}))");
         $this->add("IFCRELDEFINESBYPROPERTIES('{$this->guid()}',\$,\$,\$,(#{$element}),#{$of})");
 
         return $this;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Ifc\Mapping;
 
+use Heurema\Geometry\Point;
 use Heurema\Ifc\Shape\Bodies;
 use Heurema\Ifc\Shape\Placement;
 use Heurema\Ifc\Shape\Vector;
@@ -76,7 +77,7 @@ final readonly class Model
         foreach ($this->file->all('IFCGEOMETRICREPRESENTATIONCONTEXT') as $context) {
             $north = Placement::direction($context->one('TrueNorth'));
             if ($north instanceof Vector) {
-                return round(fmod(rad2deg(atan2($north->y, $north->x)) + 360.0, 360.0), 4);
+                return (new Point($north->x, $north->y))->degrees();
             }
         }
 

@@ -145,7 +145,7 @@ final readonly class StairMapper
         return [$going, [
             'kind' => 'straight',
             'start' => DrawnWall::place($start),
-            'facing' => self::degrees($way),
+            'facing' => $way->degrees(),
             'width' => round(max($across) - min($across), 4),
             'nosing' => round(max(0.0, $depth - $going), 4),
         ]];
@@ -191,7 +191,7 @@ final readonly class StairMapper
         return [2 * sin(abs($turn) / 2) * ($inner + self::WALKLINE), [
             'kind' => 'spiral',
             'start' => DrawnWall::place($start),
-            'facing' => round(fmod($out + ($turn > 0 ? 90.0 : -90.0) + 720.0, 360.0), 4),
+            'facing' => Point::towards($out + ($turn > 0 ? 90.0 : -90.0))->degrees(),
             'width' => round($outer - $inner, 4),
             'inner_radius' => round($inner, 4),
             'hand' => $turn > 0 ? 'left' : 'right',
@@ -214,10 +214,5 @@ final readonly class StairMapper
     private static function turn(Point $from, Point $to): float
     {
         return atan2($from->cross($to), $from->dot($to));
-    }
-
-    private static function degrees(Point $way): float
-    {
-        return round(fmod($way->degrees() + 360.0, 360.0), 4);
     }
 }

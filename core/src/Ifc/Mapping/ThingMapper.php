@@ -13,7 +13,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Words\Message;
 
 /** Furniture, sanitary things, columns and alarms as boxes of their sizes, each with its back to the wall that it stands at. */
-final readonly class ThingMapper
+final class ThingMapper
 {
     public const TYPES = [
         'IFCFURNISHINGELEMENT', 'IFCFURNITURE', 'IFCSYSTEMFURNITUREELEMENT', 'IFCFLOWTERMINAL', 'IFCSANITARYTERMINAL',
@@ -26,7 +26,10 @@ final readonly class ThingMapper
     /** A side that is so near a wall, mm, is its back. */
     private const AT_WALL = 120.0;
 
-    public function __construct(private Model $model) {}
+    /** @var array<string, WallsNear> by storey */
+    private array $near = [];
+
+    public function __construct(private readonly Model $model) {}
 
     public function map(Instance $element, StoreyDraft $storey): void
     {
@@ -53,7 +56,7 @@ final readonly class ThingMapper
             'kind' => $kind->value,
             ...($name === null ? [] : ['name' => mb_substr($name, 0, 200)]),
             'at' => DrawnWall::place($back->origin),
-            'facing' => round(fmod(rad2deg(atan2($back->yAxis->y, $back->yAxis->x)) + 360.0, 360.0), 4),
+            'facing' => $back->yAxis->degrees(),
             ...self::size($box, $back),
             'height' => round(max($heights) - $base, 4),
             ...($kind->hangs() || $base > 5.0 ? ['base' => round(max(0.0, $base), 4)] : []),
@@ -115,7 +118,7 @@ final readonly class ThingMapper
         $best = null;
         foreach ($sides as [$middle, $front, $length]) {
             $place = $frame->toPlan($middle);
-            $away = self::toWall($place, $storey);
+            $away = $this->near($storey)->distanceTo($place);
             $order = [$away > self::AT_WALL, $away > self::AT_WALL ? 0.0 : -$length, $away];
             if ($best === null || $order < $best[0]) {
                 $best = [$order, Frame::facing($place, $frame->toPlan($front)->minus($origin)->unit())];
@@ -125,15 +128,12 @@ final readonly class ThingMapper
         return $best[1];
     }
 
-    /** How far a place is from the nearest face of a wall; INF where there are none. */
-    private static function toWall(Point $place, StoreyDraft $storey): float
+    private function near(StoreyDraft $storey): WallsNear
     {
-        $nearest = INF;
-        foreach ($storey->walls as $wall) {
-            $nearest = $wall->thickness > 0.0 ? min($nearest, max(0.0, $wall->line->distanceTo($place) - $wall->thickness / 2)) : $nearest;
-        }
-
-        return $nearest;
+        return $this->near[$storey->id] ??= new WallsNear(array_values(array_filter(
+            $storey->walls,
+            static fn(DrawnWall $wall): bool => $wall->thickness > 0.0,
+        )));
     }
 
     /**

@@ -11,6 +11,9 @@ use Heurema\Geometry\Point;
 /** The walls of a storey by where they are. */
 final readonly class WallsNear
 {
+    /** How far one looks for walls at first, mm. */
+    private const FIRST_REACH = 1000.0;
+
     private BoxGrid $boxes;
 
     /** @param list<DrawnWall> $walls */
@@ -26,6 +29,22 @@ final readonly class WallsNear
     public function in(Box $box): array
     {
         return array_map(fn(int $number): DrawnWall => $this->walls[$number], $this->boxes->overlapping($box));
+    }
+
+    /** How far a place is from the nearest face; INF where there are none. */
+    public function distanceTo(Point $place): float
+    {
+        $all = count($this->walls);
+        for ($reach = self::FIRST_REACH; ; $reach *= 4) {
+            $walls = $this->in(Box::around([$place])->grown($reach));
+            $nearest = min([INF, ...array_map(
+                static fn(DrawnWall $wall): float => max(0.0, $wall->line->distanceTo($place) - $wall->thickness / 2),
+                $walls,
+            )]);
+            if ($nearest <= $reach || count($walls) === $all) {
+                return $nearest;
+            }
+        }
     }
 
     public function isInOne(Point $place): bool

@@ -32,12 +32,14 @@ final readonly class TakeOver implements Edit
                 $draft->remove($id);
             }
         }
+        $there = array_flip(self::ids($draft->elements(null, ElementList::Storeys)));
         foreach ($this->other->storeys as $position => $storey) {
-            self::put($draft, null, $storey->bare(), $position);
+            self::put($draft, null, $storey->bare(), isset($there[$storey->id]), $position);
         }
         foreach ($this->lists($draft) as [$storey, $list]) {
+            $there = array_flip(self::ids($draft->elements($storey, $list)));
             foreach ($this->wanted($storey, $list) as $element) {
-                self::put($draft, $storey, $element, null);
+                self::put($draft, $storey, $element, isset($there[$element->id()]));
             }
         }
     }
@@ -67,9 +69,9 @@ final readonly class TakeOver implements Edit
         return $storey === null ? $this->other->elements($list) : $this->other->storey($storey)?->elements($list) ?? [];
     }
 
-    private static function put(Draft $draft, ?string $storey, Element $element, ?int $position): void
+    private static function put(Draft $draft, ?string $storey, Element $element, bool $isThere, ?int $position = null): void
     {
-        if (in_array($element->id(), self::ids($draft->elements($storey, $element::list())), true)) {
+        if ($isThere) {
             $draft->replace($element);
         } else {
             $draft->add($storey, $element, $position);

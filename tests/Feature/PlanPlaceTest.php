@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Drawing\DimensionStyle;
+use App\Sheets\Paper;
+use App\Sheets\PlanPlace;
+use Heurema\Layout\Layout;
+use Heurema\Layout\LayoutReader;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** A plan fits when what is drawn of it, with what is written around it, just comes into the frame above the title. */
+final class PlanPlaceTest extends TestCase
+{
+    /** A3 is 420 by 297, less 10 around and 18 for the title: 400 by 259; 4 around the plan, 300 mm of the home around its lines. */
+    #[TestWith([38_600.0, 1000.0, true])]
+    #[TestWith([38_599.0, 1000.0, true])]
+    #[TestWith([38_601.0, 1000.0, false])]
+    #[TestWith([1000.0, 24_500.0, true])]
+    #[TestWith([1000.0, 24_499.0, true])]
+    #[TestWith([1000.0, 24_501.0, false])]
+    public function test_the_largest_that_fits(float $width, float $depth, bool $fits): void
+    {
+        self::assertSame($fits, PlanPlace::of(self::home($width, $depth), Paper::A3, 100, new DimensionStyle('none')) !== null);
+    }
+
+    /** The building stands in the middle, until a terrace with 5 mm around it would come out of the frame. */
+    #[TestWith([17_900.0, 195.0])]
+    #[TestWith([18_000.0, 195.0])]
+    #[TestWith([18_100.0, 196.0])]
+    public function test_a_plan_is_moved_as_far_as_it_takes(float $left, float $x): void
+    {
+        $terrace = ['id' => 't', 'name' => 'T', 'outline' => [[-$left, 0], [500 - $left, 0], [500 - $left, 500], [-$left, 500]]];
+        $place = PlanPlace::of(self::home(3000, 3000, ['terraces' => [$terrace]]), Paper::A3, 100, new DimensionStyle('none'));
+        self::assertNotNull($place);
+        self::assertEqualsWithDelta($x, $place->x, 1e-9);
+    }
+
+    /** @param array<string, mixed> $more */
+    private static function home(float $width, float $depth, array $more = []): Layout
+    {
+        $wall = ['id' => 'w', 'from' => [0, 0], 'to' => [$width, $depth], 'thickness' => 100, 'type' => 'exterior'];
+
+        return (new LayoutReader())->read((string) json_encode([
+            'format' => 'heurema-layout', 'version' => 1, 'name' => 'H', 'units' => 'metric',
+            'storeys' => [['id' => 'G', 'name' => 'G', 'walls' => [$wall], ...$more]],
+        ]));
+    }
+}
