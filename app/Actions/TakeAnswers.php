@@ -37,7 +37,9 @@ final class TakeAnswers
                 $taken += $with === ($answers[$item] ?? '') ? 0 : 1;
                 $answers[$item] = $with;
             }
-            $kept->update(['answers' => array_filter($answers, static fn(string $words): bool => $words !== '')]);
+            if ($taken > 0) {
+                $kept->update(['answers' => array_filter($answers, static fn(string $words): bool => $words !== '')]);
+            }
 
             return $taken;
         });

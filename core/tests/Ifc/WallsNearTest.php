@@ -28,10 +28,10 @@ final class WallsNearTest extends TestCase
             $near = new WallsNear($walls);
             foreach (range(1, 20) as $place) {
                 $place = new Point(mt_rand(-60_000, 90_000), mt_rand(-60_000, 90_000));
-                $expected = min(array_map(
+                $expected = min([INF, ...array_map(
                     static fn(DrawnWall $wall): float => max(0.0, $wall->line->distanceTo($place) - $wall->thickness / 2),
                     $walls,
-                ));
+                )]);
                 self::assertSame($expected, $near->distanceTo($place));
             }
         }
