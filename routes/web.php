@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AccountPasswordController;
 use App\Http\Controllers\AccountSessionController;
+use App\Http\Controllers\AccountTokenController;
 use App\Http\Controllers\BasisController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\BriefController;
@@ -74,6 +75,8 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::put('/account/password', [AccountPasswordController::class, 'update'])->middleware('throttle:codes')->name('account.password');
     Route::delete('/account/sessions', [AccountSessionController::class, 'destroyOthers'])->name('account.sessions.end-others');
     Route::delete('/account/sessions/{session}', [AccountSessionController::class, 'destroy'])->name('account.sessions.end');
+    Route::post('/account/tokens', [AccountTokenController::class, 'store'])->middleware('throttle:codes')->name('account.tokens.make');
+    Route::delete('/account/tokens/{token}', [AccountTokenController::class, 'destroy'])->name('account.tokens.withdraw');
     Route::post('/account/codes', [SecondStepController::class, 'store'])->name('account.codes.begin');
     Route::put('/account/codes', [SecondStepController::class, 'update'])->middleware('throttle:codes')->name('account.codes.confirm');
     Route::delete('/account/codes', [SecondStepController::class, 'destroy'])->middleware('throttle:codes')->name('account.codes.drop');

@@ -28,6 +28,7 @@ final readonly class RemovePeople
         DB::transaction(function () use ($person, $by): void {
             $person->forceFill(['disabled_at' => $person->disabled_at ?? now(), 'removed_at' => now()])->save();
             $this->sessions->endAll($person);
+            $person->tokens()->delete();
             $by->office->log($by, "{$person->name}: account removed");
         });
     }
@@ -72,6 +73,7 @@ final readonly class RemovePeople
             }
             foreach ($office->users()->get() as $person) {
                 $this->sessions->endAll($person);
+                $person->tokens()->delete();
                 $person->delete();
             }
             $office->delete();

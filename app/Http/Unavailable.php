@@ -12,18 +12,12 @@ use Illuminate\Http\Response;
 final class Unavailable
 {
     /** Seconds after which to ask again. */
-    private const AGAIN_AFTER = 5;
+    public const AGAIN_AFTER = 5;
 
     /** Null for what is no fault of such a server. */
     public static function answer(\Throwable $fault): ?Response
     {
-        $what = match (true) {
-            $fault instanceof \RedisException => 'The server that keeps sign-ins and jobs does not answer.',
-            (
-                $fault instanceof QueryException || $fault instanceof \PDOException
-            ) && self::isLost($fault) => 'The database does not answer.',
-            default => null,
-        };
+        $what = self::what($fault);
 
         return $what === null
             ? null
@@ -33,6 +27,18 @@ final class Unavailable
                 503,
                 ['Retry-After' => (string) self::AGAIN_AFTER, 'X-Board-Refused' => rawurlencode($what)],
             );
+    }
+
+    /** Which server is away, in a sentence. */
+    public static function what(\Throwable $fault): ?string
+    {
+        return match (true) {
+            $fault instanceof \RedisException => 'The server that keeps sign-ins and jobs does not answer.',
+            (
+                $fault instanceof QueryException || $fault instanceof \PDOException
+            ) && self::isLost($fault) => 'The database does not answer.',
+            default => null,
+        };
     }
 
     private static function isLost(\Throwable $fault): bool

@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
+use Laravel\Sanctum\HasApiTokens;
+use Laravel\Sanctum\PersonalAccessToken;
 
 /**
  * Somebody who signs in.
@@ -30,6 +32,9 @@ final class User extends Authenticatable
 {
     /** @use HasFactory<UserFactory> */
     use HasFactory;
+
+    /** @use HasApiTokens<PersonalAccessToken> */
+    use HasApiTokens;
 
     protected $fillable = ['office_id', 'name', 'email', 'password', 'role'];
     protected $hidden = ['password', 'remember_token', 'code_secret', 'spare_codes'];

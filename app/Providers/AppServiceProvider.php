@@ -52,6 +52,8 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('codes', static fn(Request $request): Limit => Limit::perMinute(10)->by(
             'codes '.json_encode($request->user()->id ?? $request->session()->get('owes-code.user') ?? $request->ip()),
         ));
+        RateLimiter::for('api', static fn(Request $request): Limit => Limit::perMinute(120)->by(self::whoever($request)));
+        RateLimiter::for('api-work', static fn(Request $request): Limit => Limit::perMinute(30)->by(self::whoever($request)));
         // an account is the same in whatever case and with whatever accents its address is typed, as the database has it
         RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute(10)->by('account '.Str::lower(Str::ascii(trim($request->string('email')->value())))),
@@ -65,6 +67,14 @@ final class AppServiceProvider extends ServiceProvider
             false,
         );
         TrustProxies::at(self::listed('serving.proxies'));
+    }
+
+    /** Whose requests are counted together: a person's, by whatever token; of nobody known, those of an address. */
+    private static function whoever(Request $request): string
+    {
+        $user = $request->user();
+
+        return $user === null ? "api {$request->ip()}" : 'api '.json_encode($user->getAuthIdentifier());
     }
 
     /** @return list<string> as they are named in the configuration, apart by commas */

@@ -59,5 +59,33 @@
             </table>
             <form method="post" action="{{ route('account.sessions.end-others') }}">@csrf @method('delete')<p><button class="btn btn-quiet">Sign out everywhere else</button></p></form>
         </section>
+        <section>
+            <h2>Tokens for programs</h2>
+            <p>A program that holds a token uses the <a href="{{ route('api.description') }}">API</a> in your name: it checks homes, reads reports and the state of reviews and, where you allow it, hands in.</p>
+            @if (session('token'))
+                <div class="account-status" role="status"><p>The token is shown this once: copy it into the program.</p><p><code class="code-secret">{{ session('token') }}</code></p></div>
+            @endif
+            @if ($tokens->isNotEmpty())
+                <table class="schedule">
+                    <thead><tr><th scope="col">Token</th><th scope="col">May</th><th scope="col">Last used</th><th scope="col">Ends</th><th scope="col"><span class="visually-hidden">Withdraw it</span></th></tr></thead>
+                    <tbody>
+                        @foreach ($tokens as $token)
+                            <tr><th scope="row">{{ $token->name }}</th><td>{{ ($token->can('hand-in') ? App\Security\TokenAbility::HandIn : App\Security\TokenAbility::Read)->words() }}</td><td>{{ $token->last_used_at?->diffForHumans() ?? 'never' }}</td><td>{{ $token->expires_at?->isPast() ? 'ended' : '' }} {{ $token->expires_at?->format('j F Y') }}</td>
+                                <td><form method="post" action="{{ route('account.tokens.withdraw', $token->id) }}">@csrf @method('delete')<button class="btn btn-quiet btn-sm">Withdraw</button></form></td></tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            @endif
+            <form class="account-form" method="post" action="{{ route('account.tokens.make') }}">
+                @csrf
+                <label class="form-label" for="token-name">What it is for</label><input class="form-control" id="token-name" name="name" maxlength="100" value="{{ old('name') }}" autocomplete="off" required>
+                @error('name', 'token')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                <label class="form-label" for="token-ability">It may</label><select class="form-select" id="token-ability" name="ability">@foreach (App\Security\TokenAbility::cases() as $ability)<option value="{{ $ability->value }}" @selected(old('ability') === $ability->value)>{{ $ability->words() }}</option>@endforeach</select>
+                <label class="form-label" for="token-days">It ends after</label><select class="form-select" id="token-days" name="days">@foreach (App\Http\Requests\TokenRequest::DAYS as $days)<option value="{{ $days }}" @selected((int) old('days', 90) === $days)>{{ $days }} days</option>@endforeach</select>
+                <label class="form-label" for="current-token">Your password</label><input class="form-control" id="current-token" name="current" type="password" autocomplete="current-password" required>
+                @error('current', 'token')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                <p><button class="btn btn-primary">Make a token</button></p>
+            </form>
+        </section>
     </div>
 @endsection

@@ -11,9 +11,11 @@ use Database\Seeders\DemoOfficeSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Route as Routes;
+use Laravel\Sanctum\Sanctum;
 use Tests\TestCase;
 
 /** Whatever is asked of whatever address: an answer, never a fault of the server. Seeded; `bin/fuzz MINUTES` goes on for longer. */
@@ -80,7 +82,12 @@ final class FuzzTest extends TestCase
         for (; microtime(true) < $until; ++$number) {
             $route = $routes[$number < count($routes) ? $number : mt_rand(0, count($routes) - 1)];
             Cache::flush();
-            $this->actingAs(User::query()->whereKey($people[mt_rand(0, count($people) - 1)])->firstOrFail());
+            $person = User::query()->whereKey($people[mt_rand(0, count($people) - 1)])->firstOrFail();
+            Auth::shouldUse('web');
+            $this->actingAs($person);
+            if (str_starts_with($route->uri(), 'api/')) {
+                Sanctum::actingAs($person, ['*']);
+            }
             $values = mt_rand(0, 2) === 0 ? [...self::values(), ...self::nearlyRight()] : self::values();
             $address = self::address($route);
             $start = self::worked();

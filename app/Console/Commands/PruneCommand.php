@@ -59,6 +59,7 @@ final class PruneCommand extends Command
             ->where('finished_at', '<', now()->subDays(self::DAYS)->getTimestamp())
             ->delete();
         $cached = DB::table('cache')->where('expiration', '<', now()->getTimestamp())->delete();
+        DB::table('personal_access_tokens')->where('expires_at', '<', now()->subDays(self::DAYS))->delete();
         DB::table('done_jobs')->where('done_at', '<', now()->subDays(Once::DAYS))->delete();
         DB::table('presses')->where('pressed_at', '<', now()->subDays(DoneOnce::DAYS))->delete();
         DB::table('failed_jobs')->where('failed_at', '<', now()->subDays(self::DAYS))->delete();

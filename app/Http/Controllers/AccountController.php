@@ -23,6 +23,7 @@ final readonly class AccountController
             'user' => $user,
             'sessions' => $this->sessions->of($user),
             'isThis' => fn(SignIn $one): bool => $this->sessions->isThis($one, $request->session()),
+            'tokens' => $user->tokens()->latest('id')->get(),
             'codeAddress' => $user->code_secret === null || $user->hasCodes() ? null : TimeCode::address($user->code_secret, $user->email),
         ]);
     }

@@ -76,6 +76,30 @@ final readonly class Schedule
         return new self($this->kind, $isDescending ? array_reverse($rows) : $rows);
     }
 
+    /** @return array<string, mixed> rows with a cell for each measure, as programs read them */
+    public function toArray(): array
+    {
+        $columns = $this->kind->columns();
+
+        return [
+            'kind' => $this->kind->value,
+            'columns' => array_map(
+                static fn(string $title, string $measure): array => ['measure' => $measure, 'title' => $title],
+                array_keys($columns),
+                array_values($columns),
+            ),
+            'rows' => array_map(static fn(ScheduleRow $row): array => [
+                'id' => $row->subject->id(),
+                'name' => $row->subject->name(),
+                'storey' => $row->storey,
+                'cells' => array_combine(
+                    $columns,
+                    array_map(static fn(string $title): array => $row->cells[$title]->toArray(), array_keys($columns)),
+                ),
+            ], $this->rows),
+        ];
+    }
+
     /** @return array{int, float|string} */
     private static function order(Amount|bool|string|null $value): array
     {

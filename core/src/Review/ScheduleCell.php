@@ -19,4 +19,18 @@ final readonly class ScheduleCell
     {
         return $this->finding?->limitText();
     }
+
+    /** @return array<string, mixed> lengths in mm, areas in m²; `unit` only of what is measured */
+    public function toArray(): array
+    {
+        $isAmount = $this->value instanceof Amount;
+
+        return [
+            'value' => $isAmount ? round($this->value->number, 6) + 0.0 : $this->value,
+            'unit' => $isAmount ? $this->value->quantity->value : null,
+            'text' => $this->text,
+            'limit' => $this->limit(),
+            'verdict' => $this->finding?->verdict()->value,
+        ];
+    }
 }
