@@ -83,7 +83,7 @@ final class ApiTest extends TestCase
         self::assertSame($all->json('counts'), $some->json('counts'));
         self::assertEqualsCanonicalizing(
             ['violated', 'undetermined'],
-            array_values(array_unique(array_column((array) $some->json('findings'), 'verdict'))),
+            array_values(array_unique(array_filter(array_column((array) $some->json('findings'), 'verdict'), is_string(...)))),
         );
         $this->send('POST', '/checks?settings[no_such]=1', $document)->assertStatus(422)->assertJsonValidationErrors('settings');
         $this->send('POST', '/checks?books[]=no-book', $document)->assertStatus(422)->assertJsonValidationErrors('books.0');
@@ -104,7 +104,7 @@ final class ApiTest extends TestCase
     #[DataProvider('brokenFiles')]
     public function test_a_file_that_cannot_be_read_is_refused_and_nothing_is_kept(string $content, string $says): void
     {
-        $scheme = Scheme::query()->findOrFail($this->handIn()->json('data.scheme.id'));
+        $scheme = Scheme::query()->whereKey($this->handIn()->json('data.scheme.id'))->firstOrFail();
         foreach (['/checks', '/projects', "/schemes/{$scheme->id}/revisions"] as $address) {
             $refused = $this->send('POST', $address, $content)->assertStatus(422)->assertJsonValidationErrors('file');
             self::assertStringContainsString($says, (string) json_encode($refused->json('message')));
@@ -147,7 +147,7 @@ final class ApiTest extends TestCase
         foreach (Revision::query()->get() as $revision) {
             $state = $this->send('GET', "/revisions/{$revision->id}");
             $this->assertDescribed($state, '/revisions/{revision}', 'get');
-            self::assertSame($revision->letters()->count(), count((array) $state->json('data.letters')));
+            self::assertCount($revision->letters()->count(), (array) $state->json('data.letters'));
             $report = $this->send('GET', "/revisions/{$revision->id}/report");
             $this->assertDescribed($report, '/revisions/{revision}/report', 'get');
             self::assertSame($state->json('data.counts'), $report->json('counts'));
@@ -166,7 +166,7 @@ final class ApiTest extends TestCase
 
     public function test_a_token_opens_nothing_without_being_made_for_it(): void
     {
-        $revision = Revision::query()->findOrFail($this->handIn()->json('data.id'));
+        $revision = Revision::query()->whereKey($this->handIn()->json('data.id'))->firstOrFail();
         foreach ($this->routes() as $route) {
             if ($route->getName() === 'api.description') {
                 continue;
