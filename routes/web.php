@@ -28,6 +28,7 @@ use App\Http\Controllers\PasswordLinkController;
 use App\Http\Controllers\PendingPageController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PickedSchemeController;
+use App\Http\Controllers\ProjectArchiveController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\RemarkController;
 use App\Http\Controllers\ReviewBooksController;
@@ -85,6 +86,10 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         ->can('create', Project::class)
         ->middleware(DoneOnce::class)
         ->name('projects.store');
+    Route::post('/archives', [ProjectArchiveController::class, 'store'])
+        ->can('takeIn', Project::class)
+        ->middleware(DoneOnce::class)
+        ->name('archives.store');
     Route::post('/drawings', [DrawingController::class, 'store'])
         ->can('create', Project::class)
         ->middleware(DoneOnce::class)
@@ -171,6 +176,7 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::get('/letters/{letter}/pdf', [SentLetterController::class, 'pdf'])->can('view', 'letter')->name('letters.pdf');
     Route::get('/projects/{project}/brief', [BriefController::class, 'edit'])->can('view', 'project')->name('brief');
     Route::put('/projects/{project}/brief', [BriefController::class, 'update'])->can('update', 'project')->name('brief.update');
+    Route::get('/projects/{project}/archive', [ProjectArchiveController::class, 'show'])->can('view', 'project')->name('project.archive');
     Route::get('/projects/{project}', [ProjectController::class, 'show'])->can('view', 'project')->name('project');
     Route::put('/projects/{project}', [ProjectController::class, 'update'])->can('update', 'project')->name('project.update');
     Route::delete('/projects/{project}', [ProjectController::class, 'destroy'])->can('delete', 'project')->name('project.remove');

@@ -37,7 +37,7 @@ final readonly class RemovePeople
     public function accountForGood(User $person): void
     {
         $person->forceFill([
-            'name' => 'Somebody who left', 'email' => "removed-{$person->id}@invalid", 'password' => Str::random(60),
+            'name' => 'Somebody who left', 'email' => "removed-{$person->id}".User::NOWHERE, 'password' => Str::random(60),
             'remember_token' => null, 'removed_at' => null,
             'code_secret' => null, 'code_confirmed_at' => null, 'code_step' => null, 'spare_codes' => null,
         ])->save();

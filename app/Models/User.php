@@ -36,6 +36,9 @@ final class User extends Authenticatable
     /** @use HasApiTokens<PersonalAccessToken> */
     use HasApiTokens;
 
+    /** What the address of somebody ends in who has none. */
+    public const NOWHERE = '@invalid';
+
     protected $fillable = ['office_id', 'name', 'email', 'password', 'role'];
     protected $hidden = ['password', 'remember_token', 'code_secret', 'spare_codes'];
 
@@ -48,6 +51,12 @@ final class User extends Authenticatable
     public function office(): BelongsTo
     {
         return $this->belongsTo(Office::class);
+    }
+
+    /** Has he an address? Whoever has left has none, nor has somebody who is known from an archive alone. */
+    public function isReachable(): bool
+    {
+        return !str_ends_with($this->email, self::NOWHERE);
     }
 
     /** Is a code asked for when he signs in? */

@@ -16,6 +16,12 @@ final class ProjectPolicy
         return true;
     }
 
+    /** A whole project comes with rulings and letters: designers make none. */
+    public function takeIn(User $user): bool
+    {
+        return $user->role !== Role::Designer;
+    }
+
     /** Principals take homes away and bring them back. */
     public function delete(User $user, Project $project): bool
     {

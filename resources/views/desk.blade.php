@@ -68,7 +68,18 @@
                 <label class="form-label" for="address">Address <span class="optional">if there is one</span></label>
                 <input class="form-control" id="address" name="address" maxlength="200" value="{{ request()->input('address') }}">
                 <button class="btn btn-primary">Check it</button>
+                @can('takeIn', App\Models\Project::class)
+                    <details class="intake-more" @isset($refusedArchive) open @endisset>
+                        <summary>Take in a whole project</summary>
+                        <label class="form-label" for="archive">Archive <span class="optional">.zip, as a project hands it out</span></label>
+                        <input class="form-control @isset($refusedArchive) is-invalid @endisset" id="archive" name="archive" type="file" accept=".zip,application/zip" form="take-in" required aria-describedby="archive-help @isset($refusedArchive) archive-error @endisset">
+                        @isset($refusedArchive)<p class="field-error" id="archive-error" role="alert">{{ $refusedArchive }}</p>@endisset
+                        <p class="field-help" id="archive-help">Schemes, revisions, rulings, letters and brief as they are there. People who are not in this office are known by their names.</p>
+                        <button class="btn btn-primary" form="take-in">Take it in</button>
+                    </details>
+                @endcan
             </form>
+            @can('takeIn', App\Models\Project::class)<form id="take-in" method="post" action="{{ route('archives.store') }}" enctype="multipart/form-data">@csrf<x-once/></form>@endcan
             <form class="intake" method="post" action="{{ route('drawings.store') }}" enctype="multipart/form-data">
                 @csrf<x-once/>
                 <h2>Draw a home</h2>

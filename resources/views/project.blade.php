@@ -23,6 +23,7 @@
                 </li>
             @endforeach
         </ul>
+        <p><a href="{{ route('project.archive', $project) }}" download>The whole project as an archive</a>: schemes, revisions, rulings, letters, brief, rule books. It can be taken in on the desk, here or elsewhere.</p>
         @can('delete', $project)
             <details class="project-remove"><summary>Remove this home</summary>
                 <form method="post" action="{{ route('project.remove', $project) }}">@csrf @method('delete')<p>Nobody sees it any more, its drawings, reviews and letters neither. It can be brought back from the desk for {{ App\Actions\RemoveHome::DAYS }} days; then it is gone.</p><button class="btn btn-sm btn-primary">Remove it</button></form>

@@ -36,7 +36,7 @@ final class RoutesTest extends TestCase
 
     /** What shows everybody his own office's things, or nobody's. */
     private const FOR_EVERYBODY = [
-        'sign-out', 'desk', 'projects.store', 'drawings.store', 'lengths', 'people', 'people.invite', 'people.codes',
+        'sign-out', 'desk', 'projects.store', 'archives.store', 'drawings.store', 'lengths', 'people', 'people.invite', 'people.codes',
         'people.office.remove', 'people.office.return', 'outbox', 'account', 'account.password', 'account.sessions.end',
         'account.sessions.end-others', 'account.tokens.make', 'account.tokens.withdraw', 'account.codes.begin', 'account.codes.confirm', 'account.codes.drop', 'examination',
         'examination.start', 'measures', 'rule-books', 'rule-book',
@@ -45,7 +45,7 @@ final class RoutesTest extends TestCase
     /** What designers may not do in their own office either. */
     private const FOR_REVIEWERS = [
         'review.rulings', 'review.rulings.undo', 'review.books', 'review.statements', 'review.statements.take-back', 'review.remarks',
-        'review.remarks.write', 'review.remarks.drop', 'review.sign-off', 'review.letter.send',
+        'review.remarks.write', 'review.remarks.drop', 'review.sign-off', 'review.letter.send', 'archives.store',
     ];
 
     private const FOR_PRINCIPALS = [

@@ -20,7 +20,7 @@ final class PeopleController
     public function index(#[CurrentUser] User $user): View
     {
         return view('people', [
-            'people' => $user->office->users()->orderBy('name')->get(),
+            'people' => $user->office->users()->where('email', 'not like', '%'.User::NOWHERE)->orderBy('name')->get(),
             'invitations' => Invitation::query()->where('office_id', $user->office_id)->whereNull('accepted_at')->latest('id')->get(),
             'entries' => OfficeEntry::query()->with('user')->where('office_id', $user->office_id)->latest('id')->limit(50)->get(),
             'office' => $user->office,

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exchange\ProjectContents;
+use App\Exchange\ProjectRecord;
+use App\Exchange\UnreadableProject;
+use App\Files\StoredFile;
+use App\Models\LogEntry;
+use App\Models\Project;
+use App\Models\Underlay;
+use App\Models\User;
+use Heurema\Rulebook\Shelf;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+
+/**
+ * Takes a whole project into an office out of its archive: all of it, or nothing when some of it cannot be shown. People are those of the
+ * office who have the same address; others are known by their names alone.
+ *
+ * @phpstan-import-type Part from ProjectRecord
+ */
+final readonly class TakeProject
+{
+    public function __construct(private Shelf $shelf, private TryProject $trial) {}
+
+    /** @throws UnreadableProject */
+    public function take(User $by, ProjectContents $contents): Project
+    {
+        $differing = $this->differingBooks($contents);
+        $stored = [];
+        try {
+            return DB::transaction(function () use ($by, $contents, $differing, &$stored): Project {
+                $rows = new ProjectRows($by->office, $contents, static function (string $extension, string $content) use (&$stored): string {
+                    $stored[] = $file = 'underlays/'.Str::random(40).".{$extension}";
+                    StoredFile::put(Storage::disk(Underlay::DISK), $file, $content);
+
+                    return $file;
+                });
+                $project = Project::query()->findOrFail($rows->insert());
+                $this->trial->attempt($project);
+                LogEntry::query()->create([
+                    'project_id' => $project->id, 'user_id' => $by->id, 'words' => 'took the project in from an archive'
+                        .($differing === [] ? '' : '; other texts here than there: '.implode(', ', $differing)),
+                ]);
+                $by->office->log($by, "{$project->name} taken in from an archive");
+
+                return $project;
+            });
+        } catch (\Throwable $e) {
+            Storage::disk(Underlay::DISK)->delete($stored);
+
+            throw $e;
+        }
+    }
+
+    /**
+     * @return list<string> ids of the rule books that have other texts here than there
+     *
+     * @throws UnreadableProject when some are not here at all
+     */
+    private function differingBooks(ProjectContents $contents): array
+    {
+        $books = $contents->books();
+        $missing = array_diff(array_keys($books), $this->shelf->ids());
+        if ($missing !== []) {
+            throw new UnreadableProject('This installation has no rule book '.implode(', ', $missing)
+                .'. The archive holds it under books/: lay it beside the other rule books first.');
+        }
+
+        return array_values(array_filter(array_keys($books), fn(string $id): bool => $this->shelf->text($id) !== $books[$id]));
+    }
+}
