@@ -34,6 +34,12 @@ final readonly class KeptElements
         return $this->read($of, null);
     }
 
+    /** Did Heurema write it, and has nobody changed its body since? */
+    public function isKept(Instance $of): bool
+    {
+        return $this->read($of, $this->box($of)) !== null;
+    }
+
     /** Its id in the layout, whatever became of its body; null where the model is none of Heurema's. */
     public function id(Instance $of): ?string
     {

@@ -19,7 +19,7 @@ use Heurema\Words\Message;
 /** Reads a home from an open building model (ISO 16739: IFC4, IFC4.3; and IFC2x3), with a report of what became of each element. */
 final class ModelReader
 {
-    private const DOCUMENT = ['IFCDOOR', 'IFCWINDOW', 'IFCROOF', 'IFCCOVERING', 'IFCMEMBER', 'IFCPLATE', 'IFCRAMP', 'IFCRAMPFLIGHT'];
+    private const DOCUMENT = ['IFCDOOR', 'IFCWINDOW', 'IFCROOF', 'IFCMEMBER', 'IFCPLATE'];
 
     /** Lengths that agree, mm. */
     private const SAME = 0.5;
@@ -46,13 +46,15 @@ final class ModelReader
             (new SlabMapper($this->model))->map($slab, $drafts);
         }
         $this->takeRest($storeys);
-        $stairs = array_values(array_filter(array_map(
-            fn(Instance $stair): ?array => (new StairMapper($this->model))->map($stair, $drafts),
-            $this->model->file->all('IFCSTAIR'),
-        ), static fn(?array $stair): bool => $stair !== null));
+        $stairs = $this->taken((new StairMapper($this->model))->map(...), $drafts, 'IFCSTAIR');
+        // flights that are no part of a ramp are ramps of their own
+        $ramps = array_merge(...array_map(
+            fn(string $type): array => $this->taken((new RampMapper($this->model))->map(...), $drafts, $type),
+            RampMapper::TYPES,
+        ));
         $this->reportRest();
         $unnamed = $this->takeRooms($drafts);
-        $layout = $this->layout($drafts, $stairs);
+        $layout = $this->layout($drafts, $stairs, $ramps);
         $check = new SpaceCheck($this->model, self::understood($layout));
         foreach ($drafts as $storey) {
             array_map($check->check(...), $storey->spaces);
@@ -66,8 +68,8 @@ final class ModelReader
     {
         $counts = $this->model->file->counts();
         $types = [
-            ...WallMapper::TYPES, ...SlabMapper::TYPES, ...BeamMapper::TYPES, ...ThingMapper::TYPES, ...self::DOCUMENT,
-            'IFCSPACE', 'IFCSTAIR', 'IFCRAILING', 'IFCOPENINGELEMENT', 'IFCVIRTUALELEMENT', 'IFCBUILDINGSTOREY',
+            ...WallMapper::TYPES, ...SlabMapper::TYPES, ...BeamMapper::TYPES, ...ThingMapper::TYPES, ...RampMapper::TYPES,
+            ...self::DOCUMENT, 'IFCCOVERING', 'IFCSPACE', 'IFCSTAIR', 'IFCRAILING', 'IFCOPENINGELEMENT', 'IFCVIRTUALELEMENT', 'IFCBUILDINGSTOREY',
         ];
         foreach ($types as $type) {
             if (($counts[$type] ?? 0) > JsonCursor::MOST_ENTRIES) {
@@ -147,6 +149,12 @@ final class ModelReader
             if ($drawn !== null) {
                 $storey->spaces[] = $drawn;
             }
+        }
+        foreach ($this->model->file->all('IFCCOVERING') as $covering) {
+            $storey = $this->storeyOf($covering, $storeys);
+            $storey === null
+                ? $this->model->report->leaveOut($covering, Message::of('ifc.no_storey'))
+                : (new CoveringMapper($this->model))->map($covering, $storey);
         }
         foreach ($storeys as [, $storey]) {
             $heights = array_count_values(array_map(
@@ -244,10 +252,29 @@ final class ModelReader
         }
     }
 
+    /**
+     * What joins storeys, of a type; a part of something taken is taken with it.
+     *
+     * @param \Closure(Instance, list<StoreyDraft>): (array<string, mixed>|null) $map
+     * @param list<StoreyDraft> $storeys
+     *
+     * @return list<array<string, mixed>> as a document writes them
+     */
+    private function taken(\Closure $map, array $storeys, string $type): array
+    {
+        $taken = [];
+        foreach ($this->model->file->all($type) as $element) {
+            $one = $this->model->report->has($element) ? null : $map($element, $storeys);
+            $taken = [...$taken, ...$one === null ? [] : [$one]];
+        }
+
+        return $taken;
+    }
+
     /** What nothing was made of, and why. */
     private function reportRest(): void
     {
-        foreach ($this->model->file->all(...self::DOCUMENT) as $element) {
+        foreach ($this->model->file->all(...self::DOCUMENT, ...SlabMapper::TYPES) as $element) {
             if (!$this->model->report->has($element)) {
                 $this->model->report->leaveOut($element, Message::of('ifc.not_read'));
             }
@@ -286,8 +313,9 @@ final class ModelReader
     /**
      * @param list<StoreyDraft>          $storeys
      * @param list<array<string, mixed>> $stairs
+     * @param list<array<string, mixed>> $ramps
      */
-    private function layout(array $storeys, array $stairs): Layout
+    private function layout(array $storeys, array $stairs, array $ramps): Layout
     {
         $building = $this->model->file->all('IFCBUILDING')[0] ?? null;
         $project = $this->model->file->all('IFCPROJECT')[0];
@@ -299,6 +327,7 @@ final class ModelReader
             'north' => $this->model->north(),
             'storeys' => array_map(static fn(StoreyDraft $storey): array => $storey->toArray(), $storeys),
             'stairs' => $stairs,
+            'ramps' => $ramps === [] ? null : $ramps,
             ...$this->model->kept->values($project) ?? [],
         ], static fn(mixed $value): bool => $value !== null);
         try {

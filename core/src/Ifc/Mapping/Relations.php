@@ -62,6 +62,11 @@ final class Relations
         return array_map($this->file->get(...), $this->parts[$whole->id] ?? []);
     }
 
+    public function wholeOf(Instance $part): ?Instance
+    {
+        return isset($this->wholes[$part->id]) ? $this->file->get($this->wholes[$part->id]) : null;
+    }
+
     /** @return list<Instance> the openings cut out of an element */
     public function openingsIn(Instance $element): array
     {

@@ -8,7 +8,7 @@ use Heurema\Ifc\Shape\Solid;
 use Heurema\Ifc\Step\Instance;
 use Heurema\Words\Message;
 
-/** Floors: how thick they are, and the openings in them. Roofs are left to the ceilings of the spaces under them. */
+/** Floors, but for landings, which belong to their stairs and ramps: how thick they are, and the openings in them. Roofs are left to the ceilings of the spaces under them. */
 final readonly class SlabMapper
 {
     public const TYPES = ['IFCSLAB', 'IFCSLABSTANDARDCASE', 'IFCSLABELEMENTEDCASE'];
@@ -21,6 +21,15 @@ final readonly class SlabMapper
     /** @param list<StoreyDraft> $storeys */
     public function map(Instance $slab, array $storeys): void
     {
+        if ($this->model->relations->wholeOf($slab)?->is('IFCSTAIR', 'IFCRAMP') === true) {
+            return;
+        }
+        if ($this->model->kept->isKept($slab)) {
+            // its storey says it
+            array_map($this->model->report->take(...), [$slab, ...$this->model->relations->openingsIn($slab)]);
+
+            return;
+        }
         $solids = $this->model->bodies->of($slab);
         if ($slab->word('PredefinedType') === 'ROOF' || $solids === []) {
             $this->model->report->leaveOut($slab, $solids === [] ? Message::of('ifc.no_body') : Message::of('ifc.slab.roof'));

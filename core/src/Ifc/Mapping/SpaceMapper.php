@@ -91,6 +91,8 @@ final readonly class SpaceMapper
                 $storey->ceiling !== null && abs($space->height - $storey->ceiling) <= self::OTHER => null,
                 default => $space->height,
             },
+            'floor_finish' => $space->floorFinish,
+            'floor_finish_thickness' => $space->floorFinishThickness,
         ], static fn(mixed $value): bool => $value !== null);
     }
 

@@ -11,6 +11,8 @@ use Heurema\Layout\Stair;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\WallType;
+use Heurema\Spatial\Beyond;
+use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\Climb;
 
 /** The property sets that the standard has for an element (ISO 16739-1:2018), names from memory: nothing that nobody said. */
@@ -62,6 +64,23 @@ final class CommonProperties
             'RiserHeight' => self::length($areAlike ? array_sum($risers) / count($risers) : null),
             'NosingLength' => $stair->nosing === null ? null : new Typed('IFCLENGTHMEASURE', $stair->nosing),
         ]]);
+    }
+
+    /** @return array<string, array<string, Typed>> */
+    public static function ofSpace(RoomSpace $room): array
+    {
+        return self::given([
+            'Pset_SpaceCommon' => ['IsExternal' => self::yes(Beyond::room($room)->isOpenAir())],
+            'Pset_SpaceCoveringRequirements' => [
+                'FloorCovering' => self::label($room->room->floorFinish),
+                'FloorCoveringThickness' => self::length($room->room->floorFinishThickness),
+            ],
+        ]);
+    }
+
+    private static function label(?string $text): ?Typed
+    {
+        return $text === null ? null : new Typed('IFCLABEL', mb_substr($text, 0, 255));
     }
 
     /** Glass of all that fills the opening; null where either is not known. */

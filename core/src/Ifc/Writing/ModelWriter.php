@@ -6,6 +6,7 @@ namespace Heurema\Ifc\Writing;
 
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Ifc\Step\Derived;
 use Heurema\Ifc\Step\Enumeration;
@@ -18,6 +19,7 @@ use Heurema\Layout\ElementList;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Opening;
+use Heurema\Layout\RampRun;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Soffit;
 use Heurema\Layout\Storey;
@@ -25,6 +27,8 @@ use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedRamp;
+use Heurema\Spatial\RampPart;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
@@ -42,12 +46,13 @@ final class ModelWriter
     private const THING = [500.0, 500.0, 700.0];
     private const LEAF = 40.0;
     private const TREAD = 40.0;
+    private const RAMP = 150.0;
     private const GUARD = 1000.0;
 
     /** Lists whose elements are carried by products of their own; all else of a storey or of the document is written with it. */
     private const CARRIED = [
         ElementList::Walls, ElementList::Openings, ElementList::Rooms, ElementList::Fixtures, ElementList::Soffits, ElementList::Guards,
-        ElementList::Storeys, ElementList::Stairs,
+        ElementList::Storeys, ElementList::Stairs, ElementList::Ramps,
     ];
 
     private StepText $text;
@@ -131,6 +136,12 @@ final class ModelWriter
         }
         foreach ($storey->guards as $guard) {
             $this->guard($guard, $storey->elevation ?? 0.0, $place);
+        }
+        $this->floor($storey, $place);
+        foreach ($this->home->ramps as $ramp) {
+            if ($ramp->storey() === $storey->id) {
+                $this->ramp($ramp, $storey->elevation ?? 0.0, $place);
+            }
         }
         foreach ($this->home->stairs as $stair) {
             if ($stair->storey() === $storey->id) {
@@ -356,6 +367,68 @@ final class ModelWriter
         $this->characterise($written, $stair->id(), CommonProperties::ofStair($stair->stair, $climb instanceof Climb ? $climb : null));
     }
 
+    /** Runs and landings, each as thick as ramps usually are. */
+    private function ramp(PlacedRamp $ramp, float $floor, Reference $in): void
+    {
+        $level = $ramp->ramp->base ?? 0.0;
+        $pieces = $outlines = [];
+        foreach ($ramp->shape->parts as $part) {
+            $rise = $part->part instanceof RampRun ? $part->part->rise ?? 0.0 : 0.0;
+            $outlines[] = [$part->outline, $level - self::RAMP, self::RAMP + $rise];
+            $pieces[] = self::rampPiece($part, $level, $rise);
+            $level += $rise;
+        }
+        $this->contain(
+            'IFCRAMP',
+            $ramp->ramp,
+            [$ramp->name(), null, null, $this->shapes->placement($in, new Point(0, 0), 0.0), $this->shapes->sideways($pieces), null, null],
+            self::around($outlines, $floor),
+        );
+    }
+
+    /** @return array{Ring, Point, Point, float} as Shapes::sideways draws it */
+    private static function rampPiece(RampPart $part, float $level, float $rise): array
+    {
+        [$base, $side] = $part->outline->edges();
+        $way = $base->direction();
+
+        return [
+            new Ring([
+                new Point(0.0, $level - self::RAMP),
+                new Point($base->length(), $level + $rise - self::RAMP),
+                new Point($base->length(), $level + $rise),
+                new Point(0.0, $level),
+            ]),
+            $base->from->plus($way->left()->times($side->length())),
+            $way,
+            $side->length(),
+        ];
+    }
+
+    /** The floor to the outer faces of the outer walls, with its openings; only where it is said how thick it is. */
+    private function floor(Storey $storey, Reference $in): void
+    {
+        $thickness = $storey->floorThickness;
+        $slabs = $this->home->plans[$storey->id]->mass->slab();
+        if ($thickness === null || $thickness <= 0.0 || $slabs === []) {
+            return;
+        }
+        $place = $this->shapes->placement($in, new Point(0, 0), -$thickness);
+        $pieces = array_map(static fn(Polygon $slab): array => [$slab->outer, 0.0, $thickness], $slabs);
+        $floor = $this->contained[] = $this->text->add('IFCSLAB', [
+            GlobalId::made("floor {$storey->id}"), null, "Floor of {$storey->name}", null, null, $place, $this->shapes->body($pieces), null,
+            new Enumeration('FLOOR'),
+        ]);
+        $this->keep($floor, "floor {$storey->id}", ['storey' => $storey->id], self::around($pieces, ($storey->elevation ?? 0.0) - $thickness));
+        foreach ($storey->voids as $void) {
+            $cut = $this->text->add('IFCOPENINGELEMENT', [
+                GlobalId::of($void->id), null, $void->id, null, null, $place,
+                $this->shapes->body([[$void->outline, -1.0, $thickness + 2.0]]), null, new Enumeration('OPENING'),
+            ]);
+            $this->relate('IFCRELVOIDSELEMENT', "cut {$void->id}", [$floor, $cut]);
+        }
+    }
+
     private function space(RoomSpace $room, float $floor, Reference $in): Reference
     {
         $outline = $room->outline()?->outer;
@@ -367,7 +440,7 @@ final class ModelWriter
             $this->shapes->body($pieces), $room->name(), new Enumeration('ELEMENT'), new Enumeration('INTERNAL'), null,
         ]);
         $this->keep($space, $room->id(), self::listed($room->room), self::around($pieces, $floor));
-        $this->characterise($space, $room->id(), [], BaseQuantities::ofSpace($room));
+        $this->characterise($space, $room->id(), CommonProperties::ofSpace($room), BaseQuantities::ofSpace($room));
 
         return $space;
     }

@@ -48,12 +48,38 @@ final readonly class Shapes
         $solids = [];
         foreach ($pieces as [$outline, $bottom, $height]) {
             if ($height > 0.0 && $outline->area() > 0.0) {
-                $profile = $this->text->add('IFCARBITRARYCLOSEDPROFILEDEF', [new Enumeration('AREA'), null, $this->border($outline)]);
-                $solids[] = $this->text->add('IFCEXTRUDEDAREASOLID', [$profile, $this->axes(0.0, 0.0, $bottom, 0.0), $this->up, $height]);
+                $solids[] = $this->extrusion($outline, $this->axes(0.0, 0.0, $bottom, 0.0), $height);
             }
         }
 
         return $solids === [] ? null : $this->shape('Body', 'SweptSolid', $solids);
+    }
+
+    /**
+     * Outlines seen from the side, drawn across to the right of a way: x leads along it, y up.
+     *
+     * @param list<array{Ring, Point, Point, float}> $pieces outline, where it begins on plan at its left, the way, and how wide
+     */
+    public function sideways(array $pieces): ?Reference
+    {
+        $solids = array_map(fn(array $piece): Reference => $this->extrusion(
+            $piece[0],
+            $this->text->share('IFCAXIS2PLACEMENT3D', [
+                $this->text->share('IFCCARTESIANPOINT', [[$piece[1]->x, $piece[1]->y, 0.0]]),
+                $this->text->share('IFCDIRECTION', [[$piece[2]->y, -$piece[2]->x, 0.0]]),
+                $this->text->share('IFCDIRECTION', [[$piece[2]->x, $piece[2]->y, 0.0]]),
+            ]),
+            $piece[3],
+        ), $pieces);
+
+        return $solids === [] ? null : $this->shape('Body', 'SweptSolid', $solids);
+    }
+
+    private function extrusion(Ring $outline, Reference $axes, float $depth): Reference
+    {
+        $profile = $this->text->add('IFCARBITRARYCLOSEDPROFILEDEF', [new Enumeration('AREA'), null, $this->border($outline)]);
+
+        return $this->text->add('IFCEXTRUDEDAREASOLID', [$profile, $axes, $this->up, $depth]);
     }
 
     /** A line on plan and nothing else. */
