@@ -122,6 +122,64 @@ final class ModelText
         return $this->contain("{$type}('{$this->guid()}',\$,'{$name}',\$,\$,#{$place},#{$body},\$".$this->more(1).')');
     }
 
+    /** What covers a floor or a ceiling: a box that begins so high. */
+    public function covering(string $kind, float $x, float $y, float $z, float $width, float $depth, float $height): int
+    {
+        $place = $this->placed($this->placement, $x, $y, $z, 0.0);
+        $body = $this->box($width, $depth, $height);
+
+        return $this->contain("IFCCOVERING('{$this->guid()}',\$,'Floor covering',\$,\$,#{$place},#{$body},\$,.{$kind}.)");
+    }
+
+    public function material(int $element, string $name): self
+    {
+        $material = $this->add("IFCMATERIAL('{$name}',\$,\$)");
+        $layer = $this->add("IFCMATERIALLAYER(#{$material},{$this->length(10.0)},\$,\$,\$,\$,\$)");
+        $set = $this->add("IFCMATERIALLAYERSET((#{$layer}),\$,\$)");
+        $this->add("IFCRELASSOCIATESMATERIAL('{$this->guid()}',\$,\$,\$,(#{$element}),#{$set})");
+
+        return $this;
+    }
+
+    /**
+     * An element with flat faces for its body.
+     *
+     * @param list<list<array{float, float, float}>> $faces corners of each
+     */
+    public function mesh(string $type, string $name, array $faces): int
+    {
+        $place = $this->placed($this->placement, 0.0, 0.0, 0.0, 0.0);
+        $written = array_map(function (array $face): string {
+            $corners = array_map(
+                fn(array $at): string => '#'.$this->add('IFCCARTESIANPOINT(('.implode(',', array_map($this->length(...), $at)).'))'),
+                $face,
+            );
+            $bound = $this->add("IFCFACEOUTERBOUND(#{$this->add('IFCPOLYLOOP(('.implode(',', $corners).'))')},.T.)");
+
+            return "#{$this->add("IFCFACE((#{$bound}))")}";
+        }, $faces);
+        $brep = $this->add("IFCFACETEDBREP(#{$this->add('IFCCLOSEDSHELL(('.implode(',', $written).'))')})");
+        $shape = $this->add("IFCSHAPEREPRESENTATION(\$,'Body','Brep',(#{$brep}))");
+        $body = $this->add("IFCPRODUCTDEFINITIONSHAPE(\$,\$,(#{$shape}))");
+
+        return $this->contain("{$type}('{$this->guid()}',\$,'{$name}',\$,\$,#{$place},#{$body},\$".$this->more(1).')');
+    }
+
+    /**
+     * An element that is made of others.
+     *
+     * @param list<int> $parts
+     */
+    public function whole(string $type, string $name, array $parts): int
+    {
+        $this->contained = array_values(array_diff($this->contained, $parts));
+        $whole = $this->contain("{$type}('{$this->guid()}',\$,'{$name}',\$,\$,\$,\$,\$".$this->more(1).')');
+        $list = implode(',', array_map(static fn(int $id): string => "#{$id}", $parts));
+        $this->add("IFCRELAGGREGATES('{$this->guid()}',\$,\$,\$,#{$whole},({$list}))");
+
+        return $whole;
+    }
+
     public function write(): string
     {
         $entities = $this->entities;

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Ifc;
 
+use Heurema\Geometry\Polygon;
 use Heurema\Ifc\Writing\GlobalId;
 use Heurema\Ifc\Writing\ModelWriter;
+use Heurema\Layout\FloorVoid;
 use Heurema\Layout\LayoutReader;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RampPart;
+use Heurema\Spatial\Stair\Step;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -23,7 +27,7 @@ final class OtherReaderTest extends TestCase
         }
     }
 
-    /** Walls less their openings, and fixtures, within 0.1 %; everything that has a body is drawn. */
+    /** Walls and floors less their openings, fixtures, rooms, stairs and ramps, within 0.1 %. */
     #[DataProvider('homes')]
     public function test_bodies_are_as_large_as_here(string $name): void
     {
@@ -42,6 +46,52 @@ final class OtherReaderTest extends TestCase
             $volume = $placed->outline->area() * $fixture->height / 1e9;
             self::assertEqualsWithDelta($volume, $read['volumes'][GlobalId::of($fixture->id)] ?? 0.0, 0.001 * $volume, $fixture->id);
         }
+        foreach ([...self::floors($home), ...self::ramps($home), ...self::others($home)] as $id => $volume) {
+            self::assertEqualsWithDelta($volume, $read['volumes'][$id] ?? 0.0, 0.001 * $volume, $id);
+        }
+    }
+
+    /** @return array<string, float> m3 by GlobalId: the ground that a storey covers less the openings in it, times its thickness */
+    private static function floors(Home $home): array
+    {
+        $volumes = [];
+        foreach ($home->plans as $plan) {
+            $ground = array_sum(array_map(static fn(Polygon $slab): float => $slab->outer->area(), $plan->mass->slab()));
+            $open = array_sum(array_map(static fn(FloorVoid $void): float => $void->outline->area(), $plan->storey->voids));
+            $thickness = $plan->storey->floorThickness;
+            $volumes += $thickness === null ? [] : [GlobalId::made("floor {$plan->storey->id}") => ($ground - $open) * $thickness / 1e9];
+        }
+
+        return $volumes;
+    }
+
+    /** @return array<string, float> m3 by GlobalId: what a ramp covers, times 150 mm, however it slopes */
+    private static function ramps(Home $home): array
+    {
+        $volumes = [];
+        foreach ($home->ramps as $ramp) {
+            $area = array_sum(array_map(static fn(RampPart $part): float => $part->outline->area(), $ramp->shape->parts));
+            $volumes[GlobalId::of($ramp->id())] = $area * 150.0 / 1e9;
+        }
+
+        return $volumes;
+    }
+
+    /** @return array<string, float> m3 by GlobalId: rooms with a level ceiling, stairs by their treads of 40 mm */
+    private static function others(Home $home): array
+    {
+        $volumes = [];
+        foreach ($home->rooms as $room) {
+            $ceiling = $room->ceiling();
+            $area = $room->outline()?->outer->area();
+            $volumes += $area === null || !is_float($ceiling) ? [] : [GlobalId::of($room->id()) => $area * $ceiling / 1e9];
+        }
+        foreach ($home->stairs as $stair) {
+            $area = array_sum(array_map(static fn(Step $step): float => $step->outline->area(), $stair->shape->steps));
+            $volumes[GlobalId::of($stair->id())] = $area * 40.0 / 1e9;
+        }
+
+        return $volumes;
     }
 
     /** @return array<string, float> m3 by wall */

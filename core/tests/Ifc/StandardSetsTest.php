@@ -53,6 +53,22 @@ final class StandardSetsTest extends TestCase
         self::assertSame([200.0], $this->measured('w1', 'Width'));
     }
 
+    public function test_spaces_say_what_lies_on_their_floor_and_whether_they_are_outdoors(): void
+    {
+        foreach (['kitchen' => 'F', 'balcony' => 'T', 'porch' => 'T', 'hall' => 'F'] as $use => $isExternal) {
+            $this->write(
+                Sketch::room(4000, 3000, $use)
+                    ->use('r2', $use, 2000, 1500, ['floor_finish' => 'Oak', 'floor_finish_thickness' => 15])
+                    ->layout(),
+            );
+            self::assertSame([$isExternal, 'Oak', 15.0], [
+                $this->said('r2', 'Pset_SpaceCommon', 'IsExternal'),
+                $this->said('r2', 'Pset_SpaceCoveringRequirements', 'FloorCovering'),
+                $this->said('r2', 'Pset_SpaceCoveringRequirements', 'FloorCoveringThickness'),
+            ], $use);
+        }
+    }
+
     public function test_what_nobody_said_is_not_written(): void
     {
         $this->write(Sketch::room(4000, 3000)->door('w1', 1400, 800)->with(['ceiling' => null])->layout());

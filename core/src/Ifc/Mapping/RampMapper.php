@@ -51,7 +51,7 @@ final readonly class RampMapper
         $storey = $runs === null || $runs === [] ? null : self::storey($runs[0]->level, $storeys);
         if ($runs === null || $runs === [] || $stretches === null || $storey === null) {
             foreach ([$ramp, ...$parts] as $left) {
-                $this->model->report->leaveOut($left, Message::of($solids === [] ? 'ifc.no_body' : 'ifc.ramp.shape_not_read'));
+                $this->model->report->leaveOut($left, $solids === [] ? Message::of('ifc.no_body') : Message::of('ifc.ramp.shape_not_read'));
             }
 
             return null;

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Ifc\Writing;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Ring;
+use Heurema\Ifc\Step\Enumeration;
+use Heurema\Ifc\Step\Reference;
+use Heurema\Layout\Guard;
+use Heurema\Layout\Soffit;
+use Heurema\Layout\Storey;
+use Heurema\Spatial\PlacedFixture;
+
+/** What stands in rooms, hangs under their ceilings and guards their edges. */
+final readonly class Things
+{
+    /** Where nobody said, mm: common practice, no source. */
+    private const THING = [500.0, 500.0, 700.0];
+    private const GUARD = 1000.0;
+
+    /** Guards are drawn so thick, mm. */
+    private const THICK = 40.0;
+
+    public function __construct(private Products $products) {}
+
+    public function thing(PlacedFixture $placed, Reference $in): void
+    {
+        $fixture = $placed->fixture;
+        [$width, $depth, $height] = [
+            $fixture->width ?? self::THING[0], $fixture->depth ?? self::THING[1], $fixture->height ?? self::THING[2],
+        ];
+        $base = $fixture->base ?? 0.0;
+        // x leads to the right of one who looks at it from the front, y out of its front
+        $drawn = $fixture->outline ?? [];
+        $outline = $drawn === [] ? Products::rectangle(-$width / 2, $width / 2, 0.0, $depth) : new Ring($drawn);
+        $place = $this->products->shapes->placement($in, $fixture->at, $base, $fixture->facing - 90.0);
+        $box = Products::box($outline, $placed->frame->toPlan(...));
+        $floor = ($placed->plan->storey->elevation ?? 0.0) + $base;
+        [$type, $predefined] = ThingType::of($fixture->kind);
+        $this->products->contain(
+            $type,
+            $fixture,
+            [
+                $fixture->name ?? ucfirst($fixture->kind->words()), null, $fixture->kind->words(), $place,
+                $this->products->shapes->body([[$outline, 0.0, $height]]), null, new Enumeration($predefined),
+            ],
+            [...$box[0], $floor, ...$box[1], $floor + $height],
+        );
+    }
+
+    public function soffit(Soffit $soffit, Storey $storey, Reference $in): void
+    {
+        $underside = $soffit->underside ?? $storey->ceiling ?? ModelWriter::HEIGHT;
+        $height = max(100.0, ($storey->ceiling ?? ModelWriter::HEIGHT) - $underside);
+        $box = Products::box($soffit->outline, static fn(Point $at): Point => $at);
+        $floor = ($storey->elevation ?? 0.0) + $underside;
+        $this->products->contain(
+            'IFCBEAM',
+            $soffit,
+            [
+                'Soffit', null, null, $this->products->shapes->placement($in, new Point(0, 0), $underside),
+                $this->products->shapes->body([[$soffit->outline, 0.0, $height]]), null, null,
+            ],
+            [...$box[0], $floor, ...$box[1], $floor + $height],
+        );
+    }
+
+    public function guard(Guard $guard, float $floor, Reference $in): void
+    {
+        $height = $guard->height ?? self::GUARD;
+        $pieces = [];
+        for ($number = 1, $count = count($guard->line); $number < $count; ++$number) {
+            $along = $guard->line[$number]->minus($guard->line[$number - 1]);
+            $across = $along->unit()->left()->times(self::THICK);
+            $pieces[] = [Ring::rectangle($guard->line[$number - 1]->minus($across->times(0.5)), $along, $across), 0.0, $height];
+        }
+        $railing = $this->products->contain(
+            'IFCRAILING',
+            $guard,
+            [
+                'Guard', null, null, $this->products->shapes->placement($in, new Point(0, 0), 0.0), $this->products->shapes->body($pieces), null,
+                new Enumeration('GUARDRAIL'),
+            ],
+            Products::around($pieces, $floor),
+        );
+        $this->products->characterise($railing, $guard->id, CommonProperties::ofGuard($guard));
+    }
+}
