@@ -22,6 +22,7 @@ use App\Http\Controllers\LengthController;
 use App\Http\Controllers\LetterController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\OfficeController;
+use App\Http\Controllers\OfficePaperController;
 use App\Http\Controllers\OutboxController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PasswordLinkController;
@@ -46,6 +47,7 @@ use App\Http\Controllers\SecondStepPolicyController;
 use App\Http\Controllers\SentLetterController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SheetSetController;
 use App\Http\Controllers\SignOffController;
 use App\Http\Controllers\StairController;
 use App\Http\Controllers\StatementController;
@@ -104,6 +106,13 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::get('/stairs/{stair}', [StairController::class, 'edit'])->name('board.stair');
         Route::post('/stairs/{stair}', [StairController::class, 'update'])->name('board.stair.change');
         Route::get('/sheet', SheetController::class)->name('board.sheet');
+        Route::get('/sheets', [SheetSetController::class, 'index'])->name('board.sheets');
+        Route::post('/sheets', [SheetSetController::class, 'store'])->name('board.sheets.add');
+        Route::get('/sheets/all.pdf', [SheetSetController::class, 'pdf'])->name('board.sheets.pdf');
+        Route::put('/sheets/fields', [SheetSetController::class, 'fields'])->name('board.sheets.fields');
+        Route::get('/sheets/{number}.svg', [SheetSetController::class, 'show'])->whereNumber('number')->name('board.sheets.drawing');
+        Route::put('/sheets/{number}', [SheetSetController::class, 'update'])->whereNumber('number')->name('board.sheets.change');
+        Route::delete('/sheets/{number}', [SheetSetController::class, 'destroy'])->whereNumber('number')->name('board.sheets.drop');
         Route::get('/survey', SurveyController::class)->name('board.survey');
         Route::get('/file', [SchemeFileController::class, 'show'])->name('board.file');
         Route::post('/file', [SchemeFileController::class, 'store'])->middleware(DoneOnce::class)->name('board.file.take');
@@ -136,6 +145,7 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         '/people/invitations/{invitation}',
         [InvitationController::class, 'destroy'],
     )->can('invite', User::class)->name('people.withdraw');
+    Route::put('/people/paper', [OfficePaperController::class, 'update'])->can('invite', User::class)->name('people.paper');
     Route::delete('/people/office', [OfficeController::class, 'destroy'])->can('invite', User::class)->name('people.office.remove');
     Route::post('/people/office', [OfficeController::class, 'restore'])->can('invite', User::class)->name('people.office.return');
     Route::delete('/people/{person}', [PeopleController::class, 'destroy'])->can('delete', 'person')->name('people.remove');

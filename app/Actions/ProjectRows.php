@@ -98,7 +98,7 @@ final class ProjectRows
     {
         $id = self::row('schemes', [
             ...self::plain($scheme, ['name', 'version', 'created_at']),
-            ...self::encoded($scheme, ['dimensions', 'answers', 'imported']),
+            ...self::encoded($scheme, ['dimensions', 'answers', 'imported', 'sheets']),
             'project_id' => $project,
             'layout' => $this->contents->layout(self::file($scheme, 'layout')),
         ]);

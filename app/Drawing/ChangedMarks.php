@@ -21,6 +21,15 @@ final readonly class ChangedMarks
 
     public function draw(): string
     {
+        return Svg::element('g', ['class' => 'layer-changed'], implode('', array_map(
+            static fn(Ring $ring): string => Svg::element('path', ['class' => 'changed-mark', 'd' => Svg::path($ring)]),
+            $this->rings(),
+        )));
+    }
+
+    /** @return list<Ring> what each of them covers on plan */
+    public function rings(): array
+    {
         $rings = [];
         foreach ($this->plan->storey->walls as $wall) {
             if (in_array($wall->id, $this->ids, true)) {
@@ -67,16 +76,6 @@ final readonly class ChangedMarks
             }
         }
 
-        return Svg::element(
-            'g',
-            ['class' => 'layer-changed'],
-            implode(
-                '',
-                array_map(
-                    static fn(Ring $ring): string => Svg::element('path', ['class' => 'changed-mark', 'd' => Svg::path($ring)]),
-                    $rings,
-                ),
-            ),
-        );
+        return $rings;
     }
 }

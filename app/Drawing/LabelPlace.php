@@ -59,8 +59,8 @@ final class LabelPlace
         ];
     }
 
-    /** @return non-empty-list<string> */
-    private function name(RoomSpace $room): array
+    /** @return non-empty-list<string> in two lines where the room is too narrow for one */
+    public function name(RoomSpace $room): array
     {
         $width = $room->outline()?->bounds()->width() ?? INF;
         $isTooLong = mb_strlen($room->name()) * self::LETTER_WIDTH * $this->scale > $width;

@@ -37,6 +37,15 @@ final readonly class PlanDimensions
         ];
     }
 
+    /** @return list<Dimension> those of all rows and rooms */
+    public function all(): array
+    {
+        return array_merge(
+            ...$this->outside(),
+            ...array_map(static fn(Chain $chain): array => $chain->parts(), $this->style->inside ? $this->roomChains() : []),
+        );
+    }
+
     /**
      * By how much the parts of an overall, as they are written, miss it, as it is written.
      *

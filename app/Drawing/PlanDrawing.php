@@ -28,11 +28,16 @@ use Heurema\Spatial\StoreyPlan;
 /** The plan of one storey as SVG layers, from the floor up. */
 final readonly class PlanDrawing
 {
+    private const ON_CEILING = [
+        FixtureKind::Column, FixtureKind::Lamp, FixtureKind::SmokeAlarm, FixtureKind::CoAlarm, FixtureKind::CeilingAccess,
+    ];
+
     public function __construct(
         private Home $home,
         private StoreyPlan $plan,
         private LabelPlace $labels,
         private DimensionStyle $style = new DimensionStyle(),
+        private PlanLayers $show = PlanLayers::Complete,
     ) {}
 
     /** @param string $handles what lies between the walls and their openings for the pointer to take hold of */
@@ -48,6 +53,7 @@ final readonly class PlanDrawing
             static fn(PlacedFixture $a, PlacedFixture $b): int => ($b->outline?->area() ?? 0.0) <=> ($a->outline?->area() ?? 0.0),
         );
 
+        $fixtures = array_values(array_filter($fixtures, $this->isShown(...)));
         $isColumn = static fn(PlacedFixture $one): bool => $one->fixture->kind === FixtureKind::Column;
 
         return implode('', [
@@ -99,10 +105,17 @@ final readonly class PlanDrawing
         ]);
     }
 
+    /** On a plan of the ceiling, what hangs there and what it depends on. */
+    private function isShown(PlacedFixture $placed): bool
+    {
+        return $this->show !== PlanLayers::Ceiling
+            || in_array($placed->fixture->kind, self::ON_CEILING, true);
+    }
+
     /** @param array<string> $content */
     private function layer(string $name, array $content): string
     {
-        return Svg::element('g', ['class' => "layer-{$name}"], implode('', $content));
+        return $this->show->shows($name) ? Svg::element('g', ['class' => "layer-{$name}"], implode('', $content)) : '';
     }
 
     private function room(RoomSpace $room): string
@@ -120,7 +133,7 @@ final readonly class PlanDrawing
 
     private function label(RoomSpace $room): string
     {
-        $lines = $this->labels->lines($room);
+        $lines = $this->show === PlanLayers::Ceiling ? [...$this->labels->name($room), $this->ceiling($room)] : $this->labels->lines($room);
         $text = '';
         foreach ($lines as $number => $line) {
             $isArea = $number === count($lines) - 1;
@@ -132,6 +145,18 @@ final readonly class PlanDrawing
         }
 
         return Svg::pinned($this->labels->find($room), 'room-label', $text);
+    }
+
+    /** How high a room is, as far as that is one number. */
+    private function ceiling(RoomSpace $room): string
+    {
+        $ceiling = $room->ceiling();
+
+        return match (true) {
+            is_float($ceiling) => "ceiling {$this->home->length($ceiling)}",
+            $ceiling === null => 'ceiling not known',
+            default => "ceiling {$this->home->length($ceiling->low)} to {$this->home->length($ceiling->high)}",
+        };
     }
 
     private function walls(): string

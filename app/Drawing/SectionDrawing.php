@@ -6,6 +6,7 @@ namespace App\Drawing;
 
 use Heurema\Drafting\SectionCover;
 use Heurema\Drafting\StairSection;
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Storey;
 use Heurema\Spatial\Home;
@@ -29,22 +30,35 @@ final readonly class SectionDrawing
     /** How deep a stair is drawn below its treads, mm; it stands on the floor. */
     private const BODY = 280.0;
 
-    /** @param float $headroom what is wanted, mm */
-    public function __construct(private StairSection $section, private Home $home, private float $headroom) {}
+    /** @param float|null $headroom what is wanted, mm; null: nothing is held against it */
+    public function __construct(private StairSection $section, private Home $home, private ?float $headroom) {}
 
     public function draw(): string
     {
-        $left = $this->section->left() - self::MARGIN;
-        $bottom = -($this->footThickness() + self::MARGIN);
-        $width = $this->section->right() - $left + self::MARGIN;
-        $height = $this->section->climb->top() + self::ABOVE_HEAD - $bottom;
+        $box = $this->box();
 
         return Svg::element('svg', [
-            'viewBox' => implode(' ', array_map(Svg::number(...), [$left, -($bottom + $height), $width, $height])),
+            'viewBox' => implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()])),
             'class' => 'section',
             'role' => 'img',
             'aria-label' => "Section along {$this->section->climb->stair->name()}",
-        ], implode('', [
+        ], $this->content());
+    }
+
+    /** What is drawn, in mm along the section and above the floor that it starts from. */
+    public function box(): Box
+    {
+        return new Box(
+            $this->section->left() - self::MARGIN,
+            -($this->footThickness() + self::MARGIN),
+            $this->section->right() + self::MARGIN,
+            $this->section->climb->top() + self::ABOVE_HEAD,
+        );
+    }
+
+    public function content(): string
+    {
+        return implode('', [
             $this->floors(),
             implode('', array_map($this->cover(...), $this->section->covers)),
             $this->steps(),
@@ -53,7 +67,7 @@ final readonly class SectionDrawing
             $this->riseDimension(),
             $this->openingStart(),
             $this->critical(),
-        ]));
+        ]);
     }
 
     private function footThickness(): float
@@ -68,7 +82,7 @@ final readonly class SectionDrawing
             'path',
             [
                 'class' => $stair->from === null ? 'ground' : 'slab',
-                'd' => self::box(
+                'd' => self::rectangle(
                     $this->section->left(),
                     $stair->from === null ? $this->section->run : $this->section->right(),
                     0.0,
@@ -80,7 +94,7 @@ final readonly class SectionDrawing
             'path',
             [
                 'class' => 'slab',
-                'd' => self::box(
+                'd' => self::rectangle(
                     $this->section->run,
                     $this->section->right(),
                     $this->section->climb->top(),
@@ -110,7 +124,7 @@ final readonly class SectionDrawing
         if ($found->cover->kind === CoverKind::Floor) {
             [$from, $to] = self::ends($found->underside);
 
-            return Svg::element('path', ['class' => 'slab', 'd' => self::box($from[0], $to[0], $found->cover->top, $from[1])]);
+            return Svg::element('path', ['class' => 'slab', 'd' => self::rectangle($from[0], $to[0], $found->cover->top, $from[1])]);
         }
         $points = implode('L', array_map(static fn(array $point): string => self::at($point[0], $point[1]), self::ends($found->underside)));
 
@@ -133,7 +147,7 @@ final readonly class SectionDrawing
             $profile .= 'V'.Svg::number(-$step->level).'H'.Svg::number($step->to);
             $treads .= Svg::element(
                 'path',
-                ['class' => 'tread', 'd' => self::box($step->from - $nosing, $step->to, $step->level, $step->level - self::TREAD)],
+                ['class' => 'tread', 'd' => self::rectangle($step->from - $nosing, $step->to, $step->level, $step->level - self::TREAD)],
             );
         }
         $profile .= 'V'.Svg::number(-$levels[count($levels) - 1]);
@@ -159,9 +173,11 @@ final readonly class SectionDrawing
         $line = static fn(float $above): string => 'M'
             .implode('L', array_map(static fn(array $point): string => self::at($point[0], $point[1] + $above), $points));
 
-        return Svg::element('path', ['class' => 'nosing-line', 'd' => $line(0.0)])
-            .Svg::element('path', ['class' => 'headroom-line', 'd' => $line($this->headroom)])
-            .Svg::element(
+        $nosings = Svg::element('path', ['class' => 'nosing-line', 'd' => $line(0.0)]);
+
+        return $this->headroom === null
+            ? $nosings
+            : $nosings.Svg::element('path', ['class' => 'headroom-line', 'd' => $line($this->headroom)]).Svg::element(
                 'text',
                 ['class' => 'headroom-name', 'x' => $this->section->left() + 60, 'y' => -$this->headroom - 40],
                 Svg::text("{$this->home->length($this->headroom)} wanted"),
@@ -216,7 +232,7 @@ final readonly class SectionDrawing
     /** Where the opening in the floor above has to begin for the headroom that is wanted. */
     private function openingStart(): string
     {
-        if ($this->section->climb->stair->from === null) {
+        if ($this->section->climb->stair->from === null || $this->headroom === null) {
             return '';
         }
         $start = OpeningEdge::of($this->section->climb, $this->headroom);
@@ -263,7 +279,7 @@ final readonly class SectionDrawing
             $lowest->from,
             $lowest->from + $lowest->height,
             $this->home->length($lowest->height),
-            $lowest->height < $this->headroom - Tolerance::TOUCH ? 'section-critical section-missed' : 'section-critical',
+            $this->headroom !== null && $lowest->height < $this->headroom - Tolerance::TOUCH ? 'section-critical section-missed' : 'section-critical',
         );
     }
 
@@ -289,7 +305,7 @@ final readonly class SectionDrawing
         );
     }
 
-    private static function box(float $from, float $to, float $top, float $bottom): string
+    private static function rectangle(float $from, float $to, float $top, float $bottom): string
     {
         return 'M'.self::at($from, $bottom).'L'.self::at($to, $bottom).'L'.self::at($to, $top).'L'.self::at($from, $top).'Z';
     }

@@ -8,7 +8,7 @@ use App\Files\TemporaryFile;
 use App\Letters\LetterDraft;
 use App\Letters\LetterItem;
 use App\Letters\PlanFrame;
-use App\Sheets\PdfPrinter;
+use App\Sheets\Picture;
 use Heurema\Ifc\Writing\GlobalId;
 use Heurema\Layout\Layout;
 use Heurema\Review\Finding;
@@ -30,7 +30,7 @@ final readonly class IssueArchive
     /** What has no component of its own in a building model. */
     private const WHOLE = [SubjectType::Dwelling, SubjectType::Space, SubjectType::Survey];
 
-    public function __construct(private PdfPrinter $printer) {}
+    public function __construct(private Picture $pictures) {}
 
     public function of(LetterDraft $letter, IssueVersion $version): string
     {
@@ -69,7 +69,7 @@ final readonly class IssueArchive
         $looksAt = self::viewpoint($item->finding, $topic, $letter->frame($item), $letter->revision->layout, $version);
         $zip->addFromString("{$topic}/viewpoint.bcfv", self::DECLARATION.$looksAt);
         if ($picture !== null) {
-            $zip->addFromString("{$topic}/snapshot.png", $this->printer->picture($picture, 900));
+            $zip->addFromString("{$topic}/snapshot.png", $this->pictures->of($picture, 900));
         }
     }
 

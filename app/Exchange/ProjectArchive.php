@@ -99,6 +99,7 @@ final class ProjectArchive
             'dimensions' => $scheme->dimensions,
             'answers' => $scheme->answers,
             'imported' => $scheme->imported,
+            'sheets' => $scheme->sheets,
             'created_at' => self::time($scheme->getAttribute('created_at')),
             'underlays' => $scheme->underlays()->orderBy('id')->get()
                 ->map(fn(Underlay $one, int $place): array => $this->underlay($one, "{$number}-{$place}"))->all(),

@@ -91,6 +91,7 @@ final readonly class ProjectRecord
                 'layout' => self::FILE,
                 'version' => ['required', 'integer', 'min:1', 'max:4000000000'],
                 'dimensions' => ['nullable', 'array'],
+                'sheets' => ['nullable', 'array'],
                 'answers' => ['nullable', 'array', 'max:1000'],
                 'answers.*' => ['string', 'max:4000'],
                 'created_at' => self::TIME,

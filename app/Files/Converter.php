@@ -16,8 +16,11 @@ final class Converter
     private const FILE = 300_000_000;
     private const FILES = 64;
 
-    /** @param int $seconds of the processor; by the clock it may take twice as long */
-    public function __construct(private readonly int $seconds) {}
+    /**
+     * @param int      $seconds of the processor; by the clock it may take twice as long
+     * @param int|null $memory  bytes; null: as much as it takes, for a program that reserves far more than it uses
+     */
+    public function __construct(private readonly int $seconds, private readonly ?int $memory = self::MEMORY) {}
 
     /**
      * @param list<string>          $command
@@ -29,7 +32,10 @@ final class Converter
      */
     public function run(array $command, ?string $input = null, array $environment = []): string
     {
-        $limits = ["--cpu={$this->seconds}", '--as='.self::MEMORY, '--fsize='.self::FILE, '--nofile='.self::FILES, '--core=0'];
+        $limits = [
+            "--cpu={$this->seconds}", '--fsize='.self::FILE, '--core=0',
+            ...($this->memory === null ? [] : ["--as={$this->memory}", '--nofile='.self::FILES]),
+        ];
         $process = new Process(['prlimit', ...$limits, '--', ...$command], env: $environment, input: $input, timeout: 2 * $this->seconds);
         try {
             $status = $process->run();

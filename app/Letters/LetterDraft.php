@@ -6,6 +6,7 @@ namespace App\Letters;
 
 use App\Models\Revision;
 use App\Rulings\Rulings;
+use App\Sheets\Paper;
 use Heurema\Geometry\Point;
 use Heurema\Review\Finding;
 use Heurema\Review\MissingWords;
@@ -125,6 +126,13 @@ final readonly class LetterDraft
         }
 
         return $shown ?? PlanFrame::ofStorey($home, $item->finding?->subject->storey() ?? array_key_first($home->plans) ?? '');
+    }
+
+    /** What it is set on: the office's own paper, else what is usual for the units of the home. */
+    public function paper(): Paper
+    {
+        return Paper::tryFrom($this->revision->scheme->project->office->paper ?? '')
+            ?? Paper::usualForLetters($this->report->home->layout->units);
     }
 
     /** @return array<string, string> by the storey's name: its plan with the numbers of the items on it */

@@ -12,7 +12,7 @@ final class SentLetter
         'br', 'img', 'ul', 'li',
     ];
 
-    private const ATTRIBUTES = ['lang', 'charset', 'class', 'src', 'alt', 'colspan', 'rowspan'];
+    private const ATTRIBUTES = ['lang', 'charset', 'class', 'src', 'alt', 'colspan', 'rowspan', 'scope'];
 
     private const DRAWING = 'data:image/svg+xml;base64,';
 

@@ -17,6 +17,8 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property bool   $wants_codes principals and reviewers sign in with a second step
  * @property Carbon|null $removed_at since when it waits to be gone
+ * @property string|null $paper        that its letters are set on
+ * @property list<array{string, string}>|null $sheet_fields its own in title blocks
  * @property string|null $examination id of the last batch that examined everything again
  */
 final class Office extends Model
@@ -24,9 +26,9 @@ final class Office extends Model
     /** @use HasFactory<OfficeFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'examination', 'wants_codes'];
+    protected $fillable = ['name', 'examination', 'wants_codes', 'paper', 'sheet_fields'];
 
-    protected $attributes = ['wants_codes' => false, 'removed_at' => null];
+    protected $attributes = ['wants_codes' => false, 'removed_at' => null, 'paper' => null, 'sheet_fields' => null];
 
     public function log(User $by, string $words): void
     {
@@ -36,7 +38,7 @@ final class Office extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['wants_codes' => 'boolean', 'removed_at' => 'datetime'];
+        return ['wants_codes' => 'boolean', 'removed_at' => 'datetime', 'sheet_fields' => 'array'];
     }
 
     /** @return HasMany<User, $this> */

@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property array<string, string>|null $answers what is said to the items of the letter that is out, by their keys
  * @property list<array{type: string, name: string, outcome: string, reasons: list<string>}>|null $imported what became of the elements
  *     of the building model that it came from
+ * @property array<mixed>|null $sheets as SheetSet keeps them
  * @property int     $version goes up with every edit, undo and redo
  * @property Project $project
  * @property Collection<int, Revision> $revisions
@@ -35,7 +36,9 @@ final class Scheme extends Model
     /** @use HasFactory<SchemeFactory> */
     use HasFactory;
 
-    protected $fillable = ['name', 'layout', 'version', 'dimensions', 'answers', 'imported'];
+    protected $attributes = ['sheets' => null];
+
+    protected $fillable = ['name', 'layout', 'version', 'dimensions', 'answers', 'imported', 'sheets'];
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
@@ -95,6 +98,9 @@ final class Scheme extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['layout' => LayoutDocument::class, 'dimensions' => 'array', 'answers' => 'array', 'imported' => 'array'];
+        return [
+            'layout' => LayoutDocument::class, 'dimensions' => 'array', 'answers' => 'array', 'imported' => 'array',
+            'sheets' => 'array',
+        ];
     }
 }

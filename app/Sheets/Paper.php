@@ -44,6 +44,24 @@ enum Paper: string
         return $units === UnitSystem::Imperial ? self::Tabloid : self::A3;
     }
 
+    /** @return list<self> what letters are set on, upright */
+    public static function forLetters(): array
+    {
+        return [self::A4, self::Letter, self::Legal];
+    }
+
+    /** What letters are set on where the office has not chosen. */
+    public static function usualForLetters(UnitSystem $units): self
+    {
+        return $units === UnitSystem::Imperial ? self::Letter : self::A4;
+    }
+
+    /** Upright, as style sheets have it: `210mm 297mm`. */
+    public function upright(): string
+    {
+        return "{$this->height()}mm {$this->width()}mm";
+    }
+
     /** @return list<self> all, those that people of a system of units use first */
     public static function of(UnitSystem $units): array
     {

@@ -7,67 +7,81 @@ namespace App\Sheets;
 use App\Files\Converter;
 use App\Files\TemporaryFile;
 use App\Files\UnfinishedConversion;
+use Illuminate\Support\Facades\File;
 
 /**
- * Prints sheets that were drawn as SVG into a PDF of the same size or a picture, with rsvg-convert and the fonts that ship with Heurema.
+ * Prints pages into a PDF with headless Chromium and the fonts that ship with Heurema: drawings stay vectors and texts texts, headings make
+ * the bookmarks, and what has a role is tagged with it. Pages run no scripts and bring nothing from elsewhere.
  */
 final class PdfPrinter
 {
     private const SECONDS = 30;
 
-    /**
-     * Sheets as the pages of one PDF. Throws UnfinishedConversion.
-     *
-     * @param list<string> $svgs, at least one
-     */
-    public function print(array $svgs): string
-    {
-        return TemporaryFile::with('page', function (string $path) use ($svgs): string {
-            $files = [];
-            foreach ($svgs as $number => $svg) {
-                $files[] = $file = "{$path}-{$number}.svg";
-                file_put_contents($file, $svg);
-            }
+    private const FLAGS = [
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-extensions', '--disable-sync',
+        '--disable-background-networking', '--disable-component-update', '--disable-crash-reporter', '--disable-breakpad',
+        '--no-first-run', '--js-flags=--jitless', '--host-resolver-rules=MAP * ~NOTFOUND',
+        '--no-pdf-header-footer', '--export-tagged-pdf', '--generate-pdf-document-outline',
+    ];
 
-            return $this->convert(null, ['--format=pdf', ...$files]);
-        });
-    }
+    private const POLICY = '<meta http-equiv="Content-Security-Policy" content="default-src \'none\'; style-src \'unsafe-inline\'; img-src data:">';
 
     /**
-     * The same as a PNG.
+     * Sheets as the pages of one PDF, each as large as it was drawn.
      *
-     * @param int $width pixels
+     * @param non-empty-list<string> $svgs
      *
      * @throws UnfinishedConversion
      */
-    public function picture(string $svg, int $width): string
+    public function sheets(array $svgs, string $title): string
     {
-        return $this->convert($svg, ['--format=png', "--width={$width}", '--keep-aspect-ratio']);
-    }
-
-    /** @param list<string> $options */
-    private function convert(?string $svg, array $options): string
-    {
-        return (new Converter(self::SECONDS))->run(['rsvg-convert', ...$options], $svg, ['FONTCONFIG_FILE' => $this->fonts()]);
-    }
-
-    private function fonts(): string
-    {
-        $file = storage_path('framework/cache/fonts.conf');
-        if (!is_file($file)) {
-            $folder = e(storage_path('app/fonts'));
-            $cache = e(storage_path('framework/cache/fontconfig'));
-            file_put_contents($file, <<<XML
-                <?xml version="1.0"?>
-                <!DOCTYPE fontconfig SYSTEM "urn:fontconfig:fonts.dtd">
-                <fontconfig>
-                    <include ignore_missing="yes">/etc/fonts/fonts.conf</include>
-                    <dir>{$folder}</dir>
-                    <cachedir>{$cache}</cachedir>
-                </fontconfig>
-                XML);
+        $styles = $pages = '';
+        foreach ($svgs as $number => $svg) {
+            [$width, $height] = self::size($svg);
+            $styles .= "@page p{$number} { margin: 0; size: {$width}mm {$height}mm; } .p{$number} { page: p{$number}; }";
+            // styles of one sheet are not those of another
+            $pages .= "<section class=\"p{$number}\">".SheetStyle::within($svg, ".p{$number}").'</section>';
         }
 
-        return $file;
+        return $this->page(
+            '<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><title>'.e($title).'</title><style>'
+            ."body { margin: 0; font-variant-ligatures: none; } svg { display: block; overflow: hidden; } {$styles}</style></head>"
+            ."<body>{$pages}</body></html>",
+        );
+    }
+
+    /**
+     * A page of HTML that is complete in itself.
+     *
+     * @throws UnfinishedConversion
+     */
+    public function page(string $html): string
+    {
+        $guarded = (string) preg_replace('~<head>~', '<head>'.self::POLICY, $html, 1);
+
+        return TemporaryFile::with('page', function (string $path) use ($guarded): string {
+            file_put_contents("{$path}.html", $guarded);
+            try {
+                (new Converter(self::SECONDS, null))->run(
+                    ['chromium', ...self::FLAGS, "--user-data-dir={$path}-profile", "--print-to-pdf={$path}.pdf", "file://{$path}.html"],
+                    environment: [
+                        'FONTCONFIG_FILE' => (new PaperFonts())->configuration(), 'HOME' => "{$path}-profile", 'DBUS_SESSION_BUS_ADDRESS' => '/dev/null',
+                    ],
+                );
+                $pdf = is_file("{$path}.pdf") ? file_get_contents("{$path}.pdf") : false;
+            } finally {
+                File::deleteDirectory("{$path}-profile");
+            }
+
+            return $pdf === false ? throw UnfinishedConversion::refused('chromium', 'It printed nothing.') : $pdf;
+        });
+    }
+
+    /** @return array{string, string} width and height, mm */
+    private static function size(string $svg): array
+    {
+        return preg_match('~<svg[^>]*? width="([\d.]+)mm" height="([\d.]+)mm"~', $svg, $found) === 1
+            ? [$found[1], $found[2]]
+            : throw new \LogicException('A sheet without its size.');
     }
 }

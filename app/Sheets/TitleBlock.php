@@ -8,44 +8,99 @@ use App\Drawing\Svg;
 use Heurema\Layout\Layout;
 use Heurema\Units\UnitSystem;
 
-/** What a sheet says of itself: whose home, which storey and state, by whom and when, the scale with its bar, and where north is. */
+/**
+ * What a sheet says of itself: whose home, which sheet and state, by whom and when, the scale with its bar, where north is, and the office's
+ * own fields. Millimetres of paper.
+ */
 final readonly class TitleBlock
 {
+    /** Of the block and of a row of fields; narrower papers have two rows in the block. */
+    private const ROW = 18.0;
+    private const FIELDS = 6.0;
+    private const WIDE = 250.0;
+
+    /**
+     * @param string                       $state  which state of the scheme
+     * @param string                       $sheet  `sheet 2 of 5`, empty where it is alone
+     * @param list<array{string, string}> $fields the office's own, with what they hold
+     */
     public function __construct(
         private string $project,
         private string $address,
-        private string $storey,
+        private string $name,
         private string $state,
         private string $office,
         private string $date,
         private string $paper,
         private string $dimensions,
+        private string $sheet = '',
+        private array $fields = [],
     ) {}
 
     public function heading(): string
     {
-        return "{$this->project}, {$this->storey}";
+        return "{$this->project}, {$this->name}";
     }
 
-    public function draw(float $x, float $y, float $width, float $height, int $scale, Layout $layout): string
+    public function height(float $width): float
     {
-        $line = Svg::element('path', ['class' => 'frame-line', 'd' => "M{$x} {$y}h{$width}"]);
-        $columns = [
-            self::column($x + 4, $y, [['title', $this->project], ['small', $this->address], ['small', $this->office]]),
-            self::column($x + $width * 0.33, $y, [['title', $this->storey], ['small', $this->state], ['small', $this->date]]),
-            self::column(
-                $x + $width * 0.55,
-                $y,
-                [['title', PlotScale::words($scale, $layout->units)], ['small', "on {$this->paper}"], ['small', $this->dimensions]],
-            ),
-        ];
+        return self::ROW * (self::isWide($width) ? 1 : 2) + self::FIELDS * count($this->fieldRows($width));
+    }
 
-        return Svg::element(
-            'g',
-            ['class' => 'title-block'],
-            $line.implode('', $columns).self::bar($x + $width - 62, $y + $height / 2 + 1, $scale, $layout)
-                .self::north($x + $width - 9, $y + $height / 2, $layout),
-        );
+    /**
+     * @param float    $bottom of the block
+     * @param int|null $scale  of all that is drawn; null where it differs
+     */
+    public function draw(float $x, float $bottom, float $width, ?int $scale, Layout $layout): string
+    {
+        $top = $bottom - $this->height($width);
+        $y = $top + self::FIELDS * count($this->fieldRows($width));
+        $line = Svg::element('path', ['class' => 'frame-line', 'd' => "M{$x} {$top}h{$width}", 'aria-hidden' => 'true']);
+        $isWide = self::isWide($width);
+        [$second, $third] = $isWide ? [[$x + $width * 0.33, $y], [$x + $width * 0.55, $y]] : [[$x + $width * 0.55, $y], [$x + 4, $y + self::ROW]];
+        $scaled = $scale === null ? 'scales as shown' : PlotScale::words($scale, $layout->units);
+        $paper = "on {$this->paper}".($this->sheet === '' ? '' : ", {$this->sheet}");
+        $signs = ($scale === null ? '' : self::bar($x + $width - 62, $bottom - self::ROW / 2 + 1, $scale, $layout))
+            .self::north($x + $width - 9, $bottom - self::ROW / 2, $layout);
+
+        return Svg::element('g', ['class' => 'title-block'], $line
+            .self::column($x + 4, $y, [['title', $this->project], ['small', $this->address], ['small', $this->office]])
+            .Svg::element(
+                'g',
+                ['role' => 'heading', 'aria-level' => 1],
+                self::column($second[0], $second[1], [['title', $this->name]]),
+            )
+            .self::column($second[0], $second[1] + 4.6, [['small', $this->state], ['small', $this->date]])
+            .self::column($third[0], $third[1], [['title', $scaled], ['small', $paper], ['small', $this->dimensions]])
+            .$this->fields($x + 4, $top, $width)
+            .Svg::element('g', ['aria-hidden' => 'true'], $signs));
+    }
+
+    private static function isWide(float $width): bool
+    {
+        return $width >= self::WIDE;
+    }
+
+    /** @return list<list<array{string, string}>> */
+    private function fieldRows(float $width): array
+    {
+        return $this->fields === [] ? [] : array_chunk($this->fields, self::isWide($width) ? 4 : 2);
+    }
+
+    private function fields(float $x, float $top, float $width): string
+    {
+        $drawn = '';
+        foreach ($this->fieldRows($width) as $row => $fields) {
+            foreach ($fields as $place => [$label, $value]) {
+                $drawn .= Svg::element('text', [
+                    'class' => 'small',
+                    'x' => (string) round($x + $place * ($width - 8) / (self::isWide($width) ? 4 : 2), 3),
+                    'y' => (string) round($top + self::FIELDS * $row + 4.4, 3),
+                ], Svg::text("{$label}: {$value}"));
+            }
+        }
+
+        return $drawn;
     }
 
     /** @param list<array{string, string}> $lines class and text */
@@ -53,7 +108,9 @@ final readonly class TitleBlock
     {
         $drawn = '';
         foreach ($lines as $number => [$class, $text]) {
-            $drawn .= Svg::element('text', ['class' => $class, 'x' => $x, 'y' => $y + 6.2 + 4.6 * $number], Svg::text($text));
+            $drawn .= Svg::element('text', [
+                'class' => $class, 'x' => (string) round($x, 3), 'y' => (string) round($y + 6.2 + 4.6 * $number, 3),
+            ], Svg::text($text));
         }
 
         return $drawn;

@@ -1,8 +1,8 @@
 # Debian packages and the Composer and npm packages: installs what is missing, leaves the rest alone.
 
-RUN_PACKAGES="php8.2-cli php8.2-mbstring php8.2-xml php8.2-intl php8.2-bcmath php8.2-mysql php8.2-gd php8.2-zip php8.2-curl poppler-utils librsvg2-bin woff2 mariadb-server mariadb-client composer unzip"
+RUN_PACKAGES="php8.2-cli php8.2-mbstring php8.2-xml php8.2-intl php8.2-bcmath php8.2-mysql php8.2-gd php8.2-zip php8.2-curl poppler-utils librsvg2-bin woff2 chromium mariadb-server mariadb-client composer unzip"
 SERVE_PACKAGES="nginx php8.2-fpm php8.2-redis redis-server supervisor openssl curl"
-TEST_PACKAGES="chromium chromium-driver python3-shapely geos-bin assimp-testmodels"
+TEST_PACKAGES="chromium-driver python3-shapely geos-bin assimp-testmodels"
 
 is_installed() { dpkg-query -W -f='${Status}' "$1" 2>/dev/null | grep -q 'ok installed'; }
 

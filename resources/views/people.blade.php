@@ -53,6 +53,16 @@
                 <input type="hidden" name="wanted" value="{{ $office->wants_codes ? 0 : 1 }}">
                 <p><button class="btn btn-quiet">{{ $office->wants_codes ? 'Leave it to everybody' : 'Want it of principals and reviewers' }}</button></p>
             </form>
+            <form class="intake invite" method="post" action="{{ route('people.paper') }}">
+                @csrf @method('put')
+                <h2>Letters and sheets</h2>
+                <label class="form-label" for="office-paper">Letters are set on</label>
+                <select class="form-select" id="office-paper" name="paper"><option value="">what is usual for the home</option>@foreach (App\Sheets\Paper::forLetters() as $paper)<option value="{{ $paper->value }}" @selected($office->paper === $paper->value)>{{ $paper->value }}</option>@endforeach</select>
+                <label class="form-label" for="office-fields">Fields of title blocks <span class="optional">one a line</span></label>
+                <textarea class="form-control" id="office-fields" name="fields" rows="3" maxlength="2000" placeholder="Telephone: 555 0142">{{ old('fields', App\Sheets\SheetFields::write(App\Sheets\SheetFields::from($office->sheet_fields))) }}</textarea>
+                @error('fields')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                <p><button class="btn btn-quiet">Set them</button></p>
+            </form>
             <section class="office-log">
                 <h2>What is kept</h2>
                 <table class="schedule"><thead><tr><th scope="col">What</th><th scope="col">How many</th><th scope="col">Size</th></tr></thead>

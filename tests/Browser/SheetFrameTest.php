@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Drawing\DimensionStyle;
+use App\Sheets\ComposedSheet;
 use App\Sheets\Paper;
-use App\Sheets\PlanSheet;
+use App\Sheets\SheetSet;
+use App\Sheets\SheetSource;
 use App\Sheets\TitleBlock;
 use Heurema\Layout\LayoutReader;
 use Heurema\Spatial\Home;
@@ -54,13 +56,12 @@ final class SheetFrameTest extends TestCase
             $paper = Paper::usual($home->layout->units);
             foreach (['none', 'chain'] as $outside) {
                 $style = new DimensionStyle($outside);
-                $scale = PlanSheet::fitting($home, $paper, $style);
                 $title = new TitleBlock('T', '', 'Ground floor', 'A', '', '', $paper->value, '');
-                foreach ($home->plans as $plan) {
-                    $svg = (new PlanSheet($home, $plan, $paper, $scale, $title, $style))->svg();
+                foreach ($home->layout->storeys as $storey) {
+                    $svg = (new ComposedSheet(SheetSet::plan($storey, $paper), new SheetSource($home, $style), $title))->svg();
                     $out = $browser->executeScript(self::FARTHEST_OUT, [$svg, 18.0]);
                     self::assertGreaterThan(-1000.0, $out);
-                    self::assertLessThan(0.05, $out, "{$degrees} degrees, dimensions: {$outside}, 1:{$scale}, {$plan->name()}");
+                    self::assertLessThan(0.05, $out, "{$degrees} degrees, dimensions: {$outside}, {$storey->name}");
                 }
             }
         }

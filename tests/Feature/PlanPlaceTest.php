@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Drawing\DimensionStyle;
-use App\Sheets\Paper;
-use App\Sheets\PlanPlace;
+use App\Drawing\PlanLayers;
+use App\Sheets\Arrangement;
+use App\Sheets\Views\PlanView;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
+use Heurema\Spatial\Home;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -24,7 +26,7 @@ final class PlanPlaceTest extends TestCase
     #[TestWith([1000.0, 24_501.0, false])]
     public function test_the_largest_that_fits(float $width, float $depth, bool $fits): void
     {
-        self::assertSame($fits, PlanPlace::of(self::home($width, $depth), Paper::A3, 100, new DimensionStyle('none')) !== null);
+        self::assertSame($fits, self::arranged(self::home($width, $depth)) !== null);
     }
 
     /** The building stands in the middle, until a terrace with 5 mm around it would come out of the frame. */
@@ -34,9 +36,16 @@ final class PlanPlaceTest extends TestCase
     public function test_a_plan_is_moved_as_far_as_it_takes(float $left, float $x): void
     {
         $terrace = ['id' => 't', 'name' => 'T', 'outline' => [[-$left, 0], [500 - $left, 0], [500 - $left, 500], [-$left, 500]]];
-        $place = PlanPlace::of(self::home(3000, 3000, ['terraces' => [$terrace]]), Paper::A3, 100, new DimensionStyle('none'));
-        self::assertNotNull($place);
-        self::assertEqualsWithDelta($x, $place->x, 1e-9);
+        // the origin, a corner of the building, lies half of it to the left of its middle
+        self::assertEqualsWithDelta($x, (self::arranged(self::home(3000, 3000, ['terraces' => [$terrace]]))->anchors[0]->x ?? 0.0) - 15.0, 1e-9);
+    }
+
+    private static function arranged(Layout $layout): ?Arrangement
+    {
+        $home = new Home($layout);
+        $plan = new PlanView($home, $home->plans['G'], new DimensionStyle('none'), PlanLayers::Complete, 100);
+
+        return Arrangement::of([$plan], 10.0, 10.0, 400.0, 259.0);
     }
 
     /** @param array<string, mixed> $more */

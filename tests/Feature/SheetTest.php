@@ -9,10 +9,12 @@ use App\Drawing\DimensionStyle;
 use App\Drawing\Sheet;
 use App\Models\Scheme;
 use App\Models\User;
+use App\Sheets\ComposedSheet;
 use App\Sheets\DoesNotFit;
 use App\Sheets\Paper;
-use App\Sheets\PlanSheet;
 use App\Sheets\PlotScale;
+use App\Sheets\SheetSet;
+use App\Sheets\SheetSource;
 use App\Sheets\TitleBlock;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Stair;
@@ -61,8 +63,7 @@ final class SheetTest extends TestCase
     public function test_steps_before_the_building_keep_clear_of_the_title(): void
     {
         $home = new Home((new LayoutReader())->read((string) file_get_contents(database_path('demo/orchard-terrace.json'))));
-        $title = new TitleBlock('T', '', 'Ground floor', 'A', '', '', 'Tabloid', '');
-        $svg = (new PlanSheet($home, $home->plans['G'], Paper::Tabloid, 48, $title, new DimensionStyle()))->svg();
+        $svg = self::composed($home, Paper::Tabloid, new DimensionStyle(), 48)->svg();
         self::assertSame(1, preg_match('/class="plan" transform="translate\(([\d.]+) ([\d.]+)\)/', $svg, $at));
         $lowest = (float) $at[2] - min(0.0, ...array_map(static fn(Stair $stair): float => $stair->start->y, $home->layout->stairs)) / 48;
         self::assertLessThan(Paper::Tabloid->height() - 10 - 18, $lowest);
@@ -113,20 +114,29 @@ final class SheetTest extends TestCase
     public function test_the_largest_scale_that_fits_is_taken_and_a_larger_one_refused(): void
     {
         $home = new Home($this->scheme->layout);
-        self::assertSame(48, PlanSheet::fitting($home, Paper::Tabloid, new DimensionStyle()));
-        self::assertSame(64, PlanSheet::fitting($home, Paper::Letter, new DimensionStyle('none')));
+        self::assertSame(48, self::composed($home, Paper::Tabloid, new DimensionStyle())->fitting());
+        self::assertSame(64, self::composed($home, Paper::Letter, new DimensionStyle('none'))->fitting());
         $this
             ->sheet(['scale' => '32'])
             ->assertRedirect()
             ->assertSessionHasErrors(['scale' => 'The plan does not fit on Tabloid at 3/8" = 1\'-0"; it does at 1/4" = 1\'-0".']);
         $this->expectException(DoesNotFit::class);
-        PlanSheet::fitting(
+        self::composed(
             new Home((new LayoutReader())->read(
                 '{"format": "heurema-layout", "version": 1, "name": "Long", "units": "metric", "storeys": [{"id": '
                 .'"G", "name": "G", "walls": [{"id": "w", "from": [0, 0], "to": [200000, 0], "thickness": 200, "type": "exterior"}]}]}',
             )),
             Paper::A4,
             new DimensionStyle(),
+        )->fitting();
+    }
+
+    private static function composed(Home $home, Paper $paper, DimensionStyle $style, ?int $scale = null): ComposedSheet
+    {
+        return new ComposedSheet(
+            SheetSet::plan($home->layout->storeys[0], $paper, $scale),
+            new SheetSource($home, $style),
+            new TitleBlock('T', '', 'Ground floor', 'A', '', '', $paper->value, ''),
         );
     }
 

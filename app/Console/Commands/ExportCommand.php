@@ -7,10 +7,12 @@ namespace App\Console\Commands;
 use App\Drawing\DimensionStyle;
 use App\Intake\HomeFile;
 use App\Intake\UnreadableHomeFile;
+use App\Sheets\ComposedSheet;
 use App\Sheets\DoesNotFit;
 use App\Sheets\Paper;
 use App\Sheets\PdfPrinter;
-use App\Sheets\PlanSheet;
+use App\Sheets\SheetSet;
+use App\Sheets\SheetSource;
 use App\Sheets\TitleBlock;
 use Heurema\Ifc\Writing\ModelWriter;
 use Heurema\Layout\Layout;
@@ -44,7 +46,10 @@ final class ExportCommand extends Command
                 'json' => (new LayoutWriter())->write($layout),
                 'ifc' => ModelWriter::write($layout, now()->format('Y-m-d\TH:i:s')),
                 'svg' => $this->sheet($layout, $this->storeys($layout)[0]),
-                'pdf' => $printer->print(array_map(fn(Storey $one): string => $this->sheet($layout, $one), $this->storeys($layout))),
+                'pdf' => $printer->sheets(
+                    array_map(fn(Storey $one): string => $this->sheet($layout, $one), $this->storeys($layout)),
+                    $layout->name,
+                ),
                 default => throw new \InvalidArgumentException('--format is json, ifc, svg or pdf.'),
             };
         } catch (UnreadableHomeFile|UnreadableLayout|DoesNotFit|\InvalidArgumentException $e) {
@@ -59,21 +64,11 @@ final class ExportCommand extends Command
 
     private function sheet(Layout $layout, Storey $storey): string
     {
-        $home = new Home($layout);
         $style = DimensionStyle::from([]);
         $paper = $this->paper($layout);
-        $title = new TitleBlock(
-            $layout->name,
-            '',
-            $storey->name,
-            '',
-            '',
-            '',
-            $paper->value,
-            $style->says($layout),
-        );
+        $title = new TitleBlock($layout->name, '', $storey->name, '', '', '', $paper->value, $style->says($layout));
 
-        return (new PlanSheet($home, $home->plans[$storey->id], $paper, PlanSheet::fitting($home, $paper, $style), $title, $style))->svg();
+        return (new ComposedSheet(SheetSet::plan($storey, $paper), new SheetSource(new Home($layout), $style), $title))->svg();
     }
 
     /** @return non-empty-list<Storey> */

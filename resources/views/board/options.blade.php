@@ -118,6 +118,7 @@
     <button class="btn btn-tool btn-sm" name="format" value="pdf">PDF</button>
     <button class="btn btn-tool btn-sm" name="format" value="set">PDF of all storeys</button>
     <button class="btn btn-tool btn-sm" name="format" value="svg">SVG</button>
+    <a href="{{ route('board.sheets', $page->scheme) }}">Sheets of several views</a>
     @error('scale')<span class="field-error" role="alert">{{ $message }}</span>@enderror
 </form>
 <form class="tool-options" id="dimension-edit" data-form="dimension" data-tries hidden>

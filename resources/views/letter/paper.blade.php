@@ -4,15 +4,15 @@
     <meta charset="utf-8">
     <title>Corrections, {{ $draft->revision->scheme->project->name }}</title>
     <style>
-        @page { margin: 18mm 18mm 20mm; }
+        @page { margin: 18mm 18mm 20mm; size: {{ $draft->paper()->upright() }}; }
         body { color: #1b2638; font-family: "DejaVu Sans", sans-serif; font-size: 10pt; line-height: 1.4; margin: 0; max-width: 180mm; }
         h1 { font-size: 17pt; font-weight: normal; margin: 0 0 2mm; }
         h2 { border-bottom: 0.4pt solid #9c4f26; font-size: 12pt; margin: 7mm 0 2mm; padding-bottom: 1mm; page-break-after: avoid; }
         p { margin: 0 0 2mm; }
         table { border-collapse: collapse; width: 100%; }
         td, th { padding: 1mm 3mm 1mm 0; text-align: left; vertical-align: top; }
-        .title td { border-bottom: 0.4pt solid #d8ccb6; }
-        .title .name { color: #515c70; width: 28mm; }
+        .title td, .title th { border-bottom: 0.4pt solid #d8ccb6; }
+        .title .name { color: #515c70; font-weight: normal; width: 28mm; }
         .item { border-bottom: 0.4pt solid #d8ccb6; page-break-inside: avoid; }
         .item td { padding-bottom: 3mm; padding-top: 3mm; }
         .number { color: #bf3019; font-size: 14pt; font-weight: bold; width: 9mm; }
@@ -32,11 +32,11 @@
     @php($picture = fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg))
     <h1>Corrections</h1>
     <table class="title">
-        <tr><td class="name">Home</td><td>{{ $project->name }}</td></tr>
-        @if ($project->address)<tr><td class="name">Address</td><td>{{ $project->address }}</td></tr>@endif
-        <tr><td class="name">Drawing</td><td>{{ $draft->revision->scheme->name }}, revision {{ $draft->revision->number }}, handed in by {{ $draft->revision->submitter->name }} on {{ $draft->revision->created_at->format('j F Y') }}</td></tr>
-        <tr><td class="name">Held against</td><td>{{ implode('; ', array_map(fn ($book) => $book->title, $draft->report->books)) }}</td></tr>
-        <tr><td class="name">From</td><td>{{ $by->name }}, {{ $project->office->name }}, {{ $on->format('j F Y') }}</td></tr>
+        <tr><th class="name" scope="row">Home</th><td>{{ $project->name }}</td></tr>
+        @if ($project->address)<tr><th class="name" scope="row">Address</th><td>{{ $project->address }}</td></tr>@endif
+        <tr><th class="name" scope="row">Drawing</th><td>{{ $draft->revision->scheme->name }}, revision {{ $draft->revision->number }}, handed in by {{ $draft->revision->submitter->name }} on {{ $draft->revision->created_at->format('j F Y') }}</td></tr>
+        <tr><th class="name" scope="row">Held against</th><td>{{ implode('; ', array_map(fn ($book) => $book->title, $draft->report->books)) }}</td></tr>
+        <tr><th class="name" scope="row">From</th><td>{{ $by->name }}, {{ $project->office->name }}, {{ $on->format('j F Y') }}</td></tr>
     </table>
 
     @forelse ($draft->groups() as $group => $items)

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+/** What a plan shows. */
+enum PlanLayers: string
+{
+    case Complete = 'complete';
+
+    /** Walls, openings and dimensions alone. */
+    case Dimensions = 'dimensions';
+
+    /** What stands in the rooms, without dimensions. */
+    case Furniture = 'furniture';
+
+    /** What hangs from the ceiling: lights, alarms, soffits, slopes and heights. */
+    case Ceiling = 'ceiling';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Complete => 'everything',
+            self::Dimensions => 'dimensions alone',
+            self::Furniture => 'furniture, no dimensions',
+            self::Ceiling => 'ceiling, lights and alarms',
+        };
+    }
+
+    /** What follows on the name of the storey. */
+    public function suffix(): string
+    {
+        return match ($this) {
+            self::Complete => '',
+            self::Dimensions => ', dimensions',
+            self::Furniture => ', furniture',
+            self::Ceiling => ', ceiling',
+        };
+    }
+
+    public function hasDimensions(): bool
+    {
+        return $this === self::Complete || $this === self::Dimensions;
+    }
+
+    public function shows(string $layer): bool
+    {
+        return match ($this) {
+            self::Complete => true,
+            self::Dimensions => in_array($layer, ['rooms', 'axes', 'walls', 'columns', 'openings', 'stairs', 'dimensions'], true),
+            self::Furniture => $layer !== 'dimensions' && $layer !== 'axes',
+            self::Ceiling => in_array($layer, ['rooms', 'walls', 'columns', 'openings', 'fixtures', 'above', 'labels'], true),
+        };
+    }
+}

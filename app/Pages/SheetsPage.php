@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\Scheme;
+use App\Sheets\DoesNotFit;
+use App\Sheets\PlotScale;
+use App\Sheets\SchemeSheets;
+use App\Sheets\SheetCheck;
+use App\Sheets\SheetDefinition;
+use App\Sheets\SheetSet;
+use App\Sheets\ViewDefinition;
+use App\Sheets\ViewKind;
+use Heurema\Review\ScheduleKind;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+
+/** The sheets of a scheme, one of them open. */
+final readonly class SheetsPage
+{
+    public SheetSet $set;
+    public int $number;
+
+    /** Why the open one cannot be drawn. */
+    public ?string $problem;
+
+    private Home $home;
+
+    public function __construct(public Scheme $scheme, private SchemeSheets $sheets, int $number)
+    {
+        $this->set = SchemeSheets::set($scheme);
+        $this->number = max(0, min($number, count($this->set->sheets) - 1));
+        $this->home = new Home($scheme->layout);
+        $this->problem = $this->tried();
+    }
+
+    public function sheet(): ?SheetDefinition
+    {
+        return $this->set->sheets[$this->number] ?? null;
+    }
+
+    /** The address of the drawing of the open one; another one whenever it is drawn otherwise. */
+    public function drawing(): string
+    {
+        $state = [$this->set->toArray(), $this->scheme->version, $this->scheme->dimensions, $this->scheme->project->office->sheet_fields];
+
+        return route('board.sheets.drawing', [
+            $this->scheme->id, $this->number, 'as' => hash('xxh32', (string) json_encode($state)),
+        ]);
+    }
+
+    /** @return array<string, string> what may be put on a sheet, by what the form sends for it */
+    public function choices(): array
+    {
+        $choices = [];
+        foreach ($this->scheme->layout->storeys as $storey) {
+            $choices["plan {$storey->id}"] = "Plan of {$storey->name}";
+        }
+        foreach ($this->home->stairs as $stair) {
+            if (Climb::of($stair) instanceof Climb) {
+                $choices["section {$stair->id()}"] = "Section along {$stair->name()}";
+            }
+        }
+        foreach (ScheduleKind::cases() as $kind) {
+            $choices["schedule {$kind->value}"] = "Schedule of {$kind->value}";
+        }
+
+        return [...$choices, 'legend' => 'Legend', 'notes' => 'Notes', 'revisions' => 'Table of revisions'];
+    }
+
+    /** What a view is of, in words; what the home does not have any more is said. */
+    public function words(ViewDefinition $view): string
+    {
+        return match ($view->kind) {
+            ViewKind::Notes => 'Notes',
+            ViewKind::Legend => 'Legend',
+            ViewKind::Revisions => 'Table of revisions',
+            default => $this->choices()["{$view->kind->value} {$view->of}"] ?? 'Something that is not there any more',
+        };
+    }
+
+    /** @return array<int, string> */
+    public function scales(): array
+    {
+        return PlotScale::choices($this->scheme->layout->units);
+    }
+
+    /** @return list<string> what somebody who builds by them would ask back */
+    public function check(): array
+    {
+        $scales = array_keys($this->scales());
+
+        return (new SheetCheck($this->home, $this->scheme->dimensionStyle()))->of($this->set, $scales[intdiv(count($scales), 2)]);
+    }
+
+    private function tried(): ?string
+    {
+        $sheet = $this->sheet();
+        try {
+            if ($sheet !== null) {
+                $this->sheets->svg($this->scheme, $sheet);
+            }
+        } catch (DoesNotFit $e) {
+            return $e->getMessage();
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+/** How far something reaches around its anchor on paper, mm. */
+final readonly class Extent
+{
+    public function __construct(public float $left, public float $right, public float $up, public float $down) {}
+
+    public function width(): float
+    {
+        return $this->left + $this->right;
+    }
+
+    public function height(): float
+    {
+        return $this->up + $this->down;
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Drawing\DimensionStyle;
+use App\Drawing\PlanDimensions;
+use App\Drawing\PlanLayers;
+use Heurema\Drafting\Dimension;
+use Heurema\Layout\Storey;
+use Heurema\Layout\Words\OpeningKind;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\StoreyPlan;
+
+/** What somebody who builds by the sheets would ask back. */
+final readonly class SheetCheck
+{
+    /** Two rows of dimensions are beside one another up to this distance, mm of paper. */
+    private const BESIDE = 15.0;
+
+    /** Lengths that agree, mm of the home. */
+    private const SAME = 1.0;
+
+    public function __construct(private Home $home, private DimensionStyle $style) {}
+
+    /**
+     * @param int $scale of plans that have none of their own
+     *
+     * @return list<string> sentences; empty: nothing is missing
+     */
+    public function of(SheetSet $set, int $scale): array
+    {
+        $plans = array_filter(
+            array_merge(...array_map(static fn(SheetDefinition $sheet): array => $sheet->views, $set->sheets)),
+            static fn(ViewDefinition $view): bool => $view->kind === ViewKind::Plan,
+        );
+        $shown = array_unique(array_map(static fn(ViewDefinition $view): string => $view->of, $plans));
+        $said = [];
+        foreach ($this->home->layout->storeys as $storey) {
+            array_push($said, ...in_array($storey->id, $shown, true) ? $this->ofStorey($storey) : ["{$storey->name} is on no sheet."]);
+        }
+        foreach ($plans as $view) {
+            array_push($said, ...$this->twice($view, $view->scale ?? $scale));
+        }
+
+        return array_values(array_unique($said));
+    }
+
+    /** @return list<string> */
+    private function ofStorey(Storey $storey): array
+    {
+        $rooms = array_filter($this->home->rooms, static fn(RoomSpace $room): bool => $room->storey() === $storey->id);
+        $openings = array_filter($this->home->openings, static fn(PlacedOpening $opening): bool => $opening->storey() === $storey->id);
+
+        return [
+            ...array_map(
+                static fn(RoomSpace $room): string => "A room of {$storey->name} has no name.",
+                array_values(array_filter($rooms, static fn(RoomSpace $room): bool => in_array(trim($room->name()), ['', $room->id()], true))),
+            ),
+            ...array_map(
+                static fn(RoomSpace $room): string => "{$room->name()} has no size: walls do not close around it.",
+                array_values(array_filter($rooms, static fn(RoomSpace $room): bool => $room->outline() === null)),
+            ),
+            ...array_map(
+                static fn(PlacedOpening $opening): string => "{$opening->name()} cannot be set out: "
+                    .implode(' and ', self::missing($opening)).' not said.',
+                array_values(array_filter($openings, static fn(PlacedOpening $opening): bool => self::missing($opening) !== [])),
+            ),
+        ];
+    }
+
+    /** @return list<string> what has to be known to build it */
+    private static function missing(PlacedOpening $placed): array
+    {
+        $opening = $placed->opening;
+        $isWindow = $opening->kind === OpeningKind::Window;
+
+        return array_keys(array_filter([
+            'its width is' => $opening->width === null,
+            'its height is' => $opening->height === null && $opening->kind !== OpeningKind::Gap,
+            'its sill is' => $isWindow && $opening->sill === null,
+        ]));
+    }
+
+    /** @return list<string> what a plan has in two rows beside one another */
+    private function twice(ViewDefinition $view, int $scale): array
+    {
+        $plan = $this->home->plans[$view->of] ?? null;
+        if ($plan === null || !$view->layers->hasDimensions()) {
+            return [];
+        }
+        $found = [];
+        $dimensions = $this->dimensions($plan, $view, $scale);
+        foreach ($dimensions as $number => $one) {
+            foreach (array_slice($dimensions, $number + 1) as $other) {
+                if (self::isSame($one, $other, self::BESIDE * $scale)) {
+                    $found[] = "{$this->style->write($one->length(), $this->home->layout)} is dimensioned twice on {$plan->storey->name}"
+                        .($view->layers === PlanLayers::Complete ? '' : $view->layers->suffix()).'.';
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Dimension> */
+    private function dimensions(StoreyPlan $plan, ViewDefinition $view, int $scale): array
+    {
+        $style = $view->outside === null ? $this->style : DimensionStyle::from([...$this->style->toArray(), 'outside' => $view->outside]);
+
+        return (new PlanDimensions($this->home, $plan, $style, SheetStyle::PIXEL * $scale))->all();
+    }
+
+    /** Are they beside one another, from the same line to the same line? */
+    private static function isSame(Dimension $one, Dimension $other, float $beside): bool
+    {
+        $line = $one->line;
+        $ends = [$line->along($other->line->from), $line->along($other->line->to)];
+
+        return abs($line->leftOf($other->line->from)) <= $beside
+            && abs($line->leftOf($other->line->to)) <= $beside
+            && abs(min($ends)) <= self::SAME
+            && abs(max($ends) - $line->length()) <= self::SAME;
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets\Views;
+
+use App\Drawing\DimensionStyle;
+use App\Drawing\LabelPlace;
+use App\Drawing\PlanDrawing;
+use App\Drawing\PlanLayers;
+use App\Drawing\RevisionCloud;
+use App\Drawing\Sheet;
+use App\Drawing\Svg;
+use App\Sheets\Extent;
+use App\Sheets\PlotScale;
+use App\Sheets\SheetStyle;
+use Heurema\Geometry\Box;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\StoreyPlan;
+
+/** The plan of a storey; its anchor is the middle of the building. */
+final readonly class PlanView implements SheetView
+{
+    /** Around what lies outside the building, where the way up is written, mm of paper. */
+    private const CLEAR = 5.0;
+
+    /** Walls are half as thick outside of their lines, mm. */
+    private const OUTER_WALL = 300.0;
+
+    /** @param list<string> $changed ids of the elements that clouds are drawn around */
+    public function __construct(
+        private Home $home,
+        private StoreyPlan $plan,
+        private DimensionStyle $style,
+        private PlanLayers $layers,
+        private int $scale,
+        private array $changed = [],
+    ) {}
+
+    public function caption(): string
+    {
+        return "{$this->plan->storey->name}{$this->layers->suffix()}, ".PlotScale::words($this->scale, $this->home->layout->units);
+    }
+
+    public function scale(): int
+    {
+        return $this->scale;
+    }
+
+    public function extent(): Extent
+    {
+        $sheet = Sheet::of($this->home->layout);
+        $building = $sheet->building->grown(self::OUTER_WALL);
+        $dimensioned = $this->onPaper($building, $this->around());
+        $drawn = $this->onPaper($sheet->drawn, self::CLEAR);
+        [$x, $y] = [$building->middle()->x / $this->scale, $building->middle()->y / $this->scale];
+
+        return new Extent(
+            $x - min($dimensioned->left, $drawn->left),
+            max($dimensioned->right, $drawn->right) - $x,
+            max($dimensioned->top, $drawn->top) - $y,
+            $y - min($dimensioned->bottom, $drawn->bottom),
+        );
+    }
+
+    public function draw(float $x, float $y): string
+    {
+        $pixel = SheetStyle::PIXEL * $this->scale;
+        $labels = new LabelPlace($this->home, $pixel, $this->style);
+        $layers = (new PlanDrawing($this->home, $this->plan, $labels, $this->style, $this->layers))->layers()
+            .($this->changed === [] ? '' : (new RevisionCloud($this->home, $this->plan, $this->changed, $this->scale))->draw());
+        $middle = Sheet::of($this->home->layout)->building->middle();
+        // on paper, what keeps its size on the screen has a size of its own
+        $pinned = str_replace('<g class="pin ', '<g transform="scale('.$pixel.')" class="pin ', $layers);
+
+        return Svg::element('g', ['class' => "at-{$this->scale}", 'role' => 'img', 'aria-label' => $this->words()], Svg::element(
+            'g',
+            [
+                'class' => 'plan',
+                'transform' => 'translate('.round($x - $middle->x / $this->scale, 4).' '.round($y + $middle->y / $this->scale, 4)
+                    .') scale('.round(1 / $this->scale, 8).')',
+            ],
+            $pinned,
+        ));
+    }
+
+    /** What is seen, for whoever does not see it. */
+    private function words(): string
+    {
+        $labels = new LabelPlace($this->home, SheetStyle::PIXEL * $this->scale, $this->style);
+        $rooms = array_map(
+            static fn($room): string => implode(' ', $labels->lines($room)),
+            array_values($this->plan->rooms),
+        );
+
+        return "Plan of {$this->caption()}: ".implode(', ', $rooms);
+    }
+
+    private function onPaper(Box $box, float $around): Box
+    {
+        return (new Box(
+            $box->left / $this->scale,
+            $box->bottom / $this->scale,
+            $box->right / $this->scale,
+            $box->top / $this->scale,
+        ))->grown($around);
+    }
+
+    /** Room for dimensions around the plan, mm of paper. */
+    private function around(): float
+    {
+        return match ($this->layers->hasDimensions() ? $this->style->outside : 'none') {
+            'none' => 4.0,
+            'overall' => 11.0,
+            'chain' => 17.0,
+            default => 42.0,
+        };
+    }
+}

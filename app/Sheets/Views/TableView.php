@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets\Views;
+
+use App\Drawing\Svg;
+use App\Sheets\Extent;
+
+/** A list in rows and columns, in as many blocks side by side as its height takes. In mm of paper; its anchor is the middle. */
+final readonly class TableView implements SheetView
+{
+    private const ROW = 4.8;
+    private const LETTER = 1.5;
+    private const WIDEST = 46;
+    private const GAP = 6.0;
+
+    /** @var list<float> widths of the columns */
+    private array $columns;
+
+    /** @var list<list<list<string>>> rows by block */
+    private array $blocks;
+
+    /**
+     * @param list<string>       $head
+     * @param list<list<string>> $rows
+     * @param float              $height that there is, its heading included
+     */
+    public function __construct(private string $title, private array $head, array $rows, float $height)
+    {
+        $short = array_map(
+            static fn(array $row): array => array_map(static fn(string $cell): string => mb_strimwidth($cell, 0, self::WIDEST, '…'), $row),
+            $rows,
+        );
+        $this->columns = array_map(
+            static fn(int $column): float => 3.0 + self::LETTER * max(
+                array_map(static fn(array $row): int => mb_strlen($row[$column] ?? ''), [$head, ...$short]),
+            ),
+            array_keys($head),
+        );
+        $fitting = max(1, (int) floor($height / self::ROW) - 2);
+        $this->blocks = $short === [] ? [[]] : array_chunk($short, $fitting);
+    }
+
+    public function caption(): string
+    {
+        return '';
+    }
+
+    public function scale(): ?int
+    {
+        return null;
+    }
+
+    public function extent(): Extent
+    {
+        $width = count($this->blocks) * (array_sum($this->columns) + self::GAP) - self::GAP;
+
+        [$across, $up] = [$width / 2, self::ROW * (2 + max(array_map(count(...), $this->blocks))) / 2];
+
+        return new Extent($across, $across, $up, $up);
+    }
+
+    public function draw(float $x, float $y): string
+    {
+        $extent = $this->extent();
+        [$x, $y] = [$x - $extent->left, $y - $extent->up];
+        $drawn = Svg::element(
+            'g',
+            ['role' => 'heading', 'aria-level' => 2],
+            Svg::element('text', ['class' => 'list-title', 'x' => self::number($x), 'y' => self::number($y + 3.4)], Svg::text($this->title)),
+        );
+        $tables = '';
+        foreach ($this->blocks as $number => $rows) {
+            $tables .= $this->block($rows, $x + $number * (array_sum($this->columns) + self::GAP), $y + self::ROW);
+        }
+
+        return $drawn.Svg::element('g', ['role' => 'table', 'aria-label' => $this->title, 'class' => 'list'], $tables);
+    }
+
+    /** @param list<list<string>> $rows */
+    private function block(array $rows, float $x, float $y): string
+    {
+        $line = Svg::element('path', [
+            'class' => 'frame-line', 'd' => 'M'.self::number($x).' '.self::number($y + self::ROW).'h'.self::number(array_sum($this->columns)),
+            'aria-hidden' => 'true',
+        ]);
+        $drawn = $this->row($this->head, 'columnheader', $x, $y).$line;
+        foreach ($rows as $number => $row) {
+            $drawn .= $this->row($row, 'cell', $x, $y + self::ROW * ($number + 1));
+        }
+
+        return $drawn;
+    }
+
+    /** @param list<string> $cells */
+    private function row(array $cells, string $role, float $x, float $y): string
+    {
+        $drawn = '';
+        foreach ($cells as $column => $cell) {
+            $drawn .= Svg::element('g', ['role' => $role], Svg::element(
+                'text',
+                ['class' => $role === 'cell' ? 'list-cell' : 'list-head', 'x' => self::number($x), 'y' => self::number($y + 3.4)],
+                Svg::text($cell),
+            ));
+            $x += $this->columns[$column] ?? 0.0;
+        }
+
+        return Svg::element('g', ['role' => 'row'], $drawn);
+    }
+
+    private static function number(float $number): string
+    {
+        return (string) round($number, 3);
+    }
+}

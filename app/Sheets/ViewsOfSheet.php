@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use App\Drawing\DimensionStyle;
+use App\Sheets\Views\LegendView;
+use App\Sheets\Views\NotesView;
+use App\Sheets\Views\PlanView;
+use App\Sheets\Views\SectionView;
+use App\Sheets\Views\SheetView;
+use App\Sheets\Views\TableView;
+use Heurema\Review\Schedule;
+use Heurema\Review\ScheduleKind;
+use Heurema\Review\ScheduleRow;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\PlacedStair;
+
+/** Makes the views of a sheet from their definitions; what the home does not have any more is left out. */
+final readonly class ViewsOfSheet
+{
+    public const REVISIONS = ['No.', 'Date', 'Handed in by', 'State', 'Said'];
+
+    public function __construct(private SheetDefinition $sheet, private SheetSource $source) {}
+
+    /**
+     * @param int   $scale  of drawings that have none of their own
+     * @param float $height that there is, mm
+     *
+     * @return list<SheetView>
+     */
+    public function at(int $scale, float $height): array
+    {
+        $views = array_map(fn(ViewDefinition $view): ?SheetView => $this->view($view, $view->scale ?? $scale, $height), $this->sheet->views);
+
+        return array_values(array_filter($views, static fn(?SheetView $view): bool => $view !== null));
+    }
+
+    private function view(ViewDefinition $view, int $scale, float $height): ?SheetView
+    {
+        return match ($view->kind) {
+            ViewKind::Plan => $this->plan($view, $scale),
+            ViewKind::Section => $this->section($view->of, $scale),
+            ViewKind::Schedule => $this->schedule($view->of, $height),
+            ViewKind::Legend => new LegendView($this->source->home->layout, $this->sheet->hasClouds && $this->source->changed !== []),
+            ViewKind::Notes => trim($view->of) === '' ? null : new NotesView($view->of),
+            ViewKind::Revisions => new TableView('Revisions', self::REVISIONS, $this->source->revisions, $height),
+        };
+    }
+
+    private function plan(ViewDefinition $view, int $scale): ?PlanView
+    {
+        $plan = $this->source->home->plans[$view->of] ?? null;
+        $style = $view->outside === null
+            ? $this->source->style
+            : DimensionStyle::from([...$this->source->style->toArray(), 'outside' => $view->outside]);
+        $changed = $this->sheet->hasClouds ? $this->source->changed : [];
+
+        return $plan === null ? null : new PlanView($this->source->home, $plan, $style, $view->layers, $scale, $changed);
+    }
+
+    private function section(string $id, int $scale): ?SectionView
+    {
+        $stairs = array_values(array_filter($this->source->home->stairs, static fn(PlacedStair $stair): bool => $stair->id() === $id));
+        $climb = $stairs === [] ? null : Climb::of($stairs[0]);
+
+        return $climb instanceof Climb ? new SectionView($this->source->home, $climb, $scale) : null;
+    }
+
+    private function schedule(string $name, float $height): ?TableView
+    {
+        $kind = ScheduleKind::tryFrom($name);
+        if ($kind === null || $this->source->report === null) {
+            return null;
+        }
+        $schedule = Schedule::of($kind, ($this->source->report)());
+
+        return new TableView(
+            ucfirst($kind->value),
+            [$kind->row(), 'Storey', ...array_keys($kind->columns())],
+            array_map(
+                static fn(ScheduleRow $row): array => [
+                    $row->subject->name(), $row->storey, ...array_values(array_map(static fn($cell): string => $cell->text, $row->cells)),
+                ],
+                $schedule->rows,
+            ),
+            $height,
+        );
+    }
+}
