@@ -17,6 +17,9 @@ final readonly class Arrangement
     private const GAP = 8.0;
     public const CAPTION = 7.0;
 
+    /** How wide a letter of a caption is, mm. */
+    public const LETTER = 2.1;
+
     /** @param list<Point> $anchors in the order of the views */
     private function __construct(public array $anchors) {}
 
@@ -28,10 +31,9 @@ final readonly class Arrangement
     public static function of(array $views, float $left, float $top, float $width, float $height): ?self
     {
         $cells = array_map(
-            static fn(SheetView $view): array => [
-                $view->extent(),
-                count($views) > 1 && $view->caption() !== '' ? self::CAPTION : 0.0,
-            ],
+            static fn(SheetView $view): array => count($views) > 1 && $view->caption() !== ''
+                ? [$view->extent()->atLeast(self::LETTER * mb_strlen($view->caption())), self::CAPTION]
+                : [$view->extent(), 0.0],
             $views,
         );
 

@@ -18,4 +18,12 @@ final readonly class Extent
     {
         return $this->up + $this->down;
     }
+
+    /** As wide as a line below it at the least. */
+    public function atLeast(float $width): self
+    {
+        $more = max(0.0, $width - $this->width()) / 2;
+
+        return new self($this->left + $more, $this->right + $more, $this->up, $this->down);
+    }
 }

@@ -16,7 +16,7 @@ final readonly class LegendView implements SheetView
 {
     private const ROW = 5.6;
     private const SIGN = 14.0;
-    private const LETTER = 1.5;
+    private const LETTER = 1.6;
 
     /** Signs are drawn as lines of plans are at this scale. */
     private const SCALE = 50;

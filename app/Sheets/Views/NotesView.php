@@ -11,7 +11,7 @@ use App\Sheets\Extent;
 final readonly class NotesView implements SheetView
 {
     private const ROW = 4.6;
-    private const LETTER = 1.5;
+    private const LETTER = 1.6;
     private const LONGEST = 64;
 
     /** @var list<string> */

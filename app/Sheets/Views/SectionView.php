@@ -16,6 +16,9 @@ use Heurema\Spatial\Stair\Climb;
 /** The section along a stair; its anchor is the middle. */
 final readonly class SectionView implements SheetView
 {
+    /** Room for the height that is written at the right, mm of paper. */
+    private const FIGURE = 18.0;
+
     private SectionDrawing $drawing;
     private Box $box;
 
@@ -39,7 +42,7 @@ final readonly class SectionView implements SheetView
     {
         [$across, $up] = [$this->box->width() / $this->scale / 2, $this->box->height() / $this->scale / 2];
 
-        return new Extent($across, $across, $up, $up);
+        return new Extent($across, $across + self::FIGURE, $up, $up);
     }
 
     public function draw(float $x, float $y): string

@@ -11,7 +11,7 @@ use App\Sheets\Extent;
 final readonly class TableView implements SheetView
 {
     private const ROW = 4.8;
-    private const LETTER = 1.5;
+    private const LETTER = 1.6;
     private const WIDEST = 46;
     private const GAP = 6.0;
 
