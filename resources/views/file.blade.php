@@ -60,7 +60,7 @@
             </form>
         @endif
         <h2>Take along</h2>
-        <p>As it is drawn now: <a href="{{ route('board.home', [$page->scheme, 'json']) }}">the layout document (JSON)</a>, <a href="{{ route('board.home', [$page->scheme, 'ifc']) }}">a building model (IFC4)</a>. Both can be handed in again; what the standard has no place for stands beside it in the model.</p>
+        <p>As it is drawn now: <a href="{{ route('board.home', [$page->scheme, 'json']) }}">the layout document (JSON)</a>, <a href="{{ route('board.home', [$page->scheme, 'ifc']) }}">a building model (IFC4)</a>, <a href="{{ route('board.home', [$page->scheme, 'glb']) }}">a scene in the round (glTF 2.0)</a>. The first two can be handed in again; what the standard has no place for stands beside it in the model.</p>
         <p><a href="{{ route('board', $page->scheme) }}">To the board</a></p>
     </div>
 @endsection

@@ -7,6 +7,7 @@
     <a class="masthead-note" href="{{ route('board', $page->revision->scheme) }}">Open on the board</a>
     <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'json']) }}" download>Layout (JSON)</a>
     <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'ifc']) }}" download>Model (IFC4)</a>
+    <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'glb']) }}" download>Scene (glTF)</a>
 @endsection
 @section('content')
     <div class="review" id="review" data-address="{{ route('review', $page->revision) }}" data-show="{{ $page->show }}" data-book="{{ $page->book }}">

@@ -19,6 +19,8 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutWriter;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Layout\Storey;
+use Heurema\Scene\BinaryModel;
+use Heurema\Scene\Scene;
 use Heurema\Spatial\Home;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -32,11 +34,11 @@ final class ExportCommand extends Command
 
     protected $signature = 'heurema:export
         {file : a layout document or a building model (.ifc, .ifczip), or - for standard input}
-        {--format=json : json or ifc, svg of one storey, or pdf}
+        {--format=json : json, ifc or glb, svg of one storey, or pdf}
         {--storey= : the storey by its id or name; without it the lowest, as pdf all of them}
         {--paper= : the sheet, such as A3 or Letter; without it A3 or Tabloid}';
 
-    protected $description = 'Write a home as a layout document, a building model or a sheet';
+    protected $description = 'Write a home as a layout document, a building model, a scene or a sheet';
 
     public function handle(PdfPrinter $printer): int
     {
@@ -45,12 +47,13 @@ final class ExportCommand extends Command
             $written = match ($this->option('format')) {
                 'json' => (new LayoutWriter())->write($layout),
                 'ifc' => ModelWriter::write($layout, now()->format('Y-m-d\TH:i:s')),
+                'glb' => BinaryModel::write(Scene::of(new Home($layout))),
                 'svg' => $this->sheet($layout, $this->storeys($layout)[0]),
                 'pdf' => $printer->sheets(
                     array_map(fn(Storey $one): string => $this->sheet($layout, $one), $this->storeys($layout)),
                     $layout->name,
                 ),
-                default => throw new \InvalidArgumentException('--format is json, ifc, svg or pdf.'),
+                default => throw new \InvalidArgumentException('--format is json, ifc, glb, svg or pdf.'),
             };
         } catch (UnreadableHomeFile|UnreadableLayout|DoesNotFit|\InvalidArgumentException $e) {
             $this->complain($e->getMessage());

@@ -9,13 +9,16 @@ use App\Models\Scheme;
 use Heurema\Ifc\Writing\ModelWriter;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutWriter;
+use Heurema\Scene\BinaryModel;
+use Heurema\Scene\Scene;
+use Heurema\Spatial\Home;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
-/** A drawn home handed back, as its layout document or as an open building model. */
+/** A drawn home handed back, as its layout document, as an open building model, or as a scene in the round. */
 final class LayoutFileController
 {
-    private const TYPES = ['json' => 'application/json', 'ifc' => 'application/x-step'];
+    private const TYPES = ['json' => 'application/json', 'ifc' => 'application/x-step', 'glb' => 'model/gltf-binary'];
 
     public function scheme(Scheme $scheme, string $format): Response
     {
@@ -31,9 +34,11 @@ final class LayoutFileController
     {
         $type = self::TYPES[$format] ?? abort(404);
         $name = Str::slug("{$layout->name} {$which}");
-        $content = $format === 'ifc'
-            ? ModelWriter::write($layout, now()->format('Y-m-d\TH:i:s'))
-            : (new LayoutWriter())->write($layout);
+        $content = match ($format) {
+            'ifc' => ModelWriter::write($layout, now()->format('Y-m-d\TH:i:s')),
+            'glb' => BinaryModel::write(Scene::of(new Home($layout))),
+            default => (new LayoutWriter())->write($layout),
+        };
 
         return response($content, 200, [
             'Content-Type' => $type,

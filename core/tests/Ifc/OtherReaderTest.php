@@ -9,6 +9,7 @@ use Heurema\Ifc\Writing\GlobalId;
 use Heurema\Ifc\Writing\ModelWriter;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\LayoutReader;
+use Heurema\Scene\FurnitureSolids;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RampPart;
@@ -43,7 +44,12 @@ final class OtherReaderTest extends TestCase
             if ($fixture->height === null || $placed->outline === null) {
                 continue;
             }
-            $volume = $placed->outline->area() * $fixture->height / 1e9;
+            $volume = array_sum(array_map(
+                static fn(array $solid): float => $solid[0]->area() * $solid[2],
+                $fixture->outline === null
+                    ? FurnitureSolids::of($fixture->kind, $fixture->width ?? 0.0, $fixture->depth ?? 0.0, $fixture->height)
+                    : [[$placed->outline, 0.0, $fixture->height]],
+            )) / 1e9;
             self::assertEqualsWithDelta($volume, $read['volumes'][GlobalId::of($fixture->id)] ?? 0.0, 0.001 * $volume, $fixture->id);
         }
         foreach ([...self::floors($home), ...self::ramps($home), ...self::others($home)] as $id => $volume) {

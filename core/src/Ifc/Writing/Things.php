@@ -11,6 +11,7 @@ use Heurema\Ifc\Step\Reference;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Soffit;
 use Heurema\Layout\Storey;
+use Heurema\Scene\FurnitureSolids;
 use Heurema\Spatial\PlacedFixture;
 
 /** What stands in rooms, hangs under their ceilings and guards their edges. */
@@ -35,6 +36,7 @@ final readonly class Things
         // x leads to the right of one who looks at it from the front, y out of its front
         $drawn = $fixture->outline ?? [];
         $outline = $drawn === [] ? Products::rectangle(-$width / 2, $width / 2, 0.0, $depth) : new Ring($drawn);
+        $solids = $drawn === [] ? FurnitureSolids::of($fixture->kind, $width, $depth, $height) : [[$outline, 0.0, $height]];
         $place = $this->products->shapes->placement($in, $fixture->at, $base, $fixture->facing - 90.0);
         $box = Products::box($outline, $placed->frame->toPlan(...));
         $floor = ($placed->plan->storey->elevation ?? 0.0) + $base;
@@ -44,7 +46,7 @@ final readonly class Things
             $fixture,
             [
                 $fixture->name ?? ucfirst($fixture->kind->words()), null, $fixture->kind->words(), $place,
-                $this->products->shapes->body([[$outline, 0.0, $height]]), null, new Enumeration($predefined),
+                $this->products->shapes->body($solids), null, new Enumeration($predefined),
             ],
             [...$box[0], $floor, ...$box[1], $floor + $height],
         );

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Scene;
+
+use Heurema\Geometry\Arrangement;
+use Heurema\Geometry\Face;
+use Heurema\Geometry\Line;
+use Heurema\Geometry\Polygon;
+use Heurema\Spatial\StoreyPlan;
+
+/** Floors with their openings, and terraces. In mm. */
+final readonly class FloorParts
+{
+    /** Where nobody said: common practice, no source. */
+    private const THICKNESS = 250.0;
+    private const TERRACE = 100.0;
+
+    public function __construct(private StoreyPlan $plan) {}
+
+    /** @return list<Part> */
+    public function parts(): array
+    {
+        $storey = $this->plan->storey;
+        $top = Scene::floor($storey->elevation);
+        $under = $top - ($storey->floorThickness ?? self::THICKNESS);
+        $prisms = array_map(
+            static fn(Polygon $piece): Prism => new Prism($piece, Surface::level($under), Surface::level($top)),
+            $this->ground(),
+        );
+        $parts = $prisms === [] ? [] : [new Part("floor {$storey->id}", "Floor of {$storey->name}", $storey->id, Material::Floor, $prisms)];
+        foreach ($storey->terraces as $terrace) {
+            $level = $top + ($terrace->level ?? 0.0);
+            $parts[] = new Part($terrace->id, $terrace->name, $storey->id, Material::Ground, [
+                Prism::box($terrace->outline, $level - self::TERRACE, $level),
+            ]);
+        }
+
+        return $parts;
+    }
+
+    /** @return list<Polygon> what is left of the ground that the storey covers when its openings are cut out */
+    private function ground(): array
+    {
+        $lines = [];
+        foreach ($this->plan->mass->slab() as $slab) {
+            array_push($lines, ...Line::around($slab->outer, 0, 0));
+        }
+        foreach ($this->plan->storey->voids as $void) {
+            array_push($lines, ...Line::around($void->outline, 0, 1));
+        }
+
+        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+    }
+}

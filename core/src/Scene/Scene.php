@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Scene;
+
+use Heurema\Spatial\Home;
+
+/** A home in space: the parts of all storeys, each of closed bodies. What nobody said is taken in a usual size. */
+final readonly class Scene
+{
+    /** Of walls and rooms where nobody said, mm: common practice, no source. */
+    public const HEIGHT = 2400.0;
+
+    /** @param list<Part> $parts */
+    private function __construct(public Home $home, public array $parts) {}
+
+    public static function of(Home $home): self
+    {
+        $parts = [];
+        foreach ($home->plans as $plan) {
+            array_push(
+                $parts,
+                ...(new FloorParts($plan))->parts(),
+                ...(new WallParts($home, $plan))->parts(),
+                ...(new ClimbParts($home, $plan))->parts(),
+                ...(new ThingParts($home, $plan))->parts(),
+            );
+        }
+
+        return new self($home, $parts);
+    }
+
+    /** How high the floor of a storey lies, mm. */
+    public static function floor(?float $elevation): float
+    {
+        return $elevation ?? 0.0;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Scene;
+
+use Heurema\Geometry\Point;
+
+/** How high something lies over each place of the plan: level or evenly sloped. In mm. */
+final readonly class Surface
+{
+    /** @param Point $gradient how much it rises along x and along y, mm in mm */
+    private function __construct(private float $height, private Point $through, private Point $gradient) {}
+
+    public static function level(float $height): self
+    {
+        return new self($height, new Point(0, 0), new Point(0, 0));
+    }
+
+    public static function sloped(float $height, Point $through, Point $gradient): self
+    {
+        return new self($height, $through, $gradient);
+    }
+
+    public function at(Point $point): float
+    {
+        return $this->height + $this->gradient->dot($point->minus($this->through));
+    }
+
+    public function raised(float $by): self
+    {
+        return new self($this->height + $by, $this->through, $this->gradient);
+    }
+}
