@@ -142,7 +142,7 @@ final class HomeFilesTest extends TestCase
         $this->actingAs(User::factory()->create());
         foreach ([
             "/schemes/{$scheme->id}/file", "/schemes/{$scheme->id}/home.json", "/schemes/{$scheme->id}/home.ifc",
-            "/revisions/{$revision->id}/home.json",
+            "/revisions/{$revision->id}/home.json", "/revisions/{$revision->id}/home.glb", "/schemes/{$scheme->id}/home.glb",
         ] as $address) {
             self::assertContains($this->get($address)->getStatusCode(), [403, 404], $address);
         }
@@ -215,6 +215,7 @@ final class HomeFilesTest extends TestCase
         self::assertSame($json, (new LayoutWriter())->write($again));
         self::assertStringStartsWith('<svg', $run(['heurema:export', '-', '--format=svg', '--storey=Ground', '--paper=A4'])->getOutput());
         self::assertStringStartsWith('%PDF', $run(['heurema:export', '-', '--format=pdf'])->getOutput());
+        self::assertStringStartsWith('glTF', $run(['heurema:export', '-', '--format=glb'])->getOutput());
         self::assertSame(2, $run(['heurema:export', '-', '--format=pdf', '--storey=Attic'])->getExitCode());
         foreach (['--format=gif', '--paper=B17', '--storey=Attic'] as $wrong) {
             $refused = $run(['heurema:export', '-', ...str_starts_with($wrong, '--format') ? [] : ['--format=svg'], $wrong]);

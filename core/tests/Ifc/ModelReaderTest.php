@@ -144,6 +144,27 @@ final class ModelReaderTest extends TestCase
         self::assertSame($expected, array_map(static fn(Message $why): string => $why->key, $entries[0]->reasons));
     }
 
+    /**
+     * 20 m2 are 200,000 square centimetres and 20,000,000 square millimetres.
+     *
+     * @param list<string> $expected
+     */
+    #[TestWith([200_000.0, 'CENTI', []])]
+    #[TestWith([20_000_000.0, 'MILLI', []])]
+    #[TestWith([20.0, 'CENTI', ['ifc.space.figure_differs']])]
+    public function test_a_quantity_may_have_a_unit_of_its_own(float $told, string $prefix, array $expected): void
+    {
+        $model = new ModelText();
+        self::walls($model);
+        $space = $model->space(0, 0, 5000, 4000, 'Kitchen');
+        $model->area($space, 'NetFloorArea', $told, "IFCSIUNIT(*,.AREAUNIT.,.{$prefix}.,.SQUARE_METRE.)");
+        $entries = array_filter(ModelReader::read($model->write())->report->entries(), static fn(Entry $one): bool => $one->element->id === $space);
+        self::assertSame($expected, array_map(
+            static fn(Message $why): string => $why->key,
+            array_merge(...array_map(static fn(Entry $one): array => $one->reasons, array_values($entries))),
+        ));
+    }
+
     /** Two spaces without a wall between them are parted by a boundary. */
     public function test_open_spaces_are_parted(): void
     {

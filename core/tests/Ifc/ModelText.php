@@ -102,10 +102,15 @@ final class ModelText
         return $this;
     }
 
-    /** What the file says that an element measures, in m2. */
-    public function area(int $element, string $name, float $m2): self
+    /**
+     * What the file says that an element measures, in m2.
+     *
+     * @param string|null $unit of this quantity alone, as an entity
+     */
+    public function area(int $element, string $name, float $m2, ?string $unit = null): self
     {
-        $quantity = $this->add("IFCQUANTITYAREA('{$name}',\$,\$,{$m2},\$)");
+        $own = $unit === null ? '$' : "#{$this->add($unit)}";
+        $quantity = $this->add("IFCQUANTITYAREA('{$name}',\$,{$own},{$m2},\$)");
         $of = $this->add("IFCELEMENTQUANTITY('{$this->guid()}',\$,'Quantities',\$,\$,(#{$quantity}))");
         $this->add("IFCRELDEFINESBYPROPERTIES('{$this->guid()}',\$,\$,\$,(#{$element}),#{$of})");
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Ifc;
 
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Ifc\Writing\GlobalId;
 use Heurema\Ifc\Writing\ModelWriter;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\LayoutReader;
+use Heurema\Layout\Words\OpeningKind;
 use Heurema\Scene\FurnitureSolids;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
@@ -83,7 +85,7 @@ final class OtherReaderTest extends TestCase
         return $volumes;
     }
 
-    /** @return array<string, float> m3 by GlobalId: rooms with a level ceiling, stairs by their treads of 40 mm */
+    /** @return array<string, float> m3 by GlobalId: rooms with a level ceiling, stairs, doors, windows and guards 40 mm thick, soffits */
     private static function others(Home $home): array
     {
         $volumes = [];
@@ -95,6 +97,25 @@ final class OtherReaderTest extends TestCase
         foreach ($home->stairs as $stair) {
             $area = array_sum(array_map(static fn(Step $step): float => $step->outline->area(), $stair->shape->steps));
             $volumes[GlobalId::of($stair->id())] = $area * 40.0 / 1e9;
+        }
+        foreach ($home->openings as $opening) {
+            [$width, $height] = [$opening->opening->width, $opening->opening->height];
+            $isFilled = $opening->opening->kind !== OpeningKind::Gap && !$opening->wall->isDivider() && $width !== null && $height !== null;
+            $volumes += $isFilled ? [GlobalId::of($opening->id()) => $width * $height * 40.0 / 1e9] : [];
+        }
+        foreach ($home->layout->storeys as $storey) {
+            foreach ($storey->soffits as $soffit) {
+                $height = max(100.0, ($storey->ceiling ?? 2500.0) - ($soffit->underside ?? $storey->ceiling ?? 2500.0));
+                $volumes[GlobalId::of($soffit->id)] = $soffit->outline->area() * $height / 1e9;
+            }
+            foreach ($storey->guards as $guard) {
+                $long = array_sum(array_map(
+                    static fn(Point $to, Point $from): float => $to->distanceTo($from),
+                    array_slice($guard->line, 1),
+                    array_slice($guard->line, 0, -1),
+                ));
+                $volumes[GlobalId::of($guard->id)] = $long * 40.0 * ($guard->height ?? 1000.0) / 1e9;
+            }
         }
 
         return $volumes;

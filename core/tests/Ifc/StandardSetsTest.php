@@ -135,7 +135,7 @@ final class StandardSetsTest extends TestCase
     private function measured(string $id, string ...$names): array
     {
         return array_map(
-            fn(string $name): ?float => $this->relations->quantity($this->products[GlobalId::of($id)], $name),
+            fn(string $name): ?float => $this->relations->quantity($this->products[GlobalId::of($id)], $name)?->number('Value'),
             array_values($names),
         );
     }

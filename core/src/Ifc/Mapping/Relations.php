@@ -132,14 +132,14 @@ final class Relations
         return null;
     }
 
-    /** A quantity of an element, in the file's unit; null where nobody said it. */
-    public function quantity(Instance $element, string $name): ?float
+    /** A quantity of an element, in its own unit or else in the file's; null where nobody said it. */
+    public function quantity(Instance $element, string $name): ?Instance
     {
         foreach ($this->properties[$element->id] ?? [] as $id) {
             $set = $this->file->get($id);
             foreach ($set->is('IFCELEMENTQUANTITY') ? $set->many('Quantities') : [] as $quantity) {
                 if ($quantity->get('Name') === $name) {
-                    return $quantity->number('Value');
+                    return $quantity;
                 }
             }
         }

@@ -48,9 +48,10 @@ final readonly class SpaceCheck
     private function told(Instance $space): ?float
     {
         foreach (self::QUANTITIES as $name) {
-            $area = $this->model->relations->quantity($space, $name);
+            $quantity = $this->model->relations->quantity($space, $name);
+            $area = $quantity === null ? null : $this->model->units->area($quantity);
             if ($area !== null && $area > 0.0) {
-                return $area * $this->model->units->m2;
+                return $area;
             }
         }
 

@@ -45,6 +45,15 @@ final readonly class Units
         );
     }
 
+    /** An area in m2: of a quantity in its own unit, or else in the file's. */
+    public function area(Instance $quantity): ?float
+    {
+        $unit = $quantity->one('Unit');
+        $number = $quantity->number('Value');
+
+        return $number === null ? null : $number * ($unit === null ? $this->m2 : self::scale($unit, 2));
+    }
+
     /** @param list<Instance> $units */
     private static function named(array $units, string $type): ?Instance
     {
