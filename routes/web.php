@@ -13,6 +13,7 @@ use App\Http\Controllers\CodeController;
 use App\Http\Controllers\CompareController;
 use App\Http\Controllers\DeskController;
 use App\Http\Controllers\DrawingController;
+use App\Http\Controllers\ElevationController;
 use App\Http\Controllers\ExaminationController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\IssueAnswerController;
@@ -113,6 +114,7 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::get('/sheets/{number}.svg', [SheetSetController::class, 'show'])->whereNumber('number')->name('board.sheets.drawing');
         Route::put('/sheets/{number}', [SheetSetController::class, 'update'])->whereNumber('number')->name('board.sheets.change');
         Route::delete('/sheets/{number}', [SheetSetController::class, 'destroy'])->whereNumber('number')->name('board.sheets.drop');
+        Route::get('/elevations', [ElevationController::class, 'scheme'])->name('board.elevations');
         Route::get('/survey', SurveyController::class)->name('board.survey');
         Route::get('/file', [SchemeFileController::class, 'show'])->name('board.file');
         Route::post('/file', [SchemeFileController::class, 'store'])->middleware(DoneOnce::class)->name('board.file.take');
@@ -196,6 +198,9 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         ->name('project.return');
     Route::post('/projects/{project}/pick', [PickedSchemeController::class, 'store'])->can('update', 'project')->name('projects.pick');
     Route::get('/compare', CompareController::class)->name('compare');
+    Route::get('/revisions/{revision}/elevations', [ElevationController::class, 'revision'])
+        ->can('view', 'revision')
+        ->name('review.elevations');
     Route::get('/revisions/{revision}/stairs/{stair}', [StairController::class, 'show'])->can('view', 'revision')->name('review.stair');
     Route::get('/revisions/{revision}', ReviewController::class)->can('view', 'revision')->name('review');
 });

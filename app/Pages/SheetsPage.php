@@ -63,6 +63,11 @@ final readonly class SheetsPage
                 $choices["section {$stair->id()}"] = "Section along {$stair->name()}";
             }
         }
+        foreach ($this->home->rooms as $room) {
+            if ($room->outline() !== null) {
+                $choices["elevations {$room->id()}"] = "Walls of {$room->name()}";
+            }
+        }
         foreach (ScheduleKind::cases() as $kind) {
             $choices["schedule {$kind->value}"] = "Schedule of {$kind->value}";
         }

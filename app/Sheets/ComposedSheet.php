@@ -37,7 +37,7 @@ final readonly class ComposedSheet
         $paper = $this->sheet->paper->value;
         $units = $this->source->home->layout->units;
         $wanted = $this->sheet->views[0]->scale ?? null;
-        if (count($this->sheet->views) !== 1) {
+        if (!$this->isAlone()) {
             return "What stands on this sheet is too large for {$paper}: take some of it off, or a larger paper, or smaller scales.";
         }
         if ($wanted === null) {
@@ -84,10 +84,16 @@ final readonly class ComposedSheet
         );
     }
 
+    /** Is there one drawing or list on it? */
+    private function isAlone(): bool
+    {
+        return count($this->sheet->views) === 1 && $this->sheet->views[0]->kind !== ViewKind::Elevations;
+    }
+
     /** @return array{list<SheetView>, Arrangement}|null null: they do not fit */
     private function arranged(int $scale): ?array
     {
-        $inset = count($this->sheet->views) > 1 ? self::INSET : 0.0;
+        $inset = $this->isAlone() ? 0.0 : self::INSET;
         $width = $this->sheet->width() - 2 * (self::BORDER + $inset);
         $height = $this->sheet->height() - 2 * (self::BORDER + $inset) - $this->title->height($this->sheet->width() - 2 * self::BORDER);
         $views = (new ViewsOfSheet($this->sheet, $this->source))->at($scale, $height);

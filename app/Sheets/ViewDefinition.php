@@ -11,7 +11,7 @@ use App\Drawing\PlanLayers;
 final readonly class ViewDefinition
 {
     /**
-     * @param string      $of      id of the storey or the stair, the kind of a schedule, or the text of notes
+     * @param string      $of      id of the storey, the stair or the room, the kind of a schedule, or the text of notes
      * @param int|null    $scale   null: the largest at which all of the sheet fits
      * @param string|null $outside a key of DimensionStyle::OUTSIDE; null: as the drawing has it
      */

@@ -13,6 +13,9 @@ enum ViewKind: string
     /** Along a stair. */
     case Section = 'section';
 
+    /** Of the walls around a room, each by itself. */
+    case Elevations = 'elevations';
+
     /** Of one kind of things. */
     case Schedule = 'schedule';
 
@@ -24,6 +27,6 @@ enum ViewKind: string
 
     public function isDrawing(): bool
     {
-        return $this === self::Plan || $this === self::Section;
+        return in_array($this, [self::Plan, self::Section, self::Elevations], true);
     }
 }

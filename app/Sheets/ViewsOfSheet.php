@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Drawing\DimensionStyle;
+use App\Sheets\Views\ElevationView;
 use App\Sheets\Views\LegendView;
 use App\Sheets\Views\NotesView;
 use App\Sheets\Views\PlanView;
 use App\Sheets\Views\SectionView;
 use App\Sheets\Views\SheetView;
 use App\Sheets\Views\TableView;
+use Heurema\Drafting\RoomElevations;
+use Heurema\Drafting\WallElevation;
 use Heurema\Review\Schedule;
 use Heurema\Review\ScheduleKind;
 use Heurema\Review\ScheduleRow;
@@ -32,9 +35,12 @@ final readonly class ViewsOfSheet
      */
     public function at(int $scale, float $height): array
     {
-        $views = array_map(fn(ViewDefinition $view): ?SheetView => $this->view($view, $view->scale ?? $scale, $height), $this->sheet->views);
-
-        return array_values(array_filter($views, static fn(?SheetView $view): bool => $view !== null));
+        return array_merge(...array_map(
+            fn(ViewDefinition $view): array => $view->kind === ViewKind::Elevations
+                ? $this->elevations($view->of, $view->scale ?? $scale)
+                : array_filter([$this->view($view, $view->scale ?? $scale, $height)], static fn(?SheetView $one): bool => $one !== null),
+            $this->sheet->views,
+        ));
     }
 
     private function view(ViewDefinition $view, int $scale, float $height): ?SheetView
@@ -42,6 +48,7 @@ final readonly class ViewsOfSheet
         return match ($view->kind) {
             ViewKind::Plan => $this->plan($view, $scale),
             ViewKind::Section => $this->section($view->of, $scale),
+            ViewKind::Elevations => null,
             ViewKind::Schedule => $this->schedule($view->of, $height),
             ViewKind::Legend => new LegendView($this->source->home->layout, $this->sheet->hasClouds && $this->source->changed !== []),
             ViewKind::Notes => trim($view->of) === '' ? null : new NotesView($view->of),
@@ -66,6 +73,31 @@ final readonly class ViewsOfSheet
         $climb = $stairs === [] ? null : Climb::of($stairs[0]);
 
         return $climb instanceof Climb ? new SectionView($this->source->home, $climb, $scale) : null;
+    }
+
+    /** @return list<SheetView> one a wall */
+    private function elevations(string $id, int $scale): array
+    {
+        $room = $this->source->home->room($id);
+        $walls = $room === null ? [] : RoomElevations::of($room, $this->source->home);
+
+        return array_map(
+            fn(WallElevation $wall, int $number): SheetView => new ElevationView(
+                "{$room?->name()} ".self::letter($number),
+                $wall,
+                $this->source->home,
+                $this->source->style,
+                $scale,
+            ),
+            $walls,
+            array_keys($walls),
+        );
+    }
+
+    /** A, B, ... Z, AA. */
+    public static function letter(int $number): string
+    {
+        return ($number >= 26 ? chr(64 + intdiv($number, 26)) : '').chr(65 + $number % 26);
     }
 
     private function schedule(string $name, float $height): ?TableView

@@ -5,9 +5,10 @@
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1><a href="{{ route('project', $page->revision->scheme->project) }}">{{ $page->revision->scheme->project->name }}</a></h1>
     <span class="masthead-note">{{ $page->revision->scheme->name }}, revision {{ $page->revision->number }}</span>
     <a class="masthead-note" href="{{ route('board', $page->revision->scheme) }}">Open on the board</a>
-    <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'json']) }}" download>Layout (JSON)</a>
-    <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'ifc']) }}" download>Model (IFC4)</a>
-    <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'glb']) }}" download>Scene (glTF)</a>
+    <a class="masthead-note" href="{{ route('review.elevations', $page->revision) }}">Elevations</a>
+    <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'json']) }}" download><span class="visually-hidden">The home as </span>JSON</a>
+    <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'ifc']) }}" download><span class="visually-hidden">The home as </span>IFC4</a>
+    <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'glb']) }}" download><span class="visually-hidden">The home as </span>glTF</a>
 @endsection
 @section('content')
     <div class="review" id="review" data-address="{{ route('review', $page->revision) }}" data-show="{{ $page->show }}" data-book="{{ $page->book }}">

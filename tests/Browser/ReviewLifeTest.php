@@ -84,7 +84,8 @@ final class ReviewLifeTest extends BrowserTestCase
             "/revisions/{$revision->id}/schedules/rooms", "/revisions/{$revision->id}/schedules/windows",
             "/revisions/{$revision->id}/letter", "/compare?with[]={$revision->id}&with[]=s{$scheme->id}",
             "/projects/{$scheme->project_id}/brief", "/projects/{$scheme->project_id}", "/schemes/{$scheme->id}/board",
-            "/schemes/{$scheme->id}/survey", "/schemes/{$answered}/file",
+            "/schemes/{$scheme->id}/survey", "/schemes/{$answered}/file", "/schemes/{$scheme->id}/sheets",
+            "/schemes/{$scheme->id}/elevations", "/revisions/{$revision->id}/elevations",
         ] as $path) {
             $this->visit($path);
             $this->waitFor('main');

@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Drafting\Chain;
+use Heurema\Drafting\Dimension;
+use Heurema\Drafting\ElevationOpening;
+use Heurema\Drafting\ElevationThing;
+use Heurema\Drafting\Stop;
+use Heurema\Drafting\WallElevation;
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Words\OpeningKind;
+use Heurema\Spatial\Home;
+
+/** A wall seen from the front, with its dimensions across below it and upwards at its sides. User units are mm, x along the wall. */
+final readonly class ElevationDrawing
+{
+    /** Rows of dimensions, px, and the room around them. */
+    private const ROW = 26.0;
+    private const AROUND = 3.5;
+
+    /** @param float $scale mm under a pixel */
+    public function __construct(private WallElevation $wall, private Home $home, private DimensionStyle $style, private float $scale) {}
+
+    /** Around all of it, mm. */
+    public function box(): Box
+    {
+        $around = self::AROUND * self::ROW * $this->scale;
+
+        return new Box(-$around, -$around, $this->wall->length() + $around, $this->wall->height() + self::ROW * $this->scale);
+    }
+
+    public function draw(): string
+    {
+        return Svg::element('g', ['class' => 'elevation'], implode('', [
+            $this->face(),
+            ...array_map($this->opening(...), $this->wall->openings),
+            ...array_map($this->thing(...), $this->wall->things),
+            ...array_map($this->soffit(...), $this->wall->soffits),
+            $this->outline(),
+        ])).$this->dimensions();
+    }
+
+    private function face(): string
+    {
+        $tiles = min($this->wall->tiles ?? 0.0, $this->wall->height());
+
+        return Svg::element('path', ['class' => $this->wall->isOpen ? 'face-open' : 'face', 'd' => $this->border()])
+            .($tiles > 0.0 ? $this->rectangle('tiles', 0.0, $this->wall->length(), 0.0, $tiles) : '');
+    }
+
+    /** Its sides and its ceiling, and the floor. */
+    private function outline(): string
+    {
+        $length = $this->wall->length();
+
+        return ($this->wall->isOpen ? '' : Svg::element('path', ['class' => 'outline', 'd' => $this->border()]))
+            .Svg::element('path', ['class' => 'floor-line', 'd' => 'M0 0H'.Svg::number($length)]);
+    }
+
+    private function border(): string
+    {
+        $top = $this->wall->ceiling === []
+            ? [[0.0, $this->wall->height()], [$this->wall->length(), $this->wall->height()]]
+            : $this->wall->ceiling;
+        $points = [new Point(0.0, 0.0), ...array_map(static fn(array $at): Point => new Point($at[0], $at[1]), $top)];
+
+        return Svg::line([...$points, new Point($this->wall->length(), 0.0)]).'Z';
+    }
+
+    private function opening(ElevationOpening $one): string
+    {
+        $head = $one->head ?? min($this->wall->height(), $one->sill + 2000.0);
+        $class = 'opening-frame'.($one->head === null ? ' opening-unknown' : '');
+        $inset = min(60.0, ($one->right - $one->left) / 6);
+        $isWindow = $one->opening->opening->kind === OpeningKind::Window;
+        $inner = $one->opening->opening->kind === OpeningKind::Gap || $this->wall->isOpen
+            ? ''
+            : $this->rectangle('opening-inner', $one->left + $inset, $one->right - $inset, $one->sill + ($isWindow ? $inset : 0.0), $head - $inset);
+
+        return Svg::element(
+            'g',
+            ['data-subject' => $one->opening->id()],
+            Svg::element('title', [], Svg::text($one->opening->name())).$this->rectangle($class, $one->left, $one->right, $one->sill, $head).$inner,
+        );
+    }
+
+    private function thing(ElevationThing $one): string
+    {
+        $class = $one->isAtWall ? 'thing' : 'thing-before';
+        $bodies = array_map(fn(array $body): string => $this->rectangle($class, ...$body), $one->bodies);
+
+        return Svg::element(
+            'g',
+            ['data-subject' => $one->fixture->id()],
+            Svg::element('title', [], Svg::text($one->fixture->name())).implode('', $bodies),
+        );
+    }
+
+    /** @param array{float, float, float} $soffit */
+    private function soffit(array $soffit): string
+    {
+        [$left, $right, $underside] = $soffit;
+
+        return $this->rectangle('soffit-cut', $left, $right, $underside, max($underside, $this->wall->height()));
+    }
+
+    private function rectangle(string $class, float $left, float $right, float $bottom, float $top): string
+    {
+        return Svg::element('path', ['class' => $class, 'd' => Svg::line([
+            new Point($left, $bottom), new Point($right, $bottom), new Point($right, $top), new Point($left, $top),
+        ]).'Z']);
+    }
+
+    private function dimensions(): string
+    {
+        $chains = new ChainDrawing($this->scale, fn(float $mm): string => $this->style->write($mm, $this->home->layout));
+        $across = array_values(array_filter([
+            $this->stops(array_merge(...array_map(
+                static fn(ElevationOpening $one): array => [$one->left, $one->right],
+                $this->wall->openings,
+            ))),
+            $this->stops(array_merge(...array_map(
+                static fn(ElevationThing $one): array => $one->isAtWall ? [$one->left(), $one->right()] : [],
+                $this->wall->things,
+            ))),
+            [0.0, $this->wall->length()],
+        ], static fn(array $stops): bool => $stops !== []));
+        $rows = [
+            ...array_map(fn(array $stops, int $row): array => $this->across($row + 1, $stops), $across, array_keys($across)),
+            $this->up(-1.2, [
+                ...array_merge(...array_map(static fn(ElevationOpening $one): array => [$one->sill, $one->head ?? $one->sill], $this->wall->openings)),
+                ...$this->wall->ceiling === [] ? [] : [$this->wall->ceiling[0][1]],
+            ]),
+            $this->up(1.2, [
+                ...array_merge(...array_map(
+                    static fn(ElevationThing $one): array => $one->isAtWall ? [$one->bottom(), $one->top()] : [],
+                    $this->wall->things,
+                )),
+                ...$this->wall->ceiling === [] ? [] : [$this->wall->ceiling[count($this->wall->ceiling) - 1][1]],
+            ]),
+        ];
+
+        return implode('', array_map(static fn(array $row): string => $chains->draw($row), $rows));
+    }
+
+    /**
+     * The ends of the wall with what begins and ends between them.
+     *
+     * @param list<float> $stops
+     *
+     * @return list<float> empty where nothing does
+     */
+    private function stops(array $stops): array
+    {
+        $between = array_filter($stops, fn(float $stop): bool => $stop > 0.5 && $stop < $this->wall->length() - 0.5);
+
+        return $between === [] ? [] : [0.0, ...$stops, $this->wall->length()];
+    }
+
+    /**
+     * A row below the wall.
+     *
+     * @param list<float> $stops
+     *
+     * @return list<Dimension>
+     */
+    private function across(int $row, array $stops): array
+    {
+        $y = -$row * self::ROW * $this->scale;
+
+        return $this->chain(new Segment(new Point(0.0, $y), new Point($this->wall->length(), $y)), $stops);
+    }
+
+    /**
+     * A row beside the wall, at its left when negative.
+     *
+     * @param list<float> $stops
+     *
+     * @return list<Dimension>
+     */
+    private function up(float $row, array $stops): array
+    {
+        $x = ($row > 0 ? $this->wall->length() : 0.0) + $row * self::ROW * $this->scale;
+        $above = array_filter($stops, static fn(float $stop): bool => $stop > 0.5);
+
+        return $above === [] ? [] : $this->chain(new Segment(new Point($x, 0.0), new Point($x, max($above))), [0.0, ...$above]);
+    }
+
+    /**
+     * @param list<float> $stops
+     *
+     * @return list<Dimension>
+     */
+    private function chain(Segment $line, array $stops): array
+    {
+        return (new Chain($line, array_map(static fn(float $stop): Stop => new Stop($stop), $stops)))->parts();
+    }
+}

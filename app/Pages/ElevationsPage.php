@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Drawing\DimensionStyle;
+use App\Drawing\ElevationDrawing;
+use App\Drawing\Svg;
+use App\Sheets\ViewsOfSheet;
+use Heurema\Drafting\RoomElevations;
+use Heurema\Drafting\WallElevation;
+use Heurema\Layout\Layout;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+
+/** The walls of a room, each seen from the front. */
+final readonly class ElevationsPage
+{
+    /** mm under a pixel; the style sheet has it too. */
+    private const SCALE = 11.0;
+
+    public Home $home;
+    public ?RoomSpace $room;
+
+    /** @var list<WallElevation> */
+    public array $walls;
+
+    /**
+     * @param string $address where the page lies, and what it goes back to
+     * @param string $asked   id of the room; another or none: the first that has walls around it
+     */
+    public function __construct(
+        public string $title,
+        public string $address,
+        public string $back,
+        Layout $layout,
+        private DimensionStyle $style,
+        string $asked,
+    ) {
+        $this->home = new Home($layout);
+        $rooms = $this->rooms();
+        $this->room = array_values(array_filter($rooms, static fn(RoomSpace $one): bool => $one->id() === $asked))[0] ?? $rooms[0] ?? null;
+        $this->walls = $this->room === null ? [] : RoomElevations::of($this->room, $this->home);
+    }
+
+    /** @return list<RoomSpace> that walls close around */
+    public function rooms(): array
+    {
+        return array_values(array_filter($this->home->rooms, static fn(RoomSpace $room): bool => $room->outline() !== null));
+    }
+
+    public function storey(RoomSpace $room): string
+    {
+        return $this->home->plans[$room->storey()]->storey->name;
+    }
+
+    /** `A: wall between Kitchen and Hall`. */
+    public function name(int $number): string
+    {
+        $wall = $this->walls[$number];
+
+        return ViewsOfSheet::letter($number).': '.($this->room === null ? '' : $this->home->plans[$this->room->storey()]->wallCalled($wall->wall));
+    }
+
+    public function draw(int $number): string
+    {
+        $drawing = new ElevationDrawing($this->walls[$number], $this->home, $this->style, self::SCALE);
+        $box = $drawing->box();
+        [$width, $height] = [$box->width() / self::SCALE, $box->height() / self::SCALE];
+
+        return Svg::element('svg', [
+            'class' => 'elevation-drawing',
+            'width' => (string) round($width),
+            'height' => (string) round($height),
+            'viewBox' => implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()])),
+            'role' => 'img',
+            'aria-label' => $this->words($number),
+        ], $drawing->draw());
+    }
+
+    /** What of it is not drawn, in a sentence. */
+    public function missing(int $number): ?string
+    {
+        $wall = $this->walls[$number];
+        $said = [
+            ...$wall->ceiling === [] && !$wall->isOpen ? ['how high the ceiling is'] : [],
+            ...array_map(static fn(string $name): string => "how high {$name} is", $wall->unknown),
+        ];
+
+        return $said === [] ? null : 'Not known: '.implode(', ', $said).'.';
+    }
+
+    /** For whoever does not see it. */
+    private function words(int $number): string
+    {
+        $wall = $this->walls[$number];
+        $seen = [
+            ...array_map(static fn($one): string => $one->opening->name(), $wall->openings),
+            ...array_map(static fn($one): string => $one->fixture->name(), array_filter($wall->things, static fn($one): bool => $one->isAtWall)),
+        ];
+
+        return $this->name($number).', '.$this->home->length($wall->length()).' long'.($seen === [] ? '' : ': '.implode(', ', $seen));
+    }
+}
