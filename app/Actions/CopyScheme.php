@@ -18,7 +18,10 @@ final class CopyScheme
             $project = Project::query()->lockForUpdate()->findOrFail($scheme->project_id);
             $letter = chr(min(ord('Z'), ord('A') + $project->schemes()->count()));
 
-            return $project->schemes()->create(['name' => "Scheme {$letter}", 'layout' => $scheme->layout, 'version' => 1]);
+            return $project->schemes()->create([
+                'name' => "Scheme {$letter}", 'layout' => $scheme->layout, 'version' => 1,
+                'dimensions' => $scheme->dimensions, 'sheets' => $scheme->sheets,
+            ]);
         });
     }
 }

@@ -8,7 +8,9 @@ use App\Drawing\DimensionStyle;
 use App\Drawing\ElevationDrawing;
 use App\Drawing\Svg;
 use App\Sheets\ViewsOfSheet;
+use Heurema\Drafting\NearHeights;
 use Heurema\Drafting\RoomElevations;
+use Heurema\Drafting\WallCrossings;
 use Heurema\Drafting\WallElevation;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
@@ -89,6 +91,18 @@ final readonly class ElevationsPage
         ];
 
         return $said === [] ? null : 'Not known: '.implode(', ', $said).'.';
+    }
+
+    /** @return list<string> heights in the room that nearly agree */
+    public function heights(): array
+    {
+        return $this->home->wording()->all(NearHeights::of($this->walls));
+    }
+
+    /** @return list<string> what covers what on a wall */
+    public function crossings(int $number): array
+    {
+        return $this->home->wording()->all(WallCrossings::of($this->walls[$number]));
     }
 
     /** For whoever does not see it. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\Scheme;
-use App\Sheets\DoesNotFit;
 use App\Sheets\PlotScale;
 use App\Sheets\SchemeSheets;
 use App\Sheets\SheetCheck;
@@ -28,12 +27,13 @@ final readonly class SheetsPage
 
     private Home $home;
 
-    public function __construct(public Scheme $scheme, private SchemeSheets $sheets, int $number)
+    public function __construct(public Scheme $scheme, SchemeSheets $sheets, int $number)
     {
         $this->set = SchemeSheets::set($scheme);
         $this->number = max(0, min($number, count($this->set->sheets) - 1));
         $this->home = new Home($scheme->layout);
-        $this->problem = $this->tried();
+        $sheet = $this->sheet();
+        $this->problem = $sheet === null ? null : $sheets->problem($scheme, $sheet);
     }
 
     public function sheet(): ?SheetDefinition
@@ -98,19 +98,5 @@ final readonly class SheetsPage
         $scales = array_keys($this->scales());
 
         return (new SheetCheck($this->home, $this->scheme->dimensionStyle()))->of($this->set, $scales[intdiv(count($scales), 2)]);
-    }
-
-    private function tried(): ?string
-    {
-        $sheet = $this->sheet();
-        try {
-            if ($sheet !== null) {
-                $this->sheets->svg($this->scheme, $sheet);
-            }
-        } catch (DoesNotFit $e) {
-            return $e->getMessage();
-        }
-
-        return null;
     }
 }

@@ -23,6 +23,18 @@ final readonly class SchemeSheets
         return $this->composed($scheme, $sheet, $this->source($scheme), $which)->svg();
     }
 
+    /** Why a sheet cannot be drawn, in a sentence; null where it can. */
+    public function problem(Scheme $scheme, SheetDefinition $sheet): ?string
+    {
+        try {
+            $this->composed($scheme, $sheet, $this->source($scheme), '')->fitting();
+        } catch (DoesNotFit $e) {
+            return $e->getMessage();
+        }
+
+        return null;
+    }
+
     /**
      * All of them.
      *

@@ -22,6 +22,11 @@ use App\Models\Scheme;
 use App\Models\User;
 use App\Pages\ReviewPages;
 use App\Rulings\Rulings;
+use App\Sheets\Paper;
+use App\Sheets\SheetDefinition;
+use App\Sheets\SheetSet;
+use App\Sheets\ViewDefinition;
+use App\Sheets\ViewKind;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeValues;
@@ -123,6 +128,24 @@ final class DemoOfficeSeeder extends Seeder
             $this->designer,
             'The upper edge has its guard. The header is a quarter inch higher. The window of bedroom 2 is not ordered yet.',
         );
+        $scheme->refresh()->update(['sheets' => self::sheets()->toArray()]);
+    }
+
+    /** Both storeys on one sheet, the kitchen's walls on another. */
+    private static function sheets(): SheetSet
+    {
+        $plan = static fn(string $storey): ViewDefinition => new ViewDefinition(ViewKind::Plan, $storey, outside: 'chain');
+        $notes = "Dimensions are to finished faces.\nCheck on site before anything is ordered.\nSmoke alarms are connected to each other.";
+
+        return new SheetSet([
+            new SheetDefinition('Plans', Paper::ArchC, false, true, [
+                $plan('G'), $plan('U'), new ViewDefinition(ViewKind::Legend), new ViewDefinition(ViewKind::Notes, $notes),
+                new ViewDefinition(ViewKind::Revisions),
+            ]),
+            new SheetDefinition('Kitchen', Paper::ArchC, false, false, [
+                new ViewDefinition(ViewKind::Elevations, 'gr4'), new ViewDefinition(ViewKind::Section, 'st1'),
+            ]),
+        ], [['Drawn by', 'T. Arrieta'], ['Job', '2026-117']]);
     }
 
     private function signedOff(): void

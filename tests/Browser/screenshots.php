@@ -16,7 +16,6 @@ $shoot = static function (string $name) use ($browser): void {
 };
 
 $browser->get("{$address}/sign-in");
-$shoot('sign-in');
 $browser->findElement(WebDriverBy::id('email'))->sendKeys('reviewer@heurema.test');
 $browser->findElement(WebDriverBy::id('password'))->sendKeys('daylight')->submit();
 $shoot('desk');
@@ -63,9 +62,11 @@ $browser->executeScript(
     [str_replace('/board', '', (string) $board)],
 );
 usleep(500_000);
-$browser->get(str_replace('/board', '/sheet?storey=G&paper=Tabloid&format=svg', (string) $board));
-$browser->executeScript('document.documentElement.setAttribute("width", 1280); document.documentElement.setAttribute("height", 800);');
-$shoot('sheet');
+$browser->get(str_replace('/board', '/sheets', (string) $board));
+usleep(1_500_000);
+$shoot('sheets');
+$browser->get(str_replace('/board', '/elevations?room=gr4', (string) $board));
+$shoot('elevations');
 
 $browser->get("{$address}/");
 $browser->findElement(WebDriverBy::partialLinkText('7 Lantern Row'))->click();

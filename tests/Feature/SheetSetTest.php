@@ -68,6 +68,15 @@ final class SheetSetTest extends TestCase
         $this->put($this->address('/7'), ['name' => 'x', 'paper' => 'A3'])->assertNotFound();
     }
 
+    public function test_a_copy_of_a_scheme_has_its_sheets(): void
+    {
+        $this->put($this->address('/0'), ['name' => 'Renamed', 'paper' => 'A3', 'views' => [['kind' => 'legend']]]);
+        $this->post("/schemes/{$this->scheme->id}/copies")->assertRedirect();
+        $copy = Scheme::query()->latest('id')->firstOrFail();
+        self::assertNotSame($this->scheme->id, $copy->id);
+        self::assertSame($this->scheme->refresh()->sheets, $copy->sheets);
+    }
+
     public function test_views_are_moved_and_taken_off_with_what_was_typed_beside_them(): void
     {
         $views = [['kind' => 'legend'], ['kind' => 'notes', 'of' => 'Mind the step'], ['kind' => 'revisions']];
