@@ -35,8 +35,11 @@ final class WallCrossings
     {
         $said = [];
         foreach ($wall->openings as $opening) {
-            $head = $opening->opening->opening->kind === OpeningKind::Gap ? null : $opening->head;
-            foreach ($head === null ? [] : $things as $thing) {
+            $head = $opening->head;
+            if ($head === null || $opening->opening->opening->kind === OpeningKind::Gap) {
+                continue;
+            }
+            foreach ($things as $thing) {
                 $across = min($opening->right, $thing->right()) - max($opening->left, $thing->left());
                 $up = min($head, $thing->top()) - max($opening->sill, $thing->bottom());
                 if ($across > self::TOUCH && $up > self::TOUCH) {
