@@ -28,6 +28,9 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
     });
     Route::middleware([HoldsToken::class.':hand-in', 'throttle:api-work'])->group(static function (): void {
         Route::post('/projects', [ProjectController::class, 'store'])->can('create', Project::class)->name('api.projects.store');
-        Route::post('/schemes/{scheme}/revisions', [RevisionController::class, 'store'])->can('update', 'scheme')->name('api.revisions.store');
+        Route::post(
+            '/schemes/{scheme}/revisions',
+            [RevisionController::class, 'store'],
+        )->can('update', 'scheme')->name('api.revisions.store');
     });
 });

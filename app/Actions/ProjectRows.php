@@ -84,7 +84,11 @@ final class ProjectRows
             return $known;
         }
         $name = is_string($person['name']) ? $person['name'] : '';
-        $absent = 'absent-'.substr(hash('sha256', json_encode([$this->office->id, $name, $email], JSON_THROW_ON_ERROR)), 0, 40).User::NOWHERE;
+        $absent = 'absent-'.substr(
+            hash('sha256', json_encode([$this->office->id, $name, $email], JSON_THROW_ON_ERROR)),
+            0,
+            40,
+        ).User::NOWHERE;
         $known = User::query()->where('email', $absent)->value('id');
 
         return is_int($known) ? $known : self::row('users', [
@@ -200,7 +204,9 @@ final class ProjectRows
     /** @param list<int> $ids */
     private static function at(array $ids, mixed $number, string $what): int
     {
-        return $ids[is_int($number) ? $number : -1] ?? throw new UnreadableProject('The archive speaks of a '.$what.' that it does not hold.');
+        return $ids[is_int($number) ? $number : -1] ?? throw new UnreadableProject(
+            'The archive speaks of a '.$what.' that it does not hold.',
+        );
     }
 
     /** @param array<string, mixed> $values */

@@ -34,12 +34,13 @@ final readonly class TakeProject
         $stored = [];
         try {
             return DB::transaction(function () use ($by, $contents, $differing, &$stored): Project {
-                $rows = new ProjectRows($by->office, $contents, static function (string $extension, string $content) use (&$stored): string {
+                $keep = static function (string $extension, string $content) use (&$stored): string {
                     $stored[] = $file = 'underlays/'.Str::random(40).".{$extension}";
                     StoredFile::put(Storage::disk(Underlay::DISK), $file, $content);
 
                     return $file;
-                });
+                };
+                $rows = new ProjectRows($by->office, $contents, $keep);
                 $project = Project::query()->findOrFail($rows->insert());
                 $this->trial->attempt($project);
                 LogEntry::query()->create([

@@ -80,12 +80,24 @@ final readonly class ElevationDrawing
         $isWindow = $one->opening->opening->kind === OpeningKind::Window;
         $inner = $one->opening->opening->kind === OpeningKind::Gap || $this->wall->isOpen
             ? ''
-            : $this->rectangle('opening-inner', $one->left + $inset, $one->right - $inset, $one->sill + ($isWindow ? $inset : 0.0), $head - $inset);
+            : $this->rectangle(
+                'opening-inner',
+                $one->left + $inset,
+                $one->right - $inset,
+                $one->sill + ($isWindow ? $inset : 0.0),
+                $head - $inset,
+            );
 
         return Svg::element(
             'g',
             ['data-subject' => $one->opening->id()],
-            Svg::element('title', [], Svg::text($one->opening->name())).$this->rectangle($class, $one->left, $one->right, $one->sill, $head).$inner,
+            Svg::element('title', [], Svg::text($one->opening->name())).$this->rectangle(
+                $class,
+                $one->left,
+                $one->right,
+                $one->sill,
+                $head,
+            ).$inner,
         );
     }
 
@@ -133,7 +145,9 @@ final readonly class ElevationDrawing
         $rows = [
             ...array_map(fn(array $stops, int $row): array => $this->across($row + 1, $stops), $across, array_keys($across)),
             $this->up(-1.2, [
-                ...array_merge(...array_map(static fn(ElevationOpening $one): array => [$one->sill, $one->head ?? $one->sill], $this->wall->openings)),
+                ...array_merge(
+                    ...array_map(static fn(ElevationOpening $one): array => [$one->sill, $one->head ?? $one->sill], $this->wall->openings),
+                ),
                 ...$this->wall->ceiling === [] ? [] : [$this->wall->ceiling[0][1]],
             ]),
             $this->up(1.2, [

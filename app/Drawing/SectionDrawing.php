@@ -279,7 +279,9 @@ final readonly class SectionDrawing
             $lowest->from,
             $lowest->from + $lowest->height,
             $this->home->length($lowest->height),
-            $this->headroom !== null && $lowest->height < $this->headroom - Tolerance::TOUCH ? 'section-critical section-missed' : 'section-critical',
+            $this->headroom !== null && $lowest->height < $this->headroom - Tolerance::TOUCH
+                ? 'section-critical section-missed'
+                : 'section-critical',
         );
     }
 

@@ -166,7 +166,13 @@ final readonly class ProjectRecord
                 'in_letter' => ['required', 'boolean'],
                 ...$written,
             ]),
-            'letters' => self::parts($revision, 'letters', $place, 100, ['html' => self::FILE, 'content' => ['required', 'array'], ...$written]),
+            'letters' => self::parts(
+                $revision,
+                'letters',
+                $place,
+                100,
+                ['html' => self::FILE, 'content' => ['required', 'array'], ...$written],
+            ),
         ];
     }
 
@@ -213,7 +219,9 @@ final readonly class ProjectRecord
         $found = [];
         foreach ($parts as $number => $part) {
             $where = ($place === $key ? '' : "{$place}/")."{$key}/{$number}";
-            $found[] = is_array($part) ? $read($part, $where) : throw new UnreadableProject(ProjectArchive::RECORD.", {$where} is no object.");
+            $found[] = is_array($part) ? $read($part, $where) : throw new UnreadableProject(
+                ProjectArchive::RECORD.", {$where} is no object.",
+            );
         }
 
         return $found;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Files;
 
 /**
- * A ZIP archive whose `manifest.json` holds the SHA-256 sum of every other file in it: what is missing, was damaged or changed on the way is
- * known before anything of it is used.
+ * A ZIP archive whose `manifest.json` holds the SHA-256 sum of every other file in it: what is missing, was damaged or changed on the way
+ * is known before anything of it is used.
  */
 final readonly class SealedArchive
 {
@@ -24,7 +24,9 @@ final readonly class SealedArchive
      */
     public static function write(string $format, array $files, string $made): string
     {
-        $manifest = ['format' => $format, 'made' => $made, 'files' => array_map(static fn(string $one): string => hash('sha256', $one), $files)];
+        $manifest = [
+            'format' => $format, 'made' => $made, 'files' => array_map(static fn(string $one): string => hash('sha256', $one), $files),
+        ];
 
         return TemporaryFile::archive('sealed', static function (\ZipArchive $zip) use ($files, $manifest): void {
             $zip->addFromString(

@@ -55,6 +55,9 @@ final class SentLetter
         $drawing = str_starts_with($address, self::DRAWING) ? base64_decode(substr($address, strlen(self::DRAWING)), true) : false;
 
         return $drawing !== false
-            && preg_match('~<!(DOCTYPE|ENTITY)|<script|<foreignObject|\son\w+\s*=|href\s*=\s*["\'](?!#|data:image/(png|jpeg);)|url\((?!["\']?#)~i', $drawing) === 0;
+            && preg_match(
+                '~<!(DOCTYPE|ENTITY)|<script|<foreignObject|\son\w+\s*=|href\s*=\s*["\'](?!#|data:image/(png|jpeg);)|url\((?!["\']?#)~i',
+                $drawing,
+            ) === 0;
     }
 }

@@ -62,7 +62,9 @@ final readonly class ElevationsPage
     {
         $wall = $this->walls[$number];
 
-        return ViewsOfSheet::letter($number).': '.($this->room === null ? '' : $this->home->plans[$this->room->storey()]->wallCalled($wall->wall));
+        $called = $this->room === null ? '' : $this->home->plans[$this->room->storey()]->wallCalled($wall->wall);
+
+        return ViewsOfSheet::letter($number).": {$called}";
     }
 
     public function draw(int $number): string
@@ -111,7 +113,10 @@ final readonly class ElevationsPage
         $wall = $this->walls[$number];
         $seen = [
             ...array_map(static fn($one): string => $one->opening->name(), $wall->openings),
-            ...array_map(static fn($one): string => $one->fixture->name(), array_filter($wall->things, static fn($one): bool => $one->isAtWall)),
+            ...array_map(
+                static fn($one): string => $one->fixture->name(),
+                array_filter($wall->things, static fn($one): bool => $one->isAtWall),
+            ),
         ];
 
         return $this->name($number).', '.$this->home->length($wall->length()).' long'.($seen === [] ? '' : ': '.implode(', ', $seen));

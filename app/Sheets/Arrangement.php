@@ -79,7 +79,9 @@ final readonly class Arrangement
     {
         $columns = self::filled(array_map(static fn(array $cell): float => $cell[0]->height() + $cell[1], $cells), $height);
         $widths = array_map(
-            static fn(array $column): float => max([0.0, ...array_map(static fn(int $number): float => $cells[$number][0]->width(), $column)]),
+            static fn(array $column): float => max(
+                [0.0, ...array_map(static fn(int $number): float => $cells[$number][0]->width(), $column)],
+            ),
             $columns ?? [],
         );
         $spare = $width - array_sum($widths) - self::GAP * max(0, count($widths) - 1);

@@ -45,7 +45,8 @@ final readonly class ComposedSheet
         }
         $fitting = (new self($this->sheet->withViews([$this->sheet->views[0]->withoutScale()]), $this->source, $this->title))->fitting();
 
-        return "The plan does not fit on {$paper} at ".PlotScale::words($wanted, $units).'; it does at '.PlotScale::words($fitting, $units).'.';
+        return "The plan does not fit on {$paper} at ".PlotScale::words($wanted, $units)
+            .'; it does at '.PlotScale::words($fitting, $units).'.';
     }
 
     /** @throws DoesNotFit */

@@ -24,7 +24,8 @@ final class PdfPrinter
         '--no-pdf-header-footer', '--export-tagged-pdf', '--generate-pdf-document-outline',
     ];
 
-    private const POLICY = '<meta http-equiv="Content-Security-Policy" content="default-src \'none\'; style-src \'unsafe-inline\'; img-src data:">';
+    private const POLICY = '<meta http-equiv="Content-Security-Policy" '
+        .'content="default-src \'none\'; style-src \'unsafe-inline\'; img-src data:">';
 
     /**
      * Sheets as the pages of one PDF, each as large as it was drawn.
@@ -65,7 +66,8 @@ final class PdfPrinter
                 (new Converter(self::SECONDS, null))->run(
                     ['chromium', ...self::FLAGS, "--user-data-dir={$path}-profile", "--print-to-pdf={$path}.pdf", "file://{$path}.html"],
                     environment: [
-                        'FONTCONFIG_FILE' => (new PaperFonts())->configuration(), 'HOME' => "{$path}-profile", 'DBUS_SESSION_BUS_ADDRESS' => '/dev/null',
+                        'FONTCONFIG_FILE' => (new PaperFonts())->configuration(), 'HOME' => "{$path}-profile",
+                        'DBUS_SESSION_BUS_ADDRESS' => '/dev/null',
                     ],
                 );
                 $pdf = is_file("{$path}.pdf") ? file_get_contents("{$path}.pdf") : false;

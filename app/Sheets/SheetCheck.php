@@ -58,7 +58,9 @@ final readonly class SheetCheck
         return [
             ...array_map(
                 static fn(RoomSpace $room): string => "A room of {$storey->name} has no name.",
-                array_values(array_filter($rooms, static fn(RoomSpace $room): bool => in_array(trim($room->name()), ['', $room->id()], true))),
+                array_values(
+                    array_filter($rooms, static fn(RoomSpace $room): bool => in_array(trim($room->name()), ['', $room->id()], true)),
+                ),
             ),
             ...array_map(
                 static fn(RoomSpace $room): string => "{$room->name()} has no size: walls do not close around it.",

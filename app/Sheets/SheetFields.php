@@ -28,8 +28,8 @@ final class SheetFields
                 throw new \InvalidArgumentException('Line '.($number + 1).': write a label, a colon and what it holds.');
             }
             if (mb_strlen($label) > self::LONGEST_LABEL || mb_strlen($value) > self::LONGEST_VALUE) {
-                throw new \InvalidArgumentException('Line '.($number + 1).': a label has at most '.self::LONGEST_LABEL.' letters, what it holds '
-                    .self::LONGEST_VALUE.'.');
+                throw new \InvalidArgumentException('Line '.($number + 1).': a label has at most '.self::LONGEST_LABEL
+                    .' letters, what it holds '.self::LONGEST_VALUE.'.');
             }
             $fields[] = [$label, $value];
         }

@@ -32,7 +32,10 @@ final readonly class SheetSet
         return new self(
             $sheets === null
                 ? array_map(static fn(Storey $storey): SheetDefinition => self::plan($storey, $usual), $layout->storeys)
-                : array_map(static fn(mixed $sheet): SheetDefinition => SheetDefinition::from(is_array($sheet) ? $sheet : [], $usual), $sheets),
+                : array_map(
+                    static fn(mixed $sheet): SheetDefinition => SheetDefinition::from(is_array($sheet) ? $sheet : [], $usual),
+                    $sheets,
+                ),
             SheetFields::from($kept['fields'] ?? null),
         );
     }

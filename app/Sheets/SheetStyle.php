@@ -9,7 +9,8 @@ final class SheetStyle
 {
     /** The colours of the page's palette on white paper. */
     private const COLOURS = [
-        '--copper' => '#9c4f26', '--met' => '#1f6f5d', '--violated' => '#bf3019', '--line' => '#d8ccb6', '--ink' => '#1b2638', '--ink-soft' => '#515c70', '--ink-faint' => '#8a90a0', '--sheet' => '#fff', '--room' => '#fff',
+        '--copper' => '#9c4f26', '--met' => '#1f6f5d', '--violated' => '#bf3019', '--line' => '#d8ccb6',
+        '--ink' => '#1b2638', '--ink-soft' => '#515c70', '--ink-faint' => '#8a90a0', '--sheet' => '#fff', '--room' => '#fff',
     ];
 
     /** What a pixel of a line's width on the page is on paper, mm, and one of a dash's length. */

@@ -9,8 +9,8 @@ use Heurema\Layout\Layout;
 use Heurema\Units\UnitSystem;
 
 /**
- * What a sheet says of itself: whose home, which sheet and state, by whom and when, the scale with its bar, where north is, and the office's
- * own fields. Millimetres of paper.
+ * What a sheet says of itself: whose home, which sheet and state, by whom and when, the scale with its bar, where north is, and the
+ * office's own fields. Millimetres of paper.
  */
 final readonly class TitleBlock
 {
@@ -57,7 +57,9 @@ final readonly class TitleBlock
         $y = $top + self::FIELDS * count($this->fieldRows($width));
         $line = Svg::element('path', ['class' => 'frame-line', 'd' => "M{$x} {$top}h{$width}", 'aria-hidden' => 'true']);
         $isWide = self::isWide($width);
-        [$second, $third] = $isWide ? [[$x + $width * 0.33, $y], [$x + $width * 0.55, $y]] : [[$x + $width * 0.55, $y], [$x + 4, $y + self::ROW]];
+        [$second, $third] = $isWide ? [[$x + $width * 0.33, $y], [$x + $width * 0.55, $y]] : [
+            [$x + $width * 0.55, $y], [$x + 4, $y + self::ROW],
+        ];
         $scaled = $scale === null ? 'scales as shown' : PlotScale::words($scale, $layout->units);
         $paper = "on {$this->paper}".($this->sheet === '' ? '' : ", {$this->sheet}");
         $signs = ($scale === null ? '' : self::bar($x + $width - 62, $bottom - self::ROW / 2 + 1, $scale, $layout))

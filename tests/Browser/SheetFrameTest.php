@@ -108,9 +108,18 @@ final class SheetFrameTest extends TestCase
         $home = new Home((new LayoutReader())->read((string) file_get_contents(database_path("demo/{$name}.json"))));
         $report = $this->app->make(Examiner::class)->examine($home, [], []);
         $views = [
-            ...array_map(static fn(Storey $storey): ViewDefinition => new ViewDefinition(ViewKind::Plan, $storey->id), $home->layout->storeys),
-            ...array_map(static fn(PlacedStair $stair): ViewDefinition => new ViewDefinition(ViewKind::Section, $stair->id()), $home->stairs),
-            ...array_map(static fn(string $kind): ViewDefinition => new ViewDefinition(ViewKind::Schedule, $kind), ['rooms', 'doors', 'windows']),
+            ...array_map(
+                static fn(Storey $storey): ViewDefinition => new ViewDefinition(ViewKind::Plan, $storey->id),
+                $home->layout->storeys,
+            ),
+            ...array_map(
+                static fn(PlacedStair $stair): ViewDefinition => new ViewDefinition(ViewKind::Section, $stair->id()),
+                $home->stairs,
+            ),
+            ...array_map(
+                static fn(string $kind): ViewDefinition => new ViewDefinition(ViewKind::Schedule, $kind),
+                ['rooms', 'doors', 'windows'],
+            ),
         ];
         foreach ([[Paper::A1, false], [Paper::A1, true], [Paper::ArchC, false]] as [$paper, $isUpright]) {
             foreach (['overall', 'chain'] as $outside) {

@@ -123,7 +123,10 @@ final class ApiTest extends TestCase
         $changed = Sketch::room(4000, 5000, 'bedroom')->json();
         $next = $this->send('POST', "/schemes/{$revision->scheme_id}/revisions?after=1&answer=Wider%20now", $changed)->assertCreated();
         $this->assertDescribed($next, '/schemes/{scheme}/revisions', 'post');
-        self::assertSame([2, 'submitted', 'Wider now'], [$next->json('data.number'), $next->json('data.state'), $next->json('data.answer')]);
+        self::assertSame(
+            [2, 'submitted', 'Wider now'],
+            [$next->json('data.number'), $next->json('data.state'), $next->json('data.answer')],
+        );
         self::assertSame(RevisionState::Superseded, $revision->refresh()->state);
         $stale = $this->send('POST', "/schemes/{$revision->scheme_id}/revisions?after=1", $changed)->assertStatus(409);
         $this->assertDescribed($stale, '/schemes/{scheme}/revisions', 'post');
@@ -296,7 +299,11 @@ final class ApiTest extends TestCase
             $this->routes(),
         );
         foreach ($shown[1] as $address) {
-            self::assertNotSame([], array_filter($patterns, static fn(string $one): bool => preg_match($one, "api/v1{$address}") === 1), $address);
+            self::assertNotSame(
+                [],
+                array_filter($patterns, static fn(string $one): bool => preg_match($one, "api/v1{$address}") === 1),
+                $address,
+            );
         }
     }
 

@@ -33,7 +33,9 @@ final class ArrangementTest extends TestCase
                 $extent = $view->extent()->atLeast($hasCaption ? 7 * Arrangement::LETTER : 0.0);
                 $caption = $hasCaption ? Arrangement::CAPTION : 0.0;
                 $at = $found->anchors[$number];
-                $boxes[] = $box = [$at->x - $extent->left, $at->y - $extent->up, $at->x + $extent->right, $at->y + $extent->down + $caption];
+                $boxes[] = $box = [
+                    $at->x - $extent->left, $at->y - $extent->up, $at->x + $extent->right, $at->y + $extent->down + $caption,
+                ];
                 self::assertTrue(
                     $box[0] >= 10 - 1e-6 && $box[1] >= 12 - 1e-6 && $box[2] <= 410 + 1e-6 && $box[3] <= 271 + 1e-6,
                     "try {$try}: ".json_encode($box),

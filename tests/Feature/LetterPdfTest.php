@@ -9,7 +9,6 @@ use App\Letters\SentLetter;
 use App\Models\Letter;
 use Database\Seeders\DemoOfficeSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
-use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -19,20 +18,19 @@ final class LetterPdfTest extends TestCase
     use RefreshDatabase;
 
     /** Sides in points: ISO 216, ANSI Y14.1, from memory; a browser sets them to a pixel of 0.75 pt. */
-    #[TestWith([null, 612.0, 792.0])]
-    #[TestWith(['A4', 595.28, 841.89])]
-    #[TestWith(['Legal', 612.0, 1008.0])]
-    public function test_a_letter_is_set_on_the_paper_of_the_office(?string $paper, float $width, float $height): void
+    public function test_a_letter_is_set_on_the_paper_of_the_office(): void
     {
         $this->app->make(DemoOfficeSeeder::class)->run();
         $revision = Letter::query()->latest('id')->firstOrFail()->revision;
-        $revision->scheme->project->office->update(['paper' => $paper]);
         $this->actingAs($revision->letters()->firstOrFail()->user);
-        $html = (string) $this->get("/revisions/{$revision->id}/letter/paper")->assertOk()->getContent();
-        self::assertTrue(SentLetter::isPlain($html));
-        $info = $this->said($this->app->make(LetterPdf::class)->print($html), 'pdfinfo', '-');
-        self::assertSame(1, preg_match('~Page size: +([\d.]+) x ([\d.]+)~', $info, $found));
-        self::assertEqualsWithDelta([$width, $height], [(float) $found[1], (float) $found[2]], 0.75);
+        foreach ([[null, 612.0, 792.0], ['A4', 595.28, 841.89], ['Legal', 612.0, 1008.0]] as [$paper, $width, $height]) {
+            $revision->scheme->project->office->update(['paper' => $paper]);
+            $html = (string) $this->get("/revisions/{$revision->id}/letter/paper")->assertOk()->getContent();
+            self::assertTrue(SentLetter::isPlain($html));
+            $info = $this->said($this->app->make(LetterPdf::class)->print($html), 'pdfinfo', '-');
+            self::assertSame(1, preg_match('~Page size: +([\d.]+) x ([\d.]+)~', $info, $found));
+            self::assertEqualsWithDelta([$width, $height], [(float) $found[1], (float) $found[2]], 0.75);
+        }
     }
 
     public function test_its_drawings_are_vectors_with_texts_and_all_of_it_is_tagged(): void

@@ -37,7 +37,11 @@ final class PlanPlaceTest extends TestCase
     {
         $terrace = ['id' => 't', 'name' => 'T', 'outline' => [[-$left, 0], [500 - $left, 0], [500 - $left, 500], [-$left, 500]]];
         // the origin, a corner of the building, lies half of it to the left of its middle
-        self::assertEqualsWithDelta($x, (self::arranged(self::home(3000, 3000, ['terraces' => [$terrace]]))->anchors[0]->x ?? 0.0) - 15.0, 1e-9);
+        self::assertEqualsWithDelta(
+            $x,
+            (self::arranged(self::home(3000, 3000, ['terraces' => [$terrace]]))->anchors[0]->x ?? 0.0) - 15.0,
+            1e-9,
+        );
     }
 
     private static function arranged(Layout $layout): ?Arrangement

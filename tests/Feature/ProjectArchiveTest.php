@@ -29,7 +29,6 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Collection as BaseCollection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
 /** Whole projects go out as archives and come in again, here and elsewhere. */
@@ -128,7 +127,8 @@ final class ProjectArchiveTest extends TestCase
         Storage::disk(Underlay::DISK)->put('underlays/gone.png', $picture);
         foreach (['one' => 'G', 'gone' => '1'] as $file => $storey) {
             $scheme->underlays()->create([
-                'storey' => $storey, 'file' => "underlays/{$file}.png", 'width' => 300, 'height' => 200, 'x' => 12.5, 'y' => -7, 'mm_per_px' => 21.25,
+                'storey' => $storey, 'file' => "underlays/{$file}.png", 'width' => 300, 'height' => 200, 'x' => 12.5, 'y' => -7,
+                'mm_per_px' => 21.25,
                 'angle' => 1.5,
             ]);
         }
@@ -143,7 +143,7 @@ final class ProjectArchiveTest extends TestCase
     }
 
     /** @return iterable<string, array{array<string, mixed>, array<string, string>, string}> values by their place, contents by file */
-    public static function spoilt(): iterable
+    private static function spoilt(): iterable
     {
         $revision = 'schemes.0.revisions.0';
         $statement = [
@@ -172,32 +172,29 @@ final class ProjectArchiveTest extends TestCase
         yield 'facts that are none' => [["{$revision}.rulings.0.found" => '{"verdict":"?"}'], [], 'cannot be shown'];
     }
 
-    /**
-     * @param array<string, mixed>  $values
-     * @param array<string, string> $contents
-     */
-    #[DataProvider('spoilt')]
-    public function test_what_makes_no_sense_is_refused_whole(array $values, array $contents, string $says): void
+    public function test_what_makes_no_sense_is_refused_whole(): void
     {
         $project = Revision::query()->where('number', 2)->firstOrFail()->scheme->project;
-        $files = self::files(self::archived($project));
-        self::assertSame([], array_diff_key($contents, [...$files, 'books/our-own.yaml' => '']));
-        $record = self::decoded($files[ProjectArchive::RECORD]);
-        foreach ($values as $place => $value) {
-            data_set($record, $place, $value);
-        }
-        unset($files['manifest.json']);
-        $files = [...$files, ...$contents, ProjectArchive::RECORD => json_encode($record, JSON_THROW_ON_ERROR)];
+        $archived = self::files(self::archived($project));
+        unset($archived['manifest.json']);
+        $this->take(SealedArchive::write(ProjectArchive::FORMAT, $archived, 'now'));
         $counts = static fn(): array => array_map(
             static fn(string $table): int => DB::table($table)->count(),
             ['projects', 'schemes', 'revisions', 'rulings', 'letters', 'users', 'log_entries', 'office_entries'],
         );
-        $this->take(self::archived($project));
         $before = [$counts(), Storage::disk(Underlay::DISK)->allFiles()];
-        $this->post('/archives', ['archive' => self::upload(SealedArchive::write(ProjectArchive::FORMAT, $files, 'now'))])
-            ->assertStatus(422)
-            ->assertSee($says);
-        self::assertSame($before, [$counts(), Storage::disk(Underlay::DISK)->allFiles()]);
+        foreach (self::spoilt() as $what => [$values, $contents, $says]) {
+            self::assertSame([], array_diff_key($contents, [...$archived, 'books/our-own.yaml' => '']), $what);
+            $record = self::decoded($archived[ProjectArchive::RECORD]);
+            foreach ($values as $place => $value) {
+                data_set($record, $place, $value);
+            }
+            $files = [...$archived, ...$contents, ProjectArchive::RECORD => json_encode($record, JSON_THROW_ON_ERROR)];
+            $answer = $this->post('/archives', ['archive' => self::upload(SealedArchive::write(ProjectArchive::FORMAT, $files, 'now'))]);
+            self::assertSame(422, $answer->getStatusCode(), $what);
+            $answer->assertSee($says);
+            self::assertSame($before, [$counts(), Storage::disk(Underlay::DISK)->allFiles()], $what);
+        }
     }
 
     public function test_an_archive_that_was_damaged_or_is_another_is_refused(): void
@@ -218,7 +215,10 @@ final class ProjectArchiveTest extends TestCase
             $this->post('/archives', ['archive' => self::upload($content)])->assertStatus(422)->assertSee($says);
         }
         $this->post('/archives')->assertStatus(422)->assertSee('Choose an archive.');
-        self::assertSame(0, Project::query()->where('id', '>', Project::query()->where('office_id', $this->reviewer->office_id)->max('id'))->count());
+        self::assertSame(
+            0,
+            Project::query()->where('id', '>', Project::query()->where('office_id', $this->reviewer->office_id)->max('id'))->count(),
+        );
     }
 
     public function test_an_archive_that_unpacks_to_too_much_is_refused(): void
@@ -241,9 +241,18 @@ final class ProjectArchiveTest extends TestCase
     {
         $open = Revision::query()->where('state', RevisionState::Submitted)->latest('id')->firstOrFail();
         $taken = $this->take(self::archived($open->scheme->project));
-        $copy = Revision::query()->whereIn('scheme_id', $taken->schemes()->select('id'))->where('state', RevisionState::Submitted)->firstOrFail();
-        $this->post("/revisions/{$copy->id}/remarks", ['storey' => 'G', 'x' => 1, 'y' => 2, 'words' => 'Look here'])->assertSessionHasNoErrors();
-        self::assertSame([1, 0], [$copy->remarks()->where('words', 'Look here')->count(), $open->remarks()->where('words', 'Look here')->count()]);
+        $copy = Revision::query()->whereIn(
+            'scheme_id',
+            $taken->schemes()->select('id'),
+        )->where('state', RevisionState::Submitted)->firstOrFail();
+        $this->post(
+            "/revisions/{$copy->id}/remarks",
+            ['storey' => 'G', 'x' => 1, 'y' => 2, 'words' => 'Look here'],
+        )->assertSessionHasNoErrors();
+        self::assertSame(
+            [1, 0],
+            [$copy->remarks()->where('words', 'Look here')->count(), $open->remarks()->where('words', 'Look here')->count()],
+        );
     }
 
     public function test_letters_of_ours_are_plain(): void
@@ -254,8 +263,12 @@ final class ProjectArchiveTest extends TestCase
         $svg = static fn(string $svg): string => '<img src="data:image/svg+xml;base64,'.base64_encode($svg).'">';
         self::assertTrue(SentLetter::isPlain($svg('<svg><use href="#a"/></svg>')));
         $bad = [
-            $svg('<svg><image href="file:///etc/passwd"/></svg>'), $svg('<!DOCTYPE x [<!ENTITY a SYSTEM "b">]><svg/>'), $svg('<svg onload="x()"/>'),
-            $svg('<svg><style>a{fill:url(http://example.test)}</style></svg>'), '<a href="javascript:x()">x</a>', '<iframe src="x"></iframe>',
+            $svg(
+                '<svg><image href="file:///etc/passwd"/></svg>',
+            ), $svg('<!DOCTYPE x [<!ENTITY a SYSTEM "b">]><svg/>'), $svg('<svg onload="x()"/>'),
+            $svg(
+                '<svg><style>a{fill:url(http://example.test)}</style></svg>',
+            ), '<a href="javascript:x()">x</a>', '<iframe src="x"></iframe>',
             '<style>@import "x";</style>', '<style>p{background:url(x)}</style>', '<form action="/x"></form>', '<p style="color:red">x</p>',
             '<meta http-equiv="refresh" content="0;url=x">', '<img src="/x.png">', '<svg><script>x</script></svg>',
         ];

@@ -38,7 +38,9 @@ final class RoutesTest extends TestCase
     private const FOR_EVERYBODY = [
         'sign-out', 'desk', 'projects.store', 'archives.store', 'drawings.store', 'lengths', 'people', 'people.invite', 'people.codes',
         'people.office.remove', 'people.office.return', 'people.paper', 'outbox', 'account', 'account.password', 'account.sessions.end',
-        'account.sessions.end-others', 'account.tokens.make', 'account.tokens.withdraw', 'account.codes.begin', 'account.codes.confirm', 'account.codes.drop', 'examination',
+        'account.sessions.end-others', 'account.tokens.make', 'account.tokens.withdraw', 'account.codes.begin', 'account.codes.confirm',
+        'account.codes.drop',
+        'examination',
         'examination.start', 'measures', 'rule-books', 'rule-book',
     ];
 
@@ -49,8 +51,8 @@ final class RoutesTest extends TestCase
     ];
 
     private const FOR_PRINCIPALS = [
-        'people.invite', 'people.change', 'people.seat', 'people.withdraw', 'people.codes', 'people.remove', 'people.paper', 'people.office.remove',
-        'people.office.return', 'project.remove', 'project.return', 'outbox', 'examination.start',
+        'people.invite', 'people.change', 'people.seat', 'people.withdraw', 'people.codes', 'people.remove', 'people.paper',
+        'people.office.remove', 'people.office.return', 'project.remove', 'project.return', 'outbox', 'examination.start',
     ];
 
     protected function setUp(): void

@@ -82,7 +82,10 @@ final class SheetSetTest extends TestCase
         $views = [['kind' => 'legend'], ['kind' => 'notes', 'of' => 'Mind the step'], ['kind' => 'revisions']];
         $with = ['name' => 'S', 'paper' => 'A3', 'views' => $views];
         $this->put($this->address('/0'), [...$with, 'earlier' => 1]);
-        self::assertSame(['notes', 'legend', 'revisions'], array_map(static fn($view): string => $view->kind->value, $this->sheet(0)->views));
+        self::assertSame(
+            ['notes', 'legend', 'revisions'],
+            array_map(static fn($view): string => $view->kind->value, $this->sheet(0)->views),
+        );
         $this->put($this->address('/0'), [...$with, 'drop' => 0, 'name' => 'Renamed']);
         self::assertSame(['notes', 'revisions'], array_map(static fn($view): string => $view->kind->value, $this->sheet(0)->views));
         self::assertSame(['Renamed', 'Mind the step'], [$this->sheet(0)->name, $this->sheet(0)->views[0]->of]);
@@ -115,14 +118,18 @@ final class SheetSetTest extends TestCase
     public function test_each_kind_of_view_is_drawn(): void
     {
         $views = [
-            ['kind' => 'plan', 'of' => 'G'], ['kind' => 'section', 'of' => 'st1'], ['kind' => 'schedule', 'of' => 'doors'], ['kind' => 'legend'],
+            ['kind' => 'plan', 'of' => 'G'], ['kind' => 'section', 'of' => 'st1'], [
+                'kind' => 'schedule', 'of' => 'doors',
+            ], ['kind' => 'legend'],
             ['kind' => 'revisions'], ['kind' => 'notes', 'of' => "First <note>\nSecond"], ['kind' => 'plan', 'of' => 'gone'],
         ];
         $this->put($this->address('/0'), ['name' => 'All', 'paper' => 'A1', 'views' => $views])->assertRedirect();
         $svg = (string) $this->get($this->address('/0.svg'))->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
         self::assertNotFalse(simplexml_load_string($svg));
         foreach ([
-            'Ground floor, 3/8&quot; = 1&#039;-0&quot;', 'Section along Main stair, ', '>Doors</text>', 'South door of Entry', '>Legend</text>', '>Guard</text>',
+            'Ground floor, 3/8&quot; = 1&#039;-0&quot;', 'Section along Main stair, ', '>Doors</text>', 'South door of Entry',
+            '>Legend</text>',
+            '>Guard</text>',
             '>Revisions</text>', '1. First &lt;note&gt;', '2. Second', 'on A1, sheet 1 of 2',
         ] as $words) {
             self::assertStringContainsString($words, $svg);
@@ -159,7 +166,9 @@ final class SheetSetTest extends TestCase
         $this->put($this->address('/0'), $sheet);
         $clouds = fn(): int => substr_count((string) $this->get($this->address('/0.svg'))->getContent(), 'class="revision-cloud"');
         self::assertSame(0, $clouds());
-        $change = static fn(string $id): string => (string) json_encode(['edit' => 'change', 'id' => $id, 'values' => ['thickness' => 222]]);
+        $change = static fn(string $id): string => (string) json_encode(
+            ['edit' => 'change', 'id' => $id, 'values' => ['thickness' => 222]],
+        );
         $this->post("/schemes/{$this->scheme->id}/acts/edit", ['version' => 1, 'edit' => $change('gw12')])->assertOk();
         // one around the wall, one in the legend
         self::assertSame(2, $clouds());
@@ -245,9 +254,14 @@ final class SheetSetTest extends TestCase
     public function test_a_pdf_has_bookmarks_tags_and_texts_and_each_page_its_size(): void
     {
         $this->put($this->address('/0'), [
-            'name' => 'Ground and doors', 'paper' => 'A2', 'views' => [['kind' => 'plan', 'of' => 'G'], ['kind' => 'schedule', 'of' => 'doors']],
+            'name' => 'Ground and doors', 'paper' => 'A2', 'views' => [
+                ['kind' => 'plan', 'of' => 'G'], ['kind' => 'schedule', 'of' => 'doors'],
+            ],
         ]);
-        $this->put($this->address('/1'), ['name' => 'Upper', 'paper' => 'A4', 'upright' => 1, 'views' => [['kind' => 'plan', 'of' => 'U']]]);
+        $this->put(
+            $this->address('/1'),
+            ['name' => 'Upper', 'paper' => 'A4', 'upright' => 1, 'views' => [['kind' => 'plan', 'of' => 'U']]],
+        );
         $pdf = (string) $this->get($this->address('/all.pdf'))->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         $said = static fn(string ...$command): string => (new Process(array_values($command), input: $pdf))->mustRun()->getOutput();
         $info = $said('pdfinfo', '-l', '2', '-');

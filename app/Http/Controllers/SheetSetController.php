@@ -85,7 +85,12 @@ final readonly class SheetSetController
 
         return $svgs === []
             ? abort(404)
-            : SheetController::file($printer->sheets($svgs, $scheme->project->name), "{$scheme->project->name} sheets", 'pdf', 'application/pdf');
+            : SheetController::file(
+                $printer->sheets($svgs, $scheme->project->name),
+                "{$scheme->project->name} sheets",
+                'pdf',
+                'application/pdf',
+            );
     }
 
     /** @param \Closure(SheetSet): SheetSet $change is given them as they are now */

@@ -39,6 +39,8 @@ final class OfficePaperRequest extends FormRequest
     {
         $fields = SheetFields::read($this->string('fields')->value());
 
-        return ['paper' => $this->filled('paper') ? $this->string('paper')->value() : null, 'sheet_fields' => $fields === [] ? null : $fields];
+        return [
+            'paper' => $this->filled('paper') ? $this->string('paper')->value() : null, 'sheet_fields' => $fields === [] ? null : $fields,
+        ];
     }
 }

@@ -46,6 +46,8 @@ final class ProjectArchiveUpload extends FormRequest
         $user = $this->user();
         $desk = $user instanceof User ? Desk::of($user->office) : throw new \LogicException('Nobody is signed in.');
 
-        throw new HttpResponseException(response()->view('desk', ['desk' => $desk, 'refusedArchive' => $validator->errors()->first()], 422));
+        throw new HttpResponseException(
+            response()->view('desk', ['desk' => $desk, 'refusedArchive' => $validator->errors()->first()], 422),
+        );
     }
 }

@@ -53,7 +53,9 @@ final readonly class ElevationView implements SheetView
             $this->drawing->draw(),
         );
 
-        return Svg::element('g', ['class' => "at-{$this->scale}", 'role' => 'img', 'aria-label' => "Elevation of {$this->caption()}"], Svg::element(
+        return Svg::element('g', [
+            'class' => "at-{$this->scale}", 'role' => 'img', 'aria-label' => "Elevation of {$this->caption()}",
+        ], Svg::element(
             'g',
             [
                 'class' => 'plan',

@@ -68,7 +68,11 @@ final readonly class TableView implements SheetView
         $drawn = Svg::element(
             'g',
             ['role' => 'heading', 'aria-level' => 2],
-            Svg::element('text', ['class' => 'list-title', 'x' => self::number($x), 'y' => self::number($y + 3.4)], Svg::text($this->title)),
+            Svg::element(
+                'text',
+                ['class' => 'list-title', 'x' => self::number($x), 'y' => self::number($y + 3.4)],
+                Svg::text($this->title),
+            ),
         );
         $tables = '';
         foreach ($this->blocks as $number => $rows) {
@@ -82,7 +86,9 @@ final readonly class TableView implements SheetView
     private function block(array $rows, float $x, float $y): string
     {
         $line = Svg::element('path', [
-            'class' => 'frame-line', 'd' => 'M'.self::number($x).' '.self::number($y + self::ROW).'h'.self::number(array_sum($this->columns)),
+            'class' => 'frame-line', 'd' => 'M'.self::number($x).' '.self::number($y + self::ROW).'h'.self::number(
+                array_sum($this->columns),
+            ),
             'aria-hidden' => 'true',
         ]);
         $drawn = $this->row($this->head, 'columnheader', $x, $y).$line;

@@ -81,7 +81,9 @@ final class BinaryModel
             }
         }
         $this->nodes[] = [
-            'name' => $storey->name, 'extras' => ['id' => $storey->id, 'kind' => 'storey'], ...$children === [] ? [] : ['children' => $children],
+            'name' => $storey->name, 'extras' => [
+                'id' => $storey->id, 'kind' => 'storey',
+            ], ...$children === [] ? [] : ['children' => $children],
         ];
 
         return count($this->nodes) - 1;
@@ -129,7 +131,14 @@ final class BinaryModel
 
         return [
             'attributes' => [
-                'POSITION' => $this->accessor($corners, self::VERTICES, self::FLOAT, 'VEC3', count($known), ['min' => $least, 'max' => $most]),
+                'POSITION' => $this->accessor(
+                    $corners,
+                    self::VERTICES,
+                    self::FLOAT,
+                    'VEC3',
+                    count($known),
+                    ['min' => $least, 'max' => $most],
+                ),
                 'NORMAL' => $this->accessor($normals, self::VERTICES, self::FLOAT, 'VEC3', count($known)),
             ],
             'indices' => $this->accessor(
@@ -164,7 +173,9 @@ final class BinaryModel
         $this->bin .= str_repeat("\0", (4 - strlen($this->bin) % 4) % 4);
         $this->views[] = ['buffer' => 0, 'byteOffset' => strlen($this->bin), 'byteLength' => strlen($bytes), 'target' => $target];
         $this->bin .= $bytes;
-        $this->accessors[] = ['bufferView' => count($this->views) - 1, 'componentType' => $component, 'count' => $count, 'type' => $type, ...$more];
+        $this->accessors[] = [
+            'bufferView' => count($this->views) - 1, 'componentType' => $component, 'count' => $count, 'type' => $type, ...$more,
+        ];
 
         return count($this->accessors) - 1;
     }

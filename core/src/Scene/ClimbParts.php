@@ -98,7 +98,11 @@ final readonly class ClimbParts
             $count = max(1, (int) ceil($along->length() / self::APART));
             for ($post = 0; $post <= $count; ++$post) {
                 $share = ($along->length() - self::POST) * $post / $count;
-                $prisms[] = Prism::box(self::bar($from->plus($along->unit()->times($share)), $along->unit(), self::POST), $floor, $floor + $height - self::RAIL);
+                $prisms[] = Prism::box(
+                    self::bar($from->plus($along->unit()->times($share)), $along->unit(), self::POST),
+                    $floor,
+                    $floor + $height - self::RAIL,
+                );
             }
             $prisms[] = Prism::box(self::bar($from, $along->unit(), $along->length()), $floor + $height - self::RAIL, $floor + $height);
         }

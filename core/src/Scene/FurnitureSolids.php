@@ -9,8 +9,9 @@ use Heurema\Geometry\Ring;
 use Heurema\Layout\Words\FixtureKind;
 
 /**
- * Of what simple bodies a fixture is made, so that it is recognised: in its own frame, x to the right of who looks at its front and y out of
- * the front, from its back. Together they fill its width, depth and height from end to end. Shapes of our own; common practice, no source.
+ * Of what simple bodies a fixture is made, so that it is recognised: in its own frame, x to the right of who looks at its front and y out
+ * of the front, from its back. Together they fill its width, depth and height from end to end. Shapes of our own;
+ * common practice, no source.
  */
 final class FurnitureSolids
 {
@@ -18,7 +19,9 @@ final class FurnitureSolids
 
     private const BOX = [[-.5, .5, 0, 1, 0, 1]];
     private const TUB = [
-        [-.5, .5, 0, 1, 0, .15], [-.5, -.44, 0, 1, .15, 1], [.44, .5, 0, 1, .15, 1], [-.44, .44, 0, .07, .15, 1], [-.44, .44, .93, 1, .15, 1],
+        [-.5, .5, 0, 1, 0, .15], [-.5, -.44, 0, 1, .15, 1], [.44, .5, 0, 1, .15, 1], [-.44, .44, 0, .07, .15, 1], [
+            -.44, .44, .93, 1, .15, 1,
+        ],
     ];
     private const FRONTED = [[-.5, .5, 0, .95, 0, 1], [-.47, .47, .95, 1, .1, .97]];
     private const SEAT = [

@@ -9,8 +9,8 @@ use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 
 /**
- * A polygon with holes cut into triangles by ear clipping (Meisters 1975, from memory), each hole joined to the outline by a bridge first. No
- * corners are added, so that triangles of neighbours meet corner to corner.
+ * A polygon with holes cut into triangles by ear clipping (Meisters 1975, from memory), each hole joined to the outline by a bridge first.
+ * No corners are added, so that triangles of neighbours meet corner to corner.
  */
 final class Triangulation
 {
@@ -156,7 +156,8 @@ final class Triangulation
             $isFree = true;
             foreach ($points as $other) {
                 $isCorner = self::areSame($other, $before) || self::areSame($other, $corner) || self::areSame($other, $after);
-                if (!$isCorner && (self::isIn($other, $before, $corner, $after) || ($isStrict && self::isBetween($other, $before, $after)))) {
+                $isOnNewEdge = $isStrict && self::isBetween($other, $before, $after);
+                if (!$isCorner && ($isOnNewEdge || self::isIn($other, $before, $corner, $after))) {
                     $isFree = false;
                     break;
                 }
@@ -189,7 +190,7 @@ final class Triangulation
     /** Within a triangle that turns to the left, its edges left aside. */
     private static function isIn(Point $point, Point $a, Point $b, Point $c): bool
     {
-        return self::twice($a, $b, $point) > self::FLAT && self::twice($b, $c, $point) > self::FLAT && self::twice($c, $a, $point) > self::FLAT;
+        return min(self::twice($a, $b, $point), self::twice($b, $c, $point), self::twice($c, $a, $point)) > self::FLAT;
     }
 
     private static function twice(Point $a, Point $b, Point $c): float

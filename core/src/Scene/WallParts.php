@@ -67,7 +67,11 @@ final readonly class WallParts
             $from = $stops[$number];
             $within = array_filter($cuts, static fn(array $cut): bool => $cut[0] <= $from && $to <= $cut[1]);
             foreach (self::left($within, $top) as [$bottom, $head]) {
-                $prisms[] = Prism::box($this->along($wall, $from, $to, -$wall->thickness / 2, $wall->thickness / 2), $floor + $bottom, $floor + $head);
+                $prisms[] = Prism::box(
+                    $this->along($wall, $from, $to, -$wall->thickness / 2, $wall->thickness / 2),
+                    $floor + $bottom,
+                    $floor + $head,
+                );
             }
         }
 
@@ -121,7 +125,9 @@ final readonly class WallParts
         $kind = $opening->opening->kind;
         $sill = $opening->sill() ?? self::SILL;
 
-        return [$sill, $opening->opening->height === null ? max($sill + 300.0, self::HEAD[$kind->value]) : $sill + $opening->opening->height];
+        return [
+            $sill, $opening->opening->height === null ? max($sill + 300.0, self::HEAD[$kind->value]) : $sill + $opening->opening->height,
+        ];
     }
 
     /** @return list<Part> */

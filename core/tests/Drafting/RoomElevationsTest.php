@@ -26,7 +26,10 @@ final class RoomElevationsTest extends TestCase
     public function test_left_and_right_are_as_one_sees_them_from_inside(): void
     {
         $walls = self::walls(self::kitchen());
-        self::assertSame([4000.0, 3000.0, 4000.0, 3000.0], array_map(static fn(WallElevation $wall): float => round($wall->length(), 3), $walls));
+        self::assertSame(
+            [4000.0, 3000.0, 4000.0, 3000.0],
+            array_map(static fn(WallElevation $wall): float => round($wall->length(), 3), $walls),
+        );
         [$north, $east, $south, $west] = $walls;
         // the window begins 500 mm from the west end of the north wall: at its left, when one looks north
         self::assertSame([[500.0, 1700.0, 900.0, 1900.0]], self::openings($north));
@@ -62,7 +65,12 @@ final class RoomElevationsTest extends TestCase
                 continue;
             }
             $sum = array_sum(array_map(static fn(WallElevation $wall): float => $wall->length(), $walls));
-            self::assertEqualsWithDelta(array_sum(array_map(static fn(Segment $edge): float => $edge->length(), $outline->outer->edges())), $sum, 5.0, $room->name());
+            self::assertEqualsWithDelta(
+                array_sum(array_map(static fn(Segment $edge): float => $edge->length(), $outline->outer->edges())),
+                $sum,
+                5.0,
+                $room->name(),
+            );
             foreach ($walls as $number => $wall) {
                 $next = $walls[($number + 1) % count($walls)];
                 self::assertLessThan(2.0, $wall->face->to->distanceTo($next->face->from), $room->name());
@@ -121,7 +129,13 @@ final class RoomElevationsTest extends TestCase
     #[TestWith([[2000, 3000], [2000, 0], null, [[0.0, 2000.0], [4000.0, 2000.0]]])]
     public function test_the_line_of_a_sloped_ceiling(array $from, array $to, ?array $beyond, array $line): void
     {
-        $ceiling = ['low' => 2000, 'high' => 3000, 'from' => $from, 'to' => $to, ...$beyond === null ? [] : ['beyond' => ['low' => 2000, 'to' => $beyond]]];
+        $ceiling = [
+            'low' => 2000,
+            'high' => 3000,
+            'from' => $from,
+            'to' => $to,
+            ...$beyond === null ? [] : ['beyond' => ['low' => 2000, 'to' => $beyond]],
+        ];
         $home = new Home(self::alone('bedroom', ['ceiling' => $ceiling])->layout());
         $north = RoomElevations::of($home->room('r2') ?? self::fail('no room'), $home)[0];
         self::assertEqualsWithDelta($line, $north->ceiling, 0.01);

@@ -21,8 +21,11 @@ final class CoveringsTest extends TestCase
     #[TestWith([5000.0, 2300.0, 0])]
     #[TestWith([4800.0, 2300.0, 0])]
     #[TestWith([4700.0, 2500.0, 1])]
-    public function test_a_ceiling_under_the_whole_of_a_space_is_its_ceiling_and_else_a_soffit(float $long, float $ceiling, int $soffits): void
-    {
+    public function test_a_ceiling_under_the_whole_of_a_space_is_its_ceiling_and_else_a_soffit(
+        float $long,
+        float $ceiling,
+        int $soffits,
+    ): void {
         foreach ([0.0, 90.0, 211.0] as $turned) {
             $model = self::hut($turned);
             $model->covering('CEILING', 0, 0, 2300, $long, 4000, 20);

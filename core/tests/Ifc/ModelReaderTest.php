@@ -158,7 +158,10 @@ final class ModelReaderTest extends TestCase
         self::walls($model);
         $space = $model->space(0, 0, 5000, 4000, 'Kitchen');
         $model->area($space, 'NetFloorArea', $told, "IFCSIUNIT(*,.AREAUNIT.,.{$prefix}.,.SQUARE_METRE.)");
-        $entries = array_filter(ModelReader::read($model->write())->report->entries(), static fn(Entry $one): bool => $one->element->id === $space);
+        $entries = array_filter(
+            ModelReader::read($model->write())->report->entries(),
+            static fn(Entry $one): bool => $one->element->id === $space,
+        );
         self::assertSame($expected, array_map(
             static fn(Message $why): string => $why->key,
             array_merge(...array_map(static fn(Entry $one): array => $one->reasons, array_values($entries))),

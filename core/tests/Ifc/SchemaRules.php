@@ -23,7 +23,8 @@ final class SchemaRules
     private const PRODUCT = self::OBJECT.' ObjectPlacement:?IFCLOCALPLACEMENT Representation:?IFCPRODUCTDEFINITIONSHAPE';
     private const ELEMENT = self::PRODUCT.' Tag:?text';
     private const SPATIAL = self::PRODUCT.' LongName:?text CompositionType:?.ELEMENT.COMPLEX.PARTIAL.';
-    private const TYPE = self::ROOT.' ApplicableOccurrence:?text HasPropertySets:?[IFCPROPERTYSETDEFINITION] RepresentationMaps:?[IFCREPRESENTATIONMAP]'
+    private const TYPE = self::ROOT.' ApplicableOccurrence:?text HasPropertySets:?[IFCPROPERTYSETDEFINITION]'
+        .' RepresentationMaps:?[IFCREPRESENTATIONMAP]'
         .' Tag:?text ElementType:?text';
     private const DOOR = '.SINGLE_SWING_LEFT.SINGLE_SWING_RIGHT.DOUBLE_DOOR_SINGLE_SWING.DOUBLE_DOOR_SINGLE_SWING_OPPOSITE_LEFT'
         .'.DOUBLE_DOOR_SINGLE_SWING_OPPOSITE_RIGHT.DOUBLE_SWING_LEFT.DOUBLE_SWING_RIGHT.DOUBLE_DOOR_DOUBLE_SWING.SLIDING_TO_LEFT'
@@ -37,7 +38,8 @@ final class SchemaRules
             .' UnitsInContext:?IFCUNITASSIGNMENT',
         'IFCBUILDING' => self::SPATIAL.' ElevationOfRefHeight:?number ElevationOfTerrain:?number BuildingAddress:?IFCPOSTALADDRESS',
         'IFCBUILDINGSTOREY' => self::SPATIAL.' Elevation:?number',
-        'IFCSPACE' => self::SPATIAL.' PredefinedType:?.SPACE.PARKING.GFA.INTERNAL.EXTERNAL.USERDEFINED.NOTDEFINED. ElevationWithFlooring:?number',
+        'IFCSPACE' => self::SPATIAL.' PredefinedType:?.SPACE.PARKING.GFA.INTERNAL.EXTERNAL.USERDEFINED.NOTDEFINED.'
+            .' ElevationWithFlooring:?number',
         'IFCWALL' => self::ELEMENT.' PredefinedType:?.MOVABLE.PARAPET.PARTITIONING.PLUMBINGWALL.SHEAR.SOLIDWALL.STANDARD.POLYGONAL'
             .'.ELEMENTEDWALL.USERDEFINED.NOTDEFINED.',
         'IFCSLAB' => self::ELEMENT.' PredefinedType:?.FLOOR.ROOF.LANDING.BASESLAB.USERDEFINED.NOTDEFINED.',
@@ -70,13 +72,16 @@ final class SchemaRules
             .'.STARTER.SWITCHDISCONNECTOR.TOGGLESWITCH.USERDEFINED.NOTDEFINED.',
         'IFCSPACEHEATER' => self::ELEMENT.' PredefinedType:?.CONVECTOR.RADIATOR.USERDEFINED.NOTDEFINED.',
         'IFCSENSOR' => self::ELEMENT.' PredefinedType:?.COSENSOR.CO2SENSOR.SMOKESENSOR.HEATSENSOR.USERDEFINED.NOTDEFINED.',
-        'IFCDOORLININGPROPERTIES' => self::ROOT.' LiningDepth:?number LiningThickness:?number ThresholdDepth:?number ThresholdThickness:?number'
+        'IFCDOORLININGPROPERTIES' => self::ROOT.' LiningDepth:?number LiningThickness:?number ThresholdDepth:?number'
+            .' ThresholdThickness:?number'
             .' TransomThickness:?number TransomOffset:?number LiningOffset:?number ThresholdOffset:?number CasingThickness:?number'
             .' CasingDepth:?number ShapeAspectStyle:?IFCSHAPEASPECT LiningToPanelOffsetX:?number LiningToPanelOffsetY:?number',
-        'IFCWINDOWLININGPROPERTIES' => self::ROOT.' LiningDepth:?number LiningThickness:?number TransomThickness:?number MullionThickness:?number'
+        'IFCWINDOWLININGPROPERTIES' => self::ROOT.' LiningDepth:?number LiningThickness:?number TransomThickness:?number'
+            .' MullionThickness:?number'
             .' FirstTransomOffset:?number SecondTransomOffset:?number FirstMullionOffset:?number SecondMullionOffset:?number'
             .' ShapeAspectStyle:?IFCSHAPEASPECT LiningOffset:?number LiningToPanelOffsetX:?number LiningToPanelOffsetY:?number',
-        'IFCWINDOWPANELPROPERTIES' => self::ROOT.' OperationType:.SIDEHUNGRIGHTHAND.SIDEHUNGLEFTHAND.TILTANDTURNRIGHTHAND.TILTANDTURNLEFTHAND'
+        'IFCWINDOWPANELPROPERTIES' => self::ROOT.' OperationType:.SIDEHUNGRIGHTHAND.SIDEHUNGLEFTHAND.TILTANDTURNRIGHTHAND'
+            .'.TILTANDTURNLEFTHAND'
             .'.TOPHUNG.BOTTOMHUNG.PIVOTHORIZONTAL.PIVOTVERTICAL.SLIDINGHORIZONTAL.SLIDINGVERTICAL.REMOVABLECASEMENT.FIXEDCASEMENT'
             .'.OTHEROPERATION.NOTDEFINED. PanelPosition:.LEFT.MIDDLE.RIGHT.BOTTOM.TOP.NOTDEFINED. FrameDepth:?number FrameThickness:?number'
             .' ShapeAspectStyle:?IFCSHAPEASPECT',
@@ -206,7 +211,11 @@ final class SchemaRules
             }
             match ($type) {
                 'IFCPROJECT' => $this->ask($values[2] !== null, $number, 'a project has a name'),
-                'IFCPROPERTYSET' => $this->ask($values[2] !== null && $this->areDistinct($values[4]), $number, 'a set and its properties are named'),
+                'IFCPROPERTYSET' => $this->ask(
+                    $values[2] !== null && $this->areDistinct($values[4]),
+                    $number,
+                    'a set and its properties are named',
+                ),
                 'IFCPOLYLINE' => $this->ask(count((array) $values[0]) >= 2, $number, 'a line has two points'),
                 'IFCARBITRARYCLOSEDPROFILEDEF' => $this->ask($this->isClosed($values[2]), $number, 'an outline closes'),
                 'IFCEXTRUDEDAREASOLID' => $this->ask($values[3] > 0.0, $number, 'a depth is above zero'),
@@ -250,8 +259,16 @@ final class SchemaRules
         foreach ($this->entities as $number => [$type]) {
             match (true) {
                 $type === 'IFCOPENINGELEMENT' => $this->ask(in_array($number, $cut, true), $number, 'an opening is cut out of something'),
-                $this->isA($number, 'IFCELEMENT') => $this->ask(in_array($number, $contained, true), $number, 'an element stands on a storey'),
-                $this->isA($number, 'IFCSPATIALELEMENT') => $this->ask(in_array($number, $parts, true), $number, 'a place is part of another'),
+                $this->isA($number, 'IFCELEMENT') => $this->ask(
+                    in_array($number, $contained, true),
+                    $number,
+                    'an element stands on a storey',
+                ),
+                $this->isA($number, 'IFCSPATIALELEMENT') => $this->ask(
+                    in_array($number, $parts, true),
+                    $number,
+                    'a place is part of another',
+                ),
                 in_array($type, ['IFCDOORLININGPROPERTIES', 'IFCWINDOWLININGPROPERTIES', 'IFCWINDOWPANELPROPERTIES'], true) => $this->ask(
                     in_array($number, $typed, true),
                     $number,

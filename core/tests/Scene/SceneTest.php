@@ -59,7 +59,10 @@ final class SceneTest extends TestCase
         foreach ($home->plans as $plan) {
             foreach ($plan->storey->standingWalls() as $wall) {
                 $cuts = array_filter($home->openings, static fn(PlacedOpening $one): bool => $one->wall === $wall);
-                $isSimple = array_filter($cuts, static fn(PlacedOpening $one): bool => !self::liesWithin($one, $plan->storey->ceiling)) === [];
+                $isSimple = array_filter(
+                    $cuts,
+                    static fn(PlacedOpening $one): bool => !self::liesWithin($one, $plan->storey->ceiling),
+                ) === [];
                 if ($wall->isDivider() || !$isSimple) {
                     continue;
                 }
@@ -121,14 +124,25 @@ final class SceneTest extends TestCase
         );
         $empty = '{"format": "heurema-layout", "version": 1, "name": "Nothing", "units": "metric", "storeys": []}';
         self::assertSame([0, 0, 0], self::validated([
-            ...$files, BinaryModel::write(Scene::of(new Home((new LayoutReader())->read(str_replace('[]', '[{"id":"G","name":"G"}]', $empty))))),
+            ...$files, BinaryModel::write(
+                Scene::of(new Home((new LayoutReader())->read(str_replace('[]', '[{"id":"G","name":"G"}]', $empty)))),
+            ),
         ]));
     }
 
     /** Elements are found again by their ids under their storeys, in metres with y up. */
     public function test_nodes_say_what_they_are_and_where(): void
     {
-        $layout = Sketch::room(4000, 3000)->with(['elevation' => 500])->fixture('f', 'bed', 2000, 0, 90, 1500, 2000, ['height' => 900])->layout();
+        $layout = Sketch::room(4000, 3000)->with(['elevation' => 500])->fixture(
+            'f',
+            'bed',
+            2000,
+            0,
+            90,
+            1500,
+            2000,
+            ['height' => 900],
+        )->layout();
         $file = BinaryModel::write(Scene::of(new Home($layout)));
         $nodes = self::nodes($file);
         self::assertSame(['bed in r', [1.25, 0.5, -2.0], [2.75, 1.4, 0.0]], [
@@ -139,7 +153,10 @@ final class SceneTest extends TestCase
         self::assertSame(['f', 'floor G', 'w1', 'w2', 'w3', 'w4'], array_values(array_unique($nodes['G'][3])));
     }
 
-    /** @return array<string, array{string, list<float>, list<float>, list<string>}> name, least and greatest corner, sorted children, by id */
+    /**
+     * @return array<string, array{string, list<float>, list<float>, list<string>}>
+     *     name, least and greatest corner, sorted children, by id
+     */
     private static function nodes(string $file): array
     {
         /** @var array{int} $length */
@@ -154,7 +171,8 @@ final class SceneTest extends TestCase
         $json = json_decode(substr($file, 20, $length[0]), true, flags: JSON_THROW_ON_ERROR);
         $nodes = [];
         foreach ($json['nodes'] as $node) {
-            $position = isset($node['mesh']) ? $json['accessors'][$json['meshes'][$node['mesh']]['primitives'][0]['attributes']['POSITION']] : null;
+            $mesh = isset($node['mesh']) ? $json['meshes'][$node['mesh']] : null;
+            $position = $mesh === null ? null : $json['accessors'][$mesh['primitives'][0]['attributes']['POSITION']];
             $children = array_map(static fn(int $child): string => $json['nodes'][$child]['extras']['id'], $node['children'] ?? []);
             sort($children);
             $nodes[$node['extras']['id']] = [$node['name'], $position['min'] ?? [], $position['max'] ?? [], $children];
@@ -231,7 +249,11 @@ final class SceneTest extends TestCase
 
             return $path;
         }, $files);
-        exec('node '.escapeshellarg(__DIR__.'/validate.mjs').' '.implode(' ', array_map(escapeshellarg(...), $paths)).' 2>&1', $output, $status);
+        exec(
+            'node '.escapeshellarg(__DIR__.'/validate.mjs').' '.implode(' ', array_map(escapeshellarg(...), $paths)).' 2>&1',
+            $output,
+            $status,
+        );
         array_map(unlink(...), $paths);
         self::assertSame(0, $status, implode("\n", $output));
         /** @var array{int, int, int} $found */

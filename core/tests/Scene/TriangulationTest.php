@@ -35,7 +35,9 @@ final class TriangulationTest extends TestCase
         $this->assertCovers(new Polygon(self::ring([[0, 0], [4, 0], [4, 4], [3, 4], [3, 1], [1, 1], [1, 4], [0, 4]])), 'a U');
         $this->assertCovers(
             new Polygon(self::ring([[0, 0], [9, 0], [9, 9], [0, 9]]), [
-                self::ring([[1, 1], [3, 1], [3, 3], [1, 3]]), self::ring([[6, 1], [8, 1], [8, 3], [6, 3]]), self::ring([[1, 6], [3, 6], [3, 8], [1, 8]]),
+                self::ring([[1, 1], [3, 1], [3, 3], [1, 3]]), self::ring([[6, 1], [8, 1], [8, 3], [6, 3]]), self::ring(
+                    [[1, 6], [3, 6], [3, 8], [1, 8]],
+                ),
             ]),
             'holes in a row',
         );

@@ -46,7 +46,10 @@ abstract class HomeUpload extends FormRequest
         return [function (Validator $validator): void {
             $size = strlen($this->home());
             if ($validator->errors()->isEmpty() && ($size === 0 || $size > HomeFile::LARGEST_BYTES)) {
-                $validator->errors()->add('file', $size === 0 ? 'Send a file, as the body or as "file".' : 'The file is larger than 48 MB.');
+                $validator->errors()->add(
+                    'file',
+                    $size === 0 ? 'Send a file, as the body or as "file".' : 'The file is larger than 48 MB.',
+                );
             }
         }];
     }

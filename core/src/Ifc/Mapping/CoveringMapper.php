@@ -35,7 +35,10 @@ final readonly class CoveringMapper
         $outline = self::outline($solids);
         $space = $outline === null ? null : $storey->spaceAt($outline->middle());
         if ($solids === [] || $outline === null || $space === null) {
-            $this->model->report->leaveOut($covering, $solids === [] ? Message::of('ifc.no_body') : Message::of('ifc.covering.in_no_space'));
+            $this->model->report->leaveOut(
+                $covering,
+                $solids === [] ? Message::of('ifc.no_body') : Message::of('ifc.covering.in_no_space'),
+            );
 
             return;
         }

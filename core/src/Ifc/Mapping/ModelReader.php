@@ -69,7 +69,8 @@ final class ModelReader
         $counts = $this->model->file->counts();
         $types = [
             ...WallMapper::TYPES, ...SlabMapper::TYPES, ...BeamMapper::TYPES, ...ThingMapper::TYPES, ...RampMapper::TYPES,
-            ...self::DOCUMENT, 'IFCCOVERING', 'IFCSPACE', 'IFCSTAIR', 'IFCRAILING', 'IFCOPENINGELEMENT', 'IFCVIRTUALELEMENT', 'IFCBUILDINGSTOREY',
+            ...self::DOCUMENT, 'IFCCOVERING', 'IFCSPACE', 'IFCSTAIR', 'IFCRAILING', 'IFCOPENINGELEMENT', 'IFCVIRTUALELEMENT',
+            'IFCBUILDINGSTOREY',
         ];
         foreach ($types as $type) {
             if (($counts[$type] ?? 0) > JsonCursor::MOST_ENTRIES) {

@@ -8,7 +8,10 @@ use Heurema\Ifc\Shape\Solid;
 use Heurema\Ifc\Step\Instance;
 use Heurema\Words\Message;
 
-/** Floors, but for landings, which belong to their stairs and ramps: how thick they are, and the openings in them. Roofs are left to the ceilings of the spaces under them. */
+/**
+ * Floors, but for landings, which belong to their stairs and ramps: how thick they are, and the openings in them. Roofs are left to the
+ * ceilings of the spaces under them.
+ */
 final readonly class SlabMapper
 {
     public const TYPES = ['IFCSLAB', 'IFCSLABSTANDARDCASE', 'IFCSLABELEMENTEDCASE'];

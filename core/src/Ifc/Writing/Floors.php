@@ -63,10 +63,22 @@ final readonly class Floors
         $written = $this->products->contain(
             'IFCSTAIR',
             $stair->stair,
-            [$stair->name(), null, null, $this->products->shapes->placement($in, new Point(0, 0), 0.0), $this->products->shapes->body($pieces), null, null],
+            [
+                $stair->name(),
+                null,
+                null,
+                $this->products->shapes->placement($in, new Point(0, 0), 0.0),
+                $this->products->shapes->body($pieces),
+                null,
+                null,
+            ],
             Products::around($pieces, $floor),
         );
-        $this->products->characterise($written, $stair->id(), CommonProperties::ofStair($stair->stair, $climb instanceof Climb ? $climb : null));
+        $this->products->characterise(
+            $written,
+            $stair->id(),
+            CommonProperties::ofStair($stair->stair, $climb instanceof Climb ? $climb : null),
+        );
     }
 
     /** Runs and landings, each as thick as ramps usually are. */
@@ -83,7 +95,15 @@ final readonly class Floors
         $this->products->contain(
             'IFCRAMP',
             $ramp->ramp,
-            [$ramp->name(), null, null, $this->products->shapes->placement($in, new Point(0, 0), 0.0), $this->products->shapes->sideways($pieces), null, null],
+            [
+                $ramp->name(),
+                null,
+                null,
+                $this->products->shapes->placement($in, new Point(0, 0), 0.0),
+                $this->products->shapes->sideways($pieces),
+                null,
+                null,
+            ],
             Products::around($outlines, $floor),
         );
     }

@@ -82,7 +82,11 @@ final readonly class Things
             'IFCRAILING',
             $guard,
             [
-                'Guard', null, null, $this->products->shapes->placement($in, new Point(0, 0), 0.0), $this->products->shapes->body($pieces), null,
+                'Guard', null, null, $this->products->shapes->placement(
+                    $in,
+                    new Point(0, 0),
+                    0.0,
+                ), $this->products->shapes->body($pieces), null,
                 new Enumeration('GUARDRAIL'),
             ],
             Products::around($pieces, $floor),

@@ -63,7 +63,12 @@ final class Walls
             [$wall->name(), null, null, $place, $this->products->shapes->body([[$outline, 0.0, $height]]), null, null],
             [...$box[0], $storey->elevation ?? 0.0, ...$box[1], ($storey->elevation ?? 0.0) + $height],
         );
-        $this->products->characterise($this->walls[$wall->id], $wall->id, CommonProperties::ofWall($wall), BaseQuantities::ofWall($wall, $storey));
+        $this->products->characterise(
+            $this->walls[$wall->id],
+            $wall->id,
+            CommonProperties::ofWall($wall),
+            BaseQuantities::ofWall($wall, $storey),
+        );
     }
 
     private function opening(Opening $opening, Storey $storey): void
