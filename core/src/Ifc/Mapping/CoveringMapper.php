@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Ifc\Mapping;
 
-use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Ifc\Shape\Solid;
-use Heurema\Ifc\Shape\Vector;
 use Heurema\Ifc\Step\Instance;
 use Heurema\Units\Amount;
 use Heurema\Words\Message;
@@ -32,7 +30,7 @@ final readonly class CoveringMapper
 
             return;
         }
-        $outline = self::outline($solids);
+        $outline = Solid::largestFootprint($solids);
         $space = $outline === null ? null : $storey->spaceAt($outline->middle());
         if ($solids === [] || $outline === null || $space === null) {
             $this->model->report->leaveOut(
@@ -102,35 +100,5 @@ final readonly class CoveringMapper
     private static function bottom(array $solids): float
     {
         return min(array_map(static fn(Solid $solid): float => $solid->bottom(), $solids));
-    }
-
-    /**
-     * The outline on plan of the largest of its bodies.
-     *
-     * @param list<Solid> $solids
-     */
-    private static function outline(array $solids): ?Ring
-    {
-        $largest = null;
-        foreach ($solids as $solid) {
-            $outline = $solid->prism->outline ?? self::underside($solid);
-            $largest = $largest === null || ($outline !== null && $outline->area() > $largest->area()) ? $outline : $largest;
-        }
-
-        return $largest;
-    }
-
-    /** Its largest level face that looks up or down. */
-    private static function underside(Solid $solid): ?Ring
-    {
-        $largest = null;
-        foreach ($solid->faces as $face) {
-            $heights = array_map(static fn(Vector $corner): float => $corner->z, $face);
-            $ring = new Ring(array_map(static fn(Vector $corner): Point => new Point($corner->x, $corner->y), $face));
-            $isLarger = $largest === null || $ring->area() > $largest->area();
-            $largest = max($heights) - min($heights) <= self::SAME && $isLarger ? $ring->counterClockwise() : $largest;
-        }
-
-        return $largest;
     }
 }

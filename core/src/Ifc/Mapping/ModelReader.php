@@ -121,12 +121,9 @@ final class ModelReader
         }
         $solids = $this->model->bodies->of($element);
         $foot = $solids === [] ? null : min(array_map(static fn($solid): float => $solid->bottom(), $solids));
-        $found = null;
-        foreach ($storeys as [, $storey]) {
-            $found = $foot !== null && ($found === null || $storey->elevation <= $foot + 300.0) ? $storey : $found;
-        }
+        $drafts = array_column(array_values($storeys), 1);
 
-        return $found;
+        return $foot === null ? null : $drafts[StoreyDraft::under($foot, $drafts) ?? 0] ?? null;
     }
 
     /** @param array<int, array{Instance, StoreyDraft}> $storeys */

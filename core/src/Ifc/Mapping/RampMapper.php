@@ -26,9 +26,6 @@ final readonly class RampMapper
     /** A level stretch before or after all runs is a landing when it is no shorter. */
     private const LANDING = 300.0;
 
-    /** The foot of a ramp lies no higher above the floor that it starts from. */
-    private const NEAR = 300.0;
-
     public function __construct(private Model $model) {}
 
     /**
@@ -48,7 +45,7 @@ final readonly class RampMapper
         $solids = array_merge($this->model->bodies->of($ramp), ...array_map($this->model->bodies->of(...), $parts));
         $runs = RampRuns::of($solids);
         $stretches = $runs === null || $runs === [] ? null : self::parts($runs, $solids);
-        $storey = $runs === null || $runs === [] ? null : self::storey($runs[0]->level, $storeys);
+        $storey = $runs === null || $runs === [] ? null : $storeys[StoreyDraft::under($runs[0]->level, $storeys) ?? 0] ?? null;
         if ($runs === null || $runs === [] || $stretches === null || $storey === null) {
             foreach ([$ramp, ...$parts] as $left) {
                 $this->model->report->leaveOut($left, $solids === [] ? Message::of('ifc.no_body') : Message::of('ifc.ramp.shape_not_read'));
@@ -196,20 +193,5 @@ final readonly class RampMapper
         }
 
         return array_values($landings);
-    }
-
-    /**
-     * The storey whose floor it starts from.
-     *
-     * @param list<StoreyDraft> $storeys
-     */
-    private static function storey(float $foot, array $storeys): ?StoreyDraft
-    {
-        $found = $storeys[0] ?? null;
-        foreach ($storeys as $storey) {
-            $found = $storey->elevation <= $foot + self::NEAR ? $storey : $found;
-        }
-
-        return $found;
     }
 }

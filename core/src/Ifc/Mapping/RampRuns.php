@@ -78,12 +78,7 @@ final class RampRuns
     /** @param non-empty-list<Vector> $face */
     private static function plane(array $face): ?Plane
     {
-        $normal = new Vector(0, 0, 0);
-        foreach ($face as $number => $corner) {
-            $next = $face[($number + 1) % count($face)];
-            $normal = $normal->plus($corner->minus($face[0])->cross($next->minus($face[0])));
-        }
-        $plane = $normal->z > 0.0 ? Plane::of($face[0], $normal) : null;
+        $plane = Plane::lookingUp($face);
         $slope = $plane?->gradient()->length() ?? 0.0;
 
         return $slope < self::LEVEL || $slope > self::STEEPEST ? null : $plane;

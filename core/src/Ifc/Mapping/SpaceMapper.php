@@ -28,8 +28,7 @@ final readonly class SpaceMapper
     public function draw(Instance $space): ?DrawnSpace
     {
         $solids = $this->model->bodies->of($space);
-        $prism = $solids[0]->prism ?? null;
-        $outline = $prism->outline ?? self::floorOf($solids);
+        $outline = Solid::largestFootprint($solids);
         if ($outline === null) {
             $this->model->report->leaveOut($space, Message::of('ifc.no_body'));
 
@@ -94,28 +93,6 @@ final readonly class SpaceMapper
             'floor_finish' => $space->floorFinish,
             'floor_finish_thickness' => $space->floorFinishThickness,
         ], static fn(mixed $value): bool => $value !== null);
-    }
-
-    /**
-     * The lowest level faces of a body, the largest of them.
-     *
-     * @param list<Solid> $solids
-     */
-    private static function floorOf(array $solids): ?Ring
-    {
-        [$largest, $floor] = [0.0, null];
-        foreach ($solids as $solid) {
-            foreach ($solid->faces as $face) {
-                $heights = array_map(static fn($corner): float => $corner->z, $face);
-                $ring = new Ring(array_map(static fn($corner): Point => new Point($corner->x, $corner->y), $face));
-                $isFloor = max($heights) - min($heights) < 1.0 && min($heights) - $solid->bottom() < 1.0;
-                if ($isFloor && $ring->area() > $largest) {
-                    [$largest, $floor] = [$ring->area(), $ring->counterClockwise()];
-                }
-            }
-        }
-
-        return $floor;
     }
 
     /** A place inside an outline, as far from its edges as may be found on lines across it. */

@@ -91,12 +91,7 @@ final readonly class StairMapper
     private static function storeys(array $solids, array $storeys): array
     {
         $foot = min([INF, ...array_map(static fn(Solid $solid): float => $solid->bottom(), $solids)]);
-        $from = null;
-        foreach ($storeys as $number => $storey) {
-            if ($storey->elevation <= $foot + 300.0 && isset($storeys[$number + 1])) {
-                $from = $number;
-            }
-        }
+        $from = StoreyDraft::under($foot, array_slice($storeys, 0, -1));
 
         return $from === null ? [null, null] : [$storeys[$from], $storeys[$from + 1]];
     }

@@ -11,6 +11,9 @@ use Heurema\Layout\Storey;
 /** One storey of a layout while it is read from a file. Lengths in mm; heights are of the project, zero where its origin is. */
 final class StoreyDraft
 {
+    /** What stands on a floor begins no farther under it, mm. */
+    private const ABOVE_FLOOR = 300.0;
+
     public ?float $ceiling = null;
     public ?float $floorThickness = null;
 
@@ -30,6 +33,22 @@ final class StoreyDraft
         public readonly float $elevation,
         private readonly array $kept = [],
     ) {}
+
+    /**
+     * The number of the storey whose floor something stands on; null where it lies under all of them.
+     *
+     * @param list<self> $storeys lowest first
+     * @param float      $foot    height of its foot
+     */
+    public static function under(float $foot, array $storeys): ?int
+    {
+        $found = null;
+        foreach ($storeys as $number => $storey) {
+            $found = $storey->elevation <= $foot + self::ABOVE_FLOOR ? $number : $found;
+        }
+
+        return $found;
+    }
 
     /** @param array<string, mixed> $element as a document writes it */
     public function add(string $list, Instance $of, array $element): void

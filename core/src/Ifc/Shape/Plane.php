@@ -22,6 +22,22 @@ final readonly class Plane
         return $unit === null || abs($unit->z) < self::UPRIGHT ? null : new self($through, $unit);
     }
 
+    /**
+     * Of a flat face that looks up; null where it looks down or is upright.
+     *
+     * @param non-empty-list<Vector> $face seen from outside counter-clockwise
+     */
+    public static function lookingUp(array $face): ?self
+    {
+        $normal = new Vector(0, 0, 0);
+        foreach ($face as $number => $corner) {
+            $next = $face[($number + 1) % count($face)];
+            $normal = $normal->plus($corner->minus($face[0])->cross($next->minus($face[0])));
+        }
+
+        return $normal->z > 0.0 ? self::of($face[0], $normal) : null;
+    }
+
     public function heightAt(Point $point): float
     {
         $along = $this->normal->x * ($point->x - $this->through->x) + $this->normal->y * ($point->y - $this->through->y);

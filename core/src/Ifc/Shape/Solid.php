@@ -10,6 +10,9 @@ use Heurema\Geometry\Ring;
 /** A body by its flat faces, each seen from outside counter-clockwise. In mm, in the project's frame. */
 final readonly class Solid
 {
+    /** What rises by no more, mm, is level. */
+    private const LEVEL = 1.0;
+
     /**
      * @param non-empty-list<non-empty-list<Vector>> $faces
      * @param Prism|null         $prism where it is an outline drawn straight up
@@ -45,11 +48,7 @@ final readonly class Solid
     {
         $planes = [];
         foreach ($this->faces as $face) {
-            $normal = new Vector(0, 0, 0);
-            foreach ($face as $number => $corner) {
-                $normal = $normal->plus($corner->minus($face[0])->cross($face[($number + 1) % count($face)]->minus($face[0])));
-            }
-            $plane = $normal->z > 0.0 ? Plane::of($face[0], $normal) : null;
+            $plane = Plane::lookingUp($face);
             $isNew = $plane !== null && array_filter($planes, static fn(Plane $other): bool => $other->isSame($plane)) === [];
             $planes = [...$planes, ...$isNew ? [$plane] : []];
         }
@@ -64,18 +63,49 @@ final readonly class Solid
      */
     public function treads(): array
     {
-        $treads = [];
+        return array_values(array_filter($this->levels(), static fn(array $level): bool => $level[0]->signedArea() > 0));
+    }
+
+    /** What it covers on plan: its outline where it is drawn straight up, else the largest level face at its foot. */
+    public function footprint(): ?Ring
+    {
+        $foot = $this->prism?->outline;
+        foreach ($this->prism === null ? $this->levels() : [] as [$ring, $height]) {
+            $isLarger = $foot === null || $ring->area() > $foot->area();
+            $foot = $height - $this->bottom() < self::LEVEL && $isLarger ? $ring->counterClockwise() : $foot;
+        }
+
+        return $foot;
+    }
+
+    /**
+     * Of several bodies the one that covers most.
+     *
+     * @param list<self> $solids
+     */
+    public static function largestFootprint(array $solids): ?Ring
+    {
+        $largest = null;
+        foreach ($solids as $solid) {
+            $foot = $solid->footprint();
+            $largest = $foot !== null && ($largest === null || $foot->area() > $largest->area()) ? $foot : $largest;
+        }
+
+        return $largest;
+    }
+
+    /** @return list<array{Ring, float}> the level faces, those that look up counter-clockwise, with the highest place of each */
+    private function levels(): array
+    {
+        $levels = [];
         foreach ($this->faces as $face) {
             $heights = array_map(static fn(Vector $corner): float => $corner->z, $face);
-            if (max($heights) - min($heights) > 1.0) {
-                continue;
-            }
-            $ring = new Ring(array_map(static fn(Vector $corner): Point => new Point($corner->x, $corner->y), $face));
-            if ($ring->signedArea() > 0) {
-                $treads[] = [$ring, max($heights)];
+            if (max($heights) - min($heights) <= self::LEVEL) {
+                $corners = array_map(static fn(Vector $corner): Point => new Point($corner->x, $corner->y), $face);
+                $levels[] = [new Ring($corners), max($heights)];
             }
         }
 
-        return $treads;
+        return $levels;
     }
 }
