@@ -186,11 +186,8 @@ final readonly class RoomElevations
         if ($base === null || $fixture->height === null || $placed->outline === null) {
             return null;
         }
-        $solids = $fixture->outline !== null && $fixture->outline !== []
-            ? [[new Ring($fixture->outline), 0.0, $fixture->height]]
-            : FurnitureSolids::of($fixture->kind, $fixture->width ?? 0.0, $fixture->depth ?? 0.0, $fixture->height);
         $bodies = [];
-        foreach ($solids as [$outline, $bottom, $high]) {
+        foreach (FurnitureSolids::ofFixture($fixture) as [$outline, $bottom, $high]) {
             $along = array_map(
                 static fn(Point $corner): float => $face->along($placed->frame->toPlan($corner)),
                 $outline->points,

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Segment;
+use Heurema\Scene\UsualSize;
 
 /** A straight stretch of the walls around a room, seen from in the room. In mm along it from its left end, and above the floor. */
 final readonly class WallElevation
 {
-    /** Where nobody said, mm: common practice, no source. */
-    private const USUAL = 2400.0;
-
     /**
      * @param Segment                          $face     on plan, from its left end to its right
      * @param string                           $wall     id of the wall, or of the first of several in one line
@@ -44,7 +42,7 @@ final readonly class WallElevation
     public function height(): float
     {
         return $this->ceiling !== [] ? max(array_column($this->ceiling, 1)) : max([
-            self::USUAL,
+            UsualSize::HEIGHT,
             ...array_map(static fn(ElevationOpening $one): float => $one->head ?? 0.0, $this->openings),
             ...array_map(static fn(ElevationThing $one): float => $one->top(), $this->things),
         ]);

@@ -19,10 +19,6 @@ use Heurema\Spatial\StoreyPlan;
 /** Stairs by their treads and risers, ramps by their runs and landings, guards along their lines. In mm. */
 final readonly class ClimbParts
 {
-    /** Where nobody said: common practice, no source. */
-    private const TREAD = 40.0;
-    private const RAMP = 150.0;
-    private const GUARD = 1000.0;
     private const POST = 40.0;
     private const RAIL = 50.0;
     private const APART = 1000.0;
@@ -54,11 +50,11 @@ final readonly class ClimbParts
     private function treads(PlacedStair $stair): array
     {
         $climb = Climb::of($stair);
-        $floor = Scene::floor($this->plan->storey->elevation);
+        $floor = $this->plan->storey->elevation ?? 0.0;
         $prisms = [];
         foreach ($climb instanceof Climb ? $stair->shape->steps : [] as $step) {
             $level = $floor + ($climb instanceof Climb ? $climb->level($step) : 0.0);
-            $prisms[] = Prism::box($step->outline, $level - self::TREAD, $level);
+            $prisms[] = Prism::box($step->outline, $level - UsualSize::TREAD, $level);
         }
 
         return $prisms;
@@ -67,12 +63,12 @@ final readonly class ClimbParts
     /** @return list<Prism> */
     private function runs(PlacedRamp $ramp): array
     {
-        $level = Scene::floor($this->plan->storey->elevation) + ($ramp->ramp->base ?? 0.0);
+        $level = ($this->plan->storey->elevation ?? 0.0) + ($ramp->ramp->base ?? 0.0);
         $prisms = [];
         foreach ($ramp->shape->parts as $part) {
             $rise = $part->part instanceof RampRun ? $part->part->rise ?? 0.0 : 0.0;
             $top = self::slope($part, $level, $rise);
-            $prisms[] = new Prism(new Polygon($part->outline), $top->raised(-self::RAMP), $top);
+            $prisms[] = new Prism(new Polygon($part->outline), $top->raised(-UsualSize::RAMP), $top);
             $level += $rise;
         }
 
@@ -89,8 +85,8 @@ final readonly class ClimbParts
     /** @return list<Prism> posts and a rail */
     private function guard(Guard $guard): array
     {
-        $floor = Scene::floor($this->plan->storey->elevation);
-        $height = $guard->height ?? self::GUARD;
+        $floor = $this->plan->storey->elevation ?? 0.0;
+        $height = $guard->height ?? UsualSize::GUARD;
         $prisms = [];
         foreach (array_slice($guard->line, 1) as $number => $to) {
             $from = $guard->line[$number];

@@ -13,8 +13,7 @@ use Heurema\Spatial\StoreyPlan;
 /** Floors with their openings, and terraces. In mm. */
 final readonly class FloorParts
 {
-    /** Where nobody said: common practice, no source. */
-    private const THICKNESS = 250.0;
+    /** Terraces are drawn so thick. */
     private const TERRACE = 100.0;
 
     public function __construct(private StoreyPlan $plan) {}
@@ -23,8 +22,8 @@ final readonly class FloorParts
     public function parts(): array
     {
         $storey = $this->plan->storey;
-        $top = Scene::floor($storey->elevation);
-        $under = $top - ($storey->floorThickness ?? self::THICKNESS);
+        $top = $storey->elevation ?? 0.0;
+        $under = $top - ($storey->floorThickness ?? UsualSize::FLOOR);
         $prisms = array_map(
             static fn(Polygon $piece): Prism => new Prism($piece, Surface::level($under), Surface::level($top)),
             $this->ground(),

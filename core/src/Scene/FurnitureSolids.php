@@ -6,6 +6,7 @@ namespace Heurema\Scene;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
+use Heurema\Layout\Fixture;
 use Heurema\Layout\Words\FixtureKind;
 
 /**
@@ -96,6 +97,23 @@ final class FurnitureSolids
         'smoke_alarm' => self::ALARM,
         'co_alarm' => self::ALARM,
     ];
+
+    /**
+     * Of one in its own size, or in a usual one; one that has an outline of its own rises over that.
+     *
+     * @return non-empty-list<array{Ring, float, float}> outline in its own frame, bottom above its base and height, mm
+     */
+    public static function ofFixture(Fixture $fixture): array
+    {
+        $height = $fixture->height ?? UsualSize::THING_HEIGHT;
+
+        return $fixture->outline !== null && $fixture->outline !== [] ? [[new Ring($fixture->outline), 0.0, $height]] : self::of(
+            $fixture->kind,
+            $fixture->width ?? UsualSize::THING_WIDTH,
+            $fixture->depth ?? UsualSize::THING_DEPTH,
+            $height,
+        );
+    }
 
     /**
      * @return non-empty-list<array{Ring, float, float}> outline, bottom and height of each, mm

@@ -9,9 +9,6 @@ use Heurema\Spatial\Home;
 /** A home in space: the parts of all storeys, each of closed bodies. What nobody said is taken in a usual size. */
 final readonly class Scene
 {
-    /** Of walls and rooms where nobody said, mm: common practice, no source. */
-    public const HEIGHT = 2400.0;
-
     /** @param list<Part> $parts */
     private function __construct(public Home $home, public array $parts) {}
 
@@ -29,11 +26,5 @@ final readonly class Scene
         }
 
         return new self($home, $parts);
-    }
-
-    /** How high the floor of a storey lies, mm. */
-    public static function floor(?float $elevation): float
-    {
-        return $elevation ?? 0.0;
     }
 }

@@ -12,20 +12,13 @@ use Heurema\Spatial\StoreyPlan;
 /** What stands and hangs in rooms, and what their ceilings come down to. In mm. */
 final readonly class ThingParts
 {
-    /** Where nobody said: common practice, no source. */
-    private const SIZE = [500.0, 500.0, 700.0];
-    private const UNDERSIDE = 2100.0;
-
-    /** Soffits are drawn so thick at the least. */
-    private const THICK = 100.0;
-
     public function __construct(private Home $home, private StoreyPlan $plan) {}
 
     /** @return list<Part> */
     public function parts(): array
     {
         $storey = $this->plan->storey;
-        $floor = Scene::floor($storey->elevation);
+        $floor = $storey->elevation ?? 0.0;
         $parts = [];
         foreach ($this->home->fixturesOn($storey->id) as $placed) {
             $prisms = self::solids($placed, $floor);
@@ -33,9 +26,10 @@ final readonly class ThingParts
             $parts[] = new Part($placed->id(), $name, $storey->id, Material::of($placed->fixture->kind), $prisms);
         }
         foreach ($storey->soffits as $soffit) {
-            $under = $floor + ($soffit->underside ?? self::UNDERSIDE);
-            $top = max($under + self::THICK, $floor + ($storey->ceiling ?? Scene::HEIGHT));
-            $parts[] = new Part($soffit->id, 'Soffit', $storey->id, Material::Soffit, [Prism::box($soffit->outline, $under, $top)]);
+            [$underside, $top] = UsualSize::ofSoffit($soffit, $storey);
+            $parts[] = new Part($soffit->id, 'Soffit', $storey->id, Material::Soffit, [
+                Prism::box($soffit->outline, $floor + $underside, $floor + $top),
+            ]);
         }
 
         return $parts;
@@ -44,15 +38,7 @@ final readonly class ThingParts
     /** @return non-empty-list<Prism> */
     private static function solids(PlacedFixture $placed, float $floor): array
     {
-        $fixture = $placed->fixture;
-        $base = $floor + ($fixture->base ?? 0.0);
-        $height = $fixture->height ?? self::SIZE[2];
-        if ($fixture->outline !== null && $fixture->outline !== []) {
-            $outline = new Ring(array_map($placed->frame->toPlan(...), $fixture->outline));
-
-            return [Prism::box($outline, $base, $base + $height)];
-        }
-        $solids = FurnitureSolids::of($fixture->kind, $fixture->width ?? self::SIZE[0], $fixture->depth ?? self::SIZE[1], $height);
+        $base = $floor + ($placed->fixture->base ?? 0.0);
 
         return array_map(
             static fn(array $solid): Prism => Prism::box(
@@ -60,7 +46,7 @@ final readonly class ThingParts
                 $base + $solid[1],
                 $base + $solid[1] + $solid[2],
             ),
-            $solids,
+            FurnitureSolids::ofFixture($placed->fixture),
         );
     }
 }

@@ -15,11 +15,6 @@ use Heurema\Spatial\StoreyPlan;
 /** Walls with their openings cut out, and what fills those: frames, leaves and glass. In mm. */
 final readonly class WallParts
 {
-    /** Where nobody said: common practice, no source. */
-    private const HEAD = ['door' => 2000.0, 'window' => 2100.0, 'gap' => 2000.0];
-    private const SILL = 900.0;
-    private const WIDTH = 900.0;
-
     private const FRAME = 50.0;
     private const LEAF = 40.0;
     private const PANE = 8.0;
@@ -52,8 +47,8 @@ final readonly class WallParts
      */
     private function pieces(Wall $wall): array
     {
-        $floor = Scene::floor($this->plan->storey->elevation);
-        $top = $wall->height ?? $this->plan->storey->ceiling ?? Scene::HEIGHT;
+        $floor = $this->plan->storey->elevation ?? 0.0;
+        $top = $wall->height ?? $this->plan->storey->ceiling ?? UsualSize::HEIGHT;
         $length = $wall->line()->length();
         $cuts = $this->cuts($wall, $length, $top);
         $stops = [0.0, $length];
@@ -86,9 +81,9 @@ final readonly class WallParts
             if ($opening->wall->id !== $wall->id) {
                 continue;
             }
-            $half = ($opening->opening->width ?? self::WIDTH) / 2;
-            [$from, $to] = [max(0.0, $opening->opening->at - $half), min($length, $opening->opening->at + $half)];
-            [$sill, $head] = self::heights($opening);
+            [$width, $sill, $height] = UsualSize::ofOpening($opening->opening);
+            [$from, $to] = [max(0.0, $opening->opening->at - $width / 2), min($length, $opening->opening->at + $width / 2)];
+            $head = $sill + $height;
             if ($to > $from && min($head, $top) > $sill) {
                 $cuts[] = [$from, $to, $sill, min($head, $top)];
             }
@@ -119,25 +114,14 @@ final readonly class WallParts
         return $top > $from ? [...$left, [$from, $top]] : $left;
     }
 
-    /** @return array{float, float} sill and head above the floor */
-    private static function heights(PlacedOpening $opening): array
-    {
-        $kind = $opening->opening->kind;
-        $sill = $opening->sill() ?? self::SILL;
-
-        return [
-            $sill, $opening->opening->height === null ? max($sill + 300.0, self::HEAD[$kind->value]) : $sill + $opening->opening->height,
-        ];
-    }
-
     /** @return list<Part> */
     private function filling(PlacedOpening $opening): array
     {
         $wall = $opening->wall;
-        [$sill, $head] = self::heights($opening);
-        $floor = Scene::floor($this->plan->storey->elevation);
-        $half = ($opening->opening->width ?? self::WIDTH) / 2;
-        [$from, $to] = [$opening->opening->at - $half, $opening->opening->at + $half];
+        [$width, $sill, $height] = UsualSize::ofOpening($opening->opening);
+        $head = $sill + $height;
+        $floor = $this->plan->storey->elevation ?? 0.0;
+        [$from, $to] = [$opening->opening->at - $width / 2, $opening->opening->at + $width / 2];
         if ($opening->opening->kind === OpeningKind::Gap || $to - $from <= 3 * self::FRAME || $head - $sill <= 3 * self::FRAME) {
             return [];
         }

@@ -105,7 +105,7 @@ final class OtherReaderTest extends TestCase
         }
         foreach ($home->layout->storeys as $storey) {
             foreach ($storey->soffits as $soffit) {
-                $height = max(100.0, ($storey->ceiling ?? 2500.0) - ($soffit->underside ?? $storey->ceiling ?? 2500.0));
+                $height = max(100.0, ($storey->ceiling ?? 2400.0) - ($soffit->underside ?? 2100.0));
                 $volumes[GlobalId::of($soffit->id)] = $soffit->outline->area() * $height / 1e9;
             }
             foreach ($storey->guards as $guard) {
@@ -131,7 +131,7 @@ final class OtherReaderTest extends TestCase
                     static fn(PlacedOpening $opening): float => ($opening->opening->width ?? 0.0) * ($opening->opening->height ?? 0.0),
                     array_filter($home->openings, static fn(PlacedOpening $opening): bool => $opening->wall === $wall),
                 );
-                $face = $wall->line()->length() * ($wall->height ?? $storey->ceiling ?? 2500.0) - array_sum($cut);
+                $face = $wall->line()->length() * ($wall->height ?? $storey->ceiling ?? 2400.0) - array_sum($cut);
                 $volumes += $wall->isDivider() ? [] : [$wall->id => $face * $wall->thickness / 1e9];
             }
         }

@@ -13,6 +13,7 @@ use Heurema\Scene\FurnitureSolids;
 use Heurema\Scene\Material;
 use Heurema\Scene\Mesh;
 use Heurema\Scene\Scene;
+use Heurema\Scene\UsualSize;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Tests\FurnishedPlan;
@@ -70,7 +71,7 @@ final class SceneTest extends TestCase
                     static fn(PlacedOpening $one): float => ($one->opening->width ?? 0.0) * ($one->opening->height ?? 0.0),
                     $cuts,
                 ));
-                $height = $wall->height ?? $plan->storey->ceiling ?? Scene::HEIGHT;
+                $height = $wall->height ?? $plan->storey->ceiling ?? UsualSize::HEIGHT;
                 $volume = ($wall->line()->length() * $height - $cut) * $wall->thickness;
                 self::assertEqualsWithDelta($volume, $volumes[$wall->id] ?? 0.0, 1e-6 * $volume, $wall->id);
             }
@@ -188,7 +189,7 @@ final class SceneTest extends TestCase
 
         return $opening->opening->width !== null && $opening->opening->height !== null && $opening->sill() !== null && $head !== null
             && $opening->opening->at >= $half && $opening->opening->at + $half <= $opening->wall->line()->length()
-            && $head <= ($opening->wall->height ?? $ceiling ?? Scene::HEIGHT);
+            && $head <= ($opening->wall->height ?? $ceiling ?? UsualSize::HEIGHT);
     }
 
     /**

@@ -10,6 +10,7 @@ use Heurema\Geometry\Ring;
 use Heurema\Ifc\Step\Enumeration;
 use Heurema\Ifc\Step\Reference;
 use Heurema\Layout\RampRun;
+use Heurema\Scene\UsualSize;
 use Heurema\Spatial\PlacedRamp;
 use Heurema\Spatial\RampPart;
 use Heurema\Spatial\Stair\Climb;
@@ -19,10 +20,6 @@ use Heurema\Spatial\StoreyPlan;
 /** What one walks on: floors, stairs and ramps. */
 final readonly class Floors
 {
-    /** Treads and ramps are drawn so thick, mm. */
-    private const TREAD = 40.0;
-    private const RAMP = 150.0;
-
     public function __construct(private Products $products) {}
 
     /** The floor to the outer faces of the outer walls, with its openings; only where it is said how thick it is. */
@@ -58,7 +55,7 @@ final readonly class Floors
         $pieces = [];
         foreach ($climb instanceof Climb ? $stair->shape->steps : [] as $step) {
             $level = $climb instanceof Climb ? $climb->level($step) : 0.0;
-            $pieces[] = [$step->outline, $level - self::TREAD, self::TREAD];
+            $pieces[] = [$step->outline, $level - UsualSize::TREAD, UsualSize::TREAD];
         }
         $written = $this->products->contain(
             'IFCSTAIR',
@@ -88,7 +85,7 @@ final readonly class Floors
         $pieces = $outlines = [];
         foreach ($ramp->shape->parts as $part) {
             $rise = $part->part instanceof RampRun ? $part->part->rise ?? 0.0 : 0.0;
-            $outlines[] = [$part->outline, $level - self::RAMP, self::RAMP + $rise];
+            $outlines[] = [$part->outline, $level - UsualSize::RAMP, UsualSize::RAMP + $rise];
             $pieces[] = self::rampPiece($part, $level, $rise);
             $level += $rise;
         }
@@ -117,8 +114,8 @@ final readonly class Floors
 
         return [
             new Ring([
-                new Point(0.0, $level - self::RAMP),
-                new Point($base->length(), $level + $rise - self::RAMP),
+                new Point(0.0, $level - UsualSize::RAMP),
+                new Point($base->length(), $level + $rise - UsualSize::RAMP),
                 new Point($base->length(), $level + $rise),
                 new Point(0.0, $level),
             ]),

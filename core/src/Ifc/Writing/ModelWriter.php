@@ -14,6 +14,7 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\Opening;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Storey;
+use Heurema\Scene\UsualSize;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 
@@ -23,9 +24,6 @@ use Heurema\Spatial\RoomSpace;
  */
 final readonly class ModelWriter
 {
-    /** Of walls and rooms where nobody said, mm: common practice, no source. */
-    public const HEIGHT = 2500.0;
-
     /** Lists whose elements are carried by products of their own; all else of a storey or of the document is written with it. */
     private const CARRIED = [
         ElementList::Walls, ElementList::Openings, ElementList::Rooms, ElementList::Fixtures, ElementList::Soffits, ElementList::Guards,
@@ -151,7 +149,7 @@ final readonly class ModelWriter
     {
         $outline = $room->outline()?->outer;
         $ceiling = $room->ceiling();
-        $height = $ceiling instanceof SlopedCeiling ? $ceiling->high : $ceiling ?? self::HEIGHT;
+        $height = $ceiling instanceof SlopedCeiling ? $ceiling->high : $ceiling ?? UsualSize::HEIGHT;
         $pieces = $outline === null ? [] : [[$outline, 0.0, $height]];
         $space = $this->products->text->add('IFCSPACE', [
             GlobalId::of($room->id()), null, $room->id(), null, null, $this->products->shapes->placement($in, new Point(0, 0), 0.0),

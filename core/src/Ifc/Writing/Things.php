@@ -12,15 +12,12 @@ use Heurema\Layout\Guard;
 use Heurema\Layout\Soffit;
 use Heurema\Layout\Storey;
 use Heurema\Scene\FurnitureSolids;
+use Heurema\Scene\UsualSize;
 use Heurema\Spatial\PlacedFixture;
 
 /** What stands in rooms, hangs under their ceilings and guards their edges. */
 final readonly class Things
 {
-    /** Where nobody said, mm: common practice, no source. */
-    private const THING = [500.0, 500.0, 700.0];
-    private const GUARD = 1000.0;
-
     /** Guards are drawn so thick, mm. */
     private const THICK = 40.0;
 
@@ -29,17 +26,13 @@ final readonly class Things
     public function thing(PlacedFixture $placed, Reference $in): void
     {
         $fixture = $placed->fixture;
-        [$width, $depth, $height] = [
-            $fixture->width ?? self::THING[0], $fixture->depth ?? self::THING[1], $fixture->height ?? self::THING[2],
-        ];
         $base = $fixture->base ?? 0.0;
         // x leads to the right of one who looks at it from the front, y out of its front
-        $drawn = $fixture->outline ?? [];
-        $outline = $drawn === [] ? Products::rectangle(-$width / 2, $width / 2, 0.0, $depth) : new Ring($drawn);
-        $solids = $drawn === [] ? FurnitureSolids::of($fixture->kind, $width, $depth, $height) : [[$outline, 0.0, $height]];
+        $solids = FurnitureSolids::ofFixture($fixture);
+        $onPlan = array_map(static fn(array $solid): array => [
+            new Ring(array_map($placed->frame->toPlan(...), $solid[0]->points)), $solid[1], $solid[2],
+        ], $solids);
         $place = $this->products->shapes->placement($in, $fixture->at, $base, $fixture->facing - 90.0);
-        $box = Products::box($outline, $placed->frame->toPlan(...));
-        $floor = ($placed->plan->storey->elevation ?? 0.0) + $base;
         [$type, $predefined] = ThingType::of($fixture->kind);
         $this->products->contain(
             $type,
@@ -48,14 +41,14 @@ final readonly class Things
                 $fixture->name ?? ucfirst($fixture->kind->words()), null, $fixture->kind->words(), $place,
                 $this->products->shapes->body($solids), null, new Enumeration($predefined),
             ],
-            [...$box[0], $floor, ...$box[1], $floor + $height],
+            Products::around($onPlan, ($placed->plan->storey->elevation ?? 0.0) + $base),
         );
     }
 
     public function soffit(Soffit $soffit, Storey $storey, Reference $in): void
     {
-        $underside = $soffit->underside ?? $storey->ceiling ?? ModelWriter::HEIGHT;
-        $height = max(100.0, ($storey->ceiling ?? ModelWriter::HEIGHT) - $underside);
+        [$underside, $top] = UsualSize::ofSoffit($soffit, $storey);
+        $height = $top - $underside;
         $box = Products::box($soffit->outline, static fn(Point $at): Point => $at);
         $floor = ($storey->elevation ?? 0.0) + $underside;
         $this->products->contain(
@@ -71,7 +64,7 @@ final readonly class Things
 
     public function guard(Guard $guard, float $floor, Reference $in): void
     {
-        $height = $guard->height ?? self::GUARD;
+        $height = $guard->height ?? UsualSize::GUARD;
         $pieces = [];
         for ($number = 1, $count = count($guard->line); $number < $count; ++$number) {
             $along = $guard->line[$number]->minus($guard->line[$number - 1]);

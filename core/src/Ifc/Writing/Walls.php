@@ -11,14 +11,11 @@ use Heurema\Layout\Opening;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
+use Heurema\Scene\UsualSize;
 
 /** Walls with the openings cut out of them and what fills those. */
 final class Walls
 {
-    /** Where nobody said, mm: common practice, no source. */
-    private const DOOR = [900.0, 2000.0];
-    private const WINDOW = [1200.0, 1200.0, 900.0];
-
     /** @var array<string, Reference> placements of walls by id */
     private array $places = [];
 
@@ -54,7 +51,7 @@ final class Walls
 
             return;
         }
-        $height = $wall->height ?? $storey->ceiling ?? ModelWriter::HEIGHT;
+        $height = $wall->height ?? $storey->ceiling ?? UsualSize::HEIGHT;
         $outline = Products::rectangle(0.0, $line->length(), -$wall->thickness / 2, $wall->thickness / 2);
         $box = Products::box($outline, static fn(Point $at): Point => $line->at($at->x)->plus($line->direction()->left()->times($at->y)));
         $this->walls[$wall->id] = $this->products->contain(
@@ -77,12 +74,7 @@ final class Walls
         if ($wall === null || $wall->isDivider()) {
             return;
         }
-        $isWindow = $opening->kind === OpeningKind::Window;
-        [$width, $height] = [
-            $opening->width ?? ($isWindow ? self::WINDOW : self::DOOR)[0],
-            $opening->height ?? ($isWindow ? self::WINDOW : self::DOOR)[1],
-        ];
-        $sill = $opening->sill ?? ($isWindow ? self::WINDOW[2] : 0.0);
+        [$width, $sill, $height] = UsualSize::ofOpening($opening);
         $in = $this->places[$wall->id];
         $outline = Products::rectangle(0.0, $width, -$wall->thickness / 2, $wall->thickness / 2);
         $start = $opening->at - $width / 2;
