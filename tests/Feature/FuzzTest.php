@@ -78,8 +78,8 @@ final class FuzzTest extends TestCase
             static fn(Route $route): bool => str_starts_with($route->getActionName(), 'App\\'),
         ));
         $until = microtime(true) + $seconds;
-        $number = 0;
-        for (; microtime(true) < $until; ++$number) {
+        // every route once, however slow the machine, then at random
+        for ($number = 0; $number < count($routes) || microtime(true) < $until; ++$number) {
             $route = $routes[$number < count($routes) ? $number : mt_rand(0, count($routes) - 1)];
             Cache::flush();
             $person = User::query()->whereKey($people[mt_rand(0, count($people) - 1)])->firstOrFail();
@@ -120,7 +120,6 @@ final class FuzzTest extends TestCase
             // a letter is set into pages while one waits
             self::assertLessThan(str_ends_with($address, '/pdf') ? 6.0 : 2.0, $took, "{$route->methods()[0]} {$address}");
         }
-        self::assertGreaterThan(count($routes), $number);
     }
 
     /** Seconds that this process has worked, whatever else the machine does. */

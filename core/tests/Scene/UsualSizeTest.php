@@ -37,6 +37,7 @@ final class UsualSizeTest extends TestCase
     public function test_a_soffit_reaches_the_ceiling(?float $underside, ?float $ceiling, float $under, float $top): void
     {
         $outline = Ring::rectangle(new Point(0, 0), new Point(1000, 0), new Point(0, 500));
-        self::assertSame([$under, $top], UsualSize::ofSoffit(new Soffit('s', $outline, $underside), new Storey('G', 'Ground', ceiling: $ceiling)));
+        $storey = new Storey('G', 'Ground', ceiling: $ceiling);
+        self::assertSame([$under, $top], UsualSize::ofSoffit(new Soffit('s', $outline, $underside), $storey));
     }
 }
