@@ -25,54 +25,25 @@ final readonly class SheetsPage
     /** Why the open one cannot be drawn. */
     public ?string $problem;
 
+    /** @var array<string, string> what may be put on a sheet, by what the form sends for it */
+    public array $choices;
+
     private Home $home;
 
     public function __construct(public Scheme $scheme, SchemeSheets $sheets, int $number)
     {
         $this->set = SchemeSheets::set($scheme);
         $this->number = max(0, min($number, count($this->set->sheets) - 1));
-        $this->home = new Home($scheme->layout);
+        $source = $sheets->source($scheme);
+        $this->home = $source->home;
+        $this->choices = self::choicesOf($source->home);
         $sheet = $this->sheet();
-        $this->problem = $sheet === null ? null : $sheets->problem($scheme, $sheet);
+        $this->problem = $sheet === null ? null : $sheets->problem($scheme, $source, $sheet);
     }
 
     public function sheet(): ?SheetDefinition
     {
         return $this->set->sheets[$this->number] ?? null;
-    }
-
-    /** The address of the drawing of the open one; another one whenever it is drawn otherwise. */
-    public function drawing(): string
-    {
-        $state = [$this->set->toArray(), $this->scheme->version, $this->scheme->dimensions, $this->scheme->project->office->sheet_fields];
-
-        return route('board.sheets.drawing', [
-            $this->scheme->id, $this->number, 'as' => hash('xxh32', (string) json_encode($state)),
-        ]);
-    }
-
-    /** @return array<string, string> what may be put on a sheet, by what the form sends for it */
-    public function choices(): array
-    {
-        $choices = [];
-        foreach ($this->scheme->layout->storeys as $storey) {
-            $choices["plan {$storey->id}"] = "Plan of {$storey->name}";
-        }
-        foreach ($this->home->stairs as $stair) {
-            if (Climb::of($stair) instanceof Climb) {
-                $choices["section {$stair->id()}"] = "Section along {$stair->name()}";
-            }
-        }
-        foreach ($this->home->rooms as $room) {
-            if ($room->outline() !== null) {
-                $choices["elevations {$room->id()}"] = "Walls of {$room->name()}";
-            }
-        }
-        foreach (ScheduleKind::cases() as $kind) {
-            $choices["schedule {$kind->value}"] = "Schedule of {$kind->value}";
-        }
-
-        return [...$choices, 'legend' => 'Legend', 'notes' => 'Notes', 'revisions' => 'Table of revisions'];
     }
 
     /** What a view is of, in words; what the home does not have any more is said. */
@@ -82,7 +53,7 @@ final readonly class SheetsPage
             ViewKind::Notes => 'Notes',
             ViewKind::Legend => 'Legend',
             ViewKind::Revisions => 'Table of revisions',
-            default => $this->choices()["{$view->kind->value} {$view->of}"] ?? 'Something that is not there any more',
+            default => $this->choices["{$view->kind->value} {$view->of}"] ?? 'Something that is not there any more',
         };
     }
 
@@ -95,8 +66,30 @@ final readonly class SheetsPage
     /** @return list<string> what somebody who builds by them would ask back */
     public function check(): array
     {
-        $scales = array_keys($this->scales());
+        return (new SheetCheck($this->home, $this->scheme->dimensionStyle()))->of($this->set);
+    }
 
-        return (new SheetCheck($this->home, $this->scheme->dimensionStyle()))->of($this->set, $scales[intdiv(count($scales), 2)]);
+    /** @return array<string, string> */
+    private static function choicesOf(Home $home): array
+    {
+        $choices = [];
+        foreach ($home->layout->storeys as $storey) {
+            $choices["plan {$storey->id}"] = "Plan of {$storey->name}";
+        }
+        foreach ($home->stairs as $stair) {
+            if (Climb::of($stair) instanceof Climb) {
+                $choices["section {$stair->id()}"] = "Section along {$stair->name()}";
+            }
+        }
+        foreach ($home->rooms as $room) {
+            if ($room->outline() !== null) {
+                $choices["elevations {$room->id()}"] = "Walls of {$room->name()}";
+            }
+        }
+        foreach (ScheduleKind::cases() as $kind) {
+            $choices["schedule {$kind->value}"] = "Schedule of {$kind->value}";
+        }
+
+        return [...$choices, 'legend' => 'Legend', 'notes' => 'Notes', 'revisions' => 'Table of revisions'];
     }
 }

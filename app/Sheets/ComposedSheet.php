@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use App\Drawing\Svg;
+use App\Sheets\Views\LegendView;
 use App\Sheets\Views\SheetView;
 
 /** A sheet of paper with its views, each true to scale, in a frame above a title block. Millimetres of paper. */
@@ -24,12 +25,71 @@ final readonly class ComposedSheet
      */
     public function fitting(): int
     {
-        foreach (array_keys(PlotScale::choices($this->source->home->layout->units)) as $scale) {
-            if ($this->arranged($scale) !== null) {
-                return $scale;
+        return $this->arranged()[0];
+    }
+
+    /** @throws DoesNotFit */
+    public function svg(): string
+    {
+        [, $views, $arrangement] = $this->arranged();
+        [$width, $height] = [$this->sheet->width(), $this->sheet->height()];
+        $drawn = '';
+        foreach ($views as $number => $view) {
+            $at = $arrangement->anchors[$number];
+            $drawn .= $view->draw($at->x, $at->y).(count($views) > 1 ? self::caption($view, $at->x, $at->y) : '');
+        }
+        $scales = self::scales($views);
+        $frame = Svg::element('rect', [
+            'class' => 'frame-line', 'x' => self::BORDER, 'y' => self::BORDER, 'width' => $width - 2 * self::BORDER,
+            'height' => $height - 2 * self::BORDER, 'aria-hidden' => 'true',
+        ]);
+        $title = $this->title->draw(
+            self::BORDER,
+            $height - self::BORDER,
+            $width - 2 * self::BORDER,
+            count($scales) === 1 ? $scales[0] : null,
+            $this->source->home->layout,
+        );
+
+        return Svg::element(
+            'svg',
+            [
+                'xmlns' => 'http://www.w3.org/2000/svg', 'width' => "{$width}mm", 'height' => "{$height}mm",
+                'viewBox' => "0 0 {$width} {$height}",
+            ],
+            Svg::element('title', [], Svg::text($this->title->heading()))
+            .Svg::element('style', [], SheetStyle::ofSheet(array_values(array_unique([...$scales, LegendView::SCALE]))))
+            .Svg::element('rect', ['class' => 'sheet', 'width' => $width, 'height' => $height, 'aria-hidden' => 'true'])
+            .$title.$drawn.$frame,
+        );
+    }
+
+    /**
+     * At the largest usual scale at which all of it fits.
+     *
+     * @return array{int, list<SheetView>, Arrangement}
+     *
+     * @throws DoesNotFit
+     */
+    private function arranged(): array
+    {
+        $scales = array_keys(PlotScale::choices($this->source->home->layout->units));
+        foreach ($this->hasFreeScale() ? $scales : array_slice($scales, 0, 1) as $scale) {
+            $found = $this->at($scale);
+            if ($found !== null) {
+                return [$scale, ...$found];
             }
         }
         throw new DoesNotFit($this->refusal());
+    }
+
+    /** Is there a drawing that has no scale of its own? */
+    private function hasFreeScale(): bool
+    {
+        return array_filter(
+            $this->sheet->views,
+            static fn(ViewDefinition $view): bool => $view->kind->isDrawing() && $view->scale === null,
+        ) !== [];
     }
 
     private function refusal(): string
@@ -49,42 +109,6 @@ final readonly class ComposedSheet
             .'; it does at '.PlotScale::words($fitting, $units).'.';
     }
 
-    /** @throws DoesNotFit */
-    public function svg(): string
-    {
-        $scale = $this->fitting();
-        $found = $this->arranged($scale) ?? throw new \LogicException('It has just fitted.');
-        [$views, $arrangement] = $found;
-        [$width, $height] = [$this->sheet->width(), $this->sheet->height()];
-        $drawn = '';
-        foreach ($views as $number => $view) {
-            $at = $arrangement->anchors[$number];
-            $drawn .= $view->draw($at->x, $at->y).(count($views) > 1 ? self::caption($view, $at->x, $at->y) : '');
-        }
-        $scales = array_values(array_unique([...array_filter(
-            array_map(static fn(SheetView $view): ?int => $view->scale(), $views),
-            static fn(?int $one): bool => $one !== null,
-        ), 50]));
-        $frame = Svg::element('rect', [
-            'class' => 'frame-line', 'x' => self::BORDER, 'y' => self::BORDER, 'width' => $width - 2 * self::BORDER,
-            'height' => $height - 2 * self::BORDER, 'aria-hidden' => 'true',
-        ]);
-        $scale = self::common($views);
-
-        return Svg::element(
-            'svg',
-            [
-                'xmlns' => 'http://www.w3.org/2000/svg', 'width' => "{$width}mm", 'height' => "{$height}mm",
-                'viewBox' => "0 0 {$width} {$height}",
-            ],
-            Svg::element('title', [], Svg::text($this->title->heading()))
-            .Svg::element('style', [], SheetStyle::ofSheet($scales))
-            .Svg::element('rect', ['class' => 'sheet', 'width' => $width, 'height' => $height, 'aria-hidden' => 'true'])
-            .$this->title->draw(self::BORDER, $height - self::BORDER, $width - 2 * self::BORDER, $scale, $this->source->home->layout)
-            .$drawn.$frame,
-        );
-    }
-
     /** Is there one drawing or list on it? */
     private function isAlone(): bool
     {
@@ -92,7 +116,7 @@ final readonly class ComposedSheet
     }
 
     /** @return array{list<SheetView>, Arrangement}|null null: they do not fit */
-    private function arranged(int $scale): ?array
+    private function at(int $scale): ?array
     {
         $inset = $this->isAlone() ? 0.0 : self::INSET;
         $width = $this->sheet->width() - 2 * (self::BORDER + $inset);
@@ -123,17 +147,16 @@ final readonly class ComposedSheet
     }
 
     /**
-     * The scale of all drawings; null where they differ or there are none.
+     * Each scale that something is drawn at, once.
      *
      * @param list<SheetView> $views
+     *
+     * @return list<int>
      */
-    private static function common(array $views): ?int
+    private static function scales(array $views): array
     {
-        $scales = array_unique(array_filter(
-            array_map(static fn(SheetView $view): ?int => $view->scale(), $views),
-            static fn(?int $one): bool => $one !== null,
-        ));
+        $scales = array_map(static fn(SheetView $view): ?int => $view->scale(), $views);
 
-        return count($scales) === 1 ? array_values($scales)[0] : null;
+        return array_values(array_unique(array_filter($scales, is_int(...))));
     }
 }

@@ -9,6 +9,12 @@ final readonly class Extent
 {
     public function __construct(public float $left, public float $right, public float $up, public float $down) {}
 
+    /** With the anchor in its middle. */
+    public static function around(float $width, float $height): self
+    {
+        return new self($width / 2, $width / 2, $height / 2, $height / 2);
+    }
+
     public function width(): float
     {
         return $this->left + $this->right;

@@ -23,11 +23,11 @@ final readonly class SchemeSheets
         return $this->composed($scheme, $sheet, $this->source($scheme), $which)->svg();
     }
 
-    /** Why a sheet cannot be drawn, in a sentence; null where it can. */
-    public function problem(Scheme $scheme, SheetDefinition $sheet): ?string
+    /** Why a sheet cannot be drawn from a source of the scheme, in a sentence; null where it can. */
+    public function problem(Scheme $scheme, SheetSource $source, SheetDefinition $sheet): ?string
     {
         try {
-            $this->composed($scheme, $sheet, $this->source($scheme), '')->fitting();
+            $this->composed($scheme, $sheet, $source, '')->fitting();
         } catch (DoesNotFit $e) {
             return $e->getMessage();
         }
@@ -61,6 +61,24 @@ final readonly class SchemeSheets
         return SheetSet::of($scheme->sheets, $scheme->layout);
     }
 
+    public function source(Scheme $scheme): SheetSource
+    {
+        $home = new Home($scheme->layout);
+        $revisions = $scheme->revisions()->orderBy('number')->with('submitter')->get();
+        $last = $revisions->last();
+
+        return new SheetSource(
+            $home,
+            $scheme->dimensionStyle(),
+            fn(): Report => $this->reports->report($home, Basis::ofProject($scheme->project, $scheme->layout->units)),
+            array_values($revisions->map(static fn(Revision $revision): array => [
+                (string) $revision->number, $revision->created_at->format('j M Y'), $revision->submitter->name, $revision->state->words(),
+                $revision->answer ?? '',
+            ])->all()),
+            $last === null ? [] : (new Difference($last->layout, $scheme->layout))->ids()['after'],
+        );
+    }
+
     private function composed(Scheme $scheme, SheetDefinition $sheet, SheetSource $source, string $which): ComposedSheet
     {
         $project = $scheme->project;
@@ -77,23 +95,5 @@ final readonly class SchemeSheets
             $which,
             [...SheetFields::from($project->office->sheet_fields), ...self::set($scheme)->fields],
         ));
-    }
-
-    private function source(Scheme $scheme): SheetSource
-    {
-        $home = new Home($scheme->layout);
-        $revisions = $scheme->revisions()->orderBy('number')->with('submitter')->get();
-        $last = $revisions->last();
-
-        return new SheetSource(
-            $home,
-            $scheme->dimensionStyle(),
-            fn(): Report => $this->reports->report($home, Basis::ofProject($scheme->project, $scheme->layout->units)),
-            array_values($revisions->map(static fn(Revision $revision): array => [
-                (string) $revision->number, $revision->created_at->format('j M Y'), $revision->submitter->name, $revision->state->words(),
-                $revision->answer ?? '',
-            ])->all()),
-            $last === null ? [] : (new Difference($last->layout, $scheme->layout))->ids()['after'],
-        );
     }
 }

@@ -24,14 +24,13 @@ final readonly class SheetCheck
     /** Lengths that agree, mm of the home. */
     private const SAME = 1.0;
 
+    /** Of plans whose scale is found when they are drawn; rows of dimensions are as far apart on paper at any. */
+    private const USUAL = 100;
+
     public function __construct(private Home $home, private DimensionStyle $style) {}
 
-    /**
-     * @param int $scale of plans that have none of their own
-     *
-     * @return list<string> sentences; empty: nothing is missing
-     */
-    public function of(SheetSet $set, int $scale): array
+    /** @return list<string> sentences; empty: nothing is missing */
+    public function of(SheetSet $set): array
     {
         $plans = array_filter(
             array_merge(...array_map(static fn(SheetDefinition $sheet): array => $sheet->views, $set->sheets)),
@@ -43,7 +42,7 @@ final readonly class SheetCheck
             array_push($said, ...in_array($storey->id, $shown, true) ? $this->ofStorey($storey) : ["{$storey->name} is on no sheet."]);
         }
         foreach ($plans as $view) {
-            array_push($said, ...$this->twice($view, $view->scale ?? $scale));
+            array_push($said, ...$this->twice($view, $view->scale ?? self::USUAL));
         }
 
         return array_values(array_unique($said));

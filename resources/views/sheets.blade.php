@@ -26,7 +26,7 @@
         <div class="sheets-open">
             @if ($sheet === null)<p>There is no sheet yet: add one.</p>
             @elseif ($page->problem)<p class="field-error" role="alert">{{ $page->problem }}</p>
-            @else<a href="{{ $page->drawing() }}" target="_blank"><img class="sheets-drawing" src="{{ $page->drawing() }}" alt="Sheet {{ $page->number + 1 }}, {{ $sheet->name }}: opens by itself"></a>
+            @else @php($drawing = route('board.sheets.drawing', [$page->scheme->id, $page->number]))<a href="{{ $drawing }}" target="_blank"><img class="sheets-drawing" src="{{ $drawing }}" alt="Sheet {{ $page->number + 1 }}, {{ $sheet->name }}: opens by itself"></a>
             @endif
         </div>
         @if ($sheet)
@@ -62,7 +62,7 @@
                     </ol>
                     @foreach ($errors->get('views.*') as $messages)<p class="field-error" role="alert">{{ $messages[0] }}</p>@endforeach
                     <label class="form-label" for="sheet-add">Put on it</label>
-                    <select class="form-select form-select-sm" id="sheet-add" name="add"><option value="">nothing more</option>@foreach ($page->choices() as $key => $words)<option value="{{ $key }}">{{ $words }}</option>@endforeach</select>
+                    <select class="form-select form-select-sm" id="sheet-add" name="add"><option value="">nothing more</option>@foreach ($page->choices as $key => $words)<option value="{{ $key }}">{{ $words }}</option>@endforeach</select>
                     <p class="sheets-buttons"><button class="btn btn-sm btn-primary">Set</button></p>
                 </form>
                 <form method="post" action="{{ route('board.sheets.drop', [$page->scheme, $page->number]) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Remove this sheet</button></form>

@@ -5,21 +5,20 @@ declare(strict_types=1);
 namespace App\Sheets\Views;
 
 use App\Drawing\Svg;
-use App\Sheets\Extent;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\Status;
 
-/** What the lines of the plans mean, as far as these plans have them. In mm of paper; its anchor is the middle. */
-final readonly class LegendView implements SheetView
+/** What the lines of the plans mean, as far as these plans have them. */
+final readonly class LegendView extends ListView
 {
-    private const ROW = 5.6;
-    private const SIGN = 14.0;
-    private const LETTER = 1.6;
-
     /** Signs are drawn as lines of plans are at this scale. */
-    private const SCALE = 50;
+    public const SCALE = 50;
+
+    /** How wide signs are, and where the middle of one is below the top of its row. */
+    private const SIGN = 14.0;
+    private const MIDDLE = 2.2;
 
     /** @var array<string, string> what each sign is, by its class */
     private array $signs;
@@ -53,42 +52,32 @@ final readonly class LegendView implements SheetView
         ], array_filter($has));
     }
 
-    public function caption(): string
+    protected function title(): string
     {
-        return '';
+        return 'Legend';
     }
 
-    public function scale(): ?int
+    protected function rows(): int
     {
-        return null;
+        return count($this->signs);
     }
 
-    public function extent(): Extent
+    protected function rowHeight(): float
     {
-        $longest = max([6, ...array_map(mb_strlen(...), array_values($this->signs))]);
-
-        [$across, $up] = [(self::SIGN + self::LETTER * $longest) / 2, self::ROW * (count($this->signs) + 1) / 2];
-
-        return new Extent($across, $across, $up, $up);
+        return 5.6;
     }
 
-    public function draw(float $x, float $y): string
+    protected function width(): float
     {
-        $extent = $this->extent();
-        [$x, $y] = [$x - $extent->left, $y - $extent->up];
-        $drawn = Svg::element(
-            'g',
-            ['role' => 'heading', 'aria-level' => 2],
-            Svg::element('text', ['class' => 'list-title', 'x' => (string) round($x, 3), 'y' => (string) round($y + 3.4, 3)], 'Legend'),
-        );
-        $row = $y;
+        return self::SIGN + self::LETTER * max([6, ...array_map(mb_strlen(...), array_values($this->signs))]);
+    }
+
+    protected function body(float $left, float $top): string
+    {
+        $drawn = '';
         foreach ($this->signs as $class => $words) {
-            $row += self::ROW;
-            $drawn .= $this->sign($class, $x, $row + 2.2).Svg::element(
-                'text',
-                ['class' => 'list-cell', 'x' => (string) round($x + self::SIGN, 3), 'y' => (string) round($row + 3.4, 3)],
-                Svg::text($words),
-            );
+            $drawn .= $this->sign($class, $left, $top + self::MIDDLE).self::text('list-cell', $left + self::SIGN, $top, $words);
+            $top += $this->rowHeight();
         }
 
         return $drawn;
@@ -104,7 +93,7 @@ final readonly class LegendView implements SheetView
 
         return Svg::element('g', ['class' => 'at-'.self::SCALE, 'aria-hidden' => 'true'], Svg::element(
             'g',
-            ['class' => 'plan', 'transform' => 'translate('.round($x, 3).' '.round($y, 3).') scale('.(1 / self::SCALE).')'],
+            ['class' => 'plan', 'transform' => 'translate('.self::number($x).' '.self::number($y).') scale('.(1 / self::SCALE).')'],
             Svg::element('path', ['class' => $class, 'd' => $path]),
         ));
     }

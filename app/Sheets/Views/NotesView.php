@@ -4,14 +4,9 @@ declare(strict_types=1);
 
 namespace App\Sheets\Views;
 
-use App\Drawing\Svg;
-use App\Sheets\Extent;
-
-/** Notes, each on a line of its own or wrapped onto several. In mm of paper; its anchor is the middle. */
-final readonly class NotesView implements SheetView
+/** Notes, each on a line of its own or wrapped onto several. */
+final readonly class NotesView extends ListView
 {
-    private const ROW = 4.6;
-    private const LETTER = 1.6;
     private const LONGEST = 64;
 
     /** @var list<string> */
@@ -29,42 +24,32 @@ final readonly class NotesView implements SheetView
         $this->lines = $lines;
     }
 
-    public function caption(): string
+    protected function title(): string
     {
-        return '';
+        return 'Notes';
     }
 
-    public function scale(): ?int
+    protected function rows(): int
     {
-        return null;
+        return count($this->lines);
     }
 
-    public function extent(): Extent
+    protected function rowHeight(): float
     {
-        $longest = max([10, ...array_map(mb_strlen(...), $this->lines)]);
-
-        [$across, $up] = [self::LETTER * $longest / 2, self::ROW * (count($this->lines) + 1) / 2];
-
-        return new Extent($across, $across, $up, $up);
+        return 4.6;
     }
 
-    public function draw(float $x, float $y): string
+    protected function width(): float
     {
-        $extent = $this->extent();
-        [$x, $y] = [$x - $extent->left, $y - $extent->up];
-        $drawn = Svg::element(
-            'g',
-            ['role' => 'heading', 'aria-level' => 2],
-            Svg::element('text', ['class' => 'list-title', 'x' => (string) round($x, 3), 'y' => (string) round($y + 3.4, 3)], 'Notes'),
-        );
-        foreach ($this->lines as $number => $line) {
-            $drawn .= Svg::element(
-                'text',
-                ['class' => 'list-cell', 'x' => (string) round($x, 3), 'y' => (string) round($y + self::ROW * ($number + 1) + 3.4, 3)],
-                Svg::text($line),
-            );
-        }
+        return self::LETTER * max([10, ...array_map(mb_strlen(...), $this->lines)]);
+    }
 
-        return $drawn;
+    protected function body(float $left, float $top): string
+    {
+        return implode('', array_map(
+            fn(string $line, int $number): string => self::text('list-cell', $left, $top + $this->rowHeight() * $number, $line),
+            $this->lines,
+            array_keys($this->lines),
+        ));
     }
 }

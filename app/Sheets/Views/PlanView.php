@@ -10,16 +10,16 @@ use App\Drawing\PlanDrawing;
 use App\Drawing\PlanLayers;
 use App\Drawing\RevisionCloud;
 use App\Drawing\Sheet;
-use App\Drawing\Svg;
 use App\Sheets\Extent;
-use App\Sheets\PlotScale;
 use App\Sheets\SheetStyle;
 use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StoreyPlan;
 
 /** The plan of a storey; its anchor is the middle of the building. */
-final readonly class PlanView implements SheetView
+final readonly class PlanView extends DrawingView
 {
     /** Around what lies outside the building, where the way up is written, mm of paper. */
     private const CLEAR = 5.0;
@@ -29,22 +29,14 @@ final readonly class PlanView implements SheetView
 
     /** @param list<string> $changed ids of the elements that clouds are drawn around */
     public function __construct(
-        private Home $home,
+        Home $home,
         private StoreyPlan $plan,
         private DimensionStyle $style,
         private PlanLayers $layers,
-        private int $scale,
+        int $scale,
         private array $changed = [],
-    ) {}
-
-    public function caption(): string
-    {
-        return "{$this->plan->storey->name}{$this->layers->suffix()}, ".PlotScale::words($this->scale, $this->home->layout->units);
-    }
-
-    public function scale(): int
-    {
-        return $this->scale;
+    ) {
+        parent::__construct($home, $scale);
     }
 
     public function extent(): Extent
@@ -63,37 +55,36 @@ final readonly class PlanView implements SheetView
         );
     }
 
-    public function draw(float $x, float $y): string
+    protected function title(): string
     {
-        $pixel = SheetStyle::PIXEL * $this->scale;
-        $labels = new LabelPlace($this->home, $pixel, $this->style);
-        $layers = (new PlanDrawing($this->home, $this->plan, $labels, $this->style, $this->layers))->layers()
-            .($this->changed === [] ? '' : (new RevisionCloud($this->home, $this->plan, $this->changed, $this->scale))->draw());
-        $middle = Sheet::of($this->home->layout)->building->middle();
-        // on paper, what keeps its size on the screen has a size of its own
-        $pinned = str_replace('<g class="pin ', '<g transform="scale('.$pixel.')" class="pin ', $layers);
-
-        return Svg::element('g', ['class' => "at-{$this->scale}", 'role' => 'img', 'aria-label' => $this->words()], Svg::element(
-            'g',
-            [
-                'class' => 'plan',
-                'transform' => 'translate('.round($x - $middle->x / $this->scale, 4).' '.round($y + $middle->y / $this->scale, 4)
-                    .') scale('.round(1 / $this->scale, 8).')',
-            ],
-            $pinned,
-        ));
+        return "{$this->plan->storey->name}{$this->layers->suffix()}";
     }
 
-    /** What is seen, for whoever does not see it. */
-    private function words(): string
+    protected function content(): string
     {
-        $labels = new LabelPlace($this->home, SheetStyle::PIXEL * $this->scale, $this->style);
+        return (new PlanDrawing($this->home, $this->plan, $this->labels(), $this->style, $this->layers))->layers()
+            .($this->changed === [] ? '' : (new RevisionCloud($this->home, $this->plan, $this->changed, $this->scale))->draw());
+    }
+
+    protected function anchor(): Point
+    {
+        return Sheet::of($this->home->layout)->building->middle();
+    }
+
+    protected function description(): string
+    {
+        $labels = $this->labels();
         $rooms = array_map(
-            static fn($room): string => implode(' ', $labels->lines($room)),
+            static fn(RoomSpace $room): string => implode(' ', $labels->lines($room)),
             array_values($this->plan->rooms),
         );
 
         return "Plan of {$this->caption()}: ".implode(', ', $rooms);
+    }
+
+    private function labels(): LabelPlace
+    {
+        return new LabelPlace($this->home, SheetStyle::PIXEL * $this->scale, $this->style);
     }
 
     private function onPaper(Box $box, float $around): Box

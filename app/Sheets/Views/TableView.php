@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Sheets\Views;
 
 use App\Drawing\Svg;
-use App\Sheets\Extent;
 
-/** A list in rows and columns, in as many blocks side by side as its height takes. In mm of paper; its anchor is the middle. */
-final readonly class TableView implements SheetView
+/** A list in rows and columns, in as many blocks side by side as its height takes. */
+final readonly class TableView extends ListView
 {
     private const ROW = 4.8;
-    private const LETTER = 1.6;
     private const WIDEST = 46;
     private const GAP = 6.0;
 
@@ -42,44 +40,34 @@ final readonly class TableView implements SheetView
         $this->blocks = $short === [] ? [[]] : array_chunk($short, $fitting);
     }
 
-    public function caption(): string
+    protected function title(): string
     {
-        return '';
+        return $this->title;
     }
 
-    public function scale(): ?int
+    protected function rows(): int
     {
-        return null;
+        return 1 + max(array_map(count(...), $this->blocks));
     }
 
-    public function extent(): Extent
+    protected function rowHeight(): float
     {
-        $width = count($this->blocks) * (array_sum($this->columns) + self::GAP) - self::GAP;
-
-        [$across, $up] = [$width / 2, self::ROW * (2 + max(array_map(count(...), $this->blocks))) / 2];
-
-        return new Extent($across, $across, $up, $up);
+        return self::ROW;
     }
 
-    public function draw(float $x, float $y): string
+    protected function width(): float
     {
-        $extent = $this->extent();
-        [$x, $y] = [$x - $extent->left, $y - $extent->up];
-        $drawn = Svg::element(
-            'g',
-            ['role' => 'heading', 'aria-level' => 2],
-            Svg::element(
-                'text',
-                ['class' => 'list-title', 'x' => self::number($x), 'y' => self::number($y + 3.4)],
-                Svg::text($this->title),
-            ),
-        );
+        return count($this->blocks) * (array_sum($this->columns) + self::GAP) - self::GAP;
+    }
+
+    protected function body(float $left, float $top): string
+    {
         $tables = '';
         foreach ($this->blocks as $number => $rows) {
-            $tables .= $this->block($rows, $x + $number * (array_sum($this->columns) + self::GAP), $y + self::ROW);
+            $tables .= $this->block($rows, $left + $number * (array_sum($this->columns) + self::GAP), $top);
         }
 
-        return $drawn.Svg::element('g', ['role' => 'table', 'aria-label' => $this->title, 'class' => 'list'], $tables);
+        return Svg::element('g', ['role' => 'table', 'aria-label' => $this->title, 'class' => 'list'], $tables);
     }
 
     /** @param list<list<string>> $rows */
@@ -104,19 +92,15 @@ final readonly class TableView implements SheetView
     {
         $drawn = '';
         foreach ($cells as $column => $cell) {
-            $drawn .= Svg::element('g', ['role' => $role], Svg::element(
-                'text',
-                ['class' => $role === 'cell' ? 'list-cell' : 'list-head', 'x' => self::number($x), 'y' => self::number($y + 3.4)],
-                Svg::text($cell),
+            $drawn .= Svg::element('g', ['role' => $role], self::text(
+                $role === 'cell' ? 'list-cell' : 'list-head',
+                $x,
+                $y,
+                $cell,
             ));
             $x += $this->columns[$column] ?? 0.0;
         }
 
         return Svg::element('g', ['role' => 'row'], $drawn);
-    }
-
-    private static function number(float $number): string
-    {
-        return (string) round($number, 3);
     }
 }
