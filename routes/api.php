@@ -7,6 +7,7 @@ use App\Http\Controllers\Api\CheckController;
 use App\Http\Controllers\Api\DescriptionController;
 use App\Http\Controllers\Api\ProjectController;
 use App\Http\Controllers\Api\RevisionController;
+use App\Http\Controllers\LayoutFileController;
 use App\Http\Middleware\HoldsToken;
 use App\Models\Project;
 use Illuminate\Support\Facades\Route;
@@ -23,7 +24,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(static function (): v
             Route::get('/', [RevisionController::class, 'show'])->name('api.revision');
             Route::get('/report', [RevisionController::class, 'report'])->name('api.report');
             Route::get('/schedules/{kind}', [RevisionController::class, 'schedule'])->name('api.schedule');
-            Route::get('/home.{format}', [RevisionController::class, 'home'])->middleware('throttle:api-work')->name('api.home');
+            Route::get('/home.{format}', [LayoutFileController::class, 'revision'])->middleware('throttle:api-work')->name('api.home');
         });
     });
     Route::middleware([HoldsToken::class.':hand-in', 'throttle:api-work'])->group(static function (): void {

@@ -21,6 +21,12 @@ final readonly class BookList
         return array_map(static fn(array $book): ListedBook => new ListedBook(...$book), $this->kept()['books']);
     }
 
+    /** @return list<string> */
+    public function ids(): array
+    {
+        return array_map(static fn(array $book): string => $book[0], $this->kept()['books']);
+    }
+
     /** @return array<string, string> why a book cannot be read, by its id */
     public function unreadable(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Drawing\DimensionStyle;
+use App\Exchange\HomeFormat;
 use App\Intake\HomeFile;
 use App\Intake\UnreadableHomeFile;
 use App\Sheets\ComposedSheet;
@@ -14,13 +15,9 @@ use App\Sheets\PdfPrinter;
 use App\Sheets\SheetSet;
 use App\Sheets\SheetSource;
 use App\Sheets\TitleBlock;
-use Heurema\Ifc\Writing\ModelWriter;
 use Heurema\Layout\Layout;
-use Heurema\Layout\LayoutWriter;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Layout\Storey;
-use Heurema\Scene\BinaryModel;
-use Heurema\Scene\Scene;
 use Heurema\Spatial\Home;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -44,16 +41,15 @@ final class ExportCommand extends Command
     {
         try {
             $layout = HomeFile::read($this->content())->layout;
-            $written = match ($this->option('format')) {
-                'json' => (new LayoutWriter())->write($layout),
-                'ifc' => ModelWriter::write($layout, now()->format('Y-m-d\TH:i:s')),
-                'glb' => BinaryModel::write(Scene::of(new Home($layout))),
+            $wanted = $this->option('format');
+            $written = match ($wanted) {
                 'svg' => $this->sheet($layout, $this->storeys($layout)[0]),
                 'pdf' => $printer->sheets(
                     array_map(fn(Storey $one): string => $this->sheet($layout, $one), $this->storeys($layout)),
                     $layout->name,
                 ),
-                default => throw new \InvalidArgumentException('--format is json, ifc, glb, svg or pdf.'),
+                default => HomeFormat::tryFrom((string) $wanted)?->write($layout)
+                    ?? throw new \InvalidArgumentException('--format is json, ifc, glb, svg or pdf.'),
             };
         } catch (UnreadableHomeFile|UnreadableLayout|DoesNotFit|\InvalidArgumentException $e) {
             $this->complain($e->getMessage());

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Examination\BookList;
-use App\Examination\ListedBook;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -17,7 +16,7 @@ final class BasisRequest extends FormRequest
     {
         return [
             'books' => ['required', 'array', 'min:1'],
-            'books.*' => ['string', Rule::in(array_map(static fn(ListedBook $book): string => $book->id, $list->books()))],
+            'books.*' => ['string', Rule::in($list->ids())],
         ];
     }
 

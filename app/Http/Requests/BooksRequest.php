@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Examination\BookList;
 use App\Examination\ChosenSettings;
-use App\Examination\ListedBook;
 use Heurema\Rulebook\Shelf;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
@@ -20,7 +19,7 @@ final class BooksRequest extends FormRequest
     {
         return [
             'books' => ['required', 'array', 'min:1'],
-            'books.*' => ['string', 'distinct', Rule::in(array_map(static fn(ListedBook $book): string => $book->id, $list->books()))],
+            'books.*' => ['string', 'distinct', Rule::in($list->ids())],
             'settings' => ['array', 'max:100'],
             'settings.*' => ['string', 'max:100'],
         ];

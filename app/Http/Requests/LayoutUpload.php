@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Intake\HomeFile;
-use App\Models\User;
-use App\Pages\Desk;
-use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\UploadedFile;
 
 /** A layout file on its way in. */
 final class LayoutUpload extends FormRequest
 {
+    use RefusedAtDesk;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -49,12 +47,9 @@ final class LayoutUpload extends FormRequest
         return $address === '' ? null : $address;
     }
 
-    /** The desk again with the message beside the field, as 422, whether a script or a form asked. */
-    protected function failedValidation(Validator $validator): never
+    /** @return array<string, mixed> */
+    protected function refusal(string $message): array
     {
-        $user = $this->user();
-        $desk = $user instanceof User ? Desk::of($user->office) : throw new \LogicException('Nobody is signed in.');
-
-        throw new HttpResponseException(response()->view('desk', ['desk' => $desk, 'refused' => $validator->errors()->first()], 422));
+        return ['refused' => $message];
     }
 }

@@ -19,15 +19,15 @@ use Heurema\Layout\Intake\UnreadableRoomList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 use Heurema\Units\UnitSystem;
-use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 
 /** A home that begins on the board: from listed rooms, or empty. */
 final class NewDrawing extends FormRequest
 {
+    use RefusedAtDesk;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -113,13 +113,10 @@ final class NewDrawing extends FormRequest
         return $this->boolean('as_blocks') ? $arrangement->blocks($name, $listed) : $arrangement->layout($name, $listed);
     }
 
-    protected function failedValidation(Validator $validator): never
+    /** @return array<string, mixed> */
+    protected function refusal(string $message): array
     {
-        throw new HttpResponseException(response()->view(
-            'desk',
-            ['desk' => Desk::of($this->person()->office), 'refusedDrawing' => [$validator->errors()->first()]],
-            422,
-        ));
+        return ['refusedDrawing' => [$message]];
     }
 
     private function person(): User

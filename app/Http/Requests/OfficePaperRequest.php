@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Sheets\Paper;
+use App\Sheets\ReadableFields;
 use App\Sheets\SheetFields;
-use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -18,20 +18,8 @@ final class OfficePaperRequest extends FormRequest
     {
         return [
             'paper' => ['nullable', Rule::in(array_map(static fn(Paper $one): string => $one->value, Paper::forLetters()))],
-            'fields' => ['nullable', 'string', 'max:2000'],
+            'fields' => ['nullable', 'string', 'max:2000', new ReadableFields()],
         ];
-    }
-
-    /** @return list<callable(Validator): void> */
-    public function after(): array
-    {
-        return [function (Validator $validator): void {
-            try {
-                SheetFields::read($this->string('fields')->value());
-            } catch (\InvalidArgumentException $e) {
-                $validator->errors()->add('fields', $e->getMessage());
-            }
-        }];
     }
 
     /** @return array{paper: string|null, sheet_fields: list<array{string, string}>|null} */

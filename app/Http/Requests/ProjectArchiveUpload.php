@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Exchange\ProjectContents;
-use App\Models\User;
-use App\Pages\Desk;
-use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\UploadedFile;
 
 /** The archive of a whole project on its way in. */
 final class ProjectArchiveUpload extends FormRequest
 {
+    use RefusedAtDesk;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -40,14 +38,9 @@ final class ProjectArchiveUpload extends FormRequest
         return $file instanceof UploadedFile ? $file->getPathname() : '';
     }
 
-    /** The desk again with the message beside the field, as 422. */
-    protected function failedValidation(Validator $validator): never
+    /** @return array<string, mixed> */
+    protected function refusal(string $message): array
     {
-        $user = $this->user();
-        $desk = $user instanceof User ? Desk::of($user->office) : throw new \LogicException('Nobody is signed in.');
-
-        throw new HttpResponseException(
-            response()->view('desk', ['desk' => $desk, 'refusedArchive' => $validator->errors()->first()], 422),
-        );
+        return ['refusedArchive' => $message];
     }
 }

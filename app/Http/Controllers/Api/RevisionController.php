@@ -7,7 +7,6 @@ namespace App\Http\Controllers\Api;
 use App\Actions\StaleScheme;
 use App\Actions\SubmitScheme;
 use App\Actions\TakeFile;
-use App\Http\Controllers\LayoutFileController;
 use App\Http\Requests\Api\HandedInHome;
 use App\Http\Resources\ReviewResource;
 use App\Intake\HomeFile;
@@ -72,11 +71,6 @@ final readonly class RevisionController
     public function schedule(Revision $revision, ScheduleKind $kind): JsonResponse
     {
         return response()->json(Schedule::of($kind, $this->pages->report($revision))->toArray());
-    }
-
-    public function home(Revision $revision, string $format, LayoutFileController $files): Response
-    {
-        return $files->revision($revision, $format);
     }
 
     private function state(Revision $revision): ReviewResource

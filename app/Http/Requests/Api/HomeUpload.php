@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\Api;
 
 use App\Examination\BookList;
-use App\Examination\ListedBook;
 use App\Intake\HomeFile;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
@@ -21,7 +20,7 @@ abstract class HomeUpload extends FormRequest
         return [
             'file' => ['sometimes', 'file', 'max:'.intdiv(HomeFile::LARGEST_BYTES, 1024)],
             'books' => ['sometimes', 'array', 'min:1', 'max:20'],
-            'books.*' => ['string', 'distinct', Rule::in(array_map(static fn(ListedBook $book): string => $book->id, $list->books()))],
+            'books.*' => ['string', 'distinct', Rule::in($list->ids())],
             ...$this->furtherRules(),
         ];
     }
