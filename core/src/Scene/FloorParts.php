@@ -7,16 +7,18 @@ namespace Heurema\Scene;
 use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Spatial\Home;
 use Heurema\Spatial\StoreyPlan;
 
-/** Floors with their openings, and terraces. In mm. */
+/** Floors with their openings, what they stand on, and terraces. In mm. */
 final readonly class FloorParts
 {
     /** Terraces are drawn so thick. */
     private const TERRACE = 100.0;
 
-    public function __construct(private StoreyPlan $plan) {}
+    public function __construct(private Home $home, private StoreyPlan $plan) {}
 
     /** @return list<Part> */
     public function parts(): array
@@ -29,6 +31,7 @@ final readonly class FloorParts
             $this->ground(),
         );
         $parts = $prisms === [] ? [] : [new Part("floor {$storey->id}", "Floor of {$storey->name}", $storey->id, Material::Floor, $prisms)];
+        array_push($parts, ...$this->plinth($under));
         foreach ($storey->terraces as $terrace) {
             $level = $top + ($terrace->level ?? 0.0);
             $parts[] = new Part($terrace->id, $terrace->name, $storey->id, Material::Ground, [
@@ -37,6 +40,24 @@ final readonly class FloorParts
         }
 
         return $parts;
+    }
+
+    /**
+     * What stands below the lowest floor, down to the lowest ground at its corners.
+     *
+     * @return list<Part>
+     */
+    private function plinth(float $top): array
+    {
+        $slabs = $this->plan === array_values($this->home->plans)[0] && $this->home->ground()->isSaid() ? $this->plan->mass->slab() : [];
+        $prisms = [];
+        foreach ($slabs as $slab) {
+            $ground = min(array_map(fn(Point $corner): float => $this->home->ground()->at($corner) ?? $top, $slab->outer->points));
+            $prisms = [...$prisms, ...$ground < $top ? [Prism::box($slab->outer, $ground, $top)] : []];
+        }
+        $storey = $this->plan->storey;
+
+        return $prisms === [] ? [] : [new Part("floor {$storey->id}", "Plinth of {$storey->name}", $storey->id, Material::Plinth, $prisms)];
     }
 
     /** @return list<Polygon> what is left of the ground that the storey covers when its openings are cut out */

@@ -11,6 +11,9 @@ enum Material: string
 {
     case Wall = 'wall';
     case Floor = 'floor';
+    case Ceiling = 'ceiling';
+    case Roof = 'roof';
+    case Plinth = 'plinth';
     case Ground = 'ground';
     case Stair = 'stair';
     case Guard = 'guard';
@@ -49,6 +52,9 @@ enum Material: string
         return match ($this) {
             self::Wall => [0.85, 0.8, 0.72, 1.0],
             self::Floor => [0.62, 0.52, 0.4, 1.0],
+            self::Ceiling => [0.93, 0.9, 0.85, 1.0],
+            self::Roof => [0.42, 0.3, 0.26, 1.0],
+            self::Plinth => [0.45, 0.44, 0.42, 1.0],
             self::Ground => [0.5, 0.53, 0.42, 1.0],
             self::Stair => [0.52, 0.38, 0.25, 1.0],
             self::Guard => [0.12, 0.15, 0.2, 1.0],

@@ -18,8 +18,9 @@ final readonly class Scene
         foreach ($home->plans as $plan) {
             array_push(
                 $parts,
-                ...(new FloorParts($plan))->parts(),
+                ...(new FloorParts($home, $plan))->parts(),
                 ...(new WallParts($home, $plan))->parts(),
+                ...(new RoofParts($home, $plan, $home->above($plan)))->parts(),
                 ...(new ClimbParts($home, $plan))->parts(),
                 ...(new ThingParts($home, $plan))->parts(),
             );

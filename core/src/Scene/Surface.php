@@ -10,11 +10,11 @@ use Heurema\Geometry\Point;
 final readonly class Surface
 {
     /** @param Point $gradient how much it rises along x and along y, mm in mm */
-    private function __construct(private float $height, private Point $through, private Point $gradient) {}
+    private function __construct(private float $height, private Point $through, public Point $gradient) {}
 
     public static function level(float $height): self
     {
-        return new self($height, new Point(0, 0), new Point(0, 0));
+        return new self($height, new Point(0.0, 0.0), new Point(0.0, 0.0));
     }
 
     public static function sloped(float $height, Point $through, Point $gradient): self
@@ -25,6 +25,11 @@ final readonly class Surface
     public function at(Point $point): float
     {
         return $this->height + $this->gradient->dot($point->minus($this->through));
+    }
+
+    public function isLevel(): bool
+    {
+        return $this->gradient->x === 0.0 && $this->gradient->y === 0.0;
     }
 
     public function raised(float $by): self

@@ -15,8 +15,9 @@ final class UsualSize
     /** Of walls and rooms. */
     public const HEIGHT = 2400.0;
 
-    /** How thick floors, treads and ramps are. */
+    /** How thick floors, roofs, treads and ramps are. */
     public const FLOOR = 250.0;
+    public const ROOF = 200.0;
     public const TREAD = 40.0;
     public const RAMP = 150.0;
 

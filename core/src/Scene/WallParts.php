@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Heurema\Scene;
 
+use Heurema\Geometry\Arrangement;
+use Heurema\Geometry\Face;
+use Heurema\Geometry\Line;
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
@@ -19,7 +23,16 @@ final readonly class WallParts
     private const LEAF = 40.0;
     private const PANE = 8.0;
 
-    public function __construct(private Home $home, private StoreyPlan $plan) {}
+    private WallBodies $bodies;
+
+    /** @var list<array{Ring, float, float}> */
+    private array $cuts;
+
+    public function __construct(private Home $home, private StoreyPlan $plan)
+    {
+        $this->cuts = $this->cuts();
+        $this->bodies = new WallBodies($plan, $home->above($plan));
+    }
 
     /** @return list<Part> */
     public function parts(): array
@@ -27,10 +40,7 @@ final readonly class WallParts
         $parts = [];
         foreach ($this->plan->storey->standingWalls() as $wall) {
             if (!$wall->isDivider()) {
-                $prisms = $this->pieces($wall);
-                $parts = [...$parts, ...$prisms === [] ? [] : [
-                    new Part($wall->id, $wall->name(), $this->plan->storey->id, Material::Wall, $prisms),
-                ]];
+                array_push($parts, ...$this->wall($wall));
             }
         }
         foreach ($this->home->openingsOn($this->plan->storey->id) as $opening) {
@@ -41,77 +51,104 @@ final readonly class WallParts
     }
 
     /**
-     * Between its openings as high as it is; below and above each what is left.
+     * Between its openings as high as it is; below and above each what is left; under a slope, the roof over it.
      *
-     * @return list<Prism>
+     * @return list<Part>
      */
-    private function pieces(Wall $wall): array
+    private function wall(Wall $wall): array
     {
-        $floor = $this->plan->storey->elevation ?? 0.0;
-        $top = $wall->height ?? $this->plan->storey->ceiling ?? UsualSize::HEIGHT;
-        $length = $wall->line()->length();
-        $cuts = $this->cuts($wall, $length, $top);
-        $stops = [0.0, $length];
-        foreach ($cuts as [$from, $to]) {
-            array_push($stops, $from, $to);
-        }
-        $stops = array_values(array_unique($stops));
-        sort($stops);
-        $prisms = [];
-        foreach (array_slice($stops, 1) as $number => $to) {
-            $from = $stops[$number];
-            $within = array_filter($cuts, static fn(array $cut): bool => $cut[0] <= $from && $to <= $cut[1]);
-            foreach (self::left($within, $top) as [$bottom, $head]) {
-                $prisms[] = Prism::box(
-                    $this->along($wall, $from, $to, -$wall->thickness / 2, $wall->thickness / 2),
-                    $floor + $bottom,
-                    $floor + $head,
-                );
+        [$body, $roof] = [[], []];
+        foreach ($this->bodies->of($wall) as $piece) {
+            foreach ($this->stretches($piece) as [$stretch, $within]) {
+                foreach (CeilingSurface::over($this->bodies->top($wall, $piece), $stretch) as [$part, $top]) {
+                    array_push($body, ...$this->upright($part, $top, $within));
+                    $roof = [...$roof, ...$top->isLevel() ? [] : [RoofParts::over($part, $top->raised($this->floor()))]];
+                }
             }
         }
+        $storey = $this->plan->storey->id;
 
-        return $prisms;
-    }
-
-    /** @return list<array{float, float, float, float}> from and to along the wall, sill and head */
-    private function cuts(Wall $wall, float $length, float $top): array
-    {
-        $cuts = [];
-        foreach ($this->home->openingsOn($this->plan->storey->id) as $opening) {
-            if ($opening->wall->id !== $wall->id) {
-                continue;
-            }
-            [$width, $sill, $height] = UsualSize::ofOpening($opening->opening);
-            [$from, $to] = [max(0.0, $opening->opening->at - $width / 2), min($length, $opening->opening->at + $width / 2)];
-            $head = $sill + $height;
-            if ($to > $from && min($head, $top) > $sill) {
-                $cuts[] = [$from, $to, $sill, min($head, $top)];
-            }
-        }
-
-        return $cuts;
+        return [
+            ...$body === [] ? [] : [new Part($wall->id, $wall->name(), $storey, Material::Wall, $body)],
+            ...$roof === [] ? [] : [new Part($wall->id, "{$wall->name()}, roof over it", $storey, Material::Roof, $roof)],
+        ];
     }
 
     /**
-     * What is left of the height of a wall where something is cut out of it.
+     * A piece of a wall, parted by the openings in it, those of walls that it runs into among them.
      *
-     * @param array<array{float, float, float, float}> $cuts
-     *
-     * @return list<array{float, float}> bottom and top
+     * @return list<array{Polygon, list<array{float, float}>}> with sill and head of the openings that take some of its height
      */
-    private static function left(array $cuts, float $top): array
+    private function stretches(Polygon $piece): array
     {
-        $left = [];
+        $box = $piece->bounds();
+        $cuts = array_values(array_filter($this->cuts, static fn(array $cut): bool => $box->overlaps($cut[0]->bounds())));
+        if ($cuts === []) {
+            return [[$piece, []]];
+        }
+        $lines = Line::aroundPolygon($piece, 0, 0);
+        foreach ($cuts as $number => [$outline]) {
+            array_push($lines, ...Line::around($outline, 0, $number + 1));
+        }
+        $arrangement = new Arrangement($lines);
+        $stretches = [];
+        foreach ($arrangement->facePolygons(static fn(Face $face): bool => $face->depth(0) > 0) as $number => $stretch) {
+            $within = array_filter(
+                $cuts,
+                static fn(int $cut): bool => $arrangement->faces[$number]->depth($cut + 1) > 0,
+                ARRAY_FILTER_USE_KEY,
+            );
+            $stretches[] = [$stretch, array_map(static fn(array $cut): array => [$cut[1], $cut[2]], array_values($within))];
+        }
+
+        return $stretches;
+    }
+
+    /**
+     * @param list<array{float, float}> $cuts sill and head of openings that go through all of it
+     *
+     * @return list<Prism> what is left of its height
+     */
+    private function upright(Polygon $part, Surface $top, array $cuts): array
+    {
+        $lowest = min(array_map($top->at(...), $part->outer->points));
+        $prisms = [];
         $from = 0.0;
-        usort($cuts, static fn(array $a, array $b): int => $a[2] <=> $b[2]);
-        foreach ($cuts as [, , $sill, $head]) {
-            if ($sill > $from) {
-                $left[] = [$from, $sill];
+        usort($cuts, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        foreach ($cuts as [$sill, $head]) {
+            if (min($sill, $lowest) > $from) {
+                $prisms[] = $this->prism($part, $from, Surface::level(min($sill, $lowest)));
             }
             $from = max($from, $head);
         }
 
-        return $top > $from ? [...$left, [$from, $top]] : $left;
+        return $from < $lowest ? [...$prisms, $this->prism($part, $from, $top)] : $prisms;
+    }
+
+    private function prism(Polygon $part, float $from, Surface $top): Prism
+    {
+        return new Prism($part, Surface::level($this->floor() + $from), $top->raised($this->floor()));
+    }
+
+    private function floor(): float
+    {
+        return $this->plan->storey->elevation ?? 0.0;
+    }
+
+    /** @return list<array{Ring, float, float}> what each opening takes of the plan, its sill and its head */
+    private function cuts(): array
+    {
+        $cuts = [];
+        foreach ($this->home->openingsOn($this->plan->storey->id) as $opening) {
+            [$width, $sill, $height] = UsualSize::ofOpening($opening->opening);
+            $at = $opening->opening->at;
+            $half = $opening->wall->thickness / 2;
+            $cuts = [...$cuts, ...$opening->wall->isDivider() ? [] : [
+                [$this->along($opening->wall, $at - $width / 2, $at + $width / 2, -$half, $half), $sill, $sill + $height],
+            ]];
+        }
+
+        return $cuts;
     }
 
     /** @return list<Part> */
@@ -120,7 +157,7 @@ final readonly class WallParts
         $wall = $opening->wall;
         [$width, $sill, $height] = UsualSize::ofOpening($opening->opening);
         $head = $sill + $height;
-        $floor = $this->plan->storey->elevation ?? 0.0;
+        $floor = $this->floor();
         [$from, $to] = [$opening->opening->at - $width / 2, $opening->opening->at + $width / 2];
         if ($opening->opening->kind === OpeningKind::Gap || $to - $from <= 3 * self::FRAME || $head - $sill <= 3 * self::FRAME) {
             return [];

@@ -218,6 +218,14 @@ final class Home implements Subject
     }
 
     /** The room with an id; null where there is none. */
+    /** The plan of the storey over another one; null over the highest. */
+    public function above(StoreyPlan $plan): ?StoreyPlan
+    {
+        $plans = array_values($this->plans);
+
+        return $plans[(int) array_search($plan, $plans, true) + 1] ?? null;
+    }
+
     public function room(string $id): ?RoomSpace
     {
         foreach ($this->rooms as $room) {

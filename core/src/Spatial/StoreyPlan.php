@@ -167,6 +167,12 @@ final class StoreyPlan implements Subject
         return array_map(fn(JoinedWall $wall): PlacedWall => new PlacedWall($wall->wall, $this), $this->walls);
     }
 
+    /** @return list<Polygon> what the walls fill, parted where they run into one another */
+    public function wallPieces(): array
+    {
+        return array_values($this->arrangement->facePolygons(self::isWall(...)));
+    }
+
     /** @return list<HungSoffit> */
     public function soffits(): array
     {
