@@ -12,6 +12,7 @@ use Heurema\Layout\Fixture;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Note;
+use Heurema\Layout\SectionLine;
 use Heurema\Layout\Soffit;
 use Heurema\Layout\Terrace;
 use Heurema\Layout\Wall;
@@ -101,6 +102,10 @@ final readonly class PlanDrawing
                     (new GroundLevels($this->home, $this->plan->storey->id))->draw(),
                 ],
             ),
+            $this->layer('sections', array_map(
+                static fn(SectionLine $one): string => (new SectionLineDrawing($one))->draw(),
+                $this->home->layout->sections,
+            )),
             $this->layer('dimensions', $dimensions->draw()),
         ]);
     }

@@ -10,6 +10,7 @@ use Heurema\Layout\Axis;
 use Heurema\Layout\GroundLevel;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Ramp;
+use Heurema\Layout\SectionLine;
 use Heurema\Layout\Stair;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Terrace;
@@ -23,7 +24,7 @@ final readonly class Sheet
     /** Room for outside dimensions, mm. */
     private const MARGIN = 1500.0;
 
-    /** Room for the names of axes beyond their ends, mm. */
+    /** Room for the names of axes and sections beyond their ends, mm. */
     private const AROUND_AXES = 500.0;
 
     /** How many pixels wide the plan is taken to be until the page says otherwise. */
@@ -54,7 +55,10 @@ final readonly class Sheet
         $stairs = array_merge(...array_map(self::stair(...), $layout->stairs));
         $ramps = array_merge(...array_map(static fn(Ramp $ramp): array => RampShape::of($ramp)->corners(), $layout->ramps));
 
-        $axes = array_merge(...array_map(static fn(Axis $axis): array => [$axis->from, $axis->to], $layout->axes));
+        $axes = array_merge(...array_map(
+            static fn(Axis|SectionLine $one): array => [$one->from, $one->to],
+            [...$layout->axes, ...$layout->sections],
+        ));
         $levels = array_map(static fn(GroundLevel $level): Point => $level->at, $layout->ground);
         $terraces = array_merge(...array_map(self::terraces(...), $layout->storeys));
         $drawn = Box::around([...self::corners($building), ...$stairs, ...$ramps, ...$levels, ...$terraces]);

@@ -68,6 +68,11 @@ final readonly class TrialDrawing
                 return (new AxisDrawing($axis))->draw();
             }
         }
+        foreach ($this->home->layout->sections as $section) {
+            if ($section->id === $id) {
+                return (new SectionLineDrawing($section))->draw();
+            }
+        }
         foreach ($plan->storey->blocks ?? [] as $block) {
             if ($block->id === $id) {
                 return (new BlockDrawing($block, $this->home))->draw();

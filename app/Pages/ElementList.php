@@ -11,6 +11,7 @@ use Heurema\Layout\Block;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Guard;
+use Heurema\Layout\SectionLine;
 use Heurema\Layout\Soffit;
 use Heurema\Layout\Terrace;
 use Heurema\Layout\Wall;
@@ -50,6 +51,10 @@ final readonly class ElementList
             'Axes' => self::listed(
                 $this->home->layout->axes,
                 fn(Axis $axis): array => ["Axis {$axis->name}", $this->home->length($axis->line()->length()).' long'],
+            ),
+            'Section lines' => self::listed(
+                $this->home->layout->sections,
+                fn(SectionLine $one): array => ["Section {$one->name}", $this->home->length($one->line()->length()).' long'],
             ),
             'Blocks' => self::listed(
                 $plan->storey->blocks,
@@ -192,7 +197,7 @@ final readonly class ElementList
     }
 
     /**
-     * @template T of Axis|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|PlacedRamp|FloorVoid|Guard|Soffit|Terrace
+     * @template T of Axis|SectionLine|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|PlacedRamp|FloorVoid|Guard|Soffit|Terrace
      *
      * @param array<T>                            $elements
      * @param callable(T): array{string, string} $words

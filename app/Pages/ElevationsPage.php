@@ -8,42 +8,92 @@ use App\Drawing\DimensionStyle;
 use App\Drawing\ElevationDrawing;
 use App\Drawing\Svg;
 use App\Sheets\ViewsOfSheet;
+use Heurema\Drafting\HomeSide;
 use Heurema\Drafting\NearHeights;
 use Heurema\Drafting\RoomElevations;
+use Heurema\Drafting\UprightView;
 use Heurema\Drafting\WallCrossings;
 use Heurema\Drafting\WallElevation;
-use Heurema\Layout\Layout;
+use Heurema\Review\Finding;
+use Heurema\Review\Report;
+use Heurema\Review\Verdict;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 
-/** The walls of a room, each seen from the front. */
+/** A home seen upright: its faces, its sections, and the walls of each room from the front. */
 final readonly class ElevationsPage
 {
     /** mm under a pixel; the style sheet has it too. */
     private const SCALE = 11.0;
 
-    public Home $home;
     public ?RoomSpace $room;
 
     /** @var list<WallElevation> */
     public array $walls;
 
+    /** What is open instead of a room. */
+    public ?UprightFigure $figure;
+
+    /** @var non-empty-list<HomeSide> */
+    public array $sides;
+
     /**
-     * @param string $address where the page lies, and what it goes back to
-     * @param string $asked   id of the room; another or none: the first that has walls around it
+     * @param string            $address where the page lies, and what it goes back to
+     * @param string            $asked   what is open, as `open` has it; none of those: the first room that has walls around it
+     * @param \Closure(): Report $report  what is shown of findings
      */
     public function __construct(
         public string $title,
         public string $address,
         public string $back,
-        Layout $layout,
+        public Home $home,
         private DimensionStyle $style,
-        string $asked,
+        public string $asked,
+        private \Closure $report,
     ) {
-        $this->home = new Home($layout);
-        $rooms = $this->rooms();
-        $this->room = array_values(array_filter($rooms, static fn(RoomSpace $one): bool => $one->id() === $asked))[0] ?? $rooms[0] ?? null;
+        $this->sides = HomeSide::of($this->home);
+        $this->figure = $this->figure();
+        $rooms = $this->figure === null ? $this->rooms() : [];
+        $this->room = array_values(array_filter(
+            $rooms,
+            static fn(RoomSpace $one): bool => self::open('room', $one->id()) === $asked,
+        ))[0] ?? $rooms[0] ?? null;
         $this->walls = $this->room === null ? [] : RoomElevations::of($this->room, $this->home);
+    }
+
+    /** What the address says for one of the things that can be open. */
+    public static function open(string $kind, string $id): string
+    {
+        return "{$kind} {$id}";
+    }
+
+    public function sideName(HomeSide $side): string
+    {
+        return $this->home->wording()->say($side->name());
+    }
+
+    private function figure(): ?UprightFigure
+    {
+        foreach ($this->sides as $side) {
+            if (self::open('face', $side->key) === $this->asked) {
+                return $this->framed($this->sideName($side), UprightView::face($this->home, $side));
+            }
+        }
+        foreach ($this->home->layout->sections as $section) {
+            if (self::open('section', $section->id) === $this->asked) {
+                return $this->framed("Section {$section->name}", UprightView::section($this->home, $section));
+            }
+        }
+
+        return null;
+    }
+
+    private function framed(string $name, ?UprightView $view): ?UprightFigure
+    {
+        return $view === null ? null : new UprightFigure($name, $view, $this->style, array_values(array_filter(
+            ($this->report)()->findings,
+            static fn(Finding $finding): bool => $finding->verdict() === Verdict::Violated,
+        )));
     }
 
     /** @return list<RoomSpace> that walls close around */

@@ -12,6 +12,7 @@ use App\Sheets\SheetDefinition;
 use App\Sheets\SheetSet;
 use App\Sheets\ViewDefinition;
 use App\Sheets\ViewKind;
+use Heurema\Drafting\HomeSide;
 use Heurema\Review\ScheduleKind;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
@@ -51,6 +52,7 @@ final readonly class SheetsPage
     {
         return match ($view->kind) {
             ViewKind::Notes => 'Notes',
+            ViewKind::Levels => 'Levels',
             ViewKind::Legend => 'Legend',
             ViewKind::Revisions => 'Table of revisions',
             default => $this->choices["{$view->kind->value} {$view->of}"] ?? 'Something that is not there any more',
@@ -81,6 +83,12 @@ final readonly class SheetsPage
                 $choices["section {$stair->id()}"] = "Section along {$stair->name()}";
             }
         }
+        foreach ($home->layout->sections as $section) {
+            $choices["cut {$section->id}"] = "Section {$section->name}";
+        }
+        foreach (HomeSide::of($home) as $side) {
+            $choices["face {$side->key}"] = $home->wording()->say($side->name());
+        }
         foreach ($home->rooms as $room) {
             if ($room->outline() !== null) {
                 $choices["elevations {$room->id()}"] = "Walls of {$room->name()}";
@@ -90,6 +98,6 @@ final readonly class SheetsPage
             $choices["schedule {$kind->value}"] = "Schedule of {$kind->value}";
         }
 
-        return [...$choices, 'legend' => 'Legend', 'notes' => 'Notes', 'revisions' => 'Table of revisions'];
+        return [...$choices, 'levels' => 'Levels', 'legend' => 'Legend', 'notes' => 'Notes', 'revisions' => 'Table of revisions'];
     }
 }

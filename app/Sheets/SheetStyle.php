@@ -112,7 +112,7 @@ final class SheetStyle
     {
         $lines = array_map(
             static fn(string $file): string => (string) file_get_contents(resource_path("scss/{$file}")),
-            ['_lines.scss', '_section.scss', '_elevation.scss'],
+            ['_lines.scss', '_section.scss', '_elevation.scss', '_upright.scss'],
         );
 
         return (string) preg_replace('#^//.*\n#m', '', implode('', $lines));

@@ -13,8 +13,17 @@ enum ViewKind: string
     /** Along a stair. */
     case Section = 'section';
 
+    /** Along a line through the home. */
+    case Cut = 'cut';
+
+    /** Of a side of the home from outside. */
+    case Face = 'face';
+
     /** Of the walls around a room, each by itself. */
     case Elevations = 'elevations';
+
+    /** The heights of a home that people speak of. */
+    case Levels = 'levels';
 
     /** Of one kind of things. */
     case Schedule = 'schedule';
@@ -27,6 +36,6 @@ enum ViewKind: string
 
     public function isDrawing(): bool
     {
-        return in_array($this, [self::Plan, self::Section, self::Elevations], true);
+        return in_array($this, [self::Plan, self::Section, self::Cut, self::Face, self::Elevations], true);
     }
 }

@@ -12,7 +12,11 @@ use App\Sheets\Views\PlanView;
 use App\Sheets\Views\SectionView;
 use App\Sheets\Views\SheetView;
 use App\Sheets\Views\TableView;
+use App\Sheets\Views\UprightSheetView;
+use Heurema\Drafting\HomeSide;
+use Heurema\Drafting\NamedLevel;
 use Heurema\Drafting\RoomElevations;
+use Heurema\Drafting\UprightView;
 use Heurema\Drafting\WallElevation;
 use Heurema\Review\Schedule;
 use Heurema\Review\ScheduleKind;
@@ -23,6 +27,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 /** Makes the views of a sheet from their definitions; what the home does not have any more is left out. */
 final readonly class ViewsOfSheet
 {
+    private const LEVELS = ['Level', 'Height'];
     public const REVISIONS = ['No.', 'Date', 'Handed in by', 'State', 'Said'];
 
     public function __construct(private SheetDefinition $sheet, private SheetSource $source) {}
@@ -48,7 +53,10 @@ final readonly class ViewsOfSheet
         return match ($view->kind) {
             ViewKind::Plan => $this->plan($view, $scale),
             ViewKind::Section => $this->section($view->of, $scale),
+            ViewKind::Cut => $this->cut($view->of, $scale),
+            ViewKind::Face => $this->face($view->of, $scale),
             ViewKind::Elevations => null,
+            ViewKind::Levels => new TableView('Levels', self::LEVELS, $this->levels(), $height),
             ViewKind::Schedule => $this->schedule($view->of, $height),
             ViewKind::Legend => new LegendView($this->source->home->layout, $this->sheet->hasClouds && $this->source->changed !== []),
             ViewKind::Notes => trim($view->of) === '' ? null : new NotesView($view->of),
@@ -73,6 +81,47 @@ final readonly class ViewsOfSheet
         $climb = $stairs === [] ? null : Climb::of($stairs[0]);
 
         return $climb instanceof Climb ? new SectionView($this->source->home, $climb, $scale) : null;
+    }
+
+    private function cut(string $id, int $scale): ?UprightSheetView
+    {
+        foreach ($this->source->home->layout->sections as $section) {
+            if ($section->id === $id) {
+                return $this->upright("Section {$section->name}", UprightView::section($this->source->home, $section), $scale);
+            }
+        }
+
+        return null;
+    }
+
+    private function face(string $key, int $scale): ?UprightSheetView
+    {
+        foreach (HomeSide::of($this->source->home) as $side) {
+            if ($side->key === $key) {
+                $name = $this->source->home->wording()->say($side->name());
+
+                return $this->upright($name, UprightView::face($this->source->home, $side), $scale);
+            }
+        }
+
+        return null;
+    }
+
+    private function upright(string $name, ?UprightView $view, int $scale): ?UprightSheetView
+    {
+        return $view === null ? null : new UprightSheetView($name, $view, $this->source->style, $scale);
+    }
+
+    /** @return list<list<string>> the highest first */
+    private function levels(): array
+    {
+        $home = $this->source->home;
+        $view = UprightView::face($home, HomeSide::of($home)[0]);
+
+        return array_map(
+            static fn(NamedLevel $level): array => [$home->wording()->say($level->name), $home->length($level->height)],
+            array_reverse($view?->levels() ?? []),
+        );
     }
 
     /** @return list<SheetView> one a wall */

@@ -131,7 +131,7 @@ final class DemoOfficeSeeder extends Seeder
         $scheme->refresh()->update(['sheets' => self::sheets()->toArray()]);
     }
 
-    /** Both storeys on one sheet, the kitchen's walls on another. */
+    /** Both storeys on one sheet, the kitchen's walls on another, two faces and a section on a third. */
     private static function sheets(): SheetSet
     {
         $plan = static fn(string $storey): ViewDefinition => new ViewDefinition(ViewKind::Plan, $storey, outside: 'chain');
@@ -144,6 +144,10 @@ final class DemoOfficeSeeder extends Seeder
             ]),
             new SheetDefinition('Kitchen', Paper::ArchC, false, false, [
                 new ViewDefinition(ViewKind::Elevations, 'gr4'), new ViewDefinition(ViewKind::Section, 'st1'),
+            ]),
+            new SheetDefinition('Faces and section', Paper::ArchC, false, false, [
+                new ViewDefinition(ViewKind::Face, 'bottom'), new ViewDefinition(ViewKind::Face, 'left'),
+                new ViewDefinition(ViewKind::Cut, 'c1'),
             ]),
         ], [['Drawn by', 'T. Arrieta'], ['Job', '2026-117']]);
     }

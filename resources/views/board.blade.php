@@ -19,6 +19,7 @@
                 <button type="button" class="btn btn-tool" data-act="fixtures" data-pressed-for="thing" aria-pressed="false" aria-haspopup="dialog">Fixture</button>
                 <button type="button" class="btn btn-tool" data-tool="stair" aria-pressed="false">Stair</button>
                 <button type="button" class="btn btn-tool" data-tool="void" aria-pressed="false">Floor opening</button>
+                <button type="button" class="btn btn-tool" data-tool="section" aria-pressed="false">Section</button>
                 <button type="button" class="btn btn-tool" data-tool="tape" aria-pressed="false">Tape</button>
                 <button type="button" class="btn btn-tool" data-tool="picture" aria-pressed="false">Picture</button>
                 <button type="button" class="btn btn-tool" data-act="dimensions" aria-expanded="false">Dimensions</button>

@@ -6,7 +6,21 @@
 @endsection
 @section('content')
     <div class="elevations">
-        <nav aria-label="Rooms">
+        <nav aria-label="Elevations and sections">
+            <h2>From outside</h2>
+            <ol>
+                @foreach ($page->sides as $side)
+                    <li><a href="{{ $page->address }}?face={{ $side->key }}" @if ($page->asked === "face {$side->key}") aria-current="page" @endif>{{ $page->sideName($side) }}</a></li>
+                @endforeach
+            </ol>
+            <h2>Sections</h2>
+            @if ($page->home->layout->sections === [])<p class="soft">None: draw the line of one on the plan with <i>Section</i> on the board.</p>@endif
+            <ol>
+                @foreach ($page->home->layout->sections as $section)
+                    <li><a href="{{ $page->address }}?section={{ urlencode($section->id) }}" @if ($page->asked === "section {$section->id}") aria-current="page" @endif>Section {{ $section->name }}</a></li>
+                @endforeach
+            </ol>
+            <h2>Rooms</h2>
             <ol>
                 @foreach ($page->rooms() as $room)
                     <li><a href="{{ $page->address }}?room={{ urlencode($room->id()) }}" @if ($room === $page->room) aria-current="page" @endif>{{ $room->name() }}</a> <span class="soft">{{ $page->storey($room) }}</span></li>
@@ -14,21 +28,8 @@
             </ol>
         </nav>
         <div class="elevations-walls">
-            @if ($page->room === null)
-                <p>There is no room that walls close around yet.</p>
-            @else
-                <h2>{{ $page->room->name() }}</h2>
-                <p class="soft">Its walls as one sees them when one turns around in it to the right, from the one that lies highest on the plan. What stands before a wall is drawn with broken lines.</p>
-                @if (($heights = $page->heights()) !== [])<h3>Heights that nearly agree</h3><ul class="elevations-said">@foreach ($heights as $one)<li>{{ $one }}</li>@endforeach</ul>@endif
-                @foreach ($page->walls as $number => $wall)
-                    <figure>
-                        <figcaption>{{ $page->name($number) }}</figcaption>
-                        <div class="elevations-scroll" tabindex="0" role="group" aria-label="{{ $page->name($number) }}">{!! $page->draw($number) !!}</div>
-                        @if (($crossings = $page->crossings($number)) !== [])<ul class="elevations-said">@foreach ($crossings as $one)<li>{{ $one }}</li>@endforeach</ul>@endif
-                        @if ($page->missing($number))<p class="soft">{{ $page->missing($number) }}</p>@endif
-                    </figure>
-                @endforeach
-            @endif
+            @includeWhen($page->figure !== null, 'elevations.upright')
+            @includeWhen($page->figure === null, 'elevations.room')
         </div>
     </div>
 @endsection

@@ -20,7 +20,7 @@ final class LayersTest
         'Units', 'Words', 'Geometry',
         'Layout\Words', 'Layout\Schema', 'Layout\Upgrade', 'Layout', 'Layout\Edit', 'Layout\Intake',
         'Spatial\Subject', 'Spatial\Stair', 'Spatial',
-        'Scene',
+        'Scene', 'Projection',
         'Ifc\Step', 'Ifc\Shape', 'Ifc\Mapping', 'Ifc\Writing',
         'Drafting',
         'Measure', 'Measure\Door', 'Measure\Window', 'Measure\Room', 'Measure\Ramp', 'Measure\BeyondOpening', 'Measure\Dwelling',

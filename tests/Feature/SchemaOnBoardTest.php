@@ -36,6 +36,7 @@ final class SchemaOnBoardTest extends TestCase
         'ramps' => ['id', 'storey', 'base', 'start', 'facing', 'handrails', 'parts'],
         'survey' => ['id', 'storey', 'from', 'to', 'of', 'height'],
         'axes' => ['id', 'from', 'to'],
+        'sections' => ['id', 'from', 'to'],
         'blocks' => ['id', 'at', 'width', 'depth'],
     ];
 
@@ -76,6 +77,7 @@ final class SchemaOnBoardTest extends TestCase
         ];
         yield 'survey' => [ElementList::Survey, [['storey' => 'G', 'measured' => 1000, ...$line]]];
         yield 'axes' => [ElementList::Axes, [['name' => 'A', ...$line]]];
+        yield 'sections' => [ElementList::Sections, [['name' => 'A', ...$line]]];
         yield 'blocks' => [ElementList::Blocks, [['name' => 'Bath', 'at' => [0, 0], 'width' => 1000, 'depth' => 1000]]];
     }
 

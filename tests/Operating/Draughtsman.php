@@ -16,6 +16,9 @@ use Psr\Http\Message\ResponseInterface;
  */
 final class Draughtsman
 {
+    /** So many edits are made of each, however slow the machine. */
+    public const FEWEST = 6;
+
     private const AGAIN_AFTER = 150;
 
     /** @var list<string> names of edits */
@@ -64,7 +67,7 @@ final class Draughtsman
     private function draw(callable $isOver): PromiseInterface
     {
         return Coroutine::of(function () use ($isOver): \Generator {
-            while (!$isOver()) {
+            while (!$isOver() || count($this->acknowledged) < self::FEWEST) {
                 $number = count($this->acknowledged) + 1;
                 $edit = [
                     'edit' => json_encode(['edit' => 'document', 'values' => ['north' => $number % 360]], JSON_THROW_ON_ERROR),

@@ -63,6 +63,7 @@ final class Acts
         'axis-walls' => BuildOnAxes::class,
         'axis-columns' => SetColumns::class,
         'remove-axes' => RemoveAxes::class,
+        'section' => DrawSectionLine::class,
         'blocks' => ListBlocks::class,
         'move-block' => MoveBlock::class,
         'push-block' => PushBlock::class,

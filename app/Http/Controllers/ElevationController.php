@@ -5,24 +5,34 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drawing\DimensionStyle;
+use App\Examination\Basis;
+use App\Examination\KeptReports;
 use App\Models\Revision;
 use App\Models\Scheme;
 use App\Pages\ElevationsPage;
+use App\Pages\ReviewPages;
+use Heurema\Review\Report;
+use Heurema\Spatial\Home;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
-/** The walls of rooms seen from the front: of what is drawn, and of what was handed in. */
-final class ElevationController
+/** A home seen upright: of what is drawn, and of what was handed in. */
+final readonly class ElevationController
 {
+    public function __construct(private KeptReports $reports, private ReviewPages $reviews) {}
+
     public function scheme(Request $request, Scheme $scheme): View
     {
+        $home = new Home($scheme->layout);
+
         return view('elevations', ['page' => new ElevationsPage(
             $scheme->project->name,
             route('board.elevations', $scheme),
             route('board', $scheme),
-            $scheme->layout,
+            $home,
             $scheme->dimensionStyle(),
-            $request->string('room')->value(),
+            self::asked($request),
+            fn(): Report => $this->reports->report($home, Basis::ofProject($scheme->project, $scheme->layout->units)),
         )]);
     }
 
@@ -34,9 +44,22 @@ final class ElevationController
             "{$revision->scheme->project->name}, revision {$revision->number}",
             route('review.elevations', $revision),
             route('review', $revision),
-            $revision->examined(),
+            new Home($revision->examined()),
             DimensionStyle::from([]),
-            $request->string('room')->value(),
+            self::asked($request),
+            fn(): Report => $this->reviews->report($revision),
         )]);
+    }
+
+    /** What is to be open: a room, a side or a section by its id. */
+    private static function asked(Request $request): string
+    {
+        foreach (['room', 'face', 'section'] as $kind) {
+            if ($request->filled($kind)) {
+                return ElevationsPage::open($kind, $request->string($kind)->value());
+            }
+        }
+
+        return '';
     }
 }

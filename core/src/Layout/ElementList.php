@@ -12,6 +12,7 @@ enum ElementList: string
     case Ramps = 'ramps';
     case Survey = 'survey';
     case Axes = 'axes';
+    case Sections = 'sections';
     case Walls = 'walls';
     case Openings = 'openings';
     case RoofWindows = 'roof_windows';
@@ -33,6 +34,7 @@ enum ElementList: string
             self::Ramps => Ramp::class,
             self::Survey => SurveyDistance::class,
             self::Axes => Axis::class,
+            self::Sections => SectionLine::class,
             self::Walls => Wall::class,
             self::Openings => Opening::class,
             self::RoofWindows => RoofWindow::class,
@@ -70,6 +72,7 @@ enum ElementList: string
             self::Survey => 'taped distance',
             self::Voids => 'floor opening',
             self::RoofWindows => 'roof window',
+            self::Sections => 'section line',
             default => $this->key(),
         };
     }
@@ -83,6 +86,7 @@ enum ElementList: string
             self::Ramps => 'ra',
             self::Survey => 't',
             self::Axes => 'x',
+            self::Sections => 'c',
             self::Walls => 'w',
             self::Openings => 'o',
             self::RoofWindows => 'rw',
@@ -114,6 +118,6 @@ enum ElementList: string
     /** @return list<self> the lists of the document */
     public static function ofDocument(): array
     {
-        return [self::Storeys, self::Stairs, self::Ramps, self::Survey, self::Axes];
+        return [self::Storeys, self::Stairs, self::Ramps, self::Survey, self::Axes, self::Sections];
     }
 }

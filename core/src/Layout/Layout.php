@@ -35,6 +35,7 @@ final readonly class Layout implements Described
      * @param list<Ramp>           $ramps
      * @param list<SurveyDistance> $survey
      * @param list<Axis>           $axes
+     * @param list<SectionLine>    $sections
      * @param \stdClass|null       $extra   kept as it is
      */
     public function __construct(
@@ -64,6 +65,8 @@ final readonly class Layout implements Described
         public array $survey = [],
         #[Key(Value::Parts, of: Axis::class, most: 1000)]
         public array $axes = [],
+        #[Key(Value::Parts, of: SectionLine::class, most: 40)]
+        public array $sections = [],
         #[Key(Value::Untouched)]
         public ?\stdClass $extra = null,
     ) {}

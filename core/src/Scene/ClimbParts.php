@@ -14,6 +14,7 @@ use Heurema\Spatial\PlacedRamp;
 use Heurema\Spatial\RampPart;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\StoreyPlan;
 
 /** Stairs by their treads and risers, ramps by their runs and landings, guards along their lines. In mm. */
@@ -46,18 +47,20 @@ final readonly class ClimbParts
         return $parts;
     }
 
-    /** @return list<Prism> */
+    /** @return list<Prism> treads; of steps outside, what stands below each as well */
     private function treads(PlacedStair $stair): array
     {
         $climb = Climb::of($stair);
-        $floor = $this->plan->storey->elevation ?? 0.0;
-        $prisms = [];
-        foreach ($climb instanceof Climb ? $stair->shape->steps : [] as $step) {
-            $level = $floor + ($climb instanceof Climb ? $climb->level($step) : 0.0);
-            $prisms[] = Prism::box($step->outline, $level - UsualSize::TREAD, $level);
+        if (!$climb instanceof Climb) {
+            return [];
         }
+        $foot = $stair->from === null ? ($stair->to->elevation ?? 0.0) - $climb->top() : $stair->from->elevation ?? 0.0;
 
-        return $prisms;
+        return array_map(static function (Step $step) use ($climb, $stair, $foot): Prism {
+            $level = $foot + $climb->level($step);
+
+            return Prism::box($step->outline, $stair->from === null ? min($foot, $level - UsualSize::TREAD) : $level - UsualSize::TREAD, $level);
+        }, $stair->shape->steps);
     }
 
     /** @return list<Prism> */

@@ -9,13 +9,14 @@ use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\StoreyPlan;
 
 /** Floors with their openings, what they stand on, and terraces. In mm. */
 final readonly class FloorParts
 {
-    /** Terraces are drawn so thick. */
+    /** Terraces are drawn so thick at the least. */
     private const TERRACE = 100.0;
 
     public function __construct(private Home $home, private StoreyPlan $plan) {}
@@ -35,7 +36,7 @@ final readonly class FloorParts
         foreach ($storey->terraces as $terrace) {
             $level = $top + ($terrace->level ?? 0.0);
             $parts[] = new Part($terrace->id, $terrace->name, $storey->id, Material::Ground, [
-                Prism::box($terrace->outline, $level - self::TERRACE, $level),
+                Prism::box($terrace->outline, min($level - self::TERRACE, $this->lowestGround($terrace->outline, $level)), $level),
             ]);
         }
 
@@ -52,12 +53,18 @@ final readonly class FloorParts
         $slabs = $this->plan === array_values($this->home->plans)[0] && $this->home->ground()->isSaid() ? $this->plan->mass->slab() : [];
         $prisms = [];
         foreach ($slabs as $slab) {
-            $ground = min(array_map(fn(Point $corner): float => $this->home->ground()->at($corner) ?? $top, $slab->outer->points));
+            $ground = $this->lowestGround($slab->outer, $top);
             $prisms = [...$prisms, ...$ground < $top ? [Prism::box($slab->outer, $ground, $top)] : []];
         }
         $storey = $this->plan->storey;
 
         return $prisms === [] ? [] : [new Part("floor {$storey->id}", "Plinth of {$storey->name}", $storey->id, Material::Plinth, $prisms)];
+    }
+
+    /** Below its corners; as said else where nobody said. */
+    private function lowestGround(Ring $outline, float $else): float
+    {
+        return min(array_map(fn(Point $corner): float => $this->home->ground()->natural($corner) ?? $else, $outline->points));
     }
 
     /** @return list<Polygon> what is left of the ground that the storey covers when its openings are cut out */

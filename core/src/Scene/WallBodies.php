@@ -6,9 +6,11 @@ namespace Heurema\Scene;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Segment;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Wall;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\SpaceSide;
 use Heurema\Spatial\StoreyPlan;
 
 /** What the walls of a storey fill: each piece of it to one wall, and how high it goes. In mm. */
@@ -41,6 +43,29 @@ final class WallBodies
     public function of(Wall $wall): array
     {
         return $this->pieces[$wall->id] ?? [];
+    }
+
+    /** @return list<Segment> across a wall where the rooms beside it begin and end; none where all ceilings are alike */
+    public function partings(Wall $wall): array
+    {
+        $line = $wall->line();
+        $across = $line->direction()->left()->times($wall->thickness);
+        $partings = [];
+        foreach ($this->haveCeilingsOfTheirOwn() ? $this->plan->rooms : [] as $room) {
+            foreach (array_filter($room->sides(), static fn(SpaceSide $side): bool => $side->wall === $wall) as $side) {
+                foreach ([$side->segment->from, $side->segment->to] as $end) {
+                    $at = $line->at($line->along($end));
+                    $partings[] = new Segment($at->minus($across), $at->plus($across));
+                }
+            }
+        }
+
+        return $partings;
+    }
+
+    private function haveCeilingsOfTheirOwn(): bool
+    {
+        return array_filter($this->plan->rooms, static fn(RoomSpace $room): bool => $room->room->ceiling !== null) !== [];
     }
 
     /** How high above the floor a piece of a wall goes: as was said of the wall, else as the highest ceiling beside it does. */

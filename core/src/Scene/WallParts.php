@@ -10,6 +10,7 @@ use Heurema\Geometry\Line;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Spatial\Home;
@@ -59,8 +60,8 @@ final readonly class WallParts
     {
         [$body, $roof] = [[], []];
         foreach ($this->bodies->of($wall) as $piece) {
-            foreach ($this->stretches($piece) as [$stretch, $within]) {
-                foreach (CeilingSurface::over($this->bodies->top($wall, $piece), $stretch) as [$part, $top]) {
+            foreach ($this->stretches($wall, $piece) as [$stretch, $within]) {
+                foreach (CeilingSurface::over($this->bodies->top($wall, $stretch), $stretch) as [$part, $top]) {
                     array_push($body, ...$this->upright($part, $top, $within));
                     $roof = [...$roof, ...$top->isLevel() ? [] : [RoofParts::over($part, $top->raised($this->floor()))]];
                 }
@@ -75,18 +76,19 @@ final readonly class WallParts
     }
 
     /**
-     * A piece of a wall, parted by the openings in it, those of walls that it runs into among them.
+     * A piece of a wall, parted by the openings in it, those of walls that it runs into among them, and where rooms of other heights begin.
      *
      * @return list<array{Polygon, list<array{float, float}>}> with sill and head of the openings that take some of its height
      */
-    private function stretches(Polygon $piece): array
+    private function stretches(Wall $wall, Polygon $piece): array
     {
         $box = $piece->bounds();
+        $partings = $this->bodies->partings($wall);
         $cuts = array_values(array_filter($this->cuts, static fn(array $cut): bool => $box->overlaps($cut[0]->bounds())));
-        if ($cuts === []) {
+        if ($cuts === [] && $partings === []) {
             return [[$piece, []]];
         }
-        $lines = Line::aroundPolygon($piece, 0, 0);
+        $lines = [...Line::aroundPolygon($piece, 0, 0), ...array_map(static fn(Segment $one): Line => new Line($one), $partings)];
         foreach ($cuts as $number => [$outline]) {
             array_push($lines, ...Line::around($outline, 0, $number + 1));
         }

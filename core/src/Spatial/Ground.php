@@ -54,7 +54,8 @@ final readonly class Ground
         return $levels === [] ? null : max($levels);
     }
 
-    private function natural(Point $point): ?float
+    /** The ground itself, terraces left aside; null where nobody said. */
+    public function natural(Point $point): ?float
     {
         $levels = $this->layout->ground;
 

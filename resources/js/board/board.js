@@ -31,7 +31,7 @@ import { Wall } from './tools/wall.js';
  */
 export class Board {
     /** Acts that draw something beyond what was in sight. */
-    static REACHES_OUT = new Set(['axes', 'blocks', 'entrance-steps', 'entrance-ramp']);
+    static REACHES_OUT = new Set(['axes', 'section', 'blocks', 'entrance-steps', 'entrance-ramp']);
 
     /** Acts that draw something, which is chosen then. */
     static DRAWS = new Set([
@@ -55,6 +55,7 @@ export class Board {
         'fixture-outline',
         'taped',
         'axes',
+        'section',
         'blocks',
     ]);
 
@@ -112,6 +113,7 @@ export class Board {
             new Outline(this, 'fixture-corners', 'fixture-outline', 'fixture-corners-options', () =>
                 this.forms.typedBeside('fixture-corners-options'),
             ),
+            new AlongLine(this, 'section', 'section', 'section-options', () => ({})),
             new AlongLine(this, 'slope', 'slope', 'slope-options', () => this.forms.typedOfChosen('slope')),
             new AlongLine(this, 'fit-stair', 'fit-stair', 'fit-stair-options', () => this.forms.typedOfChosen('fit-stair')),
             new Guard(this),

@@ -19,6 +19,7 @@
         @includeWhen($page->isChosen('rooms') || $page->isChosen('openings'), 'board.inspector.taped-heights')
         @includeWhen($page->isChosen('voids') || $page->isChosen('rooms') || $page->isChosen('stairs') || $page->isChosen('terraces'), 'board.inspector.edges')
         @includeWhen($page->isChosen('axes'), 'board.inspector.axis')
+        @includeWhen($page->isChosen('sections'), 'board.inspector.section')
         @includeWhen($page->isChosen('blocks'), 'board.inspector.block')
         @if ($page->isChosen('stairs'))<p><a href="{{ route('board.stair', [$page->scheme, $page->chosen->id()]) }}">Section, other steps, opening above</a></p>@endif
         @unless ($page->isChosen('storeys'))<p class="inspector-acts">@if (count($page->ofItsKind()) > 1)<button type="button" class="btn btn-tool" data-several="{{ implode(' ', $page->ofItsKind()) }}">All {{ count($page->ofItsKind()) }} of its kind here</button> @endif<button type="button" class="btn btn-tool" data-act="remove">Take away</button></p>@endunless

@@ -27,6 +27,11 @@
     <span data-for-tool="void-corners" hidden><label>Side <input size="9" placeholder="length, Enter" data-typed data-length aria-describedby="void-reading"></label> the first corner again, or <kbd>Enter</kbd>, closes it.</span>
     <output id="void-reading" class="reading"></output>
 </div>
+<div class="tool-options" id="section-options" hidden>
+    <span>From one place to another; one looks to the left of the way that it is drawn.</span>
+    <label>Length <input size="10" placeholder="type, Enter" data-typed data-length aria-describedby="section-reading"></label>
+    <output id="section-reading" class="reading"></output>
+</div>
 <div class="tool-options" id="guard-options" hidden>
     <label>Height <input id="guard-height" size="6" value="{{ $page->usualGuard()[0] }}" data-length aria-describedby="guard-reading"></label>
     <label>Largest gap <input id="guard-gap" size="6" value="{{ $page->usualGuard()[1] }}" data-length aria-describedby="guard-reading"></label>
