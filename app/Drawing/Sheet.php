@@ -30,8 +30,11 @@ final readonly class Sheet
     /** How many pixels wide the plan is taken to be until the page says otherwise. */
     private const USUAL_WIDTH = 780.0;
 
-    /** @param Box $drawn the building, and what lies outside it: steps, ramps, terraces, levels of the ground */
-    private function __construct(public Box $box, public Box $building, public Box $drawn) {}
+    /**
+     * @param Box $drawn  the building, and what lies outside it: steps, ramps, terraces, levels of the ground
+     * @param Box $setOut that with the ends of axes and lines of sections
+     */
+    private function __construct(public Box $box, public Box $building, public Box $drawn, public Box $setOut) {}
 
     /** @param float|null $margin around the building, mm; null: as is usual */
     public static function of(Layout $layout, ?float $margin = null): self
@@ -68,6 +71,7 @@ final readonly class Sheet
             $axes === [] ? $sheet : Box::around([...self::corners($sheet), ...self::corners(Box::around($axes)->grown(self::AROUND_AXES))]),
             $building,
             $drawn,
+            Box::around([...self::corners($drawn), ...$axes]),
         );
     }
 

@@ -15,6 +15,7 @@ use App\Sheets\TitleBlock;
 use App\Sheets\ViewDefinition;
 use App\Sheets\ViewKind;
 use Heurema\Layout\LayoutReader;
+use Heurema\Layout\SectionLine;
 use Heurema\Layout\Storey;
 use Heurema\Review\Examiner;
 use Heurema\Review\Report;
@@ -116,6 +117,15 @@ final class SheetFrameTest extends TestCase
                 static fn(PlacedStair $stair): ViewDefinition => new ViewDefinition(ViewKind::Section, $stair->id()),
                 $home->stairs,
             ),
+            ...array_map(
+                static fn(string $side): ViewDefinition => new ViewDefinition(ViewKind::Face, $side),
+                ['bottom', 'left'],
+            ),
+            ...array_map(
+                static fn(SectionLine $one): ViewDefinition => new ViewDefinition(ViewKind::Cut, $one->id),
+                $home->layout->sections,
+            ),
+            new ViewDefinition(ViewKind::Levels),
             ...array_map(
                 static fn(string $kind): ViewDefinition => new ViewDefinition(ViewKind::Schedule, $kind),
                 ['rooms', 'doors', 'windows'],

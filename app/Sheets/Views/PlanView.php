@@ -44,7 +44,7 @@ final readonly class PlanView extends DrawingView
         $sheet = Sheet::of($this->home->layout);
         $building = $sheet->building->grown(self::OUTER_WALL);
         $dimensioned = $this->onPaper($building, $this->around());
-        $drawn = $this->onPaper($sheet->drawn, self::CLEAR);
+        $drawn = $this->onPaper($this->layers->shows('sections') ? $sheet->setOut : $sheet->drawn, self::CLEAR);
         [$x, $y] = [$building->middle()->x / $this->scale, $building->middle()->y / $this->scale];
 
         return new Extent(

@@ -208,14 +208,14 @@ final readonly class UprightView
     /** As it is seen from the front, whole; null where it is not. */
     private function opening(PlacedOpening $opening): ?SeenOpening
     {
-        $span = $opening->span();
-        if (abs($span->direction()->dot($this->plane->line->direction())) < self::SQUARE || $this->plane->away($span->middle()) < 0.0) {
+        $wall = $opening->wall->line();
+        [$width, $sill, $height] = UsualSize::ofOpening($opening->opening);
+        $middle = $wall->at($opening->opening->at);
+        if (abs($wall->direction()->dot($this->plane->line->direction())) < self::SQUARE || $this->plane->away($middle) < 0.0) {
             return null;
         }
-        [, $sill, $height] = UsualSize::ofOpening($opening->opening);
         $bottom = ($opening->plan->storey->elevation ?? 0.0) + $sill;
-        $ends = [$this->plane->across($span->from), $this->plane->across($span->to)];
-        [$left, $right] = [min($ends), max($ends)];
+        [$left, $right] = [$this->plane->across($middle) - $width / 2, $this->plane->across($middle) + $width / 2];
         foreach (self::PLACES as [$across, $up]) {
             if ($this->seen->at(new Point($left + ($right - $left) * $across, $bottom + $height * $up))?->part->element !== $opening->id()) {
                 return null;
