@@ -147,7 +147,7 @@ final readonly class UprightDrawing
     /** @return list<float> of floors, ceilings and tops, those of the rooms' boards and sills left aside */
     private function storeyHeights(): array
     {
-        $heights = [$this->view->box->top, ...$this->view->ground === [] ? [] : [$this->view->ground[0]->y]];
+        $heights = [$this->view->highest, ...$this->view->ground === [] ? [] : [$this->view->ground[0]->y]];
         foreach ($this->view->home->layout->storeys as $storey) {
             $floor = $storey->elevation;
             $heights = [

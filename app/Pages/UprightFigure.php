@@ -16,7 +16,7 @@ use Heurema\Review\Finding;
 final readonly class UprightFigure
 {
     /** mm under a pixel; the style sheet has it too. */
-    private const SCALE = 14.0;
+    private const SCALE = 16.0;
 
     /** @var list<Finding> those that have a number in the drawing, in its order */
     public array $findings;

@@ -104,6 +104,6 @@ final readonly class NamedLevels
     /** @return list<NamedLevel> */
     private function highest(): array
     {
-        return $this->view->lines === [] ? [] : [new NamedLevel(Message::of('level.highest'), $this->view->box->top)];
+        return $this->view->highest === -INF ? [] : [new NamedLevel(Message::of('level.highest'), $this->view->highest)];
     }
 }

@@ -52,6 +52,9 @@ final readonly class UprightView
     /** Around all that is seen or cut. */
     public Box $box;
 
+    /** How high the highest of it lies, boards of ceilings left aside. */
+    public float $highest;
+
     private VisibleLines $seen;
 
     /** @param list<Part> $parts */
@@ -64,6 +67,10 @@ final readonly class UprightView
         $this->panes = array_values(array_filter($facets, $this->isWholePane(...)));
         $ends = array_merge(...array_map(static fn(SeenLine $one): array => [$one->line->from, $one->line->to], $this->lines));
         $this->box = $ends === [] ? new Box(0.0, 0.0, 1.0, 1.0) : Box::around($ends);
+        $this->highest = max([-INF, ...array_map(
+            static fn(Facet $facet): float => $facet->part->material === Material::Ceiling ? -INF : $facet->top,
+            $facets,
+        )]);
         $this->openings = $this->openings();
         $this->ground = $this->ground();
     }

@@ -20,6 +20,7 @@ use Heurema\Spatial\StoreyPlan;
 /** Stairs by their treads and risers, ramps by their runs and landings, guards along their lines. In mm. */
 final readonly class ClimbParts
 {
+    private const RISER = 20.0;
     private const POST = 40.0;
     private const RAIL = 50.0;
     private const APART = 1000.0;
@@ -47,7 +48,7 @@ final readonly class ClimbParts
         return $parts;
     }
 
-    /** @return list<Prism> treads; of steps outside, what stands below each as well */
+    /** @return list<Prism> treads, and their risers unless they are open; of steps outside, what stands below each */
     private function treads(PlacedStair $stair): array
     {
         $climb = Climb::of($stair);
@@ -56,11 +57,28 @@ final readonly class ClimbParts
         }
         $foot = $stair->from === null ? ($stair->to->elevation ?? 0.0) - $climb->top() : $stair->from->elevation ?? 0.0;
 
-        return array_map(static function (Step $step) use ($climb, $stair, $foot): Prism {
+        $prisms = [];
+        $below = $foot;
+        foreach ($stair->shape->steps as $step) {
             $level = $foot + $climb->level($step);
+            $under = $level - UsualSize::TREAD;
+            $prisms[] = Prism::box($step->outline, $stair->from === null ? min($foot, $under) : $under, $level);
+            $hasBoard = $stair->from !== null && $stair->stair->openRisers !== true && $under - $below > 0.0;
+            $prisms = [...$prisms, ...$hasBoard ? [Prism::box(self::riser($step), $below, $under)] : []];
+            $below = $level;
+        }
 
-            return Prism::box($step->outline, $stair->from === null ? min($foot, $level - UsualSize::TREAD) : $level - UsualSize::TREAD, $level);
-        }, $stair->shape->steps);
+        return $prisms;
+    }
+
+    /** The board below the front of a step. */
+    private static function riser(Step $step): Ring
+    {
+        $in = $step->front->direction()->left();
+        $isLeft = $step->front->leftOf($step->outline->middle()) > 0.0;
+
+        return Ring::rectangle($step->front->from, $step->front->vector(), $in->times($isLeft ? self::RISER : -self::RISER))
+            ->counterClockwise();
     }
 
     /** @return list<Prism> */
