@@ -19,7 +19,7 @@ final class LayersTest
     private const CORE = [
         'Units', 'Words', 'Geometry',
         'Layout\Words', 'Layout\Schema', 'Layout\Upgrade', 'Layout', 'Layout\Edit', 'Layout\Intake',
-        'Spatial\Subject', 'Spatial\Stair', 'Spatial',
+        'Spatial\Subject', 'Spatial\Stair', 'Spatial', 'Spatial\Run',
         'Scene', 'Projection',
         'Ifc\Step', 'Ifc\Shape', 'Ifc\Mapping', 'Ifc\Writing',
         'Drafting',

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\AnswerType;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Run\WayAround;
+use Heurema\Units\Amount;
+use Heurema\Words\Message;
+
+#[Measures(
+    'room.work_triangle',
+    AnswerType::Length,
+    'The ways between the middles of the fronts of the sink (the widest), the cooktop or range, and the refrigerator, around what stands on '
+    .'the floor. `of`: `sum`, or where nothing is said; `shortest` or `longest` of the three.',
+    with: ['of' => AnswerType::Word],
+    words: ['of' => ['sum', 'shortest', 'longest']],
+)]
+final class WorkTriangle extends OutlineMeasure
+{
+    private const CORNERS = [
+        [FixtureKind::Sink], [FixtureKind::Cooktop, FixtureKind::Range], [FixtureKind::Refrigerator],
+    ];
+
+    protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
+    {
+        $corners = array_map(static fn(array $kinds): ?PlacedFixture => self::widest($kinds, $room, $home), self::CORNERS);
+        $known = array_values(array_filter($corners));
+        if (count($known) < 3) {
+            return new NotApplicable(Message::of('room.work_triangle.not_all_three'));
+        }
+        $missing = array_filter($known, static fn(PlacedFixture $one): bool => $one->fixture->depth === null);
+        if ($missing !== []) {
+            return new Unknown(array_values(array_map(static fn(PlacedFixture $one): string => "{$one->id()}.depth", $missing)));
+        }
+        $ways = self::ways($known, $room, $home);
+        if (count($ways) < 3) {
+            return new NotApplicable(Message::of('room.work_triangle.no_way'));
+        }
+        $lengths = array_map(self::length(...), $ways);
+        $wanted = match ($with->word('of')) {
+            'shortest' => [(int) array_search(min($lengths), $lengths, true)],
+            'longest' => [(int) array_search(max($lengths), $lengths, true)],
+            default => [0, 1, 2],
+        };
+
+        return new Measured(
+            Amount::length(array_sum(array_map(static fn(int $leg): float => $lengths[$leg], $wanted))),
+            array_merge(...array_map(static fn(int $leg): array => self::witness($ways[$leg], $room->storey()), $wanted)),
+            array_map(static fn(int $leg): Message => Message::of(
+                'room.work_triangle.leg',
+                from: $known[$leg]->name(),
+                to: $known[($leg + 1) % 3]->name(),
+                length: Amount::length($lengths[$leg]),
+            ), [0, 1, 2]),
+            parties: array_map(static fn(PlacedFixture $one): string => $one->id(), $known),
+        );
+    }
+
+    /** @param list<FixtureKind> $kinds */
+    private static function widest(array $kinds, RoomSpace $room, Home $home): ?PlacedFixture
+    {
+        $widest = null;
+        foreach ($home->fixturesOn($room->storey()) as $one) {
+            $isOne = $one->room === $room && in_array($one->fixture->kind, $kinds, true);
+            $widest = $isOne && ($widest === null || ($one->fixture->width ?? 0.0) > ($widest->fixture->width ?? 0.0)) ? $one : $widest;
+        }
+
+        return $widest;
+    }
+
+    /**
+     * @param list<PlacedFixture> $corners
+     *
+     * @return list<non-empty-list<Point>>
+     */
+    private static function ways(array $corners, RoomSpace $room, Home $home): array
+    {
+        $around = new WayAround(array_values(array_filter(array_map(
+            static fn(PlacedFixture $one): ?Ring => $one->room === $room && $one->takesFloor && $one->fixture->kind !== FixtureKind::Chair
+                ? $one->outline?->counterClockwise()
+                : null,
+            $home->fixturesOn($room->storey()),
+        ))));
+        $fronts = array_map(
+            static fn(PlacedFixture $one): Point => self::front($one, $home),
+            $corners,
+        );
+
+        return array_values(array_filter([
+            $around->between($fronts[0], $fronts[1]), $around->between($fronts[1], $fronts[2]), $around->between($fronts[2], $fronts[0]),
+        ]));
+    }
+
+    /** The middle of its front; of what is set in a counter, that of the counter before it. */
+    private static function front(PlacedFixture $one, Home $home): Point
+    {
+        $depth = $one->fixture->depth ?? 0.0;
+        foreach ($home->fixturesOn($one->storey()) as $counter) {
+            if ($one->isSetIn($counter)) {
+                $out = array_map(static fn(Point $corner): float => $one->frame->fromPlan($corner)->y, $counter->outline->points ?? []);
+                $depth = max([$depth, ...$out]);
+            }
+        }
+
+        return $one->frame->toPlan(new Point(0.0, $depth));
+    }
+
+    /** @param non-empty-list<Point> $way */
+    private static function length(array $way): float
+    {
+        $length = 0.0;
+        foreach (array_slice($way, 1) as $number => $to) {
+            $length += $way[$number]->distanceTo($to);
+        }
+
+        return $length;
+    }
+
+    /**
+     * @param non-empty-list<Point> $way
+     *
+     * @return list<Witness>
+     */
+    private static function witness(array $way, string $storey): array
+    {
+        return array_map(
+            static fn(Point $to, int $number): Witness => Witness::dimension(
+                $storey,
+                new Segment($way[$number], $to),
+                Amount::length($way[$number]->distanceTo($to)),
+            ),
+            array_slice($way, 1),
+            array_keys(array_slice($way, 1)),
+        );
+    }
+}

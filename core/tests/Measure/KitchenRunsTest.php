@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Measure;
+
+use Heurema\Geometry\Point;
+use Heurema\Measure\NotApplicable;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\Run\Run;
+use Heurema\Spatial\Run\Runs;
+use Heurema\Tests\Sketch;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** Runs of kitchen units: found whatever wall they stand at and however the home is turned; kitchens worked by hand. */
+final class KitchenRunsTest extends MeasureTestCase
+{
+    /**
+     * A straight kitchen of 3600 mm: unit 600, sink 800 set in its unit of 900, unit 900, cooktop unit, refrigerator. Units stand from the
+     * left as one looks at the wall.
+     */
+    private const STRAIGHT = [
+        ['u1', 'base_cabinet', 0, 600], ['u2', 'base_cabinet', 600, 1500], ['s', 'sink', 650, 1450], ['u3', 'base_cabinet', 1500, 2400],
+        ['c', 'range', 2400, 3000], ['r', 'refrigerator', 3000, 3700],
+    ];
+
+    /** @return iterable<string, array{float, bool}> by how much the home is turned, and whether it is mirrored */
+    public static function homes(): iterable
+    {
+        foreach ([0.0, 90.0, 180.0, 270.0, 33.0, -12.5] as $turn) {
+            yield "{$turn} degrees" => [$turn, false];
+            yield "{$turn} degrees, mirrored" => [$turn, true];
+        }
+    }
+
+    #[DataProvider('homes')]
+    public function test_a_straight_kitchen(float $turn, bool $isMirrored): void
+    {
+        $kitchen = self::kitchen([[self::STRAIGHT, 'bottom']], $turn, $isMirrored);
+        self::assertSame([1], array_map(static fn(Run $run): int => count($run->legs), self::runs($kitchen)));
+        // at the sink 650 to the end of the run, and 950 to the range
+        self::assertEqualsWithDelta([950.0, 650.0], self::landings($kitchen, 's'), 0.01);
+        self::assertEqualsWithDelta([950.0, 0.0], self::landings($kitchen, 'c'), 0.01);
+        self::assertEqualsWithDelta([0.0, 0.0], self::landings($kitchen, 'r'), 0.01);
+        self::assertEqualsWithDelta(1600.0, self::number('room.worktop', $kitchen, 'room'), 0.01);
+        self::assertEqualsWithDelta(950.0, self::number('room.worktop', $kitchen, 'room', ['of' => 'longest']), 0.01);
+        // fronts at 1050, 2700 and 3350 along one line: 1650, 650 and 2300
+        self::assertEqualsWithDelta(4600.0, self::number('room.work_triangle', $kitchen, 'room'), 0.01);
+        self::assertEqualsWithDelta(650.0, self::number('room.work_triangle', $kitchen, 'room', ['of' => 'shortest']), 0.01);
+        self::assertEqualsWithDelta(2300.0, self::number('room.work_triangle', $kitchen, 'room', ['of' => 'longest']), 0.01);
+        // a room 3 m deep, units 650
+        self::assertEqualsWithDelta(2350.0, self::number('room.aisle', $kitchen, 'room'), 0.01);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.to_corner', $kitchen, 'u1'));
+    }
+
+    /** Sink in the left leg, range in the right one; the corner is a blind unit of the left leg, 650 deep. */
+    #[DataProvider('homes')]
+    public function test_a_kitchen_around_a_corner(float $turn, bool $isMirrored): void
+    {
+        $kitchen = self::kitchen([
+            [[['u1', 'base_cabinet', 0, 900], ['s', 'sink', 100, 800], ['d', 'dishwasher', 900, 1500], ['u2', 'base_cabinet', 1500, 4000]], 'bottom'],
+            [[['u3', 'base_cabinet', 650, 1250], ['c', 'range', 1250, 1850], ['r', 'refrigerator', 2000, 2700]], 'right'],
+        ], $turn, $isMirrored);
+        self::assertSame([2], array_map(static fn(Run $run): int => count($run->legs), self::runs($kitchen)));
+        // from the range 600 to the corner, and 3350 - 1500 along the other leg
+        self::assertEqualsWithDelta([2450.0, 0.0], self::landings($kitchen, 'c'), 0.01);
+        self::assertEqualsWithDelta([100.0, 100.0], self::landings($kitchen, 's'), 0.01);
+        self::assertEqualsWithDelta(1850.0, self::number('fixture.to_corner', $kitchen, 'd'), 0.01);
+        self::assertEqualsWithDelta(600.0, self::number('fixture.to_corner', $kitchen, 'c'), 0.01);
+        self::assertEqualsWithDelta(2650.0, self::number('room.worktop', $kitchen, 'room'), 0.01);
+        self::assertEqualsWithDelta(100.0, self::number('fixture.to_kind', $kitchen, 'd', ['kind' => 'sink']), 0.01);
+    }
+
+    #[DataProvider('homes')]
+    public function test_three_legs_and_an_island(float $turn, bool $isMirrored): void
+    {
+        $kitchen = self::kitchen([
+            [[['a1', 'base_cabinet', 650, 2650]], 'left'],
+            [[['b1', 'base_cabinet', 0, 4000], ['c', 'cooktop', 1700, 2300]], 'bottom'],
+            [[['e1', 'base_cabinet', 650, 2650]], 'right'],
+        ], $turn, $isMirrored);
+        [$run] = self::runs($kitchen);
+        self::assertCount(3, $run->legs);
+        // 2000 to the corner and 1050 along the lower leg, at either side
+        self::assertEqualsWithDelta([3050.0, 3050.0], self::landings($kitchen, 'c'), 0.01);
+        self::assertEqualsWithDelta(2350.0, self::number('room.aisle', $kitchen, 'room'), 0.01, 'to the wall');
+        $island = self::kitchen([
+            [[['b1', 'base_cabinet', 0, 4000], ['s', 'sink', 1000, 1800]], 'bottom'],
+            [[['i', 'island', 1000, 3000]], 'middle'],
+        ], $turn, $isMirrored);
+        self::assertCount(2, self::runs($island));
+        self::assertEqualsWithDelta(1000.0, self::number('room.aisle', $island, 'room'), 0.01);
+        self::assertEqualsWithDelta(5200.0, self::number('room.worktop', $island, 'room'), 0.01);
+    }
+
+    /** A way around an island from the sink to the range: along its corners. */
+    public function test_ways_go_around_what_stands_there(): void
+    {
+        $kitchen = self::kitchen([
+            [[['s', 'sink', 1600, 2400], ['r', 'refrigerator', 3300, 4000]], 'bottom'],
+            [[['i', 'island', 1000, 3000]], 'middle'],
+            [[['c', 'range', 1600, 2400]], 'top'],
+        ]);
+        // from (2000, 650) to (2000, 2350) around (1000 or 3000, 1650 to 2300): up to the corner, along the side, and back
+        $leg = hypot(1000, 1000) + 650 + hypot(1000, 50);
+        self::assertEqualsWithDelta($leg, self::number('room.work_triangle', $kitchen, 'room', ['of' => 'longest']), 0.01);
+    }
+
+    /** Units stand side by side up to 12 in apart. */
+    #[TestWith([304.0, 1])]
+    #[TestWith([304.8, 1])]
+    #[TestWith([305.0, 2])]
+    public function test_where_a_run_ends(float $gap, int $runs): void
+    {
+        $kitchen = self::kitchen([[[['a', 'base_cabinet', 0, 600], ['b', 'base_cabinet', 600 + $gap, 1200 + $gap]], 'bottom']]);
+        self::assertCount($runs, self::runs($kitchen));
+    }
+
+    /** A worktop less than 24 in deep is none; joints up to 3 mm do not part it. */
+    #[TestWith([606.0, 0.0])]
+    #[TestWith([606.6, 1200.0])]
+    #[TestWith([610.0, 1200.0])]
+    public function test_a_worktop_has_a_depth(float $depth, float $length): void
+    {
+        $kitchen = Sketch::room(4000, 3000, 'kitchen')->fixture('a', 'base_cabinet', 300, 0, 90, 600, $depth)
+            ->fixture('b', 'base_cabinet', 902, 0, 90, 600, $depth);
+        self::assertEqualsWithDelta($length === 0.0 ? 0.0 : 1202.0, self::number('room.worktop', $kitchen, 'r'), 0.01);
+    }
+
+    #[TestWith([750.0, 600.0, 0.0])]
+    #[TestWith([600.0, 600.0, 0.0])]
+    #[TestWith([599.0, 600.0, 1.0])]
+    public function test_a_hood_over_a_cooktop(float $hood, float $cooktop, float $narrower): void
+    {
+        $kitchen = Sketch::room(4000, 3000, 'kitchen')->fixture('c', 'cooktop', 1000, 0, 90, $cooktop, 600)
+            ->fixture('h', 'hood', 1012, 0, 90, $hood, 500, ['base' => 1700]);
+        self::assertEqualsWithDelta($narrower, self::number('fixture.over_cooktop', $kitchen, 'h'), 0.01);
+        self::assertEqualsWithDelta(12.0, self::number('fixture.over_cooktop', $kitchen, 'h', ['of' => 'centre']), 0.01);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.over_cooktop', $kitchen, 'c'));
+    }
+
+    public function test_a_wall_unit_over_a_worktop(): void
+    {
+        $said = Sketch::room(4000, 3000, 'kitchen')->fixture('b', 'base_cabinet', 1000, 0, 90, 600, 600, ['height' => 900])
+            ->fixture('w', 'wall_cabinet', 1000, 0, 90, 600, 350, ['base' => 1370, 'height' => 700]);
+        self::assertEqualsWithDelta(470.0, self::number('fixture.over_worktop', $said, 'w'), 0.01);
+        $unsaid = Sketch::room(4000, 3000, 'kitchen')->fixture('b', 'base_cabinet', 1000, 0, 90, 600, 600)
+            ->fixture('w', 'wall_cabinet', 1000, 0, 90, 600, 350, ['height' => 700]);
+        self::assertUnknown(['w.base', 'b.height'], self::measure('fixture.over_worktop', $unsaid, 'w'));
+        $alone = Sketch::room(4000, 3000, 'kitchen')->fixture('w', 'wall_cabinet', 1000, 0, 90, 600, 350, ['base' => 1370]);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.over_worktop', $alone, 'w'));
+    }
+
+    public function test_a_worktop_across_the_aisle(): void
+    {
+        $kitchen = self::kitchen([
+            [[['r', 'refrigerator', 1500, 2200]], 'bottom'], [[['i', 'island', 1000, 3000]], 'middle'],
+        ]);
+        self::assertEqualsWithDelta(1000.0, self::number('fixture.across', $kitchen, 'r'), 0.01);
+        $aside = self::kitchen([[[['r', 'refrigerator', 0, 700]], 'bottom'], [[['i', 'island', 1000, 3000]], 'middle']]);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.across', $aside, 'r'));
+    }
+
+    public function test_what_has_no_size_is_asked_for(): void
+    {
+        $kitchen = Sketch::room(4000, 3000, 'kitchen')->add('fixtures', ['id' => 's', 'kind' => 'sink', 'at' => [1000, 0], 'facing' => 90]);
+        self::assertUnknown(['s.width'], self::measure('fixture.landing', $kitchen, 's'));
+        self::assertUnknown(['s.width'], self::measure('fixture.to_corner', $kitchen, 's'));
+        self::assertInstanceOf(NotApplicable::class, self::measure('room.work_triangle', $kitchen, 'r'));
+        self::assertInstanceOf(NotApplicable::class, self::measure('room.worktop', $kitchen, 'r'));
+    }
+
+    /**
+     * A kitchen of 4 by 3 m with units at its walls, 650 deep, from the left end of each wall as one looks at it; `middle` is an island 1 m
+     * before the units at the lower wall.
+     *
+     * @param list<array{list<array{string, string, float|int, float|int}>, string}> $legs
+     */
+    private static function kitchen(array $legs, float $turn = 0.0, bool $isMirrored = false): Sketch
+    {
+        $place = static function (float $x, float $y) use ($turn, $isMirrored): array {
+            $right = Point::towards($turn);
+            $at = $right->times($isMirrored ? -$x : $x)->plus($right->left()->times($y));
+
+            return [round($at->x, 6), round($at->y, 6)];
+        };
+        $sketch = (new Sketch())->chain([$place(-100, -100), $place(4100, -100), $place(4100, 3100), $place(-100, 3100)])
+            ->use('room', 'kitchen', ...$place(2000, 2700));
+        // where the left end of each wall is as one looks at it from inside, and which way it runs and faces
+        $walls = [
+            'bottom' => [[4000, 0], [-1, 0], 90.0], 'right' => [[4000, 3000], [0, -1], 180.0], 'top' => [[0, 3000], [1, 0], 270.0],
+            'left' => [[0, 0], [0, 1], 0.0], 'middle' => [[0, 2300], [1, 0], 270.0],
+        ];
+        foreach ($legs as [$units, $wall]) {
+            [$start, $way, $facing] = $walls[$wall];
+            foreach ($units as [$id, $kind, $from, $to]) {
+                $middle = ($from + $to) / 2;
+                // units are given from the lower left corner of the sheet, the right wall from below
+                $along = in_array($wall, ['bottom', 'right'], true) ? ($wall === 'bottom' ? 4000 : 3000) - $middle : $middle;
+                $at = $place($start[0] + $way[0] * $along, $start[1] + $way[1] * $along);
+                $turned = fmod(($isMirrored ? 180.0 - $facing : $facing) + $turn + 720.0, 360.0);
+                $sketch = $sketch->fixture($id, $kind, $at[0], $at[1], $turned, $to - $from, 650);
+            }
+        }
+
+        return $sketch;
+    }
+
+    /** @return list<Run> */
+    private static function runs(Sketch $kitchen): array
+    {
+        $home = new Home($kitchen->layout());
+
+        return Runs::of($home->rooms[0], $home);
+    }
+
+    /** @return list<float> the longer one first */
+    private static function landings(Sketch $kitchen, string $id): array
+    {
+        return [
+            self::number('fixture.landing', $kitchen, $id, ['of' => 'longer']), self::number('fixture.landing', $kitchen, $id, ['of' => 'shorter']),
+        ];
+    }
+}
