@@ -48,7 +48,11 @@ enum PlanLayers: string
     {
         return match ($this) {
             self::Complete => true,
-            self::Dimensions => in_array($layer, ['rooms', 'axes', 'sections', 'walls', 'columns', 'openings', 'stairs', 'dimensions'], true),
+            self::Dimensions => in_array(
+                $layer,
+                ['rooms', 'axes', 'sections', 'walls', 'columns', 'openings', 'stairs', 'dimensions'],
+                true,
+            ),
             self::Furniture => !in_array($layer, ['dimensions', 'axes', 'sections'], true),
             self::Ceiling => in_array($layer, ['rooms', 'walls', 'columns', 'openings', 'fixtures', 'above', 'labels'], true),
         };

@@ -213,7 +213,11 @@ final readonly class UprightDrawing
             $drawn .= Svg::element('path', ['class' => 'level-line', 'd' => Svg::line([
                 new Point($right, $level->height), new Point($right + 8 * $this->scale, $level->height),
                 new Point($elbow - 8 * $this->scale, $labels[$number]), new Point($elbow, $labels[$number]),
-            ])]).Svg::pinned(new Point($elbow, $labels[$number]), 'level-name', Svg::element('text', ['x' => 4, 'y' => 4], Svg::text($text)));
+            ])]).Svg::pinned(
+                new Point($elbow, $labels[$number]),
+                'level-name',
+                Svg::element('text', ['x' => 4, 'y' => 4], Svg::text($text)),
+            );
         }
 
         return $drawn;

@@ -197,7 +197,8 @@ final readonly class ElementList
     }
 
     /**
-     * @template T of Axis|SectionLine|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|PlacedRamp|FloorVoid|Guard|Soffit|Terrace
+     * @template T of Axis|SectionLine|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|PlacedRamp|FloorVoid|Guard|Soffit
+     *     |Terrace
      *
      * @param array<T>                            $elements
      * @param callable(T): array{string, string} $words

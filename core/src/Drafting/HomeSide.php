@@ -80,10 +80,10 @@ final readonly class HomeSide
         }
         [$best, $most] = [0.0, 0.0];
         foreach ($lengths as [$turn]) {
-            $along = array_sum(array_column(
-                array_filter($lengths, static fn(array $one): bool => abs(fmod($one[0] - $turn + 135.0, 90.0) - 45.0) < self::SAME_DIRECTION),
-                1,
-            ));
+            $along = 0.0;
+            foreach ($lengths as [$other, $length]) {
+                $along += abs(fmod($other - $turn + 135.0, 90.0) - 45.0) < self::SAME_DIRECTION ? $length : 0.0;
+            }
             if ($along > $most + 1.0) {
                 [$best, $most] = [$turn, $along];
             }

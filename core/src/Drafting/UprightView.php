@@ -21,7 +21,9 @@ use Heurema\Spatial\PlacedOpening;
 use Heurema\Units\Amount;
 use Heurema\Words\Message;
 
-/** A home seen upright: one of its faces from outside, or a section with what lies beyond it. In mm across and above the zero of heights. */
+/**
+ * A home seen upright: one of its faces from outside, or a section with what lies beyond it. In mm across and above the zero of heights.
+ */
 final readonly class UprightView
 {
     /** The ground is drawn so far beyond the home, and is looked at so often. */
@@ -224,7 +226,8 @@ final readonly class UprightView
         $bottom = ($opening->plan->storey->elevation ?? 0.0) + $sill;
         [$left, $right] = [$this->plane->across($middle) - $width / 2, $this->plane->across($middle) + $width / 2];
         foreach (self::PLACES as [$across, $up]) {
-            if ($this->seen->at(new Point($left + ($right - $left) * $across, $bottom + $height * $up))?->part->element !== $opening->id()) {
+            $at = new Point($left + ($right - $left) * $across, $bottom + $height * $up);
+            if ($this->seen->at($at)?->part->element !== $opening->id()) {
                 return null;
             }
         }

@@ -91,7 +91,8 @@ final readonly class Facets
         foreach ($prism->outline->chords($this->plane->line) as $chord) {
             $at = fn(Point $point, Surface $surface): array => [$this->plane->across($point), $surface->at($point), 0.0];
             $facets[] = Facet::of([
-                $at($chord->from, $prism->bottom), $at($chord->to, $prism->bottom), $at($chord->to, $prism->top), $at($chord->from, $prism->top),
+                $at($chord->from, $prism->bottom), $at($chord->to, $prism->bottom),
+                $at($chord->to, $prism->top), $at($chord->from, $prism->top),
             ], $part, true);
         }
 

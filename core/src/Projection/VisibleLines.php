@@ -9,9 +9,9 @@ use Heurema\Geometry\Segment;
 use Heurema\Scene\Material;
 
 /**
- * The lines of a view without those that something lies before: each edge is held against all facets that may come before it, each of which
- * hides one stretch of it, exactly (Appel 1967 and Galimberti and Montanari 1969 in principle, from memory). What is left is drawn where two
- * different things are seen at its two sides, so that bodies that go on flush have no joint.
+ * The lines of a view without those that something lies before: each edge is held against all facets that may come before it, each of
+ * which hides one stretch of it, exactly (Appel 1967 and Galimberti and Montanari 1969 in principle, from memory). What is left is drawn
+ * where two different things are seen at its two sides, so that bodies that go on flush have no joint.
  */
 final readonly class VisibleLines
 {
@@ -142,8 +142,8 @@ final readonly class VisibleLines
     }
 
     /**
-     * A line that nothing lies before, as far as two different things are seen at its sides: what lies beside it begins and ends where edges
-     * of others meet it.
+     * A line that nothing lies before, as far as two different things are seen at its sides: what lies beside it begins and ends where
+     * edges of others meet it.
      *
      * @return list<SeenLine>
      */

@@ -84,7 +84,9 @@ final class UprightViewTest extends TestCase
         $view = UprightView::section($home, new SectionLine('c', 'A', new Point(-1000, 1500), new Point(6000, 1500)));
         self::assertNotNull($view);
         $cut = static fn(Material $material): array => array_map(
-            static fn(Facet $facet): array => [round($facet->left - 1000), round($facet->right - 1000), round($facet->bottom), round($facet->top)],
+            static fn(Facet $facet): array => [
+                round($facet->left - 1000), round($facet->right - 1000), round($facet->bottom), round($facet->top),
+            ],
             array_values(array_filter($view->cuts, static fn(Facet $facet): bool => $facet->part->material === $material)),
         );
         self::assertSame([[-200.0, 4200.0, -300.0, 0.0]], $cut(Material::Floor));
@@ -127,7 +129,6 @@ final class UprightViewTest extends TestCase
                 && !$one->isInPartyWall() && $one->opening->kind->value !== 'gap'),
         );
         self::assertNotSame([], $seen);
-        self::assertSame([], array_values(array_diff($seen, array_map(static fn(PlacedOpening $one): string => $one->id(), $home->openings))));
         self::assertGreaterThanOrEqual(0.6 * count($outer), count(array_intersect($outer, $seen)));
     }
 

@@ -59,7 +59,10 @@ final class KitchenRunsTest extends MeasureTestCase
     public function test_a_kitchen_around_a_corner(float $turn, bool $isMirrored): void
     {
         $kitchen = self::kitchen([
-            [[['u1', 'base_cabinet', 0, 900], ['s', 'sink', 100, 800], ['d', 'dishwasher', 900, 1500], ['u2', 'base_cabinet', 1500, 4000]], 'bottom'],
+            [[
+                ['u1', 'base_cabinet', 0, 900], ['s', 'sink', 100, 800], ['d', 'dishwasher', 900, 1500],
+                ['u2', 'base_cabinet', 1500, 4000],
+            ], 'bottom'],
             [[['u3', 'base_cabinet', 650, 1250], ['c', 'range', 1250, 1850], ['r', 'refrigerator', 2000, 2700]], 'right'],
         ], $turn, $isMirrored);
         self::assertSame([2], array_map(static fn(Run $run): int => count($run->legs), self::runs($kitchen)));
@@ -219,7 +222,8 @@ final class KitchenRunsTest extends MeasureTestCase
     private static function landings(Sketch $kitchen, string $id): array
     {
         return [
-            self::number('fixture.landing', $kitchen, $id, ['of' => 'longer']), self::number('fixture.landing', $kitchen, $id, ['of' => 'shorter']),
+            self::number('fixture.landing', $kitchen, $id, ['of' => 'longer']),
+            self::number('fixture.landing', $kitchen, $id, ['of' => 'shorter']),
         ];
     }
 }

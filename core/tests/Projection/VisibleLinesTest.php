@@ -40,7 +40,8 @@ final class VisibleLinesTest extends TestCase
             yield $home => [new Home((new LayoutReader())->read($json))];
         }
         for ($seed = 1; $seed <= 4; ++$seed) {
-            yield "seed {$seed}" => [new Home((new LayoutReader())->read((string) json_encode(FurnishedPlan::document($seed, 2 + $seed % 5))))];
+            $document = FurnishedPlan::document($seed, 2 + $seed % 5);
+            yield "seed {$seed}" => [new Home((new LayoutReader())->read((string) json_encode($document)))];
         }
     }
 

@@ -49,8 +49,8 @@ final class SceneTest extends TestCase
     }
 
     /**
-     * Walls are what the plan's walls fill by their height, less what is cut out, corners counted once; up to the floor above where there is
-     * one. Floors are their area less their openings, by their thickness.
+     * Walls are what the plan's walls fill by their height, less what is cut out, corners counted once; up to the floor above where there
+     * is one. Floors are their area less their openings, by their thickness.
      */
     #[DataProvider('homes')]
     public function test_walls_and_floors_are_as_large_as_they_measure(string $json): void
@@ -114,7 +114,8 @@ final class SceneTest extends TestCase
     public function test_walls_follow_the_slope_of_the_roof(): void
     {
         $ceiling = ['low' => 1000, 'high' => 3000, 'from' => [0, 0], 'to' => [4000, 0]];
-        $scene = Scene::of(new Home(Sketch::room(4000, 3000)->with(['rooms' => [['id' => 'r', 'name' => 'Attic', 'use' => 'bedroom', 'at' => [2000, 1500], 'ceiling' => $ceiling]]])->layout()));
+        $attic = ['id' => 'r', 'name' => 'Attic', 'use' => 'bedroom', 'at' => [2000, 1500], 'ceiling' => $ceiling];
+        $scene = Scene::of(new Home(Sketch::room(4000, 3000)->with(['rooms' => [$attic]])->layout()));
         $wall = 0.0;
         foreach ($scene->parts as $part) {
             $wall += $part->material === Material::Wall ? Mesh::of($part->prisms)->volume() : 0.0;

@@ -26,8 +26,8 @@ use Heurema\Words\Message;
 #[Measures(
     'fixture.landing',
     AnswerType::Length,
-    'Worktop right beside the fixture in its run, along the fronts and around corners, 24 inches deep at the least, up to what is set in it '
-    .'or stands in its way. `of`: the `longer` (or where nothing is said) or the `shorter` of its two sides; 0 where there is none.',
+    'Worktop right beside the fixture in its run, along the fronts and around corners, 24 inches deep at the least, up to what is set '
+    .'in it or stands in its way. `of`: the `longer` (or where nothing is said) or the `shorter` of its two sides; 0 where there is none.',
     with: ['of' => AnswerType::Word],
     words: ['of' => ['longer', 'shorter']],
 )]

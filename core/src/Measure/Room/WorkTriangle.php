@@ -27,8 +27,8 @@ use Heurema\Words\Message;
 #[Measures(
     'room.work_triangle',
     AnswerType::Length,
-    'The ways between the middles of the fronts of the sink (the widest), the cooktop or range, and the refrigerator, around what stands on '
-    .'the floor. `of`: `sum`, or where nothing is said; `shortest` or `longest` of the three.',
+    'The ways between the middles of the fronts of the sink (the widest), the cooktop or range, and the refrigerator, around what '
+    .'stands on the floor. `of`: `sum`, or where nothing is said; `shortest` or `longest` of the three.',
     with: ['of' => AnswerType::Word],
     words: ['of' => ['sum', 'shortest', 'longest']],
 )]

@@ -22,8 +22,8 @@ use Heurema\Words\Message;
 #[Measures(
     'room.worktop',
     AnswerType::Length,
-    'All worktop of the room’s runs along its fronts, 24 inches deep at the least, without what is set in it. `of`: `all`, or where nothing '
-    .'is said; `longest`, the longest clear stretch.',
+    'All worktop of the room’s runs along its fronts, 24 inches deep at the least, without what is set in it. `of`: `all`, or where '
+    .'nothing is said; `longest`, the longest clear stretch.',
     with: ['of' => AnswerType::Word],
     words: ['of' => ['all', 'longest']],
 )]

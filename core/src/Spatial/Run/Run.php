@@ -67,7 +67,9 @@ final readonly class Run
     /** @return list<array{float, float}> stretches of worktop of full depth, without what is set in it or stands in its way */
     public function worktops(): array
     {
-        $stretches = fn(callable $of): array => array_values(array_filter(array_map($this->stretch(...), array_filter($this->units(), $of))));
+        $stretches = fn(callable $of): array => array_values(array_filter(
+            array_map($this->stretch(...), array_filter($this->units(), $of)),
+        ));
         $tops = self::merged($stretches(
             static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, self::TOPS, true)
                 && ($one->fixture->depth ?? 0.0) >= self::DEPTH - self::JOINT,

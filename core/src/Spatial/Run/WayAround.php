@@ -39,7 +39,8 @@ final readonly class WayAround
             $done[$nearest] = true;
             foreach ($places as $number => $place) {
                 $length = $lengths[$nearest] + $places[$nearest]->distanceTo($place);
-                if (!isset($done[$number]) && $length < ($lengths[$number] ?? INF) && $this->isFree(new Segment($places[$nearest], $place))) {
+                $isShorter = !isset($done[$number]) && $length < ($lengths[$number] ?? INF);
+                if ($isShorter && $this->isFree(new Segment($places[$nearest], $place))) {
                     [$lengths[$number], $before[$number]] = [$length, $nearest];
                 }
             }
