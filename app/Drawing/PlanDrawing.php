@@ -61,6 +61,11 @@ final readonly class PlanDrawing
             $this->layer('terraces', array_map($this->terrace(...), $this->plan->storey->terraces)),
             $this->layer('rooms', array_map($this->room(...), array_values($this->plan->rooms))),
             $this->layer('axes', array_map(static fn(Axis $axis): string => (new AxisDrawing($axis))->draw(), $this->home->layout->axes)),
+            // beneath what is built, which is what one points at
+            $this->layer('sections', array_map(
+                static fn(SectionLine $one): string => (new SectionLineDrawing($one))->draw(),
+                $this->home->layout->sections,
+            )),
             $this->layer(
                 'blocks',
                 array_map(fn(Block $block): string => (new BlockDrawing($block, $this->home))->draw(), $this->plan->storey->blocks),
@@ -102,10 +107,6 @@ final readonly class PlanDrawing
                     (new GroundLevels($this->home, $this->plan->storey->id))->draw(),
                 ],
             ),
-            $this->layer('sections', array_map(
-                static fn(SectionLine $one): string => (new SectionLineDrawing($one))->draw(),
-                $this->home->layout->sections,
-            )),
             $this->layer('dimensions', $dimensions->draw()),
         ]);
     }
