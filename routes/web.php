@@ -18,6 +18,7 @@ use App\Http\Controllers\ExaminationController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\IssueAnswerController;
 use App\Http\Controllers\JoinController;
+use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\LayoutFileController;
 use App\Http\Controllers\LengthController;
 use App\Http\Controllers\LetterController;
@@ -115,6 +116,8 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::put('/sheets/{number}', [SheetSetController::class, 'update'])->whereNumber('number')->name('board.sheets.change');
         Route::delete('/sheets/{number}', [SheetSetController::class, 'destroy'])->whereNumber('number')->name('board.sheets.drop');
         Route::get('/elevations', [ElevationController::class, 'scheme'])->name('board.elevations');
+        Route::get('/kitchen', [KitchenController::class, 'show'])->name('board.kitchen');
+        Route::post('/kitchen', [KitchenController::class, 'store'])->middleware(DoneOnce::class)->name('board.kitchen.build');
         Route::get('/survey', SurveyController::class)->name('board.survey');
         Route::get('/file', [SchemeFileController::class, 'show'])->name('board.file');
         Route::post('/file', [SchemeFileController::class, 'store'])->middleware(DoneOnce::class)->name('board.file.take');

@@ -3,6 +3,7 @@ import { Viewport } from './viewport.js';
 import { Board } from './board/board.js';
 import { copyTables } from './copies.js';
 import { all, csrfToken, field } from './dom.js';
+import { orderWanted } from './kitchen.js';
 import { Review } from './review.js';
 
 // what the server draws takes its place at once
@@ -17,7 +18,13 @@ document.addEventListener('htmx:configRequest', (/** @type {CustomEvent} */ even
 copyTables();
 
 // drawings that nobody zooms say themselves how many millimetres lie under a pixel
-for (const drawing of all('[data-scale]')) drawing.style.setProperty('--scale', drawing.dataset.scale);
+const scaleDrawings = () => {
+    for (const drawing of all('[data-scale]')) drawing.style.setProperty('--scale', drawing.dataset.scale);
+};
+scaleDrawings();
+document.addEventListener('htmx:afterSwap', scaleDrawings);
+
+orderWanted();
 
 // a home is usually drawn in the units of its country
 document.addEventListener('change', ({ target }) => {

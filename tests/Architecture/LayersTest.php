@@ -22,7 +22,7 @@ final class LayersTest
         'Spatial\Subject', 'Spatial\Stair', 'Spatial', 'Spatial\Run',
         'Scene', 'Projection',
         'Ifc\Step', 'Ifc\Shape', 'Ifc\Mapping', 'Ifc\Writing',
-        'Drafting',
+        'Drafting', 'Kitchen',
         'Measure', 'Measure\Door', 'Measure\Window', 'Measure\Room', 'Measure\Ramp', 'Measure\BeyondOpening', 'Measure\Dwelling',
         'Measure\Catalogue',
         'Rulebook\Language', 'Rulebook',

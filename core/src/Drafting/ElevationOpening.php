@@ -17,4 +17,10 @@ final readonly class ElevationOpening
         public float $sill,
         public ?float $head,
     ) {}
+
+    /** Its places counted from elsewhere along the wall. */
+    public function movedBy(float $along): self
+    {
+        return new self($this->opening, $this->left + $along, $this->right + $along, $this->sill, $this->head);
+    }
 }

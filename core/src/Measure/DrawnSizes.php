@@ -26,13 +26,14 @@ final class DrawnSizes
         FixtureKind::Chair,
     ];
     private const LONG = [
-        FixtureKind::Counter, FixtureKind::BaseCabinet, FixtureKind::WallCabinet, FixtureKind::Island, FixtureKind::Wardrobe,
+        FixtureKind::Counter, FixtureKind::Island, FixtureKind::Wardrobe,
         FixtureKind::Shelf, FixtureKind::Vanity,
     ];
+    private const CABINETS = [FixtureKind::BaseCabinet, FixtureKind::WallCabinet, FixtureKind::TallCabinet];
     private const ANY_SIZE = [
         FixtureKind::GrabBar, FixtureKind::Switch, FixtureKind::Socket, FixtureKind::SmokeAlarm, FixtureKind::CoAlarm, FixtureKind::Lamp,
         FixtureKind::Column, FixtureKind::Duct, FixtureKind::Radiator, FixtureKind::Television, FixtureKind::Hood,
-        FixtureKind::ShowerCurtain, FixtureKind::CeilingAccess,
+        FixtureKind::ShowerCurtain, FixtureKind::CeilingAccess, FixtureKind::Filler,
     ];
 
     /** @return array<string, array{ExpectedLength, float}> */
@@ -89,6 +90,7 @@ final class DrawnSizes
             in_array($fixture->kind, self::ANY_SIZE, true) => null,
             in_array($fixture->kind, self::SMALL, true) => ExpectedLength::SmallFixture,
             in_array($fixture->kind, self::LONG, true) => ExpectedLength::Counter,
+            in_array($fixture->kind, self::CABINETS, true) => ExpectedLength::Cabinet,
             $fixture->kind === FixtureKind::Mirror => ExpectedLength::Mirror,
             default => ExpectedLength::Fixture,
         };

@@ -23,6 +23,7 @@ enum ExpectedLength
     case SmallFixture;
     case Fixture;
     case Counter;
+    case Cabinet;
     case Mirror;
     case StairWidth;
     case Riser;
@@ -55,6 +56,7 @@ enum ExpectedLength
             self::SmallFixture => [200, 1200],
             self::Fixture => [250, 3000],
             self::Counter => [250, 6000],
+            self::Cabinet => [150, 6000],
             self::Mirror => [150, 3000],
             self::StairWidth => [500, 4000],
             self::Riser => [80, 300],

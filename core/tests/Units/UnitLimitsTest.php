@@ -25,7 +25,8 @@ final class UnitLimitsTest extends TestCase
         'DoorHeight' => [1500, 4000],
         'WindowWidth' => [200, 8000], 'WindowHeight' => [200, 8000], 'Sill' => [0, 3000], 'Frame' => [10, 200],
         'SmallFixture' => [200, 1200], 'Fixture' => [250, 3000],
-        'Counter' => [250, 6000], 'Mirror' => [150, 3000], 'StairWidth' => [500, 4000], 'Riser' => [80, 300], 'Tread' => [120, 1200],
+        'Counter' => [250, 6000], 'Cabinet' => [150, 6000], 'Mirror' => [150, 3000],
+        'StairWidth' => [500, 4000], 'Riser' => [80, 300], 'Tread' => [120, 1200],
     ];
 
     public function test_what_is_usual(): void

@@ -29,6 +29,8 @@ enum FixtureKind: string
     case BaseCabinet = 'base_cabinet';
     case WallCabinet = 'wall_cabinet';
     case TallCabinet = 'tall_cabinet';
+    /** A strip that closes a gap between units, or between one and a wall. */
+    case Filler = 'filler';
     case Counter = 'counter';
     case Island = 'island';
     case Bed = 'bed';

@@ -15,7 +15,7 @@ use Heurema\Spatial\PlacedFixture;
 final readonly class Run
 {
     /** What is worked on. */
-    private const TOPS = [FixtureKind::Counter, FixtureKind::BaseCabinet, FixtureKind::Island];
+    private const TOPS = [FixtureKind::Counter, FixtureKind::BaseCabinet, FixtureKind::Filler, FixtureKind::Island];
 
     /** What no worktop goes on over. */
     private const BREAKS = [

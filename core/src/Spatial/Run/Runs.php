@@ -13,7 +13,7 @@ use Heurema\Spatial\RoomSpace;
 final class Runs
 {
     private const KINDS = [
-        FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::Counter, FixtureKind::Island, FixtureKind::Sink,
+        FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::Filler, FixtureKind::Counter, FixtureKind::Island, FixtureKind::Sink,
         FixtureKind::Cooktop, FixtureKind::Range, FixtureKind::Oven, FixtureKind::Refrigerator, FixtureKind::Dishwasher,
     ];
 
@@ -26,6 +26,9 @@ final class Runs
 
     /** A run ends where nothing stands for more than 12 in, mm. */
     private const APART = 304.8;
+
+    /** What has its underside higher hangs over a run, mm. */
+    private const STANDS_BELOW = 1000.0;
 
     /** So far into the other leg a corner unit may reach beyond its back, mm. */
     private const BEYOND = 100.0;
@@ -54,7 +57,7 @@ final class Runs
         return array_values(array_filter(
             $home->fixturesOn($room->storey()),
             static fn(PlacedFixture $one): bool => $one->room === $room && $one->outline !== null
-                && in_array($one->fixture->kind, self::KINDS, true),
+                && in_array($one->fixture->kind, self::KINDS, true) && $one->base() < self::STANDS_BELOW,
         ));
     }
 

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Kitchen;
+
+use Heurema\Geometry\Point;
+use Heurema\Layout\Fixture;
+use Heurema\Layout\Words\FixtureKind;
+
+/** A plan as elements of a document: units, what is set in them, worktops, wall units. */
+final readonly class BuiltUnits
+{
+    /** A sink is so much narrower than its unit at either side, mm. */
+    public const SINK_MARGIN = 38.1;
+
+    /** Depth and height of what is set in something, and how far it stands off the wall; mm. */
+    private const SINK_DEPTH = 500.0;
+    private const COOKTOP_DEPTH = 520.0;
+    private const OVEN_HEIGHT = 600.0;
+    private const OVEN_BASE = 700.0;
+    private const SHALLOWER = 40.0;
+
+    public function __construct(private UnitSizes $sizes, private UnitWidths $widths) {}
+
+    /** How wide what is set in a unit is, mm. */
+    public static function setInWidth(RowUnit $unit): float
+    {
+        return $unit->setIn === FixtureKind::Sink ? $unit->width - 2 * self::SINK_MARGIN : $unit->width;
+    }
+
+    /**
+     * @param list<string> $ids for new elements; at least `3 x units + 2` a row
+     *
+     * @return list<Fixture>
+     */
+    public function of(KitchenPlan $plan, bool $withWallUnits, array $ids): array
+    {
+        $fixtures = [];
+        foreach ($plan->rows as $number => $row) {
+            foreach ($row->units as $unit) {
+                $fixtures = [...$fixtures, ...$this->unit($row->stretch, $unit)];
+            }
+            array_push($fixtures, ...(new Worktops($this->sizes))->over($plan, $number));
+        }
+        if ($withWallUnits) {
+            array_push($fixtures, ...(new WallUnits($this->sizes, $this->widths))->over($plan));
+        }
+
+        return array_map(
+            static fn(Fixture $one, int $number): Fixture => $one->copied($ids[$number]),
+            $fixtures,
+            array_keys($fixtures),
+        );
+    }
+
+    /**
+     * Against a stretch, off its left end.
+     *
+     * @param float $off how far its back stands off the wall
+     */
+    public static function at(Stretch $stretch, FixtureKind $kind, float $left, float $width, float $off = 0.0): Fixture
+    {
+        $at = $stretch->face->at($left + $width / 2)->plus($stretch->facing()->times($off));
+
+        return new Fixture(
+            '',
+            $kind,
+            new Point(round($at->x, 4), round($at->y, 4)),
+            round($stretch->facing()->degrees(), 4),
+            round($width, 4),
+        );
+    }
+
+    /** @return list<Fixture> */
+    private function unit(Stretch $stretch, RowUnit $unit): array
+    {
+        [$depth, $height] = match ($unit->kind) {
+            FixtureKind::Range => [$this->sizes->depth + $this->sizes->overhang, $this->sizes->worktop()],
+            FixtureKind::Refrigerator => [$this->sizes->depth, $this->sizes->refrigerator],
+            FixtureKind::TallCabinet => [$this->sizes->depth, $this->sizes->top],
+            default => [$this->sizes->depth, $this->sizes->height],
+        };
+        $built = [self::at($stretch, $unit->kind, $unit->left, $unit->width)->sized($unit->width, $depth, $height, null)];
+        if ($unit->setIn !== null) {
+            $built[] = $this->setIn($stretch, $unit);
+        }
+
+        return $built;
+    }
+
+    private function setIn(Stretch $stretch, RowUnit $unit): Fixture
+    {
+        $width = self::setInWidth($unit);
+        [$depth, $height, $base] = match ($unit->setIn) {
+            FixtureKind::Oven => [$this->sizes->depth - self::SHALLOWER, self::OVEN_HEIGHT, self::OVEN_BASE],
+            FixtureKind::Sink => [self::SINK_DEPTH, $this->sizes->worktop(), null],
+            default => [self::COOKTOP_DEPTH, $this->sizes->worktop(), null],
+        };
+        $off = $unit->setIn === FixtureKind::Oven
+            ? $this->sizes->depth - $depth
+            : ($this->sizes->depth + $this->sizes->overhang - $depth) / 2;
+
+        return self::at($stretch, $unit->setIn ?? $unit->kind, $unit->left + ($unit->width - $width) / 2, $width, $off)
+            ->sized($width, $depth, $height, $base);
+    }
+}
