@@ -153,6 +153,166 @@ final class DrawnKitchensTest extends DrawnLimits
             10,
             self::MOST,
         ];
+
+        yield from self::seats($book);
+        yield from self::runs($book);
+    }
+
+    /** @return iterable<string, array{0: string, 1: string, 2: \Closure(float): Sketch, 3: float, 4?: bool}> */
+    private static function seats(string $book): iterable
+    {
+        yield 'kitchen planning guidelines, from memory: 24 in a seat' => [
+            "{$book}/seat-width",
+            'k',
+            static fn(float $wide): Sketch => self::counter(2 * $wide, 914.4, 400.0),
+            24 * self::INCH,
+        ];
+        foreach ([[30, 18], [36, 15], [42, 12]] as [$high, $deep]) {
+            yield "kitchen planning guidelines, from memory: {$deep} in for knees at {$high} in" => [
+                "{$book}/seat-knee",
+                'k',
+                static fn(float $knees): Sketch => self::counter(2000.0, $high * self::INCH, $knees),
+                $deep * self::INCH,
+            ];
+        }
+        yield 'kitchen planning guidelines, from memory: 32 in behind seats' => [
+            "{$book}/seat-traffic",
+            'k',
+            static fn(float $behind): Sketch => self::counter(2000.0, 914.4, 400.0, $behind),
+            32 * self::INCH,
+        ];
+    }
+
+    /** @return iterable<string, array{0: string, 1: string, 2: \Closure(float): Sketch, 3: float, 4?: bool}> */
+    private static function runs(string $book): iterable
+    {
+        yield 'kitchen planning guidelines, from memory: 36 in to pass' => [
+            "{$book}/walkway",
+            'r',
+            static fn(float $way): Sketch => Sketch::room(4000, 3000, 'kitchen')->door('w1', 600, 820)
+                ->add('openings', ['id' => 'e', 'kind' => 'door', 'wall' => 'w3', 'at' => 600, 'width' => 820, 'height' => 2040])
+                ->fixture('b', 'base_cabinet', (4000 + $way) / 2, 1200, 90, 4000 - $way, 650),
+            36 * self::INCH,
+        ];
+        yield 'kitchen planning guidelines, from memory: 12 in into a straight way' => [
+            "{$book}/triangle-cut",
+            'r',
+            static fn(float $cut): Sketch => self::units([['s', 'sink', 0, 800], ['c', 'range', 1500, 2300], ['f', 'refrigerator', 3000, 3800]])
+                ->fixture('i', 'island', 1600, 650 - $cut, 90, 300, 1000),
+            12 * self::INCH,
+            self::MOST,
+        ];
+        yield 'kitchen planning guidelines, from memory: 18 in beside a second sink' => [
+            "{$book}/aux-sink-landing",
+            't',
+            static fn(float $longer): Sketch => self::units([
+                ['b', 'base_cabinet', 0, 2000 + $longer], ['s', 'sink', 500, 1300], ['t', 'sink', 1600, 2000],
+            ]),
+            18 * self::INCH,
+        ];
+        yield 'kitchen planning guidelines, from memory: 3 in at its other side' => [
+            "{$book}/aux-sink-landing",
+            't',
+            static fn(float $shorter): Sketch => self::units([
+                ['b', 'base_cabinet', 0, 3000], ['s', 'sink', 500, 1300], ['t', 'sink', 1300 + $shorter, 1700 + $shorter],
+            ]),
+            3 * self::INCH,
+        ];
+        yield 'kitchen planning guidelines, from memory: a small oven 54 in high' => [
+            "{$book}/microwave-height",
+            'o',
+            static fn(float $high): Sketch => Sketch::room(4000, 3000, 'kitchen')
+                ->fixture('o', 'oven', 2000, 0, 90, 600, 400, ['base' => $high, 'height' => 300]),
+            54 * self::INCH,
+            self::MOST,
+        ];
+        yield 'kitchen planning guidelines, from memory: and 15 in at the least' => [
+            "{$book}/microwave-height",
+            'o',
+            static fn(float $high): Sketch => Sketch::room(4000, 3000, 'kitchen')
+                ->fixture('o', 'oven', 2000, 0, 90, 600, 400, ['base' => $high, 'height' => 300]),
+            15 * self::INCH,
+        ];
+        yield 'kitchen planning guidelines, from memory: a sink and a range share 36 in' => [
+            "{$book}/landing-shared",
+            's',
+            static fn(float $shared): Sketch => self::units([
+                ['b', 'base_cabinet', 0, 1300 + $shared], ['s', 'sink', 500, 1300], ['c', 'range', 1300 + $shared, 2060 + $shared],
+            ]),
+            36 * self::INCH,
+        ];
+        yield 'common practice, no source: a worktop 1/2 in over the fronts' => [
+            "{$book}/worktop-overhang",
+            'k',
+            static fn(float $over): Sketch => self::overhang($over),
+            12.7,
+        ];
+        yield 'common practice, no source: and 1 1/2 in at the most' => [
+            "{$book}/worktop-overhang",
+            'k',
+            static fn(float $over): Sketch => self::overhang($over),
+            38.1,
+            self::MOST,
+        ];
+        yield 'common practice, no source: a wall unit 4 in beside a window' => [
+            "{$book}/wall-unit-window",
+            'w',
+            static fn(float $beside): Sketch => Sketch::room(4000, 3000, 'kitchen')->window('w1', 2100, 1200, 1100, ['sill' => 1000])
+                ->fixture('w', 'wall_cabinet', 2600 + $beside + 300, 0, 90, 600, 350, ['base' => 1400, 'height' => 700]),
+            4 * self::INCH,
+        ];
+        yield 'common practice, no source: tops more than 30 mm apart' => [
+            "{$book}/tops-agree",
+            'w',
+            static fn(float $apart): Sketch => Sketch::room(4000, 3000, 'kitchen')
+                ->fixture('w', 'wall_cabinet', 1000, 0, 90, 600, 350, ['base' => 1400, 'height' => 700])
+                ->fixture('t', 'tall_cabinet', 3000, 0, 90, 600, 600, ['height' => 2100 + $apart]),
+            30.1,
+        ];
+        yield 'common practice, no source: room for a unit of 150 mm' => [
+            "{$book}/run-gap",
+            'a',
+            static fn(float $gap): Sketch => self::units([['a', 'base_cabinet', 600 + $gap, 1200 + $gap], ['b', 'base_cabinet', 0, 600]]),
+            150,
+        ];
+        yield 'common practice, no source: 1 in between a range and a cabinet' => [
+            "{$book}/cook-side",
+            'c',
+            static fn(float $gap): Sketch => self::units([['c', 'range', 0, 760], ['b', 'base_cabinet', 760 + $gap, 1500]]),
+            self::INCH,
+        ];
+        yield 'common practice, no source: 3 in of filler in a corner' => [
+            "{$book}/corner-clear",
+            'a',
+            static fn(float $filler): Sketch => self::units([['a', 'base_cabinet', 2000, 3350 - $filler], ['b', 'base_cabinet', 3350, 4000]])
+                ->fixture('e', 'base_cabinet', 4000, 1400, 180, 1500, 650),
+            3 * self::INCH,
+        ];
+        yield 'common practice, no source: leaves 24 in wide' => [
+            "{$book}/leaf-width",
+            'b',
+            static fn(float $leaf): Sketch => self::units([['b', 'base_cabinet', 0, 2 * $leaf]]),
+            24 * self::INCH,
+            self::MOST,
+        ];
+    }
+
+    /** A worktop over base units, two chairs behind it, and a wall so far behind. */
+    private static function counter(float $length, float $top, float $knees, float $behind = 2000.0): Sketch
+    {
+        $back = 1000 + 600 + $knees;
+
+        return Sketch::room(5000, $back + $behind, 'kitchen')
+            ->fixture('b', 'base_cabinet', 2500, 1600, 270, $length, 600, ['height' => $top - 40])
+            ->fixture('k', 'counter', 2500, $back, 270, $length, 600 + $knees + 20, ['base' => $top - 40, 'height' => 40])
+            ->fixture('p', 'chair', 2500 - $length / 4, $back + 300, 270, 400, 400)
+            ->fixture('q', 'chair', 2500 + $length / 4, $back + 300, 270, 400, 400);
+    }
+
+    private static function overhang(float $over): Sketch
+    {
+        return Sketch::room(4000, 3000, 'kitchen')->fixture('b', 'base_cabinet', 2000, 0, 90, 600, 600, ['height' => 870])
+            ->fixture('k', 'counter', 2000, 0, 90, 1000, 600 + $over, ['base' => 870, 'height' => 40]);
     }
 
     /**

@@ -6,9 +6,7 @@ namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
-use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
-use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -20,7 +18,7 @@ use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
-use Heurema\Spatial\Run\WayAround;
+use Heurema\Spatial\Run\WorkCentres;
 use Heurema\Units\Amount;
 use Heurema\Words\Message;
 
@@ -34,22 +32,16 @@ use Heurema\Words\Message;
 )]
 final class WorkTriangle extends OutlineMeasure
 {
-    private const CORNERS = [
-        [FixtureKind::Sink], [FixtureKind::Cooktop, FixtureKind::Range], [FixtureKind::Refrigerator],
-    ];
-
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
     {
-        $corners = array_map(static fn(array $kinds): ?PlacedFixture => self::widest($kinds, $room, $home), self::CORNERS);
-        $known = array_values(array_filter($corners));
-        if (count($known) < 3) {
+        $centres = WorkCentres::of($room, $home);
+        if (!$centres->areAllThere()) {
             return new NotApplicable(Message::of('room.work_triangle.not_all_three'));
         }
-        $missing = array_filter($known, static fn(PlacedFixture $one): bool => $one->fixture->depth === null);
-        if ($missing !== []) {
-            return new Unknown(array_values(array_map(static fn(PlacedFixture $one): string => "{$one->id()}.depth", $missing)));
+        if ($centres->missing() !== []) {
+            return new Unknown($centres->missing());
         }
-        $ways = self::ways($known, $room, $home);
+        [$known, $ways] = [$centres->things, self::ways($centres)];
         if (count($ways) < 3) {
             return new NotApplicable(Message::of('room.work_triangle.no_way'));
         }
@@ -73,53 +65,14 @@ final class WorkTriangle extends OutlineMeasure
         );
     }
 
-    /** @param list<FixtureKind> $kinds */
-    private static function widest(array $kinds, RoomSpace $room, Home $home): ?PlacedFixture
+    /** @return list<non-empty-list<Point>> */
+    private static function ways(WorkCentres $centres): array
     {
-        $widest = null;
-        foreach ($home->fixturesOn($room->storey()) as $one) {
-            $isOne = $one->room === $room && in_array($one->fixture->kind, $kinds, true);
-            $widest = $isOne && ($widest === null || ($one->fixture->width ?? 0.0) > ($widest->fixture->width ?? 0.0)) ? $one : $widest;
-        }
-
-        return $widest;
-    }
-
-    /**
-     * @param list<PlacedFixture> $corners
-     *
-     * @return list<non-empty-list<Point>>
-     */
-    private static function ways(array $corners, RoomSpace $room, Home $home): array
-    {
-        $around = new WayAround(array_values(array_filter(array_map(
-            static fn(PlacedFixture $one): ?Ring => $one->room === $room && $one->takesFloor && $one->fixture->kind !== FixtureKind::Chair
-                ? $one->outline?->counterClockwise()
-                : null,
-            $home->fixturesOn($room->storey()),
-        ))));
-        $fronts = array_map(
-            static fn(PlacedFixture $one): Point => self::front($one, $home),
-            $corners,
-        );
+        [$around, $fronts] = [$centres->around(), $centres->fronts()];
 
         return array_values(array_filter([
             $around->between($fronts[0], $fronts[1]), $around->between($fronts[1], $fronts[2]), $around->between($fronts[2], $fronts[0]),
         ]));
-    }
-
-    /** The middle of its front; of what is set in a counter, that of the counter before it. */
-    private static function front(PlacedFixture $one, Home $home): Point
-    {
-        $depth = $one->fixture->depth ?? 0.0;
-        foreach ($home->fixturesOn($one->storey()) as $counter) {
-            if ($one->isSetIn($counter)) {
-                $out = array_map(static fn(Point $corner): float => $one->frame->fromPlan($corner)->y, $counter->outline->points ?? []);
-                $depth = max([$depth, ...$out]);
-            }
-        }
-
-        return $one->frame->toPlan(new Point(0.0, $depth));
     }
 
     /** @param non-empty-list<Point> $way */

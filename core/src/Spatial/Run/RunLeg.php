@@ -6,14 +6,12 @@ namespace Heurema\Spatial\Run;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\StraightOut;
 use Heurema\Spatial\PlacedFixture;
 
 /** Units that stand side by side along one face. Places along it count to the right as one looks at it, in mm. */
 final readonly class RunLeg
 {
-    /** What comes in by less at an end of the fronts only touches, mm. */
-    private const GRAZE = 1.0;
-
     public Point $facing;
 
     /** To the right as one looks at it. */
@@ -73,20 +71,7 @@ final readonly class RunLeg
      */
     public function across(array $sides): ?Segment
     {
-        $shortest = null;
-        foreach ($sides as $side) {
-            [$a, $b] = [$this->along->dot($side->from), $this->along->dot($side->to)];
-            [$low, $high] = [max($this->left + self::GRAZE, min($a, $b)), min($this->right - self::GRAZE, max($a, $b))];
-            foreach ($high - $low < self::GRAZE ? [] : [$low, $high] as $place) {
-                $at = $side->from->towardsPoint($side->to, ($place - $a) / ($b - $a));
-                $away = $this->facing->dot($at) - $this->front;
-                if ($away > self::GRAZE && ($shortest === null || $away < $shortest->length())) {
-                    $shortest = new Segment($at->minus($this->facing->times($away)), $at);
-                }
-            }
-        }
-
-        return $shortest;
+        return (new StraightOut($this->frontLine($this->left, $this->right)))->nearest($sides);
     }
 
     /** @return list<float> */

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Fixture;
+
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Measure\AnswerType;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\SubjectMeasure;
+use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Units\Amount;
+use Heurema\Words\Message;
+
+/** @extends SubjectMeasure<PlacedFixture> */
+#[Measures(
+    'fixture.leaf_width',
+    AnswerType::Length,
+    'How wide a door leaf of a cabinet is: as was said of what its door sweeps, else the width of the cabinet, of one wider than '
+    .'610 mm the half of it.',
+)]
+final class LeafWidth extends SubjectMeasure
+{
+    /** A wider cabinet has two leaves, mm: 24 in (common practice, no source). */
+    private const TWO = 610.0;
+
+    private const CABINETS = [FixtureKind::BaseCabinet, FixtureKind::WallCabinet, FixtureKind::TallCabinet];
+
+    protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
+    {
+        [$width, $swing] = [$subject->fixture->width, $subject->fixture->doorSwing];
+        if (!in_array($subject->fixture->kind, self::CABINETS, true)) {
+            return new NotApplicable(Message::of('fixture.leaf_width.it_is_no_cabinet'));
+        }
+
+        return match (true) {
+            $swing !== null => new Measured(Amount::length($swing), [], [Message::of('fixture.leaf_width.as_it_sweeps')]),
+            $width === null => new Unknown(["{$subject->id()}.width"]),
+            $width > self::TWO => new Measured(Amount::length($width / 2), [], [Message::of('fixture.leaf_width.two_leaves')]),
+            default => new Measured(Amount::length($width), [], [Message::of('fixture.leaf_width.one_leaf')]),
+        };
+    }
+}

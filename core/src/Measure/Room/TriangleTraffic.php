@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
+use Heurema\Measure\AnswerType;
+use Heurema\Measure\Measured;
+use Heurema\Measure\Measurement;
+use Heurema\Measure\Measures;
+use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Parameters;
+use Heurema\Measure\Unknown;
+use Heurema\Measure\Witness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Run\WorkCentres;
+use Heurema\Spatial\Subject\SubjectType;
+use Heurema\Units\Amount;
+use Heurema\Words\Message;
+
+#[Measures(
+    'room.triangle_traffic',
+    AnswerType::Count,
+    'How many of the shortest ways from one of its doors to another cross the triangle between the middles of the fronts of sink, '
+    .'cooktop or range, and refrigerator.',
+)]
+final class TriangleTraffic extends OutlineMeasure
+{
+    /** A way crosses it where more of it lies inside, mm. */
+    private const GRAZE = 50.0;
+
+    protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
+    {
+        $centres = WorkCentres::of($room, $home);
+        $doors = array_values(array_filter(
+            $home->openingsOf($room),
+            static fn(PlacedOpening $opening): bool => $opening->type() === SubjectType::Door,
+        ));
+        $fronts = $centres->fronts();
+        if (!$centres->areAllThere() || $fronts === [] || count($doors) < 2) {
+            return new NotApplicable(Message::of('room.triangle_traffic.no_way'));
+        }
+        if ($centres->missing() !== []) {
+            return new Unknown($centres->missing());
+        }
+        $triangle = new Polygon((new Ring($fronts))->counterClockwise());
+        $names = $witness = [];
+        foreach ($doors as $number => $from) {
+            foreach (array_slice($doors, $number + 1) as $to) {
+                $way = $centres->around()->between(self::before($from, $outline), self::before($to, $outline)) ?? [];
+                if (self::crosses($way, $triangle)) {
+                    $names[] = "{$from->name()} – {$to->name()}";
+                    $witness = [...$witness, ...self::drawn($way, $room->storey())];
+                }
+            }
+        }
+
+        return new Measured(
+            Amount::count(count($names)),
+            $names === [] ? [] : [Witness::outline($room->storey(), $triangle), ...$witness],
+            $names === [] ? [] : [Message::of('room.triangle_traffic.ways', names: $names)],
+        );
+    }
+
+    /** Just inside of the room before a door. */
+    private static function before(PlacedOpening $door, Polygon $outline): Point
+    {
+        $span = $door->span();
+        foreach ([1.0, -1.0] as $side) {
+            $at = $span->offset($side * ($door->wall->thickness / 2 + 10.0))->middle();
+            if ($outline->contains($at)) {
+                return $at;
+            }
+        }
+
+        return $span->middle();
+    }
+
+    /** @param list<Point> $way */
+    private static function crosses(array $way, Polygon $triangle): bool
+    {
+        $inside = 0.0;
+        foreach (array_slice($way, 1) as $number => $to) {
+            $line = new Segment($way[$number], $to);
+            foreach ($line->length() < 1.0 ? [] : $triangle->chords($line) as $chord) {
+                $inside += max(0.0, min($line->length(), $line->along($chord->to)) - max(0.0, $line->along($chord->from)));
+            }
+        }
+
+        return $inside > self::GRAZE;
+    }
+
+    /**
+     * @param list<Point> $way
+     *
+     * @return list<Witness>
+     */
+    private static function drawn(array $way, string $storey): array
+    {
+        return array_map(
+            static fn(Point $to, int $number): Witness => Witness::dimension(
+                $storey,
+                new Segment($way[$number], $to),
+                Amount::length($way[$number]->distanceTo($to)),
+            ),
+            array_slice($way, 1),
+            array_keys(array_slice($way, 1)),
+        );
+    }
+}
