@@ -217,10 +217,23 @@ final readonly class AskedKitchen
             $width = $typed === '' ? $this->usualWidth($kind) : $this->home->layout->lengths()->read($typed)->mm;
             $wanted[] = $width < self::NARROWEST || $width > self::WIDEST
                 ? throw new RefusedEdit(ucfirst($kind->words()).': that is no width for it.')
-                : new Wanted($kind, $width, $place ?? Anchor::Anywhere);
+                : new Wanted($kind, $width, $place ?? Anchor::Anywhere, $kind === FixtureKind::Range ? $this->besideRange() : 0.0);
         }
 
         return $wanted;
+    }
+
+    /** A filler at either side of a range, mm; 1 in where homes are drawn in inches (common practice, no source). */
+    private function besideRange(): float
+    {
+        $beside = $this->typed('beside', self::usualBeside($this->home->layout->units));
+
+        return $beside < 0.0 || $beside > self::NARROWEST ? throw new RefusedEdit('That is no width for a filler beside a range.') : $beside;
+    }
+
+    public static function usualBeside(UnitSystem $units): float
+    {
+        return $units === UnitSystem::Imperial ? Amount::MM_PER_INCH : 0.0;
     }
 
     /** mm; a sink has a unit around it. */

@@ -222,6 +222,11 @@ final class KitchenPage
         return $hidden;
     }
 
+    public function usualBeside(): float
+    {
+        return AskedKitchen::usualBeside($this->home->layout->units);
+    }
+
     public function usualAisle(): float
     {
         return AskedKitchen::usualAisle($this->home->layout->units);

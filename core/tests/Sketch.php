@@ -114,6 +114,18 @@ final class Sketch
         );
     }
 
+    /** @param array<string, mixed> $more what is said of an element beside what it has */
+    public function sized(string $list, string $id, array $more): self
+    {
+        $elements = is_array($this->storey[$list] ?? null) ? $this->storey[$list] : [];
+        $this->storey[$list] = array_map(
+            static fn(mixed $one): mixed => is_array($one) && $one['id'] === $id ? [...$one, ...$more] : $one,
+            $elements,
+        );
+
+        return $this;
+    }
+
     /** @param array<string, mixed> $stair */
     public function stair(array $stair, float $upperElevation = 2650): self
     {

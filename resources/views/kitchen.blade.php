@@ -52,6 +52,7 @@
                     </p>
                     <p class="kitchen-part">
                         <label for="kitchen-filler">filler at each wall</label> <input class="form-control form-control-sm" id="kitchen-filler" name="filler" maxlength="40" value="{{ $page->value('filler') }}" placeholder="none">
+                        <label for="kitchen-beside">beside a range</label> <input class="form-control form-control-sm" id="kitchen-beside" name="beside" maxlength="40" value="{{ $page->value('beside') }}" placeholder="{{ $page->length($page->usualBeside()) }}">
                         <label for="kitchen-fillers">what is left over</label> <select class="form-select form-select-sm" id="kitchen-fillers" name="fillers">@foreach ($page->fillerPlaces() as $value => $words)<option value="{{ $value }}" @selected($value === $page->value('fillers'))>{{ $words }}</option>@endforeach</select>
                     </p>
                     <label class="form-label" for="kitchen-corner">Corners</label>

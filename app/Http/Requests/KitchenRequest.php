@@ -38,6 +38,7 @@ final class KitchenRequest extends FormRequest
             'least' => ['nullable', 'string', 'max:40'],
             'greatest' => ['nullable', 'string', 'max:40'],
             'step' => ['nullable', 'string', 'max:40'],
+            'beside' => ['nullable', 'string', 'max:40'],
             'filler' => ['nullable', 'string', 'max:40'],
             'fillers' => ['nullable', Rule::enum(FillerPlace::class)],
             'corner' => ['nullable', Rule::enum(CornerKind::class)],

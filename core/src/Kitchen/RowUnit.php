@@ -15,15 +15,6 @@ final readonly class RowUnit
     /** @param FixtureKind|null $setIn what is set in it or in the worktop over it */
     public function __construct(public FixtureKind $kind, public float $left, public float $width, public ?FixtureKind $setIn = null) {}
 
-    public static function of(Wanted $wanted, float $left): self
-    {
-        return match ($wanted->kind) {
-            FixtureKind::Sink, FixtureKind::Cooktop => new self(FixtureKind::BaseCabinet, $left, $wanted->width, $wanted->kind),
-            FixtureKind::Oven => new self(FixtureKind::TallCabinet, $left, $wanted->width, $wanted->kind),
-            default => new self($wanted->kind, $left, $wanted->width),
-        };
-    }
-
     public function right(): float
     {
         return $this->left + $this->width;

@@ -128,9 +128,9 @@ final readonly class Rows
             $lefts = match ($one->anchor) {
                 Anchor::Anywhere => [null],
                 Anchor::LeftEnd => [$from + ($stretch->left === Stretch::CLOSED ? $this->leastFiller : 0.0)],
-                Anchor::RightEnd => [$to - $one->width - ($stretch->right === Stretch::CLOSED ? $this->leastFiller : 0.0)],
+                Anchor::RightEnd => [$to - $one->room() - ($stretch->right === Stretch::CLOSED ? $this->leastFiller : 0.0)],
                 Anchor::Window => array_map(
-                    static fn($window): float => ($window->left + $window->right - $one->width) / 2,
+                    static fn($window): float => ($window->left + $window->right - $one->room()) / 2,
                     $stretch->windows,
                 ),
             };
@@ -164,9 +164,9 @@ final readonly class Rows
             }
             $end = $next === null ? $to : $next[1];
             $fills = $this->section($free, $start, $end, $start === $from ? $left : null, $next === null ? $right : null);
-            $anchored = $next === null ? [] : [RowUnit::of($next[0], $end)];
+            $anchored = $next === null ? [] : $next[0]->units($end);
             $ways = self::crossed($ways, $fills, $anchored);
-            [$free, $start] = [[], $next === null ? $to : $end + $next[0]->width];
+            [$free, $start] = [[], $next === null ? $to : $end + $next[0]->room()];
         }
 
         return $ways;
@@ -204,7 +204,7 @@ final readonly class Rows
      */
     private function section(array $free, float $from, float $to, ?RowEnd $left, ?RowEnd $right): array
     {
-        $room = $to - $from - array_sum(array_map(static fn(Wanted $one): float => $one->width, $free));
+        $room = $to - $from - array_sum(array_map(static fn(Wanted $one): float => $one->room(), $free));
         $least = static fn(?RowEnd $end, float $filler): float => $end === RowEnd::Wall ? $filler : 0.0;
         [$atLeft, $atRight] = [$least($left, $this->leastFiller), $least($right, $this->leastFiller)];
         $length = $room - $atLeft - $atRight;
@@ -270,7 +270,7 @@ final readonly class Rows
                 $place(new RowUnit(FixtureKind::BaseCabinet, $at, $width));
             }
             if (isset($free[$number])) {
-                $place(RowUnit::of($free[$number], $at));
+                array_map($place, $free[$number]->units($at));
             }
         }
         $place(new RowUnit(FixtureKind::Filler, $at, $rightFiller));

@@ -108,7 +108,7 @@ final readonly class RandomKitchen
             new Wanted(FixtureKind::Refrigerator, $module, mt_rand(0, 1) === 0 ? Anchor::LeftEnd : Anchor::Anywhere),
             new Wanted(FixtureKind::Sink, $module, $hasWindow && mt_rand(0, 1) === 0 ? Anchor::Window : Anchor::Anywhere),
             new Wanted(FixtureKind::Dishwasher, $module),
-            new Wanted([FixtureKind::Range, FixtureKind::Cooktop][mt_rand(0, 1)], $module),
+            new Wanted([FixtureKind::Range, FixtureKind::Cooktop][mt_rand(0, 1)], $module, Anchor::Anywhere, [0.0, 25.4][mt_rand(0, 1)]),
             new Wanted([FixtureKind::TallCabinet, FixtureKind::Oven][mt_rand(0, 1)], $module, Anchor::RightEnd),
         ];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Tests\Measure;
 
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
 use Heurema\Measure\NotApplicable;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Run\Run;
@@ -95,6 +96,122 @@ final class KitchenRunsTest extends MeasureTestCase
         self::assertCount(2, self::runs($island));
         self::assertEqualsWithDelta(1000.0, self::number('room.aisle', $island, 'room'), 0.01);
         self::assertEqualsWithDelta(5200.0, self::number('room.worktop', $island, 'room'), 0.01);
+    }
+
+    #[DataProvider('homes')]
+    public function test_a_tall_unit_between_two_places_of_work(float $turn, bool $isMirrored): void
+    {
+        $kitchen = self::kitchen([
+            [[
+                ['s', 'sink', 0, 800], ['t', 'tall_cabinet', 900, 1500], ['u', 'base_cabinet', 1500, 2100], ['c', 'range', 2100, 2700],
+                ['v', 'tall_cabinet', 2700, 3300],
+            ], 'bottom'],
+            [[['r', 'refrigerator', 700, 1400]], 'right'],
+        ], $turn, $isMirrored);
+        self::assertSame([1.0, 1.0, 0.0], array_map(
+            static fn(string $id): float => self::number('fixture.between_centres', $kitchen, $id),
+            ['t', 'u', 'v'],
+        ));
+    }
+
+    /** The gap belongs to the unit at its left, as one faces the run: mirrored, to the other one. */
+    #[DataProvider('homes')]
+    public function test_a_gap_in_a_run_and_units_in_one_place(float $turn, bool $isMirrored): void
+    {
+        $kitchen = self::kitchen([[[
+            ['a', 'base_cabinet', 0, 600], ['b', 'base_cabinet', 633.3, 1200], ['f', 'filler', 1200, 1240], ['c', 'range', 1240, 1840],
+            ['d', 'base_cabinet', 2100, 2700], ['e', 'base_cabinet', 2660, 3300],
+        ], 'bottom']], $turn, $isMirrored);
+        // from the left end of the sheet is from the right end of the run as one faces it
+        $gaps = $isMirrored ? ['a' => 33.3, 'b' => 0.0, 'c' => 0.0] : ['b' => 33.3, 'f' => 0.0, 'd' => 0.0];
+        foreach ($gaps as $id => $gap) {
+            self::assertEqualsWithDelta($gap, self::number('fixture.run_gap', $kitchen, $id), 0.01, $id);
+        }
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.run_gap', $kitchen, $isMirrored ? 'e' : 'a'));
+        foreach (['a' => 0.0, 'f' => 0.0, 'd' => 40.0, 'e' => 40.0] as $id => $overlap) {
+            self::assertEqualsWithDelta($overlap, self::number('fixture.run_overlap', $kitchen, $id), 0.01, $id);
+        }
+        self::assertEqualsWithDelta(40.0, self::number('fixture.to_cabinet', $kitchen, 'c'), 0.01);
+    }
+
+    /** What is set in a unit has no place of its own in the run. */
+    public function test_a_sink_in_its_unit_is_in_nobodys_way(): void
+    {
+        $kitchen = self::kitchen([[[['a', 'base_cabinet', 0, 900], ['s', 'sink', 100, 800]], 'bottom']]);
+        self::assertEqualsWithDelta(0.0, self::number('fixture.run_overlap', $kitchen, 'a'), 0.01);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.run_overlap', $kitchen, 's'));
+    }
+
+    #[DataProvider('homes')]
+    public function test_a_filler_beside_an_inner_corner(float $turn, bool $isMirrored): void
+    {
+        $kitchen = self::kitchen([
+            [[['a', 'base_cabinet', 0, 2000], ['b', 'base_cabinet', 2000, 4000]], 'bottom'],
+            [[['c', 'base_cabinet', 710, 1400], ['d', 'base_cabinet', 1400, 2000]], 'right'],
+        ], $turn, $isMirrored);
+        self::assertEqualsWithDelta(60.0, self::number('fixture.corner_filler', $kitchen, 'c'), 0.01);
+        foreach (['a', 'b', 'd'] as $id) {
+            self::assertInstanceOf(NotApplicable::class, self::measure('fixture.corner_filler', $kitchen, $id), $id);
+        }
+    }
+
+    #[DataProvider('homes')]
+    public function test_what_stands_in_the_straight_ways(float $turn, bool $isMirrored): void
+    {
+        $walls = [
+            [[['s', 'sink', 0, 800], ['r', 'refrigerator', 3200, 3900]], 'bottom'],
+            [[['c', 'range', 1600, 2400]], 'top'],
+        ];
+        self::assertEqualsWithDelta(0.0, self::number('room.triangle_cut', self::kitchen($walls, $turn, $isMirrored), 'room'), 0.01);
+        // an island from 1650 to 2300 and from 1000 to 3000: the line from the sink (400, 650) to the range (2000, 2350) leaves its corner
+        $cut = self::kitchen([...$walls, [[['i', 'island', 1000, 3000]], 'middle']], $turn, $isMirrored);
+        $from = new Segment(new Point(400, 650), new Point(2000, 2350));
+        $to = new Segment(new Point(2000, 2350), new Point(3550, 650));
+        $most = max(
+            min(abs($from->leftOf(new Point(1000, 2300))), abs($from->leftOf(new Point(3000, 1650)))),
+            min(abs($to->leftOf(new Point(3000, 2300))), abs($to->leftOf(new Point(1000, 1650)))),
+        );
+        self::assertEqualsWithDelta($most, self::number('room.triangle_cut', $cut, 'room'), 0.01);
+    }
+
+    /** Doors at both ends of a kitchen lead through between its two rows; both in one wall do not. */
+    public function test_ways_through_the_triangle(): void
+    {
+        $kitchen = static fn(string $wall, float $at): Sketch => self::kitchen([
+            [[['s', 'sink', 600, 1400], ['r', 'refrigerator', 2500, 3200]], 'bottom'], [[['c', 'range', 1600, 2400]], 'top'],
+        ])->door('w4', 1600, 820)
+            ->add('openings', ['id' => 'e', 'kind' => 'door', 'wall' => $wall, 'at' => $at, 'width' => 820, 'height' => 2040]);
+        self::assertEqualsWithDelta(1.0, self::number('room.triangle_traffic', $kitchen('w2', 1600), 'room'), 0.01);
+        self::assertEqualsWithDelta(0.0, self::number('room.triangle_traffic', $kitchen('w4', 2600), 'room'), 0.01);
+        self::assertInstanceOf(NotApplicable::class, self::measure('room.triangle_traffic', self::kitchen([]), 'room'));
+    }
+
+    /** Oven and dishwasher around a corner: their doors meet unless they stand far enough from it. */
+    #[TestWith([650.0, 1.0])]
+    #[TestWith([1248.5, 1.0])]
+    #[TestWith([1251.0, 0.0])]
+    public function test_doors_of_appliances_that_meet(float $from, float $met): void
+    {
+        $kitchen = self::kitchen([
+            [[['d', 'dishwasher', 2700, 3300]], 'bottom'], [[['o', 'oven', $from, $from + 600]], 'right'],
+        ]);
+        foreach ([['d', 600], ['o', 650]] as [$id, $swing]) {
+            $kitchen = $kitchen->sized('fixtures', $id, ['door_swing' => $swing]);
+        }
+        self::assertEqualsWithDelta($met, self::number('fixture.door_clash', $kitchen, 'd'), 0.01);
+        self::assertEqualsWithDelta($met, self::number('fixture.door_clash', $kitchen, 'o'), 0.01);
+    }
+
+    public function test_a_door_of_the_room_that_meets_the_door_of_an_oven(): void
+    {
+        $oven = ['door_swing' => 600];
+        $kitchen = static fn(float $at): Sketch => Sketch::room(4000, 3000, 'kitchen')
+            ->door('w4', $at, 820, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'])
+            ->fixture('o', 'oven', 700, 0, 90, 600, 600, $oven);
+        self::assertEqualsWithDelta(1.0, self::number('fixture.door_clash', $kitchen(2000), 'o'), 0.01);
+        self::assertEqualsWithDelta(0.0, self::number('fixture.door_clash', $kitchen(700), 'o'), 0.01);
+        $unsaid = Sketch::room(4000, 3000, 'kitchen')->fixture('o', 'oven', 700, 0, 90, 600, 600);
+        self::assertUnknown(['o.door_swing'], self::measure('fixture.door_clash', $unsaid, 'o'));
     }
 
     /** A way around an island from the sink to the range: along its corners. */

@@ -79,7 +79,9 @@ final class ToWindow extends SubjectMeasure
         return new Measured(
             Amount::length(max(0.0, $away)),
             [Witness::dimension($unit->storey(), $line, Amount::length(abs($away)))],
-            [Message::of($away < 0.0 ? 'fixture.to_window.before' : 'fixture.to_kind.to', other: $window->name())],
+            [$away < 0.0
+                ? Message::of('fixture.to_window.before', other: $window->name())
+                : Message::of('fixture.to_kind.to', other: $window->name())],
             parties: [$window->id()],
         );
     }

@@ -35,6 +35,7 @@ final class TriangleTraffic extends OutlineMeasure
 {
     /** A way crosses it where more of it lies inside, mm. */
     private const GRAZE = 50.0;
+    private const JUST_INSIDE = 10.0;
 
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
     {
@@ -72,15 +73,14 @@ final class TriangleTraffic extends OutlineMeasure
     /** Just inside of the room before a door. */
     private static function before(PlacedOpening $door, Polygon $outline): Point
     {
-        $span = $door->span();
-        foreach ([1.0, -1.0] as $side) {
-            $at = $span->offset($side * ($door->wall->thickness / 2 + 10.0))->middle();
-            if ($outline->contains($at)) {
-                return $at;
+        $left = $door->wall->line()->direction()->left()->times($door->wall->thickness / 2 + self::JUST_INSIDE);
+        foreach ([$left, $left->times(-1.0)] as $out) {
+            if ($outline->contains($door->middle()->plus($out))) {
+                return $door->middle()->plus($out);
             }
         }
 
-        return $span->middle();
+        return $door->middle();
     }
 
     /** @param list<Point> $way */
