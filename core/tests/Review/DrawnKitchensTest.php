@@ -20,6 +20,36 @@ final class DrawnKitchensTest extends DrawnLimits
             24 * self::INCH,
             self::LEAST,
         ];
+        yield 'ADA 804.2.1: 40 in between the two sides of a kitchen' => [
+            'us-access/kitchen-pass',
+            'r',
+            static fn(float $aisle): Sketch => self::units([['b', 'base_cabinet', 0, 3000]], 650 + $aisle),
+            40 * self::INCH,
+            self::LEAST,
+        ];
+        yield 'ADA 804.2.2: 60 in in a U' => [
+            'us-access/kitchen-u', 'r', static fn(float $aisle): Sketch => self::inU($aisle), 60 * self::INCH, self::LEAST,
+        ];
+        yield 'Fair Housing guidelines, requirement 7: 40 in between fronts' => [
+            'us-fair-housing/kitchen-clear',
+            'r',
+            static fn(float $aisle): Sketch => self::units([['b', 'base_cabinet', 0, 3000]], 650 + $aisle),
+            40 * self::INCH,
+            self::LEAST,
+        ];
+        yield 'Fair Housing guidelines, requirement 7: 60 in in a U with a sink at its base' => [
+            'us-fair-housing/kitchen-turn', 'r', static fn(float $aisle): Sketch => self::inU($aisle), 60 * self::INCH, self::LEAST,
+        ];
+    }
+
+    /** Units along three walls, so far apart, a sink at the base. */
+    private static function inU(float $aisle): Sketch
+    {
+        $width = $aisle + 1300;
+
+        return self::units([['b', 'base_cabinet', 0, $width], ['s', 'sink', $width / 2 - 300, $width / 2 + 300]], 4000, $width)
+            ->fixture('e', 'base_cabinet', $width, 1400, 180, 1500, 650)
+            ->fixture('w', 'base_cabinet', 0, 1400, 0, 1500, 650);
     }
 
     public static function advice(): iterable
