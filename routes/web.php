@@ -19,6 +19,7 @@ use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\IssueAnswerController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\KitchenController;
+use App\Http\Controllers\KitchenScheduleController;
 use App\Http\Controllers\LayoutFileController;
 use App\Http\Controllers\LengthController;
 use App\Http\Controllers\LetterController;
@@ -117,6 +118,7 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::delete('/sheets/{number}', [SheetSetController::class, 'destroy'])->whereNumber('number')->name('board.sheets.drop');
         Route::get('/elevations', [ElevationController::class, 'scheme'])->name('board.elevations');
         Route::get('/kitchen', [KitchenController::class, 'show'])->name('board.kitchen');
+        Route::get('/kitchen/schedule', [KitchenScheduleController::class, 'scheme'])->name('board.kitchen.schedule');
         Route::post('/kitchen', [KitchenController::class, 'store'])->middleware(DoneOnce::class)->name('board.kitchen.build');
         Route::get('/survey', SurveyController::class)->name('board.survey');
         Route::get('/file', [SchemeFileController::class, 'show'])->name('board.file');
@@ -204,6 +206,9 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::get('/revisions/{revision}/elevations', [ElevationController::class, 'revision'])
         ->can('view', 'revision')
         ->name('review.elevations');
+    Route::get('/revisions/{revision}/kitchen', [KitchenScheduleController::class, 'revision'])
+        ->can('view', 'revision')
+        ->name('review.kitchen');
     Route::get('/revisions/{revision}/stairs/{stair}', [StairController::class, 'show'])->can('view', 'revision')->name('review.stair');
     Route::get('/revisions/{revision}', ReviewController::class)->can('view', 'revision')->name('review');
 });

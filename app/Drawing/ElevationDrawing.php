@@ -23,8 +23,17 @@ final readonly class ElevationDrawing
     private const ROW = 26.0;
     private const AROUND = 3.5;
 
-    /** @param float $scale mm under a pixel */
-    public function __construct(private WallElevation $wall, private Home $home, private DimensionStyle $style, private float $scale) {}
+    /**
+     * @param float                 $scale mm under a pixel
+     * @param array<string, string> $marks of things, by id
+     */
+    public function __construct(
+        private WallElevation $wall,
+        private Home $home,
+        private DimensionStyle $style,
+        private float $scale,
+        private array $marks = [],
+    ) {}
 
     /** Around all of it, mm. */
     public function box(): Box
@@ -42,6 +51,7 @@ final readonly class ElevationDrawing
             ...array_map($this->thing(...), $this->wall->things),
             ...array_map($this->soffit(...), $this->wall->soffits),
             $this->outline(),
+            ...array_map($this->mark(...), $this->wall->things),
         ])).$this->dimensions();
     }
 
@@ -111,6 +121,14 @@ final readonly class ElevationDrawing
             ['data-subject' => $one->fixture->id()],
             Svg::element('title', [], Svg::text($one->fixture->name())).implode('', $bodies),
         );
+    }
+
+    private function mark(ElevationThing $one): string
+    {
+        $mark = $one->isAtWall ? $this->marks[$one->fixture->id()] ?? null : null;
+        $middle = new Point(($one->left() + $one->right()) / 2, ($one->bottom() + $one->top()) / 2);
+
+        return $mark === null ? '' : Svg::pinned($middle, 'unit-mark', Svg::element('text', ['y' => 4], Svg::text($mark)));
     }
 
     /** @param array{float, float, float} $soffit */

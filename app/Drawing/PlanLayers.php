@@ -15,6 +15,9 @@ enum PlanLayers: string
     /** What stands in the rooms, without dimensions. */
     case Furniture = 'furniture';
 
+    /** What stands in the rooms, without their names: a kitchen with its marks. */
+    case Kitchen = 'kitchen';
+
     /** What hangs from the ceiling: lights, alarms, soffits, slopes and heights. */
     case Ceiling = 'ceiling';
 
@@ -24,6 +27,7 @@ enum PlanLayers: string
             self::Complete => 'everything',
             self::Dimensions => 'dimensions alone',
             self::Furniture => 'furniture, no dimensions',
+            self::Kitchen => 'units, no names of rooms',
             self::Ceiling => 'ceiling, lights and alarms',
         };
     }
@@ -35,6 +39,7 @@ enum PlanLayers: string
             self::Complete => '',
             self::Dimensions => ', dimensions',
             self::Furniture => ', furniture',
+            self::Kitchen => ', units',
             self::Ceiling => ', ceiling',
         };
     }
@@ -54,6 +59,7 @@ enum PlanLayers: string
                 true,
             ),
             self::Furniture => !in_array($layer, ['dimensions', 'axes', 'sections'], true),
+            self::Kitchen => !in_array($layer, ['dimensions', 'axes', 'sections', 'labels'], true),
             self::Ceiling => in_array($layer, ['rooms', 'walls', 'columns', 'openings', 'fixtures', 'above', 'labels'], true),
         };
     }

@@ -3,6 +3,7 @@
 @section('body-class', 'page-books')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ route('board', $page->scheme) }}">{{ $page->scheme->project->name }}</a> <span aria-hidden="true">/</span> <h1>Kitchen</h1>
+    <a class="masthead-note" href="{{ route('board.kitchen.schedule', $page->scheme) }}">Schedule</a>
 @endsection
 @section('content')
     @error('kitchen')<p class="field-error kitchen-refused" role="alert">{{ $message }}</p>@enderror

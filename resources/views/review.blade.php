@@ -6,6 +6,7 @@
     <span class="masthead-note">{{ $page->revision->scheme->name }}, revision {{ $page->revision->number }}</span>
     <a class="masthead-note" href="{{ route('board', $page->revision->scheme) }}">Open on the board</a>
     <a class="masthead-note" href="{{ route('review.elevations', $page->revision) }}">Elevations</a>
+    <a class="masthead-note" href="{{ route('review.kitchen', $page->revision) }}">Kitchen</a>
     <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'json']) }}" download><span class="visually-hidden">The home as </span>JSON</a>
     <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'ifc']) }}" download><span class="visually-hidden">The home as </span>IFC4</a>
     <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'glb']) }}" download><span class="visually-hidden">The home as </span>glTF</a>

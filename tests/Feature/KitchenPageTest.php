@@ -110,6 +110,25 @@ final class KitchenPageTest extends TestCase
         $this->post($this->address(), [...self::ASKED, 'version' => $this->scheme->version])->assertNotFound();
     }
 
+    public function test_the_schedule_of_what_is_drawn_and_of_what_was_handed_in(): void
+    {
+        $revision = $this->scheme->revisions()->firstOrFail();
+        foreach (["/schemes/{$this->scheme->id}/kitchen/schedule", "/revisions/{$revision->id}/kitchen"] as $address) {
+            $page = $this->get("{$address}?room=gr4")->assertOk();
+            $page->assertSee('Units, run by run from left to right')->assertSee('K5')->assertSee('unit-mark', false)->assertSee('Wall A');
+            $page->assertSee('Pieces of worktop')->assertSee('13.81 sq ft')->assertSee('3&quot; from the back', false)->assertSee('End panels');
+            $csv = (string) $this->get("{$address}?room=gr4&format=csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=UTF-8')
+                ->getContent();
+            self::assertStringContainsString('K2,gf2', str_replace('"', '', $csv));
+            self::assertStringStartsWith('PK', (string) $this->get("{$address}?format=xlsx")->assertOk()->getContent());
+            $this->get("{$address}?room=nothing")->assertOk()->assertSee('K5');
+        }
+        $empty = '{"format": "heurema-layout", "version": 1, "name": "Empty", "units": "metric", "storeys": [{"id": "G", "name": "G"}]}';
+        $this->scheme->update(['layout' => (new LayoutReader())->read($empty)]);
+        $this->get("/schemes/{$this->scheme->id}/kitchen/schedule")->assertOk()->assertSee('No units stand in any room yet');
+        $this->get("/schemes/{$this->scheme->id}/kitchen/schedule?format=csv")->assertOk();
+    }
+
     public function test_nobody_else_lays_out_a_kitchen_here(): void
     {
         $this->actingAs(User::factory()->create());

@@ -31,6 +31,9 @@ final readonly class RoomElevations
     private const AT_WALL = 60.0;
     private const BEFORE = 2500.0;
 
+    /** A counter has its back to a wall when the cosine of the angle between them is no smaller. */
+    private const BACK_TO_IT = 0.99;
+
     private function __construct(private RoomSpace $room, private Home $home) {}
 
     /** @return list<WallElevation> none where the walls do not close around it */
@@ -159,23 +162,39 @@ final readonly class RoomElevations
     {
         $found = [];
         foreach ($this->home->fixturesOn($this->room->storey()) as $placed) {
-            $away = $placed->room !== $this->room || $placed->outline === null ? INF : min(array_map(
-                static fn(Point $corner): float => -$face->leftOf($corner),
-                $placed->outline->points,
-            ));
+            $away = $this->away($placed, $face);
             if ($away > self::BEFORE) {
                 continue;
             }
+            $isAtWall = $away <= self::AT_WALL || $this->isInCounterAtWall($placed, $face);
             $bodies = self::bodies($placed, $face);
             if ($bodies === null) {
-                $unknown = [...$unknown, ...$away <= self::AT_WALL ? [$placed->name()] : []];
+                $unknown = [...$unknown, ...$isAtWall ? [$placed->name()] : []];
             } elseif ($bodies !== []) {
-                $found[] = new ElevationThing($placed, $bodies, $away <= self::AT_WALL);
+                $found[] = new ElevationThing($placed, $bodies, $isAtWall);
             }
         }
         usort($found, static fn(ElevationThing $a, ElevationThing $b): int => $a->isAtWall <=> $b->isAtWall);
 
         return $found;
+    }
+
+    private function away(PlacedFixture $placed, Segment $face): float
+    {
+        return $placed->room !== $this->room ? INF : min([
+            INF,
+            ...array_map(static fn(Point $corner): float => -$face->leftOf($corner), $placed->outline->points ?? []),
+        ]);
+    }
+
+    /** What is set in a counter stands where that does. */
+    private function isInCounterAtWall(PlacedFixture $placed, Segment $face): bool
+    {
+        return array_filter(
+            $this->home->fixturesIn($this->room),
+            fn(PlacedFixture $counter): bool => $placed->isSetIn($counter) && $this->away($counter, $face) <= self::AT_WALL
+                && $counter->frame->yAxis->dot($face->direction()->left()) < -self::BACK_TO_IT,
+        ) !== [];
     }
 
     /** @return list<array{float, float, float, float}>|null as far as they lie before the wall; null: nobody said how high it is */

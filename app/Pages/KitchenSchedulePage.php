@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Drawing\DimensionStyle;
+use App\Drawing\ElevationDrawing;
+use App\Drawing\LabelPlace;
+use App\Drawing\PlanDrawing;
+use App\Drawing\PlanLayers;
+use App\Drawing\Svg;
+use App\Sheets\ViewsOfSheet;
+use Heurema\Drafting\ElevationThing;
+use Heurema\Drafting\RoomElevations;
+use Heurema\Drafting\WallElevation;
+use Heurema\Kitchen\CutOut;
+use Heurema\Kitchen\KitchenSchedule;
+use Heurema\Kitchen\ScheduledUnit;
+use Heurema\Kitchen\WorktopPiece;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Run\Runs;
+use Heurema\Units\Amount;
+
+/** The schedule of a kitchen: its units and worktops in tables, and marked on the plan and on the walls seen from the front. */
+final readonly class KitchenSchedulePage
+{
+    /** mm under a pixel of a wall; the style sheet has it too. */
+    private const SCALE = 11.0;
+
+    /** The plan is so wide, px, and so much is shown around the room, mm. */
+    private const PLAN = 420.0;
+    private const AROUND = 300.0;
+
+    public ?RoomSpace $room;
+    public ?KitchenSchedule $schedule;
+
+    /** @param string $address where the page lies, and what it goes back to */
+    public function __construct(
+        public string $title,
+        public string $address,
+        public string $back,
+        public Home $home,
+        private DimensionStyle $style,
+        string $asked,
+    ) {
+        $rooms = $this->rooms();
+        $this->room = array_values(array_filter($rooms, static fn(RoomSpace $one): bool => $one->id() === $asked))[0]
+            ?? array_values(array_filter($rooms, static fn(RoomSpace $one): bool => str_contains($one->room->use->value ?? '', 'kitchen')))[0]
+            ?? $rooms[0] ?? null;
+        $this->schedule = $this->room === null ? null : KitchenSchedule::of($this->room, $home);
+    }
+
+    /** @return list<RoomSpace> that runs of units stand in */
+    public function rooms(): array
+    {
+        return array_values(array_filter(
+            $this->home->rooms,
+            fn(RoomSpace $room): bool => $room->outline() !== null && Runs::of($room, $this->home) !== [],
+        ));
+    }
+
+    /** @return non-empty-list<non-empty-list<string|float|int|null>> units, then pieces of worktop; the first row names the columns; lengths in mm */
+    public function table(): array
+    {
+        $rows = [['Mark', 'Id', 'Kind', 'Name', 'Width', 'Depth', 'Height', 'Underside', 'Doors', 'Cut out for', 'Left', 'Right', 'Front', 'Back']];
+        foreach ($this->schedule->units ?? [] as $unit) {
+            $fixture = $unit->fixture->fixture;
+            $rows[] = [
+                $unit->mark(), $fixture->id, $fixture->kind->words(), $fixture->name, $fixture->width, $fixture->depth, $fixture->height,
+                $fixture->base, $unit->doors(), null, null, null, null, null,
+            ];
+        }
+        foreach ($this->schedule->worktops ?? [] as $piece) {
+            $fixture = $piece->top->fixture;
+            $rows[] = [
+                self::pieceMark($piece), $fixture->id, $fixture->kind->words(), $fixture->name, $fixture->width, $fixture->depth,
+                $fixture->height, $fixture->base, null, null, null, null, null, null,
+            ];
+            foreach ($piece->cutOuts as $cut) {
+                $rows[] = [
+                    self::pieceMark($piece), $cut->thing->id(), null, null, self::tenths($cut->width), self::tenths($cut->depth), null, null, null,
+                    $cut->thing->fixture->kind->words(), self::tenths($cut->left), self::tenths($cut->right), self::tenths($cut->front),
+                    self::tenths($cut->back),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    private static function tenths(float $mm): float
+    {
+        return round($mm, 1);
+    }
+
+    public static function pieceMark(WorktopPiece $piece): string
+    {
+        return "T{$piece->number}";
+    }
+
+    public function kind(ScheduledUnit|WorktopPiece $one): string
+    {
+        return ucfirst(($one instanceof ScheduledUnit ? $one->fixture : $one->top)->fixture->kind->words());
+    }
+
+    /** `600 x 600 x 870`; what nobody said is a question mark. */
+    public function size(ScheduledUnit|WorktopPiece $one): string
+    {
+        $fixture = ($one instanceof ScheduledUnit ? $one->fixture : $one->top)->fixture;
+
+        return implode(' × ', array_map($this->length(...), [$fixture->width, $fixture->depth, $fixture->height]));
+    }
+
+    public function length(?float $mm): string
+    {
+        return $mm === null ? '?' : $this->home->length($mm);
+    }
+
+    public function area(WorktopPiece $piece): string
+    {
+        return $this->home->write(Amount::area($piece->area() / 1e6));
+    }
+
+    /** `Sink 760 × 500: 40 from the left, 60 from the right, …`. */
+    public function cutOut(CutOut $cut): string
+    {
+        $margins = array_map($this->length(...), [$cut->left, $cut->right, $cut->front, $cut->back]);
+
+        return ucfirst($cut->thing->fixture->kind->words())." {$this->length($cut->width)} × {$this->length($cut->depth)}: "
+            ."{$margins[0]} from the left, {$margins[1]} from the right, {$margins[2]} from the front, {$margins[3]} from the back";
+    }
+
+    /** @return list<array{string, string}> what goes along with the units */
+    public function lengths(): array
+    {
+        $schedule = $this->schedule;
+
+        return $schedule === null ? [] : [
+            ['Fillers', $this->length($schedule->fillers())], ['Plinth', $this->length($schedule->plinth())],
+            ['Cornice', $this->length($schedule->cornice())], ['End panels', (string) $schedule->endPanels()],
+        ];
+    }
+
+    public function drawPlan(): string
+    {
+        $bounds = $this->room?->outline()?->bounds()->grown(self::AROUND);
+        if ($this->room === null || $bounds === null) {
+            return '';
+        }
+        $scale = max($bounds->width(), $bounds->height()) / self::PLAN;
+        $plan = $this->home->plans[$this->room->storey()];
+        $marks = array_map(
+            fn(ScheduledUnit $one): string => $this->onPlan($one),
+            array_filter($this->schedule->units ?? [], static fn(ScheduledUnit $one): bool => $one->fixture->base() < 1000.0),
+        );
+
+        return Svg::element('svg', [
+            'class' => 'drawing kitchen-plan',
+            'data-scale' => Svg::number($scale),
+            'viewBox' => implode(' ', array_map(Svg::number(...), [$bounds->left, -$bounds->top, $bounds->width(), $bounds->height()])),
+            'role' => 'img',
+            'aria-label' => "Plan of {$this->room->name()} with the marks of its units",
+        ], (new PlanDrawing(
+            $this->home,
+            $plan,
+            new LabelPlace($this->home, $scale, new DimensionStyle('none')),
+            new DimensionStyle('none'),
+            PlanLayers::Kitchen,
+        ))->layers().implode('', $marks));
+    }
+
+    private function onPlan(ScheduledUnit $unit): string
+    {
+        $middle = $unit->fixture->outline?->middle();
+
+        return $middle === null ? '' : Svg::pinned($middle, 'unit-mark', Svg::element('text', ['y' => 4], Svg::text($unit->mark())));
+    }
+
+    /** @return list<array{string, string}> name and drawing of each wall that units stand or hang at */
+    public function drawWalls(): array
+    {
+        $marks = [];
+        foreach ($this->schedule->units ?? [] as $unit) {
+            $marks[$unit->fixture->id()] = $unit->mark();
+        }
+        $drawn = [];
+        foreach ($this->room === null ? [] : RoomElevations::of($this->room, $this->home) as $number => $wall) {
+            $isMarked = array_filter(
+                $wall->things,
+                static fn(ElevationThing $one): bool => $one->isAtWall && isset($marks[$one->fixture->id()]),
+            ) !== [];
+            $drawn = [...$drawn, ...$isMarked ? [["Wall ".ViewsOfSheet::letter($number), $this->drawWall($wall, $marks)]] : []];
+        }
+
+        return $drawn;
+    }
+
+    /** @param array<string, string> $marks */
+    private function drawWall(WallElevation $wall, array $marks): string
+    {
+        $drawing = new ElevationDrawing($wall, $this->home, $this->style, self::SCALE, $marks);
+        $box = $drawing->box();
+
+        return Svg::element('svg', [
+            'class' => 'elevation-drawing',
+            'width' => (string) round($box->width() / self::SCALE),
+            'height' => (string) round($box->height() / self::SCALE),
+            'viewBox' => implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()])),
+            'role' => 'img',
+            'aria-label' => 'The wall from the front with the marks of its units',
+        ], $drawing->draw());
+    }
+}

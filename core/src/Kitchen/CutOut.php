@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Kitchen;
+
+use Heurema\Geometry\Point;
+use Heurema\Spatial\PlacedFixture;
+
+/** What is cut out of a worktop for something that is set in it, with the margins around it; mm, left and right as one faces it. */
+final readonly class CutOut
+{
+    private function __construct(
+        public PlacedFixture $thing,
+        public float $width,
+        public float $depth,
+        public float $left,
+        public float $right,
+        public float $front,
+        public float $back,
+    ) {}
+
+    public static function of(PlacedFixture $thing, PlacedFixture $top): self
+    {
+        $place = static fn(PlacedFixture $one): array => array_map($top->frame->fromPlan(...), $one->outline->points ?? []);
+        [$x, $y] = self::reach($place($thing));
+        [$across, $out] = self::reach($place($top));
+
+        // one faces it: what lies farther along its own x axis is at the left
+        return new self($thing, $x[1] - $x[0], $y[1] - $y[0], $across[1] - $x[1], $x[0] - $across[0], $out[1] - $y[1], $y[0] - $out[0]);
+    }
+
+    /**
+     * @param list<Point> $points
+     *
+     * @return array{array{float, float}, array{float, float}} least and most across and out
+     */
+    private static function reach(array $points): array
+    {
+        [$x, $y] = [array_map(static fn(Point $one): float => $one->x, $points), array_map(static fn(Point $one): float => $one->y, $points)];
+
+        return [[min([INF, ...$x]), max([-INF, ...$x])], [min([INF, ...$y]), max([-INF, ...$y])]];
+    }
+}
