@@ -149,16 +149,30 @@ final readonly class AskedKitchen
             throw new RefusedEdit('Choose one wall, or two or three that meet in corners.');
         }
         $stretches = self::inOrder(array_map(static fn(WallStretch $one): Stretch => $one->stretch, $chosen));
-        if (count($stretches) > 1) {
-            return $stretches;
-        }
-        [$from, $to] = [$this->typed('from', 0.0), $this->typed('to', $stretches[0]->length())];
-        if ($to - $from < WallStretches::LEAST || $from < 0.0 || $from > $stretches[0]->length() - WallStretches::LEAST) {
+        $stretches = $this->within($stretches);
+
+        return count($stretches) === 1 && $this->asked->boolean('island') ? [$this->island($stretches[0])] : $stretches;
+    }
+
+    /**
+     * From a place along the first to a place along the last.
+     *
+     * @param non-empty-list<Stretch> $stretches
+     *
+     * @return non-empty-list<Stretch>
+     */
+    private function within(array $stretches): array
+    {
+        $last = count($stretches) - 1;
+        [$from, $to] = [$this->typed('from', 0.0), $this->typed('to', $stretches[$last]->length())];
+        $least = $last === 0 ? $from + WallStretches::LEAST : WallStretches::LEAST;
+        if ($from < 0.0 || $from > $stretches[0]->length() - WallStretches::LEAST || $to < $least) {
             throw new RefusedEdit('The part of the wall is too short to stand anything there.');
         }
-        $wall = $stretches[0]->between($from, $to);
+        $stretches[$last] = $stretches[$last]->between(0.0, $to);
+        $stretches[0] = $stretches[0]->between($from, $stretches[0]->length());
 
-        return [$this->asked->boolean('island') ? $this->island($wall) : $wall];
+        return $stretches;
     }
 
     /**

@@ -23,6 +23,9 @@ final readonly class ElevationDrawing
     private const ROW = 26.0;
     private const AROUND = 3.5;
 
+    /** How wide a mark is, px. */
+    private const MARK = 24.0;
+
     /**
      * @param float                 $scale mm under a pixel
      * @param array<string, string> $marks of things, by id
@@ -128,7 +131,11 @@ final readonly class ElevationDrawing
         $mark = $one->isAtWall ? $this->marks[$one->fixture->id()] ?? null : null;
         $middle = new Point(($one->left() + $one->right()) / 2, ($one->bottom() + $one->top()) / 2);
 
-        return $mark === null ? '' : Svg::pinned($middle, 'unit-mark', Svg::element('text', ['y' => 4], Svg::text($mark)));
+        // upright in what is narrow
+        $isNarrow = $one->right() - $one->left() < self::MARK * $this->scale && $one->top() - $one->bottom() > self::MARK * $this->scale;
+        $text = Svg::element('text', ['y' => 4, ...$isNarrow ? ['transform' => 'rotate(-90)'] : []], Svg::text((string) $mark));
+
+        return $mark === null ? '' : Svg::pinned($middle, 'unit-mark', $text);
     }
 
     /** @param array{float, float, float} $soffit */

@@ -51,6 +51,7 @@ use Heurema\Drafting\WallOffsets;
 use Heurema\Drafting\WallStretches;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Draft;
+use Heurema\Kitchen\UnitChange;
 use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Element;
@@ -624,6 +625,14 @@ final class BoardPage
         return $line === null
             ? null
             : implode(' ', [round($line->from->x, 1), round($line->from->y, 1), round($line->to->x, 1), round($line->to->y, 1)]);
+    }
+
+    /** The chosen thing as a unit of a run; null: it is none. */
+    public function unit(): ?UnitChange
+    {
+        $thing = $this->chosenThing();
+
+        return $thing === null ? null : UnitChange::of($thing, $this->home);
     }
 
     /** How wide the gap is in which the chosen thing stands. */

@@ -14,6 +14,7 @@ use App\Sheets\ViewsOfSheet;
 use Heurema\Drafting\ElevationThing;
 use Heurema\Drafting\RoomElevations;
 use Heurema\Drafting\WallElevation;
+use Heurema\Geometry\Point;
 use Heurema\Kitchen\CutOut;
 use Heurema\Kitchen\KitchenSchedule;
 use Heurema\Kitchen\ScheduledUnit;
@@ -32,6 +33,14 @@ final readonly class KitchenSchedulePage
     /** The plan is so wide, px, and so much is shown around the room, mm. */
     private const PLAN = 420.0;
     private const AROUND = 300.0;
+
+    /** What has its underside higher hangs, mm. */
+    private const HANGS = 1000.0;
+
+    /** A mark is so wide, stands so far before what is narrow, and so far below the one above it, px. */
+    private const LETTERS = 24.0;
+    private const BEFORE = 14.0;
+    private const LINE = 13.0;
 
     public ?RoomSpace $room;
     public ?KitchenSchedule $schedule;
@@ -151,10 +160,7 @@ final readonly class KitchenSchedulePage
         }
         $scale = max($bounds->width(), $bounds->height()) / self::PLAN;
         $plan = $this->home->plans[$this->room->storey()];
-        $marks = array_map(
-            fn(ScheduledUnit $one): string => $this->onPlan($one),
-            array_filter($this->schedule->units ?? [], static fn(ScheduledUnit $one): bool => $one->fixture->base() < 1000.0),
-        );
+        $marks = $this->marksOnPlan($scale);
 
         return Svg::element('svg', [
             'class' => 'drawing kitchen-plan',
@@ -171,11 +177,49 @@ final readonly class KitchenSchedulePage
         ))->layers().implode('', $marks));
     }
 
-    private function onPlan(ScheduledUnit $unit): string
+    /**
+     * Of what stands; of what is set in a unit with that, of what is narrow before it.
+     *
+     * @return list<string>
+     */
+    private function marksOnPlan(float $scale): array
     {
-        $middle = $unit->fixture->outline?->middle();
+        /** @var list<array{string, Point}> $places */
+        $places = [];
+        foreach ($this->schedule->units ?? [] as $unit) {
+            $middle = $unit->fixture->outline?->middle();
+            if ($middle === null || $unit->fixture->base() >= self::HANGS) {
+                continue;
+            }
+            $isNarrow = ($unit->fixture->fixture->width ?? 0.0) < self::LETTERS * $scale;
+            $before = ($unit->fixture->fixture->depth ?? 0.0) / 2 + self::BEFORE * $scale;
+            $places[] = [$unit->mark(), $isNarrow ? $middle->plus($unit->fixture->frame->yAxis->times($before)) : $middle];
+        }
+        $marks = [];
+        while ($places !== []) {
+            $at = $places[0][1];
+            [$here, $others] = [[], []];
+            foreach ($places as [$mark, $place]) {
+                if ($place->distanceTo($at) < self::LETTERS * $scale / 2) {
+                    $here[] = $mark;
+                } else {
+                    $others[] = [$mark, $place];
+                }
+            }
+            $places = $others;
+            $lines = array_map(
+                static fn(string $mark, int $line): string => Svg::element(
+                    'text',
+                    ['y' => (string) (4 + self::LINE * ($line - (count($here) - 1) / 2))],
+                    Svg::text($mark),
+                ),
+                $here,
+                array_keys($here),
+            );
+            $marks[] = Svg::pinned($at, 'unit-mark', implode('', $lines));
+        }
 
-        return $middle === null ? '' : Svg::pinned($middle, 'unit-mark', Svg::element('text', ['y' => 4], Svg::text($unit->mark())));
+        return $marks;
     }
 
     /** @return list<array{string, string}> name and drawing of each wall that units stand or hang at */

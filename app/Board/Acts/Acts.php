@@ -34,6 +34,8 @@ final class Acts
         'stand' => SetCentreLine::class,
         'copy' => CopyFixture::class,
         'repeat' => RepeatFixture::class,
+        'unit-width' => ChangeUnitWidth::class,
+        'swap-units' => SwapUnits::class,
         'mirror' => MirrorFixture::class,
         'turn' => TurnFixture::class,
         'space' => NameRoom::class,

@@ -174,7 +174,15 @@ final readonly class RoomElevations
                 $found[] = new ElevationThing($placed, $bodies, $isAtWall);
             }
         }
-        usort($found, static fn(ElevationThing $a, ElevationThing $b): int => $a->isAtWall <=> $b->isAtWall);
+        // from the wall outwards: a unit hides the sink that is set in it
+        $reach = static fn(ElevationThing $one): float => round(max([0.0, ...array_map(
+            static fn(Point $corner): float => -$face->leftOf($corner),
+            $one->fixture->outline->points ?? [],
+        )]));
+        usort(
+            $found,
+            static fn(ElevationThing $a, ElevationThing $b): int => [$a->isAtWall, $reach($a)] <=> [$b->isAtWall, $reach($b)],
+        );
 
         return $found;
     }

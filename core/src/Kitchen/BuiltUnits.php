@@ -14,12 +14,16 @@ final readonly class BuiltUnits
     /** A sink is so much narrower than its unit at either side, mm. */
     public const SINK_MARGIN = 38.1;
 
-    /** Depth and height of what is set in something, and how far it stands off the wall; mm. */
+    /** Depth and height of what is set in something; mm. */
     private const SINK_DEPTH = 500.0;
+    private const BASIN = 200.0;
     private const COOKTOP_DEPTH = 520.0;
+    private const COOKTOP = 50.0;
     private const OVEN_HEIGHT = 600.0;
     private const OVEN_BASE = 700.0;
     private const SHALLOWER = 40.0;
+    private const OVEN_DOOR = 500.0;
+    private const DISHWASHER_DOOR = 650.0;
 
     public function __construct(private UnitSizes $sizes, private UnitWidths $widths) {}
 
@@ -81,7 +85,10 @@ final readonly class BuiltUnits
             FixtureKind::TallCabinet => [$this->sizes->depth, $this->sizes->top],
             default => [$this->sizes->depth, $this->sizes->height],
         };
-        $built = [self::at($stretch, $unit->kind, $unit->left, $unit->width)->sized($unit->width, $depth, $height, null)];
+        $built = [
+            self::at($stretch, $unit->kind, $unit->left, $unit->width)->sized($unit->width, $depth, $height, null)
+                ->withDoorSwing(self::doorSwing($unit->kind, $unit->width)),
+        ];
         if ($unit->setIn !== null) {
             $built[] = $this->setIn($stretch, $unit);
         }
@@ -94,14 +101,27 @@ final readonly class BuiltUnits
         $width = self::setInWidth($unit);
         [$depth, $height, $base] = match ($unit->setIn) {
             FixtureKind::Oven => [$this->sizes->depth - self::SHALLOWER, self::OVEN_HEIGHT, self::OVEN_BASE],
-            FixtureKind::Sink => [self::SINK_DEPTH, $this->sizes->worktop(), null],
-            default => [self::COOKTOP_DEPTH, $this->sizes->worktop(), null],
+            FixtureKind::Sink => [self::SINK_DEPTH, self::BASIN, $this->sizes->worktop() - self::BASIN],
+            default => [self::COOKTOP_DEPTH, self::COOKTOP, $this->sizes->worktop() - self::COOKTOP],
         };
         $off = $unit->setIn === FixtureKind::Oven
             ? $this->sizes->depth - $depth
             : ($this->sizes->depth + $this->sizes->overhang - $depth) / 2;
 
         return self::at($stretch, $unit->setIn ?? $unit->kind, $unit->left + ($unit->width - $width) / 2, $width, $off)
-            ->sized($width, $depth, $height, $base);
+            ->sized($width, $depth, $height, $base)
+            ->withDoorSwing(self::doorSwing($unit->setIn, $width))
+            ->withRim($unit->setIn === FixtureKind::Sink ? $this->sizes->worktop() : null);
+    }
+
+    /** How far the door of an appliance sweeps, mm (common practice, no source); null: of what has leaves of its own width. */
+    private static function doorSwing(?FixtureKind $kind, float $width): ?float
+    {
+        return match ($kind) {
+            FixtureKind::Range, FixtureKind::Oven => self::OVEN_DOOR,
+            FixtureKind::Dishwasher => self::DISHWASHER_DOOR,
+            FixtureKind::Refrigerator => $width,
+            default => null,
+        };
     }
 }

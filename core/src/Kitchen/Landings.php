@@ -20,6 +20,10 @@ final readonly class Landings
         [FixtureKind::Refrigerator, 15.0, 0.0], [FixtureKind::Oven, 15.0, 0.0],
     ];
 
+    /** Inches that each has for itself beside it, and what two that share it need more. */
+    private const BESIDE = ['sink' => 24.0, 'cooktop' => 15.0, 'range' => 15.0, 'refrigerator' => 15.0, 'oven' => 15.0];
+    private const SHARED = 12.0;
+
     /** How far a dishwasher may be from a sink, and how near to fronts at a right angle to it. */
     private const NEAR_SINK = 36.0;
     private const STAND = 21.0;
@@ -39,13 +43,33 @@ final readonly class Landings
             }
         }
 
+        return $short + $this->shortShared();
+    }
+
+    /**
+     * What two things share is to be as long as the longer of the two that they are advised to have, and 12 in more.
+     */
+    private function shortShared(): float
+    {
+        $short = 0.0;
+        foreach ($this->plan->rows as $row => $units) {
+            foreach ($units->units as $number => $unit) {
+                $needed = self::BESIDE[$unit->use()->value] ?? null;
+                [$length, $at] = $this->reachTo($row, $number, 1);
+                $other = $needed === null || $at === null ? null : self::BESIDE[$this->plan->rows[$at[0]]->units[$at[1]]->use()->value] ?? null;
+                $short += $needed === null || $other === null || $length <= self::JOINT
+                    ? 0.0
+                    : max(0.0, (max($needed, $other) + self::SHARED) * self::INCH - $length);
+            }
+        }
+
         return $short;
     }
 
     /** @return array{float, float} at the left and the right of a unit, from what is set in it */
     public function of(int $row, int $number): array
     {
-        return [$this->reach($row, $number, -1), $this->reach($row, $number, 1)];
+        return [$this->reachTo($row, $number, -1)[0], $this->reachTo($row, $number, 1)[0]];
     }
 
     private function shortAt(int $row, int $number, RowUnit $unit): float
@@ -84,8 +108,12 @@ final readonly class Landings
         return $away === [] ? 0.0 : max(0.0, min($away) - self::NEAR_SINK * self::INCH);
     }
 
-    /** @param int $way -1: to the left, 1: to the right */
-    private function reach(int $row, int $number, int $way): float
+    /**
+     * @param int $way -1: to the left, 1: to the right
+     *
+     * @return array{float, array{int, int}|null} how long the worktop is, and the row and number of what stands at its end
+     */
+    private function reachTo(int $row, int $number, int $way): array
     {
         $unit = $this->plan->rows[$row]->units[$number];
         $length = self::margin($unit);
@@ -96,7 +124,7 @@ final readonly class Landings
             if ($next === null) {
                 $around = $row + $way;
                 if (!isset($this->plan->rows[$around]) || $this->plan->corners === []) {
-                    return $length;
+                    return [$length, null];
                 }
                 // the worktop goes on to the fronts of the next row
                 $row = $around;
@@ -106,10 +134,10 @@ final readonly class Landings
                 continue;
             }
             if (!$this->isBeside($row, $next, $at, $way)) {
-                return $length;
+                return [$length, null];
             }
             if (!$next->isLanding() || !$this->plan->rows[$row]->carriesWorktop($number)) {
-                return $length + self::margin($next);
+                return [$length + self::margin($next), [$row, $number]];
             }
             $length += $this->shown($row, $next);
             $at = $way < 0 ? $next->left : $next->right();

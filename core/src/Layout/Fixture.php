@@ -97,6 +97,18 @@ final readonly class Fixture implements Element
         return $this->with(width: $width, depth: $depth, height: $height, base: $base, outline: $this->stretched($width, $depth));
     }
 
+    /** @param float|null $rim above the floor, mm */
+    public function withRim(?float $rim): self
+    {
+        return $this->with(rim: $rim);
+    }
+
+    /** @param float|null $radius that its own door sweeps, mm */
+    public function withDoorSwing(?float $radius): self
+    {
+        return $this->with(doorSwing: $radius);
+    }
+
     /** @param list<Point>|null $outline in its own frame; null: the rectangle of its width and depth */
     public function withOutline(?array $outline, ?float $width, ?float $depth): self
     {

@@ -316,7 +316,7 @@ final class DrawnKitchensTest extends DrawnLimits
             'a',
             static fn(float $filler): Sketch => self::units([['a', 'base_cabinet', 2000, 3350 - $filler], ['b', 'base_cabinet', 3350, 4000]])
                 ->fixture('e', 'base_cabinet', 4000, 1400, 180, 1500, 650),
-            3 * self::INCH,
+            75,
         ];
         yield 'common practice, no source: leaves 24 in wide' => [
             "{$book}/leaf-width",

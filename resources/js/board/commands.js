@@ -27,6 +27,8 @@ export class Commands {
         this.onChosen = {
             remove: () => board.actOnChosen('remove'),
             opening: (kind) => board.actOnChosen('openings', { kind }),
+            'swap-left': () => board.actOnChosen('swap-units', { side: 'left' }),
+            'swap-right': () => board.actOnChosen('swap-units', { side: 'right' }),
             'centre-between': () => board.actOnChosen('between', { how: 'centre' }),
             'fill-between': () => board.actOnChosen('between', { how: 'fill' }),
             convert: () => board.actOnChosen('convert'),

@@ -45,7 +45,7 @@ final class ClearAbove extends SubjectMeasure
             ) {
                 $unknown[] = "{$other->id()}.base";
             }
-            if ($other !== $subject && $other->base() > max(0.0, $subject->base()) && $subject->overlaps($other)) {
+            if ($other !== $subject && !$subject->isSetIn($other) && $other->base() > max(0.0, $subject->base()) && $subject->overlaps($other)) {
                 $lowest = $lowest === null || $other->base() < $lowest->base() ? $other : $lowest;
             }
         }

@@ -35,7 +35,7 @@ final class CornerFiller extends RunMeasure
 
     protected function measureIn(Run $run, array $at, PlacedFixture $one, Home $home, Parameters $with): Measurement
     {
-        [$left, $right] = $run->toCorners($one);
+        [$left, $right] = $run->toUnitsInCorners($one);
         $nearer = min($left, $right);
         $reachesIn = $at[1] - $at[0] < ($one->fixture->width ?? 0.0) - self::SAME;
         if ($nearer > self::NEXT || $reachesIn) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
@@ -33,6 +34,7 @@ final class OddGap extends SubjectMeasure
 {
     private const UNITS = [
         FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::WallCabinet, FixtureKind::Dishwasher, FixtureKind::Oven,
+        FixtureKind::Filler,
     ];
     private const IN_LINE = 50.0;
     private const USABLE = 150.0;
@@ -48,17 +50,9 @@ final class OddGap extends SubjectMeasure
             return new Unknown(["{$subject->id()}.width"]);
         }
         $odd = null;
-        foreach ($home->fixturesNear($subject->storey(), $subject->bounds->grown(self::USABLE)) as $other) {
-            $at = $subject->frame->fromPlan($other->fixture->at);
-            $isInRun = $other !== $subject
-                && in_array($other->fixture->kind, self::UNITS, true)
-                && $other->fixture->width !== null
-                && $other->base() < 1000 === $subject->base() < 1000
-                && abs($at->y) <= self::IN_LINE && $other->frame->yAxis->dot($subject->frame->yAxis) > 0.999;
-            $gap = $isInRun ? abs($at->x) - ($width + $other->fixture->width) / 2 : 0.0;
-            if ($gap > self::CLOSED && $gap < self::USABLE - Tolerance::TOUCH && ($odd === null || $gap < $odd[0])) {
-                $odd = [$gap, $other];
-            }
+        foreach ($this->nearest($subject, $width, $subject->bounds, $home) as [$gap, $other]) {
+            $isOdd = $gap > self::CLOSED && $gap < self::USABLE - Tolerance::TOUCH;
+            $odd = $isOdd && ($odd === null || $gap < $odd[0]) ? [$gap, $other] : $odd;
         }
 
         return $odd === null
@@ -68,5 +62,26 @@ final class OddGap extends SubjectMeasure
                 [Witness::dimension($subject->storey(), new Segment($subject->fixture->at, $odd[1]->fixture->at), Amount::length($odd[0]))],
                 [Message::of('fixture.odd_gap.between_it_and_are', odd: $odd[1]->name(), odd2: Amount::length($odd[0]))],
             );
+    }
+
+    /** @return list<array{float, PlacedFixture}> how far away, mm, and which: the nearest unit at either side */
+    private function nearest(PlacedFixture $unit, float $width, Box $bounds, Home $home): array
+    {
+        $nearest = [];
+        foreach ($home->fixturesNear($unit->storey(), $bounds->grown(self::USABLE)) as $other) {
+            $at = $unit->frame->fromPlan($other->fixture->at);
+            $isInRun = $other !== $unit
+                && in_array($other->fixture->kind, self::UNITS, true)
+                && $other->fixture->width !== null
+                && $other->base() < 1000 === $unit->base() < 1000
+                && abs($at->y) <= self::IN_LINE && $other->frame->yAxis->dot($unit->frame->yAxis) > 0.999;
+            $gap = $isInRun ? abs($at->x) - ($width + $other->fixture->width) / 2 : INF;
+            $side = $at->x < 0.0 ? 0 : 1;
+            if ($isInRun && $gap > -self::CLOSED && (!isset($nearest[$side]) || $gap < $nearest[$side][0])) {
+                $nearest[$side] = [$gap, $other];
+            }
+        }
+
+        return array_values($nearest);
     }
 }

@@ -115,14 +115,30 @@ final readonly class Run
     /** @return array{float, float} how far a thing is from the inner corners at its left and its right; INF where there is none */
     public function toCorners(PlacedFixture $one): array
     {
+        return $this->toLegs($one, static fn(RunLeg $leg): float => $leg->front);
+    }
+
+    /** @return array{float, float} the same to the fronts of the units there, without the worktop over them */
+    public function toUnitsInCorners(PlacedFixture $one): array
+    {
+        return $this->toLegs($one, static fn(RunLeg $leg): float => $leg->fronts);
+    }
+
+    /**
+     * @param \Closure(RunLeg): float $front
+     *
+     * @return array{float, float}
+     */
+    private function toLegs(PlacedFixture $one, \Closure $front): array
+    {
         foreach ($this->legs as $number => $leg) {
             $stretch = in_array($one, $leg->units, true) ? $leg->stretch($one) : null;
             if ($stretch !== null) {
                 $next = $this->legs[$number + 1] ?? null;
 
                 return [
-                    $number === 0 ? INF : $stretch[0] - $this->legs[$number - 1]->front,
-                    $next === null ? INF : -$next->front - $stretch[1],
+                    $number === 0 ? INF : $stretch[0] - $front($this->legs[$number - 1]),
+                    $next === null ? INF : -$front($next) - $stretch[1],
                 ];
             }
         }

@@ -7,6 +7,7 @@ namespace Heurema\Spatial\Run;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\StraightOut;
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\PlacedFixture;
 
 /** Units that stand side by side along one face. Places along it count to the right as one looks at it, in mm. */
@@ -21,6 +22,9 @@ final readonly class RunLeg
     public float $front;
     public float $back;
 
+    /** How far out the fronts of its units are, without the worktop over them. */
+    public float $fronts;
+
     /** Where its fronts begin and end. */
     public float $left;
     public float $right;
@@ -33,6 +37,9 @@ final readonly class RunLeg
         $out = array_merge(...array_map(fn(PlacedFixture $one): array => $this->places($one, $this->facing), $units));
         $across = array_merge(...array_map(fn(PlacedFixture $one): array => $this->places($one, $this->along), $units));
         [$this->front, $this->back] = [max([-INF, ...$out]), min([INF, ...$out])];
+        $without = array_filter($units, static fn(PlacedFixture $one): bool => $one->fixture->kind !== FixtureKind::Counter);
+        $fronts = array_merge(...array_map(fn(PlacedFixture $one): array => $this->places($one, $this->facing), array_values($without)));
+        $this->fronts = $fronts === [] ? $this->front : max($fronts);
         [$this->left, $this->right] = [$left ?? min([INF, ...$across]), $right ?? max([-INF, ...$across])];
     }
 

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\OpenProject;
+use App\Models\Scheme;
+use App\Models\User;
+use Heurema\Layout\Fixture;
+use Heurema\Layout\LayoutReader;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\File;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** Units of a kitchen resized and swapped on the board. */
+final class UnitsOnBoardTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private Scheme $scheme;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $designer = User::factory()->create();
+        $layout = (new LayoutReader())->read(File::get(database_path('demo/heron-bungalow.json')));
+        $this->scheme = $this->app->make(OpenProject::class)->open($designer, $layout, null, ['drawing', 'practice-kitchen-bath'])->scheme;
+        $this->actingAs($designer);
+    }
+
+    public function test_a_unit_has_its_acts_beside_the_plan_and_a_bed_has_none(): void
+    {
+        $unit = $this->unit('base_cabinet', 900.0);
+        $this->get("/schemes/{$this->scheme->id}/board?select={$unit->id}&storey=B")->assertOk()
+            ->assertSee('data-form="unit-width"', false)->assertSee('Swap with the one at its right');
+        $this->get("/schemes/{$this->scheme->id}/board?select=bf7&storey=B")->assertOk()->assertDontSee('unit-width');
+    }
+
+    public function test_neighbours_close_up_or_keep_still_and_a_gap_is_told(): void
+    {
+        $unit = $this->unit('base_cabinet', 900.0);
+        $this->act('trials', 'unit-width', $unit->id, ['width' => '860', 'side' => 'left', 'neighbours' => 'still'])->assertOk()
+            ->assertSee('class="trial"', false);
+        $this->act('acts', 'unit-width', $unit->id, ['width' => '860', 'side' => 'left', 'neighbours' => 'still'])->assertOk()
+            ->assertSee('Gaps between units');
+        self::assertEqualsWithDelta(860.0, $this->thing($unit->id)->width, 0.01);
+        $refrigerator = $this->unit('refrigerator', 600.0)->at;
+        $this->act('acts', 'unit-width', $unit->id, ['width' => '800', 'side' => 'left', 'neighbours' => 'close'])->assertOk();
+        self::assertEqualsWithDelta(0.0, $this->unit('refrigerator', 600.0)->at->distanceTo($refrigerator), 0.01, 'beyond the gap it stands');
+        $this->act('acts', 'unit-width', $unit->id, ['width' => 'wide'])->assertUnprocessable();
+        $this->act('acts', 'unit-width', 'bf7', ['width' => '800'])->assertUnprocessable();
+    }
+
+    public function test_units_are_swapped_and_taken_back(): void
+    {
+        $unit = $this->unit('base_cabinet', 900.0);
+        $this->act('acts', 'swap-units', $unit->id, ['side' => 'right'])->assertOk();
+        self::assertGreaterThan(100.0, $this->thing($unit->id)->at->distanceTo($unit->at));
+        $this->act('acts', 'swap-units', $unit->id, ['side' => 'left'])->assertOk();
+        self::assertEqualsWithDelta(0.0, $this->thing($unit->id)->at->distanceTo($unit->at), 0.01);
+        $this->act('acts', 'swap-units', $this->unit('refrigerator', 600.0)->id, ['side' => 'right'])->assertUnprocessable();
+    }
+
+    /**
+     * @param array<string, string> $asked
+     *
+     * @return TestResponse<Response>
+     */
+    private function act(string $how, string $name, string $select, array $asked): TestResponse
+    {
+        return $this->post("/schemes/{$this->scheme->id}/{$how}/{$name}", [
+            'version' => $this->scheme->refresh()->version, 'storey' => 'B', 'select' => $select, ...$asked,
+        ]);
+    }
+
+    private function unit(string $kind, float $width): Fixture
+    {
+        return array_values(array_filter(
+            $this->scheme->refresh()->layout->storeys[0]->fixtures,
+            static fn(Fixture $one): bool => $one->kind->value === $kind && abs(($one->width ?? 0.0) - $width) < 0.01,
+        ))[0];
+    }
+
+    private function thing(string $id): Fixture
+    {
+        return array_values(array_filter(
+            $this->scheme->refresh()->layout->storeys[0]->fixtures,
+            static fn(Fixture $one): bool => $one->id === $id,
+        ))[0];
+    }
+}
