@@ -28,7 +28,9 @@ final readonly class ElevationDrawing
 
     /**
      * @param float                 $scale mm under a pixel
-     * @param array<string, string> $marks of things, by id
+     * @param array<string, string>    $marks    of things, by id
+     * @param list<array{int, Point}>  $findings by their numbers, and where
+     * @param string                   $chosen   id of what is shown to be chosen
      */
     public function __construct(
         private WallElevation $wall,
@@ -36,6 +38,8 @@ final readonly class ElevationDrawing
         private DimensionStyle $style,
         private float $scale,
         private array $marks = [],
+        private array $findings = [],
+        private string $chosen = '',
     ) {}
 
     /** Around all of it, mm. */
@@ -54,8 +58,10 @@ final readonly class ElevationDrawing
             ...array_map($this->thing(...), $this->wall->things),
             ...array_map($this->soffit(...), $this->wall->soffits),
             $this->outline(),
+            $this->cut($this->wall->cuts[0], true),
+            $this->cut($this->wall->cuts[1], false),
             ...array_map($this->mark(...), $this->wall->things),
-        ])).$this->dimensions();
+        ])).$this->dimensions().implode('', array_map(static fn(array $one): string => FindingMark::draw(...$one), $this->findings));
     }
 
     private function face(): string
@@ -121,9 +127,22 @@ final readonly class ElevationDrawing
 
         return Svg::element(
             'g',
-            ['data-subject' => $one->fixture->id()],
+            ['data-subject' => $one->fixture->id(), ...$one->fixture->id() === $this->chosen ? ['class' => 'thing-chosen'] : []],
             Svg::element('title', [], Svg::text($one->fixture->name())).implode('', $bodies),
         );
+    }
+
+    /** A wall that meets it in a corner, cut. */
+    private function cut(?float $thickness, bool $isLeft): string
+    {
+        $ceiling = $this->wall->ceiling;
+        $top = $ceiling === [] ? $this->wall->height() : $ceiling[$isLeft ? 0 : count($ceiling) - 1][1];
+
+        return match (true) {
+            $thickness === null => '',
+            $isLeft => $this->rectangle('wall-cut', -$thickness, 0.0, 0.0, $top),
+            default => $this->rectangle('wall-cut', $this->wall->length(), $this->wall->length() + $thickness, 0.0, $top),
+        };
     }
 
     private function mark(ElevationThing $one): string

@@ -63,7 +63,7 @@ final readonly class PlanDrawing
             $this->layer('axes', array_map(static fn(Axis $axis): string => (new AxisDrawing($axis))->draw(), $this->home->layout->axes)),
             // beneath what is built, which is what one points at
             $this->layer('sections', array_map(
-                static fn(SectionLine $one): string => (new SectionLineDrawing($one))->draw(),
+                static fn(SectionLine $one): string => (new SectionLineDrawing($one))->line(),
                 $this->home->layout->sections,
             )),
             $this->layer(
@@ -107,6 +107,10 @@ final readonly class PlanDrawing
                     (new GroundLevels($this->home, $this->plan->storey->id))->draw(),
                 ],
             ),
+            $this->layer('sections', array_map(
+                static fn(SectionLine $one): string => (new SectionLineDrawing($one))->names(),
+                $this->home->layout->sections,
+            )),
             $this->layer('dimensions', $dimensions->draw()),
         ]);
     }

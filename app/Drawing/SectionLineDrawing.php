@@ -17,7 +17,19 @@ final readonly class SectionLineDrawing
 
     public function draw(): string
     {
+        return $this->line().$this->names();
+    }
+
+    public function line(): string
+    {
         $line = Svg::line([$this->section->from, $this->section->to]);
+
+        return $this->group(Svg::element('path', ['class' => 'axis-hold', 'd' => $line]).Svg::element('path', ['class' => 'section-cut', 'd' => $line]));
+    }
+
+    /** Its letter at both ends. */
+    public function names(): string
+    {
         $look = $this->section->line()->direction()->left();
         // upwards is negative on the page
         [$x, $y] = [$look->x * self::HALF, -$look->y * self::HALF];
@@ -26,14 +38,14 @@ final readonly class SectionLineDrawing
         ]);
         $name = $arrow.Svg::element('circle', ['r' => self::HALF * 0.8]).Svg::element('text', ['y' => 4], Svg::text($this->section->name));
 
-        return Svg::element(
-            'g',
-            ['class' => 'section-line', 'data-subject' => $this->section->id],
-            Svg::element('path', ['class' => 'axis-hold', 'd' => $line]).Svg::element('path', ['class' => 'section-cut', 'd' => $line])
-                .implode('', array_map(
-                    static fn(Point $end): string => Svg::pinned($end, 'section-name', $name),
-                    [$this->section->from, $this->section->to],
-                )),
-        );
+        return $this->group(implode('', array_map(
+            static fn(Point $end): string => Svg::pinned($end, 'section-name', $name),
+            [$this->section->from, $this->section->to],
+        )));
+    }
+
+    private function group(string $content): string
+    {
+        return Svg::element('g', ['class' => 'section-line', 'data-subject' => $this->section->id], $content);
     }
 }

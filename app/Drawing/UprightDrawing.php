@@ -77,7 +77,7 @@ final readonly class UprightDrawing
         ];
 
         return Svg::element('g', ['class' => 'upright'], implode('', $drawn))
-            .$this->dimensions().$this->levelMarks().implode('', array_map($this->mark(...), $this->marks));
+            .$this->dimensions().$this->levelMarks().implode('', array_map(static fn(array $mark): string => FindingMark::draw(...$mark), $this->marks));
     }
 
     private function pane(Facet $facet): string
@@ -257,16 +257,6 @@ final readonly class UprightDrawing
 
         // a rounded length has its sign before it
         return (string) preg_replace('/^(≈ )?/u', "$1{$sign}", $this->style->write(abs($mm), $this->view->home->layout), 1);
-    }
-
-    /** @param array{int, Point} $mark */
-    private function mark(array $mark): string
-    {
-        return Svg::pinned(
-            $mark[1],
-            'item-mark',
-            Svg::element('circle', ['r' => 9]).Svg::element('text', ['y' => 4], (string) $mark[0]),
-        );
     }
 
     private static function outline(Facet $facet): string

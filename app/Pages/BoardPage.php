@@ -21,6 +21,7 @@ use App\Board\UsualWalls;
 use App\Drawing\BoardHandles;
 use App\Drawing\Catches;
 use App\Drawing\DimensionStyle;
+use App\Drawing\ElevationDrawing;
 use App\Drawing\LabelPlace;
 use App\Drawing\LiveDimensions;
 use App\Drawing\OpenEdgeMarks;
@@ -40,12 +41,15 @@ use App\Letters\OpenItem;
 use App\Models\PendingPage;
 use App\Models\Scheme;
 use App\Models\Underlay;
+use Heurema\Drafting\ElevationThing;
 use Heurema\Drafting\EntranceSteps;
+use Heurema\Drafting\RoomElevations;
 use Heurema\Drafting\StairForm;
 use Heurema\Drafting\Surroundings;
 use Heurema\Drafting\TapedPull;
 use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
+use Heurema\Drafting\WallElevation;
 use Heurema\Drafting\WallMeetings;
 use Heurema\Drafting\WallOffsets;
 use Heurema\Drafting\WallStretches;
@@ -88,6 +92,10 @@ final class BoardPage
     private const LISTED_EDGES = 6;
 
     private const BASE_LINE_MARGIN = 4000.0;
+
+    /** A wall beside the plan: mm under a pixel, as the style sheet has it, and how wide, px. */
+    private const FRONT_SCALE = 11.0;
+    private const FRONT_WIDTH = 370.0;
 
     public readonly Sheet $sheet;
 
@@ -625,6 +633,40 @@ final class BoardPage
         return $line === null
             ? null
             : implode(' ', [round($line->from->x, 1), round($line->from->y, 1), round($line->to->x, 1), round($line->to->y, 1)]);
+    }
+
+    /** The wall at which the chosen thing stands or hangs, from the front; null: it is at none, or nobody said how high it is. */
+    public function wallFromTheFront(): ?string
+    {
+        $thing = $this->chosenThing();
+        $room = $thing?->room;
+        foreach ($thing === null || $room === null ? [] : RoomElevations::of($room, $this->home) as $wall) {
+            foreach ($wall->things as $one) {
+                if ($one->isAtWall && $one->fixture === $thing) {
+                    return $this->drawnWall($wall, $one);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** As much of it as there is room for beside the plan, around what is chosen. */
+    private function drawnWall(WallElevation $wall, ElevationThing $chosen): string
+    {
+        $drawing = new ElevationDrawing($wall, $this->home, $this->scheme->dimensionStyle(), self::FRONT_SCALE, chosen: $chosen->fixture->id());
+        $box = $drawing->box();
+        $width = min($box->width(), self::FRONT_WIDTH * self::FRONT_SCALE);
+        $left = max($box->left, min($box->right - $width, ($chosen->left() + $chosen->right() - $width) / 2));
+
+        return Svg::element('svg', [
+            'class' => 'elevation-drawing',
+            'width' => (string) round($width / self::FRONT_SCALE),
+            'height' => (string) round($box->height() / self::FRONT_SCALE),
+            'viewBox' => implode(' ', array_map(Svg::number(...), [$left, -$box->top, $width, $box->height()])),
+            'role' => 'img',
+            'aria-label' => 'The wall that it stands or hangs at, from the front',
+        ], $drawing->draw());
     }
 
     /** The chosen thing as a unit of a run; null: it is none. */

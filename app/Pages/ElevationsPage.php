@@ -14,6 +14,7 @@ use Heurema\Drafting\RoomElevations;
 use Heurema\Drafting\UprightView;
 use Heurema\Drafting\WallCrossings;
 use Heurema\Drafting\WallElevation;
+use Heurema\Geometry\Point;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
 use Heurema\Review\Verdict;
@@ -119,7 +120,15 @@ final readonly class ElevationsPage
 
     public function draw(int $number): string
     {
-        $drawing = new ElevationDrawing($this->walls[$number], $this->home, $this->style, self::SCALE);
+        $places = array_column($this->found($number), 0);
+        $marks = array_map(static fn(Point $at, int $place): array => [$place + 1, $at], $places, array_keys($places));
+        $drawing = new ElevationDrawing(
+            $this->walls[$number],
+            $this->home,
+            $this->style,
+            self::SCALE,
+            findings: PlacesInView::apart($marks, 20.0 * self::SCALE),
+        );
         $box = $drawing->box();
         [$width, $height] = [$box->width() / self::SCALE, $box->height() / self::SCALE];
 
@@ -143,6 +152,45 @@ final readonly class ElevationsPage
         ];
 
         return $said === [] ? null : 'Not known: '.implode(', ', $said).'.';
+    }
+
+    /** `Floor +0 mm, oak boards`: how high the floor lies above the building's zero, and what it is finished with. */
+    public function floor(): string
+    {
+        $storey = $this->room === null ? null : $this->home->plans[$this->room->storey()]->storey;
+        $level = $storey?->elevation === null ? null : $storey->elevation + ($this->room->room->level ?? 0.0);
+
+        $finish = $this->room->room->floorFinish ?? '';
+
+        return ($level === null ? 'How high the floor lies is not known' : "Floor at {$this->home->length($level)}").($finish === '' ? '' : ", {$finish}");
+    }
+
+    /** @return list<Finding> violations seen on a wall, in the order of their numbers there */
+    public function findings(int $number): array
+    {
+        return array_column($this->found($number), 1);
+    }
+
+    /** @return list<array{Point, Finding}> */
+    private function found(int $number): array
+    {
+        $places = [];
+        foreach ($this->walls[$number]->openings as $one) {
+            $places[$one->opening->id()] = new Point(($one->left + $one->right) / 2, ($one->sill + ($one->head ?? $one->sill)) / 2);
+        }
+        foreach ($this->walls[$number]->things as $one) {
+            $middle = new Point(($one->left() + $one->right()) / 2, ($one->bottom() + $one->top()) / 2);
+            $places += $one->isAtWall ? [$one->fixture->id() => $middle] : [];
+        }
+        $found = [];
+        foreach ($places === [] ? [] : ($this->report)()->findings as $finding) {
+            $place = $places[$finding->subject->id()] ?? null;
+            if ($place !== null && in_array($finding->verdict(), [Verdict::Violated, Verdict::Advised], true)) {
+                $found[] = [$place, $finding];
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<string> heights in the room that nearly agree */

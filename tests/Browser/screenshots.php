@@ -45,9 +45,6 @@ $shoot('board');
 $browser->findElement(WebDriverBy::cssSelector('[data-act="fixtures"]'))->click();
 usleep(800_000);
 $shoot('board-fixtures');
-$browser->findElement(WebDriverBy::cssSelector('#fixtures [data-places="wardrobe"][data-like=""]'))->click();
-$browser->action()->moveToElement($browser->findElement(WebDriverBy::cssSelector('.room[data-subject="gr8"]')), 0, 110)->perform();
-$shoot('board-placing');
 $browser->executeScript(
     'fetch(arguments[0] + "/dimensions", { method: "POST", headers: { "X-CSRF-TOKEN": '
     .'document.querySelector("meta[name=csrf-token]").content }, body: new URLSearchParams({ outside: "chain", inside: 1 }) })',
@@ -65,8 +62,24 @@ usleep(500_000);
 $browser->get(str_replace('/board', '/sheets', (string) $board));
 usleep(1_500_000);
 $shoot('sheets');
-$browser->get(str_replace('/board', '/elevations?room=gr4', (string) $board));
+$browser->get(str_replace('/board', '/elevations?section=c1', (string) $board));
+$shoot('section');
+
+$browser->get("{$address}/");
+$browser->findElement(WebDriverBy::partialLinkText('2 Heron Reach'))->click();
+usleep(800_000);
+$browser->findElement(WebDriverBy::linkText('Open on the board'))->click();
+usleep(800_000);
+$heron = (string) strtok($browser->getCurrentURL(), '?');
+$browser->get(str_replace('/board', '/elevations', $heron));
 $shoot('elevations');
+$browser->get(str_replace('/board', '/kitchen', $heron).'?'.http_build_query([
+    'room' => 'br1', 'walls' => ['3-0', '0-0'], 'from' => '900', 'to' => '3700', 'kinds' => ['dishwasher', 'sink', 'cooktop', 'refrigerator'],
+    'widths' => ['', '800', '', ''], 'places' => ['anywhere', 'window', 'anywhere', 'right'], 'filler' => '25', 'hung' => '1',
+]));
+$shoot('kitchen');
+$browser->get(str_replace('/board', '/kitchen/schedule', $heron));
+$shoot('kitchen-schedule');
 
 $browser->get("{$address}/");
 $browser->findElement(WebDriverBy::partialLinkText('7 Lantern Row'))->click();
@@ -99,17 +112,3 @@ $begin = static function (string $name, string $country, string $units, string $
 };
 $begin('Plot 7', 'us', 'imperial', "Bedroom 11' x 12'4\nBath 5' x 9'2\nHall 4' x 9'\nKitchen 10' x 13'\nLiving 18' x 14'");
 $shoot('board-blocks');
-$begin('Plot 8', 'in', 'metric', '');
-$browser->findElement(WebDriverBy::cssSelector('[data-tool="axes"]'))->click();
-$browser->findElement(WebDriverBy::id('axes-across'))->sendKeys('3.6 4.2 3.6');
-$browser->findElement(WebDriverBy::id('axes-up'))->sendKeys('4 3.2');
-$browser->findElement(WebDriverBy::cssSelector('#axes-options button'))->click();
-sleep(2);
-$browser->executeScript(
-    'document.querySelector("[name=\"stretches[x1:0]\"]").checked = true; '
-    .'document.querySelector("[data-form=\"axis-walls\"] button").click();',
-);
-sleep(1);
-$shoot('board-axes');
-$browser->get("{$address}/account");
-$shoot('account');

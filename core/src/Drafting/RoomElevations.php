@@ -51,7 +51,14 @@ final readonly class RoomElevations
         // sides run with the floor to the left, which is to the left around the room
         $turned = array_reverse([...array_slice($runs, $first + 1), ...array_slice($runs, 0, $first + 1)]);
 
-        return array_map($this->elevation(...), $turned);
+        return array_map(
+            fn(array $run, int $number): WallElevation => $this->elevation(
+                $run,
+                self::cuts($turned[($number + count($turned) - 1) % count($turned)], $run, $turned[($number + 1) % count($turned)]),
+            ),
+            $turned,
+            array_keys($turned),
+        );
     }
 
     /** @return list<non-empty-list<SpaceSide>> sides in one line together */
@@ -110,8 +117,32 @@ final readonly class RoomElevations
         return new Segment($run[count($run) - 1]->segment->to, $run[0]->segment->from);
     }
 
-    /** @param non-empty-list<SpaceSide> $run */
-    private function elevation(array $run): WallElevation
+    /**
+     * The walls before and after it, where they meet it in inner corners.
+     *
+     * @param non-empty-list<SpaceSide> $before
+     * @param non-empty-list<SpaceSide> $run
+     * @param non-empty-list<SpaceSide> $after
+     *
+     * @return array{float|null, float|null} how thick they are
+     */
+    private static function cuts(array $before, array $run, array $after): array
+    {
+        // the nearer end of what is before it is where it begins, of what is after it where that ends
+        [$left, $right] = [$before[0], $after[count($after) - 1]];
+        $way = self::face($run)->direction();
+
+        return [
+            !$left->isOpen() && self::face($before)->direction()->cross($way) < 0.0 ? $left->wall->thickness : null,
+            !$right->isOpen() && $way->cross(self::face($after)->direction()) < 0.0 ? $right->wall->thickness : null,
+        ];
+    }
+
+    /**
+     * @param non-empty-list<SpaceSide>     $run
+     * @param array{float|null, float|null} $cuts
+     */
+    private function elevation(array $run, array $cuts): WallElevation
     {
         $face = self::face($run);
         $unknown = [];
@@ -127,6 +158,7 @@ final readonly class RoomElevations
             $things,
             $this->soffits($face),
             $run[0]->isOpen() || in_array(null, $tiles, true) ? null : max($tiles),
+            $cuts,
             $unknown,
         );
     }

@@ -35,7 +35,7 @@ final readonly class WallStretches
         $found = [];
         foreach ($walls as $number => $wall) {
             foreach ($wall->isOpen ? [] : self::freeParts($wall) as [$from, $to]) {
-                $found[] = new WallStretch($wall, $number, $from, $to, self::stretch($walls, $number, $from, $to));
+                $found[] = new WallStretch($wall, $number, $from, $to, self::stretch($wall, $from, $to));
             }
         }
 
@@ -73,31 +73,21 @@ final readonly class WallStretches
         ];
     }
 
-    /** @param list<WallElevation> $walls */
-    private static function stretch(array $walls, int $number, float $from, float $to): Stretch
+    private static function stretch(WallElevation $wall, float $from, float $to): Stretch
     {
-        $wall = $walls[$number];
-        $before = $walls[($number + count($walls) - 1) % count($walls)];
-        $after = $walls[($number + 1) % count($walls)];
         $windows = array_values(array_filter(
             $wall->openings,
             static fn(ElevationOpening $one): bool => $one->sill >= self::TO_FLOOR,
         ));
         $whole = new Stretch(
             $wall->face,
-            !$before->isOpen && self::isInner($before, $wall),
-            !$after->isOpen && self::isInner($wall, $after),
+            $wall->cuts[0] !== null,
+            $wall->cuts[1] !== null,
             $windows,
             self::ceiling($wall, $from, $to),
         );
 
         return $whole->between($from, $to);
-    }
-
-    /** Does one look at both walls at once where they meet? */
-    private static function isInner(WallElevation $left, WallElevation $right): bool
-    {
-        return $left->face->direction()->cross($right->face->direction()) < 0.0;
     }
 
     /** The lowest over a stretch. */

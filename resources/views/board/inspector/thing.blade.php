@@ -12,6 +12,7 @@
     <button type="button" class="btn btn-tool" data-act="copy" title="d">Copy to a place</button>
 </p>
 @include('board.inspector.unit')
+@include('board.inspector.front')
 @include('board.inspector.bare-floor')
 @if ($gap = $page->gap())
     <p class="inspector-acts">
