@@ -16,9 +16,9 @@ use Heurema\Kitchen\Rows;
 use Heurema\Kitchen\Stretch;
 use Heurema\Kitchen\UnitSizes;
 use Heurema\Kitchen\UnitWidths;
-use Heurema\Kitchen\Wanted;
 use Heurema\Kitchen\WallStretch;
 use Heurema\Kitchen\WallStretches;
+use Heurema\Kitchen\Wanted;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -242,7 +242,9 @@ final readonly class AskedKitchen
     {
         $beside = $this->typed('beside', self::usualBeside($this->home->layout->units));
 
-        return $beside < 0.0 || $beside > self::NARROWEST ? throw new RefusedEdit('That is no width for a filler beside a range.') : $beside;
+        return $beside < 0.0 || $beside > self::NARROWEST
+            ? throw new RefusedEdit('That is no width for a filler beside a range.')
+            : $beside;
     }
 
     public static function usualBeside(UnitSystem $units): float

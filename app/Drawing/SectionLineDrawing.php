@@ -24,7 +24,9 @@ final readonly class SectionLineDrawing
     {
         $line = Svg::line([$this->section->from, $this->section->to]);
 
-        return $this->group(Svg::element('path', ['class' => 'axis-hold', 'd' => $line]).Svg::element('path', ['class' => 'section-cut', 'd' => $line]));
+        return $this->group(
+            Svg::element('path', ['class' => 'axis-hold', 'd' => $line]).Svg::element('path', ['class' => 'section-cut', 'd' => $line]),
+        );
     }
 
     /** Its letter at both ends. */

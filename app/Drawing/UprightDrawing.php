@@ -77,7 +77,10 @@ final readonly class UprightDrawing
         ];
 
         return Svg::element('g', ['class' => 'upright'], implode('', $drawn))
-            .$this->dimensions().$this->levelMarks().implode('', array_map(static fn(array $mark): string => FindingMark::draw(...$mark), $this->marks));
+            .$this->dimensions().$this->levelMarks().implode(
+                '',
+                array_map(static fn(array $mark): string => FindingMark::draw(...$mark), $this->marks),
+            );
     }
 
     private function pane(Facet $facet): string

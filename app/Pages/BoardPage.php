@@ -54,8 +54,8 @@ use Heurema\Drafting\WallMeetings;
 use Heurema\Drafting\WallOffsets;
 use Heurema\Drafting\WallStretches;
 use Heurema\Geometry\Segment;
-use Heurema\Layout\Edit\Draft;
 use Heurema\Kitchen\UnitChange;
+use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Element;
@@ -654,7 +654,13 @@ final class BoardPage
     /** As much of it as there is room for beside the plan, around what is chosen. */
     private function drawnWall(WallElevation $wall, ElevationThing $chosen): string
     {
-        $drawing = new ElevationDrawing($wall, $this->home, $this->scheme->dimensionStyle(), self::FRONT_SCALE, chosen: $chosen->fixture->id());
+        $drawing = new ElevationDrawing(
+            $wall,
+            $this->home,
+            $this->scheme->dimensionStyle(),
+            self::FRONT_SCALE,
+            chosen: $chosen->fixture->id(),
+        );
         $box = $drawing->box();
         $width = min($box->width(), self::FRONT_WIDTH * self::FRONT_SCALE);
         $left = max($box->left, min($box->right - $width, ($chosen->left() + $chosen->right() - $width) / 2));

@@ -162,7 +162,9 @@ final readonly class ElevationsPage
 
         $finish = $this->room->room->floorFinish ?? '';
 
-        return ($level === null ? 'How high the floor lies is not known' : "Floor at {$this->home->length($level)}").($finish === '' ? '' : ", {$finish}");
+        $at = $level === null ? 'How high the floor lies is not known' : "Floor at {$this->home->length($level)}";
+
+        return $finish === '' ? $at : "{$at}, {$finish}";
     }
 
     /** @return list<Finding> violations seen on a wall, in the order of their numbers there */

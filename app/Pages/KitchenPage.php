@@ -24,8 +24,8 @@ use Heurema\Kitchen\FillerPlace;
 use Heurema\Kitchen\KitchenPlan;
 use Heurema\Kitchen\Row;
 use Heurema\Kitchen\RowUnit;
-use Heurema\Kitchen\Wanted;
 use Heurema\Kitchen\WallStretch;
+use Heurema\Kitchen\Wanted;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Words\FixtureKind;
@@ -65,8 +65,12 @@ final class KitchenPage
     private ?Home $built = null;
 
     /** @param \Closure(Home): Report $check */
-    public function __construct(public readonly Scheme $scheme, private readonly Home $home, private readonly ActInput $asked, private readonly \Closure $check)
-    {
+    public function __construct(
+        public readonly Scheme $scheme,
+        private readonly Home $home,
+        private readonly ActInput $asked,
+        private readonly \Closure $check,
+    ) {
         $room = AskedKitchen::room($asked, $home);
         $this->kitchen = $room === null ? null : new AskedKitchen($asked, $home, $room);
         if ($this->kitchen !== null && $this->isAsked()) {
@@ -176,7 +180,9 @@ final class KitchenPage
     public function places(): array
     {
         return [
-            Anchor::Anywhere->value => 'anywhere', Anchor::LeftEnd->value => 'at the left end', Anchor::RightEnd->value => 'at the right end',
+            Anchor::Anywhere->value => 'anywhere',
+            Anchor::LeftEnd->value => 'at the left end',
+            Anchor::RightEnd->value => 'at the right end',
             Anchor::Window->value => 'under a window',
         ];
     }
@@ -194,7 +200,11 @@ final class KitchenPage
     /** @return array<string, string> */
     public function fillerPlaces(): array
     {
-        return [FillerPlace::Both->value => 'at both ends', FillerPlace::Left->value => 'at the left', FillerPlace::Right->value => 'at the right'];
+        return [
+            FillerPlace::Both->value => 'at both ends',
+            FillerPlace::Left->value => 'at the left',
+            FillerPlace::Right->value => 'at the right',
+        ];
     }
 
     /** What was typed or chosen, else what is usual. */
@@ -261,7 +271,8 @@ final class KitchenPage
     private function unitName(RowUnit $unit): string
     {
         return match (true) {
-            $unit->setIn !== null => ucfirst($unit->setIn->words()).' in '.($unit->kind === FixtureKind::TallCabinet ? 'a tall unit' : 'a base unit'),
+            $unit->setIn !== null && $unit->kind === FixtureKind::TallCabinet => ucfirst($unit->setIn->words()).' in a tall unit',
+            $unit->setIn !== null => ucfirst($unit->setIn->words()).' in a base unit',
             $unit->kind === FixtureKind::BaseCabinet => 'Base unit',
             $unit->kind === FixtureKind::TallCabinet => 'Tall unit',
             default => ucfirst($unit->kind->words()),
@@ -352,7 +363,10 @@ final class KitchenPage
             static fn(Finding $one): bool => isset($here[$one->subject->id()])
                 && in_array($one->verdict(), [Verdict::Violated, Verdict::Advised], true),
         );
-        usort($found, static fn(Finding $a, Finding $b): int => ($b->verdict() === Verdict::Violated) <=> ($a->verdict() === Verdict::Violated));
+        usort(
+            $found,
+            static fn(Finding $a, Finding $b): int => ($b->verdict() === Verdict::Violated) <=> ($a->verdict() === Verdict::Violated),
+        );
 
         return $found;
     }

@@ -56,7 +56,9 @@ final readonly class KitchenSchedulePage
     ) {
         $rooms = $this->rooms();
         $this->room = array_values(array_filter($rooms, static fn(RoomSpace $one): bool => $one->id() === $asked))[0]
-            ?? array_values(array_filter($rooms, static fn(RoomSpace $one): bool => str_contains($one->room->use->value ?? '', 'kitchen')))[0]
+            ?? array_values(
+                array_filter($rooms, static fn(RoomSpace $one): bool => str_contains($one->room->use->value ?? '', 'kitchen')),
+            )[0]
             ?? $rooms[0] ?? null;
         $this->schedule = $this->room === null ? null : KitchenSchedule::of($this->room, $home);
     }
@@ -70,10 +72,19 @@ final readonly class KitchenSchedulePage
         ));
     }
 
-    /** @return non-empty-list<non-empty-list<string|float|int|null>> units, then pieces of worktop; the first row names the columns; lengths in mm */
+    /**
+     * Units, then pieces of worktop; lengths in mm.
+     *
+     * @return non-empty-list<non-empty-list<string|float|int|null>> the first row names the columns
+     */
     public function table(): array
     {
-        $rows = [['Mark', 'Id', 'Kind', 'Name', 'Width', 'Depth', 'Height', 'Underside', 'Doors', 'Cut out for', 'Left', 'Right', 'Front', 'Back']];
+        $rows = [
+            [
+                'Mark', 'Id', 'Kind', 'Name', 'Width', 'Depth', 'Height', 'Underside', 'Doors', 'Cut out for', 'Left', 'Right', 'Front',
+                'Back',
+            ],
+        ];
         foreach ($this->schedule->units ?? [] as $unit) {
             $fixture = $unit->fixture->fixture;
             $rows[] = [
@@ -89,7 +100,8 @@ final readonly class KitchenSchedulePage
             ];
             foreach ($piece->cutOuts as $cut) {
                 $rows[] = [
-                    self::pieceMark($piece), $cut->thing->id(), null, null, self::tenths($cut->width), self::tenths($cut->depth), null, null, null,
+                    self::pieceMark($piece), $cut->thing->id(), null, null, self::tenths($cut->width), self::tenths($cut->depth), null,
+                    null, null,
                     $cut->thing->fixture->kind->words(), self::tenths($cut->left), self::tenths($cut->right), self::tenths($cut->front),
                     self::tenths($cut->back),
                 ];
@@ -235,7 +247,7 @@ final readonly class KitchenSchedulePage
                 $wall->things,
                 static fn(ElevationThing $one): bool => $one->isAtWall && isset($marks[$one->fixture->id()]),
             ) !== [];
-            $drawn = [...$drawn, ...$isMarked ? [["Wall ".ViewsOfSheet::letter($number), $this->drawWall($wall, $marks)]] : []];
+            $drawn = [...$drawn, ...$isMarked ? [['Wall '.ViewsOfSheet::letter($number), $this->drawWall($wall, $marks)]] : []];
         }
 
         return $drawn;

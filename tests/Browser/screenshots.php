@@ -74,7 +74,12 @@ $heron = (string) strtok($browser->getCurrentURL(), '?');
 $browser->get(str_replace('/board', '/elevations', $heron));
 $shoot('elevations');
 $browser->get(str_replace('/board', '/kitchen', $heron).'?'.http_build_query([
-    'room' => 'br1', 'walls' => ['3-0', '0-0'], 'from' => '900', 'to' => '3700', 'kinds' => ['dishwasher', 'sink', 'cooktop', 'refrigerator'],
+    'room' => 'br1', 'walls' => ['3-0', '0-0'], 'from' => '900', 'to' => '3700', 'kinds' => [
+        'dishwasher',
+        'sink',
+        'cooktop',
+        'refrigerator',
+    ],
     'widths' => ['', '800', '', ''], 'places' => ['anywhere', 'window', 'anywhere', 'right'], 'filler' => '25', 'hung' => '1',
 ]));
 $shoot('kitchen');

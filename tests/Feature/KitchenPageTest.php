@@ -34,7 +34,12 @@ final class KitchenPageTest extends TestCase
         parent::setUp();
         $designer = User::factory()->create();
         $layout = (new LayoutReader())->read(File::get(self::demoFile()));
-        $this->scheme = $this->app->make(OpenProject::class)->open($designer, $layout, null, ['us-irc-2021', 'practice-kitchen-bath'])->scheme;
+        $this->scheme = $this->app->make(OpenProject::class)->open(
+            $designer,
+            $layout,
+            null,
+            ['us-irc-2021', 'practice-kitchen-bath'],
+        )->scheme;
         $this->actingAs($designer);
     }
 
@@ -68,7 +73,7 @@ final class KitchenPageTest extends TestCase
         self::assertGreaterThanOrEqual(3, $kinds['base_cabinet']);
         self::assertGreaterThanOrEqual(2, $kinds['counter']);
         self::assertSame(1, $kinds['hood']);
-        self::assertStringContainsString('Kitchen laid out', (string) $this->scheme->edits()->latest('id')->value('words'));
+        self::assertStringContainsString('Kitchen laid out', $this->scheme->edits()->latest('id')->firstOrFail()->words);
         $this->post(route('board.undo', $this->scheme), ['version' => $this->scheme->version, 'storey' => 'G'])->assertOk();
         self::assertSame(self::kinds($before), self::kinds($this->scheme->refresh()->layout));
     }
@@ -82,7 +87,15 @@ final class KitchenPageTest extends TestCase
 
     public function test_an_island_stands_before_the_wall(): void
     {
-        $asked = ['room' => 'gr4', 'walls' => ['5-0'], 'island' => '1', 'aisle' => '4\'', 'length' => '5\'', 'kinds' => ['cooktop'], 'hung' => '0'];
+        $asked = [
+            'room' => 'gr4',
+            'walls' => ['5-0'],
+            'island' => '1',
+            'aisle' => '4\'',
+            'length' => '5\'',
+            'kinds' => ['cooktop'],
+            'hung' => '0',
+        ];
         $this->get($this->address($asked))->assertOk()->assertSee('Cooktop in a base unit');
         $this->get($this->address([...$asked, 'aisle' => '40\'']))->assertOk()->assertSee('does not fit into the room');
     }
@@ -116,8 +129,14 @@ final class KitchenPageTest extends TestCase
         foreach (["/schemes/{$this->scheme->id}/kitchen/schedule", "/revisions/{$revision->id}/kitchen"] as $address) {
             $page = $this->get("{$address}?room=gr4")->assertOk();
             $page->assertSee('Units, run by run from left to right')->assertSee('K5')->assertSee('unit-mark', false)->assertSee('Wall A');
-            $page->assertSee('Pieces of worktop')->assertSee('13.81 sq ft')->assertSee('3&quot; from the back', false)->assertSee('End panels');
-            $csv = (string) $this->get("{$address}?room=gr4&format=csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=UTF-8')
+            $page->assertSee('Pieces of worktop')->assertSee('13.81 sq ft')->assertSee(
+                '3&quot; from the back',
+                false,
+            )->assertSee('End panels');
+            $csv = (string) $this->get("{$address}?room=gr4&format=csv")->assertOk()->assertHeader(
+                'Content-Type',
+                'text/csv; charset=UTF-8',
+            )
                 ->getContent();
             self::assertStringContainsString('K2,gf2', str_replace('"', '', $csv));
             self::assertStringStartsWith('PK', (string) $this->get("{$address}?format=xlsx")->assertOk()->getContent());

@@ -156,6 +156,7 @@ final class SheetSetTest extends TestCase
             'complete' => [true, true, true, false, true],
             'dimensions' => [true, false, false, false, true],
             'furniture' => [false, true, true, false, true],
+            'kitchen' => [false, false, true, false, true],
             'ceiling' => [false, true, false, true, true],
         ], $shown);
     }

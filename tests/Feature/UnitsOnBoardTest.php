@@ -49,7 +49,12 @@ final class UnitsOnBoardTest extends TestCase
         self::assertEqualsWithDelta(860.0, $this->thing($unit->id)->width, 0.01);
         $refrigerator = $this->unit('refrigerator', 600.0)->at;
         $this->act('acts', 'unit-width', $unit->id, ['width' => '800', 'side' => 'left', 'neighbours' => 'close'])->assertOk();
-        self::assertEqualsWithDelta(0.0, $this->unit('refrigerator', 600.0)->at->distanceTo($refrigerator), 0.01, 'beyond the gap it stands');
+        self::assertEqualsWithDelta(
+            0.0,
+            $this->unit('refrigerator', 600.0)->at->distanceTo($refrigerator),
+            0.01,
+            'beyond the gap it stands',
+        );
         $this->act('acts', 'unit-width', $unit->id, ['width' => 'wide'])->assertUnprocessable();
         $this->act('acts', 'unit-width', 'bf7', ['width' => '800'])->assertUnprocessable();
     }

@@ -47,7 +47,9 @@ final readonly class KitchenController
         try {
             $changes->edit($scheme, $request->person(), $request->integer('version'), $kitchen->edit($kitchen->plan()));
         } catch (StaleScheme) {
-            return $back->withErrors(['kitchen' => 'Somebody else has changed this scheme. It is shown as it is now; look again and build then.']);
+            return $back->withErrors(
+                ['kitchen' => 'Somebody else has changed this scheme. It is shown as it is now; look again and build then.'],
+            );
         } catch (RefusedEdit|UnreadableLayout|UnreadableLength $e) {
             return $back->withErrors(['kitchen' => $e->getMessage()]);
         }

@@ -19,8 +19,8 @@ final readonly class WallElevation
      * @param list<ElevationThing>             $things   what stands before the wall first, what is at it last
      * @param list<array{float, float, float}> $soffits  left, right and underside
      * @param float|null                       $tiles    how high it is tiled
-     * @param array{float|null, float|null}    $cuts     how thick the walls are that are cut at its left and its right end, mm; null: one does
-     *                                                   not look at both at once there
+     * @param array{float|null, float|null}    $cuts     how thick the walls are that are cut at its left and its right end, mm;
+     *                                                   null: one does not look at both at once there
      * @param list<string>                     $unknown  names of what is there and of which nobody said how high
      */
     public function __construct(

@@ -37,7 +37,10 @@ final readonly class CutOut
      */
     private static function reach(array $points): array
     {
-        [$x, $y] = [array_map(static fn(Point $one): float => $one->x, $points), array_map(static fn(Point $one): float => $one->y, $points)];
+        [$x, $y] = [
+            array_map(static fn(Point $one): float => $one->x, $points),
+            array_map(static fn(Point $one): float => $one->y, $points),
+        ];
 
         return [[min([INF, ...$x]), max([-INF, ...$x])], [min([INF, ...$y]), max([-INF, ...$y])]];
     }

@@ -135,7 +135,8 @@ final readonly class KitchenSchedule
         foreach ($run->legs as $leg) {
             $places = [];
             foreach ($here as $number => $one) {
-                if (in_array($one->fixture->kind, self::HANGING, true) && !in_array($one, $run->units(), true) && self::isOver($leg, $one)) {
+                $isHung = in_array($one->fixture->kind, self::HANGING, true) && !in_array($one, $run->units(), true);
+                if ($isHung && self::isOver($leg, $one)) {
                     $places[] = [$leg->along->dot($one->fixture->at), $number, $one];
                 }
             }

@@ -56,7 +56,8 @@ final readonly class Landings
             foreach ($units->units as $number => $unit) {
                 $needed = self::BESIDE[$unit->use()->value] ?? null;
                 [$length, $at] = $this->reachTo($row, $number, 1);
-                $other = $needed === null || $at === null ? null : self::BESIDE[$this->plan->rows[$at[0]]->units[$at[1]]->use()->value] ?? null;
+                $there = $at === null ? null : $this->plan->rows[$at[0]]->units[$at[1]];
+                $other = $there === null ? null : self::BESIDE[$there->use()->value] ?? null;
                 $short += $needed === null || $other === null || $length <= self::JOINT
                     ? 0.0
                     : max(0.0, (max($needed, $other) + self::SHARED) * self::INCH - $length);

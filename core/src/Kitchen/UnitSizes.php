@@ -42,7 +42,20 @@ final readonly class UnitSizes
         $inch = Amount::MM_PER_INCH;
 
         return $units === UnitSystem::Imperial
-            ? new self(24 * $inch, 34.5 * $inch, 1.5 * $inch, $inch, 12 * $inch, 54 * $inch, 84 * $inch, 70 * $inch, 2 * $inch, 8 * $inch, 30 * $inch, 3 * $inch)
+            ? new self(
+                24 * $inch,
+                34.5 * $inch,
+                1.5 * $inch,
+                $inch,
+                12 * $inch,
+                54 * $inch,
+                84 * $inch,
+                70 * $inch,
+                2 * $inch,
+                8 * $inch,
+                30 * $inch,
+                3 * $inch,
+            )
             : new self(600.0, 870.0, 40.0, 25.0, 350.0, 1400.0, 2120.0, 1850.0, 50.0, 200.0, 765.0, 75.0);
     }
 

@@ -10,7 +10,13 @@ use Heurema\Drafting\WallElevation;
 final readonly class WallStretch
 {
     /** @param int $number of the wall, as one turns around in the room to the right */
-    public function __construct(public WallElevation $wall, public int $number, public float $from, public float $to, public Stretch $stretch) {}
+    public function __construct(
+        public WallElevation $wall,
+        public int $number,
+        public float $from,
+        public float $to,
+        public Stretch $stretch,
+    ) {}
 
     /** What it is called in an address: the number of the wall and where it begins, to the millimetre. */
     public function key(): string

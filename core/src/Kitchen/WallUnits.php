@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Kitchen;
 
-use Heurema\Drafting\ElevationOpening;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Words\FixtureKind;

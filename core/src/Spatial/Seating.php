@@ -15,7 +15,7 @@ final readonly class Seating
     private const TABLES = [FixtureKind::Table, FixtureKind::Counter, FixtureKind::Island, FixtureKind::Desk];
 
     /** The front of a chair is no farther from the side, before it or under it, mm. */
-    private const AT_IT = 450.0;
+    private const AT_IT = 300.0;
 
     /** It faces the side when the cosine of the angle between them is no smaller. */
     private const FACES = 0.8;

@@ -144,19 +144,26 @@ final class RoomElevationsTest extends TestCase
     /** Walls are cut where they meet in inner corners; beyond an outer corner and at an open border nothing is. */
     public function test_walls_are_cut_at_both_ends(): void
     {
-        $cuts = static fn(Sketch $sketch): array => array_map(
-            static fn(WallElevation $wall): array => $wall->cuts,
-            self::walls(new Home($sketch->layout())),
-        );
-        self::assertSame(array_fill(0, 4, [200.0, 200.0]), $cuts(self::alone('bedroom', [])));
+        self::assertSame([200.0, 200.0, 200.0, 200.0, 200.0, 200.0, 200.0, 200.0], self::cuts(self::alone('bedroom', [])));
         // an L: the inward corner is an outer one as one looks at it
-        $ell = (new Sketch())->chain([[0, 0], [4000, 0], [4000, 3000], [2000, 3000], [2000, 1500], [0, 1500]], 200)->use('r', 'bedroom', 3000, 500);
-        $flat = array_merge(...$cuts($ell));
-        self::assertCount(12, $flat);
-        self::assertCount(2, array_filter($flat, static fn(?float $cut): bool => $cut === null));
-        $open = (new Sketch())->chain([[0, 0], [4000, 0], [4000, 3000], [0, 3000]], 200)->wall([2000, 0], [2000, 3000], 0, 'divider')
+        $corners = [[0, 0], [4000, 0], [4000, 3000], [2000, 3000], [2000, 1500], [0, 1500]];
+        $ell = self::cuts((new Sketch())->chain($corners)->use('r', 'bedroom', 3000, 500));
+        self::assertCount(12, $ell);
+        self::assertCount(2, array_filter($ell, is_null(...)));
+        $open = (new Sketch())->chain([[0, 0], [4000, 0], [4000, 3000], [0, 3000]])->wall([2000, 0], [2000, 3000], 0, 'divider')
             ->use('r', 'bedroom', 1000, 500);
-        self::assertCount(2, array_filter(array_merge(...$cuts($open)), static fn(?float $cut): bool => $cut === null));
+        self::assertCount(2, array_filter(self::cuts($open), is_null(...)));
+    }
+
+    /** @return list<float|null> at the left and the right of each wall in turn */
+    private static function cuts(Sketch $sketch): array
+    {
+        $cuts = [];
+        foreach (self::walls(new Home($sketch->layout())) as $wall) {
+            array_push($cuts, ...$wall->cuts);
+        }
+
+        return $cuts;
     }
 
     public function test_what_nobody_said_is_named_and_not_drawn(): void

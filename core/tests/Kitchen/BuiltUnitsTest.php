@@ -30,6 +30,8 @@ final class BuiltUnitsTest extends MeasureTestCase
 {
     private const CLOSE = 0.5;
 
+    private const WORKED_AT = [FixtureKind::Sink, FixtureKind::Cooktop, FixtureKind::Range, FixtureKind::Refrigerator];
+
     private static ?RuleBook $book = null;
 
     #[DataProviderExternal(KitchenPlansTest::class, 'seeds')]
@@ -69,12 +71,13 @@ final class BuiltUnitsTest extends MeasureTestCase
         $home = self::built($kitchen, $plan);
         foreach ($plan->rows as $number => $row) {
             foreach ($row->units as $place => $unit) {
-                if (!in_array($unit->use(), [FixtureKind::Sink, FixtureKind::Cooktop, FixtureKind::Range, FixtureKind::Refrigerator], true)) {
+                if (!in_array($unit->use(), self::WORKED_AT, true)) {
                     continue;
                 }
                 $at = $row->stretch->face->at($unit->left + $unit->width / 2);
-                $drawn = array_values(array_filter($home->fixtures, static fn(PlacedFixture $one): bool => $one->fixture->kind === $unit->use()
-                    && $one->fixture->at->distanceTo($at) < 200.0))[0];
+                $isThere = static fn(PlacedFixture $one): bool => $one->fixture->kind === $unit->use()
+                    && $one->fixture->at->distanceTo($at) < 200.0;
+                $drawn = array_values(array_filter($home->fixtures, $isThere))[0];
                 $laid = (new Landings($plan))->of($number, $place);
                 $measured = [
                     self::number('fixture.landing', $home, $drawn->id(), ['of' => 'longer']),
@@ -95,7 +98,10 @@ final class BuiltUnitsTest extends MeasureTestCase
 
     private static function assertAtLeastAsMany(KitchenPlan $plan, Home $home): void
     {
-        $standing = array_filter($home->fixtures, static fn(PlacedFixture $one): bool => $one->base() < 800.0 && $one->fixture->kind !== FixtureKind::Filler);
+        $standing = array_filter(
+            $home->fixtures,
+            static fn(PlacedFixture $one): bool => $one->base() < 800.0 && $one->fixture->kind !== FixtureKind::Filler,
+        );
         self::assertGreaterThanOrEqual($plan->count(), count($standing));
     }
 

@@ -12,9 +12,9 @@ use Heurema\Kitchen\Rows;
 use Heurema\Kitchen\RowUnit;
 use Heurema\Kitchen\Stretch;
 use Heurema\Kitchen\UnitSizes;
-use Heurema\Kitchen\Wanted;
 use Heurema\Kitchen\WallStretch;
 use Heurema\Kitchen\WallStretches;
+use Heurema\Kitchen\Wanted;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Tests\Sketch;
 use Heurema\Units\UnitSystem;
@@ -46,7 +46,10 @@ final class KitchenPlansTest extends TestCase
                 self::assertSideBySide($row, isset($plan->corners[$number - 1]), isset($plan->corners[$number]));
                 foreach ($row->units as $unit) {
                     $isFill = $unit->kind === FixtureKind::BaseCabinet && $unit->setIn === null;
-                    self::assertTrue(!$isFill || abs(($kitchen->widths->atMost($unit->width) ?? 0.0) - $unit->width) < self::CLOSE, 'a width that is made');
+                    self::assertTrue(
+                        !$isFill || abs(($kitchen->widths->atMost($unit->width) ?? 0.0) - $unit->width) < self::CLOSE,
+                        'a width that is made',
+                    );
                 }
             }
             $before = $plan;
@@ -101,7 +104,8 @@ final class KitchenPlansTest extends TestCase
             ' | ',
             array_map(self::said(...), (new KitchenPlans($rows))->of([$left, $right], $wanted, $kind)[0]->rows),
         );
-        // 2400: the corner takes 1000 (600 + 75 + 305 at the least), the cooktop 600; 3000 less 675 leaves 2325, 25 of it over, at either end one half
+        // 2400: the corner takes 1000 (600 + 75 + 305 at the least), the cooktop 600; 3000 less 675 leaves 2325, 25 of it over, one half
+        // at either end
         self::assertSame(
             'cooktop 0 600; base_cabinet 600 800; base_cabinet 1400 1000 | '
             .'filler 600 87.5; base_cabinet 687.5 1150; base_cabinet 1837.5 1150; filler 2987.5 12.5',
@@ -112,7 +116,8 @@ final class KitchenPlansTest extends TestCase
             $said(CornerKind::BlindRight),
         );
         self::assertSame(
-            'cooktop 0 600; base_cabinet 600 1100; filler 1700 100 | filler 600 87.5; base_cabinet 687.5 1150; base_cabinet 1837.5 1150; filler 2987.5 12.5',
+            'cooktop 0 600; base_cabinet 600 1100; filler 1700 100 | '
+            .'filler 600 87.5; base_cabinet 687.5 1150; base_cabinet 1837.5 1150; filler 2987.5 12.5',
             $said(CornerKind::Open),
         );
     }
@@ -145,8 +150,11 @@ final class KitchenPlansTest extends TestCase
     public function test_the_best_has_its_worktops_where_they_are_worked_at(): void
     {
         $stretch = self::stretch(Sketch::room(4800, 3000, 'kitchen'), 2);
-        $plans = (new KitchenPlans(new Rows(UnitSizes::usualWidths(UnitSystem::Metric), UnitSizes::usual(UnitSystem::Metric))))->of([$stretch], [
-            new Wanted(FixtureKind::Refrigerator, 600, Anchor::LeftEnd), new Wanted(FixtureKind::Sink, 800), new Wanted(FixtureKind::Range, 600),
+        $rows = new Rows(UnitSizes::usualWidths(UnitSystem::Metric), UnitSizes::usual(UnitSystem::Metric));
+        $plans = (new KitchenPlans($rows))->of([$stretch], [
+            new Wanted(FixtureKind::Refrigerator, 600, Anchor::LeftEnd),
+            new Wanted(FixtureKind::Sink, 800),
+            new Wanted(FixtureKind::Range, 600),
         ]);
         self::assertEqualsWithDelta(0.0, $plans[0]->short, self::CLOSE);
         self::assertGreaterThan(0.0, $plans[count($plans) - 1]->short);

@@ -14,9 +14,9 @@ use Heurema\Kitchen\Rows;
 use Heurema\Kitchen\Stretch;
 use Heurema\Kitchen\UnitSizes;
 use Heurema\Kitchen\UnitWidths;
-use Heurema\Kitchen\Wanted;
 use Heurema\Kitchen\WallStretch;
 use Heurema\Kitchen\WallStretches;
+use Heurema\Kitchen\Wanted;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Home;
 use Heurema\Tests\Sketch;
@@ -46,7 +46,13 @@ final readonly class RandomKitchen
         $place = static fn(array $at): array => self::turned($at, $turn, $seed % 4 >= 2);
         $sketch = (new Sketch())->chain(array_map($place, $corners))
             ->use('r', 'kitchen', ...$place([$width * 0.8, $depth * 0.25]));
-        $sketch = mt_rand(0, 2) === 0 ? $sketch : $sketch->window('w1', $width * mt_rand(35, 65) / 100, mt_rand(600, 1200), 1100, ['sill' => 1000]);
+        $sketch = mt_rand(0, 2) === 0 ? $sketch : $sketch->window(
+            'w1',
+            $width * mt_rand(35, 65) / 100,
+            mt_rand(600, 1200),
+            1100,
+            ['sill' => 1000],
+        );
         $this->sketch = mt_rand(0, 2) === 0 ? $sketch : $sketch->door('w2', $depth * mt_rand(35, 70) / 100, 900);
         $this->home = $this->sketch->home();
         $this->stretches = WallStretches::of($this->home->rooms[0], $this->home);

@@ -31,9 +31,15 @@ final class UnitChangeTest extends TestCase
     public function test_a_filler_takes_up_the_change(float $turn): void
     {
         $wider = self::changed($turn, 'b', static fn(UnitChange $unit): Edit => $unit->resized(640, true, true));
-        self::assertSame(['a' => [0, 600], 'b' => [600, 1240], 'c' => [1240, 2140], 'f' => [2140, 2200], 'k' => [0, 2200], 's' => [1280, 2100]], $wider);
+        self::assertSame(
+            ['a' => [0, 600], 'b' => [600, 1240], 'c' => [1240, 2140], 'f' => [2140, 2200], 'k' => [0, 2200], 's' => [1280, 2100]],
+            $wider,
+        );
         $narrower = self::changed($turn, 'b', static fn(UnitChange $unit): Edit => $unit->resized(450, true, true));
-        self::assertSame(['a' => [0, 600], 'b' => [600, 1050], 'c' => [1050, 1950], 'f' => [1950, 2200], 'k' => [0, 2200], 's' => [1090, 1910]], $narrower);
+        self::assertSame(
+            ['a' => [0, 600], 'b' => [600, 1050], 'c' => [1050, 1950], 'f' => [1950, 2200], 'k' => [0, 2200], 's' => [1090, 1910]],
+            $narrower,
+        );
     }
 
     /** Where it is too narrow for that, all go along, and the worktop with them. */
@@ -41,23 +47,35 @@ final class UnitChangeTest extends TestCase
     public function test_neighbours_go_along(float $turn): void
     {
         $wider = self::changed($turn, 'b', static fn(UnitChange $unit): Edit => $unit->resized(800, true, true));
-        self::assertSame(['a' => [0, 600], 'b' => [600, 1400], 'c' => [1400, 2300], 'f' => [2300, 2400], 'k' => [0, 2400], 's' => [1440, 2260]], $wider);
+        self::assertSame(
+            ['a' => [0, 600], 'b' => [600, 1400], 'c' => [1400, 2300], 'f' => [2300, 2400], 'k' => [0, 2400], 's' => [1440, 2260]],
+            $wider,
+        );
         $toTheLeft = self::changed($turn, 'b', static fn(UnitChange $unit): Edit => $unit->resized(500, false, true));
-        self::assertSame(['a' => [100, 700], 'b' => [700, 1200], 'c' => [1200, 2100], 'f' => [2100, 2200], 'k' => [100, 2200], 's' => [1240, 2060]], $toTheLeft);
+        self::assertSame(
+            ['a' => [100, 700], 'b' => [700, 1200], 'c' => [1200, 2100], 'f' => [2100, 2200], 'k' => [100, 2200], 's' => [1240, 2060]],
+            $toTheLeft,
+        );
     }
 
     #[DataProvider('turns')]
     public function test_neighbours_keep_still(float $turn): void
     {
         $narrower = self::changed($turn, 'c', static fn(UnitChange $unit): Edit => $unit->resized(860, true, false));
-        self::assertSame(['a' => [0, 600], 'b' => [600, 1200], 'c' => [1200, 2060], 'f' => [2100, 2200], 'k' => [0, 2200], 's' => [1220, 2040]], $narrower);
+        self::assertSame(
+            ['a' => [0, 600], 'b' => [600, 1200], 'c' => [1200, 2060], 'f' => [2100, 2200], 'k' => [0, 2200], 's' => [1220, 2040]],
+            $narrower,
+        );
     }
 
     #[DataProvider('turns')]
     public function test_units_change_places(float $turn): void
     {
         $swapped = self::changed($turn, 'b', static fn(UnitChange $unit): Edit => $unit->swapped(true));
-        self::assertSame(['a' => [0, 600], 'b' => [1500, 2100], 'c' => [600, 1500], 'f' => [2100, 2200], 'k' => [0, 2200], 's' => [640, 1460]], $swapped);
+        self::assertSame(
+            ['a' => [0, 600], 'b' => [1500, 2100], 'c' => [600, 1500], 'f' => [2100, 2200], 'k' => [0, 2200], 's' => [640, 1460]],
+            $swapped,
+        );
         self::assertSame($swapped, self::changed($turn, 'c', static fn(UnitChange $unit): Edit => $unit->swapped(false)));
     }
 

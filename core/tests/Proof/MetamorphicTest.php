@@ -58,6 +58,7 @@ final class MetamorphicTest extends TestCase
                 $redrawn->name(...),
                 $redrawn->rounding,
                 $redrawn->sameWalls,
+                $redrawn->isMirrored,
             ) as $difference) {
                 $differences[] = "{$redrawn->says}: {$difference}";
             }

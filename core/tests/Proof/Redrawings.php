@@ -15,6 +15,7 @@ final readonly class Redrawings
      * @param callable(string): string $name      what an id is called in it
      * @param float                   $rounding  of its coordinates, mm
      * @param bool                    $sameWalls are its walls those of the home?
+     * @param bool                    $isMirrored is left right in it?
      */
     private function __construct(
         public string $says,
@@ -22,6 +23,7 @@ final readonly class Redrawings
         private mixed $name,
         public float $rounding,
         public bool $sameWalls,
+        public bool $isMirrored = false,
     ) {}
 
     /**
@@ -41,10 +43,11 @@ final readonly class Redrawings
         yield new self('reordered', $home->reordered()->document(), $same, 0.0, true);
         yield new self('renamed', $home->renamed()->document(), Redrawn::name(...), 0.0, true);
         if ($home->canBeMirrored()) {
-            yield new self('mirrored', $home->mirrored()->document(), $same, 0.0, true);
+            yield new self('mirrored', $home->mirrored()->document(), $same, 0.0, true, true);
         }
         foreach ($angles as $number => $angle) {
-            $drawn = $number % 2 === 1 && $home->canBeMirrored() ? $home->mirrored() : $home;
+            $isMirrored = $number % 2 === 1 && $home->canBeMirrored();
+            $drawn = $isMirrored ? $home->mirrored() : $home;
             foreach (self::ROUNDINGS as $rounding) {
                 yield new self(
                     "turned by {$angle} degrees, to {$rounding} mm",
@@ -52,6 +55,7 @@ final readonly class Redrawings
                     $same,
                     $rounding,
                     true,
+                    $isMirrored,
                 );
             }
         }

@@ -227,7 +227,9 @@ final class DrawnKitchensTest extends DrawnLimits
         yield 'kitchen planning guidelines, from memory: 12 in into a straight way' => [
             "{$book}/triangle-cut",
             'r',
-            static fn(float $cut): Sketch => self::units([['s', 'sink', 0, 800], ['c', 'range', 1500, 2300], ['f', 'refrigerator', 3000, 3800]])
+            static fn(float $cut): Sketch => self::units(
+                [['s', 'sink', 0, 800], ['c', 'range', 1500, 2300], ['f', 'refrigerator', 3000, 3800]],
+            )
                 ->fixture('i', 'island', 1600, 650 - $cut, 90, 300, 1000),
             12 * self::INCH,
             self::MOST,
@@ -314,7 +316,9 @@ final class DrawnKitchensTest extends DrawnLimits
         yield 'common practice, no source: 3 in of filler in a corner' => [
             "{$book}/corner-clear",
             'a',
-            static fn(float $filler): Sketch => self::units([['a', 'base_cabinet', 2000, 3350 - $filler], ['b', 'base_cabinet', 3350, 4000]])
+            static fn(float $filler): Sketch => self::units(
+                [['a', 'base_cabinet', 2000, 3350 - $filler], ['b', 'base_cabinet', 3350, 4000]],
+            )
                 ->fixture('e', 'base_cabinet', 4000, 1400, 180, 1500, 650),
             75,
         ];

@@ -45,7 +45,8 @@ final class ClearAbove extends SubjectMeasure
             ) {
                 $unknown[] = "{$other->id()}.base";
             }
-            if ($other !== $subject && !$subject->isSetIn($other) && $other->base() > max(0.0, $subject->base()) && $subject->overlaps($other)) {
+            $isAbove = $other !== $subject && !$subject->isSetIn($other) && $other->base() > max(0.0, $subject->base());
+            if ($isAbove && $subject->overlaps($other)) {
                 $lowest = $lowest === null || $other->base() < $lowest->base() ? $other : $lowest;
             }
         }

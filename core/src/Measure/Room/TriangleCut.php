@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
-use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Segment;
 use Heurema\Measure\AnswerType;
@@ -54,7 +53,10 @@ final class TriangleCut extends OutlineMeasure
 
         return $most === null ? new Measured(Amount::length(0.0)) : new Measured(
             Amount::length($most[0]),
-            [Witness::dimension($room->storey(), $most[2], Amount::length($most[2]->length())), Witness::mark($room->storey(), $most[1]->fixture->at)],
+            [
+                Witness::dimension($room->storey(), $most[2], Amount::length($most[2]->length())),
+                Witness::mark($room->storey(), $most[1]->fixture->at),
+            ],
             [Message::of('room.triangle_cut.juts', thing: $most[1]->name(), by: Amount::length($most[0]))],
             parties: [$most[1]->id()],
         );

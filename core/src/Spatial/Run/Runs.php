@@ -13,7 +13,8 @@ use Heurema\Spatial\RoomSpace;
 final class Runs
 {
     private const KINDS = [
-        FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::Filler, FixtureKind::Counter, FixtureKind::Island, FixtureKind::Sink,
+        FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::Filler, FixtureKind::Counter, FixtureKind::Island,
+        FixtureKind::Sink,
         FixtureKind::Cooktop, FixtureKind::Range, FixtureKind::Oven, FixtureKind::Refrigerator, FixtureKind::Dishwasher,
     ];
 
