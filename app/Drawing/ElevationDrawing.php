@@ -47,7 +47,14 @@ final readonly class ElevationDrawing
     {
         $around = self::AROUND * self::ROW * $this->scale;
 
-        return new Box(-$around, -$around, $this->wall->length() + $around, $this->wall->height() + self::ROW * $this->scale);
+        [$left, $right] = $this->wall->cuts;
+
+        return new Box(
+            -$around - ($left ?? 0.0),
+            -$around,
+            $this->wall->length() + $around + ($right ?? 0.0),
+            $this->wall->height() + self::ROW * $this->scale,
+        );
     }
 
     public function draw(): string
@@ -243,7 +250,8 @@ final readonly class ElevationDrawing
      */
     private function up(float $row, array $stops): array
     {
-        $x = ($row > 0 ? $this->wall->length() : 0.0) + $row * self::ROW * $this->scale;
+        [$left, $right] = $this->wall->cuts;
+        $x = ($row > 0 ? $this->wall->length() + ($right ?? 0.0) : -($left ?? 0.0)) + $row * self::ROW * $this->scale;
         $above = array_filter($stops, static fn(float $stop): bool => $stop > 0.5);
 
         return $above === [] ? [] : $this->chain(new Segment(new Point($x, 0.0), new Point($x, max($above))), [0.0, ...$above]);
