@@ -7,6 +7,7 @@ namespace App\Drawing;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\Words\FixtureKind;
+use Heurema\Layout\Words\HingeSide;
 use Heurema\Spatial\PlacedFixture;
 
 /** A fixture in thin line: its outline, and the few strokes by which it is known. Shares of its width (−1 to 1) and depth (0 to 1). */
@@ -53,7 +54,7 @@ final readonly class FixtureSymbol
             FixtureKind::Sink => $this->box(-0.9, 0.2, -0.06, 0.86).$this->box(0.06, 0.2, 0.9, 0.86),
             FixtureKind::Cooktop, FixtureKind::Range => $this->oval(-0.5, 0.3, 0.26, 0.14).$this->oval(0.5, 0.3, 0.26, 0.14)
                 .$this->oval(-0.5, 0.7, 0.26, 0.14).$this->oval(0.5, 0.7, 0.26, 0.14),
-            FixtureKind::Refrigerator => $this->line([-1, 0.86], [1, 0.86]).$this->line([0.7, 0.93], [0.3, 0.93]),
+            FixtureKind::Refrigerator => $this->line([-1, 0.86], [1, 0.86]).$this->handles(),
             FixtureKind::Washer, FixtureKind::Dryer => $this->oval(0, 0.52, 0.62, 0.3),
             FixtureKind::Dishwasher => $this->line([-1, 0.88], [1, 0.88]),
             FixtureKind::Bed => $this->box(-0.86, 0.05, -0.08, 0.24).$this->box(0.08, 0.05, 0.86, 0.24).$this->line([-1, 0.36], [1, 0.36]),
@@ -76,6 +77,18 @@ final readonly class FixtureSymbol
             FixtureKind::Socket => $this->line([-0.5, 0], [-0.5, 1]).$this->line([0.5, 0], [0.5, 1]),
             FixtureKind::Switch => $this->line([0, 0], [0, 1]),
             default => '',
+        };
+    }
+
+    /** Away from the hinges; the symbol's x axis runs to the left as one faces it. */
+    private function handles(): string
+    {
+        $at = static fn(float $side): array => [[0.7 * $side, 0.93], [0.3 * $side, 0.93]];
+
+        return match ($this->fixture->fixture->hinge) {
+            HingeSide::Left => $this->line(...$at(-1.0)),
+            HingeSide::Both => $this->line([0.25, 0.93], [0.05, 0.93]).$this->line([-0.25, 0.93], [-0.05, 0.93]),
+            default => $this->line(...$at(1.0)),
         };
     }
 

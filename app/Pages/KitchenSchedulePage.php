@@ -81,7 +81,7 @@ final readonly class KitchenSchedulePage
     {
         $rows = [
             [
-                'Mark', 'Id', 'Kind', 'Name', 'Width', 'Depth', 'Height', 'Underside', 'Doors', 'Cut out for', 'Left', 'Right', 'Front',
+                'Mark', 'Id', 'Kind', 'Name', 'Width', 'Depth', 'Height', 'Underside', 'Doors', 'Hinged at', 'Cut out for', 'Left', 'Right', 'Front',
                 'Back',
             ],
         ];
@@ -89,19 +89,19 @@ final readonly class KitchenSchedulePage
             $fixture = $unit->fixture->fixture;
             $rows[] = [
                 $unit->mark(), $fixture->id, $fixture->kind->words(), $fixture->name, $fixture->width, $fixture->depth, $fixture->height,
-                $fixture->base, $unit->doors(), null, null, null, null, null,
+                $fixture->base, $unit->doors(), $unit->hinge()?->value, null, null, null, null, null,
             ];
         }
         foreach ($this->schedule->worktops ?? [] as $piece) {
             $fixture = $piece->top->fixture;
             $rows[] = [
                 self::pieceMark($piece), $fixture->id, $fixture->kind->words(), $fixture->name, $fixture->width, $fixture->depth,
-                $fixture->height, $fixture->base, null, null, null, null, null, null,
+                $fixture->height, $fixture->base, null, null, null, null, null, null, null,
             ];
             foreach ($piece->cutOuts as $cut) {
                 $rows[] = [
                     self::pieceMark($piece), $cut->thing->id(), null, null, self::tenths($cut->width), self::tenths($cut->depth), null,
-                    null, null,
+                    null, null, null,
                     $cut->thing->fixture->kind->words(), self::tenths($cut->left), self::tenths($cut->right), self::tenths($cut->front),
                     self::tenths($cut->back),
                 ];

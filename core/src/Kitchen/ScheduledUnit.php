@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Kitchen;
 
 use Heurema\Layout\Words\FixtureKind;
+use Heurema\Layout\Words\HingeSide;
 use Heurema\Spatial\PlacedFixture;
 
 /** A unit with its number in the schedule of a kitchen. */
@@ -23,6 +24,12 @@ final readonly class ScheduledUnit
         return "K{$this->number}";
     }
 
+    /** At which side its door is hung, as one faces it; null: nobody said. */
+    public function hinge(): ?HingeSide
+    {
+        return $this->fixture->fixture->hinge;
+    }
+
     /** How many door leaves it has; null: its width is not known. */
     public function doors(): ?int
     {
@@ -31,6 +38,7 @@ final readonly class ScheduledUnit
         return match (true) {
             !in_array($this->fixture->fixture->kind, self::WITH_LEAVES, true) => 0,
             $width === null => null,
+            $this->hinge() !== null => $this->hinge() === HingeSide::Both ? 2 : 1,
             default => $width > self::ONE_LEAF ? 2 : 1,
         };
     }

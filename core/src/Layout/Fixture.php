@@ -10,6 +10,7 @@ use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\UnderMotion;
 use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\FixtureKind;
+use Heurema\Layout\Words\HingeSide;
 use Heurema\Layout\Words\Status;
 use Heurema\Units\ExpectedLength;
 
@@ -24,6 +25,7 @@ final readonly class Fixture implements Element
      * @param float|null       $base      its underside above the floor; null: it stands on it
      * @param list<Point>|null $outline   as it would stand at the origin facing 90 degrees
      * @param float|null       $doorSwing radius that its own door sweeps
+     * @param HingeSide|null   $hinge     of its own door, as one faces it
      * @param int|null         $basins    of a vanity, side by side in its top; null: one
      * @param float|null       $headroom  clear height over an opening in the ceiling
      */
@@ -56,6 +58,8 @@ final readonly class Fixture implements Element
         public ?float $seat = null,
         #[Key(Value::Length, suits: FixtureKind::WITH_DOOR, label: 'Its door sweeps')]
         public ?float $doorSwing = null,
+        #[Key(suits: FixtureKind::WITH_HINGE, under: UnderMotion::ChangesSides, label: 'Hinged at its')]
+        public ?HingeSide $hinge = null,
         #[Key(Value::Length, suits: [FixtureKind::Shower], label: 'Kerb')]
         public ?float $hob = null,
         #[Key(Value::Length, suits: [FixtureKind::Shower], label: 'Entry')]
@@ -119,6 +123,7 @@ final readonly class Fixture implements Element
     public function turnedOver(): self
     {
         return $this->with(
+            hinge: $this->hinge?->other(),
             outline: $this->outline === null
                 ? null
                 : array_map(static fn(Point $point): Point => new Point(-$point->x + 0.0, $point->y), array_reverse($this->outline)),

@@ -214,6 +214,36 @@ final class KitchenRunsTest extends MeasureTestCase
         self::assertUnknown(['o.door_swing'], self::measure('fixture.door_clash', $unsaid, 'o'));
     }
 
+    /** Away from its hinges; at either side where nobody said, or where it has two leaves. In a mirror left is right. */
+    #[DataProvider('homes')]
+    public function test_worktop_on_the_side_of_the_handle(float $turn, bool $isMirrored): void
+    {
+        $landing = static fn(array $said): float => self::number(
+            'fixture.landing',
+            self::kitchen([[
+                [['a', 'base_cabinet', 0, 900], ['r', 'refrigerator', 900, 1500], ['b', 'base_cabinet', 1500, 1800]], 'bottom',
+            ]], $turn, $isMirrored)->sized('fixtures', 'r', $said),
+            'r',
+            ['of' => 'handle'],
+        );
+        // what lies at the larger x is at the left as one faces it
+        $sides = $isMirrored ? [900.0, 300.0] : [300.0, 900.0];
+        self::assertEqualsWithDelta([$sides[1], $sides[0]], [$landing(['hinge' => 'left']), $landing(['hinge' => 'right'])], 0.01);
+        self::assertEqualsWithDelta([900.0, 900.0], [$landing(['hinge' => 'both']), $landing([])], 0.01);
+    }
+
+    /** @param array<string, mixed> $said */
+    #[TestWith([610.0, [], 610.0])]
+    #[TestWith([610.1, [], 305.05])]
+    #[TestWith([900.0, ['hinge' => 'left'], 900.0])]
+    #[TestWith([500.0, ['hinge' => 'both'], 250.0])]
+    #[TestWith([500.0, ['door_swing' => 480], 480.0])]
+    public function test_how_wide_a_leaf_is(float $width, array $said, float $leaf): void
+    {
+        $cabinet = Sketch::room(4000, 3000, 'kitchen')->fixture('c', 'base_cabinet', 2000, 0, 90, $width, 600, $said);
+        self::assertEqualsWithDelta($leaf, self::number('fixture.leaf_width', $cabinet, 'c'), 0.01);
+    }
+
     /** A way around an island from the sink to the range: along its corners. */
     public function test_ways_go_around_what_stands_there(): void
     {

@@ -20,6 +20,7 @@ final class Redrawn
     private const OTHER_SIDE = [
         'left' => 'right', 'right' => 'left', 'from' => 'to', 'to' => 'from', 'back_left' => 'back_right', 'back_right' => 'back_left',
         'back' => 'back_right',
+        'both' => 'both',
     ];
 
     /** @param Element $document */
@@ -69,6 +70,7 @@ final class Redrawn
                 'outline' => array_map(static fn(array $point): array => [-$point[0], $point[1]], self::pairs($fixture, 'outline')),
             ]
             : $fixture);
+        $mirrored->each('fixtures', static fn(array $fixture): array => self::swapped($fixture, 'hinge'));
         foreach (['stairs', 'ramps'] as $list) {
             $mirrored->document[$list] = array_map(self::mirroredStair(...), self::elements($mirrored->document, $list));
         }

@@ -61,6 +61,9 @@ enum FixtureKind: string
         self::Oven, self::Range, self::Refrigerator, self::Dishwasher, self::Washer, self::Dryer, self::BaseCabinet, self::TallCabinet,
         self::Wardrobe, self::Shower, self::Vanity,
     ];
+    public const WITH_HINGE = [
+        self::Oven, self::Refrigerator, self::Washer, self::Dryer, self::BaseCabinet, self::WallCabinet, self::TallCabinet, self::Wardrobe,
+    ];
     public const WITH_RIM = [self::Lavatory, self::Vanity, self::Sink, self::Bath, self::ShowerBath, self::Bidet, self::Urinal];
 
     public function words(): string

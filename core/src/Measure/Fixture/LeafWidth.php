@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Fixture;
 
 use Heurema\Layout\Words\FixtureKind;
+use Heurema\Layout\Words\HingeSide;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -23,8 +24,8 @@ use Heurema\Words\Message;
 #[Measures(
     'fixture.leaf_width',
     AnswerType::Length,
-    'How wide a door leaf of a cabinet is: as was said of what its door sweeps, else the width of the cabinet, of one wider than '
-    .'610 mm the half of it.',
+    'How wide a door leaf of a cabinet is: as was said of what its door sweeps, else the width of the cabinet, or the half of it where it is '
+    .'said to have two leaves, or nothing is said and it is wider than 610 mm.',
 )]
 final class LeafWidth extends SubjectMeasure
 {
@@ -43,8 +44,13 @@ final class LeafWidth extends SubjectMeasure
         return match (true) {
             $swing !== null => new Measured(Amount::length($swing), [], [Message::of('fixture.leaf_width.as_it_sweeps')]),
             $width === null => new Unknown(["{$subject->id()}.width"]),
-            $width > self::TWO => new Measured(Amount::length($width / 2), [], [Message::of('fixture.leaf_width.two_leaves')]),
+            self::hasTwo($subject, $width) => new Measured(Amount::length($width / 2), [], [Message::of('fixture.leaf_width.two_leaves')]),
             default => new Measured(Amount::length($width), [], [Message::of('fixture.leaf_width.one_leaf')]),
         };
+    }
+
+    private static function hasTwo(PlacedFixture $one, float $width): bool
+    {
+        return $one->fixture->hinge === null ? $width > self::TWO : $one->fixture->hinge === HingeSide::Both;
     }
 }
