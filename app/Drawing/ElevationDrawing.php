@@ -23,6 +23,14 @@ final readonly class ElevationDrawing
     private const ROW = 26.0;
     private const AROUND = 3.5;
 
+    /** What is chosen is taken hold of with the pointer and the keys. */
+    private const CHOSEN = [
+        'class' => 'thing-chosen',
+        'tabindex' => '0',
+        'role' => 'application',
+        'aria-label' => 'What is chosen: arrow keys move it along the wall and up',
+    ];
+
     /** How wide a mark is, px. */
     private const MARK = 24.0;
 
@@ -134,7 +142,7 @@ final readonly class ElevationDrawing
 
         return Svg::element(
             'g',
-            ['data-subject' => $one->fixture->id(), ...$one->fixture->id() === $this->chosen ? ['class' => 'thing-chosen'] : []],
+            ['data-subject' => $one->fixture->id(), ...$one->fixture->id() === $this->chosen ? self::CHOSEN : []],
             Svg::element('title', [], Svg::text($one->fixture->name())).implode('', $bodies),
         );
     }

@@ -670,7 +670,7 @@ final class BoardPage
             'width' => (string) round($width / self::FRONT_SCALE),
             'height' => (string) round($box->height() / self::FRONT_SCALE),
             'viewBox' => implode(' ', array_map(Svg::number(...), [$left, -$box->top, $width, $box->height()])),
-            'role' => 'img',
+            'role' => 'group',
             'aria-label' => 'The wall that it stands or hangs at, from the front',
         ], $drawing->draw());
     }

@@ -81,8 +81,8 @@ final readonly class KitchenSchedulePage
     {
         $rows = [
             [
-                'Mark', 'Id', 'Kind', 'Name', 'Width', 'Depth', 'Height', 'Underside', 'Doors', 'Hinged at', 'Cut out for', 'Left', 'Right', 'Front',
-                'Back',
+                'Mark', 'Id', 'Kind', 'Name', 'Width', 'Depth', 'Height', 'Underside', 'Doors', 'Hinged at', 'Cut out for', 'Left',
+                'Right', 'Front', 'Back',
             ],
         ];
         foreach ($this->schedule->units ?? [] as $unit) {

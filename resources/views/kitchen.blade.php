@@ -11,7 +11,7 @@
         <p class="kitchen-refused">There is no room that walls close around yet: draw one on the board first.</p>
     @else
         <div class="kitchen">
-            <form id="kitchen-form" class="kitchen-asked" method="get" action="{{ route('board.kitchen', $page->scheme) }}" hx-get="{{ route('board.kitchen', $page->scheme) }}" hx-trigger="change, submit" hx-target="#kitchen-result" hx-swap="outerHTML" hx-push-url="true" hx-sync="this:replace">
+            <form id="kitchen-form" class="kitchen-asked" method="get" action="{{ route('board.kitchen', $page->scheme) }}" hx-get="{{ route('board.kitchen', $page->scheme) }}" hx-trigger="change, submit" hx-target="#kitchen-result" hx-swap="outerHTML" hx-push-url="true" hx-sync="this:queue last">
                 <label class="form-label" for="kitchen-room">Room</label>
                 <select class="form-select form-select-sm" id="kitchen-room" name="room" data-reloads>@foreach ($page->rooms() as $room)<option value="{{ $room->id() }}" @selected($room->id() === $page->kitchen->room->id())>{{ $room->name() }}</option>@endforeach</select>
                 <fieldset>

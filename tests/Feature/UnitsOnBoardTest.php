@@ -59,6 +59,28 @@ final class UnitsOnBoardTest extends TestCase
         $this->act('acts', 'unit-width', 'bf7', ['width' => '800'])->assertUnprocessable();
     }
 
+    public function test_what_hangs_is_moved_along_its_wall_and_up(): void
+    {
+        $hood = $this->unit('hood', 600.0);
+        $this->get("/schemes/{$this->scheme->id}/board?select={$hood->id}&storey=B")->assertOk()->assertSee('thing-chosen', false);
+        $this->act('acts', 'front', $hood->id, ['right' => '50', 'higher' => '-25'])->assertOk();
+        $moved = $this->thing($hood->id);
+        // at the upper wall, which one faces upwards on the plan: right is right
+        self::assertEqualsWithDelta(
+            [$hood->at->x + 50.0, $hood->at->y, (float) $hood->base - 25.0],
+            [$moved->at->x, $moved->at->y, $moved->base],
+            0.001,
+        );
+        $sink = $this->unit('sink', 723.8);
+        $this->act('acts', 'front', $sink->id, ['right' => '50'])->assertOk();
+        // at the left wall right is up
+        self::assertEqualsWithDelta($sink->at->y + 50.0, $this->thing($sink->id)->at->y, 0.001);
+        foreach ([['higher' => '-9000'], ['right' => '0'], ['right' => 'far']] as $refused) {
+            self::assertContains($this->act('acts', 'front', $hood->id, $refused)->getStatusCode(), [302, 422]);
+        }
+        self::assertEqualsWithDelta($moved->base, $this->thing($hood->id)->base, 0.001);
+    }
+
     public function test_units_are_swapped_and_taken_back(): void
     {
         $unit = $this->unit('base_cabinet', 900.0);

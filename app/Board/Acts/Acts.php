@@ -34,6 +34,7 @@ final class Acts
         'stand' => SetCentreLine::class,
         'copy' => CopyFixture::class,
         'repeat' => RepeatFixture::class,
+        'front' => MoveAtWall::class,
         'unit-width' => ChangeUnitWidth::class,
         'swap-units' => SwapUnits::class,
         'mirror' => MirrorFixture::class,

@@ -36,6 +36,8 @@ class BoardRequest extends FormRequest
             'legs.*.length' => ['nullable', 'string', 'max:100'],
             'legs.*.towards' => ['nullable', 'numeric'],
             'riser' => ['nullable', 'string', 'max:100'],
+            'right' => ['nullable', 'numeric'],
+            'higher' => ['nullable', 'numeric'],
             'margin' => ['nullable', 'string', 'max:100'],
             'first' => ['nullable', 'integer', 'between:0,60'],
             'winders' => ['nullable', 'integer', 'between:1,12'],

@@ -61,7 +61,10 @@ final class VersionsTest extends TestCase
                 // what only some kinds of fixtures and stairs have
                 if (!in_array(
                     $key->key,
-                    ['base', 'seat', 'door_swing', 'hinge', 'hob', 'entry', 'clear_height', 'leaves', 'leads', 'rise', 'inner_radius', 'hand'],
+                    [
+                        'base', 'seat', 'door_swing', 'hinge', 'hob', 'entry', 'clear_height', 'leaves', 'leads', 'rise', 'inner_radius',
+                        'hand',
+                    ],
                     true,
                 )) {
                     self::assertStringContainsString("\"{$key->key}\"", $text, $list->value);

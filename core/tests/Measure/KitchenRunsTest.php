@@ -218,18 +218,18 @@ final class KitchenRunsTest extends MeasureTestCase
     #[DataProvider('homes')]
     public function test_worktop_on_the_side_of_the_handle(float $turn, bool $isMirrored): void
     {
-        $landing = static fn(array $said): float => self::number(
+        $landing = static fn(?string $hinge): float => self::number(
             'fixture.landing',
             self::kitchen([[
                 [['a', 'base_cabinet', 0, 900], ['r', 'refrigerator', 900, 1500], ['b', 'base_cabinet', 1500, 1800]], 'bottom',
-            ]], $turn, $isMirrored)->sized('fixtures', 'r', $said),
+            ]], $turn, $isMirrored)->sized('fixtures', 'r', ['hinge' => $hinge]),
             'r',
             ['of' => 'handle'],
         );
         // what lies at the larger x is at the left as one faces it
         $sides = $isMirrored ? [900.0, 300.0] : [300.0, 900.0];
-        self::assertEqualsWithDelta([$sides[1], $sides[0]], [$landing(['hinge' => 'left']), $landing(['hinge' => 'right'])], 0.01);
-        self::assertEqualsWithDelta([900.0, 900.0], [$landing(['hinge' => 'both']), $landing([])], 0.01);
+        self::assertEqualsWithDelta([$sides[1], $sides[0]], [$landing('left'), $landing('right')], 0.01);
+        self::assertEqualsWithDelta([900.0, 900.0], [$landing('both'), $landing(null)], 0.01);
     }
 
     /** @param array<string, mixed> $said */

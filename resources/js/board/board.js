@@ -4,6 +4,7 @@ import { Commands } from './commands.js';
 import { Exchange } from './exchange.js';
 import { FixtureList } from './fixture-list.js';
 import { Forms } from './forms.js';
+import { Front } from './front.js';
 import { Ghost } from './ghost.js';
 import { Keys } from './keys.js';
 import { Lengths } from './lengths.js';
@@ -81,6 +82,7 @@ export class Board {
         this.forms = new Forms(this, this.commands);
         this.keys = new Keys(this, this.forms, this.commands);
         this.north = new NorthDial(page);
+        this.front = new Front(page, this);
         this.typing = new TypedDimension(this);
         this.changes = new Changes(document.getElementById('board-changes'));
         this.fixtures = new FixtureList(this);

@@ -24,8 +24,8 @@ use Heurema\Words\Message;
 #[Measures(
     'fixture.leaf_width',
     AnswerType::Length,
-    'How wide a door leaf of a cabinet is: as was said of what its door sweeps, else the width of the cabinet, or the half of it where it is '
-    .'said to have two leaves, or nothing is said and it is wider than 610 mm.',
+    'How wide a door leaf of a cabinet is: as was said of what its door sweeps, else the width of the cabinet, or the half of it where it '
+    .'is said to have two leaves, or nothing is said and it is wider than 610 mm.',
 )]
 final class LeafWidth extends SubjectMeasure
 {

@@ -1,0 +1,78 @@
+import { around } from '../dom.js';
+
+/** What is chosen, moved in the picture of its wall beside the plan: dragged, or by the arrow keys, with Shift ten steps at a time. */
+export class Front {
+    static ARROWS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
+
+    /**
+     * @param {HTMLElement} page the board, whose parts are drawn anew
+     * @param {import('./board.js').Board} board
+     */
+    constructor(page, board) {
+        this.board = board;
+        page.addEventListener('pointerdown', (event) => this.grab(event));
+        page.addEventListener('keydown', (event) => this.press(event));
+    }
+
+    /**
+     * Whole steps of what was dragged, mm.
+     * @param {number} mm
+     * @param {number} step
+     */
+    static steps(mm, step) {
+        return Math.round(mm / step) * step;
+    }
+
+    grab(event) {
+        const thing = around(event, '.front .thing-chosen');
+        if (!thing || event.button !== 0) return;
+        event.preventDefault();
+        thing.focus();
+        const drawing = /** @type {SVGSVGElement} */ (/** @type {unknown} */ (thing.closest('svg')));
+        const under = drawing.getScreenCTM();
+        /** @returns {[number, number]} */
+        const by = (at) => [
+            Front.steps((at.clientX - event.clientX) / under.a, this.board.step),
+            Front.steps((event.clientY - at.clientY) / under.d, this.board.step),
+        ];
+        const drag = (at) => {
+            const [right, up] = by(at);
+            thing.setAttribute('transform', `translate(${right} ${-up})`);
+        };
+        const end = () => {
+            removeEventListener('pointermove', drag);
+            removeEventListener('pointerup', drop);
+            removeEventListener('keydown', leave, true);
+        };
+        const drop = (at) => {
+            end();
+            this.move(...by(at));
+        };
+        const leave = (key) => {
+            if (key.key !== 'Escape') return;
+            key.stopPropagation();
+            thing.removeAttribute('transform');
+            end();
+        };
+        addEventListener('pointermove', drag);
+        addEventListener('pointerup', drop);
+        addEventListener('keydown', leave, true);
+    }
+
+    press(event) {
+        const way = Front.ARROWS[event.key];
+        if (!way || !around(event, '.front .thing-chosen')) return;
+        event.preventDefault();
+        event.stopPropagation();
+        const step = this.board.step * (event.shiftKey ? 10 : 1);
+        this.move(way[0] * step, way[1] * step);
+    }
+
+    /**
+     * @param {number} right mm
+     * @param {number} up mm
+     */
+    move(right, up) {
+        if (right || up) this.board.actOnChosen('front', { right, higher: up });
+    }
+}
