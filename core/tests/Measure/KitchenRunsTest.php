@@ -222,7 +222,7 @@ final class KitchenRunsTest extends MeasureTestCase
             'fixture.landing',
             self::kitchen([[
                 [['a', 'base_cabinet', 0, 900], ['r', 'refrigerator', 900, 1500], ['b', 'base_cabinet', 1500, 1800]], 'bottom',
-            ]], $turn, $isMirrored)->sized('fixtures', 'r', ['hinge' => $hinge]),
+            ]], $turn, $isMirrored)->sized('fixtures', 'r', $hinge === null ? [] : ['hinge' => $hinge]),
             'r',
             ['of' => 'handle'],
         );
