@@ -11,7 +11,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Run\Run;
 use Heurema\Spatial\Run\Runs;
 use Heurema\Tests\Sketch;
-use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** Runs of kitchen units: found whatever wall they stand at and however the home is turned; kitchens worked by hand. */
@@ -26,19 +26,10 @@ final class KitchenRunsTest extends MeasureTestCase
         ['c', 'range', 2400, 3000], ['r', 'refrigerator', 3000, 3700],
     ];
 
-    /** @return iterable<string, array{float, bool}> by how much the home is turned, and whether it is mirrored */
-    public static function homes(): iterable
-    {
-        foreach ([0.0, 90.0, 180.0, 270.0, 33.0, -12.5] as $turn) {
-            yield "{$turn} degrees" => [$turn, false];
-            yield "{$turn} degrees, mirrored" => [$turn, true];
-        }
-    }
-
-    #[DataProvider('homes')]
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_a_straight_kitchen(float $turn, bool $isMirrored): void
     {
-        $kitchen = self::kitchen([[self::STRAIGHT, 'bottom']], $turn, $isMirrored);
+        $kitchen = DrawnKitchen::at([[self::STRAIGHT, 'bottom']], $turn, $isMirrored);
         self::assertSame([1], array_map(static fn(Run $run): int => count($run->legs), self::runs($kitchen)));
         // at the sink 650 to the end of the run, and 950 to the range
         self::assertEqualsWithDelta([950.0, 650.0], self::landings($kitchen, 's'), 0.01);
@@ -56,10 +47,10 @@ final class KitchenRunsTest extends MeasureTestCase
     }
 
     /** Sink in the left leg, range in the right one; the corner is a blind unit of the left leg, 650 deep. */
-    #[DataProvider('homes')]
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_a_kitchen_around_a_corner(float $turn, bool $isMirrored): void
     {
-        $kitchen = self::kitchen([
+        $kitchen = DrawnKitchen::at([
             [[
                 ['u1', 'base_cabinet', 0, 900], ['s', 'sink', 100, 800], ['d', 'dishwasher', 900, 1500],
                 ['u2', 'base_cabinet', 1500, 4000],
@@ -76,10 +67,10 @@ final class KitchenRunsTest extends MeasureTestCase
         self::assertEqualsWithDelta(100.0, self::number('fixture.to_kind', $kitchen, 'd', ['kind' => 'sink']), 0.01);
     }
 
-    #[DataProvider('homes')]
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_three_legs_and_an_island(float $turn, bool $isMirrored): void
     {
-        $kitchen = self::kitchen([
+        $kitchen = DrawnKitchen::at([
             [[['a1', 'base_cabinet', 650, 2650]], 'left'],
             [[['b1', 'base_cabinet', 0, 4000], ['c', 'cooktop', 1700, 2300]], 'bottom'],
             [[['e1', 'base_cabinet', 650, 2650]], 'right'],
@@ -89,7 +80,7 @@ final class KitchenRunsTest extends MeasureTestCase
         // 2000 to the corner and 1050 along the lower leg, at either side
         self::assertEqualsWithDelta([3050.0, 3050.0], self::landings($kitchen, 'c'), 0.01);
         self::assertEqualsWithDelta(2350.0, self::number('room.aisle', $kitchen, 'room'), 0.01, 'to the wall');
-        $island = self::kitchen([
+        $island = DrawnKitchen::at([
             [[['b1', 'base_cabinet', 0, 4000], ['s', 'sink', 1000, 1800]], 'bottom'],
             [[['i', 'island', 1000, 3000]], 'middle'],
         ], $turn, $isMirrored);
@@ -98,10 +89,10 @@ final class KitchenRunsTest extends MeasureTestCase
         self::assertEqualsWithDelta(5200.0, self::number('room.worktop', $island, 'room'), 0.01);
     }
 
-    #[DataProvider('homes')]
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_a_tall_unit_between_two_places_of_work(float $turn, bool $isMirrored): void
     {
-        $kitchen = self::kitchen([
+        $kitchen = DrawnKitchen::at([
             [[
                 ['s', 'sink', 0, 800], ['t', 'tall_cabinet', 900, 1500], ['u', 'base_cabinet', 1500, 2100], ['c', 'range', 2100, 2700],
                 ['v', 'tall_cabinet', 2700, 3300],
@@ -115,10 +106,10 @@ final class KitchenRunsTest extends MeasureTestCase
     }
 
     /** The gap belongs to the unit at its left, as one faces the run: mirrored, to the other one. */
-    #[DataProvider('homes')]
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_a_gap_in_a_run_and_units_in_one_place(float $turn, bool $isMirrored): void
     {
-        $kitchen = self::kitchen([[[
+        $kitchen = DrawnKitchen::at([[[
             ['a', 'base_cabinet', 0, 600], ['b', 'base_cabinet', 633.3, 1200], ['f', 'filler', 1200, 1240], ['c', 'range', 1240, 1840],
             ['d', 'base_cabinet', 2100, 2700], ['e', 'base_cabinet', 2660, 3300],
         ], 'bottom']], $turn, $isMirrored);
@@ -137,15 +128,15 @@ final class KitchenRunsTest extends MeasureTestCase
     /** What is set in a unit has no place of its own in the run. */
     public function test_a_sink_in_its_unit_is_in_nobodys_way(): void
     {
-        $kitchen = self::kitchen([[[['a', 'base_cabinet', 0, 900], ['s', 'sink', 100, 800]], 'bottom']]);
+        $kitchen = DrawnKitchen::at([[[['a', 'base_cabinet', 0, 900], ['s', 'sink', 100, 800]], 'bottom']]);
         self::assertEqualsWithDelta(0.0, self::number('fixture.run_overlap', $kitchen, 'a'), 0.01);
         self::assertInstanceOf(NotApplicable::class, self::measure('fixture.run_overlap', $kitchen, 's'));
     }
 
-    #[DataProvider('homes')]
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_a_filler_beside_an_inner_corner(float $turn, bool $isMirrored): void
     {
-        $kitchen = self::kitchen([
+        $kitchen = DrawnKitchen::at([
             [[['a', 'base_cabinet', 0, 2000], ['b', 'base_cabinet', 2000, 4000]], 'bottom'],
             [[['c', 'base_cabinet', 710, 1400], ['d', 'base_cabinet', 1400, 2000]], 'right'],
         ], $turn, $isMirrored);
@@ -155,16 +146,16 @@ final class KitchenRunsTest extends MeasureTestCase
         }
     }
 
-    #[DataProvider('homes')]
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_what_stands_in_the_straight_ways(float $turn, bool $isMirrored): void
     {
         $walls = [
             [[['s', 'sink', 0, 800], ['r', 'refrigerator', 3200, 3900]], 'bottom'],
             [[['c', 'range', 1600, 2400]], 'top'],
         ];
-        self::assertEqualsWithDelta(0.0, self::number('room.triangle_cut', self::kitchen($walls, $turn, $isMirrored), 'room'), 0.01);
+        self::assertEqualsWithDelta(0.0, self::number('room.triangle_cut', DrawnKitchen::at($walls, $turn, $isMirrored), 'room'), 0.01);
         // an island from 1650 to 2300 and from 1000 to 3000: the line from the sink (400, 650) to the range (2000, 2350) leaves its corner
-        $cut = self::kitchen([...$walls, [[['i', 'island', 1000, 3000]], 'middle']], $turn, $isMirrored);
+        $cut = DrawnKitchen::at([...$walls, [[['i', 'island', 1000, 3000]], 'middle']], $turn, $isMirrored);
         $from = new Segment(new Point(400, 650), new Point(2000, 2350));
         $to = new Segment(new Point(2000, 2350), new Point(3550, 650));
         $most = max(
@@ -177,13 +168,13 @@ final class KitchenRunsTest extends MeasureTestCase
     /** Doors at both ends of a kitchen lead through between its two rows; both in one wall do not. */
     public function test_ways_through_the_triangle(): void
     {
-        $kitchen = static fn(string $wall, float $at): Sketch => self::kitchen([
+        $kitchen = static fn(string $wall, float $at): Sketch => DrawnKitchen::at([
             [[['s', 'sink', 600, 1400], ['r', 'refrigerator', 2500, 3200]], 'bottom'], [[['c', 'range', 1600, 2400]], 'top'],
         ])->door('w4', 1600, 820)
             ->add('openings', ['id' => 'e', 'kind' => 'door', 'wall' => $wall, 'at' => $at, 'width' => 820, 'height' => 2040]);
         self::assertEqualsWithDelta(1.0, self::number('room.triangle_traffic', $kitchen('w2', 1600), 'room'), 0.01);
         self::assertEqualsWithDelta(0.0, self::number('room.triangle_traffic', $kitchen('w4', 2600), 'room'), 0.01);
-        self::assertInstanceOf(NotApplicable::class, self::measure('room.triangle_traffic', self::kitchen([]), 'room'));
+        self::assertInstanceOf(NotApplicable::class, self::measure('room.triangle_traffic', DrawnKitchen::at([]), 'room'));
     }
 
     /** Oven and dishwasher around a corner: their doors meet unless they stand far enough from it. */
@@ -192,7 +183,7 @@ final class KitchenRunsTest extends MeasureTestCase
     #[TestWith([1251.0, 0.0])]
     public function test_doors_of_appliances_that_meet(float $from, float $met): void
     {
-        $kitchen = self::kitchen([
+        $kitchen = DrawnKitchen::at([
             [[['d', 'dishwasher', 2700, 3300]], 'bottom'], [[['o', 'oven', $from, $from + 600]], 'right'],
         ]);
         foreach ([['d', 600], ['o', 650]] as [$id, $swing]) {
@@ -215,12 +206,12 @@ final class KitchenRunsTest extends MeasureTestCase
     }
 
     /** Away from its hinges; at either side where nobody said, or where it has two leaves. In a mirror left is right. */
-    #[DataProvider('homes')]
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_worktop_on_the_side_of_the_handle(float $turn, bool $isMirrored): void
     {
         $landing = static fn(?string $hinge): float => self::number(
             'fixture.landing',
-            self::kitchen([[
+            DrawnKitchen::at([[
                 [['a', 'base_cabinet', 0, 900], ['r', 'refrigerator', 900, 1500], ['b', 'base_cabinet', 1500, 1800]], 'bottom',
             ]], $turn, $isMirrored)->sized('fixtures', 'r', $hinge === null ? [] : ['hinge' => $hinge]),
             'r',
@@ -247,7 +238,7 @@ final class KitchenRunsTest extends MeasureTestCase
     /** A way around an island from the sink to the range: along its corners. */
     public function test_ways_go_around_what_stands_there(): void
     {
-        $kitchen = self::kitchen([
+        $kitchen = DrawnKitchen::at([
             [[['s', 'sink', 1600, 2400], ['r', 'refrigerator', 3300, 4000]], 'bottom'],
             [[['i', 'island', 1000, 3000]], 'middle'],
             [[['c', 'range', 1600, 2400]], 'top'],
@@ -263,7 +254,7 @@ final class KitchenRunsTest extends MeasureTestCase
     #[TestWith([305.0, 2])]
     public function test_where_a_run_ends(float $gap, int $runs): void
     {
-        $kitchen = self::kitchen([[[['a', 'base_cabinet', 0, 600], ['b', 'base_cabinet', 600 + $gap, 1200 + $gap]], 'bottom']]);
+        $kitchen = DrawnKitchen::at([[[['a', 'base_cabinet', 0, 600], ['b', 'base_cabinet', 600 + $gap, 1200 + $gap]], 'bottom']]);
         self::assertCount($runs, self::runs($kitchen));
     }
 
@@ -304,11 +295,11 @@ final class KitchenRunsTest extends MeasureTestCase
 
     public function test_a_worktop_across_the_aisle(): void
     {
-        $kitchen = self::kitchen([
+        $kitchen = DrawnKitchen::at([
             [[['r', 'refrigerator', 1500, 2200]], 'bottom'], [[['i', 'island', 1000, 3000]], 'middle'],
         ]);
         self::assertEqualsWithDelta(1000.0, self::number('fixture.across', $kitchen, 'r'), 0.01);
-        $aside = self::kitchen([[[['r', 'refrigerator', 0, 700]], 'bottom'], [[['i', 'island', 1000, 3000]], 'middle']]);
+        $aside = DrawnKitchen::at([[[['r', 'refrigerator', 0, 700]], 'bottom'], [[['i', 'island', 1000, 3000]], 'middle']]);
         self::assertInstanceOf(NotApplicable::class, self::measure('fixture.across', $aside, 'r'));
     }
 
@@ -319,42 +310,6 @@ final class KitchenRunsTest extends MeasureTestCase
         self::assertUnknown(['s.width'], self::measure('fixture.to_corner', $kitchen, 's'));
         self::assertInstanceOf(NotApplicable::class, self::measure('room.work_triangle', $kitchen, 'r'));
         self::assertInstanceOf(NotApplicable::class, self::measure('room.worktop', $kitchen, 'r'));
-    }
-
-    /**
-     * A kitchen of 4 by 3 m with units at its walls, 650 deep, from the left end of each wall as one looks at it; `middle` is an island 1 m
-     * before the units at the lower wall.
-     *
-     * @param list<array{list<array{string, string, float|int, float|int}>, string}> $legs
-     */
-    private static function kitchen(array $legs, float $turn = 0.0, bool $isMirrored = false): Sketch
-    {
-        $place = static function (float $x, float $y) use ($turn, $isMirrored): array {
-            $right = Point::towards($turn);
-            $at = $right->times($isMirrored ? -$x : $x)->plus($right->left()->times($y));
-
-            return [round($at->x, 6), round($at->y, 6)];
-        };
-        $sketch = (new Sketch())->chain([$place(-100, -100), $place(4100, -100), $place(4100, 3100), $place(-100, 3100)])
-            ->use('room', 'kitchen', ...$place(2000, 2700));
-        // where the left end of each wall is as one looks at it from inside, and which way it runs and faces
-        $walls = [
-            'bottom' => [[4000, 0], [-1, 0], 90.0], 'right' => [[4000, 3000], [0, -1], 180.0], 'top' => [[0, 3000], [1, 0], 270.0],
-            'left' => [[0, 0], [0, 1], 0.0], 'middle' => [[0, 2300], [1, 0], 270.0],
-        ];
-        foreach ($legs as [$units, $wall]) {
-            [$start, $way, $facing] = $walls[$wall];
-            foreach ($units as [$id, $kind, $from, $to]) {
-                $middle = ($from + $to) / 2;
-                // units are given from the lower left corner of the sheet, the right wall from below
-                $along = in_array($wall, ['bottom', 'right'], true) ? ($wall === 'bottom' ? 4000 : 3000) - $middle : $middle;
-                $at = $place($start[0] + $way[0] * $along, $start[1] + $way[1] * $along);
-                $turned = fmod(($isMirrored ? 180.0 - $facing : $facing) + $turn + 720.0, 360.0);
-                $sketch = $sketch->fixture($id, $kind, $at[0], $at[1], $turned, $to - $from, 650);
-            }
-        }
-
-        return $sketch;
     }
 
     /** @return list<Run> */
