@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Kitchen;
+
+use Heurema\Kitchen\CornerKind;
+use Heurema\Kitchen\KitchenPlan;
+use Heurema\Kitchen\UnitSizes;
+use Heurema\Kitchen\Worktops;
+use Heurema\Layout\Fixture;
+use Heurema\Units\UnitSystem;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Pieces of worktop over rows, by hand: metric units 870 high and 600 deep, 40 thick, 25 over fronts and open ends. */
+final class WorktopsTest extends TestCase
+{
+    public function test_broken_at_ranges_and_tall_units_between_walls(): void
+    {
+        $plan = HandPlan::straight('base 600, sink 900, range 600, dishwasher 600, filler 50, tall 600', HandPlan::wall(3350));
+        self::assertSame(
+            ['counter 0-1500, 870 to 910', 'counter 2100-2750, 870 to 910'],
+            HandPlan::said((new Worktops(UnitSizes::usual(UnitSystem::Metric)))->over($plan, 0), 3350),
+        );
+    }
+
+    #[TestWith([true, true, '0-1200'])]
+    #[TestWith([false, true, '-25-1200'])]
+    #[TestWith([true, false, '0-1225'])]
+    #[TestWith([false, false, '-25-1225'])]
+    public function test_over_open_ends(bool $left, bool $right, string $span): void
+    {
+        $plan = HandPlan::straight('base 600, base 600', HandPlan::wall(1200, $left, $right));
+        self::assertSame(["counter {$span}, 870 to 910"], HandPlan::said(self::over($plan), 1200));
+    }
+
+    /** Beside a refrigerator nothing reaches over, where nothing stands it does. */
+    public function test_over_the_end_of_a_row_that_stops_before_the_wall(): void
+    {
+        $plan = HandPlan::straight('refrigerator 600, base 600', HandPlan::wall(1500, right: false));
+        self::assertSame(['counter 600-1225, 870 to 910'], HandPlan::said(self::over($plan), 1500));
+    }
+
+    public function test_an_island_has_it_all_around(): void
+    {
+        [$top] = self::over(HandPlan::straight('base 900, base 900', HandPlan::wall(1800, false, false, isIsland: true)));
+        self::assertSame([1850.0, 650.0, -25.0], [$top->width, $top->depth, $top->at->y]);
+    }
+
+    /** @param list<string> $pieces */
+    #[TestWith(['range 600, filler 149, range 600', []])]
+    #[TestWith(['range 600, filler 150, range 600', ['counter 600-750, 870 to 910']])]
+    #[TestWith(['range 600, filler 50, base 300, range 600', ['counter 600-950, 870 to 910']])]
+    public function test_a_narrow_filler_by_itself_has_none(string $units, array $pieces): void
+    {
+        self::assertSame($pieces, HandPlan::said(self::over(HandPlan::straight($units, HandPlan::wall(3000))), 3000));
+    }
+
+    /**
+     * The piece of the left row goes through to the wall, or that of the right one where its unit reaches in; the other one begins at its
+     * front, 625 from the corner.
+     *
+     * @param array{float, float} $lengths of the piece in either row
+     */
+    #[TestWith([CornerKind::BlindLeft, 'base 1000, base 1000, base 1000', 'gap 600, filler 75, base 2325', [3000.0, 2375.0]])]
+    #[TestWith([CornerKind::BlindRight, 'base 1000, base 1325, filler 75', 'base 1000, base 2000', [2375.0, 3000.0]])]
+    #[TestWith([CornerKind::Open, 'base 1000, base 1325, filler 75', 'gap 600, filler 75, base 2325', [3000.0, 2375.0]])]
+    public function test_joined_in_a_corner(CornerKind $kind, string $left, string $right, array $lengths): void
+    {
+        $plan = HandPlan::corner($left, $right, $kind);
+        $worktops = new Worktops(UnitSizes::usual(UnitSystem::Metric));
+        self::assertSame($lengths, [$worktops->over($plan, 0)[0]->width, $worktops->over($plan, 1)[0]->width]);
+        self::assertCount(1, $worktops->over($plan, 0));
+    }
+
+    /** @return list<Fixture> */
+    private static function over(KitchenPlan $plan): array
+    {
+        return (new Worktops(UnitSizes::usual(UnitSystem::Metric)))->over($plan, 0);
+    }
+}
