@@ -65,6 +65,27 @@ final readonly class ElevationDrawing
         );
     }
 
+    /**
+     * As a picture of its own on a page.
+     *
+     * @param string   $label for whoever does not see it
+     * @param Box|null $part  what is shown of it; null: all
+     */
+    public function figure(string $label, string $role = 'img', ?Box $part = null): string
+    {
+        $part ??= $this->box();
+
+        return Svg::element('svg', [
+            'class' => 'elevation-drawing',
+            'data-scale' => Svg::number($this->scale),
+            'width' => (string) round($part->width() / $this->scale),
+            'height' => (string) round($part->height() / $this->scale),
+            'viewBox' => Svg::viewBox($part),
+            'role' => $role,
+            'aria-label' => $label,
+        ], $this->draw());
+    }
+
     public function draw(): string
     {
         return Svg::element('g', ['class' => 'elevation'], implode('', [

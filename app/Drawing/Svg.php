@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
@@ -55,6 +56,12 @@ final class Svg
             ['transform' => 'translate('.self::at($at).')'],
             self::element('g', ['class' => "pin {$class}"], $content),
         );
+    }
+
+    /** Of a part of the plane, y upwards. */
+    public static function viewBox(Box $box): string
+    {
+        return implode(' ', array_map(self::number(...), [$box->left, -$box->top, $box->width(), $box->height()]));
     }
 
     public static function number(float $number): string

@@ -53,6 +53,7 @@ use Heurema\Drafting\WallElevation;
 use Heurema\Drafting\WallMeetings;
 use Heurema\Drafting\WallOffsets;
 use Heurema\Drafting\WallStretches;
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Segment;
 use Heurema\Kitchen\UnitChange;
 use Heurema\Layout\Edit\Draft;
@@ -665,14 +666,11 @@ final class BoardPage
         $width = min($box->width(), self::FRONT_WIDTH * self::FRONT_SCALE);
         $left = max($box->left, min($box->right - $width, ($chosen->left() + $chosen->right() - $width) / 2));
 
-        return Svg::element('svg', [
-            'class' => 'elevation-drawing',
-            'width' => (string) round($width / self::FRONT_SCALE),
-            'height' => (string) round($box->height() / self::FRONT_SCALE),
-            'viewBox' => implode(' ', array_map(Svg::number(...), [$left, -$box->top, $width, $box->height()])),
-            'role' => 'group',
-            'aria-label' => 'The wall that it stands or hangs at, from the front',
-        ], $drawing->draw());
+        return $drawing->figure(
+            'The wall that it stands or hangs at, from the front',
+            'group',
+            new Box($left, $box->bottom, $left + $width, $box->top),
+        );
     }
 
     /** The chosen thing as a unit of a run; null: it is none. */

@@ -6,7 +6,6 @@ namespace App\Pages;
 
 use App\Drawing\DimensionStyle;
 use App\Drawing\ElevationDrawing;
-use App\Drawing\Svg;
 use App\Sheets\ViewsOfSheet;
 use Heurema\Drafting\HomeSide;
 use Heurema\Drafting\NearHeights;
@@ -32,6 +31,9 @@ final readonly class ElevationsPage
     /** @var list<WallElevation> */
     public array $walls;
 
+    /** @var list<list<array{Point, Finding}>> what is found on each wall, and where */
+    private array $found;
+
     /** What is open instead of a room. */
     public ?UprightFigure $figure;
 
@@ -41,7 +43,7 @@ final readonly class ElevationsPage
     /**
      * @param string            $address where the page lies, and what it goes back to
      * @param string            $asked   what is open, as `open` has it; none of those: the first room that has walls around it
-     * @param \Closure(): Report $report  what is shown of findings
+     * @param Report            $report  whose findings are shown
      */
     public function __construct(
         public string $title,
@@ -50,7 +52,7 @@ final readonly class ElevationsPage
         public Home $home,
         private DimensionStyle $style,
         public string $asked,
-        private \Closure $report,
+        private Report $report,
     ) {
         $this->sides = HomeSide::of($this->home);
         $this->figure = $this->figure();
@@ -60,6 +62,7 @@ final readonly class ElevationsPage
             static fn(RoomSpace $one): bool => self::open('room', $one->id()) === $asked,
         ))[0] ?? $rooms[0] ?? null;
         $this->walls = $this->room === null ? [] : RoomElevations::of($this->room, $this->home);
+        $this->found = array_map($this->foundOn(...), $this->walls);
     }
 
     /** What the address says for one of the things that can be open. */
@@ -92,7 +95,7 @@ final readonly class ElevationsPage
     private function framed(string $name, ?UprightView $view): ?UprightFigure
     {
         return $view === null ? null : new UprightFigure($name, $view, $this->style, array_values(array_filter(
-            ($this->report)()->findings,
+            $this->report->findings,
             static fn(Finding $finding): bool => $finding->verdict() === Verdict::Violated,
         )));
     }
@@ -120,7 +123,7 @@ final readonly class ElevationsPage
 
     public function draw(int $number): string
     {
-        $places = array_column($this->found($number), 0);
+        $places = array_column($this->found[$number], 0);
         $marks = array_map(static fn(Point $at, int $place): array => [$place + 1, $at], $places, array_keys($places));
         $drawing = new ElevationDrawing(
             $this->walls[$number],
@@ -129,17 +132,8 @@ final readonly class ElevationsPage
             self::SCALE,
             findings: PlacesInView::apart($marks, 20.0 * self::SCALE),
         );
-        $box = $drawing->box();
-        [$width, $height] = [$box->width() / self::SCALE, $box->height() / self::SCALE];
 
-        return Svg::element('svg', [
-            'class' => 'elevation-drawing',
-            'width' => (string) round($width),
-            'height' => (string) round($height),
-            'viewBox' => implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()])),
-            'role' => 'img',
-            'aria-label' => $this->words($number),
-        ], $drawing->draw());
+        return $drawing->figure($this->words($number));
     }
 
     /** What of it is not drawn, in a sentence. */
@@ -170,22 +164,22 @@ final readonly class ElevationsPage
     /** @return list<Finding> violations seen on a wall, in the order of their numbers there */
     public function findings(int $number): array
     {
-        return array_column($this->found($number), 1);
+        return array_column($this->found[$number], 1);
     }
 
     /** @return list<array{Point, Finding}> */
-    private function found(int $number): array
+    private function foundOn(WallElevation $wall): array
     {
         $places = [];
-        foreach ($this->walls[$number]->openings as $one) {
+        foreach ($wall->openings as $one) {
             $places[$one->opening->id()] = new Point(($one->left + $one->right) / 2, ($one->sill + ($one->head ?? $one->sill)) / 2);
         }
-        foreach ($this->walls[$number]->things as $one) {
+        foreach ($wall->things as $one) {
             $middle = new Point(($one->left() + $one->right()) / 2, ($one->bottom() + $one->top()) / 2);
             $places += $one->isAtWall ? [$one->fixture->id() => $middle] : [];
         }
         $found = [];
-        foreach ($places === [] ? [] : ($this->report)()->findings as $finding) {
+        foreach ($places === [] ? [] : $this->report->findings as $finding) {
             $place = $places[$finding->subject->id()] ?? null;
             if ($place !== null && in_array($finding->verdict(), [Verdict::Violated, Verdict::Advised], true)) {
                 $found[] = [$place, $finding];

@@ -7,12 +7,9 @@ namespace App\Pages;
 use App\Board\ActInput;
 use App\Board\AskedKitchen;
 use App\Board\LengthField;
-use App\Drawing\DimensionStyle;
 use App\Drawing\ElevationDrawing;
-use App\Drawing\LabelPlace;
-use App\Drawing\PlanDrawing;
 use App\Drawing\PlanLayers;
-use App\Drawing\Svg;
+use App\Drawing\RoomPlan;
 use App\Models\Scheme;
 use App\Sheets\ViewsOfSheet;
 use Heurema\Drafting\ElevationOpening;
@@ -43,8 +40,8 @@ final class KitchenPage
     private const PLAN = 380.0;
     private const WALL = 460.0;
 
-    /** Around the room on the plan, mm. */
-    private const AROUND = 350.0;
+    /** A wall is drawn no larger, mm under a pixel. */
+    private const FINEST = 6.0;
 
     /** What a kitchen is usually asked to hold, from left to right: kind and place. */
     private const USUAL = [
@@ -287,28 +284,9 @@ final class KitchenPage
 
     public function drawPlan(): string
     {
-        $home = $this->built ?? $this->home;
         $room = $this->kitchen?->room;
-        $bounds = $room?->outline()?->bounds()->grown(self::AROUND);
-        if ($room === null || $bounds === null) {
-            return '';
-        }
-        $scale = max($bounds->width(), $bounds->height()) / self::PLAN;
-        $style = new DimensionStyle('none');
 
-        return Svg::element('svg', [
-            'class' => 'drawing kitchen-plan',
-            'data-scale' => Svg::number($scale),
-            'viewBox' => implode(' ', array_map(Svg::number(...), [$bounds->left, -$bounds->top, $bounds->width(), $bounds->height()])),
-            'role' => 'img',
-            'aria-label' => "Plan of {$room->name()}",
-        ], (new PlanDrawing(
-            $home,
-            $home->plans[$room->storey()],
-            new LabelPlace($home, $scale, $style),
-            $style,
-            PlanLayers::Furniture,
-        ))->layers());
+        return $room === null ? '' : (new RoomPlan($this->built ?? $this->home, $room, PlanLayers::Furniture, self::PLAN))->draw();
     }
 
     /** @return list<array{string, string}> name and drawing of each wall that units stand along */
@@ -331,20 +309,11 @@ final class KitchenPage
 
     private function drawWall(WallElevation $wall): string
     {
-        $scale = max(6.0, $wall->length() / self::WALL);
+        $scale = max(self::FINEST, $wall->length() / self::WALL);
         $drawing = new ElevationDrawing($wall, $this->built ?? $this->home, $this->scheme->dimensionStyle(), $scale);
-        $box = $drawing->box();
 
-        return Svg::element('svg', [
-            'class' => 'elevation-drawing',
-            'data-scale' => Svg::number($scale),
-            'width' => (string) round($box->width() / $scale),
-            'height' => (string) round($box->height() / $scale),
-            'viewBox' => implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()])),
-            'role' => 'img',
-            'aria-label' => 'The wall from the front, '.count($wall->things).' things, '
-                .count(array_filter($wall->openings, static fn(ElevationOpening $one): bool => $one->sill > 0.0)).' windows',
-        ], $drawing->draw());
+        return $drawing->figure('The wall from the front, '.count($wall->things).' things, '
+            .count(array_filter($wall->openings, static fn(ElevationOpening $one): bool => $one->sill > 0.0)).' windows');
     }
 
     /** @return list<Finding> what the books say of it: of the room, and of what stands in it, that is not met */

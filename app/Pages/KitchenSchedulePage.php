@@ -6,9 +6,8 @@ namespace App\Pages;
 
 use App\Drawing\DimensionStyle;
 use App\Drawing\ElevationDrawing;
-use App\Drawing\LabelPlace;
-use App\Drawing\PlanDrawing;
 use App\Drawing\PlanLayers;
+use App\Drawing\RoomPlan;
 use App\Drawing\Svg;
 use App\Sheets\ViewsOfSheet;
 use Heurema\Drafting\ElevationThing;
@@ -30,9 +29,8 @@ final readonly class KitchenSchedulePage
     /** mm under a pixel of a wall; the style sheet has it too. */
     private const SCALE = 11.0;
 
-    /** The plan is so wide, px, and so much is shown around the room, mm. */
+    /** The plan is so wide, px. */
     private const PLAN = 420.0;
-    private const AROUND = 300.0;
 
     /** What has its underside higher hangs, mm. */
     private const HANGS = 1000.0;
@@ -166,27 +164,12 @@ final readonly class KitchenSchedulePage
 
     public function drawPlan(): string
     {
-        $bounds = $this->room?->outline()?->bounds()->grown(self::AROUND);
-        if ($this->room === null || $bounds === null) {
+        if ($this->room === null) {
             return '';
         }
-        $scale = max($bounds->width(), $bounds->height()) / self::PLAN;
-        $plan = $this->home->plans[$this->room->storey()];
-        $marks = $this->marksOnPlan($scale);
+        $plan = new RoomPlan($this->home, $this->room, PlanLayers::Kitchen, self::PLAN);
 
-        return Svg::element('svg', [
-            'class' => 'drawing kitchen-plan',
-            'data-scale' => Svg::number($scale),
-            'viewBox' => implode(' ', array_map(Svg::number(...), [$bounds->left, -$bounds->top, $bounds->width(), $bounds->height()])),
-            'role' => 'img',
-            'aria-label' => "Plan of {$this->room->name()} with the marks of its units",
-        ], (new PlanDrawing(
-            $this->home,
-            $plan,
-            new LabelPlace($this->home, $scale, new DimensionStyle('none')),
-            new DimensionStyle('none'),
-            PlanLayers::Kitchen,
-        ))->layers().implode('', $marks));
+        return $plan->draw(implode('', $this->marksOnPlan($plan->scale)));
     }
 
     /**
@@ -257,15 +240,7 @@ final readonly class KitchenSchedulePage
     private function drawWall(WallElevation $wall, array $marks): string
     {
         $drawing = new ElevationDrawing($wall, $this->home, $this->style, self::SCALE, $marks);
-        $box = $drawing->box();
 
-        return Svg::element('svg', [
-            'class' => 'elevation-drawing',
-            'width' => (string) round($box->width() / self::SCALE),
-            'height' => (string) round($box->height() / self::SCALE),
-            'viewBox' => implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()])),
-            'role' => 'img',
-            'aria-label' => 'The wall from the front with the marks of its units',
-        ], $drawing->draw());
+        return $drawing->figure('The wall from the front with the marks of its units');
     }
 }

@@ -115,6 +115,25 @@ final class KitchenPageTest extends TestCase
         self::assertSame(self::kinds($this->scheme->layout), self::kinds($this->scheme->refresh()->layout));
     }
 
+    /** Things are 100 to 3000 mm wide, units too, in steps of 5 mm at the least; a filler beside a range is at most 100 mm. */
+    #[TestWith(['widths', ['99.9 mm', '', ''], 'no width for it', true])]
+    #[TestWith(['widths', ['100 mm', '', ''], 'no width for it', false])]
+    #[TestWith(['widths', ['3000 mm', '', ''], 'no width for it', false])]
+    #[TestWith(['widths', ['3000.1 mm', '', ''], 'no width for it', true])]
+    #[TestWith(['least', '99.9 mm', 'from a least to a greatest', true])]
+    #[TestWith(['least', '100 mm', 'from a least to a greatest', false])]
+    #[TestWith(['greatest', '3000 mm', 'from a least to a greatest', false])]
+    #[TestWith(['greatest', '3000.1 mm', 'from a least to a greatest', true])]
+    #[TestWith(['step', '4.9 mm', 'from a least to a greatest', true])]
+    #[TestWith(['step', '5 mm', 'from a least to a greatest', false])]
+    #[TestWith(['beside', '100 mm', 'filler beside a range', false])]
+    #[TestWith(['beside', '100.1 mm', 'filler beside a range', true])]
+    public function test_sizes_at_their_limits(string $key, mixed $value, string $refusal, bool $isRefused): void
+    {
+        $page = $this->get($this->address([...self::ASKED, $key => $value]), ['HX-Request' => 'true'])->assertOk();
+        $isRefused ? $page->assertSee($refusal) : $page->assertDontSee($refusal);
+    }
+
     public function test_a_home_without_rooms_says_so(): void
     {
         $empty = '{"format": "heurema-layout", "version": 1, "name": "Empty", "units": "metric", "storeys": [{"id": "G", "name": "G"}]}';

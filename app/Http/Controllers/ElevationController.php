@@ -11,7 +11,6 @@ use App\Models\Revision;
 use App\Models\Scheme;
 use App\Pages\ElevationsPage;
 use App\Pages\ReviewPages;
-use Heurema\Review\Report;
 use Heurema\Spatial\Home;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
@@ -32,7 +31,7 @@ final readonly class ElevationController
             $home,
             $scheme->dimensionStyle(),
             self::asked($request),
-            fn(): Report => $this->reports->report($home, Basis::ofProject($scheme->project, $scheme->layout->units)),
+            $this->reports->report($home, Basis::ofProject($scheme->project, $scheme->layout->units)),
         )]);
     }
 
@@ -47,7 +46,7 @@ final readonly class ElevationController
             new Home($revision->examined()),
             DimensionStyle::from([]),
             self::asked($request),
-            fn(): Report => $this->reviews->report($revision),
+            $this->reviews->report($revision),
         )]);
     }
 

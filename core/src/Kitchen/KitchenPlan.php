@@ -10,6 +10,9 @@ final readonly class KitchenPlan
     /** By how much worktops beside what is worked at fall short of what the trade's planning guidelines advise. */
     public float $short;
 
+    /** @var list<float|int> what is compared, the first before the next */
+    private array $marks;
+
     /**
      * @param non-empty-list<Row> $rows
      * @param list<CornerKind>    $corners between one row and the next; none: they do not meet
@@ -17,6 +20,13 @@ final readonly class KitchenPlan
     public function __construct(public array $rows, public array $corners = [])
     {
         $this->short = (new Landings($this))->short();
+        $this->marks = [
+            round($this->sum(static fn(Row $row): float => $row->beforeWindows())),
+            round($this->short),
+            round($this->over(), 1),
+            $this->count(),
+            round($this->sum(static fn(Row $row): float => $row->spread()), 1),
+        ];
     }
 
     /** How many units, without fillers. */
@@ -28,7 +38,7 @@ final readonly class KitchenPlan
     /** The width of all fillers, and of what stays open at ends. */
     public function over(): float
     {
-        return array_sum(array_map(static fn(Row $row): float => $row->filled() + $row->left, $this->rows));
+        return $this->sum(static fn(Row $row): float => $row->filled() + $row->left);
     }
 
     /**
@@ -37,12 +47,12 @@ final readonly class KitchenPlan
      */
     public function compare(self $other): int
     {
-        $marks = static fn(self $plan): array => [
-            round(array_sum(array_map(static fn(Row $row): float => $row->beforeWindows(), $plan->rows))),
-            round($plan->short), round($plan->over(), 1), $plan->count(),
-            round(array_sum(array_map(static fn(Row $row): float => $row->spread(), $plan->rows)), 1),
-        ];
+        return $this->marks <=> $other->marks;
+    }
 
-        return $marks($this) <=> $marks($other);
+    /** @param \Closure(Row): float $of */
+    private function sum(\Closure $of): float
+    {
+        return array_sum(array_map($of, $this->rows));
     }
 }

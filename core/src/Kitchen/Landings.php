@@ -33,6 +33,14 @@ final readonly class Landings
 
     public function __construct(private KitchenPlan $plan) {}
 
+    /** What two things at either end of a worktop are advised to share, mm; null: one of them needs none. */
+    public static function shared(FixtureKind $one, FixtureKind $other): ?float
+    {
+        [$a, $b] = [self::BESIDE[$one->value] ?? null, self::BESIDE[$other->value] ?? null];
+
+        return $a === null || $b === null ? null : (max($a, $b) + self::SHARED) * self::INCH;
+    }
+
     /** By how much all of them together fall short. */
     public function short(): float
     {
@@ -54,13 +62,9 @@ final readonly class Landings
         $short = 0.0;
         foreach ($this->plan->rows as $row => $units) {
             foreach ($units->units as $number => $unit) {
-                $needed = self::BESIDE[$unit->use()->value] ?? null;
                 [$length, $at] = $this->reachTo($row, $number, 1);
-                $there = $at === null ? null : $this->plan->rows[$at[0]]->units[$at[1]];
-                $other = $there === null ? null : self::BESIDE[$there->use()->value] ?? null;
-                $short += $needed === null || $other === null || $length <= self::JOINT
-                    ? 0.0
-                    : max(0.0, (max($needed, $other) + self::SHARED) * self::INCH - $length);
+                $needed = $at === null ? null : self::shared($unit->use(), $this->plan->rows[$at[0]]->units[$at[1]]->use());
+                $short += $needed === null || $length <= self::JOINT ? 0.0 : max(0.0, $needed - $length);
             }
         }
 

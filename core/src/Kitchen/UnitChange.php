@@ -20,11 +20,6 @@ use Heurema\Spatial\Run\Runs;
  */
 final readonly class UnitChange
 {
-    /** What takes its place in a run by itself. */
-    private const UNITS = [
-        FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::Filler, FixtureKind::Dishwasher, FixtureKind::Range,
-        FixtureKind::Refrigerator,
-    ];
     private const SET_IN = [FixtureKind::Sink, FixtureKind::Cooktop, FixtureKind::Oven];
 
     /** Joints are closed, and a filler is no narrower, mm. */
@@ -38,7 +33,7 @@ final readonly class UnitChange
     /** @return self|null null where it is no unit of a run */
     public static function of(PlacedFixture $unit, Home $home): ?self
     {
-        foreach (in_array($unit->fixture->kind, self::UNITS, true) ? Runs::with($unit, $home)->legs ?? [] : [] as $leg) {
+        foreach (in_array($unit->fixture->kind, Runs::UNITS, true) ? Runs::with($unit, $home)->legs ?? [] : [] as $leg) {
             if (in_array($unit, $leg->units, true)) {
                 return new self($unit, $leg);
             }
@@ -165,7 +160,7 @@ final readonly class UnitChange
     {
         $end = $this->span($unit, $right)[1];
         foreach ($this->leg->units as $one) {
-            $isUnit = $one !== $unit && in_array($one->fixture->kind, self::UNITS, true);
+            $isUnit = $one !== $unit && in_array($one->fixture->kind, Runs::UNITS, true);
             if ($isUnit && abs($this->span($one, $right)[0] - $end) <= self::JOINT) {
                 return $one;
             }
@@ -177,13 +172,10 @@ final readonly class UnitChange
     /** @return list<PlacedFixture> what is set in a unit */
     private function setIn(PlacedFixture $unit): array
     {
-        [$from, $to] = $this->span($unit, true);
-
-        return array_values(array_filter($this->leg->units, function (PlacedFixture $one) use ($from, $to): bool {
-            [$left, $right] = $this->span($one, true);
-
-            return in_array($one->fixture->kind, self::SET_IN, true) && $left >= $from - self::JOINT && $right <= $to + self::JOINT;
-        }));
+        return array_values(array_filter(
+            $this->leg->units,
+            static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, self::SET_IN, true) && $one->isSetIn($unit),
+        ));
     }
 
     /** @return array{float, float} where it begins and ends along the run, counted to the right or to the left */

@@ -19,6 +19,9 @@ final readonly class Fixture implements Element
 {
     use IsElement;
 
+    /** A wider cabinet has two leaves, mm. */
+    private const ONE_LEAF = 610.0;
+
     /**
      * @param Point            $at        middle of the back edge
      * @param float            $facing    where its front looks, degrees counter-clockwise from +x
@@ -143,6 +146,17 @@ final readonly class Fixture implements Element
             static fn(Point $point): Point => new Point(round($point->x * $across, 4), round($point->y * $out, 4)),
             $this->outline,
         );
+    }
+
+    /** How many leaves the door of a cabinet has: as was said, else two where it is wider than 24 in (common practice, no source). */
+    public function leaves(): ?int
+    {
+        return match (true) {
+            !in_array($this->kind, FixtureKind::CABINETS, true) => 0,
+            $this->hinge !== null => $this->hinge === HingeSide::Both ? 2 : 1,
+            $this->width === null => null,
+            default => $this->width > self::ONE_LEAF ? 2 : 1,
+        };
     }
 
     /** How many things of a kind it is: a vanity is as many lavatories as it has basins. */

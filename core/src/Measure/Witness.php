@@ -32,6 +32,26 @@ final readonly class Witness
         return new self(self::DIMENSION, $storey, $segment, $text);
     }
 
+    /**
+     * A way from place to place, each stretch with its length.
+     *
+     * @param list<Point> $places
+     *
+     * @return list<self>
+     */
+    public static function way(string $storey, array $places): array
+    {
+        return array_map(
+            static fn(Point $to, int $number): self => self::dimension(
+                $storey,
+                new Segment($places[$number], $to),
+                Amount::length($places[$number]->distanceTo($to)),
+            ),
+            array_slice($places, 1),
+            array_keys(array_slice($places, 1)),
+        );
+    }
+
     public static function outline(string $storey, Polygon|Ring $shape, Message|Amount|string $text = ''): self
     {
         return new self(self::OUTLINE, $storey, $shape, $text);

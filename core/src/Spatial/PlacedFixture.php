@@ -99,10 +99,12 @@ final readonly class PlacedFixture implements Subject
         return array_map(static fn(int $number): float => $width * (($number + 0.5) / $count - 0.5), range(0, $count - 1));
     }
 
-    /** A basin, sink or hob set in a counter has the counter around it, not in its way. */
+    /** A basin, sink or hob set in a counter, or an oven in a tall unit, has that around it, not in its way. */
     public function isSetIn(self $other): bool
     {
-        return $other !== $this && in_array($other->fixture->kind, self::COUNTERS, true)
+        $isOven = $this->fixture->kind === FixtureKind::Oven && $other->fixture->kind === FixtureKind::TallCabinet;
+
+        return $other !== $this && ($isOven || in_array($other->fixture->kind, self::COUNTERS, true))
             && $other->outline?->contains($this->frame->toPlan(new Point(0, ($this->fixture->depth ?? 0.0) / 2))) === true;
     }
 

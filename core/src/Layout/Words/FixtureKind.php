@@ -61,6 +61,7 @@ enum FixtureKind: string
         self::Oven, self::Range, self::Refrigerator, self::Dishwasher, self::Washer, self::Dryer, self::BaseCabinet, self::TallCabinet,
         self::Wardrobe, self::Shower, self::Vanity,
     ];
+    public const CABINETS = [self::BaseCabinet, self::WallCabinet, self::TallCabinet];
     public const WITH_HINGE = [
         self::Oven, self::Refrigerator, self::Washer, self::Dryer, self::BaseCabinet, self::WallCabinet, self::TallCabinet, self::Wardrobe,
     ];

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
-use Heurema\Layout\Words\FixtureKind;
-use Heurema\Layout\Words\HingeSide;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -29,28 +27,18 @@ use Heurema\Words\Message;
 )]
 final class LeafWidth extends SubjectMeasure
 {
-    /** A wider cabinet has two leaves, mm: 24 in (common practice, no source). */
-    private const TWO = 610.0;
-
-    private const CABINETS = [FixtureKind::BaseCabinet, FixtureKind::WallCabinet, FixtureKind::TallCabinet];
-
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        [$width, $swing] = [$subject->fixture->width, $subject->fixture->doorSwing];
-        if (!in_array($subject->fixture->kind, self::CABINETS, true)) {
+        [$width, $swing, $leaves] = [$subject->fixture->width, $subject->fixture->doorSwing, $subject->fixture->leaves()];
+        if ($leaves === 0) {
             return new NotApplicable(Message::of('fixture.leaf_width.it_is_no_cabinet'));
         }
 
         return match (true) {
             $swing !== null => new Measured(Amount::length($swing), [], [Message::of('fixture.leaf_width.as_it_sweeps')]),
             $width === null => new Unknown(["{$subject->id()}.width"]),
-            self::hasTwo($subject, $width) => new Measured(Amount::length($width / 2), [], [Message::of('fixture.leaf_width.two_leaves')]),
+            $leaves === 2 => new Measured(Amount::length($width / 2), [], [Message::of('fixture.leaf_width.two_leaves')]),
             default => new Measured(Amount::length($width), [], [Message::of('fixture.leaf_width.one_leaf')]),
         };
-    }
-
-    private static function hasTwo(PlacedFixture $one, float $width): bool
-    {
-        return $one->fixture->hinge === null ? $width > self::TWO : $one->fixture->hinge === HingeSide::Both;
     }
 }

@@ -80,7 +80,7 @@ final class Overlaps extends SubjectMeasure
     private static function shares(PlacedFixture $one, PlacedFixture $other): bool
     {
         $isHosted = in_array($one->fixture->kind, self::HOSTS, true) || in_array($other->fixture->kind, self::HOSTS, true);
-        $isHosted = $isHosted || self::isOvenIn($one, $other) || self::isOvenIn($other, $one);
+        $isHosted = $isHosted || $one->isSetIn($other) || $other->isSetIn($one);
         $isFlat = !$one->takesFloor || !$other->takesFloor;
         [$top, $otherTop] = [
             $one->base() + ($one->fixture->height ?? self::USUAL_HEIGHT),
@@ -88,10 +88,5 @@ final class Overlaps extends SubjectMeasure
         ];
 
         return $isHosted || $isFlat || $one->base() >= $otherTop || $other->base() >= $top;
-    }
-
-    private static function isOvenIn(PlacedFixture $one, PlacedFixture $other): bool
-    {
-        return $one->fixture->kind === FixtureKind::Oven && $other->fixture->kind === FixtureKind::TallCabinet;
     }
 }

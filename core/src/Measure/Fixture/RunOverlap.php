@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
-use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -13,6 +12,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\Run\Run;
+use Heurema\Spatial\Run\Runs;
 use Heurema\Units\Amount;
 use Heurema\Words\Message;
 
@@ -23,10 +23,7 @@ use Heurema\Words\Message;
 )]
 final class RunOverlap extends RunMeasure
 {
-    protected const KINDS = [
-        FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::Filler, FixtureKind::Dishwasher, FixtureKind::Range,
-        FixtureKind::Refrigerator,
-    ];
+    protected const KINDS = Runs::UNITS;
 
     /** Rounding, mm. */
     private const JOINT = 0.05;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Kitchen\Landings;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -29,26 +30,21 @@ final class SharedLanding extends RunMeasure
         FixtureKind::Sink, FixtureKind::Cooktop, FixtureKind::Range, FixtureKind::Refrigerator, FixtureKind::Oven,
     ];
 
-    /** Inches beside a sink and beside the others (the trade's planning guidelines, from memory), and what both together need more. */
-    private const SINK = 24.0;
-    private const OTHERS = 15.0;
-    private const MORE = 12.0;
-    private const INCH = 25.4;
-
     protected function measureIn(Run $run, array $at, PlacedFixture $one, Home $home, Parameters $with): Measurement
     {
         $least = null;
         foreach (array_filter($run->landings($one)) as $landing) {
             foreach (self::others($run, $one, self::KINDS) as [$other]) {
-                $over = $landing[1] - $landing[0] - self::needed($one, $other);
+                $needed = Landings::shared($one->fixture->kind, $other->fixture->kind) ?? 0.0;
+                $over = $landing[1] - $landing[0] - $needed;
                 $isShared = in_array($landing, $run->landings($other), true);
-                $least = $isShared && ($least === null || $over < $least[0]) ? [$over, $other, $landing] : $least;
+                $least = $isShared && ($least === null || $over < $least[0]) ? [$over, $other, $landing, $needed] : $least;
             }
         }
         if ($least === null) {
             return new NotApplicable(Message::of('fixture.shared_landing.none'));
         }
-        [$over, $other, $landing] = $least;
+        [$over, $other, $landing, $needed] = $least;
 
         return new Measured(
             Amount::length(max(0.0, -$over)),
@@ -57,16 +53,9 @@ final class SharedLanding extends RunMeasure
                 'fixture.shared_landing.shared',
                 other: $other->name(),
                 long: Amount::length($landing[1] - $landing[0]),
-                needed: Amount::length(self::needed($one, $other)),
+                needed: Amount::length($needed),
             )],
             parties: [$other->id()],
         );
-    }
-
-    private static function needed(PlacedFixture $one, PlacedFixture $other): float
-    {
-        $isSink = $one->fixture->kind === FixtureKind::Sink || $other->fixture->kind === FixtureKind::Sink;
-
-        return (($isSink ? self::SINK : self::OTHERS) + self::MORE) * self::INCH;
     }
 }

@@ -57,7 +57,7 @@ final class TriangleTraffic extends OutlineMeasure
                 $way = $centres->around()->between(self::before($from, $outline), self::before($to, $outline)) ?? [];
                 if (self::crosses($way, $triangle)) {
                     $names[] = "{$from->name()} – {$to->name()}";
-                    $witness = [...$witness, ...self::drawn($way, $room->storey())];
+                    $witness = [...$witness, ...Witness::way($room->storey(), $way)];
                 }
             }
         }
@@ -94,23 +94,5 @@ final class TriangleTraffic extends OutlineMeasure
         }
 
         return $inside > self::GRAZE;
-    }
-
-    /**
-     * @param list<Point> $way
-     *
-     * @return list<Witness>
-     */
-    private static function drawn(array $way, string $storey): array
-    {
-        return array_map(
-            static fn(Point $to, int $number): Witness => Witness::dimension(
-                $storey,
-                new Segment($way[$number], $to),
-                Amount::length($way[$number]->distanceTo($to)),
-            ),
-            array_slice($way, 1),
-            array_keys(array_slice($way, 1)),
-        );
     }
 }

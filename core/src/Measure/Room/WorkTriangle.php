@@ -6,7 +6,6 @@ namespace Heurema\Measure\Room;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
-use Heurema\Geometry\Segment;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -54,7 +53,7 @@ final class WorkTriangle extends OutlineMeasure
 
         return new Measured(
             Amount::length(array_sum(array_map(static fn(int $leg): float => $lengths[$leg], $wanted))),
-            array_merge(...array_map(static fn(int $leg): array => self::witness($ways[$leg], $room->storey()), $wanted)),
+            array_merge(...array_map(static fn(int $leg): array => Witness::way($room->storey(), $ways[$leg]), $wanted)),
             array_map(static fn(int $leg): Message => Message::of(
                 'room.work_triangle.leg',
                 from: $known[$leg]->name(),
@@ -84,23 +83,5 @@ final class WorkTriangle extends OutlineMeasure
         }
 
         return $length;
-    }
-
-    /**
-     * @param non-empty-list<Point> $way
-     *
-     * @return list<Witness>
-     */
-    private static function witness(array $way, string $storey): array
-    {
-        return array_map(
-            static fn(Point $to, int $number): Witness => Witness::dimension(
-                $storey,
-                new Segment($way[$number], $to),
-                Amount::length($way[$number]->distanceTo($to)),
-            ),
-            array_slice($way, 1),
-            array_keys(array_slice($way, 1)),
-        );
     }
 }

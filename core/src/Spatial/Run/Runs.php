@@ -18,6 +18,12 @@ final class Runs
         FixtureKind::Cooktop, FixtureKind::Range, FixtureKind::Oven, FixtureKind::Refrigerator, FixtureKind::Dishwasher,
     ];
 
+    /** What takes its place in a run by itself: not what is set in it or lies over it. */
+    public const UNITS = [
+        FixtureKind::BaseCabinet, FixtureKind::TallCabinet, FixtureKind::Filler, FixtureKind::Dishwasher, FixtureKind::Range,
+        FixtureKind::Refrigerator,
+    ];
+
     /** Units face one way when the cosine of the angle between them is no smaller. */
     private const ONE_WAY = 0.9995;
 
