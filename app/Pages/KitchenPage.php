@@ -295,8 +295,8 @@ final class KitchenPage
         if ($this->built === null || $this->kitchen === null) {
             return [];
         }
-        $room = array_values(array_filter($this->built->rooms, fn(RoomSpace $one): bool => $one->id() === $this->kitchen->room->id()))[0];
-        $walls = RoomElevations::of($room, $this->built);
+        $room = $this->built->room($this->kitchen->room->id());
+        $walls = $room === null ? [] : RoomElevations::of($room, $this->built);
         $drawn = [];
         foreach ($this->kitchen->stretches as $stretch) {
             if ($this->isChosen($stretch) && isset($walls[$stretch->number]) && !isset($drawn[$stretch->number])) {
@@ -326,6 +326,11 @@ final class KitchenPage
         $here = [$room => true];
         foreach ($this->built->fixtures as $one) {
             $here += $one->room?->id() === $room ? [$one->id() => true] : [];
+        }
+        // what stands beside a door takes the floor before it
+        $built = $this->built->room($room);
+        foreach ($built === null ? [] : $this->built->openingsOf($built) as $one) {
+            $here += [$one->id() => true];
         }
         $found = array_filter(
             ($this->check)($this->built)->findings,

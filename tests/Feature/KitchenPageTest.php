@@ -56,6 +56,8 @@ final class KitchenPageTest extends TestCase
         $page->assertSee('Plan 1 of')->assertSee('Build this plan')->assertSee('What the books say');
         $page->assertSee('Row 2, from left to right')->assertSee('Sink in a base unit')->assertSee('2&#039;-6&quot;', false);
         $page->assertSee('class="elevation-drawing"', false);
+        // what the door to the garden lacks is told as well
+        $page->assertSee('Landings at outside doors');
         $next = $this->get($this->address([...self::ASKED, 'number' => 1]), ['HX-Request' => 'true'])->assertOk();
         $next->assertSee('Plan 2 of')->assertDontSee('<html', false);
         $this->get($this->address([...self::ASKED, 'number' => 999]))->assertOk()->assertSee('Next');
