@@ -26,11 +26,11 @@
                     <h2>What the books say</h2>
                     @if (($findings = $page->findings()) === [])<p>Nothing in this room is violated or advised against.</p>
                     @else
-                        <ul class="kitchen-findings">
+                        <div class="kitchen-findings" tabindex="0" role="group" aria-label="What the books say"><ul>
                             @foreach ($findings as $finding)
                                 <li><x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/><span class="visually-hidden">{{ $finding->verdict()->words() }}:</span> {{ $finding->rule->title }}@if ($finding->measuredBriefly() !== ''), {{ $finding->measuredBriefly() }}@endif <span class="soft">{{ $finding->subject->name() }}@if ($finding->limitBriefly() !== ''), {{ $finding->limitBriefly() }}@endif</span></li>
                             @endforeach
-                        </ul>
+                        </ul></div>
                     @endif
                 </div>
             @endif
