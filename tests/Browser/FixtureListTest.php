@@ -70,10 +70,10 @@ final class FixtureListTest extends BrowserTestCase
         $this->takeFromList('fixture-corners');
         $this->find('#fixture-corners-options [name="name"]')->sendKeys('Bar');
         $this->clickAt(1000, 1000);
-        foreach ([[5000, 1000, '1200'], [2200, 3000, '600'], [500, 1600, '1200']] as [$x, $y, $side]) {
+        foreach ([[5000, 1000, '1200'], [2200, 3000, '600'], [500, 1600, '1200']] as $sides => [$x, $y, $side]) {
             $this->moveTo($x, $y);
             $this->find('#fixture-corners-options [data-typed]')->clear()->sendKeys($side.WebDriverKeys::ENTER);
-            usleep(300_000);
+            $this->waitForSides($sides + 1);
         }
         $this->clickAt(1000, 1000);
         $this->waitForText('#inspector h2', 'Bar');
@@ -88,7 +88,10 @@ final class FixtureListTest extends BrowserTestCase
         $this->waitFor('#slope-low');
         $this->browser->executeScript("document.getElementById('slope-low').closest('details').open = true");
         $this->find('#slope-low')->sendKeys('1.2 m');
+        $this->waitForText('#slope-low-reading', '1');
         $this->find('#slope-high')->sendKeys('3 m');
+        // what is read appears beneath its field and moves the button down
+        $this->waitForText('#slope-high-reading', '3');
         $this->find('#inspector [data-tool="slope"]')->click();
         $this->clickAt(3000, 0);
         $this->clickAt(3000, 4000);
@@ -118,6 +121,13 @@ final class FixtureListTest extends BrowserTestCase
         $this->visit("/schemes/{$this->scheme->id}/survey");
         $this->waitForText('h1', 'Taped on site');
         $this->assertAccessible();
+    }
+
+    /** So many sides are drawn, besides the one that follows the pointer. */
+    private function waitForSides(int $count): void
+    {
+        $drawn = "[...document.querySelectorAll('#ghost .ghost-wall')].map((path) => path.getAttribute('d').split('L').length - 1)";
+        $this->browser->wait(10, 50)->until(fn(): bool => $this->browser->executeScript("return {$drawn}") === [$count, 1]);
     }
 
     /** @return list<string> kinds in sight that are offered as usual */

@@ -63,9 +63,17 @@ export class Forms {
             field,
             setTimeout(async () => {
                 const isRead = await this.read(field);
-                if (isRead && field.form && 'tries' in field.form.dataset) this.try(field.form);
+                if (isRead && field.form && Forms.isTried(field.form)) this.try(field.form);
             }, Forms.PAUSE),
         );
+    }
+
+    /** Of lengths that count together nothing is tried until all are typed, or none. @param {HTMLFormElement} form */
+    static isTried(form) {
+        const { tries } = form.dataset;
+        if (tries !== 'together') return tries !== undefined;
+        const lengths = /** @type {HTMLInputElement[]} */ (all('[data-length]', form));
+        return new Set(lengths.map((length) => length.value.trim() === '')).size === 1;
     }
 
     try(form) {

@@ -2,7 +2,7 @@
 @php($refused = in_array($refusedField, ['low', 'high'], true) ? $refusedField : null)
 <details @if ($refused) open @endif>
     <summary>Sloped ceiling</summary>
-    <form class="fields" data-form="slope" data-tries novalidate>
+    <form class="fields" data-form="slope" data-tries="together" novalidate>
         @foreach (['low' => 'Height at the eaves', 'high' => 'Height at the ridge'] as $key => $label)
             <label for="slope-{{ $key }}">{{ $label }}</label>
             <span class="field">
