@@ -11,6 +11,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Run\Run;
 use Heurema\Spatial\Run\Runs;
 use Heurema\Tests\Sketch;
+use Heurema\Units\Amount;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -221,6 +222,52 @@ final class KitchenRunsTest extends MeasureTestCase
         $sides = $isMirrored ? [900.0, 300.0] : [300.0, 900.0];
         self::assertEqualsWithDelta([$sides[1], $sides[0]], [$landing('left'), $landing('right')], 0.01);
         self::assertEqualsWithDelta([900.0, 900.0], [$landing('both'), $landing(null)], 0.01);
+    }
+
+    /** A worktop of 1800 under a wall unit of 600: what hangs 380 over it leaves 1200. */
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_worktop_under_what_hangs_low(float $turn, bool $isMirrored): void
+    {
+        $kitchen = static fn(array $hung, array $said = ['height' => 900]): Sketch => DrawnKitchen::at([
+            [[['a', 'base_cabinet', 0, 1800], ['w', 'wall_cabinet', 600, 1200]], 'bottom'],
+        ], $turn, $isMirrored)->sized('fixtures', 'a', $said)->sized('fixtures', 'w', ['depth' => 350, ...$hung]);
+        $worktop = static fn(array $hung): float => self::number('room.worktop', $kitchen($hung), 'room', ['clear_above' => Amount::length(381.0)]);
+        self::assertEqualsWithDelta([1200.0, 1800.0], [$worktop(['base' => 1280.0]), $worktop(['base' => 1281.0])], 0.01);
+        $unsaid = $kitchen(['base' => 1280.0], []);
+        self::assertUnknown(['a.height'], self::measure('room.worktop', $unsaid, 'room', ['clear_above' => Amount::length(381.0)]));
+        self::assertEqualsWithDelta(1800.0, self::number('room.worktop', $unsaid, 'room'), 0.01, 'nobody asked how clear it is');
+    }
+
+    /** 250 to a tall unit at one side, 100 to a wall unit at the other, which counts where it hangs lower than 381 over it. */
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_what_stands_and_hangs_beside_what_is_cooked_on(float $turn, bool $isMirrored): void
+    {
+        $kitchen = static fn(array $hung): Sketch => DrawnKitchen::at([[[
+            ['c', 'range', 1500, 2100], ['t', 'tall_cabinet', 2350, 2950], ['w', 'wall_cabinet', 800, 1400],
+        ], 'bottom']], $turn, $isMirrored)->sized('fixtures', 'c', ['height' => 900])->sized('fixtures', 'w', ['depth' => 350, ...$hung]);
+        $beside = static fn(array $hung): float => self::number('fixture.beside_tall', $kitchen($hung), 'c', ['below' => Amount::length(381.0)]);
+        self::assertEqualsWithDelta([100.0, 250.0], [$beside(['base' => 1280.0]), $beside(['base' => 1281.0])], 0.01);
+        self::assertUnknown(['w.base'], self::measure('fixture.beside_tall', $kitchen([]), 'c', ['below' => Amount::length(381.0)]));
+    }
+
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_worktop_behind_a_cooktop_on_an_island(float $turn, bool $isMirrored): void
+    {
+        // two rows of units back to back, 650 deep each: the cooktop stands at the back of its row
+        $island = DrawnKitchen::at([[[['i', 'island', 1000, 3000], ['c', 'cooktop', 1600, 2200]], 'middle']], $turn, $isMirrored);
+        self::assertEqualsWithDelta(0.0, self::number('fixture.worktop_behind', $island, 'c'), 0.01);
+        $wall = DrawnKitchen::at([[[['b', 'base_cabinet', 1000, 3000], ['c', 'cooktop', 1600, 2200]], 'bottom']], $turn, $isMirrored);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.worktop_behind', $wall, 'c'));
+    }
+
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_fronts_nearly_in_line(float $turn, bool $isMirrored): void
+    {
+        $off = static fn(string $id, float $depth): float => self::number('fixture.front_off', DrawnKitchen::at([[[
+            ['a', 'base_cabinet', 0, 600], ['b', 'base_cabinet', 600, 1200], ['c', 'base_cabinet', 1200, 1800],
+        ], 'bottom']], $turn, $isMirrored)->sized('fixtures', 'b', ['depth' => $depth]), $id);
+        self::assertEqualsWithDelta([20.0, 20.0, 20.0], [$off('a', 630.0), $off('b', 670.0), $off('c', 670.0)], 0.01);
+        self::assertEqualsWithDelta([0.0, 0.0, 0.0], [$off('a', 650.0), $off('b', 650.4), $off('b', 690.0)], 0.01);
     }
 
     /** @param array<string, mixed> $said */

@@ -30,6 +30,17 @@ final class DrawnKitchensTest extends DrawnLimits
         yield 'ADA 804.2.2: 60 in in a U' => [
             'us-access/kitchen-u', 'r', static fn(float $aisle): Sketch => self::inU($aisle), 60 * self::INCH, self::LEAST,
         ];
+        yield 'ADA 804.5: half of what is stored 15 to 48 in high' => [
+            'us-access/storage-reach',
+            'r',
+            // 15 to 48 in below, and 600 mm that hang over that
+            static fn(float $wide): Sketch => Sketch::room(4000, 3000, 'kitchen')
+                ->fixture('b', 'base_cabinet', 2000, 0, 90, $wide, 650, ['height' => 838.2, 'base' => 381])
+                ->fixture('w', 'wall_cabinet', 2000, 0, 90, 1200, 350, ['base' => 1400, 'height' => 600]),
+            1200 * 600 / 838.2,
+            self::LEAST,
+            5.0,
+        ];
         yield 'Fair Housing guidelines, requirement 7: 40 in between fronts' => [
             'us-fair-housing/kitchen-clear',
             'r',
@@ -321,6 +332,44 @@ final class DrawnKitchensTest extends DrawnLimits
             )
                 ->fixture('e', 'base_cabinet', 4000, 1400, 180, 1500, 650),
             75,
+        ];
+        yield 'kitchen planning guidelines, from memory: 9 in behind a cooktop on an island' => [
+            "{$book}/cook-landing",
+            'c',
+            static fn(float $behind): Sketch => Sketch::room(4000, 5000, 'kitchen')
+                ->fixture('i', 'island', 2000, 2000, 90, 2000, 700 + $behind)
+                ->fixture('c', 'cooktop', 2000, 2000 + $behind, 90, 600, 520),
+            9 * self::INCH,
+        ];
+        yield 'kitchen planning guidelines, from memory: 15 in clear over 158 in of worktop' => [
+            "{$book}/frontage",
+            'r',
+            static fn(float $clear): Sketch => Sketch::room(5000, 3000, 'kitchen')
+                ->fixture('b', 'base_cabinet', 2100, 0, 90, 4200, 650, ['height' => 900])
+                ->fixture('w', 'wall_cabinet', 2100, 0, 90, 900, 350, ['base' => 900 + $clear, 'height' => 700]),
+            15 * self::INCH,
+        ];
+        yield 'common practice, no source: a cooktop 150 mm from a tall unit' => [
+            "{$book}/cook-beside",
+            'c',
+            static fn(float $beside): Sketch => self::units([['c', 'range', 0, 600], ['t', 'tall_cabinet', 600 + $beside, 1200 + $beside]]),
+            150,
+        ];
+        yield 'common practice, no source: a wall unit 15 in over what is cooked on may hang beside it' => [
+            "{$book}/cook-beside",
+            'c',
+            static fn(float $over): Sketch => Sketch::room(4000, 3000, 'kitchen')
+                ->fixture('c', 'range', 2000, 0, 90, 600, 650, ['height' => 900])
+                ->fixture('w', 'wall_cabinet', 2600, 0, 90, 600, 350, ['base' => 900 + $over, 'height' => 700])
+                ->fixture('t', 'tall_cabinet', 1000, 0, 90, 600, 600),
+            15 * self::INCH,
+        ];
+        yield 'common practice, no source: fronts more than 30 mm apart' => [
+            "{$book}/fronts-in-line",
+            'a',
+            static fn(float $apart): Sketch => Sketch::room(4000, 3000, 'kitchen')
+                ->fixture('a', 'base_cabinet', 1000, 0, 90, 600, 600)->fixture('b', 'base_cabinet', 1600, 0, 90, 600, 600 + $apart),
+            30.1,
         ];
         yield 'common practice, no source: leaves 24 in wide' => [
             "{$book}/leaf-width",

@@ -64,8 +64,12 @@ final readonly class Run
         return null;
     }
 
-    /** @return list<array{float, float}> stretches of worktop of full depth, without what is set in it or stands in its way */
-    public function worktops(): array
+    /**
+     * @param list<PlacedFixture> $low what hangs too low over it to work there
+     *
+     * @return list<array{float, float}> stretches of worktop of full depth, without what is set in it or stands in its way
+     */
+    public function worktops(array $low = []): array
     {
         $stretches = fn(callable $of): array => array_values(array_filter(
             array_map($this->stretch(...), array_filter($this->units(), $of)),
@@ -74,11 +78,26 @@ final readonly class Run
             static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, self::TOPS, true)
                 && ($one->fixture->depth ?? 0.0) >= self::DEPTH - self::JOINT,
         ));
-        foreach ($stretches(static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, self::BREAKS, true)) as $break) {
+        $breaks = $stretches(static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, self::BREAKS, true));
+        foreach ([...$breaks, ...array_merge(...array_map($this->stretchesUnder(...), $low))] as $break) {
             $tops = self::without($tops, $break);
         }
 
         return $tops;
+    }
+
+    /** @return list<array{float, float}> where something hangs over it: along two legs in a corner */
+    private function stretchesUnder(PlacedFixture $hung): array
+    {
+        $stretches = [];
+        foreach ($this->legs as $number => $leg) {
+            $isOver = array_filter($leg->units, static fn(PlacedFixture $one): bool => $one->overlaps($hung)) !== [];
+            $stretch = $isOver ? $leg->stretch($hung) : null;
+            $start = $this->starts[$number] - $leg->left;
+            $stretches = [...$stretches, ...$stretch === null ? [] : [[$start + $stretch[0], $start + $stretch[1]]]];
+        }
+
+        return $stretches;
     }
 
     /** @return array{array{float, float}|null, array{float, float}|null} the worktop right beside a thing, at its left and its right */

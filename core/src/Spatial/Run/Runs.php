@@ -82,7 +82,8 @@ final class Runs
             foreach ($legs as $other) {
                 $isBeside = array_filter(
                     $other,
-                    static fn(PlacedFixture $one): bool => self::isBeside(new RunLeg([$unit]), new RunLeg([$one])),
+                    static fn(PlacedFixture $one): bool => self::isBeside(new RunLeg([$unit]), new RunLeg([$one]))
+                        || self::isSetIn($unit, $one) || self::isSetIn($one, $unit),
                 ) !== [];
                 if ($isBeside) {
                     array_push($leg, ...$other);
@@ -94,6 +95,12 @@ final class Runs
         }
 
         return array_map(static fn(array $leg): RunLeg => new RunLeg($leg), $legs);
+    }
+
+    /** What is set in a worktop belongs to its leg, however far from its edges. */
+    private static function isSetIn(PlacedFixture $one, PlacedFixture $top): bool
+    {
+        return $one->isSetIn($top) && $one->frame->yAxis->dot($top->frame->yAxis) >= self::ONE_WAY;
     }
 
     private static function isBeside(RunLeg $one, RunLeg $other): bool
