@@ -18,7 +18,9 @@ use Heurema\Kitchen\UnitSizes;
 use Heurema\Kitchen\UnitWidths;
 use Heurema\Kitchen\WallStretch;
 use Heurema\Kitchen\WallStretches;
+use Heurema\Kitchen\WallUnitWish;
 use Heurema\Kitchen\Wanted;
+use Heurema\Kitchen\WorktopWish;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -44,10 +46,15 @@ final readonly class AskedKitchen
     private const NARROWEST = 100.0;
     private const WIDEST = 3000.0;
 
+    /** How far a worktop may reach beyond its units, and how high an upstand may be, mm. */
+    private const MOST_OVER = 600.0;
+    private const MOST_UPSTAND = 1000.0;
+
     /** Stretches that are laid out together. */
     private const MOST_STRETCHES = 3;
 
-    public UnitSizes $sizes;
+    /** Before anything else was said of them. */
+    public UnitSizes $usualSizes;
     public UnitWidths $usualWidths;
 
     /** @var list<WallStretch> of the room */
@@ -55,7 +62,7 @@ final readonly class AskedKitchen
 
     public function __construct(private ActInput $asked, private Home $home, public RoomSpace $room)
     {
-        $this->sizes = UnitSizes::usual($home->layout->units);
+        $this->usualSizes = UnitSizes::usual($home->layout->units);
         $this->usualWidths = UnitSizes::usualWidths($home->layout->units);
         $this->stretches = WallStretches::of($room, $home);
     }
@@ -81,7 +88,7 @@ final readonly class AskedKitchen
      */
     public function plans(): array
     {
-        $rows = new Rows($this->widths(), $this->sizes, $this->typed('filler', 0.0), $this->asked->word('fillers', FillerPlace::Both));
+        $rows = new Rows($this->widths(), $this->sizes(), $this->typed('filler', 0.0), $this->asked->word('fillers', FillerPlace::Both));
         $plans = (new KitchenPlans($rows))->of($this->chosen(), $this->wanted(), $this->asked->word('corner', CornerKind::BlindLeft));
 
         return $plans === []
@@ -110,7 +117,7 @@ final readonly class AskedKitchen
     public function edit(KitchenPlan $plan): Edit
     {
         $ids = (new NewElements($this->home->layout))->nextIds(ElementList::Fixtures, $this->most($plan));
-        $built = (new BuiltUnits($this->sizes, $this->widths()))->of($plan, $this->asked->boolean('hung', true), $ids);
+        $built = (new BuiltUnits($this->sizes(), $this->widths(), $this->worktops(), $this->wallUnits()))->of($plan, $ids);
         $replaced = $this->replaced($plan);
 
         return new Together(
@@ -130,7 +137,7 @@ final readonly class AskedKitchen
     /** @return list<string> ids of what stands or hangs where the new units go */
     private function replaced(KitchenPlan $plan): array
     {
-        $bands = array_map(fn(Row $row): Polygon => $row->stretch->band($this->sizes->depth), $plan->rows);
+        $bands = array_map(fn(Row $row): Polygon => $row->stretch->band($this->usualSizes->depth), $plan->rows);
         $found = array_filter(
             $this->home->fixturesOn($this->room->storey()),
             static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, WallStretches::REPLACED, true)
@@ -202,12 +209,12 @@ final readonly class AskedKitchen
     {
         $island = Stretch::island(
             $wall,
-            $this->sizes->depth,
+            $this->usualSizes->depth,
             $this->typed('aisle', self::usualAisle($this->home->layout->units)),
             $this->typed('length', self::usualIsland($this->home->layout->units)),
         );
         $outline = $this->room->outline();
-        foreach ($island->band($this->sizes->depth)->outer->points as $corner) {
+        foreach ($island->band($this->usualSizes->depth)->outer->points as $corner) {
             if ($outline === null || !$outline->contains($corner)) {
                 throw new RefusedEdit('The island does not fit into the room: it is to be shorter, or nearer to the wall.');
             }
@@ -235,6 +242,39 @@ final readonly class AskedKitchen
         }
 
         return $wanted;
+    }
+
+    private function sizes(): UnitSizes
+    {
+        return $this->usualSizes->reaching($this->upTo('over_fronts', $this->usualSizes->overhang, self::MOST_OVER));
+    }
+
+    private function worktops(): WorktopWish
+    {
+        $upstand = $this->upTo('upstand', 0.0, self::MOST_UPSTAND);
+
+        return new WorktopWish(
+            $this->upTo('over_ends', $this->usualSizes->overhang, self::MOST_OVER),
+            $upstand > 0.0 ? $upstand : null,
+            $this->asked->boolean('one_piece'),
+        );
+    }
+
+    private function wallUnits(): ?WallUnitWish
+    {
+        return $this->asked->boolean('hung', true)
+            ? new WallUnitWish($this->asked->boolean('glass'), $this->asked->boolean('deep', true))
+            : null;
+    }
+
+    /** A length from nothing to the most that makes sense. */
+    private function upTo(string $key, float $usual, float $most): float
+    {
+        $typed = $this->typed($key, $usual);
+
+        return $typed < 0.0 || $typed > $most
+            ? throw new RefusedEdit("A worktop: from 0 to {$this->home->length($most)} can be typed here, not {$this->home->length($typed)}.")
+            : $typed;
     }
 
     /** A filler at either side of a range, mm; 1 in where homes are drawn in inches (common practice, no source). */

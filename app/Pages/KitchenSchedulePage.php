@@ -19,6 +19,7 @@ use Heurema\Kitchen\KitchenSchedule;
 use Heurema\Kitchen\ScheduledUnit;
 use Heurema\Kitchen\WorktopPiece;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Run\Runs;
 use Heurema\Units\Amount;
@@ -79,34 +80,42 @@ final readonly class KitchenSchedulePage
     {
         $rows = [
             [
-                'Mark', 'Id', 'Kind', 'Name', 'Width', 'Depth', 'Height', 'Underside', 'Doors', 'Hinged at', 'Cut out for', 'Left',
-                'Right', 'Front', 'Back',
+                'Mark', 'Id', 'Kind', 'Name', 'Width', 'Depth', 'Height', 'Underside', 'Doors', 'Hinged at', 'Glass', 'Cut out for',
+                'Left', 'Right', 'Front', 'Back', 'Upstand',
             ],
         ];
         foreach ($this->schedule->units ?? [] as $unit) {
             $fixture = $unit->fixture->fixture;
             $rows[] = [
                 $unit->mark(), $fixture->id, $fixture->kind->words(), $fixture->name, $fixture->width, $fixture->depth, $fixture->height,
-                $fixture->base, $unit->doors(), $unit->hinge()?->value, null, null, null, null, null,
+                $fixture->base, $unit->doors(), $unit->hinge()?->value, $fixture->glassDoors === true ? 'yes' : null, null, null, null, null,
+                null, null,
             ];
         }
         foreach ($this->schedule->worktops ?? [] as $piece) {
-            $fixture = $piece->top->fixture;
-            $rows[] = [
-                self::pieceMark($piece), $fixture->id, $fixture->kind->words(), $fixture->name, $fixture->width, $fixture->depth,
-                $fixture->height, $fixture->base, null, null, null, null, null, null, null,
-            ];
-            foreach ($piece->cutOuts as $cut) {
-                $rows[] = [
-                    self::pieceMark($piece), $cut->thing->id(), null, null, self::tenths($cut->width), self::tenths($cut->depth), null,
-                    null, null, null,
-                    $cut->thing->fixture->kind->words(), self::tenths($cut->left), self::tenths($cut->right), self::tenths($cut->front),
-                    self::tenths($cut->back),
-                ];
-            }
+            $rows = [...$rows, ...self::rowsOf($piece)];
         }
 
         return $rows;
+    }
+
+    /** @return list<non-empty-list<string|float|int|null>> its legs, then what is cut out of it */
+    private static function rowsOf(WorktopPiece $piece): array
+    {
+        $mark = self::pieceMark($piece);
+
+        return [
+            ...array_map(static fn(PlacedFixture $part): array => [
+                $mark, $part->id(), $part->fixture->kind->words(), $part->fixture->name, $part->fixture->width, $part->fixture->depth,
+                $part->fixture->height, $part->fixture->base, null, null, null, null, null, null, null, null,
+                $part->fixture->upstand,
+            ], $piece->parts),
+            ...array_map(static fn(CutOut $cut): array => [
+                $mark, $cut->thing->id(), null, null, self::tenths($cut->width), self::tenths($cut->depth), null, null, null, null, null,
+                $cut->thing->fixture->kind->words(), self::tenths($cut->left), self::tenths($cut->right), self::tenths($cut->front),
+                self::tenths($cut->back), null,
+            ], $piece->cutOuts),
+        ];
     }
 
     private static function tenths(float $mm): float
@@ -121,15 +130,19 @@ final readonly class KitchenSchedulePage
 
     public function kind(ScheduledUnit|WorktopPiece $one): string
     {
-        return ucfirst(($one instanceof ScheduledUnit ? $one->fixture : $one->top)->fixture->kind->words());
+        return ucfirst(($one instanceof ScheduledUnit ? $one->fixture : $one->parts[0])->fixture->kind->words());
     }
 
-    /** `600 x 600 x 870`; what nobody said is a question mark. */
+    /** `600 x 600 x 870`, of a piece around corners each leg; what nobody said is a question mark. */
     public function size(ScheduledUnit|WorktopPiece $one): string
     {
-        $fixture = ($one instanceof ScheduledUnit ? $one->fixture : $one->top)->fixture;
-
-        return implode(' × ', array_map($this->length(...), [$fixture->width, $fixture->depth, $fixture->height]));
+        return implode(' and ', array_map(
+            fn(PlacedFixture $part): string => implode(' × ', array_map(
+                $this->length(...),
+                [$part->fixture->width, $part->fixture->depth, $part->fixture->height],
+            )),
+            $one instanceof ScheduledUnit ? [$one->fixture] : $one->parts,
+        ));
     }
 
     public function length(?float $mm): string
@@ -158,7 +171,8 @@ final readonly class KitchenSchedulePage
 
         return $schedule === null ? [] : [
             ['Fillers', $this->length($schedule->fillers())], ['Plinth', $this->length($schedule->plinth())],
-            ['Cornice', $this->length($schedule->cornice())], ['End panels', (string) $schedule->endPanels()],
+            ['Cornice', $this->length($schedule->cornice())], ['Upstands', $this->length($schedule->upstands())],
+            ['End panels', (string) $schedule->endPanels()],
         ];
     }
 

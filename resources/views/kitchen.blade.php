@@ -58,8 +58,23 @@
                     </p>
                     <label class="form-label" for="kitchen-corner">Corners</label>
                     <select class="form-select form-select-sm" id="kitchen-corner" name="corner">@foreach ($page->corners() as $value => $words)<option value="{{ $value }}" @selected($value === $page->value('corner'))>{{ $words }}</option>@endforeach</select>
-                    <input type="hidden" name="hung" value="0">
-                    <label class="kitchen-choice"><input type="checkbox" name="hung" value="1" @checked($page->isOn('hung', true))> wall units and a hood</label>
+                </fieldset>
+                <fieldset>
+                    <legend>Worktops</legend>
+                    <p class="kitchen-part">
+                        <label for="kitchen-over-fronts">over fronts</label> <input class="form-control form-control-sm" id="kitchen-over-fronts" name="over_fronts" maxlength="40" value="{{ $page->value('over_fronts') }}" placeholder="{{ $page->length($page->kitchen->usualSizes->overhang) }}">
+                        <label for="kitchen-over-ends">over open ends</label> <input class="form-control form-control-sm" id="kitchen-over-ends" name="over_ends" maxlength="40" value="{{ $page->value('over_ends') }}" placeholder="{{ $page->length($page->kitchen->usualSizes->overhang) }}">
+                        <label for="kitchen-upstand">upstand</label> <input class="form-control form-control-sm" id="kitchen-upstand" name="upstand" maxlength="40" value="{{ $page->value('upstand') }}" placeholder="none">
+                    </p>
+                    <input type="hidden" name="one_piece" value="0">
+                    <label class="kitchen-choice"><input type="checkbox" name="one_piece" value="1" @checked($page->isOn('one_piece', false))> in one piece around corners</label>
+                </fieldset>
+                <fieldset>
+                    <legend>Above</legend>
+                    @foreach (['hung' => ['wall units and a hood', true], 'glass' => ['glass doors', false], 'deep' => ['as deep as base units over a refrigerator', true]] as $name => [$words, $usual])
+                        <input type="hidden" name="{{ $name }}" value="0">
+                        <label class="kitchen-choice"><input type="checkbox" name="{{ $name }}" value="1" @checked($page->isOn($name, $usual))> {{ $words }}</label>
+                    @endforeach
                 </fieldset>
                 <button class="btn btn-sm btn-primary">Lay out</button>
             </form>

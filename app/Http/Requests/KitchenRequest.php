@@ -43,6 +43,12 @@ final class KitchenRequest extends FormRequest
             'fillers' => ['nullable', Rule::enum(FillerPlace::class)],
             'corner' => ['nullable', Rule::enum(CornerKind::class)],
             'hung' => ['nullable', 'boolean'],
+            'glass' => ['nullable', 'boolean'],
+            'deep' => ['nullable', 'boolean'],
+            'over_fronts' => ['nullable', 'string', 'max:40'],
+            'over_ends' => ['nullable', 'string', 'max:40'],
+            'upstand' => ['nullable', 'string', 'max:40'],
+            'one_piece' => ['nullable', 'boolean'],
             'number' => ['nullable', 'integer', 'between:0,999'],
         ];
     }

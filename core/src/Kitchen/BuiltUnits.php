@@ -8,7 +8,7 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Words\FixtureKind;
 
-/** A plan as elements of a document: units, what is set in them, worktops, wall units. */
+/** A plan as elements of a document: units, what is set in them, worktops, wall units where they are wanted. */
 final readonly class BuiltUnits
 {
     /** A sink is so much narrower than its unit at either side, mm. */
@@ -25,7 +25,12 @@ final readonly class BuiltUnits
     private const OVEN_DOOR = 500.0;
     private const DISHWASHER_DOOR = 650.0;
 
-    public function __construct(private UnitSizes $sizes, private UnitWidths $widths) {}
+    public function __construct(
+        private UnitSizes $sizes,
+        private UnitWidths $widths,
+        private ?WorktopWish $worktops = null,
+        private ?WallUnitWish $wallUnits = new WallUnitWish(),
+    ) {}
 
     /** How wide what is set in a unit is, mm. */
     public static function setInWidth(RowUnit $unit): float
@@ -38,17 +43,17 @@ final readonly class BuiltUnits
      *
      * @return list<Fixture>
      */
-    public function of(KitchenPlan $plan, bool $withWallUnits, array $ids): array
+    public function of(KitchenPlan $plan, array $ids): array
     {
         $fixtures = [];
         foreach ($plan->rows as $number => $row) {
             foreach ($row->units as $unit) {
                 $fixtures = [...$fixtures, ...$this->unit($row->stretch, $unit)];
             }
-            array_push($fixtures, ...(new Worktops($this->sizes))->over($plan, $number));
+            array_push($fixtures, ...(new Worktops($this->sizes, $this->worktops))->over($plan, $number));
         }
-        if ($withWallUnits) {
-            array_push($fixtures, ...(new WallUnits($this->sizes, $this->widths))->over($plan));
+        if ($this->wallUnits !== null) {
+            array_push($fixtures, ...(new WallUnits($this->sizes, $this->widths, $this->wallUnits))->over($plan));
         }
 
         return array_map(

@@ -58,11 +58,7 @@ final readonly class KitchenSchedule
             array_keys($ordered),
         );
         $tops = array_values(array_filter($here, static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, self::TOPS, true)));
-        $this->worktops = array_map(
-            static fn(PlacedFixture $one, int $number): WorktopPiece => WorktopPiece::of($number + 1, $one, $here),
-            $tops,
-            array_keys($tops),
-        );
+        $this->worktops = WorktopPiece::all($tops, $here, $room);
         $this->runs = array_map(static fn(Run $run): RunFigures => RunFigures::of($run, $room), $runs);
     }
 
@@ -87,6 +83,12 @@ final readonly class KitchenSchedule
     public function fillers(): float
     {
         return $this->along([FixtureKind::Filler], static fn(): bool => true);
+    }
+
+    /** Of worktops along walls, mm. */
+    public function upstands(): float
+    {
+        return array_sum(array_map(static fn(WorktopPiece $one): float => $one->upstand, $this->worktops));
     }
 
     /** Panels at ends of runs that no wall closes. */

@@ -26,6 +26,7 @@ final readonly class Stretch
      * @param list<ElevationOpening> $windows over it, their places counted from its left end
      * @param bool                   $isIsland it stands free, its back to the room
      * @param float|null             $ceiling the lowest over it, above the floor; null: nobody said
+     * @param array{float, float}    $beyond  how far a worktop may reach beyond its left and its right end: not into a doorway
      */
     public function __construct(
         public Segment $face,
@@ -34,6 +35,7 @@ final readonly class Stretch
         public array $windows = [],
         public ?float $ceiling = null,
         public bool $isIsland = false,
+        public array $beyond = [INF, INF],
     ) {}
 
     /**
@@ -65,6 +67,24 @@ final readonly class Stretch
             array_map(static fn(ElevationOpening $one): ElevationOpening => $one->movedBy(-$from), array_values($over)),
             $this->ceiling,
             $this->isIsland,
+            [
+                $from < self::MEET ? $this->beyond[0] : $from,
+                $to > $this->length() - self::MEET ? $this->beyond[1] : $this->length() - $to,
+            ],
+        );
+    }
+
+    /** Ended at either side by something that nothing may reach into. */
+    public function endedBy(bool $atLeft, bool $atRight): self
+    {
+        return new self(
+            $this->face,
+            $this->left,
+            $this->right,
+            $this->windows,
+            $this->ceiling,
+            $this->isIsland,
+            [$atLeft ? 0.0 : $this->beyond[0], $atRight ? 0.0 : $this->beyond[1]],
         );
     }
 

@@ -14,7 +14,7 @@ final readonly class UnitSizes
      * @param float $depth       of base and tall units
      * @param float $height      of base units
      * @param float $thickness   of the worktop
-     * @param float $overhang    of the worktop over fronts and open ends
+     * @param float $overhang    of the worktop over fronts
      * @param float $wallDepth   of wall units
      * @param float $underside   of wall units above the floor
      * @param float $top         of wall and tall units above the floor
@@ -69,5 +69,24 @@ final readonly class UnitSizes
     public function worktop(): float
     {
         return $this->height + $this->thickness;
+    }
+
+    /** With worktops that reach so far over the fronts, mm. */
+    public function reaching(float $over): self
+    {
+        return new self(
+            $this->depth,
+            $this->height,
+            $this->thickness,
+            $over,
+            $this->wallDepth,
+            $this->underside,
+            $this->top,
+            $this->refrigerator,
+            $this->air,
+            $this->hoodHeight,
+            $this->overCooking,
+            $this->cornerFiller,
+        );
     }
 }

@@ -87,7 +87,8 @@ final readonly class WallStretches
             self::ceiling($wall, $from, $to),
         );
 
-        return $whole->between($from, $to);
+        // a stretch of part of a wall ends at a doorway, or at what stands there
+        return $whole->between($from, $to)->endedBy($from > 0.0, $to < $wall->length());
     }
 
     /** The lowest over a stretch. */

@@ -24,7 +24,11 @@ final readonly class WallUnits
     /** Lengths agree, mm. */
     private const SAME = 0.5;
 
-    public function __construct(private UnitSizes $sizes, private UnitWidths $widths) {}
+    public function __construct(
+        private UnitSizes $sizes,
+        private UnitWidths $widths,
+        private WallUnitWish $wish = new WallUnitWish(),
+    ) {}
 
     /** @return list<Fixture> */
     public function over(KitchenPlan $plan): array
@@ -79,7 +83,7 @@ final readonly class WallUnits
 
         return $top - $base < self::LEAST_HEIGHT || $row->stretch->windowed($unit->left, $unit->right()) > 0.0 ? [] : [
             BuiltUnits::at($row->stretch, FixtureKind::WallCabinet, $unit->left, $unit->width)
-                ->sized($unit->width, $this->sizes->depth, $top - $base, $base),
+                ->sized($unit->width, $this->wish->isDeep ? $this->sizes->depth : $this->sizes->wallDepth, $top - $base, $base),
         ];
     }
 
@@ -105,7 +109,8 @@ final readonly class WallUnits
                 // it stays where its neighbour is
                 $at = $left > $unit->left + self::SAME ? $right - $width : $left;
                 $hung[] = BuiltUnits::at($row->stretch, $kind, $at, $width)
-                    ->sized($width, $this->sizes->wallDepth, $top - $this->sizes->underside, $this->sizes->underside);
+                    ->sized($width, $this->sizes->wallDepth, $top - $this->sizes->underside, $this->sizes->underside)
+                    ->withGlassDoors($this->wish->haveGlass && $kind === FixtureKind::WallCabinet ? true : null);
             }
         }
 
@@ -147,6 +152,7 @@ final readonly class WallUnits
 
         return BuiltUnits::at($stretch, FixtureKind::WallCabinet, $stretch->length() - $wide, $wide)
             ->sized($wide, $wide, $top - $this->sizes->underside, $this->sizes->underside)
-            ->withOutline($outline, round($wide, 4), round($wide, 4));
+            ->withOutline($outline, round($wide, 4), round($wide, 4))
+            ->withGlassDoors($this->wish->haveGlass ? true : null);
     }
 }

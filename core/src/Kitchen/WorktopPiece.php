@@ -4,33 +4,116 @@ declare(strict_types=1);
 
 namespace Heurema\Kitchen;
 
+use Heurema\Geometry\Segment;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\RoomSpace;
 
-/** A piece of worktop with what is cut out of it. */
+/** A piece of worktop with what is cut out of it: along one wall, or around corners in one piece. */
 final readonly class WorktopPiece
 {
     private const SET_IN = [FixtureKind::Sink, FixtureKind::Cooktop];
 
-    /** @param list<CutOut> $cutOuts from left to right as one faces it */
-    private function __construct(public int $number, public PlacedFixture $top, public array $cutOuts) {}
+    /** An edge no farther from a wall touches it, mm. */
+    private const AT_WALL = 5.0;
 
-    /** @param list<PlacedFixture> $here what stands in the room */
-    public static function of(int $number, PlacedFixture $top, array $here): self
+    /** Corners of one that lie no farther from an edge of the other touch it, mm. */
+    private const TOUCH = 1.0;
+
+    /**
+     * @param non-empty-list<PlacedFixture> $parts   a leg each
+     * @param list<CutOut>                  $cutOuts from left to right as one faces each leg
+     * @param float                         $upstand along the walls that it touches, mm
+     */
+    private function __construct(public int $number, public array $parts, public array $cutOuts, public float $upstand) {}
+
+    /**
+     * @param list<PlacedFixture> $tops
+     * @param list<PlacedFixture> $here what stands in the room
+     *
+     * @return list<self>
+     */
+    public static function all(array $tops, array $here, RoomSpace $room): array
     {
-        $set = array_filter(
-            $here,
-            static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, self::SET_IN, true) && $one->isSetIn($top),
-        );
-        $cutOuts = array_values(array_map(static fn(PlacedFixture $one): CutOut => CutOut::of($one, $top), $set));
-        usort($cutOuts, static fn(CutOut $a, CutOut $b): int => $a->left <=> $b->left);
+        /** @var list<non-empty-list<PlacedFixture>> $pieces */
+        $pieces = [];
+        foreach ($tops as $top) {
+            [$joined, $apart] = [[], []];
+            foreach ($pieces as $piece) {
+                $goesOn = array_filter($piece, static fn(PlacedFixture $one): bool => self::goesOn($one, $top)) !== [];
+                [$joined, $apart] = $goesOn ? [[...$joined, ...$piece], $apart] : [$joined, [...$apart, $piece]];
+            }
+            $pieces = [...$apart, [...$joined, $top]];
+        }
 
-        return new self($number, $top, $cutOuts);
+        return array_map(
+            static fn(array $parts, int $number): self => self::of($number + 1, $parts, $here, $room),
+            $pieces,
+            array_keys($pieces),
+        );
     }
 
     /** Of its outline, what is cut out of it included, mm². */
     public function area(): float
     {
-        return $this->top->outline?->area() ?? 0.0;
+        return array_sum(array_map(static fn(PlacedFixture $one): float => $one->outline?->area() ?? 0.0, $this->parts));
+    }
+
+    /**
+     * @param non-empty-list<PlacedFixture> $parts
+     * @param list<PlacedFixture>           $here
+     */
+    private static function of(int $number, array $parts, array $here, RoomSpace $room): self
+    {
+        $cutOuts = [];
+        foreach ($parts as $top) {
+            $set = array_filter(
+                $here,
+                static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, self::SET_IN, true) && $one->isSetIn($top),
+            );
+            $ofPart = array_values(array_map(static fn(PlacedFixture $one): CutOut => CutOut::of($one, $top), $set));
+            usort($ofPart, static fn(CutOut $a, CutOut $b): int => $a->left <=> $b->left);
+            $cutOuts = [...$cutOuts, ...$ofPart];
+        }
+
+        return new self($number, $parts, $cutOuts, array_sum(array_map(
+            static fn(PlacedFixture $one): float => $one->fixture->upstand === null ? 0.0 : self::atWalls($one, $room),
+            $parts,
+        )));
+    }
+
+    /** Does one go on into the other without a joint? */
+    private static function goesOn(PlacedFixture $one, PlacedFixture $other): bool
+    {
+        return $one->fixture->onePiece === true && $other->fixture->onePiece === true
+            && abs($one->base() - $other->base()) <= self::TOUCH
+            && self::corners($one, $other) + self::corners($other, $one) >= 2;
+    }
+
+    /** How many corners of one lie on edges of the other. */
+    private static function corners(PlacedFixture $one, PlacedFixture $other): int
+    {
+        $count = 0;
+        foreach ($one->outline->points ?? [] as $corner) {
+            $isOn = array_filter(
+                $other->outline?->edges() ?? [],
+                static fn(Segment $edge): bool => $edge->distanceTo($corner) <= self::TOUCH,
+            ) !== [];
+            $count += $isOn ? 1 : 0;
+        }
+
+        return $count;
+    }
+
+    private static function atWalls(PlacedFixture $top, RoomSpace $room): float
+    {
+        $walls = $room->outline()?->edges() ?? [];
+        $touches = static fn(Segment $edge): bool => array_filter(
+            $walls,
+            static fn(Segment $wall): bool => $wall->distanceTo($edge->at(self::AT_WALL)) <= self::AT_WALL
+                && $wall->distanceTo($edge->reversed()->at(self::AT_WALL)) <= self::AT_WALL,
+        ) !== [];
+
+        return array_sum(array_map(static fn(Segment $edge): float => $edge->length(), array_filter($top->outline?->edges() ?? [], $touches)));
     }
 }

@@ -13,8 +13,12 @@ final readonly class Worktops
     /** Joints are closed, mm. */
     private const JOINT = 0.5;
 
+    private WorktopWish $wish;
 
-    public function __construct(private UnitSizes $sizes) {}
+    public function __construct(private UnitSizes $sizes, ?WorktopWish $wish = null)
+    {
+        $this->wish = $wish ?? new WorktopWish($sizes->overhang);
+    }
 
     /** @return list<Fixture> */
     public function over(KitchenPlan $plan, int $number): array
@@ -33,34 +37,37 @@ final readonly class Worktops
             }
         }
         [$depth, $over] = [$this->sizes->depth + $this->sizes->overhang, $this->sizes->overhang];
+        $goesOn = $this->wish->isOnePiece && $plan->corners !== [];
 
-        return array_map(function (array $piece) use ($row, $plan, $number, $depth, $over): Fixture {
-            [$left, $right] = [$this->leftEnd($row, $piece[0], $plan->corners[$number - 1] ?? null, $over),
-                $this->rightEnd($row, $piece[1], $plan->corners[$number] ?? null, $over)];
+        return array_map(function (array $piece) use ($row, $plan, $number, $depth, $over, $goesOn): Fixture {
+            [$left, $right] = [$this->leftEnd($row, $piece[0], $plan->corners[$number - 1] ?? null),
+                $this->rightEnd($row, $piece[1], $plan->corners[$number] ?? null)];
             $out = $row->stretch->isIsland ? $over : 0.0;
 
             return BuiltUnits::at($row->stretch, FixtureKind::Counter, $left, $right - $left, -$out)
-                ->sized($right - $left, $depth + $out, $this->sizes->thickness, $this->sizes->height);
+                ->sized($right - $left, $depth + $out, $this->sizes->thickness, $this->sizes->height)
+                ->asWorktop($row->stretch->isIsland ? null : $this->wish->upstand, $goesOn ? true : null);
         }, $pieces);
     }
 
-    private function leftEnd(Row $row, float $at, ?CornerKind $corner, float $over): float
+    private function leftEnd(Row $row, float $at, ?CornerKind $corner): float
     {
         return match (true) {
             // the piece of the row at the left goes through to the wall, but where this row reaches into the corner
             $corner === CornerKind::BlindRight && $at <= $row->from => 0.0,
-            $corner !== null && $at <= $row->from + self::JOINT => $this->sizes->depth + $over,
-            $this->isFree($row, $at) => $at - $over,
+            $corner !== null && $at <= $row->from + self::JOINT => $this->sizes->depth + $this->sizes->overhang,
+            $this->isFree($row, $at) => $at - min($this->wish->atEnds, $at + $row->stretch->beyond[0]),
             default => $at,
         };
     }
 
-    private function rightEnd(Row $row, float $at, ?CornerKind $corner, float $over): float
+    private function rightEnd(Row $row, float $at, ?CornerKind $corner): float
     {
         return match (true) {
-            $corner === CornerKind::BlindRight && $at >= $row->to - self::JOINT => $row->stretch->length() - $this->sizes->depth - $over,
+            $corner === CornerKind::BlindRight && $at >= $row->to - self::JOINT => $row->stretch->length() - $this->sizes->depth
+                - $this->sizes->overhang,
             $corner !== null && $at >= $row->to - self::JOINT => $row->stretch->length(),
-            $this->isFree($row, $at) => $at + $over,
+            $this->isFree($row, $at) => $at + min($this->wish->atEnds, $row->stretch->length() - $at + $row->stretch->beyond[1]),
             default => $at,
         };
     }

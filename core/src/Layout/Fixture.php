@@ -31,6 +31,9 @@ final readonly class Fixture implements Element
      * @param HingeSide|null   $hinge     of its own door, as one faces it
      * @param int|null         $basins    of a vanity, side by side in its top; null: one
      * @param float|null       $headroom  clear height over an opening in the ceiling
+     * @param float|null       $overhang  of a worktop over the fronts where chairs stand at it, where the units under it are not drawn
+     * @param float|null       $upstand   of a worktop along the walls that it touches, its height
+     * @param bool|null        $onePiece  of a worktop: it goes on without a joint into the one that it meets in a corner
      */
     public function __construct(
         #[Key(Value::Identifier)]
@@ -75,6 +78,14 @@ final readonly class Fixture implements Element
         public ?int $basins = null,
         #[Key(Value::Length, suits: [FixtureKind::CeilingAccess], label: 'Clear height above it')]
         public ?float $headroom = null,
+        #[Key(suits: [FixtureKind::WallCabinet, FixtureKind::TallCabinet], label: 'Glass doors')]
+        public ?bool $glassDoors = null,
+        #[Key(Value::Length, suits: [FixtureKind::Counter, FixtureKind::Island], label: 'Reaches over the units under it')]
+        public ?float $overhang = null,
+        #[Key(Value::Length, suits: [FixtureKind::Counter], label: 'Upstand at the wall')]
+        public ?float $upstand = null,
+        #[Key(suits: [FixtureKind::Counter], label: 'One piece with the worktop that it meets')]
+        public ?bool $onePiece = null,
     ) {}
 
     public static function list(): ElementList
@@ -108,6 +119,17 @@ final readonly class Fixture implements Element
     public function withRim(?float $rim): self
     {
         return $this->with(rim: $rim);
+    }
+
+    /** @param float|null $upstand mm */
+    public function asWorktop(?float $upstand, ?bool $onePiece): self
+    {
+        return $this->with(upstand: $upstand, onePiece: $onePiece);
+    }
+
+    public function withGlassDoors(?bool $hasGlass): self
+    {
+        return $this->with(glassDoors: $hasGlass);
     }
 
     /** @param float|null $radius that its own door sweeps, mm */

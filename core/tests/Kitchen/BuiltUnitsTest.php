@@ -120,7 +120,7 @@ final class BuiltUnitsTest extends MeasureTestCase
     private static function built(RandomKitchen $kitchen, KitchenPlan $plan): Home
     {
         $ids = array_map(static fn(int $number): string => "k{$number}", range(1, 300));
-        $fixtures = (new BuiltUnits($kitchen->sizes, $kitchen->widths))->of($plan, true, $ids);
+        $fixtures = (new BuiltUnits($kitchen->sizes, $kitchen->widths))->of($plan, $ids);
         $edit = new Together(array_map(static fn(Fixture $one): Add => new Add('G', $one), $fixtures), 'Kitchen laid out');
 
         return new Home((new Editor())->apply($kitchen->sketch->layout(), $edit)->layout);

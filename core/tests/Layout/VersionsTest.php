@@ -63,7 +63,7 @@ final class VersionsTest extends TestCase
                     $key->key,
                     [
                         'base', 'seat', 'door_swing', 'hinge', 'hob', 'entry', 'clear_height', 'leaves', 'leads', 'rise', 'inner_radius',
-                        'hand',
+                        'hand', 'glass_doors', 'overhang', 'upstand', 'one_piece',
                     ],
                     true,
                 )) {

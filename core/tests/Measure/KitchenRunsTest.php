@@ -228,12 +228,17 @@ final class KitchenRunsTest extends MeasureTestCase
     #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_worktop_under_what_hangs_low(float $turn, bool $isMirrored): void
     {
-        $kitchen = static fn(array $hung, array $said = ['height' => 900]): Sketch => DrawnKitchen::at([
+        $kitchen = static fn(float $base): Sketch => DrawnKitchen::at([
             [[['a', 'base_cabinet', 0, 1800], ['w', 'wall_cabinet', 600, 1200]], 'bottom'],
-        ], $turn, $isMirrored)->sized('fixtures', 'a', $said)->sized('fixtures', 'w', ['depth' => 350, ...$hung]);
-        $worktop = static fn(array $hung): float => self::number('room.worktop', $kitchen($hung), 'room', ['clear_above' => Amount::length(381.0)]);
-        self::assertEqualsWithDelta([1200.0, 1800.0], [$worktop(['base' => 1280.0]), $worktop(['base' => 1281.0])], 0.01);
-        $unsaid = $kitchen(['base' => 1280.0], []);
+        ], $turn, $isMirrored)->sized('fixtures', 'w', ['depth' => 350, 'base' => $base]);
+        $worktop = static fn(float $base): float => self::number(
+            'room.worktop',
+            $kitchen($base)->sized('fixtures', 'a', ['height' => 900]),
+            'room',
+            ['clear_above' => Amount::length(381.0)],
+        );
+        self::assertEqualsWithDelta([1200.0, 1800.0], [$worktop(1280.0), $worktop(1281.0)], 0.01);
+        $unsaid = $kitchen(1280.0);
         self::assertUnknown(['a.height'], self::measure('room.worktop', $unsaid, 'room', ['clear_above' => Amount::length(381.0)]));
         self::assertEqualsWithDelta(1800.0, self::number('room.worktop', $unsaid, 'room'), 0.01, 'nobody asked how clear it is');
     }
@@ -242,12 +247,18 @@ final class KitchenRunsTest extends MeasureTestCase
     #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_what_stands_and_hangs_beside_what_is_cooked_on(float $turn, bool $isMirrored): void
     {
-        $kitchen = static fn(array $hung): Sketch => DrawnKitchen::at([[[
+        $kitchen = static fn(): Sketch => DrawnKitchen::at([[[
             ['c', 'range', 1500, 2100], ['t', 'tall_cabinet', 2350, 2950], ['w', 'wall_cabinet', 800, 1400],
-        ], 'bottom']], $turn, $isMirrored)->sized('fixtures', 'c', ['height' => 900])->sized('fixtures', 'w', ['depth' => 350, ...$hung]);
-        $beside = static fn(array $hung): float => self::number('fixture.beside_tall', $kitchen($hung), 'c', ['below' => Amount::length(381.0)]);
-        self::assertEqualsWithDelta([100.0, 250.0], [$beside(['base' => 1280.0]), $beside(['base' => 1281.0])], 0.01);
-        self::assertUnknown(['w.base'], self::measure('fixture.beside_tall', $kitchen([]), 'c', ['below' => Amount::length(381.0)]));
+        ], 'bottom']], $turn, $isMirrored)->sized('fixtures', 'c', ['height' => 900])->sized('fixtures', 'w', ['depth' => 350]);
+        $below = ['below' => Amount::length(381.0)];
+        $beside = static fn(float $base): float => self::number(
+            'fixture.beside_tall',
+            $kitchen()->sized('fixtures', 'w', ['base' => $base]),
+            'c',
+            $below,
+        );
+        self::assertEqualsWithDelta([100.0, 250.0], [$beside(1280.0), $beside(1281.0)], 0.01);
+        self::assertUnknown(['w.base'], self::measure('fixture.beside_tall', $kitchen(), 'c', $below));
     }
 
     #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]

@@ -23,17 +23,17 @@
                         <thead><tr><th scope="col">Mark</th><th scope="col">Kind</th><th scope="col">Width × depth × height</th><th scope="col">Underside</th><th scope="col">Doors</th><th scope="col">Hinged at</th></tr></thead>
                         <tbody>
                             @foreach ($page->schedule->units as $unit)
-                                <tr><td>{{ $unit->mark() }}</td><th scope="row">{{ $page->kind($unit) }}</th><td>{{ $page->size($unit) }}</td><td>@if ($unit->fixture->fixture->base !== null){{ $page->length($unit->fixture->fixture->base) }}@endif</td><td>@if ($unit->doors() !== 0){{ $unit->doors() ?? '?' }}@endif</td><td>{{ $unit->hinge()?->value }}</td></tr>
+                                <tr><td>{{ $unit->mark() }}</td><th scope="row">{{ $page->kind($unit) }}</th><td>{{ $page->size($unit) }}</td><td>@if ($unit->fixture->fixture->base !== null){{ $page->length($unit->fixture->fixture->base) }}@endif</td><td>@if ($unit->doors() !== 0){{ $unit->doors() ?? '?' }}@if ($unit->fixture->fixture->glassDoors), glass @endif @endif</td><td>{{ $unit->hinge()?->value }}</td></tr>
                             @endforeach
                         </tbody>
                     </table>
                     @if ($page->schedule->worktops !== [])
                         <table class="kitchen-units">
                             <caption>Pieces of worktop</caption>
-                            <thead><tr><th scope="col">Mark</th><th scope="col">Kind</th><th scope="col">Length × depth × thickness</th><th scope="col">Area</th><th scope="col">Cut out</th></tr></thead>
+                            <thead><tr><th scope="col">Mark</th><th scope="col">Kind</th><th scope="col">Length × depth × thickness</th><th scope="col">Area</th><th scope="col">Upstand</th><th scope="col">Cut out</th></tr></thead>
                             <tbody>
                                 @foreach ($page->schedule->worktops as $piece)
-                                    <tr><td>{{ $page->pieceMark($piece) }}</td><th scope="row">{{ $page->kind($piece) }}</th><td>{{ $page->size($piece) }}</td><td>{{ $page->area($piece) }}</td><td>@foreach ($piece->cutOuts as $cut){{ $page->cutOut($cut) }}@if (!$loop->last); @endif @endforeach</td></tr>
+                                    <tr><td>{{ $page->pieceMark($piece) }}</td><th scope="row">{{ $page->kind($piece) }}</th><td>{{ $page->size($piece) }}@if (count($piece->parts) > 1), in one piece @endif</td><td>{{ $page->area($piece) }}</td><td>@if ($piece->upstand > 0.0){{ $page->length($piece->upstand) }}@endif</td><td>@foreach ($piece->cutOuts as $cut){{ $page->cutOut($cut) }}@if (!$loop->last); @endif @endforeach</td></tr>
                                 @endforeach
                             </tbody>
                         </table>

@@ -27,7 +27,8 @@ use Heurema\Words\Message;
     'fixture.knee_depth',
     AnswerType::Length,
     'From the side of a table, counter or island that chairs stand at in to the units under it: room for knees; the least of its sides. '
-    .'Where nothing stands under it, all of its depth; of an island whose units are not drawn it is not known.',
+    .'Where nothing stands under it, all of its depth; of an island whose units are not drawn, and of a worktop of which that is said, how '
+    .'far it was said to reach over them.',
 )]
 final class KneeDepth extends SubjectMeasure
 {
@@ -35,7 +36,8 @@ final class KneeDepth extends SubjectMeasure
     {
         $least = null;
         foreach (Seating::at($subject, $home) ?? [] as $seating) {
-            $line = $seating->toUnits();
+            $overhang = $subject->fixture->overhang;
+            $line = $seating->toUnits() ?? ($overhang === null ? null : self::inwards($seating, $overhang));
             if ($line === null && $subject->fixture->kind === FixtureKind::Island) {
                 return new Unknown(["{$subject->id()}.overhang"]);
             }
@@ -54,9 +56,14 @@ final class KneeDepth extends SubjectMeasure
     /** From the side to the opposite one. */
     private static function across(Seating $seating): Segment
     {
-        $in = $seating->edge->direction()->left();
-        $deep = max([0.0, ...array_map($seating->edge->leftOf(...), $seating->table->outline->points ?? [])]);
+        return self::inwards($seating, max([0.0, ...array_map($seating->edge->leftOf(...), $seating->table->outline->points ?? [])]));
+    }
 
-        return new Segment($seating->edge->middle(), $seating->edge->middle()->plus($in->times($deep)));
+    private static function inwards(Seating $seating, float $deep): Segment
+    {
+        return new Segment(
+            $seating->edge->middle(),
+            $seating->edge->middle()->plus($seating->edge->direction()->left()->times($deep)),
+        );
     }
 }
