@@ -164,7 +164,8 @@ final readonly class ElevationDrawing
         return Svg::element(
             'g',
             ['data-subject' => $one->fixture->id(), ...$one->fixture->id() === $this->chosen ? self::CHOSEN : []],
-            Svg::element('title', [], Svg::text($one->fixture->name())).implode('', $bodies),
+            Svg::element('title', [], Svg::text($one->fixture->name())).implode('', $bodies)
+                .(new CabinetFront($one))->draw(),
         );
     }
 

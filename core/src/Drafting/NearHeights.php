@@ -72,7 +72,7 @@ final class NearHeights
             }
             foreach ($wall->things as $one) {
                 [$kind, $name] = [$one->fixture->fixture->kind, $one->fixture->name()];
-                $heights['worktop'] += in_array($kind, self::BASE, true) ? [$name => $one->top()] : [];
+                $heights['worktop'] += in_array($kind, self::BASE, true) ? [$name => $one->fixture->top() ?? $one->top()] : [];
                 $heights['underside'] += in_array($kind, self::HUNG, true) ? [$name => $one->bottom()] : [];
                 $heights['top'] += in_array($kind, self::HIGH, true) ? [$name => $one->top()] : [];
             }

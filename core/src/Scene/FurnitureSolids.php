@@ -18,6 +18,9 @@ final class FurnitureSolids
 {
     private const OVAL_CORNERS = 24;
 
+    /** How thick an upstand is, mm. */
+    private const UPSTAND = 20.0;
+
     private const BOX = [[-.5, .5, 0, 1, 0, 1]];
     private const TUB = [
         [-.5, .5, 0, 1, 0, .15], [-.5, -.44, 0, 1, .15, 1], [.44, .5, 0, 1, .15, 1], [-.44, .44, 0, .07, .15, 1], [
@@ -107,13 +110,25 @@ final class FurnitureSolids
     public static function ofFixture(Fixture $fixture): array
     {
         $height = $fixture->height ?? UsualSize::THING_HEIGHT;
+        if ($fixture->outline !== null && $fixture->outline !== []) {
+            return [[new Ring($fixture->outline), 0.0, $height]];
+        }
+        $width = $fixture->width ?? UsualSize::THING_WIDTH;
+        $solids = self::of($fixture->kind, $width, $fixture->depth ?? UsualSize::THING_DEPTH, $height);
 
-        return $fixture->outline !== null && $fixture->outline !== [] ? [[new Ring($fixture->outline), 0.0, $height]] : self::of(
-            $fixture->kind,
-            $fixture->width ?? UsualSize::THING_WIDTH,
-            $fixture->depth ?? UsualSize::THING_DEPTH,
-            $height,
-        );
+        return $fixture->upstand === null ? $solids : [...$solids, self::upstand($width, $height, $fixture->upstand)];
+    }
+
+    /** @return array{Ring, float, float} along the back of a worktop */
+    private static function upstand(float $width, float $over, float $high): array
+    {
+        [$half, $deep] = [$width / 2, self::UPSTAND];
+
+        return [
+            new Ring([new Point(-$half, 0.0), new Point($half, 0.0), new Point($half, $deep), new Point(-$half, $deep)]),
+            $over,
+            $high,
+        ];
     }
 
     /**

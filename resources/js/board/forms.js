@@ -156,10 +156,18 @@ export class Forms {
         return true;
     }
 
-    /** What cannot be read stays in its field, with the reason beside it. */
-    async typed(field) {
-        if (field.value.trim() === '' || !(await this.read(field))) return;
-        this.board.tool.typed(field.value);
+    /** What cannot be read stays in its field, with the reason beside it. What is pointed at meanwhile comes after what was typed. */
+    typed(field) {
+        const { tool } = this.board;
+        if (field.value.trim() === '' || tool.reading) return;
+        tool.reading = this.take(field, tool).finally(() => {
+            tool.reading = null;
+        });
+    }
+
+    async take(field, tool) {
+        if (!(await this.read(field))) return;
+        await tool.typed(field.value);
         field.value = '';
         field.blur();
         byId(field.getAttribute('aria-describedby'), HTMLElement).textContent = '';

@@ -14,7 +14,8 @@ export class Drawing extends Tool {
     take(_at) {}
 
     click(event) {
-        this.take(this.snapped(event));
+        const at = this.snapped(event);
+        this.afterTyped(() => this.take(at));
     }
 
     hover(event) {
@@ -37,8 +38,11 @@ export class Drawing extends Tool {
 
     enter() {
         this.at ??= this.board.middle();
-        this.take(this.at);
-        this.show();
+        const { at } = this;
+        this.afterTyped(() => {
+            this.take(at);
+            this.show();
+        });
     }
 
     escape() {

@@ -48,9 +48,9 @@ export class Places extends Drawing {
         this.board.ghost.clear();
     }
 
-    /** The server reads what was typed; one place after the other. */
+    /** The server reads what was typed. */
     typed(text) {
-        this.reading = (this.reading ?? Promise.resolve()).then(() => this.leg(text));
+        return this.leg(text);
     }
 
     async leg(text) {

@@ -8,6 +8,9 @@ export class Tool {
     /** @type {{x: number, y: number, word?: string}|null} where what is being drawn starts */
     from = null;
 
+    /** @type {Promise<void>|null} until a length that was typed is read and drawn */
+    reading = null;
+
     /** @param {import('../board.js').Board} board */
     constructor(board) {
         this.board = board;
@@ -29,6 +32,12 @@ export class Tool {
 
     escape() {}
 
-    /** A length or a size typed while it is used. @param {string} _text */
+    /** A length or a size typed while it is used. @param {string} _text @returns {void|Promise<void>} until it is drawn */
     typed(_text) {}
+
+    /** Does something when what was typed before it is drawn. @param {() => void} does */
+    afterTyped(does) {
+        if (this.reading) this.reading.then(does);
+        else does();
+    }
 }

@@ -18,7 +18,7 @@ export class Wall extends Drawing {
 
     /** The server reads what was typed; one leg after the other. */
     typed(text) {
-        this.reading = (this.reading ?? Promise.resolve()).then(() => this.leg(text));
+        return this.leg(text);
     }
 
     async leg(text) {

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Heurema\Drafting\ElevationThing;
+use Heurema\Geometry\Point;
+use Heurema\Layout\Fixture;
+use Heurema\Layout\Words\HingeSide;
+
+/** The leaves of a cabinet on an elevation: where they part, lines that meet at their hinges where these are known, strokes over glass. */
+final readonly class CabinetFront
+{
+    /** A front is so much narrower than its unit at least, and what turns its side to the wall by more, mm. */
+    private const NARROWER = 1.0;
+    private const TURNED = 40.0;
+
+    /** How long a stroke over glass is, as a share of the leaf's width. */
+    private const STROKE = 0.22;
+
+    private Fixture $unit;
+
+    public function __construct(private ElevationThing $thing)
+    {
+        $this->unit = $thing->fixture->fixture;
+    }
+
+    public function draw(): string
+    {
+        $leaves = $this->unit->leaves() ?? 0;
+        $drawn = '';
+        foreach ($leaves === 0 || !$this->isSeenFromTheFront() ? [] : $this->fronts() as [$left, $right, $bottom, $top]) {
+            $width = ($right - $left) / $leaves;
+            for ($leaf = 0; $leaf < $leaves; ++$leaf) {
+                $drawn .= $this->leaf($leaf, [$left + $leaf * $width, $left + ($leaf + 1) * $width, $bottom, $top]);
+            }
+        }
+
+        return $drawn;
+    }
+
+    /** All of its width is seen: what turns its side to the wall shows no door there. */
+    private function isSeenFromTheFront(): bool
+    {
+        $seen = $this->thing->right() - $this->thing->left();
+
+        return $this->thing->isAtWall && abs($seen - ($this->unit->width ?? 0.0)) < self::TURNED;
+    }
+
+    /** @return list<array{float, float, float, float}> left, right, bottom and top, mm: those of its bodies that lie before the others */
+    private function fronts(): array
+    {
+        $fronts = array_filter(
+            $this->thing->bodies,
+            fn(array $body): bool => $body[0] > $this->thing->left() + self::NARROWER && $body[1] < $this->thing->right() - self::NARROWER,
+        );
+
+        return array_values($fronts === [] ? $this->thing->bodies : $fronts);
+    }
+
+    /** @param array{float, float, float, float} $leaf */
+    private function leaf(int $number, array $leaf): string
+    {
+        return ($number === 0 ? '' : self::path('leaf-edge', $leaf, [[0.0, 0.0], [0.0, 1.0]]))
+            .$this->hinges($number, $leaf)
+            .($this->unit->glassDoors === true ? self::glass($leaf) : '');
+    }
+
+    /**
+     * Of two leaves each is hung at its own side.
+     *
+     * @param array{float, float, float, float} $leaf
+     */
+    private function hinges(int $number, array $leaf): string
+    {
+        $side = $this->unit->leaves() === 2 ? ($number === 0 ? HingeSide::Left : HingeSide::Right) : $this->unit->hinge;
+        [$hung, $free] = $side === HingeSide::Left ? [0.0, 1.0] : [1.0, 0.0];
+
+        return $side === null ? '' : self::path('leaf-hung', $leaf, [[$free, 0.0], [$hung, 0.5], [$free, 1.0]]);
+    }
+
+    /** @param array{float, float, float, float} $leaf */
+    private static function glass(array $leaf): string
+    {
+        return implode('', array_map(
+            static fn(float $up): string => self::path(
+                'leaf-glass',
+                $leaf,
+                [[0.5 - self::STROKE, $up - 0.05], [0.5 + self::STROKE, $up + 0.05]],
+            ),
+            [0.42, 0.5, 0.58],
+        ));
+    }
+
+    /**
+     * @param array{float, float, float, float}    $leaf
+     * @param non-empty-list<array{float, float}> $places as shares of the leaf
+     */
+    private static function path(string $class, array $leaf, array $places): string
+    {
+        [$left, $right, $bottom, $top] = $leaf;
+
+        return Svg::element('path', ['class' => $class, 'd' => Svg::line(array_map(
+            static fn(array $at): Point => new Point($left + $at[0] * ($right - $left), $bottom + $at[1] * ($top - $bottom)),
+            $places,
+        ))]);
+    }
+}
