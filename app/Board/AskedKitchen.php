@@ -273,7 +273,7 @@ final readonly class AskedKitchen
         $typed = $this->typed($key, $usual);
 
         return $typed < 0.0 || $typed > $most
-            ? throw new RefusedEdit("A worktop: from 0 to {$this->home->length($most)} can be typed here, not {$this->home->length($typed)}.")
+            ? throw new RefusedEdit("From 0 to {$this->home->length($most)} can be typed here, not {$this->home->length($typed)}.")
             : $typed;
     }
 

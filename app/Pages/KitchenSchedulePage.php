@@ -88,7 +88,8 @@ final readonly class KitchenSchedulePage
             $fixture = $unit->fixture->fixture;
             $rows[] = [
                 $unit->mark(), $fixture->id, $fixture->kind->words(), $fixture->name, $fixture->width, $fixture->depth, $fixture->height,
-                $fixture->base, $unit->doors(), $unit->hinge()?->value, $fixture->glassDoors === true ? 'yes' : null, null, null, null, null,
+                $fixture->base, $unit->doors(), $unit->hinge()?->value, $fixture->glassDoors === true ? 'yes' : null,
+                null, null, null, null,
                 null, null,
             ];
         }

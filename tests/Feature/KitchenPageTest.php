@@ -56,11 +56,18 @@ final class KitchenPageTest extends TestCase
         $page->assertSee('Plan 1 of')->assertSee('Build this plan')->assertSee('What the books say');
         $page->assertSee('Row 2, from left to right')->assertSee('Sink in a base unit')->assertSee('2&#039;-6&quot;', false);
         $page->assertSee('class="elevation-drawing"', false);
-        // what the door to the garden lacks is told as well
-        $page->assertSee('Landings at outside doors');
+        $page->assertDontSee('Landings at outside doors');
         $next = $this->get($this->address([...self::ASKED, 'number' => 1]), ['HX-Request' => 'true'])->assertOk();
         $next->assertSee('Plan 2 of')->assertDontSee('<html', false);
         $this->get($this->address([...self::ASKED, 'number' => 999]))->assertOk()->assertSee('Next');
+    }
+
+    /** An island before the door to the garden: what that lacks is told as well. */
+    public function test_what_the_doors_of_the_room_lack_is_told(): void
+    {
+        $asked = ['walls' => ['0-2203'], 'island' => '1', 'aisle' => '1"', 'length' => '9\''];
+        $this->get($this->address([...self::ASKED, 'kinds' => [], 'widths' => [], 'places' => [], ...$asked]))->assertOk()
+            ->assertSee('Landings at outside doors');
     }
 
     public function test_a_plan_is_built_in_place_of_what_stood_there_and_taken_back(): void
@@ -130,10 +137,31 @@ final class KitchenPageTest extends TestCase
     #[TestWith(['step', '5 mm', 'from a least to a greatest', false])]
     #[TestWith(['beside', '100 mm', 'filler beside a range', false])]
     #[TestWith(['beside', '100.1 mm', 'filler beside a range', true])]
+    #[TestWith(['over_fronts', '600 mm', 'can be typed here', false])]
+    #[TestWith(['over_fronts', '600.1 mm', 'can be typed here', true])]
+    #[TestWith(['over_ends', '600 mm', 'can be typed here', false])]
+    #[TestWith(['over_ends', '600.1 mm', 'can be typed here', true])]
+    #[TestWith(['upstand', '1000 mm', 'can be typed here', false])]
+    #[TestWith(['upstand', '1000.1 mm', 'can be typed here', true])]
     public function test_sizes_at_their_limits(string $key, mixed $value, string $refusal, bool $isRefused): void
     {
         $page = $this->get($this->address([...self::ASKED, $key => $value]), ['HX-Request' => 'true'])->assertOk();
         $isRefused ? $page->assertSee($refusal) : $page->assertDontSee($refusal);
+    }
+
+    public function test_worktops_and_wall_units_are_built_as_they_were_asked_for(): void
+    {
+        $asked = [...self::ASKED, 'over_fronts' => '1 1/2"', 'upstand' => '4"', 'one_piece' => '1', 'glass' => '1', 'deep' => '0'];
+        $this->post($this->address(), [...$asked, 'version' => $this->scheme->version])->assertRedirect()->assertSessionHasNoErrors();
+        $kitchen = array_values(array_filter(
+            $this->scheme->refresh()->layout->storeys[0]->fixtures,
+            static fn(Fixture $one): bool => $one->glassDoors === true || $one->upstand !== null,
+        ));
+        self::assertNotSame([], $kitchen);
+        foreach ($kitchen as $one) {
+            self::assertEqualsWithDelta($one->kind === FixtureKind::Counter ? 25.5 * 25.4 : $one->depth, $one->depth, 0.01);
+            self::assertEqualsWithDelta($one->kind === FixtureKind::Counter ? 4 * 25.4 : 0.0, $one->upstand ?? 0.0, 0.01);
+        }
     }
 
     public function test_a_home_without_rooms_says_so(): void

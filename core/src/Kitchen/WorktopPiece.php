@@ -114,6 +114,9 @@ final readonly class WorktopPiece
                 && $wall->distanceTo($edge->reversed()->at(self::AT_WALL)) <= self::AT_WALL,
         ) !== [];
 
-        return array_sum(array_map(static fn(Segment $edge): float => $edge->length(), array_filter($top->outline?->edges() ?? [], $touches)));
+        return array_sum(array_map(
+            static fn(Segment $edge): float => $touches($edge) ? $edge->length() : 0.0,
+            $top->outline?->edges() ?? [],
+        ));
     }
 }

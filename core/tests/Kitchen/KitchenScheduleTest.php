@@ -7,6 +7,8 @@ namespace Heurema\Tests\Kitchen;
 use Heurema\Geometry\Point;
 use Heurema\Kitchen\KitchenSchedule;
 use Heurema\Kitchen\ScheduledUnit;
+use Heurema\Kitchen\WorktopPiece;
+use Heurema\Tests\Measure\DrawnKitchen;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -52,6 +54,29 @@ final class KitchenScheduleTest extends TestCase
             [...$sides, $cut->front, $cut->back, $cut->width, $cut->depth],
             0.01,
         );
+    }
+
+    /** Two legs of 3000 and 1375 around a corner, 625 deep; upstands along the walls behind them, 3000 and 2000, and at one end. */
+    #[DataProvider('homes')]
+    public function test_a_worktop_of_one_piece_around_a_corner(float $turn, bool $isMirrored): void
+    {
+        $pieces = static function (?bool $isOnePiece) use ($turn, $isMirrored): array {
+            $kitchen = DrawnKitchen::at([
+                [[['a', 'counter', 1000, 4000]], 'bottom'], [[['b', 'counter', 625, 2000]], 'right'],
+            ], $turn, $isMirrored);
+            foreach (['a', 'b'] as $id) {
+                $kitchen = $kitchen->sized('fixtures', $id, ['depth' => 625, 'base' => 870, 'height' => 40, 'upstand' => 100])
+                    ->sized('fixtures', $id, $isOnePiece === null ? [] : ['one_piece' => $isOnePiece]);
+            }
+            $home = $kitchen->home();
+
+            return array_map(
+                static fn(WorktopPiece $one): array => [count($one->parts), round($one->area() / 1e4, 2), round($one->upstand, 1)],
+                KitchenSchedule::of($home->rooms[0], $home)->worktops,
+            );
+        };
+        self::assertSame([[2, 273.44, 5000.0]], $pieces(true));
+        self::assertSame([[1, 187.5, 3625.0], [1, 85.94, 1375.0]], $pieces(null));
     }
 
     #[DataProvider('homes')]

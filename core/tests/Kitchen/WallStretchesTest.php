@@ -38,6 +38,19 @@ final class WallStretchesTest extends TestCase
         ], array_map(self::said(...), self::stretches($room)));
     }
 
+    /** Beyond an end at a doorway there is none, beyond one in a wall as much as is left of it. */
+    public function test_how_far_worktops_may_reach_beyond_the_ends(): void
+    {
+        $lower = array_values(array_filter(
+            self::stretches(Sketch::room(4000, 3000, 'kitchen')->door('w1', 1150, 900)),
+            static fn(WallStretch $one): bool => $one->wall->wall === 'w1',
+        ));
+        self::assertSame([[INF, 0.0], [0.0, INF]], array_map(static fn(WallStretch $one): array => $one->stretch->beyond, $lower));
+        self::assertSame([[500.0, 0.0], [500.0, 500.0]], [
+            $lower[0]->stretch->between(500.0, 2500.0)->beyond, $lower[0]->stretch->between(500.0, 2000.0)->beyond,
+        ]);
+    }
+
     #[TestWith([449.0, 0])]
     #[TestWith([450.0, 1])]
     public function test_short_ones_are_none(float $free, int $count): void

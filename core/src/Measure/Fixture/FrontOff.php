@@ -21,8 +21,8 @@ use Heurema\Words\Message;
 #[Measures(
     'fixture.front_off',
     AnswerType::Length,
-    'By how much the front of a unit of a run misses that of one beside it in the same leg that it is nearly in line with: by 30 mm or less. '
-    .'0 where it is in line with those at both sides, or stands clearly before or behind them.',
+    'By how much the front of a unit of a run misses that of one beside it in the same leg that it is nearly in line with: by 30 mm or '
+    .'less. 0 where it is in line with those at both sides, or stands clearly before or behind them.',
 )]
 final class FrontOff extends RunMeasure
 {
