@@ -11,6 +11,7 @@ use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Words\FixtureKind;
+use Heurema\Tests\Sketch;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -62,12 +63,13 @@ final class KitchenPageTest extends TestCase
         $this->get($this->address([...self::ASKED, 'number' => 999]))->assertOk()->assertSee('Next');
     }
 
-    /** An island before the door to the garden: what that lacks is told as well. */
+    /** An island 800 mm before a door to the open air: what that lacks is told as well. */
     public function test_what_the_doors_of_the_room_lack_is_told(): void
     {
-        $asked = ['walls' => ['0-2203'], 'island' => '1', 'aisle' => '1"', 'length' => '9\''];
-        $this->get($this->address([...self::ASKED, 'kinds' => [], 'widths' => [], 'places' => [], ...$asked]))->assertOk()
-            ->assertSee('Landings at outside doors');
+        $this->scheme->update(['layout' => Sketch::room(4000, 3000, 'kitchen')->door('w3', 2100, 900)->home()->layout]);
+        $asked = ['walls' => ['2-0'], 'island' => '1', 'length' => '2000', 'kinds' => ['base_cabinet'], 'widths' => ['600']];
+        $this->get($this->address([...$asked, 'aisle' => '1000']))->assertOk()->assertSee('Landings at outside doors');
+        $this->get($this->address([...$asked, 'aisle' => '800']))->assertOk()->assertDontSee('Landings at outside doors');
     }
 
     public function test_a_plan_is_built_in_place_of_what_stood_there_and_taken_back(): void
