@@ -7,13 +7,16 @@ namespace App\Drawing;
 use Heurema\Drafting\Dimension;
 
 /**
- * A row of dimensions on one line; a text that has no room over its own part steps aside, over or under its neighbours'. What can be
- * typed says which elements stand at its ends.
+ * A row of dimensions on one line; a text that has no room over its own part steps aside, over or under its neighbours', and where these
+ * are full too, farther along the row, with a line that leads to it. What can be typed says which elements stand at its ends.
  */
 final class ChainDrawing
 {
     private const LETTER_WIDTH = 6.6;
     private const LEVELS = [-6, 16, -21];
+
+    /** Texts on one level keep so far apart, px. */
+    private const APART = 3.0;
 
     /** @var array<int, float> how far along the row each level is written full, px */
     private array $full = [];
@@ -36,28 +39,24 @@ final class ChainDrawing
         foreach ($parts as $part) {
             $text = ($this->write)($part->length());
             $middle = $start === null ? 0.0 : $start->distanceTo($part->line->middle()) / $this->scale;
-            $drawn .= (new DimensionLine(
-                $part->line,
-                $text,
-                $below,
-                $this->level($middle, mb_strlen($text) * self::LETTER_WIDTH / 2),
-                [$part->from, $part->to],
-            ))->draw();
+            [$level, $along] = $this->place($middle, mb_strlen($text) * self::LETTER_WIDTH / 2);
+            $drawn .= (new DimensionLine($part->line, $text, $below, $level, [$part->from, $part->to], $along))->draw();
         }
 
         return $drawn;
     }
 
-    private function level(float $middle, float $half): int
+    /** @return array{int, float} the level of a text, and how far along the row from the middle of its part it stands, px */
+    private function place(float $middle, float $half): array
     {
-        foreach (self::LEVELS as $level) {
-            if ($middle - $half > $this->full[$level] + 3) {
-                $this->full[$level] = $middle + $half;
-
-                return $level;
-            }
+        $free = array_filter(self::LEVELS, fn(int $level): bool => $middle - $half > $this->full[$level] + self::APART);
+        $level = array_values($free)[0] ?? self::LEVELS[0];
+        foreach ($free === [] ? self::LEVELS : [] as $one) {
+            $level = $this->full[$one] < $this->full[$level] ? $one : $level;
         }
+        $at = max($middle, $this->full[$level] + self::APART + $half);
+        $this->full[$level] = $at + $half;
 
-        return self::LEVELS[0];
+        return [$level, $at - $middle];
     }
 }

@@ -190,6 +190,7 @@ final class KitchenPage
         return [
             CornerKind::BlindLeft->value => 'a unit of the left wall reaches in',
             CornerKind::BlindRight->value => 'a unit of the right wall reaches in',
+            CornerKind::Diagonal->value => 'a unit with its front cut off stands in each',
             CornerKind::Open->value => 'stay empty',
         ];
     }

@@ -94,6 +94,10 @@ final readonly class BuiltUnits
             self::at($stretch, $unit->kind, $unit->left, $unit->width)->sized($unit->width, $depth, $height, null)
                 ->withDoorSwing(self::doorSwing($unit->kind, $unit->width)),
         ];
+        if ($unit->diagonal !== null) {
+            $outline = (new DiagonalCorner($depth, $unit->width))->outline($unit->width, $unit->width);
+            $built[0] = $built[0]->withOutline($outline, round($unit->width, 4), round($unit->width, 4));
+        }
         if ($unit->setIn !== null) {
             $built[] = $this->setIn($stretch, $unit);
         }

@@ -11,6 +11,8 @@ enum CornerKind: string
     case BlindLeft = 'blind_left';
     /** A unit of the right stretch reaches into the corner behind the left one. */
     case BlindRight = 'blind_right';
+    /** A unit stands in the corner, its front cut off between the fronts of both stretches. */
+    case Diagonal = 'diagonal';
     /** Nothing stands in the corner. */
     case Open = 'open';
 }

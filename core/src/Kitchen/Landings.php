@@ -167,6 +167,6 @@ final readonly class Landings
     {
         $row = $this->plan->rows[$row];
 
-        return max(0.0, min($unit->right(), $row->to) - max($unit->left, $row->from));
+        return $unit->diagonal ?? max(0.0, min($unit->right(), $row->to) - max($unit->left, $row->from));
     }
 }

@@ -76,7 +76,10 @@ final readonly class Row
     {
         $widths = array_map(
             static fn(RowUnit $one): float => $one->width,
-            array_filter($this->units, static fn(RowUnit $one): bool => $one->kind === FixtureKind::BaseCabinet && $one->setIn === null),
+            array_filter(
+                $this->units,
+                static fn(RowUnit $one): bool => $one->kind === FixtureKind::BaseCabinet && $one->setIn === null && $one->diagonal === null,
+            ),
         );
 
         return $widths === [] ? 0.0 : max($widths) - min($widths);

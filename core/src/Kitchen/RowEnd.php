@@ -14,10 +14,14 @@ enum RowEnd
     case IntoCorner;
     /** It begins beside the fronts of the next row. */
     case BesideFronts;
+    /** A diagonal unit stands in the corner, or the one of the next row does. */
+    case DiagonalUnit;
+    case BesideDiagonal;
 
     public static function of(bool $isClosed, ?CornerKind $corner, CornerKind $into): self
     {
         return match (true) {
+            $corner === CornerKind::Diagonal => $into === CornerKind::BlindLeft ? self::DiagonalUnit : self::BesideDiagonal,
             $corner === $into => self::IntoCorner,
             $corner !== null => self::BesideFronts,
             $isClosed => self::Wall,

@@ -12,8 +12,17 @@ final readonly class RowUnit
     /** What a worktop goes on over. */
     private const UNDER_WORKTOP = [FixtureKind::BaseCabinet, FixtureKind::Filler, FixtureKind::Dishwasher];
 
-    /** @param FixtureKind|null $setIn what is set in it or in the worktop over it */
-    public function __construct(public FixtureKind $kind, public float $left, public float $width, public ?FixtureKind $setIn = null) {}
+    /**
+     * @param FixtureKind|null $setIn    what is set in it or in the worktop over it
+     * @param float|null       $diagonal its front, where it stands in a corner and is cut off there
+     */
+    public function __construct(
+        public FixtureKind $kind,
+        public float $left,
+        public float $width,
+        public ?FixtureKind $setIn = null,
+        public ?float $diagonal = null,
+    ) {}
 
     public function right(): float
     {

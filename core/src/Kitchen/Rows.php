@@ -49,7 +49,7 @@ final readonly class Rows
                 $rows[] = $this->row($stretch, [
                     ...self::laid($atLeft, $left === RowEnd::BesideFronts ? $this->sizes->depth : 0.0),
                     ...$units,
-                    ...self::laid(array_reverse($atRight), $to),
+                    ...self::laid(array_reverse($atRight), $to, $right === RowEnd::DiagonalUnit ? $this->sizes->diagonal() : null),
                 ], $open, $left, $right);
                 if (count($rows) >= self::MOST) {
                     return $rows;
@@ -63,14 +63,18 @@ final readonly class Rows
     /** @param list<RowUnit> $units */
     private function row(Stretch $stretch, array $units, float $open, RowEnd $left, RowEnd $right): Row
     {
-        $behind = static fn(RowEnd $end): bool => $end === RowEnd::IntoCorner || $end === RowEnd::BesideFronts;
+        $behind = fn(RowEnd $end): float => match ($end) {
+            RowEnd::IntoCorner, RowEnd::BesideFronts => $this->sizes->depth,
+            RowEnd::DiagonalUnit, RowEnd::BesideDiagonal => $this->sizes->corner,
+            default => 0.0,
+        };
 
         return new Row(
             $stretch,
             self::withFillersTogether($units),
             $open,
-            $behind($left) ? $this->sizes->depth : 0.0,
-            $stretch->length() - ($behind($right) ? $this->sizes->depth : 0.0),
+            $behind($left),
+            $stretch->length() - $behind($right),
         );
     }
 
@@ -87,6 +91,8 @@ final readonly class Rows
             RowEnd::Wall, RowEnd::Free => [],
             RowEnd::IntoCorner => $blind === null ? null : [[FixtureKind::BaseCabinet, $blind]],
             RowEnd::BesideFronts => [[null, $this->sizes->depth], [FixtureKind::Filler, $this->sizes->cornerFiller]],
+            RowEnd::DiagonalUnit => [[FixtureKind::BaseCabinet, $this->sizes->corner]],
+            RowEnd::BesideDiagonal => [[null, $this->sizes->corner]],
         };
     }
 
@@ -101,12 +107,12 @@ final readonly class Rows
      *
      * @return list<RowUnit> those that are units, side by side
      */
-    private static function laid(array $parts, float $at): array
+    private static function laid(array $parts, float $at, ?float $diagonal = null): array
     {
         $units = [];
         foreach ($parts as [$kind, $width]) {
             if ($kind !== null) {
-                $units[] = new RowUnit($kind, $at, $width);
+                $units[] = new RowUnit($kind, $at, $width, diagonal: $diagonal);
                 $at += $width;
             }
         }

@@ -39,7 +39,7 @@ final readonly class RunFigures
 
         return new self(
             $run,
-            array_sum(array_map(static fn(RunLeg $leg): float => $leg->length(), $run->legs)),
+            $run->length(),
             $beyond(new Segment($at($first, $first->left, $first->back), $at($first, $first->left, $first->front))),
             $beyond(new Segment($at($last, $last->right, $last->front), $at($last, $last->right, $last->back))),
         );

@@ -21,6 +21,7 @@ final readonly class UnitSizes
      * @param float $refrigerator how high one is
      * @param float $air          over it, and the height of a hood and how far it hangs over what is cooked on
      * @param float $cornerFiller beside a unit that another leg hides, for handles
+     * @param float $corner       of a diagonal unit in a corner, along both walls
      */
     public function __construct(
         public float $depth,
@@ -35,6 +36,7 @@ final readonly class UnitSizes
         public float $hoodHeight,
         public float $overCooking,
         public float $cornerFiller,
+        public float $corner,
     ) {}
 
     public static function usual(UnitSystem $units): self
@@ -55,8 +57,9 @@ final readonly class UnitSizes
                 8 * $inch,
                 30 * $inch,
                 3 * $inch,
+                36 * $inch,
             )
-            : new self(600.0, 870.0, 40.0, 25.0, 350.0, 1400.0, 2120.0, 1850.0, 50.0, 200.0, 765.0, 75.0);
+            : new self(600.0, 870.0, 40.0, 25.0, 350.0, 1400.0, 2120.0, 1850.0, 50.0, 200.0, 765.0, 75.0, 900.0);
     }
 
     public static function usualWidths(UnitSystem $units): UnitWidths
@@ -64,6 +67,12 @@ final readonly class UnitSizes
         $inch = Amount::MM_PER_INCH;
 
         return $units === UnitSystem::Imperial ? new UnitWidths(9 * $inch, 48 * $inch, 3 * $inch) : new UnitWidths(150.0, 1200.0, 50.0);
+    }
+
+    /** The front of a diagonal unit in a corner, mm. */
+    public function diagonal(): float
+    {
+        return M_SQRT2 * ($this->corner - $this->depth);
     }
 
     public function worktop(): float
@@ -87,6 +96,7 @@ final readonly class UnitSizes
             $this->hoodHeight,
             $this->overCooking,
             $this->cornerFiller,
+            $this->corner,
         );
     }
 }

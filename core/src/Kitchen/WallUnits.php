@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Kitchen;
 
-use Heurema\Geometry\Point;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Words\FixtureKind;
 
@@ -43,7 +42,11 @@ final readonly class WallUnits
             foreach ($corners[1] ? [$this->corner($row->stretch, $top)] : [] as $unit) {
                 $hung[] = $unit;
             }
-            foreach ($row->units as $unit) {
+            // what stands in a corner at its left belongs to the row before it
+            $inCorner = ($plan->corners[$number - 1] ?? null) === CornerKind::Diagonal
+                ? [new RowUnit(FixtureKind::BaseCabinet, 0.0, $this->sizes->corner)]
+                : [];
+            foreach ([...$inCorner, ...$row->units] as $unit) {
                 $hung = [...$hung, ...$this->above($row, $unit, $this->free($row, $corners), $top)];
             }
         }
@@ -146,13 +149,10 @@ final readonly class WallUnits
     private function corner(Stretch $stretch, float $top): Fixture
     {
         [$wide, $deep] = [$this->sizes->depth, $this->sizes->wallDepth];
-        $outline = array_map(static fn(array $at): Point => new Point(round($at[0], 4), round($at[1], 4)), [
-            [-$wide / 2, 0.0], [$wide / 2, 0.0], [$wide / 2, $deep], [-$wide / 2 + $deep, $wide], [-$wide / 2, $wide],
-        ]);
 
         return BuiltUnits::at($stretch, FixtureKind::WallCabinet, $stretch->length() - $wide, $wide)
             ->sized($wide, $wide, $top - $this->sizes->underside, $this->sizes->underside)
-            ->withOutline($outline, round($wide, 4), round($wide, 4))
+            ->withOutline((new DiagonalCorner($deep, $wide))->outline($wide, $wide), round($wide, 4), round($wide, 4))
             ->withGlassDoors($this->wish->haveGlass ? true : null);
     }
 }

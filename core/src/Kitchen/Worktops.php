@@ -23,31 +23,66 @@ final readonly class Worktops
     /** @return list<Fixture> */
     public function over(KitchenPlan $plan, int $number): array
     {
-        $row = $plan->rows[$number];
+        return array_map(
+            fn(array $piece): Fixture => $this->top($plan, $number, $piece),
+            self::pieces($plan->rows[$number]),
+        );
+    }
+
+    /** @param array{float, float} $piece from where to where units lie under it */
+    private function top(KitchenPlan $plan, int $number, array $piece): Fixture
+    {
+        [$row, $corner] = [$plan->rows[$number], $plan->corners[$number] ?? null];
+        $left = $this->leftEnd($row, $piece[0], $plan->corners[$number - 1] ?? null);
+        $right = $this->rightEnd($row, $piece[1], $corner);
+        [$isIsland, $over] = [$row->stretch->isIsland, $this->sizes->overhang];
+        $behind = $isIsland ? $over : 0.0;
+        $top = BuiltUnits::at($row->stretch, FixtureKind::Counter, $left, $right - $left, -$behind)
+            ->sized($right - $left, $this->sizes->depth + $over + $behind, $this->sizes->thickness, $this->sizes->height)
+            ->asWorktop($isIsland ? null : $this->wish->upstand, $this->wish->isOnePiece && $plan->corners !== [] ? true : null);
+
+        return $corner === CornerKind::Diagonal && $right > $row->to
+            ? $this->overDiagonal($top, $right - $left, $this->goesOnAround($plan->rows[$number + 1]))
+            : $top;
+    }
+
+    /** @return list<array{float, float}> from where to where worktop goes on over its units */
+    private static function pieces(Row $row): array
+    {
         $pieces = [];
         foreach ($row->units as $place => $unit) {
-            $last = count($pieces) - 1;
-            if (!$row->carriesWorktop($place)) {
-                continue;
-            }
-            if ($last >= 0 && abs($pieces[$last][1] - $unit->left) <= self::JOINT) {
-                $pieces[$last][1] = $unit->right();
-            } else {
-                $pieces[] = [$unit->left, $unit->right()];
-            }
+            $before = $row->carriesWorktop($place) ? array_pop($pieces) : null;
+            $goesOn = $before !== null && abs($before[1] - $unit->left) <= self::JOINT;
+            array_push($pieces, ...match (true) {
+                !$row->carriesWorktop($place) => [],
+                $goesOn => [[$before[0], $unit->right()]],
+                default => [...$before === null ? [] : [$before], [$unit->left, $unit->right()]],
+            });
         }
-        [$depth, $over] = [$this->sizes->depth + $this->sizes->overhang, $this->sizes->overhang];
-        $goesOn = $this->wish->isOnePiece && $plan->corners !== [];
 
-        return array_map(function (array $piece) use ($row, $plan, $number, $depth, $over, $goesOn): Fixture {
-            [$left, $right] = [$this->leftEnd($row, $piece[0], $plan->corners[$number - 1] ?? null),
-                $this->rightEnd($row, $piece[1], $plan->corners[$number] ?? null)];
-            $out = $row->stretch->isIsland ? $over : 0.0;
+        return $pieces;
+    }
 
-            return BuiltUnits::at($row->stretch, FixtureKind::Counter, $left, $right - $left, -$out)
-                ->sized($right - $left, $depth + $out, $this->sizes->thickness, $this->sizes->height)
-                ->asWorktop($row->stretch->isIsland ? null : $this->wish->upstand, $goesOn ? true : null);
-        }, $pieces);
+    /** How far the cut over a diagonal unit reaches from the corner: so that it is as far over the front there as elsewhere, mm. */
+    private function reach(): float
+    {
+        return $this->sizes->corner + (M_SQRT2 - 1) * $this->sizes->overhang;
+    }
+
+    /** Does the worktop go on beside a diagonal unit, along the wall at the right of its corner? */
+    private function goesOnAround(Row $right): bool
+    {
+        $piece = self::pieces($right)[0] ?? null;
+
+        return $piece !== null && $piece[0] <= $right->from + self::JOINT && $piece[1] > $this->reach() + self::JOINT;
+    }
+
+    private function overDiagonal(Fixture $top, float $along, bool $goesOn): Fixture
+    {
+        $out = $goesOn ? $this->reach() : $this->sizes->corner;
+        $outline = (new DiagonalCorner($this->sizes->depth + $this->sizes->overhang, $this->reach()))->outline($along, $out);
+
+        return $top->withOutline($outline, round($along, 4), round($out, 4));
     }
 
     private function leftEnd(Row $row, float $at, ?CornerKind $corner): float
@@ -55,6 +90,7 @@ final readonly class Worktops
         return match (true) {
             // the piece of the row at the left goes through to the wall, but where this row reaches into the corner
             $corner === CornerKind::BlindRight && $at <= $row->from => 0.0,
+            $corner === CornerKind::Diagonal && $at <= $row->from + self::JOINT => $this->goesOnAround($row) ? $this->reach() : $at,
             $corner !== null && $at <= $row->from + self::JOINT => $this->sizes->depth + $this->sizes->overhang,
             $this->isFree($row, $at) => $at - min($this->wish->atEnds, $at + $row->stretch->beyond[0]),
             default => $at,

@@ -65,7 +65,7 @@ final readonly class RandomKitchen
         $wanted = $this->wanted($stretches);
         $rows = new Rows($this->widths, $this->sizes, [0.0, 25.4][mt_rand(0, 1)], FillerPlace::cases()[mt_rand(0, 2)]);
 
-        return (new KitchenPlans($rows))->of($stretches, $wanted, CornerKind::cases()[mt_rand(0, 2)]);
+        return (new KitchenPlans($rows))->of($stretches, $wanted, CornerKind::cases()[mt_rand(0, 3)]);
     }
 
     /**
@@ -87,8 +87,9 @@ final readonly class RandomKitchen
     {
         $first = mt_rand(0, count($this->stretches) - 1);
         $chosen = [$this->stretches[$first]->stretch];
-        if (mt_rand(0, 5) === 0) {
-            return [Stretch::island($chosen[0], $this->sizes->depth, 1100.0, mt_rand(9000, 24000) / 10)];
+        $island = mt_rand(0, 5) === 0 ? Stretch::island($chosen[0], $this->sizes->depth, 1100.0, mt_rand(9000, 24000) / 10) : null;
+        if ($island !== null && $this->isInRoom($island)) {
+            return [$island];
         }
         $most = mt_rand(1, 3);
         foreach (range(1, count($this->stretches)) as $more) {
@@ -99,6 +100,16 @@ final readonly class RandomKitchen
         }
 
         return $chosen;
+    }
+
+    private function isInRoom(Stretch $island): bool
+    {
+        $outline = $this->home->rooms[0]->outline();
+
+        return $outline !== null && array_filter(
+            $island->band($this->sizes->depth)->outer->points,
+            static fn(Point $corner): bool => !$outline->contains($corner),
+        ) === [];
     }
 
     /**

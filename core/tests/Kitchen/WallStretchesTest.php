@@ -108,11 +108,11 @@ final class WallStretchesTest extends TestCase
     public function test_usual_sizes(): void
     {
         self::assertSame(
-            [600.0, 870.0, 40.0, 25.0, 350.0, 1400.0, 2120.0, 1850.0, 50.0, 200.0, 765.0, 75.0],
+            [600.0, 870.0, 40.0, 25.0, 350.0, 1400.0, 2120.0, 1850.0, 50.0, 200.0, 765.0, 75.0, 900.0],
             array_values((array) UnitSizes::usual(UnitSystem::Metric)),
         );
         self::assertEqualsWithDelta(
-            [24.0, 34.5, 1.5, 1.0, 12.0, 54.0, 84.0, 70.0, 2.0, 8.0, 30.0, 3.0],
+            [24.0, 34.5, 1.5, 1.0, 12.0, 54.0, 84.0, 70.0, 2.0, 8.0, 30.0, 3.0, 36.0],
             self::inInches(UnitSizes::usual(UnitSystem::Imperial)),
             1e-9,
         );
@@ -128,7 +128,7 @@ final class WallStretchesTest extends TestCase
         return [
             $sizes->depth / 25.4, $sizes->height / 25.4, $sizes->thickness / 25.4, $sizes->overhang / 25.4, $sizes->wallDepth / 25.4,
             $sizes->underside / 25.4, $sizes->top / 25.4, $sizes->refrigerator / 25.4, $sizes->air / 25.4, $sizes->hoodHeight / 25.4,
-            $sizes->overCooking / 25.4, $sizes->cornerFiller / 25.4,
+            $sizes->overCooking / 25.4, $sizes->cornerFiller / 25.4, $sizes->corner / 25.4,
         ];
     }
 

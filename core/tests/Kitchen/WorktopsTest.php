@@ -8,11 +8,14 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Kitchen\CornerKind;
 use Heurema\Kitchen\KitchenPlan;
+use Heurema\Kitchen\Row;
+use Heurema\Kitchen\RowUnit;
 use Heurema\Kitchen\Stretch;
 use Heurema\Kitchen\UnitSizes;
 use Heurema\Kitchen\Worktops;
 use Heurema\Kitchen\WorktopWish;
 use Heurema\Layout\Fixture;
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -106,6 +109,40 @@ final class WorktopsTest extends TestCase
         $worktops = new Worktops(UnitSizes::usual(UnitSystem::Metric));
         self::assertSame($lengths, [$worktops->over($plan, 0)[0]->width, $worktops->over($plan, 1)[0]->width]);
         self::assertCount(1, $worktops->over($plan, 0));
+    }
+
+    /**
+     * Over a unit of 900 in the corner, 25 over its front as elsewhere: cut off 910.36 from the corner where it goes on beside it, and at
+     * 900 where a range stands there.
+     */
+    #[TestWith(['base 1000', 910.3553, 1014.6447])]
+    #[TestWith(['range 600, base 1000', 900.0, 1025.0])]
+    public function test_over_a_unit_that_is_cut_off_in_the_corner(string $beside, float $out, float $next): void
+    {
+        $sizes = UnitSizes::usual(UnitSystem::Metric);
+        $first = HandPlan::corner('base 1050, base 1050', "gap 900, {$beside}", CornerKind::Diagonal);
+        $plan = new KitchenPlan([
+            new Row(
+                $first->rows[0]->stretch,
+                [...$first->rows[0]->units, new RowUnit(FixtureKind::BaseCabinet, 2100.0, 900.0, diagonal: $sizes->diagonal())],
+                0.0,
+                0.0,
+                2100.0,
+            ),
+            new Row($first->rows[1]->stretch, $first->rows[1]->units, 0.0, 900.0, 2000.0 + ($out === 900.0 ? 500.0 : 0.0)),
+        ], [CornerKind::Diagonal]);
+        $worktops = new Worktops($sizes);
+        [$top] = $worktops->over($plan, 0);
+        self::assertEqualsWithDelta([3000.0, $out], [$top->width, $top->depth], 1e-3);
+        $corners = array_map(static fn(Point $at): array => [round($at->x + 1500.0, 2), round($at->y, 2)], $top->outline ?? []);
+        self::assertSame(
+            [
+                [0.0, 0.0], [3000.0, 0.0], [3000.0, 625.0], [910.36, 625.0],
+                $out > 900.0 ? [625.0, 910.36] : [635.36, 900.0], [0.0, round($out, 2)],
+            ],
+            $corners,
+        );
+        self::assertEqualsWithDelta($next, $worktops->over($plan, 1)[0]->width, 1e-3);
     }
 
     /** @return list<Fixture> */

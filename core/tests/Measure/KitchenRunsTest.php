@@ -68,6 +68,31 @@ final class KitchenRunsTest extends MeasureTestCase
         self::assertEqualsWithDelta(100.0, self::number('fixture.to_kind', $kitchen, 'd', ['kind' => 'sink']), 0.01);
     }
 
+    /** A unit of 900 in the corner, cut off between fronts 650 deep: its front is 250 times the square root of 2. */
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_a_unit_cut_off_in_a_corner(float $turn, bool $isMirrored): void
+    {
+        $outline = [[-450, 0], [450, 0], [450, 900], [-200, 900], [-450, 650]];
+        $side = $isMirrored ? -1 : 1;
+        $kitchen = DrawnKitchen::at([
+            [[['b', 'base_cabinet', 1600, 3100], ['s', 'sink', 2000, 2800], ['d', 'base_cabinet', 3100, 4000]], 'bottom'],
+            [[['e', 'base_cabinet', 900, 2000], ['c', 'range', 2000, 2600]], 'right'],
+        ], $turn, $isMirrored)->sized('fixtures', 'd', ['depth' => 900, 'outline' => array_map(
+            static fn(array $at): array => [$side * $at[0], $at[1]],
+            $isMirrored ? array_reverse($outline) : $outline,
+        )]);
+        [$run] = self::runs($kitchen);
+        $front = 250 * M_SQRT2;
+        self::assertCount(2, $run->legs);
+        self::assertEqualsWithDelta(1500 + $front + 1700, $run->length(), 0.01);
+        self::assertEqualsWithDelta([1400 + $front, 400.0], self::landings($kitchen, 's'), 0.01);
+        self::assertEqualsWithDelta([1400 + $front, 0.0], self::landings($kitchen, 'c'), 0.01);
+        self::assertEqualsWithDelta(1800 + $front, self::number('room.worktop', $kitchen, 'room'), 0.01);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.corner_filler', $kitchen, 'd'));
+        self::assertEqualsWithDelta(0.0, self::number('fixture.run_gap', $kitchen, $isMirrored ? 'b' : 'e'), 0.01);
+        self::assertEqualsWithDelta(0.0, self::number('fixture.run_overlap', $kitchen, 'd'), 0.01);
+    }
+
     #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_three_legs_and_an_island(float $turn, bool $isMirrored): void
     {

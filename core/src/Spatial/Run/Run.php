@@ -32,17 +32,26 @@ final readonly class Run
     /** @var list<float> where each leg begins along the run */
     private array $starts;
 
+    /** @var list<RunCorner> between one leg and the next */
+    private array $corners;
+
     /** @param non-empty-list<RunLeg> $legs from left to right */
     public function __construct(public array $legs)
     {
-        $starts = [0.0];
+        [$starts, $corners] = [[0.0], []];
         foreach (array_slice($legs, 1) as $number => $leg) {
-            $before = $legs[$number];
-            // what is missing to the corner at either side
-            $gap = max(0.0, -$leg->front - $before->right) + max(0.0, $leg->left - $before->front);
-            $starts[] = $starts[$number] + $before->length() + $gap;
+            $corners[] = new RunCorner($legs[$number], $leg);
+            $starts[] = $starts[$number] + $legs[$number]->length() + $corners[$number]->between();
         }
-        $this->starts = $starts;
+        [$this->starts, $this->corners] = [$starts, $corners];
+    }
+
+    /** Along its fronts, corners once, mm. */
+    public function length(): float
+    {
+        $last = count($this->legs) - 1;
+
+        return $this->starts[$last] + $this->legs[$last]->length();
     }
 
     /** @return list<PlacedFixture> */
@@ -60,8 +69,31 @@ final readonly class Run
                 return [$this->starts[$number] + $stretch[0] - $leg->left, $this->starts[$number] + $stretch[1] - $leg->left];
             }
         }
+        foreach ($this->corners as $number => $corner) {
+            if ($corner->holds($one)) {
+                return $this->inCorner($number);
+            }
+        }
 
         return null;
+    }
+
+    /** @return array{float, float} from the end of one leg to the start of the next, along the front that is cut off there */
+    private function inCorner(int $number): array
+    {
+        return [$this->starts[$number] + $this->legs[$number]->length(), $this->starts[$number + 1]];
+    }
+
+    /** @return list<array{float, float}> worktop over units that are cut off in corners, up to where those beside it begin */
+    private function cutCorners(): array
+    {
+        $stretches = [];
+        foreach ($this->corners as $number => $corner) {
+            [$from, $to] = $this->inCorner($number);
+            $stretches = [...$stretches, ...$corner->reach === null ? [] : [[$from - $corner->over(), $to + $corner->over()]]];
+        }
+
+        return $stretches;
     }
 
     /**
@@ -74,10 +106,10 @@ final readonly class Run
         $stretches = fn(callable $of): array => array_values(array_filter(
             array_map($this->stretch(...), array_filter($this->units(), $of)),
         ));
-        $tops = self::merged($stretches(
+        $tops = self::merged([...$this->cutCorners(), ...$stretches(
             static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, self::TOPS, true)
                 && ($one->fixture->depth ?? 0.0) >= self::DEPTH - self::JOINT,
-        ));
+        )]);
         $breaks = $stretches(static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, self::BREAKS, true));
         foreach ([...$breaks, ...array_merge(...array_map($this->stretchesUnder(...), $low))] as $break) {
             $tops = self::without($tops, $break);
@@ -125,6 +157,10 @@ final readonly class Run
             $end = min($leg->length(), $to - $this->starts[$number]);
             if ($end - $start > self::JOINT) {
                 $lines[] = $leg->frontLine($leg->left + $start, $leg->left + $end);
+            }
+            $corner = $this->corners[$number] ?? null;
+            if ($corner?->reach !== null && min($to, $this->inCorner($number)[1]) - max($from, $this->inCorner($number)[0]) > self::JOINT) {
+                $lines[] = $corner->diagonal();
             }
         }
 

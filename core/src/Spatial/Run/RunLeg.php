@@ -13,6 +13,10 @@ use Heurema\Spatial\PlacedFixture;
 /** Units that stand side by side along one face. Places along it count to the right as one looks at it, in mm. */
 final readonly class RunLeg
 {
+    /** Corners of an outline that are no farther from its end lie there; a front that is cut off reaches out by more, mm. */
+    private const END = 1.0;
+    private const CUT = 50.0;
+
     public Point $facing;
 
     /** To the right as one looks at it. */
@@ -34,12 +38,11 @@ final readonly class RunLeg
     {
         $this->facing = $units[0]->frame->yAxis;
         $this->along = $this->facing->left();
-        $out = array_merge(...array_map(fn(PlacedFixture $one): array => $this->places($one, $this->facing), $units));
         $across = array_merge(...array_map(fn(PlacedFixture $one): array => $this->places($one, $this->along), $units));
-        [$this->front, $this->back] = [max([-INF, ...$out]), min([INF, ...$out])];
-        $without = array_filter($units, static fn(PlacedFixture $one): bool => $one->fixture->kind !== FixtureKind::Counter);
-        $fronts = array_merge(...array_map(fn(PlacedFixture $one): array => $this->places($one, $this->facing), array_values($without)));
-        $this->fronts = $fronts === [] ? $this->front : max($fronts);
+        $cabinets = array_filter($units, static fn(PlacedFixture $one): bool => $one->fixture->kind !== FixtureKind::Counter);
+        $this->back = min([INF, ...array_merge(...array_map(fn(PlacedFixture $one): array => $this->places($one, $this->facing), $units))]);
+        $this->front = max([-INF, ...array_map($this->frontOf(...), $units)]);
+        $this->fronts = $cabinets === [] ? $this->front : max(array_map($this->frontOf(...), $cabinets));
         [$this->left, $this->right] = [$left ?? min([INF, ...$across]), $right ?? max([-INF, ...$across])];
     }
 
@@ -79,6 +82,54 @@ final readonly class RunLeg
     public function across(array $sides): ?Segment
     {
         return (new StraightOut($this->frontLine($this->left, $this->right)))->nearest($sides);
+    }
+
+    /**
+     * How far along the wall of the leg that it meets a unit of it, or a worktop, reaches whose front is cut off at an end.
+     *
+     * @return float|null from the backs, mm; null: there is none
+     */
+    public function cutOff(bool $atRight, bool $isWorktop): ?float
+    {
+        $reach = null;
+        foreach ($this->units as $one) {
+            if (($one->fixture->kind === FixtureKind::Counter) === $isWorktop && $this->isCutOff($one, $atRight)) {
+                $reach = max($reach ?? 0.0, max([-INF, ...$this->places($one, $this->facing)]) - $this->back);
+            }
+        }
+
+        return $reach;
+    }
+
+    /** Is it cut off, and reaches out farthest at its right end, or at its left one? */
+    public function isCutOff(PlacedFixture $one, bool $atRight): bool
+    {
+        if ($one->fixture->outline === null || !in_array($one, $this->units, true)) {
+            return false;
+        }
+        [$atEnd, $atOther] = [$this->frontAt($one, $atRight), $this->frontAt($one, !$atRight)];
+
+        return $atEnd - $atOther > self::CUT;
+    }
+
+    /** How far out its front is: of what has an outline of its own at that end where it is less. */
+    private function frontOf(PlacedFixture $one): float
+    {
+        return $one->fixture->outline === null
+            ? max([-INF, ...$this->places($one, $this->facing)])
+            : min($this->frontAt($one, false), $this->frontAt($one, true));
+    }
+
+    private function frontAt(PlacedFixture $one, bool $atRight): float
+    {
+        $across = $this->places($one, $this->along);
+        $end = $atRight ? max([-INF, ...$across]) : min([INF, ...$across]);
+
+        return max([-INF, ...array_map(
+            static fn(float $at, float $out): float => abs($at - $end) <= self::END ? $out : -INF,
+            $across,
+            $this->places($one, $this->facing),
+        )]);
     }
 
     /** @return list<float> */

@@ -159,10 +159,14 @@ final class Runs
     private static function trimmed(array $legs): array
     {
         return array_map(
-            static fn(RunLeg $leg, int $number): RunLeg => $leg->between(
-                max($leg->left, $number === 0 ? -INF : $legs[$number - 1]->front),
-                min($leg->right, isset($legs[$number + 1]) ? -$legs[$number + 1]->front : INF),
-            ),
+            static function (RunLeg $leg, int $number) use ($legs): RunLeg {
+                [$before, $next] = [$legs[$number - 1] ?? null, $legs[$number + 1] ?? null];
+
+                return $leg->between(
+                    max($leg->left, $before === null ? -INF : (new RunCorner($before, $leg))->start()),
+                    min($leg->right, $next === null ? INF : (new RunCorner($leg, $next))->end()),
+                );
+            },
             $legs,
             array_keys($legs),
         );
