@@ -14,6 +14,7 @@ use Heurema\Drafting\UprightView;
 use Heurema\Drafting\WallCrossings;
 use Heurema\Drafting\WallElevation;
 use Heurema\Geometry\Point;
+use Heurema\Kitchen\KitchenSchedule;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
 use Heurema\Review\Verdict;
@@ -30,6 +31,9 @@ final readonly class ElevationsPage
 
     /** @var list<WallElevation> */
     public array $walls;
+
+    /** @var array<string, string> of units of kitchens, by id */
+    private array $marks;
 
     /** @var list<list<array{Point, Finding}>> what is found on each wall, and where */
     private array $found;
@@ -63,6 +67,7 @@ final readonly class ElevationsPage
         ))[0] ?? $rooms[0] ?? null;
         $this->walls = $this->room === null ? [] : RoomElevations::of($this->room, $this->home);
         $this->found = array_map($this->foundOn(...), $this->walls);
+        $this->marks = $this->room === null ? [] : KitchenSchedule::of($this->room, $this->home)->marks();
     }
 
     /** What the address says for one of the things that can be open. */
@@ -130,7 +135,8 @@ final readonly class ElevationsPage
             $this->home,
             $this->style,
             self::SCALE,
-            findings: PlacesInView::apart($marks, 20.0 * self::SCALE),
+            $this->marks,
+            PlacesInView::apart($marks, 20.0 * self::SCALE),
         );
 
         return $drawing->figure($this->words($number));

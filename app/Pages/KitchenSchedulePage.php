@@ -235,10 +235,7 @@ final readonly class KitchenSchedulePage
     /** @return list<array{string, string}> name and drawing of each wall that units stand or hang at */
     public function drawWalls(): array
     {
-        $marks = [];
-        foreach ($this->schedule->units ?? [] as $unit) {
-            $marks[$unit->fixture->id()] = $unit->mark();
-        }
+        $marks = $this->schedule?->marks() ?? [];
         $drawn = [];
         foreach ($this->room === null ? [] : RoomElevations::of($this->room, $this->home) as $number => $wall) {
             $isMarked = array_filter(

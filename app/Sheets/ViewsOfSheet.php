@@ -18,6 +18,7 @@ use Heurema\Drafting\NamedLevel;
 use Heurema\Drafting\RoomElevations;
 use Heurema\Drafting\UprightView;
 use Heurema\Drafting\WallElevation;
+use Heurema\Kitchen\KitchenSchedule;
 use Heurema\Review\Schedule;
 use Heurema\Review\ScheduleKind;
 use Heurema\Review\ScheduleRow;
@@ -129,6 +130,7 @@ final readonly class ViewsOfSheet
     {
         $room = $this->source->home->room($id);
         $walls = $room === null ? [] : RoomElevations::of($room, $this->source->home);
+        $marks = $room === null ? [] : KitchenSchedule::of($room, $this->source->home)->marks();
 
         return array_map(
             fn(WallElevation $wall, int $number): SheetView => new ElevationView(
@@ -137,6 +139,7 @@ final readonly class ViewsOfSheet
                 $this->source->home,
                 $this->source->style,
                 $scale,
+                $marks,
             ),
             $walls,
             array_keys($walls),

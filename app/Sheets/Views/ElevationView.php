@@ -17,11 +17,20 @@ final readonly class ElevationView extends DrawingView
 {
     private ElevationDrawing $drawing;
 
-    /** @param string $name of the room, with the letter of the wall */
-    public function __construct(private string $name, WallElevation $wall, Home $home, DimensionStyle $style, int $scale)
-    {
+    /**
+     * @param string                $name  of the room, with the letter of the wall
+     * @param array<string, string> $marks of units of kitchens, by id
+     */
+    public function __construct(
+        private string $name,
+        WallElevation $wall,
+        Home $home,
+        DimensionStyle $style,
+        int $scale,
+        array $marks = [],
+    ) {
         parent::__construct($home, $scale);
-        $this->drawing = new ElevationDrawing($wall, $home, $style, SheetStyle::PIXEL * $scale);
+        $this->drawing = new ElevationDrawing($wall, $home, $style, SheetStyle::PIXEL * $scale, $marks);
     }
 
     public function extent(): Extent

@@ -67,6 +67,17 @@ final readonly class KitchenSchedule
         return new self($room, $home);
     }
 
+    /** @return array<string, string> of its units, by id */
+    public function marks(): array
+    {
+        $marks = [];
+        foreach ($this->units as $unit) {
+            $marks[$unit->fixture->id()] = $unit->mark();
+        }
+
+        return $marks;
+    }
+
     /** Along the floor under what stands on plinths, mm. */
     public function plinth(): float
     {

@@ -101,23 +101,28 @@ final readonly class RunLeg
         return $reach;
     }
 
-    /** Is it cut off, and reaches out farthest at its right end, or at its left one? */
+    /** Does it stand at that end, cut off so that it reaches out farthest there? */
     public function isCutOff(PlacedFixture $one, bool $atRight): bool
     {
-        if ($one->fixture->outline === null || !in_array($one, $this->units, true)) {
+        if (!in_array($one, $this->units, true) || !$this->isSlanted($one, $atRight)) {
             return false;
         }
-        [$atEnd, $atOther] = [$this->frontAt($one, $atRight), $this->frontAt($one, !$atRight)];
+        $across = $this->places($one, $this->along);
 
-        return $atEnd - $atOther > self::CUT;
+        return $atRight ? max([-INF, ...$across]) >= $this->right - self::END : min([INF, ...$across]) <= $this->left + self::END;
     }
 
-    /** How far out its front is: of what has an outline of its own at that end where it is less. */
+    private function isSlanted(PlacedFixture $one, bool $atRight): bool
+    {
+        return $one->fixture->outline !== null && $this->frontAt($one, $atRight) - $this->frontAt($one, !$atRight) > self::CUT;
+    }
+
+    /** How far out its front is: of what is cut off at the end where it is less. */
     private function frontOf(PlacedFixture $one): float
     {
-        return $one->fixture->outline === null
-            ? max([-INF, ...$this->places($one, $this->facing)])
-            : min($this->frontAt($one, false), $this->frontAt($one, true));
+        return $this->isSlanted($one, true) || $this->isSlanted($one, false)
+            ? min($this->frontAt($one, false), $this->frontAt($one, true))
+            : max([-INF, ...$this->places($one, $this->facing)]);
     }
 
     private function frontAt(PlacedFixture $one, bool $atRight): float
