@@ -16,11 +16,14 @@ use Heurema\Drafting\WallElevation;
 use Heurema\Geometry\Point;
 use Heurema\Kitchen\CutOut;
 use Heurema\Kitchen\KitchenSchedule;
+use Heurema\Kitchen\RunFigures;
 use Heurema\Kitchen\ScheduledUnit;
 use Heurema\Kitchen\WorktopPiece;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Run\RunCorner;
+use Heurema\Spatial\Run\RunCornerKind;
 use Heurema\Spatial\Run\Runs;
 use Heurema\Units\Amount;
 
@@ -149,6 +152,16 @@ final readonly class KitchenSchedulePage
     public function length(?float $mm): string
     {
         return $mm === null ? '?' : $this->home->length($mm);
+    }
+
+    /** What stands in its inner corners, from left to right. */
+    public function corners(RunFigures $run): string
+    {
+        return implode(', ', array_map(static fn(RunCorner $one): string => match ($one->kind()) {
+            RunCornerKind::Open => 'open',
+            RunCornerKind::Blind => 'a unit reaches in',
+            RunCornerKind::Diagonal => 'diagonal',
+        }, $run->run->corners));
     }
 
     public function area(WorktopPiece $piece): string

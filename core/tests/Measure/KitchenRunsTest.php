@@ -9,6 +9,8 @@ use Heurema\Geometry\Segment;
 use Heurema\Measure\NotApplicable;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Run\Run;
+use Heurema\Spatial\Run\RunCorner;
+use Heurema\Spatial\Run\RunCornerKind;
 use Heurema\Spatial\Run\Runs;
 use Heurema\Tests\Sketch;
 use Heurema\Units\Amount;
@@ -83,6 +85,7 @@ final class KitchenRunsTest extends MeasureTestCase
         )]);
         [$run] = self::runs($kitchen);
         $front = 250 * M_SQRT2;
+        self::assertSame([RunCornerKind::Diagonal], self::corners($kitchen));
         self::assertCount(2, $run->legs);
         self::assertEqualsWithDelta(1500 + $front + 1700, $run->length(), 0.01);
         self::assertEqualsWithDelta([1400 + $front, 400.0], self::landings($kitchen, 's'), 0.01);
@@ -103,6 +106,7 @@ final class KitchenRunsTest extends MeasureTestCase
         ], $turn, $isMirrored);
         [$run] = self::runs($kitchen);
         self::assertCount(3, $run->legs);
+        self::assertSame([RunCornerKind::Blind, RunCornerKind::Blind], self::corners($kitchen));
         // 2000 to the corner and 1050 along the lower leg, at either side
         self::assertEqualsWithDelta([3050.0, 3050.0], self::landings($kitchen, 'c'), 0.01);
         self::assertEqualsWithDelta(2350.0, self::number('room.aisle', $kitchen, 'room'), 0.01, 'to the wall');
@@ -166,6 +170,7 @@ final class KitchenRunsTest extends MeasureTestCase
             [[['a', 'base_cabinet', 0, 2000], ['b', 'base_cabinet', 2000, 4000]], 'bottom'],
             [[['c', 'base_cabinet', 710, 1400], ['d', 'base_cabinet', 1400, 2000]], 'right'],
         ], $turn, $isMirrored);
+        self::assertSame([RunCornerKind::Blind], self::corners($kitchen));
         self::assertEqualsWithDelta(60.0, self::number('fixture.corner_filler', $kitchen, 'c'), 0.01);
         foreach (['a', 'b', 'd'] as $id) {
             self::assertInstanceOf(NotApplicable::class, self::measure('fixture.corner_filler', $kitchen, $id), $id);
@@ -393,6 +398,22 @@ final class KitchenRunsTest extends MeasureTestCase
         self::assertUnknown(['s.width'], self::measure('fixture.to_corner', $kitchen, 's'));
         self::assertInstanceOf(NotApplicable::class, self::measure('room.work_triangle', $kitchen, 'r'));
         self::assertInstanceOf(NotApplicable::class, self::measure('room.worktop', $kitchen, 'r'));
+    }
+
+    /** Fronts of both legs begin beside the corner: nothing reaches into it. */
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_an_open_corner(float $turn, bool $isMirrored): void
+    {
+        $kitchen = DrawnKitchen::at([
+            [[['a', 'base_cabinet', 1000, 3350], ['t', 'counter', 1000, 4000]], 'bottom'], [[['b', 'base_cabinet', 650, 2000]], 'right'],
+        ], $turn, $isMirrored);
+        self::assertSame([RunCornerKind::Open], self::corners($kitchen));
+    }
+
+    /** @return list<RunCornerKind> of the first run */
+    private static function corners(Sketch $kitchen): array
+    {
+        return array_map(static fn(RunCorner $one): RunCornerKind => $one->kind(), self::runs($kitchen)[0]->corners);
     }
 
     /** @return list<Run> */

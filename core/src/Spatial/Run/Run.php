@@ -33,7 +33,7 @@ final readonly class Run
     private array $starts;
 
     /** @var list<RunCorner> between one leg and the next */
-    private array $corners;
+    public array $corners;
 
     /** @param non-empty-list<RunLeg> $legs from left to right */
     public function __construct(public array $legs)

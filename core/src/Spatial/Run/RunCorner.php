@@ -22,6 +22,15 @@ final readonly class RunCorner
         $this->worktop = $left->cutOff(true, true) ?? $right->cutOff(false, true);
     }
 
+    public function kind(): RunCornerKind
+    {
+        return match (true) {
+            $this->reach !== null => RunCornerKind::Diagonal,
+            $this->left->reachesBeyond($this->end(), true) || $this->right->reachesBeyond($this->start(), false) => RunCornerKind::Blind,
+            default => RunCornerKind::Open,
+        };
+    }
+
     /** Where the left leg ends along itself. */
     public function end(): float
     {

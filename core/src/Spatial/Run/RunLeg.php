@@ -101,6 +101,17 @@ final readonly class RunLeg
         return $reach;
     }
 
+    /** Does a unit of it, no worktop, reach beyond a place, behind the leg that it meets? */
+    public function reachesBeyond(float $place, bool $atRight): bool
+    {
+        return array_filter($this->units, function (PlacedFixture $one) use ($place, $atRight): bool {
+            $across = $this->places($one, $this->along);
+            $beyond = $atRight ? max([-INF, ...$across]) - $place : $place - min([INF, ...$across]);
+
+            return $one->fixture->kind !== FixtureKind::Counter && $beyond > self::CUT;
+        }) !== [];
+    }
+
     /** Does it stand at that end, cut off so that it reaches out farthest there? */
     public function isCutOff(PlacedFixture $one, bool $atRight): bool
     {
