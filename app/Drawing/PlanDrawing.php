@@ -6,6 +6,7 @@ namespace App\Drawing;
 
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
+use Heurema\Kitchen\WorktopJoint;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Block;
 use Heurema\Layout\Fixture;
@@ -29,6 +30,9 @@ use Heurema\Spatial\StoreyPlan;
 /** The plan of one storey as SVG layers, from the floor up. */
 final readonly class PlanDrawing
 {
+    /** A hidden joint of a worktop ends so far from its edges, mm. */
+    private const JOINT_ENDS = 8.0;
+
     private const ON_CEILING = [
         FixtureKind::Column, FixtureKind::Lamp, FixtureKind::SmokeAlarm, FixtureKind::CoAlarm, FixtureKind::CeilingAccess,
     ];
@@ -73,7 +77,10 @@ final readonly class PlanDrawing
             $this->layer('stairs', [...array_map($this->stair(...), $this->home->stairs), ...$this->ramps()]),
             $this->layer(
                 'fixtures',
-                array_map($this->fixture(...), array_filter($fixtures, static fn(PlacedFixture $one): bool => !$isColumn($one))),
+                [
+                    ...array_map($this->fixture(...), array_filter($fixtures, static fn(PlacedFixture $one): bool => !$isColumn($one))),
+                    ...self::joints($fixtures),
+                ],
             ),
             $this->layer('walls', [$this->walls(), $this->ghosts()]),
             $handles,
@@ -239,6 +246,28 @@ final readonly class PlanDrawing
     private function fixture(PlacedFixture $fixture): string
     {
         return (new FixtureSymbol($fixture))->draw();
+    }
+
+    /**
+     * What hides the lines between the legs of worktops of one piece.
+     *
+     * @param list<PlacedFixture> $fixtures
+     *
+     * @return list<string>
+     */
+    private static function joints(array $fixtures): array
+    {
+        $tops = array_values(array_filter($fixtures, static fn(PlacedFixture $one): bool => $one->fixture->onePiece === true));
+        $hidden = [];
+        foreach ($tops as $number => $top) {
+            foreach (array_slice($tops, $number + 1) as $other) {
+                $joint = WorktopJoint::between($top, $other);
+                $ends = $joint === null ? [] : [$joint->at(self::JOINT_ENDS), $joint->reversed()->at(self::JOINT_ENDS)];
+                $hidden = [...$hidden, ...$ends === [] ? [] : [Svg::element('path', ['class' => 'joint', 'd' => Svg::line($ends)])]];
+            }
+        }
+
+        return $hidden;
     }
 
     /** @return list<string> */

@@ -17,9 +17,6 @@ final readonly class WorktopPiece
     /** An edge no farther from a wall touches it, mm. */
     private const AT_WALL = 5.0;
 
-    /** Corners of one that lie no farther from an edge of the other touch it, mm. */
-    private const TOUCH = 1.0;
-
     /**
      * @param non-empty-list<PlacedFixture> $parts   a leg each
      * @param list<CutOut>                  $cutOuts from left to right as one faces each leg
@@ -40,7 +37,10 @@ final readonly class WorktopPiece
         foreach ($tops as $top) {
             [$joined, $apart] = [[], []];
             foreach ($pieces as $piece) {
-                $goesOn = array_filter($piece, static fn(PlacedFixture $one): bool => self::goesOn($one, $top)) !== [];
+                $goesOn = array_filter(
+                    $piece,
+                    static fn(PlacedFixture $one): bool => WorktopJoint::between($one, $top) !== null,
+                ) !== [];
                 [$joined, $apart] = $goesOn ? [[...$joined, ...$piece], $apart] : [$joined, [...$apart, $piece]];
             }
             $pieces = [...$apart, [...$joined, $top]];
@@ -80,29 +80,6 @@ final readonly class WorktopPiece
             static fn(PlacedFixture $one): float => $one->fixture->upstand === null ? 0.0 : self::atWalls($one, $room),
             $parts,
         )));
-    }
-
-    /** Does one go on into the other without a joint? */
-    private static function goesOn(PlacedFixture $one, PlacedFixture $other): bool
-    {
-        return $one->fixture->onePiece === true && $other->fixture->onePiece === true
-            && abs($one->base() - $other->base()) <= self::TOUCH
-            && self::corners($one, $other) + self::corners($other, $one) >= 2;
-    }
-
-    /** How many corners of one lie on edges of the other. */
-    private static function corners(PlacedFixture $one, PlacedFixture $other): int
-    {
-        $count = 0;
-        foreach ($one->outline->points ?? [] as $corner) {
-            $isOn = array_filter(
-                $other->outline?->edges() ?? [],
-                static fn(Segment $edge): bool => $edge->distanceTo($corner) <= self::TOUCH,
-            ) !== [];
-            $count += $isOn ? 1 : 0;
-        }
-
-        return $count;
     }
 
     private static function atWalls(PlacedFixture $top, RoomSpace $room): float

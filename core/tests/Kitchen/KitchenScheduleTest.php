@@ -76,6 +76,7 @@ final class KitchenScheduleTest extends TestCase
             );
         };
         self::assertSame([[2, 273.44, 5000.0]], $pieces(true));
+        self::assertSame([[1, 187.5, 3625.0], [1, 85.94, 1375.0]], $pieces(false));
         self::assertSame([[1, 187.5, 3625.0], [1, 85.94, 1375.0]], $pieces(null));
     }
 
