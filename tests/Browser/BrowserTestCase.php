@@ -82,14 +82,14 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitFor(string $selector): RemoteWebElement
     {
-        $this->browser->wait(10, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($selector)));
+        $this->browser->wait(Chrome::PATIENCE, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($selector)));
 
         return $this->find($selector);
     }
 
     protected function waitForText(string $selector, string $text): void
     {
-        $this->browser->wait(10, 50)->until(WebDriverExpectedCondition::elementTextContains(WebDriverBy::cssSelector($selector), $text));
+        $this->browser->wait(Chrome::PATIENCE, 50)->until(WebDriverExpectedCondition::elementTextContains(WebDriverBy::cssSelector($selector), $text));
     }
 
     /** Takes a kind of fixture, or a guard, soffit or note, from the fixture list. */

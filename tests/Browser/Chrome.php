@@ -12,6 +12,9 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 /** One headless Chromium with its driver, ended with the process. */
 final class Chrome
 {
+    /** What is waited for may take so long on a machine that has much else to do, seconds. */
+    public const PATIENCE = 90;
+
     private const FLAGS = [
         '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
         '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-prefers-reduced-motion',
@@ -43,6 +46,7 @@ final class Chrome
             ->setCapability(ChromeOptions::CAPABILITY, $options)
             ->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities);
+        $driver->manage()->timeouts()->setScriptTimeout(self::PATIENCE);
         (new ChromeDevToolsDriver($driver))->execute(
             'Emulation.setDeviceMetricsOverride',
             ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false],

@@ -104,7 +104,7 @@ final class ReviewLifeTest extends BrowserTestCase
 
     private function waitForRows(int $count): void
     {
-        $this->browser->wait(10, 50)->until(
+        $this->browser->wait(Chrome::PATIENCE, 50)->until(
             fn(): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.row-link'))) === $count,
         );
     }
