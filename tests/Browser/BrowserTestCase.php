@@ -10,6 +10,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverWait;
 use Illuminate\Foundation\Testing\DatabaseTruncation;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
@@ -80,16 +81,22 @@ abstract class BrowserTestCase extends TestCase
         return $this->browser->findElement(WebDriverBy::cssSelector($selector));
     }
 
+    /** Waits until something is so, but not for ever. */
+    protected function patiently(): WebDriverWait
+    {
+        return $this->browser->wait(Chrome::PATIENCE, 50);
+    }
+
     protected function waitFor(string $selector): RemoteWebElement
     {
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($selector)));
+        $this->patiently()->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($selector)));
 
         return $this->find($selector);
     }
 
     protected function waitForText(string $selector, string $text): void
     {
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(WebDriverExpectedCondition::elementTextContains(WebDriverBy::cssSelector($selector), $text));
+        $this->patiently()->until(WebDriverExpectedCondition::elementTextContains(WebDriverBy::cssSelector($selector), $text));
     }
 
     /** Takes a kind of fixture, or a guard, soffit or note, from the fixture list. */

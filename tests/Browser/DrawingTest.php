@@ -179,7 +179,7 @@ final class DrawingTest extends BrowserTestCase
         [$left, $right] = [$this->underlay()->picture()->toPlan(100, 400), $this->underlay()->picture()->toPlan(700, 430)];
         $this->clickAt($left->x, $left->y);
         $this->clickAt($right->x, $right->y);
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(fn(): bool => abs($this->underlay()->angle) > 1.0);
+        $this->patiently()->until(fn(): bool => abs($this->underlay()->angle) > 1.0);
         self::assertEqualsWithDelta(rad2deg(atan(30 / 600)), $this->underlay()->angle, 0.3);
 
         // traced: a rectangle over two corners of the picture

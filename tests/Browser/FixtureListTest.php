@@ -109,7 +109,7 @@ final class FixtureListTest extends BrowserTestCase
         $finding->click();
         $this->waitFor('.evidence-missing [data-control="field-sill"]')->click();
         $this->waitFor('#inspector[data-chosen="n"]');
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(fn(): bool => $this->browser->switchTo()->activeElement()->getAttribute('id') === 'field-sill');
+        $this->patiently()->until(fn(): bool => $this->browser->switchTo()->activeElement()->getAttribute('id') === 'field-sill');
         $this->browser->switchTo()->activeElement()->sendKeys('900'.WebDriverKeys::ENTER);
         $this->waitFor('#board-checked[data-version="2"]');
         self::assertSame(900.0, $this->layout()->storeys[0]->openings[0]->sill);
@@ -127,7 +127,7 @@ final class FixtureListTest extends BrowserTestCase
     private function waitForSides(int $count): void
     {
         $drawn = "[...document.querySelectorAll('#ghost .ghost-wall')].map((path) => path.getAttribute('d').split('L').length - 1)";
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(fn(): bool => $this->browser->executeScript("return {$drawn}") === [$count, 1]);
+        $this->patiently()->until(fn(): bool => $this->browser->executeScript("return {$drawn}") === [$count, 1]);
     }
 
     /** @return list<string> kinds in sight that are offered as usual */

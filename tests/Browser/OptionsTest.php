@@ -30,12 +30,12 @@ final class OptionsTest extends BrowserTestCase
         $version = $this->scheme->version;
         $critical = $this->find('.section-critical text')->getText();
         $this->find('[aria-label="Take 15 risers"]')->click();
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(fn(): bool => $this->scheme->refresh()->version === $version + 1);
+        $this->patiently()->until(fn(): bool => $this->scheme->refresh()->version === $version + 1);
         $this->waitFor('svg.section');
         self::assertCount(14, $this->browser->findElements(WebDriverBy::cssSelector('svg.section .tread')), 'one step more than before');
         $this->find('#headroom')->clear()->sendKeys('2100 mm');
         $this->find('#headroom')->submit();
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(fn(): bool => $this->scheme->refresh()->version === $version + 2);
+        $this->patiently()->until(fn(): bool => $this->scheme->refresh()->version === $version + 2);
         $this->waitFor('svg.section');
         self::assertNotSame($critical, $this->find('.section-critical text')->getText());
         $this->assertAccessible();
@@ -48,17 +48,17 @@ final class OptionsTest extends BrowserTestCase
         $this->visit("/compare?with[]={$revision->id}&with[]=s{$this->scheme->id}");
         $this->waitFor('.compare-sides');
         $this->browser->findElements(WebDriverBy::xpath('//button[normalize-space()="Another option from it"]'))[1]->click();
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(fn(): bool => $this->project->schemes()->count() === 2);
+        $this->patiently()->until(fn(): bool => $this->project->schemes()->count() === 2);
         $copy = $this->project->schemes()->latest('id')->firstOrFail();
         $this->visit("/compare?with[]=s{$this->scheme->id}&with[]=s{$copy->id}");
         self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('.changed-mark')));
         $this->find('#with')->findElement(WebDriverBy::cssSelector("option[value=\"{$revision->id}\"]"))->click();
         $this->find('.compare-head .btn')->click();
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(
+        $this->patiently()->until(
             fn(): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.compare-sides > section'))) === 3,
         );
         $this->browser->findElement(WebDriverBy::xpath("//button[normalize-space()=\"Pick {$copy->name}\"]"))->click();
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(fn(): bool => $this->project->refresh()->picked_scheme_id === $copy->id);
+        $this->patiently()->until(fn(): bool => $this->project->refresh()->picked_scheme_id === $copy->id);
         $this->assertAccessible();
     }
 
@@ -75,7 +75,7 @@ final class OptionsTest extends BrowserTestCase
         self::assertSame('true', $this->find("[name=\"rooms[{$row}][area_from]\"]")->getAttribute('aria-invalid'));
         $this->find("[name=\"rooms[{$row}][area_from]\"]")->clear()->sendKeys('100 sq ft');
         $this->find('.brief .btn-primary')->click();
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector('.field-error')) === []);
+        $this->patiently()->until(fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector('.field-error')) === []);
         $this->visit("/schemes/{$this->scheme->id}/board?select=ur2");
         $this->waitFor('#rows [data-finding="brief/bedroom-area/ur2"][data-verdict="violated"]');
         $this->assertAccessible();

@@ -104,7 +104,7 @@ final class ReviewLifeTest extends BrowserTestCase
 
     private function waitForRows(int $count): void
     {
-        $this->browser->wait(Chrome::PATIENCE, 50)->until(
+        $this->patiently()->until(
             fn(): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.row-link'))) === $count,
         );
     }

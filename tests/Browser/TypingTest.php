@@ -93,7 +93,7 @@ final class TypingTest extends BrowserTestCase
             JS);
         $this->press('t');
         $this->press(WebDriverKeys::ARROW_LEFT);
-        $this->browser->wait(Chrome::PATIENCE, 100)->until(
+        $this->patiently()->until(
             fn(): bool => str_contains($this->find('#board-refusals')->getText(), 'The server failed on it.'),
         );
         self::assertSame(3, $this->browser->executeScript('return window.asked'));
@@ -121,7 +121,7 @@ final class TypingTest extends BrowserTestCase
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->waitForText('#board-message', 'The database does not answer. 2 edits are kept here and sent as soon as it does.');
         // it is asked more often than a fault is, and nothing is given up
-        $this->browser->wait(Chrome::PATIENCE, 100)->until(fn(): bool => $this->browser->executeScript('return window.asked') > 3);
+        $this->patiently()->until(fn(): bool => $this->browser->executeScript('return window.asked') > 3);
         self::assertSame('', $this->find('#board-refusals')->getText());
         $this->browser->executeScript('window.fetch = window.straightFetch;');
         $this->find('#board-message [data-act="send"]')->click();
