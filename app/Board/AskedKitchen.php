@@ -18,9 +18,9 @@ use Heurema\Kitchen\UnitSizes;
 use Heurema\Kitchen\UnitWidths;
 use Heurema\Kitchen\WallStretch;
 use Heurema\Kitchen\WallStretches;
-use Heurema\Kitchen\WallUnitWish;
+use Heurema\Kitchen\WallUnitOptions;
 use Heurema\Kitchen\Wanted;
-use Heurema\Kitchen\WorktopWish;
+use Heurema\Kitchen\WorktopOptions;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -249,21 +249,21 @@ final readonly class AskedKitchen
         return $this->usualSizes->reaching($this->upTo('over_fronts', $this->usualSizes->overhang, self::MOST_OVER));
     }
 
-    private function worktops(): WorktopWish
+    private function worktops(): WorktopOptions
     {
         $upstand = $this->upTo('upstand', 0.0, self::MOST_UPSTAND);
 
-        return new WorktopWish(
+        return new WorktopOptions(
             $this->upTo('over_ends', $this->usualSizes->overhang, self::MOST_OVER),
             $upstand > 0.0 ? $upstand : null,
             $this->asked->boolean('one_piece'),
         );
     }
 
-    private function wallUnits(): ?WallUnitWish
+    private function wallUnits(): ?WallUnitOptions
     {
         return $this->asked->boolean('hung', true)
-            ? new WallUnitWish($this->asked->boolean('glass'), $this->asked->boolean('deep', true))
+            ? new WallUnitOptions($this->asked->boolean('glass'), $this->asked->boolean('deep', true))
             : null;
     }
 

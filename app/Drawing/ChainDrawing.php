@@ -49,12 +49,11 @@ final class ChainDrawing
     /** @return array{int, float} the level of a text, and how far along the row from the middle of its part it stands, px */
     private function place(float $middle, float $half): array
     {
-        $free = array_filter(self::LEVELS, fn(int $level): bool => $middle - $half > $this->full[$level] + self::APART);
-        $level = array_values($free)[0] ?? self::LEVELS[0];
-        foreach ($free === [] ? self::LEVELS : [] as $one) {
-            $level = $this->full[$one] < $this->full[$level] ? $one : $level;
+        [$level, $at] = [self::LEVELS[0], INF];
+        foreach (self::LEVELS as $one) {
+            $there = max($middle, $this->full[$one] + self::APART + $half);
+            [$level, $at] = $there < $at ? [$one, $there] : [$level, $at];
         }
-        $at = max($middle, $this->full[$level] + self::APART + $half);
         $this->full[$level] = $at + $half;
 
         return [$level, $at - $middle];

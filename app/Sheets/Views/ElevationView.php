@@ -27,7 +27,7 @@ final readonly class ElevationView extends DrawingView
         Home $home,
         DimensionStyle $style,
         int $scale,
-        array $marks = [],
+        array $marks,
     ) {
         parent::__construct($home, $scale);
         $this->drawing = new ElevationDrawing($wall, $home, $style, SheetStyle::PIXEL * $scale, $marks);

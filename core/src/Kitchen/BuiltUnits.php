@@ -28,8 +28,8 @@ final readonly class BuiltUnits
     public function __construct(
         private UnitSizes $sizes,
         private UnitWidths $widths,
-        private ?WorktopWish $worktops = null,
-        private ?WallUnitWish $wallUnits = new WallUnitWish(),
+        private ?WorktopOptions $worktops = null,
+        private ?WallUnitOptions $wallUnits = new WallUnitOptions(),
     ) {}
 
     /** How wide what is set in a unit is, mm. */

@@ -26,7 +26,7 @@ final readonly class WallUnits
     public function __construct(
         private UnitSizes $sizes,
         private UnitWidths $widths,
-        private WallUnitWish $wish = new WallUnitWish(),
+        private WallUnitOptions $options = new WallUnitOptions(),
     ) {}
 
     /** @return list<Fixture> */
@@ -86,7 +86,7 @@ final readonly class WallUnits
 
         return $top - $base < self::LEAST_HEIGHT || $row->stretch->windowed($unit->left, $unit->right()) > 0.0 ? [] : [
             BuiltUnits::at($row->stretch, FixtureKind::WallCabinet, $unit->left, $unit->width)
-                ->sized($unit->width, $this->wish->isDeep ? $this->sizes->depth : $this->sizes->wallDepth, $top - $base, $base),
+                ->sized($unit->width, $this->options->isDeep ? $this->sizes->depth : $this->sizes->wallDepth, $top - $base, $base),
         ];
     }
 
@@ -113,7 +113,7 @@ final readonly class WallUnits
                 $at = $left > $unit->left + self::SAME ? $right - $width : $left;
                 $hung[] = BuiltUnits::at($row->stretch, $kind, $at, $width)
                     ->sized($width, $this->sizes->wallDepth, $top - $this->sizes->underside, $this->sizes->underside)
-                    ->withGlassDoors($this->wish->haveGlass && $kind === FixtureKind::WallCabinet ? true : null);
+                    ->withGlassDoors($this->options->haveGlass && $kind === FixtureKind::WallCabinet ? true : null);
             }
         }
 
@@ -153,6 +153,6 @@ final readonly class WallUnits
         return BuiltUnits::at($stretch, FixtureKind::WallCabinet, $stretch->length() - $wide, $wide)
             ->sized($wide, $wide, $top - $this->sizes->underside, $this->sizes->underside)
             ->withOutline((new DiagonalCorner($deep, $wide))->outline($wide, $wide), round($wide, 4), round($wide, 4))
-            ->withGlassDoors($this->wish->haveGlass ? true : null);
+            ->withGlassDoors($this->options->haveGlass ? true : null);
     }
 }

@@ -6,6 +6,7 @@ namespace Heurema\Kitchen;
 
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Words\FixtureKind;
+use Heurema\Spatial\Groups;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
 
@@ -32,22 +33,13 @@ final readonly class WorktopPiece
      */
     public static function all(array $tops, array $here, RoomSpace $room): array
     {
-        /** @var list<non-empty-list<PlacedFixture>> $pieces */
-        $pieces = [];
-        foreach ($tops as $top) {
-            [$joined, $apart] = [[], []];
-            foreach ($pieces as $piece) {
-                $goesOn = array_filter(
-                    $piece,
-                    static fn(PlacedFixture $one): bool => WorktopJoint::between($one, $top) !== null,
-                ) !== [];
-                [$joined, $apart] = $goesOn ? [[...$joined, ...$piece], $apart] : [$joined, [...$apart, $piece]];
-            }
-            $pieces = [...$apart, [...$joined, $top]];
-        }
+        $pieces = Groups::of(
+            $tops,
+            static fn(PlacedFixture $one, PlacedFixture $other): bool => WorktopJoint::between($one, $other) !== null,
+        );
 
         return array_map(
-            static fn(array $parts, int $number): self => self::of($number + 1, $parts, $here, $room),
+            static fn(array $parts, int $number): self => self::of($number + 1, array_reverse($parts), $here, $room),
             $pieces,
             array_keys($pieces),
         );

@@ -13,11 +13,11 @@ final readonly class Worktops
     /** Joints are closed, mm. */
     private const JOINT = 0.5;
 
-    private WorktopWish $wish;
+    private WorktopOptions $options;
 
-    public function __construct(private UnitSizes $sizes, ?WorktopWish $wish = null)
+    public function __construct(private UnitSizes $sizes, ?WorktopOptions $options = null)
     {
-        $this->wish = $wish ?? new WorktopWish($sizes->overhang);
+        $this->options = $options ?? new WorktopOptions($sizes->overhang);
     }
 
     /** @return list<Fixture> */
@@ -39,7 +39,7 @@ final readonly class Worktops
         $behind = $isIsland ? $over : 0.0;
         $top = BuiltUnits::at($row->stretch, FixtureKind::Counter, $left, $right - $left, -$behind)
             ->sized($right - $left, $this->sizes->depth + $over + $behind, $this->sizes->thickness, $this->sizes->height)
-            ->asWorktop($isIsland ? null : $this->wish->upstand, $this->wish->isOnePiece && $plan->corners !== [] ? true : null);
+            ->asWorktop($isIsland ? null : $this->options->upstand, $this->options->isOnePiece && $plan->corners !== [] ? true : null);
 
         return $corner === CornerKind::Diagonal && $right > $row->to
             ? $this->overDiagonal($top, $right - $left, $this->goesOnAround($plan->rows[$number + 1]))
@@ -51,13 +51,15 @@ final readonly class Worktops
     {
         $pieces = [];
         foreach ($row->units as $place => $unit) {
-            $before = $row->carriesWorktop($place) ? array_pop($pieces) : null;
-            $goesOn = $before !== null && abs($before[1] - $unit->left) <= self::JOINT;
-            array_push($pieces, ...match (true) {
-                !$row->carriesWorktop($place) => [],
-                $goesOn => [[$before[0], $unit->right()]],
-                default => [...$before === null ? [] : [$before], [$unit->left, $unit->right()]],
-            });
+            $last = array_key_last($pieces);
+            if (!$row->carriesWorktop($place)) {
+                continue;
+            }
+            if ($last !== null && abs($pieces[$last][1] - $unit->left) <= self::JOINT) {
+                $pieces[$last] = [$pieces[$last][0], $unit->right()];
+            } else {
+                $pieces[] = [$unit->left, $unit->right()];
+            }
         }
 
         return $pieces;
@@ -92,7 +94,7 @@ final readonly class Worktops
             $corner === CornerKind::BlindRight && $at <= $row->from => 0.0,
             $corner === CornerKind::Diagonal && $at <= $row->from + self::JOINT => $this->goesOnAround($row) ? $this->reach() : $at,
             $corner !== null && $at <= $row->from + self::JOINT => $this->sizes->depth + $this->sizes->overhang,
-            $this->isFree($row, $at) => $at - min($this->wish->atEnds, $at + $row->stretch->beyond[0]),
+            $this->isFree($row, $at) => $at - min($this->options->atEnds, $at + $row->stretch->beyond[0]),
             default => $at,
         };
     }
@@ -103,7 +105,7 @@ final readonly class Worktops
             $corner === CornerKind::BlindRight && $at >= $row->to - self::JOINT => $row->stretch->length() - $this->sizes->depth
                 - $this->sizes->overhang,
             $corner !== null && $at >= $row->to - self::JOINT => $row->stretch->length(),
-            $this->isFree($row, $at) => $at + min($this->wish->atEnds, $row->stretch->length() - $at + $row->stretch->beyond[1]),
+            $this->isFree($row, $at) => $at + min($this->options->atEnds, $row->stretch->length() - $at + $row->stretch->beyond[1]),
             default => $at,
         };
     }

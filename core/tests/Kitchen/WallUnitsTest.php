@@ -8,8 +8,8 @@ use Heurema\Geometry\Point;
 use Heurema\Kitchen\CornerKind;
 use Heurema\Kitchen\KitchenPlan;
 use Heurema\Kitchen\UnitSizes;
+use Heurema\Kitchen\WallUnitOptions;
 use Heurema\Kitchen\WallUnits;
-use Heurema\Kitchen\WallUnitWish;
 use Heurema\Layout\Fixture;
 use Heurema\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -79,15 +79,15 @@ final class WallUnitsTest extends TestCase
     public function test_glass_doors_and_a_shallow_unit_over_the_refrigerator(): void
     {
         $plan = HandPlan::corner('refrigerator 600, base 1400, base 1000', 'gap 600, filler 75, base 2325', CornerKind::BlindLeft);
-        $hung = static fn(WallUnitWish $wish): array => array_map(
+        $hung = static fn(WallUnitOptions $wish): array => array_map(
             static fn(Fixture $one): array => [$one->kind->value, $one->depth, $one->glassDoors],
             (new WallUnits(UnitSizes::usual(UnitSystem::Metric), UnitSizes::usualWidths(UnitSystem::Metric), $wish))->over($plan),
         );
         self::assertSame([
             ['wall_cabinet', 600.0, true], ['wall_cabinet', 350.0, null], ['wall_cabinet', 350.0, true], ['wall_cabinet', 350.0, true],
             ['filler', 350.0, null], ['wall_cabinet', 350.0, true],
-        ], $hung(new WallUnitWish(true, false)));
-        self::assertSame(['wall_cabinet', 600.0, null], $hung(new WallUnitWish())[1]);
+        ], $hung(new WallUnitOptions(true, false)));
+        self::assertSame(['wall_cabinet', 600.0, null], $hung(new WallUnitOptions())[1]);
     }
 
     public function test_a_unit_in_the_corner_comes_first(): void

@@ -12,8 +12,8 @@ use Heurema\Kitchen\Row;
 use Heurema\Kitchen\RowUnit;
 use Heurema\Kitchen\Stretch;
 use Heurema\Kitchen\UnitSizes;
+use Heurema\Kitchen\WorktopOptions;
 use Heurema\Kitchen\Worktops;
-use Heurema\Kitchen\WorktopWish;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Units\UnitSystem;
@@ -49,7 +49,7 @@ final class WorktopsTest extends TestCase
     public function test_no_farther_over_an_open_end_than_there_is_room(float $left, float $right, string $span): void
     {
         $stretch = new Stretch(new Segment(new Point(1200, 0), new Point(0, 0)), Stretch::OPEN, Stretch::OPEN, beyond: [$left, $right]);
-        $over = (new Worktops(UnitSizes::usual(UnitSystem::Metric), new WorktopWish(60.0)))
+        $over = (new Worktops(UnitSizes::usual(UnitSystem::Metric), new WorktopOptions(60.0)))
             ->over(HandPlan::straight('base 600, base 600', $stretch), 0);
         self::assertSame(["counter {$span}, 870 to 910"], HandPlan::said($over, 1200));
     }
@@ -57,17 +57,17 @@ final class WorktopsTest extends TestCase
     public function test_over_fronts_with_an_upstand_and_in_one_piece_as_was_asked_for(): void
     {
         $plan = HandPlan::corner('base 1000, base 1000, base 1000', 'gap 600, filler 75, base 2325', CornerKind::BlindLeft);
-        $worktops = new Worktops(UnitSizes::usual(UnitSystem::Metric)->reaching(10.0), new WorktopWish(25.0, 120.0, true));
+        $worktops = new Worktops(UnitSizes::usual(UnitSystem::Metric)->reaching(10.0), new WorktopOptions(25.0, 120.0, true));
         foreach ([0 => 3000.0, 1 => 2390.0] as $row => $length) {
             [$top] = $worktops->over($plan, $row);
             self::assertSame([$length, 610.0, 120.0, true], [$top->width, $top->depth, $top->upstand, $top->onePiece]);
         }
         [$usual] = self::over($plan);
         self::assertSame([null, null], [$usual->upstand, $usual->onePiece]);
-        $straight = (new Worktops(UnitSizes::usual(UnitSystem::Metric), new WorktopWish(25.0, 120.0, true)))
+        $straight = (new Worktops(UnitSizes::usual(UnitSystem::Metric), new WorktopOptions(25.0, 120.0, true)))
             ->over(HandPlan::straight('base 600', HandPlan::wall(600)), 0);
         self::assertNull($straight[0]->onePiece, 'there is no corner');
-        $island = (new Worktops(UnitSizes::usual(UnitSystem::Metric), new WorktopWish(25.0, 120.0)))
+        $island = (new Worktops(UnitSizes::usual(UnitSystem::Metric), new WorktopOptions(25.0, 120.0)))
             ->over(HandPlan::straight('base 600', HandPlan::wall(600, false, false, isIsland: true)), 0);
         self::assertNull($island[0]->upstand, 'no wall is behind an island');
     }

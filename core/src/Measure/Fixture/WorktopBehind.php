@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Sweep;
 use Heurema\Layout\Words\FixtureKind;
@@ -41,6 +42,9 @@ final class WorktopBehind extends SubjectMeasure
     /** Joints are closed, mm. */
     private const JOINT = 3.0;
 
+    /** So far beside a corner it is measured, mm. */
+    private const ASIDE = 0.1;
+
     /** How far behind worktop is looked for, mm. */
     private const NEAR = 3000.0;
 
@@ -55,12 +59,8 @@ final class WorktopBehind extends SubjectMeasure
         }
         $pieces = self::pieces($subject, $home);
         $shortest = null;
-        foreach ([-1.0, 0.0, 1.0] as $side) {
-            $x = $side * ($width / 2 - self::JOINT);
-            $line = new Segment(
-                $subject->frame->toPlan(new Point($x, 0.0)),
-                $subject->frame->toPlan(new Point($x, -self::reach($pieces, $x))),
-            );
+        foreach (self::places($subject, $pieces, $width / 2 - self::JOINT) as $x) {
+            $line = self::behind($subject, $pieces, $x);
             if (self::isAtWall($subject, $line->to)) {
                 return new NotApplicable(Message::of('fixture.worktop_behind.at_wall'));
             }
@@ -73,53 +73,55 @@ final class WorktopBehind extends SubjectMeasure
         );
     }
 
-    /** @return list<list<Segment>> the edges of worktops and units in the room, in the frame of what is cooked on */
+    /** @return list<Polygon> worktops and units of the room */
     private static function pieces(PlacedFixture $one, Home $home): array
     {
         $pieces = [];
         foreach ($one->bounds === null ? [] : $home->fixturesNear($one->storey(), $one->bounds->grown(self::NEAR)) as $other) {
-            if ($other->room === $one->room && in_array($other->fixture->kind, self::TOPS, true)) {
-                $pieces[] = array_map(
-                    static fn(Segment $edge): Segment => new Segment($one->frame->fromPlan($edge->from), $one->frame->fromPlan($edge->to)),
-                    $other->outline?->edges() ?? [],
-                );
-            }
+            $isPiece = $other->outline !== null && $other->room === $one->room && in_array($other->fixture->kind, self::TOPS, true);
+            $pieces = [...$pieces, ...$isPiece ? [new Polygon($other->outline)] : []];
         }
 
         return $pieces;
     }
 
-    /** @param list<list<Segment>> $pieces */
-    private static function reach(array $pieces, float $x): float
+    /**
+     * Both ends of its back, and every corner of a piece between them, on either side of it: the least lies at one of those.
+     *
+     * @param list<Polygon> $pieces
+     *
+     * @return non-empty-list<float> along its back from the middle
+     */
+    private static function places(PlacedFixture $one, array $pieces, float $half): array
     {
-        $spans = array_filter(array_map(static fn(array $edges): ?array => self::span($edges, $x), $pieces));
-        usort($spans, static fn(array $a, array $b): int => $b[1] <=> $a[1]);
-        $reach = 0.0;
-        foreach ($spans as [$far, $near]) {
-            if ($near >= $reach - self::JOINT) {
-                $reach = min($reach, $far);
+        $places = [-$half, $half];
+        foreach ($pieces as $piece) {
+            foreach ($piece->outer->points as $corner) {
+                $x = $one->frame->fromPlan($corner)->x;
+                $places = [...$places, ...abs($x) < $half ? [$x - self::ASIDE, $x + self::ASIDE] : []];
             }
         }
 
-        return -$reach;
+        return $places;
     }
 
     /**
-     * @param list<Segment> $edges
+     * From its back as far as pieces follow one another.
      *
-     * @return array{float, float}|null from where to where a line straight back at x crosses it
+     * @param list<Polygon> $pieces
      */
-    private static function span(array $edges, float $x): ?array
+    private static function behind(PlacedFixture $one, array $pieces, float $x): Segment
     {
-        $at = [];
-        foreach ($edges as $edge) {
-            [$a, $b] = [$edge->from->x - $x, $edge->to->x - $x];
-            if (($a < 0.0) !== ($b < 0.0)) {
-                $at[] = $edge->from->y + ($edge->to->y - $edge->from->y) * $a / ($a - $b);
-            }
+        $line = new Segment($one->frame->toPlan(new Point($x, 0.0)), $one->frame->toPlan(new Point($x, -self::NEAR)));
+        $chords = array_merge(...array_map(static fn(Polygon $piece): array => $piece->chords($line), $pieces));
+        $spans = array_map(static fn(Segment $chord): array => [$line->along($chord->from), $line->along($chord->to)], $chords);
+        sort($spans);
+        $reach = 0.0;
+        foreach ($spans as [$from, $to]) {
+            $reach = $from <= $reach + self::JOINT ? max($reach, $to) : $reach;
         }
 
-        return $at === [] ? null : [min($at), max($at)];
+        return new Segment($line->from, $line->at($reach));
     }
 
     private static function isAtWall(PlacedFixture $one, Point $back): bool

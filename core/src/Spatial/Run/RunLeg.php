@@ -38,12 +38,14 @@ final readonly class RunLeg
     {
         $this->facing = $units[0]->frame->yAxis;
         $this->along = $this->facing->left();
-        $across = array_merge(...array_map(fn(PlacedFixture $one): array => $this->places($one, $this->along), $units));
+        [$across, $out] = [
+            array_map(fn(PlacedFixture $one): array => $this->ends($one, $this->along), $units),
+            array_map(fn(PlacedFixture $one): array => $this->ends($one, $this->facing), $units),
+        ];
         $cabinets = array_filter($units, static fn(PlacedFixture $one): bool => $one->fixture->kind !== FixtureKind::Counter);
-        $this->back = min([INF, ...array_merge(...array_map(fn(PlacedFixture $one): array => $this->places($one, $this->facing), $units))]);
-        $this->front = max([-INF, ...array_map($this->frontOf(...), $units)]);
+        [$this->back, $this->front] = [min(array_column($out, 0)), max(array_map($this->frontOf(...), $units))];
         $this->fronts = $cabinets === [] ? $this->front : max(array_map($this->frontOf(...), $cabinets));
-        [$this->left, $this->right] = [$left ?? min([INF, ...$across]), $right ?? max([-INF, ...$across])];
+        [$this->left, $this->right] = [$left ?? min(array_column($across, 0)), $right ?? max(array_column($across, 1))];
     }
 
     /** The same between two places: a corner takes what lies beyond it. */
@@ -55,8 +57,8 @@ final readonly class RunLeg
     /** @return array{float, float}|null where a thing begins and ends along it; null: nowhere between its ends */
     public function stretch(PlacedFixture $one): ?array
     {
-        $places = $this->places($one, $this->along);
-        [$from, $to] = [max($this->left, min([INF, ...$places])), min($this->right, max([-INF, ...$places]))];
+        [$from, $to] = $this->ends($one, $this->along);
+        [$from, $to] = [max($this->left, $from), min($this->right, $to)];
 
         return $to > $from ? [$from, $to] : null;
     }
@@ -94,7 +96,7 @@ final readonly class RunLeg
         $reach = null;
         foreach ($this->units as $one) {
             if (($one->fixture->kind === FixtureKind::Counter) === $isWorktop && $this->isCutOff($one, $atRight)) {
-                $reach = max($reach ?? 0.0, max([-INF, ...$this->places($one, $this->facing)]) - $this->back);
+                $reach = max($reach ?? 0.0, $this->ends($one, $this->facing)[1] - $this->back);
             }
         }
 
@@ -105,8 +107,8 @@ final readonly class RunLeg
     public function reachesBeyond(float $place, bool $atRight): bool
     {
         return array_filter($this->units, function (PlacedFixture $one) use ($place, $atRight): bool {
-            $across = $this->places($one, $this->along);
-            $beyond = $atRight ? max([-INF, ...$across]) - $place : $place - min([INF, ...$across]);
+            [$left, $right] = $this->ends($one, $this->along);
+            $beyond = $atRight ? $right - $place : $place - $left;
 
             return $one->fixture->kind !== FixtureKind::Counter && $beyond > self::CUT;
         }) !== [];
@@ -118,9 +120,9 @@ final readonly class RunLeg
         if (!in_array($one, $this->units, true) || !$this->isSlanted($one, $atRight)) {
             return false;
         }
-        $across = $this->places($one, $this->along);
+        [$left, $right] = $this->ends($one, $this->along);
 
-        return $atRight ? max([-INF, ...$across]) >= $this->right - self::END : min([INF, ...$across]) <= $this->left + self::END;
+        return $atRight ? $right >= $this->right - self::END : $left <= $this->left + self::END;
     }
 
     private function isSlanted(PlacedFixture $one, bool $atRight): bool
@@ -133,19 +135,26 @@ final readonly class RunLeg
     {
         return $this->isSlanted($one, true) || $this->isSlanted($one, false)
             ? min($this->frontAt($one, false), $this->frontAt($one, true))
-            : max([-INF, ...$this->places($one, $this->facing)]);
+            : $this->ends($one, $this->facing)[1];
     }
 
     private function frontAt(PlacedFixture $one, bool $atRight): float
     {
-        $across = $this->places($one, $this->along);
-        $end = $atRight ? max([-INF, ...$across]) : min([INF, ...$across]);
+        $end = $this->ends($one, $this->along)[$atRight ? 1 : 0];
 
         return max([-INF, ...array_map(
             static fn(float $at, float $out): float => abs($at - $end) <= self::END ? $out : -INF,
-            $across,
+            $this->places($one, $this->along),
             $this->places($one, $this->facing),
         )]);
+    }
+
+    /** @return array{float, float} from where to where a thing reaches in a direction */
+    private function ends(PlacedFixture $one, Point $direction): array
+    {
+        $places = $this->places($one, $direction);
+
+        return [min([INF, ...$places]), max([-INF, ...$places])];
     }
 
     /** @return list<float> */

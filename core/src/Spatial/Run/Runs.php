@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Spatial\Run;
 
 use Heurema\Layout\Words\FixtureKind;
+use Heurema\Spatial\Groups;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
@@ -75,26 +76,14 @@ final class Runs
      */
     private static function legs(array $units): array
     {
-        $legs = [];
-        foreach ($units as $unit) {
-            $leg = [$unit];
-            $apart = [];
-            foreach ($legs as $other) {
-                $isBeside = array_filter(
-                    $other,
-                    static fn(PlacedFixture $one): bool => self::isBeside(new RunLeg([$unit]), new RunLeg([$one]))
-                        || self::isSetIn($unit, $one) || self::isSetIn($one, $unit),
-                ) !== [];
-                if ($isBeside) {
-                    array_push($leg, ...$other);
-                } else {
-                    $apart[] = $other;
-                }
-            }
-            $legs = [...$apart, $leg];
-        }
+        $alone = array_map(static fn(PlacedFixture $one): RunLeg => new RunLeg([$one]), $units);
+        $belong = static fn(RunLeg $one, RunLeg $other): bool => self::isBeside($one, $other)
+            || self::isSetIn($one->units[0], $other->units[0]) || self::isSetIn($other->units[0], $one->units[0]);
 
-        return array_map(static fn(array $leg): RunLeg => new RunLeg($leg), $legs);
+        return array_map(
+            static fn(array $leg): RunLeg => new RunLeg(array_map(static fn(RunLeg $one): PlacedFixture => $one->units[0], $leg)),
+            Groups::of($alone, $belong),
+        );
     }
 
     /** What is set in a worktop belongs to its leg, however far from its edges. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Kitchen;
 
 /** How the worktops of a kitchen are wanted; lengths in mm. */
-final readonly class WorktopWish
+final readonly class WorktopOptions
 {
     /**
      * @param float      $atEnds    over ends that nothing closes

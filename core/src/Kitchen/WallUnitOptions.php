@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Kitchen;
 
 /** What hangs over the rows of a kitchen. */
-final readonly class WallUnitWish
+final readonly class WallUnitOptions
 {
     /**
      * @param bool $haveGlass doors of glass, but over a refrigerator

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Spatial;
+
+/** Groups of things in which each belongs to another one of its group, and to none of the others. */
+final class Groups
+{
+    /**
+     * @template T
+     *
+     * @param list<T>              $things
+     * @param \Closure(T, T): bool $belong do two of them belong together by themselves?
+     *
+     * @return list<non-empty-list<T>>
+     */
+    public static function of(array $things, \Closure $belong): array
+    {
+        $groups = [];
+        foreach ($things as $thing) {
+            [$joined, $apart] = [[$thing], []];
+            foreach ($groups as $group) {
+                $isOne = array_filter($group, static fn(mixed $one): bool => $belong($one, $thing)) !== [];
+                [$joined, $apart] = $isOne ? [[...$joined, ...$group], $apart] : [$joined, [...$apart, $group]];
+            }
+            $groups = [...$apart, $joined];
+        }
+
+        return $groups;
+    }
+}
