@@ -6,22 +6,26 @@ namespace App\Drawing;
 
 use Heurema\Drafting\ElevationThing;
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Words\HingeSide;
 
 /** The leaves of a cabinet on an elevation: where they part, lines that meet at their hinges where these are known, strokes over glass. */
 final readonly class CabinetFront
 {
-    /** A front is so much narrower than its unit at least, and what turns its side to the wall by more, mm. */
+    /** A front is so much narrower than its unit at least, at either side, mm. */
     private const NARROWER = 1.0;
-    private const TURNED = 40.0;
+
+    /** The cosine of how far its front may turn from the wall's. */
+    private const TURNED = 0.99;
 
     /** How long a stroke over glass is, as a share of the leaf's width. */
     private const STROKE = 0.22;
 
     private Fixture $unit;
 
-    public function __construct(private ElevationThing $thing)
+    /** @param Segment $face of the wall, as it is seen from left to right */
+    public function __construct(private ElevationThing $thing, private Segment $face)
     {
         $this->unit = $thing->fixture->fixture;
     }
@@ -40,12 +44,12 @@ final readonly class CabinetFront
         return $drawn;
     }
 
-    /** All of its width is seen: what turns its side to the wall shows no door there. */
+    /** What turns its side to the wall shows no door there. */
     private function isSeenFromTheFront(): bool
     {
-        $seen = $this->thing->right() - $this->thing->left();
+        $intoTheRoom = $this->face->direction()->left()->times(-1.0);
 
-        return $this->thing->isAtWall && abs($seen - ($this->unit->width ?? 0.0)) < self::TURNED;
+        return $this->thing->isAtWall && $this->thing->fixture->frame->yAxis->dot($intoTheRoom) >= self::TURNED;
     }
 
     /** @return list<array{float, float, float, float}> left, right, bottom and top, mm: those of its bodies that lie before the others */

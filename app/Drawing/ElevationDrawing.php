@@ -165,7 +165,7 @@ final readonly class ElevationDrawing
             'g',
             ['data-subject' => $one->fixture->id(), ...$one->fixture->id() === $this->chosen ? self::CHOSEN : []],
             Svg::element('title', [], Svg::text($one->fixture->name())).implode('', $bodies)
-                .(new CabinetFront($one))->draw(),
+                .(new CabinetFront($one, $this->wall->face))->draw(),
         );
     }
 

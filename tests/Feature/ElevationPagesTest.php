@@ -36,6 +36,9 @@ final class ElevationPagesTest extends TestCase
             $this->get($address)->assertOk()->assertSee('A: Wall between Kitchen and dining and Living')->assertSee('Garage');
             $powder = $this->get("{$address}?room=gr3")->assertOk();
             $powder->assertSee('aria-current="page"', false)->assertSee('class="elevation-drawing"', false);
+            $powder->assertDontSee('unit-mark', false);
+            $kitchen = $this->get("{$address}?room=gr4")->assertOk();
+            $kitchen->assertSee('unit-mark', false)->assertSee('K5');
             $this->get("{$address}?room=nothing")->assertOk()->assertSee('A: Wall between Kitchen and dining and Living');
         }
     }

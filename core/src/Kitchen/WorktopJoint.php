@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Kitchen;
 
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\PlacedFixture;
 
 /** Where two legs of a worktop of one piece go on into each other. */
@@ -17,10 +18,9 @@ final class WorktopJoint
     /** @return Segment|null on plan; null: they are two pieces */
     public static function between(PlacedFixture $one, PlacedFixture $other): ?Segment
     {
-        if ($one->fixture->onePiece !== true || $other->fixture->onePiece !== true || abs($one->base() - $other->base()) > self::TOUCH) {
-            return null;
-        }
-        foreach ($one->outline?->edges() ?? [] as $edge) {
+        $areOne = $one->fixture->onePiece === true && $other->fixture->onePiece === true
+            && abs($one->base() - $other->base()) <= self::TOUCH + Tolerance::TOUCH;
+        foreach ($areOne ? $one->outline?->edges() ?? [] : [] as $edge) {
             foreach ($other->outline?->edges() ?? [] as $facing) {
                 $common = self::common($edge, $facing);
                 if ($common !== null) {
@@ -35,12 +35,12 @@ final class WorktopJoint
     /** The part of an edge along which another one runs. */
     private static function common(Segment $edge, Segment $other): ?Segment
     {
-        if (max(abs($edge->leftOf($other->from)), abs($edge->leftOf($other->to))) > self::TOUCH) {
+        if (max(abs($edge->leftOf($other->from)), abs($edge->leftOf($other->to))) > self::TOUCH + Tolerance::TOUCH) {
             return null;
         }
         [$a, $b] = [$edge->along($other->from), $edge->along($other->to)];
         [$from, $to] = [max(0.0, min($a, $b)), min($edge->length(), max($a, $b))];
 
-        return $to - $from < self::LEAST ? null : new Segment($edge->at($from), $edge->at($to));
+        return $to - $from < self::LEAST - Tolerance::TOUCH ? null : new Segment($edge->at($from), $edge->at($to));
     }
 }

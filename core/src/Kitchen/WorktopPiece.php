@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Kitchen;
 
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Groups;
 use Heurema\Spatial\PlacedFixture;
@@ -79,8 +80,10 @@ final readonly class WorktopPiece
         $walls = $room->outline()?->edges() ?? [];
         $touches = static fn(Segment $edge): bool => array_filter(
             $walls,
-            static fn(Segment $wall): bool => $wall->distanceTo($edge->at(self::AT_WALL)) <= self::AT_WALL
-                && $wall->distanceTo($edge->reversed()->at(self::AT_WALL)) <= self::AT_WALL,
+            static fn(Segment $wall): bool => max(
+                $wall->distanceTo($edge->at(self::AT_WALL)),
+                $wall->distanceTo($edge->reversed()->at(self::AT_WALL)),
+            ) <= self::AT_WALL + Tolerance::TOUCH,
         ) !== [];
 
         return array_sum(array_map(

@@ -47,6 +47,25 @@ final class WallHeightsTest extends TestCase
         self::assertSame(['elevation.sills', 'elevation.tops', 'elevation.undersides', 'elevation.worktops'], $keys);
     }
 
+    /** An upstand is none of the height of a worktop, but is seen over it. */
+    public function test_worktops_agree_whatever_stands_up_behind_them(): void
+    {
+        $top = ['base' => 870, 'height' => 40];
+        $walls = self::walls(
+            Sketch::room(4000, 3000, 'kitchen')->fixture('a', 'counter', 600, 0, 90, 600, 625, [...$top, 'upstand' => 20])
+                ->fixture('b', 'counter', 2000, 0, 90, 600, 625, $top),
+        );
+        self::assertSame([], NearHeights::of($walls));
+        $tops = [];
+        foreach ($walls as $wall) {
+            foreach ($wall->wall === 'w1' ? $wall->things : [] as $thing) {
+                $tops[$thing->fixture->id()] = $thing->top();
+            }
+        }
+        ksort($tops);
+        self::assertEqualsWithDelta(['a' => 930.0, 'b' => 910.0], $tops, 1e-6);
+    }
+
     public function test_a_room_whose_heights_agree_says_nothing(): void
     {
         $walls = self::walls(

@@ -11,6 +11,7 @@ use Heurema\Kitchen\WorktopPiece;
 use Heurema\Tests\Measure\DrawnKitchen;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A kitchen of 4 m by 3 m, turned and mirrored, in a schedule. */
@@ -78,6 +79,46 @@ final class KitchenScheduleTest extends TestCase
         self::assertSame([[2, 273.44, 5000.0]], $pieces(true));
         self::assertSame([[1, 187.5, 3625.0], [1, 85.94, 1375.0]], $pieces(false));
         self::assertSame([[1, 187.5, 3625.0], [1, 85.94, 1375.0]], $pieces(null));
+    }
+
+    /** Legs no more than 1 mm apart, or one no more than that over the other, go on into each other. */
+    #[TestWith([0.9, 0.0, 1])]
+    #[TestWith([1.0, 0.0, 1])]
+    #[TestWith([1.1, 0.0, 2])]
+    #[TestWith([0.0, 0.9, 1])]
+    #[TestWith([0.0, 1.0, 1])]
+    #[TestWith([0.0, 1.1, 2])]
+    public function test_when_legs_are_of_one_piece(float $apart, float $over, int $pieces): void
+    {
+        $said = ['height' => 40, 'one_piece' => true];
+        $home = Sketch::room(4000, 3000, 'kitchen')
+            ->fixture('a', 'counter', 2000, 0, 90, 4000, 625, ['base' => 870, ...$said])
+            ->fixture('b', 'counter', 4000, 1625 + $apart, 180, 2000, 625, ['base' => 870 + $over, ...$said])->home();
+        self::assertCount($pieces, KitchenSchedule::of($home->rooms[0], $home)->worktops);
+    }
+
+    /** They meet over 10 mm at the least. */
+    #[TestWith([9.9, 2])]
+    #[TestWith([10.0, 1])]
+    #[TestWith([10.1, 1])]
+    public function test_over_how_much_legs_meet(float $along, int $pieces): void
+    {
+        $said = ['base' => 870, 'height' => 40, 'one_piece' => true];
+        $home = Sketch::room(6000, 4000, 'kitchen')
+            ->fixture('a', 'counter', 1000, 0, 90, 2000, 625, $said)
+            ->fixture('b', 'counter', 2000 - $along, 1125, 0, 1000, 625, $said)->home();
+        self::assertCount($pieces, KitchenSchedule::of($home->rooms[0], $home)->worktops);
+    }
+
+    /** An upstand stands at a wall no more than 5 mm away. */
+    #[TestWith([4.9, 2000.0])]
+    #[TestWith([5.0, 2000.0])]
+    #[TestWith([5.1, 0.0])]
+    public function test_an_upstand_stands_at_a_wall(float $off, float $length): void
+    {
+        $home = Sketch::room(4000, 3000, 'kitchen')
+            ->fixture('a', 'counter', 2000, $off, 90, 2000, 625, ['base' => 870, 'height' => 40, 'upstand' => 100])->home();
+        self::assertEqualsWithDelta($length, KitchenSchedule::of($home->rooms[0], $home)->upstands(), 0.01);
     }
 
     #[DataProvider('homes')]

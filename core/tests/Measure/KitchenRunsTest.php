@@ -6,6 +6,7 @@ namespace Heurema\Tests\Measure;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Measure\Measured;
 use Heurema\Measure\NotApplicable;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Run\Run;
@@ -299,6 +300,88 @@ final class KitchenRunsTest extends MeasureTestCase
         self::assertEqualsWithDelta(0.0, self::number('fixture.worktop_behind', $island, 'c'), 0.01);
         $wall = DrawnKitchen::at([[[['b', 'base_cabinet', 1000, 3000], ['c', 'cooktop', 1600, 2200]], 'bottom']], $turn, $isMirrored);
         self::assertInstanceOf(NotApplicable::class, self::measure('fixture.worktop_behind', $wall, 'c'));
+    }
+
+    /** A wall nearer than 12 in is what it stands at. */
+    #[TestWith([304.7, true])]
+    #[TestWith([304.8, false])]
+    #[TestWith([304.9, false])]
+    public function test_an_island_stands_off_the_wall(float $gap, bool $isAtWall): void
+    {
+        $island = Sketch::room(4000, 3000, 'kitchen')->fixture('i', 'island', 2000, 3000 - $gap, 270, 2000, 900)
+            ->fixture('c', 'cooktop', 2000, 2800 - $gap, 270, 600, 520);
+        $behind = self::measure('fixture.worktop_behind', $island, 'c');
+        self::assertSame($isAtWall, $behind instanceof NotApplicable);
+        self::assertEqualsWithDelta($isAtWall ? 0.0 : 200.0, $behind instanceof Measured ? $behind->amount()->number : 0.0, 0.01);
+    }
+
+    /** Behind it the island is cut back over a part of its width: the least counts, wherever that is. */
+    public function test_the_least_worktop_behind(): void
+    {
+        $notch = [[-1000, 0], [-50, 0], [-50, 120], [50, 120], [50, 0], [1000, 0], [1000, 900], [-1000, 900]];
+        $island = Sketch::room(4000, 5000, 'kitchen')->fixture('i', 'island', 2000, 2000, 90, 2000, 900, ['outline' => $notch])
+            ->fixture('c', 'cooktop', 2000, 2300, 90, 600, 520);
+        self::assertEqualsWithDelta(180.0, self::number('fixture.worktop_behind', $island, 'c'), 0.01);
+    }
+
+    /** What stands farther than 1 m away does not count. */
+    #[TestWith([999.9, true])]
+    #[TestWith([1000.0, true])]
+    #[TestWith([1000.1, false])]
+    public function test_what_is_far_from_a_cooktop_is_not_beside_it(float $away, bool $isBeside): void
+    {
+        $kitchen = Sketch::room(5000, 3000, 'kitchen')->fixture('c', 'range', 1000, 0, 90, 600, 650)
+            ->fixture('t', 'tall_cabinet', 1300 + $away + 300, 0, 90, 600, 600);
+        $measured = self::measure('fixture.beside_tall', $kitchen, 'c', ['below' => Amount::length(381.0)]);
+        self::assertSame($isBeside, $measured instanceof Measured);
+    }
+
+    /** What stands farther than 2 in away is not beside it. */
+    #[TestWith([50.9, true])]
+    #[TestWith([51.0, true])]
+    #[TestWith([51.1, false])]
+    public function test_fronts_are_held_against_those_beside(float $gap, bool $isBeside): void
+    {
+        $kitchen = Sketch::room(4000, 3000, 'kitchen')->fixture('a', 'base_cabinet', 1000, 0, 90, 600, 600)
+            ->fixture('b', 'base_cabinet', 1600 + $gap, 0, 90, 600, 620);
+        self::assertSame($isBeside, self::measure('fixture.front_off', $kitchen, 'a') instanceof Measured);
+    }
+
+    /** A unit in a corner whose front reaches out by more than 50 mm more at one end is cut off. */
+    #[TestWith([49.9, RunCornerKind::Blind])]
+    #[TestWith([50.0, RunCornerKind::Blind])]
+    #[TestWith([50.1, RunCornerKind::Diagonal])]
+    public function test_how_far_a_front_is_cut_off(float $by, RunCornerKind $kind): void
+    {
+        $kitchen = DrawnKitchen::at([
+            [[['a', 'base_cabinet', 1000, 3100], ['d', 'base_cabinet', 3100, 4000]], 'bottom'],
+            [[['e', 'base_cabinet', 900, 2000]], 'right'],
+        ])->sized('fixtures', 'd', [
+            'depth' => 650 + $by,
+            'outline' => [[-450, 0], [450, 0], [450, 650 + $by], [400, 650 + $by], [-450, 650]],
+        ]);
+        self::assertSame([$kind], self::corners($kitchen));
+    }
+
+    /** Of an island whose units are not drawn room for knees is as far as it was said to reach over them. */
+    public function test_knees_under_an_island_whose_units_are_not_drawn(): void
+    {
+        $island = static fn(): Sketch => Sketch::room(4000, 5000, 'kitchen')
+            ->fixture('i', 'island', 2000, 1500, 90, 2000, 900, ['height' => 910])
+            ->fixture('p', 'chair', 2000, 2800, 270, 400, 400);
+        self::assertUnknown(['i.overhang'], self::measure('fixture.knee_depth', $island(), 'i'));
+        $said = $island()->sized('fixtures', 'i', ['overhang' => 380]);
+        self::assertEqualsWithDelta(380.0, self::number('fixture.knee_depth', $said, 'i'), 0.01);
+    }
+
+    /** Nobody said how high a wall unit hangs, or how high a base unit is. */
+    public function test_storage_of_unknown_heights(): void
+    {
+        $kitchen = Sketch::room(4000, 3000, 'kitchen')->fixture('b', 'base_cabinet', 1000, 0, 90, 600, 600)
+            ->fixture('w', 'wall_cabinet', 1000, 0, 90, 600, 350, ['height' => 700]);
+        $reach = ['from' => Amount::length(381.0), 'to' => Amount::length(1219.2)];
+        self::assertUnknown(['b.height', 'w.base'], self::measure('room.storage_in_reach', $kitchen, 'r', $reach));
+        self::assertInstanceOf(NotApplicable::class, self::measure('room.storage_in_reach', Sketch::room(4000, 3000), 'r', $reach));
     }
 
     #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]

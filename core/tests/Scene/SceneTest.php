@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Scene;
 
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Layout\Fixture;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Wall;
@@ -150,6 +152,16 @@ final class SceneTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_an_upstand_rises_over_the_back_of_a_worktop(): void
+    {
+        $top = new Fixture('t', FixtureKind::Counter, new Point(0.0, 0.0), 90.0, 1800.0, 625.0, 40.0, 870.0, upstand: 100.0);
+        $solids = FurnitureSolids::ofFixture($top);
+        [$outline, $bottom, $high] = $solids[count($solids) - 1];
+        self::assertEqualsWithDelta([1800.0 * 20.0, 40.0, 100.0], [$outline->area(), $bottom, $high], 1e-6);
+        self::assertEqualsWithDelta(0.0, min(array_column($outline->points, 'y')), 1e-9);
+        self::assertCount(count($solids) - 1, FurnitureSolids::ofFixture($top->asWorktop(null, null)));
     }
 
     #[DataProvider('homes')]

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Fixture;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -49,7 +50,7 @@ final class BesideTall extends SubjectMeasure
             return new Unknown(["{$subject->id()}.".($width === null ? 'width' : 'depth')]);
         }
         [$nearest, $missing] = [null, []];
-        foreach ($home->fixturesNear($subject->storey(), $subject->bounds->grown(self::NEAR)) as $other) {
+        foreach ($home->fixturesNear($subject->storey(), $subject->bounds->grown(self::NEAR + Tolerance::TOUCH)) as $other) {
             $line = $other->room === $subject->room ? self::away($subject, $other, $width / 2, $depth) : null;
             if ($line === null) {
                 continue;
@@ -79,7 +80,7 @@ final class BesideTall extends SubjectMeasure
             return null;
         }
         [$atRight, $atLeft] = [$box->left - $half, -$half - $box->right];
-        if (max($atRight, $atLeft) < -self::TOUCH || max($atRight, $atLeft) > self::NEAR) {
+        if (max($atRight, $atLeft) < -self::TOUCH || max($atRight, $atLeft) > self::NEAR + Tolerance::TOUCH) {
             return null;
         }
         $y = min(max($box->bottom, $depth / 2), $box->top);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -39,10 +40,11 @@ final class FrontOff extends RunMeasure
         $off = null;
         $isAlone = true;
         foreach (self::others($run, $one, self::KINDS) as [$other, $there]) {
-            $isBeside = max($at[0], $there[0]) - min($at[1], $there[1]) <= self::BESIDE && $other->frame->yAxis->dot($facing) > 0.999;
+            $gap = max($at[0], $there[0]) - min($at[1], $there[1]);
+            $isBeside = $gap <= self::BESIDE + Tolerance::TOUCH && $other->frame->yAxis->dot($facing) > 0.999;
             $apart = abs(self::front($one, $facing) - self::front($other, $facing));
             $isAlone = $isAlone && !$isBeside;
-            $isNearly = $isBeside && $apart > self::SAME && $apart <= self::NEARLY;
+            $isNearly = $isBeside && $apart > self::SAME && $apart <= self::NEARLY + Tolerance::TOUCH;
             $off = $isNearly && ($off === null || $apart > $off[0]) ? [$apart, $other, $there] : $off;
         }
         if ($off === null) {

@@ -8,6 +8,7 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Sweep;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -128,6 +129,6 @@ final class WorktopBehind extends SubjectMeasure
     {
         $met = $one->plan->mass->obstructions()->sweep(new Sweep($back, $one->frame->yAxis->times(-1.0), -1.0, 1.0));
 
-        return $met !== null && $met->distance < self::AT_WALL;
+        return $met !== null && $met->distance < self::AT_WALL - Tolerance::TOUCH;
     }
 }

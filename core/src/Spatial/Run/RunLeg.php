@@ -7,6 +7,7 @@ namespace Heurema\Spatial\Run;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\StraightOut;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\PlacedFixture;
 
@@ -127,7 +128,8 @@ final readonly class RunLeg
 
     private function isSlanted(PlacedFixture $one, bool $atRight): bool
     {
-        return $one->fixture->outline !== null && $this->frontAt($one, $atRight) - $this->frontAt($one, !$atRight) > self::CUT;
+        return $one->fixture->outline !== null
+            && $this->frontAt($one, $atRight) - $this->frontAt($one, !$atRight) > self::CUT + Tolerance::TOUCH;
     }
 
     /** How far out its front is: of what is cut off at the end where it is less. */
