@@ -9,6 +9,7 @@ use App\Models\LogEntry;
 use App\Models\Project;
 use App\Models\Scheme;
 use App\Models\User;
+use Heurema\Kitchen\GiveMarks;
 use Heurema\Layout\Layout;
 use Illuminate\Support\Facades\DB;
 
@@ -22,6 +23,7 @@ final readonly class BeginDrawing
     public function begin(User $by, Layout $layout, array $books, ?array $imported = null): Scheme
     {
         return DB::transaction(static function () use ($by, $layout, $books, $imported): Scheme {
+            $layout = GiveMarks::to($layout);
             $project = new Project(['name' => $layout->name, 'books' => $books]);
             $project->office()->associate($by->office_id);
             $project->save();

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Scheme;
 use App\Models\SchemeEdit;
 use App\Models\User;
+use Heurema\Kitchen\EditWithMarks;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -35,7 +36,7 @@ final readonly class ChangeScheme
     public function edit(Scheme $scheme, User $by, int $version, Edit $edit, ?string $sentAs = null): Scheme
     {
         return $this->onCurrent($scheme, $version, function (Scheme $current) use ($by, $edit, $sentAs): ?Layout {
-            $edited = $this->editor->apply($current->layout, $edit);
+            $edited = $this->editor->apply($current->layout, new EditWithMarks($edit, $current->layout));
             if ($edited->patch->changes === []) {
                 return null;
             }

@@ -10,6 +10,7 @@ use App\Intake\ImportedElement;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\User;
+use Heurema\Kitchen\GiveMarks;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
@@ -25,6 +26,7 @@ final readonly class OpenProject
      */
     public function open(User $by, Layout $layout, ?string $address, ?array $books = null, ?array $imported = null): Revision
     {
+        $layout = GiveMarks::to($layout);
         $project = new Project(['name' => $layout->name, 'address' => $address, ...($books === null ? [] : ['books' => $books])]);
         $report = $this->reports->report(new Home($layout), new Basis($project->books, $project->settings));
 

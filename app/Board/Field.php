@@ -17,6 +17,7 @@ final readonly class Field
     public const YES_NO = 'yes_no';
     public const NUMBER = 'number';
     public const AIR_FLOW = 'air_flow';
+    public const MARK = 'mark';
 
     /** Two lengths with a semicolon between them. */
     public const PAIR = 'pair';
@@ -69,6 +70,7 @@ final readonly class Field
                 $value === Value::TwoLengths => self::PAIR,
                 $value->isLength() => self::LENGTH,
                 $value === Value::AirFlow => self::AIR_FLOW,
+                $value === Value::Mark => self::MARK,
                 $value->isNumber() => self::NUMBER,
                 $value === Value::Word => self::CHOICE,
                 $value === Value::YesNo => self::YES_NO,

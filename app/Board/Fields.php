@@ -14,7 +14,7 @@ use Heurema\Layout\Schema\Value;
 final class Fields
 {
     /** What is thought of first, and last; the rest as the document writes it. */
-    private const FIRST = ['name', 'type', 'operation', 'use'];
+    private const FIRST = ['name', 'mark', 'type', 'operation', 'use'];
     private const LAST = ['trim', 'clear_width', 'clear_height', 'facing', 'status', 'locked'];
 
     /** @return list<Field> those of its kind, and those that it has a value of */

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Element;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Marks;
+use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Units\AirFlowReader;
 use Heurema\Units\Amount;
 use Heurema\Units\UnreadableLength;
@@ -36,7 +39,11 @@ final readonly class TypedValues
             if ($text === '' && $field->required) {
                 throw new RefusedValue($field->key, "{$field->label} is needed.");
             }
-            $value = $text === '' ? null : $this->value($field, $text);
+            $value = match (true) {
+                $text === '' => null,
+                $field->kind === Field::MARK => $this->mark($element, $text),
+                default => $this->value($field, $text),
+            };
             if ($field->key === $top?->key) {
                 $wanted = $value;
 
@@ -79,6 +86,7 @@ final readonly class TypedValues
         $value = $field->key === $top?->key ? $top->value() : Arr::get($element->toArray(), $field->key);
 
         return match (true) {
+            $field->kind === Field::MARK => (new Marks($this->layout))->of($element->id()),
             is_bool($value) => $value ? 'yes' : 'no',
             $field->kind === Field::LENGTH && (is_int($value) || is_float($value)) => $field->isSigned
                 ? SignedLength::write((float) $value, $this->layout)
@@ -111,6 +119,23 @@ final readonly class TypedValues
         }
 
         return array_map(fn(string $part): float => $this->layout->lengths()->read(trim($part))->mm, $parts);
+    }
+
+    /** @throws RefusedValue when it is too long, or another of its list has it */
+    private function mark(Element $element, string $text): string
+    {
+        if (mb_strlen($text) > JsonCursor::LONGEST_MARK) {
+            throw new RefusedValue(Field::MARK, 'A mark has at most '.JsonCursor::LONGEST_MARK.' characters.');
+        }
+        $draft = new Draft($this->layout);
+        foreach ((new Marks($this->layout))->all() as $id => $mark) {
+            $other = mb_strtolower($mark) === mb_strtolower($text) ? $draft->find((string) $id)->element : $element;
+            if ($other->id() !== $element->id() && $other::list() === $element::list()) {
+                throw new RefusedValue(Field::MARK, "“{$mark}” is taken: choose another, or change the other one first.");
+            }
+        }
+
+        return $text;
     }
 
     private function value(Field $field, string $text): mixed

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Axis;
 
@@ -26,6 +27,12 @@ final readonly class AxisDrawing
             Svg::element('path', ['class' => 'axis-hold', 'd' => $line]).Svg::element('path', ['class' => 'axis-line', 'd' => $line])
                 .Svg::pinned($this->end(), 'axis-name', $name),
         );
+    }
+
+    /** What its name covers. */
+    public function box(float $scale): Box
+    {
+        return Box::at($this->end(), 2 * self::RADIUS * $scale, 2 * self::RADIUS * $scale);
     }
 
     private function end(): Point

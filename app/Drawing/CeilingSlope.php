@@ -31,24 +31,44 @@ final readonly class CeilingSlope
         if (!$ceiling instanceof SlopedCeiling || $outline === null) {
             return '';
         }
-        $drawn = implode('', array_map($this->arrow(...), $ceiling->slopes()));
+        return implode('', [
+            ...array_map($this->arrow(...), $ceiling->slopes()),
+            ...array_map(fn(array $level): string => self::level($level[0], $this->height(...$level)), $this->levels()),
+        ]);
+    }
+
+    /** @return list<PlanText> what is written on it */
+    public function texts(): array
+    {
+        return array_map(fn(array $level): PlanText => $this->height(...$level), $this->levels());
+    }
+
+    /** @return list<array{Segment, float}> where the ceiling is as high as codes count floor from, and how high that is */
+    private function levels(): array
+    {
+        [$ceiling, $outline] = [$this->room->room->ceiling, $this->room->outline()];
+        $levels = [];
+        if (!$ceiling instanceof SlopedCeiling || $outline === null) {
+            return [];
+        }
         foreach ($this->home->layout->units === UnitSystem::Imperial ? self::IMPERIAL : self::METRIC as $height) {
             foreach ($ceiling->levelLines($height) as $line) {
-                $drawn .= implode('', array_map(fn(Segment $chord): string => $this->level($chord, $height), $outline->chords($line)));
+                array_push($levels, ...array_map(static fn(Segment $chord): array => [$chord, $height], $outline->chords($line)));
             }
         }
 
-        return $drawn;
+        return $levels;
     }
 
-    private function level(Segment $line, float $height): string
+    private function height(Segment $line, float $height): PlanText
+    {
+        return new PlanText($line->from->towardsPoint($line->to, 0.15), $this->home->write(Amount::length($height)), 11.0);
+    }
+
+    private static function level(Segment $line, PlanText $height): string
     {
         return Svg::element('path', ['class' => 'ceiling-level', 'd' => Svg::line([$line->from, $line->to])])
-            .Svg::pinned($line->from->towardsPoint($line->to, 0.15), 'ceiling-height', Svg::element(
-                'text',
-                [],
-                Svg::text($this->home->write(Amount::length($height))),
-            ));
+            .Svg::pinned($height->at, 'ceiling-height', $height->element());
     }
 
     private function arrow(SlopedCeiling $ceiling): string

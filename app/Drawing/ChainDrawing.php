@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Heurema\Drafting\Dimension;
+use Heurema\Geometry\Box;
 
 /**
  * A row of dimensions on one line; a text that has no room over its own part steps aside, over or under its neighbours', and where these
@@ -14,6 +15,9 @@ final class ChainDrawing
 {
     private const LETTER_WIDTH = 6.6;
     private const LEVELS = [-6, 16, -21];
+
+    /** Of the letters, above the line that they stand on, px. */
+    private const HALF_HEIGHT = 4.5;
 
     /** Texts on one level keep so far apart, px. */
     private const APART = 3.0;
@@ -33,17 +37,59 @@ final class ChainDrawing
      */
     public function draw(array $parts, string $below = ''): string
     {
-        $this->full = array_fill_keys(self::LEVELS, -INF);
-        $start = $parts === [] ? null : $parts[0]->line->from;
         $drawn = '';
-        foreach ($parts as $part) {
-            $text = ($this->write)($part->length());
-            $middle = $start === null ? 0.0 : $start->distanceTo($part->line->middle()) / $this->scale;
-            [$level, $along] = $this->place($middle, mb_strlen($text) * self::LETTER_WIDTH / 2);
+        foreach ($this->placed($parts) as [$part, $text, $level, $along]) {
             $drawn .= (new DimensionLine($part->line, $text, $below, $level, [$part->from, $part->to], $along))->draw();
         }
 
         return $drawn;
+    }
+
+    /**
+     * @param list<Dimension> $parts in order along the line
+     *
+     * @return list<Box> what their texts cover, mm of the plan
+     */
+    public function texts(array $parts): array
+    {
+        return array_map(fn(array $placed): Box => $this->box(...$placed), $this->placed($parts));
+    }
+
+    /**
+     * @param list<Dimension> $parts
+     *
+     * @return list<array{Dimension, string, int, float}> each with its text, its level and how far along the row it stands, px
+     */
+    private function placed(array $parts): array
+    {
+        $this->full = array_fill_keys(self::LEVELS, -INF);
+        $placed = [];
+        foreach ($parts as $part) {
+            $text = ($this->write)($part->length());
+            $middle = $parts[0]->line->from->distanceTo($part->line->middle()) / $this->scale;
+            [$level, $along] = $this->place($middle, mb_strlen($text) * self::LETTER_WIDTH / 2);
+            $placed[] = [$part, $text, $level, $along];
+        }
+
+        return $placed;
+    }
+
+    private function box(Dimension $part, string $text, int $level, float $along): Box
+    {
+        $direction = $part->line->direction();
+        // it reads from the bottom or the right, as DimensionLine turns it
+        $isAgainst = $direction->x < -1e-5 || (abs($direction->x) <= 1e-5 && $direction->y < 0);
+        $up = ($isAgainst ? $direction->times(-1) : $direction)->left();
+        $middle = $part->line->middle()
+            ->plus($direction->times($along * $this->scale))
+            ->plus($up->times((self::HALF_HEIGHT - $level) * $this->scale));
+        [$wide, $high] = [mb_strlen($text) * self::LETTER_WIDTH, 2 * self::HALF_HEIGHT];
+
+        return Box::at(
+            $middle,
+            (abs($direction->x) * $wide + abs($direction->y) * $high) * $this->scale,
+            (abs($direction->y) * $wide + abs($direction->x) * $high) * $this->scale,
+        );
     }
 
     /** @return array{int, float} the level of a text, and how far along the row from the middle of its part it stands, px */

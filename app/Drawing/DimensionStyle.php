@@ -16,7 +16,7 @@ use Heurema\Units\Notation;
 use Heurema\Units\Quantity;
 use Heurema\Units\UnitSystem;
 
-/** Which dimensions a plan shows, from which lines of the walls, and how they are written. */
+/** Which dimensions a plan shows, from which lines of the walls, how they are written, and which marks go with them. */
 final readonly class DimensionStyle
 {
     public const OUTSIDE = ['overall' => 'overall', 'chain' => 'chains', 'base' => 'from one base line', 'none' => 'none'];
@@ -24,12 +24,20 @@ final readonly class DimensionStyle
     /** Fractions of an inch, or decimals of the unit. */
     public const PRECISION = ['fine' => '1/16" or 1 mm', 'usual' => '1/8" or 5 mm', 'rough' => '1/2" or 10 mm'];
 
+    /** What carries its mark on the plan. */
+    public const MARKS = [
+        'openings' => 'of rooms, doors, windows, stairs',
+        'all' => 'of everything',
+        'none' => 'none',
+    ];
+
     public function __construct(
         public string $outside = 'overall',
         public bool $inside = false,
         public WallDatum $datum = WallDatum::Finished,
         public string $units = '',
         public string $precision = 'fine',
+        public string $marks = 'openings',
     ) {}
 
     /** @param array<string, mixed> $values as they are kept; what makes no sense is left at its default */
@@ -46,6 +54,7 @@ final readonly class DimensionStyle
             WallDatum::tryFrom(is_string($values['datum'] ?? null) ? $values['datum'] : '') ?? WallDatum::Finished,
             $word('units', self::UNITS, ''),
             $word('precision', self::PRECISION, 'fine'),
+            $word('marks', self::MARKS, 'openings'),
         );
     }
 
@@ -54,7 +63,7 @@ final readonly class DimensionStyle
     {
         return [
             'outside' => $this->outside, 'inside' => $this->inside, 'datum' => $this->datum->value, 'units' => $this->units,
-            'precision' => $this->precision,
+            'precision' => $this->precision, 'marks' => $this->marks,
         ];
     }
 

@@ -31,12 +31,9 @@ final readonly class ElevationDrawing
         'aria-label' => 'What is chosen: arrow keys move it along the wall and up',
     ];
 
-    /** How wide a mark is, px. */
-    private const MARK = 24.0;
-
     /**
      * @param float                 $scale mm under a pixel
-     * @param array<string, string>    $marks    of things, by id
+     * @param array<string>            $marks    of openings and fixtures, by id
      * @param list<array{int, Point}>  $findings by their numbers, and where
      * @param string                   $chosen   id of what is shown to be chosen
      */
@@ -96,7 +93,7 @@ final readonly class ElevationDrawing
             $this->outline(),
             $this->cut($this->wall->cuts[0], true),
             $this->cut($this->wall->cuts[1], false),
-            ...array_map($this->mark(...), $this->wall->things),
+            (new ElevationMarks($this->wall, $this->marks, $this->scale, $this->findings))->draw(),
         ])).$this->dimensions().implode('', array_map(static fn(array $one): string => FindingMark::draw(...$one), $this->findings));
     }
 
@@ -180,18 +177,6 @@ final readonly class ElevationDrawing
             $isLeft => $this->rectangle('wall-cut', -$thickness, 0.0, 0.0, $top),
             default => $this->rectangle('wall-cut', $this->wall->length(), $this->wall->length() + $thickness, 0.0, $top),
         };
-    }
-
-    private function mark(ElevationThing $one): string
-    {
-        $mark = $one->isAtWall ? $this->marks[$one->fixture->id()] ?? null : null;
-        $middle = new Point(($one->left() + $one->right()) / 2, ($one->bottom() + $one->top()) / 2);
-
-        // upright in what is narrow
-        $isNarrow = $one->right() - $one->left() < self::MARK * $this->scale && $one->top() - $one->bottom() > self::MARK * $this->scale;
-        $text = Svg::element('text', ['y' => 4, ...$isNarrow ? ['transform' => 'rotate(-90)'] : []], Svg::text((string) $mark));
-
-        return $mark === null ? '' : Svg::pinned($middle, 'unit-mark', $text);
     }
 
     /** @param array{float, float, float} $soffit */

@@ -15,18 +15,26 @@ final readonly class GroundLevels
 
     public function draw(): string
     {
+        return implode('', array_map(
+            static fn(PlanText $level): string => Svg::pinned(
+                $level->at,
+                'ground-level',
+                Svg::element('path', ['d' => 'M-5 -8H5L0 0Z']).$level->element(),
+            ),
+            $this->texts(),
+        ));
+    }
+
+    /** @return list<PlanText> */
+    public function texts(): array
+    {
         $lowest = $this->home->layout->storeys[0] ?? null;
-        if ($lowest?->id !== $this->storey) {
-            return '';
-        }
         $floor = $lowest->elevation ?? 0.0;
 
-        return implode('', array_map(fn(GroundLevel $one): string => Svg::pinned(
-            $one->at,
-            'ground-level',
-            Svg::element('path', ['d' => 'M-5 -8H5L0 0Z'])
-                .Svg::element('text', ['y' => -12], Svg::text(self::words($one->level - $floor, $this->home))),
-        ), $this->home->layout->ground));
+        return array_map(
+            fn(GroundLevel $one): PlanText => new PlanText($one->at, self::words($one->level - $floor, $this->home), 11.0, -12.0),
+            $lowest?->id === $this->storey ? $this->home->layout->ground : [],
+        );
     }
 
     /** How high a place lies above a floor, mm, with its sign. */

@@ -23,6 +23,9 @@ final class LabelPlace
     private const SIGN = 11;
     private const STEPS = 16;
 
+    /** A text that is covered costs so many times what a line does. */
+    private const TEXT = 20.0;
+
     /** @var array<string, non-empty-list<string>> by room */
     private array $lines = [];
 
@@ -32,14 +35,21 @@ final class LabelPlace
     /** @var array<string, list<Box>> the dimensions inside rooms, by storey */
     private array $dimensions = [];
 
+    /** @var array<string, list<Box>> what is written at places of its own, by storey */
+    private array $texts = [];
+
     /** @var array<string, list<Box>> the steps of stairs, by storey */
     private array $steps = [];
 
-    /** @param float $scale millimetres under a pixel */
+    /**
+     * @param float $scale    millimetres under a pixel
+     * @param bool  $hasSigns signs of verdicts are drawn over the plan
+     */
     public function __construct(
         private readonly Home $home,
         public readonly float $scale,
         private readonly DimensionStyle $style = new DimensionStyle(),
+        public readonly bool $hasSigns = false,
     ) {}
 
     /** @return non-empty-list<string> the room's name, in two lines where the room is too narrow for one, and its floor area */
@@ -59,13 +69,15 @@ final class LabelPlace
         ];
     }
 
-    /** @return non-empty-list<string> in two lines where the room is too narrow for one */
+    /** @return non-empty-list<string> with its number where marks are shown; in two lines where the room is too narrow for one */
     public function name(RoomSpace $room): array
     {
+        $number = $this->style->marks === 'none' ? '' : $this->home->marks()->of($room->id());
+        $name = trim("{$number} ".($room->room->name === $room->id() ? 'Room' : $room->room->name));
         $width = $room->outline()?->bounds()->width() ?? INF;
-        $isTooLong = mb_strlen($room->name()) * self::LETTER_WIDTH * $this->scale > $width;
+        $isTooLong = mb_strlen($name) * self::LETTER_WIDTH * $this->scale > $width;
 
-        return $isTooLong ? explode("\n", wordwrap($room->name(), max(6, intdiv(mb_strlen($room->name()), 2)), "\n")) : [$room->name()];
+        return $isTooLong ? explode("\n", wordwrap($name, max(6, intdiv(mb_strlen($name), 2)), "\n")) : [$name];
     }
 
     /** From the label's middle to its edge, room for a sign before the name included, px. */
@@ -77,12 +89,16 @@ final class LabelPlace
     /** Where the sign of a verdict goes, as seen from the label's middle: before the name, or above it where the room is too narrow. */
     public function signPlace(RoomSpace $room): string
     {
+        return vsprintf('translate(%d %d)', $this->sign($room));
+    }
+
+    /** @return array{int, int} px to the right and down from the label's middle */
+    private function sign(RoomSpace $room): array
+    {
         $half = $this->halfWidth($room);
         $width = $room->outline()?->bounds()->width() ?? INF;
 
-        return 2 * ($half + self::SIGN) * $this->scale < $width
-            ? "translate(-{$half} -7)"
-            : 'translate(0 -'.(count($this->lines($room)) * 8 + 12).')';
+        return 2 * ($half + self::SIGN) * $this->scale < $width ? [-$half, -7] : [0, -(count($this->lines($room)) * 8 + 12)];
     }
 
     public function find(RoomSpace $room): Point
@@ -90,20 +106,40 @@ final class LabelPlace
         return $this->places[$room->id()] ??= $this->search($room);
     }
 
+    /** @return list<Box> what the label covers where it stands, and its sign */
+    public function boxes(RoomSpace $room): array
+    {
+        $half = $this->half($room, $room->outline());
+        [$x, $y] = $this->sign($room);
+        $sign = $this->find($room)->plus(new Point($x * $this->scale, -$y * $this->scale));
+
+        return [
+            Box::at($this->find($room), 2 * $half->x, 2 * $half->y),
+            Box::at($sign, 2 * FixedTexts::SIGN * $this->scale, 2 * FixedTexts::SIGN * $this->scale),
+        ];
+    }
+
+    /** @return Point half as wide and half as high as the label is, mm; where the room is too narrow, the sign goes above the name */
+    private function half(RoomSpace $room, ?Polygon $outline): Point
+    {
+        $isNarrow = $outline !== null && 2 * $this->halfWidth($room) * $this->scale > $outline->bounds()->width();
+
+        return new Point(
+            ($this->halfWidth($room) - ($isNarrow ? self::SIGN : 0)) * $this->scale,
+            count($this->lines($room)) * self::LINE_HEIGHT * $this->scale / 2,
+        );
+    }
+
     private function search(RoomSpace $room): Point
     {
-        $lines = $this->lines($room);
         $outline = $room->outline();
         if ($outline === null) {
             return $room->room->at;
         }
-        // where the room is too narrow for a sign beside the name, the sign goes above it
-        $isNarrow = 2 * $this->halfWidth($room) * $this->scale > $outline->bounds()->width();
-        $half = new Point(
-            ($this->halfWidth($room) - ($isNarrow ? self::SIGN : 0)) * $this->scale,
-            count($lines) * self::LINE_HEIGHT * $this->scale / 2,
-        );
-        $obstacles = array_values(array_filter($this->obstacles($room), $outline->bounds()->grown(max($half->x, $half->y))->overlaps(...)));
+        $half = $this->half($room, $outline);
+        $around = $outline->bounds()->grown(max($half->x, $half->y));
+        $obstacles = array_values(array_filter($this->obstacles($room), $around->overlaps(...)));
+        $texts = array_values(array_filter($this->texts($room->storey()), $around->overlaps(...)));
         [$bounds, $middle] = [$outline->bounds(), $outline->bounds()->middle()];
         $best = [INF, $room->room->at];
         foreach (self::fromTheMiddle() as [$across, $along]) {
@@ -113,8 +149,9 @@ final class LabelPlace
                 continue;
             }
             $at = new Point($middle->x + $x, $middle->y + $y);
-            $box = new Box($at->x - $half->x, $at->y - $half->y, $at->x + $half->x, $at->y + $half->y);
+            $box = Box::at($at, 2 * $half->x, 2 * $half->y);
             $cost += self::covered($box, $obstacles, 1e3 * ($best[0] - $cost)) / 1e3;
+            $cost += self::TEXT * self::covered($box, $texts, INF) / 1e3;
             if ($cost < $best[0] && $outline->contains($at)) {
                 $cost += 1e9 * self::cornersOutside($box, $outline);
                 $best = $cost < $best[0] ? [$cost, $at] : $best;
@@ -181,6 +218,12 @@ final class LabelPlace
         return (new PlanDimensions($this->home, $this->home->plans[$storey], $this->style, $this->scale))->covers();
     }
 
+    /** @return list<Box> what else is written on a storey */
+    private function texts(string $storey): array
+    {
+        return $this->texts[$storey] ??= (new FixedTexts($this->home, $this->home->plans[$storey], $this->scale, $this->hasSigns))->boxes();
+    }
+
     /** @return list<Box> */
     private function stepsOn(string $storey): array
     {
@@ -193,10 +236,6 @@ final class LabelPlace
         foreach ($this->home->stairs as $stair) {
             foreach ($stair->storey() === $storey || $stair->to->id === $storey ? $stair->shape->treads() : [] as $tread) {
                 $boxes[] = $tread->bounds();
-            }
-            if ($stair->storey() === $storey) {
-                // there the word "up" stands, and the sign of what was found
-                $boxes[] = Box::around([$stair->stair->start])->grown(2 * self::SIGN * $this->scale);
             }
         }
 
@@ -211,12 +250,7 @@ final class LabelPlace
     {
         $covered = 0.0;
         foreach ($obstacles as $other) {
-            if (!$box->overlaps($other)) {
-                continue;
-            }
-            $covered += (
-                min($box->right, $other->right) - max($box->left, $other->left)
-            ) * (min($box->top, $other->top) - max($box->bottom, $other->bottom));
+            $covered += $box->common($other);
             if ($covered >= $enough) {
                 break;
             }

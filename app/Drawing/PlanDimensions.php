@@ -20,6 +20,10 @@ final readonly class PlanDimensions
     /** From one row to the next, px. */
     public const ROW = 30.0;
 
+    /** From the walls to the first row, in rows; where marks stand between them. */
+    private const CLEAR = 0.6;
+    private const CLEAR_OF_MARKS = 0.95;
+
     private ChainDrawing $chains;
 
     /** @param float $scale mm under a pixel */
@@ -90,7 +94,8 @@ final readonly class PlanDimensions
     private function outside(): array
     {
         $chains = new OutsideChains($this->plan, $this->style->datum);
-        $row = fn(int $number): float => (0.6 + $number) * self::ROW * $this->scale;
+        $clear = $this->style->marks === 'none' ? self::CLEAR : self::CLEAR_OF_MARKS;
+        $row = fn(int $number): float => ($clear + $number) * self::ROW * $this->scale;
         $overall = static fn(Chain $chain): array => $chain->overall();
 
         return match ($this->style->outside) {
@@ -140,6 +145,14 @@ final readonly class PlanDimensions
         ));
 
         return array_map(fn(Dimension $part): Box => Box::around([$part->line->from, $part->line->to])->grown(9 * $this->scale), $parts);
+    }
+
+    /** @return list<Box> what the texts of all its dimensions cover */
+    public function texts(): array
+    {
+        $inside = array_map(static fn(Chain $chain): array => $chain->parts(), $this->style->inside ? $this->roomChains() : []);
+
+        return array_merge(...array_map($this->chains->texts(...), [...$this->outside(), ...$inside]));
     }
 
     /** @return list<string> */

@@ -119,6 +119,10 @@ final readonly class PlanDrawing
                 $this->home->layout->sections,
             )),
             $this->layer('dimensions', $dimensions->draw()),
+            $this->layer(
+                'element-marks',
+                (new MarkLabels($this->home, $this->plan, $this->labels, $this->style, $this->show))->draw(),
+            ),
         ]);
     }
 
@@ -292,10 +296,10 @@ final readonly class PlanDrawing
 
     private function terrace(Terrace $terrace): string
     {
-        $label = $terrace->level === null ? $terrace->name : $terrace->name.' '.GroundLevels::words($terrace->level, $this->home);
+        $name = FixedTexts::terrace($terrace, $this->home);
 
         return Svg::element('path', ['class' => 'terrace', 'd' => Svg::path($terrace->outline), 'data-subject' => $terrace->id])
-            .Svg::pinned($terrace->outline->bounds()->middle(), 'terrace-name', Svg::element('text', [], Svg::text($label)));
+            .Svg::pinned($name->at, 'terrace-name', $name->element());
     }
 
     private static function soffit(Soffit $soffit): string
@@ -319,7 +323,7 @@ final readonly class PlanDrawing
         return Svg::element(
             'g',
             ['class' => 'note-place', 'data-subject' => $note->id],
-            Svg::pinned($note->at, 'note', Svg::element('text', [], Svg::text($note->text))),
+            Svg::pinned($note->at, 'note', (new PlanText($note->at, $note->text))->element()),
         );
     }
 }

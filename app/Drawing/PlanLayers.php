@@ -55,11 +55,11 @@ enum PlanLayers: string
             self::Complete => true,
             self::Dimensions => in_array(
                 $layer,
-                ['rooms', 'axes', 'sections', 'walls', 'columns', 'openings', 'stairs', 'dimensions'],
+                ['rooms', 'axes', 'sections', 'walls', 'columns', 'openings', 'stairs', 'dimensions', 'element-marks'],
                 true,
             ),
             self::Furniture => !in_array($layer, ['dimensions', 'axes', 'sections'], true),
-            self::Kitchen => !in_array($layer, ['dimensions', 'axes', 'sections', 'labels'], true),
+            self::Kitchen => !in_array($layer, ['dimensions', 'axes', 'sections', 'labels', 'element-marks'], true),
             self::Ceiling => in_array($layer, ['rooms', 'walls', 'columns', 'openings', 'fixtures', 'above', 'labels'], true),
         };
     }

@@ -32,15 +32,37 @@ final readonly class RampSymbol
         if (!$placed->part instanceof RampRun) {
             return $outline;
         }
-        $line = $placed->way;
-        $way = new Segment($line->at($line->length() * 0.1), $line->at($line->length() * 0.9));
+        $way = self::way($placed);
 
         return $outline
             .Svg::element('path', ['class' => 'climb', 'd' => Svg::line([$way->from, $way->to]).$this->barbs($way)])
-            .Svg::pinned($way->middle(), 'ramp-slope', Svg::element('text', ['y' => -6], Svg::text($this->slope($placed->part))));
+            .Svg::pinned($way->middle(), 'ramp-slope', self::slopeText($placed, $placed->part)->element());
     }
 
-    private function slope(RampRun $run): string
+    /** @return list<PlanText> what is written on it */
+    public function texts(): array
+    {
+        $texts = [];
+        foreach ($this->ramp->shape->parts as $part) {
+            $texts = [...$texts, ...$part->part instanceof RampRun ? [self::slopeText($part, $part->part)] : []];
+        }
+
+        return $texts;
+    }
+
+    private static function way(RampPart $placed): Segment
+    {
+        $line = $placed->way;
+
+        return new Segment($line->at($line->length() * 0.1), $line->at($line->length() * 0.9));
+    }
+
+    private static function slopeText(RampPart $placed, RampRun $run): PlanText
+    {
+        return new PlanText(self::way($placed)->middle(), self::slope($run), 12.0, -6.0);
+    }
+
+    private static function slope(RampRun $run): string
     {
         return $run->rise === null ? 'up' : sprintf('1:%s', rtrim(rtrim(number_format($run->length / $run->rise, 1, '.', ''), '0'), '.'));
     }

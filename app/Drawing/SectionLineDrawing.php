@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Layout\SectionLine;
 
@@ -44,6 +45,15 @@ final readonly class SectionLineDrawing
             static fn(Point $end): string => Svg::pinned($end, 'section-name', $name),
             [$this->section->from, $this->section->to],
         )));
+    }
+
+    /** @return list<Box> what its names cover, with their arrows */
+    public function boxes(float $scale): array
+    {
+        return array_map(
+            static fn(Point $end): Box => Box::at($end, 3 * self::HALF * $scale, 3 * self::HALF * $scale),
+            [$this->section->from, $this->section->to],
+        );
     }
 
     private function group(string $content): string

@@ -33,7 +33,8 @@ final readonly class StairSymbol
 
     public function draw(): string
     {
-        $isFoot = $this->storey === $this->stair->storey();
+        $isFoot = $this->isFoot();
+        $walk = $isFoot ? $this->walkLine() : null;
         $cut = $isFoot && $this->stair->from !== null ? $this->cutStep() : null;
         $steps = '';
         foreach ($this->shown($isFoot) as $number => $step) {
@@ -47,7 +48,7 @@ final readonly class StairSymbol
         return Svg::element(
             'g',
             ['class' => $isFoot ? 'stair' : 'stair stair-below', 'data-subject' => $this->stair->id()],
-            $steps.$this->breakLine($cut).($isFoot ? $this->walkLine() : '').$this->arrow($isFoot),
+            $steps.$this->breakLine($cut).($walk === null ? '' : $this->drawWalkLine($walk)).$this->arrow($isFoot),
         );
     }
 
@@ -95,25 +96,52 @@ final readonly class StairSymbol
     }
 
     /** The edge from which one can walk upright under it; its structure is taken to be as deep as that of one over another stair. */
-    private function walkLine(): string
+    private function walkLine(): ?Segment
     {
         $climb = $this->stair->from === null ? null : Climb::of($this->stair);
         if (!$climb instanceof Climb) {
-            return '';
+            return null;
         }
         $height = self::WALK[$this->home->layout->units->value];
         foreach ($this->stair->shape->steps as $step) {
             if ($climb->level($step) - StairCovers::STAIR_DEPTH >= $height) {
-                return Svg::element('path', ['class' => 'walk-line', 'd' => Svg::line([$step->front->from, $step->front->to])])
-                    .Svg::pinned($step->front->from->towardsPoint($step->front->to, 0.25), 'walk-height', Svg::element(
-                        'text',
-                        ['y' => 3],
-                        Svg::text($this->home->write(Amount::length($height))),
-                    ));
+                return $step->front;
             }
         }
 
-        return '';
+        return null;
+    }
+
+    private function drawWalkLine(Segment $line): string
+    {
+        return Svg::element('path', ['class' => 'walk-line', 'd' => Svg::line([$line->from, $line->to])])
+            .Svg::pinned($this->walkHeight($line)->at, 'walk-height', $this->walkHeight($line)->element());
+    }
+
+    private function walkHeight(Segment $line): PlanText
+    {
+        $height = $this->home->write(Amount::length(self::WALK[$this->home->layout->units->value]));
+
+        return new PlanText($line->from->towardsPoint($line->to, 0.25), $height, 9.5, 3.0);
+    }
+
+    /** @return list<PlanText> what is written on it */
+    public function texts(): array
+    {
+        $isFoot = $this->isFoot();
+        $walk = $isFoot ? $this->walkLine() : null;
+
+        return [$this->way($isFoot), ...$walk === null ? [] : [$this->walkHeight($walk)]];
+    }
+
+    private function way(bool $isUp): PlanText
+    {
+        return new PlanText($isUp ? $this->stair->shape->walkline[0] : $this->downwards()[0], $isUp ? 'up' : 'down', 11.0, 16.0);
+    }
+
+    private function isFoot(): bool
+    {
+        return $this->storey === $this->stair->storey();
     }
 
     /** Across the step aslant, with a jag in its middle. */
@@ -151,7 +179,7 @@ final readonly class StairSymbol
             .Svg::pinned(
                 $line[0],
                 'climb-start',
-                Svg::element('circle', ['r' => 3]).Svg::element('text', ['y' => 16], $isUp ? 'up' : 'down'),
+                Svg::element('circle', ['r' => 3]).$this->way($isUp)->element(),
             );
     }
 

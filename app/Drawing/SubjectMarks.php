@@ -11,6 +11,7 @@ use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject\Subject;
 
 /** On the plan, beside everything that wants looking at, the sign of its worst verdict. */
 final readonly class SubjectMarks
@@ -54,10 +55,18 @@ final readonly class SubjectMarks
 
         return match (true) {
             $subject instanceof RoomSpace => $this->labels->find($subject),
+            default => self::at($subject) ?? ($finding->outcome->witness[0] ?? null)?->lines()[0][0],
+        };
+    }
+
+    /** Where the sign of something stands, whatever was found; null: where that shows. */
+    public static function at(Subject $subject): ?Point
+    {
+        return match (true) {
             $subject instanceof PlacedOpening => $subject->middle(),
             $subject instanceof PlacedFixture => $subject->frame->toPlan(new Point(0, ($subject->fixture->depth ?? 0.0) / 2)),
             $subject instanceof PlacedStair => $subject->stair->start,
-            default => ($finding->outcome->witness[0] ?? null)?->lines()[0][0],
+            default => null,
         };
     }
 }

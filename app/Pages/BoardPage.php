@@ -125,7 +125,7 @@ final class BoardPage
         $this->style = $scheme->dimensionStyle();
         $this->sheet = Sheet::of($scheme->layout, $this->style->outside === 'base' ? self::BASE_LINE_MARGIN : null);
         $this->home = new Home($scheme->layout);
-        $this->labels = new LabelPlace($this->home, $this->sheet->scale(), $this->style);
+        $this->labels = new LabelPlace($this->home, $this->sheet->scale(), $this->style, hasSigns: true);
     }
 
     /** @param list<string> $several ids of all that is chosen */

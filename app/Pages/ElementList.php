@@ -84,13 +84,17 @@ final readonly class ElementList
                     count($ramp->shape->parts) === 1 ? 'one run' : count($ramp->shape->parts).' runs and landings',
                 ],
             ),
-            'Floor openings' => self::listed($plan->storey->voids, fn(FloorVoid $void): array => ['Floor opening', $this->void($void)]),
+            'Floor openings' => self::listed($plan->storey->voids, fn(FloorVoid $void): array => [
+                "Floor opening {$this->home->marks()->of($void->id)}", $this->void($void),
+            ]),
             'Terraces' => self::listed($plan->storey->terraces, fn(Terrace $terrace): array => [$terrace->name, $this->terrace($terrace)]),
-            'Guards' => self::listed($plan->storey->guards, fn(Guard $guard): array => ['Guard', $this->guard($guard)]),
+            'Guards' => self::listed($plan->storey->guards, fn(Guard $guard): array => [
+                "Guard {$this->home->marks()->of($guard->id)}", $this->guard($guard),
+            ]),
             'Soffits and beams' => self::listed(
                 $plan->storey->soffits,
                 fn(Soffit $soffit): array => [
-                    'Soffit',
+                    "Soffit {$this->home->marks()->of($soffit->id)}",
                     $soffit->underside === null
                         ? 'underside not said'
                         : "underside {$this->home->length($soffit->underside)} above the floor",

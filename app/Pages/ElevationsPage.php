@@ -14,7 +14,6 @@ use Heurema\Drafting\UprightView;
 use Heurema\Drafting\WallCrossings;
 use Heurema\Drafting\WallElevation;
 use Heurema\Geometry\Point;
-use Heurema\Kitchen\KitchenSchedule;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
 use Heurema\Review\Verdict;
@@ -32,7 +31,7 @@ final readonly class ElevationsPage
     /** @var list<WallElevation> */
     public array $walls;
 
-    /** @var array<string, string> of units of kitchens, by id */
+    /** @var array<string> of openings and fixtures, by id */
     private array $marks;
 
     /** @var list<list<array{Point, Finding}>> what is found on each wall, and where */
@@ -67,7 +66,7 @@ final readonly class ElevationsPage
         ))[0] ?? $rooms[0] ?? null;
         $this->walls = $this->room === null ? [] : RoomElevations::of($this->room, $this->home);
         $this->found = array_map($this->foundOn(...), $this->walls);
-        $this->marks = $this->room === null ? [] : KitchenSchedule::of($this->room, $this->home)->marks();
+        $this->marks = $this->style->marks === 'none' ? [] : $this->home->marks()->all();
     }
 
     /** What the address says for one of the things that can be open. */

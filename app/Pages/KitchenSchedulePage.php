@@ -90,7 +90,7 @@ final readonly class KitchenSchedulePage
         foreach ($this->schedule->units ?? [] as $unit) {
             $fixture = $unit->fixture->fixture;
             $rows[] = [
-                $unit->mark(), $fixture->id, $fixture->kind->words(), $fixture->name, $fixture->width, $fixture->depth, $fixture->height,
+                $unit->mark, $fixture->id, $fixture->kind->words(), $fixture->name, $fixture->width, $fixture->depth, $fixture->height,
                 $fixture->base, $unit->doors(), $unit->hinge()?->value, $fixture->glassDoors === true ? 'yes' : null,
                 null, null, null, null,
                 null, null,
@@ -216,7 +216,7 @@ final readonly class KitchenSchedulePage
             }
             $isNarrow = ($unit->fixture->fixture->width ?? 0.0) < self::LETTERS * $scale;
             $before = ($unit->fixture->fixture->depth ?? 0.0) / 2 + self::BEFORE * $scale;
-            $places[] = [$unit->mark(), $isNarrow ? $middle->plus($unit->fixture->frame->yAxis->times($before)) : $middle];
+            $places[] = [$unit->mark, $isNarrow ? $middle->plus($unit->fixture->frame->yAxis->times($before)) : $middle];
         }
         $marks = [];
         while ($places !== []) {

@@ -279,7 +279,7 @@ final readonly class ReviewPage
         if ($plan === null) {
             return '';
         }
-        $labels = new LabelPlace($this->report->home, $this->sheet->scale());
+        $labels = new LabelPlace($this->report->home, $this->sheet->scale(), hasSigns: true);
 
         return (new PlanDrawing($this->report->home, $plan, $labels))->layers()
             .(new SubjectMarks($this->report, $this->storey, $labels))->draw().$this->pins();

@@ -53,13 +53,13 @@ final readonly class SchedulePage
     /** @return list<list<string|float|int|bool|null>> the first row names the columns; lengths in mm, areas in m², shares as they are */
     public function table(): array
     {
-        $head = ['Id', 'Name', 'Storey'];
+        $head = ['Id', 'Mark', 'Name', 'Storey'];
         foreach ($this->schedule->kind->columns() as $column => $measure) {
             array_push($head, $column, "{$column}, limit", "{$column}, verdict");
         }
         $rows = [$head];
         foreach ($this->schedule->rows as $row) {
-            $cells = [$row->subject->id(), $row->subject->name(), $row->storey];
+            $cells = [$row->subject->id(), $row->mark, $row->subject->name(), $row->storey];
             foreach ($row->cells as $cell) {
                 array_push($cells, self::value($cell), $cell->limit(), $cell->finding?->verdict()->words());
             }

@@ -58,7 +58,7 @@ final readonly class SheetCheck
             ...array_map(
                 static fn(RoomSpace $room): string => "A room of {$storey->name} has no name.",
                 array_values(
-                    array_filter($rooms, static fn(RoomSpace $room): bool => in_array(trim($room->name()), ['', $room->id()], true)),
+                    array_filter($rooms, static fn(RoomSpace $room): bool => in_array(trim($room->room->name), ['', $room->id()], true)),
                 ),
             ),
             ...array_map(

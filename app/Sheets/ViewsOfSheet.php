@@ -18,7 +18,6 @@ use Heurema\Drafting\NamedLevel;
 use Heurema\Drafting\RoomElevations;
 use Heurema\Drafting\UprightView;
 use Heurema\Drafting\WallElevation;
-use Heurema\Kitchen\KitchenSchedule;
 use Heurema\Review\Schedule;
 use Heurema\Review\ScheduleKind;
 use Heurema\Review\ScheduleRow;
@@ -130,7 +129,7 @@ final readonly class ViewsOfSheet
     {
         $room = $this->source->home->room($id);
         $walls = $room === null ? [] : RoomElevations::of($room, $this->source->home);
-        $marks = $room === null ? [] : KitchenSchedule::of($room, $this->source->home)->marks();
+        $marks = $this->source->style->marks === 'none' ? [] : $this->source->home->marks()->all();
 
         return array_map(
             fn(WallElevation $wall, int $number): SheetView => new ElevationView(
@@ -162,10 +161,13 @@ final readonly class ViewsOfSheet
 
         return new TableView(
             ucfirst($kind->value),
-            [$kind->row(), 'Storey', ...array_keys($kind->columns())],
+            ['Mark', $kind->row(), 'Storey', ...array_keys($kind->columns())],
             array_map(
                 static fn(ScheduleRow $row): array => [
-                    $row->subject->name(), $row->storey, ...array_values(array_map(static fn($cell): string => $cell->text, $row->cells)),
+                    $row->mark,
+                    $row->subject->name(),
+                    $row->storey,
+                    ...array_values(array_map(static fn($cell): string => $cell->text, $row->cells)),
                 ],
                 $schedule->rows,
             ),

@@ -19,13 +19,14 @@
         <table class="schedule" id="schedule">
             <thead>
                 <tr>
-                    <th scope="col">{{ $page->schedule->kind->row() }}</th>@unless ($page->isByStorey())<th scope="col">Storey</th>@endunless
+                    @unless ($page->isByStorey())<th scope="col">Mark</th>@endunless<th scope="col">{{ $page->schedule->kind->row() }}</th>@unless ($page->isByStorey())<th scope="col">Storey</th>@endunless
                     @foreach ($page->columns() as $column)<th scope="col" @if ($page->sort === $column) aria-sort="{{ $page->isDescending ? 'descending' : 'ascending' }}" @endif><a href="{{ $page->sorted($column) }}">{{ $column }}</a></th>@endforeach
                 </tr>
             </thead>
             <tbody>
                 @forelse ($page->schedule->rows as $row)
                     <tr>
+                        @unless ($page->isByStorey())<td>{{ $row->mark }}</td>@endunless
                         <th scope="row"><a href="{{ route('review', ['revision' => $page->revision, 'subject' => $row->subject->id(), 'show' => 'all']) }}">{{ $row->subject->name() }}</a></th>
                         @unless ($page->isByStorey())<td>{{ $row->storey }}</td>@endunless
                         @foreach ($row->cells as $cell)
@@ -36,7 +37,7 @@
                         @endforeach
                     </tr>
                 @empty
-                    <tr><td colspan="{{ count($page->columns()) + ($page->isByStorey() ? 1 : 2) }}">None.</td></tr>
+                    <tr><td colspan="{{ count($page->columns()) + ($page->isByStorey() ? 1 : 3) }}">None.</td></tr>
                 @endforelse
             </tbody>
         </table>

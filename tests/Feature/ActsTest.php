@@ -155,7 +155,7 @@ final class ActsTest extends TestCase
 
     public function test_things_are_placed_moved_repeated_and_copied(): void
     {
-        $this->act('thing', ['kind' => 'wardrobe', 'at' => '1000,400'])->assertOk()->assertSee('The wardrobe in Living added');
+        $this->act('thing', ['kind' => 'wardrobe', 'at' => '1000,400'])->assertOk()->assertSee('The wardrobe WR1 in Living added');
         self::assertEqualsWithDelta([[1000.0, 0.0], 90.0], [$this->thing(0)->at->toArray(), $this->thing(0)->facing], 1e-4);
         $this->act('stand', ['select' => 'f1', 'side' => 'left', 'distance' => '600'])->assertOk();
         self::assertEqualsWithDelta(600.0, $this->thing(0)->at->x, 1e-4);

@@ -23,9 +23,9 @@ final class InWordsTest extends TestCase
     {
         yield 'a thing, its kind before it' => [
             'Water closet gf17 is locked in its place.',
-            'The water closet in Powder is locked in its place.',
+            'The water closet WC1 in Powder is locked in its place.',
         ];
-        yield 'an id alone' => ['gf17 moved 105 mm', 'The water closet in Powder moved 105 mm'];
+        yield 'an id alone' => ['gf17 moved 105 mm', 'The water closet WC1 in Powder moved 105 mm'];
         yield 'in quotes' => ['Expected a wall, found "gw12".', 'Expected a wall, found the wall between Laundry and Study.'];
         yield 'a room' => ['Room gr8 is not copied.', 'Garage is not copied.'];
         yield 'an id of nothing' => ['Nothing has the id "zz99".', 'Nothing has the id "zz99".'];

@@ -127,7 +127,7 @@ final class LetterItemsTest extends TestCase
         $this
             ->get("/schemes/{$this->scheme()->id}/letter/{$number}/edit")
             ->assertOk()
-            ->assertSee('by “The water closet in Powder moved 105 mm”')
+            ->assertSee('by “The water closet WC1 in Powder moved 105 mm”')
             ->assertSee($this->designer->name, false);
         $this->get("/schemes/{$this->scheme()->id}/letter/99/edit")->assertOk()->assertSee('by none of the edits');
     }

@@ -17,13 +17,13 @@ use PHPUnit\Framework\TestCase;
 /** A plan fits when what is drawn of it, with what is written around it, just comes into the frame above the title. */
 final class PlanPlaceTest extends TestCase
 {
-    /** A3 is 420 by 297, less 10 around and 18 for the title: 400 by 259; 4 around the plan, 300 mm of the home around its lines. */
-    #[TestWith([38_600.0, 1000.0, true])]
-    #[TestWith([38_599.0, 1000.0, true])]
-    #[TestWith([38_601.0, 1000.0, false])]
-    #[TestWith([1000.0, 24_500.0, true])]
-    #[TestWith([1000.0, 24_499.0, true])]
-    #[TestWith([1000.0, 24_501.0, false])]
+    /** A3 is 420 by 297, less 10 around and 18 for the title: 400 by 259; 7 around the plan and its marks, 300 mm of the home around. */
+    #[TestWith([38_000.0, 1000.0, true])]
+    #[TestWith([37_999.0, 1000.0, true])]
+    #[TestWith([38_001.0, 1000.0, false])]
+    #[TestWith([1000.0, 23_900.0, true])]
+    #[TestWith([1000.0, 23_899.0, true])]
+    #[TestWith([1000.0, 23_901.0, false])]
     public function test_the_largest_that_fits(float $width, float $depth, bool $fits): void
     {
         self::assertSame($fits, self::arranged(self::home($width, $depth)) !== null);

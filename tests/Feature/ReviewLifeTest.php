@@ -107,7 +107,7 @@ final class ReviewLifeTest extends TestCase
         $before = $this->fresh()->counts;
         $this->get(
             "/revisions/{$this->revision->id}?finding=us-irc-2021/escape/ur1",
-        )->assertSee('Opens as (the south window of Bedroom 2)');
+        )->assertSee('Opens as (the south window W12 of Bedroom 2)');
         $this
             ->post(
                 "/revisions/{$this->revision->id}/statements",
@@ -194,7 +194,7 @@ final class ReviewLifeTest extends TestCase
             [
                 '1 &lt;Lane&gt;',
                 'Bedroom 2',
-                'Not known from the drawing: the operation of the south window of Bedroom 2',
+                'Not known from the drawing: the operation of the south window W12 of Bedroom 2',
                 'Please answer: How does the window open?',
                 'Study',
                 'Floor area of a habitable room',

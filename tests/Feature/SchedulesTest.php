@@ -30,8 +30,8 @@ final class SchedulesTest extends TestCase
     public function test_every_schedule_lists_everything_of_its_kind(): void
     {
         foreach ([
-            'rooms' => 'Main bedroom', 'doors' => 'South door of Entry', 'windows' => 'South window of Bedroom 2',
-            'fixtures' => 'Water closet in Powder', 'stairs' => 'Main stair', 'ramps' => 'None.',
+            'rooms' => 'Main bedroom', 'doors' => 'South door D7 of Entry', 'windows' => 'South window W12 of Bedroom 2',
+            'fixtures' => 'Water closet WC1 in Powder', 'stairs' => 'Main stair', 'ramps' => 'None.',
             'finishes' => '163.67 sq ft', 'areas' => '1100.04 sq ft',
         ] as $kind => $seen) {
             $this->get("/revisions/{$this->revision->id}/schedules/{$kind}")->assertOk()->assertSee($seen);
@@ -64,12 +64,12 @@ final class SchedulesTest extends TestCase
             ->getContent();
         $rows = array_map(str_getcsv(...), explode("\r\n", trim($csv)));
         self::assertSame(
-            ['Id', 'Name', 'Storey', 'Use', 'Use, limit', 'Use, verdict', 'Area', 'Area, limit', 'Area, verdict'],
-            array_slice($rows[0], 0, 9),
+            ['Id', 'Mark', 'Name', 'Storey', 'Use', 'Use, limit', 'Use, verdict', 'Area', 'Area, limit', 'Area, verdict'],
+            array_slice($rows[0], 0, 10),
         );
         self::assertCount(16, $rows);
-        $study = array_column($rows, null, 1)['Study'] ?? [];
-        self::assertSame(['3.9756', '70 sq ft (≈ 6.5 m²)', 'violated'], array_slice($study, 6, 3));
+        $study = array_column($rows, null, 2)['Study'] ?? [];
+        self::assertSame(['3.9756', '70 sq ft (≈ 6.5 m²)', 'violated'], array_slice($study, 7, 3));
 
         $file = (string) tempnam(sys_get_temp_dir(), 'xlsx');
         file_put_contents(
@@ -84,7 +84,7 @@ final class SchedulesTest extends TestCase
         $sheet = simplexml_load_string((string) $zip->getFromName('xl/worksheets/sheet1.xml'));
         self::assertNotFalse($sheet);
         $sheet->registerXPathNamespace('x', 'http://schemas.openxmlformats.org/spreadsheetml/2006/main');
-        $found = $sheet->xpath('//x:c[@r="G8"]');
+        $found = $sheet->xpath('//x:c[@r="H4"]');
         $studyArea = is_array($found) ? $found[0] ?? null : null;
         self::assertSame(
             [16, 'Id', 3.9756],
@@ -112,7 +112,7 @@ final class SchedulesTest extends TestCase
         $page->assertSeeInOrder(
             [
                 'Gained: 1', 'Openings for fresh air, Living', 'Lost: 1', 'Space beside a water closet', 'In both', 'Drawn otherwise',
-                'Window gn1: removed.',
+                'South window W7 of Living: removed.',
             ],
             false,
         );

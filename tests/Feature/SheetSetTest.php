@@ -127,7 +127,7 @@ final class SheetSetTest extends TestCase
         $svg = (string) $this->get($this->address('/0.svg'))->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
         self::assertNotFalse(simplexml_load_string($svg));
         foreach ([
-            'Ground floor, 3/8&quot; = 1&#039;-0&quot;', 'Section along Main stair, ', '>Doors</text>', 'South door of Entry',
+            'Ground floor, 3/8&quot; = 1&#039;-0&quot;', 'Section along Main stair ST1, ', '>Doors</text>', 'South door D7 of Entry',
             '>Legend</text>',
             '>Guard</text>',
             '>Revisions</text>', '1. First &lt;note&gt;', '2. Second', 'on A1, sheet 1 of 2',
@@ -278,7 +278,7 @@ final class SheetSetTest extends TestCase
         self::assertStringContainsString('/Outlines', $pdf);
         self::assertSame(2, substr_count($said('pdfimages', '-list', '-'), "\n"), 'drawings are no pictures');
         [$first, $second] = explode("\f", $said('pdftotext', '-', '-'));
-        self::assertStringContainsString('South door of Entry', $first);
+        self::assertStringContainsString('South door D7 of Entry', $first);
         self::assertStringContainsString('Main bedroom', $second);
         self::assertSame([], glob(sys_get_temp_dir().'/heurema-page-*'));
     }

@@ -99,7 +99,7 @@ final readonly class BoardController
     {
         $words = array_map(
             static fn(string $key): string => $request->string($key)->value(),
-            ['outside' => 'outside', 'datum' => 'datum', 'units' => 'units', 'precision' => 'precision'],
+            ['outside' => 'outside', 'datum' => 'datum', 'units' => 'units', 'precision' => 'precision', 'marks' => 'marks'],
         );
         $style = DimensionStyle::from([...$words, 'inside' => $request->boolean('inside')]);
         $scheme->update(['dimensions' => $style->toArray()]);

@@ -19,7 +19,7 @@ final readonly class ElevationView extends DrawingView
 
     /**
      * @param string                $name  of the room, with the letter of the wall
-     * @param array<string, string> $marks of units of kitchens, by id
+     * @param array<string> $marks of openings and fixtures, by id
      */
     public function __construct(
         private string $name,

@@ -27,6 +27,9 @@ final readonly class PlanView extends DrawingView
     /** Walls are half as thick outside of their lines, mm. */
     private const OUTER_WALL = 300.0;
 
+    /** Room for marks between the walls and the dimensions, mm of paper. */
+    private const MARKS = 3.0;
+
     /** @param list<string> $changed ids of the elements that clouds are drawn around */
     public function __construct(
         Home $home,
@@ -100,11 +103,13 @@ final readonly class PlanView extends DrawingView
     /** Room for dimensions around the plan, mm of paper. */
     private function around(): float
     {
-        return match ($this->layers->hasDimensions() ? $this->style->outside : 'none') {
+        $dimensions = match ($this->layers->hasDimensions() ? $this->style->outside : 'none') {
             'none' => 4.0,
             'overall' => 11.0,
             'chain' => 17.0,
             default => 42.0,
         };
+
+        return $dimensions + ($this->style->marks === 'none' ? 0.0 : self::MARKS);
     }
 }

@@ -34,6 +34,19 @@ final readonly class Box
         return $this->right > $other->left && $other->right > $this->left && $this->top > $other->bottom && $other->top > $this->bottom;
     }
 
+    /** The area that the two have in common, mm². */
+    public function common(self $other): float
+    {
+        return max(0.0, min($this->right, $other->right) - max($this->left, $other->left))
+            * max(0.0, min($this->top, $other->top) - max($this->bottom, $other->bottom));
+    }
+
+    /** Around a point, so wide and high. */
+    public static function at(Point $middle, float $width, float $height): self
+    {
+        return new self($middle->x - $width / 2, $middle->y - $height / 2, $middle->x + $width / 2, $middle->y + $height / 2);
+    }
+
     public function width(): float
     {
         return $this->right - $this->left;

@@ -123,6 +123,15 @@ final readonly class Segment
         return $this->from->plus($a->times($other->from->minus($this->from)->cross($b) / $cross));
     }
 
+    /** @return non-empty-list<self> so many parts of one length, in order */
+    public function pieces(int $count): array
+    {
+        return array_map(fn(int $number): self => new self(
+            $this->from->plus($this->vector()->times($number / $count)),
+            $this->from->plus($this->vector()->times(($number + 1) / $count)),
+        ), range(0, max(0, $count - 1)));
+    }
+
     public function reversed(): self
     {
         return new self($this->to, $this->from);

@@ -7,16 +7,10 @@ namespace Heurema\Kitchen;
 use Heurema\Layout\Words\HingeSide;
 use Heurema\Spatial\PlacedFixture;
 
-/** A unit with its number in the schedule of a kitchen. */
+/** A unit of a kitchen with its mark on plans and elevations. */
 final readonly class ScheduledUnit
 {
-    public function __construct(public int $number, public PlacedFixture $fixture) {}
-
-    /** On plans and elevations. */
-    public function mark(): string
-    {
-        return "K{$this->number}";
-    }
+    public function __construct(public string $mark, public PlacedFixture $fixture) {}
 
     /** At which side its door is hung, as one faces it; null: nobody said. */
     public function hinge(): ?HingeSide

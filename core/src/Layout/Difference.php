@@ -12,13 +12,13 @@ use Heurema\Units\Amount;
 /** What differs between two layouts, in words, element by element as their ids follow them. */
 final readonly class Difference
 {
-    public function __construct(private Layout $before, private Layout $after) {}
+    /** @param \Closure(string): (string|null)|null $called what the element of an id is called; null: by its kind and mark */
+    public function __construct(private Layout $before, private Layout $after, private ?\Closure $called = null) {}
 
     /** @return list<string> empty when they are the same */
     public function words(): array
     {
-        $before = $this->elements($this->before);
-        $after = $this->elements($this->after);
+        [$before, $after] = $this->both();
         $words = $this->changed('The layout', $this->fields($this->before), $this->fields($this->after), Layout::class);
         foreach ($before as $id => [$name, $values, $type]) {
             if (!isset($after[$id])) {
@@ -37,8 +37,13 @@ final readonly class Difference
     /** @return array{before: list<string>, after: list<string>} ids of the elements that are not in the other layout as they are */
     public function ids(): array
     {
-        $before = array_map(static fn(array $element): string => (string) json_encode($element[1]), $this->elements($this->before));
-        $after = array_map(static fn(array $element): string => (string) json_encode($element[1]), $this->elements($this->after));
+        [$before, $after] = array_map(
+            static fn(array $elements): array => array_map(
+                static fn(array $element): string => (string) json_encode($element[1]),
+                $elements,
+            ),
+            $this->both(),
+        );
 
         return [
             'before' => array_map(strval(...), array_keys(array_diff_assoc($before, $after))),
@@ -56,38 +61,57 @@ final readonly class Difference
         );
     }
 
+    /**
+     * The elements of both; what both have is marked as in the one that says so.
+     *
+     * @return array{
+     *     array<string, array{string, array<string, mixed>, class-string<Part>}>,
+     *     array<string, array{string, array<string, mixed>, class-string<Part>}>,
+     * }
+     */
+    private function both(): array
+    {
+        $before = new Marks($this->before, (new Marks($this->after))->all());
+
+        return [$this->elements($this->before, $before), $this->elements($this->after, new Marks($this->after, $before->all()))];
+    }
+
     /** @return array<string, array{string, array<string, mixed>, class-string<Part>}> name, values and type by id */
-    private function elements(Layout $layout): array
+    private function elements(Layout $layout, Marks $marks): array
     {
         $elements = [];
         foreach ($layout->storeys as $storey) {
             foreach (ElementList::ofStorey() as $list) {
                 foreach ($storey->elements($list) as $element) {
-                    $values = ['storey' => $storey->id, ...$element->toArray()];
-                    $elements[$element->id()] = [$this->name($element), $values, $element::class];
+                    $values = ['storey' => $storey->id, ...$element->toArray(), ...self::mark($element, $marks)];
+                    $elements[$element->id()] = [$this->name($element, $marks), $values, $element::class];
                 }
             }
         }
         foreach (ElementList::ofDocument() as $list) {
             foreach ($layout->elements($list) as $element) {
-                $values = array_diff_key($element->toArray(), array_column(ElementList::ofStorey(), null, 'value'));
-                $elements[$element->id()] = [$this->name($element), $values, $element::class];
+                $own = array_diff_key($element->toArray(), array_column(ElementList::ofStorey(), null, 'value'));
+                $elements[$element->id()] = [$this->name($element, $marks), [...$own, ...self::mark($element, $marks)], $element::class];
             }
         }
 
         return $elements;
     }
 
-    private function name(Element $element): string
+    /** @return array{mark?: string} as it is shown, whether the document says it or not */
+    private static function mark(Element $element, Marks $marks): array
     {
-        return match (true) {
-            $element instanceof Storey,
-            $element instanceof Stair,
-            $element instanceof Ramp,
-            $element instanceof Axis => ucfirst($element::list()->noun())." {$element->name}",
-            $element instanceof Room, $element instanceof Block => ucfirst($element::list()->noun())." {$element->name} ({$element->id})",
-            default => $element->name(),
-        };
+        return $element->isMarked() ? ['mark' => $marks->of($element->id())] : [];
+    }
+
+    private function name(Element $element, Marks $marks): string
+    {
+        $noun = ucfirst($element instanceof Opening || $element instanceof Fixture ? $element->kind->words() : $element::list()->noun());
+        $name = $element->toArray()['name'] ?? $element->id();
+        $isNamed = is_string($name) && $name !== $element->id() && !$element instanceof Fixture;
+        $words = array_filter([$noun, $isNamed ? $name : '', $marks->of($element->id())], static fn(string $word): bool => $word !== '');
+
+        return ($this->called === null ? null : ($this->called)($element->id())) ?? implode(' ', $words);
     }
 
     /**

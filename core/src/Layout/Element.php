@@ -14,7 +14,16 @@ interface Element extends Described
 
     public function id(): string;
 
-    /** A copy of it under another id, not locked in its place. */
+    /** Is it of a kind that has marks? */
+    public function isMarked(): bool;
+
+    /** What people call it on plans and in letters, `D1`; null where nobody said. */
+    public function mark(): ?string;
+
+    /** The same with another mark; of a kind that has them. */
+    public function withMark(?string $mark): static;
+
+    /** A copy of it under another id, without a mark and not locked in its place. */
     public function copied(string $id): static;
 
     public function isLocked(): bool;

@@ -86,6 +86,8 @@ final readonly class Fixture implements Element
         public ?float $upstand = null,
         #[Key(suits: [FixtureKind::Counter], label: 'One piece with the worktop that it meets')]
         public ?bool $onePiece = null,
+        #[Key(Value::Mark, label: 'Mark', own: true)]
+        public ?string $mark = null,
     ) {}
 
     public static function list(): ElementList

@@ -18,6 +18,8 @@ final readonly class FloorVoid implements Element
         public string $id,
         #[Key]
         public Ring $outline,
+        #[Key(Value::Mark, label: 'Mark', own: true)]
+        public ?string $mark = null,
     ) {}
 
     public static function list(): ElementList

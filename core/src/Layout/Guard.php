@@ -31,6 +31,8 @@ final readonly class Guard implements Element
         public ?bool $climbable = null,
         #[Key(label: 'Filled with')]
         public ?GuardFilling $filling = null,
+        #[Key(Value::Mark, label: 'Mark', own: true)]
+        public ?string $mark = null,
     ) {}
 
     /** The largest ball that passes through it, mm: none through what is closed, unless it was said. */

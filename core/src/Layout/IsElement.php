@@ -18,7 +18,28 @@ trait IsElement
 
     public function copied(string $id): static
     {
-        return $this->with(...['id' => $id, ...(property_exists($this, 'locked') ? ['locked' => false] : [])]);
+        return $this->with(...[
+            'id' => $id,
+            ...(property_exists($this, 'locked') ? ['locked' => false] : []),
+            ...($this->isMarked() ? ['mark' => null] : []),
+        ]);
+    }
+
+    public function isMarked(): bool
+    {
+        return property_exists($this, 'mark');
+    }
+
+    public function mark(): ?string
+    {
+        $mark = get_object_vars($this)['mark'] ?? null;
+
+        return is_string($mark) ? $mark : null;
+    }
+
+    public function withMark(?string $mark): static
+    {
+        return $this->with(mark: $mark);
     }
 
     public function isLocked(): bool

@@ -116,6 +116,7 @@ final class LayoutSchema
         return match ($key->value) {
             Value::Identifier => self::ref('id'),
             Value::Name => ['type' => 'string', 'maxLength' => JsonCursor::LONGEST_NAME],
+            Value::Mark => ['type' => 'string', 'minLength' => 1, 'maxLength' => JsonCursor::LONGEST_MARK],
             Value::Text => ['type' => 'string', 'maxLength' => JsonCursor::LONGEST_TEXT],
             Value::Length => self::ref('length'),
             Value::Size => $key->part === null ? self::ref('size') : ['anyOf' => [self::ref('size'), self::part($key->part)]],

@@ -57,6 +57,8 @@ final readonly class Opening implements Element
         public ?DoorDetails $door = null,
         #[Spread(only: [OpeningKind::Window])]
         public ?WindowDetails $window = null,
+        #[Key(Value::Mark, label: 'Mark', own: true)]
+        public ?string $mark = null,
     ) {}
 
     public static function list(): ElementList

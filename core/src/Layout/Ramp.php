@@ -51,6 +51,8 @@ final readonly class Ramp implements Element
         public bool $locked,
         #[Key(Value::Tagged, most: 100, of: self::PARTS)]
         public array $parts,
+        #[Key(Value::Mark, label: 'Mark', own: true)]
+        public ?string $mark = null,
     ) {}
 
     public static function list(): ElementList

@@ -17,6 +17,9 @@ final class References
     /** @var array<string, string> id to the pointer of the element that has it */
     private array $taken = [];
 
+    /** @var array<string, string> list and mark to the pointer of the element that has it */
+    private array $marked = [];
+
     public function __construct(private readonly Layout $layout) {}
 
     /** @throws UnreadableLayout */
@@ -58,6 +61,21 @@ final class References
             throw new UnreadableLayout("{$pointer}/id", "expected an id of its own, \"{$id}\" is already at {$this->taken[$id]}");
         }
         $this->taken[$id] = "{$pointer}/id";
+        $this->takeMark($element, "{$pointer}/mark");
+    }
+
+    /** What is called by its mark is called by it alone, among its like. */
+    private function takeMark(Element $element, string $pointer): void
+    {
+        $mark = $element->mark();
+        if ($mark === null) {
+            return;
+        }
+        $key = "{$element::list()->value} ".mb_strtolower($mark);
+        if (isset($this->marked[$key])) {
+            throw new UnreadableLayout($pointer, "expected a mark of its own, \"{$mark}\" is already at {$this->marked[$key]}");
+        }
+        $this->marked[$key] = $pointer;
     }
 
     private function refuseLonger(Layout|Storey $holder, string $pointer): void

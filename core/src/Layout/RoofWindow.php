@@ -51,6 +51,8 @@ final readonly class RoofWindow implements Element
         public Status $status = Status::New,
         #[Key(label: 'Locked in its place')]
         public bool $locked = false,
+        #[Key(Value::Mark, label: 'Mark', own: true)]
+        public ?string $mark = null,
     ) {}
 
     public static function list(): ElementList

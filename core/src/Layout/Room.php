@@ -49,6 +49,8 @@ final readonly class Room implements Element
         public ?float $floorFinishThickness = null,
         #[Key(Value::Elevation, label: 'Floor above the storey’s')]
         public ?float $level = null,
+        #[Key(Value::Mark, label: 'Number', own: true)]
+        public ?string $mark = null,
     ) {}
 
     public static function list(): ElementList

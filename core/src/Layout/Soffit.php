@@ -20,6 +20,8 @@ final readonly class Soffit implements Element
         public Ring $outline,
         #[Key(Value::Length, label: 'Underside above floor')]
         public ?float $underside = null,
+        #[Key(Value::Mark, label: 'Mark', own: true)]
+        public ?string $mark = null,
     ) {}
 
     public static function list(): ElementList

@@ -63,6 +63,8 @@ final readonly class Stair implements Element
         public bool $locked,
         #[Key(Value::Tagged, most: 100, of: self::PARTS)]
         public array $parts,
+        #[Key(Value::Mark, label: 'Mark', own: true)]
+        public ?string $mark = null,
     ) {}
 
     public static function list(): ElementList

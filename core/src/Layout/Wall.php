@@ -51,6 +51,8 @@ final readonly class Wall implements Element
         public array $backing = [],
         #[Key(Value::TwoLengths, under: UnderMotion::ChangesSides, label: 'Tiles up to, left; right')]
         public ?array $tiles = null,
+        #[Key(Value::Mark, label: 'Mark', own: true)]
+        public ?string $mark = null,
     ) {}
 
     public static function list(): ElementList
@@ -71,7 +73,7 @@ final readonly class Wall implements Element
     /** A part of it, otherwise the same. */
     public function part(string $id, Point $from, Point $to): self
     {
-        return $this->with(id: $id, from: $from, to: $to, backing: $this->backingBetween($from, $to));
+        return $this->with(id: $id, from: $from, to: $to, backing: $this->backingBetween($from, $to), mark: null);
     }
 
     /** With what another wall in its line is made to hold. */

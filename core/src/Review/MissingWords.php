@@ -12,10 +12,13 @@ use Heurema\Spatial\Subject\SubjectType;
 final class MissingWords
 {
     /** Types whose names are proper names. */
-    private const PROPER = [SubjectType::Room, SubjectType::Storey, SubjectType::Stair];
+    private const PROPER = [SubjectType::Room, SubjectType::Storey, SubjectType::Stair, SubjectType::Ramp];
 
     /** What is said of the home as a whole, by the document's own key. */
     private const OF_HOME = ['attic_area' => 'the area of the attic', 'grade' => 'the level of the ground', 'north' => 'where north is'];
+
+    /** What is to be drawn about an element, by its id. */
+    private const DRAWN = '/^(walls closed around|a room (?:under|around)|an opening in .+ over) ([\w-]+?)(?:\.at)?$/';
 
     /** @var array<string, Subject>|null by id */
     private ?array $subjects = null;
@@ -39,6 +42,9 @@ final class MissingWords
     {
         if (isset(self::OF_HOME[$name])) {
             return self::OF_HOME[$name];
+        }
+        if (preg_match(self::DRAWN, $name, $found) === 1) {
+            return "{$found[1]} {$this->called($found[2])}";
         }
         [$id, $key] = [...explode('.', $name, 2), ''];
         $subject = $key === '' || str_contains($name, ' ') ? null : $this->subject($id);

@@ -36,8 +36,14 @@ final readonly class Schedule
                     $found[self::key($subject, $name)] ?? null,
                 );
             }
-            $rows[] = new ScheduleRow($subject, $report->home->layout->storey($subject->storey() ?? '')->name ?? '', $cells);
+            $rows[] = new ScheduleRow(
+                $subject,
+                $report->home->marks()->of($subject->id()),
+                $report->home->layout->storey($subject->storey() ?? '')->name ?? '',
+                $cells,
+            );
         }
+        usort($rows, static fn(ScheduleRow $a, ScheduleRow $b): int => strnatcasecmp($a->mark, $b->mark));
 
         return new self($kind, $rows);
     }
@@ -90,6 +96,7 @@ final readonly class Schedule
             ),
             'rows' => array_map(static fn(ScheduleRow $row): array => [
                 'id' => $row->subject->id(),
+                'mark' => $row->mark,
                 'name' => $row->subject->name(),
                 'storey' => $row->storey,
                 'cells' => array_combine(

@@ -10,6 +10,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Geometry\TangledLines;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Marks;
 use Heurema\Layout\Ramp;
 use Heurema\Layout\RoofWindow;
 use Heurema\Layout\Schema\UnreadableLayout;
@@ -96,6 +97,8 @@ final class Home implements Subject
     /** @var array<string, OpenEdges> by storey */
     private array $openEdges = [];
 
+    private ?Marks $marks = null;
+
     /** @throws UnreadableLayout when the walls of a storey make no sense */
     public function __construct(public readonly Layout $layout)
     {
@@ -111,7 +114,7 @@ final class Home implements Subject
         $this->roofWindows = array_merge(...array_map(self::placeRoofWindows(...), array_values($plans)));
         $this->fixturesOn = array_map(self::placeFixtures(...), $plans);
         $this->fixtures = array_merge(...array_values($this->fixturesOn));
-        $this->stairs = self::placeStairs($layout);
+        $this->stairs = self::placeStairs($layout, $names);
         $this->ramps = array_map(
             static fn(Ramp $ramp): PlacedRamp => new PlacedRamp($ramp, $plans[$ramp->storey]),
             array_values(array_filter($layout->ramps, static fn(Ramp $ramp): bool => $ramp->stands())),
@@ -212,12 +215,17 @@ final class Home implements Subject
         };
     }
 
+    /** What its elements are marked with. */
+    public function marks(): Marks
+    {
+        return $this->marks ??= new Marks($this->layout);
+    }
+
     public function ground(): Ground
     {
         return new Ground($this->layout);
     }
 
-    /** The room with an id; null where there is none. */
     /** The plan of the storey over another one; null over the highest. */
     public function above(StoreyPlan $plan): ?StoreyPlan
     {
@@ -226,6 +234,7 @@ final class Home implements Subject
         return $plans[(int) array_search($plan, $plans, true) + 1] ?? null;
     }
 
+    /** The room with an id; null where there is none. */
     public function room(string $id): ?RoomSpace
     {
         foreach ($this->rooms as $room) {
@@ -480,13 +489,14 @@ final class Home implements Subject
     }
 
     /** @return list<PlacedStair> */
-    private static function placeStairs(Layout $layout): array
+    private static function placeStairs(Layout $layout, Names $names): array
     {
         $placed = [];
         foreach ($layout->stairs as $stair) {
             $to = $layout->storey($stair->toStorey);
             if ($to !== null && $stair->stands()) {
-                $placed[] = new PlacedStair($stair, $stair->fromStorey === null ? null : $layout->storey($stair->fromStorey), $to);
+                $from = $stair->fromStorey === null ? null : $layout->storey($stair->fromStorey);
+                $placed[] = new PlacedStair($stair, $from, $to, $names);
             }
         }
 

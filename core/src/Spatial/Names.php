@@ -6,14 +6,20 @@ namespace Heurema\Spatial;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Layout\Room;
+use Heurema\Layout\Storey;
 use Heurema\Layout\Words\TapedHeight;
+use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Subject\Naming;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
 
 /**
- * What the elements of a home are called: by what they are, their room and the side of it that they are on. Those of one storey that
- * would be called the same are counted from left to right on the sheet, then upwards.
+ * What the elements of a home are called: by what they are, their mark, their room and the side of it that they are on. Walls, soffits
+ * and guards have their mark only where several would be called the same; rooms of one name are told apart by their numbers, taped
+ * distances are counted from left to right on the sheet, then upwards.
  */
-final class Names
+final class Names implements Naming
 {
     private const COMPASS = ['east', 'north-east', 'north', 'north-west', 'west', 'south-west', 'south', 'south-east'];
 
@@ -31,15 +37,32 @@ final class Names
     /** @var array<string, array<string, string>> by type and id */
     private array $names = [];
 
+    /** @var array<string, int>|null how many rooms have a name, by the name in small letters */
+    private ?array $rooms = null;
+
     public function __construct(private readonly Home $home) {}
 
-    /** As a sentence begins: `North window of Bedroom 2`. */
     public function of(Subject $subject): string
     {
         $type = $subject->type();
         $names = $this->names[$type->value] ??= $this->ofAll($this->home->subjects($type));
 
         return $names[$subject->id()] ?? $this->plainly($subject);
+    }
+
+    public function ofRoom(Room $room): string
+    {
+        $this->rooms ??= array_count_values(array_map(
+            static fn(Room $one): string => mb_strtolower($one->name),
+            array_merge(...array_map(static fn(Storey $storey): array => $storey->rooms, $this->home->layout->storeys)),
+        ));
+        $mark = $room->mark ?? $this->home->marks()->of($room->id);
+
+        return match (true) {
+            $room->name === $room->id => "Room {$mark}",
+            $this->rooms[mb_strtolower($room->name)] > 1 => "{$room->name} ({$mark})",
+            default => $room->name,
+        };
     }
 
     /**
@@ -58,36 +81,47 @@ final class Names
         foreach ($alike as $group) {
             usort($group, static fn(array $a, array $b): int => self::order($a[1]) <=> self::order($b[1]));
             foreach ($group as $number => [$name, $subject]) {
-                $names[$subject->id()] = count($group) === 1 ? $name : ucfirst(self::ordinal($number + 1).' '.lcfirst($name));
+                $names[$subject->id()] = match (true) {
+                    count($group) === 1 => $name,
+                    $subject->type() === SubjectType::Survey => ucfirst(self::ordinal($number + 1).' '.lcfirst($name)),
+                    default => $this->plainly($subject, $this->home->marks()->of($subject->id())),
+                };
             }
         }
 
         return $names;
     }
 
-    private function plainly(Subject $subject): string
+    /** @param string $mark of what has its mark only where it must be told apart */
+    private function plainly(Subject $subject, string $mark = ''): string
     {
         return match (true) {
             $subject instanceof PlacedOpening && $subject->roof !== null => $this->inRoom(
-                'Roof window',
+                "Roof window {$this->mark($subject)}",
                 $subject->roof->room,
                 $subject->plan,
             ),
             $subject instanceof PlacedOpening => $this->beside(
-                $subject->opening->kind->words(),
+                "{$subject->opening->kind->words()} {$this->mark($subject)}",
                 $subject->left->room,
                 $subject->right->room,
                 $subject->wall->line(),
                 $subject->plan,
             ),
-            $subject instanceof PlacedWall => $this->wall($subject),
+            $subject instanceof PlacedWall => $this->wall($subject, $mark),
             $subject instanceof PlacedFixture => $this->inRoom(
-                $subject->fixture->name ?? ucfirst($subject->fixture->kind->words()),
+                ($subject->fixture->name ?? ucfirst($subject->fixture->kind->words()))." {$this->mark($subject)}",
                 $subject->room,
                 $subject->plan,
             ),
-            $subject instanceof HungSoffit => $this->inRoom('Soffit', $subject->room, $subject->plan),
-            $subject instanceof StandingGuard => $this->inRoom('Guard', $subject->plan->roomAt($subject->middle()), $subject->plan),
+            $subject instanceof PlacedStair => self::climb('Stair', $subject->stair->name, $subject->id(), $this->mark($subject)),
+            $subject instanceof PlacedRamp => self::climb('Ramp', $subject->ramp->name, $subject->id(), $this->mark($subject)),
+            $subject instanceof HungSoffit => $this->inRoom(trim("Soffit {$mark}"), $subject->room, $subject->plan),
+            $subject instanceof StandingGuard => $this->inRoom(
+                trim("Guard {$mark}"),
+                $subject->plan->roomAt($subject->middle()),
+                $subject->plan,
+            ),
             $subject instanceof TapedDistance && $subject->distance->height !== null => $this->tapedHeight(
                 $subject->distance->height,
                 $subject->distance->of ?? '',
@@ -99,6 +133,17 @@ final class Names
             ),
             default => ucfirst($subject->type()->value),
         };
+    }
+
+    private function mark(Subject $subject): string
+    {
+        return $this->home->marks()->of($subject->id());
+    }
+
+    /** Where nobody named it, its name is its id. */
+    private static function climb(string $kind, string $name, string $id, string $mark): string
+    {
+        return ($name === $id ? $kind : $name)." {$mark}";
     }
 
     private function tapedHeight(TapedHeight $height, string $of): string
@@ -129,9 +174,9 @@ final class Names
         };
     }
 
-    private function wall(PlacedWall $wall): string
+    private function wall(PlacedWall $wall, string $mark): string
     {
-        $kind = $wall->wall->isDivider() ? 'Divider' : 'Wall';
+        $kind = trim(($wall->wall->isDivider() ? 'Divider' : 'Wall')." {$mark}");
         $line = $wall->wall->line();
         $out = $line->direction()->left()->times($wall->wall->thickness / 2 + self::LOOK);
         [$left, $right] = [$this->rooms($wall, $out), $this->rooms($wall, $out->times(-1))];

@@ -69,7 +69,7 @@ final readonly class PlacedOpening implements Subject
     {
         return match (true) {
             $this->roof === null => "{$this->id()}.sill",
-            $this->roof->room === null => "a room under {$this->spoken()}",
+            $this->roof->room === null => "a room under {$this->id()}",
             default => $this->roof->room->ceilingKey(),
         };
     }

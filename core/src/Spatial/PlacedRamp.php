@@ -31,7 +31,7 @@ final readonly class PlacedRamp implements Subject
 
     public function name(): string
     {
-        return $this->ramp->name;
+        return $this->plan->called($this);
     }
 
     public function storey(): string

@@ -18,7 +18,7 @@ use Heurema\Spatial\Subject\SubjectType;
 /** A room with the space it stands for, if the drawing makes one. */
 final readonly class RoomSpace implements Subject
 {
-    public function __construct(public Room $room, private Storey $storey, private ?Space $space) {}
+    public function __construct(public Room $room, private Storey $storey, private ?Space $space, private ?Names $names = null) {}
 
     public function type(): SubjectType
     {
@@ -32,7 +32,7 @@ final readonly class RoomSpace implements Subject
 
     public function name(): string
     {
-        return $this->room->name;
+        return $this->names?->ofRoom($this->room) ?? $this->room->name;
     }
 
     /** Is it of a use, among others? */
@@ -59,7 +59,7 @@ final readonly class RoomSpace implements Subject
             return "walls closed around {$this->room->id}.at";
         }
         $others = array_filter($this->space->rooms, fn(Room $room): bool => $room !== $this->room);
-        $names = array_map(static fn(Room $room): string => $room->name, $others);
+        $names = array_map(fn(Room $room): string => $this->names?->ofRoom($room) ?? $room->name, $others);
 
         return $names === [] ? null : 'a wall or divider between '.$this->name().' and '.implode(', ', $names);
     }

@@ -386,7 +386,7 @@ final class StoreyPlan implements Subject
         }
         $rooms = [];
         foreach ($this->storey->rooms as $room) {
-            $rooms[$room->id] = new RoomSpace($room, $this->storey, $spaceOf[$room->id] ?? null);
+            $rooms[$room->id] = new RoomSpace($room, $this->storey, $spaceOf[$room->id] ?? null, $this->names);
         }
 
         return $rooms;

@@ -176,8 +176,8 @@ final class RoomElevationsTest extends TestCase
                 ->layout(),
         );
         [$north, , $south] = RoomElevations::of($home->rooms[0], $home);
-        self::assertSame([[], ['Mirror in R'], []], [$north->ceiling, $north->unknown, $north->things]);
-        self::assertSame(['Bed in R'], $south->unknown);
+        self::assertSame([[], ['Mirror M1 in R'], []], [$north->ceiling, $north->unknown, $north->things]);
+        self::assertSame(['Bed BD1 in R'], $south->unknown);
         self::assertSame(2400.0, $north->height());
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Tests\Layout;
 
 use Heurema\Layout\Difference;
+use Heurema\Layout\Layout;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\TestCase;
 
@@ -24,7 +25,7 @@ final class DifferenceTest extends TestCase
         $after = self::home(['width' => 900])->fixture('new', 'table', 1000, 1000, 90, 900, 900)->layout();
         $difference = new Difference($before, $after);
         self::assertSame(['before' => ['d', 'old'], 'after' => ['d', 'new']], $difference->ids());
-        self::assertSame(['Door d: width 800 mm → 900 mm.', 'Chair old: removed.', 'Table new: added.'], $difference->words());
+        self::assertSame(['Door D1: width 800 mm → 900 mm.', 'Chair CH1: removed.', 'Table T1: added.'], $difference->words());
     }
 
     public function test_every_kind_of_value_in_words(): void
@@ -36,7 +37,7 @@ final class DifferenceTest extends TestCase
             'operation hinged → double hinged' => ['operation' => 'double_hinged'],
             'threshold not said → 13 mm' => ['threshold' => 13],
         ] as $words => $door) {
-            self::assertSame(["Door d: {$words}."], (new Difference($before, self::home($door)->layout()))->words());
+            self::assertSame(["Door D1: {$words}."], (new Difference($before, self::home($door)->layout()))->words());
         }
     }
 
@@ -44,7 +45,7 @@ final class DifferenceTest extends TestCase
     {
         $stair = static fn(int $risers): Sketch => self::home()->stair(['parts' => [['flight' => ['risers' => $risers, 'tread' => 250]]]]);
         self::assertSame(
-            ['Stair Stair: parts another shape → another shape.'],
+            ['Stair Stair ST1: parts another shape → another shape.'],
             (new Difference($stair(14)->layout(), $stair(15)->layout()))->words(),
         );
         self::assertSame(['s'], (new Difference($stair(14)->layout(), $stair(15)->layout()))->ids()['after']);
@@ -58,10 +59,26 @@ final class DifferenceTest extends TestCase
         );
     }
 
+    /** Whether the document says its mark or not, it is shown with it: only another one is another. */
+    public function test_marks(): void
+    {
+        $said = static fn(string $mark): Layout => self::home(['mark' => $mark])->layout();
+        self::assertSame([], (new Difference(self::home()->layout(), $said('D7')))->words());
+        self::assertSame([], (new Difference($said('D7'), self::home()->layout()))->ids()['after']);
+        self::assertSame(['Door D7: mark D7 → D8.'], (new Difference($said('D7'), $said('D8')))->words());
+    }
+
+    public function test_elements_are_called_as_whoever_asks_calls_them(): void
+    {
+        $called = static fn(string $id): ?string => $id === 'd' ? 'The lower door' : null;
+        $difference = new Difference(self::home()->layout(), self::home(['width' => 900])->layout(), $called);
+        self::assertSame(['The lower door: width 800 mm → 900 mm.'], $difference->words());
+    }
+
     public function test_lengths_are_written_as_the_second_layout_has_them(): void
     {
         $imperial = self::home(['width' => 914.4])->document(['units' => 'imperial'])->layout();
-        self::assertContains('Door d: width ≈ 2\'-7 1/2" → 3\'-0".', (new Difference(self::home()->layout(), $imperial))->words());
+        self::assertContains('Door D1: width ≈ 2\'-7 1/2" → 3\'-0".', (new Difference(self::home()->layout(), $imperial))->words());
     }
 
     /** @param array<string, mixed> $door */

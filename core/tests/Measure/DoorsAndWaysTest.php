@@ -26,7 +26,7 @@ final class DoorsAndWaysTest extends MeasureTestCase
         $inside = self::measure('door.threshold', self::bathroom(2400), 'd');
         self::assertInstanceOf(Measured::class, $inside);
         self::assertSame(
-            [0.0, ['Door between R and H is taken to have no threshold.']],
+            [0.0, ['Door D1 between R and H is taken to have no threshold.']],
             [$inside->amount()->number, Said::all($inside->assumptions)],
         );
     }

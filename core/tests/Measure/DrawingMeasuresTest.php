@@ -92,7 +92,7 @@ final class DrawingMeasuresTest extends MeasureTestCase
         self::assertSame(0.0, self::number('fixture.overlaps', self::wardrobeAndBed(1950), 'a'), 'side by side');
         self::assertSame(0.0, self::number('fixture.overlaps', self::wardrobeAndBed(1949.1), 'a'), 'a strip of 0.9 mm is rounding');
         self::assertSame(1.0, self::number('fixture.overlaps', self::wardrobeAndBed(1948), 'a'));
-        self::assertSame(['Also there: Bed in R.'], self::working(self::measure('fixture.overlaps', self::wardrobeAndBed(1900), 'a')));
+        self::assertSame(['Also there: Bed BD1 in R.'], self::working(self::measure('fixture.overlaps', self::wardrobeAndBed(1900), 'a')));
         self::assertSame(0.0, self::number('fixture.overlaps', self::wardrobeAndBed(1500, ['base' => 900]), 'a'), 'above it');
         self::assertSame(
             0.0,

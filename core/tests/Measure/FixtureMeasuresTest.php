@@ -44,7 +44,7 @@ final class FixtureMeasuresTest extends MeasureTestCase
         self::assertInstanceOf(Measured::class, $measurement);
         self::assertEqualsWithDelta(1000.0, $measurement->amount()->number, 1e-6);
         self::assertSame(
-            ['Water closet in R is taken as 900 mm high, so that the wall cabinet in R hangs above it.'],
+            ['Water closet WC1 in R is taken as 900 mm high, so that the wall cabinet K1 in R hangs above it.'],
             Said::all($measurement->assumptions),
         );
     }

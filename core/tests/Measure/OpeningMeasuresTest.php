@@ -40,7 +40,7 @@ final class OpeningMeasuresTest extends MeasureTestCase
         self::assertInstanceOf(Measured::class, $measurement);
         self::assertEqualsWithDelta(900.0 - 44 - 13, $measurement->amount()->number, 1e-9);
         self::assertSame(
-            ['The leaf of the lower door of R is taken as 44 mm thick.', 'Stop of the frame taken as 13 mm.'],
+            ['The leaf of the lower door D1 of R is taken as 44 mm thick.', 'Stop of the frame taken as 13 mm.'],
             Said::all($measurement->assumptions),
         );
     }

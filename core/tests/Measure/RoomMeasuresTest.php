@@ -164,7 +164,7 @@ final class RoomMeasuresTest extends MeasureTestCase
         $measurement = self::measure('room.glass_area', Sketch::room(4000, 3000)->window('w1', 2000, 1200, 1000), 'r');
         self::assertInstanceOf(Measured::class, $measurement);
         self::assertEqualsWithDelta(1.1 * 0.9, $measurement->amount()->number, 1e-9);
-        self::assertSame(['Frame and sash of the lower window of R taken as 50 mm on each side.'], Said::all($measurement->assumptions));
+        self::assertSame(['Frame and sash of the lower window W1 of R taken as 50 mm on each side.'], Said::all($measurement->assumptions));
     }
 
     public function test_glazed_doors_count_and_inner_windows_do_not(): void

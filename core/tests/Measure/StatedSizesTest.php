@@ -21,8 +21,8 @@ final class StatedSizesTest extends MeasureTestCase
         $hinged = ['operation' => 'hinged', 'leaf_thickness' => 40];
         $pair = ['operation' => 'double_hinged', 'leaf_thickness' => 40];
         $stop = 'Stop of the frame taken as 13 mm.';
-        $play = 'The leaf of the lower door of R is taken to have 3 mm of play on either side.';
-        $alike = 'The leaves of the lower door of R are taken to be as wide as each other.';
+        $play = 'The leaf of the lower door D1 of R is taken to have 3 mm of play on either side.';
+        $alike = 'The leaves of the lower door D1 of R are taken to be as wide as each other.';
         yield 'nothing' => [$hinged, 900.0 - 40 - 13, [$stop]];
         yield 'its leaf' => [[...$hinged, 'leaf_width' => 838], 838.0 - 40 - 13, [$stop]];
         yield 'its frame' => [[...$hinged, 'frame' => 30], 900.0 - 2 * 30 - 2 * 3 - 40 - 13, [$stop, $play]];
@@ -96,6 +96,6 @@ final class StatedSizesTest extends MeasureTestCase
     public function test_a_thing_with_a_name_of_its_own_is_called_by_it(): void
     {
         $home = Sketch::room(4000, 3000)->fixture('f', 'wardrobe', 2000, 2900, 270, 600, 600, ['name' => 'Linen press'])->home();
-        self::assertSame('Linen press in R', $home->fixtures[0]->name());
+        self::assertSame('Linen press WR1 in R', $home->fixtures[0]->name());
     }
 }

@@ -171,7 +171,7 @@ final class ExaminerTest extends TestCase
                 ],
             );
         $finding = self::finding('escape', $home, 'r');
-        self::assertSame('Best: Lower window of R: clear sill 1450 mm, at most 3\'-8" (1117.6 mm) wanted.', $finding->reason());
+        self::assertSame('Best: Lower window W2 of R: clear sill 1450 mm, at most 3\'-8" (1117.6 mm) wanted.', $finding->reason());
         self::assertEqualsWithDelta(1450.0, $finding->outcome->measured->number ?? 0.0, 1e-9);
         self::assertEqualsWithDelta(44 * self::INCH, $finding->outcome->limit->number ?? 0.0, 1e-9);
         self::assertEqualsWithDelta(44 * self::INCH - 1450, $finding->outcome->margin, 1e-9);

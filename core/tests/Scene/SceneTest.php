@@ -202,7 +202,7 @@ final class SceneTest extends TestCase
         )->layout();
         $file = BinaryModel::write(Scene::of(new Home($layout)));
         $nodes = self::nodes($file);
-        self::assertSame(['bed in r', [1.25, 0.5, -2.0], [2.75, 1.4, 0.0]], [
+        self::assertSame(['bed bd1 in r', [1.25, 0.5, -2.0], [2.75, 1.4, 0.0]], [
             strtolower($nodes['f'][0]),
             array_map(static fn(float $one): float => round($one, 4) + 0.0, $nodes['f'][1]),
             array_map(static fn(float $one): float => round($one, 4) + 0.0, $nodes['f'][2]),

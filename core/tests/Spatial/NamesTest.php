@@ -28,39 +28,51 @@ final class NamesTest extends TestCase
             ->document(['north' => $north])
             ->home();
         $names = static fn(?float $north): array => array_values(self::names($home($north), SubjectType::Window));
-        self::assertSame(['South window of R', 'East window of R', 'North window of R', 'West window of R'], $names(90));
+        self::assertSame(['South window W4 of R', 'East window W3 of R', 'North window W1 of R', 'West window W2 of R'], $names(90));
         self::assertSame(
-            ['East window of R', 'North window of R', 'West window of R', 'South window of R'],
+            ['East window W4 of R', 'North window W3 of R', 'West window W1 of R', 'South window W2 of R'],
             $names(0),
             'north is to the right',
         );
         self::assertSame(
-            ['South-east window of R', 'North-east window of R', 'North-west window of R', 'South-west window of R'],
+            ['South-east window W4 of R', 'North-east window W3 of R', 'North-west window W1 of R', 'South-west window W2 of R'],
             $names(45),
         );
-        self::assertSame(['Lower window of R', 'Right window of R', 'Upper window of R', 'Left window of R'], $names(null));
+        self::assertSame(
+            ['Lower window W4 of R', 'Right window W3 of R', 'Upper window W1 of R', 'Left window W2 of R'],
+            $names(null),
+        );
     }
 
-    public function test_what_would_be_called_the_same_is_counted_from_the_left(): void
+    public function test_what_would_be_called_the_same_has_its_mark(): void
     {
         $home = Sketch::room(6000, 3000)
-            ->window('w3', 1500, 900, 1200, ['id' => 'right'])
-            ->window('w3', 4500, 900, 1200, ['id' => 'left'])
+            ->add('soffits', ['id' => 's', 'outline' => [[2500, 2000], [3000, 2000], [3000, 2500], [2500, 2500]]])
+            ->add('soffits', ['id' => 't', 'outline' => [[3500, 2000], [4000, 2000], [4000, 2500], [3500, 2500]]])
             ->document(['north' => 90])
             ->home();
-        self::assertSame(
-            ['right' => 'Second north window of R', 'left' => 'First north window of R'],
-            self::names($home, SubjectType::Window),
-        );
-        $many = Sketch::room(20000, 3000);
-        foreach (range(1, 22) as $number) {
-            $many = $many->fixture("c{$number}", 'chair', $number * 800, 1500, 90, 450, 450);
-        }
-        $names = array_values(self::names($many->home(), SubjectType::Fixture));
-        self::assertSame(
-            ['First chair in R', 'Tenth chair in R', '11th chair in R', '21st chair in R', '22nd chair in R'],
-            [$names[0], $names[9], $names[10], $names[20], $names[21]],
-        );
+        self::assertSame(['s' => 'Soffit SP1 in R', 't' => 'Soffit SP2 in R'], self::names($home, SubjectType::Soffit));
+        $stubs = Sketch::room(6000, 3000)->wall([0, 1000], [500, 1000])->wall([0, 2000], [500, 2000]);
+        $walls = self::names($stubs->home(), SubjectType::Wall);
+        self::assertSame(['Wall W-104 in R', 'Wall W-103 in R'], [$walls['w5'], $walls['w6']]);
+        self::assertSame('Upper wall of R', $walls['w3']);
+    }
+
+    public function test_rooms_of_one_name_are_told_apart_by_their_numbers(): void
+    {
+        $home = Sketch::room(6000, 3000)
+            ->wall([2000, -100], [2000, 3100])
+            ->use('s', 'bedroom', 1000, 1500, ['name' => 'r'])
+            ->window('w3', 1500, 900, 1200, ['id' => 'n'])
+            ->home();
+        self::assertSame(['r' => 'R (102)', 's' => 'r (101)'], self::names($home, SubjectType::Room));
+        self::assertSame(['n' => 'Upper window W1 of R (102)'], self::names($home, SubjectType::Window));
+    }
+
+    public function test_a_room_and_a_stair_that_nobody_named_are_called_by_their_marks(): void
+    {
+        $home = Sketch::room(6000, 3000)->sized('rooms', 'r', ['name' => 'r'])->home();
+        self::assertSame(['r' => 'Room 101'], self::names($home, SubjectType::Room));
     }
 
     public function test_doors_walls_and_what_is_in_no_room(): void
@@ -72,11 +84,11 @@ final class NamesTest extends TestCase
             ->fixture('f', 'bath', 20000, 0, 90, 1700, 750)
             ->document(['north' => 90])
             ->home();
-        self::assertSame(['d' => 'Door between H and R'], self::names($home, SubjectType::Door));
+        self::assertSame(['d' => 'Door D1 between H and R'], self::names($home, SubjectType::Door));
         $walls = self::names($home, SubjectType::Wall);
         self::assertSame('Wall between H and R', $walls['w5']);
         self::assertSame(['South wall of H, R', 'East wall of R', 'West wall of H'], [$walls['w1'], $walls['w2'], $walls['w4']]);
-        self::assertSame(['f' => 'Bath outside the rooms of Ground'], self::names($home, SubjectType::Fixture));
+        self::assertSame(['f' => 'Bath B1 outside the rooms of Ground'], self::names($home, SubjectType::Fixture));
     }
 
     public function test_what_is_missing_is_said_in_words(): void
@@ -84,10 +96,10 @@ final class NamesTest extends TestCase
         $home = Sketch::room(4000, 3000)->window('w1', 2000, 900, 1200)->document(['north' => 90])->home();
         self::assertSame(
             [
-                'the sill of the south window of R',
+                'the sill of the south window W1 of R',
                 'the ceiling of R or the ceiling of Ground',
                 'a row of the table',
-                'the width of the well of the south window of R',
+                'the width of the well of the south window W1 of R',
             ],
             (new MissingWords($home))->of(['n.sill', 'r.ceiling or G.ceiling', 'a row of the table', 'n.well.width']),
         );

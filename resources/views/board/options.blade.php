@@ -115,6 +115,7 @@
         <label>A bare number typed is <select id="typing-unit">@foreach (Heurema\Units\TypingUnit::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $page->scheme->layout->typing)>{{ $unit->one() }}s</option>@endforeach</select></label>
     @endif
     <label>Rounded <select name="precision">@foreach (App\Drawing\DimensionStyle::PRECISION as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->precision)>{{ $words }}</option>@endforeach</select></label>
+    <label>Marks <select name="marks">@foreach (App\Drawing\DimensionStyle::MARKS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->marks)>{{ $words }}</option>@endforeach</select></label>
 </form>
 <form class="tool-options" id="sheet-options" method="get" action="{{ route('board.sheet', $page->scheme) }}" target="_blank" hidden>
     <input type="hidden" name="storey" value="{{ $page->storey }}">

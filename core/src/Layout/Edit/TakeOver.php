@@ -7,9 +7,13 @@ namespace Heurema\Layout\Edit;
 use Heurema\Layout\Element;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
+use Heurema\Layout\Marks;
 use Heurema\Layout\Storey;
 
-/** Everything as another layout has it; elements that both have keep their places, for those who follow them by their ids. */
+/**
+ * Everything as another layout has it; elements that both have keep their places, for those who follow them by their ids, and their marks
+ * where the other one says none.
+ */
 final readonly class TakeOver implements Edit
 {
     public function __construct(private Layout $other) {}
@@ -39,7 +43,8 @@ final readonly class TakeOver implements Edit
         foreach ($this->lists($draft) as [$storey, $list]) {
             $there = array_flip(self::ids($draft->elements($storey, $list)));
             foreach ($this->wanted($storey, $list) as $element) {
-                self::put($draft, $storey, $element, isset($there[$element->id()]));
+                $isThere = isset($there[$element->id()]);
+                self::put($draft, $storey, $isThere ? $this->marked($element, $draft) : $element, $isThere);
             }
         }
     }
@@ -47,6 +52,29 @@ final readonly class TakeOver implements Edit
     public function words(): string
     {
         return 'Everything taken over from a file';
+    }
+
+    /** With the mark that it has now, unless it became something else or the other layout gives that mark to another. */
+    private function marked(Element $element, Draft $draft): Element
+    {
+        $now = $draft->find($element->id())->element;
+        $mark = $now->mark();
+        $isKept = $mark !== null && $element->isMarked() && $element->mark() === null && Marks::areOfOneSeries($now, $element);
+
+        return $isKept && !$this->says($element::list(), $mark) ? $element->withMark($mark) : $element;
+    }
+
+    private function says(ElementList $list, string $mark): bool
+    {
+        foreach ([$this->other, ...$this->other->storeys] as $holder) {
+            foreach ($list->isOfStorey() === ($holder instanceof Storey) ? $holder->elements($list) : [] as $element) {
+                if (mb_strtolower($element->mark() ?? '') === mb_strtolower($mark)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<array{string|null, ElementList}> all lists but that of the storeys */

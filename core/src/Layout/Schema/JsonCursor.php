@@ -17,6 +17,7 @@ final readonly class JsonCursor
     public const FARTHEST_MM = 10_000_000.0;
     public const LONGEST_TEXT = 500;
     public const LONGEST_NAME = 200;
+    public const LONGEST_MARK = 16;
     public const MOST_ENTRIES = 20_000;
     public const MOST_POINTS = 1000;
     public const IDENTIFIER = '^[A-Za-z0-9_-]{1,40}$';
@@ -154,6 +155,16 @@ final readonly class JsonCursor
     public function name(): string
     {
         return $this->text(self::LONGEST_NAME);
+    }
+
+    /** @throws UnreadableLayout unless it is a text of 1 to 16 characters that can be seen */
+    public function mark(): string
+    {
+        $mark = $this->text(self::LONGEST_MARK);
+
+        return trim($mark) === $mark && preg_match('/^[^\p{C}]+$/u', $mark) === 1
+            ? $mark
+            : throw $this->refuse('expected a mark of 1 to '.self::LONGEST_MARK.' characters');
     }
 
     public function text(int $longest = self::LONGEST_TEXT): string

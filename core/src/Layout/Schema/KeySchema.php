@@ -134,6 +134,7 @@ final readonly class KeySchema
         return match ($this->value) {
             Value::Identifier => $place->identifier(),
             Value::Name => $place->name(),
+            Value::Mark => $place->mark(),
             Value::Text => $place->text(),
             Value::Length => $place->length(),
             Value::Size => $this->part !== null && $place->isObject() ? $this->part::read($place) : $place->size(),

@@ -9,6 +9,8 @@ enum Value
 {
     case Identifier;
     case Name;
+    /** What people call an element on plans and in letters: `D1`, `W3`, `101`. */
+    case Mark;
     case Text;
     /** A length of zero or more. */
     case Length;

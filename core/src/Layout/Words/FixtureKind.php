@@ -72,6 +72,48 @@ enum FixtureKind: string
         return $this === self::CoAlarm ? 'carbon monoxide alarm' : str_replace('_', ' ', $this->value);
     }
 
+    /** What its marks begin with: units and appliances of kitchens have one row of numbers (common practice, no source). */
+    public function letters(): string
+    {
+        return match ($this) {
+            self::WaterCloset => 'WC',
+            self::Bidet => 'BI',
+            self::Urinal => 'UR',
+            self::Lavatory => 'L',
+            self::Vanity => 'V',
+            self::Bath, self::ShowerBath => 'B',
+            self::Shower => 'SH',
+            self::ShowerCurtain => 'SC',
+            self::Sink, self::Cooktop, self::Range, self::Oven, self::Hood, self::Refrigerator, self::Dishwasher, self::BaseCabinet,
+            self::WallCabinet, self::TallCabinet, self::Filler => 'K',
+            self::Counter, self::Island => 'WT',
+            self::Washer => 'WM',
+            self::Dryer => 'DR',
+            self::Bed => 'BD',
+            self::Wardrobe => 'WR',
+            self::Sofa => 'SF',
+            self::Armchair => 'AC',
+            self::Table => 'T',
+            self::Chair => 'CH',
+            self::Desk => 'DK',
+            self::Shelf => 'SL',
+            self::Television => 'TV',
+            self::Nightstand => 'NS',
+            self::Lamp => 'LT',
+            self::Column => 'C',
+            self::Duct => 'DU',
+            self::Radiator => 'RD',
+            self::WaterHeater => 'WH',
+            self::GrabBar => 'GB',
+            self::Mirror => 'M',
+            self::Switch => 'SW',
+            self::Socket => 'SO',
+            self::SmokeAlarm => 'SA',
+            self::CoAlarm => 'CO',
+            self::CeilingAccess => 'CA',
+        };
+    }
+
     /** Does it hang on a wall or from the ceiling, so that its height is not known where nobody said? */
     public function hangs(): bool
     {

@@ -15,4 +15,14 @@ enum OpeningKind: string
     {
         return $this === self::Gap ? 'Opening' : ucfirst($this->value);
     }
+
+    /** What its marks begin with (common practice, no source). */
+    public function letters(): string
+    {
+        return match ($this) {
+            self::Door => 'D',
+            self::Window => 'W',
+            self::Gap => 'O',
+        };
+    }
 }

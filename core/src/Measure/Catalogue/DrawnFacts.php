@@ -439,7 +439,7 @@ final class DrawnFacts
                 'The use of the room that it stands in.',
                 static fn(PlacedFixture $fixture) => $fixture->room?->room->use,
                 static fn(PlacedFixture $fixture) => [
-                    $fixture->room === null ? "a room around {$fixture->spoken()}" : "{$fixture->room->id()}.use",
+                    $fixture->room === null ? "a room around {$fixture->id()}" : "{$fixture->room->id()}.use",
                 ],
                 words: [RoomUse::class],
             ),

@@ -37,7 +37,7 @@ final class TileHeight extends SubjectMeasure
     {
         $room = $subject->room;
         if ($room === null) {
-            return new Unknown(["a room around {$subject->spoken()}"]);
+            return new Unknown(["a room around {$subject->id()}"]);
         }
         $heights = array_map(
             static fn(SpaceSide $side): ?float => $room->tilesUpTo($side->wall, $side->isLeftOfWall()),

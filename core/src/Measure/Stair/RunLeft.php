@@ -50,7 +50,7 @@ final class RunLeft extends SubjectMeasure
             }
         }
         if ($nearest === null) {
-            return new Unknown(["an opening in {$subject->to->name} over {$subject->name()}"]);
+            return new Unknown(["an opening in {$subject->to->name} over {$subject->id()}"]);
         }
         $line = new Segment($head->middle(), $head->middle()->plus($way->times(abs($nearest) < 1 ? 1.0 : $nearest)));
 

@@ -7,6 +7,7 @@ namespace Heurema\Spatial\Stair;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Stair;
 use Heurema\Layout\Storey;
+use Heurema\Spatial\Subject\Naming;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 
@@ -18,7 +19,7 @@ final readonly class PlacedStair implements Subject
 
     public StairShape $shape;
 
-    public function __construct(public Stair $stair, public ?Storey $from, public Storey $to)
+    public function __construct(public Stair $stair, public ?Storey $from, public Storey $to, private ?Naming $names = null)
     {
         $this->shape = StairShape::of($stair);
     }
@@ -35,7 +36,7 @@ final readonly class PlacedStair implements Subject
 
     public function name(): string
     {
-        return $this->stair->name;
+        return $this->names?->of($this) ?? $this->stair->name;
     }
 
     /** The storey it starts on; steps outside count to the storey they reach. */
