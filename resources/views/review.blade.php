@@ -7,9 +7,14 @@
     <a class="masthead-note" href="{{ route('board', $page->revision->scheme) }}">Open on the board</a>
     <a class="masthead-note" href="{{ route('review.elevations', $page->revision) }}">Elevations</a>
     <a class="masthead-note" href="{{ route('review.kitchen', $page->revision) }}">Kitchen</a>
-    <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'json']) }}" download><span class="visually-hidden">The home as </span>JSON</a>
-    <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'ifc']) }}" download><span class="visually-hidden">The home as </span>IFC4</a>
-    <a class="masthead-note" href="{{ route('review.home', [$page->revision, 'glb']) }}" download><span class="visually-hidden">The home as </span>glTF</a>
+    <details class="masthead-menu masthead-note">
+        <summary>Files</summary>
+        <div>
+            <a href="{{ route('review.home', [$page->revision, 'json']) }}" download><span class="visually-hidden">The home as </span>Layout, JSON</a>
+            <a href="{{ route('review.home', [$page->revision, 'ifc']) }}" download><span class="visually-hidden">The home as </span>Building model, IFC4</a>
+            <a href="{{ route('review.home', [$page->revision, 'glb']) }}" download><span class="visually-hidden">The home as </span>Scene, glTF</a>
+        </div>
+    </details>
 @endsection
 @section('content')
     <div class="review" id="review" data-address="{{ route('review', $page->revision) }}" data-show="{{ $page->show }}" data-book="{{ $page->book }}">

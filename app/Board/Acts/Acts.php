@@ -66,6 +66,7 @@ final class Acts
         'axis-walls' => BuildOnAxes::class,
         'axis-columns' => SetColumns::class,
         'remove-axes' => RemoveAxes::class,
+        'number-anew' => NumberMarksAnew::class,
         'section' => DrawSectionLine::class,
         'blocks' => ListBlocks::class,
         'move-block' => MoveBlock::class,

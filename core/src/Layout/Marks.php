@@ -45,6 +45,15 @@ final class Marks
         return $this->marks ??= $this->give();
     }
 
+    /** Is its mark a number of its series, on whatever storey? */
+    public static function isNumbered(Element $element): bool
+    {
+        $letters = self::letters($element, '');
+        $storey = str_ends_with($letters, '#') ? '(?:B\d?|\d)\d' : '';
+
+        return preg_match('/^'.preg_quote(rtrim($letters, '#'), '/')."{$storey}\\d+$/D", $element->mark() ?? '') === 1;
+    }
+
     /** Are they numbered in one row? */
     public static function areOfOneSeries(Element $one, Element $other): bool
     {

@@ -7,7 +7,7 @@ namespace Heurema\Scene;
 use Heurema\Layout\Storey;
 
 /**
- * A scene as one binary glTF 2.0 file (ISO/IEC 12113:2022): a node a storey, under it a node an element with its id, kind and name, in
+ * A scene as one binary glTF 2.0 file (ISO/IEC 12113:2022): a node a storey, under it a node an element with its id, mark, kind and name, in
  * metres, y up, right-handed. Nothing is fetched from elsewhere.
  */
 final class BinaryModel
@@ -91,11 +91,12 @@ final class BinaryModel
 
     private function part(Part $part): int
     {
+        $mark = $this->scene->home->marks()->of($part->element);
         $this->meshes[] = ['name' => $part->name, 'primitives' => [$this->primitive(Mesh::of($part->prisms), $part->material)]];
         $this->nodes[] = [
             'name' => $part->name,
             'mesh' => count($this->meshes) - 1,
-            'extras' => ['id' => $part->element, 'kind' => $part->material->value],
+            'extras' => ['id' => $part->element, ...$mark === '' ? [] : ['mark' => $mark], 'kind' => $part->material->value],
         ];
 
         return count($this->nodes) - 1;

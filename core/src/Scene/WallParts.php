@@ -67,11 +67,11 @@ final readonly class WallParts
                 }
             }
         }
-        $storey = $this->plan->storey->id;
+        [$storey, $name] = [$this->plan->storey->id, $this->plan->wallCalled($wall->id)];
 
         return [
-            ...$body === [] ? [] : [new Part($wall->id, $wall->name(), $storey, Material::Wall, $body)],
-            ...$roof === [] ? [] : [new Part($wall->id, "{$wall->name()}, roof over it", $storey, Material::Roof, $roof)],
+            ...$body === [] ? [] : [new Part($wall->id, $name, $storey, Material::Wall, $body)],
+            ...$roof === [] ? [] : [new Part($wall->id, "{$name}, roof over it", $storey, Material::Roof, $roof)],
         ];
     }
 

@@ -8,6 +8,7 @@ use Heurema\Geometry\Point;
 use Heurema\Kitchen\EditWithMarks;
 use Heurema\Kitchen\GiveMarks;
 use Heurema\Kitchen\KitchenSchedule;
+use Heurema\Kitchen\NumberAnew;
 use Heurema\Kitchen\ScheduledUnit;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeValues;
@@ -117,6 +118,21 @@ final class GiveMarksTest extends TestCase
         self::assertSame(['D1', 'W1', 'W2'], [$marks->of('a'), $marks->of('b'), $marks->of('c')]);
         $same = $drawn()->window('w1', 3000, 900, 1200, ['id' => 'a'])->layout();
         self::assertSame('Bay', self::edited($layout, new TakeOver($same))->of('a'));
+    }
+
+    /** Numbered anew a home is marked as if it had just been drawn; what somebody thought of stays. */
+    #[DataProvider('homes')]
+    public function test_numbered_anew(Layout $layout): void
+    {
+        $marked = GiveMarks::to($layout);
+        $window = array_values(array_filter(self::elements($marked), static fn(Element $one): bool => $one->mark() === 'W1'))[0];
+        $fixture = ['id' => 'new', 'kind' => 'chair', 'at' => [-1e4, 1e5], 'facing' => 90.0];
+        $drawn = (new Editor())->apply($marked, new EditWithMarks(Add::of($marked->storeys[0]->id, ElementList::Fixtures, $fixture), $marked));
+        $named = (new Editor())->apply($drawn->layout, new ChangeValues($window->id(), ['mark' => 'Bay']))->layout;
+        $marks = new Marks((new Editor())->apply($named, new NumberAnew())->layout);
+        self::assertSame(['Bay', 'CH1'], [$marks->of($window->id()), $marks->of('new')]);
+        $this->expectException(RefusedEdit::class);
+        (new Editor())->apply($marked, new NumberAnew());
     }
 
     public function test_what_changes_nothing_gives_no_marks(): void

@@ -116,6 +116,7 @@
     @endif
     <label>Rounded <select name="precision">@foreach (App\Drawing\DimensionStyle::PRECISION as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->precision)>{{ $words }}</option>@endforeach</select></label>
     <label>Marks <select name="marks">@foreach (App\Drawing\DimensionStyle::MARKS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->marks)>{{ $words }}</option>@endforeach</select></label>
+    <button type="button" class="btn btn-tool btn-sm" data-does="number-anew">Number anew</button>
 </form>
 <form class="tool-options" id="sheet-options" method="get" action="{{ route('board.sheet', $page->scheme) }}" target="_blank" hidden>
     <input type="hidden" name="storey" value="{{ $page->storey }}">

@@ -25,7 +25,8 @@ final readonly class Fillings
             ? $this->products->shapes->placement($in, new Point($start + $width, 0.0), $sill, 180.0)
             : $this->products->shapes->placement($in, new Point($start, 0.0), $sill);
         $leaf = $this->products->shapes->body([[Products::rectangle(0.0, $width, -self::LEAF / 2, self::LEAF / 2), 0.0, $height]]);
-        $root = [GlobalId::of($opening->id), null, $opening->name(), null, null, $place, $leaf, null, $height, $width];
+        [$name, $tag] = [$this->products->name($opening), $this->products->tag($opening->id)];
+        $root = [GlobalId::of($opening->id), null, $name, null, null, $place, $leaf, $tag, $height, $width];
 
         return $opening->kind === OpeningKind::Window
             ? $this->products->stand('IFCWINDOW', [...$root, new Enumeration('WINDOW'), new Enumeration('NOTDEFINED'), null])
@@ -40,7 +41,7 @@ final readonly class Fillings
             return;
         }
         $type = $this->products->text->add($opening->kind === OpeningKind::Window ? 'IFCWINDOWTYPE' : 'IFCDOORTYPE', [
-            GlobalId::made("type {$opening->id}"), null, $opening->name(), null, null, $sets, null, null, null,
+            GlobalId::made("type {$opening->id}"), null, $this->products->name($opening), null, null, $sets, null, null, null,
             ...($opening->kind === OpeningKind::Window
                 ? [new Enumeration('WINDOW'), new Enumeration('NOTDEFINED')]
                 : [new Enumeration('DOOR'), new Enumeration(DoorSwing::of($opening)->word)]),

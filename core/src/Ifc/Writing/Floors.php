@@ -41,8 +41,8 @@ final readonly class Floors
         $this->products->keep($floor, "floor {$storey->id}", ['storey' => $storey->id], Products::around($pieces, $under));
         foreach ($storey->voids as $void) {
             $cut = $this->products->text->add('IFCOPENINGELEMENT', [
-                GlobalId::of($void->id), null, $void->id, null, null, $place,
-                $this->products->shapes->body([[$void->outline, -1.0, $thickness + 2.0]]), null, new Enumeration('OPENING'),
+                GlobalId::of($void->id), null, $this->products->name($void), null, null, $place,
+                $this->products->shapes->body([[$void->outline, -1.0, $thickness + 2.0]]), $this->products->tag($void->id), new Enumeration('OPENING'),
             ]);
             $this->products->relate('IFCRELVOIDSELEMENT', "cut {$void->id}", [$floor, $cut]);
         }
@@ -61,12 +61,11 @@ final readonly class Floors
             'IFCSTAIR',
             $stair->stair,
             [
-                $stair->name(),
+                $stair->stair->name,
                 null,
                 null,
                 $this->products->shapes->placement($in, new Point(0, 0), 0.0),
                 $this->products->shapes->body($pieces),
-                null,
                 null,
             ],
             Products::around($pieces, $floor),
@@ -93,12 +92,11 @@ final readonly class Floors
             'IFCRAMP',
             $ramp->ramp,
             [
-                $ramp->name(),
+                $ramp->ramp->name,
                 null,
                 null,
                 $this->products->shapes->placement($in, new Point(0, 0), 0.0),
                 $this->products->shapes->sideways($pieces),
-                null,
                 null,
             ],
             Products::around($outlines, $floor),

@@ -35,7 +35,7 @@ final readonly class ModelWriter
     private function __construct(private Home $home)
     {
         $text = new StepText();
-        $this->products = new Products($text, new Shapes($text, $home->layout->north));
+        $this->products = new Products($text, new Shapes($text, $home->layout->north), $home->marks());
     }
 
     /** @param string $written when it is written, as ISO 8601 has it */
@@ -152,8 +152,8 @@ final readonly class ModelWriter
         $height = $ceiling instanceof SlopedCeiling ? $ceiling->high : $ceiling ?? UsualSize::HEIGHT;
         $pieces = $outline === null ? [] : [[$outline, 0.0, $height]];
         $space = $this->products->text->add('IFCSPACE', [
-            GlobalId::of($room->id()), null, $room->id(), null, null, $this->products->shapes->placement($in, new Point(0, 0), 0.0),
-            $this->products->shapes->body($pieces), $room->name(), new Enumeration('ELEMENT'), new Enumeration('INTERNAL'), null,
+            GlobalId::of($room->id()), null, $this->products->tag($room->id()), null, null,
+            $this->products->shapes->placement($in, new Point(0, 0), 0.0), $this->products->shapes->body($pieces), $room->room->name, new Enumeration('ELEMENT'), new Enumeration('INTERNAL'), null,
         ]);
         $this->products->keep($space, $room->id(), Products::listed($room->room), Products::around($pieces, $floor));
         $this->products->characterise($space, $room->id(), CommonProperties::ofSpace($room), BaseQuantities::ofSpace($room));

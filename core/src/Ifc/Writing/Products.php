@@ -12,16 +12,37 @@ use Heurema\Ifc\Step\Reference;
 use Heurema\Ifc\Step\StepText;
 use Heurema\Ifc\Step\Typed;
 use Heurema\Layout\Element;
+use Heurema\Layout\Marks;
+use Heurema\Layout\Opening;
 
 /**
  * The products of a model that is written: each with its identity, what the layout says of it, and what the standard has words for.
  */
 final class Products
 {
+    /** Where the tag of a product comes among its values. */
+    private const TAG = 5;
+
     /** @var list<Reference> what stands on the storey that is being written */
     private array $contained = [];
 
-    public function __construct(public readonly StepText $text, public readonly Shapes $shapes) {}
+    public function __construct(public readonly StepText $text, public readonly Shapes $shapes, private readonly Marks $marks) {}
+
+    /** What people call an element, by which it is found on plans and in schedules; null where it has no mark. */
+    public function tag(string $id): ?string
+    {
+        $mark = $this->marks->of($id);
+
+        return $mark === '' ? null : $mark;
+    }
+
+    /** `Wall W-104` */
+    public function name(Element $element): string
+    {
+        $noun = $element instanceof Opening ? $element->kind->words() : $element::list()->noun();
+
+        return ucfirst(trim("{$noun} {$this->tag($element->id())}"));
+    }
 
     /** @return list<Reference> what stands on the storey; nothing stands on the next one yet */
     public function takeContained(): array
@@ -42,11 +63,12 @@ final class Products
     }
 
     /**
-     * @param list<mixed>      $values what follows on its identity
+     * @param list<mixed>      $values what follows on its identity, its tag aside
      * @param list<float>|null $box    around its body
      */
     public function contain(string $type, Element $element, array $values, ?array $box): Reference
     {
+        array_splice($values, self::TAG, 0, [$this->tag($element->id())]);
         $product = $this->stand($type, [GlobalId::of($element->id()), null, ...$values]);
         $this->keep($product, $element->id(), self::listed($element), $box);
 

@@ -39,7 +39,7 @@ final readonly class Things
             $fixture,
             [
                 $fixture->name ?? ucfirst($fixture->kind->words()), null, $fixture->kind->words(), $place,
-                $this->products->shapes->body($solids), null, new Enumeration($predefined),
+                $this->products->shapes->body($solids), new Enumeration($predefined),
             ],
             Products::around($onPlan, ($placed->plan->storey->elevation ?? 0.0) + $base),
         );
@@ -55,8 +55,8 @@ final readonly class Things
             'IFCBEAM',
             $soffit,
             [
-                'Soffit', null, null, $this->products->shapes->placement($in, new Point(0, 0), $underside),
-                $this->products->shapes->body([[$soffit->outline, 0.0, $height]]), null, null,
+                $this->products->name($soffit), null, null, $this->products->shapes->placement($in, new Point(0, 0), $underside),
+                $this->products->shapes->body([[$soffit->outline, 0.0, $height]]), null,
             ],
             [...$box[0], $floor, ...$box[1], $floor + $height],
         );
@@ -75,11 +75,11 @@ final readonly class Things
             'IFCRAILING',
             $guard,
             [
-                'Guard', null, null, $this->products->shapes->placement(
+                $this->products->name($guard), null, null, $this->products->shapes->placement(
                     $in,
                     new Point(0, 0),
                     0.0,
-                ), $this->products->shapes->body($pieces), null,
+                ), $this->products->shapes->body($pieces),
                 new Enumeration('GUARDRAIL'),
             ],
             Products::around($pieces, $floor),

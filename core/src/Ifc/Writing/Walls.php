@@ -47,7 +47,7 @@ final class Walls
         $place = $this->places[$wall->id] = $this->products->shapes->placement($in, $wall->from, 0.0, $degrees);
         if ($wall->isDivider()) {
             $body = $this->products->shapes->line(new Point(0, 0), new Point($line->length(), 0));
-            $this->products->contain('IFCVIRTUALELEMENT', $wall, [$wall->name(), null, null, $place, $body, null], null);
+            $this->products->contain('IFCVIRTUALELEMENT', $wall, [$this->products->name($wall), null, null, $place, $body], null);
 
             return;
         }
@@ -57,7 +57,7 @@ final class Walls
         $this->walls[$wall->id] = $this->products->contain(
             'IFCWALL',
             $wall,
-            [$wall->name(), null, null, $place, $this->products->shapes->body([[$outline, 0.0, $height]]), null, null],
+            [$this->products->name($wall), null, null, $place, $this->products->shapes->body([[$outline, 0.0, $height]]), null],
             [...$box[0], $storey->elevation ?? 0.0, ...$box[1], ($storey->elevation ?? 0.0) + $height],
         );
         $this->products->characterise(
@@ -86,8 +86,9 @@ final class Walls
         $isGap = $opening->kind === OpeningKind::Gap;
         $place = $this->products->shapes->placement($in, new Point($start, 0.0), $sill);
         $cut = $this->products->text->add('IFCOPENINGELEMENT', [
-            $isGap ? GlobalId::of($opening->id) : GlobalId::made("opening {$opening->id}"), null, $opening->name(), null, null, $place,
-            $this->products->shapes->body([[$outline, 0.0, $height]]), null, new Enumeration('OPENING'),
+            $isGap ? GlobalId::of($opening->id) : GlobalId::made("opening {$opening->id}"), null,
+            $this->products->name($opening), null, null, $place, $this->products->shapes->body([[$outline, 0.0, $height]]),
+            $this->products->tag($opening->id), new Enumeration('OPENING'),
         ]);
         $this->products->relate('IFCRELVOIDSELEMENT', "cut {$opening->id}", [$this->walls[$wall->id], $cut]);
         if ($isGap) {

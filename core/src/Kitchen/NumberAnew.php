@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Kitchen;
+
+use Heurema\Layout\Edit\Draft;
+use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\RefusedEdit;
+use Heurema\Layout\Element;
+use Heurema\Layout\ElementList;
+use Heurema\Layout\Layout;
+use Heurema\Layout\Marks;
+
+/** Marks that are numbers of their series given anew, in reading order; those that somebody thought of stay. */
+final readonly class NumberAnew implements Edit
+{
+    public function on(Draft $draft): void
+    {
+        $elements = self::numbered($draft);
+        $bare = new Draft($draft->layout());
+        foreach ($elements as $element) {
+            $bare->replace($element->withMark(null));
+        }
+        $marks = new Marks(GiveMarks::to($bare->layout()));
+        $changed = array_filter($elements, static fn(Element $element): bool => $element->mark() !== $marks->of($element->id()));
+        foreach ($changed as $element) {
+            $draft->replace($element->withMark($marks->of($element->id())));
+        }
+        if ($changed === []) {
+            throw new RefusedEdit('Everything is numbered in reading order already.');
+        }
+    }
+
+    public function words(): string
+    {
+        return 'Marks numbered anew';
+    }
+
+    /** @return list<Element> */
+    private static function numbered(Draft $draft): array
+    {
+        $numbered = [];
+        foreach ([null, ...$draft->elements(null, ElementList::Storeys)] as $storey) {
+            foreach (Marks::LISTS as $list) {
+                $elements = $list->isOfStorey() === ($storey !== null) ? $draft->elements($storey?->id(), $list) : [];
+                array_push($numbered, ...array_filter($elements, Marks::isNumbered(...)));
+            }
+        }
+
+        return $numbered;
+    }
+}
