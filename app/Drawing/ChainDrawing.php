@@ -6,10 +6,12 @@ namespace App\Drawing;
 
 use Heurema\Drafting\Dimension;
 use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
 
 /**
- * A row of dimensions on one line; a text that has no room over its own part steps aside, over or under its neighbours', and where these
- * are full too, farther along the row, with a line that leads to it. What can be typed says which elements stand at its ends.
+ * Rows of dimensions, each on one line. A text stands over the middle of its own part; where something else is written there it moves along
+ * the part, else aside, over or under its neighbours', and where these are full too, farther along the row, with a line that leads to it.
+ * What can be typed says which elements stand at its ends.
  */
 final class ChainDrawing
 {
@@ -19,62 +21,86 @@ final class ChainDrawing
     /** Of the letters, above the line that they stand on, px. */
     private const HALF_HEIGHT = 4.5;
 
-    /** Texts on one level keep so far apart, px. */
+    /** Texts keep so far apart, px. */
     private const APART = 3.0;
 
-    /** @var array<int, float> how far along the row each level is written full, px */
-    private array $full = [];
+    /** Places along its own part, as shares of the room that is left there. */
+    private const WITHIN = [0.0, 0.5, -0.5, 0.9, -0.9];
+
+    /** How far along the row a text steps at a time, px, and how often. */
+    private const STEP = 8.0;
+    private const STEPS = 14;
+
+    private readonly FreePlaces $places;
 
     /**
-     * @param float                    $scale mm under a pixel
+     * @param float                    $scale  mm under a pixel
      * @param callable(float): string  $write
+     * @param FreePlaces|null          $places what else is written on the drawing; null: nothing
      */
-    public function __construct(private readonly float $scale, private $write) {}
-
-    /**
-     * @param list<Dimension> $parts in order along the line
-     * @param string          $below of each, beside its text
-     */
-    public function draw(array $parts, string $below = ''): string
+    public function __construct(private readonly float $scale, private $write, ?FreePlaces $places = null)
     {
-        $drawn = '';
-        foreach ($this->placed($parts) as [$part, $text, $level, $along]) {
-            $drawn .= (new DimensionLine($part->line, $text, $below, $level, [$part->from, $part->to], $along))->draw();
-        }
-
-        return $drawn;
+        $this->places = $places ?? new FreePlaces(60.0 * $scale);
     }
 
     /**
      * @param list<Dimension> $parts in order along the line
-     *
-     * @return list<Box> what their texts cover, mm of the plan
+     * @param string          $more  of each, beside its text
      */
-    public function texts(array $parts): array
+    public function draw(array $parts, string $more = ''): string
     {
-        return array_map(fn(array $placed): Box => $this->box(...$placed), $this->placed($parts));
-    }
-
-    /**
-     * @param list<Dimension> $parts
-     *
-     * @return list<array{Dimension, string, int, float}> each with its text, its level and how far along the row it stands, px
-     */
-    private function placed(array $parts): array
-    {
-        $this->full = array_fill_keys(self::LEVELS, -INF);
         $placed = [];
-        foreach ($parts as $part) {
-            $text = ($this->write)($part->length());
-            $middle = $parts[0]->line->from->distanceTo($part->line->middle()) / $this->scale;
-            [$level, $along] = $this->place($middle, mb_strlen($text) * self::LETTER_WIDTH / 2);
-            $placed[] = [$part, $text, $level, $along];
+        // what has room over its own part is not pushed away by what has none
+        foreach ([true, false] as $hasRoom) {
+            foreach ($parts as $number => $part) {
+                $text = ($this->write)($part->length()).$more;
+                if ($this->hasRoom($part, $text) === $hasRoom) {
+                    $placed[$number] = $this->place($part, $text);
+                }
+            }
         }
+        ksort($placed);
 
-        return $placed;
+        return implode('', array_map(static fn(DimensionLine $line): string => $line->draw(), $placed));
     }
 
-    private function box(Dimension $part, string $text, int $level, float $along): Box
+    private function hasRoom(Dimension $part, string $text): bool
+    {
+        return $part->length() / $this->scale >= self::width($text);
+    }
+
+    private function place(Dimension $part, string $text): DimensionLine
+    {
+        $wished = $this->wished($part, $text);
+        [$level, $along] = $wished[$this->places->findShape(array_map(
+            fn(array $one): array => $this->boxes($part, $text, ...$one),
+            $wished,
+        ))];
+        $isFar = abs($along) > $part->length() / $this->scale / 2;
+
+        return new DimensionLine($part->line, $text, '', $level, [$part->from, $part->to], $along, $isFar);
+    }
+
+    /** @return non-empty-list<array{int, float}> level, and how far along the row from the middle of its part, px; the best first */
+    private function wished(Dimension $part, string $text): array
+    {
+        $left = max(0.0, $part->length() / $this->scale - self::width($text)) / 2;
+        $wished = [];
+        foreach ($left > 0.0 ? [self::LEVELS[0], self::LEVELS[1]] : [] as $level) {
+            array_push($wished, ...array_map(static fn(float $share): array => [$level, $share * $left], self::WITHIN));
+        }
+        $wished = [...$wished, ...array_map(static fn(int $level): array => [$level, 0.0], self::LEVELS)];
+        for ($step = 1; $step <= self::STEPS; ++$step) {
+            foreach (self::LEVELS as $level) {
+                array_push($wished, [$level, $left + $step * self::STEP], [$level, -$left - $step * self::STEP]);
+            }
+        }
+
+        return $wished;
+    }
+
+    /** @return non-empty-list<Box> what a text covers, mm of the plan; aslant it is covered by several */
+    private function boxes(Dimension $part, string $text, int $level, float $along): array
     {
         $direction = $part->line->direction();
         // it reads from the bottom or the right, as DimensionLine turns it
@@ -83,8 +109,19 @@ final class ChainDrawing
         $middle = $part->line->middle()
             ->plus($direction->times($along * $this->scale))
             ->plus($up->times((self::HALF_HEIGHT - $level) * $this->scale));
-        [$wide, $high] = [mb_strlen($text) * self::LETTER_WIDTH, 2 * self::HALF_HEIGHT];
+        [$wide, $high] = [self::width($text), 2 * self::HALF_HEIGHT];
+        $count = min(abs($direction->x), abs($direction->y)) > 1e-5 ? max(1, (int) ceil($wide / $high)) : 1;
 
+        return array_map(fn(int $number): Box => $this->box(
+            $middle->plus($direction->times((($number + 0.5) / $count - 0.5) * $wide * $this->scale)),
+            $direction,
+            $wide / $count,
+            $high,
+        ), range(0, $count - 1));
+    }
+
+    private function box(Point $middle, Point $direction, float $wide, float $high): Box
+    {
         return Box::at(
             $middle,
             (abs($direction->x) * $wide + abs($direction->y) * $high) * $this->scale,
@@ -92,16 +129,9 @@ final class ChainDrawing
         );
     }
 
-    /** @return array{int, float} the level of a text, and how far along the row from the middle of its part it stands, px */
-    private function place(float $middle, float $half): array
+    /** Of a text with the room that it keeps to others, px. */
+    private static function width(string $text): float
     {
-        [$level, $at] = [self::LEVELS[0], INF];
-        foreach (self::LEVELS as $one) {
-            $there = max($middle, $this->full[$one] + self::APART + $half);
-            [$level, $at] = $there < $at ? [$one, $there] : [$level, $at];
-        }
-        $this->full[$level] = $at + $half;
-
-        return [$level, $at - $middle];
+        return mb_strlen($text) * self::LETTER_WIDTH + self::APART;
     }
 }

@@ -17,6 +17,7 @@ final readonly class DimensionLine
      * @param int                        $level    where the text stands, px below the line
      * @param array{?string, ?string} $elements at its ends: it can be typed where there is one
      * @param float                      $along    how far towards its end from its middle the text stands, px
+     * @param bool                       $isFar    a line leads to it
      */
     public function __construct(
         private Segment $segment,
@@ -25,6 +26,7 @@ final readonly class DimensionLine
         private int $level = -6,
         private array $elements = [null, null],
         private float $along = 0.0,
+        private bool $isFar = false,
     ) {}
 
     public function draw(): string
@@ -54,7 +56,7 @@ final readonly class DimensionLine
     {
         $end = Svg::number($along).' '.($this->level > 0 ? $this->level - self::OVER_TEXT : $this->level + self::UNDER_TEXT);
 
-        return $along === 0.0 ? '' : Svg::element('path', ['class' => 'dimension-leader', 'd' => "M0 0L{$end}"]);
+        return !$this->isFar ? '' : Svg::element('path', ['class' => 'dimension-leader', 'd' => "M0 0L{$end}"]);
     }
 
     /** @return array<string, string> what typing it needs to know */

@@ -52,16 +52,26 @@ final class FreePlaces
      */
     public function find(array $wished, bool $isWithin = false): int
     {
+        return $this->findShape(array_map(static fn(Box $box): array => [$box], $wished), $isWithin);
+    }
+
+    /**
+     * The same of places of a text that lies aslant, each several boxes that cover it.
+     *
+     * @param non-empty-list<non-empty-list<Box>> $wished
+     */
+    public function findShape(array $wished, bool $isWithin = false): int
+    {
         $costs = $isWithin ? array_diff_key(self::COSTS, [self::AREA => 0]) : self::COSTS;
         [$best, $least] = [0, INF];
-        foreach ($wished as $number => $box) {
+        foreach ($wished as $number => $boxes) {
             if ($number >= $least) {
                 break;
             }
-            $cost = $number + $this->cost($box, $costs);
+            $cost = $number + array_sum(array_map(fn(Box $box): float => $this->cost($box, $costs), $boxes)) / count($boxes);
             [$best, $least] = $cost < $least ? [$number, $cost] : [$best, $least];
         }
-        $this->take($wished[$best]);
+        array_map($this->take(...), $wished[$best]);
 
         return $best;
     }
@@ -75,22 +85,25 @@ final class FreePlaces
     }
 
     /**
-     * The share of a box that each kind covers, those that lie over one another counted as often, at its cost.
+     * The share of a box that each kind covers, those that lie over one another counted as often, at its cost; of a text, however little of
+     * it, at least the whole of it.
      *
      * @param array<string, float> $costs
      */
     private function cost(Box $box, array $costs): float
     {
         $others = [];
+        $area = max(1.0, $box->width() * $box->height());
         foreach ($this->cells($box) as $cell) {
             foreach (array_intersect_key($this->cells[$cell] ?? [], $costs) as $of => $boxes) {
                 foreach ($boxes as $other) {
-                    $others[spl_object_id($other)] = $costs[$of] * $box->common($other);
+                    $share = $box->common($other) / $area;
+                    $others[spl_object_id($other)] = $costs[$of] * ($share + ($of === self::TEXT && $share > 0.0 ? 1.0 : 0.0));
                 }
             }
         }
 
-        return array_sum($others) / max(1.0, $box->width() * $box->height());
+        return array_sum($others);
     }
 
     /** @return list<string> */

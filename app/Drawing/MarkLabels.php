@@ -6,7 +6,6 @@ namespace App\Drawing;
 
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
-use Heurema\Geometry\Segment;
 use Heurema\Layout\Wall;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
@@ -27,9 +26,6 @@ final readonly class MarkLabels
     /** From a wall's face, px. */
     private const OFF_WALL = 3.0;
 
-    /** Of an oblique wall, px. */
-    private const PIECE = 20.0;
-
     /** Where beside a wall, as shares of the opening's width and px from its middle, nearest first. */
     private const ALONG = [[0.0, 0.0], [0.3, 0.0], [-0.3, 0.0], [0.5, 14.0], [-0.5, -14.0]];
 
@@ -46,13 +42,17 @@ final readonly class MarkLabels
         private PlanLayers $show,
     ) {}
 
-    /** @return list<string> */
-    public function draw(): array
+    /**
+     * @param FreePlaces $places what else is written on the plan
+     *
+     * @return list<string>
+     */
+    public function draw(FreePlaces $places): array
     {
         if ($this->style->marks === 'none') {
             return [];
         }
-        $places = $this->places();
+        $this->avoidLines($places);
         $drawn = [];
         $fixtures = $this->style->marks === 'all' ? $this->ofFixtures() : [];
         foreach ($this->wished() + $fixtures as $id => $wished) {
@@ -182,19 +182,11 @@ final readonly class MarkLabels
         return array_sum($sides) <=> 0.0;
     }
 
-    /** What stands on the plan beside the marks. */
-    private function places(): FreePlaces
+    /** What is drawn on the plan beside the marks. */
+    private function avoidLines(FreePlaces $places): void
     {
         $scale = $this->labels->scale;
         $storey = $this->plan->storey->id;
-        $places = new FreePlaces(60.0 * $scale);
-        foreach ($this->show === PlanLayers::Kitchen ? [] : $this->plan->rooms as $room) {
-            array_map($places->take(...), $this->labels->boxes($room));
-        }
-        if ($this->show->hasDimensions()) {
-            array_map($places->take(...), (new PlanDimensions($this->home, $this->plan, $this->style, $scale))->texts());
-        }
-        array_map($places->take(...), (new FixedTexts($this->home, $this->plan, $scale, $this->labels->hasSigns))->boxes());
         foreach ($this->home->openingsOn($storey) as $opening) {
             foreach ($this->home->leavesOf($opening) as $leaf) {
                 $places->avoid(FreePlaces::LINE, $leaf->bounds);
@@ -208,22 +200,6 @@ final readonly class MarkLabels
                 $places->avoid(FreePlaces::AREA, $fixture->bounds);
             }
         }
-        foreach ($this->plan->storey->standingWalls() as $wall) {
-            foreach ($wall->isDivider() ? [] : $this->pieces($wall) as $piece) {
-                $places->avoid(FreePlaces::WALL, Box::around([$piece->from, $piece->to])->grown($wall->thickness / 2));
-            }
-        }
-
-        return $places;
-    }
-
-    /** @return list<Segment> its line where it runs along the sheet, else parts so short that their boxes are not much larger than they */
-    private function pieces(Wall $wall): array
-    {
-        $direction = $wall->line()->direction();
-        $isOblique = min(abs($direction->x), abs($direction->y)) > 1e-6;
-
-        return $wall->line()->pieces($isOblique ? max(1, (int) ceil($wall->line()->length() / (self::PIECE * $this->labels->scale))) : 1);
     }
 
     private function box(Point $at, string $id): Box

@@ -24,20 +24,24 @@ final readonly class PlanDimensions
     private const CLEAR = 0.6;
     private const CLEAR_OF_MARKS = 0.95;
 
-    private ChainDrawing $chains;
-
     /** @param float $scale mm under a pixel */
-    public function __construct(private Home $home, private StoreyPlan $plan, private DimensionStyle $style, private float $scale)
-    {
-        $this->chains = new ChainDrawing($scale, fn(float $mm): string => $style->write($mm, $home->layout));
-    }
+    public function __construct(private Home $home, private StoreyPlan $plan, private DimensionStyle $style, private float $scale) {}
 
-    /** @return list<string> */
-    public function draw(): array
+    /**
+     * @param FreePlaces|null $places what else is written on the plan; its texts are taken there
+     *
+     * @return list<string>
+     */
+    public function draw(?FreePlaces $places = null): array
     {
+        $chains = new ChainDrawing($this->scale, fn(float $mm): string => $this->style->write($mm, $this->home->layout), $places);
+
         return [
-            ...array_map(fn(array $row): string => $this->chains->draw($row, $this->misses($row)), $this->outside()),
-            ...($this->style->inside ? $this->inside() : []),
+            ...array_map(fn(array $row): string => $chains->draw($row, $this->misses($row)), $this->outside()),
+            ...array_map(
+                static fn(Chain $chain): string => Svg::element('g', ['class' => 'inside'], $chains->draw($chain->parts())),
+                $this->style->inside ? $this->roomChains() : [],
+            ),
         ];
     }
 
@@ -67,7 +71,7 @@ final readonly class PlanDimensions
             ));
             $difference = $written - $this->style->rounded($row[0]->length(), $this->home->layout);
             if (count($parts) > 1 && abs($difference) > Tolerance::TOUCH) {
-                return 'parts as written: '.($difference > 0 ? '+' : '−')
+                return ', parts as written: '.($difference > 0 ? '+' : '−')
                     .ltrim($this->style->write(abs($difference), $this->home->layout), '≈ ');
             }
         }
@@ -145,23 +149,6 @@ final readonly class PlanDimensions
         ));
 
         return array_map(fn(Dimension $part): Box => Box::around([$part->line->from, $part->line->to])->grown(9 * $this->scale), $parts);
-    }
-
-    /** @return list<Box> what the texts of all its dimensions cover */
-    public function texts(): array
-    {
-        $inside = array_map(static fn(Chain $chain): array => $chain->parts(), $this->style->inside ? $this->roomChains() : []);
-
-        return array_merge(...array_map($this->chains->texts(...), [...$this->outside(), ...$inside]));
-    }
-
-    /** @return list<string> */
-    private function inside(): array
-    {
-        return array_map(
-            fn(Chain $chain): string => Svg::element('g', ['class' => 'inside'], $this->chains->draw($chain->parts())),
-            $this->roomChains(),
-        );
     }
 
     /** @return list<Chain> */

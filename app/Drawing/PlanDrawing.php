@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Geometry\Box;
 use Heurema\Geometry\Ring;
+use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 use Heurema\Kitchen\WorktopJoint;
 use Heurema\Layout\Axis;
@@ -33,6 +35,9 @@ final readonly class PlanDrawing
     /** A hidden joint of a worktop ends so far from its edges, mm. */
     private const JOINT_ENDS = 8.0;
 
+    /** Of an oblique wall, px. */
+    private const PIECE = 20.0;
+
     private const ON_CEILING = [
         FixtureKind::Column, FixtureKind::Lamp, FixtureKind::SmokeAlarm, FixtureKind::CoAlarm, FixtureKind::CeilingAccess,
     ];
@@ -45,10 +50,14 @@ final readonly class PlanDrawing
         private PlanLayers $show = PlanLayers::Complete,
     ) {}
 
-    /** @param string $handles what lies between the walls and their openings for the pointer to take hold of */
-    public function layers(string $handles = ''): string
+    /**
+     * @param string          $handles what lies between the walls and their openings for the pointer to take hold of
+     * @param FreePlaces|null $places  those of this plan, with what else is written on it; dimensions and marks are taken there
+     */
+    public function layers(string $handles = '', ?FreePlaces $places = null): string
     {
         $dimensions = new PlanDimensions($this->home, $this->plan, $this->style, $this->labels->scale);
+        $places ??= $this->places();
         $here = fn(PlacedOpening|PlacedFixture $thing): bool => $thing->storey() === $this->plan->storey->id;
         $openings = array_values(array_filter($this->home->openings, $here));
         $fixtures = array_values(array_filter($this->home->fixtures, $here));
@@ -118,12 +127,39 @@ final readonly class PlanDrawing
                 static fn(SectionLine $one): string => (new SectionLineDrawing($one))->names(),
                 $this->home->layout->sections,
             )),
-            $this->layer('dimensions', $dimensions->draw()),
+            $this->layer('dimensions', $this->show->hasDimensions() ? $dimensions->draw($places) : []),
             $this->layer(
                 'element-marks',
-                (new MarkLabels($this->home, $this->plan, $this->labels, $this->style, $this->show))->draw(),
+                (new MarkLabels($this->home, $this->plan, $this->labels, $this->style, $this->show))->draw($places),
             ),
         ]);
+    }
+
+    /** What is written on the plan before dimensions and marks find their places, and the walls. */
+    public function places(): FreePlaces
+    {
+        $places = new FreePlaces(60.0 * $this->labels->scale);
+        foreach ($this->show->shows('labels') ? $this->plan->rooms : [] as $room) {
+            array_map($places->take(...), $this->labels->boxes($room));
+        }
+        $fixed = new FixedTexts($this->home, $this->plan, $this->labels->scale, $this->labels->hasSigns);
+        array_map($places->take(...), $fixed->boxes());
+        foreach ($this->plan->storey->standingWalls() as $wall) {
+            foreach ($wall->isDivider() ? [] : $this->pieces($wall) as $piece) {
+                $places->avoid(FreePlaces::WALL, Box::around([$piece->from, $piece->to])->grown($wall->thickness / 2));
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return list<Segment> its line where it runs along the sheet, else parts so short that their boxes are not much larger than they */
+    private function pieces(Wall $wall): array
+    {
+        $direction = $wall->line()->direction();
+        $isOblique = min(abs($direction->x), abs($direction->y)) > 1e-6;
+
+        return $wall->line()->pieces($isOblique ? max(1, (int) ceil($wall->line()->length() / (self::PIECE * $this->labels->scale))) : 1);
     }
 
     /** On a plan of the ceiling, what hangs there and what it depends on. */

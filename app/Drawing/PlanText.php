@@ -18,7 +18,12 @@ final readonly class PlanText
      * @param float $size of its letters, px
      * @param float $y    the line that they stand on, px below the place
      */
-    public function __construct(public Point $at, private string $text, private float $size = 12.0, private float $y = 0.0) {}
+    public function __construct(
+        public Point $at,
+        private string $text,
+        private float $size = 12.0,
+        private float $y = 0.0,
+    ) {}
 
     /** As it stands in what is pinned to its place. */
     public function element(): string

@@ -27,8 +27,9 @@ final readonly class Sheet
     /** Room for the names of axes and sections beyond their ends, mm. */
     private const AROUND_AXES = 500.0;
 
-    /** How many pixels wide the plan is taken to be until the page says otherwise. */
+    /** How many pixels wide and high the plan is taken to be until the page says otherwise. */
     private const USUAL_WIDTH = 780.0;
+    private const USUAL_HEIGHT = 660.0;
 
     /**
      * @param Box $drawn  the building, and what lies outside it: steps, ramps, terraces, levels of the ground
@@ -83,7 +84,7 @@ final readonly class Sheet
     /** Millimetres of the plan under one pixel when all of it is shown. */
     public function scale(): float
     {
-        return max($this->box->width(), $this->box->height()) / self::USUAL_WIDTH;
+        return max($this->box->width() / self::USUAL_WIDTH, $this->box->height() / self::USUAL_HEIGHT);
     }
 
     /** @return non-empty-list<Point> */

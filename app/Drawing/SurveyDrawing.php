@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Drafting\Dimension;
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\SurveyDistance;
@@ -12,7 +15,18 @@ use Heurema\Spatial\Home;
 /** The distances taped on a storey, each with how far the drawing is from it. */
 final readonly class SurveyDrawing
 {
-    public function __construct(private Home $home, private string $storey) {}
+    /** How far from the place of a height its text may stand, px, the nearest that is free; from where on a line leads to it. */
+    private const AWAY = [26.0, 44.0, 62.0, 84.0, 110.0, 140.0, 180.0];
+    private const FAR = 62.0;
+
+    /** Which way, degrees on the sheet: below, above, aside. */
+    private const WAYS = [270.0, 90.0, 315.0, 225.0, 45.0, 135.0, 0.0, 180.0];
+
+    /** From the middle of a text up to the line that it stands on, px. */
+    private const MIDDLE = 4.0;
+
+    /** @param float $scale mm under a pixel */
+    public function __construct(private Home $home, private string $storey, private float $scale, private FreePlaces $places) {}
 
     public function draw(): string
     {
@@ -23,23 +37,42 @@ final readonly class SurveyDrawing
 
     private function distance(SurveyDistance $distance): string
     {
-        if ($distance->height !== null) {
-            return Svg::element('g', ['class' => 'taped', 'data-subject' => $distance->id], Svg::pinned(
-                $distance->from,
-                'taped-height',
-                Svg::element('text', ['y' => 30], Svg::text("{$distance->height->value} taped {$this->home->length($distance->measured)}")),
-            ));
-        }
-        $drawn = new Segment($distance->from, $distance->to);
-        $difference = $distance->measured - $drawn->length();
-        $below = abs($difference) < Tolerance::TOUCH
-            ? 'as drawn'
-            : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference)).' to the drawing';
-
         return Svg::element(
             'g',
             ['class' => 'taped', 'data-subject' => $distance->id],
-            (new DimensionLine($drawn, 'taped '.$this->home->length($distance->measured), $below))->draw(),
+            $distance->height === null ? $this->length($distance) : $this->height($distance->from, "{$distance->height->value} taped "
+                .$this->home->length($distance->measured)),
         );
+    }
+
+    private function height(Point $at, string $words): string
+    {
+        $middles = [];
+        foreach (self::AWAY as $away) {
+            array_push($middles, ...array_map(
+                fn(float $way): Point => $at->plus(Point::towards($way)->times($away * $this->scale)),
+                self::WAYS,
+            ));
+        }
+        $texts = array_map(static fn(Point $middle): PlanText => new PlanText($middle, $words, 12.0, self::MIDDLE), $middles);
+        $place = $this->places->find(array_map(fn(PlanText $text): Box => $text->box($this->scale), $texts));
+        $leader = $at->distanceTo($middles[$place]) > (self::FAR + 1.0) * $this->scale
+            ? Svg::element('path', ['class' => 'taped-leader', 'd' => Svg::line([$at, $middles[$place]])])
+            : '';
+
+        return $leader.Svg::pinned($middles[$place], 'taped-height', $texts[$place]->element());
+    }
+
+    /** With what it differs by from what is drawn. */
+    private function length(SurveyDistance $distance): string
+    {
+        $drawn = new Segment($distance->from, $distance->to);
+        $difference = $distance->measured - $drawn->length();
+        $from = abs($difference) < Tolerance::TOUCH
+            ? 'as drawn'
+            : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference));
+        $words = "taped {$this->home->length($distance->measured)} ({$from})";
+
+        return (new ChainDrawing($this->scale, static fn(): string => $words, $this->places))->draw([new Dimension($drawn)]);
     }
 }

@@ -7,7 +7,7 @@ namespace App\Drawing;
 /** How much room a text takes in the typeface of the pages: a little more than it does, for it is measured without the font. */
 final class TextSize
 {
-    private const NARROW = '/[ijl1tfrI.,:;\'"’″′ ()\[\]|!\/-]/u';
+    private const NARROW = '/[ijltfrI.,:;\'"’″′ ()\[\]|!\/-]/u';
     private const WIDE = '/[MW@%mw≈⁄—]/u';
 
     /** Shares of the size of the letters. */

@@ -22,6 +22,7 @@ use App\Drawing\BoardHandles;
 use App\Drawing\Catches;
 use App\Drawing\DimensionStyle;
 use App\Drawing\ElevationDrawing;
+use App\Drawing\FreePlaces;
 use App\Drawing\LabelPlace;
 use App\Drawing\LiveDimensions;
 use App\Drawing\OpenEdgeMarks;
@@ -81,6 +82,7 @@ use Heurema\Spatial\OpenEdge;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 use Heurema\Units\UnitSystem;
@@ -189,9 +191,13 @@ final class BoardPage
             return '';
         }
 
+        $drawing = $this->drawing($plan);
+        $places = $drawing->places();
+        $this->openEdgeMarks($plan, $places)->draw();
+
         return (new StoreyBelow($this->home, $this->storey))->draw()
-            .(new PlanDrawing($this->home, $plan, $this->labels, $this->style))->layers((new BoardHandles($plan))->draw())
-            .(new SurveyDrawing($this->home, $this->storey))->draw()
+            .$drawing->layers((new BoardHandles($plan))->draw(), $places)
+            .(new SurveyDrawing($this->home, $this->storey, $this->labels->scale, $places))->draw()
             .(new Catches($this->home, $plan))->draw()
             .Svg::element(
                 'g',
@@ -200,6 +206,16 @@ final class BoardPage
                     ? ''
                     : (new LiveDimensions($this->home, $this->storey, $this->sheet->scale()))->of($this->chosen->id()),
             );
+    }
+
+    private function drawing(StoreyPlan $plan): PlanDrawing
+    {
+        return new PlanDrawing($this->home, $plan, $this->labels, $this->style);
+    }
+
+    private function openEdgeMarks(StoreyPlan $plan, FreePlaces $places): OpenEdgeMarks
+    {
+        return new OpenEdgeMarks($this->home, $plan, $places, $this->labels->scale, $this->chosen?->id() ?? '');
     }
 
     /** The signs of what is open, over the plan. */
@@ -875,7 +891,9 @@ final class BoardPage
     /** The edges of the storey over which one can fall. */
     public function edgeMarks(): string
     {
-        return (new OpenEdgeMarks($this->home, $this->home->plans[$this->storey], $this->chosen?->id() ?? ''))->draw();
+        $plan = $this->home->plans[$this->storey];
+
+        return $this->openEdgeMarks($plan, $this->drawing($plan)->places())->draw();
     }
 
     /** @return array{string, string} height and largest gap that a guard begins with, as they are typed (common practice, no source) */

@@ -213,7 +213,7 @@ final class ActsTest extends TestCase
         $this
             ->act('taped', ['from' => '0,0', 'to' => '5000,0', 'measured' => '5010', 'group' => 'A', 'role' => 'overall'])
             ->assertOk()
-            ->assertSee('+10 mm to the drawing');
+            ->assertSee('(+10 mm)');
         self::assertSame(['A', 'overall'], [$this->layout()->survey[0]->group, $this->layout()->survey[0]->role?->value]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Drawing\FreePlaces;
 use App\Drawing\OpenEdgeMarks;
 use App\Models\User;
 use Heurema\Layout\Layout;
@@ -82,7 +83,8 @@ final class GuardsOnBoardTest extends TestCase
             $document = self::twoStoreys([[2000, 2000], [5000, 2000], [5000, 4000], [2000, 4000]])->toArray();
             $json = str_replace('"elevation":2800', '"elevation":'.$fall, (string) json_encode($document));
             $home = new Home((new LayoutReader())->read($json));
-            self::assertSame($faint, substr_count((new OpenEdgeMarks($home, $home->plans['U']))->draw(), 'is-low'), "{$fall} mm");
+            $drawn = (new OpenEdgeMarks($home, $home->plans['U'], new FreePlaces(600.0), 10.0))->draw();
+            self::assertSame($faint, substr_count($drawn, 'is-low'), "{$fall} mm");
         }
     }
 

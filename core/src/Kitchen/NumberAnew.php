@@ -9,7 +9,6 @@ use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Element;
 use Heurema\Layout\ElementList;
-use Heurema\Layout\Layout;
 use Heurema\Layout\Marks;
 
 /** Marks that are numbers of their series given anew, in reading order; those that somebody thought of stay. */

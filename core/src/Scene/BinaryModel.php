@@ -7,8 +7,8 @@ namespace Heurema\Scene;
 use Heurema\Layout\Storey;
 
 /**
- * A scene as one binary glTF 2.0 file (ISO/IEC 12113:2022): a node a storey, under it a node an element with its id, mark, kind and name, in
- * metres, y up, right-handed. Nothing is fetched from elsewhere.
+ * A scene as one binary glTF 2.0 file (ISO/IEC 12113:2022): a node a storey, under it a node an element with its id, mark, kind and name,
+ * in metres, y up, right-handed. Nothing is fetched from elsewhere.
  */
 final class BinaryModel
 {

@@ -127,7 +127,8 @@ final class GiveMarksTest extends TestCase
         $marked = GiveMarks::to($layout);
         $window = array_values(array_filter(self::elements($marked), static fn(Element $one): bool => $one->mark() === 'W1'))[0];
         $fixture = ['id' => 'new', 'kind' => 'chair', 'at' => [-1e4, 1e5], 'facing' => 90.0];
-        $drawn = (new Editor())->apply($marked, new EditWithMarks(Add::of($marked->storeys[0]->id, ElementList::Fixtures, $fixture), $marked));
+        $add = Add::of($marked->storeys[0]->id, ElementList::Fixtures, $fixture);
+        $drawn = (new Editor())->apply($marked, new EditWithMarks($add, $marked));
         $named = (new Editor())->apply($drawn->layout, new ChangeValues($window->id(), ['mark' => 'Bay']))->layout;
         $marks = new Marks((new Editor())->apply($named, new NumberAnew())->layout);
         self::assertSame(['Bay', 'CH1'], [$marks->of($window->id()), $marks->of('new')]);

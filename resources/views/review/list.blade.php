@@ -6,25 +6,28 @@
                 <b>{{ $choice['count'] }}</b></a>
         @endforeach
     </nav>
-    @if (count($page->heldAgainst()) > 1)
-        <details class="book-choices">
-            <summary>{{ $page->book === '' ? 'All books' : $page->heldAgainst()[$page->book]['title'] }}</summary>
-            <nav aria-label="Of which book">
-                <a href="{{ $page->address($page->chosen?->fingerprint(), null, null, '') }}" @if ($page->book === '') aria-current="true" @endif>All books</a>
-                @foreach ($page->heldAgainst() as $id => $held)
-                    <a href="{{ $page->address(null, null, null, $id) }}" @if ($id === $page->book) aria-current="true" @endif>{{ $held['title'] }} <b>{{ $held['open'] }}</b></a>
-                @endforeach
-            </nav>
-        </details>
-    @endif
+    <div class="list-head">
+        @if (count($page->heldAgainst()) > 1)
+            <details class="book-choices">
+                <summary>{{ $page->book === '' ? 'All books' : $page->heldAgainst()[$page->book]['title'] }}</summary>
+                <nav aria-label="Of which book">
+                    <a href="{{ $page->address($page->chosen?->fingerprint(), null, null, '') }}" @if ($page->book === '') aria-current="true" @endif>All books</a>
+                    @foreach ($page->heldAgainst() as $id => $held)
+                        <a href="{{ $page->address(null, null, null, $id) }}" @if ($id === $page->book) aria-current="true" @endif>{{ $held['title'] }} <b>{{ $held['open'] }}</b></a>
+                    @endforeach
+                </nav>
+            </details>
+        @endif
+        <p class="list-keys">Press <kbd>?</kbd> for the keys.</p>
+    </div>
     <ol class="rows" id="rows">
         @forelse ($page->listed as $finding)
             <li>
                 <a class="row-link" href="{{ $page->address($finding->fingerprint()) }}" hx-get="{{ $page->address($finding->fingerprint()) }}" hx-target="#evidence" hx-swap="outerHTML" hx-push-url="true" data-finding="{{ $finding->fingerprint() }}" @if ($page->isChosen($finding)) aria-current="true" @endif>
                     <x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/>
                     <span class="visually-hidden">{{ $finding->verdict()->words() }}:</span>
-                    <span class="row-title">@if ($page->show === App\Pages\ReviewPage::LETTER){{ $page->item($finding)['number'] ?? '' }}. @endif{{ $finding->rule->title }}</span>
-                    <span class="row-subject">{{ $finding->subject->name() }}</span>
+                    <span class="row-title" title="{{ $finding->rule->title }}">@if ($page->show === App\Pages\ReviewPage::LETTER){{ $page->item($finding)['number'] ?? '' }}. @endif{{ $finding->rule->title }}</span>
+                    <span class="row-subject" title="{{ $finding->subject->name() }}">{{ $finding->subject->name() }}</span>
                     @php($kind = $page->rulings->kind($finding))
                     @if ($kind)<span class="row-ruling ruling-{{ $kind->value }}">{{ $kind->words() }}</span>@elseif ($page->rulings->for($finding)?->isOutdated && $finding->verdict()->isOpen())<span class="row-ruling ruling-again">changed, rule again</span>@endif
                     <span class="row-short">{{ $finding->shortBriefly() ? 'off by '.$finding->shortBriefly() : '' }}</span>
@@ -39,5 +42,4 @@
             @endforeach
         @endif
     </ol>
-    <p class="list-foot">Press <kbd>?</kbd> for the keys.</p>
 </div>

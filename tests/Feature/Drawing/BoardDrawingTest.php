@@ -6,6 +6,7 @@ namespace Tests\Feature\Drawing;
 
 use App\Drawing\ChainDrawing;
 use App\Drawing\DimensionStyle;
+use App\Drawing\FreePlaces;
 use App\Drawing\LabelPlace;
 use App\Drawing\LiveDimensions;
 use App\Drawing\OpeningSymbol;
@@ -169,10 +170,16 @@ final class BoardDrawingTest extends TestCase
         $survey = static fn(float $measured): Home => Sketch::room(4000, 3000)->document([
             'survey' => [['id' => 't', 'storey' => 'G', 'from' => [0, 0], 'to' => [4000, 0], 'measured' => $measured]],
         ])->home();
-        self::assertStringContainsString('−5 mm to the drawing', (new SurveyDrawing($survey(3995), 'G'))->draw());
-        self::assertStringContainsString('+5 mm to the drawing', (new SurveyDrawing($survey(4005), 'G'))->draw());
-        self::assertStringContainsString('as drawn', (new SurveyDrawing($survey(4000), 'G'))->draw());
-        self::assertStringNotContainsString('taped', (new SurveyDrawing($survey(4000), 'U'))->draw());
+        $drawn = static fn(float $measured, string $storey): string => (new SurveyDrawing(
+            $survey($measured),
+            $storey,
+            10.0,
+            new FreePlaces(600.0),
+        ))->draw();
+        self::assertStringContainsString('(−5 mm)', $drawn(3995, 'G'));
+        self::assertStringContainsString('(+5 mm)', $drawn(4005, 'G'));
+        self::assertStringContainsString('(as drawn)', $drawn(4000, 'G'));
+        self::assertStringNotContainsString('taped', $drawn(4000, 'U'));
     }
 
     public function test_the_storey_below_lies_under_the_upper_one_only(): void

@@ -75,7 +75,7 @@ final class ChainDrawingTest extends TestCase
     private static function texts(array $stops, float $degrees): array
     {
         preg_match_all(
-            '~translate\((\S+) (\S+)\)"><g class="pin dimension-text"><g transform="rotate\((\S+)\)">(?:<path[^>]*>)?'
+            '~translate\((\S+) (\S+)\)"><g class="pin dimension-text"><g transform="rotate\((\S+)\)">(?:<path[^>]*></path>)?'
             .'<text y="(\S+)"(?: x="(\S+)")?>([^<]*)~',
             self::drawn($stops, $degrees),
             $found,

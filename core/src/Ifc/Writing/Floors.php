@@ -42,7 +42,8 @@ final readonly class Floors
         foreach ($storey->voids as $void) {
             $cut = $this->products->text->add('IFCOPENINGELEMENT', [
                 GlobalId::of($void->id), null, $this->products->name($void), null, null, $place,
-                $this->products->shapes->body([[$void->outline, -1.0, $thickness + 2.0]]), $this->products->tag($void->id), new Enumeration('OPENING'),
+                $this->products->shapes->body([[$void->outline, -1.0, $thickness + 2.0]]), $this->products->tag($void->id),
+                new Enumeration('OPENING'),
             ]);
             $this->products->relate('IFCRELVOIDSELEMENT', "cut {$void->id}", [$floor, $cut]);
         }

@@ -153,7 +153,8 @@ final readonly class ModelWriter
         $pieces = $outline === null ? [] : [[$outline, 0.0, $height]];
         $space = $this->products->text->add('IFCSPACE', [
             GlobalId::of($room->id()), null, $this->products->tag($room->id()), null, null,
-            $this->products->shapes->placement($in, new Point(0, 0), 0.0), $this->products->shapes->body($pieces), $room->room->name, new Enumeration('ELEMENT'), new Enumeration('INTERNAL'), null,
+            $this->products->shapes->placement($in, new Point(0, 0), 0.0), $this->products->shapes->body($pieces), $room->room->name,
+            new Enumeration('ELEMENT'), new Enumeration('INTERNAL'), null,
         ]);
         $this->products->keep($space, $room->id(), Products::listed($room->room), Products::around($pieces, $floor));
         $this->products->characterise($space, $room->id(), CommonProperties::ofSpace($room), BaseQuantities::ofSpace($room));
