@@ -21,6 +21,10 @@ final class ChainDrawing
     /** Of the letters, above the line that they stand on, px. */
     private const HALF_HEIGHT = 4.5;
 
+    /** A leader ends so far over what stands under the line, and under what stands over it, px. */
+    private const OVER_TEXT = 10.0;
+    private const UNDER_TEXT = 2.0;
+
     /** Texts keep so far apart, px. */
     private const APART = 3.0;
 
@@ -77,8 +81,20 @@ final class ChainDrawing
             $wished,
         ))];
         $isFar = abs($along) > $part->length() / $this->scale / 2;
+        $leader = $isFar ? $this->middle($part, $level > 0 ? $level - self::OVER_TEXT : $level + self::UNDER_TEXT, $along) : null;
 
-        return new DimensionLine($part->line, $text, '', $level, [$part->from, $part->to], $along, $isFar);
+        return new DimensionLine($part->line, $text, '', $level, [$part->from, $part->to], $along * $this->scale, $leader);
+    }
+
+    /** So many px below the line and along it from its middle, as its text reads. */
+    private function middle(Dimension $part, float $level, float $along): Point
+    {
+        $direction = $part->line->direction();
+        // it reads from the bottom or the right, as DimensionLine turns it
+        $isAgainst = $direction->x < -1e-5 || (abs($direction->x) <= 1e-5 && $direction->y < 0);
+        $up = ($isAgainst ? $direction->times(-1) : $direction)->left();
+
+        return $part->line->middle()->plus($direction->times($along * $this->scale))->minus($up->times($level * $this->scale));
     }
 
     /** @return non-empty-list<array{int, float}> level, and how far along the row from the middle of its part, px; the best first */
@@ -103,12 +119,7 @@ final class ChainDrawing
     private function boxes(Dimension $part, string $text, int $level, float $along): array
     {
         $direction = $part->line->direction();
-        // it reads from the bottom or the right, as DimensionLine turns it
-        $isAgainst = $direction->x < -1e-5 || (abs($direction->x) <= 1e-5 && $direction->y < 0);
-        $up = ($isAgainst ? $direction->times(-1) : $direction)->left();
-        $middle = $part->line->middle()
-            ->plus($direction->times($along * $this->scale))
-            ->plus($up->times((self::HALF_HEIGHT - $level) * $this->scale));
+        $middle = $this->middle($part, $level - self::HALF_HEIGHT, $along);
         [$wide, $high] = [self::width($text), 2 * self::HALF_HEIGHT];
         $count = min(abs($direction->x), abs($direction->y)) > 1e-5 ? max(1, (int) ceil($wide / $high)) : 1;
 

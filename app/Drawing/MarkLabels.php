@@ -21,7 +21,7 @@ final readonly class MarkLabels
 {
     /** Of its letters, and the ground that is left around them, px. */
     private const SIZE = 10.5;
-    private const GROUND = 1.5;
+    private const GROUND = 2.0;
 
     /** From a wall's face, px. */
     private const OFF_WALL = 3.0;

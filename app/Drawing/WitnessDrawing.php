@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
@@ -14,19 +15,22 @@ use Heurema\Review\Verdict;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Units\Quantity;
 
-/** What a finding saw, drawn over the plan of one storey. */
+/** What a finding saw, drawn over the plan of one storey; where it saw nothing, what it speaks of is marked. */
 final readonly class WitnessDrawing
 {
+    /** Around what is marked, mm. */
+    private const AROUND = 120.0;
+
     public function __construct(private Finding $finding, private string $storey) {}
 
     public function draw(): string
     {
-        $drawn = array_map(fn(Witness $witness): string => $this->shape($witness), $this->here());
+        $drawn = array_map(fn(Witness $witness): string => $this->drawn($witness), $this->here());
 
         return Svg::element(
             'g',
             ['class' => 'witness witness-'.str_replace('_', '-', $this->finding->verdict()->value)],
-            implode('', $drawn),
+            $drawn === [] ? $this->subject() : implode('', $drawn),
         );
     }
 
@@ -34,14 +38,33 @@ final readonly class WitnessDrawing
     public function bounds(): ?string
     {
         $points = array_merge(...array_map(static fn(Witness $witness): array => array_merge(...$witness->lines()), $this->here()));
-        if ($points === []) {
+        $subject = $this->finding->subject;
+        $around = $points === [] || $subject instanceof RoomSpace ? [...$points, ...$this->shape()] : $points;
+        if ($around === []) {
             return null;
         }
-        $subject = $this->finding->subject;
-        $room = $subject instanceof RoomSpace ? $subject->outline()?->outer->points : null;
-        $box = Box::around([...$points, ...($room ?? [])]);
+        $box = Box::around($around);
 
         return implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()]));
+    }
+
+    /** @return list<Point> corners of what the finding speaks of, where it is on this storey */
+    private function shape(): array
+    {
+        return $this->finding->subject->storey() === $this->storey ? SubjectShape::points($this->finding->subject) : [];
+    }
+
+    private function subject(): string
+    {
+        $points = $this->shape();
+        if ($points === []) {
+            return '';
+        }
+        $box = Box::around($points)->grown(self::AROUND);
+
+        return Svg::element('rect', [
+            'class' => 'witness-subject', 'x' => $box->left, 'y' => -$box->top, 'width' => $box->width(), 'height' => $box->height(),
+        ]);
     }
 
     /** @return list<Witness> */
@@ -53,7 +76,7 @@ final readonly class WitnessDrawing
         ));
     }
 
-    private function shape(Witness $witness): string
+    private function drawn(Witness $witness): string
     {
         return match ($witness->type) {
             Witness::DIMENSION => $this->dimension(new Segment($witness->lines()[0][0], $witness->lines()[0][1]), $this->text($witness)),

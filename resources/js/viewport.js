@@ -1,3 +1,5 @@
+import { thin } from './crowding.js';
+
 /**
  * The part of the plan that is in sight: zooming, moving, and bringing a box into view. The server draws; this only
  * sets the view box of the drawings that lie on one another and the number of millimetres under a pixel.
@@ -7,6 +9,12 @@ export class Viewport {
     static MARGIN = 2200;
     static CONTEXT = 0.12;
     static LARGE_ENOUGH = 220;
+
+    /** Farther from the plan than this, as a multiple of where its texts were placed, those are left away that lie over others. */
+    static FAR = 1.02;
+
+    /** The plan is looked at for so long before they are, ms. */
+    static STILL = 120;
 
     constructor(sheet, scaleBar) {
         this.sheet = sheet;
@@ -41,6 +49,13 @@ export class Viewport {
             if (drawing.getAttribute('viewBox') !== seen) drawing.setAttribute('viewBox', seen);
         }
         this.drawScaleBar();
+        clearTimeout(this.still);
+        this.still = setTimeout(() => thin(this.sheet, this.isFar()), Viewport.STILL);
+    }
+
+    /** Are texts nearer to each other than the server placed them? */
+    isFar() {
+        return this.scale > Number(this.sheet.querySelector('#plan')?.dataset.placed) * Viewport.FAR;
     }
 
     drawScaleBar() {
@@ -116,7 +131,8 @@ export class Viewport {
         const from = { ...this.view };
         const start = performance.now();
         const step = (now) => {
-            const share = Math.min(1, (now - start) / 180);
+            // a frame may have begun before it was asked for
+            const share = Math.min(1, Math.max(0, (now - start) / 180));
             const eased = 1 - (1 - share) ** 3;
             for (const key of Object.keys(target)) this.view[key] = from[key] + (target[key] - from[key]) * eased;
             this.draw();
