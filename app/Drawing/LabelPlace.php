@@ -139,7 +139,7 @@ final class LabelPlace
         $half = $this->half($room, $outline);
         $around = $outline->bounds()->grown(max($half->x, $half->y));
         $obstacles = array_values(array_filter($this->obstacles($room), $around->overlaps(...)));
-        $texts = array_values(array_filter($this->texts($room->storey()), $around->overlaps(...)));
+        $texts = array_values(array_filter([...$this->texts($room->storey()), ...$this->ofSmaller($room, $around)], $around->overlaps(...)));
         [$bounds, $middle] = [$outline->bounds(), $outline->bounds()->middle()];
         $best = [INF, $room->room->at];
         foreach (self::fromTheMiddle() as [$across, $along]) {
@@ -216,6 +216,25 @@ final class LabelPlace
     private function dimensionsOn(string $storey): array
     {
         return (new PlanDimensions($this->home, $this->home->plans[$storey], $this->style, $this->scale))->covers();
+    }
+
+    /** @return list<Box> labels of smaller rooms nearby, which are placed first, for they have less room */
+    private function ofSmaller(RoomSpace $room, Box $around): array
+    {
+        $boxes = [];
+        foreach ($this->home->plans[$room->storey()]->rooms as $other) {
+            $isNear = $other->outline()?->bounds()->overlaps($around) ?? $around->contains($other->room->at);
+            if ($isNear && [self::area($other), $other->id()] < [self::area($room), $room->id()]) {
+                array_push($boxes, ...$this->boxes($other));
+            }
+        }
+
+        return $boxes;
+    }
+
+    private static function area(RoomSpace $room): float
+    {
+        return $room->outline()?->area() ?? 0.0;
     }
 
     /** @return list<Box> what else is written on a storey */

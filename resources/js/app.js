@@ -2,6 +2,7 @@ import htmx from 'htmx.org';
 import { Viewport } from './viewport.js';
 import { Board } from './board/board.js';
 import { copyTables } from './copies.js';
+import { thin } from './crowding.js';
 import { all, csrfToken, field } from './dom.js';
 import { orderWanted } from './kitchen.js';
 import { Review } from './review.js';
@@ -23,6 +24,7 @@ const scaleDrawings = () => {
 };
 scaleDrawings();
 document.addEventListener('htmx:afterSwap', scaleDrawings);
+for (const drawing of all('.compare .drawing')) thin(drawing, true, 'text');
 
 orderWanted();
 

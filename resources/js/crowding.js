@@ -42,11 +42,12 @@ const isOver = (one, other) =>
 /**
  * @param {Element} sheet with the drawings of a plan
  * @param {boolean} isFar may texts be left away?
+ * @param {string} written which texts are looked at
  */
-export const thin = (sheet, isFar) => {
+export const thin = (sheet, isFar, written = '#plan text, #marks .open-edge-words text') => {
     for (const text of sheet.querySelectorAll('.crowded')) text.classList.remove('crowded');
     if (!isFar) return;
-    const texts = [...sheet.querySelectorAll('#plan text, #marks .open-edge-words text')];
+    const texts = [...sheet.querySelectorAll(written)];
     const boxes = texts.map((text) => {
         const { left, top, right, bottom } = text.getBoundingClientRect();
         const rank = Number(RANKS.find(([selector]) => text.closest(String(selector)) !== null)?.[1] ?? OTHERS);

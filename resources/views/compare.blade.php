@@ -12,9 +12,9 @@
                 <form method="get">
                     @foreach ($page->keys() as $key)<input type="hidden" name="with[]" value="{{ $key }}">@endforeach
                     <input type="hidden" name="level" value="{{ $page->level }}">
-                    <label for="with">Beside them</label>
+                    <label for="with">Compare with</label>
                     <select class="form-select form-select-sm" id="with" name="with[]">@foreach ($page->others() as $key => $name)<option value="{{ $key }}">{{ $name }}</option>@endforeach</select>
-                    <button class="btn btn-sm btn-primary">Put</button>
+                    <button class="btn btn-sm btn-primary">Add</button>
                 </form>
             @endif
         </div>

@@ -34,13 +34,20 @@ final class ElevationPagesTest extends TestCase
     {
         foreach (["/schemes/{$this->revision->scheme_id}/elevations", "/revisions/{$this->revision->id}/elevations"] as $address) {
             $this->get($address)->assertOk()->assertSee('A: Wall between Kitchen and dining and Living')->assertSee('Garage');
-            $powder = $this->get("{$address}?room=gr3")->assertOk();
-            $powder->assertSee('aria-current="page"', false)->assertSee('class="elevation-drawing"', false);
-            $powder->assertDontSee('unit-mark', false);
+            $hall = $this->get("{$address}?room=gr3")->assertOk();
+            $hall->assertSee('aria-current="page"', false)->assertSee('class="elevation-drawing"', false);
+            $hall->assertSee('unit-mark', false)->assertSee('>O3</text>', false)->assertSee('>D4</text>', false);
             $kitchen = $this->get("{$address}?room=gr4")->assertOk();
             $kitchen->assertSee('unit-mark', false)->assertSee('K5');
             $this->get("{$address}?room=nothing")->assertOk()->assertSee('A: Wall between Kitchen and dining and Living');
         }
+    }
+
+    public function test_marks_are_left_away_on_wish(): void
+    {
+        $this->revision->scheme->update(['dimensions' => ['marks' => 'none']]);
+        $address = "/schemes/{$this->revision->scheme_id}/elevations";
+        $this->get("{$address}?room=gr4")->assertOk()->assertDontSee('unit-mark', false);
     }
 
     public function test_a_home_without_rooms_says_so(): void
