@@ -139,7 +139,8 @@ final class LabelPlace
         $half = $this->half($room, $outline);
         $around = $outline->bounds()->grown(max($half->x, $half->y));
         $obstacles = array_values(array_filter($this->obstacles($room), $around->overlaps(...)));
-        $texts = array_values(array_filter([...$this->texts($room->storey()), ...$this->ofSmaller($room, $around)], $around->overlaps(...)));
+        $texts = [...$this->texts($room->storey()), ...$this->ofSmaller($room, $around)];
+        $texts = array_values(array_filter($texts, $around->overlaps(...)));
         [$bounds, $middle] = [$outline->bounds(), $outline->bounds()->middle()];
         $best = [INF, $room->room->at];
         foreach (self::fromTheMiddle() as [$across, $along]) {
