@@ -128,7 +128,7 @@ final class BoardTest extends BrowserTestCase
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->waitFor('#board-checked[data-version="2"]');
         self::assertStringContainsString(
-            'Water closet in Powder: 15 3/8" (390.5 mm), recommended 18"',
+            'Water closet WC1 in Powder: 15 3/8" (390.5 mm), recommended 18"',
             $this->find('#board-findings')->getText(),
             'an inch to the left is enough for what is required',
         );
