@@ -86,7 +86,7 @@ final readonly class TypedValues
         $value = $field->key === $top?->key ? $top->value() : Arr::get($element->toArray(), $field->key);
 
         return match (true) {
-            $field->kind === Field::MARK => (new Marks($this->layout))->of($element->id()),
+            $field->kind === Field::MARK => $element->mark() ?? (new Marks($this->layout))->of($element->id()),
             is_bool($value) => $value ? 'yes' : 'no',
             $field->kind === Field::LENGTH && (is_int($value) || is_float($value)) => $field->isSigned
                 ? SignedLength::write((float) $value, $this->layout)

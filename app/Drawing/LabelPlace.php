@@ -49,7 +49,7 @@ final class LabelPlace
         private readonly Home $home,
         public readonly float $scale,
         private readonly DimensionStyle $style = new DimensionStyle(),
-        public readonly bool $hasSigns = false,
+        private readonly bool $hasSigns = false,
     ) {}
 
     /** @return non-empty-list<string> the room's name, in two lines where the room is too narrow for one, and its floor area */
@@ -239,7 +239,7 @@ final class LabelPlace
     }
 
     /** @return list<Box> what else is written on a storey */
-    private function texts(string $storey): array
+    public function texts(string $storey): array
     {
         return $this->texts[$storey] ??= (new FixedTexts($this->home, $this->home->plans[$storey], $this->scale, $this->hasSigns))->boxes();
     }

@@ -10,10 +10,6 @@ use Heurema\Layout\Wall;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
-use Heurema\Spatial\PlacedRamp;
-use Heurema\Spatial\RampPart;
-use Heurema\Spatial\Stair\PlacedStair;
-use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\StoreyPlan;
 
 /** The marks of doors, windows and stairs on a plan, and of everything if so chosen, where they cover no other text. */
@@ -76,8 +72,8 @@ final readonly class MarkLabels
             $wished += $outline === null ? [] : [$window->id() => self::within($outline->bounds())];
         }
         foreach ([...$this->home->stairs, ...$this->home->ramps] as $climb) {
-            $steps = $climb->storey() === $storey ? self::steps($climb) : [];
-            $wished += $steps === [] ? [] : [$climb->id() => self::within(self::around($steps))];
+            $points = $climb->storey() === $storey ? SubjectShape::points($climb) : [];
+            $wished += $points === [] ? [] : [$climb->id() => self::within(Box::around($points))];
         }
 
         return $this->style->marks === 'all' ? $wished + $this->ofWalls() : $wished;
@@ -221,22 +217,5 @@ final readonly class MarkLabels
             'element-mark',
             Svg::element('text', ['y' => Svg::number(self::SIZE * 0.36)], Svg::text($this->home->marks()->of($id))),
         ));
-    }
-
-    /** @return list<Box> */
-    private static function steps(PlacedStair|PlacedRamp $climb): array
-    {
-        return $climb instanceof PlacedStair
-            ? array_map(static fn(Step $step): Box => $step->outline->bounds(), $climb->shape->steps)
-            : array_map(static fn(RampPart $part): Box => $part->outline->bounds(), $climb->shape->parts);
-    }
-
-    /** @param non-empty-list<Box> $boxes */
-    private static function around(array $boxes): Box
-    {
-        return Box::around(array_merge(...array_map(
-            static fn(Box $box): array => [new Point($box->left, $box->bottom), new Point($box->right, $box->top)],
-            $boxes,
-        )));
     }
 }

@@ -142,8 +142,7 @@ final readonly class PlanDrawing
         foreach ($this->show->shows('labels') ? $this->plan->rooms : [] as $room) {
             array_map($places->take(...), $this->labels->boxes($room));
         }
-        $fixed = new FixedTexts($this->home, $this->plan, $this->labels->scale, $this->labels->hasSigns);
-        array_map($places->take(...), $fixed->boxes());
+        array_map($places->take(...), $this->labels->texts($this->plan->storey->id));
         foreach ($this->plan->storey->standingWalls() as $wall) {
             foreach ($wall->isDivider() ? [] : $this->pieces($wall) as $piece) {
                 $places->avoid(FreePlaces::WALL, Box::around([$piece->from, $piece->to])->grown($wall->thickness / 2));

@@ -24,15 +24,13 @@ final readonly class ConvertOpening implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $opening = (new Draft($layout))->find($asked->select());
-        // it is numbered among its like; a mark that somebody thought of stays
-        $mark = preg_match('/^[A-Z]\d+$/D', $opening->element->mark() ?? '') === 1 ? ['mark' => null] : [];
 
         return match ($opening->value('kind')) {
             'gap' => new ChangeValues(
                 $opening->id(),
-                ['kind' => 'door', 'operation' => DoorOperation::Hinged->value, 'hinge' => 'from', 'opens' => 'left', ...$mark],
+                ['kind' => 'door', 'operation' => DoorOperation::Hinged->value, 'hinge' => 'from', 'opens' => 'left'],
             ),
-            'door' => new ChangeValues($opening->id(), ['kind' => 'gap', ...array_fill_keys(self::OF_DOOR, null), ...$mark]),
+            'door' => new ChangeValues($opening->id(), ['kind' => 'gap', ...array_fill_keys(self::OF_DOOR, null)]),
             default => throw new RefusedEdit('Choose a door or a bare opening.'),
         };
     }

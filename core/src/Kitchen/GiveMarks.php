@@ -48,15 +48,7 @@ final readonly class GiveMarks implements Edit
     /** @return list<Element> */
     public static function unmarked(Draft $draft): array
     {
-        $unmarked = [];
-        foreach ([null, ...$draft->elements(null, ElementList::Storeys)] as $storey) {
-            foreach (Marks::LISTS as $list) {
-                $elements = $list->isOfStorey() === ($storey !== null) ? $draft->elements($storey?->id(), $list) : [];
-                array_push($unmarked, ...array_filter($elements, static fn(Element $element): bool => $element->mark() === null));
-            }
-        }
-
-        return $unmarked;
+        return array_values(array_filter($draft->marked(), static fn(Element $element): bool => $element->mark() === null));
     }
 
     /** @param list<Element> $unmarked */

@@ -8,15 +8,17 @@ use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Element;
-use Heurema\Layout\ElementList;
 use Heurema\Layout\Marks;
 
-/** Marks that are numbers of their series given anew, in reading order; those that somebody thought of stay. */
+/** Marks that are numbers of their series, or not said, given anew, in reading order; those that somebody thought of stay. */
 final readonly class NumberAnew implements Edit
 {
     public function on(Draft $draft): void
     {
-        $elements = self::numbered($draft);
+        $elements = array_filter(
+            $draft->marked(),
+            static fn(Element $element): bool => $element->mark() === null || Marks::isNumbered($element),
+        );
         $bare = new Draft($draft->layout());
         foreach ($elements as $element) {
             $bare->replace($element->withMark(null));
@@ -34,19 +36,5 @@ final readonly class NumberAnew implements Edit
     public function words(): string
     {
         return 'Marks numbered anew';
-    }
-
-    /** @return list<Element> */
-    private static function numbered(Draft $draft): array
-    {
-        $numbered = [];
-        foreach ([null, ...$draft->elements(null, ElementList::Storeys)] as $storey) {
-            foreach (Marks::LISTS as $list) {
-                $elements = $list->isOfStorey() === ($storey !== null) ? $draft->elements($storey?->id(), $list) : [];
-                array_push($numbered, ...array_filter($elements, Marks::isNumbered(...)));
-            }
-        }
-
-        return $numbered;
     }
 }

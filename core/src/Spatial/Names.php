@@ -56,11 +56,11 @@ final class Names implements Naming
             static fn(Room $one): string => mb_strtolower($one->name),
             array_merge(...array_map(static fn(Storey $storey): array => $storey->rooms, $this->home->layout->storeys)),
         ));
-        $mark = $room->mark ?? $this->home->marks()->of($room->id);
 
+        // most are told apart by their names: marks are not worked out for those
         return match (true) {
-            $room->name === $room->id => "Room {$mark}",
-            $this->rooms[mb_strtolower($room->name)] > 1 => "{$room->name} ({$mark})",
+            $room->name === $room->id => "Room {$this->home->marks()->of($room->id)}",
+            $this->rooms[mb_strtolower($room->name)] > 1 => "{$room->name} ({$this->home->marks()->of($room->id)})",
             default => $room->name,
         };
     }

@@ -132,6 +132,8 @@ final class GiveMarksTest extends TestCase
         $named = (new Editor())->apply($drawn->layout, new ChangeValues($window->id(), ['mark' => 'Bay']))->layout;
         $marks = new Marks((new Editor())->apply($named, new NumberAnew())->layout);
         self::assertSame(['Bay', 'CH1'], [$marks->of($window->id()), $marks->of('new')]);
+        $unsaid = (new Editor())->apply($layout, new EditWithMarks(new NumberAnew(), $layout))->layout;
+        self::assertEquals($marked, $unsaid, 'what says no marks gets those of a home that is handed in');
         $this->expectException(RefusedEdit::class);
         (new Editor())->apply($marked, new NumberAnew());
     }

@@ -60,6 +60,15 @@ final class Draft
             );
     }
 
+    /** @return list<Element> all that has a mark, or none yet, on every storey */
+    public function marked(): array
+    {
+        return array_values(array_filter(
+            array_merge(...array_values($this->lists)),
+            static fn(Element $element): bool => $element->isMarked(),
+        ));
+    }
+
     /** @return list<Opening> those in a wall */
     public function openingsIn(?string $storey, string $wall): array
     {
