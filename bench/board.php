@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /*
  * How long a person waits for an edit of the demo home on the board: from the key to the repainted plan, findings included,
- * in a browser on a running demo (bin/start in another terminal, PORT as there). A thing goes to and fro, so that the home
+ * in a browser on a running demo (bin/start in another terminal, PORT as there). A fixture goes to and fro, so that the home
  * ends as it began. Wanted: 100 ms at the 95th percentile.
  */
 

@@ -30,19 +30,19 @@ const STOREY_HEIGHT = 2743.2;
  */
 $copy = static function (array $floor, string $prefix, float $right): array {
     $move = static fn(array $point): array => [$point[0] + $right, $point[1]];
-    foreach ($floor as $kind => $things) {
-        foreach ($things as $number => $thing) {
-            $thing['id'] = $prefix.$thing['id'];
+    foreach ($floor as $kind => $fixtures) {
+        foreach ($fixtures as $number => $fixture) {
+            $fixture['id'] = $prefix.$fixture['id'];
             foreach (['from', 'to'] as $end) {
-                $thing = isset($thing[$end]) ? [...$thing, $end => $move($thing[$end])] : $thing;
+                $fixture = isset($fixture[$end]) ? [...$fixture, $end => $move($fixture[$end])] : $fixture;
             }
-            if (isset($thing['at']) && is_array($thing['at'])) {
-                $thing['at'] = $move($thing['at']);
+            if (isset($fixture['at']) && is_array($fixture['at'])) {
+                $fixture['at'] = $move($fixture['at']);
             }
-            if (isset($thing['wall'])) {
-                $thing['wall'] = $prefix.$thing['wall'];
+            if (isset($fixture['wall'])) {
+                $fixture['wall'] = $prefix.$fixture['wall'];
             }
-            $floor[$kind][$number] = $thing;
+            $floor[$kind][$number] = $fixture;
         }
     }
 
@@ -62,8 +62,8 @@ $tower = static function (int $dwellings) use ($demo, $upper, $copy): string {
             'id' => "S{$level}", 'name' => "Level {$level}", 'elevation' => $level * STOREY_HEIGHT, 'ceiling' => 2438.4,
             'floor_thickness' => 304.8,
         ];
-        foreach ($floor as $kind => $things) {
-            $storeys[$level][$kind] = [...($storeys[$level][$kind] ?? []), ...$things];
+        foreach ($floor as $kind => $fixtures) {
+            $storeys[$level][$kind] = [...($storeys[$level][$kind] ?? []), ...$fixtures];
         }
     }
 

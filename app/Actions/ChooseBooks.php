@@ -9,14 +9,14 @@ use App\Examination\KeptReports;
 use App\Models\RefusedRuling;
 use App\Models\Revision;
 use App\Models\User;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
 
 /** What an open review is held against. The drawing of the revision stays as it is, its counts are taken anew; later revisions follow. */
 final readonly class ChooseBooks
 {
-    public function __construct(private KeptReports $reports, private Shelf $shelf) {}
+    public function __construct(private KeptReports $reports, private RuleBookLibrary $shelf) {}
 
     /**
      * @param list<string>          $books    ids

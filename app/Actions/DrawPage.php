@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\PendingPage;
-use App\Models\Underlay;
+use App\Models\PictureBeneath;
+use App\Pictures\PdfPage;
+use App\Pictures\UnreadablePicture;
 use App\Queue\Once;
-use App\Tracing\PdfPage;
-use App\Tracing\UnreadablePicture;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
@@ -23,7 +23,7 @@ final class DrawPage implements ShouldQueue
         $this->through(new Once());
     }
 
-    public function handle(LayUnderlay $underlays): void
+    public function handle(PlacePictureBeneath $pictures): void
     {
         // another may have taken its place in the meantime
         $page = PendingPage::query()->lockForUpdate()->whereNull('refused')->with('scheme')->find($this->page);
@@ -31,8 +31,9 @@ final class DrawPage implements ShouldQueue
             return;
         }
         try {
-            $content = Storage::disk(Underlay::DISK)->get($page->file) ?? throw new UnreadablePicture('The PDF is gone. Hand it in again.');
-            $underlays->lay($page->scheme, $page->storey, (new PdfPage($content, $page->number))->draw());
+            $content = Storage::disk(PictureBeneath::DISK)->get($page->file)
+                ?? throw new UnreadablePicture('The PDF is gone. Hand it in again.');
+            $pictures->lay($page->scheme, $page->storey, (new PdfPage($content, $page->number))->draw());
         } catch (UnreadablePicture $e) {
             $page->update(['refused' => $e->getMessage()]);
         }

@@ -106,8 +106,8 @@ final class ProjectRows
             'project_id' => $project,
             'layout' => $this->contents->layout(self::file($scheme, 'layout')),
         ]);
-        foreach (self::distinct($scheme, 'underlays', 'storey') as $underlay) {
-            $this->underlay($id, $underlay);
+        foreach (self::distinct($scheme, 'pictures', 'storey') as $beneath) {
+            $this->pictureBeneath($id, $beneath);
         }
         $this->revisions[] = array_map(
             fn(array $revision): int => $this->revisionRow($id, $revision),
@@ -117,15 +117,15 @@ final class ProjectRows
         return $id;
     }
 
-    /** @param Part $underlay one whose picture was gone when it was handed out is left out */
-    private function underlay(int $scheme, array $underlay): void
+    /** @param Part $beneath one whose picture was gone when it was handed out is left out */
+    private function pictureBeneath(int $scheme, array $beneath): void
     {
-        if ($underlay['picture'] === null) {
+        if ($beneath['picture'] === null) {
             return;
         }
-        $picture = $this->contents->picture(self::file($underlay, 'picture'));
-        self::row('underlays', [
-            ...self::plain($underlay, ['storey', 'x', 'y', 'mm_per_px', 'angle']),
+        $picture = $this->contents->picture(self::file($beneath, 'picture'));
+        self::row('pictures_beneath', [
+            ...self::plain($beneath, ['storey', 'x', 'y', 'mm_per_px', 'angle']),
             'scheme_id' => $scheme,
             'file' => ($this->store)($picture->extension, $picture->content),
             'width' => $picture->width,

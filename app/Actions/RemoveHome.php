@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Models\LogEntry;
 use App\Models\PendingPage;
+use App\Models\PictureBeneath;
 use App\Models\Project;
-use App\Models\Underlay;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -40,9 +40,9 @@ final class RemoveHome
     {
         $files = array_map(
             static fn(string $kind): array => $kind::query()->whereIn('scheme_id', $project->schemes()->select('id'))->pluck('file')->all(),
-            [Underlay::class, PendingPage::class],
+            [PictureBeneath::class, PendingPage::class],
         );
         $project->forceDelete();
-        Storage::disk(Underlay::DISK)->delete(array_filter(array_merge(...$files), is_string(...)));
+        Storage::disk(PictureBeneath::DISK)->delete(array_filter(array_merge(...$files), is_string(...)));
     }
 }

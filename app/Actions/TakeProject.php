@@ -9,10 +9,10 @@ use App\Exchange\ProjectRecord;
 use App\Exchange\UnreadableProject;
 use App\Files\StoredFile;
 use App\Models\LogEntry;
+use App\Models\PictureBeneath;
 use App\Models\Project;
-use App\Models\Underlay;
 use App\Models\User;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -25,7 +25,7 @@ use Illuminate\Support\Str;
  */
 final readonly class TakeProject
 {
-    public function __construct(private Shelf $shelf, private TryProject $trial) {}
+    public function __construct(private RuleBookLibrary $shelf, private TryProject $trial) {}
 
     /** @throws UnreadableProject */
     public function take(User $by, ProjectContents $contents): Project
@@ -35,8 +35,8 @@ final readonly class TakeProject
         try {
             return DB::transaction(function () use ($by, $contents, $differing, &$stored): Project {
                 $keep = static function (string $extension, string $content) use (&$stored): string {
-                    $stored[] = $file = 'underlays/'.Str::random(40).".{$extension}";
-                    StoredFile::put(Storage::disk(Underlay::DISK), $file, $content);
+                    $stored[] = $file = 'pictures/'.Str::random(40).".{$extension}";
+                    StoredFile::put(Storage::disk(PictureBeneath::DISK), $file, $content);
 
                     return $file;
                 };
@@ -52,7 +52,7 @@ final readonly class TakeProject
                 return $project;
             });
         } catch (\Throwable $e) {
-            Storage::disk(Underlay::DISK)->delete($stored);
+            Storage::disk(PictureBeneath::DISK)->delete($stored);
 
             throw $e;
         }

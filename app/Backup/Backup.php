@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Backup;
 
 use App\Files\StoredFile;
-use App\Models\Underlay;
+use App\Models\PictureBeneath;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Database\Migrations\Migrator;
 use Illuminate\Support\Facades\DB;
@@ -101,7 +101,9 @@ final class Backup
     private function pictures(string $database, string $folder): array
     {
         $found = $missing = [];
-        foreach (DB::table("{$database}.underlays")->orderBy('id')->pluck('file')->filter(
+        // backups called the table underlays once
+        $tables = array_intersect(['pictures_beneath', 'underlays'], Schema::getTableListing($database, false));
+        foreach (DB::table("{$database}.".(array_values($tables)[0] ?? 'pictures_beneath'))->orderBy('id')->pluck('file')->filter(
             static fn(mixed $value): bool => is_string($value),
         ) as $file) {
             $content = $this->disk()->exists($file) ? $this->disk()->readStream($file) : null;
@@ -145,7 +147,7 @@ final class Backup
 
     private function disk(): Filesystem
     {
-        return Storage::disk(Underlay::DISK);
+        return Storage::disk(PictureBeneath::DISK);
     }
 
     /**

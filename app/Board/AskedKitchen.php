@@ -19,13 +19,13 @@ use Heurema\Kitchen\UnitWidths;
 use Heurema\Kitchen\WallStretch;
 use Heurema\Kitchen\WallStretches;
 use Heurema\Kitchen\WallUnitOptions;
-use Heurema\Kitchen\Wanted;
+use Heurema\Kitchen\WantedFixture;
 use Heurema\Kitchen\WorktopOptions;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Words\FixtureKind;
@@ -39,10 +39,10 @@ use Heurema\Units\UnreadableLength;
 /** A kitchen as it was asked for: a room, stretches of its walls or an island, what it is to hold in order, and the sizes of units. */
 final readonly class AskedKitchen
 {
-    /** Things that can be asked for. */
+    /** Fixtures that can be asked for. */
     public const MOST = 9;
 
-    /** Of one thing, and of units, mm. */
+    /** Of one fixture, and of units, mm. */
     private const NARROWEST = 100.0;
     private const WIDEST = 3000.0;
 
@@ -120,7 +120,7 @@ final readonly class AskedKitchen
         $built = (new BuiltUnits($this->sizes(), $this->widths(), $this->worktops(), $this->wallUnits()))->of($plan, $ids);
         $replaced = $this->replaced($plan);
 
-        return new Together(
+        return new EditGroup(
             [
                 ...$replaced === [] ? [] : [new Remove($replaced)],
                 ...array_map(fn(Fixture $one): Edit => new Add($this->room->storey(), $one), $built),
@@ -223,14 +223,14 @@ final readonly class AskedKitchen
         return $island;
     }
 
-    /** @return list<Wanted> */
+    /** @return list<WantedFixture> */
     private function wanted(): array
     {
         [$kinds, $widths, $places] = [$this->asked->array('kinds'), $this->asked->array('widths'), $this->asked->array('places')];
         $wanted = [];
         foreach (array_slice(array_keys($kinds), 0, self::MOST) as $number) {
             $kind = is_string($kinds[$number]) ? FixtureKind::tryFrom($kinds[$number]) : null;
-            if ($kind === null || !in_array($kind, Wanted::KINDS, true)) {
+            if ($kind === null || !in_array($kind, WantedFixture::KINDS, true)) {
                 continue;
             }
             $place = is_string($places[$number] ?? null) ? Anchor::tryFrom($places[$number]) : null;
@@ -238,7 +238,7 @@ final readonly class AskedKitchen
             $width = $typed === '' ? $this->usualWidth($kind) : $this->home->layout->lengths()->read($typed)->mm;
             $wanted[] = $width < self::NARROWEST || $width > self::WIDEST
                 ? throw new RefusedEdit(ucfirst($kind->words()).': that is no width for it.')
-                : new Wanted($kind, $width, $place ?? Anchor::Anywhere, $kind === FixtureKind::Range ? $this->besideRange() : 0.0);
+                : new WantedFixture($kind, $width, $place ?? Anchor::Anywhere, $kind === FixtureKind::Range ? $this->besideRange() : 0.0);
         }
 
         return $wanted;

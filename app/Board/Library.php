@@ -8,7 +8,7 @@ use Heurema\Layout\Words\FixtureKind;
 use Heurema\Units\Amount;
 use Heurema\Units\UnitSystem;
 
-/** Usual sizes of things to place, in two families (common practice, no source): width, depth and height. */
+/** Usual sizes of fixtures to place, in two ranges (common practice, no source): width, depth and height. */
 final class Library
 {
     /** Inches; height 0 where it does not matter. */
@@ -79,7 +79,7 @@ final class Library
         'Structure' => ['column', 'ceiling_access'],
     ];
 
-    /** Other words by which things are looked for. */
+    /** Other words by which fixtures are looked for. */
     private const ALSO = [
         'water_closet' => 'toilet wc', 'lavatory' => 'basin washbasin handbasin', 'vanity' => 'basin washbasin cabinet double',
         'bath' => 'tub bathtub', 'shower' => 'tray enclosure', 'shower_bath' => 'tub bathtub combined', 'sink' => 'basin',

@@ -9,8 +9,8 @@ use Heurema\Drafting\PlacedAgainstWall;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
@@ -65,7 +65,7 @@ final readonly class NewElements
             }
         }
 
-        return count($added) === 1 ? $added[0] : new Together($added, count($added).' openings added');
+        return count($added) === 1 ? $added[0] : new EditGroup($added, count($added).' openings added');
     }
 
     /**
@@ -124,7 +124,7 @@ final readonly class NewElements
             }
         }
 
-        return new Together($edits, 'Storey added');
+        return new EditGroup($edits, 'Storey added');
     }
 
     /**
@@ -154,6 +154,12 @@ final readonly class NewElements
             'nosing' => $isImperial ? 25.4 : 20.0,
             'parts' => [['flight' => ['risers' => max(2, $risers), 'tread' => $isImperial ? 254.0 : 260.0]]],
         ]);
+    }
+
+    /** The id of what is chosen after an act: what it draws, else what was chosen before. */
+    public function chosenAfter(Act $act, ActInput $asked): string
+    {
+        return $act instanceof DrawingAct ? $this->nextId($act->list()) : $asked->select();
     }
 
     /** The id that the next element of a kind gets. */

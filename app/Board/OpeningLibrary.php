@@ -10,7 +10,7 @@ use Heurema\Layout\Words\OpeningKind;
 use Heurema\Units\Amount;
 use Heurema\Units\UnitSystem;
 
-/** Usual doors, windows and bare openings in two families (common practice, no source); what was used last comes first. */
+/** Usual doors, windows and bare openings in two ranges (common practice, no source); what was used last comes first. */
 final readonly class OpeningLibrary
 {
     /** Inches: what it opens as, width, height, and a window's sill or the width of side lights at a door. */
@@ -47,7 +47,7 @@ final readonly class OpeningLibrary
     public function choices(OpeningKind $kind): array
     {
         $choices = [];
-        foreach ($this->family()[$kind->value] as $key => $size) {
+        foreach ($this->range()[$kind->value] as $key => $size) {
             [$operation, $width, $height] = $size;
             $words = $operation === '' ? '' : str_replace('_', ' ', $operation).', ';
             $choices[$key] = $words.$this->write($width).' × '.$this->write($height)
@@ -67,8 +67,8 @@ final readonly class OpeningLibrary
                 array_intersect_key($last->toArray(), array_flip(['height', 'operation', 'sill', 'hinge', 'opens'])),
             );
         }
-        $family = $this->family()[$kind->value];
-        [$operation, $width, $height] = $size = $family[(int) $key] ?? $family[0];
+        $range = $this->range()[$kind->value];
+        [$operation, $width, $height] = $size = $range[(int) $key] ?? $range[0];
         $scale = $this->layout->units === UnitSystem::Imperial ? Amount::MM_PER_INCH : 1.0;
 
         return new OpeningSize(round($width * $scale, 4), [
@@ -94,7 +94,7 @@ final readonly class OpeningLibrary
     }
 
     /** @return array<string, non-empty-list<array{0: string, 1: int, 2: int, 3?: int}>> */
-    private function family(): array
+    private function range(): array
     {
         return $this->layout->units === UnitSystem::Imperial ? self::IMPERIAL : self::METRIC;
     }

@@ -51,7 +51,7 @@ final readonly class Brief
                     'amounts' => $room->amounts,
                     'in' => $room->in,
                     'out' => $room->out,
-                    'things' => array_map(strval(...), $room->things),
+                    'things' => array_map(strval(...), $room->fixtures),
                     'bath' => $room->bath,
                 ],
                 $this->rooms,

@@ -15,7 +15,7 @@ final readonly class RoomWish
      * @param array<string, string> $amounts `count_from`, `count_to`, `area_from`, `area_to`, `side`, `ceiling`, `windows`, `door`
      * @param list<string>          $in      sectors in which it should lie
      * @param list<string>          $out     sectors in which it must not
-     * @param array<string, int>    $things  how many, by kind of fixture
+     * @param array<string, int>    $fixtures  how many, by kind of fixture
      * @param string                $bath    `attached`, `common` or empty
      */
     public function __construct(
@@ -23,7 +23,7 @@ final readonly class RoomWish
         public array $amounts,
         public array $in,
         public array $out,
-        public array $things,
+        public array $fixtures,
         public string $bath,
     ) {}
 
@@ -34,7 +34,7 @@ final readonly class RoomWish
      */
     public static function things(string $typed): ?array
     {
-        $things = [];
+        $fixtures = [];
         foreach (array_filter(array_map(trim(...), explode(',', $typed)), static fn(string $part): bool => $part !== '') as $part) {
             if (
                 preg_match('/^([a-z][a-z _]*?)\s*(\d{1,2})?$/i', $part, $found) !== 1
@@ -42,10 +42,10 @@ final readonly class RoomWish
             ) {
                 return null;
             }
-            $things[str_replace(' ', '_', mb_strtolower($found[1]))] = max(1, (int) ($found[2] ?? 1));
+            $fixtures[str_replace(' ', '_', mb_strtolower($found[1]))] = max(1, (int) ($found[2] ?? 1));
         }
 
-        return $things;
+        return $fixtures;
     }
 
     /** `bedroom (count from 2, area from 12 m2, in north, wardrobe 1)` */
@@ -58,7 +58,7 @@ final readonly class RoomWish
         foreach (['in' => $this->in, 'not in' => $this->out] as $where => $sectors) {
             $parts = [...$parts, ...($sectors === [] ? [] : ["{$where} ".implode(' or ', $sectors)])];
         }
-        foreach ($this->things as $kind => $count) {
+        foreach ($this->fixtures as $kind => $count) {
             $parts[] = str_replace('_', ' ', $kind)." {$count}";
         }
         $parts = [...$parts, ...($this->bath === '' ? [] : ["bathroom {$this->bath}"])];
@@ -90,7 +90,7 @@ final readonly class RoomWish
             $this->sectors($name, $when),
             $this->bathroom($name, $when),
         ], is_array(...));
-        foreach ($this->things as $kind => $count) {
+        foreach ($this->fixtures as $kind => $count) {
             $rules[] = $this->rule(
                 "thing-{$kind}",
                 ucfirst(str_replace('_', ' ', $kind)).": {$name}",

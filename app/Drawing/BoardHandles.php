@@ -8,7 +8,7 @@ use Heurema\Layout\Wall;
 use Heurema\Spatial\ClosedSpace;
 use Heurema\Spatial\StoreyPlan;
 
-/** What the pointer takes hold of on the board beside things and openings: each wall by itself, and spaces that have no name yet. */
+/** What the pointer takes hold of on the board beside fixtures and openings: each wall by itself, and spaces that have no name yet. */
 final readonly class BoardHandles
 {
     public function __construct(private StoreyPlan $plan) {}

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Heurema\Drafting\ElevationThing;
+use Heurema\Drafting\ElevationFixture;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Fixture;
@@ -25,9 +25,9 @@ final readonly class CabinetFront
     private Fixture $unit;
 
     /** @param Segment $face of the wall, as it is seen from left to right */
-    public function __construct(private ElevationThing $thing, private Segment $face)
+    public function __construct(private ElevationFixture $placed, private Segment $face)
     {
-        $this->unit = $thing->fixture->fixture;
+        $this->unit = $placed->fixture->fixture;
     }
 
     public function draw(): string
@@ -49,18 +49,19 @@ final readonly class CabinetFront
     {
         $intoTheRoom = $this->face->direction()->left()->times(-1.0);
 
-        return $this->thing->isAtWall && $this->thing->fixture->frame->yAxis->dot($intoTheRoom) >= self::TURNED;
+        return $this->placed->isAtWall && $this->placed->fixture->frame->yAxis->dot($intoTheRoom) >= self::TURNED;
     }
 
     /** @return list<array{float, float, float, float}> left, right, bottom and top, mm: those of its bodies that lie before the others */
     private function fronts(): array
     {
         $fronts = array_filter(
-            $this->thing->bodies,
-            fn(array $body): bool => $body[0] > $this->thing->left() + self::NARROWER && $body[1] < $this->thing->right() - self::NARROWER,
+            $this->placed->bodies,
+            fn(array $body): bool => $body[0] > $this->placed->left() + self::NARROWER
+                && $body[1] < $this->placed->right() - self::NARROWER,
         );
 
-        return array_values($fronts === [] ? $this->thing->bodies : $fronts);
+        return array_values($fronts === [] ? $this->placed->bodies : $fronts);
     }
 
     /** @param array{float, float, float, float} $leaf */

@@ -33,8 +33,8 @@ final readonly class Catches
             'face' => $this->faces(),
             'middle of a wall' => array_map(static fn($wall): Segment => $wall->line(), $this->plan->storey->standingWalls()),
             'jamb' => array_merge(...array_map(self::jambs(...), $this->home->openingsOn($this->plan->id()))),
-            'edge of a thing' => array_merge(...array_map(
-                static fn(PlacedFixture $thing): array => $thing->outline?->edges() ?? [],
+            'edge of a fixture' => array_merge(...array_map(
+                static fn(PlacedFixture $fixture): array => $fixture->outline?->edges() ?? [],
                 $this->home->fixturesOn($this->plan->id()),
             )),
             'edge of a stair' => array_merge(...array_map($this->treads(...), $this->home->stairs)),

@@ -13,7 +13,7 @@ use Heurema\Spatial\StoreyPlan;
 /** Marks over what is drawn otherwise on another plan. */
 final readonly class ChangedMarks
 {
-    /** How far a mark reaches beyond the thing, mm. */
+    /** How far a mark reaches beyond the fixture, mm. */
     private const BEYOND = 60.0;
 
     /** @param list<string> $ids of the elements */

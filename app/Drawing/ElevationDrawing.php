@@ -6,8 +6,8 @@ namespace App\Drawing;
 
 use Heurema\Drafting\Chain;
 use Heurema\Drafting\Dimension;
+use Heurema\Drafting\ElevationFixture;
 use Heurema\Drafting\ElevationOpening;
-use Heurema\Drafting\ElevationThing;
 use Heurema\Drafting\Stop;
 use Heurema\Drafting\WallElevation;
 use Heurema\Geometry\Box;
@@ -25,7 +25,7 @@ final readonly class ElevationDrawing
 
     /** What is chosen is taken hold of with the pointer and the keys. */
     private const CHOSEN = [
-        'class' => 'thing-chosen',
+        'class' => 'fixture-chosen',
         'tabindex' => '0',
         'role' => 'application',
         'aria-label' => 'What is chosen: arrow keys move it along the wall and up',
@@ -88,7 +88,7 @@ final readonly class ElevationDrawing
         return Svg::element('g', ['class' => 'elevation'], implode('', [
             $this->face(),
             ...array_map($this->opening(...), $this->wall->openings),
-            ...array_map($this->thing(...), $this->wall->things),
+            ...array_map($this->fixture(...), $this->wall->fixtures),
             ...array_map($this->soffit(...), $this->wall->soffits),
             $this->outline(),
             $this->cut($this->wall->cuts[0], true),
@@ -153,9 +153,9 @@ final readonly class ElevationDrawing
         );
     }
 
-    private function thing(ElevationThing $one): string
+    private function fixture(ElevationFixture $one): string
     {
-        $class = $one->isAtWall ? 'thing' : 'thing-before';
+        $class = $one->isAtWall ? 'fixture' : 'fixture-before';
         $bodies = array_map(fn(array $body): string => $this->rectangle($class, ...$body), $one->bodies);
 
         return Svg::element(
@@ -203,8 +203,8 @@ final readonly class ElevationDrawing
                 $this->wall->openings,
             ))),
             $this->stops(array_merge(...array_map(
-                static fn(ElevationThing $one): array => $one->isAtWall ? [$one->left(), $one->right()] : [],
-                $this->wall->things,
+                static fn(ElevationFixture $one): array => $one->isAtWall ? [$one->left(), $one->right()] : [],
+                $this->wall->fixtures,
             ))),
             [0.0, $this->wall->length()],
         ], static fn(array $stops): bool => $stops !== []));
@@ -218,8 +218,8 @@ final readonly class ElevationDrawing
             ]),
             $this->up(1.2, [
                 ...array_merge(...array_map(
-                    static fn(ElevationThing $one): array => $one->isAtWall ? [$one->bottom(), $one->top()] : [],
-                    $this->wall->things,
+                    static fn(ElevationFixture $one): array => $one->isAtWall ? [$one->bottom(), $one->top()] : [],
+                    $this->wall->fixtures,
                 )),
                 ...$this->wall->ceiling === [] ? [] : [$this->wall->ceiling[count($this->wall->ceiling) - 1][1]],
             ]),

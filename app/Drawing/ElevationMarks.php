@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Heurema\Drafting\ElevationThing;
+use Heurema\Drafting\ElevationFixture;
 use Heurema\Drafting\WallElevation;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
@@ -50,7 +50,7 @@ final readonly class ElevationMarks
             $head = $one->head ?? $this->wall->height();
             $bodies[] = [$this->marks[$one->opening->id()] ?? '', new Box($one->left, $one->sill, $one->right, max($head, $one->sill))];
         }
-        foreach (array_filter($this->wall->things, static fn(ElevationThing $one): bool => $one->isAtWall) as $one) {
+        foreach (array_filter($this->wall->fixtures, static fn(ElevationFixture $one): bool => $one->isAtWall) as $one) {
             $bodies[] = [$this->marks[$one->fixture->id()] ?? '', new Box($one->left(), $one->bottom(), $one->right(), $one->top())];
         }
 

@@ -99,7 +99,7 @@ final readonly class ExampleSketch
         return new self($across, $depth + 700.0, self::wall($across, 0.0)
             .Svg::element(
                 'rect',
-                ['class' => 'thing', 'x' => $left, 'y' => self::WALL, 'width' => $width, 'height' => $depth, 'rx' => 60.0],
+                ['class' => 'fixture', 'x' => $left, 'y' => self::WALL, 'width' => $width, 'height' => $depth, 'rx' => 60.0],
             )
             .Svg::element('path', ['class' => 'centre', 'd' => sprintf('M%.0f %.0fv%.0f', $across / 2, self::WALL, $depth + 300.0)]));
     }

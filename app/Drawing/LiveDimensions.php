@@ -30,7 +30,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 /** The dimensions that one element is placed by, and what is wrong with its place, drawn beside it. */
 final readonly class LiveDimensions
 {
-    /** How deep a zone is shown in front of a thing, mm. */
+    /** How deep a zone is shown in front of a fixture, mm. */
     private const ZONE = 1000.0;
 
     /** Walls farther away, mm, nobody asks for. */
@@ -78,7 +78,7 @@ final readonly class LiveDimensions
             .$this->warning($fixture->frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2)), $this->troubles($fixture));
     }
 
-    /** To the nearest things and faces on all four sides; what touches is not written. */
+    /** To the nearest fixtures and faces on all four sides; what touches is not written. */
     private function gaps(PlacedFixture $fixture): string
     {
         $gaps = '';
@@ -116,7 +116,7 @@ final readonly class LiveDimensions
         ];
     }
 
-    /** From its edges to the corner or the next thing on either side, along the wall's face. */
+    /** From its edges to the corner or the next fixture on either side, along the wall's face. */
     private function ofOpening(PlacedOpening $opening): string
     {
         $half = ($opening->opening->width ?? 0.0) / 2;

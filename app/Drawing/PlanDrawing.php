@@ -58,7 +58,7 @@ final readonly class PlanDrawing
     {
         $dimensions = new PlanDimensions($this->home, $this->plan, $this->style, $this->labels->scale);
         $places ??= $this->places();
-        $here = fn(PlacedOpening|PlacedFixture $thing): bool => $thing->storey() === $this->plan->storey->id;
+        $here = fn(PlacedOpening|PlacedFixture $placed): bool => $placed->storey() === $this->plan->storey->id;
         $openings = array_values(array_filter($this->home->openings, $here));
         $fixtures = array_values(array_filter($this->home->fixtures, $here));
         // the largest first, so that a sink lies on its counter and not under it

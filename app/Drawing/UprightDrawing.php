@@ -92,7 +92,7 @@ final readonly class UprightDrawing
     {
         $class = match ($facet->part->material) {
             Material::Wall, Material::Floor, Material::Roof, Material::Plinth => 'cut-built',
-            default => 'cut-thing',
+            default => 'cut-fixture',
         };
 
         return Svg::element('path', ['class' => $class, 'd' => self::outline($facet)]);

@@ -100,7 +100,7 @@ final readonly class WitnessDrawing
         $isMeasured = $measured?->quantity === Quantity::Length
             && abs($measured->number - $segment->length()) < 1.0
             && $segment->length() > 1.0;
-        if (!$isMeasured || $limit === null || $this->finding->shortText() === null) {
+        if (!$isMeasured || $limit === null || $this->finding->missedText() === null) {
             return (new DimensionLine($segment, $text))->draw();
         }
         $required = new Segment($segment->from, $segment->at($limit->number));

@@ -8,15 +8,20 @@ use App\Briefs\Brief;
 use Heurema\Review\Examiner;
 use Heurema\Review\Report;
 use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Rulebook\RuleBookReader;
-use Heurema\Rulebook\Shelf;
 use Heurema\Spatial\Home;
 use Heurema\Units\Amount;
 
 /** Holds a drawn home against what its project has chosen. */
 final readonly class BookCheck
 {
-    public function __construct(private Examiner $examiner, private Shelf $shelf, private RuleBookReader $reader, private BookList $list) {}
+    public function __construct(
+        private Examiner $examiner,
+        private RuleBookLibrary $library,
+        private RuleBookReader $reader,
+        private BookList $list,
+    ) {}
 
     public function report(Home $home, Basis $basis): Report
     {
@@ -39,20 +44,20 @@ final readonly class BookCheck
 
     public function book(string $id): RuleBook
     {
-        return $this->shelf->book($id);
+        return $this->library->book($id);
     }
 
     /** Another one whenever a rule book has been written anew. */
     public function stamp(): string
     {
-        return $this->shelf->stamp();
+        return $this->library->stamp();
     }
 
     /** @return list<RuleBook> */
     public function books(Basis $basis): array
     {
         return [
-            ...array_map($this->shelf->book(...), $basis->books),
+            ...array_map($this->library->book(...), $basis->books),
             ...($basis->brief === null ? [] : [$this->reader->read($basis->brief, Brief::ID)]),
         ];
     }

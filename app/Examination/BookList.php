@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Examination;
 
 use Heurema\Rulebook\RuleBook;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Illuminate\Contracts\Cache\Repository;
 
 /** What rule books there are, kept until one is written anew: to read them all takes longer than to draw a page. */
@@ -13,7 +13,7 @@ final readonly class BookList
 {
     private const SECONDS = 7 * 24 * 3600;
 
-    public function __construct(private Shelf $shelf, private Repository $cache) {}
+    public function __construct(private RuleBookLibrary $shelf, private Repository $cache) {}
 
     /** @return list<ListedBook> by title, amendments after what they amend */
     public function books(): array

@@ -9,14 +9,14 @@ use App\Models\Revision;
 use Heurema\Review\KeptReport;
 use Heurema\Review\Report;
 use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Rulebook\RuleBookReader;
-use Heurema\Rulebook\Shelf;
 use Heurema\Spatial\Home;
 
 /** The report that a review ended on, kept with its revision together with the texts of the rule books as they were then. */
 final readonly class DecidedReports
 {
-    public function __construct(private Shelf $shelf, private RuleBookReader $reader) {}
+    public function __construct(private RuleBookLibrary $shelf, private RuleBookReader $reader) {}
 
     public function keep(Revision $revision, Report $report): void
     {

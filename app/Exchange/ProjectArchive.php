@@ -8,21 +8,21 @@ use App\Examination\Packed;
 use App\Files\SealedArchive;
 use App\Models\Letter;
 use App\Models\LogEntry;
+use App\Models\PictureBeneath;
 use App\Models\Project;
 use App\Models\Remark;
 use App\Models\Revision;
 use App\Models\Ruling;
 use App\Models\Scheme;
 use App\Models\Statement;
-use App\Models\Underlay;
 use App\Models\User;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Storage;
 
 /**
  * A whole project as one archive: `project.json` with everything about it, and beside it the documents that it names: layouts, letters,
- * reports that reviews ended on, pictures to trace, the texts of the rule books. What the archive numbers counts from 0 in it.
+ * reports that reviews ended on, pictures beneath plans, the texts of the rule books. What the archive numbers counts from 0 in it.
  */
 final class ProjectArchive
 {
@@ -44,9 +44,9 @@ final class ProjectArchive
     /** @var array<int, list<int>> number of the scheme and of the revision in it, by id */
     private array $revisions = [];
 
-    private function __construct(private readonly Shelf $shelf) {}
+    private function __construct(private readonly RuleBookLibrary $shelf) {}
 
-    public static function of(Project $project, Shelf $shelf): string
+    public static function of(Project $project, RuleBookLibrary $shelf): string
     {
         $archive = new self($shelf);
         $record = $archive->project($project);
@@ -101,8 +101,8 @@ final class ProjectArchive
             'imported' => $scheme->imported,
             'sheets' => $scheme->sheets,
             'created_at' => self::time($scheme->getAttribute('created_at')),
-            'underlays' => $scheme->underlays()->orderBy('id')->get()
-                ->map(fn(Underlay $one, int $place): array => $this->underlay($one, "{$number}-{$place}"))->all(),
+            'pictures' => $scheme->picturesBeneath()->orderBy('id')->get()
+                ->map(fn(PictureBeneath $one, int $place): array => $this->pictureBeneath($one, "{$number}-{$place}"))->all(),
             'revisions' => $scheme->revisions()->orderBy('number')->with([
                 'submitter', 'letters.user', 'rulings.user', 'statements.user', 'remarks.user',
             ])->get()->values()->map(fn(Revision $one, int $place): array => $this->revision($one, $number, $place))->all(),
@@ -110,18 +110,18 @@ final class ProjectArchive
     }
 
     /** @return array<string, mixed> */
-    private function underlay(Underlay $underlay, string $name): array
+    private function pictureBeneath(PictureBeneath $beneath, string $name): array
     {
-        $picture = Storage::disk(Underlay::DISK)->get($underlay->file);
-        $extension = pathinfo($underlay->file, PATHINFO_EXTENSION);
+        $picture = Storage::disk(PictureBeneath::DISK)->get($beneath->file);
+        $extension = pathinfo($beneath->file, PATHINFO_EXTENSION);
 
         return [
-            'storey' => $underlay->storey,
+            'storey' => $beneath->storey,
             'picture' => $picture === null ? null : $this->file("pictures/{$name}.{$extension}", $picture),
-            'x' => $underlay->x,
-            'y' => $underlay->y,
-            'mm_per_px' => $underlay->mm_per_px,
-            'angle' => $underlay->angle,
+            'x' => $beneath->x,
+            'y' => $beneath->y,
+            'mm_per_px' => $beneath->mm_per_px,
+            'angle' => $beneath->angle,
         ];
     }
 

@@ -7,8 +7,8 @@ namespace App\Exchange;
 use App\Files\BrokenArchive;
 use App\Files\SealedArchive;
 use App\Letters\SentLetter;
-use App\Tracing\PictureFile;
-use App\Tracing\UnreadablePicture;
+use App\Pictures\PictureFile;
+use App\Pictures\UnreadablePicture;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Schema\UnreadableLayout;
 
@@ -64,7 +64,7 @@ final readonly class ProjectContents
         return SentLetter::isPlain($html) ? $html : throw new UnreadableProject("{$name} holds what no letter holds.");
     }
 
-    /** @throws UnreadableProject when it is none that can be traced */
+    /** @throws UnreadableProject when it is none that can be drawn over */
     public function picture(string $name): PictureFile
     {
         try {

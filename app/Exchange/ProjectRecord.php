@@ -26,7 +26,7 @@ final readonly class ProjectRecord
     private function __construct(private int $people) {}
 
     /**
-     * @return Part the project, with its `people`, `log` and `schemes`, these with `underlays` and `revisions`, these with `rulings`,
+     * @return Part the project, with its `people`, `log` and `schemes`, these with `pictures` and `revisions`, these with `rulings`,
      *              `statements`, `remarks` and `letters`
      *
      * @throws UnreadableProject with the place of what is wrong
@@ -103,7 +103,8 @@ final readonly class ProjectRecord
                 'reasons' => ['present', 'array'],
                 'reasons.*' => ['string'],
             ]),
-            'underlays' => self::parts($scheme, 'underlays', $place, 50, [
+            // archives called them underlays once
+            'pictures' => self::parts($scheme, isset($scheme['underlays']) ? 'underlays' : 'pictures', $place, 50, [
                 'storey' => self::STOREY,
                 'picture' => ['nullable', 'string', 'max:100'],
                 'x' => self::PLACE,

@@ -119,7 +119,7 @@ final readonly class LetterItem
             'where' => $this->room,
             'measured' => $finding?->measuredText(),
             'required' => $finding?->limitText(),
-            'short' => $finding?->shortText(),
+            'short' => $finding?->missedText(),
             'verdict' => $finding?->verdict()->value,
             'off_by' => $finding === null ? null : round($finding->outcome->shortfall(), 9),
             'ruling' => $this->ruling->kind->value ?? 'remark',

@@ -27,7 +27,7 @@ final class Remark extends Model
     /** @use HasFactory<RemarkFactory> */
     use HasFactory;
 
-    use OfOpenReview;
+    use BelongsToOpenReview;
 
     protected $fillable = ['user_id', 'storey', 'x', 'y', 'words', 'in_letter'];
 

@@ -30,7 +30,7 @@ final class Ruling extends Model
     /** @use HasFactory<RulingFactory> */
     use HasFactory;
 
-    use OfOpenReview;
+    use BelongsToOpenReview;
 
     protected $fillable = ['user_id', 'finding', 'kind', 'words', 'facts', 'found', 'batch'];
 

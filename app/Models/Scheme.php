@@ -58,10 +58,10 @@ final class Scheme extends Model
         return $this->hasMany(SchemeEdit::class);
     }
 
-    /** @return HasMany<Underlay, $this> */
-    public function underlays(): HasMany
+    /** @return HasMany<PictureBeneath, $this> */
+    public function picturesBeneath(): HasMany
     {
-        return $this->hasMany(Underlay::class);
+        return $this->hasMany(PictureBeneath::class);
     }
 
     /** @return HasMany<PendingPage, $this> those of PDFs that are to lie under a storey */

@@ -26,7 +26,7 @@ final class Statement extends Model
     /** @use HasFactory<StatementFactory> */
     use HasFactory;
 
-    use OfOpenReview;
+    use BelongsToOpenReview;
 
     protected $fillable = ['user_id', 'element', 'key', 'typed', 'patch'];
 

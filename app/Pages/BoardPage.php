@@ -10,9 +10,9 @@ use App\Board\Acts\KeepTapedHeight;
 use App\Board\Acts\SetBacking;
 use App\Board\Acts\SetHandrails;
 use App\Board\Acts\SetHome;
+use App\Board\ElementNames;
 use App\Board\Field;
 use App\Board\Fields;
-use App\Board\InWords;
 use App\Board\LengthField;
 use App\Board\OpeningLibrary;
 use App\Board\SignedLength;
@@ -40,9 +40,9 @@ use App\Examination\ListedBook;
 use App\Letters\LetterProgress;
 use App\Letters\OpenItem;
 use App\Models\PendingPage;
+use App\Models\PictureBeneath;
 use App\Models\Scheme;
-use App\Models\Underlay;
-use Heurema\Drafting\ElevationThing;
+use Heurema\Drafting\ElevationFixture;
 use Heurema\Drafting\EntranceSteps;
 use Heurema\Drafting\RoomElevations;
 use Heurema\Drafting\StairForm;
@@ -410,10 +410,10 @@ final class BoardPage
         return $opening === null ? [] : (new DerivedSizes($opening, $this->home))->list();
     }
 
-    /** @return array<string, array<string, string>> heights of the chosen thing above the bare floor, by room and by what they are */
+    /** @return array<string, array<string, string>> heights of the chosen fixture above the bare floor, by room and by what they are */
     public function aboveBareFloor(): array
     {
-        $placed = $this->chosenThing() ?? $this->chosenOpening();
+        $placed = $this->chosenFixture() ?? $this->chosenOpening();
 
         return $placed === null ? [] : BareFloorHeights::of($placed, $this->home)->list();
     }
@@ -425,9 +425,9 @@ final class BoardPage
     }
 
     /** The picture under the storey in sight. */
-    public function underlay(): ?Underlay
+    public function pictureBeneath(): ?PictureBeneath
     {
-        return $this->scheme->underlays()->where('storey', $this->storey)->first();
+        return $this->scheme->picturesBeneath()->where('storey', $this->storey)->first();
     }
 
     public function axes(): AxisChoices
@@ -473,7 +473,7 @@ final class BoardPage
     {
         foreach ([...$this->home->fixtures, ...$this->home->openings] as $placed) {
             if ($placed->id() === $this->chosen?->id()) {
-                return $placed instanceof PlacedFixture ? $this->thingsLike($placed) : $this->openingsLike($placed);
+                return $placed instanceof PlacedFixture ? $this->fixturesLike($placed) : $this->openingsLike($placed);
             }
         }
 
@@ -481,13 +481,13 @@ final class BoardPage
     }
 
     /** @return list<string> */
-    private function thingsLike(PlacedFixture $thing): array
+    private function fixturesLike(PlacedFixture $fixture): array
     {
         $like = array_filter(
             $this->home->fixtures,
-            static fn(PlacedFixture $other): bool => $other->fixture->kind === $thing->fixture->kind
-                && $other->room === $thing->room
-                && $other->storey() === $thing->storey(),
+            static fn(PlacedFixture $other): bool => $other->fixture->kind === $fixture->fixture->kind
+                && $other->room === $fixture->room
+                && $other->storey() === $fixture->storey(),
         );
 
         return array_values(array_map(static fn(PlacedFixture $one): string => $one->id(), $like));
@@ -588,17 +588,17 @@ final class BoardPage
         return (new OpeningLibrary($this->scheme->layout))->choices($kind);
     }
 
-    /** @return array<string, Segment> from the centre line of the chosen thing to the wall at its left and right */
+    /** @return array<string, Segment> from the centre line of the chosen fixture to the wall at its left and right */
     public function sides(): array
     {
         $sides = [];
-        $thing = $this->chosenThing();
-        if ($thing === null) {
+        $fixture = $this->chosenFixture();
+        if ($fixture === null) {
             return [];
         }
-        foreach ((new WallOffsets($thing))->sides() as $side) {
+        foreach ((new WallOffsets($fixture))->sides() as $side) {
             if ($side->length() > 0) {
-                $sides[$side->direction()->dot($thing->frame->xAxis) > 0 ? 'right' : 'left'] = $side;
+                $sides[$side->direction()->dot($fixture->frame->xAxis) > 0 ? 'right' : 'left'] = $side;
             }
         }
 
@@ -608,13 +608,13 @@ final class BoardPage
     /** What an element is called, as a heading: by what it is and where, never by its id. */
     public function called(DraftElement $entry): string
     {
-        return (new InWords($this->home))->called($entry);
+        return (new ElementNames($this->home))->called($entry);
     }
 
     /** A sentence about the drawing, without ids. */
     public function sentence(?string $sentence): ?string
     {
-        return $sentence === null ? null : (new InWords($this->home))->say($sentence);
+        return $sentence === null ? null : (new ElementNames($this->home))->say($sentence);
     }
 
     /** What lies on a side of the chosen opening's wall. */
@@ -652,14 +652,14 @@ final class BoardPage
             : implode(' ', [round($line->from->x, 1), round($line->from->y, 1), round($line->to->x, 1), round($line->to->y, 1)]);
     }
 
-    /** The wall at which the chosen thing stands or hangs, from the front; null: it is at none, or nobody said how high it is. */
+    /** The wall at which the chosen fixture stands or hangs, from the front; null: it is at none, or nobody said how high it is. */
     public function wallFromTheFront(): ?string
     {
-        $thing = $this->chosenThing();
-        $room = $thing?->room;
-        foreach ($thing === null || $room === null ? [] : RoomElevations::of($room, $this->home) as $wall) {
-            foreach ($wall->things as $one) {
-                if ($one->isAtWall && $one->fixture === $thing) {
+        $fixture = $this->chosenFixture();
+        $room = $fixture?->room;
+        foreach ($fixture === null || $room === null ? [] : RoomElevations::of($room, $this->home) as $wall) {
+            foreach ($wall->fixtures as $one) {
+                if ($one->isAtWall && $one->fixture === $fixture) {
                     return $this->drawnWall($wall, $one);
                 }
             }
@@ -669,7 +669,7 @@ final class BoardPage
     }
 
     /** As much of it as there is room for beside the plan, around what is chosen. */
-    private function drawnWall(WallElevation $wall, ElevationThing $chosen): string
+    private function drawnWall(WallElevation $wall, ElevationFixture $chosen): string
     {
         $drawing = new ElevationDrawing(
             $wall,
@@ -689,27 +689,27 @@ final class BoardPage
         );
     }
 
-    /** The chosen thing as a unit of a run; null: it is none. */
+    /** The chosen fixture as a unit of a run; null: it is none. */
     public function unit(): ?UnitChange
     {
-        $thing = $this->chosenThing();
+        $fixture = $this->chosenFixture();
 
-        return $thing === null ? null : UnitChange::of($thing, $this->home);
+        return $fixture === null ? null : UnitChange::of($fixture, $this->home);
     }
 
-    /** How wide the gap is in which the chosen thing stands. */
+    /** How wide the gap is in which the chosen fixture stands. */
     public function gap(): ?string
     {
-        $thing = $this->chosenThing();
-        $between = $thing === null ? null : (new Surroundings($thing, $this->home))->between();
+        $fixture = $this->chosenFixture();
+        $between = $fixture === null ? null : (new Surroundings($fixture, $this->home))->between();
 
         return $between === null ? null : $this->home->length($between);
     }
 
-    /** @return array<string, string> what the chosen thing or opening can be placed by: names by id */
+    /** @return array<string, string> what the chosen fixture or opening can be placed by: names by id */
     public function neighbours(): array
     {
-        $chosen = $this->chosenThing() ?? $this->chosenOpening();
+        $chosen = $this->chosenFixture() ?? $this->chosenOpening();
         if ($chosen === null) {
             return [];
         }
@@ -758,11 +758,11 @@ final class BoardPage
         return $leaves === null ? null : $this->home->length($leaves->leafWidth);
     }
 
-    private function chosenThing(): ?PlacedFixture
+    private function chosenFixture(): ?PlacedFixture
     {
-        foreach ($this->isChosen('fixtures') ? $this->home->fixtures : [] as $thing) {
-            if ($thing->id() === $this->chosen?->id()) {
-                return $thing;
+        foreach ($this->isChosen('fixtures') ? $this->home->fixtures : [] as $fixture) {
+            if ($fixture->id() === $this->chosen?->id()) {
+                return $fixture;
             }
         }
 
@@ -1087,7 +1087,7 @@ final class BoardPage
         return $this->sentence(ChangeScheme::firstUndone($this->scheme, ['words'])?->words);
     }
 
-    /** The distance by which an arrow key moves a thing, mm. */
+    /** The distance by which an arrow key moves a fixture, mm. */
     public function step(): float
     {
         return $this->scheme->layout->units === UnitSystem::Imperial ? 25.4 : 10.0;

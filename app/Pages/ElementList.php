@@ -100,9 +100,9 @@ final readonly class ElementList
                         : "underside {$this->home->length($soffit->underside)} above the floor",
                 ],
             ),
-            'Things' => self::listed(
+            'Fixtures' => self::listed(
                 array_filter($this->home->fixtures, $here),
-                fn(PlacedFixture $thing): array => [$thing->name(), $this->thing($thing->fixture)],
+                fn(PlacedFixture $fixture): array => [$fixture->name(), $this->fixture($fixture->fixture)],
             ),
         ];
 
@@ -191,12 +191,12 @@ final readonly class ElementList
         };
     }
 
-    private function thing(Fixture $thing): string
+    private function fixture(Fixture $fixture): string
     {
         return implode(', ', [
-            $thing->width === null ? 'width not said' : "{$this->home->length($thing->width)} wide",
-            $thing->depth === null ? 'depth not said' : "{$this->home->length($thing->depth)} deep",
-            'facing '.round($thing->facing).'°',
+            $fixture->width === null ? 'width not said' : "{$this->home->length($fixture->width)} wide",
+            $fixture->depth === null ? 'depth not said' : "{$this->home->length($fixture->depth)} deep",
+            'facing '.round($fixture->facing).'°',
         ]);
     }
 

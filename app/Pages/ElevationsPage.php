@@ -179,7 +179,7 @@ final readonly class ElevationsPage
         foreach ($wall->openings as $one) {
             $places[$one->opening->id()] = new Point(($one->left + $one->right) / 2, ($one->sill + ($one->head ?? $one->sill)) / 2);
         }
-        foreach ($wall->things as $one) {
+        foreach ($wall->fixtures as $one) {
             $middle = new Point(($one->left() + $one->right()) / 2, ($one->bottom() + $one->top()) / 2);
             $places += $one->isAtWall ? [$one->fixture->id() => $middle] : [];
         }
@@ -214,7 +214,7 @@ final readonly class ElevationsPage
             ...array_map(static fn($one): string => $one->opening->name(), $wall->openings),
             ...array_map(
                 static fn($one): string => $one->fixture->name(),
-                array_filter($wall->things, static fn($one): bool => $one->isAtWall),
+                array_filter($wall->fixtures, static fn($one): bool => $one->isAtWall),
             ),
         ];
 

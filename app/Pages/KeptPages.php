@@ -6,7 +6,7 @@ namespace App\Pages;
 
 use App\Examination\Packed;
 use App\Models\User;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Database\Connection;
@@ -29,7 +29,7 @@ final class KeptPages
     public function __construct(
         private readonly Repository $cache,
         private readonly Connection $database,
-        private readonly Shelf $shelf,
+        private readonly RuleBookLibrary $shelf,
         private readonly RecordedQueries $recorded,
     ) {}
 

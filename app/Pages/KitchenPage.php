@@ -22,7 +22,7 @@ use Heurema\Kitchen\KitchenPlan;
 use Heurema\Kitchen\Row;
 use Heurema\Kitchen\RowUnit;
 use Heurema\Kitchen\WallStretch;
-use Heurema\Kitchen\Wanted;
+use Heurema\Kitchen\WantedFixture;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Words\FixtureKind;
@@ -135,7 +135,7 @@ final class KitchenPage
         return $longest;
     }
 
-    /** @return list<array{string, string, string}> kind, width as it was typed, and place of each thing that is asked for */
+    /** @return list<array{string, string, string}> kind, width as it was typed, and place of each fixture that is asked for */
     public function rows(): array
     {
         $rows = $this->isAsked()
@@ -157,7 +157,7 @@ final class KitchenPage
     public function kinds(): array
     {
         $kinds = [];
-        foreach (Wanted::KINDS as $kind) {
+        foreach (WantedFixture::KINDS as $kind) {
             $words = $kind === FixtureKind::BaseCabinet ? 'base unit' : ($kind === FixtureKind::TallCabinet ? 'tall unit' : $kind->words());
             $kinds[$kind->value] = ucfirst($words);
         }
@@ -313,7 +313,7 @@ final class KitchenPage
         $scale = max(self::FINEST, $wall->length() / self::WALL);
         $drawing = new ElevationDrawing($wall, $this->built ?? $this->home, $this->scheme->dimensionStyle(), $scale);
 
-        return $drawing->figure('The wall from the front, '.count($wall->things).' things, '
+        return $drawing->figure('The wall from the front, '.count($wall->fixtures).' fixtures, '
             .count(array_filter($wall->openings, static fn(ElevationOpening $one): bool => $one->sill > 0.0)).' windows');
     }
 

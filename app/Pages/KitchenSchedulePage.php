@@ -10,7 +10,7 @@ use App\Drawing\PlanLayers;
 use App\Drawing\RoomPlan;
 use App\Drawing\Svg;
 use App\Sheets\ViewsOfSheet;
-use Heurema\Drafting\ElevationThing;
+use Heurema\Drafting\ElevationFixture;
 use Heurema\Drafting\RoomElevations;
 use Heurema\Drafting\WallElevation;
 use Heurema\Geometry\Point;
@@ -115,8 +115,8 @@ final readonly class KitchenSchedulePage
                 $part->fixture->upstand,
             ], $piece->parts),
             ...array_map(static fn(CutOut $cut): array => [
-                $mark, $cut->thing->id(), null, null, self::tenths($cut->width), self::tenths($cut->depth), null, null, null, null, null,
-                $cut->thing->fixture->kind->words(), self::tenths($cut->left), self::tenths($cut->right), self::tenths($cut->front),
+                $mark, $cut->fixture->id(), null, null, self::tenths($cut->width), self::tenths($cut->depth), null, null, null, null, null,
+                $cut->fixture->fixture->kind->words(), self::tenths($cut->left), self::tenths($cut->right), self::tenths($cut->front),
                 self::tenths($cut->back), null,
             ], $piece->cutOuts),
         ];
@@ -174,7 +174,7 @@ final readonly class KitchenSchedulePage
     {
         $margins = array_map($this->length(...), [$cut->left, $cut->right, $cut->front, $cut->back]);
 
-        return ucfirst($cut->thing->fixture->kind->words())." {$this->length($cut->width)} × {$this->length($cut->depth)}: "
+        return ucfirst($cut->fixture->fixture->kind->words())." {$this->length($cut->width)} × {$this->length($cut->depth)}: "
             ."{$margins[0]} from the left, {$margins[1]} from the right, {$margins[2]} from the front, {$margins[3]} from the back";
     }
 
@@ -252,8 +252,8 @@ final readonly class KitchenSchedulePage
         $drawn = [];
         foreach ($this->room === null ? [] : RoomElevations::of($this->room, $this->home) as $number => $wall) {
             $isMarked = array_filter(
-                $wall->things,
-                static fn(ElevationThing $one): bool => $one->isAtWall && isset($marks[$one->fixture->id()]),
+                $wall->fixtures,
+                static fn(ElevationFixture $one): bool => $one->isAtWall && isset($marks[$one->fixture->id()]),
             ) !== [];
             $drawn = [...$drawn, ...$isMarked ? [['Wall '.ViewsOfSheet::letter($number), $this->drawWall($wall, $marks)]] : []];
         }

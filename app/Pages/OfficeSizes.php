@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\Office;
+use App\Models\PictureBeneath;
 use App\Models\Project;
-use App\Models\Underlay;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -48,11 +48,11 @@ final readonly class OfficeSizes
     /** @return array{int, string} */
     private function pictures(Builder $schemes): array
     {
-        $disk = Storage::disk(Underlay::DISK);
-        $files = Underlay::query()
+        $disk = Storage::disk(PictureBeneath::DISK);
+        $files = PictureBeneath::query()
             ->whereIn('scheme_id', $schemes)
             ->get(['id', 'file'])
-            ->map(static fn(Underlay $picture): int => $disk->exists($picture->file) ? $disk->size($picture->file) : 0)
+            ->map(static fn(PictureBeneath $picture): int => $disk->exists($picture->file) ? $disk->size($picture->file) : 0)
             ->all();
 
         return [count($files), Number::fileSize(array_sum($files))];

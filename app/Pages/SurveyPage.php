@@ -6,7 +6,7 @@ namespace App\Pages;
 
 use App\Letters\PlanPicture;
 use App\Models\Scheme;
-use Heurema\Drafting\Untaped;
+use Heurema\Drafting\UnmeasuredOnSite;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
@@ -68,7 +68,7 @@ final readonly class SurveyPage
     {
         $lists = [];
         foreach ($this->home->plans as $plan) {
-            $list = (new Untaped($this->home, $plan))->list();
+            $list = (new UnmeasuredOnSite($this->home, $plan))->list();
             if ($list !== []) {
                 $lists[$plan->storey->name] = $list;
             }

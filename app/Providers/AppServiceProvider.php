@@ -9,7 +9,7 @@ use App\Mail\OutboxTransport;
 use App\Security\Sessions;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\SubjectMeasure;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Spatial\Subject\Subject;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -32,8 +32,8 @@ final class AppServiceProvider extends ServiceProvider
         Catalogue::remember($measures);
         $this->app->singleton(Catalogue::class, static fn(): Catalogue => Catalogue::standard());
         $this->app->singleton(
-            Shelf::class,
-            fn(): Shelf => new Shelf(
+            RuleBookLibrary::class,
+            fn(): RuleBookLibrary => new RuleBookLibrary(
                 base_path('core/rulebooks'),
                 $this->app->make(
                     KeptBookReader::class,

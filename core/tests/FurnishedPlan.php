@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Tests;
 
 /**
- * Homes made by splitting a rectangle again and again, with doors, windows, a use for every room and things against its walls. The
+ * Homes made by splitting a rectangle again and again, with doors, windows, a use for every room and fixtures against its walls. The
  * same seed makes the same home.
  */
 final class FurnishedPlan
@@ -18,7 +18,7 @@ final class FurnishedPlan
     ];
 
     /** Kind, width, depth, height and base of what may stand in a room. */
-    private const THINGS = [
+    private const FIXTURES = [
         'bedroom' => [
             ['bed', 1500, 2000, 500, 0],
             ['wardrobe', 1200, 600, 2100, 0],
@@ -169,8 +169,8 @@ final class FurnishedPlan
             'bedspaces' => $use === 'bedroom' ? mt_rand(1, 2) : 0,
             'tile_height' => 2000,
         ];
-        foreach (self::THINGS[$use] ?? [] as [$kind, $thingWidth, $thingDepth, $height, $base]) {
-            $this->furnish($kind, (float) $thingWidth, (float) $thingDepth, $height, $base, $x, $y, $width, $depth);
+        foreach (self::FIXTURES[$use] ?? [] as [$kind, $fixtureWidth, $fixtureDepth, $height, $base]) {
+            $this->furnish($kind, (float) $fixtureWidth, (float) $fixtureDepth, $height, $base, $x, $y, $width, $depth);
         }
     }
 

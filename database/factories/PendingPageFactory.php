@@ -15,6 +15,6 @@ final class PendingPageFactory extends Factory
 
     public function definition(): array
     {
-        return ['scheme_id' => Scheme::factory(), 'storey' => 'G', 'file' => 'underlays/'.fake()->uuid().'.pdf', 'number' => 1];
+        return ['scheme_id' => Scheme::factory(), 'storey' => 'G', 'file' => 'pictures/'.fake()->uuid().'.pdf', 'number' => 1];
     }
 }

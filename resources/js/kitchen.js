@@ -1,7 +1,7 @@
 // @ts-check
 import { all } from './dom.js';
 
-/** What a kitchen is to hold, in order: one thing goes before the one above it. */
+/** What a kitchen is to hold, in order: one fixture goes before the one above it. */
 export function orderWanted() {
     document.addEventListener('click', ({ target }) => {
         const button = target instanceof Element ? target.closest('[data-earlier]') : null;

@@ -59,8 +59,8 @@ export class Review {
         if (zoom === 'in') this.viewport.zoom(1 / 1.25);
         if (zoom === 'out') this.viewport.zoom(1.25);
         if (zoom === 'all') this.viewport.showAll();
-        const thing = around(event, '[data-subject]');
-        if (thing && !this.viewport.dragged) this.choose(thing.dataset.subject);
+        const fixture = around(event, '[data-subject]');
+        if (fixture && !this.viewport.dragged) this.choose(fixture.dataset.subject);
     }
 
     choose(subject) {

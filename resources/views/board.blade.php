@@ -7,7 +7,7 @@
     <nav class="board-links" aria-label="Of this home"><a href="{{ route('project', $page->scheme->project) }}">Project</a> <a href="{{ route('brief', $page->scheme->project) }}">Brief</a> <a href="{{ route('compare', ['with' => ['s'.$page->scheme->id]]) }}">Compare</a> <a href="{{ route('board.elevations', $page->scheme) }}">Elevations</a> <a href="{{ route('board.kitchen', $page->scheme) }}">Kitchen</a> <a href="{{ route('board.file', $page->scheme) }}">Files</a></nav>
 @endsection
 @section('content')
-    @php($underlay = $page->underlay())
+    @php($beneath = $page->pictureBeneath())
     <div class="review" id="board" data-address="{{ route('board', $page->scheme) }}" data-step="{{ $page->step() }}">
         <section class="plan" aria-label="Plan">
             <div class="tools" role="toolbar" aria-label="Tools">
@@ -16,11 +16,11 @@
                 <button type="button" class="btn btn-tool" data-tool="rectangle" aria-pressed="false">Rectangle</button>
                 <button type="button" class="btn btn-tool" data-tool="axes" aria-pressed="false">Axes</button>
                 <button type="button" class="btn btn-tool" data-act="blocks" aria-expanded="false">Blocks</button>
-                <button type="button" class="btn btn-tool" data-act="fixtures" data-pressed-for="thing" aria-pressed="false" aria-haspopup="dialog">Fixture</button>
+                <button type="button" class="btn btn-tool" data-act="fixtures" data-pressed-for="fixture" aria-pressed="false" aria-haspopup="dialog">Fixture</button>
                 <button type="button" class="btn btn-tool" data-tool="stair" aria-pressed="false">Stair</button>
                 <button type="button" class="btn btn-tool" data-tool="void" aria-pressed="false">Floor opening</button>
                 <button type="button" class="btn btn-tool" data-tool="section" aria-pressed="false">Section</button>
-                <button type="button" class="btn btn-tool" data-tool="tape" aria-pressed="false">Tape</button>
+                <button type="button" class="btn btn-tool" data-tool="measure" aria-pressed="false">Measure</button>
                 <button type="button" class="btn btn-tool" data-tool="picture" aria-pressed="false">Picture</button>
                 <button type="button" class="btn btn-tool" data-act="dimensions" aria-expanded="false">Dimensions</button>
                 <button type="button" class="btn btn-tool" data-act="sheet" aria-expanded="false">Sheet</button>
@@ -29,7 +29,7 @@
             @include('board.options')
             @include('board.picture')
             <div class="plan-sheet" id="plan-sheet" tabindex="0" role="group" aria-label="Drawing board; arrow keys move what is chosen">
-                @includeWhen($underlay !== null, 'board.underlay', ['underlay' => $underlay, 'viewBox' => $page->sheet->viewBox()])
+                @includeWhen($beneath !== null, 'board.picture', ['picture-beneath' => $beneath, 'viewBox' => $page->sheet->viewBox()])
                 @include('plan')
                 @include('board.marks')
                 @include('review.witness')
@@ -61,7 +61,7 @@
         <dl>
             <div><dt><kbd>w</kbd> <kbd>b</kbd></dt><dd>draw walls one after the other, a rectangle of walls</dd></div>
             <div><dt><kbd>f</kbd></dt><dd>place a fixture from the list</dd></div>
-            <div><dt><kbd>k</kbd></dt><dd>tape between two points</dd></div>
+            <div><dt><kbd>k</kbd></dt><dd>measure between two points</dd></div>
             <div><dt><kbd>←</kbd> <kbd>→</kbd> <kbd>↑</kbd> <kbd>↓</kbd></dt><dd>while drawing: move the cross, with <kbd>Shift</kbd> ten times as far; <kbd>Enter</kbd> sets a point</dd></div>
             <div><dt><kbd>0</kbd>…<kbd>9</kbd></dt><dd>while drawing: type the length in the direction of the cross, then <kbd>Enter</kbd></dd></div>
             <div><dt><kbd>Esc</kbd></dt><dd>end the chain, then the tool</dd></div>

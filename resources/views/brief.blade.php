@@ -7,11 +7,11 @@
 @section('content')
     <form class="brief schedule-page" method="post" action="{{ route('brief.update', $project) }}">
         @csrf @method('put')
-        <p>What the client wishes, held against every revision like a rule book. Leave blank what does not matter. Amounts with their units: <code>12 m2</code>, <code>120 sq ft</code>, <code>2.4 m</code>, <code>8 ft</code>.</p>
+        <p>What the client wishes, checked on every revision like a rule book. Leave blank what does not matter. Amounts with their units: <code>12 m2</code>, <code>120 sq ft</code>, <code>2.4 m</code>, <code>8 ft</code>.</p>
         @if ($errors->any())<div role="alert">@foreach ($errors->all() as $problem)<p class="field-error">{{ $problem }}</p>@endforeach</div>@endif
         <div class="brief-table">
         <table class="schedule">
-            <thead><tr><th scope="col">Rooms</th><th scope="col">From</th><th scope="col">To</th><th scope="col">Area from</th><th scope="col">to</th><th scope="col">Least side</th><th scope="col">Ceiling</th><th scope="col">Windows</th><th scope="col">Door</th><th scope="col">Bathroom</th><th scope="col">Things in it</th><th scope="col">Lies in the</th><th scope="col">not in the</th></tr></thead>
+            <thead><tr><th scope="col">Rooms</th><th scope="col">From</th><th scope="col">To</th><th scope="col">Area from</th><th scope="col">to</th><th scope="col">Least side</th><th scope="col">Ceiling</th><th scope="col">Windows</th><th scope="col">Door</th><th scope="col">Bathroom</th><th scope="col">Fixtures in it</th><th scope="col">Lies in the</th><th scope="col">not in the</th></tr></thead>
             <tbody>
                 @for ($i = 0; $i < count($brief->rooms) + 3; ++$i)
                     @php($wish = $brief->rooms[$i] ?? null)
@@ -21,7 +21,7 @@
                             <td><input class="form-control form-control-sm" name="rooms[{{ $i }}][{{ $key }}]" aria-label="{{ $label }}, row {{ $i + 1 }}" maxlength="40" value="{{ old("rooms.{$i}.{$key}", $wish?->amounts[$key] ?? '') }}" @error("rooms.{$i}.{$key}") aria-invalid="true" @enderror></td>
                         @endforeach
                         <td><select class="form-select form-select-sm" name="rooms[{{ $i }}][bath]" aria-label="Bathroom, row {{ $i + 1 }}">@foreach (['' => '', 'attached' => 'attached', 'common' => 'for all'] as $value => $words)<option value="{{ $value }}" @selected(old("rooms.{$i}.bath", $wish?->bath ?? '') === $value)>{{ $words }}</option>@endforeach</select></td>
-                        <td><input class="form-control form-control-sm" name="rooms[{{ $i }}][things]" aria-label="Things, row {{ $i + 1 }}" maxlength="300" value="{{ old("rooms.{$i}.things", $wish === null ? '' : implode(', ', array_map(fn ($kind, $count) => str_replace('_', ' ', $kind)." {$count}", array_keys($wish->things), $wish->things))) }}" @error("rooms.{$i}.things") aria-invalid="true" @enderror></td>
+                        <td><input class="form-control form-control-sm" name="rooms[{{ $i }}][things]" aria-label="Things, row {{ $i + 1 }}" maxlength="300" value="{{ old("rooms.{$i}.things", $wish === null ? '' : implode(', ', array_map(fn ($kind, $count) => str_replace('_', ' ', $kind)." {$count}", array_keys($wish->fixtures), $wish->fixtures))) }}" @error("rooms.{$i}.things") aria-invalid="true" @enderror></td>
                         <td><input class="form-control form-control-sm" name="rooms[{{ $i }}][in]" aria-label="Sectors, row {{ $i + 1 }}" maxlength="200" value="{{ old("rooms.{$i}.in", implode(', ', $wish?->in ?? [])) }}" placeholder="south, south-east"></td>
                         <td><input class="form-control form-control-sm" name="rooms[{{ $i }}][out]" aria-label="Sectors it must not lie in, row {{ $i + 1 }}" maxlength="200" value="{{ old("rooms.{$i}.out", implode(', ', $wish?->out ?? [])) }}"></td>
                     </tr>

@@ -67,7 +67,7 @@
                 <p class="field-help" id="layout-help">A building model (.ifc, .ifczip), up to 48 MB, or a Heurema layout document (JSON).</p>
                 <label class="form-label" for="address">Address <span class="optional">if there is one</span></label>
                 <input class="form-control" id="address" name="address" maxlength="200" value="{{ request()->input('address') }}">
-                <button class="btn btn-primary">Check it</button>
+                <button class="btn btn-primary">Start the review</button>
                 @can('takeIn', App\Models\Project::class)
                     <details class="intake-more" @isset($refusedArchive) open @endisset>
                         <summary>Take in a whole project</summary>
@@ -99,7 +99,7 @@
                     <summary>From a picture, a file or another home</summary>
                     <label class="form-label" for="file">Building model or layout <span class="optional">.ifc, .ifczip or .json</span></label>
                     <input class="form-control" id="file" name="file" type="file" accept=".json,.ifc,.ifczip,application/json">
-                    <label class="form-label" for="picture">Picture to trace <span class="optional">PNG, JPEG or PDF</span></label>
+                    <label class="form-label" for="picture">Picture to draw over <span class="optional">PNG, JPEG or PDF</span></label>
                     <span class="intake-picture"><input class="form-control" id="picture" name="picture" type="file" accept="image/png,image/jpeg,application/pdf"><label>page <input name="page" type="number" min="1" max="500" value="1"></label></span>
                     <label class="form-label" for="copy-of">A copy of</label>
                     <select id="copy-of" name="copy_of"><option value="">none</option>@foreach ($desk->schemes() as $id => $name)<option value="{{ $id }}" @selected(request()->input('copy_of') === (string) $id)>{{ $name }}</option>@endforeach</select>

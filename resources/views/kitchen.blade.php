@@ -36,10 +36,10 @@
                     <ol class="kitchen-wanted">
                         @foreach ($page->rows() as $number => [$kind, $width, $place])
                             <li data-wanted>
-                                <select class="form-select form-select-sm" name="kinds[{{ $number }}]" aria-label="Thing {{ $number + 1 }}"><option value="">nothing more</option>@foreach ($page->kinds() as $value => $words)<option value="{{ $value }}" @selected($value === $kind)>{{ $words }}</option>@endforeach</select>
-                                <input class="form-control form-control-sm" name="widths[{{ $number }}]" maxlength="40" value="{{ $width }}" placeholder="{{ $page->usualWidth($kind) }}" aria-label="Width of thing {{ $number + 1 }}">
-                                <select class="form-select form-select-sm" name="places[{{ $number }}]" aria-label="Place of thing {{ $number + 1 }}">@foreach ($page->places() as $value => $words)<option value="{{ $value }}" @selected($value === $place)>{{ $words }}</option>@endforeach</select>
-                                <button type="button" class="btn btn-sm btn-quiet" data-earlier @disabled($number === 0) aria-label="Thing {{ $number + 1 }} earlier">↑</button>
+                                <select class="form-select form-select-sm" name="kinds[{{ $number }}]" aria-label="Fixture {{ $number + 1 }}"><option value="">nothing more</option>@foreach ($page->kinds() as $value => $words)<option value="{{ $value }}" @selected($value === $kind)>{{ $words }}</option>@endforeach</select>
+                                <input class="form-control form-control-sm" name="widths[{{ $number }}]" maxlength="40" value="{{ $width }}" placeholder="{{ $page->usualWidth($kind) }}" aria-label="Width of fixture {{ $number + 1 }}">
+                                <select class="form-select form-select-sm" name="places[{{ $number }}]" aria-label="Place of fixture {{ $number + 1 }}">@foreach ($page->places() as $value => $words)<option value="{{ $value }}" @selected($value === $place)>{{ $words }}</option>@endforeach</select>
+                                <button type="button" class="btn btn-sm btn-quiet" data-earlier @disabled($number === 0) aria-label="Fixture {{ $number + 1 }} earlier">↑</button>
                             </li>
                         @endforeach
                     </ol>

@@ -61,7 +61,7 @@
                         @endforeach
                     </ol>
                     @foreach ($errors->get('views.*') as $messages)<p class="field-error" role="alert">{{ $messages[0] }}</p>@endforeach
-                    <label class="form-label" for="sheet-add">Put on it</label>
+                    <label class="form-label" for="sheet-add">Add to the sheet</label>
                     <select class="form-select form-select-sm" id="sheet-add" name="add"><option value="">nothing more</option>@foreach ($page->choices as $key => $words)<option value="{{ $key }}">{{ $words }}</option>@endforeach</select>
                     <p class="sheets-buttons"><button class="btn btn-sm btn-primary">Set</button></p>
                 </form>

@@ -30,7 +30,7 @@
                 @foreach ($page->measured() as $words => $value)<div><dt>{{ $words }}</dt><dd>{{ $value }}</dd></div>@endforeach
             </dl>
             @includeUnless($page->revision, 'stair-design')
-            <h2>Held against the books</h2>
+            <h2>Checked against the books</h2>
             <table class="side-by-side">
                 <thead><tr><th scope="col"><span class="visually-hidden">Verdict</span></th><th scope="col">Rule</th><th scope="col">Measured</th><th scope="col">Limit</th></tr></thead>
                 <tbody>

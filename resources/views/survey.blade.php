@@ -9,8 +9,8 @@
     @php([$chains, $plans] = [$page->chains(), $page->plans()])
     <div class="schedule-page">
         <table class="schedule">
-            <caption>What was taped</caption>
-            <thead><tr>@foreach (['What', 'Storey', 'Drawn', 'Taped', 'Off', 'Chain', 'By'] as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead>
+            <caption>Lengths and heights taped</caption>
+            <thead><tr>@foreach (['What', 'Storey', 'Drawn', 'Taped', 'Difference', 'Chain', 'By'] as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead>
             <tbody>
                 @forelse ($page->rows() as $row)
                     <tr>
@@ -20,7 +20,7 @@
                         <td>{{ $row->chain }}</td><td>{{ $row->who }}</td>
                     </tr>
                 @empty
-                    <tr><td colspan="7">Nothing was taped yet: choose <i>Tape</i> on the board, point at two places and type what you read; heights are kept with their room, door or window.</td></tr>
+                    <tr><td colspan="7">Nothing was taped yet: choose <i>Measure</i> on the board, point at two places and type what you read; heights are kept with their room, door or window.</td></tr>
                 @endforelse
             </tbody>
         </table>

@@ -4,7 +4,7 @@
 @section('content')
     <div class="sign-in">
         <h1>A rule book cannot be read</h1>
-        <p>This review is held against it, and nothing is shown without it. {{ $reason }}</p>
+        <p>This review is checked against it, and nothing is shown without it. {{ $reason }}</p>
         <a class="btn btn-primary" href="{{ route('rule-books') }}">To the rule books</a>
     </div>
 @endsection

@@ -31,7 +31,7 @@ final class LayersTest
 
     private const APPLICATION = [
         'Casts', 'Drawing', 'Files', 'Intake', 'Queue', 'Briefs', 'Models', 'Policies', 'Examination', 'Rulings', 'Security', 'Mail',
-        'Sheets', 'Letters', 'Tracing', 'Exchange',
+        'Sheets', 'Letters', 'Pictures', 'Exchange',
         'Board', 'Board\Acts', 'Actions', 'Pages', 'Backup', 'Http', 'Console', 'Providers',
     ];
 

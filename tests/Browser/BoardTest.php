@@ -38,7 +38,7 @@ final class BoardTest extends BrowserTestCase
         $this->browser->get("{$address}?select=gf8");
         $this->waitFor('#plan .chosen');
         $version = 1;
-        // moved, turned twice, removed, brought back and removed again; then another thing is chosen and moved
+        // moved, turned twice, removed, brought back and removed again; then another fixture is chosen and moved
         foreach ([WebDriverKeys::ARROW_RIGHT, 't', 't', WebDriverKeys::ARROW_UP, WebDriverKeys::DELETE, 'u', 'r'] as $key) {
             $this->press($key);
             $this->waitFor('#board-checked[data-version="'.++$version.'"]');
@@ -106,7 +106,7 @@ final class BoardTest extends BrowserTestCase
         return array_values(array_filter($html, is_string(...)));
     }
 
-    /** Chooses a thing, drags it by some pixels and waits for the version that comes of it. */
+    /** Chooses a fixture, drags it by some pixels and waits for the version that comes of it. */
     private function drag(string $selector, string $name, int $right, int $down, int $version): void
     {
         $this->browser->action()->moveToElement($this->find($selector))->click()->perform();
@@ -121,7 +121,7 @@ final class BoardTest extends BrowserTestCase
         $this->openBoard();
         $this->assertAccessible();
 
-        // a thing chosen on the plan, moved by the arrow keys
+        // a fixture chosen on the plan, moved by the arrow keys
         $this->browser->action()->moveToElement($this->find('.fixture[data-subject="gf17"]'))->click()->perform();
         $this->waitFor('#inspector[data-chosen="gf17"]');
         $this->waitFor('#board-findings .of-chosen');

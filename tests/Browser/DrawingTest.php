@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Actions\ChangeScheme;
+use App\Models\PictureBeneath;
 use App\Models\Scheme;
-use App\Models\Underlay;
 use App\Models\User;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
@@ -166,26 +166,26 @@ final class DrawingTest extends BrowserTestCase
     public function test_a_home_is_traced_from_a_picture(): void
     {
         $picture = $this->picture();
-        $this->begin('Traced', $picture);
-        $this->waitFor('#underlay image');
+        $this->begin('Drawn over', $picture);
+        $this->waitFor('#picture-beneath image');
         // its two lower corners were drawn 100 and 700 pixels from the left: 6 m
-        [$left, $right] = [$this->underlay()->picture()->toPlan(100, 400), $this->underlay()->picture()->toPlan(700, 400)];
+        [$left, $right] = [$this->pictureBeneath()->picture()->toPlan(100, 400), $this->pictureBeneath()->picture()->toPlan(700, 400)];
         $this->clickAt($left->x, $left->y);
         $this->clickAt($right->x, $right->y);
         $this->find('#picture-distance')->sendKeys('6 m'.WebDriverKeys::ENTER);
         $this->waitForText('#picture-reading', 'Done');
-        self::assertEqualsWithDelta(10.0, $this->underlay()->mm_per_px, 0.1);
+        self::assertEqualsWithDelta(10.0, $this->pictureBeneath()->mm_per_px, 0.1);
         $this->choose('#picture-how', 'straighten');
-        [$left, $right] = [$this->underlay()->picture()->toPlan(100, 400), $this->underlay()->picture()->toPlan(700, 430)];
+        [$left, $right] = [$this->pictureBeneath()->picture()->toPlan(100, 400), $this->pictureBeneath()->picture()->toPlan(700, 430)];
         $this->clickAt($left->x, $left->y);
         $this->clickAt($right->x, $right->y);
-        $this->patiently()->until(fn(): bool => abs($this->underlay()->angle) > 1.0);
-        self::assertEqualsWithDelta(rad2deg(atan(30 / 600)), $this->underlay()->angle, 0.3);
+        $this->patiently()->until(fn(): bool => abs($this->pictureBeneath()->angle) > 1.0);
+        self::assertEqualsWithDelta(rad2deg(atan(30 / 600)), $this->pictureBeneath()->angle, 0.3);
 
-        // traced: a rectangle over two corners of the picture
+        // drawn over: a rectangle over two corners of the picture
         $this->tool('rectangle');
-        $underlay = $this->underlay()->picture();
-        [$corner, $opposite] = [$underlay->toPlan(100, 400), $underlay->toPlan(650, 100)];
+        $beneath = $this->pictureBeneath()->picture();
+        [$corner, $opposite] = [$beneath->toPlan(100, 400), $beneath->toPlan(650, 100)];
         $this->clickAt($corner->x, $corner->y);
         $this->clickAt($opposite->x, $opposite->y);
         $this->waitForVersion(2);
@@ -311,9 +311,9 @@ final class DrawingTest extends BrowserTestCase
         return Scheme::query()->latest('id')->firstOrFail();
     }
 
-    private function underlay(): Underlay
+    private function pictureBeneath(): PictureBeneath
     {
-        return Underlay::query()->latest('id')->firstOrFail();
+        return PictureBeneath::query()->latest('id')->firstOrFail();
     }
 
     /** @return list<float> of the first two walls */

@@ -37,13 +37,13 @@ final class KitchenTest extends BrowserTestCase
         $this->waitFor('.kitchen-steps b');
         $this->waitForText('.kitchen-steps b', 'Plan 1 of');
         $this->assertAccessible();
-        // the third thing goes before the second
+        // the third fixture goes before the second
         $this->find('[data-wanted]:nth-child(3) [data-earlier]')->click();
         self::assertSame('dishwasher', $this->find('[name="kinds[1]"]')->getDomProperty('value'));
         $this->waitFor('.kitchen-steps [name="kinds[1]"][value="dishwasher"]');
         $this->find('.kitchen-steps .btn-primary')->click();
         $this->waitFor('#board-checked[data-version="2"]');
-        self::assertCount(2, $this->things(FixtureKind::Sink), 'the other kitchen stands at other walls');
+        self::assertCount(2, $this->fixtures(FixtureKind::Sink), 'the other kitchen stands at other walls');
         $this->visit("/schemes/{$this->scheme->id}/kitchen/schedule");
         $this->waitFor('.unit-mark');
         $this->assertAccessible();
@@ -51,28 +51,28 @@ final class KitchenTest extends BrowserTestCase
 
     public function test_what_hangs_is_moved_at_its_wall_by_keys_and_pointer(): void
     {
-        $hood = $this->things(FixtureKind::Hood)[0];
+        $hood = $this->fixtures(FixtureKind::Hood)[0];
         $this->visit("/schemes/{$this->scheme->id}/board?storey=B&select={$hood->id}");
         $this->waitFor('#board-checked');
-        $this->waitFor('.front .thing-chosen');
+        $this->waitFor('.front .fixture-chosen');
         $this->assertAccessible();
-        $this->browser->executeScript('document.querySelector(".front .thing-chosen").focus()');
+        $this->browser->executeScript('document.querySelector(".front .fixture-chosen").focus()');
         $this->browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::ARROW_RIGHT);
         $this->waitFor('#board-checked[data-version="2"]');
-        $moved = $this->things(FixtureKind::Hood)[0];
+        $moved = $this->fixtures(FixtureKind::Hood)[0];
         self::assertGreaterThan($hood->at->x, $moved->at->x);
         self::assertEqualsWithDelta($hood->base, $moved->base, 0.001);
-        $this->browser->executeScript('document.querySelector(".front .thing-chosen").scrollIntoView({ block: "center" })');
-        $this->browser->action()->clickAndHold($this->find('.front .thing-chosen path'))->moveByOffset(0, 9)->release()->perform();
+        $this->browser->executeScript('document.querySelector(".front .fixture-chosen").scrollIntoView({ block: "center" })');
+        $this->browser->action()->clickAndHold($this->find('.front .fixture-chosen path'))->moveByOffset(0, 9)->release()->perform();
         $this->waitFor('#board-checked[data-version="3"]');
-        $lowered = $this->things(FixtureKind::Hood)[0];
+        $lowered = $this->fixtures(FixtureKind::Hood)[0];
         // nine pixels of 11 mm, by whole steps
         self::assertEqualsWithDelta((float) $moved->base - 99.0, (float) $lowered->base, 10.0);
         self::assertEqualsWithDelta($moved->at->x, $lowered->at->x, 0.001);
     }
 
     /** @return non-empty-list<Fixture> */
-    private function things(FixtureKind $kind): array
+    private function fixtures(FixtureKind $kind): array
     {
         $found = array_values(array_filter(
             $this->scheme->refresh()->layout->storeys[0]->fixtures,

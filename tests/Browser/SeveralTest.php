@@ -90,21 +90,21 @@ final class SeveralTest extends BrowserTestCase
 
     private function kind(string $id): string
     {
-        foreach ($this->scheme->layout->storeys[0]->fixtures as $thing) {
-            if ($thing->id === $id) {
-                return $thing->kind->value;
+        foreach ($this->scheme->layout->storeys[0]->fixtures as $fixture) {
+            if ($fixture->id === $id) {
+                return $fixture->kind->value;
             }
         }
 
         return '';
     }
 
-    /** @return array<string, array{float, float}> of every thing */
+    /** @return array<string, array{float, float}> of every fixture */
     private function places(): array
     {
         $places = [];
-        foreach ($this->scheme->refresh()->layout->storeys[0]->fixtures as $thing) {
-            $places[$thing->id] = $thing->at->toArray();
+        foreach ($this->scheme->refresh()->layout->storeys[0]->fixtures as $fixture) {
+            $places[$fixture->id] = $fixture->at->toArray();
         }
 
         return $places;

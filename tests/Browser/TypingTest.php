@@ -9,7 +9,7 @@ use App\Models\SchemeEdit;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
-/** Lengths typed where they are read, things placed one after the other, and what the server does not make. */
+/** Lengths typed where they are read, fixtures placed one after the other, and what the server does not make. */
 final class TypingTest extends BrowserTestCase
 {
     use PointsAtPlan;
@@ -141,8 +141,8 @@ final class TypingTest extends BrowserTestCase
         foreach ($taped as $words => [[$x, $y], [$toX, $toY]]) {
             $this->clickAt($x + 25, $y + 20);
             $this->clickAt($toX - 30, $toY + 15);
-            $this->waitForText('#tape-drawn', $words);
-            self::assertSame($words, $this->find('#tape-drawn')->getText());
+            $this->waitForText('#measure-drawn', $words);
+            self::assertSame($words, $this->find('#measure-drawn')->getText());
         }
     }
 
@@ -150,6 +150,6 @@ final class TypingTest extends BrowserTestCase
     {
         $tool = $this->find('#plan-sheet')->getAttribute('data-tool');
 
-        return $tool === 'thing' ? 'place' : (string) $tool;
+        return $tool === 'fixture' ? 'place' : (string) $tool;
     }
 }

@@ -155,20 +155,20 @@ final class ActsTest extends TestCase
 
     public function test_things_are_placed_moved_repeated_and_copied(): void
     {
-        $this->act('thing', ['kind' => 'wardrobe', 'at' => '1000,400'])->assertOk()->assertSee('The wardrobe WR1 in Living added');
-        self::assertEqualsWithDelta([[1000.0, 0.0], 90.0], [$this->thing(0)->at->toArray(), $this->thing(0)->facing], 1e-4);
+        $this->act('fixture', ['kind' => 'wardrobe', 'at' => '1000,400'])->assertOk()->assertSee('The wardrobe WR1 in Living added');
+        self::assertEqualsWithDelta([[1000.0, 0.0], 90.0], [$this->fixture(0)->at->toArray(), $this->fixture(0)->facing], 1e-4);
         $this->act('stand', ['select' => 'f1', 'side' => 'left', 'distance' => '600'])->assertOk();
-        self::assertEqualsWithDelta(600.0, $this->thing(0)->at->x, 1e-4);
+        self::assertEqualsWithDelta(600.0, $this->fixture(0)->at->x, 1e-4);
         $this->act('repeat', ['select' => 'f1', 'count' => '2', 'distance' => '50', 'side' => 'right'])->assertOk();
         self::assertEqualsWithDelta(
             [600.0, 1850.0, 3100.0],
-            array_map(static fn(Fixture $thing): float => $thing->at->x, $this->layout()->storeys[0]->fixtures),
+            array_map(static fn(Fixture $fixture): float => $fixture->at->x, $this->layout()->storeys[0]->fixtures),
             1e-4,
         );
-        $this->act('move-thing', ['select' => 'f2', 'at' => '7700,2500'])->assertOk();
-        self::assertEqualsWithDelta([[8000.0, 2800.0], 180.0], [$this->thing(1)->at->toArray(), $this->thing(1)->facing], 300.1);
-        $this->act('move-thing', ['select' => 'f2', 'at' => '2000,2500', 'free' => '1'])->assertOk();
-        self::assertEqualsWithDelta([2000.0, 2500.0], $this->thing(1)->at->toArray(), 1e-6);
+        $this->act('move-fixture', ['select' => 'f2', 'at' => '7700,2500'])->assertOk();
+        self::assertEqualsWithDelta([[8000.0, 2800.0], 180.0], [$this->fixture(1)->at->toArray(), $this->fixture(1)->facing], 300.1);
+        $this->act('move-fixture', ['select' => 'f2', 'at' => '2000,2500', 'free' => '1'])->assertOk();
+        self::assertEqualsWithDelta([2000.0, 2500.0], $this->fixture(1)->at->toArray(), 1e-6);
         $this->act('mirror', ['select' => 'f1'])->assertUnprocessable()->assertSee('same on both sides');
         $this->act('storey', [])->assertOk();
         $this->act('edit', ['edit' => '{"edit": "change", "id": "f1", "values": {"base": 1500}}'])->assertOk();
@@ -220,14 +220,14 @@ final class ActsTest extends TestCase
     public function test_several_are_done_to_at_once_and_undone_at_once(): void
     {
         foreach (['2000,500', '3000,2500', '6500,3000'] as $at) {
-            $this->act('thing', ['kind' => 'chair', 'at' => $at])->assertOk();
+            $this->act('fixture', ['kind' => 'chair', 'at' => $at])->assertOk();
         }
         $ids = ['f1', 'f2', 'f3'];
         $before = $this->layout()->storeys[0]->fixtures;
         $this->act('set-all', ['ids' => $ids, 'fields' => ['width' => '510', 'height' => '']])->assertOk()->assertSee('3 chosen');
         self::assertSame(
             [510.0, 510.0, 510.0],
-            array_map(static fn(Fixture $thing): ?float => $thing->width, $this->layout()->storeys[0]->fixtures),
+            array_map(static fn(Fixture $fixture): ?float => $fixture->width, $this->layout()->storeys[0]->fixtures),
         );
         $this->undo();
         self::assertEquals($before, $this->layout()->storeys[0]->fixtures);
@@ -235,7 +235,7 @@ final class ActsTest extends TestCase
         $this->act('set-all', ['ids' => $ids, 'like' => 'f2'])->assertOk();
         self::assertSame(
             [555.0, 555.0, 555.0],
-            array_map(static fn(Fixture $thing): ?float => $thing->depth, $this->layout()->storeys[0]->fixtures),
+            array_map(static fn(Fixture $fixture): ?float => $fixture->depth, $this->layout()->storeys[0]->fixtures),
         );
         $this->act('set-all', ['ids' => $ids, 'like' => 'f2'])->assertUnprocessable()->assertSee('None of them');
         $this->act('set-all', ['ids' => $ids, 'fields' => ['width' => '1,500']])->assertUnprocessable();
@@ -243,7 +243,7 @@ final class ActsTest extends TestCase
         self::assertCount(
             1,
             array_unique(array_map(
-                static fn($thing): float => round($thing->bounds?->middle()->x ?? 0.0, 2),
+                static fn($fixture): float => round($fixture->bounds?->middle()->x ?? 0.0, 2),
                 (new Home($this->layout()))->fixtures,
             )),
         );
@@ -263,9 +263,9 @@ final class ActsTest extends TestCase
 
     public function test_things_and_openings_are_placed_by_what_is_beside_them(): void
     {
-        $this->act('thing', ['kind' => 'refrigerator', 'at' => '400,100'])->assertOk();
+        $this->act('fixture', ['kind' => 'refrigerator', 'at' => '400,100'])->assertOk();
         $this
-            ->act('thing', ['kind' => 'sink', 'at' => '2000,100'])
+            ->act('fixture', ['kind' => 'sink', 'at' => '2000,100'])
             ->assertOk()
             ->assertSee('Place it by something else')
             ->assertSee('Fill the gap of');
@@ -303,12 +303,12 @@ final class ActsTest extends TestCase
         $this->act('convert', ['select' => 'f1'])->assertUnprocessable();
     }
 
-    /** How far two things stand apart along the lower wall. */
+    /** How far two fixtures stand apart along the lower wall. */
     private function apart(int $one, int $other): float
     {
-        $things = (new Home($this->layout()))->fixtures;
+        $fixtures = (new Home($this->layout()))->fixtures;
 
-        return ($things[$other]->bounds->left ?? 0.0) - ($things[$one]->bounds->right ?? 0.0);
+        return ($fixtures[$other]->bounds->left ?? 0.0) - ($fixtures[$one]->bounds->right ?? 0.0);
     }
 
     public function test_walls_are_copied_with_openings_and_names(): void
@@ -328,8 +328,8 @@ final class ActsTest extends TestCase
     {
         $this->act('distance', ['select' => 'w5', 'other' => 'w4', 'side' => 'left', 'distance' => '4500'], 'trials')->assertOk()
             ->assertSee('class="trial-wall"', false)->assertSee('4500 mm')->assertSee('3400 mm');
-        $this->act('thing', ['kind' => 'bed', 'at' => '2500,1000'], 'trials')->assertOk()->assertSee('front-zone', false);
-        $this->act('thing', ['kind' => 'bed', 'at' => 'x'], 'trials')->assertUnprocessable();
+        $this->act('fixture', ['kind' => 'bed', 'at' => '2500,1000'], 'trials')->assertOk()->assertSee('front-zone', false);
+        $this->act('fixture', ['kind' => 'bed', 'at' => 'x'], 'trials')->assertUnprocessable();
         $this->act('nothing', [], 'trials')->assertNotFound();
         $this->act('nothing', [])->assertNotFound();
         self::assertSame(1, Scheme::query()->findOrFail($this->scheme->id)->version);
@@ -538,7 +538,7 @@ final class ActsTest extends TestCase
         return $this->layout()->storeys[0]->openings[$number];
     }
 
-    private function thing(int $number): Fixture
+    private function fixture(int $number): Fixture
     {
         return $this->layout()->storeys[0]->fixtures[$number];
     }

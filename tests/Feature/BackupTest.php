@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\OpenProject;
+use App\Models\PictureBeneath;
 use App\Models\Role;
-use App\Models\Underlay;
 use App\Models\User;
 use Heurema\Layout\LayoutReader;
 use Illuminate\Database\Migrations\Migrator;
@@ -20,7 +20,7 @@ use Tests\TestCase;
 /** Backups hold every row and picture, are tried when they are made, and are put back whole or not at all. */
 final class BackupTest extends TestCase
 {
-    private const PICTURE = 'underlays/street.png';
+    private const PICTURE = 'pictures/street.png';
 
     private string $database;
 
@@ -37,7 +37,7 @@ final class BackupTest extends TestCase
         $this->useDatabase($this->database);
         $this->app->useStoragePath($this->folder);
         File::ensureDirectoryExists("{$this->folder}/framework");
-        Storage::fake(Underlay::DISK);
+        Storage::fake(PictureBeneath::DISK);
         Artisan::call('migrate', ['--force' => true]);
         $this->fill();
     }
@@ -63,12 +63,12 @@ final class BackupTest extends TestCase
 
         DB::table('users')->update(['name' => 'Somebody else']);
         DB::table('revisions')->update(['layout' => '{}']);
-        Storage::disk(Underlay::DISK)->delete(self::PICTURE);
+        Storage::disk(PictureBeneath::DISK)->delete(self::PICTURE);
         $this->artisanSays('heurema:restore', ['file' => $this->file()], 1, 'not empty');
         $this->artisanSays('heurema:restore', ['file' => $this->file(), '--over' => true], 0, 'every row is the same');
 
         self::assertSame($before, $this->rows());
-        self::assertSame('a picture', Storage::disk(Underlay::DISK)->get(self::PICTURE));
+        self::assertSame('a picture', Storage::disk(PictureBeneath::DISK)->get(self::PICTURE));
         self::assertFileDoesNotExist("{$this->folder}/framework/down");
     }
 
@@ -83,7 +83,7 @@ final class BackupTest extends TestCase
 
     public function test_missing_pictures_are_named(): void
     {
-        Storage::disk(Underlay::DISK)->delete(self::PICTURE);
+        Storage::disk(PictureBeneath::DISK)->delete(self::PICTURE);
         $this->artisanSays('heurema:backup', ['file' => $this->file()], 0, 'The picture '.self::PICTURE.' is missing.');
     }
 
@@ -128,7 +128,7 @@ final class BackupTest extends TestCase
         $this->artisanSays('heurema:upgrade', [], 0, '');
         self::assertSame([], glob("{$this->folder}/app/backups/*"), 'nothing to do: no backup');
         $before = $this->rows();
-        $this->migration('fails', 'DROP TABLE rulings', 'DELETE FROM underlays', 'NONSENSE');
+        $this->migration('fails', 'DROP TABLE rulings', 'DELETE FROM pictures_beneath', 'NONSENSE');
         $this->artisanSays('heurema:upgrade', [], 1, 'is as it was before');
         self::assertSame($before, $this->rows());
         self::assertFileDoesNotExist("{$this->folder}/framework/down");
@@ -141,9 +141,9 @@ final class BackupTest extends TestCase
         self::assertSame($before, $this->rows());
         $connection->scalar('SELECT RELEASE_LOCK(?)', ["{$this->database}-backup"]);
 
-        $this->migration('works', 'ALTER TABLE underlays ADD note VARCHAR(20)');
+        $this->migration('works', 'ALTER TABLE pictures_beneath ADD note VARCHAR(20)');
         $this->artisanSays('heurema:upgrade', [], 0, 'The database is up to date.');
-        self::assertTrue(Schema::hasColumn('underlays', 'note'));
+        self::assertTrue(Schema::hasColumn('pictures_beneath', 'note'));
         $this->artisanSays(
             'heurema:restore',
             ['file' => File::files("{$this->folder}/app/backups")[0]->getPathname(), '--over' => true],
@@ -191,11 +191,11 @@ final class BackupTest extends TestCase
             null,
             ['us-irc-2021', 'drawing'],
         );
-        $revision->scheme->underlays()->create([
+        $revision->scheme->picturesBeneath()->create([
             'storey' => 'ground', 'file' => self::PICTURE, 'width' => 10, 'height' => 10, 'x' => 0.1, 'y' => -1 / 3, 'mm_per_px' => 2.5,
             'angle' => 0,
         ]);
-        Storage::disk(Underlay::DISK)->put(self::PICTURE, 'a picture');
+        Storage::disk(PictureBeneath::DISK)->put(self::PICTURE, 'a picture');
     }
 
     /** @return array<string, list<string>> by table */

@@ -165,7 +165,7 @@ final class BoardTest extends TestCase
     public function test_things_settle_against_the_nearest_wall_with_usual_sizes(): void
     {
         // in the living room, nearest to its left outer wall
-        $this->send('acts/thing', ['kind' => 'sofa', 'at' => '600,1200'])->assertOk()->assertSee('The sofa SF2 in Living added');
+        $this->send('acts/fixture', ['kind' => 'sofa', 'at' => '600,1200'])->assertOk()->assertSee('The sofa SF2 in Living added');
         $fixtures = $this->current()->layout->storeys[0]->fixtures;
         $sofa = $fixtures[count($fixtures) - 1];
         self::assertEqualsWithDelta([82.55, 1200.0], $sofa->at->toArray(), 1e-3);

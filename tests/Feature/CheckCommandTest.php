@@ -17,7 +17,7 @@ final class CheckCommandTest extends TestCase
         $process = self::check([self::DEMO]);
         self::assertSame(1, $process->getExitCode());
         self::assertStringContainsString('VIOLATED      P2705.1  Space beside a water closet or bidet', $process->getOutput());
-        self::assertStringContainsString('measured 14 3/8" (365.1 mm), limit 15" (381 mm), off by 5/8" (15.9 mm)', $process->getOutput());
+        self::assertStringContainsString('measured 14 3/8" (365.1 mm), limit 15" (381 mm), 5/8" (15.9 mm) short', $process->getOutput());
         self::assertStringContainsString('missing: un1.operation', $process->getOutput());
         self::assertMatchesRegularExpression('/Checked in \d+ ms\./', $process->getOutput());
         self::assertSame('', $process->getErrorOutput());

@@ -75,7 +75,7 @@ final class DraftTest extends TestCase
     public function test_the_books_of_a_draft_are_chosen_on_the_board_and_of_what_was_handed_in_they_are_not(): void
     {
         $scheme = $this->begin();
-        $this->get("/schemes/{$scheme->id}/board")->assertSee('Held against International Residential Code 2021');
+        $this->get("/schemes/{$scheme->id}/board")->assertSee('Checked against International Residential Code 2021');
         $this->put("/schemes/{$scheme->id}/basis", ['books' => ['in-nbc-2016', 'drawing']])->assertRedirect("/schemes/{$scheme->id}/board");
         self::assertSame(['in-nbc-2016', 'drawing'], $scheme->project->refresh()->books);
         $this

@@ -13,9 +13,9 @@ use App\Letters\LetterPdf;
 use App\Letters\PrintLetter;
 use App\Models\Letter;
 use App\Models\OutgoingMail;
+use App\Models\PictureBeneath;
 use App\Models\Revision;
 use App\Models\Role;
-use App\Models\Underlay;
 use App\Models\User;
 use App\Pages\ReviewPages;
 use Heurema\Layout\LayoutReader;
@@ -90,32 +90,32 @@ final class FilesTest extends TestCase
 
     public function test_a_picture_that_cannot_be_written_leaves_the_one_before(): void
     {
-        Storage::fake(Underlay::DISK);
+        Storage::fake(PictureBeneath::DISK);
         $lay = fn() => $this->post(
-            "/schemes/{$this->revision->scheme_id}/underlays",
+            "/schemes/{$this->revision->scheme_id}/pictures",
             ['storey' => $this->revision->layout->storeys[0]->id, 'picture' => UploadedFile::fake()->image('plan.png', 200, 100)],
         );
         $lay()->assertRedirect();
-        $before = Underlay::query()->firstOrFail();
-        $address = "/schemes/{$this->revision->scheme_id}/underlays/{$before->id}";
+        $before = PictureBeneath::query()->firstOrFail();
+        $address = "/schemes/{$this->revision->scheme_id}/pictures/{$before->id}";
         $this->get($address)->assertOk();
 
-        $disk = Storage::disk(Underlay::DISK);
-        Storage::set(Underlay::DISK, self::fullDisk());
+        $disk = Storage::disk(PictureBeneath::DISK);
+        Storage::set(PictureBeneath::DISK, self::fullDisk());
         $lay()->assertStatus(507)->assertSee('no room to write a file');
-        self::assertSame([$before->file], Underlay::query()->pluck('file')->all());
+        self::assertSame([$before->file], PictureBeneath::query()->pluck('file')->all());
         $this->get($address)->assertNotFound();
-        Storage::set(Underlay::DISK, $disk);
+        Storage::set(PictureBeneath::DISK, $disk);
         $this->get($address)->assertOk();
 
         // nor is a file left of a picture that could not be noted
-        Underlay::saving(static fn() => throw new \RuntimeException('The database is gone.'));
+        PictureBeneath::saving(static fn() => throw new \RuntimeException('The database is gone.'));
         try {
             $lay()->assertServerError();
         } finally {
-            Underlay::flushEventListeners();
+            PictureBeneath::flushEventListeners();
         }
-        self::assertSame([$before->file], Storage::disk(Underlay::DISK)->files('underlays'));
+        self::assertSame([$before->file], Storage::disk(PictureBeneath::DISK)->files('pictures'));
     }
 
     public function test_a_mail_whose_link_cannot_be_kept_is_not_sent(): void
@@ -192,7 +192,7 @@ final class FilesTest extends TestCase
     {
         $root = sys_get_temp_dir().'/heurema-full-'.bin2hex(random_bytes(6));
         File::makeDirectory($root);
-        foreach (['underlays', 'mail'] as $folder) {
+        foreach (['pictures', 'mail'] as $folder) {
             File::put("{$root}/{$folder}", '');
         }
         register_shutdown_function(static fn() => (new LocalFiles())->deleteDirectory($root));

@@ -223,8 +223,8 @@ final class FuzzTest extends TestCase
             'kind' => 'rooms',
             'format' => 'csv',
             'act' => array_rand(array_flip([
-                'edit', 'move', 'wall', 'rectangle', 'openings', 'thing', 'axes', 'blocks', 'values', 'set-all', 'dimension', 'block-walls',
-                'axis-walls',
+                'edit', 'move', 'wall', 'rectangle', 'openings', 'fixture', 'axes', 'blocks', 'values', 'set-all', 'dimension',
+                'block-walls', 'axis-walls',
             ])),
             'book' => 'uk-space',
         ];

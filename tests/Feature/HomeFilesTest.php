@@ -47,7 +47,7 @@ final class HomeFilesTest extends TestCase
         $this->get("/schemes/{$revision->scheme_id}/file")
             ->assertOk()
             ->assertSee('What became of the building model')
-            ->assertSee('Neither its type nor its name tells what kind of thing it is.')
+            ->assertSee('Neither its type nor its name tells what kind of fixture it is.')
             ->assertSee('What are these rooms used for?')
             ->assertSee('Space 7, Ground');
         $this->get("/revisions/{$revision->id}")->assertOk();
@@ -254,9 +254,9 @@ final class HomeFilesTest extends TestCase
         $model->wall(5200, 0, 90, 4000, 200);
         $model->opening($wall, 1000, -200, 0, 900, 2100, 0, 'door SINGLE_SWING_LEFT');
         $model->space(0, 0, 5000, 4000, $space);
-        $model->thing('IFCFURNISHINGELEMENT', 'Object 7', 2000, 0, 0, 500, 500, 500);
+        $model->fixture('IFCFURNISHINGELEMENT', 'Object 7', 2000, 0, 0, 500, 500, 500);
         if ($withBed) {
-            $model->thing('IFCFURNISHINGELEMENT', 'Bed', 0, 1500, 0, 2000, 900, 500);
+            $model->fixture('IFCFURNISHINGELEMENT', 'Bed', 0, 1500, 0, 2000, 900, 500);
         }
 
         return $model;

@@ -126,7 +126,7 @@ final class KitchenPageTest extends TestCase
         self::assertSame(self::kinds($this->scheme->layout), self::kinds($this->scheme->refresh()->layout));
     }
 
-    /** Things are 100 to 3000 mm wide, units too, in steps of 5 mm at the least; a filler beside a range is at most 100 mm. */
+    /** Fixtures are 100 to 3000 mm wide, units too, in steps of 5 mm at the least; a filler beside a range is at most 100 mm. */
     #[TestWith(['widths', ['99.9 mm', '', ''], 'no width for it', true])]
     #[TestWith(['widths', ['100 mm', '', ''], 'no width for it', false])]
     #[TestWith(['widths', ['3000 mm', '', ''], 'no width for it', false])]

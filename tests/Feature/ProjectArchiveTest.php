@@ -13,16 +13,16 @@ use App\Files\TemporaryFile;
 use App\Letters\SentLetter;
 use App\Models\Letter;
 use App\Models\Office;
+use App\Models\PictureBeneath;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\RevisionState;
 use App\Models\Role;
 use App\Models\Ruling;
 use App\Models\Scheme;
-use App\Models\Underlay;
 use App\Models\User;
 use Database\Seeders\DemoOfficeSeeder;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
@@ -123,23 +123,23 @@ final class ProjectArchiveTest extends TestCase
     {
         $scheme = Scheme::query()->firstOrFail();
         $picture = (string) UploadedFile::fake()->image('plan.png', 300, 200)->get();
-        Storage::disk(Underlay::DISK)->put('underlays/one.png', $picture);
-        Storage::disk(Underlay::DISK)->put('underlays/gone.png', $picture);
+        Storage::disk(PictureBeneath::DISK)->put('pictures/one.png', $picture);
+        Storage::disk(PictureBeneath::DISK)->put('pictures/gone.png', $picture);
         foreach (['one' => 'G', 'gone' => '1'] as $file => $storey) {
-            $scheme->underlays()->create([
-                'storey' => $storey, 'file' => "underlays/{$file}.png", 'width' => 300, 'height' => 200, 'x' => 12.5, 'y' => -7,
+            $scheme->picturesBeneath()->create([
+                'storey' => $storey, 'file' => "pictures/{$file}.png", 'width' => 300, 'height' => 200, 'x' => 12.5, 'y' => -7,
                 'mm_per_px' => 21.25,
                 'angle' => 1.5,
             ]);
         }
-        Storage::disk(Underlay::DISK)->delete('underlays/gone.png');
+        Storage::disk(PictureBeneath::DISK)->delete('pictures/gone.png');
         $taken = $this->take(self::archived($scheme->project));
-        $underlay = $taken->schemes()->firstOrFail()->underlays()->sole();
-        self::assertSame($picture, Storage::disk(Underlay::DISK)->get($underlay->file));
+        $beneath = $taken->schemes()->firstOrFail()->picturesBeneath()->sole();
+        self::assertSame($picture, Storage::disk(PictureBeneath::DISK)->get($beneath->file));
         self::assertSame([300, 200, 12.5, -7.0, 21.25, 1.5], [
-            $underlay->width, $underlay->height, $underlay->x, $underlay->y, $underlay->mm_per_px, $underlay->angle,
+            $beneath->width, $beneath->height, $beneath->x, $beneath->y, $beneath->mm_per_px, $beneath->angle,
         ]);
-        self::assertNotSame('underlays/one.png', $underlay->file);
+        self::assertNotSame('pictures/one.png', $beneath->file);
     }
 
     /** @return iterable<string, array{array<string, mixed>, array<string, string>, string}> values by their place, contents by file */
@@ -182,7 +182,7 @@ final class ProjectArchiveTest extends TestCase
             static fn(string $table): int => DB::table($table)->count(),
             ['projects', 'schemes', 'revisions', 'rulings', 'letters', 'users', 'log_entries', 'office_entries'],
         );
-        $before = [$counts(), Storage::disk(Underlay::DISK)->allFiles()];
+        $before = [$counts(), Storage::disk(PictureBeneath::DISK)->allFiles()];
         foreach (self::spoilt() as $what => [$values, $contents, $says]) {
             self::assertSame([], array_diff_key($contents, [...$archived, 'books/our-own.yaml' => '']), $what);
             $record = self::decoded($archived[ProjectArchive::RECORD]);
@@ -193,7 +193,7 @@ final class ProjectArchiveTest extends TestCase
             $answer = $this->post('/archives', ['archive' => self::upload(SealedArchive::write(ProjectArchive::FORMAT, $files, 'now'))]);
             self::assertSame(422, $answer->getStatusCode(), $what);
             $answer->assertSee($says);
-            self::assertSame($before, [$counts(), Storage::disk(Underlay::DISK)->allFiles()], $what);
+            self::assertSame($before, [$counts(), Storage::disk(PictureBeneath::DISK)->allFiles()], $what);
         }
     }
 
@@ -288,7 +288,7 @@ final class ProjectArchiveTest extends TestCase
 
     private static function archived(Project $project): string
     {
-        return ProjectArchive::of($project, app(Shelf::class));
+        return ProjectArchive::of($project, app(RuleBookLibrary::class));
     }
 
     private static function upload(string $content): UploadedFile

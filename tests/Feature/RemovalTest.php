@@ -14,12 +14,12 @@ use App\Models\LogEntry;
 use App\Models\Office;
 use App\Models\OfficeEntry;
 use App\Models\OutgoingMail;
+use App\Models\PictureBeneath;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\Role;
 use App\Models\Scheme;
 use App\Models\SchemeEdit;
-use App\Models\Underlay;
 use App\Models\User;
 use App\Pages\OfficeSizes;
 use Heurema\Layout\Edit\Add;
@@ -47,7 +47,7 @@ final class RemovalTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        Storage::fake(Underlay::DISK);
+        Storage::fake(PictureBeneath::DISK);
         Storage::fake('local');
         $this->principal = User::factory()->create(['role' => Role::Principal]);
         $this->revision = $this->app->make(OpenProject::class)->open(
@@ -101,11 +101,11 @@ final class RemovalTest extends TestCase
 
     public function test_after_thirty_days_a_home_is_gone_with_all_that_belongs_to_it(): void
     {
-        $disk = Storage::disk(Underlay::DISK);
-        $disk->put('underlays/of-it.png', 'x');
-        $disk->put('underlays/of-another.png', 'x');
-        $this->revision->scheme->underlays()->forceCreate([
-            'scheme_id' => $this->revision->scheme_id, 'storey' => 'G', 'file' => 'underlays/of-it.png', 'width' => 1, 'height' => 1,
+        $disk = Storage::disk(PictureBeneath::DISK);
+        $disk->put('pictures/of-it.png', 'x');
+        $disk->put('pictures/of-another.png', 'x');
+        $this->revision->scheme->picturesBeneath()->forceCreate([
+            'scheme_id' => $this->revision->scheme_id, 'storey' => 'G', 'file' => 'pictures/of-it.png', 'width' => 1, 'height' => 1,
             'x' => 0, 'y' => 0, 'mm_per_px' => 1, 'angle' => 0,
         ]);
         $this->delete("/projects/{$this->project->id}");
@@ -121,10 +121,10 @@ final class RemovalTest extends TestCase
                 Project::withTrashed()->exists(),
                 Scheme::query()->exists(),
                 Revision::query()->exists(),
-                Underlay::query()->exists(),
+                PictureBeneath::query()->exists(),
             ]),
         );
-        self::assertSame(['underlays/of-another.png'], $disk->allFiles());
+        self::assertSame(['pictures/of-another.png'], $disk->allFiles());
     }
 
     public function test_an_account_is_removed_and_its_name_is_gone_after_thirty_days(): void
@@ -211,9 +211,9 @@ final class RemovalTest extends TestCase
 
     public function test_principals_see_how_much_is_kept(): void
     {
-        Storage::disk(Underlay::DISK)->put('underlays/of-it.png', str_repeat('x', 3072));
-        $this->revision->scheme->underlays()->forceCreate([
-            'scheme_id' => $this->revision->scheme_id, 'storey' => 'G', 'file' => 'underlays/of-it.png', 'width' => 1, 'height' => 1,
+        Storage::disk(PictureBeneath::DISK)->put('pictures/of-it.png', str_repeat('x', 3072));
+        $this->revision->scheme->picturesBeneath()->forceCreate([
+            'scheme_id' => $this->revision->scheme_id, 'storey' => 'G', 'file' => 'pictures/of-it.png', 'width' => 1, 'height' => 1,
             'x' => 0, 'y' => 0, 'mm_per_px' => 1, 'angle' => 0,
         ]);
         $sizes = (new OfficeSizes($this->principal->office))->listed();

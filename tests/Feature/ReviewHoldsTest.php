@@ -16,8 +16,8 @@ use App\Pages\ReviewPages;
 use Heurema\Layout\LayoutReader;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Finding;
+use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Rulebook\RuleBookReader;
-use Heurema\Rulebook\Shelf;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -261,7 +261,7 @@ final class ReviewHoldsTest extends TestCase
 
     private function shelve(): void
     {
-        $this->app->instance(Shelf::class, new Shelf($this->folder, new RuleBookReader(Catalogue::standard())));
+        $this->app->instance(RuleBookLibrary::class, new RuleBookLibrary($this->folder, new RuleBookReader(Catalogue::standard())));
     }
 
     private static function storey(): string

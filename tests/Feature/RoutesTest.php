@@ -8,13 +8,13 @@ use App\Models\Invitation;
 use App\Models\Letter;
 use App\Models\Office;
 use App\Models\PendingPage;
+use App\Models\PictureBeneath;
 use App\Models\Project;
 use App\Models\Remark;
 use App\Models\Revision;
 use App\Models\Role;
 use App\Models\Scheme;
 use App\Models\Statement;
-use App\Models\Underlay;
 use App\Models\User;
 use Database\Seeders\DemoOfficeSeeder;
 use Heurema\Layout\Edit\Patch;
@@ -122,8 +122,8 @@ final class RoutesTest extends TestCase
         $revision = Revision::query()->latest('id')->firstOrFail();
         $remark = Remark::query()->first()
             ?? $revision->remarks()->create(['user_id' => $revision->submitted_by, 'storey' => 'G', 'x' => 0, 'y' => 0, 'words' => 'x']);
-        $underlay = Underlay::query()->first()
-            ?? Underlay::query()->forceCreate([
+        $beneath = PictureBeneath::query()->first()
+            ?? PictureBeneath::query()->forceCreate([
                 'scheme_id' => $revision->scheme_id, 'storey' => 'G', 'file' => 'x.png', 'width' => 1, 'height' => 1, 'x' => 0, 'y' => 0,
                 'mm_per_px' => 1, 'angle' => 0,
             ]);
@@ -135,7 +135,7 @@ final class RoutesTest extends TestCase
                 ->firstOrFail()->id,
             '{person}' => User::query()->where('role', Role::Designer)->firstOrFail()->id,
             '{remark}' => $remark->id,
-            '{underlay}' => $underlay->id,
+            '{beneath}' => $beneath->id,
             '{page}' => (
                 PendingPage::query()->first()
                     ?? PendingPage::query()->forceCreate([

@@ -8,7 +8,7 @@ use App\Actions\OpenProject;
 use App\Models\Revision;
 use App\Models\User;
 use Heurema\Layout\LayoutReader;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
@@ -30,8 +30,8 @@ final class RuleBooksTest extends TestCase
     public function test_every_book_can_be_read_with_its_examples(): void
     {
         $page = $this->get('/rule-books')->assertOk();
-        foreach ($this->app->make(Shelf::class)->ids() as $id) {
-            $book = $this->app->make(Shelf::class)->book($id);
+        foreach ($this->app->make(RuleBookLibrary::class)->ids() as $id) {
+            $book = $this->app->make(RuleBookLibrary::class)->book($id);
             $page->assertSee($book->title);
             $shown = $this->get("/rule-books/{$id}")->assertOk();
             foreach ($book->rules as $rule) {
@@ -68,7 +68,7 @@ final class RuleBooksTest extends TestCase
         $this
             ->get("/revisions/{$this->revision->id}")
             ->assertOk()
-            ->assertSee('Held against International Residential Code 2021, Coordination of the drawing');
+            ->assertSee('Checked against International Residential Code 2021, Coordination of the drawing');
         $this->post(
             "/revisions/{$this->revision->id}/books",
             ['books' => ['uk-space']],

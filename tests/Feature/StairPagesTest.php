@@ -37,7 +37,10 @@ final class StairPagesTest extends TestCase
         $page = $this->get("/revisions/{$this->revision->id}/stairs/st1")->assertOk();
         $page->assertSee('class="section-critical section-missed"', false)->assertSee('6&#039;-8&quot; wanted', false);
         $page->assertSeeInOrder(['Measured', 'Risers', '14', 'Headroom', '6&#039;-7 9/16&quot;'], false);
-        $page->assertSeeInOrder(['Held against the books', 'Headroom of stairs', 'International Residential Code 2021, R311.7.2'], false);
+        $page->assertSeeInOrder(
+            ['Checked against the books', 'Headroom of stairs', 'International Residential Code 2021, R311.7.2'],
+            false,
+        );
         $page->assertSee('Rolled out along the line one walks')->assertDontSee('Other steps');
         // fourteen treads, landing and all, and no closing riser
         self::assertSame(13, substr_count((string) $page->getContent(), 'class="tread"'));

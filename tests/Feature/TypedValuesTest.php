@@ -201,7 +201,7 @@ final class TypedValuesTest extends TestCase
             [$imperial, $metric] = [Library::sizes($kind, UnitSystem::Imperial), Library::sizes($kind, UnitSystem::Metric)];
             self::assertSame(array_keys($imperial), array_keys($metric), $kind->value);
             foreach ($metric as $key => $size) {
-                // the families know the same things, of much the same size
+                // the ranges know the same fixtures, of much the same size
                 self::assertEqualsWithDelta($size, $imperial[$key], max(25.0, 0.55 * $size), "{$kind->value} {$key}");
             }
             self::assertLessThan(2600, $metric['depth'], $kind->value);
@@ -241,7 +241,7 @@ final class TypedValuesTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed> $values of a thing
+     * @param array<string, mixed> $values of a fixture
      *
      * @return list<string> the fields that not every kind has
      */

@@ -46,7 +46,7 @@ final class UnitsOnBoardTest extends TestCase
             ->assertSee('class="trial"', false);
         $this->act('acts', 'unit-width', $unit->id, ['width' => '860', 'side' => 'left', 'neighbours' => 'still'])->assertOk()
             ->assertSee('Gaps between units');
-        self::assertEqualsWithDelta(860.0, $this->thing($unit->id)->width, 0.01);
+        self::assertEqualsWithDelta(860.0, $this->fixture($unit->id)->width, 0.01);
         $refrigerator = $this->unit('refrigerator', 600.0)->at;
         $this->act('acts', 'unit-width', $unit->id, ['width' => '800', 'side' => 'left', 'neighbours' => 'close'])->assertOk();
         self::assertEqualsWithDelta(
@@ -62,9 +62,9 @@ final class UnitsOnBoardTest extends TestCase
     public function test_what_hangs_is_moved_along_its_wall_and_up(): void
     {
         $hood = $this->unit('hood', 600.0);
-        $this->get("/schemes/{$this->scheme->id}/board?select={$hood->id}&storey=B")->assertOk()->assertSee('thing-chosen', false);
+        $this->get("/schemes/{$this->scheme->id}/board?select={$hood->id}&storey=B")->assertOk()->assertSee('fixture-chosen', false);
         $this->act('acts', 'front', $hood->id, ['right' => '50', 'higher' => '-25'])->assertOk();
-        $moved = $this->thing($hood->id);
+        $moved = $this->fixture($hood->id);
         // at the upper wall, which one faces upwards on the plan: right is right
         self::assertEqualsWithDelta(
             [$hood->at->x + 50.0, $hood->at->y, (float) $hood->base - 25.0],
@@ -74,20 +74,20 @@ final class UnitsOnBoardTest extends TestCase
         $sink = $this->unit('sink', 723.8);
         $this->act('acts', 'front', $sink->id, ['right' => '50'])->assertOk();
         // at the left wall right is up
-        self::assertEqualsWithDelta($sink->at->y + 50.0, $this->thing($sink->id)->at->y, 0.001);
+        self::assertEqualsWithDelta($sink->at->y + 50.0, $this->fixture($sink->id)->at->y, 0.001);
         foreach ([['higher' => '-9000'], ['right' => '0'], ['right' => 'far']] as $refused) {
             self::assertContains($this->act('acts', 'front', $hood->id, $refused)->getStatusCode(), [302, 422]);
         }
-        self::assertEqualsWithDelta($moved->base, $this->thing($hood->id)->base, 0.001);
+        self::assertEqualsWithDelta($moved->base, $this->fixture($hood->id)->base, 0.001);
     }
 
     public function test_units_are_swapped_and_taken_back(): void
     {
         $unit = $this->unit('base_cabinet', 900.0);
         $this->act('acts', 'swap-units', $unit->id, ['side' => 'right'])->assertOk();
-        self::assertGreaterThan(100.0, $this->thing($unit->id)->at->distanceTo($unit->at));
+        self::assertGreaterThan(100.0, $this->fixture($unit->id)->at->distanceTo($unit->at));
         $this->act('acts', 'swap-units', $unit->id, ['side' => 'left'])->assertOk();
-        self::assertEqualsWithDelta(0.0, $this->thing($unit->id)->at->distanceTo($unit->at), 0.01);
+        self::assertEqualsWithDelta(0.0, $this->fixture($unit->id)->at->distanceTo($unit->at), 0.01);
         $this->act('acts', 'swap-units', $this->unit('refrigerator', 600.0)->id, ['side' => 'right'])->assertUnprocessable();
     }
 
@@ -111,7 +111,7 @@ final class UnitsOnBoardTest extends TestCase
         ))[0];
     }
 
-    private function thing(string $id): Fixture
+    private function fixture(string $id): Fixture
     {
         return array_values(array_filter(
             $this->scheme->refresh()->layout->storeys[0]->fixtures,

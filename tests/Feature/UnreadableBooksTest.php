@@ -10,8 +10,8 @@ use App\Models\Role;
 use App\Models\User;
 use Heurema\Layout\LayoutReader;
 use Heurema\Measure\Catalogue\Catalogue;
+use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Rulebook\RuleBookReader;
-use Heurema\Rulebook\Shelf;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\File;
 use Tests\TestCase;
@@ -30,13 +30,13 @@ final class UnreadableBooksTest extends TestCase
         parent::setUp();
         $this->folder = sys_get_temp_dir().'/heurema-shelf-'.bin2hex(random_bytes(6));
         File::copyDirectory(base_path('core/rulebooks'), $this->folder);
-        $this->app->instance(Shelf::class, new Shelf($this->folder, new RuleBookReader(Catalogue::standard())));
+        $this->app->instance(RuleBookLibrary::class, new RuleBookLibrary($this->folder, new RuleBookReader(Catalogue::standard())));
         $user = User::factory()->create(['role' => Role::Principal]);
         $this->actingAs($user);
         $layout = (new LayoutReader())->read(File::get(base_path('database/demo/ferry-cottage.json')));
         $this->revision = $this->app->make(OpenProject::class)->open($user, $layout, null, ['us-irc-2021']);
         File::put("{$this->folder}/uk-space.yaml", 'book: [unfinished');
-        $this->app->instance(Shelf::class, new Shelf($this->folder, new RuleBookReader(Catalogue::standard())));
+        $this->app->instance(RuleBookLibrary::class, new RuleBookLibrary($this->folder, new RuleBookReader(Catalogue::standard())));
     }
 
     protected function tearDown(): void

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 
 /** A storey on top or below, with the outer walls of the one next to it. */
-final readonly class AddStorey implements Draws
+final readonly class AddStorey implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

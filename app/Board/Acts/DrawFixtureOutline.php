@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Drafting\FixtureOutline;
 use Heurema\Geometry\Segment;
@@ -17,7 +17,7 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\Words\FixtureKind;
 
 /** A fixture by the corners of its outline on the plan, its back between the first two. */
-final readonly class DrawFixtureOutline implements Draws
+final readonly class DrawFixtureOutline implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Drafting\FloorOpening;
 use Heurema\Layout\Edit\Edit;
@@ -13,7 +13,7 @@ use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 
 /** An opening in this storey’s floor, from a corner to the opposite one or by its corners; it joins those that it overlaps. */
-final readonly class DrawFloorOpening implements Draws
+final readonly class DrawFloorOpening implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
@@ -17,7 +17,7 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\Words\GuardFilling;
 
 /** A guard along the places that were pointed at, with the height and the largest gap that were typed. */
-final readonly class DrawGuard implements Draws
+final readonly class DrawGuard implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Drafting\DrawnSize;
 use Heurema\Drafting\WallRectangle;
@@ -14,7 +14,7 @@ use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 
 /** Four walls around a rectangle, from a corner to the opposite one, or as wide and deep as typed; walls that stand there are shared. */
-final readonly class DrawRectangle implements Draws
+final readonly class DrawRectangle implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

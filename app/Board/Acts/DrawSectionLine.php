@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
@@ -15,7 +15,7 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\SectionLine;
 
 /** The line of a section from one place to another, called by the first letter that no other has. */
-final readonly class DrawSectionLine implements Draws
+final readonly class DrawSectionLine implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
@@ -22,7 +22,7 @@ use Heurema\Spatial\UnderCeiling;
  * A soffit or beam: from a corner to the opposite one, by its corners, or along a line as wide as typed; with the height of its underside,
  * or how far it drops below the ceiling.
  */
-final readonly class DrawSoffit implements Draws
+final readonly class DrawSoffit implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

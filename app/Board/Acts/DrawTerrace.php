@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use App\Board\SignedLength;
 use Heurema\Layout\Edit\Add;
@@ -16,7 +16,7 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\Terrace;
 
 /** Level ground outside, from a corner to the opposite one or by its corners, as far below the floor in sight as typed. */
-final readonly class DrawTerrace implements Draws
+final readonly class DrawTerrace implements DrawingAct
 {
     public const FIELD = 'below';
 

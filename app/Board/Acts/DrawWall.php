@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Drafting\WallBeside;
 use Heurema\Drafting\WallChain;
@@ -19,7 +19,7 @@ use Heurema\Layout\Layout;
  * The last wall of a chain: all of its legs are sent, each to a point, or in a direction over a typed length, so that where it begins
  * does not hang on what came of those before.
  */
-final readonly class DrawWall implements Draws
+final readonly class DrawWall implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

@@ -12,20 +12,20 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 
-/** The chosen thing centred between what stands at its left and right, or as wide as the gap between them. */
+/** The chosen fixture centred between what stands at its left and right, or as wide as the gap between them. */
 final readonly class FitBetween implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $home = new Home($layout);
-        foreach ($home->fixtures as $thing) {
-            if ($thing->id() === $asked->select()) {
-                $around = new Surroundings($thing, $home);
+        foreach ($home->fixtures as $fixture) {
+            if ($fixture->id() === $asked->select()) {
+                $around = new Surroundings($fixture, $home);
 
                 return $asked->string('how')->value() === 'fill' ? $around->filled() : $around->centred();
             }
         }
 
-        throw new RefusedEdit('Choose a thing.');
+        throw new RefusedEdit('Choose a fixture.');
     }
 }

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Drafting\Polylines;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\OpenEdge;
 
 /** Guards along the edges over which one can fall: of the chosen floor opening, stair or room outdoors, or of the whole storey. */
-final readonly class GuardEdges implements Draws
+final readonly class GuardEdges implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
@@ -40,7 +40,7 @@ final readonly class GuardEdges implements Draws
         $ids = (new NewElements($layout))->nextIds($this->list(), count($guards));
         $add = static fn(int $number): Add => new Add($storey->id, DrawGuard::guard($ids[$number], $guards[$number], $asked, $layout));
 
-        return new Together(
+        return new EditGroup(
             array_map($add, array_keys($guards)),
             count($guards) === 1 ? 'a guard along the open edge' : count($guards).' guards along the open edges',
         );

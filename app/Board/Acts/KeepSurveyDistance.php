@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
@@ -15,7 +15,7 @@ use Heurema\Layout\SurveyDistance;
 use Heurema\Layout\Words\SurveyRole;
 
 /** A distance taped on site, held against the drawn one between two points. */
-final readonly class KeepSurveyDistance implements Draws
+final readonly class KeepSurveyDistance implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

@@ -13,9 +13,9 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Opening;
@@ -42,7 +42,7 @@ final readonly class KeepTapedHeight implements Act
             }
         }
 
-        return $edits === [] ? throw new RefusedEdit('Type what was taped.') : new Together($edits, 'Taped heights kept');
+        return $edits === [] ? throw new RefusedEdit('Type what was taped.') : new EditGroup($edits, 'Taped heights kept');
     }
 
     /** @return list<TapedHeight> that an element has */

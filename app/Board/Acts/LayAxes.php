@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Drafting\AxisGrid;
 use Heurema\Layout\Edit\Edit;
@@ -15,7 +15,7 @@ use Heurema\Units\ReadLength;
 use Heurema\Units\SpacingReader;
 
 /** Axes by typed distances across and up, from where it was pointed at or the corner of what is drawn. */
-final readonly class LayAxes implements Draws
+final readonly class LayAxes implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

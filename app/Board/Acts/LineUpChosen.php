@@ -7,7 +7,7 @@ namespace App\Board\Acts;
 use App\Board\Act;
 use App\Board\ActInput;
 use Heurema\Drafting\LineUp;
-use Heurema\Drafting\Several;
+use Heurema\Drafting\Selection;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
@@ -17,7 +17,7 @@ final readonly class LineUpChosen implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $several = new Several(new Home($layout), $asked->several());
+        $several = new Selection(new Home($layout), $asked->several());
 
         return match ($asked->string('along')->value()) {
             'spaced-across' => $several->space(true),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use App\Board\RefusedValue;
 use App\Board\UsualWalls;
@@ -13,7 +13,7 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
-use Heurema\Layout\Edit\Together;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Intake\ListedRoom;
 use Heurema\Layout\Intake\RoomArrangement;
@@ -24,7 +24,7 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 
 /** Typed rooms as blocks, beside what is drawn. */
-final readonly class ListBlocks implements Draws
+final readonly class ListBlocks implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
@@ -38,7 +38,7 @@ final readonly class ListBlocks implements Draws
         $ids = (new NewElements($layout))->nextIds($this->list(), count($rooms));
         $add = static fn(string $id, ListedRoom $room, Box $box): Add => new Add($storey->id, RoomArrangement::block($id, $room, $box));
 
-        return new Together(array_map($add, $ids, $rooms, $boxes), count($rooms).' blocks added');
+        return new EditGroup(array_map($add, $ids, $rooms, $boxes), count($rooms).' blocks added');
     }
 
     /** A metre to the right of all that is drawn on a storey. */

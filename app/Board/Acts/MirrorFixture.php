@@ -14,7 +14,7 @@ use Heurema\Layout\Edit\Mirror;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 
-/** The chosen thing turned over, or all that is chosen mirrored about a line that was pointed at. */
+/** The chosen fixture turned over, or all that is chosen mirrored about a line that was pointed at. */
 final readonly class MirrorFixture implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit

@@ -10,39 +10,39 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\Move;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 
-/** The chosen thing moved along the wall that it has its back to, to the right as one faces it, and up; in mm. */
+/** The chosen fixture moved along the wall that it has its back to, to the right as one faces it, and up; in mm. */
 final readonly class MoveAtWall implements Act
 {
     private const NOTHING = 0.001;
 
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $thing = (new Draft($layout))->get($asked->select(), Fixture::class);
+        $fixture = (new Draft($layout))->get($asked->select(), Fixture::class);
         [$right, $up] = [self::distance($asked, 'right'), self::distance($asked, 'higher')];
         $edits = [];
         if (abs($right) > self::NOTHING) {
-            $along = Point::towards($thing->facing)->left()->times($right);
-            $edits[] = new Move([$thing->id], new Point(round($along->x, 4), round($along->y, 4)));
+            $along = Point::towards($fixture->facing)->left()->times($right);
+            $edits[] = new Move([$fixture->id], new Point(round($along->x, 4), round($along->y, 4)));
         }
         if (abs($up) > self::NOTHING) {
-            $edits[] = new ChangeValues($thing->id, ['base' => round($this->raised($thing, $up), 4)]);
+            $edits[] = new ChangeValues($fixture->id, ['base' => round($this->raised($fixture, $up), 4)]);
         }
 
-        return $edits === [] ? throw new RefusedEdit('It is where it was.') : new Together($edits, "{$thing->id} moved at its wall");
+        return $edits === [] ? throw new RefusedEdit('It is where it was.') : new EditGroup($edits, "{$fixture->id} moved at its wall");
     }
 
-    private function raised(Fixture $thing, float $up): float
+    private function raised(Fixture $fixture, float $up): float
     {
-        if ($thing->base === null && $thing->kind->hangs()) {
+        if ($fixture->base === null && $fixture->kind->hangs()) {
             throw new RefusedEdit('Nobody said how high it hangs: say that first.');
         }
-        $base = ($thing->base ?? 0.0) + $up;
+        $base = ($fixture->base ?? 0.0) + $up;
 
         return $base < -self::NOTHING ? throw new RefusedEdit('It would hang below the floor.') : max(0.0, $base);
     }

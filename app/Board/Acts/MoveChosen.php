@@ -7,7 +7,7 @@ namespace App\Board\Acts;
 use App\Board\Act;
 use App\Board\ActInput;
 use Heurema\Drafting\Carried;
-use Heurema\Drafting\InLine;
+use Heurema\Drafting\CollinearWalls;
 use Heurema\Drafting\MoveWall;
 use Heurema\Geometry\Motion;
 use Heurema\Layout\Edit\Draft;
@@ -34,7 +34,11 @@ final readonly class MoveChosen implements Act
         $chosen = (new Draft($layout))->find($asked->select());
 
         return match ($chosen->list) {
-            ElementList::Walls => new MoveWall($chosen->id(), $asked->point('by'), InLine::tryFrom($asked->string('in_line')->value())),
+            ElementList::Walls => new MoveWall(
+                $chosen->id(),
+                $asked->point('by'),
+                CollinearWalls::tryFrom($asked->string('in_line')->value()),
+            ),
             ElementList::Rooms => throw new RefusedEdit('A room goes with its walls: move one of them.'),
             ElementList::Storeys => throw new RefusedEdit('A storey stays where it is.'),
             ElementList::Stairs => new Move(self::withOpening($chosen->id(), $asked, $layout), $asked->point('by')),

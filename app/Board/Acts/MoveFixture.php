@@ -14,25 +14,25 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 
-/** The chosen thing brought to a place: against a wall that is near, unless it is to stay free. */
+/** The chosen fixture brought to a place: against a wall that is near, unless it is to stay free. */
 final readonly class MoveFixture implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $at = $asked->point('at');
-        foreach ((new Home($layout))->fixtures as $thing) {
-            if ($thing->id() === $asked->select()) {
-                [$width, $depth] = [$thing->fixture->width ?? 0.0, $thing->fixture->depth ?? 0.0];
-                $middle = $at->plus(Point::towards($thing->fixture->facing)->times($depth / 2));
-                $settled = $asked->boolean('free') ? null : (new AgainstWalls($thing->plan))->of($middle, $width, $depth);
+        foreach ((new Home($layout))->fixtures as $placed) {
+            if ($placed->id() === $asked->select()) {
+                [$width, $depth] = [$placed->fixture->width ?? 0.0, $placed->fixture->depth ?? 0.0];
+                $middle = $at->plus(Point::towards($placed->fixture->facing)->times($depth / 2));
+                $settled = $asked->boolean('free') ? null : (new AgainstWalls($placed->plan))->of($middle, $width, $depth);
 
                 return new ChangeValues(
-                    $thing->id(),
+                    $placed->id(),
                     $settled === null ? ['at' => $at->toArray()] : ['at' => $settled->at->toArray(), 'facing' => $settled->facing],
                 );
             }
         }
 
-        throw new RefusedEdit('Choose a thing.');
+        throw new RefusedEdit('Choose a fixture.');
     }
 }

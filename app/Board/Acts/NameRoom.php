@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
@@ -15,7 +15,7 @@ use Heurema\Layout\Room;
 use Heurema\Layout\Words\RoomUse;
 
 /** A closed space gets its use, and its name. */
-final readonly class NameRoom implements Draws
+final readonly class NameRoom implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use App\Board\UsualWalls;
 use Heurema\Layout\Edit\Edit;
@@ -17,7 +17,7 @@ use Heurema\Layout\Words\WallType;
 use Heurema\Spatial\StoreyPlan;
 
 /** Another wall beside the chosen one, at a clear distance; inside the home it is an inner one. */
-final readonly class OffsetWall implements Draws
+final readonly class OffsetWall implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

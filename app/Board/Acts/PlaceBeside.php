@@ -6,21 +6,21 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Board\ActInput;
-use Heurema\Drafting\From;
-use Heurema\Drafting\Related;
+use Heurema\Drafting\BesideAnother;
+use Heurema\Drafting\MeasuredFrom;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
 
-/** The chosen thing or opening at a distance from something else. */
+/** The chosen fixture or opening at a distance from something else. */
 final readonly class PlaceBeside implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        return new Related(
+        return new BesideAnother(
             $asked->select(),
-            $asked->word('mine', From::Near),
+            $asked->word('mine', MeasuredFrom::Near),
             $asked->string('other')->value(),
-            $asked->word('theirs', From::Near),
+            $asked->word('theirs', MeasuredFrom::Near),
             $asked->length('distance', $layout),
             $asked->string('along')->value() === 'ahead',
         );

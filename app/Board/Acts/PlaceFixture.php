@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\LengthField;
 use App\Board\Library;
 use App\Board\NewElements;
@@ -21,7 +21,7 @@ use Heurema\Units\UnreadableLength;
  * A fixture of the list, settled against the wall nearest to the place that was pointed at: as usual, or like one that was drawn before, in
  * the size that was typed.
  */
-final readonly class PlaceFixture implements Draws
+final readonly class PlaceFixture implements DrawingAct
 {
     private const SIZES = ['width', 'depth', 'height', 'base'];
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use App\Board\OpeningLibrary;
 use Heurema\Drafting\OpeningPlace;
@@ -17,7 +17,7 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\Words\OpeningKind;
 
 /** Openings in the chosen wall, or the chosen opening, placed in a stretch of the wall as one says it. */
-final readonly class PlaceOpenings implements Draws
+final readonly class PlaceOpenings implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
@@ -18,7 +18,7 @@ use Heurema\Layout\SlopedCeiling;
 use Heurema\Spatial\Home;
 
 /** A window in the sloped ceiling of the room that was pointed at, its lower edge there, or straight up or down the slope at a height. */
-final readonly class PlaceRoofWindow implements Draws
+final readonly class PlaceRoofWindow implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

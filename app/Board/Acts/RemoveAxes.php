@@ -8,9 +8,9 @@ use App\Board\Act;
 use App\Board\ActInput;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Layout;
 
 /** All axes, taken away; what was built on them stays. */
@@ -22,7 +22,7 @@ final readonly class RemoveAxes implements Act
             throw new RefusedEdit('There are no axes.');
         }
 
-        return new Together(
+        return new EditGroup(
             [new Remove(array_map(static fn(Axis $axis): string => $axis->id, $layout->axes))],
             count($layout->axes).' axes removed',
         );

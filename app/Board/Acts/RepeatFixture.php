@@ -5,25 +5,25 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\CopyElements;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
-use Heurema\Layout\Edit\Together;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 
-/** The chosen thing repeated in a row beside itself, with a clear distance between one and the next. */
-final readonly class RepeatFixture implements Draws
+/** The chosen fixture repeated in a row beside itself, with a clear distance between one and the next. */
+final readonly class RepeatFixture implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $thing = (new Draft($layout))->get($asked->select(), Fixture::class);
-        $apart = ($thing->width ?? 0.0) + $asked->length('distance', $layout);
-        $right = Point::towards($thing->facing - 90)->times($asked->string('side')->value() === 'left' ? -$apart : $apart);
+        $fixture = (new Draft($layout))->get($asked->select(), Fixture::class);
+        $apart = ($fixture->width ?? 0.0) + $asked->length('distance', $layout);
+        $right = Point::towards($fixture->facing - 90)->times($asked->string('side')->value() === 'left' ? -$apart : $apart);
         $ids = (new NewElements($layout))->nextIds(ElementList::Fixtures, max(1, min(50, $asked->integer('count'))));
         $copies = array_map(
             static fn(string $id, int $number): Edit => new CopyElements([$asked->select() => $id], $right->times($number + 1)),
@@ -31,7 +31,7 @@ final readonly class RepeatFixture implements Draws
             array_keys($ids),
         );
 
-        return new Together($copies, "{$asked->select()} repeated");
+        return new EditGroup($copies, "{$asked->select()} repeated");
     }
 
     public function list(): ElementList

@@ -15,27 +15,27 @@ use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 
-/** The centre line of the chosen thing brought to a typed distance from the wall at one of its sides. */
+/** The centre line of the chosen fixture brought to a typed distance from the wall at one of its sides. */
 final readonly class SetCentreLine implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $wanted = $asked->length('distance', $layout);
-        foreach ((new Home($layout))->fixtures as $thing) {
-            if ($thing->id() === $asked->select()) {
-                $toWall = $this->side($thing, $asked->string('side')->value() === 'left' ? -1 : 1);
+        foreach ((new Home($layout))->fixtures as $fixture) {
+            if ($fixture->id() === $asked->select()) {
+                $toWall = $this->side($fixture, $asked->string('side')->value() === 'left' ? -1 : 1);
 
-                return new Move([$thing->id()], $toWall->direction()->times($toWall->length() - $wanted));
+                return new Move([$fixture->id()], $toWall->direction()->times($toWall->length() - $wanted));
             }
         }
 
-        throw new RefusedEdit('Choose a thing.');
+        throw new RefusedEdit('Choose a fixture.');
     }
 
-    private function side(PlacedFixture $thing, int $side): Segment
+    private function side(PlacedFixture $fixture, int $side): Segment
     {
-        foreach ((new WallOffsets($thing))->sides() as $toWall) {
-            if ($toWall->length() > 0 && $toWall->direction()->dot($thing->frame->xAxis) * $side > 0) {
+        foreach ((new WallOffsets($fixture))->sides() as $toWall) {
+            if ($toWall->length() > 0 && $toWall->direction()->dot($fixture->frame->xAxis) * $side > 0) {
                 return $toWall;
             }
         }

@@ -6,7 +6,7 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Board\ActInput;
-use Heurema\Drafting\InLine;
+use Heurema\Drafting\CollinearWalls;
 use Heurema\Drafting\SetDimension as Dimensioned;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Edit;
@@ -24,7 +24,7 @@ final readonly class SetDimension implements Act
             $asked->length('distance', $layout),
             $element,
             $end === 'from',
-            InLine::tryFrom($asked->string('in_line')->value()),
+            CollinearWalls::tryFrom($asked->string('in_line')->value()),
         );
     }
 }

@@ -6,7 +6,7 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Board\ActInput;
-use Heurema\Drafting\InLine;
+use Heurema\Drafting\CollinearWalls;
 use Heurema\Drafting\MoveWall;
 use Heurema\Drafting\WallDistances;
 use Heurema\Layout\Edit\Edit;
@@ -26,7 +26,7 @@ final readonly class SetDistance implements Act
         $datum = $asked->word('datum', WallDatum::Finished);
         foreach (WallDistances::of(new StoreyPlan($storey), $wall) as $distance) {
             if ($distance->other->id === $asked->string('other')->value() && $distance->side->value === $asked->string('side')->value()) {
-                $inLine = InLine::tryFrom($asked->string('in_line')->value());
+                $inLine = CollinearWalls::tryFrom($asked->string('in_line')->value());
 
                 return $asked->string('moves')->value() === 'other'
                     ? new MoveWall($distance->other->id, $distance->moveOther($wanted, $datum), $inLine)

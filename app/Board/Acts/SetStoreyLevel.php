@@ -11,8 +11,8 @@ use App\Board\SignedLength;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 
@@ -41,6 +41,6 @@ final readonly class SetStoreyLevel implements Act
             }
         }
 
-        return new Together($edits, "Level of {$chosen->element->name} set");
+        return new EditGroup($edits, "Level of {$chosen->element->name} set");
     }
 }

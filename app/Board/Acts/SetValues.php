@@ -11,8 +11,8 @@ use App\Board\TypedValues;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Element;
 use Heurema\Layout\Layout;
 
@@ -36,7 +36,7 @@ final readonly class SetValues implements Act
 
         return $edits === []
             ? throw new RefusedEdit('None of them is changed by that.')
-            : new Together($edits, count($edits).' elements set');
+            : new EditGroup($edits, count($edits).' elements set');
     }
 
     /** @return array<string, string> what several can share, as it would be typed */

@@ -6,7 +6,7 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Board\ActInput;
-use Heurema\Drafting\InLine;
+use Heurema\Drafting\CollinearWalls;
 use Heurema\Drafting\TapedPull;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
@@ -31,7 +31,7 @@ final readonly class TakeTaped implements Act
         $wall = TapedPull::walls($taped, (new Home($layout))->plans[$taped->storey])[$end]
             ?? throw new RefusedEdit('No wall stands across that end of it.');
 
-        return new TapedPull($taped->id, $wall->id, $end === 'from', InLine::tryFrom($asked->string('in_line')->value()));
+        return new TapedPull($taped->id, $wall->id, $end === 'from', CollinearWalls::tryFrom($asked->string('in_line')->value()));
     }
 
     private function height(SurveyDistance $taped, Layout $layout): Edit

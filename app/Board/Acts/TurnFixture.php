@@ -8,7 +8,7 @@ use App\Board\Act;
 use App\Board\ActInput;
 use Heurema\Drafting\AgainstWalls;
 use Heurema\Drafting\Carried;
-use Heurema\Drafting\Several;
+use Heurema\Drafting\Selection;
 use Heurema\Geometry\Motion;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\ChangeValues;
@@ -18,7 +18,7 @@ use Heurema\Layout\Layout;
 use Heurema\Spatial\Home;
 
 /**
- * What is chosen turned a quarter to the left: several about the middle of all, a thing about its own, then out of walls, its back against
+ * What is chosen turned a quarter to the left: several about the middle of all, a fixture about its own, then out of walls, its back to
  * the one behind it; a block about its own.
  */
 final readonly class TurnFixture implements Act
@@ -29,19 +29,19 @@ final readonly class TurnFixture implements Act
         if ($asked->several() !== []) {
             return new Carried(
                 $asked->several(),
-                Motion::turned((new Several($home, $asked->several()))->middle(), 90),
+                Motion::turned((new Selection($home, $asked->several()))->middle(), 90),
                 count($asked->several()).' elements turned',
             );
         }
-        foreach ($home->fixtures as $thing) {
-            if ($thing->id() === $asked->select()) {
-                [$width, $depth] = [$thing->fixture->width ?? 0.0, $thing->fixture->depth ?? 0.0];
-                $middle = $thing->frame->toPlan(new Point(0, $depth / 2));
-                $facing = fmod($thing->fixture->facing + 90, 360);
+        foreach ($home->fixtures as $placed) {
+            if ($placed->id() === $asked->select()) {
+                [$width, $depth] = [$placed->fixture->width ?? 0.0, $placed->fixture->depth ?? 0.0];
+                $middle = $placed->frame->toPlan(new Point(0, $depth / 2));
+                $facing = fmod($placed->fixture->facing + 90, 360);
 
                 return new ChangeValues(
-                    $thing->id(),
-                    ['facing' => $facing, 'at' => (new AgainstWalls($thing->plan))->facing($middle, $facing, $width, $depth)->toArray()],
+                    $placed->id(),
+                    ['facing' => $facing, 'at' => (new AgainstWalls($placed->plan))->facing($middle, $facing, $width, $depth)->toArray()],
                 );
             }
         }
@@ -52,6 +52,6 @@ final readonly class TurnFixture implements Act
             }
         }
 
-        throw new RefusedEdit('Choose a thing or a block.');
+        throw new RefusedEdit('Choose a fixture or a block.');
     }
 }

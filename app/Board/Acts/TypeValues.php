@@ -84,7 +84,7 @@ final readonly class TypeValues implements Act
     }
 
     /**
-     * A thing in a corner stays in it with another width.
+     * A fixture in a corner stays in it with another width.
      *
      * @return array<string, mixed>
      */
@@ -93,9 +93,9 @@ final readonly class TypeValues implements Act
         if (!is_float($width)) {
             return [];
         }
-        foreach ((new Home($layout))->fixtures as $thing) {
-            if ($thing->id() === $id && $thing->fixture->width !== $width) {
-                return ['at' => (new AgainstWalls($thing->plan))->resized($thing, $width)->toArray()];
+        foreach ((new Home($layout))->fixtures as $placed) {
+            if ($placed->id() === $id && $placed->fixture->width !== $width) {
+                return ['at' => (new AgainstWalls($placed->plan))->resized($placed, $width)->toArray()];
             }
         }
 

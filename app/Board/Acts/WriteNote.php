@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Board\Acts;
 
 use App\Board\ActInput;
-use App\Board\Draws;
+use App\Board\DrawingAct;
 use App\Board\NewElements;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
@@ -14,7 +14,7 @@ use Heurema\Layout\Layout;
 use Heurema\Layout\Note;
 
 /** A note where it was pointed at; its text is typed beside the plan. */
-final readonly class WriteNote implements Draws
+final readonly class WriteNote implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {

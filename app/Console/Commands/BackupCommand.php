@@ -12,7 +12,7 @@ use Illuminate\Support\Str;
 /** Exit 0: made, and restored once into a second database to be sure; 1: there is none. */
 final class BackupCommand extends Command
 {
-    use Complains;
+    use WritesErrors;
 
     protected $signature = 'heurema:backup {file : where it goes, a zip archive}';
 

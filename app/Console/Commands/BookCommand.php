@@ -17,7 +17,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Reads a rule book and runs its examples. Exit 0: all say what they should; 1: some do not; 2: the book cannot be read. */
 final class BookCommand extends Command
 {
-    use Complains;
+    use WritesErrors;
 
     private const UNREADABLE = 2;
 

@@ -14,7 +14,7 @@ use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
 use Heurema\Review\Verdict;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Rulebook\UnreadableRuleBook;
 use Heurema\Spatial\Home;
 use Illuminate\Console\Command;
@@ -23,7 +23,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Checks a home in a file without any database. Exit 0: nothing violated; 1: something violated; 2: the input cannot be read. */
 final class CheckCommand extends Command
 {
-    use Complains;
+    use WritesErrors;
 
     private const DEFAULT_BOOK = 'us-irc-2021';
     private const UNREADABLE = 2;
@@ -38,7 +38,7 @@ final class CheckCommand extends Command
 
     protected $description = 'Check a layout file against rule books';
 
-    public function handle(Examiner $examiner, Shelf $shelf): int
+    public function handle(Examiner $examiner, RuleBookLibrary $shelf): int
     {
         $start = hrtime(true);
         try {
@@ -162,7 +162,7 @@ final class CheckCommand extends Command
             "    {$finding->subject->name()}",
         ];
         if ($finding->measuredText() !== null) {
-            $short = $finding->shortText() === null ? '' : ", off by {$finding->shortText()}";
+            $short = $finding->missedText() === null ? '' : ", {$finding->missedText()} {$finding->missedWay()}";
             $lines[] = "    measured {$finding->measuredText()}, limit {$finding->limitText()}{$short}";
         }
         foreach ([$finding->reason(), ...$finding->working()] as $text) {

@@ -25,7 +25,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Writes a home that can be read in another form, to standard output. Exit 2: it cannot be read or written. */
 final class ExportCommand extends Command
 {
-    use Complains;
+    use WritesErrors;
 
     private const UNREADABLE = 2;
 

@@ -14,7 +14,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Reads a typed length and prints how it was understood. Exit 2 when it is refused. */
 final class LengthCommand extends Command
 {
-    use Complains;
+    use WritesErrors;
 
     protected $signature = 'heurema:length
         {text? : a length as people type it}

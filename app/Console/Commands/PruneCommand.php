@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\FoldEdits;
-use App\Actions\LayUnderlay;
+use App\Actions\PlacePictureBeneath;
 use App\Actions\RemoveHome;
 use App\Actions\RemovePeople;
 use App\Http\Middleware\DoneOnce;
@@ -63,7 +63,7 @@ final class PruneCommand extends Command
         DB::table('done_jobs')->where('done_at', '<', now()->subDays(Once::DAYS))->delete();
         DB::table('presses')->where('pressed_at', '<', now()->subDays(DoneOnce::DAYS))->delete();
         DB::table('failed_jobs')->where('failed_at', '<', now()->subDays(self::DAYS))->delete();
-        PendingPage::query()->where('updated_at', '<', now()->subDays(self::PAGE_DAYS))->get()->each(LayUnderlay::drop(...));
+        PendingPage::query()->where('updated_at', '<', now()->subDays(self::PAGE_DAYS))->get()->each(PlacePictureBeneath::drop(...));
         Sessions::prune();
         $this->pruneBooks();
         $this->pruneLetters();

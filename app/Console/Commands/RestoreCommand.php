@@ -11,8 +11,8 @@ use Illuminate\Console\Command;
 /** Exit 0: what the backup holds is there again; 1: refused, nothing has changed. While it is put back nobody is served. */
 final class RestoreCommand extends Command
 {
-    use Complains;
-    use ServesNobody;
+    use WritesErrors;
+    use MaintenanceMode;
 
     protected $signature = 'heurema:restore {file : a backup} {--over : in place of what the database holds}';
 

@@ -16,8 +16,8 @@ use Illuminate\Support\Facades\File;
  */
 final class UpgradeCommand extends Command
 {
-    use Complains;
-    use ServesNobody;
+    use WritesErrors;
+    use MaintenanceMode;
 
     /** In the storage folder. */
     public const BACKUPS = 'app/backups';

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\CodeRequest;
 use App\Http\SignedIn;
-use App\Security\OwedCode;
+use App\Security\PendingCode;
 use App\Security\SecondStep;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,20 +18,20 @@ final class CodeController
 {
     public function create(Request $request): View|RedirectResponse
     {
-        return OwedCode::in($request->session()) === null ? redirect()->route('sign-in') : view('sign-in-code');
+        return PendingCode::in($request->session()) === null ? redirect()->route('sign-in') : view('sign-in-code');
     }
 
     /** @throws ValidationException */
     public function store(CodeRequest $request, SecondStep $second): RedirectResponse
     {
-        $owed = OwedCode::in($request->session());
+        $owed = PendingCode::in($request->session());
         if ($owed === null) {
             return redirect()->route('sign-in');
         }
         if (!$second->takes($owed->user, $request->string('code')->value())) {
             throw ValidationException::withMessages(['code' => 'That is not the code that it shows now, or it has been used.']);
         }
-        OwedCode::paid($request->session());
+        PendingCode::paid($request->session());
 
         return SignedIn::as($request, $owed->user, $owed->remember);
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\BeginDrawing;
-use App\Actions\LayUnderlay;
+use App\Actions\PlacePictureBeneath;
 use App\Http\Requests\NewDrawing;
 use App\Intake\UnreadableHomeFile;
 use App\Models\User;
 use App\Pages\Desk;
-use App\Tracing\PdfPage;
+use App\Pictures\PdfPage;
 use Heurema\Layout\Intake\UnreadableRoomList;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -27,7 +27,7 @@ final class DrawingController
         #[CurrentUser]
         User $user,
         BeginDrawing $action,
-        LayUnderlay $underlays,
+        PlacePictureBeneath $pictures,
     ): RedirectResponse|Response {
         try {
             $picture = $drawing->picture();
@@ -48,7 +48,7 @@ final class DrawingController
 
         if ($picture !== null) {
             $storey = $scheme->layout->storeys[0]->id;
-            $picture instanceof PdfPage ? $underlays->layPage($scheme, $storey, $picture) : $underlays->lay($scheme, $storey, $picture);
+            $picture instanceof PdfPage ? $pictures->layPage($scheme, $storey, $picture) : $pictures->lay($scheme, $storey, $picture);
         }
 
         return $file?->import !== null

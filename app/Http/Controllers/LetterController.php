@@ -10,6 +10,7 @@ use App\Exchange\IssueArchive;
 use App\Exchange\IssueVersion;
 use App\Http\LetterFile;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Requests\LetterRequest;
 use App\Letters\LetterDraft;
 use App\Letters\PrintedLetters;
 use App\Models\RefusedRuling;
@@ -82,7 +83,7 @@ final readonly class LetterController
         };
     }
 
-    public function store(Request $request, Revision $revision, #[CurrentUser] User $user, SendLetter $action): RedirectResponse
+    public function store(LetterRequest $request, Revision $revision, #[CurrentUser] User $user, SendLetter $action): RedirectResponse
     {
         try {
             $letter = $action->send($this->draft($request, $revision), $user);
@@ -115,11 +116,11 @@ final readonly class LetterController
     /** @return list<list<string|float|int|bool|null>> */
     private static function table(LetterDraft $draft): array
     {
-        $rows = [['Number', 'Where', 'Thing', 'Clause', 'Rule', 'Measured', 'Required', 'Off by', 'Ruling', 'Words']];
+        $rows = [['Number', 'Where', 'Element', 'Clause', 'Rule', 'Measured', 'Required', 'Missed by', 'Ruling', 'Words']];
         foreach ($draft->items as $item) {
             $rows[] = [
                 $item->number, $item->room, $item->subject(), $item->clause(), $item->title(), $item->finding?->measuredText(),
-                $item->finding?->limitText(), $item->finding?->shortText(), $item->kind(), $item->words(),
+                $item->finding?->limitText(), $item->finding?->missedText(), $item->kind(), $item->words(),
             ];
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\LayUnderlay;
+use App\Actions\PlacePictureBeneath;
 use App\Models\PendingPage;
 use App\Models\Scheme;
 use Illuminate\Http\RedirectResponse;
@@ -13,7 +13,7 @@ use Illuminate\Http\Response;
 /** Pages of PDFs that are being drawn. */
 final readonly class PendingPageController
 {
-    public function __construct(private LayUnderlay $action) {}
+    public function __construct(private PlacePictureBeneath $action) {}
 
     /** How far a page has come; asked for again and again. Once it has been drawn the board is shown with it. */
     public function show(Scheme $scheme, int $page): Response

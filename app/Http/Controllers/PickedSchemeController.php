@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PickedSchemeRequest;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 /** The one scheme of a project that is picked. */
 final class PickedSchemeController
 {
-    public function store(Request $request, Project $project, #[CurrentUser] User $user): RedirectResponse
+    public function store(PickedSchemeRequest $request, Project $project, #[CurrentUser] User $user): RedirectResponse
     {
         $scheme = $project->schemes()->findOrFail($request->integer('scheme'));
         $project->update(['picked_scheme_id' => $scheme->id]);

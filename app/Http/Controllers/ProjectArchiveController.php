@@ -12,7 +12,7 @@ use App\Http\Requests\ProjectArchiveUpload;
 use App\Models\Project;
 use App\Models\User;
 use App\Pages\Desk;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -21,7 +21,7 @@ use Illuminate\Support\Str;
 /** Whole projects, handed out and taken in as one archive. */
 final class ProjectArchiveController
 {
-    public function show(Project $project, Shelf $shelf): Response
+    public function show(Project $project, RuleBookLibrary $shelf): Response
     {
         $name = Str::slug($project->name);
 

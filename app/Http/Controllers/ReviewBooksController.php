@@ -9,14 +9,14 @@ use App\Http\Requests\BooksRequest;
 use App\Models\RefusedRuling;
 use App\Models\Revision;
 use App\Models\User;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 
 /** The rule books that a review is held against. */
 final readonly class ReviewBooksController
 {
-    public function __construct(private Shelf $shelf) {}
+    public function __construct(private RuleBookLibrary $shelf) {}
 
     public function update(BooksRequest $request, Revision $revision, #[CurrentUser] User $user, ChooseBooks $action): RedirectResponse
     {

@@ -10,8 +10,8 @@ use App\Http\Requests\RoomUsesRequest;
 use App\Models\Scheme;
 use App\Models\User;
 use Heurema\Layout\Edit\ChangeValues;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 
@@ -27,7 +27,7 @@ final class RoomUseController
             $uses,
         );
         try {
-            $action->edit($scheme, $user, $request->integer('version'), new Together($edits, 'Uses of rooms chosen'));
+            $action->edit($scheme, $user, $request->integer('version'), new EditGroup($edits, 'Uses of rooms chosen'));
         } catch (RefusedEdit $e) {
             return redirect()->route('board.file', $scheme)->withErrors(['uses' => $e->getMessage()]);
         } catch (StaleScheme) {

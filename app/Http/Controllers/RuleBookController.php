@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Pages\RuleBookPage;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 /** The rule books: to be read and searched. */
 final readonly class RuleBookController
 {
-    public function __construct(private Shelf $shelf) {}
+    public function __construct(private RuleBookLibrary $shelf) {}
 
     public function index(): View
     {

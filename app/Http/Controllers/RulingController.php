@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\RuleOnFindings;
+use App\Http\Requests\ChosenFindingRequest;
 use App\Http\Requests\RulingRequest;
 use App\Http\ReviewAnswer;
 use App\Models\RefusedRuling;
@@ -15,7 +16,6 @@ use Heurema\Review\Finding;
 use Heurema\Review\Report;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** What a reviewer decides about findings. */
@@ -44,7 +44,7 @@ final readonly class RulingController
     }
 
     /** The last ruling is undone. */
-    public function destroy(Request $request, Revision $revision, #[CurrentUser] User $user): Response|RedirectResponse
+    public function destroy(ChosenFindingRequest $request, Revision $revision, #[CurrentUser] User $user): Response|RedirectResponse
     {
         $problem = null;
         try {

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SignInRequest;
 use App\Http\SignedIn;
 use App\Models\User;
-use App\Security\OwedCode;
+use App\Security\PendingCode;
 use App\Security\Sessions;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,7 +36,7 @@ final class SessionController
             throw ValidationException::withMessages(['email' => 'No account has this address and password.']);
         }
         if ($user->hasCodes()) {
-            OwedCode::owe($request->session(), $user, $request->boolean('remember'));
+            PendingCode::owe($request->session(), $user, $request->boolean('remember'));
 
             return redirect()->route('sign-in.code');
         }

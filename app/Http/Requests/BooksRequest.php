@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Examination\BookList;
 use App\Examination\ChosenSettings;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -32,7 +32,7 @@ final class BooksRequest extends FormRequest
     }
 
     /** @return list<callable(Validator): void> */
-    public function after(Shelf $shelf): array
+    public function after(RuleBookLibrary $shelf): array
     {
         return [function (Validator $validator) use ($shelf): void {
             if ($validator->errors()->isEmpty()) {
@@ -52,7 +52,7 @@ final class BooksRequest extends FormRequest
      *
      * @return array<string, string>
      */
-    public function settings(Shelf $shelf): array
+    public function settings(RuleBookLibrary $shelf): array
     {
         $chosen = [];
         $known = $this->chosen($shelf)->known();
@@ -65,7 +65,7 @@ final class BooksRequest extends FormRequest
         return $chosen;
     }
 
-    private function checkSettings(Validator $validator, Shelf $shelf): void
+    private function checkSettings(Validator $validator, RuleBookLibrary $shelf): void
     {
         foreach ($this->settings($shelf) as $name => $value) {
             try {
@@ -76,7 +76,7 @@ final class BooksRequest extends FormRequest
         }
     }
 
-    private function chosen(Shelf $shelf): ChosenSettings
+    private function chosen(RuleBookLibrary $shelf): ChosenSettings
     {
         return new ChosenSettings(array_map($shelf->book(...), $this->books()));
     }

@@ -10,8 +10,8 @@ use App\Intake\UnreadableHomeFile;
 use App\Models\Scheme;
 use App\Models\User;
 use App\Pages\Desk;
-use App\Tracing\PdfPage;
-use App\Tracing\PictureFile;
+use App\Pictures\PdfPage;
+use App\Pictures\PictureFile;
 use Heurema\Layout\Intake\RoomArrangement;
 use Heurema\Layout\Intake\RoomList;
 use Heurema\Layout\Intake\RoomSize;
@@ -37,7 +37,7 @@ final class NewDrawing extends FormRequest
             'units' => ['required', Rule::enum(UnitSystem::class)],
             'between' => ['required', Rule::enum(RoomSize::class)],
             'rooms' => ['nullable', 'string', 'max:20000'],
-            'picture' => ['nullable', ...UnderlayRequest::RULES],
+            'picture' => ['nullable', ...PictureBeneathRequest::RULES],
             'file' => ['nullable', 'file', 'max:'.intdiv(HomeFile::LARGEST_BYTES, 1024)],
             'as_blocks' => ['nullable', 'boolean'],
             'page' => ['nullable', 'integer', 'between:1,500'],
@@ -53,7 +53,7 @@ final class NewDrawing extends FormRequest
             'copy_of.in' => 'There is no such home to copy.',
             'file.max' => 'The file is larger than 48 MB.',
             'file.uploaded' => 'The file did not arrive: it is larger than 48 MB, or the connection broke.',
-            ...UnderlayRequest::MESSAGES,
+            ...PictureBeneathRequest::MESSAGES,
         ];
     }
 
@@ -62,10 +62,10 @@ final class NewDrawing extends FormRequest
         return Country::from($this->string('country')->value());
     }
 
-    /** The picture to trace, if there is one. */
+    /** The picture to draw over, if there is one. */
     public function picture(): PictureFile|PdfPage|null
     {
-        return $this->hasFile('picture') ? UnderlayRequest::read($this->file('picture'), $this->integer('page', 1)) : null;
+        return $this->hasFile('picture') ? PictureBeneathRequest::read($this->file('picture'), $this->integer('page', 1)) : null;
     }
 
     /**

@@ -14,32 +14,32 @@ use Heurema\Spatial\SpaceSide;
 use Heurema\Spatial\StoreyPlan;
 
 /**
- * Puts a thing's back against a face near it, on the side of the wall that was pointed at, and away from the walls at its sides. In a
+ * Puts a fixture's back against a face near it, on the side of the wall that was pointed at, and away from the walls at its sides. In a
  * wall the nearest face counts, a room's first. Where it does not fit along a face the next one is tried; at last it stands off the
  * nearest.
  */
 final readonly class AgainstWalls
 {
-    /** What is nearer to a thing's side than this, in mm, draws it to itself. */
+    /** What is nearer to a fixture's side than this, in mm, draws it to itself. */
     public const REACH = 300.0;
 
     /** Of two faces as near the one in a room counts, which may be as much farther, mm. */
     private const ROOM_FIRST = 10.0;
 
-    /** So much of a thing's back, or of a short face, lies on the face that it stands against. */
+    /** So much of a fixture's back, or of a short face, lies on the face that it stands against. */
     private const LEANS = 0.25;
 
     /** What is this near to a wall, mm, stands at it. */
     private const TOUCHES = 1.0;
 
-    /** How a thing is moved off a face until it fits, mm. */
+    /** How a fixture is moved off a face until it fits, mm. */
     private const STEP = 10.0;
     private const FARTHEST_OFF = 1500.0;
 
     public function __construct(private StoreyPlan $plan) {}
 
     /**
-     * @param Point $at    the middle of the thing, or what was pointed at
+     * @param Point $at    the middle of the fixture, or what was pointed at
      * @param float $reach how far its nearest side may be from the face, mm
      *
      * @return PlacedAgainstWall|null null when no face is near enough, or none has room for it
@@ -63,7 +63,7 @@ final readonly class AgainstWalls
         return null;
     }
 
-    /** Where the back of a thing comes that faces a way and is to keep its middle: out of walls, and against the one behind it. */
+    /** Where the back of a fixture comes that faces a way and is to keep its middle: out of walls, and against the one behind it. */
     public function facing(Point $middle, float $facing, float $width, float $depth): Point
     {
         $way = Point::towards($facing);
@@ -83,11 +83,11 @@ final readonly class AgainstWalls
         return new Point(round($back->x, 4), round($back->y, 4));
     }
 
-    /** Where the back of a thing comes that gets another width: what stands in a corner stays in it. */
-    public function resized(PlacedFixture $thing, float $width): Point
+    /** Where the back of a fixture comes that gets another width: what stands in a corner stays in it. */
+    public function resized(PlacedFixture $placed, float $width): Point
     {
-        [$was, $depth] = [$thing->fixture->width ?? $width, $thing->fixture->depth ?? 0.0];
-        $frame = Frame::along($thing->frame->origin, $thing->frame->yAxis);
+        [$was, $depth] = [$placed->fixture->width ?? $width, $placed->fixture->depth ?? 0.0];
+        $frame = Frame::along($placed->frame->origin, $placed->frame->yAxis);
         $floor = $this->spaceAt($frame->toPlan(new Point($depth / 2, 0)))?->outline;
         foreach ($floor === null ? [] : (new FreeGaps($floor, $frame))->over(0.0, $depth) as [$low, $high]) {
             [$atLow, $atHigh] = [abs($low + $was / 2) <= self::TOUCHES, abs($high - $was / 2) <= self::TOUCHES];
@@ -98,13 +98,13 @@ final readonly class AgainstWalls
             }
         }
 
-        return $thing->fixture->at;
+        return $placed->fixture->at;
     }
 
     /**
-     * How far along a frame's y a thing in its middle goes to lie free, and against what is near above it; 0 where it fits nowhere.
+     * How far along a frame's y a fixture in its middle goes to lie free, and against what is near above it; 0 where it fits nowhere.
      *
-     * @param float $across the thing's size along x, mm
+     * @param float $across the fixture's size along x, mm
      * @param float $along  its size along y
      */
     private function shift(Polygon $floor, Frame $frame, float $across, float $along, float $reach): float

@@ -10,8 +10,8 @@ use Heurema\Geometry\Segment;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Layout;
 
 /**
@@ -63,7 +63,7 @@ final readonly class AxisGrid
             $added[] = new Add(null, new Axis($ids[$number], $name, $line->from, $line->to));
         }
 
-        return new Together($added, count($added).' axes laid');
+        return new EditGroup($added, count($added).' axes laid');
     }
 
     /** Where the first crossing is when nobody says: at the lower left corner of what is drawn, on the centre lines of its walls. */

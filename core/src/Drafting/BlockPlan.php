@@ -9,8 +9,8 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Block;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 
 /**
  * The blocks of a storey and what is done to one in relation to the others. Blocks that stand edge to edge are the thickness of a partition
@@ -298,7 +298,7 @@ final readonly class BlockPlan
 
     private function placed(Block $block, Box $box, string $words): Edit
     {
-        return new Together(
+        return new EditGroup(
             [new ChangeValues(
                 $block->id,
                 ['at' => $box->middle()->toArray(), 'width' => round($box->width(), 4), 'depth' => round($box->height(), 4)],
@@ -309,7 +309,7 @@ final readonly class BlockPlan
 
     private function both(Block $first, Box $a, Block $second, Box $b): Edit
     {
-        return new Together(
+        return new EditGroup(
             [$this->placed($first, $a, ''), $this->placed($second, $b, '')],
             "Blocks {$first->id} and {$second->id} swapped",
         );

@@ -7,8 +7,8 @@ namespace Heurema\Drafting;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\FixtureKind;
@@ -43,7 +43,7 @@ final readonly class ColumnsAtCrossings
             throw new RefusedEdit(ucfirst($this->kind->words()).'s stand there already.');
         }
 
-        return new Together(array_map($this->column(...), $empty, $ids(count($empty))), count($empty)." {$this->kind->words()}s added");
+        return new EditGroup(array_map($this->column(...), $empty, $ids(count($empty))), count($empty)." {$this->kind->words()}s added");
     }
 
     private function column(AxisCrossing $crossing, string $id): Add

@@ -8,12 +8,12 @@ use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeDocument;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\JoinWalls;
 use Heurema\Layout\Edit\Move;
 use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\SetHeights;
 use Heurema\Layout\Edit\SplitWall;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\UnreadableLayout;
@@ -62,7 +62,7 @@ final class EditReader
             'move_wall' => new MoveWall(
                 $place->object(['edit', 'id', 'left', 'by', 'in_line'])->get('id')->identifier(),
                 $place->optional('by')?->point() ?? $place->get('left')->elevation(),
-                $place->optional('in_line')?->word(InLine::class),
+                $place->optional('in_line')?->word(CollinearWalls::class),
             ),
             'split_wall' => new SplitWall(
                 $place->object(['edit', 'id', 'at', 'new_id'])->get('id')->identifier(),
@@ -74,7 +74,7 @@ final class EditReader
                 $place->get('second')->identifier(),
             ),
             'heights' => $this->heights($place->object(['edit', 'storey', 'ceiling', 'floor_thickness'])),
-            'together' => new Together(
+            'together' => new EditGroup(
                 array_map($this->edit(...), $place->object(['edit', 'edits', 'words'])->get('edits')->items(self::MOST)),
                 $place->get('words')->text(),
             ),

@@ -13,10 +13,10 @@ use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\Replace;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\FloorVoid;
 use Heurema\Layout\Storey;
 
@@ -48,7 +48,7 @@ final readonly class FloorOpening
             throw new RefusedEdit('Floor openings that overlap make one without an island in it.');
         }
 
-        return new Together([
+        return new EditGroup([
             new Remove(array_map(static fn(FloorVoid $void): string => $void->id, $met)),
             new Add($this->storey->id, new FloorVoid($id, $joined[0]->outer->simplified())),
         ], 'Floor openings joined');

@@ -6,7 +6,7 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Box;
 
-/** Along which of their edges, or through which middles, things are lined up. */
+/** Along which of their edges, or through which middles, fixtures are lined up. */
 enum LineUp: string
 {
     case Left = 'left';
@@ -16,7 +16,7 @@ enum LineUp: string
     case Across = 'across';
     case Up = 'up';
 
-    /** Where a thing stands by it, mm. */
+    /** Where a fixture stands by it, mm. */
     public function of(Box $box): float
     {
         return match ($this) {
@@ -29,7 +29,7 @@ enum LineUp: string
         };
     }
 
-    /** Does lining up move things to the right or left? */
+    /** Does lining up move fixtures to the right or left? */
     public function isSideways(): bool
     {
         return in_array($this, [self::Left, self::Right, self::Up], true);

@@ -30,8 +30,8 @@ final readonly class MoveWall implements Edit
     /** So near to a name, mm, a wall does not come. */
     private const BESIDE_NAME = 10.0;
 
-    /** @param InLine|null $inLine what walls in one line with it do; null: they stay where a wall across holds them, else they follow */
-    public function __construct(private string $id, private float|Point $by, private ?InLine $inLine = null) {}
+    /** @param CollinearWalls|null $inLine null: walls in one line with it stay where a wall across holds them, else they follow */
+    public function __construct(private string $id, private float|Point $by, private ?CollinearWalls $inLine = null) {}
 
     public function on(Draft $draft): void
     {

@@ -34,7 +34,7 @@ final class MovedWalls
         private readonly WallMeetings $meetings,
         private readonly Wall $wall,
         private readonly Point $by,
-        private readonly ?InLine $inLine,
+        private readonly ?CollinearWalls $inLine,
     ) {
         $this->take($wall);
         $followers = $this->followers();
@@ -65,9 +65,9 @@ final class MovedWalls
             return;
         }
         $this->moving[$wall->id] = $wall;
-        foreach ($this->inLine === InLine::Stay ? [] : WallMeetings::ENDS as $end) {
+        foreach ($this->inLine === CollinearWalls::Stay ? [] : WallMeetings::ENDS as $end) {
             foreach ($this->meetings->inLine($wall, $end) as [$other, $its]) {
-                if ($this->inLine === InLine::Follow || !$this->isHeld($wall, $end, $other, $its)) {
+                if ($this->inLine === CollinearWalls::Follow || !$this->isHeld($wall, $end, $other, $its)) {
                     $this->take($other);
                 }
             }

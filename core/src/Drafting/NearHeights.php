@@ -70,7 +70,7 @@ final class NearHeights
                 $heights['head'] += $one->head === null ? [] : [$name => $one->head];
                 $heights['sill'] += $one->opening->opening->kind === OpeningKind::Window ? [$name => $one->sill] : [];
             }
-            foreach ($wall->things as $one) {
+            foreach ($wall->fixtures as $one) {
                 [$kind, $name] = [$one->fixture->fixture->kind, $one->fixture->name()];
                 $heights['worktop'] += in_array($kind, self::BASE, true) ? [$name => $one->fixture->top() ?? $one->top()] : [];
                 $heights['underside'] += in_array($kind, self::HUNG, true) ? [$name => $one->bottom()] : [];

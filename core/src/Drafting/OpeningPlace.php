@@ -38,7 +38,7 @@ enum OpeningPlace: string
      * Where along the wall the middles come.
      *
      * @param float $width    of one opening
-     * @param float $distance from the corner or thing that bounds the stretch
+     * @param float $distance from the corner or fixture that bounds the stretch
      * @param int   $count    how many, when equally spaced: with equal stretches of wall between and beside them
      *
      * @return non-empty-list<float>

@@ -146,7 +146,7 @@ final readonly class RoomElevations
     {
         $face = self::face($run);
         $unknown = [];
-        [$openings, $things] = [$this->openings($run, $face), $this->things($face, $unknown)];
+        [$openings, $fixtures] = [$this->openings($run, $face), $this->fixtures($face, $unknown)];
         $tiles = array_map(fn(SpaceSide $side): ?float => $this->room->tilesUpTo($side->wall, $side->isLeftOfWall()), $run);
 
         return new WallElevation(
@@ -155,7 +155,7 @@ final readonly class RoomElevations
             $run[0]->isOpen(),
             $this->ceiling($face),
             $openings,
-            $things,
+            $fixtures,
             $this->soffits($face),
             $run[0]->isOpen() || in_array(null, $tiles, true) ? null : max($tiles),
             $cuts,
@@ -188,9 +188,9 @@ final readonly class RoomElevations
     /**
      * @param list<string> $unknown gets the names of those of which nobody said how high they are
      *
-     * @return list<ElevationThing>
+     * @return list<ElevationFixture>
      */
-    private function things(Segment $face, array &$unknown): array
+    private function fixtures(Segment $face, array &$unknown): array
     {
         $found = [];
         foreach ($this->home->fixturesOn($this->room->storey()) as $placed) {
@@ -203,17 +203,17 @@ final readonly class RoomElevations
             if ($bodies === null) {
                 $unknown = [...$unknown, ...$isAtWall ? [$placed->name()] : []];
             } elseif ($bodies !== []) {
-                $found[] = new ElevationThing($placed, $bodies, $isAtWall);
+                $found[] = new ElevationFixture($placed, $bodies, $isAtWall);
             }
         }
         // from the wall outwards: a unit hides the sink that is set in it
-        $reach = static fn(ElevationThing $one): float => round(max([0.0, ...array_map(
+        $reach = static fn(ElevationFixture $one): float => round(max([0.0, ...array_map(
             static fn(Point $corner): float => -$face->leftOf($corner),
             $one->fixture->outline->points ?? [],
         )]));
         usort(
             $found,
-            static fn(ElevationThing $a, ElevationThing $b): int => [$a->isAtWall, $reach($a)] <=> [$b->isAtWall, $reach($b)],
+            static fn(ElevationFixture $a, ElevationFixture $b): int => [$a->isAtWall, $reach($a)] <=> [$b->isAtWall, $reach($b)],
         );
 
         return $found;

@@ -18,14 +18,14 @@ final readonly class SetDimension implements Edit
      * @param Segment     $line    as it is drawn
      * @param string      $element id of what moves
      * @param bool        $atStart does it stand where the line begins?
-     * @param InLine|null $inLine  what walls in one line with a wall do
+     * @param CollinearWalls|null $inLine  what walls in one line with a wall do
      */
     public function __construct(
         private Segment $line,
         private float $wanted,
         private string $element,
         private bool $atStart,
-        private ?InLine $inLine = null,
+        private ?CollinearWalls $inLine = null,
     ) {}
 
     public function on(Draft $draft): void

@@ -9,7 +9,7 @@ final readonly class Stop
 {
     /**
      * @param float       $at      mm from the start of the line
-     * @param string|null $element id of the wall, opening or thing that goes along when the place is moved
+     * @param string|null $element id of the wall, opening or fixture that goes along when the place is moved
      */
     public function __construct(public float $at, public ?string $element = null) {}
 }

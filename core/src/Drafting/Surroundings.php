@@ -15,7 +15,7 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 
-/** What stands beside a thing on its four sides: the nearest wall or thing on each. */
+/** What stands beside a fixture on its four sides: the nearest wall or fixture on each. */
 final readonly class Surroundings
 {
     public const LEFT = 'left';
@@ -26,20 +26,20 @@ final readonly class Surroundings
     /** Farther away, mm, nobody asks. */
     private const FAR = 4000.0;
 
-    /** @var array<string, Segment> by side: from the middle of the thing's side to what is nearest */
+    /** @var array<string, Segment> by side: from the middle of the fixture's side to what is nearest */
     public array $gaps;
 
-    public function __construct(private PlacedFixture $thing, Home $home)
+    public function __construct(private PlacedFixture $placed, Home $home)
     {
-        [$width, $depth] = [$thing->fixture->width ?? 0.0, $thing->fixture->depth ?? 0.0];
-        $frame = $thing->frame;
+        [$width, $depth] = [$placed->fixture->width ?? 0.0, $placed->fixture->depth ?? 0.0];
+        $frame = $placed->frame;
         $others = [];
-        foreach ($home->fixturesOn($thing->storey()) as $other) {
-            if ($other->id() !== $thing->id() && $other->takesFloor && $other->outline !== null) {
+        foreach ($home->fixturesOn($placed->storey()) as $other) {
+            if ($other->id() !== $placed->id() && $other->takesFloor && $other->outline !== null) {
                 array_push($others, ...$other->outline->counterClockwise()->edges());
             }
         }
-        $things = new Obstacles($others);
+        $fixtures = new Obstacles($others);
         $gaps = [];
         foreach ([
             self::LEFT => [new Point(-$width / 2, $depth / 2), $frame->xAxis->times(-1), $depth],
@@ -52,7 +52,7 @@ final readonly class Surroundings
             $met = array_filter(
                 array_map(
                     static fn(Obstacles $obstacles): ?float => $obstacles->sweep(new Sweep($start, $way, -$half, $half))?->distance,
-                    [$thing->plan->mass->obstructions(), $things],
+                    [$placed->plan->mass->obstructions(), $fixtures],
                 ),
                 static fn(?float $distance): bool => $distance !== null,
             );
@@ -63,18 +63,18 @@ final readonly class Surroundings
         $this->gaps = $gaps;
     }
 
-    /** How wide the thing would be that fills the gap between what stands at its left and at its right; null where there is nothing. */
+    /** How wide the fixture would be that fills the gap between what stands at its left and at its right; null where there is nothing. */
     public function between(): ?float
     {
         return isset($this->gaps[self::LEFT], $this->gaps[self::RIGHT])
-            ? $this->gaps[self::LEFT]->length() + ($this->thing->fixture->width ?? 0.0) + $this->gaps[self::RIGHT]->length()
+            ? $this->gaps[self::LEFT]->length() + ($this->placed->fixture->width ?? 0.0) + $this->gaps[self::RIGHT]->length()
             : null;
     }
 
     /** @throws RefusedEdit when nothing stands on one of its sides */
     public function centred(): Edit
     {
-        return new Move([$this->thing->id()], $this->toMiddle());
+        return new Move([$this->placed->id()], $this->toMiddle());
     }
 
     /**
@@ -84,10 +84,10 @@ final readonly class Surroundings
      */
     public function filled(): Edit
     {
-        $at = $this->thing->fixture->at->plus($this->toMiddle());
+        $at = $this->placed->fixture->at->plus($this->toMiddle());
 
         return new ChangeValues(
-            $this->thing->id(),
+            $this->placed->id(),
             ['width' => round($this->between() ?? 0.0, 4), 'at' => [round($at->x, 4), round($at->y, 4)]],
         );
     }
@@ -99,6 +99,6 @@ final readonly class Surroundings
             throw new RefusedEdit('There is nothing near on both of its sides.');
         }
 
-        return $this->thing->frame->xAxis->times(($right->length() - $left->length()) / 2);
+        return $this->placed->frame->xAxis->times(($right->length() - $left->length()) / 2);
     }
 }

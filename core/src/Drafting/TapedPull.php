@@ -24,7 +24,12 @@ final readonly class TapedPull implements Edit
     private const SQUARE = 0.02;
 
     /** @param bool $atStart does the wall stand where the distance begins? */
-    public function __construct(private string $distance, private string $wall, private bool $atStart, private ?InLine $inLine = null) {}
+    public function __construct(
+        private string $distance,
+        private string $wall,
+        private bool $atStart,
+        private ?CollinearWalls $inLine = null,
+    ) {}
 
     public function on(Draft $draft): void
     {

@@ -8,8 +8,8 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 
@@ -49,7 +49,7 @@ final readonly class WallChain
         }
         $wall = $this->pen->draw($this->storey, $id, $line);
 
-        return $changes === [] ? $wall : new Together([...$changes, $wall], "Wall {$id} added");
+        return $changes === [] ? $wall : new EditGroup([...$changes, $wall], "Wall {$id} added");
     }
 
     /** The wall drawn last that ends where the drawn line does, and makes a corner with it. */

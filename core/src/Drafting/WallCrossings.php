@@ -21,17 +21,17 @@ final class WallCrossings
     /** @return list<Message> */
     public static function of(WallElevation $wall): array
     {
-        $things = array_values(array_filter($wall->things, static fn(ElevationThing $one): bool => $one->isAtWall));
+        $fixtures = array_values(array_filter($wall->fixtures, static fn(ElevationFixture $one): bool => $one->isAtWall));
 
-        return [...self::openings($wall, $things), ...self::small($things), ...self::tiles($wall, $things)];
+        return [...self::openings($wall, $fixtures), ...self::small($fixtures), ...self::tiles($wall, $fixtures)];
     }
 
     /**
-     * @param list<ElevationThing> $things
+     * @param list<ElevationFixture> $fixtures
      *
      * @return list<Message>
      */
-    private static function openings(WallElevation $wall, array $things): array
+    private static function openings(WallElevation $wall, array $fixtures): array
     {
         $said = [];
         foreach ($wall->openings as $opening) {
@@ -39,13 +39,13 @@ final class WallCrossings
             if ($head === null || $opening->opening->opening->kind === OpeningKind::Gap) {
                 continue;
             }
-            foreach ($things as $thing) {
-                $across = min($opening->right, $thing->right()) - max($opening->left, $thing->left());
-                $up = min($head, $thing->top()) - max($opening->sill, $thing->bottom());
+            foreach ($fixtures as $placed) {
+                $across = min($opening->right, $placed->right()) - max($opening->left, $placed->left());
+                $up = min($head, $placed->top()) - max($opening->sill, $placed->bottom());
                 if ($across > self::TOUCH && $up > self::TOUCH) {
                     $said[] = Message::of(
                         'elevation.covers_opening',
-                        thing: $thing->fixture->name(),
+                        fixture: $placed->fixture->name(),
                         opening: $opening->opening->name(),
                         across: Amount::length($across),
                         up: Amount::length($up),
@@ -58,22 +58,22 @@ final class WallCrossings
     }
 
     /**
-     * @param list<ElevationThing> $things
+     * @param list<ElevationFixture> $fixtures
      *
      * @return list<Message>
      */
-    private static function small(array $things): array
+    private static function small(array $fixtures): array
     {
         $said = [];
-        foreach ($things as $number => $one) {
-            foreach (array_slice($things, $number + 1) as $other) {
+        foreach ($fixtures as $number => $one) {
+            foreach (array_slice($fixtures, $number + 1) as $other) {
                 [$small, $large] = in_array($one->fixture->fixture->kind, self::SMALL, true) ? [$one, $other] : [$other, $one];
                 if (
                     in_array($small->fixture->fixture->kind, self::SMALL, true)
                     && min($small->right(), $large->right()) - max($small->left(), $large->left()) > self::TOUCH
                     && min($small->top(), $large->top()) - max($small->bottom(), $large->bottom()) > self::TOUCH
                 ) {
-                    $said[] = Message::of('elevation.covers_thing', thing: $large->fixture->name(), other: $small->fixture->name());
+                    $said[] = Message::of('elevation.covers_fixture', fixture: $large->fixture->name(), other: $small->fixture->name());
                 }
             }
         }
@@ -82,24 +82,24 @@ final class WallCrossings
     }
 
     /**
-     * @param list<ElevationThing> $things
+     * @param list<ElevationFixture> $fixtures
      *
      * @return list<Message>
      */
-    private static function tiles(WallElevation $wall, array $things): array
+    private static function tiles(WallElevation $wall, array $fixtures): array
     {
         $tiles = $wall->tiles;
-        $wet = $tiles === null ? [] : array_filter($things, static fn(ElevationThing $one): bool => in_array(
+        $wet = $tiles === null ? [] : array_filter($fixtures, static fn(ElevationFixture $one): bool => in_array(
             $one->fixture->fixture->kind,
             self::WET,
             true,
         ) && $tiles > $one->bottom() + self::TOUCH && $tiles < $one->top() - self::TOUCH);
 
         return array_values(array_map(
-            static fn(ElevationThing $one): Message => Message::of(
+            static fn(ElevationFixture $one): Message => Message::of(
                 'elevation.tiles_end',
                 height: Amount::length($tiles ?? 0.0),
-                thing: $one->fixture->name(),
+                fixture: $one->fixture->name(),
             ),
             $wet,
         ));

@@ -16,7 +16,7 @@ final readonly class WallElevation
      * @param bool                             $isOpen   there is a boundary and no wall
      * @param list<array{float, float}>        $ceiling  the line of the ceiling, from left to right; empty: nobody said how high it is
      * @param list<ElevationOpening>           $openings from left to right
-     * @param list<ElevationThing>             $things   what stands before the wall first, what is at it last
+     * @param list<ElevationFixture>             $fixtures   what stands before the wall first, what is at it last
      * @param list<array{float, float, float}> $soffits  left, right and underside
      * @param float|null                       $tiles    how high it is tiled
      * @param array{float|null, float|null}    $cuts     how thick the walls are that are cut at its left and its right end, mm;
@@ -29,7 +29,7 @@ final readonly class WallElevation
         public bool $isOpen,
         public array $ceiling,
         public array $openings,
-        public array $things,
+        public array $fixtures,
         public array $soffits,
         public ?float $tiles,
         public array $cuts,
@@ -47,7 +47,7 @@ final readonly class WallElevation
         return $this->ceiling !== [] ? max(array_column($this->ceiling, 1)) : max([
             UsualSize::HEIGHT,
             ...array_map(static fn(ElevationOpening $one): float => $one->head ?? 0.0, $this->openings),
-            ...array_map(static fn(ElevationThing $one): float => $one->top(), $this->things),
+            ...array_map(static fn(ElevationFixture $one): float => $one->top(), $this->fixtures),
         ]);
     }
 }

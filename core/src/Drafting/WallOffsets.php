@@ -10,7 +10,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Geometry\Sweep;
 use Heurema\Spatial\PlacedFixture;
 
-/** How a thing stands among the walls: its centre line to both sides, and what is free in front of it. */
+/** How a fixture stands among the walls: its centre line to both sides, and what is free in front of it. */
 final readonly class WallOffsets
 {
     /** Farther than this, in mm, nobody asks. */
@@ -18,7 +18,7 @@ final readonly class WallOffsets
 
     public function __construct(private PlacedFixture $fixture) {}
 
-    /** @return list<Segment> from the thing's centre line to the wall at its left and at its right, where there is one */
+    /** @return list<Segment> from the fixture's centre line to the wall at its left and at its right, where there is one */
     public function sides(): array
     {
         $frame = $this->fixture->frame;

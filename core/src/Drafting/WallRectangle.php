@@ -7,8 +7,8 @@ namespace Heurema\Drafting;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 
@@ -65,7 +65,7 @@ final readonly class WallRectangle
             throw new RefusedEdit('Walls stand there already.');
         }
 
-        return new Together(
+        return new EditGroup(
             array_map(
                 fn(Segment $line, string $id): Edit => $this->pen->draw($this->storey, $id, $line),
                 $lines,

@@ -9,9 +9,9 @@ use Heurema\Geometry\Segment;
 use Heurema\Layout\Block;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Intake\WallsAroundRooms;
 use Heurema\Layout\Room;
@@ -49,7 +49,7 @@ final readonly class WallsFromBlocks
         }
         [$wallIds, $roomIds] = [$ids(ElementList::Walls, count($drawn)), $ids(ElementList::Rooms, count($plan->blocks))];
 
-        return new Together([
+        return new EditGroup([
             ...array_map(
                 fn(array $wall, string $id): Edit => $wall[0]->draw($this->storey, $id, $wall[1]),
                 $drawn,

@@ -7,8 +7,8 @@ namespace Heurema\Drafting;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Storey;
 
 /** Walls with their middle on stretches of axes: one wall along stretches that follow one another, none where one stands already. */
@@ -45,7 +45,7 @@ final readonly class WallsOnAxes
         }
         $free = $ids(count($lines));
 
-        return new Together(
+        return new EditGroup(
             array_map(fn(array $line, string $id): Add => $line[0]->draw($this->storey, $id, $line[1]), $lines, $free),
             count($lines).' walls on axes added',
         );

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Geometry;
 
-/** Finds things by the boxes around them without looking at all of them. */
+/** Finds shapes by the boxes around them without looking at all of them. */
 final class BoxGrid
 {
     /** @var array<string, list<int>> */
@@ -12,7 +12,7 @@ final class BoxGrid
 
     private readonly float $size;
 
-    /** @param array<int, Box> $boxes by the number of the thing */
+    /** @param array<int, Box> $boxes by the number of the shape */
     public function __construct(private readonly array $boxes)
     {
         $sides = array_map(static fn(Box $box): float => max($box->width(), $box->height()), $boxes);
@@ -24,7 +24,7 @@ final class BoxGrid
         }
     }
 
-    /** @return list<int> numbers of the things whose boxes hold the point */
+    /** @return list<int> numbers of the shapes whose boxes hold the point */
     public function at(Point $point): array
     {
         $cell = ((int) floor($point->x / $this->size)).','.((int) floor($point->y / $this->size));
@@ -32,11 +32,11 @@ final class BoxGrid
         return array_values(array_filter($this->cells[$cell] ?? [], fn(int $number): bool => $this->boxes[$number]->contains($point)));
     }
 
-    /** @return list<int> numbers of the things whose boxes have some area in common with a box, ascending */
+    /** @return list<int> numbers of the shapes whose boxes have some area in common with a box, ascending */
     public function overlapping(Box $box): array
     {
         $found = [];
-        // a box over more cells than there are things is held against all of them
+        // a box over more cells than there are shapes is held against all of them
         $isWide = ($box->width() / $this->size + 1) * ($box->height() / $this->size + 1) > count($this->boxes);
         foreach ($isWide ? array_keys($this->boxes) : array_merge(...array_map(
             fn(string $cell): array => $this->cells[$cell] ?? [],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Geometry;
 
-/** How things are carried to another place: moved, turned about a point or mirrored about a line; what is near stays as near. */
+/** How points and directions come to another place: moved, turned about a point or mirrored about a line; distances stay. */
 final readonly class Motion
 {
     /**

@@ -11,7 +11,7 @@ use Heurema\Spatial\PlacedFixture;
 final readonly class CutOut
 {
     private function __construct(
-        public PlacedFixture $thing,
+        public PlacedFixture $fixture,
         public float $width,
         public float $depth,
         public float $left,
@@ -20,14 +20,14 @@ final readonly class CutOut
         public float $back,
     ) {}
 
-    public static function of(PlacedFixture $thing, PlacedFixture $top): self
+    public static function of(PlacedFixture $fixture, PlacedFixture $top): self
     {
         $place = static fn(PlacedFixture $one): array => array_map($top->frame->fromPlan(...), $one->outline->points ?? []);
-        [$x, $y] = self::reach($place($thing));
+        [$x, $y] = self::reach($place($fixture));
         [$across, $out] = self::reach($place($top));
 
         // one faces it: what lies farther along its own x axis is at the left
-        return new self($thing, $x[1] - $x[0], $y[1] - $y[0], $across[1] - $x[1], $x[0] - $across[0], $out[1] - $y[1], $y[0] - $out[0]);
+        return new self($fixture, $x[1] - $x[0], $y[1] - $y[0], $across[1] - $x[1], $x[0] - $across[0], $out[1] - $y[1], $y[0] - $out[0]);
     }
 
     /**

@@ -15,7 +15,7 @@ final readonly class KitchenPlans
 
     /**
      * @param non-empty-list<Stretch> $stretches from left to right; where there are several, each turns into the next
-     * @param list<Wanted>            $wanted    from left to right along all of them
+     * @param list<WantedFixture>            $wanted    from left to right along all of them
      *
      * @return list<KitchenPlan> none where it does not fit
      */
@@ -23,7 +23,7 @@ final readonly class KitchenPlans
     {
         $corners = array_fill(0, count($stretches) - 1, $corner);
         $plans = [];
-        $shares = iterator_to_array(Shares::of(count($wanted), count($stretches)), false);
+        $shares = iterator_to_array(Compositions::of(count($wanted), count($stretches)), false);
         $most = (int) ceil(self::MOST / count($shares));
         foreach ($shares as $counts) {
             array_push($plans, ...$this->shared($stretches, $wanted, $counts, $corners, $most));
@@ -35,7 +35,7 @@ final readonly class KitchenPlans
 
     /**
      * @param non-empty-list<Stretch> $stretches
-     * @param list<Wanted>            $wanted
+     * @param list<WantedFixture>            $wanted
      * @param list<int>               $counts    how many of them stand along each
      * @param list<CornerKind>        $corners
      *
@@ -47,7 +47,7 @@ final readonly class KitchenPlans
         $together = [];
         foreach ($stretches as $number => $stretch) {
             $here = array_splice($wanted, 0, $counts[$number]);
-            $isEnd = static fn(Wanted $one): bool => ($one->anchor === Anchor::LeftEnd && $number > 0)
+            $isEnd = static fn(WantedFixture $one): bool => ($one->anchor === Anchor::LeftEnd && $number > 0)
                 || ($one->anchor === Anchor::RightEnd && $number < count($stretches) - 1);
             // an end is one of all stretches together: a corner is none
             $rows = array_filter($here, $isEnd) !== [] ? [] : $this->rows->along(

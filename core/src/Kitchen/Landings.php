@@ -33,7 +33,7 @@ final readonly class Landings
 
     public function __construct(private KitchenPlan $plan) {}
 
-    /** What two things at either end of a worktop are advised to share, mm; null: one of them needs none. */
+    /** What two fixtures at either end of a worktop are advised to share, mm; null: one of them needs none. */
     public static function shared(FixtureKind $one, FixtureKind $other): ?float
     {
         [$a, $b] = [self::BESIDE[$one->value] ?? null, self::BESIDE[$other->value] ?? null];
@@ -55,7 +55,7 @@ final readonly class Landings
     }
 
     /**
-     * What two things share is to be as long as the longer of the two that they are advised to have, and 12 in more.
+     * What two fixtures share is to be as long as the longer of the two that they are advised to have, and 12 in more.
      */
     private function shortShared(): float
     {

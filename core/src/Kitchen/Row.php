@@ -36,7 +36,7 @@ final readonly class Row
         return array_values(array_filter($this->units, static fn(RowUnit $one): bool => $one->kind !== FixtureKind::Filler));
     }
 
-    /** Does a worktop go on over a unit? Over a narrow filler between two things that have none it does not. */
+    /** Does a worktop go on over a unit? Over a narrow filler between two fixtures that have none it does not. */
     public function carriesWorktop(int $number): bool
     {
         $unit = $this->units[$number];

@@ -30,7 +30,7 @@ final readonly class Rows
     ) {}
 
     /**
-     * @param list<Wanted> $wanted from left to right
+     * @param list<WantedFixture> $wanted from left to right
      *
      * @return list<Row> none where it does not fit
      */
@@ -123,9 +123,9 @@ final readonly class Rows
     /**
      * Where what has a place of its own stands: several ways where there are several windows.
      *
-     * @param list<Wanted> $wanted
+     * @param list<WantedFixture> $wanted
      *
-     * @return list<list<array{Wanted, float|null}>> each with its left side; null: anywhere
+     * @return list<list<array{WantedFixture, float|null}>> each with its left side; null: anywhere
      */
     private function placings(Stretch $stretch, array $wanted, float $from, float $to): array
     {
@@ -153,7 +153,7 @@ final readonly class Rows
     }
 
     /**
-     * @param list<array{Wanted, float|null}> $placing
+     * @param list<array{WantedFixture, float|null}> $placing
      *
      * @return list<array{list<RowUnit>, float}> units, and what stays open
      */
@@ -201,16 +201,16 @@ final readonly class Rows
     }
 
     /**
-     * All ways to fill what lies between two things that have their places, or an end of the row.
+     * All ways to fill what lies between two fixtures that have their places, or an end of the row.
      *
-     * @param list<Wanted> $free
+     * @param list<WantedFixture> $free
      * @param RowEnd|null  $left null: something stands there
      *
      * @return list<array{list<RowUnit>, float}>
      */
     private function section(array $free, float $from, float $to, ?RowEnd $left, ?RowEnd $right): array
     {
-        $room = $to - $from - array_sum(array_map(static fn(Wanted $one): float => $one->room(), $free));
+        $room = $to - $from - array_sum(array_map(static fn(WantedFixture $one): float => $one->room(), $free));
         $least = static fn(?RowEnd $end, float $filler): float => $end === RowEnd::Wall ? $filler : 0.0;
         [$atLeft, $atRight] = [$least($left, $this->leastFiller), $least($right, $this->leastFiller)];
         $length = $room - $atLeft - $atRight;
@@ -225,7 +225,7 @@ final readonly class Rows
             [$leftFiller, $rightFiller, $open] = $this->fillers($fill->left, $left, $right);
             // what stays open stays so at the free end
             $start = $left === RowEnd::Free && $right !== RowEnd::Free ? $from + $open : $from;
-            foreach (Shares::of(count($fill->widths), count($free) + 1) as $counts) {
+            foreach (Compositions::of(count($fill->widths), count($free) + 1) as $counts) {
                 $ways[] = [self::lined($free, $fill->widths, $counts, $start, $atLeft + $leftFiller, $atRight + $rightFiller), $open];
                 if (count($ways) >= self::MOST) {
                     return $ways;
@@ -255,9 +255,9 @@ final readonly class Rows
     }
 
     /**
-     * @param list<Wanted> $free
+     * @param list<WantedFixture> $free
      * @param list<float>  $widths of the units that fill, the widest first
-     * @param list<int>    $counts how many of them before each of the things, and after the last
+     * @param list<int>    $counts how many of them before each of the fixtures, and after the last
      *
      * @return list<RowUnit>
      */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Kitchen;
 
+use Heurema\Geometry\OutwardDistances;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
-use Heurema\Geometry\StraightOut;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Run\Run;
 use Heurema\Spatial\Run\RunLeg;
@@ -32,7 +32,7 @@ final readonly class RunFigures
         $beyond = static function (Segment $end) use ($walls, $room): ?float {
             // an end that touches a wall is not seen to meet it
             $just = $end->offset(-2.0)->middle();
-            $away = $room->outline()?->contains($just) === false ? 0.0 : (new StraightOut($end))->nearest($walls)?->length();
+            $away = $room->outline()?->contains($just) === false ? 0.0 : (new OutwardDistances($end))->nearest($walls)?->length();
 
             return $away === null || $away > self::LEFT_OVER ? null : $away;
         };

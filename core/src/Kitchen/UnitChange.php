@@ -6,8 +6,8 @@ namespace Heurema\Kitchen;
 
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
@@ -60,7 +60,7 @@ final readonly class UnitChange
             $edits = [...$edits, ...$this->changed($one, $moving, $by, $leftStays)];
         }
 
-        return new Together($edits, "{$this->unit->id()} in another width");
+        return new EditGroup($edits, "{$this->unit->id()} in another width");
     }
 
     /** @throws RefusedEdit when none stands close to it there */
@@ -75,7 +75,7 @@ final readonly class UnitChange
             }
         }
 
-        return new Together($edits, "{$this->unit->id()} swapped with {$other->id()}");
+        return new EditGroup($edits, "{$this->unit->id()} swapped with {$other->id()}");
     }
 
     /** Does a unit stand close to it? */

@@ -24,9 +24,9 @@ final readonly class UnitWidths
     }
 
     /** What fills a length with the least left over, then with the fewest units, as even as they can be. */
-    public function fill(float $length): Fill
+    public function fill(float $length): UnitFilling
     {
-        $best = new Fill([], max(0.0, $length));
+        $best = new UnitFilling([], max(0.0, $length));
         for ($count = 1; $count <= $this->most($length); ++$count) {
             $fill = $this->inAs($count, $length);
             $best = $fill->left < $best->left - self::SAME ? $fill : $best;
@@ -42,11 +42,11 @@ final readonly class UnitWidths
      * As many units as are said, as even as they can be: two widths at the most, one step apart. The least of them may be too wide: then
      * there are none.
      */
-    public function inAs(int $count, float $length): Fill
+    public function inAs(int $count, float $length): UnitFilling
     {
         $beyondLeast = $length - $count * $this->least;
         if ($count < 1 || $beyondLeast < -self::SAME) {
-            return new Fill([], max(0.0, $length));
+            return new UnitFilling([], max(0.0, $length));
         }
         $steps = (int) min($count * $this->stepsBetween(), floor(($beyondLeast + self::SAME) / $this->step));
         [$each, $wider] = [intdiv($steps, $count), $steps % $count];
@@ -55,7 +55,7 @@ final readonly class UnitWidths
             range(0, $count - 1),
         );
 
-        return new Fill($widths, max(0.0, $length - array_sum($widths)));
+        return new UnitFilling($widths, max(0.0, $length - array_sum($widths)));
     }
 
     /** The narrowest that is as wide as something or wider; null: none is. */

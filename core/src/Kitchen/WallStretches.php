@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Kitchen;
 
+use Heurema\Drafting\ElevationFixture;
 use Heurema\Drafting\ElevationOpening;
-use Heurema\Drafting\ElevationThing;
 use Heurema\Drafting\RoomElevations;
 use Heurema\Drafting\WallElevation;
 use Heurema\Layout\Words\FixtureKind;
@@ -62,14 +62,14 @@ final readonly class WallStretches
     {
         $toFloor = array_filter($wall->openings, static fn(ElevationOpening $one): bool => $one->sill < self::TO_FLOOR);
         $stands = array_filter(
-            $wall->things,
-            static fn(ElevationThing $one): bool => $one->isAtWall && $one->bottom() < self::TO_FLOOR
+            $wall->fixtures,
+            static fn(ElevationFixture $one): bool => $one->isAtWall && $one->bottom() < self::TO_FLOOR
                 && !in_array($one->fixture->fixture->kind, self::REPLACED, true),
         );
 
         return [
             ...array_map(static fn(ElevationOpening $one): array => [$one->left, $one->right], array_values($toFloor)),
-            ...array_map(static fn(ElevationThing $one): array => [$one->left(), $one->right()], array_values($stands)),
+            ...array_map(static fn(ElevationFixture $one): array => [$one->left(), $one->right()], array_values($stands)),
         ];
     }
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
-use Heurema\Layout\Schema\ByKeys;
 use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\ReadsByKeys;
 use Heurema\Layout\Schema\Value;
 
 /** A part of a wall that is made to hold bars: along the wall from its start, and above the floor. In mm. */
 final readonly class Backing implements Described
 {
-    use ByKeys;
+    use ReadsByKeys;
 
     public function __construct(
         #[Key(Value::Length)]

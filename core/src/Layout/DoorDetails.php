@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
-use Heurema\Layout\Schema\ByKeys;
 use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\Key;
-use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\MotionRule;
+use Heurema\Layout\Schema\ReadsByKeys;
 use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\HingeEnd;
@@ -20,14 +20,14 @@ use Heurema\Layout\Words\WallSide;
  */
 final readonly class DoorDetails implements Described
 {
-    use ByKeys;
+    use ReadsByKeys;
 
     public function __construct(
         #[Key(only: [OpeningKind::Door], label: 'Opens as')]
         public ?DoorOperation $operation = null,
         #[Key(only: [OpeningKind::Door], label: 'Hinge', own: true)]
         public ?HingeEnd $hinge = null,
-        #[Key(only: [OpeningKind::Door], under: UnderMotion::ChangesSides, label: 'Swings', own: true)]
+        #[Key(only: [OpeningKind::Door], under: MotionRule::ChangesSides, label: 'Swings', own: true)]
         public ?WallSide $opens = null,
         #[Key(Value::Size, only: [OpeningKind::Door], label: 'Leaf thickness')]
         public ?float $leafThickness = null,

@@ -7,14 +7,14 @@ namespace Heurema\Layout;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Schema\Key;
-use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\MotionRule;
 use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\HingeSide;
 use Heurema\Layout\Words\Status;
 use Heurema\Units\ExpectedLength;
 
-/** A thing in a room: sanitary, kitchen, furniture, or fixed to the building. Lengths in mm; null where nobody said. */
+/** A fixture in a room: sanitary, kitchen, furniture, or fixed to the building. Lengths in mm; null where nobody said. */
 final readonly class Fixture implements Element
 {
     use IsElement;
@@ -42,7 +42,7 @@ final readonly class Fixture implements Element
         public FixtureKind $kind,
         #[Key]
         public Point $at,
-        #[Key(Value::Angle, under: UnderMotion::Turns, label: 'Facing, degrees', own: true)]
+        #[Key(Value::Angle, under: MotionRule::Turns, label: 'Facing, degrees', own: true)]
         public float $facing,
         #[Key(Value::Size, label: 'Width', expected: ExpectedLength::Counter)]
         public ?float $width = null,
@@ -52,7 +52,7 @@ final readonly class Fixture implements Element
         public ?float $height = null,
         #[Key(Value::Length, label: 'Underside above floor')]
         public ?float $base = null,
-        #[Key(Value::Outline, under: UnderMotion::IsMirrored)]
+        #[Key(Value::Outline, under: MotionRule::IsMirrored)]
         public ?array $outline = null,
         #[Key(label: 'Status')]
         public Status $status = Status::New,
@@ -64,7 +64,7 @@ final readonly class Fixture implements Element
         public ?float $seat = null,
         #[Key(Value::Length, suits: FixtureKind::WITH_DOOR, label: 'Its door sweeps')]
         public ?float $doorSwing = null,
-        #[Key(suits: FixtureKind::WITH_HINGE, under: UnderMotion::ChangesSides, label: 'Hinged at its')]
+        #[Key(suits: FixtureKind::WITH_HINGE, under: MotionRule::ChangesSides, label: 'Hinged at its')]
         public ?HingeSide $hinge = null,
         #[Key(Value::Length, suits: [FixtureKind::Shower], label: 'Kerb')]
         public ?float $hob = null,
@@ -183,7 +183,7 @@ final readonly class Fixture implements Element
         };
     }
 
-    /** How many things of a kind it is: a vanity is as many lavatories as it has basins. */
+    /** How many fixtures of a kind it is: a vanity is as many lavatories as it has basins. */
     public function counts(string $kind): int
     {
         return match (true) {

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
-use Heurema\Layout\Schema\ByKeys;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\ReadsByKeys;
 use Heurema\Layout\Schema\Value;
 
 /** Straight steps. A flight of n risers has n−1 treads of its own; its last riser reaches the landing or floor. */
 final readonly class Flight implements StairPart
 {
-    use ByKeys;
+    use ReadsByKeys;
 
     /**
      * @param float|null       $tread nosing edge to nosing edge, mm

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
-use Heurema\Layout\Schema\ByKeys;
 use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\ReadsByKeys;
 use Heurema\Layout\Schema\Value;
 
 /**
@@ -16,7 +16,7 @@ use Heurema\Layout\Schema\Value;
  */
 final readonly class Handrail implements Described
 {
-    use ByKeys {
+    use ReadsByKeys {
         read as private readObject;
         toArray as private writeObject;
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
-use Heurema\Layout\Schema\ByKeys;
+use Heurema\Layout\Schema\ReadsByKeys;
 
 /** @phpstan-require-implements Element */
 trait IsElement
 {
-    use ByKeys;
+    use ReadsByKeys;
 
     public function id(): string
     {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
-use Heurema\Layout\Schema\ByKeys;
 use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\ElementSchema;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\ReadsByKeys;
 use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\Scope;
 use Heurema\Units\LengthReader;
@@ -18,7 +18,7 @@ use Heurema\Units\UnitSystem;
 /** One drawn home: what the designer drew, nothing derived from it. */
 final readonly class Layout implements Described
 {
-    use ByKeys;
+    use ReadsByKeys;
 
     public const FORMAT = 'heurema-layout';
     public const VERSION = 1;

@@ -22,7 +22,7 @@ final class LayoutReader
     /**
      * @param string $json the document as it came in, UTF-8
      *
-     * @throws UnreadableLayout with the place of the first thing that is wrong
+     * @throws UnreadableLayout with the place of the first value that is wrong
      */
     public function read(string $json): Layout
     {
@@ -47,7 +47,7 @@ final class LayoutReader
     /**
      * A layout that was put together from elements that were read.
      *
-     * @throws UnreadableLayout with the place of the first thing that no document may hold
+     * @throws UnreadableLayout with the place of the first value that no document may hold
      */
     public function accept(Layout $layout): Layout
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Layout\Schema\EmbeddedPart;
 use Heurema\Layout\Schema\Key;
-use Heurema\Layout\Schema\Spread;
 use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\Status;
@@ -53,9 +53,9 @@ final readonly class Opening implements Element
         public ?float $clearWidth = null,
         #[Key(Value::Length, label: 'Clear height, if measured')]
         public ?float $clearHeight = null,
-        #[Spread(only: [OpeningKind::Door, OpeningKind::Gap])]
+        #[EmbeddedPart(only: [OpeningKind::Door, OpeningKind::Gap])]
         public ?DoorDetails $door = null,
-        #[Spread(only: [OpeningKind::Window])]
+        #[EmbeddedPart(only: [OpeningKind::Window])]
         public ?WindowDetails $window = null,
         #[Key(Value::Mark, label: 'Mark', own: true)]
         public ?string $mark = null,

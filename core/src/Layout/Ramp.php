@@ -7,7 +7,7 @@ namespace Heurema\Layout;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
-use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\MotionRule;
 use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\Status;
 
@@ -37,7 +37,7 @@ final readonly class Ramp implements Element
         public ?float $base,
         #[Key]
         public Point $start,
-        #[Key(Value::Angle, under: UnderMotion::Turns, own: true)]
+        #[Key(Value::Angle, under: MotionRule::Turns, own: true)]
         public float $facing,
         #[Key(Value::Size, label: 'Width')]
         public ?float $width,

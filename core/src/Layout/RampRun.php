@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
-use Heurema\Layout\Schema\ByKeys;
 use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\Key;
-use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\MotionRule;
+use Heurema\Layout\Schema\ReadsByKeys;
 use Heurema\Layout\Schema\Value;
 
 /** A sloping stretch of a ramp: how long it is on plan and how much it climbs, in mm. */
 final readonly class RampRun implements Described
 {
-    use ByKeys;
+    use ReadsByKeys;
 
     /** @param array{float, float}|null $edges how much its left and its right edge lie above the lower of the two; null: level across */
     public function __construct(
@@ -21,7 +21,7 @@ final readonly class RampRun implements Described
         public float $length,
         #[Key(Value::Size)]
         public ?float $rise = null,
-        #[Key(Value::TwoLengths, under: UnderMotion::ChangesSides)]
+        #[Key(Value::TwoLengths, under: MotionRule::ChangesSides)]
         public ?array $edges = null,
     ) {}
 }

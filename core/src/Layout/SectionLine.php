@@ -8,7 +8,7 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
-use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\MotionRule;
 use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\WallSide;
 
@@ -26,7 +26,7 @@ final readonly class SectionLine implements Element
         public Point $from,
         #[Key]
         public Point $to,
-        #[Key(under: UnderMotion::ChangesSides, label: 'Looks to the')]
+        #[Key(under: MotionRule::ChangesSides, label: 'Looks to the')]
         public WallSide $looks = WallSide::Left,
     ) {}
 

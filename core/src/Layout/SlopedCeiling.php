@@ -7,16 +7,16 @@ namespace Heurema\Layout;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
-use Heurema\Layout\Schema\ByKeys;
 use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\ReadsByKeys;
 use Heurema\Layout\Schema\Value;
 
 /** A ceiling whose height runs evenly from `low` at `from` to `high` at `to`, level at right angles to that. In mm. */
 final readonly class SlopedCeiling implements Described
 {
-    use ByKeys;
+    use ReadsByKeys;
 
     public function __construct(
         #[Key(Value::Length)]

@@ -7,7 +7,7 @@ namespace Heurema\Layout;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
-use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\MotionRule;
 use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\StairKind;
 use Heurema\Layout\Words\Status;
@@ -43,7 +43,7 @@ final readonly class Stair implements Element
         public ?float $rise,
         #[Key]
         public Point $start,
-        #[Key(Value::Angle, under: UnderMotion::Turns, own: true)]
+        #[Key(Value::Angle, under: MotionRule::Turns, own: true)]
         public float $facing,
         #[Key(Value::Size, label: 'Width', expected: ExpectedLength::StairWidth)]
         public ?float $width,
@@ -55,7 +55,7 @@ final readonly class Stair implements Element
         public ?Handrails $handrails,
         #[Key(Value::Length)]
         public ?float $innerRadius,
-        #[Key(among: [Turn::Left, Turn::Right], under: UnderMotion::ChangesSides)]
+        #[Key(among: [Turn::Left, Turn::Right], under: MotionRule::ChangesSides)]
         public ?Turn $hand,
         #[Key(default: Status::New, label: 'Status')]
         public Status $status,

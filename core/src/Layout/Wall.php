@@ -9,7 +9,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
-use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\MotionRule;
 use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\Status;
 use Heurema\Layout\Words\WallType;
@@ -39,7 +39,7 @@ final readonly class Wall implements Element
         public WallType $type,
         #[Key(Value::Size, label: 'Height, if low')]
         public ?float $height = null,
-        #[Key(Value::TwoLengths, under: UnderMotion::ChangesSides, label: 'Linings, left; right')]
+        #[Key(Value::TwoLengths, under: MotionRule::ChangesSides, label: 'Linings, left; right')]
         public ?array $lining = null,
         #[Key(label: 'Status')]
         public Status $status = Status::New,
@@ -49,7 +49,7 @@ final readonly class Wall implements Element
         public ?float $fireMinutes = null,
         #[Key(Value::Parts, of: Backing::class, most: 50)]
         public array $backing = [],
-        #[Key(Value::TwoLengths, under: UnderMotion::ChangesSides, label: 'Tiles up to, left; right')]
+        #[Key(Value::TwoLengths, under: MotionRule::ChangesSides, label: 'Tiles up to, left; right')]
         public ?array $tiles = null,
         #[Key(Value::Mark, label: 'Mark', own: true)]
         public ?string $mark = null,

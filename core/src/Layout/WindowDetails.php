@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
-use Heurema\Layout\Schema\ByKeys;
 use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\ReadsByKeys;
 use Heurema\Layout\Schema\Value;
 use Heurema\Layout\Words\WindowOperation;
 use Heurema\Units\ExpectedLength;
@@ -14,7 +14,7 @@ use Heurema\Units\ExpectedLength;
 /** What only a window has. Lengths in mm, glass in m2; null where nobody said. */
 final readonly class WindowDetails implements Described
 {
-    use ByKeys;
+    use ReadsByKeys;
 
     public function __construct(
         #[Key(label: 'Opens as')]

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
-use Heurema\Layout\Schema\ByKeys;
 use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\Key;
+use Heurema\Layout\Schema\ReadsByKeys;
 use Heurema\Layout\Schema\Value;
 
 /** The pit in front of a window below the ground; in mm. */
 final readonly class WindowWell implements Described
 {
-    use ByKeys;
+    use ReadsByKeys;
 
     public function __construct(
         #[Key(Value::Size, label: 'Well, width')]

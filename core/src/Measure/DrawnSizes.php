@@ -18,7 +18,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Units\ExpectedLength;
 
-/** Which of a thing's sizes have a usual range: by the document's own key, the kind of length and its value in mm. */
+/** Which of a fixture's sizes have a usual range: by the document's own key, the kind of length and its value in mm. */
 final class DrawnSizes
 {
     private const SMALL = [

@@ -17,7 +17,7 @@ use Heurema\Units\Amount;
 #[Measures('room.storeys_up', AnswerType::Count, 'How many storeys up the room lies: 0 on the ground floor and below it.')]
 #[Measures('door.storeys_up', AnswerType::Count, 'How many storeys up the door lies: 0 on the ground floor and below it.')]
 #[Measures('window.storeys_up', AnswerType::Count, 'How many storeys up the window lies: 0 on the ground floor and below it.')]
-#[Measures('fixture.storeys_up', AnswerType::Count, 'How many storeys up the thing lies: 0 on the ground floor and below it.')]
+#[Measures('fixture.storeys_up', AnswerType::Count, 'How many storeys up the fixture lies: 0 on the ground floor and below it.')]
 final class StoreysUp extends SubjectMeasure
 {
     private const SUNKEN = 1200.0;

@@ -25,7 +25,7 @@ use Heurema\Words\Message;
 #[Measures('room.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the room are unlikely for what it is.')]
 #[Measures('door.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the door are unlikely for what it is.')]
 #[Measures('window.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the window are unlikely for what it is.')]
-#[Measures('fixture.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the thing are unlikely for what it is.')]
+#[Measures('fixture.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the fixture are unlikely for what it is.')]
 #[Measures('stair.unlikely_sizes', AnswerType::Count, 'How many of the sizes of the stair are unlikely for what it is.')]
 final class UnlikelySizes extends SubjectMeasure
 {

@@ -11,7 +11,7 @@ use Heurema\Scene\Material;
 /**
  * The lines of a view without those that something lies before: each edge is held against all facets that may come before it, each of
  * which hides one stretch of it, exactly (Appel 1967 and Galimberti and Montanari 1969 in principle, from memory). What is left is drawn
- * where two different things are seen at its two sides, so that bodies that go on flush have no joint.
+ * where two different elements are seen at its two sides, so that bodies that go on flush have no joint.
  */
 final readonly class VisibleLines
 {
@@ -54,7 +54,7 @@ final readonly class VisibleLines
             }
         }
 
-        return Together::lines($lines);
+        return MergedLines::lines($lines);
     }
 
     /** @return list<array{array{float, float, float}, array{float, float, float}}> each once */
@@ -142,7 +142,7 @@ final readonly class VisibleLines
     }
 
     /**
-     * A line that nothing lies before, as far as two different things are seen at its sides: what lies beside it begins and ends where
+     * A line that nothing lies before, as far as two different elements are seen at its sides: what lies beside it begins and ends where
      * edges of others meet it.
      *
      * @return list<SeenLine>

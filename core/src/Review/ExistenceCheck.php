@@ -77,7 +77,7 @@ final readonly class ExistenceCheck
         return $tried[0];
     }
 
-    /** Null when the thing is not of the kind that counts. */
+    /** Null when the candidate is not of the kind that counts. */
     private function tryOne(Candidates $candidates, Facts $candidate, bool $isWorst): ?Outcome
     {
         $counts = $candidates->where?->evaluate($candidate);
@@ -101,11 +101,11 @@ final readonly class ExistenceCheck
     }
 
     /**
-     * The outcome of all needs of one thing: the worst of them, with the working and assumptions of all.
+     * The outcome of all needs of one candidate: the worst of them, with the working and assumptions of all.
      *
      * @param list<Comparison|WordRequirement|AnyOf> $needs
      * @param list<Outcome>          $outcomes one a need
-     * @param Message                $what     which thing or way it is
+     * @param Message                $what     which fixture or way it is
      */
     private function together(array $needs, array $outcomes, Message $what): Outcome
     {

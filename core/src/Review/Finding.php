@@ -13,6 +13,7 @@ use Heurema\Units\ImperialNotation;
 use Heurema\Units\Notation;
 use Heurema\Units\Quantity;
 use Heurema\Units\UnitSystem;
+use Heurema\Words\Message;
 use Heurema\Words\Wording;
 
 /** One rule held against one subject, with its verdict and all its evidence. */
@@ -99,9 +100,18 @@ final readonly class Finding
     }
 
     /** By how much the limit is missed; null when it is not. */
-    public function shortText(): ?string
+    public function missedText(): ?string
     {
         return $this->inBoth($this->missedBy());
+    }
+
+    /** To which side: `short` of the limit or `over` it. */
+    public function missedWay(): string
+    {
+        [$measured, $limit] = [$this->outcome->measured, $this->outcome->limit];
+        $isOver = $measured !== null && $limit !== null && $measured->number > $limit->number;
+
+        return $this->wording->say(Message::of($isOver ? 'review.finding.over' : 'review.finding.short'));
     }
 
     /** The measured amount in the book's units alone. */
@@ -115,7 +125,7 @@ final readonly class Finding
         return $this->inOwn($this->outcome->limit);
     }
 
-    public function shortBriefly(): ?string
+    public function missedBriefly(): ?string
     {
         return $this->inOwn($this->missedBy());
     }

@@ -11,7 +11,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 
-/** Measures each thing once, however many rules ask; what was only said is read again. */
+/** Measures each subject once, however many rules ask; what was only said is read again. */
 final class MeasurementCache
 {
     /** @var array<int, array<int, Measurement>> by subject and by what was asked */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-/** Related things of which one has to have everything that is needed. */
+/** Related subjects of which one has to have everything that is needed. */
 final readonly class Candidates
 {
     /**

@@ -39,12 +39,12 @@ final readonly class TermReader
     {
         return match (true) {
             $node instanceof ConstantNode => self::constant($node),
-            $node instanceof NameNode => $this->named(Tree::text($node, 'name')),
-            $node instanceof GetAttrNode => $this->path(Tree::path($node)),
+            $node instanceof NameNode => $this->named(ExpressionTree::text($node, 'name')),
+            $node instanceof GetAttrNode => $this->path(ExpressionTree::path($node)),
             $node instanceof UnaryNode => $this->unary($node),
             $node instanceof BinaryNode => $this->binary($node),
             $node instanceof ConditionalNode => $this->choice($node),
-            $node instanceof ArrayNode => new Constant(Tree::words($node)),
+            $node instanceof ArrayNode => new Constant(ExpressionTree::words($node)),
             default => throw new UnreadableExpression('an expression may compare and compute, nothing else'),
         };
     }
@@ -82,7 +82,7 @@ final readonly class TermReader
     private function unary(UnaryNode $node): Term
     {
         $inner = $this->part($node, 'node');
-        $operator = Tree::text($node, 'operator');
+        $operator = ExpressionTree::text($node, 'operator');
         if (in_array($operator, ['not', '!'], true)) {
             $this->expect(AnswerType::YesNo, $inner->answer());
 
@@ -95,7 +95,7 @@ final readonly class TermReader
 
     private function binary(BinaryNode $node): Term
     {
-        $operator = Tree::text($node, 'operator');
+        $operator = ExpressionTree::text($node, 'operator');
         [$left, $right] = [$this->part($node, 'left'), $this->part($node, 'right')];
         switch ($operator) {
             case 'and': case 'or': case '&&': case '||':
@@ -189,7 +189,7 @@ final readonly class TermReader
 
     private function part(Node $node, string $name): Term
     {
-        return $this->read(Tree::part($node, $name));
+        return $this->read(ExpressionTree::part($node, $name));
     }
 
     private static function amount(?AnswerType $answer): AnswerType

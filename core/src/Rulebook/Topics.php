@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
-/** What a rule holds against limits: rules of several books that share a topic speak of the same thing. */
+/** What a rule holds against limits: rules of several books that share a topic speak of the same requirement. */
 final readonly class Topics
 {
     /** @return list<string> names of measures with the words that are asked of them, those that the book names itself resolved */

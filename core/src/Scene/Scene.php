@@ -22,7 +22,7 @@ final readonly class Scene
                 ...(new WallParts($home, $plan))->parts(),
                 ...(new RoofParts($home, $plan, $home->above($plan)))->parts(),
                 ...(new ClimbParts($home, $plan))->parts(),
-                ...(new ThingParts($home, $plan))->parts(),
+                ...(new FixtureParts($home, $plan))->parts(),
             );
         }
 

@@ -21,7 +21,7 @@ use Heurema\Geometry\Tolerance;
 /** A stretch of floor that somebody wants, and what stands in it. */
 final readonly class FreeZone
 {
-    /** Where so little of a thing is in the zone, mm², nobody minds, whatever its shape. */
+    /** Where so little of a fixture is in the zone, mm², nobody minds, whatever its shape. */
     private const NOTICED_MM2 = 100.0;
 
     /** Faces this near to one another, mm, leave no gap between them. */
@@ -37,14 +37,14 @@ final readonly class FreeZone
      * @param Segment       $base   where one comes into it
      * @param list<Polygon> $taken  what is not free, without what only grazes a side
      * @param list<string>  $names  of what takes it
-     * @param list<Polygon> $things that stand in it, or in a part of it and beside it
+     * @param list<Polygon> $fixtures that stand in it, or in a part of it and beside it
      */
     private function __construct(
         public Ring $wanted,
         private Segment $base,
         public array $taken,
         public array $names,
-        private array $things,
+        private array $fixtures,
     ) {}
 
     /**
@@ -71,17 +71,17 @@ final readonly class FreeZone
         if ($inner === null) {
             return new self($wanted, $base, [], [], []);
         }
-        $taken = $names = $things = [];
+        $taken = $names = $fixtures = [];
         foreach ($floor->standingIn($inner->bounds(), $besides) as [$name, $outline]) {
             $parts = array_values(array_filter(Overlap::parts($outline, $inner), self::isNoticed(...)));
             if ($parts !== []) {
                 $names[$name] = $name;
                 array_push($taken, ...$parts);
-                $things[] = $outline;
+                $fixtures[] = $outline;
             }
         }
 
-        return new self($wanted, $base, $taken, array_values($names), $things);
+        return new self($wanted, $base, $taken, array_values($names), $fixtures);
     }
 
     /** How much of it is free and within reach, from 0 to 1: what lies behind a wall is not. */
@@ -94,15 +94,15 @@ final readonly class FreeZone
         $rings = [
             $this->wanted->points,
             ...array_merge(...array_map(
-                static fn(Polygon $thing): array => array_map(static fn(Ring $ring): array => $ring->points, $thing->rings()),
-                $this->things,
+                static fn(Polygon $fixture): array => array_map(static fn(Ring $ring): array => $ring->points, $fixture->rings()),
+                $this->fixtures,
             )),
         ];
         $rings = array_map(static fn(array $points): array => array_map($frame->fromPlan(...), $points), $rings);
         $aligned = new Alignment(array_merge(...$rings), self::HAIRLINE);
-        [$wanted, $things] = [new Ring(array_map($aligned->point(...), $rings[0])), array_slice($rings, 1)];
+        [$wanted, $fixtures] = [new Ring(array_map($aligned->point(...), $rings[0])), array_slice($rings, 1)];
         $lines = Line::around($wanted, 0, 0);
-        foreach ($things as $points) {
+        foreach ($fixtures as $points) {
             array_push($lines, ...Line::around(new Ring(array_map($aligned->point(...), $points)), 0, 1));
         }
         $pieces = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);

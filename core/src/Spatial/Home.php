@@ -82,7 +82,7 @@ final class Home implements Subject
     /** @var array<string, list<PlacedFixture>>|null by room */
     private ?array $fixturesIn = null;
 
-    /** So many of what is asked several times of one thing are kept. */
+    /** So many of what is asked several times of one element are kept. */
     private const RECENT = 16;
 
     /** @var array<string, mixed> what was worked out lately */
@@ -307,8 +307,8 @@ final class Home implements Subject
         );
     }
 
-    /** Does a thing of a kind stand in the room? */
-    public function hasThing(RoomSpace $room, string $kind): bool
+    /** Does a fixture of a kind stand in the room? */
+    public function hasFixture(RoomSpace $room, string $kind): bool
     {
         return array_filter(
             $this->fixturesIn($room),
@@ -395,7 +395,7 @@ final class Home implements Subject
     }
 
     /**
-     * What is asked several times of one thing and then no more, such as the floor around a door: the last few are kept.
+     * What is asked several times of one element and then no more, such as the floor around a door: the last few are kept.
      *
      * @template T
      *

@@ -23,7 +23,7 @@ use Heurema\Spatial\Subject\SubjectType;
 final readonly class PlacedFixture implements Subject
 {
     /** What hangs on a wall without taking room from anybody. */
-    private const FLAT_THINGS = [
+    private const FLAT = [
         FixtureKind::GrabBar, FixtureKind::Mirror, FixtureKind::Switch, FixtureKind::Socket, FixtureKind::SmokeAlarm,
         FixtureKind::CoAlarm, FixtureKind::Lamp, FixtureKind::ShowerCurtain, FixtureKind::CeilingAccess,
     ];
@@ -31,7 +31,7 @@ final readonly class PlacedFixture implements Subject
     /** What basins, sinks and hobs are set into. */
     private const COUNTERS = [FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet, FixtureKind::Vanity];
 
-    /** A thing whose underside is this high, in mm, leaves the floor below it free. */
+    /** A fixture whose underside is this high, in mm, leaves the floor below it free. */
     private const ABOVE_HEADS = 2000.0;
 
     /** Its outline on the plan; null when its width or depth is not known. */
@@ -55,7 +55,7 @@ final readonly class PlacedFixture implements Subject
         $this->frame = Frame::facing($fixture->at, Point::towards($fixture->facing));
         $this->outline = $points === null || $points === [] ? null : new Ring(array_map($this->frame->toPlan(...), $points));
         $this->bounds = $this->outline?->bounds();
-        $this->takesFloor = $this->base() < self::ABOVE_HEADS && !in_array($fixture->kind, self::FLAT_THINGS, true);
+        $this->takesFloor = $this->base() < self::ABOVE_HEADS && !in_array($fixture->kind, self::FLAT, true);
         $this->room = $this->roomBelow($fixture->width ?? 4.0, $fixture->depth ?? 4.0);
     }
 

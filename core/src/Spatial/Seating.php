@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Geometry\OutwardDistances;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
-use Heurema\Geometry\StraightOut;
 use Heurema\Layout\Words\FixtureKind;
 
 /** One side of a table, counter or island, and the chairs that stand at it. */
@@ -60,7 +60,7 @@ final readonly class Seating
             array_push($under, ...$isUnder ? $one->outline?->edges() ?? [] : []);
         }
 
-        return (new StraightOut($this->edge->reversed()))->nearest($under);
+        return (new OutwardDistances($this->edge->reversed()))->nearest($under);
     }
 
     /** From the side out to a wall or to what stands behind the seats, as a line; null: neither. */
@@ -72,7 +72,7 @@ final readonly class Seating
             array_push($sides, ...$stands ? $one->outline?->edges() ?? [] : []);
         }
 
-        return (new StraightOut($this->edge))->nearest($sides);
+        return (new OutwardDistances($this->edge))->nearest($sides);
     }
 
     private static function sitsAt(PlacedFixture $chair, Segment $edge): bool

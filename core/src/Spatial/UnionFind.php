@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
-/** Things that hang together, by and by; it tells when two stretches of walls do. */
+/** What hangs together; it tells when two stretches of walls do. */
 final class UnionFind
 {
     /** @var array<int, int> */
@@ -13,9 +13,9 @@ final class UnionFind
     /** @var array<int, bool> by leader: does it hold a stretch of wall? */
     private array $isWall;
 
-    public function __construct(int $things, int $stretches)
+    public function __construct(int $count, int $stretches)
     {
-        $numbers = range(0, max(0, $things - 1));
+        $numbers = range(0, max(0, $count - 1));
         $this->leader = array_combine($numbers, $numbers);
         $this->isWall = array_map(static fn(int $number): bool => $number < $stretches, $this->leader);
     }

@@ -21,7 +21,7 @@ use Heurema\Layout\Words\OpeningKind;
 /** What the walls of a storey fill, and what of it is in the way. */
 final class WallMass
 {
-    /** Less of a thing than this in a wall, mm², is rounding. */
+    /** Less of a fixture than this in a wall, mm², is rounding. */
     private const NOTICED_MM2 = 0.01;
 
     /** A wall that comes in by less, mm, only touches. */

@@ -14,13 +14,13 @@ use Heurema\Geometry\Tolerance;
  *
  * The room's faces fall into stretches from one door to the next. Whoever walks from door to door has some of the stretches on his
  * left and the others on his right, so that the way is as wide as the gaps allow by which one hops from stretch to stretch, over
- * the things that stand between. Hopping over ever wider gaps, the first one that joins two stretches is the narrowest place.
+ * the fixtures that stand between. Hopping over ever wider gaps, the first one that joins two stretches is the narrowest place.
  */
 final class WidestWay
 {
     private const TOUCHING = 0.5;
 
-    /** @var list<array{Segment, int}> edges, each with the number of what it belongs to: a stretch of faces or a thing */
+    /** @var list<array{Segment, int}> edges, each with the number of what it belongs to: a stretch of faces or a fixture */
     private array $edges = [];
 
     /** @var list<Segment> where one comes in, along the faces */
@@ -38,19 +38,19 @@ final class WidestWay
 
     /**
      * @param list<Segment> $doors the openings' spans
-     * @param list<Ring>    $things that take floor
+     * @param list<Ring>    $fixtures that take floor
      *
      * @return Segment|null across the narrowest place; null when the room has fewer than two doors
      */
-    public static function bottleneck(Polygon $outline, array $doors, array $things): ?Segment
+    public static function bottleneck(Polygon $outline, array $doors, array $fixtures): ?Segment
     {
         $way = new self($outline, $doors);
         if (count($way->doors) < 2) {
             return null;
         }
         $owner = $way->stretches;
-        foreach ($things as $thing) {
-            foreach ($thing->edges() as $edge) {
+        foreach ($fixtures as $fixture) {
+            foreach ($fixture->edges() as $edge) {
                 $way->edges[] = [$edge, $owner];
             }
             ++$owner;

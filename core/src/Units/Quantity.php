@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
-/** What kind of thing an amount is. The backing value is the unit in which amounts of the kind are held. */
+/** What kind of quantity an amount is. The backing value is the unit in which amounts of the kind are held. */
 enum Quantity: string
 {
     /** Lengths closer than this, mm, are equal. */

@@ -16,9 +16,9 @@ use Heurema\Layout\Axis;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Edited;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Words\FixtureKind;
@@ -161,7 +161,7 @@ final class AxesTest extends TestCase
                 static fn(Axis $axis): Add => new Add(null, new Axis($axis->id, $axis->name, $turn($axis->from), $turn($axis->to))),
                 self::laid([4000, 3000], [5000])->axes,
             );
-            $layout = self::made((new Sketch())->layout(), new Together($axes, 'axes'))->layout;
+            $layout = self::made((new Sketch())->layout(), new EditGroup($axes, 'axes'))->layout;
             self::assertEqualsWithDelta(
                 [(3000 - 170) * (5000 - 240) / 1e6, (4000 - 170) * (5000 - 240) / 1e6],
                 self::areas(self::walls($layout, (new AxisNet($layout->axes))->allStretches())),

@@ -15,6 +15,7 @@ use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\CopyElements;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\JoinWalls;
 use Heurema\Layout\Edit\Mirror;
@@ -24,7 +25,6 @@ use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\SetHeights;
 use Heurema\Layout\Edit\SplitWall;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
@@ -86,7 +86,7 @@ final class EditorTest extends TestCase
         yield 'another beside it' => [new OffsetWall('w5', 900, 'w9'), ['Wall w9: added.']];
         yield 'copied' => [new CopyElements(['c' => 'c2'], new Point(700, 0)), ['Chair c2: added.']];
         yield 'several' => [
-            new Together([new Remove(['c']), new ChangeValues('w5', ['thickness' => 120])], 'Cleared'),
+            new EditGroup([new Remove(['c']), new ChangeValues('w5', ['thickness' => 120])], 'Cleared'),
             ['Wall w5: thickness 100 mm → 120 mm.', 'Chair c: removed.'],
         ];
     }
@@ -166,14 +166,14 @@ final class EditorTest extends TestCase
         ];
         yield 'a field that the layout does not have' => [new ChangeDocument(['version' => 2]), 'Expected one of name'];
         yield 'a storey that is not empty' => [new Remove(['G']), 'is not empty'];
-        yield 'a locked thing moved' => [new Move(['k'], new Point(1, 0)), 'locked'];
-        yield 'a locked thing changed in place' => [new ChangeValues('k', ['at' => [0, 0]]), 'locked'];
+        yield 'a locked fixture moved' => [new Move(['k'], new Point(1, 0)), 'locked'];
+        yield 'a locked fixture changed in place' => [new ChangeValues('k', ['at' => [0, 0]]), 'locked'];
         yield 'a split at the end' => [new SplitWall('w5', 0, 'w9'), 'between its ends'];
         yield 'a split through a door' => [new SplitWall('w5', 1500, 'w9'), 'across the split'];
         yield 'a split of a door' => [new SplitWall('d', 100, 'w9'), 'no wall'];
         yield 'walls around a corner joined' => [new JoinWalls('w1', 'w2'), 'in one line'];
         yield 'walls of different thickness joined' => [new JoinWalls('w1', 'w5'), 'stay two'];
-        yield 'all or nothing' => [new Together([new Remove(['c']), new Remove(['c'])], 'Twice'), 'Nothing has the id "c"'];
+        yield 'all or nothing' => [new EditGroup([new Remove(['c']), new Remove(['c'])], 'Twice'), 'Nothing has the id "c"'];
     }
 
     #[DataProvider('refused')]

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Drafting;
 
+use Heurema\Drafting\BesideAnother;
 use Heurema\Drafting\Carried;
-use Heurema\Drafting\From;
-use Heurema\Drafting\Related;
+use Heurema\Drafting\MeasuredFrom;
 use Heurema\Drafting\Surroundings;
 use Heurema\Geometry\Motion;
 use Heurema\Geometry\Point;
@@ -41,7 +41,7 @@ final class RelationsTest extends TestCase
         ] as [$mine, $theirs, $distance]) {
             $home = new Home(self::done(
                 self::kitchen($motion),
-                new Related('sink', From::from($mine), 'fridge', From::from($theirs), $distance),
+                new BesideAnother('sink', MeasuredFrom::from($mine), 'fridge', MeasuredFrom::from($theirs), $distance),
             ));
             [$sink, $fridge] = [$home->fixtures[1], $home->fixtures[0]];
             $apart = abs($sink->fixture->at->minus($fridge->fixture->at)->dot($sink->frame->xAxis));
@@ -95,20 +95,22 @@ final class RelationsTest extends TestCase
             ->layout();
         [$window, $door] = [$layout->storeys[0]->openings[0]->id, $layout->storeys[0]->openings[1]->id];
         $at = static fn(Edit $edit): float => self::done($layout, $edit)->storeys[0]->openings[0]->at;
+        $by = static fn(string $one, MeasuredFrom $from, string $other, MeasuredFrom $of, float $distance): BesideAnother
+            => new BesideAnother($one, $from, $other, $of, $distance);
         // w1 starts at −100, −100; inner faces at 0
-        self::assertEqualsWithDelta(3500 - 450 - 200 - 400, $at(new Related($window, From::Near, $door, From::Near, 200)), 0.001);
-        self::assertEqualsWithDelta(3500 - 1500, $at(new Related($window, From::Centre, $door, From::Centre, 1500)), 0.001);
-        self::assertEqualsWithDelta(2200 + 100, $at(new Related($window, From::Centre, 'b', From::Centre, 0)), 0.001);
+        self::assertEqualsWithDelta(3500 - 450 - 200 - 400, $at($by($window, MeasuredFrom::Near, $door, MeasuredFrom::Near, 200)), 1e-3);
+        self::assertEqualsWithDelta(3500 - 1500, $at($by($window, MeasuredFrom::Centre, $door, MeasuredFrom::Centre, 1500)), 0.001);
+        self::assertEqualsWithDelta(2200 + 100, $at($by($window, MeasuredFrom::Centre, 'b', MeasuredFrom::Centre, 0)), 0.001);
         self::assertEqualsWithDelta(
             2500 + 100,
-            $at(new Related($window, From::Centre, $layout->storeys[0]->rooms[0]->id, From::Centre, 0)),
+            $at(new BesideAnother($window, MeasuredFrom::Centre, $layout->storeys[0]->rooms[0]->id, MeasuredFrom::Centre, 0)),
             0.001,
         );
         // from the outer face of the wall at its left, 200 thick about −100
-        self::assertEqualsWithDelta(-100 + 600 + 400, $at(new Related($window, From::Near, 'w4', From::Far, 600)), 0.001);
+        self::assertEqualsWithDelta(-100 + 600 + 400, $at($by($window, MeasuredFrom::Near, 'w4', MeasuredFrom::Far, 600)), 0.001);
         foreach ([
-            new Related('nothing', From::Near, $door, From::Near, 0),
-            new Related($window, From::Near, 'nothing', From::Near, 0),
+            new BesideAnother('nothing', MeasuredFrom::Near, $door, MeasuredFrom::Near, 0),
+            new BesideAnother($window, MeasuredFrom::Near, 'nothing', MeasuredFrom::Near, 0),
         ] as $edit) {
             try {
                 self::done($layout, $edit);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Drafting;
 
+use Heurema\Drafting\ElevationFixture;
 use Heurema\Drafting\ElevationOpening;
-use Heurema\Drafting\ElevationThing;
 use Heurema\Drafting\RoomElevations;
 use Heurema\Drafting\WallElevation;
 use Heurema\Geometry\Segment;
@@ -37,8 +37,8 @@ final class RoomElevationsTest extends TestCase
         self::assertSame([[300.0, 1100.0, 0.0, 2000.0]], self::openings($east));
         self::assertSame([[], []], [self::openings($south), self::openings($west)]);
         // the sink is 600 mm from the west end: at the right, when one looks south
-        self::assertSame([[2800.0, 3400.0, 0.0, 900.0, true]], self::things($south));
-        self::assertSame([[600.0, 1200.0, 0.0, 900.0, false]], self::things($north));
+        self::assertSame([[2800.0, 3400.0, 0.0, 900.0, true]], self::fixtures($south));
+        self::assertSame([[600.0, 1200.0, 0.0, 900.0, false]], self::fixtures($north));
         self::assertSame([[0.0, 2400.0], [4000.0, 2400.0]], $north->ceiling);
     }
 
@@ -176,7 +176,7 @@ final class RoomElevationsTest extends TestCase
                 ->layout(),
         );
         [$north, , $south] = RoomElevations::of($home->rooms[0], $home);
-        self::assertSame([[], ['Mirror M1 in R'], []], [$north->ceiling, $north->unknown, $north->things]);
+        self::assertSame([[], ['Mirror M1 in R'], []], [$north->ceiling, $north->unknown, $north->fixtures]);
         self::assertSame(['Bed BD1 in R'], $south->unknown);
         self::assertSame(2400.0, $north->height());
     }
@@ -191,8 +191,8 @@ final class RoomElevationsTest extends TestCase
         $home = new Home(
             Sketch::room(6000, 5000)->fixture('t', 'table', 3000, 5000 - $away, 270, 1000, 500, ['height' => 750])->layout(),
         );
-        $things = RoomElevations::of($home->rooms[0], $home)[0]->things;
-        self::assertSame($isAtWall, $things === [] ? null : $things[0]->isAtWall);
+        $fixtures = RoomElevations::of($home->rooms[0], $home)[0]->fixtures;
+        self::assertSame($isAtWall, $fixtures === [] ? null : $fixtures[0]->isAtWall);
     }
 
     public function test_soffits_and_tiles_are_on_the_walls_that_they_touch(): void
@@ -243,11 +243,11 @@ final class RoomElevationsTest extends TestCase
     }
 
     /** @return list<array{float, float, float, float, bool}> */
-    private static function things(WallElevation $wall): array
+    private static function fixtures(WallElevation $wall): array
     {
-        return array_map(static fn(ElevationThing $one): array => [
+        return array_map(static fn(ElevationFixture $one): array => [
             round($one->left(), 3) + 0.0, round($one->right(), 3), round($one->bottom(), 3), round($one->top(), 3), $one->isAtWall,
-        ], $wall->things);
+        ], $wall->fixtures);
     }
 
     /** Is the same seen, to the millimetre? In a mirror left is right. */
@@ -272,7 +272,7 @@ final class RoomElevationsTest extends TestCase
         foreach ($wall->openings as $one) {
             $seen[$one->opening->id()] = $span($one->left, $one->right);
         }
-        foreach ($wall->things as $one) {
+        foreach ($wall->fixtures as $one) {
             $seen[$one->fixture->id()] = $span($one->left(), $one->right());
         }
 

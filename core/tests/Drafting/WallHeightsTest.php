@@ -58,8 +58,8 @@ final class WallHeightsTest extends TestCase
         self::assertSame([], NearHeights::of($walls));
         $tops = [];
         foreach ($walls as $wall) {
-            foreach ($wall->wall === 'w1' ? $wall->things : [] as $thing) {
-                $tops[$thing->fixture->id()] = $thing->top();
+            foreach ($wall->wall === 'w1' ? $wall->fixtures : [] as $placed) {
+                $tops[$placed->fixture->id()] = $placed->top();
             }
         }
         ksort($tops);
@@ -103,7 +103,7 @@ final class WallHeightsTest extends TestCase
                 ->fixture('far', 'switch', 3250, 0, 90, 80, 10, ['base' => 1050, 'height' => 80])
                 ->fixture('b', 'lavatory', 1000, 0, 90, 500, 400, ['height' => 850]),
         );
-        self::assertSame(['elevation.covers_thing', 'elevation.tiles_end'], self::keys(self::crossings($walls)));
+        self::assertSame(['elevation.covers_fixture', 'elevation.tiles_end'], self::keys(self::crossings($walls)));
     }
 
     /** @return list<WallElevation> */

@@ -212,7 +212,7 @@ final class ModelReaderTest extends TestCase
     }
 
     /** @return iterable<string, array{string, string, string|null}> */
-    public static function things(): iterable
+    public static function fixtures(): iterable
     {
         yield 'by its name' => ['IFCFURNISHINGELEMENT', 'Double bed', 'bed'];
         yield 'in German' => ['IFCFURNISHINGELEMENT', 'Waschbecken 2', 'lavatory'];
@@ -221,20 +221,20 @@ final class ModelReaderTest extends TestCase
     }
 
     /** Its back is to the wall that it stands at, whichever that is. */
-    #[DataProvider('things')]
-    public function test_things(string $type, string $name, ?string $kind): void
+    #[DataProvider('fixtures')]
+    public function test_fixtures(string $type, string $name, ?string $kind): void
     {
         foreach ([[2000.0, 0.0, 90.0], [0.0, 1500.0, 0.0], [2000.0, 3400.0, 270.0], [4400.0, 1500.0, 180.0]] as [$x, $y, $facing]) {
             $model = new ModelText();
             self::walls($model);
             $model->space(0, 0, 5000, 4000, 'Bedroom');
             [$width, $depth] = fmod($facing, 180.0) === 0.0 ? [600.0, 900.0] : [900.0, 600.0];
-            $model->thing($type, $name, $x, $y, 0.0, $width, $depth, 700.0);
+            $model->fixture($type, $name, $x, $y, 0.0, $width, $depth, 700.0);
             $import = self::read($model);
             $fixtures = $import->layout->storeys[0]->fixtures;
             if ($kind === null) {
                 self::assertSame([], $fixtures);
-                self::assertSame('ifc.thing.kind_not_told', $import->report->entries(Outcome::LeftOut)[0]->reasons[0]->key);
+                self::assertSame('ifc.fixture.kind_not_told', $import->report->entries(Outcome::LeftOut)[0]->reasons[0]->key);
 
                 continue;
             }

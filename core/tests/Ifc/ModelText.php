@@ -118,7 +118,7 @@ final class ModelText
     }
 
     /** Any other element with a box for its body. */
-    public function thing(string $type, string $name, float $x, float $y, float $degrees, float $width, float $depth, float $height): int
+    public function fixture(string $type, string $name, float $x, float $y, float $degrees, float $width, float $depth, float $height): int
     {
         $place = $this->placed($this->placement, $x, $y, 0.0, $degrees);
 

@@ -9,8 +9,8 @@ use Heurema\Kitchen\BuiltUnits;
 use Heurema\Kitchen\KitchenPlan;
 use Heurema\Kitchen\Landings;
 use Heurema\Layout\Edit\Add;
+use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\Editor;
-use Heurema\Layout\Edit\Together;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\Catalogue\Catalogue;
@@ -121,7 +121,7 @@ final class BuiltUnitsTest extends MeasureTestCase
     {
         $ids = array_map(static fn(int $number): string => "k{$number}", range(1, 300));
         $fixtures = (new BuiltUnits($kitchen->sizes, $kitchen->widths))->of($plan, $ids);
-        $edit = new Together(array_map(static fn(Fixture $one): Add => new Add('G', $one), $fixtures), 'Kitchen laid out');
+        $edit = new EditGroup(array_map(static fn(Fixture $one): Add => new Add('G', $one), $fixtures), 'Kitchen laid out');
 
         return new Home((new Editor())->apply($kitchen->sketch->layout(), $edit)->layout);
     }

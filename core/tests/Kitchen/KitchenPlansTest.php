@@ -14,7 +14,7 @@ use Heurema\Kitchen\Stretch;
 use Heurema\Kitchen\UnitSizes;
 use Heurema\Kitchen\WallStretch;
 use Heurema\Kitchen\WallStretches;
-use Heurema\Kitchen\Wanted;
+use Heurema\Kitchen\WantedFixture;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Tests\Sketch;
 use Heurema\Units\UnitSystem;
@@ -82,7 +82,7 @@ final class KitchenPlansTest extends TestCase
         $stretch = self::stretch(Sketch::room(3600, 3000, 'kitchen')->window('w1', 1900, 1200, 1100, ['sill' => 1000]), 2);
         self::assertSame([1800.0, true, true], [self::middle($stretch), $stretch->left, $stretch->right]);
         $rows = (new Rows(UnitSizes::usualWidths(UnitSystem::Metric), UnitSizes::usual(UnitSystem::Metric), 25.0))->along($stretch, [
-            new Wanted(FixtureKind::Sink, 800, Anchor::Window), new Wanted(FixtureKind::Refrigerator, 600, Anchor::RightEnd),
+            new WantedFixture(FixtureKind::Sink, 800, Anchor::Window), new WantedFixture(FixtureKind::Refrigerator, 600, Anchor::RightEnd),
         ]);
         self::assertSame(
             // 1400 at the left leaves 25 + 25 over 1350; 775 between them one unit of 750 and 25
@@ -98,7 +98,7 @@ final class KitchenPlansTest extends TestCase
         [$left, $right] = [$walls[1]->stretch, $walls[2]->stretch];
         self::assertTrue($left->turnsInto($right));
         self::assertFalse($right->turnsInto($left));
-        $wanted = [new Wanted(FixtureKind::Cooktop, 600, Anchor::LeftEnd)];
+        $wanted = [new WantedFixture(FixtureKind::Cooktop, 600, Anchor::LeftEnd)];
         $rows = new Rows(UnitSizes::usualWidths(UnitSystem::Metric), UnitSizes::usual(UnitSystem::Metric));
         $said = static fn(CornerKind $kind): string => implode(
             ' | ',
@@ -126,20 +126,23 @@ final class KitchenPlansTest extends TestCase
     {
         $stretch = self::stretch(Sketch::room(1500, 3000, 'kitchen'), 2);
         $rows = new Rows(UnitSizes::usualWidths(UnitSystem::Metric), UnitSizes::usual(UnitSystem::Metric));
-        $wide = static fn(float $width): array => [new Wanted(FixtureKind::Sink, 800), new Wanted(FixtureKind::Range, $width)];
+        $wide = static fn(float $width): array => [
+            new WantedFixture(FixtureKind::Sink, 800),
+            new WantedFixture(FixtureKind::Range, $width),
+        ];
         self::assertSame([], $rows->along($stretch, $wide(700.1)));
         self::assertCount(1, $rows->along($stretch, $wide(700.0)));
-        self::assertSame([], $rows->along($stretch, [new Wanted(FixtureKind::Sink, 800, Anchor::Window)]), 'there is no window');
-        $between = [new Wanted(FixtureKind::Sink, 800, Anchor::RightEnd), new Wanted(FixtureKind::Range, 600)];
+        self::assertSame([], $rows->along($stretch, [new WantedFixture(FixtureKind::Sink, 800, Anchor::Window)]), 'there is no window');
+        $between = [new WantedFixture(FixtureKind::Sink, 800, Anchor::RightEnd), new WantedFixture(FixtureKind::Range, 600)];
         self::assertSame([], $rows->along($stretch, $between), 'nothing stands beyond the end');
     }
 
-    /** All ways to stand two things and the fewest units in a row are found: none is missing, none is there twice. */
+    /** All ways to stand two fixtures and the fewest units in a row are found: none is missing, none is there twice. */
     public function test_all_ways_are_there(): void
     {
         $stretch = self::stretch(Sketch::room(4000, 3000, 'kitchen'), 2);
         $rows = (new Rows(UnitSizes::usualWidths(UnitSystem::Metric), UnitSizes::usual(UnitSystem::Metric)))->along($stretch, [
-            new Wanted(FixtureKind::Sink, 800), new Wanted(FixtureKind::Range, 600),
+            new WantedFixture(FixtureKind::Sink, 800), new WantedFixture(FixtureKind::Range, 600),
         ]);
         $said = array_map(self::said(...), $rows);
         // 2600 are 3 units or 4, shared among three places: 10 and 15 ways
@@ -152,9 +155,9 @@ final class KitchenPlansTest extends TestCase
         $stretch = self::stretch(Sketch::room(4800, 3000, 'kitchen'), 2);
         $rows = new Rows(UnitSizes::usualWidths(UnitSystem::Metric), UnitSizes::usual(UnitSystem::Metric));
         $plans = (new KitchenPlans($rows))->of([$stretch], [
-            new Wanted(FixtureKind::Refrigerator, 600, Anchor::LeftEnd),
-            new Wanted(FixtureKind::Sink, 800),
-            new Wanted(FixtureKind::Range, 600),
+            new WantedFixture(FixtureKind::Refrigerator, 600, Anchor::LeftEnd),
+            new WantedFixture(FixtureKind::Sink, 800),
+            new WantedFixture(FixtureKind::Range, 600),
         ]);
         self::assertEqualsWithDelta(0.0, $plans[0]->short, self::CLOSE);
         self::assertGreaterThan(0.0, $plans[count($plans) - 1]->short);

@@ -16,7 +16,7 @@ use Heurema\Kitchen\UnitSizes;
 use Heurema\Kitchen\UnitWidths;
 use Heurema\Kitchen\WallStretch;
 use Heurema\Kitchen\WallStretches;
-use Heurema\Kitchen\Wanted;
+use Heurema\Kitchen\WantedFixture;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Home;
 use Heurema\Tests\Sketch;
@@ -115,18 +115,23 @@ final readonly class RandomKitchen
     /**
      * @param non-empty-list<Stretch> $stretches
      *
-     * @return list<Wanted>
+     * @return list<WantedFixture>
      */
     private function wanted(array $stretches): array
     {
         $module = $this->sizes->depth;
         $hasWindow = array_filter($stretches, static fn(Stretch $one): bool => $one->windows !== []) !== [];
         $all = [
-            new Wanted(FixtureKind::Refrigerator, $module, mt_rand(0, 1) === 0 ? Anchor::LeftEnd : Anchor::Anywhere),
-            new Wanted(FixtureKind::Sink, $module, $hasWindow && mt_rand(0, 1) === 0 ? Anchor::Window : Anchor::Anywhere),
-            new Wanted(FixtureKind::Dishwasher, $module),
-            new Wanted([FixtureKind::Range, FixtureKind::Cooktop][mt_rand(0, 1)], $module, Anchor::Anywhere, [0.0, 25.4][mt_rand(0, 1)]),
-            new Wanted([FixtureKind::TallCabinet, FixtureKind::Oven][mt_rand(0, 1)], $module, Anchor::RightEnd),
+            new WantedFixture(FixtureKind::Refrigerator, $module, mt_rand(0, 1) === 0 ? Anchor::LeftEnd : Anchor::Anywhere),
+            new WantedFixture(FixtureKind::Sink, $module, $hasWindow && mt_rand(0, 1) === 0 ? Anchor::Window : Anchor::Anywhere),
+            new WantedFixture(FixtureKind::Dishwasher, $module),
+            new WantedFixture(
+                [FixtureKind::Range, FixtureKind::Cooktop][mt_rand(0, 1)],
+                $module,
+                Anchor::Anywhere,
+                [0.0, 25.4][mt_rand(0, 1)],
+            ),
+            new WantedFixture([FixtureKind::TallCabinet, FixtureKind::Oven][mt_rand(0, 1)], $module, Anchor::RightEnd),
         ];
 
         return array_values(array_filter($all, static fn(): bool => mt_rand(0, 2) > 0));

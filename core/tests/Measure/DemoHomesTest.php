@@ -113,7 +113,7 @@ final class DemoHomesTest extends TestCase
             $outcome->margin === null ? null : round($outcome->margin, self::DECIMALS) + 0.0,
             $outcome->topic,
             $outcome->parties,
-            $finding->shortText(),
+            $finding->missedText(),
         ];
     }
 

@@ -115,7 +115,7 @@ final class DrawingMeasuresTest extends MeasureTestCase
 
     public function test_a_back_near_a_wall_and_a_front_turned_to_it(): void
     {
-        $thing = static fn(float $y, float $facing): Sketch => Sketch::room(6000, 3000)->fixture(
+        $fixture = static fn(float $y, float $facing): Sketch => Sketch::room(6000, 3000)->fixture(
             'a',
             'wardrobe',
             1000,
@@ -124,11 +124,11 @@ final class DrawingMeasuresTest extends MeasureTestCase
             1000,
             600,
         );
-        self::assertEqualsWithDelta(0.0, self::number('fixture.back_gap', $thing(0, 90), 'a'), 1e-6);
-        self::assertEqualsWithDelta(150.0, self::number('fixture.back_gap', $thing(150, 90), 'a'), 1e-6);
-        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.back_gap', $thing(150.1, 90), 'a'));
-        self::assertEqualsWithDelta(2400.0, self::number('fixture.faces_wall_at', $thing(0, 90), 'a'), 1e-6);
-        self::assertEqualsWithDelta(50.0, self::number('fixture.faces_wall_at', $thing(650, 270), 'a'), 1e-6);
+        self::assertEqualsWithDelta(0.0, self::number('fixture.back_gap', $fixture(0, 90), 'a'), 1e-6);
+        self::assertEqualsWithDelta(150.0, self::number('fixture.back_gap', $fixture(150, 90), 'a'), 1e-6);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.back_gap', $fixture(150.1, 90), 'a'));
+        self::assertEqualsWithDelta(2400.0, self::number('fixture.faces_wall_at', $fixture(0, 90), 'a'), 1e-6);
+        self::assertEqualsWithDelta(50.0, self::number('fixture.faces_wall_at', $fixture(650, 270), 'a'), 1e-6);
     }
 
     public function test_what_stands_where_a_leaf_swings(): void

@@ -43,7 +43,7 @@ final class FreeFloorMeasuresTest extends MeasureTestCase
     public function test_two_things_narrow_it_between_them(): void
     {
         $two = self::hall(2000)->fixture('c', 'wardrobe', 1000, 0, 90, 600, 600)->fixture('g', 'wardrobe', 2100, 2000, 270, 600, 600);
-        // corners (1300, 600) and (1800, 1400) are hypot(500, 800) apart; past either thing it is 1400 wide
+        // corners (1300, 600) and (1800, 1400) are hypot(500, 800) apart; past either fixture it is 1400 wide
         self::assertEqualsWithDelta(hypot(500, 800), self::number('room.passage', $two, 'r'), 0.01);
     }
 
@@ -91,7 +91,7 @@ final class FreeFloorMeasuresTest extends MeasureTestCase
         self::assertEqualsWithDelta(1524.0, self::number('room.turning_circle', Sketch::room(1524, 3000), 'r'), 0.02);
         $beside = Sketch::room(2000, 2000)->fixture('c', 'wardrobe', 1000, 0, 90, 2000, 500);
         self::assertEqualsWithDelta(1500.0, self::number('room.turning_circle', $beside, 'r'), 0.02);
-        // a thing of 1000 x 1000 in the corner of 2000 x 2000: the circle touches two walls and its corner, r (1 + 1/√2) √2 = 1000 √2
+        // a fixture of 1000 x 1000 in the corner of 2000 x 2000: the circle touches two walls and its corner, r (1 + 1/√2) √2 = 1000 √2
         $corner = Sketch::room(2000, 2000)->fixture('c', 'wardrobe', 500, 0, 90, 1000, 1000);
         self::assertEqualsWithDelta(2 * 1000 * M_SQRT2 / (1 + M_SQRT2), self::number('room.turning_circle', $corner, 'r'), 0.02);
     }

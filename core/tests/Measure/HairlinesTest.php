@@ -17,7 +17,7 @@ final class HairlinesTest extends MeasureTestCase
 {
     private const HAIRLINES = [-0.05, -0.005, 0.0, 0.005, 0.05];
 
-    /** Where things stand against the four walls of a room of 4000 x 3000: at, facing, and the way into the wall. */
+    /** Where fixtures stand against the four walls of a room of 4000 x 3000: at, facing, and the way into the wall. */
     private const WALLS = [[[2000, 0], 90, [0, -1]], [[4000, 1500], 180, [1, 0]], [[2000, 3000], 270, [0, 1]], [[0, 1500], 0, [-1, 0]]];
 
     public function test_a_thing_a_hairline_in_its_wall_stands_at_it(): void

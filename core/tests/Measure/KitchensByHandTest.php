@@ -20,7 +20,7 @@ final class KitchensByHandTest extends MeasureTestCase
      *     array<string, float>,
      *     float,
      *     bool,
-     * }> units by wall, and what is measured: figures of the room, and both landings of things by their ids
+     * }> units by wall, and what is measured: figures of the room, and both landings of fixtures by their ids
      */
     public static function kitchens(): iterable
     {

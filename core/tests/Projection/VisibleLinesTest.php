@@ -109,7 +109,7 @@ final class VisibleLinesTest extends TestCase
         }
     }
 
-    /** Rays at the two sides of a line meet different things: one nearer, one turned otherwise, one of something else, or one cut. */
+    /** Rays at the two sides of a line meet different fixtures: one nearer, one turned otherwise, one of something else, or one cut. */
     #[DataProvider('homes')]
     public function test_a_line_is_seen_where_rays_meet_different_things(Home $home): void
     {

@@ -19,7 +19,7 @@ abstract class BookLimits extends BookProof
 
     /**
      * The published place, then rule, measure, limit, its unit, which side, other facts, settings, related things. A measure of related
-     * things is `windows: window.clear_area`.
+     * fixtures is `windows: window.clear_area`.
      *
      * @return iterable<string, array{
      *     0: string,
@@ -85,7 +85,7 @@ abstract class BookLimits extends BookProof
         if (str_contains($measure, ': ')) {
             [$relation, $measure] = explode(': ', $measure);
             $related[$relation] = array_map(
-                static fn(array $thing): array => [...$thing, $measure => $stated],
+                static fn(array $fixture): array => [...$fixture, $measure => $stated],
                 $related[$relation] ?? [[]],
             );
         } else {

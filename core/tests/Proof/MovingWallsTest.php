@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Proof;
 
-use Heurema\Drafting\InLine;
+use Heurema\Drafting\CollinearWalls;
 use Heurema\Drafting\MoveWall;
 use Heurema\Drafting\WallDistances;
 use Heurema\Drafting\WallMeetings;
@@ -68,11 +68,11 @@ final class MovingWallsTest extends TestCase
             foreach ($storey->walls as $wall) {
                 foreach (self::DISTANCES as $number => $distance) {
                     // now and then the person chooses what walls in line do
-                    $inLine = [null, InLine::Follow, InLine::Stay][($number + count($storey->walls)) % 3];
+                    $inLine = [null, CollinearWalls::Follow, CollinearWalls::Stay][($number + count($storey->walls)) % 3];
                     $edited = $this->tried(
                         $layout,
                         new MoveWall($wall->id, $distance, $inLine),
-                        $inLine === InLine::Stay || str_starts_with($case, 'oblique') ? 0.0 : abs($distance),
+                        $inLine === CollinearWalls::Stay || str_starts_with($case, 'oblique') ? 0.0 : abs($distance),
                     );
                     if ($edited === null) {
                         ++$refused;

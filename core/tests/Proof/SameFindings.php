@@ -125,7 +125,7 @@ final class SameFindings
     }
 
     /**
-     * What counts, or is reached, because two things touch may change where coordinates are rounded to a tenth; finer roundings must agree.
+     * What counts, or is reached, because two fixtures touch may change where coordinates are rounded to a tenth; finer ones must agree.
      */
     private static function hangsOnTouch(Finding $finding, float $rounding): bool
     {

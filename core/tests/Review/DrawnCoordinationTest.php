@@ -53,7 +53,7 @@ final class DrawnCoordinationTest extends DrawnLimits
                 2400,
                 self::MOST,
             ];
-            yield "50 mm behind a thing, {$wall}" => [
+            yield "50 mm behind a fixture, {$wall}" => [
                 'drawing/thing-against-wall',
                 'f',
                 static fn(float $gap): Sketch => Sketch::room(4000, 3000)->fixture(

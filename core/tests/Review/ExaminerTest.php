@@ -210,11 +210,11 @@ final class ExaminerTest extends TestCase
         $missed = self::finding('hall-width', Sketch::room(4000, 35 * self::INCH, 'hall'), 'r');
         self::assertSame(
             ['35" (889 mm)', '36" (914.4 mm)', '1" (25.4 mm)'],
-            [$missed->measuredText(), $missed->limitText(), $missed->shortText()],
+            [$missed->measuredText(), $missed->limitText(), $missed->missedText()],
         );
-        self::assertSame(['35"', '36"', '1"'], [$missed->measuredBriefly(), $missed->limitBriefly(), $missed->shortBriefly()]);
+        self::assertSame(['35"', '36"', '1"'], [$missed->measuredBriefly(), $missed->limitBriefly(), $missed->missedBriefly()]);
         $met = self::finding('hall-width', Sketch::room(4000, 37 * self::INCH, 'hall'), 'r');
-        self::assertSame([null, null], [$met->shortText(), $met->shortBriefly()]);
+        self::assertSame([null, null], [$met->missedText(), $met->missedBriefly()]);
     }
 
     public function test_an_exception_is_named_when_it_is_used(): void

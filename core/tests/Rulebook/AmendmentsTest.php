@@ -13,8 +13,8 @@ use Heurema\Rulebook\Example;
 use Heurema\Rulebook\ExampleFacts;
 use Heurema\Rulebook\Rule;
 use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Rulebook\RuleBookReader;
-use Heurema\Rulebook\Shelf;
 use Heurema\Rulebook\UnreadableRuleBook;
 use Heurema\Tests\Said;
 use Heurema\Tests\Sketch;
@@ -245,8 +245,8 @@ final class AmendmentsTest extends TestCase
         file_put_contents("{$this->folder}/{$id}.yaml", $yaml);
     }
 
-    private function shelf(): Shelf
+    private function shelf(): RuleBookLibrary
     {
-        return new Shelf($this->folder, new RuleBookReader(Catalogue::standard()));
+        return new RuleBookLibrary($this->folder, new RuleBookReader(Catalogue::standard()));
     }
 }

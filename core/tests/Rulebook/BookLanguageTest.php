@@ -109,13 +109,13 @@ final class BookLanguageTest extends TestCase
             Verdict::Violated,
             self::verdict($rooms, [], ['rooms' => [['room.use' => 'bedroom', 'room.floor_area' => '30 m2']]]),
         );
-        $things = self::book('', "subject: room, exists: [{ among: fixtures, where: fixture.kind == 'smoke_alarm', needs: [] }]");
+        $fixtures = self::book('', "subject: room, exists: [{ among: fixtures, where: fixture.kind == 'smoke_alarm', needs: [] }]");
         self::assertSame(
             Verdict::Met,
-            self::verdict($things, [], ['fixtures' => [['fixture.kind' => 'bed'], ['fixture.kind' => 'smoke_alarm']]]),
+            self::verdict($fixtures, [], ['fixtures' => [['fixture.kind' => 'bed'], ['fixture.kind' => 'smoke_alarm']]]),
         );
-        self::assertSame(Verdict::Violated, self::verdict($things, [], ['fixtures' => [['fixture.kind' => 'bed']]]));
-        self::assertSame(Verdict::Undetermined, self::verdict($things, [], ['fixtures' => [[]]]));
+        self::assertSame(Verdict::Violated, self::verdict($fixtures, [], ['fixtures' => [['fixture.kind' => 'bed']]]));
+        self::assertSame(Verdict::Undetermined, self::verdict($fixtures, [], ['fixtures' => [[]]]));
     }
 
     public function test_what_is_only_advised_is_never_violated(): void

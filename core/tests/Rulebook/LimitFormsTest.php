@@ -130,7 +130,7 @@ final class LimitFormsTest extends TestCase
         self::assertSame(Verdict::Met, self::check('room', $rule, [], $doors('800 mm', '900 mm'))->verdict);
         $violated = self::check('room', $rule, [], $doors('900 mm', '799.9 mm', '700 mm'));
         self::assertSame([Verdict::Violated, 700.0], [$violated->verdict, $violated->measured?->number]);
-        self::assertStringStartsWith('Worst: ', Said::one($violated->reason));
+        self::assertStringStartsWith('Falls shortest: ', Said::one($violated->reason));
         self::assertSame(Verdict::NotApplicable, self::check('room', $rule, [], ['doors' => [['door.operation' => 'sliding']]])->verdict);
         self::assertSame(
             Verdict::Undetermined,

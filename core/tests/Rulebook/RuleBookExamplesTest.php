@@ -10,8 +10,8 @@ use Heurema\Rulebook\Example;
 use Heurema\Rulebook\ExampleFacts;
 use Heurema\Rulebook\Rule;
 use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Rulebook\RuleBookReader;
-use Heurema\Rulebook\Shelf;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -21,7 +21,7 @@ final class RuleBookExamplesTest extends TestCase
     /** @return iterable<string, array{RuleBook, Rule}> */
     public static function rules(): iterable
     {
-        $shelf = new Shelf(__DIR__.'/../../rulebooks', new RuleBookReader(Catalogue::standard()));
+        $shelf = new RuleBookLibrary(__DIR__.'/../../rulebooks', new RuleBookReader(Catalogue::standard()));
         foreach ($shelf->ids() as $id) {
             foreach ($shelf->book($id)->rules as $rule) {
                 // what an amendment leaves as it is has its examples in the book below, what it switches off has none

@@ -6,8 +6,8 @@ namespace Heurema\Tests\Rulebook;
 
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Rulebook\RuleBook;
+use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Rulebook\RuleBookReader;
-use Heurema\Rulebook\Shelf;
 use Heurema\Rulebook\UnreadableRuleBook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -22,6 +22,22 @@ final class RuleBookReaderTest extends TestCase
             "  - { id: a, clause: '1', title: T, subject: room, measure: room.floor_area, at_least: 7.5 m2, why: w, source: s }\n",
         );
         self::assertSame('a', $book->rules[0]->id);
+    }
+
+    /** How sure its figure is: `certainty: doubtful`, with a note of what differs. */
+    public function test_a_rule_may_be_doubtful(): void
+    {
+        $rule = "  - { id: a, clause: '1', title: T, subject: room, measure: room.floor_area, at_least: 7.5 m2, why: w, source: s%s }\n";
+        self::assertFalse(self::read(sprintf($rule, ''))->rules[0]->isDoubtful);
+        self::assertTrue(self::read(sprintf($rule, ', certainty: doubtful, note: n'))->rules[0]->isDoubtful);
+        foreach ([', certainty: doubtful', ', certainty: sure, note: n'] as $wrong) {
+            try {
+                self::read(sprintf($rule, $wrong));
+                self::fail('A rule was read of which it is not said what is doubtful.');
+            } catch (UnreadableRuleBook $e) {
+                self::assertStringContainsString('certainty', $e->getMessage());
+            }
+        }
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -95,7 +111,7 @@ final class RuleBookReaderTest extends TestCase
 
     public function test_the_shelf_knows_only_its_own_books(): void
     {
-        $shelf = new Shelf(__DIR__.'/../../rulebooks', new RuleBookReader(Catalogue::standard()));
+        $shelf = new RuleBookLibrary(__DIR__.'/../../rulebooks', new RuleBookReader(Catalogue::standard()));
         self::assertContains('us-irc-2021', $shelf->ids());
         $this->expectException(UnreadableRuleBook::class);
         $shelf->book('../rulebooks/us-irc-2021');

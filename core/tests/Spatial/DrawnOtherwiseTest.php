@@ -104,12 +104,12 @@ final class DrawnOtherwiseTest extends MeasureTestCase
 
     public function test_reading_a_layout_in_another_order_measures_the_same(): void
     {
-        $things = [['a', 'wardrobe', 600], ['b', 'wardrobe', 1900], ['c', 'sofa', 3200]];
+        $fixtures = [['a', 'wardrobe', 600], ['b', 'wardrobe', 1900], ['c', 'sofa', 3200]];
         $measured = [];
         foreach ([[0, 1, 2], [2, 0, 1], [1, 2, 0]] as $order) {
             $room = Sketch::room(4000, 3000)->door('w2', 1600, 800, ['id' => 'e'])->door('w4', 1600, 800, ['id' => 'g']);
             foreach ($order as $number) {
-                [$id, $kind, $x] = $things[$number];
+                [$id, $kind, $x] = $fixtures[$number];
                 $room = $room->fixture($id, $kind, $x, 0, 90, 900, 600);
             }
             $measured[] = [

@@ -214,6 +214,13 @@ final class LengthReaderTest extends TestCase
         self::assertEqualsWithDelta($mm, (new LengthReader(UnitSystem::Imperial))->read($typed)->mm, 5.1e-5);
     }
 
+    /** To the tenth of a micrometre, where a read length no longer differs from a written one. */
+    public function test_it_is_rounded_to_four_decimals(): void
+    {
+        self::assertSame(0.3969, (new LengthReader(UnitSystem::Imperial))->read('1/64"')->mm);
+        self::assertSame(0.1235, (new LengthReader(UnitSystem::Metric))->read('0.12346 mm')->mm);
+    }
+
     public function test_a_smaller_unit_may_follow_a_larger_one(): void
     {
         foreach ([

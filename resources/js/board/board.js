@@ -23,7 +23,7 @@ import { Outline } from './tools/outline.js';
 import { Picture } from './tools/picture.js';
 import { Place } from './tools/place.js';
 import { Rectangle } from './tools/rectangle.js';
-import { Tape } from './tools/tape.js';
+import { Measure } from './tools/measure.js';
 import { Wall } from './tools/wall.js';
 
 /**
@@ -40,7 +40,7 @@ export class Board {
         'rectangle',
         'offset',
         'openings',
-        'thing',
+        'fixture',
         'copy',
         'repeat',
         'space',
@@ -119,10 +119,10 @@ export class Board {
             new AlongLine(this, 'slope', 'slope', 'slope-options', () => this.forms.typedOfChosen('slope')),
             new AlongLine(this, 'fit-stair', 'fit-stair', 'fit-stair-options', () => this.forms.typedOfChosen('fit-stair')),
             new Guard(this),
-            new Tape(this),
+            new Measure(this),
             new Picture(this),
             new Axis(this),
-            new Place(this, 'thing', () => ['thing', this.fixtures.values()], 'fixture-options'),
+            new Place(this, 'fixture', () => ['fixture', this.fixtures.values()], 'fixture-options'),
             new Place(this, 'note', () => ['note', {}]),
             new Place(this, 'ground', () => ['ground-level', this.forms.typedBeside('ground-options')], 'ground-options'),
             new Place(this, 'copy', () => ['copy', {}]),
@@ -369,8 +369,8 @@ export class Board {
 
     /** What is chosen is marked on the plan at once. */
     mark() {
-        for (const thing of all('#plan [data-subject]'))
-            thing.classList.toggle('chosen', thing.dataset.subject === this.chosen || this.several.includes(thing.dataset.subject));
+        for (const fixture of all('#plan [data-subject]'))
+            fixture.classList.toggle('chosen', fixture.dataset.subject === this.chosen || this.several.includes(fixture.dataset.subject));
     }
 
     /** A part of the board was drawn anew. */

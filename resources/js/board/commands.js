@@ -90,7 +90,7 @@ export class Commands {
         if (how === 'all') this.board.viewport.showAll();
     }
 
-    /** A single thing is copied to where is pointed at; anything else on the spot. */
+    /** A single fixture is copied to where is pointed at; anything else on the spot. */
     copy() {
         const { board } = this;
         if (board.several.length > 1 || board.chosen === '' || document.querySelector(`#plan .fixture[data-subject="${board.chosen}"]`))

@@ -70,7 +70,7 @@ export class FixtureList {
             this.placing = { kind: places, like };
             byId('fixture-name', HTMLElement).textContent = entry.querySelector('b').textContent;
             for (const [key, value] of Object.entries(JSON.parse(sizes))) byId(`fixture-${key}`, HTMLInputElement).value = value;
-            this.board.use('thing');
+            this.board.use('fixture');
         }
         this.board.sheet.focus();
     }

@@ -24,11 +24,11 @@ export class Front {
     }
 
     grab(event) {
-        const thing = around(event, '.front .thing-chosen');
-        if (!thing || event.button !== 0) return;
+        const fixture = around(event, '.front .fixture-chosen');
+        if (!fixture || event.button !== 0) return;
         event.preventDefault();
-        thing.focus();
-        const drawing = /** @type {SVGSVGElement} */ (/** @type {unknown} */ (thing.closest('svg')));
+        fixture.focus();
+        const drawing = /** @type {SVGSVGElement} */ (/** @type {unknown} */ (fixture.closest('svg')));
         const under = drawing.getScreenCTM();
         /** @returns {[number, number]} */
         const by = (at) => [
@@ -37,7 +37,7 @@ export class Front {
         ];
         const drag = (at) => {
             const [right, up] = by(at);
-            thing.setAttribute('transform', `translate(${right} ${-up})`);
+            fixture.setAttribute('transform', `translate(${right} ${-up})`);
         };
         const end = () => {
             removeEventListener('pointermove', drag);
@@ -51,7 +51,7 @@ export class Front {
         const leave = (key) => {
             if (key.key !== 'Escape') return;
             key.stopPropagation();
-            thing.removeAttribute('transform');
+            fixture.removeAttribute('transform');
             end();
         };
         addEventListener('pointermove', drag);
@@ -61,7 +61,7 @@ export class Front {
 
     press(event) {
         const way = Front.ARROWS[event.key];
-        if (!way || !around(event, '.front .thing-chosen')) return;
+        if (!way || !around(event, '.front .fixture-chosen')) return;
         event.preventDefault();
         event.stopPropagation();
         const step = this.board.step * (event.shiftKey ? 10 : 1);

@@ -28,8 +28,8 @@ export class Ghost {
         this.lit.replaceChildren(...(line ? [Ghost.element('path', { d: `M${line.map(({ x, y }) => `${x} ${-y}`).join('L')}` })] : []));
     }
 
-    follow(thing, by) {
-        const copy = thing.cloneNode(true);
+    follow(fixture, by) {
+        const copy = fixture.cloneNode(true);
         copy.classList.add('ghost-of-chosen');
         copy.setAttribute('transform', `translate(${by.x} ${-by.y})`);
         this.lines.replaceChildren(copy);

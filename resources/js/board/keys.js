@@ -18,7 +18,7 @@ export class Keys {
             w: () => board.use('wall'),
             b: () => board.use('rectangle'),
             c: () => board.use('choose'),
-            k: () => board.use('tape'),
+            k: () => board.use('measure'),
             f: () => board.fixtures.open(),
             '[': () => board.next(-1),
             ']': () => board.next(1),

@@ -14,7 +14,7 @@ export class Snapping {
         face: 'corner',
         [Snapping.AXIS]: 'end of a wall',
         jamb: 'jamb',
-        'edge of a thing': 'corner of a thing',
+        'edge of a fixture': 'corner of a fixture',
         'edge of a stair': 'corner of a step',
         'edge of a ramp': 'corner of a ramp',
         'edge of a floor opening': 'corner of a floor opening',
@@ -26,7 +26,7 @@ export class Snapping {
     static MIDDLES = {
         face: 'middle of a face',
         jamb: 'middle of a jamb',
-        'edge of a thing': 'middle of a thing’s edge',
+        'edge of a fixture': 'middle of a fixture’s edge',
         'edge of a stair': 'middle of a step',
         'edge of a ramp': 'middle of a ramp’s edge',
         'edge of a floor opening': 'middle of an edge',

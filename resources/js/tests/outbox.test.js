@@ -24,12 +24,12 @@ class Board {
     }
 
     drew({ path }) {
-        return path === 'acts/thing' ? 'f1' : path === 'undo' ? '' : 'w1';
+        return path === 'acts/fixture' ? 'f1' : path === 'undo' ? '' : 'w1';
     }
 
     refuse(item, why) {
         this.refused.push(`${item.path}: ${why}`);
-        return item.path === 'acts/thing' ? undefined : 'w1';
+        return item.path === 'acts/fixture' ? undefined : 'w1';
     }
 
     chooseAfter() {}
@@ -78,7 +78,7 @@ test('what was done is sent one after the other, on the version in sight', async
 test('what is done to a thing that is still being drawn is done to what was drawn', async () => {
     const board = new Board();
     const outbox = new Outbox(KEY, board);
-    const { name } = outbox.add('acts/thing', {}, '');
+    const { name } = outbox.add('acts/fixture', {}, '');
     outbox.add('acts/turn', {}, { after: name });
     await turns();
     assert.deepEqual(
@@ -89,17 +89,17 @@ test('what is done to a thing that is still being drawn is done to what was draw
 
 test('what waits for a thing that was refused is refused with it', async () => {
     const board = new Board(({ path }) =>
-        path === 'acts/thing' ? { status: 422, refused: 'There is no room.' } : { status: 200, refused: '' },
+        path === 'acts/fixture' ? { status: 422, refused: 'There is no room.' } : { status: 200, refused: '' },
     );
     const outbox = new Outbox(KEY, board);
-    const { name } = outbox.add('acts/thing', {}, '');
+    const { name } = outbox.add('acts/fixture', {}, '');
     outbox.add('acts/turn', {}, { after: name });
     outbox.add('acts/move', {}, 'w1');
     await turns();
-    assert.deepEqual(board.refused, ['acts/thing: There is no room.', 'acts/turn: What it was to be done to has not been drawn.']);
+    assert.deepEqual(board.refused, ['acts/fixture: There is no room.', 'acts/turn: What it was to be done to has not been drawn.']);
     assert.deepEqual(
         board.asked.map(({ path }) => path),
-        ['acts/thing', 'acts/move'],
+        ['acts/fixture', 'acts/move'],
     );
 });
 

@@ -16,7 +16,7 @@ function corner() {
         line('face', 0, 0, 4000, 0),
         line('face', 0, 0, 0, 3000),
         line(Snapping.AXIS, -45, -45, 4000, -45),
-        line('edge of a thing', 2000, 500, 2600, 500),
+        line('edge of a fixture', 2000, 500, 2600, 500),
     ];
     return snapping;
 }
@@ -34,7 +34,7 @@ test('an end is caught up to eleven pixels away, and no farther', () => {
 
 test('a middle is caught before the line', () => {
     assert.deepEqual(corner().snap({ x: 1990, y: 12 }), { x: 2000, y: 0, word: 'middle of a face' });
-    assert.deepEqual(corner().snap({ x: 2310, y: 520 }), { x: 2300, y: 500, word: 'middle of a thing’s edge' });
+    assert.deepEqual(corner().snap({ x: 2310, y: 520 }), { x: 2300, y: 500, word: 'middle of a fixture’s edge' });
 });
 
 test('a face is caught before the middle of its wall', () => {

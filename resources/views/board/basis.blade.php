@@ -1,6 +1,6 @@
 @php($isDraft = $page->scheme->isDraft())
 <details class="board-basis" id="board-basis">
-    <summary>Held against {{ implode(', ', $page->bookTitles()) }}</summary>
+    <summary>Checked against {{ implode(', ', $page->bookTitles()) }}</summary>
     @if ($isDraft)
         <form class="fields" method="post" action="{{ route('board.basis', $page->scheme) }}">
             @csrf @method('put')

@@ -3,7 +3,7 @@
     <span class="visually-hidden">{{ $finding->verdict()->words() }}:</span>
     <span class="row-title">{{ $finding->rule->title }}</span>
     <span class="row-subject">{{ $finding->subject->name() }}@if ($finding->measuredText()): {{ $finding->measuredText() }}, {{ $finding->verdict() === Heurema\Review\Verdict::Advised ? 'recommended' : 'required' }} {{ $finding->limitText() }}@endif</span>
-    <span class="row-short">{{ $finding->shortBriefly() ? 'off by '.$finding->shortBriefly() : '' }}</span>
+    <span class="row-short">{{ $finding->missedBriefly() ? "{$finding->missedBriefly()} {$finding->missedWay()}" : '' }}</span>
 </button>
 @if ($page->isOpened($finding))
     <div class="row-evidence">

@@ -6,11 +6,11 @@
         @endforeach
     </p>
     @if ($worst = $page->report()->worst())
-        <p class="board-worst">Worst: <button type="button" data-opens="{{ $worst->fingerprint() }}" data-subject-id="{{ $worst->subject->id() }}" data-storey="{{ $worst->subject->storey() ?? $worst->outcome->witness[0]->storey ?? '' }}">{{ $worst->rule->title }}</button>, {{ $worst->subject->name() }}</p>
+        <p class="board-worst">Most serious: <button type="button" data-opens="{{ $worst->fingerprint() }}" data-subject-id="{{ $worst->subject->id() }}" data-storey="{{ $worst->subject->storey() ?? $worst->outcome->witness[0]->storey ?? '' }}">{{ $worst->rule->title }}</button>, {{ $worst->subject->name() }}</p>
     @endif
     @if ($found = $page->findingsOfChosen())
             <details class="of-chosen">
-                <summary>{{ $page->called($page->chosen) }}: {{ trans_choice('{1} asked one thing|[2,*] asked :count things', count($found)) }}, {{ count(array_filter($found, fn ($finding) => $finding->verdict()->isOpen())) ?: 'none' }} open</summary>
+                <summary>{{ $page->called($page->chosen) }}: {{ trans_choice('{1} one requirement|[2,*] :count requirements', count($found)) }}, {{ count(array_filter($found, fn ($finding) => $finding->verdict()->isOpen())) ?: 'none' }} open</summary>
                 <ul>@foreach ($found as $finding)<li><x-verdict :verdict="$finding->verdict()"/><span class="visually-hidden">{{ $finding->verdict()->words() }}:</span> {{ $finding->rule->title }}@if ($finding->measuredText()): {{ $finding->measuredText() }}@endif</li>@endforeach</ul>
             </details>
         @endif
@@ -23,7 +23,7 @@
     </ol>
     @if ($notDrawn = $page->notDrawnYet())
         <details class="not-drawn">
-            <summary>Not drawn yet: {{ trans_choice('{1} one thing|[2,*] :count things', count($notDrawn)) }} of the home as a whole</summary>
+            <summary>Not drawn yet: {{ trans_choice('{1} one check|[2,*] :count checks', count($notDrawn)) }} of the home as a whole</summary>
             <ul class="rows">@foreach ($notDrawn as $finding)<li data-verdict="{{ $finding->verdict()->value }}">@include('board.finding')</li>@endforeach</ul>
         </details>
     @endif

@@ -8,7 +8,7 @@
         @if ($page->isChosen('storeys'))@include('board.inspector.own-fields', ['act' => 'storey-level', 'own' => [App\Board\Acts\SetStoreyLevel::FIELD => ['Level of its finished floor', $page->storeyLevel(), 'the storeys above go with it']]])@endif
         @includeWhen($page->isChosen('openings'), 'board.inspector.opening')
         @includeWhen($page->isChosen('roof_windows'), 'board.inspector.roof-window')
-        @includeWhen($page->isChosen('fixtures'), 'board.inspector.thing')
+        @includeWhen($page->isChosen('fixtures'), 'board.inspector.fixture')
         @includeWhen($page->isChosen('fixtures'), 'board.inspector.shape')
         @includeWhen($page->isChosen('rooms'), 'board.inspector.slope')
         @includeWhen($page->isChosen('voids'), 'board.inspector.void')

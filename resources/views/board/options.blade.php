@@ -97,10 +97,10 @@
     <label class="block-list">Rooms, one a line <textarea name="rooms" rows="3" cols="30" placeholder="{{ $page->scheme->layout->units === Heurema\Units\UnitSystem::Imperial ? "Bedroom 11' x 12'4" : 'Bedroom 3.2 m x 4 m' }}"></textarea></label>
     <button class="btn btn-tool btn-sm">Add as blocks</button>
 </form>
-<form class="tool-options" id="tape-options" data-form="taped" hidden>
+<form class="tool-options" id="measure-options" data-form="taped" hidden>
     <input type="hidden" name="from"><input type="hidden" name="to">
-    <span>Drawn: <b id="tape-drawn">point at two places</b></span>
-    <label>Taped on site <x-length id="tape-measured" name="measured"/></label>
+    <span>Drawn: <b id="measure-drawn">point at two places</b></span>
+    <label>Taped on site <x-length id="measure-taped" name="measured"/></label>
     <label>Chain <input name="group" size="6" maxlength="100" placeholder="none"></label>
     <select name="role" aria-label="Part of the chain or its overall"><option value="part">a part</option><option value="overall">the overall</option></select>
     <button class="btn btn-tool btn-sm">Keep</button>

@@ -35,7 +35,7 @@
         <tr><th class="name" scope="row">Home</th><td>{{ $project->name }}</td></tr>
         @if ($project->address)<tr><th class="name" scope="row">Address</th><td>{{ $project->address }}</td></tr>@endif
         <tr><th class="name" scope="row">Drawing</th><td>{{ $draft->revision->scheme->name }}, revision {{ $draft->revision->number }}, handed in by {{ $draft->revision->submitter->name }} on {{ $draft->revision->created_at->format('j F Y') }}</td></tr>
-        <tr><th class="name" scope="row">Held against</th><td>{{ implode('; ', array_map(fn ($book) => $book->title, $draft->report->books)) }}</td></tr>
+        <tr><th class="name" scope="row">Checked against</th><td>{{ implode('; ', array_map(fn ($book) => $book->title, $draft->report->books)) }}</td></tr>
         <tr><th class="name" scope="row">From</th><td>{{ $by->name }}, {{ $project->office->name }}, {{ $on->format('j F Y') }}</td></tr>
     </table>
 
@@ -49,7 +49,7 @@
                     <td>
                         <p><span class="rule">{{ $item->title() }}</span>@if ($item->source() !== '')<br><span class="soft">{{ $item->source() }}</span>@endif</p>
                         <p>{{ $item->subject() }}</p>
-                        @if ($item->finding?->measuredText())<p>Measured {{ $item->finding->measuredText() }}<br>Required {{ $item->finding->limitText() }}@if ($item->finding->shortText())<br>Off by {{ $item->finding->shortText() }}@endif</p>@endif
+                        @if ($item->finding?->measuredText())<p>Measured {{ $item->finding->measuredText() }}<br>Required {{ $item->finding->limitText() }}@if ($item->finding->missedText())<br>{{ ucfirst($item->finding->missedWay()) }} by {{ $item->finding->missedText() }}@endif</p>@endif
                         @if ($item->finding?->reason())<p class="soft">{{ $item->finding->reason() }}</p>@endif
                         @if (($item->finding?->outcome->missing ?? []) !== [])<p>Not known from the drawing: {{ implode('; ', $draft->missing($item->finding)) }}</p>@endif
                         @if ($item->words())<p class="words">{{ $item->asks() ? 'Please answer: ' : '' }}{{ $item->words() }}</p>@endif

@@ -1,5 +1,5 @@
 <details class="review-books" @if ($errors->hasAny(['books', 'settings.*'])) open @endif>
-    <summary>Held against {{ implode(', ', array_map(fn ($book) => $book->title, $page->report->books)) }}</summary>
+    <summary>Checked against {{ implode(', ', array_map(fn ($book) => $book->title, $page->report->books)) }}</summary>
     @if (!$page->revision->state->isOpen() || !auth()->user()?->can('update', $page->revision))
         <dl class="figures">@foreach ($page->settings() as $setting)<div><dt>{{ ucfirst(str_replace('_', ' ', $setting->name)) }}</dt><dd>{{ str_replace('_', ' ', $page->setting($setting)) }}</dd></div>@endforeach</dl>
         <p><a href="{{ route('rule-books') }}">Read the rule books</a></p>

@@ -8,7 +8,7 @@
             <dl class="figures">
                 <div><dt>Measured</dt><dd>{{ $finding->measuredText() }}</dd></div>
                 <div><dt>{{ $finding->verdict() === Heurema\Review\Verdict::Advised ? 'Recommended' : 'Required' }}</dt><dd>{{ $finding->limitText() }}</dd></div>
-                @if ($finding->shortText())<div class="figure-short"><dt>Off by</dt><dd>{{ $finding->shortText() }}</dd></div>@endif
+                @if ($finding->missedText())<div class="figure-short"><dt>{{ ucfirst($finding->missedWay()) }} by</dt><dd>{{ $finding->missedText() }}</dd></div>@endif
             </dl>
         @endif
         @include('review.ruling')

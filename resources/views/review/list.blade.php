@@ -30,7 +30,7 @@
                     <span class="row-subject" title="{{ $finding->subject->name() }}">{{ $finding->subject->name() }}</span>
                     @php($kind = $page->rulings->kind($finding))
                     @if ($kind)<span class="row-ruling ruling-{{ $kind->value }}">{{ $kind->words() }}</span>@elseif ($page->rulings->for($finding)?->isOutdated && $finding->verdict()->isOpen())<span class="row-ruling ruling-again">changed, rule again</span>@endif
-                    <span class="row-short">{{ $finding->shortBriefly() ? 'off by '.$finding->shortBriefly() : '' }}</span>
+                    <span class="row-short">{{ $finding->missedBriefly() ? "{$finding->missedBriefly()} {$finding->missedWay()}" : '' }}</span>
                 </a>
             </li>
         @empty

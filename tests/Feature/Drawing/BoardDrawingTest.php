@@ -123,7 +123,7 @@ final class BoardDrawingTest extends TestCase
         self::assertSame('ft', $style->units(Sketch::room(1000, 1000)->document(['units' => UnitSystem::Imperial->value])->layout()));
     }
 
-    /** @return iterable<string, array{Sketch, string}> a thing f, and what is said of its place */
+    /** @return iterable<string, array{Sketch, string}> a fixture f, and what is said of its place */
     public static function places(): iterable
     {
         $room = static fn(): Sketch => Sketch::room(4000, 3000);

@@ -71,8 +71,8 @@ final class CabinetFrontTest extends TestCase
         $home = Sketch::room(4000, 3000, 'kitchen')
             ->fixture('u', $kind, $x, $y, $facing, $width, $depth, ['height' => 700, ...$said])->home();
         foreach (RoomElevations::of($home->rooms[0], $home) as $wall) {
-            foreach ($wall->wall === $name ? $wall->things : [] as $thing) {
-                return (new CabinetFront($thing, $wall->face))->draw();
+            foreach ($wall->wall === $name ? $wall->fixtures : [] as $fixture) {
+                return (new CabinetFront($fixture, $wall->face))->draw();
             }
         }
         self::fail("Nothing is seen at {$name}.");

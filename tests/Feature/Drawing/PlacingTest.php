@@ -158,11 +158,11 @@ final class PlacingTest extends TestCase
                 round($x * sin($angle) + $y * cos($angle), 4),
             ];
             $plan = (new Home(self::layout([$turn(0, 0), $turn(4000, 0), $turn(4000, 3000), $turn(0, 3000)])))->plans['G'];
-            $thing = new PlacedFixture(
+            $placed = new PlacedFixture(
                 new Fixture('f', FixtureKind::Washer, new Point(...$turn($at, 100)), round(fmod(90 + rad2deg($angle), 360), 4), 600, 600),
                 $plan,
             );
-            self::assertEqualsWithDelta($turn($expected, 100), (new AgainstWalls($plan))->resized($thing, $width)->toArray(), 0.01);
+            self::assertEqualsWithDelta($turn($expected, 100), (new AgainstWalls($plan))->resized($placed, $width)->toArray(), 0.01);
         }
     }
 

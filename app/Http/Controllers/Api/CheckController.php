@@ -10,7 +10,7 @@ use App\Examination\KeptReports;
 use App\Http\Requests\Api\CheckedHome;
 use App\Intake\HomeFile;
 use App\Models\Project;
-use Heurema\Rulebook\Shelf;
+use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Spatial\Home;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
@@ -18,7 +18,7 @@ use Illuminate\Validation\ValidationException;
 /** Holds a home against rule books; nothing of it is kept that anybody sees. */
 final readonly class CheckController
 {
-    public function __construct(private KeptReports $reports, private Shelf $shelf) {}
+    public function __construct(private KeptReports $reports, private RuleBookLibrary $shelf) {}
 
     /** @throws ValidationException when a setting is not one of the books', or the file cannot be read */
     public function store(CheckedHome $request): JsonResponse

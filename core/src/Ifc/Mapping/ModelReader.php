@@ -68,7 +68,7 @@ final class ModelReader
     {
         $counts = $this->model->file->counts();
         $types = [
-            ...WallMapper::TYPES, ...SlabMapper::TYPES, ...BeamMapper::TYPES, ...ThingMapper::TYPES, ...RampMapper::TYPES,
+            ...WallMapper::TYPES, ...SlabMapper::TYPES, ...BeamMapper::TYPES, ...FixtureMapper::TYPES, ...RampMapper::TYPES,
             ...self::DOCUMENT, 'IFCCOVERING', 'IFCSPACE', 'IFCSTAIR', 'IFCRAILING', 'IFCOPENINGELEMENT', 'IFCVIRTUALELEMENT',
             'IFCBUILDINGSTOREY',
         ];
@@ -232,7 +232,7 @@ final class ModelReader
         $mappers = [
             ['soffits', BeamMapper::TYPES, (new BeamMapper($this->model))->map(...)],
             ['guards', ['IFCRAILING'], (new RailingMapper($this->model))->map(...)],
-            ['fixtures', ThingMapper::TYPES, (new ThingMapper($this->model))->map(...)],
+            ['fixtures', FixtureMapper::TYPES, (new FixtureMapper($this->model))->map(...)],
         ];
         foreach ($mappers as [$list, $types, $map]) {
             foreach ($this->model->file->all(...$types) as $element) {

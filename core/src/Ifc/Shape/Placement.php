@@ -7,7 +7,7 @@ namespace Heurema\Ifc\Shape;
 use Heurema\Ifc\Step\Instance;
 use Heurema\Ifc\Step\UnreadableFile;
 
-/** Reads where things stand. Lengths are brought from the file's unit to mm. */
+/** Reads where elements stand. Lengths are brought from the file's unit to mm. */
 final class Placement
 {
     /** Placements stand within one another no deeper. */

@@ -103,18 +103,18 @@ final readonly class ModelWriter
     private function elements(Storey $storey, Reference $in): void
     {
         $floor = $storey->elevation ?? 0.0;
-        [$things, $floors] = [new Things($this->products), new Floors($this->products)];
+        [$fixtures, $floors] = [new Furnishing($this->products), new Floors($this->products)];
         (new Walls($this->products))->write($storey, $in);
         foreach ($this->home->fixtures as $fixture) {
             if ($fixture->storey() === $storey->id) {
-                $things->thing($fixture, $in);
+                $fixtures->fixture($fixture, $in);
             }
         }
         foreach ($storey->soffits as $soffit) {
-            $things->soffit($soffit, $storey, $in);
+            $fixtures->soffit($soffit, $storey, $in);
         }
         foreach ($storey->guards as $guard) {
-            $things->guard($guard, $floor, $in);
+            $fixtures->guard($guard, $floor, $in);
         }
         $floors->floor($this->home->plans[$storey->id], $in);
         foreach ($this->home->ramps as $ramp) {

@@ -8,7 +8,7 @@ use Heurema\Layout\Element;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Schema\ElementSchema;
 use Heurema\Layout\Schema\KeySchema;
-use Heurema\Layout\Schema\UnderMotion;
+use Heurema\Layout\Schema\MotionRule;
 
 /** Other values for some keys of an element; null takes a key away. */
 final readonly class ChangeValues implements Edit
@@ -41,7 +41,7 @@ final readonly class ChangeValues implements Edit
     /** @return list<string> what would move a locked element */
     private static function places(Element $element): array
     {
-        $isPlace = static fn(KeySchema $key): bool => $key->value->isPlace() || $key->underMotion() === UnderMotion::Turns;
+        $isPlace = static fn(KeySchema $key): bool => $key->value->isPlace() || $key->underMotion() === MotionRule::Turns;
 
         return [
             ...array_column(array_filter(ElementSchema::of($element::class)->keys(), $isPlace), 'key'),

@@ -16,7 +16,7 @@ final class ElementSchema
     /** @var array<class-string, self<covariant Part>> */
     private static array $known = [];
 
-    /** @var list<KeySchema|SpreadSchema> */
+    /** @var list<KeySchema|EmbeddedSchema> */
     private readonly array $members;
 
     /** The key that tells which others an element may have. */
@@ -27,14 +27,14 @@ final class ElementSchema
     {
         $members = [];
         foreach ((new \ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $parameter) {
-            $members[] = $parameter->getAttributes(Spread::class) === [] ? KeySchema::of($parameter) : SpreadSchema::of($parameter);
+            $members[] = $parameter->getAttributes(EmbeddedPart::class) === [] ? KeySchema::of($parameter) : EmbeddedSchema::of($parameter);
         }
         $this->members = $members;
-        $isSpread = array_filter($members, static fn(KeySchema|SpreadSchema $member): bool => $member instanceof SpreadSchema) !== [];
+        $isSpread = array_filter($members, static fn(KeySchema|EmbeddedSchema $member): bool => $member instanceof EmbeddedSchema) !== [];
         $this->kind = $isSpread
             ? array_values(array_filter(
                 $members,
-                static fn(KeySchema|SpreadSchema $member): bool => $member->property === 'kind' && $member instanceof KeySchema,
+                static fn(KeySchema|EmbeddedSchema $member): bool => $member->property === 'kind' && $member instanceof KeySchema,
             ))[0]
             ?? null
             : null;
@@ -110,7 +110,7 @@ final class ElementSchema
         $written = [];
         foreach ($this->members as $member) {
             $value = $values[$member->property];
-            if ($member instanceof SpreadSchema) {
+            if ($member instanceof EmbeddedSchema) {
                 $written += $value instanceof Part ? $value->toArray() : [];
             } elseif (!$member->isLeftOut($value)) {
                 $written[$member->key] = $member->write($value);
@@ -146,7 +146,7 @@ final class ElementSchema
         $carried = [];
         foreach ($this->members as $member) {
             $value = $values[$member->property];
-            $after = $member instanceof SpreadSchema ? $member->carried($value, $motion) : $member->underMotion()->after($motion, $value);
+            $after = $member instanceof EmbeddedSchema ? $member->carried($value, $motion) : $member->underMotion()->after($motion, $value);
             if ($after !== $value) {
                 $carried[$member->property] = $after;
             }

@@ -45,7 +45,7 @@ final readonly class Key
         public bool $always = false,
         public array $only = [],
         public array $suits = [],
-        public ?UnderMotion $under = null,
+        public ?MotionRule $under = null,
         public ?string $label = null,
         public ExpectedLength|array|null $expected = null,
         public bool $own = false,

@@ -110,9 +110,9 @@ final readonly class KeySchema
     }
 
     /** What becomes of it when its element is moved, turned or mirrored. */
-    public function underMotion(): UnderMotion
+    public function underMotion(): MotionRule
     {
-        return $this->is->under ?? ($this->value->isPlace() ? UnderMotion::Moves : UnderMotion::Stays);
+        return $this->is->under ?? ($this->value->isPlace() ? MotionRule::Moves : MotionRule::Stays);
     }
 
     /**

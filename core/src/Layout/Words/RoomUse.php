@@ -44,7 +44,7 @@ enum RoomUse: string
         'bed_living' => [self::Bedroom, self::Living],
     ];
 
-    /** Is it used as one of these, among other things? */
+    /** Is it used as one of these, among other uses? */
     public function isAmong(self ...$uses): bool
     {
         return array_filter([$this, ...self::BOTH[$this->value] ?? []], static fn(self $one): bool => in_array($one, $uses, true)) !== [];

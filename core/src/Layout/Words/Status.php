@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Words;
 
-/** What becomes of a drawn thing; what is removed takes no part in checks. */
+/** What becomes of a drawn element; what is removed takes no part in checks. */
 enum Status: string
 {
     case New = 'new';

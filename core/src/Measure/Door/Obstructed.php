@@ -28,7 +28,7 @@ use Heurema\Words\Message;
 #[Measures(
     'door.obstructed',
     AnswerType::Count,
-    'How many things stand right before the doorway on either side, within 300 mm of its wall, and leave '
+    'How many fixtures stand right before the doorway on either side, within 300 mm of its wall, and leave '
     .'less than 600 mm of it, or of a narrow one all but 50 mm beside the jambs.',
 )]
 final class Obstructed extends SubjectMeasure
@@ -82,7 +82,7 @@ final class Obstructed extends SubjectMeasure
     private static function inTheWay(Ring $floor, float $width, PlacedOpening $door, Home $home): array
     {
         $span = $door->span();
-        $things = $taken = [];
+        $fixtures = $taken = [];
         foreach ($home->fixturesNear($door->storey(), $floor->bounds()) as $fixture) {
             if ($fixture->outline === null || !$fixture->takesFloor) {
                 continue;
@@ -91,7 +91,7 @@ final class Obstructed extends SubjectMeasure
                 if ($part->thickness() > Tolerance::GRAZE) {
                     $along = array_map($span->along(...), $part->outer->points);
                     $taken[] = [min($along), max($along)];
-                    $things[$fixture->id()] = $fixture;
+                    $fixtures[$fixture->id()] = $fixture;
                 }
             }
         }
@@ -102,6 +102,6 @@ final class Obstructed extends SubjectMeasure
             $reached = max($reached, $to);
         }
 
-        return $widest + Tolerance::TOUCH >= min(self::ENOUGH, $width - 2 * self::JAMB) ? [] : $things;
+        return $widest + Tolerance::TOUCH >= min(self::ENOUGH, $width - 2 * self::JAMB) ? [] : $fixtures;
     }
 }

@@ -17,9 +17,9 @@ final class Lack
     public static function words(int $count, string $what, string $kind, string $where): string
     {
         $of = str_replace('_', ' ', $what);
-        $thing = FixtureKind::tryFrom($kind)?->words() ?? str_replace('_', ' ', $kind);
-        $article = preg_match('/^[aeiou]/', $thing) === 1 ? 'an' : 'a';
+        $fixture = FixtureKind::tryFrom($kind)?->words() ?? str_replace('_', ' ', $kind);
+        $article = preg_match('/^[aeiou]/', $fixture) === 1 ? 'an' : 'a';
 
-        return ($count === 1 ? "1 {$of}" : "{$count} {$of}s")." without {$article} {$thing}{$where}";
+        return ($count === 1 ? "1 {$of}" : "{$count} {$of}s")." without {$article} {$fixture}{$where}";
     }
 }

@@ -23,7 +23,7 @@ use Heurema\Words\Message;
 #[Measures(
     'dwelling.rooms_lacking',
     AnswerType::Count,
-    'How many rooms of a `use` have no thing of a `kind` in them.',
+    'How many rooms of a `use` have no fixture of a `kind` in them.',
     with: ['use' => AnswerType::Word, 'kind' => AnswerType::Word],
     words: ['use' => [RoomUse::class], 'kind' => [FixtureKind::class]],
 )]
@@ -34,7 +34,7 @@ final class RoomsLacking extends SubjectMeasure
         $lacking = array_values(array_filter(
             $home->rooms,
             static fn(RoomSpace $room): bool => $room->isOf((string) $with->word('use'))
-                && !$home->hasThing($room, (string) $with->word('kind')),
+                && !$home->hasFixture($room, (string) $with->word('kind')),
         ));
         $names = implode(', ', array_map(static fn(RoomSpace $room): string => $room->name(), $lacking));
 

@@ -24,7 +24,7 @@ use Heurema\Words\Message;
 #[Measures(
     'dwelling.sleeping_areas_lacking',
     AnswerType::Count,
-    'How many bedrooms have no thing of a `kind` in any of the rooms right outside their doors, closets and bathrooms left aside.',
+    'How many bedrooms have no fixture of a `kind` in any of the rooms right outside their doors, closets and bathrooms left aside.',
     with: ['kind' => AnswerType::Word],
     words: ['kind' => [FixtureKind::class]],
 )]
@@ -66,7 +66,7 @@ final class SleepingAreasLacking extends SubjectMeasure
                 $opening->type() === SubjectType::Door
                 && $beyond !== null
                 && $beyond->room->use?->isAmong(...self::OWN) !== true
-                && $home->hasThing($beyond, $kind)
+                && $home->hasFixture($beyond, $kind)
             ) {
                 return true;
             }

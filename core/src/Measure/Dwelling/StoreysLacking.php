@@ -22,7 +22,7 @@ use Heurema\Words\Message;
 #[Measures(
     'dwelling.storeys_lacking',
     AnswerType::Count,
-    'How many storeys have no thing of a `kind` on them.',
+    'How many storeys have no fixture of a `kind` on them.',
     with: ['kind' => AnswerType::Word],
     words: ['kind' => [FixtureKind::class]],
 )]

@@ -25,7 +25,7 @@ use Heurema\Words\Message;
     'fixture.back_gap',
     AnswerType::Length,
     'How far the middle of the fixture’s back is from the wall behind it; asked where a wall is within '
-    .'150 mm of it, a thing that stands farther off being meant to stand free.',
+    .'150 mm of it, a fixture that stands farther off being meant to stand free.',
 )]
 final class BackGap extends SubjectMeasure
 {

@@ -28,7 +28,7 @@ final class BetweenCentres extends RunMeasure
     protected function measureIn(Run $run, array $at, PlacedFixture $one, Home $home, Parameters $with): Measurement
     {
         [$left, $right] = [null, null];
-        foreach ($one->room === null ? [] : WorkCentres::of($one->room, $home)->things as $centre) {
+        foreach ($one->room === null ? [] : WorkCentres::of($one->room, $home)->fixtures as $centre) {
             $there = $centre === $one || !self::isOnOneLeg($run, $one, $centre) ? null : $run->stretch($centre);
             $left = $there !== null && ($there[0] + $there[1]) / 2 < $at[0] ? $centre : $left;
             $right = $there !== null && ($there[0] + $there[1]) / 2 > $at[1] ? $centre : $right;

@@ -28,7 +28,7 @@ use Heurema\Words\Message;
 )]
 final class ClearAbove extends SubjectMeasure
 {
-    /** What hangs over other things. */
+    /** What hangs over other fixtures. */
     private const OVERHEAD = [FixtureKind::Hood, FixtureKind::WallCabinet, FixtureKind::Lamp];
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

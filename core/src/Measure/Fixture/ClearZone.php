@@ -86,7 +86,7 @@ final class ClearZone extends SubjectMeasure
     }
 
     /**
-     * @return list<PlacedFixture> what may stand in the zone: what the fixture is set in, and a kind of thing at least 18 in from its
+     * @return list<PlacedFixture> what may stand in the zone: what the fixture is set in, and a kind of fixture at least 18 in from its
      *                             centre line
      */
     private function allowed(PlacedFixture $subject, Home $home, ?string $kind): array

@@ -25,7 +25,7 @@ use Heurema\Words\Message;
 #[Measures(
     'fixture.edge_gap',
     AnswerType::Length,
-    'From the fixture’s side edge to the nearest wall face or thing beside it. `side`: `nearer` or '
+    'From the fixture’s side edge to the nearest wall face or fixture beside it. `side`: `nearer` or '
     .'`farther`, seen from the edges; the nearer one where nothing is said.',
     with: ['side' => AnswerType::Word],
     words: ['side' => ['nearer', 'farther']],

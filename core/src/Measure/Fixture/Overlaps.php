@@ -25,7 +25,7 @@ use Heurema\Words\Message;
 #[Measures(
     'fixture.overlaps',
     AnswerType::Count,
-    'How many other things stand where the fixture stands, at the same height, by 10 cm² or more and '
+    'How many other fixtures stand where the fixture stands, at the same height, by 10 cm² or more and '
     .'more than a millimetre. What is set into a counter, hung over it or pushed under a table shares its place with it.',
 )]
 final class Overlaps extends SubjectMeasure
@@ -33,12 +33,12 @@ final class Overlaps extends SubjectMeasure
     /** A strip in common no wider than this, mm, is rounding. */
     private const THIN = 1.0;
 
-    /** What other things are set into or put under. */
+    /** What other fixtures are set into or put under. */
     private const HOSTS = [
         FixtureKind::Counter, FixtureKind::Island, FixtureKind::BaseCabinet, FixtureKind::Vanity, FixtureKind::Table, FixtureKind::Desk,
     ];
 
-    /** Height of a thing, in mm, where nobody said. */
+    /** Height of a fixture, in mm, where nobody said. */
     private const USUAL_HEIGHT = 900.0;
 
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

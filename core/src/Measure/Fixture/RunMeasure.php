@@ -21,7 +21,7 @@ use Heurema\Units\Amount;
 use Heurema\Words\Message;
 
 /**
- * Measured along the run that a thing stands in.
+ * Measured along the run that a fixture stands in.
  *
  * @extends SubjectMeasure<PlacedFixture>
  */
@@ -46,11 +46,11 @@ abstract class RunMeasure extends SubjectMeasure
             : $this->measureIn($run, $at, $subject, $home, $with);
     }
 
-    /** @param array{float, float} $at where the thing begins and ends along the run */
+    /** @param array{float, float} $at where the fixture begins and ends along the run */
     abstract protected function measureIn(Run $run, array $at, PlacedFixture $one, Home $home, Parameters $with): Measurement;
 
     /**
-     * The other things of the run that are of some kinds, with where they begin and end along it.
+     * The other fixtures of the run that are of some kinds, with where they begin and end along it.
      *
      * @param list<FixtureKind> $kinds
      *

@@ -25,7 +25,7 @@ use Heurema\Words\Message;
 #[Measures(
     'fixture.unsupported',
     AnswerType::Length,
-    'How far the fixture is from what could hold it: the finished floor or a thing below it, sunk into '
+    'How far the fixture is from what could hold it: the finished floor or a fixture below it, sunk into '
     .'it or floating over it; a wall right behind it holds it too, and the ceiling what reaches up to it or hangs above heads.',
 )]
 final class Unsupported extends SubjectMeasure

@@ -24,7 +24,7 @@ use Heurema\Words\Message;
 #[Measures(
     'room.count',
     AnswerType::Count,
-    'How many things of a `kind` the room has: a kind of fixture, `window` or `door`.',
+    'How many fixtures of a `kind` the room has: a kind of fixture, `window` or `door`.',
     with: ['kind' => AnswerType::Word],
     words: ['kind' => [FixtureKind::class, 'window', 'door']],
 )]
@@ -33,25 +33,25 @@ final class Count extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $kind = (string) $with->word('kind');
-        $counted = static fn(PlacedFixture|PlacedOpening $thing): int => match (true) {
-            $thing instanceof PlacedFixture => $thing->fixture->counts($kind),
-            default => $thing->type()->value === $kind ? 1 : 0,
+        $counted = static fn(PlacedFixture|PlacedOpening $placed): int => match (true) {
+            $placed instanceof PlacedFixture => $placed->fixture->counts($kind),
+            default => $placed->type()->value === $kind ? 1 : 0,
         };
-        $things = array_filter(
+        $fixtures = array_filter(
             [...$home->fixturesIn($subject), ...$home->openingsOf($subject)],
-            static fn(PlacedFixture|PlacedOpening $thing): bool => $counted($thing) > 0,
+            static fn(PlacedFixture|PlacedOpening $placed): bool => $counted($placed) > 0,
         );
-        $names = array_map(static fn(Subject $thing): string => $thing->name(), array_values($things));
+        $names = array_map(static fn(Subject $placed): string => $placed->name(), array_values($fixtures));
         $marks = array_map(
-            static fn(PlacedFixture|PlacedOpening $thing): Witness => Witness::mark(
+            static fn(PlacedFixture|PlacedOpening $placed): Witness => Witness::mark(
                 $subject->storey(),
-                $thing instanceof PlacedFixture ? $thing->fixture->at : $thing->middle(),
+                $placed instanceof PlacedFixture ? $placed->fixture->at : $placed->middle(),
             ),
-            array_values($things),
+            array_values($fixtures),
         );
 
         return new Measured(
-            Amount::count(array_sum(array_map($counted, $things))),
+            Amount::count(array_sum(array_map($counted, $fixtures))),
             $marks,
             [$names === [] ? Message::of('room.count.none_is_drawn') : Message::of('room.count.counted', names: $names)],
         );

@@ -27,7 +27,7 @@ final class CountedFloor
     /** Far enough, in mm, to lie outside every home. */
     private const FAR = 100_000_000.0;
 
-    /** @var array<array-key, Message|string> what was taken away: names of things, or what else it is */
+    /** @var array<array-key, Message|string> what was taken away: names of elements, or what else it is */
     public array $takenAway = [];
 
     /** @var list<string> heights that would have to be known */

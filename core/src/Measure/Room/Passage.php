@@ -30,7 +30,7 @@ use Heurema\Words\Message;
 #[Measures(
     'room.passage',
     AnswerType::Length,
-    'The narrowest free floor on the widest way between all of the room’s doors and open borders; things '
+    'The narrowest free floor on the widest way between all of the room’s doors and open borders; fixtures '
     .'that take floor narrow it. `to: windows` asks for the way to its windows to the open air as well, as if they were doors.',
     with: ['to' => AnswerType::Word],
     words: ['to' => ['windows']],
@@ -64,22 +64,22 @@ final class Passage extends SubjectMeasure
                 $ways[] = $side->segment;
             }
         }
-        $things = [];
+        $fixtures = [];
         foreach ($home->fixturesNear($subject->storey(), $outline->bounds()) as $fixture) {
             if ($fixture->outline !== null && $fixture->takesFloor && $fixture->standsIn($outline)) {
-                $things[] = $fixture->outline;
+                $fixtures[] = $fixture->outline;
             }
         }
         $storey = $home->plans[$subject->storey()]->storey;
         array_push(
-            $things,
+            $fixtures,
             ...FloorTaken::in($subject, $home, FloorTaken::HEAD),
             ...array_map(
                 self::alongGuard(...),
                 array_filter($storey->guards, static fn(Guard $guard): bool => array_filter($guard->line, $outline->contains(...)) !== []),
             ),
         );
-        $narrowest = WidestWay::bottleneck($outline, $ways, $things);
+        $narrowest = WidestWay::bottleneck($outline, $ways, $fixtures);
         if ($narrowest === null) {
             return new NotApplicable(Message::of('room.passage.it_has_fewer_than'));
         }

@@ -29,7 +29,7 @@ use Heurema\Words\Message;
 )]
 final class TriangleCut extends OutlineMeasure
 {
-    /** A line is crossed where more of it lies in the thing, mm. */
+    /** A line is crossed where more of it lies in the fixture, mm. */
     private const GRAZE = 1.0;
 
     protected function measureWithin(Polygon $outline, RoomSpace $room, Home $home, Parameters $with): Measurement
@@ -43,11 +43,11 @@ final class TriangleCut extends OutlineMeasure
         }
         $fronts = $centres->fronts();
         $most = null;
-        foreach ($home->fixturesOn($room->storey()) as $thing) {
-            foreach ($centres->isInTheWay($thing) && !in_array($thing, $centres->things, true) ? [0, 1, 2] : [] as $leg) {
+        foreach ($home->fixturesOn($room->storey()) as $fixture) {
+            foreach ($centres->isInTheWay($fixture) && !in_array($fixture, $centres->fixtures, true) ? [0, 1, 2] : [] as $leg) {
                 $line = new Segment($fronts[$leg], $fronts[($leg + 1) % 3]);
-                $cut = self::depth($thing, $line);
-                $most = $cut > self::GRAZE && ($most === null || $cut > $most[0]) ? [$cut, $thing, $line] : $most;
+                $cut = self::depth($fixture, $line);
+                $most = $cut > self::GRAZE && ($most === null || $cut > $most[0]) ? [$cut, $fixture, $line] : $most;
             }
         }
 
@@ -62,16 +62,16 @@ final class TriangleCut extends OutlineMeasure
         );
     }
 
-    private static function depth(PlacedFixture $thing, Segment $line): float
+    private static function depth(PlacedFixture $fixture, Segment $line): float
     {
-        if ($thing->outline === null || $line->length() < self::GRAZE) {
+        if ($fixture->outline === null || $line->length() < self::GRAZE) {
             return 0.0;
         }
         $crossed = 0.0;
-        foreach ((new Polygon($thing->outline))->chords($line) as $chord) {
+        foreach ((new Polygon($fixture->outline))->chords($line) as $chord) {
             $crossed += max(0.0, min($line->length(), $line->along($chord->to)) - max(0.0, $line->along($chord->from)));
         }
-        $sides = array_map($line->leftOf(...), $thing->outline->points);
+        $sides = array_map($line->leftOf(...), $fixture->outline->points);
 
         return $crossed <= self::GRAZE ? 0.0 : min(max([0.0, ...$sides]), -min([0.0, ...$sides]));
     }

@@ -40,7 +40,7 @@ final class WorkTriangle extends OutlineMeasure
         if ($centres->missing() !== []) {
             return new Unknown($centres->missing());
         }
-        [$known, $ways] = [$centres->things, self::ways($centres)];
+        [$known, $ways] = [$centres->fixtures, self::ways($centres)];
         if (count($ways) < 3) {
             return new NotApplicable(Message::of('room.work_triangle.no_way'));
         }

@@ -22,7 +22,7 @@ use Heurema\Units\Amount;
 #[Measures(
     'storey.fixture_count',
     AnswerType::Count,
-    'How many things of a `kind` stand on the storey.',
+    'How many fixtures of a `kind` stand on the storey.',
     with: ['kind' => AnswerType::Word],
     words: ['kind' => [FixtureKind::class]],
 )]

@@ -29,7 +29,7 @@ use Heurema\Words\Message;
 #[Measures(
     'window.blocked_by',
     AnswerType::Count,
-    'How many things stand before the window within 100 mm of its wall: those that reach above its sill, '
+    'How many fixtures stand before the window within 100 mm of its wall: those that reach above its sill, '
     .'a bed with its head there, a wall cabinet over it.',
 )]
 final class BlockedBy extends SubjectMeasure

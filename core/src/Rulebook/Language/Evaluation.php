@@ -59,7 +59,7 @@ final class Evaluation
         return $value;
     }
 
-    /** What is missing to two things of which one or both are unknown. */
+    /** What is missing to two facts of which one or both are unknown. */
     public static function unknown(mixed $left, mixed $right): Unknown
     {
         $missing = [...($left instanceof Unknown ? $left->missing : []), ...($right instanceof Unknown ? $right->missing : [])];

@@ -25,7 +25,7 @@ final readonly class Run
     /** A worktop is 24 in deep at the least (the trade's planning guidelines, from memory). */
     private const DEPTH = 609.6;
 
-    /** Joints up to this are closed; what stands no farther from a thing is beside it, mm. */
+    /** Joints up to this are closed; what stands no farther from a fixture is beside it, mm. */
     private const JOINT = 3.0;
     private const BESIDE = 51.0;
 
@@ -60,7 +60,7 @@ final readonly class Run
         return array_merge(...array_map(static fn(RunLeg $leg): array => $leg->units, $this->legs));
     }
 
-    /** @return array{float, float}|null where a thing begins and ends along it */
+    /** @return array{float, float}|null where a fixture begins and ends along it */
     public function stretch(PlacedFixture $one): ?array
     {
         foreach ($this->legs as $number => $leg) {
@@ -132,7 +132,7 @@ final readonly class Run
         return $stretches;
     }
 
-    /** @return array{array{float, float}|null, array{float, float}|null} the worktop right beside a thing, at its left and its right */
+    /** @return array{array{float, float}|null, array{float, float}|null} the worktop right beside a fixture, at its left and its right */
     public function landings(PlacedFixture $one): array
     {
         $stretch = $this->stretch($one);
@@ -167,7 +167,7 @@ final readonly class Run
         return $lines;
     }
 
-    /** @return array{float, float} how far a thing is from the inner corners at its left and its right; INF where there is none */
+    /** @return array{float, float} how far a fixture is from the inner corners at its left and its right; INF where there is none */
     public function toCorners(PlacedFixture $one): array
     {
         return $this->toLegs($one, static fn(RunLeg $leg): float => $leg->front);

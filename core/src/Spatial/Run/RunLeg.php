@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial\Run;
 
+use Heurema\Geometry\OutwardDistances;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
-use Heurema\Geometry\StraightOut;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\PlacedFixture;
@@ -55,7 +55,7 @@ final readonly class RunLeg
         return new self($this->units, $left, $right);
     }
 
-    /** @return array{float, float}|null where a thing begins and ends along it; null: nowhere between its ends */
+    /** @return array{float, float}|null where a fixture begins and ends along it; null: nowhere between its ends */
     public function stretch(PlacedFixture $one): ?array
     {
         [$from, $to] = $this->ends($one, $this->along);
@@ -84,7 +84,7 @@ final readonly class RunLeg
      */
     public function across(array $sides): ?Segment
     {
-        return (new StraightOut($this->frontLine($this->left, $this->right)))->nearest($sides);
+        return (new OutwardDistances($this->frontLine($this->left, $this->right)))->nearest($sides);
     }
 
     /**
@@ -151,7 +151,7 @@ final readonly class RunLeg
         )]);
     }
 
-    /** @return array{float, float} from where to where a thing reaches in a direction */
+    /** @return array{float, float} from where to where a fixture reaches in a direction */
     private function ends(PlacedFixture $one, Point $direction): array
     {
         $places = $this->places($one, $direction);

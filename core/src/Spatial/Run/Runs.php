@@ -47,7 +47,7 @@ final class Runs
         return $home->once("runs of {$room->id()}", static fn(): array => self::joined(self::legs(self::units($room, $home))));
     }
 
-    /** The run that a thing stands in; null where it stands in none. */
+    /** The run that a fixture stands in; null where it stands in none. */
     public static function with(PlacedFixture $one, Home $home): ?Run
     {
         foreach ($one->room === null ? [] : self::of($one->room, $home) as $run) {

@@ -15,13 +15,13 @@ final readonly class WayAround
     /** A way may graze what stands there by so much, mm. */
     private const GRAZE = 1.0;
 
-    /** @param list<Ring> $things */
-    public function __construct(private array $things) {}
+    /** @param list<Ring> $fixtures */
+    public function __construct(private array $fixtures) {}
 
     /** @return non-empty-list<Point>|null from place to place; null: there is none */
     public function between(Point $from, Point $to): ?array
     {
-        $places = [$from, $to, ...array_merge(...array_map(static fn(Ring $thing): array => $thing->points, $this->things))];
+        $places = [$from, $to, ...array_merge(...array_map(static fn(Ring $fixture): array => $fixture->points, $this->fixtures))];
         $lengths = [0 => 0.0];
         $before = [];
         $done = [];
@@ -52,11 +52,11 @@ final readonly class WayAround
         if ($line->length() < self::GRAZE) {
             return true;
         }
-        foreach ($this->things as $thing) {
-            foreach ((new Polygon($thing))->chords($line) as $chord) {
+        foreach ($this->fixtures as $fixture) {
+            foreach ((new Polygon($fixture))->chords($line) as $chord) {
                 [$from, $to] = [max(0.0, $line->along($chord->from)), min($line->length(), $line->along($chord->to))];
                 $middle = $line->at(($from + $to) / 2);
-                if ($to - $from > self::GRAZE && $thing->contains($middle) && self::depth($thing, $middle) > self::GRAZE) {
+                if ($to - $from > self::GRAZE && $fixture->contains($middle) && self::depth($fixture, $middle) > self::GRAZE) {
                     return false;
                 }
             }
@@ -65,9 +65,9 @@ final readonly class WayAround
         return true;
     }
 
-    private static function depth(Ring $thing, Point $at): float
+    private static function depth(Ring $fixture, Point $at): float
     {
-        return min([INF, ...array_map(static fn(Segment $edge): float => $edge->distanceTo($at), $thing->edges())]);
+        return min([INF, ...array_map(static fn(Segment $edge): float => $edge->distanceTo($at), $fixture->edges())]);
     }
 
     /**

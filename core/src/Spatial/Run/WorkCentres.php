@@ -18,19 +18,19 @@ final readonly class WorkCentres
         [FixtureKind::Sink], [FixtureKind::Cooktop, FixtureKind::Range], [FixtureKind::Refrigerator],
     ];
 
-    /** @param list<PlacedFixture> $things in that order, without those that are not there */
-    private function __construct(public array $things, private RoomSpace $room, private Home $home) {}
+    /** @param list<PlacedFixture> $fixtures in that order, without those that are not there */
+    private function __construct(public array $fixtures, private RoomSpace $room, private Home $home) {}
 
     public static function of(RoomSpace $room, Home $home): self
     {
-        $things = array_map(static fn(array $kinds): ?PlacedFixture => self::widest($kinds, $room, $home), self::KINDS);
+        $fixtures = array_map(static fn(array $kinds): ?PlacedFixture => self::widest($kinds, $room, $home), self::KINDS);
 
-        return new self(array_values(array_filter($things)), $room, $home);
+        return new self(array_values(array_filter($fixtures)), $room, $home);
     }
 
     public function areAllThere(): bool
     {
-        return count($this->things) === count(self::KINDS);
+        return count($this->fixtures) === count(self::KINDS);
     }
 
     /** @return list<string> what the document lacks to say where their fronts are */
@@ -38,14 +38,14 @@ final readonly class WorkCentres
     {
         return array_values(array_map(
             static fn(PlacedFixture $one): string => "{$one->id()}.depth",
-            array_filter($this->things, static fn(PlacedFixture $one): bool => $one->fixture->depth === null),
+            array_filter($this->fixtures, static fn(PlacedFixture $one): bool => $one->fixture->depth === null),
         ));
     }
 
     /** @return list<Point> the middles of their fronts */
     public function fronts(): array
     {
-        return array_map($this->front(...), $this->things);
+        return array_map($this->front(...), $this->fixtures);
     }
 
     /** Ways around what stands on the floor; chairs are pushed away. */

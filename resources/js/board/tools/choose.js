@@ -13,7 +13,7 @@ export class Choose extends Tool {
             .filter(Boolean);
     }
 
-    /** What lies under the pointer: things before the floor openings that they stand in, and these before rooms. */
+    /** What lies under the pointer: fixtures before the floor openings that they stand in, and these before rooms. */
     static under(event) {
         const found = Choose.allUnder(event);
         const under = (...classes) => found.find((drawn) => !classes.some((name) => drawn.classList.contains(name)));
@@ -34,9 +34,9 @@ export class Choose extends Tool {
     }
 
     click(event) {
-        const thing = event.altKey ? Choose.below(event, this.board.chosen) : Choose.under(event);
-        if (thing && event.shiftKey) this.board.chooseToo(thing.dataset.subject);
-        else if (thing) this.board.choose(thing.dataset.subject);
+        const fixture = event.altKey ? Choose.below(event, this.board.chosen) : Choose.under(event);
+        if (fixture && event.shiftKey) this.board.chooseToo(fixture.dataset.subject);
+        else if (fixture) this.board.choose(fixture.dataset.subject);
         else if (event.target.closest('[data-space]')) this.board.offerName(this.board.planPoint(event));
         else if (this.board.selection !== '') this.board.choose('');
     }
@@ -82,12 +82,12 @@ export class Choose extends Tool {
             this.box(event);
             return;
         }
-        const thing = this.chosenUnder(event);
-        if (event.button !== 0 || !thing || !this.isMovable()) return;
+        const fixture = this.chosenUnder(event);
+        if (event.button !== 0 || !fixture || !this.isMovable()) return;
         event.stopPropagation();
         const start = this.board.planPoint(event);
         const list = document.getElementById('inspector').dataset.list;
-        const [place, facing] = [thing.dataset.at?.split(' ').map(Number), event.altKey];
+        const [place, facing] = [fixture.dataset.at?.split(' ').map(Number), event.altKey];
         let by = { x: 0, y: 0 };
         let act = null;
         const drag = (moved) => {
@@ -95,13 +95,13 @@ export class Choose extends Tool {
             by = { x: this.board.snapping.grid(at.x - start.x), y: this.board.snapping.grid(at.y - start.y) };
             this.board.moved = Math.hypot(by.x, by.y) > 0;
             if (!this.board.moved) return;
-            this.board.ghost.follow(thing, by);
+            this.board.ghost.follow(fixture, by);
             const free = facing || moved.altKey ? 1 : 0;
             act =
                 list === 'blocks' && this.board.several.length < 2
                     ? ['move-block', { by: `${by.x},${by.y}`, free }]
                     : list === 'fixtures' && place && this.board.several.length < 2
-                      ? ['move-thing', { at: `${place[0] + by.x},${place[1] + by.y}`, free }]
+                      ? ['move-fixture', { at: `${place[0] + by.x},${place[1] + by.y}`, free }]
                       : ['move', this.board.move(by.x, by.y)];
             this.board.trials.try(act[0], act[1]);
         };
@@ -110,7 +110,7 @@ export class Choose extends Tool {
             removeEventListener('pointerup', drop);
             this.board.trials.stop();
             this.board.ghost.clear();
-            if (this.board.moved) this.board.act(act[0], act[1], thing.dataset.subject);
+            if (this.board.moved) this.board.act(act[0], act[1], fixture.dataset.subject);
             setTimeout(() => {
                 this.board.moved = false;
             });

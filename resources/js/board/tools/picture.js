@@ -7,7 +7,7 @@ export class Picture extends Drawing {
     options = 'picture-options';
 
     click(event) {
-        if (document.getElementById('underlay')) this.take({ ...this.board.planPoint(event), word: '' });
+        if (document.getElementById('picture-beneath')) this.take({ ...this.board.planPoint(event), word: '' });
     }
 
     hover(event) {
@@ -34,7 +34,7 @@ export class Picture extends Drawing {
     }
 
     async place() {
-        const underlay = document.getElementById('underlay');
+        const beneath = document.getElementById('picture-beneath');
         const [from, to] = this.line2.map(Drawing.text);
         const values = {
             from,
@@ -42,13 +42,13 @@ export class Picture extends Drawing {
             how: byId('picture-how', HTMLSelectElement).value,
             distance: byId('picture-distance', HTMLInputElement).value,
         };
-        const answer = await this.board.fetch(underlay.dataset.address, values);
+        const answer = await this.board.fetch(beneath.dataset.address, values);
         const text = await answer.text();
         const output = document.getElementById('picture-reading');
         Object.assign(output, { textContent: answer.ok ? 'Done.' : text, className: answer.ok ? 'reading' : 'field-error' });
         if (!answer.ok) return;
         byId('picture-distance', HTMLInputElement).value = '';
-        underlay.outerHTML = text;
+        beneath.outerHTML = text;
         this.line2 = null;
         this.board.ghost.clear();
         this.board.viewport.draw();

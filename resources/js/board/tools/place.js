@@ -1,7 +1,7 @@
 import { Drawing } from './drawing.js';
 
 /**
- * Puts things and copies where it is pointed at, one after the other until Esc, or one stair or note; where each would come to stand is
+ * Puts fixtures and copies where it is pointed at, one after the other until Esc, or one stair or note; where each would come to stand is
  * shown on the way.
  */
 export class Place extends Drawing {
@@ -30,7 +30,7 @@ export class Place extends Drawing {
         this.board.trials.stop();
         this.board.ghost.clear();
         this.board.act(act, { ...values, at: Drawing.text(at) });
-        if (!['thing', 'copy', 'ground-level'].includes(act)) this.board.use('choose');
+        if (!['fixture', 'copy', 'ground-level'].includes(act)) this.board.use('choose');
     }
 
     escape() {
