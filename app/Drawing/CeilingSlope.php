@@ -23,7 +23,8 @@ final readonly class CeilingSlope
     private const ARROW = 0.3;
     private const HEAD = 150.0;
 
-    public function __construct(private RoomSpace $room, private Home $home) {}
+    /** @param bool $hasSlopes what each slope is stands by its arrow */
+    public function __construct(private RoomSpace $room, private Home $home, private bool $hasSlopes = false) {}
 
     public function draw(): string
     {
@@ -31,8 +32,13 @@ final readonly class CeilingSlope
         if (!$ceiling instanceof SlopedCeiling || $outline === null) {
             return '';
         }
+
         return implode('', [
             ...array_map($this->arrow(...), $ceiling->slopes()),
+            ...array_map(
+                static fn(PlanText $text): string => Svg::pinned($text->at, 'ceiling-slope', $text->element()),
+                $this->slopes(),
+            ),
             ...array_map(fn(array $level): string => self::level($level[0], $this->height(...$level)), $this->levels()),
         ]);
     }
@@ -40,7 +46,24 @@ final readonly class CeilingSlope
     /** @return list<PlanText> what is written on it */
     public function texts(): array
     {
-        return array_map(fn(array $level): PlanText => $this->height(...$level), $this->levels());
+        return [...array_map(fn(array $level): PlanText => $this->height(...$level), $this->levels()), ...$this->slopes()];
+    }
+
+    /** @return list<PlanText> how steep each slope is, beside the middle of its arrow */
+    private function slopes(): array
+    {
+        $ceiling = $this->room->room->ceiling;
+        if (!$this->hasSlopes || !$ceiling instanceof SlopedCeiling || $this->room->outline() === null) {
+            return [];
+        }
+        $steep = array_filter($ceiling->slopes(), static fn(SlopedCeiling $one): bool => $one->high > $one->low);
+
+        return array_values(array_map(static fn(SlopedCeiling $one): PlanText => new PlanText(
+            (new Segment($one->from, $one->to))->middle(),
+            sprintf('+%.1f°', rad2deg(atan2($one->high - $one->low, $one->from->distanceTo($one->to)))),
+            11.0,
+            -7.0,
+        ), $steep));
     }
 
     /** @return list<array{Segment, float}> where the ceiling is as high as codes count floor from, and how high that is */

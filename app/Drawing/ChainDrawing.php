@@ -15,11 +15,15 @@ use Heurema\Geometry\Point;
  */
 final class ChainDrawing
 {
-    private const LETTER_WIDTH = 6.6;
-    private const LEVELS = [-6, 16, -21];
+    /** A letter's width, half of its height, and how far over and under the dimension the lines of texts are: px a px of size. */
+    private const LETTER_WIDTH = 0.55;
+    private const HALF_HEIGHT = 0.45;
+    private const FAR_ABOVE = 1.25;
+    private const BELOW = 0.85;
 
-    /** Of the letters, above the line that they stand on, px. */
-    private const HALF_HEIGHT = 4.5;
+    /** From the dimension to what stands nearest over it and under it, px. */
+    private const OVER = 6;
+    private const UNDER = 6;
 
     /** A leader ends so far over what stands under the line, and under what stands over it, px. */
     private const OVER_TEXT = 10.0;
@@ -37,14 +41,28 @@ final class ChainDrawing
 
     private readonly FreePlaces $places;
 
+    /** @var array{int, int, int} where texts stand, px below the line: over it, under it, over what stands over it */
+    private readonly array $levels;
+
     /**
      * @param float                    $scale  mm under a pixel
      * @param callable(float): string  $write
      * @param FreePlaces|null          $places what else is written on the drawing; null: nothing
+     * @param DimensionLook            $look   of texts and ends
      */
-    public function __construct(private readonly float $scale, private $write, ?FreePlaces $places = null)
-    {
+    public function __construct(
+        private readonly float $scale,
+        private $write,
+        ?FreePlaces $places = null,
+        private readonly DimensionLook $look = new DimensionLook(),
+    ) {
         $this->places = $places ?? new FreePlaces(60.0 * $scale);
+        $size = $look->size();
+        $this->levels = [
+            -self::OVER,
+            self::UNDER + (int) round($size * self::BELOW),
+            -self::OVER - (int) round($size * self::FAR_ABOVE),
+        ];
     }
 
     /**
@@ -70,7 +88,7 @@ final class ChainDrawing
 
     private function hasRoom(Dimension $part, string $text): bool
     {
-        return $part->length() / $this->scale >= self::width($text);
+        return $part->length() / $this->scale >= $this->width($text);
     }
 
     private function place(Dimension $part, string $text): DimensionLine
@@ -83,7 +101,15 @@ final class ChainDrawing
         $isFar = abs($along) > $part->length() / $this->scale / 2;
         $leader = $isFar ? $this->middle($part, $level > 0 ? $level - self::OVER_TEXT : $level + self::UNDER_TEXT, $along) : null;
 
-        return new DimensionLine($part->line, $text, '', $level, [$part->from, $part->to], $along * $this->scale, $leader);
+        $ends = [$part->from, $part->to];
+
+        return new DimensionLine($part->line, $text, '', $level, $ends, $along * $this->scale, $leader, $this->end($part));
+    }
+
+    /** Arrows stand outside of what is too short for them. */
+    private function end(Dimension $part): DimensionEnd
+    {
+        return new DimensionEnd($this->look, $part->length() / $this->scale < DimensionEnd::SHORT);
     }
 
     /** So many px below the line and along it from its middle, as its text reads. */
@@ -100,14 +126,14 @@ final class ChainDrawing
     /** @return non-empty-list<array{int, float}> level, and how far along the row from the middle of its part, px; the best first */
     private function wished(Dimension $part, string $text): array
     {
-        $left = max(0.0, $part->length() / $this->scale - self::width($text)) / 2;
+        $left = max(0.0, $part->length() / $this->scale - $this->width($text)) / 2;
         $wished = [];
-        foreach ($left > 0.0 ? [self::LEVELS[0], self::LEVELS[1]] : [] as $level) {
+        foreach ($left > 0.0 ? [$this->levels[0], $this->levels[1]] : [] as $level) {
             array_push($wished, ...array_map(static fn(float $share): array => [$level, $share * $left], self::WITHIN));
         }
-        $wished = [...$wished, ...array_map(static fn(int $level): array => [$level, 0.0], self::LEVELS)];
+        $wished = [...$wished, ...array_map(static fn(int $level): array => [$level, 0.0], $this->levels)];
         for ($step = 1; $step <= self::STEPS; ++$step) {
-            foreach (self::LEVELS as $level) {
+            foreach ($this->levels as $level) {
                 array_push($wished, [$level, $left + $step * self::STEP], [$level, -$left - $step * self::STEP]);
             }
         }
@@ -119,8 +145,8 @@ final class ChainDrawing
     private function boxes(Dimension $part, string $text, int $level, float $along): array
     {
         $direction = $part->line->direction();
-        $middle = $this->middle($part, $level - self::HALF_HEIGHT, $along);
-        [$wide, $high] = [self::width($text), 2 * self::HALF_HEIGHT];
+        $middle = $this->middle($part, $level - self::HALF_HEIGHT * $this->look->size(), $along);
+        [$wide, $high] = [$this->width($text), 2 * self::HALF_HEIGHT * $this->look->size()];
         $count = min(abs($direction->x), abs($direction->y)) > 1e-5 ? max(1, (int) ceil($wide / $high)) : 1;
 
         return array_map(fn(int $number): Box => $this->box(
@@ -141,8 +167,8 @@ final class ChainDrawing
     }
 
     /** Of a text with the room that it keeps to others, px. */
-    private static function width(string $text): float
+    private function width(string $text): float
     {
-        return mb_strlen($text) * self::LETTER_WIDTH + self::APART;
+        return mb_strlen($text) * self::LETTER_WIDTH * $this->look->size() + self::APART;
     }
 }

@@ -24,6 +24,7 @@ final readonly class DimensionLine
         private array $elements = [null, null],
         private float $along = 0.0,
         private ?Point $leader = null,
+        private DimensionEnd $end = new DimensionEnd(),
     ) {}
 
     public function draw(): string
@@ -31,17 +32,16 @@ final readonly class DimensionLine
         $vector = $this->segment->vector();
         $angle = $this->segment->length() > 0 ? rad2deg(atan2(-$vector->y, $vector->x)) : 0.0;
         $upright = $angle > 89.999 ? $angle - 180 : ($angle < -90.001 ? $angle + 180 : $angle);
-        $tick = Svg::element('path', ['d' => 'M-5 5L5 -5', 'class' => 'tick', 'transform' => 'rotate('.Svg::number($angle).')']);
         $text = Svg::element('text', ['y' => $this->level], Svg::text($this->text));
         $below = $this->below === '' ? '' : Svg::element('text', ['y' => 20, 'class' => 'dimension-below'], Svg::text($this->below));
         $texts = Svg::element('g', ['transform' => 'rotate('.Svg::number($upright).')'], $text.$below);
 
-        return Svg::element('g', ['class' => 'dimension', ...$this->typed()], Svg::element(
+        return Svg::element('g', ['class' => $this->end->look->classes(), ...self::typed($this->segment, ...$this->elements)], Svg::element(
             'path',
             ['class' => 'dimension-line', 'd' => Svg::line([$this->segment->from, $this->segment->to])],
         )
-            .Svg::pinned($this->segment->from, '', $tick)
-            .Svg::pinned($this->segment->to, '', $tick)
+            .Svg::pinned($this->segment->from, '', $this->end->draw($angle, true))
+            .Svg::pinned($this->segment->to, '', $this->end->draw($angle, false))
             .$this->leader()
             .Svg::pinned($this->at(), 'dimension-text', $texts));
     }
@@ -58,12 +58,13 @@ final readonly class DimensionLine
             : Svg::element('path', ['class' => 'dimension-leader', 'd' => Svg::line([$this->segment->middle(), $this->leader])]);
     }
 
-    /** @return array<string, string> what typing it needs to know */
-    private function typed(): array
+    /**
+     * @param string|null $from id of the element at the start, if any
+     *
+     * @return array<string, string> what typing it needs to know
+     */
+    public static function typed(Segment $line, ?string $from, ?string $to): array
     {
-        [$from, $to] = $this->elements;
-        $line = $this->segment;
-
         return $from === null && $to === null ? [] : [
             'data-dimension' => implode(
                 ' ',

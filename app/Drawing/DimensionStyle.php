@@ -9,20 +9,22 @@ use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\Status;
 use Heurema\Spatial\WallDatum;
-use Heurema\Units\Amount;
-use Heurema\Units\Decimal;
-use Heurema\Units\ImperialNotation;
-use Heurema\Units\Notation;
-use Heurema\Units\Quantity;
-use Heurema\Units\UnitSystem;
 
-/** Which dimensions a plan shows, from which lines of the walls, how they are written, and which marks go with them. */
+/** Which dimensions a plan shows, from which lines of the walls, how they are written, and what goes with them or is hidden. */
 final readonly class DimensionStyle
 {
-    public const OUTSIDE = ['overall' => 'overall', 'chain' => 'chains', 'base' => 'from one base line', 'none' => 'none'];
-    public const UNITS = ['ft' => 'feet and inches', 'in' => 'inches', 'mm' => 'millimetres', 'cm' => 'centimetres', 'm' => 'metres'];
-    /** Fractions of an inch, or decimals of the unit. */
-    public const PRECISION = ['fine' => '1/16" or 1 mm', 'usual' => '1/8" or 5 mm', 'rough' => '1/2" or 10 mm'];
+    public const OUTSIDE = [
+        'overall' => 'overall',
+        'chain' => 'openings, overall',
+        'tiers' => 'openings, partitions, columns, overall',
+        'base' => 'from one base line',
+        'running' => 'running from one end',
+        'none' => 'none',
+    ];
+
+    /** Where the walls that stand behind the outer ones are dimensioned, and openings. */
+    public const PARTITIONS = ['faces' => 'their faces', 'middles' => 'their middles'];
+    public const OPENINGS = ['edges' => 'their edges', 'middles' => 'their middles'];
 
     /** What carries its mark on the plan. */
     public const MARKS = [
@@ -31,13 +33,17 @@ final readonly class DimensionStyle
         'none' => 'none',
     ];
 
+    /** @param list<PlanLayer> $hidden */
     public function __construct(
         public string $outside = 'overall',
         public bool $inside = false,
         public WallDatum $datum = WallDatum::Finished,
-        public string $units = '',
-        public string $precision = 'fine',
         public string $marks = 'openings',
+        public string $partitions = 'faces',
+        public string $openings = 'edges',
+        public LengthStyle $lengths = new LengthStyle(),
+        public DimensionLook $look = new DimensionLook(),
+        public array $hidden = [PlanLayer::Levels],
     ) {}
 
     /** @param array<string, mixed> $values as they are kept; what makes no sense is left at its default */
@@ -52,9 +58,17 @@ final readonly class DimensionStyle
             $word('outside', self::OUTSIDE, 'overall'),
             ($values['inside'] ?? false) === true,
             WallDatum::tryFrom(is_string($values['datum'] ?? null) ? $values['datum'] : '') ?? WallDatum::Finished,
-            $word('units', self::UNITS, ''),
-            $word('precision', self::PRECISION, 'fine'),
             $word('marks', self::MARKS, 'openings'),
+            $word('partitions', self::PARTITIONS, 'faces'),
+            $word('openings', self::OPENINGS, 'edges'),
+            new LengthStyle(
+                $word('units', LengthStyle::UNITS, ''),
+                $word('precision', LengthStyle::PRECISION, 'fine'),
+                $word('decimals', LengthStyle::DECIMALS, ''),
+                ($values['suffix'] ?? false) === true,
+            ),
+            new DimensionLook($word('text', DimensionLook::TEXTS, 'usual'), $word('ends', DimensionLook::ENDS, 'ticks')),
+            PlanLayer::among($values['hidden'] ?? [PlanLayer::Levels->value]),
         );
     }
 
@@ -62,51 +76,47 @@ final readonly class DimensionStyle
     public function toArray(): array
     {
         return [
-            'outside' => $this->outside, 'inside' => $this->inside, 'datum' => $this->datum->value, 'units' => $this->units,
-            'precision' => $this->precision, 'marks' => $this->marks,
+            'outside' => $this->outside, 'inside' => $this->inside, 'datum' => $this->datum->value, 'marks' => $this->marks,
+            'partitions' => $this->partitions, 'openings' => $this->openings, 'units' => $this->lengths->units,
+            'precision' => $this->lengths->precision, 'decimals' => $this->lengths->decimals, 'suffix' => $this->lengths->hasSuffix,
+            'text' => $this->look->text, 'ends' => $this->look->ends, 'hidden' => array_column($this->hidden, 'value'),
         ];
     }
 
-    public function units(Layout $layout): string
+    /**
+     * The same with some of it otherwise.
+     *
+     * @param array<string, mixed> $values by the keys of toArray
+     */
+    public function with(array $values): self
     {
-        return $this->units !== '' ? $this->units : ($layout->units === UnitSystem::Imperial ? 'ft' : 'mm');
+        return self::from([...$this->toArray(), ...$values]);
     }
 
-    /** A length in mm as the style writes it, without its unit where that is said beside the drawing; `≈` where it is rounded. */
-    public function write(float $mm, Layout $layout): string
+    /** Room for dimensions around a plan, px. */
+    public function around(): float
     {
-        $unit = $this->units($layout);
-        if ($this->isInches($layout)) {
-            return (new ImperialNotation($this->finest(), $unit === 'ft'))->write(Amount::length($mm));
-        }
-        $rounded = $this->rounded($mm, $layout);
-        $isExact = abs($rounded - $mm) < Quantity::Length->equalWithin();
-
-        return ($isExact ? '' : Notation::ROUNDED).match ($unit) {
-            'cm' => Decimal::trim($rounded / 10, 1),
-            'm' => Decimal::trim($rounded / 1000, 3),
-            default => Decimal::trim($rounded, 0),
+        $rows = match ($this->hides(PlanLayer::Dimensions) ? 'none' : $this->outside) {
+            'none' => 0.0,
+            'overall' => 50.0,
+            'chain' => 85.0,
+            'tiers' => 148.0,
+            'base' => 198.0,
+            default => 142.0,
         };
+
+        return $rows * $this->look->size() / (new DimensionLook())->size();
     }
 
-    /** The length that is written, in mm. */
-    public function rounded(float $mm, Layout $layout): float
+    public function hides(PlanLayer $layer): bool
     {
-        $step = $this->isInches($layout)
-            ? Amount::MM_PER_INCH / $this->finest()
-            : (['fine' => 1.0, 'usual' => 5.0, 'rough' => 10.0][$this->precision] ?? 1.0);
-
-        return round($mm / $step) * $step;
+        return in_array($layer, $this->hidden, true);
     }
 
-    private function isInches(Layout $layout): bool
+    /** @return string a key of MARKS */
+    public function marks(): string
     {
-        return in_array($this->units($layout), ['ft', 'in'], true);
-    }
-
-    private function finest(): int
-    {
-        return ['fine' => 16, 'usual' => 8, 'rough' => 2][$this->precision] ?? 16;
+        return $this->hides(PlanLayer::Marks) ? 'none' : $this->marks;
     }
 
     /** Said once beside the drawing: what the dimensions run to, their unit, and what one has to know of the walls. */
@@ -119,7 +129,8 @@ final readonly class DimensionStyle
         ][$this->datum->value];
         $walls = array_merge(...array_map(static fn(Storey $storey): array => $storey->standingWalls(), $layout->storeys));
 
-        return "Dimensions to {$to}, in ".self::UNITS[$this->units($layout)].$this->unknownLinings($walls).self::altered($walls);
+        return "Dimensions to {$to}, in ".LengthStyle::UNITS[$this->lengths->units($layout)].$this->unknownLinings($walls)
+            .self::altered($walls);
     }
 
     /**

@@ -196,7 +196,8 @@ final readonly class ElevationDrawing
 
     private function dimensions(): string
     {
-        $chains = new ChainDrawing($this->scale, fn(float $mm): string => $this->style->write($mm, $this->home->layout));
+        $write = fn(float $mm): string => $this->style->lengths->write($mm, $this->home->layout);
+        $chains = new ChainDrawing($this->scale, $write, look: $this->style->look);
         $across = array_values(array_filter([
             $this->stops(array_merge(...array_map(
                 static fn(ElevationOpening $one): array => [$one->left, $one->right],

@@ -17,8 +17,17 @@ final readonly class FixedTexts
     /** Half of the sign of a verdict, px. */
     public const SIGN = 8.0;
 
-    /** @param bool $hasSigns signs of verdicts are drawn over the plan */
-    public function __construct(private Home $home, private StoreyPlan $plan, private float $scale, private bool $hasSigns) {}
+    /**
+     * @param bool $hasSigns  signs of verdicts are drawn over the plan
+     * @param bool $hasSlopes how steep ceilings are is written
+     */
+    public function __construct(
+        private Home $home,
+        private StoreyPlan $plan,
+        private float $scale,
+        private bool $hasSigns,
+        private bool $hasSlopes = false,
+    ) {}
 
     public static function terrace(Terrace $terrace, Home $home): PlanText
     {
@@ -54,7 +63,7 @@ final readonly class FixedTexts
             array_push($texts, ...$ramp->storey() === $storey ? (new RampSymbol($ramp))->texts() : []);
         }
         foreach ($this->plan->rooms as $room) {
-            array_push($texts, ...(new CeilingSlope($room, $this->home))->texts());
+            array_push($texts, ...(new CeilingSlope($room, $this->home, $this->hasSlopes))->texts());
         }
 
         return $texts;

@@ -52,7 +52,7 @@ final class LabelPlace
         private readonly bool $hasSigns = false,
     ) {}
 
-    /** @return non-empty-list<string> the room's name, in two lines where the room is too narrow for one, and its floor area */
+    /** @return non-empty-list<string> the room's name, in two lines where the room is too narrow for one, then its floor area and level */
     public function lines(RoomSpace $room): array
     {
         return $this->lines[$room->id()] ??= $this->write($room);
@@ -61,18 +61,33 @@ final class LabelPlace
     /** @return non-empty-list<string> */
     private function write(RoomSpace $room): array
     {
+        $figures = [
+            ...$this->style->hides(PlanLayer::Areas) ? [] : [$this->area($room)],
+            ...$this->style->hides(PlanLayer::Levels) ? [] : $this->level($room),
+        ];
+
+        return [...$this->name($room), ...$figures === [] ? [] : [implode('  ', $figures)]];
+    }
+
+    private function area(RoomSpace $room): string
+    {
         $area = (new FloorArea())->of($room, $this->home, new Parameters());
 
-        return [
-            ...$this->name($room),
-            $area instanceof Measured ? self::rounded($this->home->write($area->amount())) : 'no closed outline',
-        ];
+        return $area instanceof Measured ? self::rounded($this->home->write($area->amount())) : 'no closed outline';
+    }
+
+    /** @return list<string> of its finished floor, with its sign; none where nobody said how high the storey lies */
+    private function level(RoomSpace $room): array
+    {
+        $elevation = $this->home->plans[$room->storey()]->storey->elevation;
+
+        return $elevation === null ? [] : [GroundLevels::words($elevation + ($room->room->level ?? 0.0), $this->home)];
     }
 
     /** @return non-empty-list<string> with its number where marks are shown; in two lines where the room is too narrow for one */
     public function name(RoomSpace $room): array
     {
-        $number = $this->style->marks === 'none' ? '' : $this->home->marks()->of($room->id());
+        $number = $this->style->marks() === 'none' ? '' : $this->home->marks()->of($room->id());
         $name = trim("{$number} ".($room->room->name === $room->id() ? 'Room' : $room->room->name));
         $width = $room->outline()?->bounds()->width() ?? INF;
         $isTooLong = mb_strlen($name) * self::LETTER_WIDTH * $this->scale > $width;
@@ -225,7 +240,7 @@ final class LabelPlace
         $boxes = [];
         foreach ($this->home->plans[$room->storey()]->rooms as $other) {
             $isNear = $other->outline()?->bounds()->overlaps($around) ?? $around->contains($other->room->at);
-            if ($isNear && [self::area($other), $other->id()] < [self::area($room), $room->id()]) {
+            if ($isNear && [self::size($other), $other->id()] < [self::size($room), $room->id()]) {
                 array_push($boxes, ...$this->boxes($other));
             }
         }
@@ -233,7 +248,7 @@ final class LabelPlace
         return $boxes;
     }
 
-    private static function area(RoomSpace $room): float
+    private static function size(RoomSpace $room): float
     {
         return $room->outline()?->area() ?? 0.0;
     }
@@ -241,7 +256,13 @@ final class LabelPlace
     /** @return list<Box> what else is written on a storey */
     public function texts(string $storey): array
     {
-        return $this->texts[$storey] ??= (new FixedTexts($this->home, $this->home->plans[$storey], $this->scale, $this->hasSigns))->boxes();
+        return $this->texts[$storey] ??= (new FixedTexts(
+            $this->home,
+            $this->home->plans[$storey],
+            $this->scale,
+            $this->hasSigns,
+            !$this->style->hides(PlanLayer::Levels),
+        ))->boxes();
     }
 
     /** @return list<Box> */

@@ -45,12 +45,12 @@ final readonly class MarkLabels
      */
     public function draw(FreePlaces $places): array
     {
-        if ($this->style->marks === 'none') {
+        if ($this->style->marks() === 'none') {
             return [];
         }
         $this->avoidLines($places);
         $drawn = [];
-        $fixtures = $this->style->marks === 'all' ? $this->ofFixtures() : [];
+        $fixtures = $this->style->marks() === 'all' ? $this->ofFixtures() : [];
         foreach ($this->wished() + $fixtures as $id => $wished) {
             $boxes = array_map(fn(Point $at): Box => $this->box($at, (string) $id), $wished);
             $drawn[] = $this->label((string) $id, $wished[$places->find($boxes, isset($fixtures[$id]))]);
@@ -73,10 +73,11 @@ final readonly class MarkLabels
         }
         foreach ([...$this->home->stairs, ...$this->home->ramps] as $climb) {
             $points = $climb->storey() === $storey ? SubjectShape::points($climb) : [];
-            $wished += $points === [] ? [] : [$climb->id() => self::within(Box::around($points))];
+            $bounds = $points === [] ? null : Box::around($points);
+            $wished += $bounds === null ? [] : [$climb->id() => [...self::within($bounds), ...$this->around($bounds)]];
         }
 
-        return $this->style->marks === 'all' ? $wished + $this->ofWalls() : $wished;
+        return $this->style->marks() === 'all' ? $wished + $this->ofWalls() : $wished;
     }
 
     /** @return array<non-empty-list<Point>> by id */
@@ -85,10 +86,16 @@ final readonly class MarkLabels
         $wished = [];
         foreach ($this->show === PlanLayers::Dimensions ? [] : $this->home->fixturesOn($this->plan->storey->id) as $fixture) {
             $bounds = $fixture->bounds ?? Box::at($fixture->fixture->at, 0.0, 0.0);
-            $wished[$fixture->id()] = [...self::within($bounds), ...self::beside($bounds->grown($this->labels->scale * self::SIZE))];
+            $wished[$fixture->id()] = [...self::within($bounds), ...$this->around($bounds)];
         }
 
         return $wished;
+    }
+
+    /** @return non-empty-list<Point> */
+    private function around(Box $bounds): array
+    {
+        return self::beside($bounds->grown($this->labels->scale * self::SIZE));
     }
 
     /** @return array<non-empty-list<Point>> by id */

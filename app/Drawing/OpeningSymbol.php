@@ -21,7 +21,8 @@ final readonly class OpeningSymbol
     private float $face;
     private Frame $frame;
 
-    public function __construct(private PlacedOpening $opening)
+    /** @param bool $hasSwings the way of its leaves is drawn, and they stand open */
+    public function __construct(private PlacedOpening $opening, private bool $hasSwings = true)
     {
         $this->half = ($opening->opening->width ?? 600.0) / 2;
         $this->face = $opening->wall->thickness / 2;
@@ -122,7 +123,7 @@ final readonly class OpeningSymbol
     {
         $leaves = DoorLeaf::of($this->opening);
 
-        return $leaves === []
+        return $leaves === [] || !$this->hasSwings
             ? $this->lines([[-$this->half, 0], [$this->half, 0]])
             : implode('', array_map(self::leaf(...), $leaves));
     }

@@ -6,8 +6,10 @@ namespace App\Drawing;
 
 use Heurema\Drafting\Chain;
 use Heurema\Drafting\Dimension;
+use Heurema\Drafting\DrawnDimensions;
 use Heurema\Drafting\OutsideChains;
 use Heurema\Drafting\RoomChains;
+use Heurema\Drafting\ShownDimension;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Home;
@@ -34,23 +36,41 @@ final readonly class PlanDimensions
      */
     public function draw(?FreePlaces $places = null): array
     {
-        $chains = new ChainDrawing($this->scale, fn(float $mm): string => $this->style->write($mm, $this->home->layout), $places);
+        $write = fn(float $mm): string => $this->style->lengths->write($mm, $this->home->layout);
+        $places ??= new FreePlaces(60.0 * $this->scale);
+        $chains = new ChainDrawing($this->scale, $write, $places, $this->style->look);
+        $running = new RunningDrawing($this->scale, $write, $places, $this->style->look);
+
+        if ($this->style->hides(PlanLayer::Dimensions)) {
+            return [];
+        }
 
         return [
-            ...array_map(fn(array $row): string => $chains->draw($row, $this->misses($row)), $this->outside()),
+            ...$this->style->outside === 'running'
+                ? array_map(fn(Chain $row): string => $running->draw($row, OutsideRows::out($row->line, $this->plan)), $this->rows())
+                : array_map(fn(array $row): string => $chains->draw($row, $this->misses($row)), $this->outside()),
             ...array_map(
                 static fn(Chain $chain): string => Svg::element('g', ['class' => 'inside'], $chains->draw($chain->parts())),
                 $this->style->inside ? $this->roomChains() : [],
             ),
+            ...(new PlacedDimensions(
+                new DrawnDimensions($this->home, $this->plan),
+                $chains,
+                new ChainDrawing($this->scale, static fn(float $mm): string => "R {$write($mm)}", $places, $this->style->look),
+                $this->scale,
+                $places,
+                $this->style->look,
+            ))->draw(),
         ];
     }
 
-    /** @return list<Dimension> those of all rows and rooms */
+    /** @return list<Dimension> those of all rows and rooms, and those placed by hand */
     public function all(): array
     {
-        return array_merge(
+        return $this->style->hides(PlanLayer::Dimensions) ? [] : array_merge(
             ...$this->outside(),
             ...array_map(static fn(Chain $chain): array => $chain->parts(), $this->style->inside ? $this->roomChains() : []),
+            ...[$this->placedByHand()],
         );
     }
 
@@ -61,18 +81,18 @@ final readonly class PlanDimensions
      */
     private function misses(array $row): string
     {
-        if ($this->style->outside !== 'chain' || count($row) !== 1) {
+        if (!in_array($this->style->outside, ['chain', 'tiers'], true) || count($row) !== 1) {
             return '';
         }
         foreach ($this->partsOf($row[0]) as $parts) {
             $written = array_sum(array_map(
-                fn(Dimension $part): float => $this->style->rounded($part->length(), $this->home->layout),
+                fn(Dimension $part): float => $this->style->lengths->rounded($part->length(), $this->home->layout),
                 $parts,
             ));
-            $difference = $written - $this->style->rounded($row[0]->length(), $this->home->layout);
+            $difference = $written - $this->style->lengths->rounded($row[0]->length(), $this->home->layout);
             if (count($parts) > 1 && abs($difference) > Tolerance::TOUCH) {
                 return ', parts as written: '.($difference > 0 ? '+' : '−')
-                    .ltrim($this->style->write(abs($difference), $this->home->layout), '≈ ');
+                    .ltrim($this->style->lengths->write(abs($difference), $this->home->layout), '≈ ');
             }
         }
 
@@ -97,30 +117,20 @@ final readonly class PlanDimensions
     /** @return list<list<Dimension>> rows of dimensions that share a line */
     private function outside(): array
     {
-        $chains = new OutsideChains($this->plan, $this->style->datum);
-        $clear = $this->style->marks === 'none' ? self::CLEAR : self::CLEAR_OF_MARKS;
-        $row = fn(int $number): float => ($clear + $number) * self::ROW * $this->scale;
-        $overall = static fn(Chain $chain): array => $chain->overall();
-
         return match ($this->style->outside) {
-            'overall' => array_map($overall, $this->topAndLeft($chains->corners($row(0)))),
-            'chain' => [
-                ...array_map(static fn(Chain $chain): array => $chain->parts(), $chains->openings($row(0))),
-                ...array_map($overall, $chains->corners($row(1))),
-            ],
-            'base' => array_merge(...array_map($this->stacked(...), $chains->openings($row(0)))),
-            default => [],
+            'base' => array_merge(...array_map($this->stacked(...), $this->rows())),
+            'running' => array_map(static fn(Chain $row): array => $row->fromBase(), $this->rows()),
+            default => array_map(static fn(Chain $row): array => $row->parts(), $this->rows()),
         };
     }
 
-    /**
-     * @param list<Chain> $chains bottom, right, top, left
-     *
-     * @return list<Chain>
-     */
-    private function topAndLeft(array $chains): array
+    /** @return list<Chain> */
+    private function rows(): array
     {
-        return array_slice($chains, 2);
+        $step = self::ROW * $this->scale * $this->style->look->size() / (new DimensionLook())->size();
+        $clear = $this->style->marks() === 'none' ? self::CLEAR : self::CLEAR_OF_MARKS;
+
+        return (new OutsideRows($this->plan, $this->style, $clear * self::ROW * $this->scale, $step))->rows();
     }
 
     /**
@@ -130,8 +140,7 @@ final readonly class PlanDimensions
      */
     private function stacked(Chain $chain): array
     {
-        $middle = $this->plan->outsideSides()[0]->segment->middle();
-        $isOutLeft = $chain->line->leftOf($middle) < 0;
+        $isOutLeft = OutsideRows::out($chain->line, $this->plan)->dot($chain->line->direction()->left()) > 0;
         $rows = [];
         foreach ($chain->fromBase() as $number => $part) {
             $rows[] = [$part->offset($number * self::ROW * 0.62 * $this->scale * ($isOutLeft ? 1 : -1))];
@@ -140,15 +149,27 @@ final readonly class PlanDimensions
         return $rows;
     }
 
-    /** @return list<Box> what the dimensions in the rooms cover with their texts */
+    /** @return list<Box> what the dimensions in the rooms, and those placed by hand, cover with their texts */
     public function covers(): array
     {
-        $parts = array_merge(...array_map(
-            static fn(Chain $chain): array => $chain->parts(),
-            $this->style->inside ? $this->roomChains() : [],
-        ));
+        if ($this->style->hides(PlanLayer::Dimensions)) {
+            return [];
+        }
+        $inside = array_map(static fn(Chain $chain): array => $chain->parts(), $this->style->inside ? $this->roomChains() : []);
 
-        return array_map(fn(Dimension $part): Box => Box::around([$part->line->from, $part->line->to])->grown(9 * $this->scale), $parts);
+        return array_map(
+            fn(Dimension $part): Box => Box::around([$part->line->from, $part->line->to])->grown(9 * $this->scale),
+            array_merge($this->placedByHand(), ...$inside),
+        );
+    }
+
+    /** @return list<Dimension> */
+    private function placedByHand(): array
+    {
+        return array_values(array_map(
+            static fn(ShownDimension $one): Dimension => $one->dimension,
+            (new DrawnDimensions($this->home, $this->plan))->lengths(),
+        ));
     }
 
     /** @return list<Chain> */

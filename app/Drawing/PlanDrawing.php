@@ -68,12 +68,16 @@ final readonly class PlanDrawing
         );
 
         $fixtures = array_values(array_filter($fixtures, $this->isShown(...)));
+        [$hasSwings, $hasSlopes] = [!$this->style->hides(PlanLayer::Swings), !$this->style->hides(PlanLayer::Levels)];
         $isColumn = static fn(PlacedFixture $one): bool => $one->fixture->kind === FixtureKind::Column;
 
         return implode('', [
             $this->layer('terraces', array_map($this->terrace(...), $this->plan->storey->terraces)),
             $this->layer('rooms', array_map($this->room(...), array_values($this->plan->rooms))),
-            $this->layer('axes', array_map(static fn(Axis $axis): string => (new AxisDrawing($axis))->draw(), $this->home->layout->axes)),
+            $this->layer('axes', array_map(
+                static fn(Axis $axis): string => (new AxisDrawing($axis))->draw(),
+                $this->style->hides(PlanLayer::Structure) ? [] : $this->home->layout->axes,
+            )),
             // beneath what is built, which is what one points at
             $this->layer('sections', array_map(
                 static fn(SectionLine $one): string => (new SectionLineDrawing($one))->line(),
@@ -97,7 +101,7 @@ final readonly class PlanDrawing
             $this->layer('columns', array_map($this->fixture(...), array_filter($fixtures, $isColumn))),
             $this->layer(
                 'openings',
-                array_map(static fn(PlacedOpening $opening): string => (new OpeningSymbol($opening))->draw(), $openings),
+                array_map(static fn(PlacedOpening $opening): string => (new OpeningSymbol($opening, $hasSwings))->draw(), $openings),
             ),
             $this->layer(
                 'above',
@@ -110,7 +114,7 @@ final readonly class PlanDrawing
                         array_filter($this->home->roofWindows, $here),
                     ),
                     ...array_map(
-                        fn(RoomSpace $room): string => (new CeilingSlope($room, $this->home))->draw(),
+                        fn(RoomSpace $room): string => (new CeilingSlope($room, $this->home, $hasSlopes))->draw(),
                         array_values($this->plan->rooms),
                     ),
                 ],
@@ -161,11 +165,13 @@ final readonly class PlanDrawing
         return $wall->line()->pieces($isOblique ? max(1, (int) ceil($wall->line()->length() / (self::PIECE * $this->labels->scale))) : 1);
     }
 
-    /** On a plan of the ceiling, what hangs there and what it depends on. */
+    /** What is not hidden; on a plan of the ceiling, what hangs there and what it depends on. */
     private function isShown(PlacedFixture $placed): bool
     {
-        return $this->show !== PlanLayers::Ceiling
-            || in_array($placed->fixture->kind, self::ON_CEILING, true);
+        $layer = PlanLayer::of($placed->fixture->kind);
+
+        return ($layer === null || !$this->style->hides($layer))
+            && ($this->show !== PlanLayers::Ceiling || in_array($placed->fixture->kind, self::ON_CEILING, true));
     }
 
     /** @param array<string> $content */
@@ -189,13 +195,13 @@ final readonly class PlanDrawing
 
     private function label(RoomSpace $room): string
     {
+        $name = count($this->labels->name($room));
         $lines = $this->show === PlanLayers::Ceiling ? [...$this->labels->name($room), $this->ceiling($room)] : $this->labels->lines($room);
         $text = '';
         foreach ($lines as $number => $line) {
-            $isArea = $number === count($lines) - 1;
             $text .= Svg::element(
                 'text',
-                ['class' => $isArea ? 'room-area' : 'room-name', 'y' => 16 * $number - 8 * count($lines) + 13],
+                ['class' => $number >= $name ? 'room-area' : 'room-name', 'y' => 16 * $number - 8 * count($lines) + 13],
                 Svg::text($line),
             );
         }

@@ -37,8 +37,11 @@ final readonly class Sheet
      */
     private function __construct(public Box $box, public Box $building, public Box $drawn, public Box $setOut) {}
 
-    /** @param float|null $margin around the building, mm; null: as is usual */
-    public static function of(Layout $layout, ?float $margin = null): self
+    /**
+     * @param float|null $margin around the building, mm; null: as is usual
+     * @param float      $around room that is needed beside all that is drawn, px
+     */
+    public static function of(Layout $layout, ?float $margin = null, float $around = 0.0): self
     {
         $points = [];
         foreach ($layout->storeys as $storey) {
@@ -66,7 +69,7 @@ final readonly class Sheet
         $levels = array_map(static fn(GroundLevel $level): Point => $level->at, $layout->ground);
         $terraces = array_merge(...array_map(self::terraces(...), $layout->storeys));
         $drawn = Box::around([...self::corners($building), ...$stairs, ...$ramps, ...$levels, ...$terraces]);
-        $sheet = $drawn->grown($margin ?? self::MARGIN);
+        $sheet = $drawn->grown($margin ?? max(self::MARGIN, self::millimetres($around, $drawn)));
 
         return new self(
             $axes === [] ? $sheet : Box::around([...self::corners($sheet), ...self::corners(Box::around($axes)->grown(self::AROUND_AXES))]),
@@ -74,6 +77,12 @@ final readonly class Sheet
             $drawn,
             Box::around([...self::corners($drawn), ...$axes]),
         );
+    }
+
+    /** So many px of a sheet on which there is that much room around what is drawn, mm. */
+    private static function millimetres(float $px, Box $drawn): float
+    {
+        return $px * max($drawn->width() / (self::USUAL_WIDTH - 2 * $px), $drawn->height() / (self::USUAL_HEIGHT - 2 * $px));
     }
 
     public function viewBox(): string

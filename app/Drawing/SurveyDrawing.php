@@ -16,11 +16,11 @@ use Heurema\Spatial\Home;
 final readonly class SurveyDrawing
 {
     /** How far from the place of a height its text may stand, px, the nearest that is free; from where on a line leads to it. */
-    private const AWAY = [26.0, 44.0, 62.0, 84.0, 110.0, 140.0, 180.0];
+    private const AWAY = [26.0, 44.0, 62.0, 84.0, 110.0, 140.0, 180.0, 230.0, 290.0];
     private const FAR = 62.0;
 
     /** Which way, degrees on the sheet: below, above, aside. */
-    private const WAYS = [270.0, 90.0, 315.0, 225.0, 45.0, 135.0, 0.0, 180.0];
+    private const WAYS = [270.0, 90.0, 315.0, 225.0, 45.0, 135.0, 0.0, 180.0, 292.5, 247.5, 67.5, 112.5];
 
     /** From the middle of a text up to the line that it stands on, px. */
     private const MIDDLE = 4.0;

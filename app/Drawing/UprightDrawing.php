@@ -130,7 +130,8 @@ final readonly class UprightDrawing
 
     private function dimensions(): string
     {
-        $chains = new ChainDrawing($this->scale, fn(float $mm): string => $this->style->write($mm, $this->view->home->layout));
+        $write = fn(float $mm): string => $this->style->lengths->write($mm, $this->view->home->layout);
+        $chains = new ChainDrawing($this->scale, $write, look: $this->style->look);
         $rows = [
             $this->up(-1.4, array_merge(...array_map(
                 static fn(SeenOpening $one): array => [$one->sill, $one->head],
@@ -259,7 +260,7 @@ final readonly class UprightDrawing
         };
 
         // a rounded length has its sign before it
-        return (string) preg_replace('/^(≈ )?/u', "$1{$sign}", $this->style->write(abs($mm), $this->view->home->layout), 1);
+        return (string) preg_replace('/^(≈ )?/u', "$1{$sign}", $this->style->lengths->write(abs($mm), $this->view->home->layout), 1);
     }
 
     private static function outline(Facet $facet): string

@@ -94,8 +94,6 @@ final class BoardPage
     /** More open edges of one thing are told together. */
     private const LISTED_EDGES = 6;
 
-    private const BASE_LINE_MARGIN = 4000.0;
-
     /** A wall beside the plan: mm under a pixel, as the style sheet has it, and how wide, px. */
     private const FRONT_SCALE = 11.0;
     private const FRONT_WIDTH = 370.0;
@@ -125,7 +123,7 @@ final class BoardPage
         public readonly array $several,
     ) {
         $this->style = $scheme->dimensionStyle();
-        $this->sheet = Sheet::of($scheme->layout, $this->style->outside === 'base' ? self::BASE_LINE_MARGIN : null);
+        $this->sheet = Sheet::of($scheme->layout, around: $this->style->around());
         $this->home = new Home($scheme->layout);
         $this->labels = new LabelPlace($this->home, $this->sheet->scale(), $this->style, hasSigns: true);
     }

@@ -66,7 +66,7 @@ final readonly class ElevationsPage
         ))[0] ?? $rooms[0] ?? null;
         $this->walls = $this->room === null ? [] : RoomElevations::of($this->room, $this->home);
         $this->found = array_map($this->foundOn(...), $this->walls);
-        $this->marks = $this->style->marks === 'none' ? [] : $this->home->marks()->all();
+        $this->marks = $this->style->marks() === 'none' ? [] : $this->home->marks()->all();
     }
 
     /** What the address says for one of the things that can be open. */

@@ -98,7 +98,8 @@ final readonly class SheetCheck
         foreach ($dimensions as $number => $one) {
             foreach (array_slice($dimensions, $number + 1) as $other) {
                 if (self::isSame($one, $other, self::BESIDE * $scale)) {
-                    $found[] = "{$this->style->write($one->length(), $this->home->layout)} is dimensioned twice on {$plan->storey->name}"
+                    $length = $this->style->lengths->write($one->length(), $this->home->layout);
+                    $found[] = "{$length} is dimensioned twice on {$plan->storey->name}"
                         .($view->layers === PlanLayers::Complete ? '' : $view->layers->suffix()).'.';
                 }
             }
@@ -110,9 +111,7 @@ final readonly class SheetCheck
     /** @return list<Dimension> */
     private function dimensions(StoreyPlan $plan, ViewDefinition $view, int $scale): array
     {
-        $style = $view->outside === null ? $this->style : DimensionStyle::from([...$this->style->toArray(), 'outside' => $view->outside]);
-
-        return (new PlanDimensions($this->home, $plan, $style, SheetStyle::PIXEL * $scale))->all();
+        return (new PlanDimensions($this->home, $plan, $view->style($this->style), SheetStyle::PIXEL * $scale))->all();
     }
 
     /** Are they beside one another, from the same line to the same line? */

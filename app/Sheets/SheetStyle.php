@@ -131,7 +131,13 @@ final class SheetStyle
             .plan text { paint-order: stroke; stroke: #fff; stroke-width: 3px; stroke-linejoin: round; }
             .section text { font-size: paper(2.6); }
             .dimension-line { fill: none; stroke: var(--ink-soft); stroke-width: paper(.15); }
+            .dimension-leading { fill: none; stroke: var(--ink-soft); stroke-width: paper(.13); }
+            .dimension-hold { fill: none; stroke: none; }
             .tick { fill: none; stroke: var(--ink); stroke-width: pinned(.3); }
+            .end { fill: var(--ink); stroke: none; }
+            circle.origin { fill: #fff; stroke: var(--ink); stroke-width: pinned(.3); }
+            .text-small text { font-size: 10px; }
+            .text-large text { font-size: 15px; }
             .witness { color: #bf3019; }
             .witness .dimension-line { fill: none; stroke: currentColor; stroke-width: pinned(.35); }
             .witness .tick { fill: none; stroke: currentColor; stroke-width: pinned(.35); }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use App\Drawing\DimensionStyle;
 use App\Sheets\Views\ElevationView;
 use App\Sheets\Views\LegendView;
 use App\Sheets\Views\NotesView;
@@ -67,10 +66,9 @@ final readonly class ViewsOfSheet
     private function plan(ViewDefinition $view, int $scale): ?PlanView
     {
         $plan = $this->source->home->plans[$view->of] ?? null;
-        $style = $view->outside === null
-            ? $this->source->style
-            : DimensionStyle::from([...$this->source->style->toArray(), 'outside' => $view->outside]);
         $changed = $this->sheet->hasClouds ? $this->source->changed : [];
+
+        $style = $view->style($this->source->style);
 
         return $plan === null ? null : new PlanView($this->source->home, $plan, $style, $view->layers, $scale, $changed);
     }
@@ -129,7 +127,7 @@ final readonly class ViewsOfSheet
     {
         $room = $this->source->home->room($id);
         $walls = $room === null ? [] : RoomElevations::of($room, $this->source->home);
-        $marks = $this->source->style->marks === 'none' ? [] : $this->source->home->marks()->all();
+        $marks = $this->source->style->marks() === 'none' ? [] : $this->source->home->marks()->all();
 
         return array_map(
             fn(WallElevation $wall, int $number): SheetView => new ElevationView(

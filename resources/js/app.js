@@ -24,7 +24,7 @@ const scaleDrawings = () => {
 };
 scaleDrawings();
 document.addEventListener('htmx:afterSwap', scaleDrawings);
-for (const drawing of all('.compare .drawing')) thin(drawing, true, 'text');
+for (const drawing of all('.compare .drawing')) thin(drawing, 'text');
 
 orderWanted();
 

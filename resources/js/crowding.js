@@ -2,7 +2,7 @@
 
 /**
  * Texts of a plan that would lie over others are left away while one looks at it from afar; closer they come back. The server places texts
- * for the whole plan in sight: nothing is left away there or closer.
+ * for the whole plan in sight: nothing is left away there or closer, where there is room for all.
  *
  * @typedef {{rank: number, group: Element | null, left: number, top: number, right: number, bottom: number}} Text
  */
@@ -17,6 +17,9 @@ const OTHERS = 1;
 
 /** Fonts leave so much room over and under their letters, px. */
 const LOOSE = 4;
+
+/** What overlaps by less sideways touches, px. */
+const TOUCH = 1.5;
 
 /**
  * @param {Text[]} texts
@@ -36,17 +39,15 @@ export const crowded = (texts) => {
 /** @param {Text} one @param {Text} other */
 const isOver = (one, other) =>
     (one.group === null || one.group !== other.group) &&
-    Math.min(one.right, other.right) - Math.max(one.left, other.left) > 1 &&
+    Math.min(one.right, other.right) - Math.max(one.left, other.left) > TOUCH &&
     Math.min(one.bottom, other.bottom) - Math.max(one.top, other.top) > LOOSE;
 
 /**
  * @param {Element} sheet with the drawings of a plan
- * @param {boolean} isFar may texts be left away?
  * @param {string} written which texts are looked at
  */
-export const thin = (sheet, isFar, written = '#plan text, #marks .open-edge-words text') => {
+export const thin = (sheet, written = '#plan text, #marks .open-edge-words text') => {
     for (const text of sheet.querySelectorAll('.crowded')) text.classList.remove('crowded');
-    if (!isFar) return;
     const texts = [...sheet.querySelectorAll(written)];
     const boxes = texts.map((text) => {
         const { left, top, right, bottom } = text.getBoundingClientRect();

@@ -10,16 +10,13 @@ export class Viewport {
     static CONTEXT = 0.12;
     static LARGE_ENOUGH = 220;
 
-    /** Farther from the plan than this, as a multiple of where its texts were placed, those are left away that lie over others. */
-    static FAR = 1.02;
-
-    /** The plan is looked at for so long before they are, ms. */
+    /** The plan is looked at for so long before texts that lie over others are left away, ms. */
     static STILL = 120;
 
     constructor(sheet, scaleBar) {
         this.sheet = sheet;
         this.scaleBar = scaleBar;
-        this.whole = Viewport.box(sheet.querySelector('#plan').dataset.whole);
+        this.whole = this.wholePlan();
         this.view = { ...this.whole };
         this.scale = 1;
         this.size = sheet.getBoundingClientRect();
@@ -40,6 +37,7 @@ export class Viewport {
     /** Writes the view to the drawings; called again when one of them was swapped. */
     draw() {
         if (this.size.width === 0) return;
+        this.followWhole();
         this.scale = Math.max(this.view.width / this.size.width, this.view.height / this.size.height);
         const seen = `${this.view.x} ${this.view.y} ${this.view.width} ${this.view.height}`;
         const scale = String(this.scale);
@@ -50,12 +48,21 @@ export class Viewport {
         }
         this.drawScaleBar();
         clearTimeout(this.still);
-        this.still = setTimeout(() => thin(this.sheet, this.isFar()), Viewport.STILL);
+        this.still = setTimeout(() => thin(this.sheet), Viewport.STILL);
     }
 
-    /** Are texts nearer to each other than the server placed them? */
-    isFar() {
-        return this.scale > Number(this.sheet.querySelector('#plan')?.dataset.placed) * Viewport.FAR;
+    /** The plan with all that is drawn around it. */
+    wholePlan() {
+        return Viewport.box(this.sheet.querySelector('#plan').dataset.whole);
+    }
+
+    /** Where all of the plan is in sight it stays so when it becomes larger. */
+    followWhole() {
+        const whole = this.wholePlan();
+        const isSame = (one) => ['x', 'y', 'width', 'height'].every((key) => one[key] === this.whole[key]);
+        if (isSame(whole)) return;
+        if (isSame(this.view)) this.view = { ...whole };
+        this.whole = whole;
     }
 
     drawScaleBar() {

@@ -29,7 +29,7 @@
             @include('board.options')
             @include('board.picture')
             <div class="plan-sheet" id="plan-sheet" tabindex="0" role="group" aria-label="Drawing board; arrow keys move what is chosen">
-                @includeWhen($beneath !== null, 'board.picture', ['picture-beneath' => $beneath, 'viewBox' => $page->sheet->viewBox()])
+                @includeWhen($beneath !== null, 'board.picture-beneath', ['beneath' => $beneath, 'viewBox' => $page->sheet->viewBox()])
                 @include('plan')
                 @include('board.marks')
                 @include('review.witness')

@@ -55,6 +55,11 @@
                                 @if ($view->kind === App\Sheets\ViewKind::Plan)
                                     <select class="form-select form-select-sm" name="views[{{ $place }}][layers]" aria-label="What {{ $page->words($view) }} shows">@foreach (App\Drawing\PlanLayers::cases() as $layers)<option value="{{ $layers->value }}" @selected($layers === $view->layers)>{{ $layers->words() }}</option>@endforeach</select>
                                     <select class="form-select form-select-sm" name="views[{{ $place }}][outside]" aria-label="Dimensions outside of {{ $page->words($view) }}"><option value="">dimensions as drawn</option>@foreach (App\Drawing\DimensionStyle::OUTSIDE as $key => $words)<option value="{{ $key }}" @selected($key === $view->outside)>dimensions: {{ $words }}</option>@endforeach</select>
+                                    <details class="sheets-layers">
+                                        <summary>{{ $view->hidden === null ? 'Shown: as on the board' : trans_choice('{0} Everything is shown|{1} One layer is hidden|[2,*] :count layers are hidden', count($view->hidden)) }}</summary>
+                                        <label class="sheets-choice"><input type="checkbox" name="views[{{ $place }}][own]" value="1" @checked($view->hidden !== null)> other than on the board:</label>
+                                        @foreach (App\Drawing\PlanLayer::cases() as $layer)<label class="sheets-choice"><input type="checkbox" name="views[{{ $place }}][shown][]" value="{{ $layer->value }}" @checked(!in_array($layer, $view->hidden ?? $page->scheme->dimensionStyle()->hidden, true))> {{ $layer->words() }}</label>@endforeach
+                                    </details>
                                 @endif
                                 <span class="sheets-buttons">@if ($place > 0)<button class="btn btn-sm btn-quiet" name="earlier" value="{{ $place }}">Earlier<span class="visually-hidden">: {{ $page->words($view) }}</span></button>@endif<button class="btn btn-sm btn-quiet" name="drop" value="{{ $place }}">Take off<span class="visually-hidden">: {{ $page->words($view) }}</span></button></span>
                             </li>

@@ -62,7 +62,8 @@ final class ActsTest extends TestCase
 
     public function test_walls_are_offset_split_and_joined(): void
     {
-        $this->act('offset', ['select' => 'w5', 'distance' => '900', 'side' => 'right'])->assertOk()->assertSee('data-chosen="w6"', false);
+        $this->act('parallel', ['select' => 'w5', 'distance' => '900', 'side' => 'right'])
+            ->assertOk()->assertSee('data-chosen="w6"', false);
         self::assertEqualsWithDelta(6050.0, $this->wall('w6')->from->x, 1e-6);
         $this->act('split', ['select' => 'w1', 'distance' => '3 m'])->assertOk();
         self::assertEqualsWithDelta(3000.0, $this->wall('w1')->line()->length(), 1e-6);
@@ -356,8 +357,8 @@ final class ActsTest extends TestCase
                 "/schemes/{$this->scheme->id}/dimensions",
                 ['storey' => 'G', 'outside' => 'sideways', 'datum' => 'skin', 'units' => 'ell'],
             )
-            ->assertOk()
-            ->assertSee('Dimensions to finished faces, in millimetres');
+            ->assertSessionHasErrors(['outside', 'datum', 'units']);
+        self::assertSame('chain', $this->scheme->refresh()->dimensionStyle()->outside, 'as it was');
         self::assertSame(1, Scheme::query()->findOrFail($this->scheme->id)->version);
     }
 

@@ -30,7 +30,7 @@ final class SchemaOnBoardTest extends TestCase
         'roof_windows' => ['id', 'at'],
         'storeys' => [
             'id', 'elevation', 'walls', 'openings', 'roof_windows', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'terraces',
-            'notes', 'blocks',
+            'notes', 'blocks', 'dimensions',
         ],
         'stairs' => ['id', 'from_storey', 'to_storey', 'start', 'facing', 'parts', 'handrails', 'kind', 'inner_radius', 'hand'],
         'ramps' => ['id', 'storey', 'base', 'start', 'facing', 'handrails', 'parts'],
@@ -38,6 +38,7 @@ final class SchemaOnBoardTest extends TestCase
         'axes' => ['id', 'from', 'to'],
         'sections' => ['id', 'from', 'to'],
         'blocks' => ['id', 'at', 'width', 'depth'],
+        'dimensions' => ['id', 'from', 'to', 'through', 'kind', 'direction'],
     ];
 
     /** @return iterable<string, array{ElementList, list<array<string, mixed>>}> elements that have all fields between them */
@@ -78,6 +79,10 @@ final class SchemaOnBoardTest extends TestCase
         yield 'survey' => [ElementList::Survey, [['storey' => 'G', 'measured' => 1000, ...$line]]];
         yield 'axes' => [ElementList::Axes, [['name' => 'A', ...$line]]];
         yield 'sections' => [ElementList::Sections, [['name' => 'A', ...$line]]];
+        yield 'dimensions' => [
+            ElementList::Dimensions,
+            [['from' => ['at' => [0, 0]], 'to' => ['at' => [1000, 0]], 'through' => [0, 500]]],
+        ];
         yield 'blocks' => [ElementList::Blocks, [['name' => 'Bath', 'at' => [0, 0], 'width' => 1000, 'depth' => 1000]]];
     }
 

@@ -4,24 +4,37 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Drawing\DimensionLook;
 use App\Drawing\DimensionStyle;
+use App\Drawing\LengthStyle;
+use App\Drawing\PlanLayer;
 use Heurema\Spatial\WallDatum;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** How plans are to be dimensioned; what is left out is as usual. */
+/** How plans are to be dimensioned, and what of them is shown; what is left out is as usual. */
 final class DimensionStyleRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $among = static fn(array $words): array => ['nullable', Rule::in(array_map(strval(...), array_keys($words)))];
+
         return [
-            'outside' => ['nullable', Rule::in(array_keys(DimensionStyle::OUTSIDE))],
+            'outside' => $among(DimensionStyle::OUTSIDE),
             'inside' => ['nullable', 'boolean'],
             'datum' => ['nullable', Rule::enum(WallDatum::class)],
-            'units' => ['nullable', Rule::in(array_keys(DimensionStyle::UNITS))],
-            'precision' => ['nullable', Rule::in(array_keys(DimensionStyle::PRECISION))],
-            'marks' => ['nullable', Rule::in(array_keys(DimensionStyle::MARKS))],
+            'marks' => $among(DimensionStyle::MARKS),
+            'partitions' => $among(DimensionStyle::PARTITIONS),
+            'openings' => $among(DimensionStyle::OPENINGS),
+            'units' => $among(LengthStyle::UNITS),
+            'precision' => $among(LengthStyle::PRECISION),
+            'decimals' => $among(LengthStyle::DECIMALS),
+            'suffix' => ['nullable', 'boolean'],
+            'text' => $among(DimensionLook::TEXTS),
+            'ends' => $among(DimensionLook::ENDS),
+            'hidden' => ['nullable', 'array', 'max:20'],
+            'hidden.*' => [Rule::enum(PlanLayer::class)],
             'storey' => ['nullable', 'string', 'max:40'],
             'select' => ['nullable', 'string', 'max:80'],
         ];
@@ -29,6 +42,11 @@ final class DimensionStyleRequest extends FormRequest
 
     public function style(): DimensionStyle
     {
-        return DimensionStyle::from([...$this->validated(), 'inside' => $this->boolean('inside')]);
+        return DimensionStyle::from([
+            ...$this->validated(),
+            'inside' => $this->boolean('inside'),
+            'suffix' => $this->boolean('suffix'),
+            'hidden' => $this->input('hidden', []),
+        ]);
     }
 }

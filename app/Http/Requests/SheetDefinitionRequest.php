@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Drawing\DimensionStyle;
+use App\Drawing\PlanLayer;
 use App\Drawing\PlanLayers;
 use App\Sheets\Paper;
 use App\Sheets\SheetDefinition;
@@ -32,6 +33,9 @@ final class SheetDefinitionRequest extends FormRequest
             'views.*.scale' => ['nullable', 'integer', 'between:5,1000'],
             'views.*.layers' => ['nullable', Rule::enum(PlanLayers::class)],
             'views.*.outside' => ['nullable', Rule::in(array_keys(DimensionStyle::OUTSIDE))],
+            'views.*.own' => ['nullable', 'boolean'],
+            'views.*.shown' => ['nullable', 'array', 'max:20'],
+            'views.*.shown.*' => [Rule::enum(PlanLayer::class)],
             'add' => ['nullable', 'string', 'max:100', 'regex:~^\w+( .*)?$~'],
             'earlier' => ['nullable', 'integer', 'min:0'],
             'drop' => ['nullable', 'integer', 'min:0'],
@@ -77,8 +81,12 @@ final class SheetDefinitionRequest extends FormRequest
 
     private static function view(mixed $typed): ?ViewDefinition
     {
-        return is_array($typed)
-            ? ViewDefinition::from([...$typed, 'scale' => is_numeric($typed['scale'] ?? null) ? (int) $typed['scale'] : null])
-            : null;
+        $isOwn = is_array($typed) && ($typed['own'] ?? '') === '1';
+
+        return is_array($typed) ? ViewDefinition::from([
+            ...$typed,
+            'scale' => is_numeric($typed['scale'] ?? null) ? (int) $typed['scale'] : null,
+            'hidden' => $isOwn ? array_column(PlanLayer::without(PlanLayer::among($typed['shown'] ?? [])), 'value') : null,
+        ]) : null;
     }
 }

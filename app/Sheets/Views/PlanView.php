@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Sheets\Views;
 
+use App\Drawing\DimensionLook;
 use App\Drawing\DimensionStyle;
 use App\Drawing\LabelPlace;
 use App\Drawing\PlanDrawing;
+use App\Drawing\PlanLayer;
 use App\Drawing\PlanLayers;
 use App\Drawing\RevisionCloud;
 use App\Drawing\Sheet;
 use App\Sheets\Extent;
 use App\Sheets\SheetStyle;
+use Heurema\Drafting\DrawnDimensions;
+use Heurema\Drafting\ShownDimension;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Spatial\Home;
@@ -48,13 +52,14 @@ final readonly class PlanView extends DrawingView
         $building = $sheet->building->grown(self::OUTER_WALL);
         $dimensioned = $this->onPaper($building, $this->around());
         $drawn = $this->onPaper($this->layers->shows('sections') ? $sheet->setOut : $sheet->drawn, self::CLEAR);
+        $placed = $this->onPaper(Box::around([$building->middle(), ...$this->placedByHand()]), self::CLEAR);
         [$x, $y] = [$building->middle()->x / $this->scale, $building->middle()->y / $this->scale];
 
         return new Extent(
-            $x - min($dimensioned->left, $drawn->left),
-            max($dimensioned->right, $drawn->right) - $x,
-            max($dimensioned->top, $drawn->top) - $y,
-            $y - min($dimensioned->bottom, $drawn->bottom),
+            $x - min($dimensioned->left, $drawn->left, $placed->left),
+            max($dimensioned->right, $drawn->right, $placed->right) - $x,
+            max($dimensioned->top, $drawn->top, $placed->top) - $y,
+            $y - min($dimensioned->bottom, $drawn->bottom, $placed->bottom),
         );
     }
 
@@ -100,16 +105,31 @@ final readonly class PlanView extends DrawingView
         ))->grown($around);
     }
 
+    /** @return list<Point> the ends of dimensions that were placed by hand */
+    private function placedByHand(): array
+    {
+        $isShown = $this->layers->hasDimensions() && !$this->style->hides(PlanLayer::Dimensions);
+
+        return array_merge(...array_values(array_map(
+            static fn(ShownDimension $one): array => [$one->dimension->line->from, $one->dimension->line->to],
+            $isShown ? (new DrawnDimensions($this->home, $this->plan))->lengths() : [],
+        )));
+    }
+
     /** Room for dimensions around the plan, mm of paper. */
     private function around(): float
     {
-        $dimensions = match ($this->layers->hasDimensions() ? $this->style->outside : 'none') {
+        $isShown = $this->layers->hasDimensions() && !$this->style->hides(PlanLayer::Dimensions);
+        $dimensions = match ($isShown ? $this->style->outside : 'none') {
             'none' => 4.0,
             'overall' => 11.0,
             'chain' => 17.0,
+            'tiers' => 31.0,
+            'running' => 28.0,
             default => 42.0,
         };
 
-        return $dimensions + ($this->style->marks === 'none' ? 0.0 : self::MARKS);
+        return $dimensions * $this->style->look->size() / (new DimensionLook())->size()
+            + ($this->style->marks() === 'none' ? 0.0 : self::MARKS);
     }
 }

@@ -6,6 +6,7 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Motion;
 use Heurema\Layout\Block;
+use Heurema\Layout\DrawnDimension;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -56,7 +57,7 @@ final readonly class Carried implements Edit
     }
 
     /**
-     * What goes along: openings of walls, and the rooms inside them.
+     * What goes along: openings of walls, the rooms inside them, and the dimensions between them.
      *
      * @param list<string> $ids
      *
@@ -75,6 +76,14 @@ final readonly class Carried implements Edit
             $walls = array_map(static fn(SpaceSide $side): string => $side->wall->id, $room->sides());
             if ($walls !== [] && array_diff($walls, $ids) === []) {
                 $along[] = $room->id();
+            }
+        }
+
+        foreach ($home->layout->storeys as $storey) {
+            foreach ($storey->dimensions as $dimension) {
+                if (count($dimension->measures()) === 2 && array_diff($dimension->measures(), $ids, $along) === []) {
+                    $along[] = $dimension->id;
+                }
             }
         }
 
@@ -98,6 +107,10 @@ final readonly class Carried implements Edit
     private function copy(Element $element): Element
     {
         $copy = $element->copied($this->copies[$element->id()] ?? throw new RefusedEdit("{$element->name()} has no id to be copied to."));
+
+        if ($copy instanceof DrawnDimension) {
+            return $copy->between($this->copies);
+        }
 
         return $copy instanceof Opening
             ? $copy->inWall($this->copies[$copy->wall] ?? throw new RefusedEdit("{$element->name()} is copied with its wall."), $copy->at)

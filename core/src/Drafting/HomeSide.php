@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
-use Heurema\Layout\Wall;
+use Heurema\Layout\Storey;
 use Heurema\Spatial\Home;
 use Heurema\Words\Message;
 
@@ -17,9 +17,6 @@ final readonly class HomeSide
 
     private const POINTS = ['north', 'north_east', 'east', 'south_east', 'south', 'south_west', 'west', 'north_west'];
 
-    /** Walls run in one direction when their directions differ by less, degrees. */
-    private const SAME_DIRECTION = 0.5;
-
     /**
      * @param string     $key     one of KEYS
      * @param Point      $outward away from the home, of length 1
@@ -30,7 +27,10 @@ final readonly class HomeSide
     /** @return non-empty-list<self> */
     public static function of(Home $home): array
     {
-        $turn = self::turn($home);
+        $turn = MainDirection::turn(array_merge(...array_map(
+            static fn(Storey $storey): array => $storey->standingWalls(),
+            $home->layout->storeys,
+        )));
 
         return array_map(
             static fn(string $key, int $number): self => new self(
@@ -66,29 +66,5 @@ final readonly class HomeSide
             'west' => Message::of('face.west'),
             default => Message::of('face.north_west'),
         };
-    }
-
-    /** How far most of the walls are turned from the sheet, degrees from -45 to 45. */
-    private static function turn(Home $home): float
-    {
-        $lengths = [];
-        foreach ($home->layout->storeys as $storey) {
-            foreach (array_filter($storey->standingWalls(), static fn(Wall $wall): bool => !$wall->isDivider()) as $wall) {
-                $turn = fmod($wall->line()->direction()->degrees() + 765.0, 90.0) - 45.0;
-                $lengths[] = [$turn, $wall->line()->length()];
-            }
-        }
-        [$best, $most] = [0.0, 0.0];
-        foreach ($lengths as [$turn]) {
-            $along = 0.0;
-            foreach ($lengths as [$other, $length]) {
-                $along += abs(fmod($other - $turn + 135.0, 90.0) - 45.0) < self::SAME_DIRECTION ? $length : 0.0;
-            }
-            if ($along > $most + 1.0) {
-                [$best, $most] = [$turn, $along];
-            }
-        }
-
-        return abs($best) < 1e-9 ? 0.0 : $best;
     }
 }

@@ -8,17 +8,30 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
+use Heurema\Layout\Fixture;
+use Heurema\Layout\Opening;
+use Heurema\Layout\Wall;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Layout\Words\WallSide;
+use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\SpaceSide;
 use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\WallDatum;
 
 /**
- * The dimensions outside a storey, on the four sides of the box around it: the corners of the walls that look that way, and
- * the openings in them.
+ * The dimensions outside a storey, on the four sides of the rectangle around it that runs as most of its walls do: the corners of the walls
+ * that look that way, the openings in them, the partitions that meet them, and the columns of the storey.
  */
 final readonly class OutsideChains
 {
+    /** The cosine of the angle to the line at which a wall stands square to it. */
+    private const SQUARE = 1e-3;
+
+    /** As it would lie if the walls ran along the sheet. */
     private Box $box;
+
+    /** Towards the right of the sheet, or nearly. */
+    private Point $right;
 
     /** @var list<SpaceSide> */
     private array $sides;
@@ -30,7 +43,11 @@ final readonly class OutsideChains
             static fn(SpaceSide $side): bool => $side->segment->length() > Tolerance::TOUCH,
         ));
         $points = array_merge(...array_map(static fn(SpaceSide $side): array => [$side->segment->from, $side->segment->to], $this->sides));
-        $this->box = $points === [] ? new Box(0, 0, 0, 0) : Box::around($points);
+        $this->right = Point::towards(MainDirection::turn($plan->storey->standingWalls()));
+        $this->box = $points === [] ? new Box(0, 0, 0, 0) : Box::around(array_map(
+            fn(Point $point): Point => new Point($point->dot($this->right), $point->dot($this->right->left())),
+            $points,
+        ));
     }
 
     /**
@@ -41,6 +58,44 @@ final readonly class OutsideChains
     public function openings(float $away): array
     {
         return $this->chains($away, fn(Segment $line, array $looking): array => $this->edges($line, $looking));
+    }
+
+    /** @return list<Chain> the same to the middles of the openings */
+    public function openingMiddles(float $away): array
+    {
+        return $this->chains($away, fn(Segment $line, array $looking): array => array_values(array_map(
+            static fn(Opening $opening): Stop => new Stop($line->along(self::middle($opening, $looking)), $opening->id),
+            $this->openingsIn($looking),
+        )));
+    }
+
+    /**
+     * @param WallDatum $datum from which of their lines partitions are dimensioned
+     *
+     * @return list<Chain> the partitions that meet the outer walls, between the corners
+     */
+    public function partitions(float $away, WallDatum $datum): array
+    {
+        return $this->chains($away, fn(Segment $line, array $looking): array => $this->meeting($line, $looking, $datum));
+    }
+
+    /** @return list<Chain> the middles of columns between the corners */
+    public function columns(float $away): array
+    {
+        $columns = array_filter(
+            $this->plan->storey->fixtures,
+            static fn(Fixture $one): bool => $one->kind === FixtureKind::Column && $one->stands(),
+        );
+
+        return $this->chains($away, fn(Segment $line): array => array_values(array_map(
+            fn(Fixture $column): Stop => new Stop($line->along(self::centre(new PlacedFixture($column, $this->plan))), $column->id),
+            $columns,
+        )));
+    }
+
+    private static function centre(PlacedFixture $column): Point
+    {
+        return $column->bounds?->middle() ?? $column->fixture->at;
     }
 
     /** @return list<Chain> the corners alone */
@@ -57,8 +112,9 @@ final readonly class OutsideChains
     private function chains(float $away, callable $between): array
     {
         $chains = [];
-        foreach ($this->sides === [] ? [] : [new Point(0, -1), new Point(1, 0), new Point(0, 1), new Point(-1, 0)] as $out) {
-            $line = $this->line($out, $away);
+        foreach ($this->sides === [] ? [] : [new Point(0, -1), new Point(1, 0), new Point(0, 1), new Point(-1, 0)] as $side) {
+            $line = $this->line($side, $away);
+            $out = $this->onSheet($side);
             $looking = array_values(array_filter(
                 $this->sides,
                 static fn(SpaceSide $side): bool => $side->segment->direction()->left()->dot($out) > 0.999,
@@ -101,7 +157,15 @@ final readonly class OutsideChains
             abs($out->y) > 0.5 ? $middle->y + $out->y * ($this->box->height() / 2 + $away) : $this->box->bottom,
         );
 
-        return new Segment($start, $start->plus(abs($out->x) > 0.5 ? new Point(0, 1) : new Point(1, 0)));
+        return new Segment(
+            $this->onSheet($start),
+            $this->onSheet($start->plus(abs($out->x) > 0.5 ? new Point(0, 1) : new Point(1, 0))),
+        );
+    }
+
+    private function onSheet(Point $inBox): Point
+    {
+        return $this->right->times($inBox->x)->plus($this->right->left()->times($inBox->y));
     }
 
     /** A corner lies where the wall that runs away from it has its face, or the line that is asked for. */
@@ -127,20 +191,84 @@ final readonly class OutsideChains
     private function edges(Segment $line, array $looking): array
     {
         $stops = [];
-        foreach ($this->plan->storey->openings as $opening) {
-            $half = $opening->stands() ? ($opening->width ?? 0.0) / 2 : 0.0;
-            foreach ($half > 0 ? $looking : [] as $side) {
-                $middle = $side->wall->line()->at($opening->at);
-                if ($side->wall->id === $opening->wall && $side->segment->distanceTo($middle) < $side->wall->thickness) {
-                    array_push(
-                        $stops,
-                        new Stop($line->along($middle) - $half, $opening->id),
-                        new Stop($line->along($middle) + $half, $opening->id),
-                    );
-                }
-            }
+        foreach ($this->openingsIn($looking) as $opening) {
+            [$middle, $half] = [$line->along(self::middle($opening, $looking)), ($opening->width ?? 0.0) / 2];
+            array_push($stops, new Stop($middle - $half, $opening->id), new Stop($middle + $half, $opening->id));
         }
 
         return $stops;
+    }
+
+    /**
+     * @param list<SpaceSide> $looking
+     *
+     * @return array<Opening> those in the walls of the sides, with a width
+     */
+    private function openingsIn(array $looking): array
+    {
+        return array_filter(
+            $this->plan->storey->openings,
+            static fn(Opening $opening): bool => $opening->stands()
+                && ($opening->width ?? 0.0) > 0
+                && self::sideOf($opening, $looking) !== null,
+        );
+    }
+
+    /** @param list<SpaceSide> $looking */
+    private static function sideOf(Opening $opening, array $looking): ?SpaceSide
+    {
+        foreach ($looking as $side) {
+            $isNear = $side->wall->id === $opening->wall
+                && $side->segment->distanceTo($side->wall->line()->at($opening->at)) < $side->wall->thickness;
+            if ($isNear) {
+                return $side;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<SpaceSide> $looking one of them is the opening's */
+    private static function middle(Opening $opening, array $looking): Point
+    {
+        return self::sideOf($opening, $looking)?->wall->line()->at($opening->at) ?? new Point(0, 0);
+    }
+
+    /**
+     * Both faces of each partition, or its middle.
+     *
+     * @param list<SpaceSide> $looking
+     *
+     * @return list<Stop>
+     */
+    private function meeting(Segment $line, array $looking, WallDatum $datum): array
+    {
+        $outer = array_map(static fn(SpaceSide $side): string => $side->wall->id, $this->sides);
+        $stops = [];
+        foreach ($this->plan->storey->standingWalls() as $wall) {
+            $isSquare = abs($wall->line()->direction()->dot($line->direction())) < self::SQUARE;
+            if (!$isSquare || $wall->isDivider() || in_array($wall->id, $outer, true) || !self::meets($wall, $looking)) {
+                continue;
+            }
+            $middle = $line->along($wall->line()->middle());
+            $left = $wall->line()->direction()->left()->dot($line->direction());
+            $stops[] = new Stop($middle + $left * $datum->offset($wall, WallSide::Left), $wall->id);
+            $stops[] = new Stop($middle - $left * $datum->offset($wall, WallSide::Right), $wall->id);
+        }
+
+        return $stops;
+    }
+
+    /** @param list<SpaceSide> $looking */
+    private static function meets(Wall $wall, array $looking): bool
+    {
+        foreach ($looking as $side) {
+            $reach = $side->wall->thickness + Tolerance::TOUCH;
+            if (min($side->segment->distanceTo($wall->from), $side->segment->distanceTo($wall->to)) <= $reach) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -24,6 +24,7 @@ enum ElementList: string
     case Terraces = 'terraces';
     case Notes = 'notes';
     case Blocks = 'blocks';
+    case Dimensions = 'dimensions';
 
     /** @return class-string<Element> */
     public function type(): string
@@ -46,6 +47,7 @@ enum ElementList: string
             self::Terraces => Terrace::class,
             self::Notes => Note::class,
             self::Blocks => Block::class,
+            self::Dimensions => DrawnDimension::class,
         };
     }
 
@@ -98,6 +100,7 @@ enum ElementList: string
             self::Terraces => 'te',
             self::Notes => 'm',
             self::Blocks => 'b',
+            self::Dimensions => 'di',
         };
     }
 
@@ -111,7 +114,7 @@ enum ElementList: string
     {
         return [
             self::Walls, self::Openings, self::RoofWindows, self::Rooms, self::Fixtures, self::Voids, self::Soffits, self::Guards,
-            self::Terraces, self::Notes, self::Blocks,
+            self::Terraces, self::Notes, self::Blocks, self::Dimensions,
         ];
     }
 

@@ -20,6 +20,9 @@ final class References
     /** @var array<string, string> list and mark to the pointer of the element that has it */
     private array $marked = [];
 
+    /** @var array<string, list<string>> ids of what dimensions can begin or end at, by storey */
+    private array $measurable = [];
+
     public function __construct(private readonly Layout $layout) {}
 
     /** @throws UnreadableLayout */
@@ -49,9 +52,32 @@ final class References
                 $this->take($element, "{$pointer}/{$list->value}/{$position}");
             }
         }
+        foreach ($storey->dimensions as $position => $dimension) {
+            $this->checkMeasured($dimension, $storey, "{$pointer}/dimensions/{$position}");
+        }
         foreach ($storey->openings as $position => $opening) {
             self::checkOnWall($opening, $storey, "{$pointer}/openings/{$position}");
         }
+    }
+
+    private function checkMeasured(DrawnDimension $dimension, Storey $storey, string $pointer): void
+    {
+        foreach (['from' => $dimension->from, 'to' => $dimension->to] as $end => $place) {
+            if ($place->of !== null && !in_array($place->of, $this->measurable[$storey->id] ??= $this->measurable($storey), true)) {
+                throw new UnreadableLayout(
+                    "{$pointer}/{$end}/of",
+                    "expected the id of an element of the storey or of an axis, found \"{$place->of}\"",
+                );
+            }
+        }
+    }
+
+    /** @return list<string> ids of what a dimension of a storey can begin or end at */
+    private function measurable(Storey $storey): array
+    {
+        $elements = array_merge(...array_map($storey->elements(...), ElementList::ofStorey()), ...[$this->layout->axes]);
+
+        return array_map(static fn(Element $element): string => $element->id(), $elements);
     }
 
     private function take(Element $element, string $pointer): void

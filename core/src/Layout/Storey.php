@@ -27,6 +27,7 @@ final readonly class Storey implements Element
      * @param list<Guard>     $guards
      * @param list<Terrace>   $terraces       level ground outside
      * @param list<Note>      $notes
+     * @param list<DrawnDimension> $dimensions placed by hand
      * @param list<Block>     $blocks         rooms whose walls are not made yet
      */
     public function __construct(
@@ -62,6 +63,8 @@ final readonly class Storey implements Element
         public array $notes = [],
         #[Key(Value::Parts, of: Block::class)]
         public array $blocks = [],
+        #[Key(Value::Parts, of: DrawnDimension::class, most: 2000)]
+        public array $dimensions = [],
     ) {}
 
     public static function list(): ElementList

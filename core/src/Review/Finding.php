@@ -111,7 +111,7 @@ final readonly class Finding
         [$measured, $limit] = [$this->outcome->measured, $this->outcome->limit];
         $isOver = $measured !== null && $limit !== null && $measured->number > $limit->number;
 
-        return $this->wording->say(Message::of($isOver ? 'review.finding.over' : 'review.finding.short'));
+        return $this->wording->say($isOver ? Message::of('review.finding.over') : Message::of('review.finding.short'));
     }
 
     /** The measured amount in the book's units alone. */

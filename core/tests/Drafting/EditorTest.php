@@ -20,7 +20,7 @@ use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\JoinWalls;
 use Heurema\Layout\Edit\Mirror;
 use Heurema\Layout\Edit\Move;
-use Heurema\Layout\Edit\OffsetWall;
+use Heurema\Layout\Edit\ParallelWall;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\SetHeights;
@@ -83,7 +83,7 @@ final class EditorTest extends TestCase
                 'Wall w3: from 6100 mm, 3100 mm → 5300 mm, 3100 mm.',
             ],
         ];
-        yield 'another beside it' => [new OffsetWall('w5', 900, 'w9'), ['Wall w9: added.']];
+        yield 'another beside it' => [new ParallelWall('w5', 900, 'w9'), ['Wall w9: added.']];
         yield 'copied' => [new CopyElements(['c' => 'c2'], new Point(700, 0)), ['Chair c2: added.']];
         yield 'several' => [
             new EditGroup([new Remove(['c']), new ChangeValues('w5', ['thickness' => 120])], 'Cleared'),
@@ -270,7 +270,7 @@ final class EditorTest extends TestCase
 
     public function test_an_offset_is_clear_between_faces(): void
     {
-        $layout = self::editor()->apply(self::home(), new OffsetWall('w5', -900, 'w9'))->layout;
+        $layout = self::editor()->apply(self::home(), new ParallelWall('w5', -900, 'w9'))->layout;
         $walls = array_column($layout->storeys[0]->walls, null, 'id');
         // 100 thick each: 900 clear is 1000 from middle to middle, to the right of a wall drawn upwards or downwards
         self::assertEqualsWithDelta(1000.0, abs($walls['w5']->line()->leftOf($walls['w9']->from)), 1e-6);

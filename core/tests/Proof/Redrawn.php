@@ -14,7 +14,7 @@ namespace Heurema\Tests\Proof;
 final class Redrawn
 {
     private const LISTS = [
-        'walls', 'openings', 'roof_windows', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'terraces', 'notes',
+        'walls', 'openings', 'roof_windows', 'rooms', 'fixtures', 'voids', 'soffits', 'guards', 'terraces', 'notes', 'dimensions',
     ];
     private const OF_DOCUMENT = ['stairs', 'ramps', 'survey'];
     private const OTHER_SIDE = [
@@ -184,7 +184,25 @@ final class Redrawn
             'id' => self::name(self::text($element, 'id')),
             ...(isset($element['wall']) ? ['wall' => self::name(self::text($element, 'wall'))] : []),
             ...(isset($element['of']) ? ['of' => self::name(self::text($element, 'of'))] : []),
+            ...self::renamedEnds($element),
         ];
+    }
+
+    /**
+     * @param Element $element
+     *
+     * @return Element of a dimension, what it begins and ends at
+     */
+    private static function renamedEnds(array $element): array
+    {
+        $renamed = [];
+        foreach (['from', 'to'] as $key) {
+            if (is_array($element[$key] ?? null) && is_string($element[$key]['of'] ?? null)) {
+                $renamed[$key] = [...$element[$key], 'of' => self::name($element[$key]['of'])];
+            }
+        }
+
+        return $renamed;
     }
 
     /** What an id is called after `renamed`. */
@@ -318,10 +336,13 @@ final class Redrawn
     private static function placedElement(array $element, callable $point, callable $angle, bool $withOutline): array
     {
         $at = static fn(array $of, string $key): array => $point(...self::pair($of, $key));
-        foreach (['from', 'to', 'at', 'start'] as $key) {
+        foreach (['from', 'to', 'at', 'start', 'through'] as $key) {
             if (is_array($element[$key] ?? null)) {
-                $element[$key] = $at($element, $key);
+                $element[$key] = isset($element[$key]['at']) ? [...$element[$key], 'at' => $at($element[$key], 'at')] : $at($element, $key);
             }
+        }
+        if (isset($element['direction'])) {
+            $element['direction'] = $angle(self::number($element, 'direction'));
         }
         foreach ($withOutline ? ['outline', 'line'] : [] as $key) {
             if (isset($element[$key])) {

@@ -23,6 +23,7 @@ import { Outline } from './tools/outline.js';
 import { Picture } from './tools/picture.js';
 import { Place } from './tools/place.js';
 import { Rectangle } from './tools/rectangle.js';
+import { Dimension } from './tools/dimension.js';
 import { Measure } from './tools/measure.js';
 import { Wall } from './tools/wall.js';
 
@@ -38,7 +39,9 @@ export class Board {
     static DRAWS = new Set([
         'wall',
         'rectangle',
-        'offset',
+        'parallel',
+        'place-dimension',
+        'setting-out',
         'openings',
         'fixture',
         'copy',
@@ -120,6 +123,7 @@ export class Board {
             new AlongLine(this, 'fit-stair', 'fit-stair', 'fit-stair-options', () => this.forms.typedOfChosen('fit-stair')),
             new Guard(this),
             new Measure(this),
+            new Dimension(this),
             new Picture(this),
             new Axis(this),
             new Place(this, 'fixture', () => ['fixture', this.fixtures.values()], 'fixture-options'),

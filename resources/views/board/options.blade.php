@@ -108,15 +108,30 @@
 </form>
 <form class="tool-options" id="dimension-options" hidden>
     <label>Outside <select name="outside">@foreach (App\Drawing\DimensionStyle::OUTSIDE as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->outside)>{{ $words }}</option>@endforeach</select></label>
+    <label>Openings to <select name="openings">@foreach (App\Drawing\DimensionStyle::OPENINGS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->openings)>{{ $words }}</option>@endforeach</select></label>
+    <label>Partitions to <select name="partitions">@foreach (App\Drawing\DimensionStyle::PARTITIONS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->partitions)>{{ $words }}</option>@endforeach</select></label>
+    <label>Walls to <select name="datum">@foreach (Heurema\Spatial\WallDatum::cases() as $datum)<option value="{{ $datum->value }}" @selected($datum === $page->style->datum)>{{ $datum->value }}</option>@endforeach</select></label>
     <label><input type="checkbox" name="inside" value="1" @checked($page->style->inside)> in every room</label>
-    <label>To <select name="datum">@foreach (Heurema\Spatial\WallDatum::cases() as $datum)<option value="{{ $datum->value }}" @selected($datum === $page->style->datum)>{{ $datum->value }}</option>@endforeach</select></label>
-    <label>In <select name="units">@foreach (App\Drawing\DimensionStyle::UNITS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->units($page->scheme->layout))>{{ $words }}</option>@endforeach</select></label>
+    <label>In <select name="units">@foreach (App\Drawing\LengthStyle::UNITS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->lengths->units($page->scheme->layout))>{{ $words }}</option>@endforeach</select></label>
+    <label>Rounded to <select name="precision">@foreach (App\Drawing\LengthStyle::PRECISION as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->lengths->precision)>{{ $words }}</option>@endforeach</select></label>
+    @if (!in_array($page->style->lengths->units($page->scheme->layout), ['ft', 'in'], true))
+        <label>Decimals <select name="decimals">@foreach (App\Drawing\LengthStyle::DECIMALS as $key => $words)<option value="{{ $key }}" @selected((string) $key === $page->style->lengths->decimals)>{{ $words }}</option>@endforeach</select></label>
+        <label><input type="checkbox" name="suffix" value="1" @checked($page->style->lengths->hasSuffix)> with their unit</label>
+    @endif
+    <label>Figures <select name="text">@foreach (App\Drawing\DimensionLook::TEXTS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->look->text)>{{ $words }}</option>@endforeach</select></label>
+    <label>Ends <select name="ends">@foreach (App\Drawing\DimensionLook::ENDS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->look->ends)>{{ $words }}</option>@endforeach</select></label>
+    <label>Marks <select name="marks">@foreach (App\Drawing\DimensionStyle::MARKS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->marks)>{{ $words }}</option>@endforeach</select></label>
+    <button type="button" class="btn btn-tool btn-sm" data-tool="place-dimension" aria-pressed="false">Place one by hand</button>
+    <button type="button" class="btn btn-tool btn-sm" data-does="number-anew">Number anew</button>
     @if ($page->scheme->layout->units === Heurema\Units\UnitSystem::Metric)
         <label>A bare number typed is <select id="typing-unit">@foreach (Heurema\Units\TypingUnit::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $page->scheme->layout->typing)>{{ $unit->one() }}s</option>@endforeach</select></label>
     @endif
-    <label>Rounded <select name="precision">@foreach (App\Drawing\DimensionStyle::PRECISION as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->precision)>{{ $words }}</option>@endforeach</select></label>
-    <label>Marks <select name="marks">@foreach (App\Drawing\DimensionStyle::MARKS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->marks)>{{ $words }}</option>@endforeach</select></label>
-    <button type="button" class="btn btn-tool btn-sm" data-does="number-anew">Number anew</button>
+    <fieldset class="layer-choices"><legend>Shown</legend>@foreach (App\Drawing\PlanLayer::cases() as $layer)<label><input type="checkbox" name="layer" value="{{ $layer->value }}" @checked(!$page->style->hides($layer))> {{ $layer->words() }}</label>@endforeach</fieldset>
+</form>
+<form class="tool-options" id="place-dimension-options" hidden>
+    <label>Of <select name="kind">@foreach (Heurema\Layout\Words\DimensionKind::cases() as $kind)<option value="{{ $kind->value }}">{{ ['length' => 'a length', 'radius' => 'a radius', 'angle' => 'the angle between two walls'][$kind->value] }}</option>@endforeach</select></label>
+    <label>measured <select name="way">@foreach (['straight' => 'straight', 'across' => 'across the sheet', 'up' => 'up the sheet'] as $way => $words)<option value="{{ $way }}">{{ $words }}</option>@endforeach</select></label>
+    <span>Point at where it begins, where it ends, and where its line is to run.</span>
 </form>
 <form class="tool-options" id="sheet-options" method="get" action="{{ route('board.sheet', $page->scheme) }}" target="_blank" hidden>
     <input type="hidden" name="storey" value="{{ $page->storey }}">

@@ -8,6 +8,7 @@ use App\Drawing\ChainDrawing;
 use App\Drawing\DimensionStyle;
 use App\Drawing\FreePlaces;
 use App\Drawing\LabelPlace;
+use App\Drawing\LengthStyle;
 use App\Drawing\LiveDimensions;
 use App\Drawing\OpeningSymbol;
 use App\Drawing\PlanDimensions;
@@ -46,11 +47,13 @@ final class BoardDrawingTest extends TestCase
     {
         yield 'overall' => ['overall', ['4400', '3400']];
         yield 'none' => ['none', []];
-        yield 'chains: the openings of the lower side, then the overall of every side' => [
+        yield 'the openings of the lower side, the overall beyond them, and of the height' => [
             'chain',
-            ['800', '800', '2800', '3400', '4400', '3400', '4400', '3400', '4400', '3400'],
+            ['800', '800', '2800', '4400', '3400'],
         ];
-        yield 'from a base line' => ['base', ['800', '1600', '4400', '3400', '4400', '3400']];
+        yield 'without partitions and columns the same' => ['tiers', ['800', '800', '2800', '4400', '3400']];
+        yield 'from a base line' => ['base', ['800', '1600', '4400', '3400']];
+        yield 'running from one end' => ['running', ['0', '800', '1600', '4400', '0', '3400']];
     }
 
     /** @param list<string> $texts */
@@ -111,7 +114,7 @@ final class BoardDrawingTest extends TestCase
     #[DataProvider('notations')]
     public function test_lengths_in_the_unit_and_as_finely_as_chosen(string $units, string $precision, float $mm, string $text): void
     {
-        self::assertSame($text, (new DimensionStyle(units: $units, precision: $precision))->write($mm, Sketch::room(1000, 1000)->layout()));
+        self::assertSame($text, (new LengthStyle($units, $precision))->write($mm, Sketch::room(1000, 1000)->layout()));
     }
 
     public function test_a_style_that_makes_no_sense_is_left_at_its_default(): void
@@ -120,7 +123,8 @@ final class BoardDrawingTest extends TestCase
         self::assertEquals(new DimensionStyle(), $style);
         self::assertEquals($style, DimensionStyle::from($style->toArray()));
         self::assertSame('Dimensions to finished faces, in millimetres', $style->says(Sketch::room(1000, 1000)->layout()));
-        self::assertSame('ft', $style->units(Sketch::room(1000, 1000)->document(['units' => UnitSystem::Imperial->value])->layout()));
+        $imperial = Sketch::room(1000, 1000)->document(['units' => UnitSystem::Imperial->value])->layout();
+        self::assertSame('ft', $style->lengths->units($imperial));
     }
 
     /** @return iterable<string, array{Sketch, string}> a fixture f, and what is said of its place */

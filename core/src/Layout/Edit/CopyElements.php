@@ -6,6 +6,7 @@ namespace Heurema\Layout\Edit;
 
 use Heurema\Geometry\Motion;
 use Heurema\Geometry\Point;
+use Heurema\Layout\DrawnDimension;
 use Heurema\Layout\Element;
 use Heurema\Layout\Opening;
 
@@ -30,7 +31,8 @@ final readonly class CopyElements implements Edit
             if ($copied->storey === null) {
                 throw new RefusedEdit("{$copied->name()} is not copied.");
             }
-            $draft->add($this->storey ?? $copied->storey, $this->placed($copied->element)->copied($newId));
+            $copy = $this->placed($copied->element)->copied($newId);
+            $draft->add($this->storey ?? $copied->storey, $copy instanceof DrawnDimension ? $copy->between($this->newIds) : $copy);
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Layout\DrawnDimension;
 use Heurema\Layout\Element;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
@@ -78,6 +79,15 @@ final class Draft
         ));
     }
 
+    /** @return list<DrawnDimension> that begin or end at an element */
+    private function dimensionsOf(string $id): array
+    {
+        return array_values(array_filter(
+            array_merge(...array_values($this->lists)),
+            static fn(Element $one): bool => $one instanceof DrawnDimension && in_array($id, $one->measures(), true),
+        ));
+    }
+
     /**
      * Where an element stands.
      *
@@ -135,13 +145,16 @@ final class Draft
         $this->makeUnlessSame(new Change($before->storey, $before->position, $before->element, $after));
     }
 
-    /** With the heights that were taped of it. */
+    /** With the heights that were taped of it, and the dimensions that begin or end at it. */
     public function remove(string $id): void
     {
         foreach ($this->elements(null, ElementList::Survey) as $taped) {
             if ($taped instanceof SurveyDistance && $taped->of === $id) {
                 $this->remove($taped->id);
             }
+        }
+        foreach ($this->dimensionsOf($id) as $dimension) {
+            $this->remove($dimension->id);
         }
         $element = $this->find($id);
         $this->make(new Change($element->storey, $element->position, $element->element, null));

@@ -17,3 +17,4 @@
         <button class="btn btn-tool btn-sm">Set them</button>
     </form>
 @endif
+@include('board.inspector.setting-out', ['from' => 'line'])

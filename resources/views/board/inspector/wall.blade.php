@@ -39,12 +39,13 @@
     </form>
 </details>
 <details>
-    <summary>Offset, split, join</summary>
-    <form class="fields fields-inline" data-form="offset" data-tries novalidate>
-        <label for="offset-distance">Another beside it, clear by</label><x-length id="offset-distance" name="distance"/>
+    <summary>Parallel wall, setting-out line, split, join</summary>
+    <form class="fields fields-inline" data-form="parallel" data-tries novalidate>
+        <label for="parallel-distance">Parallel wall, clear by</label><x-length id="parallel-distance" name="distance"/>
         <select name="side" aria-label="Side"><option value="left">to its left</option><option value="right">to its right</option></select>
         <button class="btn btn-tool btn-sm">Draw</button>
     </form>
+    @include('board.inspector.setting-out', ['from' => 'face'])
     <form class="fields fields-inline" data-form="split" novalidate>
         <label for="split-distance">Split, from its start</label><x-length id="split-distance" name="distance"/>
         <button class="btn btn-tool btn-sm">Split</button>

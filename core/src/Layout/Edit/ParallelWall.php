@@ -11,7 +11,7 @@ use Heurema\Layout\Words\WallType;
  * A second wall beside a wall, parallel to it and as long, at a clear distance between their faces in mm; of its kind, unless said
  * otherwise.
  */
-final readonly class OffsetWall implements Edit
+final readonly class ParallelWall implements Edit
 {
     /**
      * @param float         $left clear distance to the left of the wall, to its right when negative

@@ -9,7 +9,7 @@ use App\Board\DrawingAct;
 use App\Board\NewElements;
 use App\Board\UsualWalls;
 use Heurema\Layout\Edit\Edit;
-use Heurema\Layout\Edit\OffsetWall as Offset;
+use Heurema\Layout\Edit\ParallelWall as Parallel;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
@@ -17,7 +17,7 @@ use Heurema\Layout\Words\WallType;
 use Heurema\Spatial\StoreyPlan;
 
 /** Another wall beside the chosen one, at a clear distance; inside the home it is an inner one. */
-final readonly class OffsetWall implements DrawingAct
+final readonly class DrawParallelWall implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
@@ -31,8 +31,8 @@ final readonly class OffsetWall implements DrawingAct
         $id = (new NewElements($layout))->nextId(ElementList::Walls);
 
         return $isInside
-            ? new Offset($wall->id, $left, $id, WallType::Interior, UsualWalls::thicknesses($layout)['interior'])
-            : new Offset($wall->id, $left, $id);
+            ? new Parallel($wall->id, $left, $id, WallType::Interior, UsualWalls::thicknesses($layout)['interior'])
+            : new Parallel($wall->id, $left, $id);
     }
 
     public function list(): ElementList

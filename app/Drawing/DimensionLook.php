@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+/** How large the figures of dimensions are, and what their lines end in. */
+final readonly class DimensionLook
+{
+    public const TEXTS = ['small' => 'small', 'usual' => 'usual', 'large' => 'large'];
+    public const ENDS = ['ticks' => 'ticks', 'dots' => 'dots', 'arrows' => 'arrows'];
+
+    /** Of letters, px. */
+    private const SIZES = ['small' => 10.0, 'usual' => 12.0, 'large' => 15.0];
+
+    public function __construct(public string $text = 'usual', public string $ends = 'ticks') {}
+
+    /** Of a dimension as it is drawn. */
+    public function classes(): string
+    {
+        return $this->text === 'usual' ? 'dimension' : "dimension text-{$this->text}";
+    }
+
+    /** Of letters, px. */
+    public function size(): float
+    {
+        return self::SIZES[$this->text] ?? self::SIZES['usual'];
+    }
+}

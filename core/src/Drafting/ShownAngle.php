@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Drafting;
+
+use Heurema\Geometry\Point;
+
+/** An angle between two walls: where their lines meet, the way to either, and how far from there the arc runs, mm. */
+final readonly class ShownAngle
+{
+    public function __construct(public Point $corner, public Point $from, public Point $to, public float $radius) {}
+
+    /** Degrees, above 0 and below 180. */
+    public function degrees(): float
+    {
+        return rad2deg(acos(max(-1.0, min(1.0, $this->from->dot($this->to)))));
+    }
+
+    /** The way to the middle of the arc. */
+    public function middle(): Point
+    {
+        $both = $this->from->plus($this->to);
+
+        return $both->length() > 1e-9 ? $both->times(1 / $both->length()) : $this->from->left();
+    }
+}
