@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 /** What an open review is held against. The drawing of the revision stays as it is, its counts are taken anew; later revisions follow. */
 final readonly class ChooseBooks
 {
-    public function __construct(private KeptReports $reports, private RuleBookLibrary $shelf) {}
+    public function __construct(private KeptReports $reports, private RuleBookLibrary $library) {}
 
     /**
      * @param list<string>          $books    ids
@@ -54,7 +54,7 @@ final readonly class ChooseBooks
     {
         return implode(
             ', ',
-            array_map(fn(string $id): string => in_array($id, $this->shelf->ids(), true) ? $this->shelf->book($id)->title : $id, $ids),
+            array_map(fn(string $id): string => in_array($id, $this->library->ids(), true) ? $this->library->book($id)->title : $id, $ids),
         );
     }
 

@@ -25,7 +25,7 @@ use Illuminate\Support\Str;
  */
 final readonly class TakeProject
 {
-    public function __construct(private RuleBookLibrary $shelf, private TryProject $trial) {}
+    public function __construct(private RuleBookLibrary $library, private TryProject $trial) {}
 
     /** @throws UnreadableProject */
     public function take(User $by, ProjectContents $contents): Project
@@ -66,12 +66,12 @@ final readonly class TakeProject
     private function differingBooks(ProjectContents $contents): array
     {
         $books = $contents->books();
-        $missing = array_diff(array_keys($books), $this->shelf->ids());
+        $missing = array_diff(array_keys($books), $this->library->ids());
         if ($missing !== []) {
             throw new UnreadableProject('This installation has no rule book '.implode(', ', $missing)
                 .'. The archive holds it under books/: lay it beside the other rule books first.');
         }
 
-        return array_values(array_filter(array_keys($books), fn(string $id): bool => $this->shelf->text($id) !== $books[$id]));
+        return array_values(array_filter(array_keys($books), fn(string $id): bool => $this->library->text($id) !== $books[$id]));
     }
 }

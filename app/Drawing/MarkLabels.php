@@ -155,7 +155,7 @@ final readonly class MarkLabels
         ), self::AROUND);
     }
 
-    /** @return list<Point> at the middles of its sides */
+    /** @return non-empty-list<Point> at the middles of its sides */
     private static function beside(Box $box): array
     {
         $middle = $box->middle();

@@ -113,7 +113,8 @@ final readonly class OutsideRows
     }
 
     /**
-     * Without the rows all of whose dimensions are on the opposite side, the side with more of them first; of two alike, the top and the left.
+     * Without the rows all of whose dimensions are on the opposite side too: the side with more of them keeps its own; of two alike, the
+     * top and the left.
      *
      * @param array<string, list<Chain>> $sides
      *
@@ -121,9 +122,8 @@ final readonly class OutsideRows
      */
     private function withoutOpposite(array $sides): array
     {
-        $stops = static fn(array $rows): int => array_sum(array_map(static fn(Chain $row): int => count($row->stops), $rows));
-        uasort($sides, fn(array $one, array $other): int => [$stops($other), $this->isBelowOrRight($one)]
-            <=> [$stops($one), $this->isBelowOrRight($other)]);
+        uasort($sides, fn(array $one, array $other): int => [self::stops($other), $this->isBelowOrRight($one)]
+            <=> [self::stops($one), $this->isBelowOrRight($other)]);
         $said = [];
         foreach ($sides as $side => $rows) {
             $way = explode(' ', $side)[0];
@@ -133,6 +133,12 @@ final readonly class OutsideRows
         }
 
         return $sides;
+    }
+
+    /** @param list<Chain> $rows */
+    private static function stops(array $rows): int
+    {
+        return array_sum(array_map(static fn(Chain $row): int => count($row->stops), $rows));
     }
 
     /** @param list<Chain> $rows of a side */

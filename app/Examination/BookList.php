@@ -13,7 +13,7 @@ final readonly class BookList
 {
     private const SECONDS = 7 * 24 * 3600;
 
-    public function __construct(private RuleBookLibrary $shelf, private Repository $cache) {}
+    public function __construct(private RuleBookLibrary $library, private Repository $cache) {}
 
     /** @return list<ListedBook> by title, amendments after what they amend */
     public function books(): array
@@ -38,7 +38,7 @@ final readonly class BookList
     {
         /** @var array{books: list<array{string, string, string|null}>, unreadable: array<string, string>} $kept */
         $kept = $this->cache->remember(
-            'books '.hash('xxh128', $this->shelf->stamp().json_encode(config('rules.code'))),
+            'books '.hash('xxh128', $this->library->stamp().json_encode(config('rules.code'))),
             self::SECONDS,
             $this->read(...),
         );
@@ -49,7 +49,7 @@ final readonly class BookList
     /** @return array{books: list<array{string, string, string|null}>, unreadable: array<string, string>} */
     private function read(): array
     {
-        $books = $this->shelf->readable();
+        $books = $this->library->readable();
         $titles = array_combine(
             array_map(static fn(RuleBook $book): string => $book->id, $books),
             array_map(static fn(RuleBook $book): string => $book->title, $books),
@@ -61,7 +61,7 @@ final readonly class BookList
 
         return [
             'books' => array_map(static fn(RuleBook $book): array => [$book->id, $book->title, $book->amends], $books),
-            'unreadable' => $this->shelf->unreadable(),
+            'unreadable' => $this->library->unreadable(),
         ];
     }
 }

@@ -16,13 +16,13 @@ use Heurema\Spatial\Home;
 /** The report that a review ended on, kept with its revision together with the texts of the rule books as they were then. */
 final readonly class DecidedReports
 {
-    public function __construct(private RuleBookLibrary $shelf, private RuleBookReader $reader) {}
+    public function __construct(private RuleBookLibrary $library, private RuleBookReader $reader) {}
 
     public function keep(Revision $revision, Report $report): void
     {
         $texts = [];
         foreach ($revision->books as $id) {
-            $texts += $this->shelf->texts($id);
+            $texts += $this->library->texts($id);
         }
         $revision->update([
             'counts' => $report->counts(),
@@ -44,11 +44,11 @@ final readonly class DecidedReports
         $kept = json_decode($text, true, 8, JSON_THROW_ON_ERROR);
         $areAsThen = array_filter(
             $kept['books'],
-            fn(string $text, string $id): bool => $this->shelf->text($id) !== $text,
+            fn(string $text, string $id): bool => $this->library->text($id) !== $text,
             ARRAY_FILTER_USE_BOTH,
         ) === [];
         $books = array_map(
-            fn(string $id): RuleBook => $areAsThen ? $this->shelf->book($id) : $this->reader->readAmong($kept['books'], $id),
+            fn(string $id): RuleBook => $areAsThen ? $this->library->book($id) : $this->reader->readAmong($kept['books'], $id),
             $revision->books,
         );
 

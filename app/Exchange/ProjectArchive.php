@@ -44,11 +44,11 @@ final class ProjectArchive
     /** @var array<int, list<int>> number of the scheme and of the revision in it, by id */
     private array $revisions = [];
 
-    private function __construct(private readonly RuleBookLibrary $shelf) {}
+    private function __construct(private readonly RuleBookLibrary $library) {}
 
-    public static function of(Project $project, RuleBookLibrary $shelf): string
+    public static function of(Project $project, RuleBookLibrary $library): string
     {
-        $archive = new self($shelf);
+        $archive = new self($library);
         $record = $archive->project($project);
         $files = [
             self::RECORD => json_encode(
@@ -185,7 +185,7 @@ final class ProjectArchive
     private function books(array $ids): void
     {
         foreach ($ids as $id) {
-            foreach ($this->shelf->texts($id) as $book => $text) {
+            foreach ($this->library->texts($id) as $book => $text) {
                 $this->file("books/{$book}.yaml", $text);
             }
         }

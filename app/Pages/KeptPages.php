@@ -29,7 +29,7 @@ final class KeptPages
     public function __construct(
         private readonly Repository $cache,
         private readonly Connection $database,
-        private readonly RuleBookLibrary $shelf,
+        private readonly RuleBookLibrary $library,
         private readonly RecordedQueries $recorded,
     ) {}
 
@@ -98,6 +98,6 @@ final class KeptPages
     {
         $person = [$user->getRawOriginal(), $user->office->getRawOriginal()];
 
-        return hash('xxh128', serialize([$request->fullUrl(), $person, $this->shelf->stamp(), config('rules.code'), config('pages.code')]));
+        return hash('xxh128', serialize([$request->fullUrl(), $person, $this->library->stamp(), config('rules.code'), config('pages.code')]));
     }
 }

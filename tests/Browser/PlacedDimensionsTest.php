@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Models\Scheme;
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Heurema\Layout\DrawnDimension;
 use Heurema\Spatial\Home;
@@ -47,27 +48,27 @@ final class PlacedDimensionsTest extends BrowserTestCase
         $this->clickAt(($left + $right) / 2 + 700, $y + 600);
         $this->waitFor('.placed-dimension.chosen');
         $this->press(WebDriverKeys::DELETE);
-        $this->patiently()->until(fn(): bool => $this->browser->executeScript('return document.querySelector(".placed-dimension") === null'));
+        $this->patiently()->until(fn(): bool => $this->found('.placed-dimension') === 0);
         self::assertSame([], $this->browser->manage()->getLog('browser'));
     }
 
     public function test_layers_are_hidden_and_come_back(): void
     {
         $this->find('[data-act="dimensions"]')->click();
-        self::assertTrue($this->has('#plan .swing'));
+        self::assertGreaterThan(0, $this->found('#plan .swing'));
         $this->find('#dimension-options [name="layer"][value="swings"]')->click();
-        $this->patiently()->until(fn(): bool => !$this->has('#plan .swing'));
+        $this->patiently()->until(fn(): bool => $this->found('#plan .swing') === 0);
         $this->find('#dimension-options [name="layer"][value="dimensions"]')->click();
-        $this->patiently()->until(fn(): bool => !$this->has('#plan .layer-dimensions .dimension'));
+        $this->patiently()->until(fn(): bool => $this->found('#plan .layer-dimensions .dimension') === 0);
         $this->find('#dimension-options [name="layer"][value="swings"]')->click();
-        $this->patiently()->until(fn(): bool => $this->has('#plan .swing'));
+        $this->patiently()->until(fn(): bool => $this->found('#plan .swing') > 0);
         $style = $this->scheme->refresh()->dimensionStyle();
         self::assertSame(['dimensions', 'levels'], array_column($style->hidden, 'value'));
     }
 
-    private function has(string $selector): bool
+    private function found(string $selector): int
     {
-        return $this->browser->executeScript('return document.querySelector(arguments[0]) !== null', [$selector]) === true;
+        return count($this->browser->findElements(WebDriverBy::cssSelector($selector)));
     }
 
     private function placed(): DrawnDimension

@@ -38,13 +38,13 @@ final class CheckCommand extends Command
 
     protected $description = 'Check a layout file against rule books';
 
-    public function handle(Examiner $examiner, RuleBookLibrary $shelf): int
+    public function handle(Examiner $examiner, RuleBookLibrary $library): int
     {
         $start = hrtime(true);
         try {
             $only = $this->only();
             $format = $this->format();
-            $books = array_map($shelf->book(...), $this->books());
+            $books = array_map($library->book(...), $this->books());
             $settings = (new ChosenSettings($books))->read($this->settings());
             $home = new Home($this->layout());
         } catch (UnreadableHomeFile|UnreadableLayout|UnreadableRuleBook|\InvalidArgumentException $e) {

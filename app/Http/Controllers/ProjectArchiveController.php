@@ -21,11 +21,11 @@ use Illuminate\Support\Str;
 /** Whole projects, handed out and taken in as one archive. */
 final class ProjectArchiveController
 {
-    public function show(Project $project, RuleBookLibrary $shelf): Response
+    public function show(Project $project, RuleBookLibrary $library): Response
     {
         $name = Str::slug($project->name);
 
-        return response(ProjectArchive::of($project, $shelf), 200, [
+        return response(ProjectArchive::of($project, $library), 200, [
             'Content-Type' => 'application/zip',
             'Content-Disposition' => 'attachment; filename="'.($name === '' ? 'project' : $name).'.zip"',
         ]);

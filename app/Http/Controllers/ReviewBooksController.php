@@ -16,12 +16,12 @@ use Illuminate\Http\RedirectResponse;
 /** The rule books that a review is held against. */
 final readonly class ReviewBooksController
 {
-    public function __construct(private RuleBookLibrary $shelf) {}
+    public function __construct(private RuleBookLibrary $library) {}
 
     public function update(BooksRequest $request, Revision $revision, #[CurrentUser] User $user, ChooseBooks $action): RedirectResponse
     {
         try {
-            $action->choose($revision, $user, $request->books(), $request->settings($this->shelf));
+            $action->choose($revision, $user, $request->books(), $request->settings($this->library));
         } catch (RefusedRuling $e) {
             return redirect()->route('review', $revision)->withErrors(['review' => $e->getMessage()]);
         }

@@ -12,20 +12,20 @@ use Illuminate\View\View;
 /** The rule books: to be read and searched. */
 final readonly class RuleBookController
 {
-    public function __construct(private RuleBookLibrary $shelf) {}
+    public function __construct(private RuleBookLibrary $library) {}
 
     public function index(): View
     {
-        return view('rule-books', ['books' => $this->shelf->readable(), 'unreadable' => $this->shelf->unreadable()]);
+        return view('rule-books', ['books' => $this->library->readable(), 'unreadable' => $this->library->unreadable()]);
     }
 
     public function show(Request $request, string $book): View
     {
-        abort_unless(in_array($book, $this->shelf->ids(), true), 404);
+        abort_unless(in_array($book, $this->library->ids(), true), 404);
 
         return view(
             'rule-book',
-            ['page' => new RuleBookPage($this->shelf->book($book), mb_substr($request->string('q')->trim()->value(), 0, 100))],
+            ['page' => new RuleBookPage($this->library->book($book), mb_substr($request->string('q')->trim()->value(), 0, 100))],
         );
     }
 }

@@ -32,11 +32,11 @@ final class BooksRequest extends FormRequest
     }
 
     /** @return list<callable(Validator): void> */
-    public function after(RuleBookLibrary $shelf): array
+    public function after(RuleBookLibrary $library): array
     {
-        return [function (Validator $validator) use ($shelf): void {
+        return [function (Validator $validator) use ($library): void {
             if ($validator->errors()->isEmpty()) {
-                $this->checkSettings($validator, $shelf);
+                $this->checkSettings($validator, $library);
             }
         }];
     }
@@ -52,10 +52,10 @@ final class BooksRequest extends FormRequest
      *
      * @return array<string, string>
      */
-    public function settings(RuleBookLibrary $shelf): array
+    public function settings(RuleBookLibrary $library): array
     {
         $chosen = [];
-        $known = $this->chosen($shelf)->known();
+        $known = $this->chosen($library)->known();
         foreach ($this->typed() as $name => $value) {
             if (isset($known[$name]) && $value !== $known[$name]->written) {
                 $chosen[$name] = $value;
@@ -65,20 +65,20 @@ final class BooksRequest extends FormRequest
         return $chosen;
     }
 
-    private function checkSettings(Validator $validator, RuleBookLibrary $shelf): void
+    private function checkSettings(Validator $validator, RuleBookLibrary $library): void
     {
-        foreach ($this->settings($shelf) as $name => $value) {
+        foreach ($this->settings($library) as $name => $value) {
             try {
-                $this->chosen($shelf)->read([$name => $value]);
+                $this->chosen($library)->read([$name => $value]);
             } catch (\InvalidArgumentException $e) {
                 $validator->errors()->add("settings.{$name}", $e->getMessage());
             }
         }
     }
 
-    private function chosen(RuleBookLibrary $shelf): ChosenSettings
+    private function chosen(RuleBookLibrary $library): ChosenSettings
     {
-        return new ChosenSettings(array_map($shelf->book(...), $this->books()));
+        return new ChosenSettings(array_map($library->book(...), $this->books()));
     }
 
     /** @return array<string, string> */

@@ -215,6 +215,37 @@ final class ExaminerTest extends TestCase
         self::assertSame(['35"', '36"', '1"'], [$missed->measuredBriefly(), $missed->limitBriefly(), $missed->missedBriefly()]);
         $met = self::finding('hall-width', Sketch::room(4000, 37 * self::INCH, 'hall'), 'r');
         self::assertSame([null, null], [$met->missedText(), $met->missedBriefly()]);
+        self::assertSame('short', $missed->missedWay());
+        $steep = Sketch::room(4000, 3000)->stair(['parts' => [['flight' => ['risers' => 10, 'tread' => 254]]]], 80 * self::INCH);
+        self::assertSame('over', self::finding('stair-riser', $steep, 's')->missedWay());
+    }
+
+    /** To six decimals, the margin too. */
+    public function test_findings_are_written_as_they_are_or_those_of_some_verdicts_alone(): void
+    {
+        $report = self::examine(Sketch::room(3000.7, 1000.9)->layout());
+        [$all, $violated] = [self::written($report, []), self::written($report, [Verdict::Violated])];
+        self::assertCount(count($report->findings), $all);
+        self::assertSame(['violated'], array_values(array_unique(array_column($violated, 'verdict'))));
+        $area = $violated['us-irc-2021/room-area r'] ?? self::fail('The room is too small.');
+        // 3.00340063 m² against 70 sq ft, 6.5032128 m²
+        self::assertSame([-3.499812, 3.003401, false], [$area['margin'], $area['measured']['value'], $area['slim']]);
+        foreach ($all as $name => $one) {
+            self::assertFalse($one['slim'] && $one['verdict'] !== 'met', "{$name} is neither met nor nearly so");
+        }
+    }
+
+    /**
+     * @param list<Verdict> $only
+     *
+     * @return array<string, array{verdict: string, slim: bool, margin: float|null, measured: array{value: float}}> by rule and subject
+     */
+    private static function written(Report $report, array $only): array
+    {
+        /** @var list<array{rule: string, subject: array{id: string}, verdict: string, slim: bool, margin: float|null, measured: array{value: float}}> $findings */
+        $findings = $report->toArray($only)['findings'];
+
+        return array_combine(array_map(static fn(array $one): string => "{$one['rule']} {$one['subject']['id']}", $findings), $findings);
     }
 
     public function test_an_exception_is_named_when_it_is_used(): void

@@ -97,7 +97,7 @@ final class AmendmentsTest extends TestCase
     {
         $this->put('office', $this->over('base', 'office', "changes:\n  - { rule: area, at_least: 9 m2, because: b }\n"));
         $this->put('client', $this->over('office', 'client', "changes:\n  - { rule: area, at_least: 12 m2, because: b }\n"));
-        $book = $this->shelf()->book('client');
+        $book = $this->library()->book('client');
         self::assertSame(['client', 'base'], array_map(static fn(Rule $rule): string => $rule->layer, $book->rules));
     }
 
@@ -188,7 +188,7 @@ final class AmendmentsTest extends TestCase
         $reasons = [];
         foreach (['a', 'lost', 'out', 'tower7'] as $id) {
             try {
-                $this->shelf()->book($id);
+                $this->library()->book($id);
             } catch (UnreadableRuleBook $e) {
                 $reasons[$id] = $e->getMessage();
             }
@@ -203,17 +203,17 @@ final class AmendmentsTest extends TestCase
     {
         $this->put('office', $office = $this->over('base', 'office', ''));
         $this->put('borough', $borough = $this->over('office', 'borough', ''));
-        $shelf = $this->shelf();
-        self::assertSame(['borough', 'office', 'base'], array_keys($shelf->texts('borough')));
-        self::assertSame([$borough, $office], array_slice(array_values($shelf->texts('borough')), 0, 2));
-        self::assertSame(['base'], array_keys($shelf->texts('base')));
-        self::assertSame($office, $shelf->text('office'));
-        self::assertNull($shelf->text('nowhere'));
-        self::assertNull($shelf->text('../base'));
-        $stamp = $shelf->stamp();
+        $library = $this->library();
+        self::assertSame(['borough', 'office', 'base'], array_keys($library->texts('borough')));
+        self::assertSame([$borough, $office], array_slice(array_values($library->texts('borough')), 0, 2));
+        self::assertSame(['base'], array_keys($library->texts('base')));
+        self::assertSame($office, $library->text('office'));
+        self::assertNull($library->text('nowhere'));
+        self::assertNull($library->text('../base'));
+        $stamp = $library->stamp();
         $this->put('office', "{$office}\n# another size\n");
         clearstatcache();
-        self::assertNotSame($stamp, $shelf->stamp());
+        self::assertNotSame($stamp, $library->stamp());
     }
 
     /**
@@ -232,7 +232,7 @@ final class AmendmentsTest extends TestCase
     {
         $this->put('office', $this->over('base', 'office', $body));
 
-        return $this->shelf()->book('office');
+        return $this->library()->book('office');
     }
 
     private function over(string $base, string $id, string $body): string
@@ -245,7 +245,7 @@ final class AmendmentsTest extends TestCase
         file_put_contents("{$this->folder}/{$id}.yaml", $yaml);
     }
 
-    private function shelf(): RuleBookLibrary
+    private function library(): RuleBookLibrary
     {
         return new RuleBookLibrary($this->folder, new RuleBookReader(Catalogue::standard()));
     }

@@ -164,6 +164,13 @@ final class ExpressionTest extends TestCase
         self::assertEqualsWithDelta($number, Figure::read($text)?->amount->number, 1e-9);
     }
 
+    public function test_figures_are_written_plainly(): void
+    {
+        foreach (["6'" => '6 ft', '7"' => '7 in', "6'-8\"" => '6 ft 8 in', '17 3/4"' => '17 3/4 in', '95  cm' => '95 cm'] as $typed => $plain) {
+            self::assertSame($plain, Figure::plainly($typed));
+        }
+    }
+
     public function test_what_is_no_figure(): void
     {
         foreach (['', 'ft', 'seven ft', '7 ft 3', '1/0 in', '7 yd', '--3 m', '7 ft 3 mm'] as $text) {

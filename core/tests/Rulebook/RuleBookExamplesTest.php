@@ -21,12 +21,12 @@ final class RuleBookExamplesTest extends TestCase
     /** @return iterable<string, array{RuleBook, Rule}> */
     public static function rules(): iterable
     {
-        $shelf = new RuleBookLibrary(__DIR__.'/../../rulebooks', new RuleBookReader(Catalogue::standard()));
-        foreach ($shelf->ids() as $id) {
-            foreach ($shelf->book($id)->rules as $rule) {
+        $library = new RuleBookLibrary(__DIR__.'/../../rulebooks', new RuleBookReader(Catalogue::standard()));
+        foreach ($library->ids() as $id) {
+            foreach ($library->book($id)->rules as $rule) {
                 // what an amendment leaves as it is has its examples in the book below, what it switches off has none
                 if ($rule->layer === $id && $rule->off === null) {
-                    yield "{$id}/{$rule->id}" => [$shelf->book($id), $rule];
+                    yield "{$id}/{$rule->id}" => [$library->book($id), $rule];
                 }
             }
         }

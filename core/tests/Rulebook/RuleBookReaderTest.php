@@ -109,12 +109,12 @@ final class RuleBookReaderTest extends TestCase
         self::read($rules);
     }
 
-    public function test_the_shelf_knows_only_its_own_books(): void
+    public function test_the_library_knows_only_its_own_books(): void
     {
-        $shelf = new RuleBookLibrary(__DIR__.'/../../rulebooks', new RuleBookReader(Catalogue::standard()));
-        self::assertContains('us-irc-2021', $shelf->ids());
+        $library = new RuleBookLibrary(__DIR__.'/../../rulebooks', new RuleBookReader(Catalogue::standard()));
+        self::assertContains('us-irc-2021', $library->ids());
         $this->expectException(UnreadableRuleBook::class);
-        $shelf->book('../rulebooks/us-irc-2021');
+        $library->book('../rulebooks/us-irc-2021');
     }
 
     private static function read(string $rules): RuleBook

@@ -18,14 +18,14 @@ use Illuminate\Validation\ValidationException;
 /** Holds a home against rule books; nothing of it is kept that anybody sees. */
 final readonly class CheckController
 {
-    public function __construct(private KeptReports $reports, private RuleBookLibrary $shelf) {}
+    public function __construct(private KeptReports $reports, private RuleBookLibrary $library) {}
 
     /** @throws ValidationException when a setting is not one of the books', or the file cannot be read */
     public function store(CheckedHome $request): JsonResponse
     {
         $books = $request->books() ?? (new Project())->books;
         try {
-            (new ChosenSettings(array_map($this->shelf->book(...), $books)))->read($request->settings());
+            (new ChosenSettings(array_map($this->library->book(...), $books)))->read($request->settings());
         } catch (\InvalidArgumentException $e) {
             throw ValidationException::withMessages(['settings' => $e->getMessage()]);
         }
