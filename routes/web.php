@@ -51,6 +51,7 @@ use App\Http\Controllers\RulingController;
 use App\Http\Controllers\ScheduleController;
 use App\Http\Controllers\SchemeController;
 use App\Http\Controllers\SchemeFileController;
+use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SeatController;
 use App\Http\Controllers\SecondStepController;
 use App\Http\Controllers\SecondStepPolicyController;
@@ -137,9 +138,9 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::post('/pictures', [PictureBeneathController::class, 'store'])->name('board.pictures');
         Route::get('/pages/{page}', [PendingPageController::class, 'show'])->whereNumber('page')->name('board.page');
         Route::scopeBindings()->group(static function (): void {
-            Route::get('/pictures/{beneath}', [PictureBeneathController::class, 'show'])->name('board.picture');
-            Route::post('/pictures/{beneath}', [PictureBeneathController::class, 'update']);
-            Route::delete('/pictures/{beneath}', [PictureBeneathController::class, 'destroy']);
+            Route::get('/pictures/{picture}', [PictureBeneathController::class, 'show'])->name('board.picture');
+            Route::post('/pictures/{picture}', [PictureBeneathController::class, 'update']);
+            Route::delete('/pictures/{picture}', [PictureBeneathController::class, 'destroy']);
             Route::delete('/pages/{page}', [PendingPageController::class, 'destroy']);
         });
         Route::post('/answers', [LetterItemController::class, 'update'])->name('board.answer');
@@ -168,6 +169,7 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::put('/people/{person}', [PeopleController::class, 'update'])->can('update', 'person')->name('people.change');
     Route::get('/outbox', [OutboxController::class, 'index'])->can('invite', User::class)->name('outbox');
     Route::get('/lengths', LengthController::class)->name('lengths');
+    Route::get('/search', [SearchController::class, 'index'])->name('search');
     Route::get('/examination', [ExaminationController::class, 'show'])->name('examination');
     Route::post('/examination', [ExaminationController::class, 'store'])->can('invite', User::class)->name('examination.start');
     Route::get('/measures', [MeasureController::class, 'index'])->name('measures');

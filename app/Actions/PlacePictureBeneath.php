@@ -29,8 +29,8 @@ final readonly class PlacePictureBeneath
     public function lay(Scheme $scheme, string $storey, PictureFile $picture): void
     {
         self::putting($picture->extension, $picture->content, static function (string $file) use ($scheme, $storey, $picture): void {
-            $before = $scheme->picturesBeneath()->where('storey', $storey)->first();
-            $scheme->picturesBeneath()->updateOrCreate(
+            $before = $scheme->pictures()->where('storey', $storey)->first();
+            $scheme->pictures()->updateOrCreate(
                 ['storey' => $storey],
                 ['file' => $file, ...PictureBeneath::place(PlacedPicture::of($picture->width, $picture->height))],
             );

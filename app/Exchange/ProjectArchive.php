@@ -101,7 +101,7 @@ final class ProjectArchive
             'imported' => $scheme->imported,
             'sheets' => $scheme->sheets,
             'created_at' => self::time($scheme->getAttribute('created_at')),
-            'pictures' => $scheme->picturesBeneath()->orderBy('id')->get()
+            'pictures' => $scheme->pictures()->orderBy('id')->get()
                 ->map(fn(PictureBeneath $one, int $place): array => $this->pictureBeneath($one, "{$number}-{$place}"))->all(),
             'revisions' => $scheme->revisions()->orderBy('number')->with([
                 'submitter', 'letters.user', 'rulings.user', 'statements.user', 'remarks.user',

@@ -59,7 +59,7 @@ final class Scheme extends Model
     }
 
     /** @return HasMany<PictureBeneath, $this> */
-    public function picturesBeneath(): HasMany
+    public function pictures(): HasMany
     {
         return $this->hasMany(PictureBeneath::class);
     }

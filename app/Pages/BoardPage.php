@@ -425,7 +425,7 @@ final class BoardPage
     /** The picture under the storey in sight. */
     public function pictureBeneath(): ?PictureBeneath
     {
-        return $this->scheme->picturesBeneath()->where('storey', $this->storey)->first();
+        return $this->scheme->pictures()->where('storey', $this->storey)->first();
     }
 
     public function axes(): AxisChoices

@@ -98,6 +98,8 @@ final class KeptPages
     {
         $person = [$user->getRawOriginal(), $user->office->getRawOriginal()];
 
-        return hash('xxh128', serialize([$request->fullUrl(), $person, $this->library->stamp(), config('rules.code'), config('pages.code')]));
+        $code = [$this->library->stamp(), config('rules.code'), config('pages.code')];
+
+        return hash('xxh128', serialize([$request->fullUrl(), $person, $code]));
     }
 }

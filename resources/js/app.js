@@ -6,6 +6,7 @@ import { thin } from './crowding.js';
 import { all, csrfToken, field } from './dom.js';
 import { orderWanted } from './kitchen.js';
 import { Review } from './review.js';
+import { Search } from './search.js';
 
 // what the server draws takes its place at once
 htmx.config.defaultSettleDelay = 0;
@@ -33,6 +34,8 @@ document.addEventListener('change', ({ target }) => {
     if (target instanceof HTMLSelectElement && 'setsUnits' in target.dataset)
         field(target.form, 'units').value = target.selectedOptions[0].dataset.units;
 });
+
+if (document.getElementById('search')) new Search();
 
 const sheet = document.getElementById('plan-sheet');
 if (sheet) {

@@ -191,7 +191,7 @@ final class BackupTest extends TestCase
             null,
             ['us-irc-2021', 'drawing'],
         );
-        $revision->scheme->picturesBeneath()->create([
+        $revision->scheme->pictures()->create([
             'storey' => 'ground', 'file' => self::PICTURE, 'width' => 10, 'height' => 10, 'x' => 0.1, 'y' => -1 / 3, 'mm_per_px' => 2.5,
             'angle' => 0,
         ]);

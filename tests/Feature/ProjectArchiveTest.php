@@ -126,7 +126,7 @@ final class ProjectArchiveTest extends TestCase
         Storage::disk(PictureBeneath::DISK)->put('pictures/one.png', $picture);
         Storage::disk(PictureBeneath::DISK)->put('pictures/gone.png', $picture);
         foreach (['one' => 'G', 'gone' => '1'] as $file => $storey) {
-            $scheme->picturesBeneath()->create([
+            $scheme->pictures()->create([
                 'storey' => $storey, 'file' => "pictures/{$file}.png", 'width' => 300, 'height' => 200, 'x' => 12.5, 'y' => -7,
                 'mm_per_px' => 21.25,
                 'angle' => 1.5,
@@ -134,7 +134,7 @@ final class ProjectArchiveTest extends TestCase
         }
         Storage::disk(PictureBeneath::DISK)->delete('pictures/gone.png');
         $taken = $this->take(self::archived($scheme->project));
-        $beneath = $taken->schemes()->firstOrFail()->picturesBeneath()->sole();
+        $beneath = $taken->schemes()->firstOrFail()->pictures()->sole();
         self::assertSame($picture, Storage::disk(PictureBeneath::DISK)->get($beneath->file));
         self::assertSame([300, 200, 12.5, -7.0, 21.25, 1.5], [
             $beneath->width, $beneath->height, $beneath->x, $beneath->y, $beneath->mm_per_px, $beneath->angle,

@@ -104,7 +104,7 @@ final class RemovalTest extends TestCase
         $disk = Storage::disk(PictureBeneath::DISK);
         $disk->put('pictures/of-it.png', 'x');
         $disk->put('pictures/of-another.png', 'x');
-        $this->revision->scheme->picturesBeneath()->forceCreate([
+        $this->revision->scheme->pictures()->forceCreate([
             'scheme_id' => $this->revision->scheme_id, 'storey' => 'G', 'file' => 'pictures/of-it.png', 'width' => 1, 'height' => 1,
             'x' => 0, 'y' => 0, 'mm_per_px' => 1, 'angle' => 0,
         ]);
@@ -212,7 +212,7 @@ final class RemovalTest extends TestCase
     public function test_principals_see_how_much_is_kept(): void
     {
         Storage::disk(PictureBeneath::DISK)->put('pictures/of-it.png', str_repeat('x', 3072));
-        $this->revision->scheme->picturesBeneath()->forceCreate([
+        $this->revision->scheme->pictures()->forceCreate([
             'scheme_id' => $this->revision->scheme_id, 'storey' => 'G', 'file' => 'pictures/of-it.png', 'width' => 1, 'height' => 1,
             'x' => 0, 'y' => 0, 'mm_per_px' => 1, 'angle' => 0,
         ]);

@@ -41,7 +41,7 @@ final class RoutesTest extends TestCase
         'account.sessions.end-others', 'account.tokens.make', 'account.tokens.withdraw', 'account.codes.begin', 'account.codes.confirm',
         'account.codes.drop',
         'examination',
-        'examination.start', 'measures', 'rule-books', 'rule-book',
+        'examination.start', 'measures', 'rule-books', 'rule-book', 'search',
     ];
 
     /** What designers may not do in their own office either. */
@@ -135,7 +135,7 @@ final class RoutesTest extends TestCase
                 ->firstOrFail()->id,
             '{person}' => User::query()->where('role', Role::Designer)->firstOrFail()->id,
             '{remark}' => $remark->id,
-            '{beneath}' => $beneath->id,
+            '{picture}' => $beneath->id,
             '{page}' => (
                 PendingPage::query()->first()
                     ?? PendingPage::query()->forceCreate([

@@ -34,35 +34,35 @@ final readonly class PictureBeneathController
         return redirect()->route('board', ['scheme' => $scheme, 'storey' => $storey->id, 'picture' => 'yes']);
     }
 
-    public function show(Scheme $scheme, PictureBeneath $beneath): StreamedResponse
+    public function show(Scheme $scheme, PictureBeneath $picture): StreamedResponse
     {
-        abort_unless(Storage::disk(PictureBeneath::DISK)->exists($beneath->file), 404, 'The picture is gone.');
+        abort_unless(Storage::disk(PictureBeneath::DISK)->exists($picture->file), 404, 'The picture is gone.');
 
         return Storage::disk(PictureBeneath::DISK)
-            ->response($beneath->file, null, ['Cache-Control' => 'private, max-age=86400, immutable']);
+            ->response($picture->file, null, ['Cache-Control' => 'private, max-age=86400, immutable']);
     }
 
     /** The two places that were pointed at mean a known distance, a line that is straight, or from where to where it goes. */
-    public function update(BoardRequest $request, Scheme $scheme, PictureBeneath $beneath): Response
+    public function update(BoardRequest $request, Scheme $scheme, PictureBeneath $picture): Response
     {
         try {
-            [$from, $to, $picture] = [$request->asked()->point('from'), $request->asked()->point('to'), $beneath->picture()];
-            $beneath->lie(match ($request->string('how')->value()) {
-                'scale' => $picture->scaled($from, $to, $scheme->layout->lengths()->read($request->string('distance')->value())->mm),
-                'straighten' => $picture->straightened($from, $to),
-                default => $picture->moved($from, $to),
+            [$from, $to, $placed] = [$request->asked()->point('from'), $request->asked()->point('to'), $picture->picture()];
+            $picture->lie(match ($request->string('how')->value()) {
+                'scale' => $placed->scaled($from, $to, $scheme->layout->lengths()->read($request->string('distance')->value())->mm),
+                'straighten' => $placed->straightened($from, $to),
+                default => $placed->moved($from, $to),
             });
         } catch (UntraceablePicture|UnreadableLength|RefusedEdit $e) {
             return response(e($e->getMessage()), 422);
         }
 
-        return response()->view('board.picture-beneath', ['beneath' => $beneath, 'viewBox' => '0 0 1 1']);
+        return response()->view('board.picture-beneath', ['beneath' => $picture, 'viewBox' => '0 0 1 1']);
     }
 
-    public function destroy(Scheme $scheme, PictureBeneath $beneath): RedirectResponse
+    public function destroy(Scheme $scheme, PictureBeneath $picture): RedirectResponse
     {
-        $this->action->takeAway($beneath);
+        $this->action->takeAway($picture);
 
-        return redirect()->route('board', ['scheme' => $scheme, 'storey' => $beneath->storey]);
+        return redirect()->route('board', ['scheme' => $scheme, 'storey' => $picture->storey]);
     }
 }

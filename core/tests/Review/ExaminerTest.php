@@ -242,7 +242,11 @@ final class ExaminerTest extends TestCase
      */
     private static function written(Report $report, array $only): array
     {
-        /** @var list<array{rule: string, subject: array{id: string}, verdict: string, slim: bool, margin: float|null, measured: array{value: float}}> $findings */
+        /**
+         * @var list<array{
+         *     rule: string, subject: array{id: string}, verdict: string, slim: bool, margin: float|null, measured: array{value: float}
+         * }> $findings
+         */
         $findings = $report->toArray($only)['findings'];
 
         return array_combine(array_map(static fn(array $one): string => "{$one['rule']} {$one['subject']['id']}", $findings), $findings);

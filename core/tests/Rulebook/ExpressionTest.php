@@ -166,7 +166,9 @@ final class ExpressionTest extends TestCase
 
     public function test_figures_are_written_plainly(): void
     {
-        foreach (["6'" => '6 ft', '7"' => '7 in', "6'-8\"" => '6 ft 8 in', '17 3/4"' => '17 3/4 in', '95  cm' => '95 cm'] as $typed => $plain) {
+        foreach ([
+            "6'" => '6 ft', '7"' => '7 in', "6'-8\"" => '6 ft 8 in', '17 3/4"' => '17 3/4 in', '95  cm' => '95 cm',
+        ] as $typed => $plain) {
             self::assertSame($plain, Figure::plainly($typed));
         }
     }

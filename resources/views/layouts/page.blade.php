@@ -17,6 +17,7 @@
             <a class="wordmark" href="{{ route('desk') }}"><x-logo/>Heurema</a>
             <div class="masthead-title">@yield('masthead')</div>
             <div class="masthead-person">
+                <button type="button" class="btn btn-quiet search-open" data-opens-search aria-haspopup="dialog" aria-label="Search" title="Search (Ctrl K or /)"><svg viewBox="0 0 16 16" width="16" height="16" aria-hidden="true"><circle cx="6.5" cy="6.5" r="4.2"/><path d="M9.7 9.7L14 14"/></svg></button>
                 <a href="{{ route('rule-books') }}">Rule books</a>
                 <a href="{{ route('people') }}">People</a>
                 <span><a href="{{ route('account') }}">{{ auth()->user()->name }}</a>, {{ auth()->user()->role->value }}</span>
@@ -26,5 +27,15 @@
     @endauth
     <main id="main" tabindex="-1">@yield('content')</main>
     @yield('after')
+    @auth
+        <dialog class="keys search" id="search" aria-labelledby="search-title" data-address="{{ route('search') }}" data-scheme="{{ data_get(request()->route('scheme'), 'id') }}" data-revision="{{ data_get(request()->route('revision'), 'id') }}">
+            <h2 id="search-title">Search</h2>
+            <label class="visually-hidden" for="search-words">Pages, homes, rooms, marks, findings, rules, and what can be done here</label>
+            <input id="search-words" type="search" maxlength="100" placeholder="Pages, homes, rooms, marks, findings, rules, what can be done here" autocomplete="off">
+            <div id="search-done"></div>
+            <div id="search-found" aria-live="polite"></div>
+            <form method="dialog"><button class="btn btn-primary">Close</button></form>
+        </dialog>
+    @endauth
 </body>
 </html>

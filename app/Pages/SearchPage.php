@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\Project;
+use App\Models\Revision;
+use App\Models\Scheme;
+use App\Models\User;
+use Heurema\Review\Finding;
+use Heurema\Review\Report;
+use Heurema\Review\Verdict;
+use Heurema\Rulebook\RuleBookLibrary;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\Subject\SubjectType;
+use Illuminate\Database\Eloquent\Builder;
+
+/**
+ * What is found by typing a few words: pages, homes, what is drawn on the home in sight, its findings, rules. All words must be found in an
+ * entry, in its title or beside it.
+ */
+final readonly class SearchPage
+{
+    /** Of one group so many are shown. */
+    private const MOST = 7;
+
+    private const DRAWN = [
+        SubjectType::Room, SubjectType::Door, SubjectType::Window, SubjectType::Fixture, SubjectType::Stair, SubjectType::Ramp,
+        SubjectType::Wall, SubjectType::Soffit, SubjectType::Guard,
+    ];
+
+    /** @var list<string> in small letters */
+    private array $words;
+
+    /**
+     * @param Scheme|null   $scheme   the one on whose board, or other page, it is searched
+     * @param Revision|null $revision the one whose review is in sight
+     * @param \Closure(): Report|null $report of it
+     */
+    public function __construct(
+        string $typed,
+        private User $user,
+        private RuleBookLibrary $library,
+        private ?Scheme $scheme = null,
+        private ?Revision $revision = null,
+        private ?\Closure $report = null,
+    ) {
+        $this->words = array_values(array_filter(
+            explode(' ', (string) preg_replace('/\s+/u', ' ', mb_strtolower($typed))),
+            static fn(string $word): bool => $word !== '',
+        ));
+    }
+
+    /** @return array<string, list<FoundEntry>> the best of each group, by its name */
+    public function groups(): array
+    {
+        if ($this->words === []) {
+            return [];
+        }
+
+        return array_filter([
+            'Pages' => $this->best($this->pages()),
+            'Homes' => $this->best($this->homes()),
+            'On the plan' => $this->best($this->drawn()),
+            'Findings' => $this->best($this->findings()),
+            'Rules' => $this->best($this->rules()),
+        ], static fn(array $entries): bool => $entries !== []);
+    }
+
+    /**
+     * @param iterable<FoundEntry> $entries
+     *
+     * @return list<FoundEntry>
+     */
+    private function best(iterable $entries): array
+    {
+        $ranked = [];
+        foreach ($entries as $entry) {
+            $rank = $entry->rank($this->words);
+            if ($rank !== null) {
+                $ranked[$rank][] = $entry;
+            }
+        }
+        ksort($ranked);
+
+        return array_slice(array_merge(...array_values($ranked)), 0, self::MOST);
+    }
+
+    /** @return \Generator<FoundEntry> */
+    private function pages(): \Generator
+    {
+        yield new FoundEntry('Desk', 'reviews in hand', route('desk'));
+        yield new FoundEntry('Rule books', 'codes, standards, practice', route('rule-books'));
+        yield new FoundEntry('Measures', 'what rules can ask', route('measures'));
+        yield new FoundEntry('People', 'of the office, invitations', route('people'));
+        yield new FoundEntry('Account', 'password, sessions, tokens', route('account'));
+        if ($this->user->can('invite', User::class)) {
+            yield new FoundEntry('Outbox', 'mails of the office', route('outbox'));
+        }
+        yield from $this->scheme === null ? [] : $this->pagesOfScheme($this->scheme);
+        yield from $this->revision === null ? [] : $this->pagesOfReview($this->revision);
+    }
+
+    /** @return \Generator<FoundEntry> */
+    private function pagesOfScheme(Scheme $scheme): \Generator
+    {
+        $of = $scheme->project->name;
+        yield new FoundEntry('Board', "draw {$of}", route('board', $scheme));
+        yield new FoundEntry('Elevations', "faces, sections, walls of rooms of {$of}", route('board.elevations', $scheme));
+        yield new FoundEntry('Kitchen', "lay out kitchens of {$of}", route('board.kitchen', $scheme));
+        yield new FoundEntry('Sheets', "drawings on paper of {$of}", route('board.sheets', $scheme));
+        yield new FoundEntry('Taped on site', "site measurements of {$of}", route('board.survey', $scheme));
+        yield new FoundEntry('Files', "hand out, take in {$of}", route('board.file', $scheme));
+        yield new FoundEntry('Project', $of, route('project', $scheme->project));
+        yield new FoundEntry('Brief', "wishes for {$of}", route('brief', $scheme->project));
+    }
+
+    /** @return \Generator<FoundEntry> */
+    private function pagesOfReview(Revision $revision): \Generator
+    {
+        $of = "revision {$revision->number} of {$revision->scheme->project->name}";
+        yield new FoundEntry('Review', $of, route('review', $revision));
+        yield new FoundEntry('Corrections letter', $of, route('review.letter', $revision));
+        foreach (['rooms', 'doors', 'windows', 'fixtures'] as $kind) {
+            yield new FoundEntry('Schedule of '.$kind, $of, route('review.schedule', [$revision, $kind]));
+        }
+    }
+
+    /** @return \Generator<FoundEntry> */
+    private function homes(): \Generator
+    {
+        $like = '%'.addcslashes($this->words[0], '%_\\').'%';
+        $found = Project::query()->where('office_id', $this->user->office_id)
+            ->where(static fn(Builder $either): Builder => $either->whereLike('name', $like)->orWhereLike('address', $like))
+            ->latest('id')->limit(50)->get();
+        foreach ($found as $project) {
+            yield new FoundEntry($project->name, $project->address ?? '', route('project', $project));
+        }
+    }
+
+    /** @return \Generator<FoundEntry> */
+    private function drawn(): \Generator
+    {
+        $home = $this->home();
+        if ($home === null) {
+            return;
+        }
+        foreach (self::DRAWN as $type) {
+            foreach ($home->subjects($type) as $subject) {
+                $mark = $home->marks()->of($subject->id());
+                $title = $subject instanceof RoomSpace ? trim("{$mark} {$subject->room->name}") : $subject->name();
+                yield new FoundEntry($title, implode(', ', array_filter([
+                    str_contains($title, $mark) ? '' : $mark,
+                    $home->layout->storey((string) $subject->storey())->name ?? '',
+                ], static fn(string $part): bool => $part !== '')), $this->addressOf($subject));
+            }
+        }
+    }
+
+    private function home(): ?Home
+    {
+        return match (true) {
+            $this->revision !== null => new Home($this->revision->examined()),
+            $this->scheme !== null => new Home($this->scheme->layout),
+            default => null,
+        };
+    }
+
+    private function addressOf(Subject $subject): string
+    {
+        return $this->revision === null
+            ? route('board', [$this->scheme, 'storey' => $subject->storey(), 'select' => $subject->id()])
+            : route('review', [$this->revision, 'subject' => $subject->id(), 'show' => 'all']);
+    }
+
+    /** @return \Generator<FoundEntry> those that are open first */
+    private function findings(): \Generator
+    {
+        $report = $this->report === null ? null : ($this->report)();
+        $findings = array_filter(
+            $report === null ? [] : $report->worstFirst(),
+            static fn(Finding $one): bool => $one->verdict() !== Verdict::NotApplicable,
+        );
+        foreach ($findings as $finding) {
+            yield new FoundEntry(
+                $finding->rule->title,
+                "{$finding->verdict()->words()}, {$finding->subject->name()}, {$finding->rule->clause}",
+                $this->revision === null
+                    ? route('board', [$this->scheme, 'storey' => $finding->subject->storey(), 'finding' => $finding->fingerprint()])
+                    : route('review', [$this->revision, 'finding' => $finding->fingerprint(), 'show' => 'all']),
+            );
+        }
+    }
+
+    /** @return \Generator<FoundEntry> of all books */
+    private function rules(): \Generator
+    {
+        foreach ($this->library->readable() as $book) {
+            foreach ($book->rules as $rule) {
+                $address = route('rule-book', $book->id)."#{$rule->id}";
+                yield new FoundEntry($rule->title, "{$rule->clause}, {$book->title}", $address);
+            }
+        }
+    }
+}
