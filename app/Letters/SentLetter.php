@@ -8,7 +8,7 @@ namespace App\Letters;
 final class SentLetter
 {
     private const ELEMENTS = [
-        'html', 'head', 'meta', 'title', 'style', 'body', 'h1', 'h2', 'p', 'table', 'tbody', 'thead', 'tr', 'td', 'th', 'div', 'span', 'b',
+        'html', 'head', 'meta', 'title', 'style', 'body', 'main', 'h1', 'h2', 'p', 'table', 'tbody', 'thead', 'tr', 'td', 'th', 'div', 'span', 'b',
         'br', 'img', 'ul', 'li',
     ];
 

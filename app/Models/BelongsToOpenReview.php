@@ -19,7 +19,7 @@ trait BelongsToOpenReview
         return $this->belongsTo(Revision::class);
     }
 
-    protected static function bootOfOpenReview(): void
+    protected static function bootBelongsToOpenReview(): void
     {
         static::saving(static fn(self $part) => $part->revision->guardOpen());
         static::deleting(static fn(self $part) => $part->revision->guardOpen());

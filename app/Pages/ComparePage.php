@@ -16,7 +16,6 @@ use Heurema\Layout\Difference;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
-use Heurema\Review\MissingWords;
 use Heurema\Review\ReportDifference;
 use Heurema\Review\Verdict;
 use Heurema\Spatial\RoomSpace;
@@ -180,14 +179,7 @@ final readonly class ComparePage
 
     private function difference(ComparedSide $side): Difference
     {
-        [$before, $after] = [$this->sides[0]->report->home, $side->report->home];
-        $names = [new MissingWords($after), new MissingWords($before)];
-
-        return new Difference(
-            $before->layout,
-            $after->layout,
-            static fn(string $id): ?string => ($names[0]->subject($id) ?? $names[1]->subject($id))?->name(),
-        );
+        return LayoutChanges::between($this->sides[0]->report->home, $side->report->home);
     }
 
     private function box(): Box

@@ -21,7 +21,7 @@ use Heurema\Rulebook\Rule;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Rulebook\WordRequirement;
 
-/** A rule book to be read: its rules by clause, each in words, those that a search finds. */
+/** A rule book to be read: its rules by what they are about, each in words, those that a search finds. */
 final readonly class RuleBookPage
 {
     private const PARTS = [
@@ -43,6 +43,24 @@ final readonly class RuleBookPage
         }
 
         return $parts;
+    }
+
+    /** Are all subjects open? Where something is searched for, or there is little to fold. */
+    public function isOpen(): bool
+    {
+        return $this->search !== '' || count($this->parts()) === 1;
+    }
+
+    /** @return list<string> what the rule has to know of a drawing */
+    public function neededFacts(Rule $rule): array
+    {
+        return NeededFacts::of($rule);
+    }
+
+    /** Which amendment decided what the rule says; null: the book itself. */
+    public function amendedBy(Rule $rule): ?string
+    {
+        return $rule->layer === $this->book->id ? null : $rule->layer;
     }
 
     /** What it wants, as one would say it. */

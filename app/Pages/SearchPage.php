@@ -67,6 +67,7 @@ final readonly class SearchPage
             'On the plan' => $this->best($this->drawn()),
             'Findings' => $this->best($this->findings()),
             'Rules' => $this->best($this->rules()),
+            'Help' => $this->best($this->help()),
         ], static fn(array $entries): bool => $entries !== []);
     }
 
@@ -192,6 +193,14 @@ final readonly class SearchPage
                     ? route('board', [$this->scheme, 'storey' => $finding->subject->storey(), 'finding' => $finding->fingerprint()])
                     : route('review', [$this->revision, 'finding' => $finding->fingerprint(), 'show' => 'all']),
             );
+        }
+    }
+
+    /** @return \Generator<FoundEntry> */
+    private function help(): \Generator
+    {
+        foreach (array_keys(HelpPage::PAGES) as $key) {
+            yield from HelpPage::of($key)?->headings() ?? [];
         }
     }
 

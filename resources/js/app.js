@@ -35,6 +35,14 @@ document.addEventListener('change', ({ target }) => {
         field(target.form, 'units').value = target.selectedOptions[0].dataset.units;
 });
 
+// what an address points into is unfolded
+const unfold = () => {
+    for (let at = document.getElementById(location.hash.slice(1)); at; at = at.parentElement)
+        if (at instanceof HTMLDetailsElement) at.open = true;
+};
+unfold();
+window.addEventListener('hashchange', unfold);
+
 if (document.getElementById('search')) new Search();
 
 const sheet = document.getElementById('plan-sheet');

@@ -7,8 +7,9 @@
  * @typedef {{rank: number, group: Element | null, left: number, top: number, right: number, bottom: number}} Text
  */
 
-/** What is kept first: names of rooms, then dimensions and what else is written, then marks. */
+/** What is kept first: the figures of the chosen finding, names of rooms, then dimensions and what else is written, then marks. */
 const RANKS = [
+    ['#witness', -1],
     ['.room-label', 0],
     ['.element-mark', 3],
     ['.inside', 2],
@@ -46,7 +47,7 @@ const isOver = (one, other) =>
  * @param {Element} sheet with the drawings of a plan
  * @param {string} written which texts are looked at
  */
-export const thin = (sheet, written = '#plan text, #marks .open-edge-words text') => {
+export const thin = (sheet, written = '#plan text, #marks .open-edge-words text, #witness text') => {
     for (const text of sheet.querySelectorAll('.crowded')) text.classList.remove('crowded');
     const texts = [...sheet.querySelectorAll(written)];
     const boxes = texts.map((text) => {

@@ -48,7 +48,7 @@
                         </a>
                     </li>
                 @empty
-                    <li class="project-none">{{ $desk->search === '' && $desk->state === '' ? 'Hand in a layout file and it appears here, checked.' : 'Nothing like that is on the desk.' }}</li>
+                    <li class="project-none">{{ $desk->search === '' && $desk->state === '' ? 'Nothing is here yet. Hand in a home below, or draw one: it appears here with what was found. There is an example to hand in, too.' : 'Nothing like that is on the desk.' }}</li>
                 @endforelse
             </ul>
             @if ($desk->projects->hasPages())<p class="pages">@if ($desk->projects->previousPageUrl())<a href="{{ $desk->projects->previousPageUrl() }}">newer</a>@endif @if ($desk->projects->nextPageUrl())<a href="{{ $desk->projects->nextPageUrl() }}">older</a>@endif</p>@endif
@@ -64,7 +64,7 @@
                 <label class="form-label" for="layout">File</label>
                 <input class="form-control @isset($refused) is-invalid @endisset" id="layout" name="layout" type="file" accept=".json,.ifc,.ifczip,application/json" required aria-describedby="layout-help @isset($refused) layout-error @endisset">
                 @isset($refused)<p class="field-error" id="layout-error" role="alert">{{ $refused }}</p>@endisset
-                <p class="field-help" id="layout-help">A building model (.ifc, .ifczip), up to 48 MB, or a Heurema layout document (JSON).</p>
+                <p class="field-help" id="layout-help">A building model (.ifc, .ifczip), up to 48 MB, or a Heurema layout document (JSON). <a href="{{ route('example') }}" download>An example home</a> to hand in.</p>
                 <label class="form-label" for="address">Address <span class="optional">if there is one</span></label>
                 <input class="form-control" id="address" name="address" maxlength="200" value="{{ request()->input('address') }}">
                 <button class="btn btn-primary">Start the review</button>

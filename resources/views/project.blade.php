@@ -1,4 +1,5 @@
 @extends('layouts.page')
+@php([$project, $entries] = [$page->project, $page->entries])
 @section('title', $project->name)
 @section('body-class', 'page-books')
 @section('masthead')
@@ -13,16 +14,25 @@
             <div><label for="kind">Kind of work</label><select class="form-select form-select-sm" id="kind" name="kind"><option value=""></option>@foreach (App\Models\ProjectKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('kind', $project->kind?->value) === $kind->value)>{{ $kind->words() }}</option>@endforeach</select></div>
             <button class="btn btn-sm btn-primary">Set</button>
         </form>
-        <h2>Schemes and revisions</h2>
-        <ul class="scheme-list">
-            @foreach ($project->schemes as $scheme)
-                <li>
-                    <a href="{{ route('board', $scheme) }}">{{ $scheme->name }}</a>@if ($project->picked_scheme_id === $scheme->id) <span class="state state-signed_off">picked</span>@endif
-                    <a href="{{ route('board.file', $scheme) }}">files</a>
-                    @foreach ($scheme->revisions as $revision) <a href="{{ route('review', $revision->id) }}">revision {{ $revision->number }}</a> <span class="state state-{{ $revision->state->value }}">{{ $revision->state->words() }}</span>@endforeach
-                </li>
-            @endforeach
-        </ul>
+        @foreach ($project->schemes as $scheme)
+            <section class="scheme" aria-labelledby="scheme-{{ $scheme->id }}">
+                <h2 id="scheme-{{ $scheme->id }}">{{ $scheme->name }}@if ($project->picked_scheme_id === $scheme->id) <span class="state state-signed_off">picked</span>@endif</h2>
+                <p class="scheme-links"><a href="{{ route('board', $scheme) }}">Board</a> <a href="{{ route('board.file', $scheme) }}">Files</a></p>
+                <ol class="scheme-steps">
+                    @foreach ($page->steps($scheme) as $step)
+                        <li>
+                            <a href="{{ $step->address }}">{!! $step->plan !!}<b>{{ $step->title }}</b></a>
+                            @if ($step->state)<span class="state state-{{ $step->state->value }}">{{ $step->state->words() }}</span>@endif
+                            @if ($step->when !== '')<span class="step-when">{{ $step->when }}</span>@endif
+                            @if ($step->counts !== [])<span class="step-counts">@foreach ([Heurema\Review\Verdict::Violated, Heurema\Review\Verdict::Advised, Heurema\Review\Verdict::Undetermined, Heurema\Review\Verdict::Met] as $verdict)<span><x-verdict :verdict="$verdict"/>{{ $step->counts[$verdict->value] ?? 0 }}<span class="visually-hidden"> {{ $verdict->words() }}</span></span> @endforeach</span>@endif
+                            @if ($step->changes !== null)
+                                <details><summary>{{ trans_choice('{0} Drawn as before|{1} One change|[2,*] :count changes', count($step->changes)) }}</summary><ul>@foreach (array_slice($step->changes, 0, 20) as $change)<li>{{ $change }}</li>@endforeach @if (count($step->changes) > 20)<li>and {{ count($step->changes) - 20 }} more</li>@endif</ul></details>
+                            @endif
+                        </li>
+                    @endforeach
+                </ol>
+            </section>
+        @endforeach
         <p><a href="{{ route('project.archive', $project) }}" download>The whole project as an archive</a>: schemes, revisions, rulings, letters, brief, rule books. It can be taken in on the desk, here or elsewhere.</p>
         @can('delete', $project)
             <details class="project-remove"><summary>Remove this home</summary>

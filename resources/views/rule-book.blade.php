@@ -12,31 +12,29 @@
         </div>
         @php($parts = $page->parts())
         <p class="book-count">{{ array_sum(array_map('count', $parts)) }} of {{ count($page->book->rules) }} rules</p>
-        <nav class="book-parts" aria-label="Parts of the book">
-            @foreach ($parts as $part => $rules)
-                <div>
-                    <a href="#{{ Str::slug($part) }}">{{ $part }}</a>
-                    @foreach ($rules as $rule)<a class="clause" href="#{{ $rule->id }}" title="{{ $rule->title }}">{{ $rule->clause }}</a> @endforeach
-                </div>
-            @endforeach
-        </nav>
         @foreach ($parts as $part => $rules)
-        <h2 class="book-part" id="{{ Str::slug($part) }}">{{ $part }}</h2>
-        @foreach ($rules as $rule)
-            <article class="rule" id="{{ $rule->id }}">
-                <p class="rule-clause">{{ $rule->clause }}</p>
-                <div>
-                    <h3>{{ $rule->title }}</h3>
-                    <p class="rule-wants">{{ $page->wants($rule) }}</p>
-                    @if ($rule->off)<p class="rule-off">Switched off by {{ $rule->layer }}: {{ $rule->off }}</p>@endif
-                    @if ($rule->when)<p class="rule-when">where <code>{{ $rule->when->text() }}</code></p>@endif
-                    @foreach ($rule->prefer as $preference)<p class="rule-when">better: {{ $preference->comparison->bound->words() }} {{ $preference->comparison->limit->text() }} ({{ $preference->source }})</p>@endforeach
-                    @foreach ($rule->unless as $exemption)<p class="rule-when">except: {{ $exemption->name }}</p>@endforeach
-                    <p class="evidence-why">{{ $rule->why }}</p>
-                    @if ($rule->isDoubtful)<p class="rule-doubtful"><b>Doubtful.</b> {{ $rule->note }}</p>@elseif ($rule->note)<p class="rule-when">{{ $rule->note }}</p>@endif
-                    <p class="book-source">Source: {{ $rule->source }}. <code>{{ $page->book->id }}/{{ $rule->id }}</code>@if ($rule->layer !== $page->book->id), decided by {{ $rule->layer }}@endif</p>
-                    <details>
-                        <summary>{{ count($rule->examples) }} worked examples</summary>
+            <details class="book-part" id="{{ Str::slug($part) }}" @if ($page->isOpen()) open @endif>
+                <summary><h2>{{ $part }}</h2> <span>{{ trans_choice('{1} one rule|[2,*] :count rules', count($rules)) }}</span></summary>
+                @foreach ($rules as $rule)
+                    <details class="rule" id="{{ $rule->id }}">
+                        <summary>
+                            <h3>{{ $rule->title }}</h3>
+                            <span class="rule-wants">{{ $page->wants($rule) }}</span>
+                            <span class="rule-clause">{{ $rule->clause }}</span>
+                            @if ($rule->off !== null)<span class="rule-off">switched off</span>@elseif ($page->amendedBy($rule) !== null)<span class="rule-amended">amended</span>@endif
+                            @if ($rule->isDoubtful)<span class="rule-doubtful">doubtful</span>@endif
+                        </summary>
+                        <dl>
+                            @if ($rule->off !== null)<div><dt>Switched off</dt><dd>by {{ $rule->layer }}: {{ $rule->off }}</dd></div>@endif
+                            @if ($rule->when)<div><dt>Applies where</dt><dd><code>{{ $rule->when->text() }}</code></dd></div>@endif
+                            @foreach ($rule->prefer as $preference)<div><dt>Better</dt><dd>{{ $preference->comparison->bound->words() }} {{ $preference->comparison->limit->text() }} ({{ $preference->source }})</dd></div>@endforeach
+                            @foreach ($rule->unless as $exemption)<div><dt>Except</dt><dd>{{ $exemption->name }}</dd></div>@endforeach
+                            <div><dt>Needs to know</dt><dd>{{ implode(', ', $page->neededFacts($rule)) }}</dd></div>
+                            <div><dt>Why</dt><dd class="evidence-why">{{ $rule->why }}</dd></div>
+                            @if ($rule->note)<div><dt>{{ $rule->isDoubtful ? 'Doubtful' : 'Note' }}</dt><dd>{{ $rule->note }}</dd></div>@endif
+                            <div><dt>Source</dt><dd>{{ $rule->source }}. <code>{{ $page->book->id }}/{{ $rule->id }}</code>@if ($page->amendedBy($rule) !== null), decided by {{ $page->amendedBy($rule) }}@endif</dd></div>
+                        </dl>
+                        <h4>{{ trans_choice('{1} One worked example|[2,*] :count worked examples', count($rule->examples)) }}</h4>
                         <ul class="rule-examples">
                             @foreach ($rule->examples as $example)
                                 <li>
@@ -46,9 +44,8 @@
                             @endforeach
                         </ul>
                     </details>
-                </div>
-            </article>
-        @endforeach
+                @endforeach
+            </details>
         @endforeach
     </div>
 @endsection

@@ -16,7 +16,7 @@
             <label class="form-check"><input class="form-check-input" type="checkbox" name="remember" value="1"> <span>Stay signed in</span></label>
             @if (session('status'))<p class="field-help" role="status">{{ session('status') }}</p>@endif
             <button class="btn btn-primary">Sign in</button>
-            <p><a href="{{ route('password.ask') }}">Forgotten your password?</a></p>
+            <p><a class="tall-link" href="{{ route('password.ask') }}">Forgotten your password?</a></p>
         </form>
     </div>
 @endsection

@@ -35,7 +35,7 @@
                 <div class="survey-plan">{!! $plans[$storey] !!}</div>
                 <table class="schedule">
                     <thead><tr><th scope="col">Of</th><th scope="col">What</th><th scope="col">Read</th></tr></thead>
-                    <tbody>@foreach ($list as $name => $lacks)@foreach ($lacks as $lack)<tr><th scope="row">{{ $loop->first ? $name : '' }}</th><td>{{ $lack }}</td><td class="survey-blank"></td></tr>@endforeach @endforeach</tbody>
+                    <tbody>@foreach ($list as $name => $lacks)@foreach ($lacks as $lack)<tr>@if ($loop->first)<th scope="rowgroup" rowspan="{{ count($lacks) }}">{{ $name }}</th>@endif<td>{{ $lack }}</td><td class="survey-blank"></td></tr>@endforeach @endforeach</tbody>
                 </table>
             </section>
         @empty

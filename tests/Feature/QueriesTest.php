@@ -51,7 +51,7 @@ final class QueriesTest extends TestCase
             '/account' => 4,
             "/compare?with[]={$revision->id}&with[]=s{$revision->scheme_id}" => 11,
             "/projects/{$revision->scheme->project_id}/brief" => 5,
-            "/projects/{$revision->scheme->project_id}" => 8,
+            "/projects/{$revision->scheme->project_id}" => 9,
         ];
         $asked = [];
         foreach (array_keys($most) as $path) {

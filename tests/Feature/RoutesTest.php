@@ -41,7 +41,8 @@ final class RoutesTest extends TestCase
         'account.sessions.end-others', 'account.tokens.make', 'account.tokens.withdraw', 'account.codes.begin', 'account.codes.confirm',
         'account.codes.drop',
         'examination',
-        'examination.start', 'measures', 'rule-books', 'rule-book', 'search',
+        'examination.start', 'measures', 'rule-books', 'rule-book', 'search', 'help', 'help.page',
+        'example',
     ];
 
     /** What designers may not do in their own office either. */

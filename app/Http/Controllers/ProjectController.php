@@ -12,10 +12,13 @@ use App\Intake\HomeFile;
 use App\Intake\UnreadableHomeFile;
 use App\Models\LogEntry;
 use App\Models\Project;
+use App\Models\Scheme;
 use App\Models\User;
 use App\Pages\Desk;
+use App\Pages\ProjectPage;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
@@ -46,18 +49,19 @@ final class ProjectController
 
     public function show(Project $project): View
     {
-        $project->load('schemes.revisions:id,scheme_id,number,state,created_at');
+        $project->load(['schemes.revisions' => static fn(Relation $query) => $query->with('submitter')->oldest('number')]);
+        $project->schemes->each(static fn(Scheme $scheme) => $scheme->setRelation('project', $project));
 
         return view(
             'project',
-            [
-                'project' => $project,
-                'entries' => LogEntry::query()
+            ['page' => new ProjectPage(
+                $project,
+                LogEntry::query()
                     ->where('project_id', $project->id)
                     ->with(['user', 'revision:id,number'])
                     ->latest('id')
                     ->paginate(self::A_PAGE),
-            ],
+            )],
         );
     }
 

@@ -18,6 +18,7 @@
             <div class="masthead-title">@yield('masthead')</div>
             <div class="masthead-person">
                 <button type="button" class="btn btn-quiet search-open" data-opens-search aria-haspopup="dialog" aria-label="Search" title="Search (Ctrl K or /)"><svg viewBox="0 0 16 16" width="16" height="16" aria-hidden="true"><circle cx="6.5" cy="6.5" r="4.2"/><path d="M9.7 9.7L14 14"/></svg></button>
+                <a href="{{ route('help.page', App\Pages\HelpPage::beside(request()->route()?->getName())) }}">Help</a>
                 <a href="{{ route('rule-books') }}">Rule books</a>
                 <a href="{{ route('people') }}">People</a>
                 <span><a href="{{ route('account') }}">{{ auth()->user()->name }}</a>, {{ auth()->user()->role->value }}</span>

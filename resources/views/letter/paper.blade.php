@@ -28,6 +28,7 @@
     </style>
 </head>
 <body>
+<main>
     @php($project = $draft->revision->scheme->project)
     @php($picture = fn (string $svg): string => 'data:image/svg+xml;base64,'.base64_encode($svg))
     <h1>Corrections</h1>
@@ -74,5 +75,6 @@
     <h2>What was not checked</h2>
     @if ($draft->notChecked() !== [])<ul>@foreach ($draft->notChecked() as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
     <p>Structure, installations, energy, fire protection of constructions and everything that a plan does not show are not part of this review. The rule books hold values from memory of the published texts.</p>
+</main>
 </body>
 </html>
