@@ -8,8 +8,8 @@ namespace App\Letters;
 final class SentLetter
 {
     private const ELEMENTS = [
-        'html', 'head', 'meta', 'title', 'style', 'body', 'main', 'h1', 'h2', 'p', 'table', 'tbody', 'thead', 'tr', 'td', 'th', 'div', 'span', 'b',
-        'br', 'img', 'ul', 'li',
+        'html', 'head', 'meta', 'title', 'style', 'body', 'main', 'h1', 'h2', 'p', 'table', 'tbody', 'thead', 'tr', 'td', 'th', 'div',
+        'span', 'b', 'br', 'img', 'ul', 'li',
     ];
 
     private const ATTRIBUTES = ['lang', 'charset', 'class', 'src', 'alt', 'colspan', 'rowspan', 'scope'];
