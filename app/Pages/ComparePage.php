@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Drawing\ChangedMarks;
 use App\Drawing\LabelPlace;
+use App\Drawing\OverlaidPlans;
 use App\Drawing\PlanDrawing;
 use App\Drawing\Sheet;
 use App\Drawing\Svg;
@@ -19,14 +20,18 @@ use Heurema\Measure\Parameters;
 use Heurema\Review\ReportDifference;
 use Heurema\Review\Verdict;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 
 /** Two or three homes beside one another, at the same scale: what differs, and what each gives up in numbers. */
 final readonly class ComparePage
 {
-    /** @param non-empty-list<ComparedSide> $sides the others are held against the first */
-    public function __construct(public Project $project, public array $sides, public int $level) {}
+    /**
+     * @param non-empty-list<ComparedSide> $sides  the others are compared with the first
+     * @param bool                         $isOver one plan is laid over the other, where there are two
+     */
+    public function __construct(public Project $project, public array $sides, public int $level, private bool $isOver = false) {}
 
     /** @return list<string> names of the storeys that any of them has, lowest first */
     public function storeys(): array
@@ -38,6 +43,40 @@ final readonly class ComparePage
         }
 
         return $most;
+    }
+
+    public function isOver(): bool
+    {
+        return $this->isOver && count($this->sides) === 2;
+    }
+
+    /** The second plan over the first, with what moved and how far. */
+    public function overlay(): string
+    {
+        $plans = array_map(function (ComparedSide $side): ?StoreyPlan {
+            $storey = $side->report->home->layout->storeys[$this->level] ?? null;
+
+            return $storey === null ? null : $side->report->home->plans[$storey->id];
+        }, $this->sides);
+        if (($plans[0] ?? null) === null || ($plans[1] ?? null) === null) {
+            return '';
+        }
+        [$before, $after] = [$this->sides[0]->report->home, $this->sides[1]->report->home];
+        $box = $this->box();
+        $scale = max($box->width() / 1200, $box->height() / 640);
+
+        return Svg::element(
+            'svg',
+            [
+                'class' => 'drawing drawing-over',
+                'data-scale' => Svg::number($scale),
+                'viewBox' => implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()])),
+                'role' => 'img',
+                'aria-label' => "{$plans[1]->storey->name}, {$this->sides[1]->name()}, over {$this->sides[0]->name()}: "
+                    .implode(' ', $this->changes($this->sides[1])),
+            ],
+            (new OverlaidPlans($before, $plans[0], $after, $plans[1], $this->difference($this->sides[1])->ids(), $scale))->draw(),
+        );
     }
 
     public function plan(ComparedSide $side): string
@@ -152,9 +191,11 @@ final readonly class ComparePage
     }
 
     /** @param list<string> $keys */
-    public function address(array $keys, ?int $level = null): string
+    public function address(array $keys, ?int $level = null, ?bool $isOver = null): string
     {
-        return route('compare', ['with' => $keys, 'level' => $level ?? $this->level]);
+        return route('compare', [
+            'with' => $keys, 'level' => $level ?? $this->level, ...($isOver ?? $this->isOver) ? ['over' => 1] : [],
+        ]);
     }
 
     /** @return list<string> */

@@ -19,6 +19,7 @@ use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\FloorArea;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\Neighbour;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\PlacedRamp;
@@ -118,8 +119,31 @@ final readonly class ElementList
     {
         $area = (new FloorArea())->of($room, $this->home, new Parameters());
 
-        return str_replace('_', ' ', $room->room->use->value ?? 'no use').', '
-            .($area instanceof Measured ? $this->home->write($area->amount()) : 'not closed');
+        return implode(', ', array_filter([
+            str_replace('_', ' ', $room->room->use->value ?? 'no use'),
+            $area instanceof Measured ? $this->home->write($area->amount()) : 'not closed',
+            $this->sides($room),
+            $this->beside($room),
+        ], static fn(string $part): bool => $part !== ''));
+    }
+
+    /** How wide and deep a rectangle around it is, clear. */
+    private function sides(RoomSpace $room): string
+    {
+        $bounds = $room->outline()?->bounds();
+
+        return $bounds === null ? '' : "{$this->home->length($bounds->width())} by {$this->home->length($bounds->height())}";
+    }
+
+    /** What lies behind its walls, each once, in order around it. */
+    private function beside(RoomSpace $room): string
+    {
+        $names = array_map(
+            static fn(Neighbour $one): string => $one->beyond->words(),
+            $this->home->plans[$room->storey()]->neighbours($room),
+        );
+
+        return $names === [] ? '' : 'beside '.implode(', ', array_unique($names));
     }
 
     private function guard(Guard $guard): string

@@ -18,6 +18,15 @@
                 </form>
             @endif
         </div>
+        @if (count($page->sides) === 2)
+            <nav class="choices compare-ways" aria-label="How the plans are shown"><a href="{{ $page->address($page->keys(), isOver: false) }}" @unless ($page->isOver()) aria-current="true" @endunless>Beside one another</a><a href="{{ $page->address($page->keys(), isOver: true) }}" @if ($page->isOver()) aria-current="true" @endif>One over the other</a></nav>
+        @endif
+        @if ($page->isOver())
+            <section class="compare-over" aria-label="{{ $page->sides[1]->name() }} over {{ $page->sides[0]->name() }}">
+                {!! $page->overlay() !!}
+                <p class="book-source">Drawn is {{ $page->sides[1]->name() }}; dashed, what of {{ $page->sides[0]->name() }} was otherwise; arrows, how far it went.</p>
+            </section>
+        @else
         <div class="compare-sides compare-{{ count($page->sides) }}">
             @foreach ($page->sides as $side)
                 <section aria-label="{{ $side->name() }}">
@@ -31,6 +40,7 @@
                 </section>
             @endforeach
         </div>
+        @endif
         <table class="schedule">
             <caption>In numbers</caption>
             <thead><tr><th scope="col"><span class="visually-hidden">What</span></th>@foreach ($page->sides as $side)<th scope="col">{{ $side->name() }}</th>@endforeach</tr></thead>

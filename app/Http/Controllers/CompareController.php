@@ -35,7 +35,12 @@ final readonly class CompareController
         abort_if(array_filter($sides, static fn(ComparedSide $side): bool => $side->scheme->project_id !== $project->id) !== [], 404);
         $project->load('schemes.revisions:id,scheme_id,number');
 
-        return view('compare', ['page' => new ComparePage($project, $sides, max(0, $request->integer('level')))]);
+        return view('compare', ['page' => new ComparePage(
+            $project,
+            $sides,
+            max(0, $request->integer('level')),
+            $request->boolean('over'),
+        )]);
     }
 
     private function side(string $key): ComparedSide

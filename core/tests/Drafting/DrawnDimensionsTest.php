@@ -95,13 +95,13 @@ final class DrawnDimensionsTest extends TestCase
         $layout = Sketch::room(4000, 3000)->door('w1', 1100, 800)->fixture('f', 'bed', 4000, 1500, 180, 1400, 2000)
             ->add('voids', ['id' => 'v', 'outline' => [[500, 1500], [1500, 1500], [1500, 2500], [500, 2500]]])->layout();
         $ends = [
-            'from the jamb to the bed' => [new Point(600, 0), new Point(2000, 800), 'd1', 'f'],
+            'from the jamb to the bed' => [new Point(600, 0), new Point(2000, 800), 'd', 'f'],
             'from a corner of the floor opening to the wall' => [new Point(1500, 1500), new Point(4000, 1500), 'v', 'w2'],
         ];
         foreach ($ends as $name => [$from, $to, $first, $second]) {
             $placed = self::placed($layout, 'G', 'm', $from, $to, 0.0);
             $of = self::drawn($placed)->measures();
-            self::assertSame($second, $of[1], $name);
+            self::assertSame([$first, $second], $of, $name);
             $moved = self::done($placed, $of[0] === 'v'
                 ? new Move(['v'], new Point(100, 50))
                 : new ChangeValues($of[0], ['at' => 1200]));
