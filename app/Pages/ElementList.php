@@ -139,7 +139,7 @@ final readonly class ElementList
     private function beside(RoomSpace $room): string
     {
         $names = array_map(
-            static fn(Neighbour $one): string => $one->beyond->words(),
+            static fn(Neighbour $one): string => $one->beyond->isOutside() ? 'the outside' : $one->beyond->words(),
             $this->home->plans[$room->storey()]->neighbours($room),
         );
 
