@@ -22,7 +22,7 @@ $shoot('desk');
 $browser->findElement(WebDriverBy::partialLinkText('14 Orchard Terrace'))->click();
 $shoot('review');
 $review = $browser->getCurrentURL();
-$browser->get("{$address}/rule-books/us-irc-2021");
+$browser->get("{$address}/rule-books/us-irc-2021#stair-riser");
 $shoot('rule-book');
 $browser->get("{$review}?finding=us-irc-2021/toilet-side/gf17");
 $shoot('review-witness');
@@ -32,7 +32,7 @@ $shoot('schedule');
 $number = (int) basename((string) parse_url($review, PHP_URL_PATH));
 $browser->get("{$address}/revisions/".($number - 1).'/letter');
 $shoot('letter');
-$browser->get("{$address}/compare?with[]=".($number - 1)."&with[]={$number}&level=1");
+$browser->get("{$address}/compare?with[]=".($number - 1)."&with[]={$number}&level=1&over=1");
 $shoot('compare');
 $browser->get("{$review}/stairs/st1");
 $shoot('stair');
@@ -47,7 +47,7 @@ usleep(800_000);
 $shoot('board-fixtures');
 $browser->executeScript(
     'fetch(arguments[0] + "/dimensions", { method: "POST", headers: { "X-CSRF-TOKEN": '
-    .'document.querySelector("meta[name=csrf-token]").content }, body: new URLSearchParams({ outside: "chain", inside: 1 }) })',
+    .'document.querySelector("meta[name=csrf-token]").content }, body: new URLSearchParams({ outside: "tiers", ends: "dots" }) })',
     [str_replace('/board', '', (string) $board)],
 );
 usleep(500_000);

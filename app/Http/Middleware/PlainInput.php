@@ -13,7 +13,7 @@ final class PlainInput
     /** What forms and addresses send as lists. */
     private const LISTS = [
         'ids', 'fields', 'legs', 'books', 'settings', 'total', 'with', 'stretches', 'crossings', 'line', 'corners', 'uses',
-        'only', 'views', 'walls', 'kinds', 'widths', 'places', 'hidden',
+        'only', 'views', 'walls', 'kinds', 'widths', 'places',
     ];
 
     /** @param \Closure(Request): Response $next */

@@ -7,12 +7,11 @@ namespace App\Http\Requests;
 use App\Drawing\DimensionLook;
 use App\Drawing\DimensionStyle;
 use App\Drawing\LengthStyle;
-use App\Drawing\PlanLayer;
 use Heurema\Spatial\WallDatum;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** How plans are to be dimensioned, and what of them is shown; what is left out is as usual. */
+/** How plans are to be dimensioned, and which layers are hidden, with commas between; what is left out is as usual. */
 final class DimensionStyleRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -33,8 +32,7 @@ final class DimensionStyleRequest extends FormRequest
             'suffix' => ['nullable', 'boolean'],
             'text' => $among(DimensionLook::TEXTS),
             'ends' => $among(DimensionLook::ENDS),
-            'hidden' => ['nullable', 'array', 'max:20'],
-            'hidden.*' => [Rule::enum(PlanLayer::class)],
+            'hidden' => ['nullable', 'string', 'max:200'],
             'storey' => ['nullable', 'string', 'max:40'],
             'select' => ['nullable', 'string', 'max:80'],
         ];
@@ -46,7 +44,7 @@ final class DimensionStyleRequest extends FormRequest
             ...$this->validated(),
             'inside' => $this->boolean('inside'),
             'suffix' => $this->boolean('suffix'),
-            'hidden' => $this->input('hidden', []),
+            'hidden' => $this->has('hidden') ? explode(',', $this->string('hidden')->value()) : null,
         ]);
     }
 }

@@ -117,7 +117,7 @@ export class Forms {
     dimension(form) {
         const style = Object.fromEntries([...new FormData(form)].filter(([name]) => name !== 'layer'));
         const hidden = all('[name="layer"]:not(:checked)', form).map((one) => /** @type {HTMLInputElement} */ (one).value);
-        this.board.outbox.look('dimensions', { ...style, hidden, storey: this.board.storey }, this.board.selection);
+        this.board.outbox.look('dimensions', { ...style, hidden: hidden.join(), storey: this.board.storey }, this.board.selection);
     }
 
     /** What a field speaks of is lit on the plan while it is used. */
