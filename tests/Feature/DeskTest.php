@@ -52,7 +52,7 @@ final class DeskTest extends TestCase
 
     public function test_an_empty_desk_says_what_to_do(): void
     {
-        $this->actingAs($this->reviewer)->get('/')->assertOk()->assertSee('Hand in a layout file');
+        $this->actingAs($this->reviewer)->get('/')->assertOk()->assertSee('Nothing is here yet.');
     }
 
     public function test_a_layout_file_becomes_a_project_and_is_checked(): void

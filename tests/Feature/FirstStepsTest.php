@@ -12,7 +12,6 @@ use App\Pages\HelpPage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Tests\TestCase;
 
 /** Who is new: an office of one's own, an example to hand in, help beside every page. */
@@ -54,9 +53,8 @@ final class FirstStepsTest extends TestCase
     public function test_the_example_home_can_be_handed_in(): void
     {
         $this->actingAs(User::factory()->create());
-        $file = $this->get('/example.json')->assertOk()->baseResponse;
-        self::assertInstanceOf(BinaryFileResponse::class, $file);
-        $upload = UploadedFile::fake()->createWithContent('example.json', (string) file_get_contents($file->getFile()->getPathname()));
+        $file = (string) $this->get('/example.json')->assertOk()->getContent();
+        $upload = UploadedFile::fake()->createWithContent('example.json', $file);
         $this->post('/projects', ['layout' => $upload, 'once' => 'a'])->assertRedirect()->assertSessionHasNoErrors();
     }
 

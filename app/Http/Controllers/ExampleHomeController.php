@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\File;
 
 /** A made-up home as a file, to be handed in by who has none at hand. */
 final readonly class ExampleHomeController
 {
-    public function __invoke(): BinaryFileResponse
+    public function __invoke(): Response
     {
-        return response()->download(
-            database_path('demo/heron-bungalow.json'),
-            'example home.json',
-            ['Content-Type' => 'application/json'],
-        );
+        return response(File::get(database_path('demo/heron-bungalow.json')), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="example home.json"',
+        ]);
     }
 }
