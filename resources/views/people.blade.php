@@ -44,7 +44,7 @@
                 @error('email')<p class="field-error" role="alert">{{ $message }}</p>@enderror
                 <label class="form-label" for="role">Role</label>
                 <select class="form-select" id="role" name="role">@foreach (App\Models\Role::cases() as $role)<option @selected(old('role') === $role->value)>{{ $role->value }}</option>@endforeach</select>
-                <p><button class="btn btn-primary">Invite</button> <a href="{{ route('outbox') }}">What mail would have gone out</a></p>
+                <p><button class="btn btn-primary">Invite</button> <a class="tall-link" href="{{ route('outbox') }}">What mail would have gone out</a></p>
             </form>
             <form class="intake invite" method="post" action="{{ route('people.codes') }}">
                 @csrf @method('put')

@@ -95,7 +95,7 @@ final class BoardTest extends BrowserTestCase
             return ['plan', 'marks', 'board-findings', 'board-state'].map((id) => {
                 const part = document.getElementById(id).cloneNode(true);
                 for (const element of part.querySelectorAll('[class]')) {
-                    element.classList.remove('is-new');
+                    element.classList.remove('is-new', 'crowded');
                     if (element.classList.length === 0) element.removeAttribute('class');
                 }
                 return part.outerHTML;

@@ -132,11 +132,11 @@ final class DrawingTest extends BrowserTestCase
         $this->press(WebDriverKeys::ESCAPE.WebDriverKeys::ESCAPE);
         $this->chooseFromList('w1');
         $this->openDetails(1);
-        $this->find('#offset-distance')->sendKeys('2800'.WebDriverKeys::ENTER);
+        $this->find('#parallel-distance')->sendKeys('2800'.WebDriverKeys::ENTER);
         $this->waitForVersion(6);
         $this->chooseFromList('w2');
         $this->openDetails(1);
-        $this->find('#offset-distance')->sendKeys('3.8 m'.WebDriverKeys::ENTER);
+        $this->find('#parallel-distance')->sendKeys('3.8 m'.WebDriverKeys::ENTER);
         $this->waitForVersion(7);
         $spaces = (new Home($this->stored()->layout))->plans['G']->spaces;
         self::assertCount(4, $spaces);

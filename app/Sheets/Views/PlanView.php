@@ -7,6 +7,7 @@ namespace App\Sheets\Views;
 use App\Drawing\DimensionLook;
 use App\Drawing\DimensionStyle;
 use App\Drawing\LabelPlace;
+use App\Drawing\PlanDimensions;
 use App\Drawing\PlanDrawing;
 use App\Drawing\PlanLayer;
 use App\Drawing\PlanLayers;
@@ -14,8 +15,7 @@ use App\Drawing\RevisionCloud;
 use App\Drawing\Sheet;
 use App\Sheets\Extent;
 use App\Sheets\SheetStyle;
-use Heurema\Drafting\DrawnDimensions;
-use Heurema\Drafting\ShownDimension;
+use Heurema\Drafting\Dimension;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Spatial\Home;
@@ -30,6 +30,10 @@ final readonly class PlanView extends DrawingView
 
     /** Walls are half as thick outside of their lines, mm. */
     private const OUTER_WALL = 300.0;
+
+    /** Of a figure over the line of its dimension, and of one that stands beyond the end of running ones, mm of paper. */
+    private const FIGURES = 4.4;
+    private const RUNNING_FIGURES = 18.0;
 
     /** Room for marks between the walls and the dimensions, mm of paper. */
     private const MARKS = 3.0;
@@ -52,7 +56,7 @@ final readonly class PlanView extends DrawingView
         $building = $sheet->building->grown(self::OUTER_WALL);
         $dimensioned = $this->onPaper($building, $this->around());
         $drawn = $this->onPaper($this->layers->shows('sections') ? $sheet->setOut : $sheet->drawn, self::CLEAR);
-        $placed = $this->onPaper(Box::around([$building->middle(), ...$this->placedByHand()]), self::CLEAR);
+        $placed = $this->onPaper(Box::around([$building->middle(), ...$this->dimensioned()]), $this->figures());
         [$x, $y] = [$building->middle()->x / $this->scale, $building->middle()->y / $this->scale];
 
         return new Extent(
@@ -105,15 +109,23 @@ final readonly class PlanView extends DrawingView
         ))->grown($around);
     }
 
-    /** @return list<Point> the ends of dimensions that were placed by hand */
-    private function placedByHand(): array
+    /** @return list<Point> the ends of all dimensions; of a home that is turned they lie outside of the room around it */
+    private function dimensioned(): array
     {
-        $isShown = $this->layers->hasDimensions() && !$this->style->hides(PlanLayer::Dimensions);
+        $dimensions = new PlanDimensions($this->home, $this->plan, $this->style, SheetStyle::PIXEL * $this->scale);
 
-        return array_merge(...array_values(array_map(
-            static fn(ShownDimension $one): array => [$one->dimension->line->from, $one->dimension->line->to],
-            $isShown ? (new DrawnDimensions($this->home, $this->plan))->lengths() : [],
-        )));
+        return array_merge(...array_map(
+            static fn(Dimension $one): array => [$one->line->from, $one->line->to],
+            $this->layers->hasDimensions() ? $dimensions->all() : [],
+        ));
+    }
+
+    /** Of figures beyond the ends of dimensions, mm of paper. */
+    private function figures(): float
+    {
+        $figures = $this->style->outside === 'running' ? self::RUNNING_FIGURES : self::FIGURES;
+
+        return $figures * $this->style->look->size() / (new DimensionLook())->size();
     }
 
     /** Room for dimensions around the plan, mm of paper. */
