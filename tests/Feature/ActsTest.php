@@ -340,7 +340,8 @@ final class ActsTest extends TestCase
     {
         $this->act('openings', ['wall' => 'w5', 'kind' => 'door', 'size' => '0'])->assertOk();
         $this->get("/schemes/{$this->scheme->id}/elements?storey=G")->assertOk()
-            ->assertSee('Living')->assertSee('25 m², 5000 mm by 5000 mm, beside the outside, Bedroom')->assertSee('Wall between Living')->assertSee('interior, 5200 mm long, 100 mm thick')
+            ->assertSee('Living')->assertSee('25 m², 5000 mm by 5000 mm, beside the outside, Bedroom')
+            ->assertSee('Wall between Living')->assertSee('interior, 5200 mm long, 100 mm thick')
             ->assertSee('826 mm wide')->assertSee('in the wall between Living and Bedroom, its middle 2600 mm from the wall’s start');
         $this->get("/schemes/{$this->scheme->id}/elements?storey=none")->assertOk()->assertSee('Nothing is drawn yet.');
     }
