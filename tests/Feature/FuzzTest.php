@@ -224,7 +224,7 @@ final class FuzzTest extends TestCase
             'format' => 'csv',
             'act' => array_rand(array_flip([
                 'edit', 'move', 'wall', 'rectangle', 'openings', 'fixture', 'axes', 'blocks', 'values', 'set-all', 'dimension',
-                'block-walls', 'axis-walls',
+                'block-walls', 'axis-walls', 'place-dimension', 'setting-out', 'parallel',
             ])),
             'book' => 'uk-space',
         ];

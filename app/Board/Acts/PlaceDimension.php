@@ -31,6 +31,9 @@ final readonly class PlaceDimension implements DrawingAct
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         [$from, $to] = [$asked->point('from'), $asked->point('to')];
+        if ($from->distanceTo($to) < self::SHORT) {
+            throw new RefusedEdit('The two places are one.');
+        }
         $kind = DimensionKind::tryFrom($asked->string('kind')->value()) ?? DimensionKind::Length;
         $way = $kind === DimensionKind::Length ? self::WAYS[$asked->string('way')->value()] ?? null : null;
         $along = $way === null ? (new Segment($from, $to))->direction() : Point::towards($way);
