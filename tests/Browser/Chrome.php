@@ -47,12 +47,18 @@ final class Chrome
             ->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities);
         $driver->manage()->timeouts()->setScriptTimeout(self::PATIENCE);
-        (new ChromeDevToolsDriver($driver))->execute(
-            'Emulation.setDeviceMetricsOverride',
-            ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false],
-        );
+        self::size($driver, 1280, 800);
 
         return $driver;
+    }
+
+    /** How large pages are shown, px; on a phone as a phone shows them. */
+    public static function size(RemoteWebDriver $driver, int $width, int $height, bool $isPhone = false): void
+    {
+        (new ChromeDevToolsDriver($driver))->execute(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $isPhone],
+        );
     }
 
     /** @param resource $output */

@@ -6,7 +6,6 @@ namespace Tests\Browser;
 
 use App\Models\Scheme;
 use App\Sheets\SheetSet;
-use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 
 /** No text on a plan lies over another: all homes of the demonstration, all storeys, styles of dimensions, at four zooms and on paper. */
 final class TextsOnPlansTest extends BrowserTestCase
@@ -51,6 +50,12 @@ final class TextsOnPlansTest extends BrowserTestCase
         $this->signIn();
     }
 
+    protected function tearDown(): void
+    {
+        Chrome::size($this->browser, 1280, 800);
+        parent::tearDown();
+    }
+
     public function test_none_lies_over_another(): void
     {
         $read = 0;
@@ -91,14 +96,12 @@ final class TextsOnPlansTest extends BrowserTestCase
                 $this->assertNone('.plan-sheet svg text', "{$scheme->layout->name}, {$zoom}", 1.0);
             }
         }
-        $phone = ['width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => true];
-        (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setDeviceMetricsOverride', $phone);
+        Chrome::size($this->browser, 390, 844, true);
         foreach (Scheme::query()->get() as $scheme) {
             $this->board($scheme, $scheme->layout->storeys[0]->id);
             $this->settle();
             $this->assertNone('.plan-sheet svg text', "{$scheme->layout->name}, on a phone", 1.0);
         }
-        (new ChromeDevToolsDriver($this->browser))->execute('Emulation.clearDeviceMetricsOverride');
     }
 
     /** @return int how many texts were read */
