@@ -25,7 +25,12 @@ final class Chrome
     /** The shared browser, its page 1280 by 800 pixels. */
     public static function driver(): RemoteWebDriver
     {
-        return self::$driver ??= self::start();
+        try {
+            return self::$driver ??= self::start();
+        } catch (\RuntimeException) {
+            // it may end when another one ends just then
+            return self::$driver ??= self::start();
+        }
     }
 
     private static function start(): RemoteWebDriver
