@@ -54,7 +54,7 @@ final readonly class PlanDimensions
                 $this->style->inside ? $this->roomChains() : [],
             ),
             ...(new PlacedDimensions(
-                new DrawnDimensions($this->home, $this->plan),
+                new DrawnDimensions($this->home->layout, $this->plan),
                 $chains,
                 new ChainDrawing($this->scale, static fn(float $mm): string => "R {$write($mm)}", $places, $this->style->look),
                 $this->scale,
@@ -168,7 +168,7 @@ final readonly class PlanDimensions
     {
         return array_values(array_map(
             static fn(ShownDimension $one): Dimension => $one->dimension,
-            (new DrawnDimensions($this->home, $this->plan))->lengths(),
+            (new DrawnDimensions($this->home->layout, $this->plan))->lengths(),
         ));
     }
 

@@ -51,6 +51,9 @@ final class DimensionsOnBoardTest extends TestCase
             ['from' => '500,500', 'to' => '500,500', 'through' => '0,0'],
             ['from' => '1000,0', 'to' => '2000,0', 'through' => '0,0', 'kind' => 'angle'],
             ['from' => '1000,1000', 'to' => '2000,0', 'through' => '0,0', 'kind' => 'angle'],
+            ['from' => '0,1000', 'to' => '4000,2000', 'through' => '0,0', 'kind' => 'angle'],
+            ['from' => '500,500', 'to' => '500.9,500', 'through' => '0,0'],
+            ['from' => '500,500', 'to' => '500.9,900', 'through' => '0,0', 'way' => 'across'],
             ['from' => 'x', 'to' => '2000,0', 'through' => '0,0'],
         ] as $number => $wrong) {
             $this->act('place-dimension', $wrong)->assertUnprocessable();
@@ -61,6 +64,14 @@ final class DimensionsOnBoardTest extends TestCase
         self::assertEqualsWithDelta(4300.0, $this->layout()->storeys[0]->wall('w2')?->from->x, 0.01);
         $this->act('remove', ['select' => 'w2'])->assertOk();
         self::assertSame([], $this->layout()->storeys[0]->dimensions);
+    }
+
+    public function test_places_a_millimetre_apart_are_two(): void
+    {
+        foreach (['500.9' => 0, '501' => 1, '501.1' => 2] as $x => $count) {
+            $this->act('place-dimension', ['from' => '500,500', 'to' => "{$x},500", 'through' => '0,0', 'way' => 'across']);
+            self::assertCount($count, $this->layout()->storeys[0]->dimensions, (string) $x);
+        }
     }
 
     public function test_setting_out_lines_lie_at_a_distance_from_a_face_or_an_axis(): void

@@ -7,6 +7,7 @@ namespace App\Board\Acts;
 use App\Board\ActInput;
 use App\Board\DrawingAct;
 use App\Board\NewElements;
+use Heurema\Drafting\DrawnDimensions;
 use Heurema\Drafting\MeasuredPlaces;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
@@ -30,34 +31,55 @@ final readonly class PlaceDimension implements DrawingAct
 
     public function edit(ActInput $asked, Layout $layout): Edit
     {
+        $storey = $asked->drawnOn($layout);
+        $plan = new StoreyPlan($storey);
+        $kind = DimensionKind::tryFrom($asked->string('kind')->value()) ?? DimensionKind::Length;
+
+        return new Add($storey->id, $kind === DimensionKind::Angle
+            ? $this->angle($asked, $layout, $plan)
+            : $this->length($asked, $layout, $plan, $kind));
+    }
+
+    private function length(ActInput $asked, Layout $layout, StoreyPlan $plan, DimensionKind $kind): DrawnDimension
+    {
         [$from, $to] = [$asked->point('from'), $asked->point('to')];
         if ($from->distanceTo($to) < self::SHORT) {
             throw new RefusedEdit('The two places are one.');
         }
-        $kind = DimensionKind::tryFrom($asked->string('kind')->value()) ?? DimensionKind::Length;
         $way = $kind === DimensionKind::Length ? self::WAYS[$asked->string('way')->value()] ?? null : null;
         $along = $way === null ? (new Segment($from, $to))->direction() : Point::towards($way);
         if (abs($to->minus($from)->dot($along)) < self::SHORT) {
             throw new RefusedEdit('The two places are one in the direction that is measured.');
         }
-        $storey = $asked->drawnOn($layout);
-        $places = new MeasuredPlaces($layout, new StoreyPlan($storey));
-        $isAngle = $kind === DimensionKind::Angle;
-        $ends = $isAngle
-            ? [$places->onWall($from), $places->onWall($to)]
-            : [$places->at($from, $along), $places->at($to, $along)];
-        if ($ends[0] === null || $ends[1] === null || ($isAngle && $ends[0]->of === $ends[1]->of)) {
-            throw new RefusedEdit('Point at two walls that run in different directions.');
-        }
+        $places = new MeasuredPlaces($layout, $plan);
 
-        return new Add($storey->id, new DrawnDimension(
-            (new NewElements($layout))->nextId($this->list()),
-            $ends[0],
-            $ends[1],
+        return new DrawnDimension(
+            $this->nextId($layout),
+            $places->at($from, $along),
+            $places->at($to, $along),
             $asked->point('through'),
             $kind,
             $way,
-        ));
+        );
+    }
+
+    private function angle(ActInput $asked, Layout $layout, StoreyPlan $plan): DrawnDimension
+    {
+        $places = new MeasuredPlaces($layout, $plan);
+        [$from, $to] = [$places->onWall($asked->point('from')), $places->onWall($asked->point('to'))];
+        $drawn = $from === null || $to === null
+            ? null
+            : new DrawnDimension($this->nextId($layout), $from, $to, $asked->point('through'), DimensionKind::Angle);
+        if ($drawn === null || (new DrawnDimensions($layout, $plan))->angle($drawn) === null) {
+            throw new RefusedEdit('Point at two walls that run in different directions.');
+        }
+
+        return $drawn;
+    }
+
+    private function nextId(Layout $layout): string
+    {
+        return (new NewElements($layout))->nextId($this->list());
     }
 
     public function list(): ElementList

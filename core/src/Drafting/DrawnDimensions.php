@@ -8,20 +8,22 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\DrawnDimension;
+use Heurema\Layout\Layout;
 use Heurema\Layout\MeasuredPlace;
-use Heurema\Layout\Wall;
 use Heurema\Layout\Words\DimensionKind;
-use Heurema\Spatial\Home;
 use Heurema\Spatial\StoreyPlan;
 
 /** The dimensions of a storey that were placed by hand, as they are now. */
 final readonly class DrawnDimensions
 {
+    /** The sine of the smallest angle between two walls: a smaller one is written as 0.0 degrees. */
+    private const LEAST = 0.000873;
+
     private MeasuredPlaces $places;
 
-    public function __construct(Home $home, private StoreyPlan $plan)
+    public function __construct(Layout $layout, private StoreyPlan $plan)
     {
-        $this->places = new MeasuredPlaces($home->layout, $plan);
+        $this->places = new MeasuredPlaces($layout, $plan);
     }
 
     /** @return array<string, ShownDimension> of lengths and radii, by id */
@@ -70,22 +72,31 @@ final readonly class DrawnDimensions
         );
     }
 
-    private function angle(DrawnDimension $drawn): ?ShownAngle
+    /** Null between walls that run alike. */
+    public function angle(DrawnDimension $drawn): ?ShownAngle
     {
-        $walls = [$this->plan->storey->wall($drawn->from->of ?? ''), $this->plan->storey->wall($drawn->to->of ?? '')];
-        if ($walls[0] === null || $walls[1] === null) {
-            return null;
+        $lines = [];
+        foreach ([$drawn->from, $drawn->to] as $place) {
+            $wall = $this->plan->storey->wall($place->of ?? '');
+            if ($wall === null) {
+                return null;
+            }
+            $lines[] = $wall->line();
         }
-        $corner = $walls[0]->line()->lineCrossing($walls[1]->line());
-        if ($corner === null) {
-            return null;
-        }
-        $arm = fn(Wall $wall, MeasuredPlace $place): Point => $wall->line()->direction()->times(
-            $this->places->point($place)->minus($corner)->dot($wall->line()->direction()) < 0 ? -1 : 1,
+        $isAlike = abs($lines[0]->direction()->cross($lines[1]->direction())) < self::LEAST;
+        $corner = $isAlike ? null : $lines[0]->lineCrossing($lines[1]);
+
+        return $corner === null ? null : new ShownAngle(
+            $corner,
+            $this->arm($corner, $lines[0], $drawn->from),
+            $this->arm($corner, $lines[1], $drawn->to),
+            max(Tolerance::TOUCH, $corner->distanceTo($drawn->through)),
         );
+    }
 
-        $radius = max(Tolerance::TOUCH, $corner->distanceTo($drawn->through));
-
-        return new ShownAngle($corner, $arm($walls[0], $drawn->from), $arm($walls[1], $drawn->to), $radius);
+    /** From the corner along a wall towards the place on it. */
+    private function arm(Point $corner, Segment $line, MeasuredPlace $place): Point
+    {
+        return $line->direction()->times($this->places->point($place)->minus($corner)->dot($line->direction()) < 0 ? -1 : 1);
     }
 }

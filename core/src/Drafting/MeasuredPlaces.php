@@ -64,13 +64,12 @@ final readonly class MeasuredPlaces
             ?? new MeasuredPlace($point);
     }
 
-    /** On the nearest line of a wall; null: none is there. */
+    /** On the wall whose face or centre line is there; null: none is. */
     public function onWall(Point $point): ?MeasuredPlace
     {
-        $isWall = fn(?MeasuredPlace $place): bool => $place?->of !== null && $this->plan->storey->wall($place->of) !== null;
-        foreach ([0.0, 90.0] as $degrees) {
-            $place = $this->onLine($point, Point::towards($degrees), 0.0);
-            if ($isWall($place)) {
+        foreach ($this->plan->storey->standingWalls() as $wall) {
+            $place = self::onElement($wall, $point);
+            if ($place !== null) {
                 return $place;
             }
         }
@@ -99,24 +98,30 @@ final readonly class MeasuredPlaces
     {
         [$best, $most] = [null, $least - 1e-6];
         foreach ([...$this->plan->storey->standingWalls(), ...$this->layout->axes] as $element) {
-            $line = $element->line();
-            $away = $line->leftOf($point);
-            $half = $element instanceof Wall ? $element->thickness / 2 : 0.0;
-            $side = match (true) {
-                abs($away) < self::NEAR => null,
-                abs($away - $half) < self::NEAR => WallSide::Left,
-                abs($away + $half) < self::NEAR => WallSide::Right,
-                default => false,
-            };
-            $along = $line->along($point);
-            $isBeside = $along > -$half - self::NEAR && $along < $line->length() + $half + self::NEAR;
-            $square = abs($line->direction()->cross($direction));
-            if ($side !== false && ($isBeside || $element instanceof Axis) && $square > $most + 1e-6) {
-                [$best, $most] = [new MeasuredPlace($point, $element->id, $side, round($along, 4)), $square];
-            }
+            $square = abs($element->line()->direction()->cross($direction));
+            $place = $square > $most + 1e-6 ? self::onElement($element, $point) : null;
+            [$best, $most] = $place === null ? [$best, $most] : [$place, $square];
         }
 
         return $best;
+    }
+
+    /** On an axis, or on a wall's centre line, its left or its right face. */
+    private static function onElement(Wall|Axis $element, Point $point): ?MeasuredPlace
+    {
+        $line = $element->line();
+        $along = $line->along($point);
+        $half = $element instanceof Wall ? $element->thickness / 2 : 0.0;
+        if ($element instanceof Wall && ($along <= -$half - self::NEAR || $along >= $line->length() + $half + self::NEAR)) {
+            return null;
+        }
+        foreach ([[null, 0.0], [WallSide::Left, $half], [WallSide::Right, -$half]] as [$side, $away]) {
+            if (abs($line->leftOf($point) - $away) < self::NEAR) {
+                return new MeasuredPlace($point, $element->id, $side, round($along, 4));
+            }
+        }
+
+        return null;
     }
 
     /** @return array{Wall|null, Segment}|null */

@@ -49,7 +49,13 @@ final readonly class DrawnDimension implements Element
     /** @param array<string, string> $newIds of copies, by what they are copies of */
     public function between(array $newIds): self
     {
-        return $this->with(from: $this->from->copied($newIds), to: $this->to->copied($newIds));
+        return $this->withPlaces(static fn(MeasuredPlace $place): MeasuredPlace => $place->copied($newIds));
+    }
+
+    /** @param callable(MeasuredPlace): MeasuredPlace $other */
+    public function withPlaces(callable $other): self
+    {
+        return $this->with(from: $other($this->from), to: $other($this->to));
     }
 
     private function check(JsonCursor $place): void

@@ -47,4 +47,16 @@ final readonly class MeasuredPlace implements Described, Movable
     {
         return isset($newIds[$this->of]) ? $this->with(of: $newIds[$this->of]) : new self($this->at);
     }
+
+    /** On another wall, or at another place of one that was drawn anew. */
+    public function onWall(string $wall, float $along): self
+    {
+        return $this->with(of: $wall, along: round($along, 4));
+    }
+
+    /** As it is told of on a wall that runs the other way. */
+    public function onTurnedWall(): self
+    {
+        return $this->with(side: $this->side?->other());
+    }
 }

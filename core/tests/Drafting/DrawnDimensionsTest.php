@@ -16,8 +16,11 @@ use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Editor;
+use Heurema\Layout\Edit\JoinWalls;
 use Heurema\Layout\Edit\Move;
+use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
+use Heurema\Layout\Edit\SplitWall;
 use Heurema\Layout\Element;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
@@ -62,6 +65,7 @@ final class DrawnDimensionsTest extends TestCase
             }
         }
         $before = self::lengths($placed);
+        self::assertEqualsWithDelta($before, self::lengths(self::splitAndJoined($placed, $before)), 0.01, 'with walls split and joined');
         $axis = new Segment(new Point(1000, -300), new Point(1000 + cos(0.7), -300 + sin(0.7)));
         foreach ([
             'moved' => Motion::by(new Point(1234.5, -987.5)), 'turned' => Motion::turned(new Point(500, 700), 33),
@@ -72,6 +76,37 @@ final class DrawnDimensionsTest extends TestCase
                 self::assertEqualsWithDelta($before[$id], $length, 0.01, "{$id}, {$how}");
             }
         }
+    }
+
+    /**
+     * @param array<string, float> $lengths that stay, by id
+     *
+     * @return Layout with each wall made two and one again, the parts in either order
+     */
+    private static function splitAndJoined(Layout $layout, array $lengths): Layout
+    {
+        $parts = 0;
+        foreach (array_merge(...array_map(static fn(Storey $storey): array => $storey->walls, $layout->storeys)) as $number => $wall) {
+            try {
+                $split = self::done($layout, new SplitWall($wall->id, 0.45 * $wall->line()->length(), 'new-part'));
+            } catch (RefusedEdit) {
+                // an opening lies there
+                continue;
+            }
+            self::assertEqualsWithDelta($lengths, self::lengths($split), 0.01, "wall {$wall->id} split");
+            $layout = self::done($split, new JoinWalls(...($number % 2 === 0 ? [$wall->id, 'new-part'] : ['new-part', $wall->id])));
+            $layout = $number % 2 === 0 ? $layout : self::named($layout, 'new-part', $wall->id);
+            ++$parts;
+        }
+        self::assertGreaterThan(3, $parts);
+
+        return $layout;
+    }
+
+    /** The same with an element called otherwise wherever it is told of. */
+    private static function named(Layout $layout, string $id, string $name): Layout
+    {
+        return (new LayoutReader())->read(str_replace("\"{$id}\"", "\"{$name}\"", (string) json_encode($layout->toArray())));
     }
 
     public function test_it_goes_along_with_the_walls_that_it_measures(): void
@@ -134,13 +169,13 @@ final class DrawnDimensionsTest extends TestCase
     {
         $layout = Sketch::room(4000, 3000)->wall([0, 1500], [1500, 3000], 100)->layout();
         $angle = static fn(Point $from, Point $to): float => array_values((new DrawnDimensions(
-            $home = new Home(self::done($layout, new Add('G', new DrawnDimension(
+            ($home = new Home(self::done($layout, new Add('G', new DrawnDimension(
                 'd',
                 new MeasuredPlace($from, 'w5', along: 1000),
                 new MeasuredPlace($to, 'w4', along: 500),
                 new Point(500, 1500),
                 DimensionKind::Angle,
-            )))),
+            )))))->layout,
             $home->plans['G'],
         ))->angles())[0]->degrees();
         self::assertEqualsWithDelta(45.0, $angle(new Point(700, 2200), new Point(-100, 2500)), 0.01);
@@ -152,7 +187,38 @@ final class DrawnDimensionsTest extends TestCase
             DimensionKind::Angle,
         );
         $home = new Home(self::done($layout, new Add('G', $parallel)));
-        self::assertSame([], (new DrawnDimensions($home, $home->plans['G']))->angles(), 'there is none between walls that run alike');
+        self::assertSame([], (new DrawnDimensions($home->layout, $home->plans['G']))->angles(), 'there is none between walls that run alike');
+    }
+
+    /** An angle that would be written 0.0 is none. */
+    public function test_the_least_angle_between_two_walls(): void
+    {
+        foreach ([[0.0499, false], [0.0501, true], [1.0, true], [179.9, true], [179.96, false]] as [$degrees, $isShown]) {
+            $end = Point::towards($degrees)->times(3000);
+            $layout = (new Sketch())->wall([0, 0], [3000, 0])->wall([0, 0], [$end->x, $end->y])->layout();
+            $drawn = new DrawnDimension(
+                'd',
+                new MeasuredPlace(new Point(500, 0), 'w1', along: 500),
+                new MeasuredPlace($end->times(0.5), 'w2', along: 1500),
+                new Point(500, 10),
+                DimensionKind::Angle,
+            );
+            $shown = (new DrawnDimensions($layout, (new Home($layout))->plans['G']))->angle($drawn);
+            self::assertSame($isShown, $shown !== null, "{$degrees} degrees");
+        }
+    }
+
+    /** A place is pointed at within less than a millimetre, at a face, a corner and a jamb. */
+    public function test_how_near_a_place_is_pointed_at(): void
+    {
+        $layout = Sketch::room(4000, 3000)->door('w1', 1100, 800)->layout();
+        $places = new MeasuredPlaces($layout, (new Home($layout))->plans['G']);
+        foreach ([[0.9, true], [1.0, false], [1.1, false]] as [$off, $isThere]) {
+            $x = new Point(1, 0);
+            self::assertSame($isThere ? 'w4' : null, $places->at(new Point($off, 1500), $x)->of, "a face, {$off}");
+            self::assertSame($isThere ? 'w4' : null, $places->onWall(new Point($off, 1500))?->of, "a wall, {$off}");
+            self::assertSame($isThere ? 'd' : null, $places->at(new Point(600 + $off, 0), $x)->of, "a jamb, {$off}");
+        }
     }
 
     public function test_what_it_measures_is_drawn_on_its_storey(): void
@@ -214,7 +280,7 @@ final class DrawnDimensionsTest extends TestCase
         $home = new Home($layout);
         $lengths = [];
         foreach ($home->plans as $plan) {
-            foreach ((new DrawnDimensions($home, $plan))->lengths() as $id => $shown) {
+            foreach ((new DrawnDimensions($home->layout, $plan))->lengths() as $id => $shown) {
                 $lengths[$id] = $shown->dimension->length();
             }
         }

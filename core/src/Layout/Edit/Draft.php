@@ -80,7 +80,7 @@ final class Draft
     }
 
     /** @return list<DrawnDimension> that begin or end at an element */
-    private function dimensionsOf(string $id): array
+    public function dimensionsOf(string $id): array
     {
         return array_values(array_filter(
             array_merge(...array_values($this->lists)),

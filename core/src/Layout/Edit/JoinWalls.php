@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Heurema\Layout\Edit;
 
 use Heurema\Geometry\Segment;
+use Heurema\Layout\MeasuredPlace;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Wall;
 
-/** Two walls in one line that meet at an end, made the first of them; the second's openings go over. */
+/** Two walls in one line that meet at an end, made the first of them; the second's openings, and what dimensions measure of it, go over. */
 final readonly class JoinWalls implements Edit
 {
     private const MEETS = 1.0;
@@ -31,6 +32,9 @@ final readonly class JoinWalls implements Edit
         foreach ([$wall, $other] as $part) {
             foreach ($draft->openingsIn($first->storey, $part->id) as $opening) {
                 $draft->replace($this->handed($opening, $whole, $part->line()));
+            }
+            foreach ($draft->dimensionsOf($part->id) as $dimension) {
+                $draft->replace($dimension->withPlaces(fn(MeasuredPlace $place): MeasuredPlace => $this->place($place, $whole, $part)));
             }
         }
         $joined = $wall->withEnds($whole->from, $whole->to)->withBackingOf($draft->get($this->second, Wall::class));
@@ -68,5 +72,15 @@ final readonly class JoinWalls implements Edit
         $there = $opening->inWall($this->first, $whole->along($line->at($opening->at)));
 
         return $line->direction()->dot($whole->direction()) > 0 ? $there : $there->inTurnedWall();
+    }
+
+    private function place(MeasuredPlace $place, Segment $whole, Wall $part): MeasuredPlace
+    {
+        if ($place->of !== $part->id || $place->along === null) {
+            return $place;
+        }
+        $there = $place->onWall($this->first, $whole->along($part->line()->at($place->along)));
+
+        return $part->line()->direction()->dot($whole->direction()) > 0 ? $there : $there->onTurnedWall();
     }
 }

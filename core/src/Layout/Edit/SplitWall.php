@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Heurema\Layout\Edit;
 
 use Heurema\Geometry\Tolerance;
+use Heurema\Layout\MeasuredPlace;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Wall;
 
-/** A wall made two at a distance from its start; each opening goes with the part that it lies in. In mm. */
+/** A wall made two at a distance from its start; openings and what dimensions measure go with the part that they lie in. In mm. */
 final readonly class SplitWall implements Edit
 {
     /** @param string $newId id of the part from the split to the end */
@@ -28,6 +29,9 @@ final readonly class SplitWall implements Edit
         foreach ($draft->openingsIn($place->storey, $this->id) as $opening) {
             $draft->replace($this->handed($opening));
         }
+        foreach ($draft->dimensionsOf($this->id) as $dimension) {
+            $draft->replace($dimension->withPlaces($this->place(...)));
+        }
     }
 
     public function words(): string
@@ -43,5 +47,12 @@ final readonly class SplitWall implements Edit
         }
 
         return $opening->at > $this->at ? $opening->inWall($this->newId, max(0.0, $opening->at - $this->at)) : $opening;
+    }
+
+    private function place(MeasuredPlace $place): MeasuredPlace
+    {
+        return $place->of === $this->id && $place->along !== null && $place->along > $this->at
+            ? $place->onWall($this->newId, $place->along - $this->at)
+            : $place;
     }
 }

@@ -4,10 +4,17 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Layout\Edit;
 
+use Heurema\Drafting\DrawnDimensions;
+use Heurema\Drafting\MeasuredPlaces;
+use Heurema\Drafting\ShownDimension;
+use Heurema\Geometry\Point;
+use Heurema\Layout\DrawnDimension;
+use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\JoinWalls;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
+use Heurema\Layout\MeasuredPlace;
 use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
 use Heurema\Tests\Sketch;
@@ -41,6 +48,7 @@ final class JoinWallsTest extends TestCase
         self::assertEqualsWithDelta(5000.0, $joined->storeys[0]->walls[0]->line()->length(), 1e-6);
         self::assertSame($isSecondKept ? 'w2' : 'w1', $joined->storeys[0]->walls[0]->id);
         self::assertEqualsWithDelta(self::leaves($layout), self::leaves($joined), 1e-6);
+        self::assertEqualsWithDelta(self::dimensioned($layout), self::dimensioned($joined), 1e-3);
     }
 
     /**
@@ -101,10 +109,31 @@ final class JoinWallsTest extends TestCase
         $door = ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'left'];
         [$first, $second] = [[[0, 0], [3000, 0]], [[3000, 0], [5000, 0]]];
 
-        return (new Sketch())->wall(...($isFirstBack ? array_reverse($first) : $first))->wall(...(
+        $layout = (new Sketch())->wall(...($isFirstBack ? array_reverse($first) : $first))->wall(...(
             $isSecondBack ? array_reverse($second) : $second
         ))
             ->door('w1', 1000, 800, $door)->door('w2', 700, 900, ['id' => 'e', ...$door])->layout();
+        // from the upper face of one wall to the lower face of the other, and of either to a place of the plan
+        $places = new MeasuredPlaces($layout, (new Home($layout))->plans['G']);
+        $at = static fn(float $x, float $y): MeasuredPlace => $places->at(new Point($x, $y), Point::towards(90));
+        $ends = [[$at(200, 50), $at(4800, -50)], [$at(2900, -50), $at(500, 900)], [$at(3100, 50), $at(500, 900)]];
+        foreach ($ends as $number => [$from, $to]) {
+            $layout = (new Editor())->apply($layout, new Add('G', new DrawnDimension("m{$number}", $from, $to, new Point(0, 0))))->layout;
+        }
+
+        return $layout;
+    }
+
+    /** @return array<string, list<float>> where each dimension begins and ends, by its id */
+    private static function dimensioned(Layout $layout): array
+    {
+        $ends = array_map(
+            static fn(ShownDimension $one): array => [...$one->from->toArray(), ...$one->to->toArray()],
+            (new DrawnDimensions($layout, (new Home($layout))->plans['G']))->lengths(),
+        );
+        self::assertCount(3, $ends);
+
+        return $ends;
     }
 
     private static function joined(Layout $layout, JoinWalls $edit): Layout
