@@ -61,24 +61,6 @@ final class Library
         'mirror' => [40, 1000], 'shower_curtain' => [4, 100], 'switch' => [46, 1050], 'socket' => [15, 450],
     ];
 
-    /** As those who build know where to look for them. */
-    private const GROUPS = [
-        'Sanitary' => [
-            'water_closet', 'lavatory', 'vanity', 'bath', 'shower', 'shower_bath', 'shower_curtain', 'bidet', 'urinal', 'grab_bar',
-            'mirror',
-        ],
-        'Kitchen' => [
-            'sink', 'range', 'cooktop', 'oven', 'hood', 'refrigerator', 'dishwasher', 'base_cabinet', 'wall_cabinet', 'tall_cabinet',
-            'filler', 'counter', 'island',
-        ],
-        'Laundry' => ['washer', 'dryer'],
-        'Furniture' => ['bed', 'nightstand', 'wardrobe', 'sofa', 'armchair', 'table', 'chair', 'desk', 'shelf', 'television', 'lamp'],
-        'Heating and air' => ['radiator', 'water_heater', 'duct'],
-        'Safety' => ['smoke_alarm', 'co_alarm'],
-        'Electrical' => ['switch', 'socket'],
-        'Structure' => ['column', 'ceiling_access'],
-    ];
-
     /** Other words by which fixtures are looked for. */
     private const ALSO = [
         'water_closet' => 'toilet wc', 'lavatory' => 'basin washbasin handbasin', 'vanity' => 'basin washbasin cabinet double',
@@ -96,12 +78,6 @@ final class Library
     public static function alsoCalled(FixtureKind $kind): string
     {
         return self::ALSO[$kind->value] ?? '';
-    }
-
-    /** @return array<string, list<string>> kinds by group */
-    public static function groups(): array
-    {
-        return self::GROUPS;
     }
 
     /** @return array<string, float> width, depth and height in mm, as far as known; and a base for what hangs */

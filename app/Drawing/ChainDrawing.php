@@ -15,8 +15,7 @@ use Heurema\Geometry\Point;
  */
 final class ChainDrawing
 {
-    /** A letter's width, half of its height, and how far over and under the dimension the lines of texts are: px a px of size. */
-    private const LETTER_WIDTH = 0.55;
+    /** Half of a letter's height, and how far over and under the dimension the lines of texts are: px a px of size. */
     private const HALF_HEIGHT = 0.45;
     private const FAR_ABOVE = 1.25;
     private const BELOW = 0.85;
@@ -95,7 +94,7 @@ final class ChainDrawing
     {
         $wished = $this->wished($part, $text);
         [$level, $along] = $wished[$this->places->findShape(array_map(
-            fn(array $one): array => $this->boxes($part, $text, ...$one),
+            fn(array $one): array => $this->boxes($part, $this->width($text), ...$one),
             $wished,
         ))];
         $isFar = abs($along) > $part->length() / $this->scale / 2;
@@ -116,9 +115,7 @@ final class ChainDrawing
     private function middle(Dimension $part, float $level, float $along): Point
     {
         $direction = $part->line->direction();
-        // it reads from the bottom or the right, as DimensionLine turns it
-        $isAgainst = $direction->x < -1e-5 || (abs($direction->x) <= 1e-5 && $direction->y < 0);
-        $up = ($isAgainst ? $direction->times(-1) : $direction)->left();
+        $up = (new TextAlong($direction))->reading()->left();
 
         return $part->line->middle()->plus($direction->times($along * $this->scale))->minus($up->times($level * $this->scale));
     }
@@ -142,33 +139,24 @@ final class ChainDrawing
     }
 
     /** @return non-empty-list<Box> what a text covers, mm of the plan; aslant it is covered by several */
-    private function boxes(Dimension $part, string $text, int $level, float $along): array
+    private function boxes(Dimension $part, float $wide, int $level, float $along): array
     {
         $direction = $part->line->direction();
+        $text = new TextAlong($direction);
         $middle = $this->middle($part, $level - self::HALF_HEIGHT * $this->look->size(), $along);
-        [$wide, $high] = [$this->width($text), 2 * self::HALF_HEIGHT * $this->look->size()];
-        $count = min(abs($direction->x), abs($direction->y)) > 1e-5 ? max(1, (int) ceil($wide / $high)) : 1;
+        $high = 2 * self::HALF_HEIGHT * $this->look->size();
+        $count = $text->isAslant() ? max(1, (int) ceil($wide / $high)) : 1;
 
-        return array_map(fn(int $number): Box => $this->box(
+        return array_map(fn(int $number): Box => $text->box(
             $middle->plus($direction->times((($number + 0.5) / $count - 0.5) * $wide * $this->scale)),
-            $direction,
-            $wide / $count,
-            $high,
+            $wide / $count * $this->scale,
+            $high * $this->scale,
         ), range(0, $count - 1));
-    }
-
-    private function box(Point $middle, Point $direction, float $wide, float $high): Box
-    {
-        return Box::at(
-            $middle,
-            (abs($direction->x) * $wide + abs($direction->y) * $high) * $this->scale,
-            (abs($direction->y) * $wide + abs($direction->x) * $high) * $this->scale,
-        );
     }
 
     /** Of a text with the room that it keeps to others, px. */
     private function width(string $text): float
     {
-        return mb_strlen($text) * self::LETTER_WIDTH * $this->look->size() + self::APART;
+        return TextAlong::width($text, $this->look->size()) + self::APART;
     }
 }

@@ -31,7 +31,7 @@ final readonly class DimensionLine
     {
         $vector = $this->segment->vector();
         $angle = $this->segment->length() > 0 ? rad2deg(atan2(-$vector->y, $vector->x)) : 0.0;
-        $upright = $angle > 89.999 ? $angle - 180 : ($angle < -90.001 ? $angle + 180 : $angle);
+        $upright = $this->segment->length() > 0 ? (new TextAlong($this->segment->direction()))->degrees() : 0.0;
         $text = Svg::element('text', ['y' => $this->level], Svg::text($this->text));
         $below = $this->below === '' ? '' : Svg::element('text', ['y' => 20, 'class' => 'dimension-below'], Svg::text($this->below));
         $texts = Svg::element('g', ['transform' => 'rotate('.Svg::number($upright).')'], $text.$below);

@@ -26,4 +26,10 @@ final readonly class DimensionLook
     {
         return self::SIZES[$this->text] ?? self::SIZES['usual'];
     }
+
+    /** How large letters are beside the usual ones. */
+    public function share(): float
+    {
+        return $this->size() / self::SIZES['usual'];
+    }
 }

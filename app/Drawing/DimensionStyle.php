@@ -105,7 +105,7 @@ final readonly class DimensionStyle
             default => 142.0,
         };
 
-        return $rows * $this->look->size() / (new DimensionLook())->size();
+        return $rows * $this->look->share();
     }
 
     public function hides(PlanLayer $layer): bool

@@ -7,10 +7,10 @@ namespace App\Drawing;
 use Heurema\Drafting\Chain;
 use Heurema\Drafting\Dimension;
 use Heurema\Drafting\OutsideChains;
+use Heurema\Drafting\PlanSide;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
-use Heurema\Spatial\SpaceSide;
 use Heurema\Spatial\StoreyPlan;
 use Heurema\Spatial\WallDatum;
 
@@ -26,39 +26,42 @@ final readonly class OutsideRows
      * @param float $clear from the walls to the first row, mm
      * @param float $step  from one row to the next, mm
      */
-    public function __construct(private StoreyPlan $plan, private DimensionStyle $style, private float $clear, private float $step)
+    public function __construct(StoreyPlan $plan, private DimensionStyle $style, private float $clear, private float $step)
     {
         $this->chains = new OutsideChains($plan, $style->datum);
     }
 
-    /** @return list<Chain> each on a row of its own */
+    /** @return list<OutsideRow> */
     public function rows(): array
     {
         $sides = [];
         foreach ($this->tiers() as $chains) {
-            foreach ($chains as $chain) {
-                $sides[self::side($chain)][] = $chain;
+            foreach ($chains as $side => $chain) {
+                $sides[$side][] = $chain;
             }
         }
+        $rows = [];
+        foreach ($this->withoutOpposite(array_map($this->withoutSame(...), $sides)) as $side => $chains) {
+            array_push($rows, ...$this->placed($chains, $this->chains->outward(PlanSide::from($side))));
+        }
 
-        $kept = $this->withoutOpposite(array_map($this->withoutSame(...), $sides));
-
-        return array_merge(...array_values(array_map($this->placed(...), $kept)));
+        return $rows;
     }
 
-    /** @return list<list<Chain>> the innermost first, all on the line of the walls' box */
+    /** @return list<array<string, Chain>> the innermost first, by side, all on the line of the walls' box */
     private function tiers(): array
     {
-        $openings = $this->style->openings === 'middles' ? $this->chains->openingMiddles(0) : $this->chains->openings(0);
+        $openings = $this->style->openings === 'middles' ? $this->chains->openingMiddles() : $this->chains->openings();
+        $partitions = $this->style->partitions === 'middles' ? WallDatum::Centre : $this->style->datum;
 
         return match ($this->style->outside) {
-            'overall' => [self::overall($this->chains->corners(0))],
-            'chain' => [$openings, self::overall($this->chains->corners(0))],
+            'overall' => [self::overall($this->chains->corners())],
+            'chain' => [$openings, self::overall($this->chains->corners())],
             'tiers' => [
                 $openings,
-                $this->chains->partitions(0, $this->style->partitions === 'middles' ? WallDatum::Centre : $this->style->datum),
-                $this->chains->columns(0),
-                self::overall($this->chains->corners(0)),
+                $this->chains->partitions($partitions),
+                $this->chains->columns(),
+                self::overall($this->chains->corners()),
             ],
             'base', 'running' => [$openings],
             default => [],
@@ -66,9 +69,9 @@ final readonly class OutsideRows
     }
 
     /**
-     * @param list<Chain> $chains
+     * @param array<string, Chain> $chains
      *
-     * @return list<Chain> their first and last stops alone
+     * @return array<string, Chain> their first and last stops alone
      */
     private static function overall(array $chains): array
     {
@@ -76,20 +79,6 @@ final readonly class OutsideRows
             ...array_slice($chain->stops, 0, 1),
             ...array_slice($chain->stops, -1),
         ]), $chains);
-    }
-
-    /** Which side of the home a chain is on, by where its line begins and the way it leads. */
-    private static function side(Chain $chain): string
-    {
-        $out = $chain->line->direction()->left();
-
-        return sprintf('%s %.1f', self::isAcross($chain->line) ? 'across' : 'up', $chain->line->from->dot($out));
-    }
-
-    /** Towards the right of the sheet: between 45 degrees below and above. */
-    private static function isAcross(Segment $line): bool
-    {
-        return abs($line->direction()->degrees() - 180.0) > 135.0 + 1e-6;
     }
 
     /**
@@ -122,12 +111,12 @@ final readonly class OutsideRows
      */
     private function withoutOpposite(array $sides): array
     {
-        uasort($sides, fn(array $one, array $other): int => [self::stops($other), $this->isBelowOrRight($one)]
-            <=> [self::stops($one), $this->isBelowOrRight($other)]);
-        $said = [];
+        uksort($sides, static fn(string $one, string $other): int => [self::stops($sides[$other]), self::isBelowOrRight($one)]
+            <=> [self::stops($sides[$one]), self::isBelowOrRight($other)]);
+        $said = ['across' => [], 'up' => []];
         foreach ($sides as $side => $rows) {
-            $way = explode(' ', $side)[0];
-            $before = $said[$way] ?? [];
+            $way = PlanSide::from($side)->isAcross() ? 'across' : 'up';
+            $before = $said[$way];
             $sides[$side] = array_values(array_filter($rows, fn(Chain $row): bool => !$this->isSaid($row, $before)));
             $said[$way] = [...$before, ...array_merge(...array_map($this->ends(...), $rows))];
         }
@@ -141,13 +130,9 @@ final readonly class OutsideRows
         return array_sum(array_map(static fn(Chain $row): int => count($row->stops), $rows));
     }
 
-    /** @param list<Chain> $rows of a side */
-    private function isBelowOrRight(array $rows): bool
+    private static function isBelowOrRight(string $side): bool
     {
-        $line = ($rows[0] ?? null)?->line;
-        $out = $line === null ? null : self::out($line, $this->plan);
-
-        return $line !== null && $out !== null && (self::isAcross($line) ? $out->y < 0 : $out->x > 0);
+        return in_array(PlanSide::from($side), [PlanSide::Bottom, PlanSide::Right], true);
     }
 
     /**
@@ -185,26 +170,17 @@ final readonly class OutsideRows
     /**
      * @param list<Chain> $rows of one side
      *
-     * @return list<Chain> one outside of the other
+     * @return list<OutsideRow> one outside of the other
      */
-    private function placed(array $rows): array
+    private function placed(array $rows, Point $out): array
     {
         $placed = [];
         foreach ($rows as $number => $row) {
-            $out = self::out($row->line, $this->plan);
             $away = $out->times($this->clear + $number * $this->step);
-            $placed[] = new Chain(new Segment($row->line->from->plus($away), $row->line->to->plus($away)), $row->stops);
+            $line = new Segment($row->line->from->plus($away), $row->line->to->plus($away));
+            $placed[] = new OutsideRow(new Chain($line, $row->stops), $out);
         }
 
         return $placed;
-    }
-
-    /** Away from the walls. */
-    public static function out(Segment $line, StoreyPlan $plan): Point
-    {
-        $left = $line->direction()->left();
-        $inside = array_map(static fn(SpaceSide $side): float => $line->leftOf($side->segment->middle()), $plan->outsideSides());
-
-        return array_sum($inside) > 0 ? $left->times(-1) : $left;
     }
 }

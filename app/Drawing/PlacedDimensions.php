@@ -79,10 +79,7 @@ final readonly class PlacedDimensions
 
     private function angle(ShownAngle $angle): string
     {
-        [$from, $to] = [
-            $angle->corner->plus($angle->from->times($angle->radius)),
-            $angle->corner->plus($angle->to->times($angle->radius)),
-        ];
+        [$from, , $to] = $angle->arc();
         // on the page, with y down, it runs clockwise where the second arm lies clockwise of the first
         $sweep = $angle->from->cross($angle->to) < 0 ? 1 : 0;
         $radius = Svg::number($angle->radius);

@@ -7,10 +7,11 @@ namespace App\Drawing;
 use Heurema\Drafting\Chain;
 use Heurema\Drafting\Dimension;
 use Heurema\Drafting\DrawnDimensions;
-use Heurema\Drafting\OutsideChains;
 use Heurema\Drafting\RoomChains;
+use Heurema\Drafting\ShownAngle;
 use Heurema\Drafting\ShownDimension;
 use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Tolerance;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
@@ -36,61 +37,89 @@ final readonly class PlanDimensions
      */
     public function draw(?FreePlaces $places = null): array
     {
-        $write = fn(float $mm): string => $this->style->lengths->write($mm, $this->home->layout);
-        $places ??= new FreePlaces(60.0 * $this->scale);
-        $chains = new ChainDrawing($this->scale, $write, $places, $this->style->look);
-        $running = new RunningDrawing($this->scale, $write, $places, $this->style->look);
-
         if ($this->style->hides(PlanLayer::Dimensions)) {
             return [];
         }
+        $write = fn(float $mm): string => $this->style->lengths->write($mm, $this->home->layout);
+        $places ??= new FreePlaces(60.0 * $this->scale);
+        $chains = new ChainDrawing($this->scale, $write, $places, $this->style->look);
+        $radii = new ChainDrawing($this->scale, static fn(float $mm): string => "R {$write($mm)}", $places, $this->style->look);
+        $placed = new PlacedDimensions($this->placed(), $chains, $radii, $this->scale, $places, $this->style->look);
 
         return [
             ...$this->style->outside === 'running'
-                ? array_map(fn(Chain $row): string => $running->draw($row, OutsideRows::out($row->line, $this->plan)), $this->rows())
-                : array_map(fn(array $row): string => $chains->draw($row, $this->misses($row)), $this->outside()),
+                ? $this->drawRunning(new RunningDrawing($this->scale, $write, $places, $this->style->look))
+                : $this->drawOutside($chains),
             ...array_map(
                 static fn(Chain $chain): string => Svg::element('g', ['class' => 'inside'], $chains->draw($chain->parts())),
-                $this->style->inside ? $this->roomChains() : [],
+                $this->roomChains(),
             ),
-            ...(new PlacedDimensions(
-                new DrawnDimensions($this->home->layout, $this->plan),
-                $chains,
-                new ChainDrawing($this->scale, static fn(float $mm): string => "R {$write($mm)}", $places, $this->style->look),
-                $this->scale,
-                $places,
-                $this->style->look,
-            ))->draw(),
+            ...$placed->draw(),
         ];
     }
 
     /** @return list<Dimension> those of all rows and rooms, and those placed by hand */
     public function all(): array
     {
-        return $this->style->hides(PlanLayer::Dimensions) ? [] : array_merge(
-            ...$this->outside(),
-            ...array_map(static fn(Chain $chain): array => $chain->parts(), $this->style->inside ? $this->roomChains() : []),
-            ...[$this->placedByHand()],
+        return $this->style->hides(PlanLayer::Dimensions) ? [] : array_merge($this->inside(), ...$this->outside($this->rows()));
+    }
+
+    /** @return list<Point> the ends of all of them, and the arcs of angles */
+    public function ends(): array
+    {
+        return array_merge(
+            ...array_map(static fn(Dimension $one): array => [$one->line->from, $one->line->to], $this->all()),
+            ...$this->arcs(),
         );
+    }
+
+    /** @return list<Box> what the dimensions in the rooms, and those placed by hand, cover with their texts */
+    public function covers(): array
+    {
+        if ($this->style->hides(PlanLayer::Dimensions)) {
+            return [];
+        }
+        $lines = array_map(static fn(Dimension $part): array => [$part->line->from, $part->line->to], $this->inside());
+
+        return array_map(
+            fn(array $points): Box => Box::around($points)->grown(9 * $this->scale),
+            [...$lines, ...$this->arcs()],
+        );
+    }
+
+    /** @return list<string> */
+    private function drawRunning(RunningDrawing $running): array
+    {
+        return array_map(static fn(OutsideRow $row): string => $running->draw($row->chain, $row->out), $this->rows());
+    }
+
+    /** @return list<string> */
+    private function drawOutside(ChainDrawing $chains): array
+    {
+        $rows = $this->rows();
+        $parts = array_map(static fn(OutsideRow $row): array => $row->chain->parts(), $rows);
+
+        return array_map(fn(array $row): string => $chains->draw($row, $this->misses($row, $parts)), $this->outside($rows));
     }
 
     /**
      * By how much the parts of an overall, as they are written, miss it, as it is written.
      *
-     * @param list<Dimension> $row
+     * @param list<Dimension>       $row
+     * @param list<list<Dimension>> $rows all of them
      */
-    private function misses(array $row): string
+    private function misses(array $row, array $rows): string
     {
         if (!in_array($this->style->outside, ['chain', 'tiers'], true) || count($row) !== 1) {
             return '';
         }
-        foreach ($this->partsOf($row[0]) as $parts) {
+        foreach (self::partsOf($row[0], $rows) as $parts) {
             $written = array_sum(array_map(
                 fn(Dimension $part): float => $this->style->lengths->rounded($part->length(), $this->home->layout),
                 $parts,
             ));
             $difference = $written - $this->style->lengths->rounded($row[0]->length(), $this->home->layout);
-            if (count($parts) > 1 && abs($difference) > Tolerance::TOUCH) {
+            if (abs($difference) > Tolerance::TOUCH) {
                 return ', parts as written: '.($difference > 0 ? '+' : '−')
                     .ltrim($this->style->lengths->write(abs($difference), $this->home->layout), '≈ ');
             }
@@ -99,35 +128,37 @@ final readonly class PlanDimensions
         return '';
     }
 
-    /** @return list<list<Dimension>> the row of parts between the same ends */
-    private function partsOf(Dimension $overall): array
+    /**
+     * @param list<list<Dimension>> $rows
+     *
+     * @return list<list<Dimension>> those of several parts between the same ends
+     */
+    private static function partsOf(Dimension $overall, array $rows): array
     {
-        $rows = array_map(
-            static fn(Chain $chain): array => $chain->parts(),
-            (new OutsideChains($this->plan, $this->style->datum))->openings(0),
-        );
-
-        return array_values(array_filter($rows, static fn(array $parts): bool => abs($parts[0]->line->direction()->cross(
-            $overall->line->direction(),
-        )) < 1e-9
+        return array_values(array_filter($rows, static fn(array $parts): bool => count($parts) > 1
+            && abs($parts[0]->line->direction()->cross($overall->line->direction())) < 1e-9
             && abs($overall->line->along($parts[0]->line->from)) < Tolerance::TOUCH
             && abs($overall->line->along($parts[count($parts) - 1]->line->to) - $overall->length()) < Tolerance::TOUCH));
     }
 
-    /** @return list<list<Dimension>> rows of dimensions that share a line */
-    private function outside(): array
+    /**
+     * @param list<OutsideRow> $rows
+     *
+     * @return list<list<Dimension>> rows of dimensions that share a line
+     */
+    private function outside(array $rows): array
     {
         return match ($this->style->outside) {
-            'base' => array_merge(...array_map($this->stacked(...), $this->rows())),
-            'running' => array_map(static fn(Chain $row): array => $row->fromBase(), $this->rows()),
-            default => array_map(static fn(Chain $row): array => $row->parts(), $this->rows()),
+            'base' => array_merge(...array_map($this->stacked(...), $rows)),
+            'running' => array_map(static fn(OutsideRow $row): array => $row->chain->fromBase(), $rows),
+            default => array_map(static fn(OutsideRow $row): array => $row->chain->parts(), $rows),
         };
     }
 
-    /** @return list<Chain> */
+    /** @return list<OutsideRow> */
     private function rows(): array
     {
-        $step = self::ROW * $this->scale * $this->style->look->size() / (new DimensionLook())->size();
+        $step = self::ROW * $this->scale * $this->style->look->share();
         $clear = $this->style->marks() === 'none' ? self::CLEAR : self::CLEAR_OF_MARKS;
 
         return (new OutsideRows($this->plan, $this->style, $clear * self::ROW * $this->scale, $step))->rows();
@@ -138,46 +169,45 @@ final readonly class PlanDimensions
      *
      * @return list<list<Dimension>>
      */
-    private function stacked(Chain $chain): array
+    private function stacked(OutsideRow $row): array
     {
-        $isOutLeft = OutsideRows::out($chain->line, $this->plan)->dot($chain->line->direction()->left()) > 0;
+        $isOutLeft = $row->out->dot($row->chain->line->direction()->left()) > 0;
         $rows = [];
-        foreach ($chain->fromBase() as $number => $part) {
+        foreach ($row->chain->fromBase() as $number => $part) {
             $rows[] = [$part->offset($number * self::ROW * 0.62 * $this->scale * ($isOutLeft ? 1 : -1))];
         }
 
         return $rows;
     }
 
-    /** @return list<Box> what the dimensions in the rooms, and those placed by hand, cover with their texts */
-    public function covers(): array
+    private function placed(): DrawnDimensions
     {
-        if ($this->style->hides(PlanLayer::Dimensions)) {
-            return [];
-        }
-        $inside = array_map(static fn(Chain $chain): array => $chain->parts(), $this->style->inside ? $this->roomChains() : []);
+        return new DrawnDimensions($this->home->layout, $this->plan);
+    }
 
-        return array_map(
-            fn(Dimension $part): Box => Box::around([$part->line->from, $part->line->to])->grown(9 * $this->scale),
-            array_merge($this->placedByHand(), ...$inside),
+    /** @return list<array{Point, Point, Point}> of the angles placed by hand */
+    private function arcs(): array
+    {
+        return $this->style->hides(PlanLayer::Dimensions)
+            ? []
+            : array_values(array_map(static fn(ShownAngle $angle): array => $angle->arc(), $this->placed()->angles()));
+    }
+
+    /** @return list<Dimension> of the rooms, and lengths placed by hand */
+    private function inside(): array
+    {
+        return array_merge(
+            array_values(array_map(static fn(ShownDimension $one): Dimension => $one->dimension, $this->placed()->lengths())),
+            ...array_map(static fn(Chain $chain): array => $chain->parts(), $this->roomChains()),
         );
     }
 
-    /** @return list<Dimension> */
-    private function placedByHand(): array
-    {
-        return array_values(array_map(
-            static fn(ShownDimension $one): Dimension => $one->dimension,
-            (new DrawnDimensions($this->home->layout, $this->plan))->lengths(),
-        ));
-    }
-
-    /** @return list<Chain> */
+    /** @return list<Chain> none where rooms are not dimensioned */
     private function roomChains(): array
     {
         return array_merge(...array_map(
             fn(RoomSpace $room): array => RoomChains::of($room, $this->style->datum),
-            array_values($this->plan->rooms),
+            $this->style->inside ? array_values($this->plan->rooms) : [],
         ));
     }
 }

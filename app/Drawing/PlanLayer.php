@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Layout\Words\FixtureGroup;
 use Heurema\Layout\Words\FixtureKind;
 
 /** What of a plan can be hidden by itself. */
@@ -17,16 +18,6 @@ enum PlanLayer: string
     case Dimensions = 'dimensions';
     case Marks = 'marks';
     case Levels = 'levels';
-
-    private const ELECTRICAL = [
-        FixtureKind::Lamp, FixtureKind::Switch, FixtureKind::Socket, FixtureKind::SmokeAlarm, FixtureKind::CoAlarm,
-    ];
-
-    /** What stands on the floor and goes along with those who move out. */
-    private const FURNITURE = [
-        FixtureKind::Bed, FixtureKind::Sofa, FixtureKind::Table, FixtureKind::Chair, FixtureKind::Armchair, FixtureKind::Desk,
-        FixtureKind::Wardrobe, FixtureKind::Shelf,
-    ];
 
     public function words(): string
     {
@@ -45,11 +36,14 @@ enum PlanLayer: string
     /** The layer that a kind of fixture is hidden with; null: none. */
     public static function of(FixtureKind $kind): ?self
     {
-        return match (true) {
-            $kind === FixtureKind::Column => self::Structure,
-            in_array($kind, self::ELECTRICAL, true) => self::Electrical,
-            in_array($kind, self::FURNITURE, true) => self::Furniture,
-            default => null,
+        return match ($kind) {
+            FixtureKind::Column => self::Structure,
+            FixtureKind::Lamp => self::Electrical,
+            default => match (FixtureGroup::of($kind)) {
+                FixtureGroup::Electrical, FixtureGroup::Safety => self::Electrical,
+                FixtureGroup::Furniture => self::Furniture,
+                default => null,
+            },
         };
     }
 

@@ -18,9 +18,6 @@ final readonly class RunningDrawing
     /** From the line to its text, px. */
     private const OVER = 7.0;
 
-    /** A letter's width, px a px of size. */
-    private const LETTER_WIDTH = 0.55;
-
     /** Where a text may stand that has no room at its own stop: so far along the line, in its own height, and then farther out. */
     private const ALONG = [0.0, 0.6, -0.6, 1.1, -1.1, 1.8, -1.8];
 
@@ -67,7 +64,7 @@ final readonly class RunningDrawing
     {
         $size = $this->look->size();
         $along = $out->left();
-        $length = mb_strlen($words) * self::LETTER_WIDTH * $size;
+        $length = TextAlong::width($words, $size);
         $wished = [];
         foreach ([0.0, $length + self::OVER] as $farther) {
             foreach (self::ALONG as $share) {
@@ -75,27 +72,21 @@ final readonly class RunningDrawing
                     ->plus($along->times($share * $size * $this->scale));
             }
         }
-        $middle = $wished[$this->places->find(array_map(fn(Point $one): Box => $this->box($one, $out, $length, $size), $wished))];
+        // square to the line
+        $turned = new TextAlong($out);
+        $middle = $wished[$this->places->find(array_map(
+            fn(Point $one): Box => $turned->box($one, $length * $this->scale, $size * $this->scale),
+            $wished,
+        ))];
         $leader = $middle->distanceTo($wished[0]) < 1.0
             ? ''
             : Svg::element('path', [
                 'class' => 'dimension-leader',
                 'd' => Svg::line([$at, $middle->minus($out->times($length / 2 * $this->scale))]),
             ]);
-        // square to the line it reads from the bottom or the right
-        $angle = rad2deg(atan2(-$out->y, $out->x));
-        $turn = $angle > 89.999 ? $angle - 180 : ($angle < -90.001 ? $angle + 180 : $angle);
         $text = Svg::element('text', ['y' => Svg::number($size * 0.36)], Svg::text($words));
+        $turn = ['transform' => 'rotate('.Svg::number($turned->degrees()).')'];
 
-        return $leader.Svg::pinned($middle, 'dimension-text', Svg::element('g', ['transform' => 'rotate('.Svg::number($turn).')'], $text));
-    }
-
-    private function box(Point $middle, Point $out, float $length, float $size): Box
-    {
-        return Box::at(
-            $middle,
-            (abs($out->x) * $length + abs($out->y) * $size) * $this->scale,
-            (abs($out->y) * $length + abs($out->x) * $size) * $this->scale,
-        );
+        return $leader.Svg::pinned($middle, 'dimension-text', Svg::element('g', $turn, $text));
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Models\Scheme;
+use Heurema\Drafting\Chain;
+use Heurema\Drafting\RoomChains;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Block;
@@ -26,6 +28,7 @@ use Heurema\Spatial\PlacedRamp;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Subject\Subject;
+use Heurema\Spatial\WallDatum;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 
@@ -127,12 +130,13 @@ final readonly class ElementList
         ], static fn(string $part): bool => $part !== ''));
     }
 
-    /** How wide and deep a rectangle around it is, clear. */
+    /** How long and wide it is between its walls, along its longest side and across it. */
     private function sides(RoomSpace $room): string
     {
-        $bounds = $room->outline()?->bounds();
-
-        return $bounds === null ? '' : "{$this->home->length($bounds->width())} by {$this->home->length($bounds->height())}";
+        return implode(' by ', array_map(
+            fn(Chain $chain): string => $this->home->length($chain->overall()[0]->length()),
+            array_filter(RoomChains::of($room, WallDatum::Finished), static fn(Chain $chain): bool => $chain->overall() !== []),
+        ));
     }
 
     /** What lies behind its walls, each once, in order around it. */

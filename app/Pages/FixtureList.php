@@ -13,6 +13,7 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
+use Heurema\Layout\Words\FixtureGroup;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\StoreyPlan;
@@ -59,9 +60,15 @@ final readonly class FixtureList
     /** @return array<string, list<ListedFixture>> */
     public function groups(): array
     {
-        $usual = fn(string $kind): ListedFixture => $this->listed($this->usual(FixtureKind::from($kind)), '');
+        $groups = [];
+        foreach (FixtureGroup::cases() as $group) {
+            $groups[$group->value] = array_map(
+                fn(FixtureKind $kind): ListedFixture => $this->listed($this->usual($kind), ''),
+                $group->kinds(),
+            );
+        }
 
-        return array_map(static fn(array $kinds): array => array_map($usual, $kinds), Library::groups());
+        return $groups;
     }
 
     private function usual(FixtureKind $kind): Fixture

@@ -6,12 +6,16 @@ namespace Tests\Feature;
 
 use App\Actions\OpenProject;
 use App\Drawing\LengthStyle;
+use App\Drawing\PlanLayer;
 use App\Models\Scheme;
 use App\Models\User;
 use App\Sheets\SchemeSheets;
+use Heurema\Geometry\Motion;
+use Heurema\Geometry\Point;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Words\DimensionKind;
+use Heurema\Layout\Words\FixtureKind;
 use Heurema\Tests\Sketch;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
@@ -137,6 +141,34 @@ final class DimensionsOnBoardTest extends TestCase
         // a word that is none hides nothing
         $this->post("/schemes/{$this->scheme->id}/dimensions", ['storey' => 'G', 'hidden' => 'walls'])->assertOk();
         self::assertSame([], $this->scheme->refresh()->dimensionStyle()->hidden);
+    }
+
+    public function test_what_is_hidden_with_furniture_and_with_lights(): void
+    {
+        $with = static fn(PlanLayer $layer): array => array_column(array_filter(
+            FixtureKind::cases(),
+            static fn(FixtureKind $kind): bool => PlanLayer::of($kind) === $layer,
+        ), 'value');
+        self::assertEqualsCanonicalizing([
+            'bed', 'nightstand', 'wardrobe', 'sofa', 'armchair', 'table', 'chair', 'desk', 'shelf', 'television',
+        ], $with(PlanLayer::Furniture));
+        self::assertEqualsCanonicalizing(['lamp', 'switch', 'socket', 'smoke_alarm', 'co_alarm'], $with(PlanLayer::Electrical));
+        self::assertSame(['column'], $with(PlanLayer::Structure));
+    }
+
+    public function test_a_turned_room_is_listed_with_its_own_sides(): void
+    {
+        $turn = Motion::turned(new Point(0, 0), 33);
+        $corners = array_map(
+            static fn(array $at): array => $turn->point(new Point(...$at))->toArray(),
+            [[0, 0], [4200, 0], [4200, 3200], [0, 3200]],
+        );
+        $middle = $turn->point(new Point(2100, 1600));
+        $layout = (new Sketch())->chain($corners)->use('r', 'bedroom', $middle->x, $middle->y)->layout();
+        $designer = User::factory()->create();
+        $scheme = $this->app->make(OpenProject::class)->open($designer, $layout, null, ['us-irc-2021'])->scheme;
+        $this->actingAs($designer)->get("/schemes/{$scheme->id}/elements?storey=G")
+            ->assertOk()->assertSee('4000 mm by 3000 mm');
     }
 
     private function layout(): Layout

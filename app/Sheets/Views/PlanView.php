@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace App\Sheets\Views;
 
-use App\Drawing\DimensionLook;
 use App\Drawing\DimensionStyle;
 use App\Drawing\LabelPlace;
 use App\Drawing\PlanDimensions;
 use App\Drawing\PlanDrawing;
-use App\Drawing\PlanLayer;
 use App\Drawing\PlanLayers;
 use App\Drawing\RevisionCloud;
 use App\Drawing\Sheet;
 use App\Sheets\Extent;
 use App\Sheets\SheetStyle;
-use Heurema\Drafting\Dimension;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Spatial\Home;
@@ -35,7 +32,8 @@ final readonly class PlanView extends DrawingView
     private const FIGURES = 4.4;
     private const RUNNING_FIGURES = 18.0;
 
-    /** Room for marks between the walls and the dimensions, mm of paper. */
+    /** Around the walls, and more for marks that stand there, mm of paper. */
+    private const AROUND = 4.0;
     private const MARKS = 3.0;
 
     /** @param list<string> $changed ids of the elements that clouds are drawn around */
@@ -54,16 +52,16 @@ final readonly class PlanView extends DrawingView
     {
         $sheet = Sheet::of($this->home->layout);
         $building = $sheet->building->grown(self::OUTER_WALL);
-        $dimensioned = $this->onPaper($building, $this->around());
+        $marked = $this->onPaper($building, self::AROUND + ($this->style->marks() === 'none' ? 0.0 : self::MARKS));
         $drawn = $this->onPaper($this->layers->shows('sections') ? $sheet->setOut : $sheet->drawn, self::CLEAR);
         $placed = $this->onPaper(Box::around([$building->middle(), ...$this->dimensioned()]), $this->figures());
         [$x, $y] = [$building->middle()->x / $this->scale, $building->middle()->y / $this->scale];
 
         return new Extent(
-            $x - min($dimensioned->left, $drawn->left, $placed->left),
-            max($dimensioned->right, $drawn->right, $placed->right) - $x,
-            max($dimensioned->top, $drawn->top, $placed->top) - $y,
-            $y - min($dimensioned->bottom, $drawn->bottom, $placed->bottom),
+            $x - min($marked->left, $drawn->left, $placed->left),
+            max($marked->right, $drawn->right, $placed->right) - $x,
+            max($marked->top, $drawn->top, $placed->top) - $y,
+            $y - min($marked->bottom, $drawn->bottom, $placed->bottom),
         );
     }
 
@@ -109,15 +107,12 @@ final readonly class PlanView extends DrawingView
         ))->grown($around);
     }
 
-    /** @return list<Point> the ends of all dimensions; of a home that is turned they lie outside of the room around it */
+    /** @return list<Point> how far dimensions reach; of a home that is turned they lie outside of the room around it */
     private function dimensioned(): array
     {
-        $dimensions = new PlanDimensions($this->home, $this->plan, $this->style, SheetStyle::PIXEL * $this->scale);
-
-        return array_merge(...array_map(
-            static fn(Dimension $one): array => [$one->line->from, $one->line->to],
-            $this->layers->hasDimensions() ? $dimensions->all() : [],
-        ));
+        return $this->layers->hasDimensions()
+            ? (new PlanDimensions($this->home, $this->plan, $this->style, SheetStyle::PIXEL * $this->scale))->ends()
+            : [];
     }
 
     /** Of figures beyond the ends of dimensions, mm of paper. */
@@ -125,23 +120,6 @@ final readonly class PlanView extends DrawingView
     {
         $figures = $this->style->outside === 'running' ? self::RUNNING_FIGURES : self::FIGURES;
 
-        return $figures * $this->style->look->size() / (new DimensionLook())->size();
-    }
-
-    /** Room for dimensions around the plan, mm of paper. */
-    private function around(): float
-    {
-        $isShown = $this->layers->hasDimensions() && !$this->style->hides(PlanLayer::Dimensions);
-        $dimensions = match ($isShown ? $this->style->outside : 'none') {
-            'none' => 4.0,
-            'overall' => 11.0,
-            'chain' => 17.0,
-            'tiers' => 31.0,
-            'running' => 28.0,
-            default => 42.0,
-        };
-
-        return $dimensions * $this->style->look->size() / (new DimensionLook())->size()
-            + ($this->style->marks() === 'none' ? 0.0 : self::MARKS);
+        return $figures * $this->style->look->share();
     }
 }

@@ -12,13 +12,10 @@ use Heurema\Words\Message;
 /** A side that a home is seen from outside: square to most of its outer walls. */
 final readonly class HomeSide
 {
-    /** In the order in which they are listed, by where they lie on the plan. */
-    public const KEYS = ['bottom', 'right', 'top', 'left'];
-
     private const POINTS = ['north', 'north_east', 'east', 'south_east', 'south', 'south_west', 'west', 'north_west'];
 
     /**
-     * @param string     $key     one of KEYS
+     * @param string     $key     a PlanSide
      * @param Point      $outward away from the home, of length 1
      * @param float|null $north   degrees; null: not known
      */
@@ -33,13 +30,8 @@ final readonly class HomeSide
         )));
 
         return array_map(
-            static fn(string $key, int $number): self => new self(
-                $key,
-                Point::towards($turn + 90.0 * ($number - 1)),
-                $home->layout->north,
-            ),
-            self::KEYS,
-            array_keys(self::KEYS),
+            static fn(PlanSide $side): self => new self($side->value, $side->outward($turn), $home->layout->north),
+            PlanSide::cases(),
         );
     }
 

@@ -19,15 +19,17 @@ final class MainDirection
      */
     public static function turn(array $walls): float
     {
-        $lengths = [];
+        $turns = [];
         foreach (array_filter($walls, static fn(Wall $wall): bool => !$wall->isDivider()) as $wall) {
             $turn = fmod($wall->line()->direction()->degrees() + 765.0, 90.0) - 45.0;
-            $lengths[] = [$turn, $wall->line()->length()];
+            // most walls run in few directions
+            $key = sprintf('%.4f', $turn);
+            $turns[$key] = [$turns[$key][0] ?? $turn, ($turns[$key][1] ?? 0.0) + $wall->line()->length()];
         }
         [$best, $most] = [0.0, 0.0];
-        foreach ($lengths as [$turn]) {
+        foreach ($turns as [$turn]) {
             $along = 0.0;
-            foreach ($lengths as [$other, $length]) {
+            foreach ($turns as [$other, $length]) {
                 $along += abs(fmod($other - $turn + 135.0, 90.0) - 45.0) < self::SAME ? $length : 0.0;
             }
             if ($along > $most + 1.0) {

@@ -30,8 +30,8 @@ final readonly class OutsideChains
     /** As it would lie if the walls ran along the sheet. */
     private Box $box;
 
-    /** Towards the right of the sheet, or nearly. */
-    private Point $right;
+    /** How far the walls are turned from the sheet, degrees. */
+    private float $turn;
 
     /** @var list<SpaceSide> */
     private array $sides;
@@ -43,54 +43,75 @@ final readonly class OutsideChains
             static fn(SpaceSide $side): bool => $side->segment->length() > Tolerance::TOUCH,
         ));
         $points = array_merge(...array_map(static fn(SpaceSide $side): array => [$side->segment->from, $side->segment->to], $this->sides));
-        $this->right = Point::towards(MainDirection::turn($plan->storey->standingWalls()));
+        $this->turn = MainDirection::turn($plan->storey->standingWalls());
+        $right = $this->outward(PlanSide::Right);
         $this->box = $points === [] ? new Box(0, 0, 0, 0) : Box::around(array_map(
-            fn(Point $point): Point => new Point($point->dot($this->right), $point->dot($this->right->left())),
+            static fn(Point $point): Point => new Point($point->dot($right), $point->dot($right->left())),
             $points,
         ));
+    }
+
+    /** Away from the walls, of length 1. */
+    public function outward(PlanSide $side): Point
+    {
+        return $side->outward($this->turn);
     }
 
     /**
      * @param float $away how far outside the box the lines lie, mm
      *
-     * @return list<Chain> the openings' edges between the corners, at each side that has openings
+     * @return array<string, Chain> the openings' edges between the corners, by the side that walls look to
      */
-    public function openings(float $away): array
+    public function openings(float $away = 0.0): array
     {
-        return $this->chains($away, fn(Segment $line, array $looking): array => $this->edges($line, $looking));
+        return $this->chains($away, function (Segment $line, array $looking): array {
+            $stops = [];
+            foreach ($this->openingsIn($looking) as [$opening, $middle]) {
+                [$at, $half] = [$line->along($middle), ($opening->width ?? 0.0) / 2];
+                array_push($stops, new Stop($at - $half, $opening->id), new Stop($at + $half, $opening->id));
+            }
+
+            return $stops;
+        });
     }
 
-    /** @return list<Chain> the same to the middles of the openings */
-    public function openingMiddles(float $away): array
+    /** @return array<string, Chain> the same to the middles of the openings */
+    public function openingMiddles(float $away = 0.0): array
     {
-        return $this->chains($away, fn(Segment $line, array $looking): array => array_values(array_map(
-            static fn(Opening $opening): Stop => new Stop($line->along(self::middle($opening, $looking)), $opening->id),
+        return $this->chains($away, fn(Segment $line, array $looking): array => array_map(
+            static fn(array $found): Stop => new Stop($line->along($found[1]), $found[0]->id),
             $this->openingsIn($looking),
-        )));
+        ));
     }
 
     /**
      * @param WallDatum $datum from which of their lines partitions are dimensioned
      *
-     * @return list<Chain> the partitions that meet the outer walls, between the corners
+     * @return array<string, Chain> the partitions that meet the outer walls, between the corners
      */
-    public function partitions(float $away, WallDatum $datum): array
+    public function partitions(WallDatum $datum, float $away = 0.0): array
     {
         return $this->chains($away, fn(Segment $line, array $looking): array => $this->meeting($line, $looking, $datum));
     }
 
-    /** @return list<Chain> the middles of columns between the corners */
-    public function columns(float $away): array
+    /** @return array<string, Chain> the middles of columns between the corners */
+    public function columns(float $away = 0.0): array
     {
-        $columns = array_filter(
+        $columns = array_values(array_filter(
             $this->plan->storey->fixtures,
             static fn(Fixture $one): bool => $one->kind === FixtureKind::Column && $one->stands(),
-        );
+        ));
 
-        return $this->chains($away, fn(Segment $line): array => array_values(array_map(
+        return $this->chains($away, fn(Segment $line): array => array_map(
             fn(Fixture $column): Stop => new Stop($line->along(self::centre(new PlacedFixture($column, $this->plan))), $column->id),
             $columns,
-        )));
+        ));
+    }
+
+    /** @return array<string, Chain> the corners alone */
+    public function corners(float $away = 0.0): array
+    {
+        return $this->chains($away, static fn(): array => []);
     }
 
     private static function centre(PlacedFixture $column): Point
@@ -98,30 +119,24 @@ final readonly class OutsideChains
         return $column->bounds?->middle() ?? $column->fixture->at;
     }
 
-    /** @return list<Chain> the corners alone */
-    public function corners(float $away): array
-    {
-        return $this->chains($away, static fn(): array => []);
-    }
-
     /**
      * @param callable(Segment, list<SpaceSide>): list<Stop> $between stops beside the corners
      *
-     * @return list<Chain> bottom, right, top, left
+     * @return array<string, Chain>
      */
     private function chains(float $away, callable $between): array
     {
         $chains = [];
-        foreach ($this->sides === [] ? [] : [new Point(0, -1), new Point(1, 0), new Point(0, 1), new Point(-1, 0)] as $side) {
+        foreach (PlanSide::cases() as $side) {
             $line = $this->line($side, $away);
-            $out = $this->onSheet($side);
+            $out = $this->outward($side);
             $looking = array_values(array_filter(
                 $this->sides,
                 static fn(SpaceSide $side): bool => $side->segment->direction()->left()->dot($out) > 0.999,
             ));
             if ($looking !== []) {
                 $corners = array_map(fn(Point $corner): Stop => $this->corner($line, $corner), self::ends($looking));
-                $chains[] = new Chain($line, [...$corners, ...$between($line, $looking)]);
+                $chains[$side->value] = new Chain($line, [...$corners, ...$between($line, $looking)]);
             }
         }
 
@@ -149,23 +164,16 @@ final readonly class OutsideChains
     }
 
     /** Beside the box, towards the right of the sheet or up it. */
-    private function line(Point $out, float $away): Segment
+    private function line(PlanSide $side, float $away): Segment
     {
         $middle = $this->box->middle();
-        $start = new Point(
-            abs($out->x) > 0.5 ? $middle->x + $out->x * ($this->box->width() / 2 + $away) : $this->box->left,
-            abs($out->y) > 0.5 ? $middle->y + $out->y * ($this->box->height() / 2 + $away) : $this->box->bottom,
-        );
+        [$right, $up] = [$this->outward(PlanSide::Right), $this->outward(PlanSide::Top)];
+        [$direction, $start] = $side->isAcross()
+            ? [$right, new Point($this->box->left, $middle->y + $side->outward()->y * ($this->box->height() / 2 + $away))]
+            : [$up, new Point($middle->x + $side->outward()->x * ($this->box->width() / 2 + $away), $this->box->bottom)];
+        $from = $right->times($start->x)->plus($up->times($start->y));
 
-        return new Segment(
-            $this->onSheet($start),
-            $this->onSheet($start->plus(abs($out->x) > 0.5 ? new Point(0, 1) : new Point(1, 0))),
-        );
-    }
-
-    private function onSheet(Point $inBox): Point
-    {
-        return $this->right->times($inBox->x)->plus($this->right->left()->times($inBox->y));
+        return new Segment($from, $from->plus($direction));
     }
 
     /** A corner lies where the wall that runs away from it has its face, or the line that is asked for. */
@@ -186,52 +194,23 @@ final readonly class OutsideChains
     /**
      * @param list<SpaceSide> $looking
      *
-     * @return list<Stop>
-     */
-    private function edges(Segment $line, array $looking): array
-    {
-        $stops = [];
-        foreach ($this->openingsIn($looking) as $opening) {
-            [$middle, $half] = [$line->along(self::middle($opening, $looking)), ($opening->width ?? 0.0) / 2];
-            array_push($stops, new Stop($middle - $half, $opening->id), new Stop($middle + $half, $opening->id));
-        }
-
-        return $stops;
-    }
-
-    /**
-     * @param list<SpaceSide> $looking
-     *
-     * @return array<Opening> those in the walls of the sides, with a width
+     * @return list<array{Opening, Point}> those in the walls of the sides, with a width, and where their middles are
      */
     private function openingsIn(array $looking): array
     {
-        return array_filter(
-            $this->plan->storey->openings,
-            static fn(Opening $opening): bool => $opening->stands()
-                && ($opening->width ?? 0.0) > 0
-                && self::sideOf($opening, $looking) !== null,
-        );
-    }
-
-    /** @param list<SpaceSide> $looking */
-    private static function sideOf(Opening $opening, array $looking): ?SpaceSide
-    {
-        foreach ($looking as $side) {
-            $isNear = $side->wall->id === $opening->wall
-                && $side->segment->distanceTo($side->wall->line()->at($opening->at)) < $side->wall->thickness;
-            if ($isNear) {
-                return $side;
-            }
+        $found = [];
+        foreach ($this->plan->storey->openings as $opening) {
+            $wall = $this->plan->storey->wall($opening->wall);
+            $middle = $wall?->line()->at($opening->at);
+            $isSeen = $middle !== null && $opening->stands() && ($opening->width ?? 0.0) > 0 && array_filter(
+                $looking,
+                static fn(SpaceSide $side): bool => $side->wall->id === $opening->wall
+                    && $side->segment->distanceTo($middle) < $side->wall->thickness,
+            ) !== [];
+            $found = $isSeen ? [...$found, [$opening, $middle]] : $found;
         }
 
-        return null;
-    }
-
-    /** @param list<SpaceSide> $looking one of them is the opening's */
-    private static function middle(Opening $opening, array $looking): Point
-    {
-        return self::sideOf($opening, $looking)?->wall->line()->at($opening->at) ?? new Point(0, 0);
+        return $found;
     }
 
     /**

@@ -24,4 +24,13 @@ final readonly class ShownAngle
 
         return $both->length() > 1e-9 ? $both->times(1 / $both->length()) : $this->from->left();
     }
+
+    /** @return array{Point, Point, Point} of its arc: the start, the middle and the end */
+    public function arc(): array
+    {
+        return array_map(
+            fn(Point $way): Point => $this->corner->plus($way->times($this->radius)),
+            [$this->from, $this->middle(), $this->to],
+        );
+    }
 }

@@ -187,7 +187,8 @@ final class DrawnDimensionsTest extends TestCase
             DimensionKind::Angle,
         );
         $home = new Home(self::done($layout, new Add('G', $parallel)));
-        self::assertSame([], (new DrawnDimensions($home->layout, $home->plans['G']))->angles(), 'there is none between walls that run alike');
+        $angles = (new DrawnDimensions($home->layout, $home->plans['G']))->angles();
+        self::assertSame([], $angles, 'there is none between walls that run alike');
     }
 
     /** An angle that would be written 0.0 is none. */

@@ -7,6 +7,7 @@ namespace Heurema\Tests\Drafting;
 use Heurema\Drafting\Chain;
 use Heurema\Drafting\Dimension;
 use Heurema\Drafting\OutsideChains;
+use Heurema\Drafting\PlanSide;
 use Heurema\Drafting\RoomChains;
 use Heurema\Drafting\SetDimension;
 use Heurema\Layout\Edit\Editor;
@@ -72,13 +73,13 @@ final class TypedDimensionsTest extends TestCase
     public function test_an_overall_of_36_feet_is_36_feet_over_outside_faces(): void
     {
         $layout = Sketch::room(9000, 6000)->layout();
-        foreach ([0, 1, 2, 3] as $side) {
-            $overall = (new OutsideChains((new Home($layout))->plans['G'], WallDatum::Finished))->corners(500)[$side]->overall()[0];
+        foreach (PlanSide::cases() as $side) {
+            $overall = (new OutsideChains((new Home($layout))->plans['G'], WallDatum::Finished))->corners(500)[$side->value]->overall()[0];
             foreach ([$overall->from, $overall->to] as $number => $element) {
                 $edited = self::edited($layout, new SetDimension($overall->line, 36 * 304.8, (string) $element, $number === 0));
                 self::assertNotNull($edited);
                 $box = (new Home($edited))->plans['G']->mass->slab()[0]->bounds();
-                self::assertEqualsWithDelta(36 * 304.8, $side % 2 === 0 ? $box->width() : $box->height(), 1e-3);
+                self::assertEqualsWithDelta(36 * 304.8, $side->isAcross() ? $box->width() : $box->height(), 1e-3);
             }
         }
     }
@@ -101,8 +102,8 @@ final class TypedDimensionsTest extends TestCase
         $outside = new OutsideChains($plan, $datum);
         $chains = [];
         foreach ([
-            ...array_map(static fn(Chain $chain): array => $chain->parts(), $outside->openings(500)),
-            ...array_map(static fn(Chain $chain): array => $chain->overall(), $outside->corners(900)),
+            ...array_map(static fn(Chain $chain): array => $chain->parts(), array_values($outside->openings(500))),
+            ...array_map(static fn(Chain $chain): array => $chain->overall(), array_values($outside->corners(900))),
         ] as $number => $parts) {
             $chains["outside {$number}"] = $parts;
         }

@@ -51,7 +51,7 @@
     <output id="soffit-reading" class="reading"></output>
 </div>
 <div class="tool-options" id="fixture-corners-options" hidden>
-    <label>Kind <select name="kind">@foreach (App\Board\Library::groups() as $group => $kinds)<optgroup label="{{ $group }}">@foreach ($kinds as $kind)<option value="{{ $kind }}" @selected($kind === 'counter')>{{ Heurema\Layout\Words\FixtureKind::from($kind)->words() }}</option>@endforeach</optgroup>@endforeach</select></label>
+    <label>Kind <select name="kind">@foreach (Heurema\Layout\Words\FixtureGroup::cases() as $group)<optgroup label="{{ $group->value }}">@foreach ($group->kinds() as $kind)<option value="{{ $kind->value }}" @selected($kind->value === 'counter')>{{ $kind->words() }}</option>@endforeach</optgroup>@endforeach</select></label>
     <label>Name <input name="name" size="10" maxlength="200" placeholder="none"></label>
     <label>Height <input name="height" size="6" data-length aria-describedby="fixture-corners-reading"></label>
     <label>Underside <input name="base" size="6" data-length aria-describedby="fixture-corners-reading"></label>

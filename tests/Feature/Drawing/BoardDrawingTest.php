@@ -78,12 +78,12 @@ final class BoardDrawingTest extends TestCase
 
     public function test_parts_that_do_not_add_up_to_their_overall_as_written_say_by_how_much(): void
     {
-        $drawn = static fn(float $at): string => implode(
+        $drawn = static fn(float $at, string $to = 'edges'): string => implode(
             '',
             (new PlanDimensions(
                 $home = Sketch::room(4000, 3000)->door('w1', $at, 800)->home(),
                 $home->plans['G'],
-                new DimensionStyle('chain'),
+                new DimensionStyle('chain', openings: $to),
                 10.0,
             ))->draw(),
         );
@@ -94,6 +94,24 @@ final class BoardDrawingTest extends TestCase
         self::assertStringNotContainsString('parts as written', $drawn(1100.6));
         // 800.5 and 2799.5 are both written up
         self::assertStringContainsString('parts as written: +1', $drawn(1100.5));
+        // to its middle 1100.3 and 2899.7 are written 1100 and 2900
+        self::assertStringNotContainsString('parts as written', $drawn(1100.3, 'middles'));
+        self::assertStringContainsString('parts as written: +1', $drawn(1100.5, 'middles'));
+    }
+
+    /** From the corner of w1 and w2, the arc 9 m away from it: a sheet has room for it, and no name of a room stands there. */
+    public function test_an_angle_reaches_as_far_as_its_arc(): void
+    {
+        $angle = ['id' => 'm', 'kind' => 'angle', 'from' => ['at' => [0, 0], 'of' => 'w1', 'along' => 100], 'to' => [
+            'at' => [0, 0], 'of' => 'w2', 'along' => 3000,
+        ], 'through' => [-5000, -100]];
+        $home = Sketch::room(4000, 3000)->add('dimensions', $angle)->home();
+        $drawn = fn(DimensionStyle $style): PlanDimensions => new PlanDimensions($home, $home->plans['G'], $style, 10.0);
+        $none = new DimensionStyle('none');
+        self::assertEqualsWithDelta(-5000.0, min([0.0, ...array_column($drawn($none)->ends(), 'x')]), 100.0);
+        self::assertCount(1, $drawn($none)->covers());
+        $hidden = $drawn($none->with(['hidden' => ['dimensions']]));
+        self::assertSame([[], []], [$hidden->ends(), $hidden->covers()]);
     }
 
     /** @return iterable<string, array{string, string, float, string}> */

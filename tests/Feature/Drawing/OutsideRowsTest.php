@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature\Drawing;
 
 use App\Drawing\DimensionStyle;
+use App\Drawing\OutsideRow;
 use App\Drawing\OutsideRows;
 use Heurema\Drafting\Carried;
-use Heurema\Drafting\Chain;
 use Heurema\Drafting\Dimension;
 use Heurema\Geometry\Motion;
 use Heurema\Geometry\Point;
@@ -89,7 +89,8 @@ final class OutsideRowsTest extends TestCase
             foreach (self::STYLES as $outside) {
                 foreach ($home->plans as $plan) {
                     $said = [];
-                    foreach ((new OutsideRows($plan, new DimensionStyle($outside), 300.0, 300.0))->rows() as $row) {
+                    foreach ((new OutsideRows($plan, new DimensionStyle($outside), 300.0, 300.0))->rows() as $placed) {
+                        $row = $placed->chain;
                         $parts = in_array($outside, ['base', 'running'], true) ? $row->fromBase() : $row->parts();
                         $ends = array_map(self::ends(...), $parts);
                         self::assertNotSame([], array_diff($ends, $said), "{$name}, {$outside}: a row that says nothing new");
@@ -139,7 +140,10 @@ final class OutsideRowsTest extends TestCase
     private static function written(Home $home, DimensionStyle $style): array
     {
         return array_map(
-            static fn(Chain $row): array => array_map(static fn(Dimension $part): int => (int) round($part->length()), $row->parts()),
+            static fn(OutsideRow $row): array => array_map(
+                static fn(Dimension $part): int => (int) round($part->length()),
+                $row->chain->parts(),
+            ),
             (new OutsideRows($home->plans['G'], $style, 300.0, 300.0))->rows(),
         );
     }
