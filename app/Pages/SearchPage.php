@@ -38,7 +38,7 @@ final readonly class SearchPage
     /**
      * @param Scheme|null   $scheme   the one on whose board, or other page, it is searched
      * @param Revision|null $revision the one whose review is in sight
-     * @param \Closure(): Report|null $report of it
+     * @param \Closure(): Report|null $report of what is in sight
      */
     public function __construct(
         string $typed,
@@ -61,11 +61,13 @@ final readonly class SearchPage
             return [];
         }
 
+        $report = $this->report === null ? null : ($this->report)();
+
         return array_filter([
             'Pages' => $this->best($this->pages()),
             'Homes' => $this->best($this->homes()),
-            'On the plan' => $this->best($this->drawn()),
-            'Findings' => $this->best($this->findings()),
+            'On the plan' => $this->best($report === null ? [] : $this->drawn($report->home)),
+            'Findings' => $this->best($report === null ? [] : $this->findings($report)),
             'Rules' => $this->best($this->rules()),
             'Help' => $this->best($this->help()),
         ], static fn(array $entries): bool => $entries !== []);
@@ -143,12 +145,8 @@ final readonly class SearchPage
     }
 
     /** @return \Generator<FoundEntry> */
-    private function drawn(): \Generator
+    private function drawn(Home $home): \Generator
     {
-        $home = $this->home();
-        if ($home === null) {
-            return;
-        }
         foreach (self::DRAWN as $type) {
             foreach ($home->subjects($type) as $subject) {
                 $mark = $home->marks()->of($subject->id());
@@ -161,15 +159,6 @@ final readonly class SearchPage
         }
     }
 
-    private function home(): ?Home
-    {
-        return match (true) {
-            $this->revision !== null => new Home($this->revision->examined()),
-            $this->scheme !== null => new Home($this->scheme->layout),
-            default => null,
-        };
-    }
-
     private function addressOf(Subject $subject): string
     {
         return $this->revision === null
@@ -178,11 +167,10 @@ final readonly class SearchPage
     }
 
     /** @return \Generator<FoundEntry> those that are open first */
-    private function findings(): \Generator
+    private function findings(Report $report): \Generator
     {
-        $report = $this->report === null ? null : ($this->report)();
         $findings = array_filter(
-            $report === null ? [] : $report->worstFirst(),
+            $report->worstFirst(),
             static fn(Finding $one): bool => $one->verdict() !== Verdict::NotApplicable,
         );
         foreach ($findings as $finding) {

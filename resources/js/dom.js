@@ -32,3 +32,13 @@ export function around(event, selector) {
     const { target } = event;
     return target instanceof Element ? /** @type {HTMLElement|null} */ (target.closest(selector)) : null;
 }
+
+/**
+ * Moves the focus from one of some elements to the one so many steps on; past their ends, to another.
+ *
+ * @param {HTMLElement[]} elements @param {number} step @param {HTMLElement} otherwise
+ */
+export function moveFocus(elements, step, otherwise) {
+    const at = elements.findIndex((one) => one === document.activeElement);
+    (elements[at + step] ?? otherwise).focus();
+}

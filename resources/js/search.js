@@ -1,5 +1,5 @@
 // @ts-check
-import { all, around, byId } from './dom.js';
+import { all, around, byId, moveFocus } from './dom.js';
 
 /** A few words typed find pages, homes, what is drawn, findings and rules, and what can be done on the page. */
 export class Search {
@@ -93,7 +93,6 @@ export class Search {
         }
         if (step === 0) return;
         event.preventDefault();
-        const at = found.findIndex((one) => one === document.activeElement);
-        (found[at + step] ?? this.words).focus();
+        moveFocus(found, step, this.words);
     }
 }

@@ -39,6 +39,9 @@ final class SearchTest extends TestCase
         $this->get('/search?q=outbox')->assertOk()->assertDontSee(route('outbox'), false);
         $this->get('/search?q='.rawurlencode('<script>'))->assertOk()->assertSee('Nothing is called so.');
         $this->get('/search?q=')->assertOk();
+        foreach ([99, 100] as $letters) {
+            $this->get('/search?q='.str_repeat('x', $letters))->assertOk();
+        }
         $this->get('/search?q='.str_repeat('x', 101))->assertSessionHasErrors('q');
     }
 
@@ -64,6 +67,17 @@ final class SearchTest extends TestCase
         $this->get("/search?q=smoke&revision={$this->revision->id}")->assertForbidden();
         $this->get('/search?q=smoke&scheme=999999')->assertNotFound();
         $this->get('/search?q=orchard')->assertOk()->assertDontSee('Orchard Terrace');
+    }
+
+    public function test_seven_of_a_group_are_shown(): void
+    {
+        $office = ['office_id' => $this->revision->scheme->project->office_id];
+        foreach ([6 => 6, 7 => 7, 8 => 7] as $homes => $shown) {
+            Project::query()->where('name', 'like', 'Quince%')->forceDelete();
+            Project::factory()->count($homes)->create(['name' => 'Quince Court', ...$office]);
+            $found = (string) $this->get('/search?q=quince')->assertOk()->getContent();
+            self::assertSame($shown, substr_count($found, 'Quince Court'), "{$homes} homes");
+        }
     }
 
     public function test_what_begins_with_the_words_comes_first(): void

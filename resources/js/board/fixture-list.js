@@ -1,4 +1,4 @@
-import { all, around, byId } from '../dom.js';
+import { all, around, byId, moveFocus } from '../dom.js';
 import { tell } from './messages.js';
 
 /** The list of fixtures to place: searched by typing; what is taken from it can be given another size before it is placed. */
@@ -51,14 +51,13 @@ export class FixtureList {
     press(event) {
         const found = all('li:not([hidden]) > button', this.dialog);
         const step = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }[event.key] ?? 0;
-        const at = found.findIndex((entry) => entry === document.activeElement);
         if (event.key === 'Enter' && event.target === this.search) {
             event.preventDefault();
             if (found[0]) this.take(found[0]);
         }
         if (step === 0 || (event.target === this.search && event.key !== 'ArrowDown')) return;
         event.preventDefault();
-        (found[at + step] ?? this.search).focus();
+        moveFocus(found, step, this.search);
     }
 
     /** @param {HTMLElement} entry */
