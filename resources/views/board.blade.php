@@ -8,7 +8,7 @@
 @endsection
 @section('content')
     @php($beneath = $page->pictureBeneath())
-    <div class="review" id="board" data-address="{{ route('board', $page->scheme) }}" data-step="{{ $page->step() }}">
+    <div class="review" id="board" data-address="{{ route('board', $page->scheme) }}" data-step="{{ $page->inspector->usual()->step() }}">
         <section class="plan" aria-label="Plan">
             <div class="tools" role="toolbar" aria-label="Tools">
                 <button type="button" class="btn btn-tool" data-tool="choose" aria-pressed="true">Choose</button>

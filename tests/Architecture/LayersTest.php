@@ -32,7 +32,7 @@ final class LayersTest
     private const APPLICATION = [
         'Casts', 'Drawing', 'Files', 'Intake', 'Queue', 'Briefs', 'Models', 'Policies', 'Examination', 'Rulings', 'Security', 'Mail',
         'Sheets', 'Letters', 'Pictures', 'Exchange',
-        'Board', 'Board\Acts', 'Actions', 'Pages', 'Backup', 'Http', 'Console', 'Providers',
+        'Board', 'Board\Acts', 'Actions', 'Pages\Inspector', 'Pages', 'Backup', 'Http', 'Console', 'Providers',
     ];
 
     #[TestRule]

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Pages\BareFloorHeights;
-use App\Pages\DerivedSizes;
+use App\Pages\Inspector\BareFloorHeights;
+use App\Pages\Inspector\DerivedSizes;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;

@@ -1,4 +1,4 @@
-<button type="button" class="row-link" data-opens="{{ $finding->fingerprint() }}" data-subject-id="{{ $finding->subject->id() }}" data-storey="{{ $finding->subject->storey() ?? $finding->outcome->witness[0]->storey ?? '' }}" aria-expanded="{{ $page->isOpened($finding) ? 'true' : 'false' }}" @if ($page->isOfChosen($finding)) aria-current="true" @endif>
+<button type="button" class="row-link" data-opens="{{ $finding->fingerprint() }}" data-subject-id="{{ $finding->subject->id() }}" data-storey="{{ $finding->subject->storey() ?? $finding->outcome->witness[0]->storey ?? '' }}" aria-expanded="{{ $page->isOpened($finding) ? 'true' : 'false' }}" @if ($page->checked()->isOfChosen($finding)) aria-current="true" @endif>
     <x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/>
     <span class="visually-hidden">{{ $finding->verdict()->words() }}:</span>
     <span class="row-title">{{ $finding->rule->title }}</span>

@@ -8,20 +8,20 @@
     @if ($worst = $page->report()->worst())
         <p class="board-worst">Most serious: <button type="button" data-opens="{{ $worst->fingerprint() }}" data-subject-id="{{ $worst->subject->id() }}" data-storey="{{ $worst->subject->storey() ?? $worst->outcome->witness[0]->storey ?? '' }}">{{ $worst->rule->title }}</button>, {{ $worst->subject->name() }}</p>
     @endif
-    @if ($found = $page->findingsOfChosen())
+    @if ($found = $page->checked()->ofChosen())
             <details class="of-chosen">
                 <summary>{{ $page->called($page->chosen) }}: {{ trans_choice('{1} one requirement|[2,*] :count requirements', count($found)) }}, {{ count(array_filter($found, fn ($finding) => $finding->verdict()->isOpen())) ?: 'none' }} open</summary>
                 <ul>@foreach ($found as $finding)<li><x-verdict :verdict="$finding->verdict()"/><span class="visually-hidden">{{ $finding->verdict()->words() }}:</span> {{ $finding->rule->title }}@if ($finding->measuredText()): {{ $finding->measuredText() }}@endif</li>@endforeach</ul>
             </details>
         @endif
     <ol class="rows" id="rows">
-        @forelse ($page->findings() as $finding)
+        @forelse ($page->checked()->open() as $finding)
             <li data-finding="{{ $finding->fingerprint() }}" data-verdict="{{ $finding->verdict()->value }}">@include('board.finding')</li>
         @empty
             <li class="rows-none">Nothing is open.</li>
         @endforelse
     </ol>
-    @if ($notDrawn = $page->notDrawnYet())
+    @if ($notDrawn = $page->checked()->notDrawnYet())
         <details class="not-drawn">
             <summary>Not drawn yet: {{ trans_choice('{1} one check|[2,*] :count checks', count($notDrawn)) }} of the home as a whole</summary>
             <ul class="rows">@foreach ($notDrawn as $finding)<li data-verdict="{{ $finding->verdict()->value }}">@include('board.finding')</li>@endforeach</ul>

@@ -5,14 +5,14 @@
         <h2>{{ $page->called($page->chosen) }}</h2>
         @include('board.inspector.values')
         @includeWhen($page->isChosen('walls'), 'board.inspector.wall')
-        @if ($page->isChosen('storeys'))@include('board.inspector.own-fields', ['act' => 'storey-level', 'own' => [App\Board\Acts\SetStoreyLevel::FIELD => ['Level of its finished floor', $page->storeyLevel(), 'the storeys above go with it']]])@endif
+        @if ($page->isChosen('storeys'))@include('board.inspector.own-fields', ['act' => 'storey-level', 'own' => [App\Board\Acts\SetStoreyLevel::FIELD => ['Level of its finished floor', $page->inspector->home()->storeyLevel(), 'the storeys above go with it']]])@endif
         @includeWhen($page->isChosen('openings'), 'board.inspector.opening')
         @includeWhen($page->isChosen('roof_windows'), 'board.inspector.roof-window')
         @includeWhen($page->isChosen('fixtures'), 'board.inspector.fixture')
         @includeWhen($page->isChosen('fixtures'), 'board.inspector.shape')
         @includeWhen($page->isChosen('rooms'), 'board.inspector.slope')
         @includeWhen($page->isChosen('voids'), 'board.inspector.void')
-        @includeWhen($page->isChosen('stairs') && $page->flight(), 'board.inspector.stair')
+        @includeWhen($page->isChosen('stairs') && $page->inspector->stair()->flight(), 'board.inspector.stair')
         @includeWhen($page->isChosen('stairs'), 'board.inspector.stair-form')
         @includeWhen($page->isChosen('ramps'), 'board.inspector.ramp')
         @includeWhen($page->isChosen('survey'), 'board.inspector.taped')
@@ -22,7 +22,7 @@
         @includeWhen($page->isChosen('sections'), 'board.inspector.section')
         @includeWhen($page->isChosen('blocks'), 'board.inspector.block')
         @if ($page->isChosen('stairs'))<p><a href="{{ route('board.stair', [$page->scheme, $page->chosen->id()]) }}">Section, other steps, opening above</a></p>@endif
-        @unless ($page->isChosen('storeys'))<p class="inspector-acts">@if (count($page->ofItsKind()) > 1)<button type="button" class="btn btn-tool" data-several="{{ implode(' ', $page->ofItsKind()) }}">All {{ count($page->ofItsKind()) }} of its kind here</button> @endif<button type="button" class="btn btn-tool" data-act="remove">Take away</button></p>@endunless
+        @unless ($page->isChosen('storeys'))<p class="inspector-acts">@if (count($page->inspector->like()->ofItsKind()) > 1)<button type="button" class="btn btn-tool" data-several="{{ implode(' ', $page->inspector->like()->ofItsKind()) }}">All {{ count($page->inspector->like()->ofItsKind()) }} of its kind here</button> @endif<button type="button" class="btn btn-tool" data-act="remove">Take away</button></p>@endunless
     @else
         <h2>Nothing chosen</h2>
         @if ($page->home->plans[$page->storey]->storey->walls === [] && $page->blocks()->blocks === [])

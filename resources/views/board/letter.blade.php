@@ -1,5 +1,5 @@
 <div id="board-letter" class="board-letter">
-    @if ($items = $page->letterItems())
+    @if ($items = $page->checked()->letterItems())
         <h2>The letter, item by item</h2>
         <p>{{ count(array_filter($items, fn ($item) => $item->state === App\Letters\ItemState::Settled)) }} of {{ count($items) }} settled. Your answers go with the next hand-in.</p>
         <ol class="letter-items">

@@ -1,6 +1,6 @@
 <div class="tool-options" id="wall-options" hidden>
-    <label>Type <select id="wall-type">@foreach ($page->thicknesses() as $type => $thickness)<option value="{{ $type }}" data-thickness="{{ $thickness }}" @selected($type === $page->usualType())>{{ $type }}</option>@endforeach</select></label>
-    <label>Thickness <input id="wall-thickness" value="{{ $page->thicknesses()[$page->usualType()] }}" size="7" data-length="WallThickness" aria-describedby="wall-reading"></label>
+    <label>Type <select id="wall-type">@foreach ($page->inspector->usual()->wallThicknesses() as $type => $thickness)<option value="{{ $type }}" data-thickness="{{ $thickness }}" @selected($type === $page->inspector->usual()->wallType())>{{ $type }}</option>@endforeach</select></label>
+    <label>Thickness <input id="wall-thickness" value="{{ $page->inspector->usual()->wallThicknesses()[$page->inspector->usual()->wallType()] }}" size="7" data-length="WallThickness" aria-describedby="wall-reading"></label>
     <label>Height <input id="wall-height" size="6" placeholder="full" data-length aria-describedby="wall-reading"></label>
     <span data-for-tool="wall">
         <label>Drawn along its <select id="wall-beside"><option value="centred">middle</option><option value="left">right face</option><option value="right">left face</option></select></label>
@@ -33,8 +33,8 @@
     <output id="section-reading" class="reading"></output>
 </div>
 <div class="tool-options" id="guard-options" hidden>
-    <label>Height <input id="guard-height" size="6" value="{{ $page->usualGuard()[0] }}" data-length aria-describedby="guard-reading"></label>
-    <label>Largest gap <input id="guard-gap" size="6" value="{{ $page->usualGuard()[1] }}" data-length aria-describedby="guard-reading"></label>
+    <label>Height <input id="guard-height" size="6" value="{{ $page->inspector->usual()->guard()[0] }}" data-length aria-describedby="guard-reading"></label>
+    <label>Largest gap <input id="guard-gap" size="6" value="{{ $page->inspector->usual()->guard()[1] }}" data-length aria-describedby="guard-reading"></label>
     <label>Filled with <select id="guard-filling"><option value="">not said</option>@foreach (Heurema\Layout\Words\GuardFilling::cases() as $filling)<option value="{{ $filling->value }}">{{ $filling->value }}</option>@endforeach</select></label>
     <label>Length <input size="10" placeholder="type, Enter" data-typed data-length aria-describedby="guard-reading"></label>
     <span>From place to place; the last one again, or <kbd>Enter</kbd>, ends it.</span>
@@ -43,9 +43,9 @@
 </div>
 <div class="tool-options" id="soffit-options" hidden>
     <select data-tools aria-label="How it is drawn"><option value="soffit">from corner to corner</option><option value="soffit-corners">by its corners</option><option value="soffit-line">along a line</option></select>
-    <label>Underside above floor <input id="soffit-underside" name="underside" size="7" value="{{ $page->usualSoffit() }}" data-length aria-describedby="soffit-reading"></label>
+    <label>Underside above floor <input id="soffit-underside" name="underside" size="7" value="{{ $page->inspector->usual()->soffit() }}" data-length aria-describedby="soffit-reading"></label>
     <label>or drop below the ceiling <input id="soffit-drop" name="drop" size="6" data-length aria-describedby="soffit-reading"></label>
-    <label data-for-tool="soffit-line" hidden>Width <input id="soffit-width" name="width" size="6" value="{{ $page->usualBeam() }}" data-length aria-describedby="soffit-reading"></label>
+    <label data-for-tool="soffit-line" hidden>Width <input id="soffit-width" name="width" size="6" value="{{ $page->inspector->usual()->beam() }}" data-length aria-describedby="soffit-reading"></label>
     <label data-for-tool="soffit">Size <input size="14" placeholder="width × depth, Enter" data-typed data-length="size" aria-describedby="soffit-reading"></label>
     <label data-for-tool="soffit-corners soffit-line" hidden>Length <input size="9" placeholder="type, Enter" data-typed data-length aria-describedby="soffit-reading"></label>
     <output id="soffit-reading" class="reading"></output>
@@ -74,8 +74,8 @@
     <output id="terrace-reading" class="reading"></output>
 </div>
 <div class="tool-options" id="roof-window-options" hidden>
-    <label>Width <input name="width" size="7" value="{{ $page->usualRoofWindow()[0] }}" data-length="WindowWidth" aria-describedby="roof-window-reading"></label>
-    <label>Height, along the slope <input name="height" size="7" value="{{ $page->usualRoofWindow()[1] }}" data-length="WindowHeight" aria-describedby="roof-window-reading"></label>
+    <label>Width <input name="width" size="7" value="{{ $page->inspector->usual()->roofWindow()[0] }}" data-length="WindowWidth" aria-describedby="roof-window-reading"></label>
+    <label>Height, along the slope <input name="height" size="7" value="{{ $page->inspector->usual()->roofWindow()[1] }}" data-length="WindowHeight" aria-describedby="roof-window-reading"></label>
     <label>Sill above the floor <input name="sill" size="7" placeholder="as pointed" data-length aria-describedby="roof-window-reading"></label>
     <span>Point at the middle of its lower edge.</span>
     <output id="roof-window-reading" class="reading"></output>

@@ -1,4 +1,4 @@
-@if ($page->neighbours() !== [])
+@if ($page->inspector->neighbours()->list() !== [])
     <details>
         <summary>Place it by something else</summary>
         <form class="fields" data-form="beside" data-tries novalidate>
@@ -8,7 +8,7 @@
             <label for="beside-theirs">from the</label>
             <select id="beside-theirs" name="theirs"><option value="near">nearer edge</option><option value="centre">centre</option><option value="far">farther edge</option></select>
             <label for="beside-other">of</label>
-            <select id="beside-other" name="other">@foreach ($page->neighbours() as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select>
+            <select id="beside-other" name="other">@foreach ($page->inspector->neighbours()->list() as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select>
             @if ($page->isChosen('fixtures'))<label for="beside-along">along</label><select id="beside-along" name="along"><option value="side">its width</option><option value="ahead">the way it faces</option></select>@endif
             <button class="btn btn-tool btn-sm">Place</button>
         </form>

@@ -1,4 +1,4 @@
-@php($derived = $page->derivedSizes())
+@php($derived = $page->inspector->opening()->sizes())
 @if ($derived !== [])
     <details>
         <summary>What its sizes come to</summary>

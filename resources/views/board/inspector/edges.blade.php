@@ -1,4 +1,4 @@
-@php($edges = $page->openEdges())
+@php($edges = $page->inspector->edges()->open())
 @if ($edges !== [])
     @unless ($page->isChosen('voids'))
         <h3>Open edges</h3>

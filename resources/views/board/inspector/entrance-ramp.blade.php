@@ -1,4 +1,4 @@
-@php([$slope, $width, $landing, $rise] = $page->usualRamp())
+@php([$slope, $width, $landing, $rise] = $page->inspector->usual()->entranceRamp())
 <details>
     <summary>Ramp up to it</summary>
     <form class="fields" data-form="entrance-ramp" data-tries novalidate>

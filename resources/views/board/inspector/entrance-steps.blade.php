@@ -1,4 +1,4 @@
-@php([$riser, $tread, $landing, $margin] = $page->usualSteps())
+@php([$riser, $tread, $landing, $margin] = $page->inspector->usual()->entranceSteps())
 <details>
     <summary>Steps up to it</summary>
     <form class="fields" data-form="entrance-steps" data-tries novalidate>

@@ -1,8 +1,8 @@
-@foreach ($page->sides() as $side => $line)
+@foreach ($page->inspector->fixture()->sides() as $side => $line)
     <form class="fields fields-inline" data-form="stand" data-tries novalidate>
         <input type="hidden" name="side" value="{{ $side }}">
         <label for="stand-{{ $side }}">Centre line to the wall on the {{ $side === 'left' ? 'right' : 'left' }} as you face it</label>
-        <x-length id="stand-{{ $side }}" name="distance" :value="$page->typed($line->length())" :says="'from its centre line to the wall on the '.($side === 'left' ? 'right' : 'left').' as you face it'" :lights="$page->lights($side)"/>
+        <x-length id="stand-{{ $side }}" name="distance" :value="$page->typed($line->length())" :says="'from its centre line to the wall on the '.($side === 'left' ? 'right' : 'left').' as you face it'" :lights="$page->inspector->fields()->lights($side)"/>
         <button class="btn btn-tool btn-sm">Set</button>
     </form>
 @endforeach
@@ -14,7 +14,7 @@
 @include('board.inspector.unit')
 @include('board.inspector.front')
 @include('board.inspector.bare-floor')
-@if ($gap = $page->gap())
+@if ($gap = $page->inspector->fixture()->gap())
     <p class="inspector-acts">
         <button type="button" class="btn btn-tool" data-act="centre-between">Centre it between</button>
         <button type="button" class="btn btn-tool" data-act="fill-between">Fill the gap of {{ $gap }}</button>

@@ -2,7 +2,7 @@
     @if ($page->chosen->value('kind') === 'door')<button type="button" class="btn btn-tool" data-act="hinge" title="h">Other jamb</button><button type="button" class="btn btn-tool" data-act="swing" title="o">Other side</button>@endif
     @if (in_array($page->chosen->value('kind'), ['door', 'gap'], true))<button type="button" class="btn btn-tool" data-act="convert">{{ $page->chosen->value('kind') === 'door' ? 'Make it a bare opening' : 'Make it a door' }}</button>@endif
 </p>
-@if ($page->leafWidth())<p class="evidence-subject">Each leaf is {{ $page->leafWidth() }} wide.</p>@endif
+@if ($page->inspector->opening()->leafWidth())<p class="evidence-subject">Each leaf is {{ $page->inspector->opening()->leafWidth() }} wide.</p>@endif
 @include('board.inspector.bare-floor')
 @include('board.inspector.derived-sizes')
 @include('board.inspector.beside')
@@ -13,8 +13,8 @@
         <button class="btn btn-primary btn-sm">Place</button>
     </form>
 </details>
-@includeWhen($page->leadsOutside(), 'board.inspector.entrance-steps')
-@includeWhen($page->leadsOutside(), 'board.inspector.entrance-ramp')
+@includeWhen($page->inspector->opening()->leadsOutside(), 'board.inspector.entrance-steps')
+@includeWhen($page->inspector->opening()->leadsOutside(), 'board.inspector.entrance-ramp')
 @if (in_array($page->chosen->value('kind'), ['door', 'gap'], true))
-    @include('board.inspector.own-fields', ['act' => 'outside-level', 'own' => [App\Board\Acts\SetOutsideLevel::FIELD => ['Outside it, below its floor', $page->outsideLevel(), 'where it leads outside; with a minus where it lies above']]])
+    @include('board.inspector.own-fields', ['act' => 'outside-level', 'own' => [App\Board\Acts\SetOutsideLevel::FIELD => ['Outside it, below its floor', $page->inspector->opening()->outsideLevel(), 'where it leads outside; with a minus where it lies above']]])
 @endif

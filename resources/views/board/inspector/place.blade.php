@@ -1,5 +1,5 @@
 <label for="opening-stretch">Where</label>
-<select id="opening-stretch" name="stretch">@foreach ($page->stretches() as $key => $label)<option value="{{ $key }}">{{ $label }}</option>@endforeach</select>
+<select id="opening-stretch" name="stretch">@foreach ($page->inspector->wall()->stretches() as $key => $label)<option value="{{ $key }}">{{ $label }}</option>@endforeach</select>
 <label for="opening-place">How</label>
 <select id="opening-place" name="place">@foreach (Heurema\Drafting\OpeningPlace::cases() as $place)@if ($isNew || $place !== Heurema\Drafting\OpeningPlace::Spaced)<option value="{{ $place->value }}" @if ($place->needsDistance()) data-needs="distance" @endif>{{ $place->words() }}</option>@endif @endforeach</select>
 <label for="opening-distance" data-for="distance" hidden>Distance</label>

@@ -1,4 +1,4 @@
-@foreach ($page->rampParts() as $number => [$title, $length, $rise, $edges])
+@foreach ($page->inspector->ramp()->parts() as $number => [$title, $length, $rise, $edges])
     <details @if ($number === 0) open @endif>
         <summary>{{ $title }}</summary>
         <form class="fields" data-form="ramp-run" data-tries novalidate>

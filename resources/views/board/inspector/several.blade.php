@@ -1,8 +1,8 @@
 <h2>{{ count($page->several) }} chosen</h2>
 <p class="evidence-subject">{{ implode(', ', array_slice(array_map(fn ($entry) => lcfirst($page->called($entry)), $page->several), 0, 6)) }}{{ count($page->several) > 6 ? ' and more' : '' }}</p>
-@if ($page->sharedFields() !== [])
+@if ($page->severalFields()->shared() !== [])
     <form class="fields" data-form="set-all" novalidate>
-        @foreach ($page->sharedFields() as $field)
+        @foreach ($page->severalFields()->shared() as $field)
             <label for="all-{{ $field->key }}">{{ $field->label }}</label>
             @if ($field->kind === App\Board\Field::CHOICE || $field->kind === App\Board\Field::YES_NO)
                 <select id="all-{{ $field->key }}" name="fields[{{ $field->key }}]"><option value="">as it is</option>@foreach ($field->kind === App\Board\Field::YES_NO ? ['yes', 'no'] : $field->choices as $choice)<option value="{{ $choice }}">{{ $field->words($choice) }}</option>@endforeach</select>
@@ -13,10 +13,10 @@
         <button class="btn btn-primary btn-sm">Set all</button>
     </form>
 @endif
-@if ($page->like() !== [] && $page->sharedFields() !== [])
+@if ($page->severalFields()->like() !== [] && $page->severalFields()->shared() !== [])
     <form class="fields fields-inline" data-form="set-all">
         <label for="all-like">All as</label>
-        <select id="all-like" name="like">@foreach ($page->like() as $like)<option value="{{ $like->id() }}">{{ lcfirst($page->called($like)) }}</option>@endforeach</select>
+        <select id="all-like" name="like">@foreach ($page->severalFields()->like() as $like)<option value="{{ $like->id() }}">{{ lcfirst($page->called($like)) }}</option>@endforeach</select>
         <button class="btn btn-tool btn-sm">Take its values</button>
     </form>
 @endif

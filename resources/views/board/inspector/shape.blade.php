@@ -1,4 +1,4 @@
-@php($shape = $page->shape())
+@php($shape = $page->inspector->fixture()->shape())
 <details @if (in_array($refusedField, ['shape', 'radius', 'corners'], true)) open @endif>
     <summary>Outline</summary>
     <form class="fields" data-form="shape-fixture" data-tries novalidate>

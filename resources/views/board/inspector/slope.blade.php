@@ -1,4 +1,4 @@
-@php($slope = $page->slope())
+@php($slope = $page->inspector->ceiling())
 @php($refused = in_array($refusedField, ['low', 'high'], true) ? $refusedField : null)
 <details @if ($refused) open @endif>
     <summary>Sloped ceiling</summary>

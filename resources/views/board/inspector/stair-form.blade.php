@@ -1,4 +1,4 @@
-@php($form = $page->stairForm())
+@php($form = $page->inspector->stair()->form())
 <form class="fields" data-form="stair-form" data-tries novalidate>
     <label for="stair-outline">Runs</label>
     <select id="stair-outline" name="outline">@foreach (Heurema\Drafting\StairOutline::cases() as $outline)<option value="{{ $outline->value }}" @selected($outline === $form->outline)>{{ $outline->words() }}</option>@endforeach</select>
@@ -19,6 +19,6 @@
 </div>
 <form class="fields" data-form="fit-stair" novalidate>
     <label for="fit-riser">Fitted between two edges, risers of at most</label>
-    <x-length id="fit-riser" name="riser" :value="$page->typed($page->usualRiser())"/>
+    <x-length id="fit-riser" name="riser" :value="$page->typed($page->inspector->usual()->riser())"/>
     <button type="button" class="btn btn-tool btn-sm" data-tool="fit-stair" aria-pressed="false">Point at its first and its last edge</button>
 </form>

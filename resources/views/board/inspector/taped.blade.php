@@ -1,4 +1,4 @@
-@php($ends = $page->tapedEnds())
+@php($ends = $page->inspector->survey()->ends())
 @if ($page->chosen->element->height !== null)
     <p class="inspector-acts"><button type="button" class="btn btn-tool" data-does="take-taped">Make the drawing so</button></p>
 @elseif ($ends !== [])

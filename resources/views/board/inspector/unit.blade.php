@@ -1,4 +1,4 @@
-@if ($unit = $page->unit())
+@if ($unit = $page->inspector->fixture()->unit())
     <form class="fields fields-inline" data-form="unit-width" data-tries novalidate>
         <label for="unit-width">Width in its run</label><x-length id="unit-width" name="width" :value="$page->typed($page->chosen->element->width ?? 0)"/>
         <select name="side" aria-label="Which end stays"><option value="left">its left end stays</option><option value="right">its right end stays</option></select>

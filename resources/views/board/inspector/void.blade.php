@@ -1,4 +1,4 @@
-@php([$size, $edges] = [$page->voidSize(), $page->voidEdges()])
+@php([$size, $edges] = [$page->inspector->edges()->size(), $page->inspector->edges()->ofFloorOpening()])
 @if ($size !== null)
     <form class="fields fields-inline" data-form="resize-void" data-tries novalidate>
         <label for="void-size">Size</label>

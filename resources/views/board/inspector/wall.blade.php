@@ -5,16 +5,16 @@
     <select name="end" aria-label="Which end moves"><option value="to">its end moves</option><option value="from">its start moves</option></select>
     <button class="btn btn-tool btn-sm">Set</button>
 </form>
-@foreach ($page->distances() as $number => $distance)
+@foreach ($page->inspector->wall()->distances() as $number => $distance)
     <form class="fields fields-inline" data-form="distance" data-tries data-moves="{{ $distance->wall->id }}" novalidate>
-        <label for="distance-{{ $number }}">Across {{ $distance->room ?? 'the space' }}, to {{ $page->wallCalled($distance->other->id) }}</label>
-        <x-length id="distance-{{ $number }}" name="distance" :value="$page->typed($distance->of(Heurema\Spatial\WallDatum::Finished))" :says="'clear, to the face of the '.$page->wallCalled($distance->other->id)"/>
+        <label for="distance-{{ $number }}">Across {{ $distance->room ?? 'the space' }}, to {{ $page->inspector->wall()->called($distance->other->id) }}</label>
+        <x-length id="distance-{{ $number }}" name="distance" :value="$page->typed($distance->of(Heurema\Spatial\WallDatum::Finished))" :says="'clear, to the face of the '.$page->inspector->wall()->called($distance->other->id)"/>
         <input type="hidden" name="other" value="{{ $distance->other->id }}"><input type="hidden" name="side" value="{{ $distance->side->value }}">
-        <select name="moves" aria-label="Which wall moves"><option value="own" data-wall="{{ $distance->wall->id }}">this wall moves</option><option value="other" data-wall="{{ $distance->other->id }}">{{ $page->wallCalled($distance->other->id) }} moves</option></select>
+        <select name="moves" aria-label="Which wall moves"><option value="own" data-wall="{{ $distance->wall->id }}">this wall moves</option><option value="other" data-wall="{{ $distance->other->id }}">{{ $page->inspector->wall()->called($distance->other->id) }} moves</option></select>
         <button class="btn btn-tool btn-sm">Set</button>
     </form>
 @endforeach
-@if ($page->goesOn())
+@if ($page->inspector->wall()->goesOn())
     <div class="fields fields-inline">
         <label for="in-line">Walls in line with it</label>
         <select id="in-line"><option value="">stay where a wall holds them</option><option value="follow">go along</option><option value="stay">stay</option></select>
@@ -31,7 +31,7 @@
         <span class="field-pair">
             <select id="opening-kind" name="kind" aria-label="Kind">@foreach (['door' => 'door', 'window' => 'window', 'gap' => 'bare opening'] as $kind => $label)<option value="{{ $kind }}">{{ $label }}</option>@endforeach</select>
             @foreach (Heurema\Layout\Words\OpeningKind::cases() as $kind)
-                <select @if ($loop->first) id="opening-size" @endif name="size" aria-label="Size" data-of-kind="{{ $kind->value }}" @unless ($loop->first) hidden disabled @endunless><option value="">as the last one</option>@foreach ($page->sizes($kind) as $key => $label)<option value="{{ $key }}">{{ $label }}</option>@endforeach</select>
+                <select @if ($loop->first) id="opening-size" @endif name="size" aria-label="Size" data-of-kind="{{ $kind->value }}" @unless ($loop->first) hidden disabled @endunless><option value="">as the last one</option>@foreach ($page->inspector->wall()->sizes($kind) as $key => $label)<option value="{{ $key }}">{{ $label }}</option>@endforeach</select>
             @endforeach
         </span>
         @include('board.inspector.place', ['isNew' => true])
@@ -52,4 +52,4 @@
     </form>
     <form data-form="join"><button class="btn btn-tool btn-sm">Join with the wall that goes on</button></form>
 </details>
-@include('board.inspector.own-fields', ['act' => 'backing', 'own' => [App\Board\Acts\SetBacking::FIELD => ['Backing for bars', $page->backing(), 'from, to along it, bottom, top; several with a semicolon between']]])
+@include('board.inspector.own-fields', ['act' => 'backing', 'own' => [App\Board\Acts\SetBacking::FIELD => ['Backing for bars', $page->inspector->wall()->backing(), 'from, to along it, bottom, top; several with a semicolon between']]])

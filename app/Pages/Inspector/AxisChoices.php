@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Pages\Inspector;
 
 use Heurema\Drafting\AxisCrossing;
 use Heurema\Drafting\AxisNet;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages;
+namespace App\Pages\Inspector;
 
 use App\Board\UsualWalls;
 use Heurema\Drafting\BlockPlan;

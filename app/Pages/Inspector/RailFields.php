@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Inspector;
+
+use App\Board\Acts\SetHandrails;
+use Heurema\Layout\Handrails;
+use Heurema\Layout\Ramp;
+use Heurema\Layout\Stair;
+
+/** The handrails of the chosen stair or ramp. */
+final readonly class RailFields
+{
+    public function __construct(private Chosen $chosen) {}
+
+    /** @return array<string, array{string, string, string}> label, value and hint by field */
+    public function heights(): array
+    {
+        $sides = $this->handrails()->sides ?? [];
+        $fields = [];
+        foreach (SetHandrails::SIDES as $side) {
+            $rail = $sides[$side] ?? null;
+            $fields[SetHandrails::field($side)] = [
+                "Rail on the {$side}, climbing",
+                $rail !== null ? $this->chosen->typed($rail->height) : (array_key_exists($side, $sides) ? SetHandrails::NONE : ''),
+                'its height, or none',
+            ];
+        }
+
+        return $fields;
+    }
+
+    /** @return array<string, array{string, string, string}> of the rails that there are: label, value and hint by field */
+    public function details(): array
+    {
+        $fields = [];
+        foreach (array_filter($this->handrails()->sides ?? []) as $side => $rail) {
+            foreach ([
+                'projection' => ['stands in by', ''],
+                'foot' => ['goes on at the foot by', 'beyond the lowest nosing'],
+                'head' => ['goes on at the head by', 'beyond the highest nosing'],
+            ] as $detail => [$label, $hint]) {
+                $value = $rail->$detail;
+                $fields[SetHandrails::field($side, $detail)] = [
+                    ucfirst($side)." rail {$label}",
+                    is_float($value) ? $this->chosen->typed($value) : '',
+                    $hint,
+                ];
+            }
+        }
+
+        return $fields;
+    }
+
+    private function handrails(): ?Handrails
+    {
+        $element = $this->chosen->element();
+
+        return $element instanceof Stair || $element instanceof Ramp ? $element->handrails : null;
+    }
+}
