@@ -11,7 +11,7 @@ use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Replace;
 use Heurema\Layout\ElementList;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Layout;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\LeastOpening;
@@ -45,6 +45,6 @@ final class StairEdits
 
         return $void !== null
             ? new Replace($void->withOutline($outline))
-            : new Add($stair->to->id, new FloorVoid((new NewElements($layout))->nextId(ElementList::Voids), $outline));
+            : new Add($stair->to->id, new FloorOpening((new NewElements($layout))->nextId(ElementList::Voids), $outline));
     }
 }

@@ -10,7 +10,7 @@ use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Block;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Terrace;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
@@ -45,7 +45,7 @@ final readonly class Catches
             )),
             'axis' => array_map(static fn(Axis $axis): Segment => $axis->line(), $this->home->layout->axes),
             'edge of a floor opening' => array_merge(...array_map(
-                static fn(FloorVoid $void): array => $void->outline->edges(),
+                static fn(FloorOpening $void): array => $void->outline->edges(),
                 $this->plan->storey->voids,
             )),
             'edge of a terrace' => array_merge(...array_map(

@@ -140,7 +140,7 @@ final readonly class DimensionStyle
      */
     private function unknownLinings(array $walls): string
     {
-        $unknown = array_filter($walls, static fn(Wall $wall): bool => !$wall->isDivider() && $wall->lining === null);
+        $unknown = array_filter($walls, static fn(Wall $wall): bool => !$wall->isOpenBoundary() && $wall->lining === null);
 
         return match (true) {
             $this->datum !== WallDatum::Structure, $unknown === [] => '',

@@ -130,7 +130,7 @@ final readonly class ElevationDrawing
         $class = 'opening-frame'.($one->head === null ? ' opening-unknown' : '');
         $inset = min(60.0, ($one->right - $one->left) / 6);
         $isWindow = $one->opening->opening->kind === OpeningKind::Window;
-        $inner = $one->opening->opening->kind === OpeningKind::Gap || $this->wall->isOpen
+        $inner = $one->opening->opening->kind === OpeningKind::Bare || $this->wall->isOpen
             ? ''
             : $this->rectangle(
                 'opening-inner',

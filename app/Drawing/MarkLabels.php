@@ -103,7 +103,7 @@ final readonly class MarkLabels
     {
         $wished = [];
         foreach ($this->plan->storey->standingWalls() as $wall) {
-            $wished[$wall->id] = $wall->isDivider() ? [$wall->line()->middle()] : $this->besideWall($wall);
+            $wished[$wall->id] = $wall->isOpenBoundary() ? [$wall->line()->middle()] : $this->besideWall($wall);
         }
 
         return $wished;

@@ -44,7 +44,7 @@ final readonly class OpeningSymbol
         return Svg::element('g', ['class' => "opening {$kind->value}", 'data-subject' => $this->opening->id()], $cut.$jambs.match ($kind) {
             OpeningKind::Window => $this->window(),
             OpeningKind::Door => $this->door().$this->threshold(),
-            OpeningKind::Gap => $this->beam(),
+            OpeningKind::Bare => $this->beam(),
         });
     }
 

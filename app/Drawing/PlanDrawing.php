@@ -12,7 +12,7 @@ use Heurema\Kitchen\WorktopJoint;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Block;
 use Heurema\Layout\Fixture;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Note;
 use Heurema\Layout\SectionLine;
@@ -148,7 +148,7 @@ final readonly class PlanDrawing
         }
         array_map($places->take(...), $this->labels->texts($this->plan->storey->id));
         foreach ($this->plan->storey->standingWalls() as $wall) {
-            foreach ($wall->isDivider() ? [] : $this->pieces($wall) as $piece) {
+            foreach ($wall->isOpenBoundary() ? [] : $this->pieces($wall) as $piece) {
                 $places->avoid(FreePlaces::WALL, Box::around([$piece->from, $piece->to])->grown($wall->thickness / 2));
             }
         }
@@ -224,7 +224,7 @@ final readonly class PlanDrawing
     private function walls(): string
     {
         $path = implode('', array_map(Svg::path(...), $this->plan->mass->solids));
-        $dividers = array_filter($this->plan->storey->walls, static fn(Wall $wall): bool => $wall->isDivider() && $wall->stands());
+        $dividers = array_filter($this->plan->storey->walls, static fn(Wall $wall): bool => $wall->isOpenBoundary() && $wall->stands());
 
         return Svg::element('path', ['class' => 'wall', 'd' => $path, 'fill-rule' => 'evenodd'])
             .$this->existing()
@@ -264,7 +264,7 @@ final readonly class PlanDrawing
     private function isLow(Wall $wall): bool
     {
         return $wall->stands()
-            && !$wall->isDivider()
+            && !$wall->isOpenBoundary()
             && $wall->height !== null
             && ($this->plan->storey->ceiling === null || $wall->height < $this->plan->storey->ceiling - Tolerance::TOUCH);
     }
@@ -330,7 +330,7 @@ final readonly class PlanDrawing
         return $storey === $stair->storey() || $storey === $stair->to->id ? (new StairSymbol($stair, $storey, $this->home))->draw() : '';
     }
 
-    private static function void(FloorVoid $void): string
+    private static function void(FloorOpening $void): string
     {
         return Svg::element('path', ['class' => 'void', 'd' => Svg::path($void->outline), 'data-subject' => $void->id]);
     }

@@ -6,7 +6,7 @@ namespace App\Drawing;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
@@ -61,7 +61,7 @@ final readonly class StairSymbol
             $this->stair->shape->steps,
             static fn(Step $step): bool => array_filter(
                 $voids,
-                static fn(FloorVoid $void): bool => $void->outline->contains($step->outline->middle()),
+                static fn(FloorOpening $void): bool => $void->outline->contains($step->outline->middle()),
             ) !== [],
         );
     }

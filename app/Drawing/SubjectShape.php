@@ -12,13 +12,13 @@ use Heurema\Spatial\JoinedWall;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\PlacedRamp;
+use Heurema\Spatial\PlacedTapedDistance;
 use Heurema\Spatial\PlacedWall;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\StandingGuard;
 use Heurema\Spatial\Subject\Subject;
-use Heurema\Spatial\TapedDistance;
 
 /** Where on the plan a subject lies. */
 final class SubjectShape
@@ -39,7 +39,7 @@ final class SubjectShape
             $subject instanceof PlacedWall => self::wall($subject->wall),
             $subject instanceof HungSoffit => $subject->soffit->outline->points,
             $subject instanceof StandingGuard => $subject->guard->line,
-            $subject instanceof TapedDistance => [$subject->drawn()->from, $subject->drawn()->to],
+            $subject instanceof PlacedTapedDistance => [$subject->drawn()->from, $subject->drawn()->to],
             default => [],
         };
     }

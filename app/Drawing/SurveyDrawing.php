@@ -9,7 +9,7 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
-use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\TapedDistance;
 use Heurema\Spatial\Home;
 
 /** The distances taped on a storey, each with how far the drawing is from it. */
@@ -30,12 +30,12 @@ final readonly class SurveyDrawing
 
     public function draw(): string
     {
-        $here = array_filter($this->home->layout->survey, fn(SurveyDistance $distance): bool => $distance->storey === $this->storey);
+        $here = array_filter($this->home->layout->survey, fn(TapedDistance $distance): bool => $distance->storey === $this->storey);
 
         return Svg::element('g', ['class' => 'layer-survey'], implode('', array_map($this->distance(...), $here)));
     }
 
-    private function distance(SurveyDistance $distance): string
+    private function distance(TapedDistance $distance): string
     {
         return Svg::element(
             'g',
@@ -64,7 +64,7 @@ final readonly class SurveyDrawing
     }
 
     /** With what it differs by from what is drawn. */
-    private function length(SurveyDistance $distance): string
+    private function length(TapedDistance $distance): string
     {
         $drawn = new Segment($distance->from, $distance->to);
         $difference = $distance->measured - $drawn->length();

@@ -11,7 +11,7 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Block;
 use Heurema\Layout\Fixture;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Guard;
 use Heurema\Layout\SectionLine;
 use Heurema\Layout\Soffit;
@@ -88,7 +88,7 @@ final readonly class ElementList
                     count($ramp->shape->parts) === 1 ? 'one run' : count($ramp->shape->parts).' runs and landings',
                 ],
             ),
-            'Floor openings' => self::listed($plan->storey->voids, fn(FloorVoid $void): array => [
+            'Floor openings' => self::listed($plan->storey->voids, fn(FloorOpening $void): array => [
                 "Floor opening {$this->home->marks()->of($void->id)}", $this->void($void),
             ]),
             'Terraces' => self::listed($plan->storey->terraces, fn(Terrace $terrace): array => [$terrace->name, $this->terrace($terrace)]),
@@ -166,7 +166,7 @@ final readonly class ElementList
     private function wall(Wall $wall): string
     {
         return "{$wall->type->value}, {$this->home->length($wall->line()->length())} long"
-            .($wall->isDivider() ? '' : ", {$this->home->length($wall->thickness)} thick");
+            .($wall->isOpenBoundary() ? '' : ", {$this->home->length($wall->thickness)} thick");
     }
 
     private function opening(PlacedOpening $placed): string
@@ -203,7 +203,7 @@ final readonly class ElementList
         ]);
     }
 
-    private function void(FloorVoid $void): string
+    private function void(FloorOpening $void): string
     {
         $box = $void->outline->bounds();
 
@@ -229,7 +229,7 @@ final readonly class ElementList
     }
 
     /**
-     * @template T of Axis|SectionLine|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|PlacedRamp|FloorVoid|Guard|Soffit
+     * @template T of Axis|SectionLine|Block|Wall|RoomSpace|PlacedOpening|PlacedFixture|PlacedStair|PlacedRamp|FloorOpening|Guard|Soffit
      *     |Terrace
      *
      * @param array<T>                            $elements

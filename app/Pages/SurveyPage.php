@@ -11,7 +11,7 @@ use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\TapedDistance;
+use Heurema\Spatial\PlacedTapedDistance;
 use Heurema\Units\Quantity;
 
 /** Everything that was taped on site, held against the drawing, and what is still to be taped. */
@@ -93,17 +93,17 @@ final readonly class SurveyPage
         return abs($difference) < Quantity::SAME_LENGTH ? 'as drawn' : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference));
     }
 
-    /** @return list<TapedDistance> */
+    /** @return list<PlacedTapedDistance> */
     private function taped(): array
     {
         $measure = Catalogue::standard()->get('survey.difference');
         $taped = $measure === null ? [] : $this->home->subjects($measure->subject());
 
-        return array_values(array_filter($taped, static fn(object $one): bool => $one instanceof TapedDistance));
+        return array_values(array_filter($taped, static fn(object $one): bool => $one instanceof PlacedTapedDistance));
     }
 
     /** @return list<string> none where it is not measured */
-    private function working(string $measure, TapedDistance $taped): array
+    private function working(string $measure, PlacedTapedDistance $taped): array
     {
         $found = Catalogue::standard()->get($measure)?->of($taped, $this->home, new Parameters());
 

@@ -14,7 +14,7 @@ final class Thumbnail
 {
     public static function of(Layout $layout): string
     {
-        $walls = array_filter($layout->storeys[0]->walls ?? [], static fn(Wall $wall): bool => $wall->stands() && !$wall->isDivider());
+        $walls = array_filter($layout->storeys[0]->walls ?? [], static fn(Wall $wall): bool => $wall->stands() && !$wall->isOpenBoundary());
         $paths = array_map(static fn(Wall $wall): string => Svg::element('path', [
             'd' => Svg::line([$wall->from, $wall->to]),
             'stroke-width' => $wall->thickness,

@@ -81,7 +81,7 @@ final readonly class SheetCheck
 
         return array_keys(array_filter([
             'its width is' => $opening->width === null,
-            'its height is' => $opening->height === null && $opening->kind !== OpeningKind::Gap,
+            'its height is' => $opening->height === null && $opening->kind !== OpeningKind::Bare,
             'its sill is' => $isWindow && $opening->sill === null,
         ]));
     }

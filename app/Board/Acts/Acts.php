@@ -61,7 +61,7 @@ final class Acts
         'resize-void' => ResizeFloorOpening::class,
         'stair' => PlaceStair::class,
         'flight' => ShapeStair::class,
-        'taped' => KeepSurveyDistance::class,
+        'taped' => KeepTapedDistance::class,
         'taped-heights' => KeepTapedHeight::class,
         'take-taped' => TakeTaped::class,
         'axes' => LayAxes::class,

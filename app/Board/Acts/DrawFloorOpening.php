@@ -7,7 +7,7 @@ namespace App\Board\Acts;
 use App\Board\ActInput;
 use App\Board\DrawingAct;
 use App\Board\NewElements;
-use Heurema\Drafting\FloorOpening;
+use Heurema\Drafting\DrawnFloorOpening;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
@@ -17,7 +17,7 @@ final readonly class DrawFloorOpening implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        return (new FloorOpening($asked->drawnOn($layout)))->draw(
+        return (new DrawnFloorOpening($asked->drawnOn($layout)))->draw(
             (new NewElements($layout))->nextId($this->list()),
             $asked->outline($layout, 'floor opening'),
         );

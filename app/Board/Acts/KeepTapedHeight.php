@@ -20,7 +20,7 @@ use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Room;
-use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\TapedDistance;
 use Heurema\Layout\Words\TapedHeight;
 use Heurema\Spatial\Home;
 
@@ -55,7 +55,7 @@ final readonly class KeepTapedHeight implements Act
         };
     }
 
-    public static function kept(Layout $layout, string $of, TapedHeight $height): ?SurveyDistance
+    public static function kept(Layout $layout, string $of, TapedHeight $height): ?TapedDistance
     {
         foreach ($layout->survey as $taped) {
             if ($taped->of === $of && $taped->height === $height) {
@@ -66,7 +66,7 @@ final readonly class KeepTapedHeight implements Act
         return null;
     }
 
-    private static function taped(ActInput $asked, Layout $layout, TapedHeight $height, string $typed): SurveyDistance
+    private static function taped(ActInput $asked, Layout $layout, TapedHeight $height, string $typed): TapedDistance
     {
         $measured = LengthField::read($typed, $layout, $height->value);
         if ($measured <= 0.0) {
@@ -75,7 +75,7 @@ final readonly class KeepTapedHeight implements Act
         $at = self::place(new Home($layout), $asked->select());
         $number = array_search($height, TapedHeight::cases(), true);
 
-        return new SurveyDistance(
+        return new TapedDistance(
             (new NewElements($layout))->nextIds(ElementList::Survey, count(TapedHeight::cases()))[(int) $number],
             $asked->drawnOn($layout)->id,
             $at,

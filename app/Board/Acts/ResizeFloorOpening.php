@@ -6,7 +6,7 @@ namespace App\Board\Acts;
 
 use App\Board\Act;
 use App\Board\ActInput;
-use Heurema\Drafting\FloorOpening;
+use Heurema\Drafting\DrawnFloorOpening;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Layout;
 use Heurema\Units\SizeReader;
@@ -18,6 +18,6 @@ final readonly class ResizeFloorOpening implements Act
     {
         [$width, $depth] = (new SizeReader($layout->lengths()))->read($asked->string('size')->value());
 
-        return (new FloorOpening($asked->drawnOn($layout)))->resize($asked->select(), $width->mm, $depth->mm);
+        return (new DrawnFloorOpening($asked->drawnOn($layout)))->resize($asked->select(), $width->mm, $depth->mm);
     }
 }

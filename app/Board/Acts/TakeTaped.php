@@ -14,7 +14,7 @@ use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Opening;
-use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\TapedDistance;
 use Heurema\Layout\Words\TapedHeight;
 use Heurema\Spatial\Home;
 
@@ -23,7 +23,7 @@ final readonly class TakeTaped implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $taped = (new Draft($layout))->get($asked->select(), SurveyDistance::class);
+        $taped = (new Draft($layout))->get($asked->select(), TapedDistance::class);
         if ($taped->height !== null) {
             return $this->height($taped, $layout);
         }
@@ -34,7 +34,7 @@ final readonly class TakeTaped implements Act
         return new TapedPull($taped->id, $wall->id, $end === 'from', CollinearWalls::tryFrom($asked->string('in_line')->value()));
     }
 
-    private function height(SurveyDistance $taped, Layout $layout): Edit
+    private function height(TapedDistance $taped, Layout $layout): Edit
     {
         $element = (new Draft($layout))->find((string) $taped->of)->element;
         $sill = $element instanceof Opening ? $element->sill ?? 0.0 : 0.0;

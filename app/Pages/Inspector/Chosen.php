@@ -9,7 +9,7 @@ use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Element;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Storey;
@@ -86,11 +86,11 @@ final readonly class Chosen
         return $this->isA('stairs') ? $this->home->stair($this->id() ?? '') : null;
     }
 
-    public function floorOpening(): ?FloorVoid
+    public function floorOpening(): ?FloorOpening
     {
         $element = $this->element();
 
-        return $element instanceof FloorVoid ? $element : null;
+        return $element instanceof FloorOpening ? $element : null;
     }
 
     /** The chosen wall, or that of the chosen opening. */

@@ -30,7 +30,7 @@ final readonly class DerivedSizes
         $measures = match ($this->opening->opening->kind) {
             OpeningKind::Door => self::OF_DOORS,
             OpeningKind::Window => self::OF_WINDOWS,
-            OpeningKind::Gap => [],
+            OpeningKind::Bare => [],
         };
         $sizes = [];
         foreach ($measures as $name => $words) {

@@ -26,7 +26,8 @@ final readonly class Neighbours
         foreach ($chosen instanceof PlacedOpening ? $rooms : [] as $room) {
             $names[$room->id()] = $room->name();
         }
-        foreach ([...$this->chosen->home->fixturesOn($this->chosen->storey), ...$this->chosen->home->openingsOn($this->chosen->storey)] as $placed) {
+        $home = $this->chosen->home;
+        foreach ([...$home->fixturesOn($this->chosen->storey), ...$home->openingsOn($this->chosen->storey)] as $placed) {
             $isHere = $placed instanceof PlacedFixture
                 ? in_array($placed->room, $rooms, true)
                 : array_filter($rooms, $placed->borders(...)) !== [];

@@ -6,7 +6,7 @@ namespace App\Pages\Inspector;
 
 use App\Board\Acts\KeepTapedHeight;
 use Heurema\Drafting\TapedPull;
-use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\TapedDistance;
 use Heurema\Layout\Wall;
 
 /** What was taped on site of the chosen element. */
@@ -18,7 +18,7 @@ final readonly class SurveyFields
     public function ends(): array
     {
         $taped = $this->chosen->element();
-        $walls = $taped instanceof SurveyDistance ? TapedPull::walls($taped, $this->chosen->home->plans[$taped->storey]) : [];
+        $walls = $taped instanceof TapedDistance ? TapedPull::walls($taped, $this->chosen->home->plans[$taped->storey]) : [];
 
         return array_map(fn(Wall $wall): string => lcfirst($this->chosen->wallCalled($wall->id)), $walls);
     }

@@ -29,10 +29,10 @@ final readonly class LegendView extends ListView
         $any = static fn(callable $of): bool => array_filter($storeys, $of) !== [];
         $wall = static fn(callable $is): bool => $any(static fn(Storey $storey): bool => array_filter($storey->walls, $is) !== []);
         $has = [
-            'wall' => $wall(static fn(Wall $one): bool => !$one->isDivider()),
+            'wall' => $wall(static fn(Wall $one): bool => !$one->isOpenBoundary()),
             'wall-existing' => $wall(static fn(Wall $one): bool => $one->status === Status::Existing),
             'ghost' => $wall(static fn(Wall $one): bool => $one->status === Status::Removed),
-            'divider' => $wall(static fn(Wall $one): bool => $one->isDivider()),
+            'divider' => $wall(static fn(Wall $one): bool => $one->isOpenBoundary()),
             'void' => $any(static fn(Storey $storey): bool => $storey->voids !== []),
             'soffit' => $any(static fn(Storey $storey): bool => $storey->soffits !== []),
             'guard' => $any(static fn(Storey $storey): bool => $storey->guards !== []),

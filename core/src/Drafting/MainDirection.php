@@ -20,7 +20,7 @@ final class MainDirection
     public static function turn(array $walls): float
     {
         $turns = [];
-        foreach (array_filter($walls, static fn(Wall $wall): bool => !$wall->isDivider()) as $wall) {
+        foreach (array_filter($walls, static fn(Wall $wall): bool => !$wall->isOpenBoundary()) as $wall) {
             $turn = fmod($wall->line()->direction()->degrees() + 765.0, 90.0) - 45.0;
             // most walls run in few directions
             $key = sprintf('%.4f', $turn);

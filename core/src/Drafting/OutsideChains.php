@@ -226,7 +226,7 @@ final readonly class OutsideChains
         $stops = [];
         foreach ($this->plan->storey->standingWalls() as $wall) {
             $isSquare = abs($wall->line()->direction()->dot($line->direction())) < self::SQUARE;
-            if (!$isSquare || $wall->isDivider() || in_array($wall->id, $outer, true) || !self::meets($wall, $looking)) {
+            if (!$isSquare || $wall->isOpenBoundary() || in_array($wall->id, $outer, true) || !self::meets($wall, $looking)) {
                 continue;
             }
             $middle = $line->along($wall->line()->middle());

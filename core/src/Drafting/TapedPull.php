@@ -10,7 +10,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
-use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\TapedDistance;
 use Heurema\Layout\Wall;
 use Heurema\Spatial\StoreyPlan;
 
@@ -33,7 +33,7 @@ final readonly class TapedPull implements Edit
 
     public function on(Draft $draft): void
     {
-        $taped = $draft->get($this->distance, SurveyDistance::class);
+        $taped = $draft->get($this->distance, TapedDistance::class);
         $line = new Segment($taped->from, $taped->to);
         if ($line->length() < Tolerance::TOUCH) {
             throw new RefusedEdit('A height moves no wall.');
@@ -52,7 +52,7 @@ final readonly class TapedPull implements Edit
     }
 
     /** @return array<'from'|'to', Wall> the walls that stand across either end */
-    public static function walls(SurveyDistance $taped, StoreyPlan $plan): array
+    public static function walls(TapedDistance $taped, StoreyPlan $plan): array
     {
         $line = new Segment($taped->from, $taped->to);
         $walls = [];

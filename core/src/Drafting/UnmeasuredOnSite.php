@@ -7,7 +7,7 @@ namespace Heurema\Drafting;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Segment;
-use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\TapedDistance;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\TapedHeight;
 use Heurema\Spatial\Home;
@@ -101,7 +101,7 @@ final readonly class UnmeasuredOnSite
     {
         return array_filter(
             $this->home->layout->survey,
-            static fn(SurveyDistance $taped): bool => $taped->of === $id && $taped->height === $height,
+            static fn(TapedDistance $taped): bool => $taped->of === $id && $taped->height === $height,
         ) !== [];
     }
 }

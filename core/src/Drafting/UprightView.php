@@ -206,7 +206,7 @@ final readonly class UprightView
     {
         $seen = [];
         foreach ($this->home->openings as $opening) {
-            $shown = $opening->wall->isDivider() ? null : $this->opening($opening);
+            $shown = $opening->wall->isOpenBoundary() ? null : $this->opening($opening);
             $seen = [...$seen, ...$shown === null ? [] : [$shown]];
         }
         usort($seen, static fn(SeenOpening $a, SeenOpening $b): int => $a->left <=> $b->left);

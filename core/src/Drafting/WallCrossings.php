@@ -36,7 +36,7 @@ final class WallCrossings
         $said = [];
         foreach ($wall->openings as $opening) {
             $head = $opening->head;
-            if ($head === null || $opening->opening->opening->kind === OpeningKind::Gap) {
+            if ($head === null || $opening->opening->opening->kind === OpeningKind::Bare) {
                 continue;
             }
             foreach ($fixtures as $placed) {

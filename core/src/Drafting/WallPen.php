@@ -21,7 +21,7 @@ final readonly class WallPen
      */
     public function __construct(public WallType $type, float $thickness, public ?float $height = null)
     {
-        $this->thickness = $type === WallType::Divider ? 0.0 : $thickness;
+        $this->thickness = $type === WallType::OpenBoundary ? 0.0 : $thickness;
     }
 
     /** A wall along its centre line. */

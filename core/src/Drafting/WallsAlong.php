@@ -30,7 +30,7 @@ final readonly class WallsAlong
             $common = min($line->length(), max($from, $to)) - max(0.0, min($from, $to));
 
             return $isAlong
-                && !$wall->isDivider()
+                && !$wall->isOpenBoundary()
                 && $apart <= ($wall->thickness + $this->thickness) / 2 + self::BESIDE
                 && $common > $wall->thickness;
         }));

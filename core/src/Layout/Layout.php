@@ -33,7 +33,7 @@ final readonly class Layout implements Described
      * @param list<Storey>         $storeys lowest first
      * @param list<Stair>          $stairs
      * @param list<Ramp>           $ramps
-     * @param list<SurveyDistance> $survey
+     * @param list<TapedDistance> $survey
      * @param list<Axis>           $axes
      * @param list<SectionLine>    $sections
      * @param \stdClass|null       $extra   kept as it is
@@ -61,7 +61,7 @@ final readonly class Layout implements Described
         public array $stairs = [],
         #[Key(Value::Parts, of: Ramp::class)]
         public array $ramps = [],
-        #[Key(Value::Parts, of: SurveyDistance::class, always: true)]
+        #[Key(Value::Parts, of: TapedDistance::class, always: true)]
         public array $survey = [],
         #[Key(Value::Parts, of: Axis::class, most: 1000)]
         public array $axes = [],

@@ -160,7 +160,7 @@ final class Marks
             $element instanceof Stair => 'ST',
             $element instanceof Ramp => 'RA',
             $element instanceof Fixture => $element->kind->letters(),
-            $element instanceof FloorVoid => 'FO',
+            $element instanceof FloorOpening => 'FO',
             $element instanceof Soffit => 'SP',
             default => 'G',
         };

@@ -53,7 +53,7 @@ final readonly class Opening implements Element
         public ?float $clearWidth = null,
         #[Key(Value::Length, label: 'Clear height, if measured')]
         public ?float $clearHeight = null,
-        #[EmbeddedPart(only: [OpeningKind::Door, OpeningKind::Gap])]
+        #[EmbeddedPart(only: [OpeningKind::Door, OpeningKind::Bare])]
         public ?DoorDetails $door = null,
         #[EmbeddedPart(only: [OpeningKind::Window])]
         public ?WindowDetails $window = null,

@@ -61,7 +61,7 @@ final readonly class ReadingOrder
             $element instanceof Wall => $element->line()->middle(),
             $element instanceof Opening => $storey->wall($element->wall)?->line()->at($element->at) ?? new Point(0, 0),
             $element instanceof Stair, $element instanceof Ramp => $element->start,
-            $element instanceof FloorVoid, $element instanceof Soffit => $element->outline->bounds()->middle(),
+            $element instanceof FloorOpening, $element instanceof Soffit => $element->outline->bounds()->middle(),
             $element instanceof Guard => $element->line[0],
             default => new Point(0, 0),
         };

@@ -37,7 +37,7 @@ final class References
                     $element instanceof Storey => $this->checkListsOf($element, $pointer),
                     $element instanceof Stair => $this->checkStair($element, $pointer),
                     $element instanceof Ramp => $this->checkStorey($element->storey, "{$pointer}/storey"),
-                    $element instanceof SurveyDistance => $this->checkTaped($element, $pointer),
+                    $element instanceof TapedDistance => $this->checkTaped($element, $pointer),
                     default => null,
                 };
             }
@@ -124,7 +124,7 @@ final class References
         if ($wall === null) {
             throw new UnreadableLayout("{$pointer}/wall", "expected the id of a wall of the same storey, found \"{$opening->wall}\"");
         }
-        if ($wall->isDivider()) {
+        if ($wall->isOpenBoundary()) {
             throw new UnreadableLayout("{$pointer}/wall", "expected a wall, \"{$opening->wall}\" is a divider");
         }
         $half = ($opening->width ?? 0.0) / 2;
@@ -159,7 +159,7 @@ final class References
         }
     }
 
-    private function checkTaped(SurveyDistance $taped, string $pointer): void
+    private function checkTaped(TapedDistance $taped, string $pointer): void
     {
         $this->checkStorey($taped->storey, "{$pointer}/storey");
         $storey = $this->layout->storey($taped->storey);

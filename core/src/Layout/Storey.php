@@ -22,7 +22,7 @@ final readonly class Storey implements Element
      * @param list<RoofWindow> $roofWindows
      * @param list<Room>      $rooms
      * @param list<Fixture>   $fixtures
-     * @param list<FloorVoid> $voids
+     * @param list<FloorOpening> $voids
      * @param list<Soffit>    $soffits
      * @param list<Guard>     $guards
      * @param list<Terrace>   $terraces       level ground outside
@@ -51,7 +51,7 @@ final readonly class Storey implements Element
         public array $rooms = [],
         #[Key(Value::Parts, of: Fixture::class, always: true)]
         public array $fixtures = [],
-        #[Key(Value::Parts, of: FloorVoid::class, always: true)]
+        #[Key(Value::Parts, of: FloorOpening::class, always: true)]
         public array $voids = [],
         #[Key(Value::Parts, of: Soffit::class, always: true)]
         public array $soffits = [],

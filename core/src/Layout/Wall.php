@@ -118,9 +118,9 @@ final readonly class Wall implements Element
         return $this->status !== Status::Removed;
     }
 
-    public function isDivider(): bool
+    public function isOpenBoundary(): bool
     {
-        return $this->type === WallType::Divider;
+        return $this->type === WallType::OpenBoundary;
     }
 
     private function check(JsonCursor $place): void
@@ -128,10 +128,10 @@ final readonly class Wall implements Element
         if ($this->from->distanceTo($this->to) < Tolerance::TOUCH) {
             throw $place->get('to')->refuse('expected a wall of some length, its two ends are the same');
         }
-        if ($this->isDivider() && $this->thickness > 0.0) {
+        if ($this->isOpenBoundary() && $this->thickness > 0.0) {
             throw $place->get('thickness')->refuse('expected 0, a divider has no thickness');
         }
-        if (!$this->isDivider()) {
+        if (!$this->isOpenBoundary()) {
             $place->get('thickness')->size();
         }
     }

@@ -40,7 +40,7 @@ final class DrawnSizes
     public static function of(Subject $subject): array
     {
         $sizes = match (true) {
-            $subject instanceof PlacedWall => $subject->wall->isDivider()
+            $subject instanceof PlacedWall => $subject->wall->isOpenBoundary()
                 ? []
                 : ['thickness' => [ExpectedLength::WallThickness, $subject->wall->thickness]],
             $subject instanceof RoomSpace => self::ofRoom($subject),

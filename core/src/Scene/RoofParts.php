@@ -9,7 +9,7 @@ use Heurema\Geometry\Face;
 use Heurema\Geometry\Line;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Spatial\Home;
@@ -56,7 +56,7 @@ final readonly class RoofParts
     private function board(RoomSpace $room, float $ceiling, Polygon $outline): array
     {
         $under = Surface::level($this->floor() + $ceiling);
-        $openings = array_map(static fn(FloorVoid $void): Ring => $void->outline, $this->above->storey->voids ?? []);
+        $openings = array_map(static fn(FloorOpening $void): Ring => $void->outline, $this->above->storey->voids ?? []);
 
         return $this->part("Ceiling of {$room->name()}", $room, Material::Ceiling, array_map(
             static fn(Polygon $piece): Prism => new Prism($piece, $under, $under->raised(self::BOARD)),

@@ -94,7 +94,7 @@ final class WallBodies
         $at = self::inside($piece);
         [$nearest, $least] = [null, INF];
         foreach ($this->plan->storey->standingWalls() as $wall) {
-            $distance = $wall->isDivider() ? INF : $wall->line()->distanceTo($at) - $wall->thickness / 2;
+            $distance = $wall->isOpenBoundary() ? INF : $wall->line()->distanceTo($at) - $wall->thickness / 2;
             if ($distance < $least) {
                 [$nearest, $least] = [$wall, $distance];
             }

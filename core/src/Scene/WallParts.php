@@ -40,12 +40,12 @@ final readonly class WallParts
     {
         $parts = [];
         foreach ($this->plan->storey->standingWalls() as $wall) {
-            if (!$wall->isDivider()) {
+            if (!$wall->isOpenBoundary()) {
                 array_push($parts, ...$this->wall($wall));
             }
         }
         foreach ($this->home->openingsOn($this->plan->storey->id) as $opening) {
-            array_push($parts, ...$opening->wall->isDivider() ? [] : $this->filling($opening));
+            array_push($parts, ...$opening->wall->isOpenBoundary() ? [] : $this->filling($opening));
         }
 
         return $parts;
@@ -145,7 +145,7 @@ final readonly class WallParts
             [$width, $sill, $height] = UsualSize::ofOpening($opening->opening);
             $at = $opening->opening->at;
             $half = $opening->wall->thickness / 2;
-            $cuts = [...$cuts, ...$opening->wall->isDivider() ? [] : [
+            $cuts = [...$cuts, ...$opening->wall->isOpenBoundary() ? [] : [
                 [$this->along($opening->wall, $at - $width / 2, $at + $width / 2, -$half, $half), $sill, $sill + $height],
             ]];
         }
@@ -161,7 +161,7 @@ final readonly class WallParts
         $head = $sill + $height;
         $floor = $this->floor();
         [$from, $to] = [$opening->opening->at - $width / 2, $opening->opening->at + $width / 2];
-        if ($opening->opening->kind === OpeningKind::Gap || $to - $from <= 3 * self::FRAME || $head - $sill <= 3 * self::FRAME) {
+        if ($opening->opening->kind === OpeningKind::Bare || $to - $from <= 3 * self::FRAME || $head - $sill <= 3 * self::FRAME) {
             return [];
         }
         $deep = min($wall->thickness, 100.0) / 2;

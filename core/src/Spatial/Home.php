@@ -15,7 +15,7 @@ use Heurema\Layout\Ramp;
 use Heurema\Layout\RoofWindow;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Layout\Storey;
-use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\TapedDistance;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Layout\Words\Scope;
 use Heurema\Spatial\Stair\Climb;
@@ -209,7 +209,7 @@ final class Home implements Subject
                 array_values($this->plans),
             )),
             SubjectType::Survey => array_map(
-                fn(SurveyDistance $distance): TapedDistance => new TapedDistance($distance, $this->plans[$distance->storey]),
+                fn(TapedDistance $distance): PlacedTapedDistance => new PlacedTapedDistance($distance, $this->plans[$distance->storey]),
                 $this->layout->survey,
             ),
         };

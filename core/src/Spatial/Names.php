@@ -122,11 +122,11 @@ final class Names implements Naming
                 $subject->plan->roomAt($subject->middle()),
                 $subject->plan,
             ),
-            $subject instanceof TapedDistance && $subject->distance->height !== null => $this->tapedHeight(
+            $subject instanceof PlacedTapedDistance && $subject->distance->height !== null => $this->tapedHeight(
                 $subject->distance->height,
                 $subject->distance->of ?? '',
             ),
-            $subject instanceof TapedDistance => $this->inRoom(
+            $subject instanceof PlacedTapedDistance => $this->inRoom(
                 'Taped distance',
                 $subject->plan->roomAt($subject->drawn()->middle()),
                 $subject->plan,
@@ -176,7 +176,7 @@ final class Names implements Naming
 
     private function wall(PlacedWall $wall, string $mark): string
     {
-        $kind = trim(($wall->wall->isDivider() ? 'Divider' : 'Wall')." {$mark}");
+        $kind = trim(($wall->wall->isOpenBoundary() ? 'Divider' : 'Wall')." {$mark}");
         $line = $wall->wall->line();
         $out = $line->direction()->left()->times($wall->wall->thickness / 2 + self::LOOK);
         [$left, $right] = [$this->rooms($wall, $out), $this->rooms($wall, $out->times(-1))];
@@ -228,7 +228,7 @@ final class Names implements Naming
             $subject instanceof PlacedWall => $subject->wall->line()->middle(),
             $subject instanceof PlacedFixture => $subject->fixture->at,
             $subject instanceof HungSoffit, $subject instanceof StandingGuard => $subject->middle(),
-            $subject instanceof TapedDistance => $subject->drawn()->middle(),
+            $subject instanceof PlacedTapedDistance => $subject->drawn()->middle(),
             default => new Point(0, 0),
         };
 

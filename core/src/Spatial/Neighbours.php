@@ -35,7 +35,7 @@ final readonly class Neighbours
     {
         $neighbours = [];
         foreach ($room->sides() as $side) {
-            array_push($neighbours, ...($side->isOpen() ? $this->acrossDivider($side, $room) : $this->behind($side)));
+            array_push($neighbours, ...($side->isOpen() ? $this->acrossOpenBoundary($side, $room) : $this->behind($side)));
         }
 
         return $neighbours;
@@ -58,7 +58,7 @@ final readonly class Neighbours
     }
 
     /** @return list<Neighbour> */
-    private function acrossDivider(SpaceSide $side, RoomSpace $room): array
+    private function acrossOpenBoundary(SpaceSide $side, RoomSpace $room): array
     {
         [$from, $to] = self::along($side->wall->line(), $side->segment);
         $found = [];

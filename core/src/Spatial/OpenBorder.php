@@ -71,12 +71,12 @@ final readonly class OpenBorder
             // under a slope the wall is as high as the ceiling is in the middle of the stretch
             $ceiling = UnderCeiling::over([$neighbour->stretch->middle()], $room);
             $wall = $ceiling === null || $wall === null ? null : $wall + $neighbour->stretch->length() * $ceiling;
-            if ($neighbour->wall->isDivider()) {
+            if ($neighbour->wall->isOpenBoundary()) {
                 $openings[] = [$neighbour->stretch, $ceiling, $room->ceilingKey()];
             }
         }
         foreach ($home->openingsOf($room) as $opening) {
-            if ($opening->opening->kind === OpeningKind::Gap && $opening->across($room)->isRoom($beyond)) {
+            if ($opening->opening->kind === OpeningKind::Bare && $opening->across($room)->isRoom($beyond)) {
                 $openings[] = [$opening->span(), $opening->opening->height, "{$opening->id()}.height"];
             }
         }

@@ -12,7 +12,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Terrace;
 use Heurema\Layout\Words\RoomUse;
@@ -58,7 +58,7 @@ final class OpenEdges
     {
         $edges = new self($plan, $home);
         $edges->close();
-        $edges->takeVoids();
+        $edges->takeFloorOpenings();
         $edges->takeOutdoorRooms();
         $edges->takeTerraces();
         foreach ($home->stairs as $stair) {
@@ -73,7 +73,7 @@ final class OpenEdges
     private function close(): void
     {
         foreach ($this->plan->standingWalls() as $wall) {
-            if (!$wall->wall->isDivider()) {
+            if (!$wall->wall->isOpenBoundary()) {
                 $half = $wall->wall->thickness / 2;
                 array_push($this->closed, $wall->wall->line()->offset($half), $wall->wall->line()->offset(-$half), $wall->wall->line());
             }
@@ -85,7 +85,7 @@ final class OpenEdges
         }
     }
 
-    private function takeVoids(): void
+    private function takeFloorOpenings(): void
     {
         $storey = $this->plan->storey;
         $below = $this->below();
@@ -117,14 +117,14 @@ final class OpenEdges
     /**
      * Openings that overlap are one: between them there is no floor to fall from.
      *
-     * @param list<FloorVoid> $voids
+     * @param list<FloorOpening> $voids
      *
      * @return list<Polygon>
      */
     private static function together(array $voids): array
     {
         $lines = array_merge(...array_map(
-            static fn(FloorVoid $void): array => Line::around($void->outline->counterClockwise(), 0, 0),
+            static fn(FloorOpening $void): array => Line::around($void->outline->counterClockwise(), 0, 0),
             $voids,
         ));
         $openings = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0);
@@ -155,7 +155,7 @@ final class OpenEdges
                 $this->home->stairs,
             )));
             foreach ($this->plan->neighbours($room) as $neighbour) {
-                if ($neighbour->wall->isDivider() && $neighbour->beyond->isOutside()) {
+                if ($neighbour->wall->isOpenBoundary() && $neighbour->beyond->isOutside()) {
                     $this->take(
                         $neighbour->stretch,
                         $storey->elevation - ($this->home->ground()->at($neighbour->stretch->middle()) ?? 0.0),
@@ -273,18 +273,18 @@ final class OpenEdges
     /**
      * Which of several openings an edge of all of them together belongs to.
      *
-     * @param list<FloorVoid> $voids
+     * @param list<FloorOpening> $voids
      *
      * @return list<string>
      */
     private static function voidsAt(Segment $edge, array $voids): array
     {
-        $isAt = static fn(FloorVoid $void): bool => array_filter(
+        $isAt = static fn(FloorOpening $void): bool => array_filter(
             $void->outline->edges(),
             static fn(Segment $one): bool => $one->distanceTo($edge->middle()) <= Tolerance::TOUCH,
         ) !== [];
 
-        return array_values(array_map(static fn(FloorVoid $void): string => $void->id, array_filter($voids, $isAt)));
+        return array_values(array_map(static fn(FloorOpening $void): string => $void->id, array_filter($voids, $isAt)));
     }
 
     /**

@@ -21,6 +21,6 @@ final readonly class SpaceSide
 
     public function isOpen(): bool
     {
-        return $this->wall->isDivider();
+        return $this->wall->isOpenBoundary();
     }
 }

@@ -15,7 +15,7 @@ use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\TangledLines;
 use Heurema\Geometry\Tolerance;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Room;
 use Heurema\Layout\Soffit;
@@ -194,7 +194,7 @@ final class StoreyPlan implements Subject
     private function guardsAnEdge(JoinedWall $wall): bool
     {
         if (
-            $wall->wall->isDivider()
+            $wall->wall->isOpenBoundary()
             || $wall->wall->height === null
             || $wall->wall->height >= ($this->storey->ceiling ?? INF) - Tolerance::TOUCH
         ) {
@@ -204,7 +204,7 @@ final class StoreyPlan implements Subject
             $beside = $wall->line->offset($side * ($wall->halfThickness() + self::BESIDE))->middle();
             if (
                 $this->at($beside)?->isOutside() === true
-                || array_filter($this->storey->voids, static fn(FloorVoid $void): bool => $void->outline->contains($beside)) !== []
+                || array_filter($this->storey->voids, static fn(FloorOpening $void): bool => $void->outline->contains($beside)) !== []
             ) {
                 return true;
             }
@@ -246,7 +246,7 @@ final class StoreyPlan implements Subject
         $into = array_filter(
             $this->wallsNear($stretch->bounds()),
             static fn(JoinedWall $wall): bool => $wall->wall !== $opening->wall
-                && !$wall->wall->isDivider()
+                && !$wall->wall->isOpenBoundary()
                 && self::reachesInto($wall, $stretch, $span),
         );
 
@@ -275,7 +275,7 @@ final class StoreyPlan implements Subject
     {
         $existing = array_filter(
             $this->walls,
-            static fn(JoinedWall $wall): bool => $wall->wall->status === Status::Existing && !$wall->wall->isDivider(),
+            static fn(JoinedWall $wall): bool => $wall->wall->status === Status::Existing && !$wall->wall->isOpenBoundary(),
         );
 
         return array_values(array_map(static fn(JoinedWall $wall): Ring => $wall->body(), $existing));

@@ -145,7 +145,7 @@ final class WallJoints
             return [$line->to, null];
         }
         [$distance, $end, $other] = $nearest;
-        $tie = $distance > 0 && $own->isDivider() && $other->isDivider() ? new Segment($line->to, $end) : null;
+        $tie = $distance > 0 && $own->isOpenBoundary() && $other->isOpenBoundary() ? new Segment($line->to, $end) : null;
 
         return [$line->at(max($line->length(), $line->along($end))), $tie];
     }

@@ -108,7 +108,7 @@ final class WallMass
     {
         $gaps = array_filter(
             $this->storey->openings,
-            static fn(Opening $opening): bool => $opening->kind === OpeningKind::Gap && $opening->stands(),
+            static fn(Opening $opening): bool => $opening->kind === OpeningKind::Bare && $opening->stands(),
         );
         if ($gaps === []) {
             return $this->solids;

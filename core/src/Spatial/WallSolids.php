@@ -36,7 +36,7 @@ final readonly class WallSolids
     {
         $lines = [];
         foreach ($this->walls as $number => $wall) {
-            array_push($lines, ...($wall->wall->isDivider()
+            array_push($lines, ...($wall->wall->isOpenBoundary()
                 ? array_map(static fn(Segment $line): Line => new Line($line, $number), [$wall->line, ...$wall->ties])
                 : Line::around($wall->body(), $number, self::LAYER)));
         }
@@ -82,7 +82,7 @@ final readonly class WallSolids
         $around = (new Box($corner->x, $corner->y, $corner->x, $corner->y))->grown(2 * WallJoints::SAME_POINT);
         foreach ($this->axes->inBox($around) as $number) {
             $wall = $this->walls[$number];
-            if ($wall->wall->isDivider() || $wall->line->distanceTo($corner) > WallJoints::SAME_POINT) {
+            if ($wall->wall->isOpenBoundary() || $wall->line->distanceTo($corner) > WallJoints::SAME_POINT) {
                 continue;
             }
             foreach ($wall->directionsFrom($corner) as $direction) {

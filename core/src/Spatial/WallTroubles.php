@@ -58,7 +58,7 @@ final readonly class WallTroubles
         $own = array_search($wall, $this->walls, true);
         foreach ($this->boxes->overlapping(Box::around([$wall->from, $wall->to])->grown(1.0)) as $number) {
             $other = $this->walls[$number];
-            $stretch = $number > $own && !$wall->isDivider() && !$other->isDivider() ? self::together($wall, $other) : null;
+            $stretch = $number > $own && !$wall->isOpenBoundary() && !$other->isOpenBoundary() ? self::together($wall, $other) : null;
             if ($stretch !== null) {
                 $doubles[] = new WallTrouble($other->id, $stretch, $stretch->length());
             }

@@ -35,7 +35,7 @@ final class WaysIn
         }
         foreach ($home->rooms as $room) {
             foreach ($home->plans[$room->storey()]->neighbours($room) as $neighbour) {
-                if ($neighbour->wall->isDivider()) {
+                if ($neighbour->wall->isOpenBoundary()) {
                     $this->link($room->id(), $this->key($neighbour->beyond));
                 }
             }

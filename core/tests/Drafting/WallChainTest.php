@@ -101,7 +101,7 @@ final class WallChainTest extends TestCase
         $layout = self::empty();
         $edit = (new WallChain(
             $layout->storeys[0],
-            new WallPen(WallType::Divider, 100),
+            new WallPen(WallType::OpenBoundary, 100),
             WallBeside::Centred,
         ))->next('w', new Point(0, 0), new Point(1000, 0));
         self::assertSame(0.0, (new Editor())->apply($layout, $edit)->layout->storeys[0]->walls[0]->thickness);

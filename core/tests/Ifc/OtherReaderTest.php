@@ -8,7 +8,7 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Ifc\Writing\GlobalId;
 use Heurema\Ifc\Writing\ModelWriter;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Scene\FurnitureSolids;
@@ -65,7 +65,7 @@ final class OtherReaderTest extends TestCase
         $volumes = [];
         foreach ($home->plans as $plan) {
             $ground = array_sum(array_map(static fn(Polygon $slab): float => $slab->outer->area(), $plan->mass->slab()));
-            $open = array_sum(array_map(static fn(FloorVoid $void): float => $void->outline->area(), $plan->storey->voids));
+            $open = array_sum(array_map(static fn(FloorOpening $void): float => $void->outline->area(), $plan->storey->voids));
             $thickness = $plan->storey->floorThickness;
             $volumes += $thickness === null ? [] : [GlobalId::made("floor {$plan->storey->id}") => ($ground - $open) * $thickness / 1e9];
         }
@@ -100,7 +100,8 @@ final class OtherReaderTest extends TestCase
         }
         foreach ($home->openings as $opening) {
             [$width, $height] = [$opening->opening->width, $opening->opening->height];
-            $isFilled = $opening->opening->kind !== OpeningKind::Gap && !$opening->wall->isDivider() && $width !== null && $height !== null;
+            $isClosed = $opening->opening->kind !== OpeningKind::Bare && !$opening->wall->isOpenBoundary();
+            $isFilled = $isClosed && $width !== null && $height !== null;
             $volumes += $isFilled ? [GlobalId::of($opening->id()) => $width * $height * 40.0 / 1e9] : [];
         }
         foreach ($home->layout->storeys as $storey) {
@@ -132,7 +133,7 @@ final class OtherReaderTest extends TestCase
                     array_filter($home->openings, static fn(PlacedOpening $opening): bool => $opening->wall === $wall),
                 );
                 $face = $wall->line()->length() * ($wall->height ?? $storey->ceiling ?? 2400.0) - array_sum($cut);
-                $volumes += $wall->isDivider() ? [] : [$wall->id => $face * $wall->thickness / 1e9];
+                $volumes += $wall->isOpenBoundary() ? [] : [$wall->id => $face * $wall->thickness / 1e9];
             }
         }
 

@@ -77,7 +77,7 @@ final class RealHouseTest extends TestCase
         $storeys = self::import()->layout->storeys;
         self::assertSame([0.0, 2700.0], array_map(static fn($storey): ?float => $storey->elevation, $storeys));
         self::assertSame([200.0, 200.0], array_map(static fn($storey): ?float => $storey->floorThickness, $storeys));
-        $walls = array_filter($storeys[0]->walls, static fn($wall): bool => !$wall->isDivider());
+        $walls = array_filter($storeys[0]->walls, static fn($wall): bool => !$wall->isOpenBoundary());
         $thick = array_count_values(array_map(static fn($wall): string => "{$wall->type->value} ".round($wall->thickness), $walls));
         ksort($thick);
         self::assertSame(['exterior 300' => 4, 'interior 240' => 5], $thick);

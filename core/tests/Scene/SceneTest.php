@@ -7,7 +7,7 @@ namespace Heurema\Tests\Scene;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Layout\Fixture;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\FixtureKind;
@@ -89,7 +89,7 @@ final class SceneTest extends TestCase
             $filled = array_sum(array_map(static fn(Polygon $one): float => $one->area(), $plan->mass->solids));
             if ($isSimple && $filled > 0.0) {
                 ++$held;
-                $cut = array_sum(array_map(static fn(PlacedOpening $one): float => $one->wall->isDivider()
+                $cut = array_sum(array_map(static fn(PlacedOpening $one): float => $one->wall->isOpenBoundary()
                     ? 0.0
                     : ($one->opening->width ?? 0.0) * ($one->opening->height ?? 0.0) * $one->wall->thickness, $openings));
                 $ceiling = $storey->ceiling ?? UsualSize::HEIGHT;
@@ -102,7 +102,7 @@ final class SceneTest extends TestCase
                 self::assertLessThanOrEqual(($filled * max($ceiling, $under) - $cut) * (1 + 1e-6), $volume, $storey->id);
             }
             $ground = array_sum(array_map(static fn(Polygon $slab): float => $slab->outer->area(), $plan->mass->slab()));
-            $open = array_sum(array_map(static fn(FloorVoid $void): float => $void->outline->area(), $storey->voids));
+            $open = array_sum(array_map(static fn(FloorOpening $void): float => $void->outline->area(), $storey->voids));
             if ($ground > 0.0 && self::areWithin($storey->voids, $plan->mass->slab())) {
                 $volume = ($ground - $open) * ($storey->floorThickness ?? 250.0);
                 self::assertEqualsWithDelta($volume, $volumes["floor {$storey->id}"] ?? 0.0, 1e-6 * $volume, $storey->id);
@@ -259,7 +259,7 @@ final class SceneTest extends TestCase
     }
 
     /**
-     * @param list<FloorVoid> $voids
+     * @param list<FloorOpening> $voids
      * @param list<Polygon>   $slabs
      */
     private static function areWithin(array $voids, array $slabs): bool

@@ -18,7 +18,7 @@ final class UsualSizeTest extends TestCase
 {
     /** @param array{float, float, float} $usual */
     #[TestWith([OpeningKind::Door, [900.0, 0.0, 2000.0]])]
-    #[TestWith([OpeningKind::Gap, [900.0, 0.0, 2000.0]])]
+    #[TestWith([OpeningKind::Bare, [900.0, 0.0, 2000.0]])]
     #[TestWith([OpeningKind::Window, [1200.0, 900.0, 1200.0]])]
     public function test_only_what_nobody_said_of_an_opening_is_usual(OpeningKind $kind, array $usual): void
     {

@@ -41,7 +41,7 @@ final class OpenBoundaries
                             "{$space->id}_{$number}_{$part}",
                             self::reaching($open, $walls),
                             0.0,
-                            WallType::Divider,
+                            WallType::OpenBoundary,
                         );
                     }
                 }

@@ -134,7 +134,7 @@ final readonly class ModelWriter
     {
         $inBoundaries = array_values(array_filter(
             $storey->openings,
-            static fn(Opening $opening): bool => $storey->wall($opening->wall)?->isDivider() !== false,
+            static fn(Opening $opening): bool => $storey->wall($opening->wall)?->isOpenBoundary() !== false,
         ));
 
         return [

@@ -45,7 +45,7 @@ final class Walls
         $line = $wall->line();
         $degrees = rad2deg(atan2($line->vector()->y, $line->vector()->x));
         $place = $this->places[$wall->id] = $this->products->shapes->placement($in, $wall->from, 0.0, $degrees);
-        if ($wall->isDivider()) {
+        if ($wall->isOpenBoundary()) {
             $body = $this->products->shapes->line(new Point(0, 0), new Point($line->length(), 0));
             $this->products->contain('IFCVIRTUALELEMENT', $wall, [$this->products->name($wall), null, null, $place, $body], null);
 
@@ -71,7 +71,7 @@ final class Walls
     private function opening(Opening $opening, Storey $storey): void
     {
         $wall = $storey->wall($opening->wall);
-        if ($wall === null || $wall->isDivider()) {
+        if ($wall === null || $wall->isOpenBoundary()) {
             return;
         }
         [$width, $sill, $height] = UsualSize::ofOpening($opening);
@@ -83,7 +83,7 @@ final class Walls
         $box = Products::box($outline, static fn(Point $at): Point => $line->at($start + $at->x)->plus($across->times($at->y)));
         $floor = $storey->elevation ?? 0.0;
         $sides = [...$box[0], $floor + $sill, ...$box[1], $floor + $sill + $height];
-        $isGap = $opening->kind === OpeningKind::Gap;
+        $isGap = $opening->kind === OpeningKind::Bare;
         $place = $this->products->shapes->placement($in, new Point($start, 0.0), $sill);
         $cut = $this->products->text->add('IFCOPENINGELEMENT', [
             $isGap ? GlobalId::of($opening->id) : GlobalId::made("opening {$opening->id}"), null,

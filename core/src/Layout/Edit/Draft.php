@@ -13,7 +13,7 @@ use Heurema\Layout\Opening;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Layout\Storey;
-use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\TapedDistance;
 
 /** A layout being edited: its elements by id, each change written down. */
 final class Draft
@@ -149,7 +149,7 @@ final class Draft
     public function remove(string $id): void
     {
         foreach ($this->elements(null, ElementList::Survey) as $taped) {
-            if ($taped instanceof SurveyDistance && $taped->of === $id) {
+            if ($taped instanceof TapedDistance && $taped->of === $id) {
                 $this->remove($taped->id);
             }
         }

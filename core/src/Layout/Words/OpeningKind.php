@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Words;
 
-/** A gap is a cased or bare opening. */
+/** What closes an opening in a wall: a door, a window, or nothing (a bare opening, `gap` in the document). */
 enum OpeningKind: string
 {
     case Door = 'door';
     case Window = 'window';
-    case Gap = 'gap';
+    case Bare = 'gap';
 
     public function words(): string
     {
-        return $this === self::Gap ? 'Opening' : ucfirst($this->value);
+        return $this === self::Bare ? 'Opening' : ucfirst($this->value);
     }
 
     /** What its marks begin with (common practice, no source). */
@@ -22,7 +22,7 @@ enum OpeningKind: string
         return match ($this) {
             self::Door => 'D',
             self::Window => 'W',
-            self::Gap => 'O',
+            self::Bare => 'O',
         };
     }
 }

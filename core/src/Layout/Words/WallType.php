@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Words;
 
-/** A divider has no thickness: it parts two rooms of one open space and stops nobody. */
+/** An open boundary (`divider` in the document) has no thickness: it parts two rooms of one open space and stops nobody. */
 enum WallType: string
 {
     case Exterior = 'exterior';
     case Interior = 'interior';
     case Party = 'party';
-    case Divider = 'divider';
+    case OpenBoundary = 'divider';
 }

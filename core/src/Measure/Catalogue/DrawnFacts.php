@@ -151,7 +151,7 @@ final class DrawnFacts
                 'door.operation',
                 AnswerType::Word,
                 'How the door moves; `gap` for a bare opening.',
-                static fn(PlacedOpening $door) => $door->opening->kind === OpeningKind::Gap ? 'gap' : $door->opening->door?->operation,
+                static fn(PlacedOpening $door) => $door->opening->kind === OpeningKind::Bare ? 'gap' : $door->opening->door?->operation,
                 words: [DoorOperation::class, 'gap'],
             ),
             new Attribute(

@@ -42,7 +42,7 @@ final class ClearHeight extends SubjectMeasure
         if ($opening->height === null) {
             return new Unknown(["{$opening->id}.height"]);
         }
-        $isGap = $opening->kind === OpeningKind::Gap;
+        $isGap = $opening->kind === OpeningKind::Bare;
         $stop = $isGap ? 0.0 : self::STOP;
         $threshold = $opening->door?->threshold;
         $clear = max(0.0, $opening->height - $stop - ($threshold ?? 0.0));

@@ -51,7 +51,7 @@ final class ClearWidth extends SubjectMeasure
         if ($opening->width === null) {
             return new Unknown(["{$opening->id}.width"]);
         }
-        if ($opening->kind === OpeningKind::Gap) {
+        if ($opening->kind === OpeningKind::Bare) {
             return self::measured($subject, $opening->width, Message::of('door.clear_width.bare_opening'));
         }
         $operation = $opening->door?->operation;

@@ -34,7 +34,7 @@ final class SwingsInto extends SubjectMeasure
         $details = $subject->opening->door;
         $kind = $subject->opening->kind;
         if (
-            $kind === OpeningKind::Gap
+            $kind === OpeningKind::Bare
             || ($details?->operation !== null && !in_array($details->operation, [DoorOperation::Hinged, DoorOperation::DoubleHinged], true))
         ) {
             return new Measured('none');

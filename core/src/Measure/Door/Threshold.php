@@ -30,7 +30,7 @@ final class Threshold extends SubjectMeasure
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
         $height = $subject->opening->door?->threshold;
-        $isInside = $subject->isToOutside() === false || $subject->opening->kind === OpeningKind::Gap;
+        $isInside = $subject->isToOutside() === false || $subject->opening->kind === OpeningKind::Bare;
         if ($height === null && !$isInside) {
             return new Unknown(["{$subject->id()}.threshold"]);
         }

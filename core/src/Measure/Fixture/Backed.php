@@ -66,7 +66,7 @@ final class Backed extends SubjectMeasure
             $along = $line->along($fixture->fixture->at);
             $off = abs($line->leftOf($fixture->fixture->at)) - $wall->thickness / 2;
 
-            return !$wall->isDivider()
+            return !$wall->isOpenBoundary()
                 && abs($line->direction()->dot($fixture->frame->yAxis)) < 0.01
                 && $along >= -$half
                 && $along <= $line->length() + $half

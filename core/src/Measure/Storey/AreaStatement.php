@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Storey;
 
 use Heurema\Geometry\Polygon;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -45,7 +45,7 @@ final class AreaStatement extends SubjectMeasure
             'storey.gross_area' => self::gross($subject),
             'storey.wall_area' => self::gross($subject) - self::indoors($subject),
             'storey.opening_area' => array_sum(array_map(
-                static fn(FloorVoid $void): float => $void->outline->counterClockwise()->area(),
+                static fn(FloorOpening $void): float => $void->outline->counterClockwise()->area(),
                 $subject->storey->voids,
             )),
             'storey.circulation_area' => self::rooms($subject, self::CIRCULATION),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Measure\Survey;
 
 use Heurema\Geometry\Tolerance;
-use Heurema\Layout\SurveyDistance;
-use Heurema\Layout\Words\SurveyRole;
+use Heurema\Layout\TapedDistance;
+use Heurema\Layout\Words\TapedRole;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -16,12 +16,12 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedTapedDistance;
 use Heurema\Spatial\Subject\Subject;
-use Heurema\Spatial\TapedDistance;
 use Heurema\Units\Amount;
 use Heurema\Words\Message;
 
-/** @extends SubjectMeasure<TapedDistance> */
+/** @extends SubjectMeasure<PlacedTapedDistance> */
 #[Measures(
     'survey.chain',
     AnswerType::Length,
@@ -35,15 +35,15 @@ final class Chain extends SubjectMeasure
         $overall = $subject->distance;
         $parts = array_filter(
             $home->layout->survey,
-            static fn(SurveyDistance $one): bool => $one->role === SurveyRole::Part
+            static fn(TapedDistance $one): bool => $one->role === TapedRole::Part
                 && $one->group !== null
                 && $one->group === $overall->group,
         );
-        if ($overall->role !== SurveyRole::Overall || $parts === []) {
+        if ($overall->role !== TapedRole::Overall || $parts === []) {
             return new NotApplicable(Message::of('survey.chain.it_is_no_overall'));
         }
         $walls = self::walls($subject, array_values($parts));
-        $sum = $walls + array_sum(array_map(static fn(SurveyDistance $part): float => $part->measured, $parts));
+        $sum = $walls + array_sum(array_map(static fn(TapedDistance $part): float => $part->measured, $parts));
         $working = [Message::of(
             'survey.chain.parts_add_up_to',
             count: count($parts),
@@ -65,15 +65,15 @@ final class Chain extends SubjectMeasure
     /**
      * How much of the overall runs through walls where no part was taped, mm; parts that do not lie along it leave nothing between them.
      *
-     * @param list<SurveyDistance> $parts
+     * @param list<TapedDistance> $parts
      */
-    private static function walls(TapedDistance $overall, array $parts): float
+    private static function walls(PlacedTapedDistance $overall, array $parts): float
     {
         $line = $overall->drawn();
         if ($line->length() < Tolerance::TOUCH) {
             return 0.0;
         }
-        $stretches = array_map(static fn(SurveyDistance $part): array => [
+        $stretches = array_map(static fn(TapedDistance $part): array => [
             min($line->along($part->from), $line->along($part->to)),
             max($line->along($part->from), $line->along($part->to)),
         ], $parts);

@@ -13,12 +13,12 @@ use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedTapedDistance;
 use Heurema\Spatial\Subject\Subject;
-use Heurema\Spatial\TapedDistance;
 use Heurema\Units\Amount;
 use Heurema\Words\Message;
 
-/** @extends SubjectMeasure<TapedDistance> */
+/** @extends SubjectMeasure<PlacedTapedDistance> */
 #[Measures('survey.difference', AnswerType::Length, 'How far the taped distance or height is from the drawn one, either way.')]
 final class Difference extends SubjectMeasure
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial\Stair;
 
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Stair;
 use Heurema\Layout\Storey;
 use Heurema\Spatial\Subject\Naming;
@@ -46,7 +46,7 @@ final readonly class PlacedStair implements Subject
     }
 
     /** The opening in the upper floor that it comes up through; null where none is drawn there. */
-    public function opening(): ?FloorVoid
+    public function opening(): ?FloorOpening
     {
         if ($this->shape->head === null) {
             return null;

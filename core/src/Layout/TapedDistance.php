@@ -8,14 +8,14 @@ use Heurema\Geometry\Point;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\Value;
-use Heurema\Layout\Words\SurveyRole;
 use Heurema\Layout\Words\TapedHeight;
+use Heurema\Layout\Words\TapedRole;
 
 /**
  * A distance taped on site, held against the drawn one; the parts of a group must add up to its overall. In mm. Or a height above the
  * floor: of a room's ceiling or an opening's sill or head, taped where `from` is.
  */
-final readonly class SurveyDistance implements Element
+final readonly class TapedDistance implements Element
 {
     use IsElement;
 
@@ -38,7 +38,7 @@ final readonly class SurveyDistance implements Element
         #[Key(Value::Text, label: 'Chain', own: true)]
         public ?string $group = null,
         #[Key(label: 'It is')]
-        public ?SurveyRole $role = null,
+        public ?TapedRole $role = null,
         #[Key(Value::Identifier)]
         public ?string $of = null,
         #[Key]

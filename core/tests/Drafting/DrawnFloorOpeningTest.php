@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Drafting;
 
-use Heurema\Drafting\FloorOpening;
+use Heurema\Drafting\DrawnFloorOpening;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\Edit\Edit;
@@ -15,7 +15,7 @@ use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-final class FloorOpeningTest extends TestCase
+final class DrawnFloorOpeningTest extends TestCase
 {
     /**
      * @return iterable<string, array{list<float>, list<float>}> a second one beside 1000, 1000 to 3000, 2000, and the areas that there are
@@ -41,9 +41,9 @@ final class FloorOpeningTest extends TestCase
         foreach ([0.0, 25.0, 200.7] as $turn) {
             $layout = self::done(
                 Sketch::room(5000, 4000)->layout(),
-                static fn(FloorOpening $opening): Edit => $opening->draw('a', self::ring([1000.0, 1000.0, 3000.0, 2000.0], $turn)),
+                static fn(DrawnFloorOpening $opening): Edit => $opening->draw('a', self::ring([1000.0, 1000.0, 3000.0, 2000.0], $turn)),
             );
-            $layout = self::done($layout, static fn(FloorOpening $opening): Edit => $opening->draw('b', self::ring($box, $turn)));
+            $layout = self::done($layout, static fn(DrawnFloorOpening $opening): Edit => $opening->draw('b', self::ring($box, $turn)));
             $found = array_map(static fn($void): float => round($void->outline->area() / 1e6, 4), $layout->storeys[0]->voids);
             sort($found);
             self::assertEqualsWithDelta($areas, $found, 1e-3);
@@ -58,14 +58,14 @@ final class FloorOpeningTest extends TestCase
             [1000.0, 2800.0, 4000.0, 3000.0],
             [1000.0, 1000.0, 1200.0, 3000.0],
         ] as $number => $box) {
-            $layout = self::done($layout, static fn(FloorOpening $opening): Edit => $opening->draw("a{$number}", self::ring($box, 0.0)));
+            $layout = self::done($layout, static fn(DrawnFloorOpening $drawn): Edit => $drawn->draw("a{$number}", self::ring($box, 0.0)));
         }
         self::assertCount(1, $layout->storeys[0]->voids);
         $this->expectException(RefusedEdit::class);
         $this->expectExceptionMessage('island');
         self::done(
             $layout,
-            static fn(FloorOpening $opening): Edit => $opening->draw('b', self::ring([3800.0, 1000.0, 4000.0, 3000.0], 0.0)),
+            static fn(DrawnFloorOpening $opening): Edit => $opening->draw('b', self::ring([3800.0, 1000.0, 4000.0, 3000.0], 0.0)),
         );
     }
 
@@ -73,20 +73,20 @@ final class FloorOpeningTest extends TestCase
     {
         $layout = self::done(
             Sketch::room(5000, 4000)->layout(),
-            static fn(FloorOpening $opening): Edit => $opening->draw('a', self::ring([1000.0, 1000.0, 3000.0, 2000.0], 0.0)),
+            static fn(DrawnFloorOpening $opening): Edit => $opening->draw('a', self::ring([1000.0, 1000.0, 3000.0, 2000.0], 0.0)),
         );
         $box = self::done(
             $layout,
-            static fn(FloorOpening $opening): Edit => $opening->resize('a', 950.0, 2500.5),
+            static fn(DrawnFloorOpening $opening): Edit => $opening->resize('a', 950.0, 2500.5),
         )->storeys[0]->voids[0]->outline->bounds();
         self::assertEqualsWithDelta([1000.0, 1000.0, 1950.0, 3500.5], [$box->left, $box->bottom, $box->right, $box->top], 1e-6);
         $joined = self::done(
             $layout,
-            static fn(FloorOpening $opening): Edit => $opening->draw('b', self::ring([2500.0, 1500.0, 3500.0, 2500.0], 0.0)),
+            static fn(DrawnFloorOpening $opening): Edit => $opening->draw('b', self::ring([2500.0, 1500.0, 3500.0, 2500.0], 0.0)),
         );
         foreach ([[$joined, 'b', 'rectangular'], [$layout, 'x', 'Choose a floor opening']] as [$on, $id, $why]) {
             try {
-                self::done($on, static fn(FloorOpening $opening): Edit => $opening->resize($id, 950.0, 2500.0));
+                self::done($on, static fn(DrawnFloorOpening $opening): Edit => $opening->resize($id, 950.0, 2500.0));
                 self::fail('Not refused.');
             } catch (RefusedEdit $e) {
                 self::assertStringContainsString($why, $e->getMessage());
@@ -94,10 +94,10 @@ final class FloorOpeningTest extends TestCase
         }
     }
 
-    /** @param callable(FloorOpening): Edit $edit */
+    /** @param callable(DrawnFloorOpening): Edit $edit */
     private static function done(Layout $layout, callable $edit): Layout
     {
-        return (new Editor())->apply($layout, $edit(new FloorOpening($layout->storeys[0])))->layout;
+        return (new Editor())->apply($layout, $edit(new DrawnFloorOpening($layout->storeys[0])))->layout;
     }
 
     /** @param list<float> $box left, bottom, right, top */

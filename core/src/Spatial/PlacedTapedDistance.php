@@ -7,16 +7,16 @@ namespace Heurema\Spatial;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\SlopedCeiling;
-use Heurema\Layout\SurveyDistance;
+use Heurema\Layout\TapedDistance;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Layout\Words\TapedHeight;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
 
 /** A distance taped on site, beside the drawn one. */
-final readonly class TapedDistance implements Subject
+final readonly class PlacedTapedDistance implements Subject
 {
-    public function __construct(public SurveyDistance $distance, public StoreyPlan $plan) {}
+    public function __construct(public TapedDistance $distance, public StoreyPlan $plan) {}
 
     public function type(): SubjectType
     {

@@ -17,11 +17,11 @@ use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Edit\Remove;
 use Heurema\Layout\Edit\Replace;
-use Heurema\Layout\FloorVoid;
+use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Storey;
 
 /** An opening in a storey's floor: drawn, joined with those that it overlaps, made another size. */
-final readonly class FloorOpening
+final readonly class DrawnFloorOpening
 {
     /** Less of two openings in common, mm², is none. */
     private const COMMON_MM2 = 1.0;
@@ -34,14 +34,15 @@ final readonly class FloorOpening
         $outline = $outline->counterClockwise();
         $met = array_values(array_filter(
             $this->storey->voids,
-            static fn(FloorVoid $void): bool => Overlap::area(new Polygon($void->outline->counterClockwise()), $outline) > self::COMMON_MM2,
+            static fn(FloorOpening $opening): bool
+                => Overlap::area(new Polygon($opening->outline->counterClockwise()), $outline) > self::COMMON_MM2,
         ));
         if ($met === []) {
-            return new Add($this->storey->id, new FloorVoid($id, $outline));
+            return new Add($this->storey->id, new FloorOpening($id, $outline));
         }
         $lines = Line::around($outline, 0, 0);
-        foreach ($met as $void) {
-            array_push($lines, ...Line::around($void->outline->counterClockwise(), 0, 0));
+        foreach ($met as $opening) {
+            array_push($lines, ...Line::around($opening->outline->counterClockwise(), 0, 0));
         }
         $joined = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0);
         if (count($joined) !== 1 || $joined[0]->holes !== []) {
@@ -49,8 +50,8 @@ final readonly class FloorOpening
         }
 
         return new EditGroup([
-            new Remove(array_map(static fn(FloorVoid $void): string => $void->id, $met)),
-            new Add($this->storey->id, new FloorVoid($id, $joined[0]->outer->simplified())),
+            new Remove(array_map(static fn(FloorOpening $opening): string => $opening->id, $met)),
+            new Add($this->storey->id, new FloorOpening($id, $joined[0]->outer->simplified())),
         ], 'Floor openings joined');
     }
 
@@ -61,9 +62,9 @@ final readonly class FloorOpening
      */
     public function resize(string $id, float $width, float $depth): Edit
     {
-        foreach ($this->storey->voids as $void) {
-            $points = $void->outline->counterClockwise()->points;
-            if ($void->id !== $id) {
+        foreach ($this->storey->voids as $opening) {
+            $points = $opening->outline->counterClockwise()->points;
+            if ($opening->id !== $id) {
                 continue;
             }
             [$from, $right, $up] = [$points[0], $points[1]->minus($points[0]), ($points[3] ?? $points[0])->minus($points[0])];
@@ -78,7 +79,7 @@ final readonly class FloorOpening
             $isAcross = abs($right->x) >= abs($right->y);
             [$along, $away] = $isAcross ? [$width, $depth] : [$depth, $width];
 
-            return new Replace($void->withOutline(Ring::rectangle($from, $right->unit()->times($along), $up->unit()->times($away))));
+            return new Replace($opening->withOutline(Ring::rectangle($from, $right->unit()->times($along), $up->unit()->times($away))));
         }
 
         throw new RefusedEdit('Choose a floor opening.');

@@ -9,7 +9,7 @@ use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\Value;
 
 /** An opening in a storey's floor, for a stair or a space two storeys high. */
-final readonly class FloorVoid implements Element
+final readonly class FloorOpening implements Element
 {
     use IsElement;
 

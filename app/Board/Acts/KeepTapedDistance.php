@@ -11,24 +11,24 @@ use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
-use Heurema\Layout\SurveyDistance;
-use Heurema\Layout\Words\SurveyRole;
+use Heurema\Layout\TapedDistance;
+use Heurema\Layout\Words\TapedRole;
 
 /** A distance taped on site, held against the drawn one between two points. */
-final readonly class KeepSurveyDistance implements DrawingAct
+final readonly class KeepTapedDistance implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $group = $asked->string('group')->trim()->value();
 
-        return new Add(null, new SurveyDistance(
+        return new Add(null, new TapedDistance(
             (new NewElements($layout))->nextId(ElementList::Survey),
             $asked->drawnOn($layout)->id,
             $asked->point('from'),
             $asked->point('to'),
             $asked->length('measured', $layout),
             $group === '' ? null : $group,
-            $group === '' ? null : $asked->word('role', SurveyRole::Part),
+            $group === '' ? null : $asked->word('role', TapedRole::Part),
             by: $asked->person(),
             on: now()->toDateString(),
         ));
