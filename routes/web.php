@@ -67,6 +67,7 @@ use App\Http\Controllers\StatementController;
 use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UndoController;
+use App\Http\Controllers\WishController;
 use App\Http\Middleware\DoneOnce;
 use App\Http\Middleware\HoldsSeat;
 use App\Models\Project;
@@ -207,6 +208,8 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::get('/letters/{letter}', [SentLetterController::class, 'show'])->can('view', 'letter')->name('letters.show');
     Route::get('/letters/{letter}/pdf', [SentLetterController::class, 'pdf'])->can('view', 'letter')->name('letters.pdf');
     Route::get('/projects/{project}/brief', [BriefController::class, 'edit'])->can('view', 'project')->name('brief');
+    Route::get('/projects/{project}/brief/wish', [WishController::class, 'show'])->can('view', 'project')->name('brief.wish');
+    Route::get('/projects/{project}/brief/wish/new', [WishController::class, 'create'])->can('view', 'project')->name('brief.wish.new');
     Route::put('/projects/{project}/brief', [BriefController::class, 'update'])->can('update', 'project')->name('brief.update');
     Route::get('/projects/{project}/archive', [ProjectArchiveController::class, 'show'])->can('view', 'project')->name('project.archive');
     Route::get('/projects/{project}', [ProjectController::class, 'show'])->can('view', 'project')->name('project');

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Briefs\Brief;
+use App\Briefs\KeptBrief;
 use App\Examination\Basis;
 use App\Examination\KeptReports;
 use App\Models\Project;
 use App\Models\RefusedRuling;
 use App\Models\Revision;
 use App\Models\User;
+use Heurema\Brief\Brief;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
 
@@ -22,12 +23,11 @@ final readonly class WriteBrief
     /** @throws RefusedRuling when the latest review is over: it was decided on the brief as it is */
     public function write(Project $project, User $by, Brief $brief): void
     {
-        $isEmpty = $brief->rooms === [] && $brief->total === [] && trim($brief->free) === '';
-        DB::transaction(function () use ($project, $by, $brief, $isEmpty): void {
+        DB::transaction(function () use ($project, $by, $brief): void {
             $revision = $project->latestRevision;
             $revision?->lockOpen();
-            $before = Brief::from($project->brief ?? [])->words();
-            $project->update(['brief' => $isEmpty ? null : $brief->toArray()]);
+            $before = KeptBrief::read($project->brief)->words();
+            $project->update(['brief' => KeptBrief::write($brief)]);
             if ($revision !== null) {
                 $this->hold($revision, $project);
                 $revision->log($by, "wrote the brief: {$before} → {$brief->words()}");

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Examination;
 
-use App\Briefs\Brief;
+use App\Briefs\KeptBrief;
 use App\Models\Project;
 use App\Models\Revision;
 use Heurema\Units\UnitSystem;
@@ -21,7 +21,11 @@ final readonly class Basis
 
     public static function ofProject(Project $project, UnitSystem $units): self
     {
-        return new self($project->books, $project->settings, $project->brief === null ? null : Brief::from($project->brief)->book($units));
+        return new self(
+            $project->books,
+            $project->settings,
+            $project->brief === null ? null : KeptBrief::read($project->brief)->book($units),
+        );
     }
 
     /** As it was when the revision was handed in, or chosen since. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Examination;
 
-use App\Briefs\Brief;
+use Heurema\Brief\Brief;
 use Heurema\Review\Examiner;
 use Heurema\Review\Report;
 use Heurema\Rulebook\RuleBook;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Examination;
 
-use App\Briefs\Brief;
 use App\Models\Revision;
+use Heurema\Brief\Brief;
 use Heurema\Review\KeptReport;
 use Heurema\Review\Report;
 use Heurema\Rulebook\RuleBook;

@@ -25,7 +25,7 @@ use Illuminate\Support\Carbon;
  * @property ProjectKind|null $kind
  * @property list<string>  $books    ids of the rule books it is held against
  * @property array<string, string> $settings what it chooses where they leave a choice, as typed
- * @property array<string, mixed>|null $brief the client's wishes, as App\Briefs\Brief keeps them
+ * @property array<string, mixed>|null $brief the client's wishes, as App\Briefs\KeptBrief keeps them
  * @property int|null      $picked_scheme_id the scheme that was chosen among several
  * @property Office        $office
  * @property Collection<int, Scheme> $schemes

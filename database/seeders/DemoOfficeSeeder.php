@@ -11,10 +11,10 @@ use App\Actions\OpenProject;
 use App\Actions\RuleOnFindings;
 use App\Actions\SendLetter;
 use App\Actions\SubmitScheme;
-use App\Briefs\Brief;
-use App\Briefs\RoomWish;
+use App\Actions\WriteBrief;
 use App\Letters\LetterDraft;
 use App\Models\Office;
+use App\Models\Project;
 use App\Models\Revision;
 use App\Models\Role;
 use App\Models\RulingKind;
@@ -27,6 +27,7 @@ use App\Sheets\SheetDefinition;
 use App\Sheets\SheetSet;
 use App\Sheets\ViewDefinition;
 use App\Sheets\ViewKind;
+use Heurema\Brief\Brief;
 use Heurema\Geometry\Point;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeValues;
@@ -55,6 +56,7 @@ final class DemoOfficeSeeder extends Seeder
         private readonly SubmitScheme $submissions,
         private readonly ChooseBooks $books,
         private readonly CloseReview $ends,
+        private readonly WriteBrief $briefs,
     ) {}
 
     public function run(): void
@@ -75,12 +77,33 @@ final class DemoOfficeSeeder extends Seeder
 
     private function justHandedIn(): void
     {
-        $this->home('weir-cabin.json', 'Weir Lane, Tamarind Bay', $this->reviewer);
+        $revision = $this->home('weir-cabin.json', 'Weir Lane, Tamarind Bay', $this->reviewer);
+        $this->wish($revision->scheme->project, [
+            '2 bedrooms of 7 to 14 m2, each at least 2.1 m wide',
+            'the kitchen-living room of 18 m2 or more, with a table and a sofa, overlooking the porch',
+            'the shower room not opening from a bedroom',
+            'every room at least 2.3 m high',
+            'circulation at most 10 %',
+        ]);
+    }
+
+    /** @param list<string> $sentences */
+    private function wish(Project $project, array $sentences): void
+    {
+        $this->briefs->write($project, $this->reviewer, Brief::of($sentences));
     }
 
     private function inReview(): void
     {
         $revision = $this->home('quarry-flat.json', '3 Quarry Steps, Tamarind Bay');
+        $this->wish($revision->scheme->project, [
+            '2 bedrooms of 9 to 16 m2, each with a wardrobe',
+            'every bedroom opening from the hall, reached without crossing the kitchen-living room',
+            'one bedroom with a bathroom of its own',
+            'the kitchen-living room at least 3.5 m by 5 m, facing south or south-west',
+            'the bathroom with a bath or a shower, with a washing machine, and beside a bedroom',
+            'all rooms together 50 to 75 m2, circulation at most 15 %',
+        ]);
         foreach (array_slice($this->openFindings($revision), 0, 3) as $number => $finding) {
             $number === 1
                 ? $this->rulings->rule(
@@ -176,15 +199,14 @@ final class DemoOfficeSeeder extends Seeder
     {
         $revision = $this->home('ferry-cottage.json', '1 Ferry Road, Tamarind Bay');
         $project = $revision->scheme->project;
-        $project->update([
-            'brief' => (new Brief(
-                [
-                    new RoomWish('bedroom', ['count_from' => '2', 'area_from' => '120 sq ft'], [], [], ['bed' => 1], ''),
-                    new RoomWish('living', ['area_from' => '200 sq ft', 'windows' => '2'], [], [], [], ''),
-                ],
-                ['from' => '700 sq ft'],
-                '',
-            ))->toArray(),
+        $this->wish($project, [
+            'at least 2 bedrooms',
+            'every bedroom: at least 120 sq ft, with a bed',
+            'the largest bedroom at least 10 ft wide, facing south or west',
+            'the living room of 200 sq ft or more, with 2 windows',
+            'the kitchen-dining room opening from the living room or the hall',
+            'a bathroom with a bath or a shower, not opening from the kitchen-dining room',
+            'all rooms together at least 700 sq ft, circulation at most 12 %',
         ]);
         /** @var Scheme $second */
         $second = $project->schemes()->create(['name' => 'Scheme B', 'layout' => $revision->layout, 'version' => 1]);

@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import { Viewport } from './viewport.js';
 import { Board } from './board/board.js';
+import { composeWishes } from './brief.js';
 import { copyTables } from './copies.js';
 import { thin } from './crowding.js';
 import { all, csrfToken, field } from './dom.js';
@@ -28,6 +29,7 @@ document.addEventListener('htmx:afterSwap', scaleDrawings);
 for (const drawing of all('.compare .drawing')) thin(drawing, 'text');
 
 orderWanted();
+composeWishes();
 
 // a home is usually drawn in the units of its country
 document.addEventListener('change', ({ target }) => {

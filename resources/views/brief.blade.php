@@ -1,48 +1,41 @@
 @extends('layouts.page')
-@section('title', 'Brief')
-@section('body-class', 'page-schedule')
+@section('title', "Brief, {$page->project->name}")
+@section('body-class', 'page-brief')
+@php($project = $page->project)
+@php($latest = $project->latestRevision)
 @section('masthead')
-    <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> @if ($project->latestRevision)<a href="{{ route('review', $project->latestRevision) }}">{{ $project->name }}</a>@else{{ $project->name }}@endif <span aria-hidden="true">/</span> <h1>Brief</h1>
+    <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ route('project', $project) }}">{{ $project->name }}</a> <span aria-hidden="true">/</span> <h1>Brief</h1>
+    @if ($latest)<a class="masthead-note" href="{{ route('review', [$latest, 'book' => Heurema\Brief\Brief::ID]) }}">On the plan</a>@else<a class="masthead-note" href="{{ route('board', $project->firstScheme) }}">Board</a>@endif
 @endsection
 @section('content')
-    <form class="brief schedule-page" method="post" action="{{ route('brief.update', $project) }}">
-        @csrf @method('put')
-        <p>What the client wishes, checked on every revision like a rule book. Leave blank what does not matter. Amounts with their units: <code>12 m2</code>, <code>120 sq ft</code>, <code>2.4 m</code>, <code>8 ft</code>.</p>
-        @if ($errors->any())<div role="alert">@foreach ($errors->all() as $problem)<p class="field-error">{{ $problem }}</p>@endforeach</div>@endif
-        <div class="brief-table">
-        <table class="schedule">
-            <thead><tr><th scope="col">Rooms</th><th scope="col">From</th><th scope="col">To</th><th scope="col">Area from</th><th scope="col">to</th><th scope="col">Least side</th><th scope="col">Ceiling</th><th scope="col">Windows</th><th scope="col">Door</th><th scope="col">Bathroom</th><th scope="col">Fixtures in it</th><th scope="col">Lies in the</th><th scope="col">not in the</th></tr></thead>
-            <tbody>
-                @for ($i = 0; $i < count($brief->rooms) + 3; ++$i)
-                    @php($wish = $brief->rooms[$i] ?? null)
-                    <tr>
-                        <th scope="row"><select class="form-select form-select-sm" name="rooms[{{ $i }}][use]" aria-label="Rooms, row {{ $i + 1 }}"><option value=""></option>@foreach (Heurema\Layout\Words\RoomUse::cases() as $use)<option value="{{ $use->value }}" @selected(old("rooms.{$i}.use", $wish?->use) === $use->value)>{{ str_replace('_', ' ', $use->value) }}</option>@endforeach</select></th>
-                        @foreach (['count_from' => 'At least so many', 'count_to' => 'At most so many', 'area_from' => 'Area from', 'area_to' => 'Area to', 'side' => 'Least side', 'ceiling' => 'Ceiling', 'windows' => 'Windows', 'door' => 'Door width'] as $key => $label)
-                            <td><input class="form-control form-control-sm" name="rooms[{{ $i }}][{{ $key }}]" aria-label="{{ $label }}, row {{ $i + 1 }}" maxlength="40" value="{{ old("rooms.{$i}.{$key}", $wish?->amounts[$key] ?? '') }}" @error("rooms.{$i}.{$key}") aria-invalid="true" @enderror></td>
-                        @endforeach
-                        <td><select class="form-select form-select-sm" name="rooms[{{ $i }}][bath]" aria-label="Bathroom, row {{ $i + 1 }}">@foreach (['' => '', 'attached' => 'attached', 'common' => 'for all'] as $value => $words)<option value="{{ $value }}" @selected(old("rooms.{$i}.bath", $wish?->bath ?? '') === $value)>{{ $words }}</option>@endforeach</select></td>
-                        <td><input class="form-control form-control-sm" name="rooms[{{ $i }}][things]" aria-label="Things, row {{ $i + 1 }}" maxlength="300" value="{{ old("rooms.{$i}.things", $wish === null ? '' : implode(', ', array_map(fn ($kind, $count) => str_replace('_', ' ', $kind)." {$count}", array_keys($wish->fixtures), $wish->fixtures))) }}" @error("rooms.{$i}.things") aria-invalid="true" @enderror></td>
-                        <td><input class="form-control form-control-sm" name="rooms[{{ $i }}][in]" aria-label="Sectors, row {{ $i + 1 }}" maxlength="200" value="{{ old("rooms.{$i}.in", implode(', ', $wish?->in ?? [])) }}" placeholder="south, south-east"></td>
-                        <td><input class="form-control form-control-sm" name="rooms[{{ $i }}][out]" aria-label="Sectors it must not lie in, row {{ $i + 1 }}" maxlength="200" value="{{ old("rooms.{$i}.out", implode(', ', $wish?->out ?? [])) }}"></td>
-                    </tr>
-                @endfor
-            </tbody>
-        </table>
-        </div>
-        <fieldset class="brief-total"><legend>All rooms together</legend>
-            <label>from <input class="form-control form-control-sm" name="total[from]" maxlength="40" value="{{ old('total.from', $brief->total['from'] ?? '') }}"></label>
-            <label>to <input class="form-control form-control-sm" name="total[to]" maxlength="40" value="{{ old('total.to', $brief->total['to'] ?? '') }}"></label>
-        </fieldset>
-        <details @if ($brief->free !== '' || $errors->has('free')) open @endif>
-            <summary>Rules of your own</summary>
-            <label for="free">A YAML list of rules, as the rule books have them</label>
-            <textarea class="form-control" id="free" name="free" rows="8" maxlength="20000" spellcheck="false" placeholder="- { id: tall-living, clause: brief, title: A tall living room, subject: room, when: room.use == 'living', measure: room.ceiling_height, at_least: 2.7 m, why: The client wishes it., source: the client }">{{ old('free', $brief->free) }}</textarea>
-        </details>
-        @php($latest = $project->latestRevision)
-        @if ($latest === null || ($latest->state->isOpen() && auth()->user()?->can('update', $latest)))
-            <p><button class="btn btn-primary">Hold the home against it</button></p>
-        @else
-            <p class="field-help">{{ $latest->state->isOpen() ? 'Reviewers change the brief once the home has been handed in.' : "The revision is {$latest->state->words()}: the brief that it was decided on stays." }}</p>
-        @endif
-    </form>
+    @php($isOpen = $latest === null || ($latest->state->isOpen() && auth()->user()?->can('update', $latest)))
+    @php($refused = [])
+    @foreach ($errors->getMessages() as $field => $messages)@if (str_starts_with($field, 'wishes.'))@php($refused[(int) substr($field, 7)] = $messages[0])@endif @endforeach
+    @php($wishes = $page->wishes(old('wishes'), $refused))
+    <div class="brief">
+        <form class="brief-wishes" method="post" action="{{ route('brief.update', $project) }}">
+            @csrf @method('put')
+            <div class="brief-head">
+                <p>What the client wishes, one wish a line, as one says it. It is checked on every revision like a rule book; the verdicts are of {{ $latest ? "revision {$latest->number}" : 'the draft' }} as it stands.</p>
+                @if ($isOpen)<button class="btn btn-primary">Save the brief</button>@endif
+            </div>
+            @if (session('saved'))<p class="brief-saved" role="status">Saved.</p>@endif
+            @error('brief')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+            @error('wishes')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+            @if ($refused !== [])<p class="field-error" role="alert">{{ count($refused) === 1 ? 'One wish is' : count($refused).' wishes are' }} not understood; nothing is saved yet.</p>@endif
+            <ol class="wishes" id="wishes">
+                @foreach ($wishes as $wish)@include('brief.wish', ['locked' => !$isOpen, 'isSaved' => old('wishes') === null])@endforeach
+                @if ($isOpen)@include('brief.wish', ['wish' => new App\Pages\ReadWish('')])@endif
+            </ol>
+            @if (!$isOpen)<p class="field-help">{{ $latest->state->isOpen() ? 'Reviewers change the brief once the home has been handed in.' : "The revision is {$latest->state->words()}: the brief that it was decided on stays." }}</p>
+            @else<button type="button" class="btn btn-sm btn-tool" hx-get="{{ route('brief.wish.new', $project) }}" hx-target="#wishes" hx-swap="beforeend">Another wish</button>@endif
+            <details class="brief-free" @if (old('free', $page->free()) !== '' || $errors->has('free')) open @endif>
+                <summary>Rules of your own</summary>
+                <label for="free">A YAML list of rules, as the rule books have them</label>
+                <textarea class="form-control" id="free" name="free" rows="6" maxlength="20000" spellcheck="false" @disabled(!$isOpen) @error('free') aria-invalid="true" aria-describedby="free-refused" @enderror placeholder="- { id: tall-living, clause: brief, title: A tall living room, subject: room, when: room.use == 'living', measure: room.ceiling_height, at_least: 2.7 m, why: The client wishes it., source: the client }">{{ old('free', $page->free()) }}</textarea>
+                @error('free')<p class="field-error" id="free-refused">{{ $message }}</p>@enderror
+            </details>
+        </form>
+        @if ($isOpen)@include('brief.compose')@endif
+    </div>
 @endsection

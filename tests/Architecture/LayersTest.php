@@ -26,7 +26,7 @@ final class LayersTest
         'Measure', 'Measure\Door', 'Measure\Window', 'Measure\Room', 'Measure\Ramp', 'Measure\BeyondOpening', 'Measure\Dwelling',
         'Measure\Catalogue',
         'Rulebook\Language', 'Rulebook',
-        'Review',
+        'Brief', 'Review',
     ];
 
     private const APPLICATION = [

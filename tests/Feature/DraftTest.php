@@ -101,7 +101,7 @@ final class DraftTest extends TestCase
     {
         $scheme = $this->begin();
         $this->get("/projects/{$scheme->project_id}/brief")->assertOk();
-        $this->put("/projects/{$scheme->project_id}/brief", ['rooms' => [], 'free' => ''])->assertRedirect("/schemes/{$scheme->id}/board");
+        $this->put("/projects/{$scheme->project_id}/brief", ['wishes' => [], 'free' => ''])->assertRedirect();
         $this->get("/projects/{$scheme->project_id}")->assertOk()->assertSee('began to draw');
         $this->get('/compare?with[]=s'.$scheme->id)->assertOk();
     }

@@ -113,11 +113,11 @@ final class ReviewHoldsTest extends TestCase
         $project = $this->revision->scheme->project_id;
         $this->put(
             "/projects/{$project}/brief",
-            ['rooms' => [['use' => 'bedroom', 'count_from' => '2', 'area_from' => '12 m2']]],
-        )->assertRedirect("/revisions/{$this->revision->id}");
-        self::assertSame('wrote the brief: none → bedroom (count from 2, area from 12 m2)', $this->lastEntry());
-        $this->put("/projects/{$project}/brief", ['total' => ['from' => '60 m2']])->assertSessionHasNoErrors();
-        self::assertSame('wrote the brief: bedroom (count from 2, area from 12 m2) → in all from 60 m2', $this->lastEntry());
+            ['wishes' => ['2 bedrooms of 12 m2', 'a bath room']],
+        )->assertRedirect("/projects/{$project}/brief");
+        self::assertSame('wrote the brief: none → 2 bedrooms of 12 m2; a bath room', $this->lastEntry());
+        $this->put("/projects/{$project}/brief", ['wishes' => ['60 m2 in all']])->assertSessionHasNoErrors();
+        self::assertSame('wrote the brief: 2 bedrooms of 12 m2; a bath room → 60 m2 in all', $this->lastEntry());
         $entries = LogEntry::query()->count();
         $this->books(['in-nbc-2016'], ['climate' => 'cold'])->assertSessionHasNoErrors();
         self::assertSame($entries, LogEntry::query()->count(), 'the same again is no change');
@@ -126,9 +126,9 @@ final class ReviewHoldsTest extends TestCase
     public function test_the_brief_of_a_home_that_was_handed_in_is_the_reviewers(): void
     {
         $project = $this->revision->scheme->project_id;
-        $brief = ['rooms' => [['use' => 'bedroom', 'count_from' => '2']]];
+        $brief = ['wishes' => ['2 bedrooms']];
         $this->actingAs($this->designer)->put("/projects/{$project}/brief", $brief)->assertForbidden();
-        $this->get("/projects/{$project}/brief")->assertOk()->assertDontSee('Hold the home against it');
+        $this->get("/projects/{$project}/brief")->assertOk()->assertDontSee('Save the brief');
         $this->actingAs($this->reviewer);
         $this->signOff();
         $this->put("/projects/{$project}/brief", $brief)->assertSessionHasErrors('brief');

@@ -12,18 +12,17 @@ final class PlainInput
 {
     /** What forms and addresses send as lists. */
     private const LISTS = [
-        'ids', 'fields', 'legs', 'books', 'settings', 'total', 'with', 'stretches', 'crossings', 'line', 'corners', 'uses',
-        'only', 'views', 'walls', 'kinds', 'widths', 'places',
+        'ids', 'fields', 'legs', 'books', 'settings', 'with', 'stretches', 'crossings', 'line', 'corners', 'uses',
+        'only', 'views', 'walls', 'kinds', 'widths', 'places', 'wishes',
     ];
 
     /** @param \Closure(Request): Response $next */
     public function handle(Request $request, \Closure $next): Response
     {
-        $lists = $request->is('projects/*/brief') ? [...self::LISTS, 'rooms'] : self::LISTS;
         // the body of a request to the API may be a home itself
         $given = $request->is('api/*') ? $request->query() : $request->input();
         foreach (is_array($given) ? $given : [] as $key => $value) {
-            abort_if(is_array($value) && !in_array($key, $lists, true), 422, "\"{$key}\" is one value, not a list.");
+            abort_if(is_array($value) && !in_array($key, self::LISTS, true), 422, "\"{$key}\" is one value, not a list.");
             abort_if(is_string($value) && !mb_check_encoding($value, 'UTF-8'), 422, "\"{$key}\" is no text in UTF-8.");
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Proof;
 
+use Heurema\Brief\Brief;
 use Heurema\Layout\LayoutReader;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Review\Examiner;
@@ -14,12 +15,21 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
+use Heurema\Units\UnitSystem;
 
 /** Holds the findings of a home against those of the same home drawn in another way. */
 final class SameFindings
 {
     /** How far amounts may differ: mm, m2, degrees, a share. */
     private const WITHIN = ['mm' => 0.2, 'm2' => 0.0005, 'deg' => 0.05, 'ratio' => 0.0005, 'count' => 0.0, 'l/s' => 0.0];
+
+    /** A brief that measures what no book does. */
+    private const WISHES = [
+        'every bedroom beside a hall or a bathroom, opening from a hall, reached without crossing a kitchen, facing south',
+        'no kitchen overlooking a porch', 'every bathroom in the north or south, not beside a kitchen, with doors at least 800 mm wide',
+        'every living room with its own outside door, at least 3 m by 4 m, with a sofa or 2 armchairs, overlooking a terrace',
+        'the largest bedroom with a bathroom of its own', 'circulation at most 12 %',
+    ];
 
     /** What is said of the unit at the left of a gap is said of the other one in a mirror; `KitchenRunsTest` holds that. */
     private const AT_THE_LEFT = ['practice-kitchen-bath/run-gap'];
@@ -153,7 +163,11 @@ final class SameFindings
     private static function examined(array $document): array
     {
         $measures = Catalogue::standard();
-        self::$books ??= array_map((new RuleBookReader($measures))->readFile(...), self::files());
+        $reader = new RuleBookReader($measures);
+        self::$books ??= [
+            ...array_map($reader->readFile(...), self::files()),
+            $reader->read(Brief::of(self::WISHES)->book(UnitSystem::Metric), Brief::ID),
+        ];
         $home = new Home((new LayoutReader())->read(json_encode($document, JSON_THROW_ON_ERROR)));
         $findings = [];
         foreach ((new Examiner($measures))->examine($home, self::$books)->findings as $finding) {

@@ -1,5 +1,7 @@
 @extends('layouts.page')
-@section('title', trim($__env->yieldContent('message')))
+@section('title')
+{!! trim($__env->yieldContent('message')) !!}
+@endsection
 @section('body-class', 'page-sign-in')
 @section('content')
     <div class="sign-in">

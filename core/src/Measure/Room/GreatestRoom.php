@@ -26,7 +26,10 @@ abstract class GreatestRoom extends SubjectMeasure
         if (!$own instanceof Measured) {
             return $own;
         }
-        $greatest = $home->once("greatest by {$this->name()}", fn(): ?array => $this->greatest($home));
+        $greatest = $home->once(
+            "greatest by {$this->name()} {$this->kind($subject)}",
+            fn(): ?array => $this->greatest($home, $subject),
+        );
         if ($greatest !== null && $greatest[0] !== $subject && self::isGreater($greatest[1], $own, $greatest[0], $subject)) {
             return new Measured(false, [], [Message::of('room.greatest_room.is_greater', greatest: $greatest[0]->name())]);
         }
@@ -35,11 +38,11 @@ abstract class GreatestRoom extends SubjectMeasure
     }
 
     /** @return array{RoomSpace, Measured}|null */
-    private function greatest(Home $home): ?array
+    private function greatest(Home $home, RoomSpace $subject): ?array
     {
         $greatest = null;
         foreach ($home->rooms as $room) {
-            $size = $this->counts($room) ? $this->size($room, $home) : null;
+            $size = $this->counts($room, $subject) ? $this->size($room, $home) : null;
             if ($size instanceof Measured && ($greatest === null || self::isGreater($size, $greatest[1], $room, $greatest[0]))) {
                 $greatest = [$room, $size];
             }
@@ -48,8 +51,14 @@ abstract class GreatestRoom extends SubjectMeasure
         return $greatest;
     }
 
-    /** Is a room of the kind that is compared? */
-    abstract protected function counts(RoomSpace $room): bool;
+    /** Is a room of the kind that the subject is compared with? */
+    abstract protected function counts(RoomSpace $room, RoomSpace $subject): bool;
+
+    /** Subjects of one kind are compared with the same rooms. */
+    protected function kind(RoomSpace $subject): string
+    {
+        return '';
+    }
 
     abstract protected function size(RoomSpace $room, Home $home): Measurement;
 

@@ -17,7 +17,7 @@ final class LargestHabitable extends GreatestRoom
 {
     private const HABITABLE = [RoomUse::Living, RoomUse::Dining, RoomUse::Study, RoomUse::Bedroom, RoomUse::KitchenLiving];
 
-    protected function counts(RoomSpace $room): bool
+    protected function counts(RoomSpace $room, RoomSpace $subject): bool
     {
         return $room->room->use?->isAmong(...self::HABITABLE) === true;
     }

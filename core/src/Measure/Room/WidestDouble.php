@@ -15,7 +15,7 @@ use Heurema\Spatial\RoomSpace;
 #[Measures('room.widest_double', AnswerType::YesNo, 'Whether it is the widest of the bedrooms that hold two bed spaces or more.')]
 final class WidestDouble extends GreatestRoom
 {
-    protected function counts(RoomSpace $room): bool
+    protected function counts(RoomSpace $room, RoomSpace $subject): bool
     {
         return $room->room->use?->isAmong(RoomUse::Bedroom) === true && ($room->room->bedspaces ?? 0) >= 2;
     }

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Brief;
+
+use Heurema\Units\Notation;
+use Heurema\Units\Quantity;
+
+/** Reads what is wished of the home as a whole: `90 to 120 m2`, `circulation at most 15 %`, `2 storeys`, `storage of 5 m2`. */
+final readonly class HomeClauses
+{
+    /** By measure: id, title, what it has to be, and how it is said. */
+    private const KINDS = [
+        'dwelling.sum_of_areas' => ['total', 'All rooms together', Quantity::Area, 'all rooms together %s'],
+        'dwelling.circulation_share' => ['circulation', 'Circulation', Quantity::Ratio, 'circulation %s of the floor of all rooms'],
+        'dwelling.storage_area' => ['storage', 'Storage', Quantity::Area, 'storage rooms, pantries and closets %s together'],
+        'dwelling.storey_count' => ['storeys', 'Storeys', Quantity::Count, '%s storeys'],
+    ];
+
+    public function __construct(private Sentence $sentence) {}
+
+    /**
+     * Empty, and the sentence where it was, when it does not speak of the home.
+     *
+     * @return list<Clause>
+     *
+     * @throws UnreadableWish
+     */
+    public function read(): array
+    {
+        $clauses = [];
+        do {
+            $place = $this->sentence->place();
+            $clause = $this->clause();
+            if ($clause === null) {
+                $this->sentence->goBackTo($place);
+                if ($clauses !== []) {
+                    throw new UnreadableWish("“{$this->sentence->next()}” is nothing that can be wished of the home as a whole.");
+                }
+
+                return [];
+            }
+            $clauses[] = $clause;
+        } while ($this->sentence->takes(',', 'and', ';', '.') && !$this->sentence->isAtEnd());
+        if (!$this->sentence->isAtEnd()) {
+            throw new UnreadableWish("“{$this->sentence->next()}” is nothing that can be wished of the home as a whole.");
+        }
+
+        return $clauses;
+    }
+
+    private function clause(): ?Clause
+    {
+        while ($this->sentence->takes(':', 'of', 'has', 'with', 'on', 'is', 'and', 'for')) {
+        }
+        foreach (['circulation' => 'dwelling.circulation_share', 'storage' => 'dwelling.storage_area'] as $word => $measure) {
+            if (!$this->sentence->comes('storage room', 'storage rooms') && $this->sentence->takes($word)) {
+                $this->sentence->takes('of', 'is', 'takes');
+
+                return $this->of($measure, (new RangeReader($this->sentence))->read());
+            }
+        }
+        $range = (new RangeReader($this->sentence))->read();
+
+        return match (true) {
+            $range === null => null,
+            $this->sentence->takes('storeys', 'storey', 'floors', 'levels', 'stories', 'story') => $this->of(
+                'dwelling.storey_count',
+                $range,
+            ),
+            $this->sentence->takes('of circulation', 'for circulation', 'circulation') => $this->of('dwelling.circulation_share', $range),
+            $this->sentence->comes('storage room', 'storage rooms') => null,
+            $this->sentence->takes('of storage', 'for storage', 'storage') => $this->of('dwelling.storage_area', $range),
+            $range->quantity !== Quantity::Area => null,
+            default => $this->wholeArea($range),
+        };
+    }
+
+    private function wholeArea(Range $range): Clause
+    {
+        $this->sentence->takes('in all', 'together', 'of floor', 'large');
+
+        return $this->of('dwelling.sum_of_areas', $range);
+    }
+
+    private function of(string $measure, ?Range $range): Clause
+    {
+        [$id, $title, $quantity, $says] = self::KINDS[$measure];
+        if ($range === null || $range->quantity !== $quantity) {
+            throw new UnreadableWish("{$title}: ".match ($quantity) {
+                Quantity::Area => 'an area with its unit, such as 12 m2 or 120 sq ft.',
+                Quantity::Ratio => 'a share, such as at most 15 %.',
+                default => 'a number.',
+            });
+        }
+        $range = match ($quantity) {
+            Quantity::Area => $range->fromLow(),
+            Quantity::Ratio => $range->low === $range->high ? new Range(null, $range->high, $quantity) : $range,
+            default => $range,
+        };
+
+        return new Clause(
+            $id,
+            $title,
+            [$title => [['measure' => $measure, ...$range->limit()]]],
+            static fn(Notation $notation): string => sprintf($says, $range->says($notation)),
+        );
+    }
+}

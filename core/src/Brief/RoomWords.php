@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Brief;
+
+use Heurema\Layout\Words\RoomUse;
+
+/** What people call the rooms of a home. */
+final class RoomWords
+{
+    /** By use, what is said beside the use's own word. */
+    private const OTHERWISE = [
+        'living' => ['living room', 'sitting room', 'lounge'],
+        'dining' => ['dining room'],
+        'living_dining' => ['living and dining room', 'living-dining room'],
+        'bed_living' => ['studio room', 'bed-living room'],
+        'kitchen_dining' => ['kitchen-dining room', 'kitchen and dining room', 'dining kitchen'],
+        'kitchen_living' => ['kitchen-living room', 'kitchen and living room'],
+        'study' => ['home office', 'office'],
+        'bathroom' => ['bath room'],
+        'powder' => ['powder room', 'half bath'],
+        'wc' => ['toilet room', 'cloakroom'],
+        'laundry' => ['laundry room'],
+        'utility' => ['utility room'],
+        'hall' => ['corridor', 'hallway', 'landing'],
+        'entry' => ['entrance', 'entrance hall', 'entry hall', 'foyer', 'vestibule'],
+        'walk_in_closet' => ['walk-in closet', 'walk-in wardrobe', 'dressing room'],
+        'storage' => ['storage room', 'store room'],
+        'plant' => ['plant room', 'boiler room'],
+    ];
+
+    /** Nobody wishes for these. */
+    private const UNSPOKEN = ['stair', 'shaft', 'other'];
+
+    /** Of these the first of the other words is the usual one. */
+    private const CALLED_OTHERWISE = [
+        'living', 'dining', 'living_dining', 'bed_living', 'kitchen_dining', 'kitchen_living', 'powder', 'wc', 'laundry', 'utility',
+        'walk_in_closet',
+        'storage', 'plant',
+    ];
+
+    /** @return non-empty-array<string, RoomUse> in the singular and the plural, in small letters */
+    public static function all(): array
+    {
+        $words = ['rooms of a studio' => RoomUse::BedLiving];
+        foreach (self::uses() as $use) {
+            foreach ([str_replace('_', ' ', $use->value), ...self::OTHERWISE[$use->value] ?? []] as $word) {
+                $words[$word] = $words[Plural::of($word)] = $use;
+            }
+        }
+
+        return $words;
+    }
+
+    /** What the rooms of a use are called: `living room`, `bedroom`. */
+    public static function of(RoomUse $use): string
+    {
+        return in_array($use->value, self::CALLED_OTHERWISE, true)
+            ? self::OTHERWISE[$use->value][0]
+            : str_replace('_', ' ', $use->value);
+    }
+
+    public static function plural(RoomUse $use): string
+    {
+        return Plural::of(self::of($use));
+    }
+
+    /** @return array<string, string> to choose from, by use */
+    public static function choices(): array
+    {
+        return array_combine(
+            array_map(static fn(RoomUse $use): string => $use->value, self::uses()),
+            array_map(self::of(...), self::uses()),
+        );
+    }
+
+    /** @return list<RoomUse> that something can be wished of */
+    public static function uses(): array
+    {
+        return array_values(array_filter(
+            RoomUse::cases(),
+            static fn(RoomUse $use): bool => !in_array($use->value, self::UNSPOKEN, true),
+        ));
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Brief;
+
+use Heurema\Layout\Words\RoomUse;
+use Heurema\Units\UnitSystem;
+
+/** What a sentence of a brief wishes, and the rules that it comes to. */
+final readonly class Wish
+{
+    /**
+     * @param string       $typed   the sentence
+     * @param RoomUse|null $use     null: of every room, or of the home
+     * @param Range|null   $count   how many rooms of the use
+     * @param list<Clause> $clauses
+     */
+    private function __construct(
+        public string $typed,
+        public bool $isOfHome,
+        public ?RoomUse $use,
+        private Quantifier $quantifier,
+        private ?Range $count,
+        private array $clauses,
+    ) {}
+
+    /** @param non-empty-list<Clause> $clauses */
+    public static function ofHome(string $typed, array $clauses): self
+    {
+        return new self($typed, true, null, Quantifier::Every, null, $clauses);
+    }
+
+    /** @param list<Clause> $clauses */
+    public static function ofRooms(string $typed, ?RoomUse $use, Quantifier $quantifier, ?Range $count, array $clauses): self
+    {
+        return new self($typed, false, $use, $quantifier, $count, $clauses);
+    }
+
+    /** @return non-empty-list<string> as it was understood, amounts in the units of the home */
+    public function says(UnitSystem $units): array
+    {
+        $notation = $units->notation();
+        $says = array_map(static fn(Clause $clause): string => $clause->says($notation), $this->clauses);
+        if ($this->isOfHome) {
+            return $says === [] ? ['nothing'] : $says;
+        }
+        $room = $this->use === null ? 'room' : RoomWords::of($this->use);
+        $rooms = $this->use === null ? 'rooms' : RoomWords::plural($this->use);
+        [$of, $each] = match (true) {
+            $this->count?->high === '0' => ["no {$rooms}", ''],
+            $this->count !== null => [$this->count->says($notation).' '.($this->count->high === '1' ? $room : $rooms), 'each: '],
+            $this->quantifier === Quantifier::One => ["at least one {$room}", 'with all of this: '],
+            $this->quantifier === Quantifier::The => ["at least one {$room}", 'each: '],
+            $this->quantifier === Quantifier::Largest => ["at least one {$room}", 'the largest: '],
+            default => ['', "every {$room}: "],
+        };
+        $wished = $says === [] ? [] : [$each.$says[0], ...array_slice($says, 1)];
+
+        return $of === '' && $wished !== [] ? $wished : [$of, ...$wished];
+    }
+
+    /** @return non-empty-list<array{id: string, ...}> rules of a book, their ids unlike those of any other wish */
+    public function rules(): array
+    {
+        if ($this->isOfHome) {
+            return self::filled(array_map(
+                fn(Clause $clause): array => $this->rule($clause->id, $clause->title, 'dwelling', $clause->requirement()),
+                $this->clauses,
+            ));
+        }
+        if ($this->quantifier === Quantifier::One && $this->clauses !== []) {
+            return [$this->oneOfThem()];
+        }
+
+        return self::filled([...$this->counted(), ...array_map($this->ofEvery(...), $this->clauses)]);
+    }
+
+    /** @return list<array{id: string, ...}> */
+    private function counted(): array
+    {
+        $isWanted = $this->count !== null || ($this->quantifier !== Quantifier::Every && $this->use !== null);
+
+        return $isWanted && $this->use !== null
+            ? [$this->rule(
+                $this->count === null ? 'one' : 'count',
+                'How many: '.RoomWords::of($this->use),
+                'dwelling',
+                [
+                    'measure' => 'dwelling.room_count',
+                    'with' => ['use' => $this->use->value],
+                    ...($this->count?->limit() ?? ['at_least' => 1]),
+                ],
+            )]
+            : [];
+    }
+
+    /** @return array{id: string, ...} */
+    private function ofEvery(Clause $clause): array
+    {
+        return $this->rule(
+            ($this->quantifier === Quantifier::Largest ? 'largest-' : '').$clause->id,
+            "{$clause->title}: ".match (true) {
+                $this->use === null => 'every room',
+                $this->quantifier === Quantifier::Largest => 'largest '.RoomWords::of($this->use),
+                default => RoomWords::of($this->use),
+            },
+            'room',
+            [...($this->use === null ? [] : ['when' => $this->condition($this->use)]), ...$clause->requirement()],
+        );
+    }
+
+    private function condition(RoomUse $use): string
+    {
+        return "room.use == '{$use->value}'".($this->quantifier === Quantifier::Largest ? ' and room.largest_of_its_use' : '');
+    }
+
+    /** @return array{id: string, ...} */
+    private function oneOfThem(): array
+    {
+        $ways = [[]];
+        foreach ($this->clauses as $clause) {
+            $ways = array_merge(...array_map(
+                static fn(array $way): array => array_map(
+                    static fn(array $needs): array => [...$way, ...self::single($needs)],
+                    array_values($clause->alternatives),
+                ),
+                $ways,
+            ));
+        }
+        $use = $this->use ?? RoomUse::Other;
+
+        return $this->rule(
+            'one-'.implode('-', array_map(static fn(Clause $clause): string => $clause->id, $this->clauses)),
+            'One '.RoomWords::of($use).': '.lcfirst(
+                implode(', ', array_map(static fn(Clause $clause): string => $clause->title, $this->clauses)),
+            ),
+            'dwelling',
+            ['exists' => array_map(
+                static fn(array $needs): array => ['among' => 'rooms', 'where' => "room.use == '{$use->value}'", 'needs' => $needs],
+                $ways,
+            )],
+        );
+    }
+
+    /**
+     * A range as two limits, as related things need them.
+     *
+     * @param list<array<string, mixed>> $needs
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function single(array $needs): array
+    {
+        $single = [];
+        foreach ($needs as $need) {
+            $range = $need['between'] ?? null;
+            unset($need['between']);
+            if (is_array($range)) {
+                array_push($single, [...$need, 'at_least' => $range['low']], [...$need, 'at_most' => $range['high']]);
+            } else {
+                $single[] = $need;
+            }
+        }
+
+        return $single;
+    }
+
+    /**
+     * @param array<string, mixed> $requirement
+     *
+     * @return array{id: string, ...}
+     */
+    private function rule(string $id, string $title, string $subject, array $requirement): array
+    {
+        $of = $this->isOfHome ? '' : ($this->use->value ?? 'every').'-';
+
+        return [
+            'id' => str_replace('_', '-', $of.$id),
+            'clause' => 'brief',
+            'title' => $title,
+            'subject' => $subject,
+            'why' => 'The client wishes it.',
+            'source' => 'the client',
+        ] + $requirement;
+    }
+
+    /**
+     * @param list<array{id: string, ...}> $rules
+     *
+     * @return non-empty-list<array{id: string, ...}>
+     */
+    private static function filled(array $rules): array
+    {
+        return $rules === [] ? throw new \LogicException('A wish without a rule.') : $rules;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Measure\Room;
+
+use Heurema\Geometry\Point;
+use Heurema\Measure\AnswerType;
+use Heurema\Measure\Measures;
+use Heurema\Measure\Parameters;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Words\Message;
+
+#[Measures(
+    'room.windows_towards',
+    AnswerType::Count,
+    'How many windows and glazed doors of the room look out within 45 degrees of a `side` of the compass.',
+    with: ['side' => AnswerType::Word],
+    words: ['side' => self::SIDES],
+)]
+final class WindowsTowards extends CountedOpenings
+{
+    public const SIDES = ['east', 'north-east', 'north', 'north-west', 'west', 'south-west', 'south', 'south-east'];
+
+    /** cos 45 degrees, less what is not noticed. */
+    private const NEAR = M_SQRT1_2 - 1e-6;
+
+    protected function counts(PlacedOpening $opening, RoomSpace $room, Home $home, Parameters $with): ?bool
+    {
+        $isThere = self::isSeenThrough($opening)
+            && self::out($opening, $room)->dot(self::side((string) $with->word('side'), $home)) >= self::NEAR;
+
+        return $isThere ? $opening->isOpenAirFrom($room) : false;
+    }
+
+    protected function assumptions(RoomSpace $room, Home $home): array
+    {
+        $north = $home->layout->north === null ? [Message::of('room.orientation.north_is_taken_to')] : [];
+
+        return [...$north, ...self::notGlazed($room, $home)];
+    }
+
+    /** Across its wall, away from the room. */
+    private static function out(PlacedOpening $opening, RoomSpace $room): Point
+    {
+        $left = $opening->wall->line()->direction()->left();
+
+        return $opening->left->isRoom($room) ? $left->times(-1) : $left;
+    }
+
+    private static function side(string $side, Home $home): Point
+    {
+        $turn = deg2rad(45.0 * (int) array_search($side, self::SIDES, true) + ($home->layout->north ?? 90.0) - 90.0);
+
+        return new Point(cos($turn), sin($turn));
+    }
+}
