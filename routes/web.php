@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\AccountLookController;
 use App\Http\Controllers\AccountPasswordController;
 use App\Http\Controllers\AccountSessionController;
 use App\Http\Controllers\AccountTokenController;
@@ -90,6 +91,7 @@ Route::middleware('guest')->group(static function (): void {
 Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/account', [AccountController::class, 'show'])->name('account');
+    Route::put('/account/look', [AccountLookController::class, 'update'])->name('account.look');
     Route::put('/account/password', [AccountPasswordController::class, 'update'])->middleware('throttle:codes')->name('account.password');
     Route::delete('/account/sessions', [AccountSessionController::class, 'destroyOthers'])->name('account.sessions.end-others');
     Route::delete('/account/sessions/{session}', [AccountSessionController::class, 'destroy'])->name('account.sessions.end');

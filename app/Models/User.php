@@ -27,6 +27,8 @@ use Laravel\Sanctum\PersonalAccessToken;
  * @property Carbon|null $code_confirmed_at since when codes are asked for
  * @property int|null    $code_step    of the last code that was taken
  * @property list<string>|null $spare_codes hashes of those that are left
+ * @property Light   $light
+ * @property Density $density
  */
 final class User extends Authenticatable
 {
@@ -44,7 +46,7 @@ final class User extends Authenticatable
 
     protected $attributes = [
         'disabled_at' => null, 'removed_at' => null, 'code_secret' => null, 'code_confirmed_at' => null, 'code_step' => null,
-        'spare_codes' => null,
+        'spare_codes' => null, 'light' => 'system', 'density' => 'usual',
     ];
 
     /** @return BelongsTo<Office, $this> */
@@ -77,6 +79,7 @@ final class User extends Authenticatable
         return [
             'password' => 'hashed', 'role' => Role::class, 'disabled_at' => 'datetime', 'removed_at' => 'datetime',
             'code_secret' => 'encrypted', 'code_confirmed_at' => 'datetime', 'spare_codes' => 'array',
+            'light' => Light::class, 'density' => Density::class,
         ];
     }
 }

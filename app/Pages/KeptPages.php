@@ -98,7 +98,8 @@ final class KeptPages
     {
         $person = [$user->getRawOriginal(), $user->office->getRawOriginal()];
 
-        $code = [$this->library->stamp(), config('rules.code'), config('pages.code')];
+        // scripts and styles that were built anew have other names
+        $code = [$this->library->stamp(), config('rules.code'), config('pages.code'), @filemtime(public_path('build/manifest.json'))];
 
         return hash('xxh128', serialize([$request->fullUrl(), $person, $code]));
     }

@@ -6,6 +6,7 @@ import { copyTables } from './copies.js';
 import { thin } from './crowding.js';
 import { all, csrfToken, field } from './dom.js';
 import { orderWanted } from './kitchen.js';
+import { NumberPad } from './number-pad.js';
 import { Review } from './review.js';
 import { Search } from './search.js';
 
@@ -53,4 +54,5 @@ if (sheet) {
     const board = document.getElementById('board');
     if (board) new Board(board, viewport);
     else new Review(document.getElementById('review'), viewport, htmx);
+    if (board && matchMedia('(pointer: coarse)').matches) new NumberPad(viewport.units === 'imperial' ? 'imperial' : 'metric');
 }

@@ -1,4 +1,6 @@
 import { thin } from './crowding.js';
+import { follow } from './drag.js';
+import { Fingers } from './fingers.js';
 
 /**
  * The part of the plan that is in sight: zooming, moving, and bringing a box into view. The server draws; this only
@@ -26,6 +28,7 @@ export class Viewport {
         }).observe(sheet);
         sheet.addEventListener('wheel', (event) => this.wheel(event), { passive: false });
         sheet.addEventListener('pointerdown', (event) => this.grab(event));
+        new Fingers(sheet, (from, to) => this.pinch(from, to));
         this.draw();
     }
 
@@ -167,15 +170,20 @@ export class Viewport {
             this.view.y = start.view.y - dy * this.scale;
             this.draw();
         };
-        const drop = () => {
-            removeEventListener('pointermove', drag);
-            removeEventListener('pointerup', drop);
+        const drop = () =>
             setTimeout(() => {
                 this.dragged = false;
             });
-        };
-        addEventListener('pointermove', drag);
-        addEventListener('pointerup', drop);
+        follow({ move: drag, drop, leave: drop });
+    }
+
+    /** Two fingers went from their places to others. */
+    pinch(from, to) {
+        const { about, factor, right, down } = Fingers.change(from, to);
+        this.view.x -= right * this.scale;
+        this.view.y -= down * this.scale;
+        this.draw();
+        this.zoom(factor, this.pointOf({ clientX: about.x, clientY: about.y }));
     }
 
     pointOf(event) {

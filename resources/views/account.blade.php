@@ -8,6 +8,17 @@
     <div class="books account">
         @if (session('status'))<p class="account-status" role="status">{{ session('status') }}</p>@endif
         <section>
+            <h2>How pages look</h2>
+            <form class="account-form" method="post" action="{{ route('account.look') }}">
+                @csrf @method('put')
+                <label class="form-label" for="light">Light</label><select class="form-select" id="light" name="light">@foreach (App\Models\Light::cases() as $light)<option value="{{ $light->value }}" @selected($light === $user->light)>{{ $light->words() }}</option>@endforeach</select>
+                @error('light')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                <label class="form-label" for="density">Text</label><select class="form-select" id="density" name="density">@foreach (App\Models\Density::cases() as $density)<option value="{{ $density->value }}" @selected($density === $user->density)>{{ $density->words() }}</option>@endforeach</select>
+                @error('density')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                <p><button class="btn btn-primary">Keep it so</button></p>
+            </form>
+        </section>
+        <section>
             <h2>Password</h2>
             <form class="account-form" method="post" action="{{ route('account.password') }}">
                 @csrf @method('put')

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Density;
 use App\Models\Invitation;
+use App\Models\Light;
 use App\Models\OfficeEntry;
 use App\Models\Role;
 use App\Models\SignIn;
@@ -39,6 +41,15 @@ final class AccountTest extends TestCase
         Storage::fake('local');
         $this->principal = User::factory()->create(['role' => Role::Principal]);
         $this->reviewer = User::factory()->create(['role' => Role::Reviewer, 'office_id' => $this->principal->office_id]);
+    }
+
+    public function test_light_and_density_are_chosen_and_stand_on_every_page(): void
+    {
+        $this->actingAs($this->reviewer)->get('/')->assertOk()->assertSee('data-light="system" data-density="usual"', false);
+        $this->put('/account/look', ['light' => 'evening', 'density' => 'close'])->assertRedirect('/account');
+        $this->get('/')->assertOk()->assertSee('data-light="evening" data-density="close"', false);
+        $this->put('/account/look', ['light' => 'dusk', 'density' => 'tiny'])->assertSessionHasErrors(['light', 'density']);
+        self::assertSame([Light::Evening, Density::Close], [$this->reviewer->fresh()?->light, $this->reviewer->fresh()?->density]);
     }
 
     public function test_a_closed_seat_signs_nobody_in_and_whoever_sits_in_it_out(): void

@@ -92,6 +92,7 @@ export class Board {
         this.tools = this.makeTools();
         this.sheet.addEventListener('pointerdown', (event) => this.tool.press(event), { capture: true });
         this.sheet.addEventListener('pointermove', (event) => this.tool.hover(event));
+        this.sheet.addEventListener('rest', (/** @type {CustomEvent} */ { detail }) => this.tool.linger(detail));
         this.use(new URLSearchParams(location.search).has('picture') ? 'picture' : 'choose');
         /** @type {string|{after: string, shown: string}} the id of what is chosen, or the act after which that is known */
         this.selection = this.shownChosen;

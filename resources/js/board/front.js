@@ -1,4 +1,5 @@
 import { around } from '../dom.js';
+import { follow } from '../drag.js';
 
 /** What is chosen, moved in the picture of its wall beside the plan: dragged, or by the arrow keys, with Shift ten steps at a time. */
 export class Front {
@@ -39,24 +40,7 @@ export class Front {
             const [right, up] = by(at);
             fixture.setAttribute('transform', `translate(${right} ${-up})`);
         };
-        const end = () => {
-            removeEventListener('pointermove', drag);
-            removeEventListener('pointerup', drop);
-            removeEventListener('keydown', leave, true);
-        };
-        const drop = (at) => {
-            end();
-            this.move(...by(at));
-        };
-        const leave = (key) => {
-            if (key.key !== 'Escape') return;
-            key.stopPropagation();
-            fixture.removeAttribute('transform');
-            end();
-        };
-        addEventListener('pointermove', drag);
-        addEventListener('pointerup', drop);
-        addEventListener('keydown', leave, true);
+        follow({ move: drag, drop: (at) => this.move(...by(at)), leave: () => fixture.removeAttribute('transform') });
     }
 
     press(event) {

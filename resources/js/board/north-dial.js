@@ -1,4 +1,5 @@
 import { around, field } from '../dom.js';
+import { follow } from '../drag.js';
 
 /** North set by turning a pointer: dragged, or by the arrow keys a degree at a time, with Shift fifteen. */
 export class NorthDial {
@@ -25,14 +26,9 @@ export class NorthDial {
         const box = dial.getBoundingClientRect();
         const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
         const turn = (at) => NorthDial.turn(dial, NorthDial.bearing(middle, { x: at.clientX, y: at.clientY }));
-        const drop = () => {
-            removeEventListener('pointermove', turn);
-            removeEventListener('pointerup', drop);
-            dial.closest('form').requestSubmit();
-        };
+        const before = Number(dial.getAttribute('aria-valuenow'));
         turn(event);
-        addEventListener('pointermove', turn);
-        addEventListener('pointerup', drop);
+        follow({ move: turn, drop: () => dial.closest('form').requestSubmit(), leave: () => NorthDial.turn(dial, before) });
     }
 
     press(event) {

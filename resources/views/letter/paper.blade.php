@@ -18,6 +18,7 @@
         .number { color: #bf3019; font-size: 14pt; font-weight: bold; width: 9mm; }
         .crop { width: 78mm; }
         .crop img { width: 76mm; }
+        @media screen and (max-width: 45em) { .crop { width: 38%; } .crop img { width: 100%; } }
         .rule { font-weight: bold; }
         .soft { color: #515c70; font-size: 9pt; }
         .words { border-left: 1.5pt solid #9c4f26; margin-top: 2mm; padding-left: 3mm; }

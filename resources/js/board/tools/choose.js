@@ -1,4 +1,5 @@
 import { all } from '../../dom.js';
+import { follow } from '../../drag.js';
 import { Tool } from './tool.js';
 
 /** Chooses what is pointed at, and drags what is chosen; what comes of it is shown before it is let go. */
@@ -52,17 +53,22 @@ export class Choose extends Tool {
             const at = this.board.planPoint(moved);
             this.board.ghost.draw([[corner, { x: at.x, y: corner.y }, at, { x: corner.x, y: at.y }, corner]]);
         };
-        const drop = (ended) => {
-            removeEventListener('pointermove', drag);
-            removeEventListener('pointerup', drop);
+        const leave = () => {
             this.board.ghost.clear();
-            if (this.board.moved) this.board.chooseSeveral(Choose.within(start, ended));
-            setTimeout(() => {
-                this.board.moved = false;
-            });
+            this.rest();
         };
-        addEventListener('pointermove', drag);
-        addEventListener('pointerup', drop);
+        const drop = (ended) => {
+            if (this.board.moved) this.board.chooseSeveral(Choose.within(start, ended));
+            leave();
+        };
+        follow({ move: drag, drop, leave });
+    }
+
+    /** A click may still follow a drag that has ended; it is none. */
+    rest() {
+        setTimeout(() => {
+            this.board.moved = false;
+        });
     }
 
     /** @returns {string[]} ids of what has its middle between two corners of the screen */
@@ -105,18 +111,22 @@ export class Choose extends Tool {
                       : ['move', this.board.move(by.x, by.y)];
             this.board.trials.try(act[0], act[1]);
         };
-        const drop = () => {
-            removeEventListener('pointermove', drag);
-            removeEventListener('pointerup', drop);
+        const leave = () => {
             this.board.trials.stop();
             this.board.ghost.clear();
-            if (this.board.moved) this.board.act(act[0], act[1], fixture.dataset.subject);
-            setTimeout(() => {
-                this.board.moved = false;
-            });
+            this.rest();
         };
-        addEventListener('pointermove', drag);
-        addEventListener('pointerup', drop);
+        const drop = () => {
+            leave();
+            if (this.board.moved) this.board.act(act[0], act[1], fixture.dataset.subject);
+        };
+        follow({ move: drag, drop, leave });
+    }
+
+    /** A finger that rests does what a click with Shift does: it adds to what is chosen, or takes from it. */
+    linger(event) {
+        const fixture = Choose.under(event);
+        if (fixture) this.board.chooseToo(fixture.dataset.subject);
     }
 
     /** A room goes with its walls. */

@@ -25,6 +25,9 @@ export class Tool {
     /** @param {MouseEvent} _event */
     click(_event) {}
 
+    /** A finger rests where it is. @param {PointerEvent} _event */
+    linger(_event) {}
+
     /** The arrow keys. @param {number} _right @param {number} _up @param {boolean} _far */
     step(_right, _up, _far) {}
 

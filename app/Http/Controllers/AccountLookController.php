@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\LookRequest;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+
+/** In what light one works, and how large the text is. */
+final class AccountLookController
+{
+    public function update(LookRequest $request, #[CurrentUser] User $user): RedirectResponse
+    {
+        $user->forceFill([
+            'light' => $request->string('light')->value(),
+            'density' => $request->string('density')->value(),
+        ])->save();
+
+        return redirect()->route('account')->with('status', 'Pages look so from now on.');
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** In what light somebody works. */
+enum Light: string
+{
+    case System = 'system';
+    case Day = 'day';
+    case Evening = 'evening';
+
+    public function words(): string
+    {
+        return $this === self::System ? 'as the system has it' : $this->value;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\Density;
+use App\Models\Light;
+use App\Models\Revision;
+use App\Models\User;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+
+/** Pages in other lights, at other sizes of text, looked at closely, and in colours of the system's choosing. */
+final class LookTest extends BrowserTestCase
+{
+    protected function tearDown(): void
+    {
+        Chrome::size($this->browser, 1280, 800);
+        $this->media('none');
+        parent::tearDown();
+    }
+
+    /** WCAG 2.2, 1.4.10: at 400 % of 1280 px, which are 320 px, nothing but drawings and wide tables is read by moving sideways. */
+    public function test_pages_are_read_downwards_at_200_and_400_per_cent(): void
+    {
+        $this->signInAs('principal');
+        $wide = [];
+        foreach ([[640, 400], [320, 256]] as [$width, $height]) {
+            Chrome::size($this->browser, $width, $height);
+            foreach (self::pages() as $page) {
+                $this->visit($page);
+                /** @var int $found */
+                $found = $this->browser->executeScript('return document.scrollingElement.scrollWidth');
+                $wide = [...$wide, ...($found > $width ? ["{$page} at {$width} px: {$found} px"] : [])];
+            }
+        }
+        self::assertSame([], $wide);
+    }
+
+    public function test_what_somebody_chose_holds_on_every_page_in_colours_that_can_be_read(): void
+    {
+        foreach ([[Light::Evening, Density::Close], [Light::Day, Density::Large]] as [$light, $density]) {
+            User::query()->where('email', 'principal@heurema.test')->update(['light' => $light, 'density' => $density]);
+            $this->signInAs('principal');
+            foreach (self::pages() as $page) {
+                $this->visit($page);
+                $this->assertAccessible();
+            }
+            self::assertSame(
+                $light === Light::Evening ? ['rgb(21, 27, 38)', '14px'] : ['rgb(243, 236, 222)', '19px'],
+                $this->browser->executeScript(
+                    'return [getComputedStyle(document.body).backgroundColor, getComputedStyle(document.documentElement).fontSize]',
+                ),
+            );
+            $this->browser->manage()->deleteAllCookies();
+        }
+    }
+
+    public function test_verdicts_and_the_plan_keep_their_colours_where_the_system_forces_its_own(): void
+    {
+        $this->signIn();
+        $this->media('active');
+        $this->visit('/revisions/'.Revision::query()->orderBy('id')->firstOrFail()->id);
+        $mark = $this->browser->executeScript(<<<'JS'
+            const mark = document.querySelector('#finding-list .verdict-mark');
+            return [getComputedStyle(mark).forcedColorAdjust, getComputedStyle(document.getElementById('plan')).forcedColorAdjust];
+            JS);
+        self::assertSame(['none', 'none'], $mark);
+        self::assertTrue($this->browser->executeScript("return matchMedia('(forced-colors: active)').matches"));
+    }
+
+    /** @return list<string> */
+    private static function pages(): array
+    {
+        $revision = Revision::query()->whereHas('letters')->firstOrFail();
+        $scheme = $revision->scheme;
+
+        return [
+            '/', '/people', '/account', '/measures', '/rule-books', '/rule-books/us-irc-2021', '/help/briefs',
+            "/projects/{$scheme->project_id}", '/projects/'.Revision::query()->orderBy('id')->firstOrFail()->scheme->project_id.'/brief',
+            "/schemes/{$scheme->id}/board", "/schemes/{$scheme->id}/elevations", "/schemes/{$scheme->id}/kitchen",
+            "/schemes/{$scheme->id}/kitchen/schedule", "/schemes/{$scheme->id}/sheets", "/schemes/{$scheme->id}/survey",
+            "/schemes/{$scheme->id}/file", "/revisions/{$revision->id}", "/revisions/{$revision->id}/letter",
+            "/revisions/{$revision->id}/schedules/rooms", "/compare?with[]={$revision->id}",
+        ];
+    }
+
+    private function media(string $forcedColors): void
+    {
+        (new ChromeDevToolsDriver($this->browser))->execute(
+            'Emulation.setEmulatedMedia',
+            ['features' => [['name' => 'forced-colors', 'value' => $forcedColors]]],
+        );
+    }
+}
