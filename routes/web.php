@@ -21,6 +21,7 @@ use App\Http\Controllers\ElevationController;
 use App\Http\Controllers\ExaminationController;
 use App\Http\Controllers\ExampleHomeController;
 use App\Http\Controllers\FixtureController;
+use App\Http\Controllers\GuideController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\IssueAnswerController;
@@ -178,6 +179,11 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::get('/help/{page}', [HelpController::class, 'show'])->name('help.page');
     Route::get('/example.json', ExampleHomeController::class)->name('example');
     Route::get('/search', [SearchController::class, 'index'])->name('search');
+    Route::post('/guide', [GuideController::class, 'store'])
+        ->can('create', Project::class)
+        ->middleware(DoneOnce::class)
+        ->name('guide.begin');
+    Route::delete('/projects/{project}/guide', [GuideController::class, 'destroy'])->can('update', 'project')->name('guide.end');
     Route::get('/examination', [ExaminationController::class, 'show'])->name('examination');
     Route::post('/examination', [ExaminationController::class, 'store'])->can('invite', User::class)->name('examination.start');
     Route::get('/measures', [MeasureController::class, 'index'])->name('measures');

@@ -21,7 +21,7 @@ final readonly class BoardParts
     public const REFUSED = 'X-Board-Refused';
 
     /** In the order in which they are sent: what is sent together is shown together. */
-    private const PLAN = ['board.message', 'board.state', 'board.inspector', 'board.storeys', 'board.note', 'plan'];
+    private const PLAN = ['board.message', 'board.state', 'board.inspector', 'board.storeys', 'board.note', 'board.guide', 'plan'];
     private const FINDINGS = ['board.marks', 'review.witness', 'board.letter', 'board.findings', 'board.checked'];
 
     /** @param list<string>|null $known null: a browser that takes the answer only as a whole */

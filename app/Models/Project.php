@@ -31,6 +31,7 @@ use Illuminate\Support\Carbon;
  * @property Collection<int, Scheme> $schemes
  * @property Carbon|null   $removed_at since when nobody sees it
  * @property Carbon        $created_at
+ * @property bool          $guided is it somebody's first home, with steps to follow?
  * @property Revision|null $latestRevision
  * @property Scheme|null   $firstScheme
  */
@@ -43,14 +44,14 @@ final class Project extends Model
     public const DELETED_AT = 'removed_at';
 
     /** What every project is held against until it chooses. */
-    protected $attributes = ['books' => '["us-irc-2021", "drawing"]', 'settings' => '[]', 'brief' => null];
+    protected $attributes = ['books' => '["us-irc-2021", "drawing"]', 'settings' => '[]', 'brief' => null, 'guided' => false];
 
-    protected $fillable = ['name', 'address', 'books', 'settings', 'picked_scheme_id', 'brief', 'kind'];
+    protected $fillable = ['name', 'address', 'books', 'settings', 'picked_scheme_id', 'brief', 'kind', 'guided'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['books' => 'array', 'settings' => 'array', 'brief' => 'array', 'kind' => ProjectKind::class];
+        return ['books' => 'array', 'settings' => 'array', 'brief' => 'array', 'guided' => 'boolean', 'kind' => ProjectKind::class];
     }
 
     /** @return BelongsTo<Office, $this> */

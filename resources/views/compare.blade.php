@@ -4,6 +4,9 @@
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ $page->sides[0]->address() }}">{{ $page->project->name }}</a> <span aria-hidden="true">/</span> <h1>Compare</h1>
 @endsection
+@section('guide')
+    @include('guide', ['project' => $page->project])
+@endsection
 @section('content')
     <div class="compare">
         <div class="compare-head">

@@ -48,7 +48,10 @@
                         </a>
                     </li>
                 @empty
-                    <li class="project-none">{{ $desk->search === '' && $desk->state === '' ? 'Nothing is here yet. Hand in a home below, or draw one: it appears here with what was found. There is an example to hand in, too.' : 'Nothing like that is on the desk.' }}</li>
+                    <li class="project-none">
+                        @if ($desk->search === '' && $desk->state === '')<p>Nothing is here yet. Hand in a home, or draw one: it appears here with what was found.</p><button class="btn btn-primary" form="first-home">Begin with a guided first home</button>
+                        @else Nothing like that is on the desk.@endif
+                    </li>
                 @endforelse
             </ul>
             @if ($desk->projects->hasPages())<p class="pages">@if ($desk->projects->previousPageUrl())<a href="{{ $desk->projects->previousPageUrl() }}">newer</a>@endif @if ($desk->projects->nextPageUrl())<a href="{{ $desk->projects->nextPageUrl() }}">older</a>@endif</p>@endif
@@ -64,7 +67,7 @@
                 <label class="form-label" for="layout">File</label>
                 <input class="form-control @isset($refused) is-invalid @endisset" id="layout" name="layout" type="file" accept=".json,.ifc,.ifczip,application/json" required aria-describedby="layout-help @isset($refused) layout-error @endisset">
                 @isset($refused)<p class="field-error" id="layout-error" role="alert">{{ $refused }}</p>@endisset
-                <p class="field-help" id="layout-help">A building model (.ifc, .ifczip), up to 48 MB, or a Heurema layout document (JSON). <a href="{{ route('example') }}" download>An example home</a> to hand in.</p>
+                <p class="field-help" id="layout-help">A building model (.ifc, .ifczip), up to 48 MB, or a Heurema layout document (JSON). <a href="{{ route('example') }}" download>An example home</a> to hand in, or <button class="btn-link-plain" form="first-home">a guided first home</button>.</p>
                 <label class="form-label" for="address">Address <span class="optional">if there is one</span></label>
                 <input class="form-control" id="address" name="address" maxlength="200" value="{{ request()->input('address') }}">
                 <button class="btn btn-primary">Start the review</button>
@@ -79,7 +82,8 @@
                     </details>
                 @endcan
             </form>
-            @can('takeIn', App\Models\Project::class)<form id="take-in" method="post" action="{{ route('archives.store') }}" enctype="multipart/form-data">@csrf<x-once/></form>@endcan
+            <form id="first-home" hidden method="post" action="{{ route('guide.begin') }}">@csrf<x-once/></form>
+            @can('takeIn', App\Models\Project::class)<form id="take-in" hidden method="post" action="{{ route('archives.store') }}" enctype="multipart/form-data">@csrf<x-once/></form>@endcan
             <form class="intake" method="post" action="{{ route('drawings.store') }}" enctype="multipart/form-data">
                 @csrf<x-once/>
                 <h2>Draw a home</h2>

@@ -5,6 +5,9 @@
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ route('review', $draft->revision) }}">{{ $draft->revision->scheme->project->name }}</a> <span aria-hidden="true">/</span> <h1>Letter</h1>
     <span class="masthead-note">{{ $draft->revision->scheme->name }}, revision {{ $draft->revision->number }}, {{ $draft->revision->state->words() }}</span>
 @endsection
+@section('guide')
+    @include('guide', ['project' => $draft->revision->scheme->project])
+@endsection
 @section('content')
     @php($waiting = count(array_filter($draft->report->findings, $rulings->isWaiting(...))))
     <div class="letter-page">

@@ -5,6 +5,9 @@
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>{{ $project->name }}</h1>
 @endsection
+@section('guide')
+    @include('guide', ['project' => $project])
+@endsection
 @section('content')
     <div class="project-page">
         <form class="project-form" method="post" action="{{ route('project.update', $project) }}">

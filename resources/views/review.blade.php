@@ -16,6 +16,9 @@
         </div>
     </details>
 @endsection
+@section('guide')
+    @include('guide', ['project' => $page->revision->scheme->project])
+@endsection
 @section('content')
     <div class="review" id="review" data-address="{{ route('review', $page->revision) }}" data-show="{{ $page->show }}" data-book="{{ $page->book }}">
         <section class="plan" aria-label="Plan">

@@ -104,16 +104,8 @@ $browser->executeAsyncScript(
 sleep(3);
 $shoot('files');
 
-$begin = static function (string $name, string $country, string $units, string $rooms) use ($browser, $address): void {
-    $browser->get("{$address}/");
-    $browser->executeScript(
-        'const [name, country, units, rooms] = arguments; const form = '
-        .'document.getElementById("rooms").form; Object.assign(form.elements.name, { value: name }); '
-        .'form.elements.country.value = country; form.elements.units.value = units; form.elements.rooms.value '
-        .'= rooms; form.elements.as_blocks.checked = true; form.submit();',
-        [$name, $country, $units, $rooms],
-    );
-    sleep(2);
-};
-$begin('Plot 7', 'us', 'imperial', "Bedroom 11' x 12'4\nBath 5' x 9'2\nHall 4' x 9'\nKitchen 10' x 13'\nLiving 18' x 14'");
-$shoot('board-blocks');
+$browser->get("{$address}/");
+$browser->findElement(WebDriverBy::partialLinkText('3 Quarry Steps'))->click();
+usleep(800_000);
+$browser->findElement(WebDriverBy::linkText('Brief'))->click();
+$shoot('brief');

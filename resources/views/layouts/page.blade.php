@@ -26,6 +26,7 @@
             </div>
         </header>
     @endauth
+    @yield('guide')
     <main id="main" tabindex="-1">@yield('content')</main>
     @yield('after')
     @auth

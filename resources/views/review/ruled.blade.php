@@ -2,3 +2,4 @@
 @include('review.list', ['oob' => true])
 @include('review.state', ['oob' => true])
 @include('review.stated', ['oob' => true])
+@include('guide', ['project' => $page->revision->scheme->project, 'oob' => true])

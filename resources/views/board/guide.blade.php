@@ -1,0 +1,1 @@
+@include('guide', ['project' => $page->scheme->project])
