@@ -92,11 +92,16 @@ final readonly class Guide
         return [
             new GuideStep(
                 'Change the home',
-                'On the board choose a window or a fixture, drag it or type another size at the right. The list says at once what that does.',
+                'On the board choose a window or a fixture, drag it or type another size. The list at the right says what that does.',
                 route('board', $scheme),
                 SchemeEdit::query()->where('scheme_id', $scheme->id)->exists(),
             ),
-            new GuideStep('Submit it again', 'Press Submit on the board: that is the next revision.', route('board', $scheme), $revisions->count() > 1),
+            new GuideStep(
+                'Submit it again',
+                'Press Submit on the board: that is the next revision.',
+                route('board', $scheme),
+                $revisions->count() > 1,
+            ),
             new GuideStep(
                 'See what changed',
                 'Both revisions, one laid over the other, and what is better or worse. That was all; the help says the rest.',

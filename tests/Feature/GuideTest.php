@@ -28,7 +28,11 @@ final class GuideTest extends TestCase
         $this->get("/revisions/{$revision->id}")->assertOk()->assertSee('1 of 5')->assertSee('Rule on a finding');
         $finding = $this->app->make(ReviewPages::class)->report($revision)->worstFirst()[0];
         $this
-            ->post("/revisions/{$revision->id}/rulings", ['finding' => $finding->fingerprint(), 'kind' => 'uphold'], ['HX-Request' => 'true'])
+            ->post(
+                "/revisions/{$revision->id}/rulings",
+                ['finding' => $finding->fingerprint(), 'kind' => 'uphold'],
+                ['HX-Request' => 'true'],
+            )
             ->assertOk()
             ->assertSee('2 of 5')
             ->assertSee('hx-swap-oob="true"', false);

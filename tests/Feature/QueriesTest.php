@@ -50,7 +50,7 @@ final class QueriesTest extends TestCase
             "/schemes/{$revision->scheme_id}/file" => 5,
             '/account' => 4,
             "/compare?with[]={$revision->id}&with[]=s{$revision->scheme_id}" => 11,
-            "/projects/{$revision->scheme->project_id}/brief" => 5,
+            "/projects/{$revision->scheme->project_id}/brief" => 6, // what was stated of the home is part of it
             "/projects/{$revision->scheme->project_id}" => 9,
         ];
         $asked = [];

@@ -38,7 +38,8 @@ final class RoutesTest extends TestCase
     private const FOR_EVERYBODY = [
         'sign-out', 'desk', 'projects.store', 'archives.store', 'drawings.store', 'lengths', 'people', 'people.invite', 'people.codes',
         'people.office.remove', 'people.office.return', 'people.paper', 'outbox', 'account', 'account.password', 'account.sessions.end',
-        'account.sessions.end-others', 'account.tokens.make', 'account.tokens.withdraw', 'account.codes.begin', 'account.codes.confirm',
+        'account.sessions.end-others', 'account.look', 'guide.begin', 'account.tokens.make', 'account.tokens.withdraw',
+        'account.codes.begin', 'account.codes.confirm',
         'account.codes.drop',
         'examination',
         'examination.start', 'measures', 'rule-books', 'rule-book', 'search', 'help', 'help.page',
