@@ -7,6 +7,7 @@ namespace Heurema\Tests\Measure;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Survey\TapeSlip;
 use Heurema\Tests\Said;
 use Heurema\Tests\Sketch;
 
@@ -257,6 +258,20 @@ final class DrawingMeasuresTest extends MeasureTestCase
             [2860.4, 'It may have been misread by whole feet: 2.'], [3420.0, null], [3470.0, null], [3482.0, null],
         ] as [$measured, $slip]) {
             self::assertSame($slip, $taped($measured)[1] ?? null, (string) $measured);
+        }
+    }
+
+    /** Taped, expected, and whether so many whole metres are the likely slip, 25 mm off at the most. */
+    public function test_whole_metres_that_were_misread_are_named_up_to_their_limit(): void
+    {
+        foreach ([1, 2, 7, 12] as $metres) {
+            foreach ([[-25.1, false], [-25.0, true], [0.0, true], [25.0, true], [25.1, false]] as [$off, $isSlip]) {
+                foreach ([1, -1] as $way) {
+                    $slip = TapeSlip::behind($way * (1000.0 * $metres + $off), 45_000.0, 33_333.0);
+                    $key = $way > 0 ? 'survey.tape_slip.too_long' : 'survey.tape_slip.too_short';
+                    self::assertSame($isSlip, $slip?->key === $key, "{$metres} m and {$off} mm, {$way}");
+                }
+            }
         }
     }
 

@@ -339,4 +339,15 @@ final class TakenFloorTest extends MeasureTestCase
         $blocked = $room->fixture('x', 'washer', 1524, 1200, 180, 690, 760);
         self::assertLessThan(533.4, self::number('fixture.step_out', $blocked, 'f', ['along' => \Heurema\Units\Amount::length(533.4)]));
     }
+
+    /** A doorway 900 mm wide, of which 600 mm have to be left; the cabinet covers the rest from one jamb. */
+    public function test_a_doorway_is_obstructed_just_under_what_has_to_be_left(): void
+    {
+        foreach ([[299.9, 0.0], [300.0, 0.0], [300.1, 1.0]] as [$covered, $obstructed]) {
+            $width = 450 + $covered;
+            $room = Sketch::room(4000, 3000, 'kitchen')->door('w1', 2000, 900)
+                ->fixture('f', 'base_cabinet', 1000 + $width / 2, 0, 90, $width, 600);
+            self::assertEqualsWithDelta($obstructed, self::number('door.obstructed', $room, 'd'), 0.0, "{$covered} mm");
+        }
+    }
 }
