@@ -46,6 +46,7 @@ final class Revision extends Model
 {
     /** @use HasFactory<RevisionFactory> */
     use HasFactory;
+    use HasLayout;
 
     /** What it was handed in with. */
     private const HANDED_IN = ['scheme_id', 'number', 'layout', 'submitted_by', 'answer', 'answers'];

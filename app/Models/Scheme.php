@@ -35,6 +35,7 @@ final class Scheme extends Model
 {
     /** @use HasFactory<SchemeFactory> */
     use HasFactory;
+    use HasLayout;
 
     protected $attributes = ['sheets' => null];
 

@@ -131,13 +131,7 @@ final readonly class Desk
 
     private static function drawing(Project $project): Layout|UnreadableLayout|null
     {
-        try {
-            $drawing = ($project->latestRevision ?? $project->firstScheme)?->getAttribute('layout');
-        } catch (UnreadableLayout $e) {
-            return $e;
-        }
-
-        return $drawing instanceof Layout ? $drawing : null;
+        return ($project->latestRevision ?? $project->firstScheme)?->readLayout();
     }
 
     /** How long it has been waiting in its state, in words. */

@@ -9,7 +9,6 @@ use App\Models\Project;
 use App\Models\Revision;
 use App\Models\Scheme;
 use Heurema\Layout\Layout;
-use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Spatial\Home;
 use Illuminate\Pagination\LengthAwarePaginator;
 
@@ -53,11 +52,7 @@ final readonly class ProjectPage
 
     private static function layout(Scheme|Revision $of): ?Layout
     {
-        try {
-            $layout = $of->getAttribute('layout');
-        } catch (UnreadableLayout) {
-            return null;
-        }
+        $layout = $of->readLayout();
 
         return $layout instanceof Layout ? $layout : null;
     }

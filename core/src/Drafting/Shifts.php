@@ -12,7 +12,7 @@ use Heurema\Layout\Wall;
 
 /**
  * What lies elsewhere on a storey than it did before, by its id: walls sideways, or their ends where they became longer or shorter;
- * openings, fixtures and rooms' places by their middles.
+ * openings and fixtures by their middles.
  */
 final readonly class Shifts
 {
