@@ -14,7 +14,10 @@ trait HasLayout
     public function readLayout(): Layout|UnreadableLayout
     {
         try {
-            return $this->layout;
+            /** @var Layout $layout */
+            $layout = $this->getAttribute('layout');
+
+            return $layout;
         } catch (UnreadableLayout $e) {
             return $e;
         }
