@@ -7,6 +7,7 @@ import { thin } from './crowding.js';
 import { all, csrfToken, field } from './dom.js';
 import { orderWanted } from './kitchen.js';
 import { NumberPad } from './number-pad.js';
+import { showProgress } from './progress.js';
 import { Review } from './review.js';
 import { Search } from './search.js';
 
@@ -47,6 +48,9 @@ unfold();
 window.addEventListener('hashchange', unfold);
 
 if (document.getElementById('search')) new Search();
+
+const working = document.getElementById('working');
+if (working) showProgress(working);
 
 const sheet = document.getElementById('plan-sheet');
 if (sheet) {
