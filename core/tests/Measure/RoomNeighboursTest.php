@@ -4,8 +4,17 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Measure;
 
+use Heurema\Layout\LayoutReader;
+use Heurema\Layout\Words\RoomUse;
+use Heurema\Measure\Measured;
 use Heurema\Measure\NotApplicable;
+use Heurema\Measure\Room\WindowsTowards;
 use Heurema\Measure\Unknown;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\PlacedOpening;
+use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Subject\SubjectType;
+use Heurema\Tests\FurnishedPlan;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -164,5 +173,78 @@ final class RoomNeighboursTest extends MeasureTestCase
         self::assertEqualsWithDelta($share, self::number('dwelling.circulation_share', $home, 'dwelling'), 0.01);
         $garage = $home->sized('rooms', 'b', ['use' => 'garage']);
         self::assertGreaterThan($share, self::number('dwelling.circulation_share', $garage, 'dwelling'), 'the garage is left out');
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function homes(): iterable
+    {
+        foreach (glob(__DIR__.'/../../../database/demo/*.json') ?: [] as $file) {
+            yield basename($file) => [(string) file_get_contents($file)];
+        }
+        foreach (range(1, 12) as $seed) {
+            yield "made home {$seed}" => [json_encode(FurnishedPlan::document($seed), JSON_THROW_ON_ERROR)];
+        }
+    }
+
+    /** So many rooms of one use are beside rooms of another as those of the other beside them; and so with ways between them. */
+    #[DataProvider('homes')]
+    public function test_rooms_are_beside_each_other_and_open_to_each_other(string $document): void
+    {
+        $home = new Home((new LayoutReader())->read($document));
+        $uses = array_values(array_unique(array_filter(array_map(
+            static fn(RoomSpace $room): ?string => $room->room->use?->value,
+            $home->rooms,
+        ))));
+        foreach (['room.beside', 'room.opens_to'] as $measure) {
+            foreach ($uses as $number => $one) {
+                foreach (array_slice($uses, $number + 1) as $other) {
+                    // rooms of two uses, such as a living and dining room, count as either
+                    if (!RoomUse::isSame($one, $other)) {
+                        self::assertSame(
+                            self::together($measure, $home, $one, $other),
+                            self::together($measure, $home, $other, $one),
+                            "{$measure}: {$one} and {$other}",
+                        );
+                    }
+                }
+            }
+        }
+    }
+
+    /** Over all rooms of a use; null where some of it is not known. */
+    private static function together(string $measure, Home $home, string $of, string $use): ?float
+    {
+        $sum = 0.0;
+        foreach ($home->rooms as $room) {
+            if ($room->isOf($of)) {
+                $measured = self::measure($measure, $home, $room->id(), ['use' => $use]);
+                if (!$measured instanceof Measured) {
+                    return null;
+                }
+                $sum += $measured->amount()->number;
+            }
+        }
+
+        return $sum;
+    }
+
+    /** Whichever way a home is turned, a window looks to two sides of the eight, or to three when it looks straight to one. */
+    #[DataProvider('homes')]
+    public function test_every_window_looks_to_two_or_three_sides(string $document): void
+    {
+        $home = new Home((new LayoutReader())->read($document));
+        foreach ($home->rooms as $room) {
+            $windows = array_filter(
+                $home->openingsOf($room),
+                static fn(PlacedOpening $one): bool => $one->type() === SubjectType::Window && $one->isOpenAirFrom($room) === true,
+            );
+            $looks = 0.0;
+            foreach (WindowsTowards::SIDES as $side) {
+                $measured = self::measure('room.windows_towards', $home, $room->id(), ['side' => $side]);
+                $looks += $measured instanceof Measured ? $measured->amount()->number : 0.0;
+            }
+            self::assertGreaterThanOrEqual(2 * count($windows), $looks, $room->id());
+            self::assertLessThanOrEqual(3 * count($home->openingsOf($room)), $looks, $room->id());
+        }
     }
 }
