@@ -178,8 +178,8 @@ final class RoomNeighboursTest extends MeasureTestCase
     /** @return iterable<string, array{string}> */
     public static function homes(): iterable
     {
-        foreach (glob(__DIR__.'/../../../database/demo/*.json') ?: [] as $file) {
-            yield basename($file) => [(string) file_get_contents($file)];
+        foreach ((array) glob(__DIR__.'/../../../database/demo/*.json') as $file) {
+            yield basename((string) $file) => [(string) file_get_contents((string) $file)];
         }
         foreach (range(1, 12) as $seed) {
             yield "made home {$seed}" => [json_encode(FurnishedPlan::document($seed), JSON_THROW_ON_ERROR)];
