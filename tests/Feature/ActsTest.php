@@ -368,8 +368,8 @@ final class ActsTest extends TestCase
         $first = $this->parts('');
         self::assertSame(
             [
-                'board-message', 'board-state', 'inspector', 'storeys', 'dimension-note', 'guide', 'plan', 'marks', 'witness', 'board-letter',
-                'board-findings', 'board-checked',
+                'board-message', 'board-state', 'inspector', 'storeys', 'dimension-note', 'guide', 'plan', 'marks', 'witness',
+                'board-letter', 'board-findings', 'board-checked',
             ],
             array_column($first, 'id'),
         );
