@@ -10,6 +10,10 @@ use Heurema\Units\Quantity;
 /** Reads `10 to 14 m2`, `at least 3 m`, `3 m or more`, `up to 2`, `2`. */
 final readonly class RangeReader
 {
+    /** What comes before the least, and before the most. */
+    public const LOW = ['at least', 'no less than', 'not less than', 'no fewer than', 'not fewer than', 'minimum', 'min'];
+    public const HIGH = ['at most', 'no more than', 'not more than', 'up to', 'maximum', 'max'];
+
     public function __construct(private Sentence $sentence) {}
 
     /**
@@ -20,10 +24,10 @@ final readonly class RangeReader
     public function read(): ?Range
     {
         $place = $this->sentence->place();
-        $isLow = $this->sentence->takes('at least', 'no less than', 'not less than', 'no fewer than', 'not fewer than', 'minimum', 'min');
-        $isHigh = !$isLow && $this->sentence->takes('at most', 'no more than', 'not more than', 'up to', 'maximum', 'max');
+        $isLow = $this->sentence->takes(...self::LOW);
+        $isHigh = !$isLow && $this->sentence->takes(...self::HIGH);
         $isFrom = !$isLow && !$isHigh && $this->sentence->takes('from', 'between');
-        $first = $this->sentence->takeFigure();
+        $first = $this->sentence->takeFigure() ?? (($isLow || $isHigh) && $this->sentence->takes('one') ? '1' : null);
         if ($first === null) {
             $this->sentence->goBackTo($place);
 

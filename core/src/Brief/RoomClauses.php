@@ -75,7 +75,10 @@ final readonly class RoomClauses
     /** @return non-empty-list<Clause> */
     private function clause(): array
     {
-        $isNot = $this->sentence->takes('not', 'never', 'no', 'without') !== $this->isNegated;
+        // "not more than" is a limit, no denial
+        $isDenied = !$this->sentence->comes(...RangeReader::LOW, ...RangeReader::HIGH)
+            && $this->sentence->takes('not', 'never', 'no', 'without');
+        $isNot = $isDenied !== $this->isNegated;
         if ($this->sentence->takes('through', 'crossing', 'reached through')) {
             return $isNot || $this->sentence->takes('without') ? [$this->notThrough()] : throw $this->unknown();
         }
@@ -84,7 +87,7 @@ final readonly class RoomClauses
         }
 
         return $this->place($isNot)
-            ?? $this->size()
+            ?? $this->size($isNot)
             ?? ($this->isOwnDoor() ? [$this->ownDoor($isNot)] : null)
             ?? $this->ownRoom($isNot)
             ?? $this->fixtures($isNot)
@@ -199,7 +202,7 @@ final readonly class RoomClauses
     }
 
     /** @return non-empty-list<Clause>|null */
-    private function size(): ?array
+    private function size(bool $isNot): ?array
     {
         $place = $this->sentence->place();
         $of = match (true) {
@@ -209,7 +212,7 @@ final readonly class RoomClauses
         };
         $this->sentence->takes('of');
         $range = (new RangeReader($this->sentence))->read();
-        if ($range?->quantity === Quantity::Count && $of === null && $this->sentence->takes('by', 'x')) {
+        if ($range?->quantity === Quantity::Count && $of === null && !$isNot && $this->sentence->takes('by', 'x')) {
             return $this->rectangle($range);
         }
         if ($range === null || $range->quantity === Quantity::Count) {
@@ -217,8 +220,8 @@ final readonly class RoomClauses
 
             return null;
         }
-        if ($this->isNegated) {
-            throw new UnreadableWish('Sizes are wished without “no”: at most so much.');
+        if ($isNot) {
+            throw new UnreadableWish('Sizes are wished without “no” and “not”: at least so much, or at most so much.');
         }
         if ($range->quantity === Quantity::Area && $of === null) {
             $this->sentence->takes('of floor', 'in area', 'large', 'each');
@@ -389,15 +392,18 @@ final readonly class RoomClauses
     private function unknown(): UnreadableWish
     {
         $word = $this->sentence->next();
+        if ($word === '') {
+            return new UnreadableWish('The wish ends too early.');
+        }
+        if ($this->sentence->takeOne(RoomWords::all()) !== null) {
+            return new UnreadableWish("Is “{$word}” beside it, opening from it, its own? Other rooms have a line of their own.");
+        }
         $known = [
-            ...array_keys(FixtureWords::all()), ...array_keys(RoomWords::all()), 'beside', 'opening from', 'overlooking', 'facing',
-            'in the',
-            'own outside door', 'wide', 'long', 'high', 'ceilings', 'doors',
+            ...array_keys(FixtureWords::all()), 'beside', 'opening from', 'overlooking', 'facing', 'in the', 'own outside door', 'wide',
+            'long', 'high', 'ceilings', 'doors',
         ];
 
-        return new UnreadableWish(
-            $word === '' ? 'The wish ends too early.' : "“{$word}” is not understood. Nearest: ".KnownWords::nearest($word, $known).'.',
-        );
+        return new UnreadableWish("“{$word}” is not understood. Nearest: ".KnownWords::nearest($word, $known).'.');
     }
 
     /** @return array<string, int> */

@@ -49,7 +49,10 @@ final readonly class Wish
         $rooms = $this->use === null ? 'rooms' : RoomWords::plural($this->use);
         [$of, $each] = match (true) {
             $this->count?->high === '0' => ["no {$rooms}", ''],
-            $this->count !== null => [$this->count->says($notation).' '.($this->count->high === '1' ? $room : $rooms), 'each: '],
+            $this->count !== null => [
+                $this->count->says($notation).' '.(($this->count->high ?? $this->count->low) === '1' ? $room : $rooms),
+                'each: ',
+            ],
             $this->quantifier === Quantifier::One => ["at least one {$room}", 'with all of this: '],
             $this->quantifier === Quantifier::The => ["at least one {$room}", 'each: '],
             $this->quantifier === Quantifier::Largest => ["at least one {$room}", 'the largest: '],

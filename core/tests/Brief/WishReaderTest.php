@@ -37,6 +37,11 @@ final class WishReaderTest extends TestCase
             ['bedrooms from 10 to 14 square metres', 'every bedroom: 10 m² to 14 m² large', ['bedroom-area']],
             ['bedrooms of 10 m2 or more', 'every bedroom: at least 10 m² large', ['bedroom-area']],
             ['bedrooms of at most 20 m2', 'every bedroom: at most 20 m² large', ['bedroom-area']],
+            ['bedrooms not more than 20 m2', 'every bedroom: at most 20 m² large', ['bedroom-area']],
+            ['bedrooms of no less than 10 m2', 'every bedroom: at least 10 m² large', ['bedroom-area']],
+            ['bedrooms with no more than 2 windows', 'every bedroom: at most 2 windows', ['bedroom-has-window']],
+            ['at least one bathroom', 'at least 1 bathroom', ['bathroom-count']],
+            ['bedrooms with at least one window', 'every bedroom: at least 1 window', ['bedroom-has-window']],
             ['every bedroom at least 2.7 m wide', 'every bedroom: at least 2700 mm wide', ['bedroom-side']],
             ['each bedroom 2.7 to 4 m wide', 'every bedroom: 2700 mm to 4000 mm wide', ['bedroom-side']],
             [
@@ -143,6 +148,7 @@ final class WishReaderTest extends TestCase
             ['bedrooms', 'What is wished of the bedrooms? How many, how large, with what, beside which room …'],
             ['all rooms', 'What is wished of all rooms? How high, how wide, with how many windows …'],
             ['the kitchen with a dragon', '“dragon” is not understood. Nearest: basin.'],
+            ['3 bedrooms and 2 bathrooms', 'Is “bathrooms” beside it, opening from it, its own? Other rooms have a line of their own.'],
             ['the kitchen beside', 'Which room?'],
             ['the kitchen beside the moon', '“moon” is no room. Nearest: lounge.'],
             ['bedrooms of 14 to 10 m2', '“14 m2 to 10 m2” ends before it begins.'],
@@ -158,7 +164,9 @@ final class WishReaderTest extends TestCase
                 'bedrooms in the kitchen',
                 '“kitchen” is no side of a home: north, north-east, east, south-east, south, south-west, west, north-west, centre.',
             ],
-            ['no bedroom of 10 m2', 'Sizes are wished without “no”: at most so much.'],
+            ['no bedroom of 10 m2', 'Sizes are wished without “no” and “not”: at least so much, or at most so much.'],
+            ['bedrooms not 3 m wide', 'Sizes are wished without “no” and “not”: at least so much, or at most so much.'],
+            ['bedrooms without doors of 800 mm', 'Sizes are wished without “no” and “not”: at least so much, or at most so much.'],
             ['no bedroom facing north beside the hall', 'One thing at a time after “no”.'],
         ];
         foreach ($all as $one) {
