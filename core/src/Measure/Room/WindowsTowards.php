@@ -29,8 +29,10 @@ final class WindowsTowards extends CountedOpenings
 
     protected function counts(PlacedOpening $opening, RoomSpace $room, Home $home, Parameters $with): ?bool
     {
-        $isThere = self::isSeenThrough($opening)
-            && self::out($opening, $room)->dot(self::side((string) $with->word('side'), $home)) >= self::NEAR;
+        $side = array_search($with->word('side'), self::SIDES, true);
+        $isThere = $side !== false
+            && self::isSeenThrough($opening)
+            && self::out($opening, $room)->dot(self::side($side, $home)) >= self::NEAR;
 
         return $isThere ? $opening->isOpenAirFrom($room) : false;
     }
@@ -50,9 +52,10 @@ final class WindowsTowards extends CountedOpenings
         return $opening->left->isRoom($room) ? $left->times(-1) : $left;
     }
 
-    private static function side(string $side, Home $home): Point
+    /** @param int $side its number among SIDES */
+    private static function side(int $side, Home $home): Point
     {
-        $turn = deg2rad(45.0 * (int) array_search($side, self::SIDES, true) + ($home->layout->north ?? 90.0) - 90.0);
+        $turn = deg2rad(45.0 * $side + ($home->layout->north ?? 90.0) - 90.0);
 
         return new Point(cos($turn), sin($turn));
     }
