@@ -40,12 +40,12 @@ final class BriefTest extends BrowserTestCase
         $this->waitForText('#compose-refused', 'From how much');
         $this->browser->manage()->getLog('browser'); // Chromium notes the 422 as an error of the network
         $this->find('.brief-head .btn-primary')->click();
-        $this->waitForText('.brief-saved', 'Saved.');
+        $this->waitFor('.brief-saved');
         self::assertCount(3, $this->browser->findElements(WebDriverBy::cssSelector('.wish')), 'two, and one to type in');
 
         $this->find('.wish:nth-child(2) [data-removes]')->click();
         $this->find('.brief-head .btn-primary')->click();
-        $this->waitForText('.brief-saved', 'Saved.');
+        $this->waitFor('.brief-saved');
         self::assertSame(['the largest bedroom of 1 m2, with a window'], $project->fresh()?->brief['wishes'] ?? null);
     }
 }

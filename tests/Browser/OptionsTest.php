@@ -66,16 +66,14 @@ final class OptionsTest extends BrowserTestCase
     {
         $this->signInAs('reviewer');
         $this->visit("/projects/{$this->project->id}/brief");
-        $row = count($this->browser->findElements(WebDriverBy::cssSelector('.brief tbody tr'))) - 3;
-        $this->find("[name=\"rooms[{$row}][use]\"] option[value=\"bedroom\"]")->click();
-        $this->find("[name=\"rooms[{$row}][area_from]\"]")->sendKeys('a lot');
-        $this->find('.brief .btn-primary')->click();
-        $this->waitFor('.field-error');
-        self::assertSame('a lot', $this->find("[name=\"rooms[{$row}][area_from]\"]")->getAttribute('value'), 'what was typed stays');
-        self::assertSame('true', $this->find("[name=\"rooms[{$row}][area_from]\"]")->getAttribute('aria-invalid'));
-        $this->find("[name=\"rooms[{$row}][area_from]\"]")->clear()->sendKeys('100 sq ft');
-        $this->find('.brief .btn-primary')->click();
-        $this->patiently()->until(fn(): bool => $this->browser->findElements(WebDriverBy::cssSelector('.field-error')) === []);
+        $this->find('.wish:last-child input')->sendKeys('bedrooms of a lot');
+        $this->find('.brief-head .btn-primary')->click();
+        $this->waitFor('.brief-wishes > .field-error');
+        $refused = $this->find('.wish [aria-invalid="true"]');
+        self::assertSame('bedrooms of a lot', $refused->getAttribute('value'), 'what was typed stays');
+        $refused->clear()->sendKeys('bedrooms of 100 sq ft');
+        $this->find('.brief-head .btn-primary')->click();
+        $this->waitFor('.brief-saved');
         $this->visit("/schemes/{$this->scheme->id}/board?select=ur2");
         $this->waitFor('#rows [data-finding="brief/bedroom-area/ur2"][data-verdict="violated"]');
         $this->assertAccessible();

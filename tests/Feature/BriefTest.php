@@ -96,6 +96,17 @@ final class BriefTest extends TestCase
         self::assertSame(['bedrooms of 100 sq ft', 'the study beside the kitchen'], $this->kept());
     }
 
+    public function test_a_wish_that_is_read_while_the_brief_is_saved_takes_nothing_from_its_page(): void
+    {
+        $this->put($this->address(), ['wishes' => ['3 bedrooms']]);
+        $this->get($this->address('/wish?wishes[]=2+bedrooms'));
+        $this->get($this->address('/wish/new'));
+        $this->get($this->address())->assertSee('Saved.');
+        $this->put($this->address(), ['wishes' => ['3 dragons']]);
+        $this->get($this->address('/wish?wishes[]=2+bedrooms'));
+        $this->get($this->address())->assertSee('value="3 dragons"', false)->assertSee('One wish is not understood');
+    }
+
     public function test_a_wish_is_put_together_from_choices(): void
     {
         $this->get($this->address('/wish/new?of=bedroom&which=every&about=area&from=100&to=150'))
