@@ -6,6 +6,7 @@ use App\Actions\StaleScheme;
 use App\Files\UnwrittenFile;
 use App\Http\ApiFault;
 use App\Http\Controllers\HealthController;
+use App\Http\Middleware\KeepsFlash;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TellsOfRequest;
@@ -34,6 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->prepend(TellsOfRequest::class);
         $middleware->append([SecurityHeaders::class, PlainInput::class]);
+        $middleware->web(append: KeepsFlash::class);
         $middleware->trustHosts();
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -12,7 +12,7 @@ final readonly class FormerBrief
 {
     private const SIZES = ['side' => '%s wide', 'ceiling' => '%s high', 'door' => 'doors %s wide'];
 
-    /** @param array<string, mixed> $kept */
+    /** @param array<array-key, mixed> $kept */
     public function __construct(private array $kept) {}
 
     /** @return list<string> */
@@ -74,22 +74,15 @@ final readonly class FormerBrief
      */
     private static function placed(array $room): array
     {
-        $said = [];
-        foreach (['in' => 'in the ', 'out' => 'not in the '] as $key => $says) {
-            $sectors = array_values(self::texts($room[$key] ?? []));
-            $said = [...$said, ...($sectors === [] ? [] : [$says.implode(' or ', $sectors)])];
-        }
+        [$in, $out] = [self::texts($room['in'] ?? []), self::texts($room['out'] ?? [])];
+        $left = array_diff($in, $out);
 
-        return count($said) > 1 ? [self::within(self::texts($room['in'] ?? []), self::texts($room['out'] ?? []))] : $said;
-    }
-
-    /**
-     * @param array<string, string> $in
-     * @param array<string, string> $out
-     */
-    private static function within(array $in, array $out): string
-    {
-        return 'in the '.implode(' or ', array_diff($in, $out));
+        return match (true) {
+            $left !== [] => ['in the '.implode(' or ', $left)],
+            $in === [] && $out !== [] => ['not in the '.implode(' or ', $out)],
+            // nothing was asked where no side was left
+            default => [],
+        };
     }
 
     /**

@@ -11,7 +11,7 @@ use Heurema\Brief\UnreadableWish;
 final class KeptBrief
 {
     /**
-     * @param array<string, mixed>|null $kept
+     * @param array<array-key, mixed>|null $kept
      *
      * @throws UnreadableWish
      */
@@ -29,7 +29,7 @@ final class KeptBrief
     }
 
     /**
-     * @param array<string, mixed>|null $kept
+     * @param array<array-key, mixed>|null $kept
      *
      * @return list<string>
      */

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Briefs\BriefCheck;
+use App\Briefs\KeptBrief;
 use App\Models\ProjectKind;
 use App\Models\RevisionState;
 use App\Models\Role;
 use App\Models\RulingKind;
+use Heurema\Brief\UnreadableWish;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\Rule;
 
@@ -58,7 +61,7 @@ final readonly class ProjectRecord
                 'address' => ['nullable', 'string', 'max:200'],
                 'kind' => ['nullable', Rule::enum(ProjectKind::class)],
                 ...self::basis(),
-                'brief' => ['nullable', 'array'],
+                'brief' => ['nullable', 'array', self::readableBrief(...)],
                 'picked' => ['nullable', 'integer', 'min:0'],
                 'created_at' => self::TIME,
             ]),
@@ -244,5 +247,18 @@ final readonly class ProjectRecord
         }
 
         return [...array_map(static fn(): mixed => null, $keys), ...$known];
+    }
+
+    /** @param \Closure(string): mixed $fail */
+    private static function readableBrief(string $key, mixed $kept, \Closure $fail): void
+    {
+        try {
+            $problem = BriefCheck::problem(KeptBrief::read(is_array($kept) ? $kept : null));
+        } catch (UnreadableWish $e) {
+            $problem = $e->getMessage();
+        }
+        if ($problem !== null) {
+            $fail("The {$key} is not understood: {$problem}");
+        }
     }
 }

@@ -10,8 +10,8 @@ use App\Examination\BookCheck;
 use App\Models\Project;
 use Heurema\Brief\Brief;
 use Heurema\Brief\UnreadableWish;
+use Heurema\Brief\Wish;
 use Heurema\Brief\WishReader;
-use Heurema\Layout\Layout;
 use Heurema\Review\Finding;
 use Heurema\Spatial\Home;
 
@@ -39,15 +39,12 @@ final readonly class BriefPage
 
     public function __construct(public Project $project, private BookCheck $check)
     {
-        $this->home = new Home(self::layout($project));
-    }
-
-    /** The home as it was submitted last; of a draft as it is drawn. */
-    public static function layout(Project $project): Layout
-    {
-        return $project->latestRevision?->examined()
-            ?? $project->firstScheme->layout
-            ?? throw new \LogicException('A project without a home.');
+        // as it was submitted last; of a draft as it is drawn
+        $this->home = new Home(
+            $project->latestRevision?->examined()
+                ?? $project->firstScheme->layout
+                ?? throw new \LogicException('A project without a home.'),
+        );
     }
 
     /**
@@ -58,29 +55,60 @@ final readonly class BriefPage
      */
     public function wishes(?array $typed, array $refused): array
     {
-        $sentences = $typed === null ? KeptBrief::sentences($this->project->brief) : array_map(strval(...), $typed);
-        $wishes = [];
-        foreach (array_filter($sentences, static fn(string $sentence): bool => trim($sentence) !== '') as $number => $sentence) {
-            $wishes[] = isset($refused[$number]) ? new ReadWish($sentence, problem: $refused[$number]) : $this->wish($sentence);
+        $sentences = array_filter(
+            array_map(static fn(?string $one): string => trim((string) $one), $typed ?? KeptBrief::sentences($this->project->brief)),
+            static fn(string $one): bool => $one !== '',
+        );
+        [$wishes, $problems] = [[], $refused];
+        foreach (array_diff_key($sentences, $refused) as $number => $sentence) {
+            try {
+                $wishes[$number] = (new WishReader())->read($sentence);
+            } catch (UnreadableWish $e) {
+                $problems[$number] = $e->getMessage();
+            }
+        }
+        $findings = $this->findings($wishes);
+        $read = [];
+        foreach ($sentences as $number => $sentence) {
+            $wish = $wishes[$number] ?? null;
+            $read[] = $wish === null
+                ? new ReadWish($sentence, problem: $problems[$number] ?? null)
+                : new ReadWish($sentence, $wish->says($this->home->layout->units), self::of($wish, $findings));
         }
 
-        return $wishes;
+        return $read;
     }
 
+    /** One that is being typed. */
     public function wish(string $sentence): ReadWish
     {
-        if ($sentence === '') {
-            return new ReadWish('');
-        }
-        try {
-            $wish = (new WishReader())->read($sentence);
-        } catch (UnreadableWish $e) {
-            return new ReadWish($sentence, problem: $e->getMessage());
-        }
-        $units = $this->home->layout->units;
-        $report = $this->check->report($this->home, new Basis([], brief: (new Brief([$wish]))->book($units)));
+        return $this->wishes([$sentence], [])[0] ?? new ReadWish('');
+    }
 
-        return new ReadWish($sentence, $wish->says($units), $report->findings);
+    /**
+     * What the home has of all of them, the worst first.
+     *
+     * @param array<int, Wish> $wishes
+     *
+     * @return list<Finding>
+     */
+    private function findings(array $wishes): array
+    {
+        $book = (new Brief(array_values($wishes)))->book($this->home->layout->units);
+
+        return $wishes === [] ? [] : $this->check->report($this->home, new Basis([], brief: $book))->worstFirst();
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return list<Finding> those of the rules that a wish comes to
+     */
+    private static function of(Wish $wish, array $findings): array
+    {
+        $rules = array_column($wish->rules(), 'id');
+
+        return array_values(array_filter($findings, static fn(Finding $one): bool => in_array($one->rule->id, $rules, true)));
     }
 
     /** Rules of its own, as they were typed. */

@@ -17,7 +17,7 @@ final readonly class ReadWish
 
     /**
      * @param list<string>  $says     who it is of, then each thing that is wished
-     * @param list<Finding> $findings
+     * @param list<Finding> $findings the worst first
      * @param string|null   $problem  why it is not understood
      */
     public function __construct(
@@ -36,33 +36,33 @@ final readonly class ReadWish
     /** The worst of what was found; null: there is nothing to check. */
     public function verdict(): ?Verdict
     {
-        foreach (Verdict::cases() as $verdict) {
-            if ($verdict !== Verdict::NotApplicable && in_array($verdict, $this->verdicts(), true)) {
-                return $verdict;
-            }
-        }
-
-        return null;
+        return ($this->applying()[0] ?? null)?->verdict();
     }
 
     /** @return array<string, non-empty-list<Finding>> the findings of each rule, by what it is about, the worst first */
     public function byRule(): array
     {
         $byRule = [];
-        foreach ($this->findings as $finding) {
-            if ($finding->verdict() !== Verdict::NotApplicable) {
-                $byRule[Str::before($finding->rule->title, ':')][] = $finding;
-            }
+        foreach ($this->applying() as $finding) {
+            $byRule[Str::before($finding->rule->title, ':')][] = $finding;
         }
 
-        return array_map(self::worstFirst(...), $byRule);
+        return $byRule;
+    }
+
+    /** @return list<Finding> */
+    private function applying(): array
+    {
+        return array_values(array_filter(
+            $this->findings,
+            static fn(Finding $finding): bool => $finding->verdict() !== Verdict::NotApplicable,
+        ));
     }
 
     /** What a finding came to: `9.1 m², 0.9 m² short`. */
     public static function figure(Finding $finding): string
     {
         $missed = $finding->missedBriefly();
-
         $measured = $finding->measuredBriefly() ?? $finding->reason() ?? $finding->verdict()->words();
         $isNone = $finding->outcome->measured?->quantity === Quantity::Count && $measured === '0';
 
@@ -71,24 +71,5 @@ final readonly class ReadWish
             $missed === null => $measured,
             default => "{$measured}, {$missed} {$finding->missedWay()}",
         };
-    }
-
-    /** @return list<Verdict> */
-    private function verdicts(): array
-    {
-        return array_map(static fn(Finding $finding): Verdict => $finding->verdict(), $this->findings);
-    }
-
-    /**
-     * @param non-empty-list<Finding> $findings
-     *
-     * @return non-empty-list<Finding>
-     */
-    private static function worstFirst(array $findings): array
-    {
-        $order = static fn(Finding $finding): int => (int) array_search($finding->verdict(), Verdict::cases(), true);
-        usort($findings, static fn(Finding $a, Finding $b): int => $order($a) <=> $order($b));
-
-        return $findings;
     }
 }

@@ -27,9 +27,9 @@ function ask(form) {
     const subject = of.value === 'home' ? 'home' : 'rooms';
     for (const option of about.options) option.hidden = option.disabled = option.dataset.of !== subject;
     if (about.selectedOptions[0]?.disabled) about.value = [...about.options].find((option) => !option.disabled)?.value ?? '';
-    const asked = [about.value, ...(subject === 'rooms' && of.value !== 'every' && about.value !== 'count' ? ['rooms'] : [])];
-    for (const part of all('[data-shown-for]', form)) {
-        part.hidden = !part.dataset.shownFor?.split(' ').some((word) => asked.includes(word));
+    const asks = (about.selectedOptions[0]?.dataset.asks ?? '').split(' ').filter((part) => part !== 'which' || of.value !== 'every');
+    for (const part of all('[data-part]', form)) {
+        part.hidden = !part.dataset.part?.split(' ').every((word) => asks.includes(word));
         const fields = part.matches('input, select') ? [part] : all('input, select', part);
         for (const field of fields) if ('disabled' in field) field.disabled = part.hidden;
     }

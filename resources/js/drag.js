@@ -20,6 +20,7 @@ export function follow({ move, drop, leave = () => {} }) {
     const back = () => {
         ended.abort();
         leave();
+        swallowClick();
     };
     addEventListener('pointercancel', back, { signal });
     addEventListener(
@@ -31,4 +32,20 @@ export function follow({ move, drop, leave = () => {} }) {
         },
         { signal, capture: true },
     );
+}
+
+/** Where the pointer is let go after a drag that was taken back, nothing is meant. */
+function swallowClick() {
+    const done = new AbortController();
+    const options = { signal: done.signal, capture: true };
+    addEventListener(
+        'click',
+        (event) => {
+            event.stopPropagation();
+            event.preventDefault();
+            done.abort();
+        },
+        options,
+    );
+    addEventListener('pointerdown', () => done.abort(), options);
 }

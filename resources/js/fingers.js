@@ -11,7 +11,7 @@ export class Fingers {
     /** @type {Map<number, Place>} where each finger is, by its pointer */
     down = new Map();
 
-    /** Is what they do no pointing any more? Then no click comes of it. */
+    /** Is what they do no pointing any more? */
     taken = false;
 
     /**
@@ -25,7 +25,6 @@ export class Fingers {
         addEventListener('pointermove', (event) => this.move(event), { capture: true });
         for (const end of ['pointerup', 'pointercancel'])
             addEventListener(end, (event) => this.lift(/** @type {PointerEvent} */ (event)), { capture: true });
-        addEventListener('click', (event) => this.swallow(event), { capture: true });
         sheet.addEventListener('contextmenu', (event) => {
             if (this.down.size > 0) event.preventDefault();
         });
@@ -86,13 +85,5 @@ export class Fingers {
         if (!this.down.delete(event.pointerId)) return;
         clearTimeout(this.resting);
         if (this.taken) event.stopPropagation();
-    }
-
-    /** @param {MouseEvent} event */
-    swallow(event) {
-        if (!this.taken || !(event.target instanceof Node) || !this.sheet.contains(event.target)) return;
-        this.taken = false;
-        event.stopPropagation();
-        event.preventDefault();
     }
 }

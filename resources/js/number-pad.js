@@ -10,6 +10,9 @@ export class NumberPad {
     };
     static NAMES = { "'": 'feet', '"': 'inches', '×': 'by', '⌫': 'Take the last away', '/': 'over', '-': 'minus' };
 
+    /** @type {HTMLInputElement|null} that is typed into by the keyboard of the system */
+    spelt = null;
+
     /** @param {'imperial'|'metric'} units */
     constructor(units) {
         this.units = units;
@@ -48,10 +51,10 @@ export class NumberPad {
     /** @param {EventTarget|null} target what has the focus */
     serve(target) {
         this.field = target instanceof HTMLInputElement && 'length' in target.dataset ? target : null;
+        if (this.field !== this.spelt) this.spelt = null;
         // the keyboard of the system stays away, unless letters are asked for
-        if (this.field && !this.letters) this.field.inputMode = 'none';
-        this.letters = false;
-        this.pad.hidden = this.field === null;
+        if (this.field) this.field.inputMode = this.spelt ? 'text' : 'none';
+        this.pad.hidden = this.field === null || this.spelt !== null;
     }
 
     press(key) {
@@ -73,12 +76,10 @@ export class NumberPad {
         else field.form?.requestSubmit();
     }
 
-    /** The keyboard of the system in place of this one. */
+    /** The keyboard of the system in place of this one, as long as the field has the focus. */
     ask(field) {
-        field.inputMode = 'text';
         field.blur();
-        this.letters = true;
+        this.spelt = field;
         field.focus();
-        this.pad.hidden = true;
     }
 }

@@ -133,6 +133,16 @@ final class BoardTest extends BrowserTestCase
             'an inch to the left is enough for what is required',
         );
 
+        // a drag that Escape takes back
+        $this->browser->action()->moveToElement(
+            $this->find('.fixture[data-subject="gf17"]'),
+        )->clickAndHold()->moveByOffset(80, 0)->perform();
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->browser->action()->release()->perform();
+        usleep(500_000);
+        self::assertSame(1, SchemeEdit::query()->count(), 'nothing was moved');
+        self::assertSame('gf17', $this->find('#inspector')->getAttribute('data-chosen'));
+
         // a length typed as it is said, read back before it counts
         $this->browser->action()->moveToElement($this->find('.opening[data-subject="gn1"]'))->click()->perform();
         $this->waitFor('#inspector[data-chosen="gn1"]');

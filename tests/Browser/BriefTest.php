@@ -26,7 +26,7 @@ final class BriefTest extends BrowserTestCase
         (new WebDriverSelect($this->find('#compose-of')))->selectByValue('kitchen');
         (new WebDriverSelect($this->find('#compose-about')))->selectByValue('beside');
         self::assertFalse($this->find('#compose-from')->isDisplayed());
-        (new WebDriverSelect($this->find('#compose-other-1')))->selectByValue('garage');
+        (new WebDriverSelect($this->find('#compose-room')))->selectByValue('garage');
         $this->find('.compose-not input')->click();
         $this->find('[data-composes] button')->click();
         $this->waitFor('.wish:nth-child(2) .wish-reading');

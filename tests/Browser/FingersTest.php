@@ -82,6 +82,13 @@ final class FingersTest extends BrowserTestCase
         $this->touch('touchEnd', []);
         $this->waitForText('#inspector h2', '2');
         self::assertSame($edits, $scheme->edits()->count(), 'nothing was moved by it');
+        // a second finger takes back what the first had begun
+        $this->touch('touchStart', [[$one[0], $one[1]]]);
+        $this->touch('touchMove', [[$one[0] + 60, $one[1]]]);
+        $this->touch('touchStart', [[$one[0] + 60, $one[1]], [$one[0] + 150, $one[1] + 60]]);
+        $this->touch('touchEnd', []);
+        usleep(500_000);
+        self::assertSame($edits, $scheme->edits()->count(), 'the drag was taken back');
     }
 
     private function typeAFraction(): void
@@ -100,6 +107,12 @@ final class FingersTest extends BrowserTestCase
         self::assertSame('4 1/2"', $this->find('#wall-thickness')->getAttribute('value'));
         $this->waitForText('#wall-reading', '4 1/2 inches');
         $this->assertAccessible();
+        $pad->findElement(WebDriverBy::cssSelector('[data-key="letters"]'))->click();
+        usleep(300_000);
+        self::assertFalse($pad->isDisplayed(), 'the keyboard of the system has the field');
+        self::assertSame('text', $this->find('#wall-thickness')->getAttribute('inputmode'));
+        $this->find('#wall-height')->click();
+        $this->waitFor('.number-pad:not([hidden])');
     }
 
     /** @param list<array{float|int, float|int}> $at */

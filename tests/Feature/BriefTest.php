@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\OpenProject;
+use App\Briefs\BriefCheck;
 use App\Briefs\KeptBrief;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\User;
 use App\Pages\ReviewPages;
 use Heurema\Layout\LayoutReader;
+use Heurema\Layout\Words\FixtureKind;
+use Heurema\Layout\Words\RoomUse;
 use Heurema\Review\Finding;
+use Heurema\Spatial\Compass;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
@@ -99,11 +103,11 @@ final class BriefTest extends TestCase
     public function test_a_wish_that_is_read_while_the_brief_is_saved_takes_nothing_from_its_page(): void
     {
         $this->put($this->address(), ['wishes' => ['3 bedrooms']]);
-        $this->get($this->address('/wish?wishes[]=2+bedrooms'));
-        $this->get($this->address('/wish/new'));
+        $this->get($this->address('/wish?wishes[]=2+bedrooms'), ['HX-Request' => 'true']);
+        $this->get($this->address('/wish/new'), ['HX-Request' => 'true']);
         $this->get($this->address())->assertSee('Saved.');
         $this->put($this->address(), ['wishes' => ['3 dragons']]);
-        $this->get($this->address('/wish?wishes[]=2+bedrooms'));
+        $this->get($this->address('/wish?wishes[]=2+bedrooms'), ['HX-Request' => 'true']);
         $this->get($this->address())->assertSee('value="3 dragons"', false)->assertSee('One wish is not understood');
     }
 
@@ -188,6 +192,26 @@ final class BriefTest extends TestCase
             'all rooms together at least 1000 sq ft',
         ], $this->kept());
         $this->get($this->address())->assertOk()->assertDontSee('is not understood')->assertSee('2 to 3 bedrooms');
+    }
+
+    public function test_whatever_a_table_held_is_read(): void
+    {
+        $tables = [];
+        foreach (RoomUse::cases() as $use) {
+            $tables[] = ['use' => $use->value, 'amounts' => ['count_from' => '1', 'area_from' => '9 m2'], 'bath' => 'common'];
+        }
+        foreach (FixtureKind::cases() as $kind) {
+            $tables[] = ['use' => 'bedroom', 'amounts' => [], 'things' => [$kind->value => '2'], 'bath' => 'attached'];
+        }
+        foreach ([...Compass::SIDES, 'centre'] as $side) {
+            foreach ([[[$side], []], [[], [$side]], [[$side], [$side]], [[$side, 'north'], ['south', $side]]] as [$in, $out]) {
+                $tables[] = ['use' => 'study', 'amounts' => [], 'in' => $in, 'out' => $out, 'bath' => ''];
+            }
+        }
+        foreach ($tables as $table) {
+            $brief = KeptBrief::read(['rooms' => [$table], 'total' => [], 'free' => '']);
+            self::assertNull(BriefCheck::problem($brief), $brief->words());
+        }
     }
 
     /** @return list<string> */

@@ -169,6 +169,8 @@ final class ProjectArchiveTest extends TestCase
         yield 'a letter that fetches' => [[], ['letters/0-0-0.html' => '<img src="http://example.test/x.png">'], 'what no letter holds'];
         yield 'a book that is not here' => [[], ['books/our-own.yaml' => 'id: our-own'], 'no rule book our-own'];
         yield 'a patch that is none' => [["{$revision}.statements" => [$statement]], [], 'cannot be shown'];
+        yield 'a wish that nobody understands' => [['brief' => ['wishes' => ['3 dragons']]], [], 'dragons'];
+        yield 'rules of a brief that are none' => [['brief' => ['wishes' => [], 'free' => 'a: [b']], [], 'The brief is not understood'];
         yield 'facts that are none' => [["{$revision}.rulings.0.found" => '{"verdict":"?"}'], [], 'cannot be shown'];
     }
 

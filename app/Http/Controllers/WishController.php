@@ -13,25 +13,19 @@ use Heurema\Brief\WishComposer;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
-/**
- * A wish before it counts: how it is understood and what the home has of it, and how it is put together from choices. What the page is
- * to say next, of a brief that is being saved meanwhile, is left for it.
- */
+/** A wish before it counts: how it is understood and what the home has of it, and how it is put together from choices. */
 final readonly class WishController
 {
     public function __construct(private BookCheck $check) {}
 
     public function show(WishRequest $request, Project $project): View
     {
-        $request->session()->reflash();
-
         return view('brief.reading', ['wish' => (new BriefPage($project, $this->check))->wish($request->sentence())]);
     }
 
     /** A row of the list with the wish that was put together; with nothing chosen, one to type in. */
     public function create(WishRequest $request, Project $project): View|Response
     {
-        $request->session()->reflash();
         $page = new BriefPage($project, $this->check);
         try {
             $sentence = $request->chosen('about') === '' ? '' : (new WishComposer($page->home->layout->units))->compose(

@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Briefs\BriefCheck;
 use Heurema\Brief\Brief;
 use Heurema\Brief\UnreadableWish;
 use Heurema\Brief\WishReader;
-use Heurema\Measure\Catalogue\Catalogue;
-use Heurema\Rulebook\RuleBookReader;
-use Heurema\Rulebook\UnreadableRuleBook;
-use Heurema\Units\UnitSystem;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
-use Symfony\Component\Yaml\Exception\ParseException;
 
 /** The client's wishes as they are typed: sentences, those that are empty left aside, and rules. */
 final class BriefRequest extends FormRequest
@@ -69,10 +65,9 @@ final class BriefRequest extends FormRequest
 
             return;
         }
-        try {
-            (new RuleBookReader(Catalogue::standard()))->read($this->brief()->book(UnitSystem::Metric), Brief::ID);
-        } catch (UnreadableRuleBook|ParseException $e) {
-            $validator->errors()->add('free', $e->getMessage());
+        $problem = BriefCheck::problem($this->brief());
+        if ($problem !== null) {
+            $validator->errors()->add('free', $problem);
         }
     }
 

@@ -60,24 +60,15 @@ final readonly class Brief
     {
         $seen = [];
         foreach ($this->wishes as $number => $wish) {
-            foreach (self::told($wish) as $id) {
-                if (isset($seen[$id])) {
-                    return [$number, $seen[$id]];
+            foreach ($wish->told() as $rule) {
+                if (isset($seen[$rule['id']])) {
+                    return [$number, $seen[$rule['id']]];
                 }
-                $seen[$id] = $number;
+                $seen[$rule['id']] = $number;
             }
         }
 
         return null;
-    }
-
-    /** @return list<string> ids of the rules that a wish alone speaks of */
-    private static function told(Wish $wish): array
-    {
-        return array_values(array_filter(
-            array_map(static fn(array $rule): string => $rule['id'], $wish->rules()),
-            static fn(string $id): bool => !str_ends_with($id, '-one'),
-        ));
     }
 
     /**

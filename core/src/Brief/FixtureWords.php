@@ -44,9 +44,9 @@ final class FixtureWords
     /** @return array<string, string> to choose from, by kind */
     public static function choices(): array
     {
-        $kinds = array_map(static fn(FixtureKind $kind): string => $kind->value, FixtureKind::cases());
+        $kinds = FixtureKind::cases();
 
-        return array_combine($kinds, array_map(static fn(FixtureKind $kind): string => $kind->words(), FixtureKind::cases()));
+        return array_combine(array_column($kinds, 'value'), array_map(static fn(FixtureKind $kind): string => $kind->words(), $kinds));
     }
 
     public static function of(string $kind, float $count): string

@@ -18,6 +18,12 @@ final readonly class HomeClauses
         'dwelling.storey_count' => ['storeys', 'Storeys', Quantity::Count, '%s storeys'],
     ];
 
+    private const WORDS = [
+        'circulation' => 'dwelling.circulation_share', 'storage' => 'dwelling.storage_area', 'storey' => 'dwelling.storey_count',
+        'storeys' => 'dwelling.storey_count', 'story' => 'dwelling.storey_count', 'stories' => 'dwelling.storey_count',
+        'floors' => 'dwelling.storey_count', 'levels' => 'dwelling.storey_count',
+    ];
+
     public function __construct(private Sentence $sentence) {}
 
     /**
@@ -54,34 +60,31 @@ final readonly class HomeClauses
     {
         while ($this->sentence->takes(':', 'of', 'has', 'with', 'on', 'is', 'and', 'for')) {
         }
-        foreach (['circulation' => 'dwelling.circulation_share', 'storage' => 'dwelling.storage_area'] as $word => $measure) {
-            if (!$this->sentence->comes('storage room', 'storage rooms') && $this->sentence->takes($word)) {
-                $this->sentence->takes('of', 'is', 'takes');
-
-                return $this->of($measure, (new RangeReader($this->sentence))->read());
-            }
-        }
+        $measure = $this->named();
+        $this->sentence->takes('of', 'is', 'takes');
         $range = (new RangeReader($this->sentence))->read();
+        if ($measure === null && $range !== null) {
+            $this->sentence->takes('of', 'for');
+            $measure = $this->named();
+        }
+        if ($measure === null && $range?->quantity === Quantity::Area) {
+            $this->sentence->takes('in all', 'together', 'floor', 'large');
+            $measure = 'dwelling.sum_of_areas';
+        }
 
-        return match (true) {
-            $range === null => null,
-            $this->sentence->takes('storeys', 'storey', 'floors', 'levels', 'stories', 'story') => $this->of(
-                'dwelling.storey_count',
-                $range,
-            ),
-            $this->sentence->takes('of circulation', 'for circulation', 'circulation') => $this->of('dwelling.circulation_share', $range),
-            $this->sentence->comes('storage room', 'storage rooms') => null,
-            $this->sentence->takes('of storage', 'for storage', 'storage') => $this->of('dwelling.storage_area', $range),
-            $range->quantity !== Quantity::Area => null,
-            default => $this->wholeArea($range),
-        };
+        return $measure === null ? null : $this->of($measure, $range);
     }
 
-    private function wholeArea(Range $range): Clause
+    /** The measure that is named next; a room that begins with the same word is none. */
+    private function named(): ?string
     {
-        $this->sentence->takes('in all', 'together', 'of floor', 'large');
+        $place = $this->sentence->place();
+        $named = $this->sentence->takeOne([...RoomWords::all(), ...self::WORDS]);
+        if (!is_string($named)) {
+            $this->sentence->goBackTo($place);
+        }
 
-        return $this->of('dwelling.sum_of_areas', $range);
+        return is_string($named) ? $named : null;
     }
 
     private function of(string $measure, ?Range $range): Clause

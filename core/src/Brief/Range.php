@@ -46,6 +46,12 @@ final readonly class Range
         return $this->low !== null && $this->high !== null && self::number($this->low) > self::number($this->high);
     }
 
+    /** The least, or where that is left open the most, in the quantity's own unit. */
+    public function start(): float
+    {
+        return self::number($this->low ?? $this->high ?? '');
+    }
+
     public function says(Notation $notation): string
     {
         $write = static fn(string $figure): string => ($read = Figure::read($figure)) === null ? $figure : $notation->write($read->amount);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Brief;
 
 use Heurema\Layout\Words\RoomUse;
-use Heurema\Rulebook\Figure;
 use Heurema\Rulebook\KnownWords;
+use Heurema\Spatial\Compass;
 use Heurema\Units\Notation;
 use Heurema\Units\Quantity;
 
@@ -18,13 +18,6 @@ final readonly class RoomClauses
         'that',
         'which', 'with', 'of', 'it', 'they', 'but', 'also', 'either', 'both',
     ];
-    private const SECTORS = [
-        'north' => 'north', 'north-east' => 'north-east', 'northeast' => 'north-east', 'east' => 'east', 'south-east' => 'south-east',
-        'southeast' => 'south-east', 'south' => 'south', 'south-west' => 'south-west', 'southwest' => 'south-west', 'west' => 'west',
-        'north-west' => 'north-west', 'northwest' => 'north-west',
-    ];
-    /** Only a place within the home can be its middle. */
-    private const PLACES = [...self::SECTORS, 'centre' => 'centre', 'center' => 'centre', 'middle' => 'centre'];
     private const DIMENSIONS = [
         'wide' => 'side', 'across' => 'side', 'in width' => 'side', 'long' => 'length', 'deep' => 'length', 'in length' => 'length',
         'high' => 'ceiling', 'tall' => 'ceiling', 'in height' => 'ceiling',
@@ -40,10 +33,21 @@ final readonly class RoomClauses
     /** @param bool $isNegated what is said is not to be */
     public function __construct(private Sentence $sentence, private bool $isNegated = false) {}
 
-    /** @return list<string> in which a room can lie */
-    public static function sides(): array
+    /** @return array<string, string> sides of the compass, by the words for them */
+    private static function sides(): array
     {
-        return array_values(array_unique(self::PLACES));
+        $words = [];
+        foreach (Compass::clockwise() as $side) {
+            $words[$side] = $words[str_replace('-', '', $side)] = $side;
+        }
+
+        return $words;
+    }
+
+    /** @return array<string, string> only a place within the home can be its middle */
+    private static function places(): array
+    {
+        return [...self::sides(), 'centre' => 'centre', 'center' => 'centre', 'middle' => 'centre'];
     }
 
     /**
@@ -102,7 +106,7 @@ final readonly class RoomClauses
             "not-through-{$use->value}",
             'Way in',
             ['' => [self::need('room.reached_through', ['use' => $use->value], ['at_most' => 0])]],
-            'reached without crossing '.self::aRoom($use),
+            'reached without crossing '.RoomWords::one($use),
         );
     }
 
@@ -138,7 +142,7 @@ final readonly class RoomClauses
         $this->sentence->takes('onto', 'over', 'out over', 'out onto', 'to', 'towards', 'on');
         $place = $this->sentence->place();
         $this->sentence->takes('the', 'a', 'an');
-        $sectors = $this->sentence->takeOne(self::SECTORS) === null ? null : $this->backAt($place)->sectors(self::SECTORS);
+        $sectors = $this->sentence->takeOne(self::sides()) === null ? null : $this->backAt($place)->sectors(self::sides());
         if ($sectors === null) {
             $this->sentence->goBackTo($place);
 
@@ -155,8 +159,8 @@ final readonly class RoomClauses
 
     private function sector(bool $isNot): Clause
     {
-        $sectors = $this->sectors(self::PLACES);
-        $allowed = $isNot ? array_values(array_diff(array_unique(array_values(self::PLACES)), $sectors)) : $sectors;
+        $sectors = $this->sectors(self::places());
+        $allowed = $isNot ? array_values(array_diff(array_unique(array_values(self::places())), $sectors)) : $sectors;
 
         return new Clause(
             'sector',
@@ -197,7 +201,7 @@ final readonly class RoomClauses
             ($isNot ? 'not-' : '')."{$id}-".implode('-', $names),
             $title,
             self::ways($measure, 'use', array_combine($names, array_map(RoomWords::of(...), $uses)), $isNot),
-            "{$says} ".implode(' or ', array_map(self::aRoom(...), $uses)),
+            "{$says} ".implode(' or ', array_map(RoomWords::one(...), $uses)),
         );
     }
 
@@ -248,14 +252,9 @@ final readonly class RoomClauses
             throw new UnreadableWish('By how much? Say 3 m by 4 m.');
         }
         $sides = [$first->inUnitOf($second)->fromLow(), $second->fromLow()];
-        usort($sides, static fn(Range $a, Range $b): int => self::sortedBy($a) <=> self::sortedBy($b));
+        usort($sides, static fn(Range $a, Range $b): int => $a->start() <=> $b->start());
 
         return [self::sized('side', $sides[0]), self::sized('length', $sides[1])];
-    }
-
-    private static function sortedBy(Range $range): float
-    {
-        return Figure::read($range->low ?? $range->high ?? '0')->amount->number ?? 0.0;
     }
 
     private static function sized(string $id, Range $range): Clause
@@ -373,13 +372,6 @@ final readonly class RoomClauses
                     array_keys(RoomWords::all()),
                 ).'.',
         );
-    }
-
-    private static function aRoom(RoomUse $use): string
-    {
-        $name = RoomWords::of($use);
-
-        return (in_array($name[0], ['a', 'e', 'i', 'o', 'u'], true) ? 'an ' : 'a ').$name;
     }
 
     private function backAt(int $place): self

@@ -14,7 +14,7 @@ final class RoomWords
         'living' => ['living room', 'sitting room', 'lounge'],
         'dining' => ['dining room'],
         'living_dining' => ['living and dining room', 'living-dining room'],
-        'bed_living' => ['studio room', 'bed-living room'],
+        'bed_living' => ['studio room', 'bed-living room', 'room of a studio'],
         'kitchen_dining' => ['kitchen-dining room', 'kitchen and dining room', 'dining kitchen'],
         'kitchen_living' => ['kitchen-living room', 'kitchen and living room'],
         'study' => ['home office', 'office'],
@@ -28,23 +28,20 @@ final class RoomWords
         'walk_in_closet' => ['walk-in closet', 'walk-in wardrobe', 'dressing room'],
         'storage' => ['storage room', 'store room'],
         'plant' => ['plant room', 'boiler room'],
+        'other' => ['other room'],
     ];
-
-    /** Nobody wishes for these. */
-    private const UNSPOKEN = ['stair', 'shaft', 'other'];
 
     /** Of these the first of the other words is the usual one. */
     private const CALLED_OTHERWISE = [
         'living', 'dining', 'living_dining', 'bed_living', 'kitchen_dining', 'kitchen_living', 'powder', 'wc', 'laundry', 'utility',
-        'walk_in_closet',
-        'storage', 'plant',
+        'walk_in_closet', 'storage', 'plant', 'other',
     ];
 
     /** @return non-empty-array<string, RoomUse> in the singular and the plural, in small letters */
     public static function all(): array
     {
-        $words = ['rooms of a studio' => RoomUse::BedLiving];
-        foreach (self::uses() as $use) {
+        $words = [];
+        foreach (RoomUse::cases() as $use) {
             foreach ([str_replace('_', ' ', $use->value), ...self::OTHERWISE[$use->value] ?? []] as $word) {
                 $words[$word] = $words[Plural::of($word)] = $use;
             }
@@ -61,6 +58,12 @@ final class RoomWords
             : str_replace('_', ' ', $use->value);
     }
 
+    /** One of them: `a kitchen`, `an entry`. */
+    public static function one(RoomUse $use): string
+    {
+        return (in_array($use, [RoomUse::Entry, RoomUse::Other], true) ? 'an ' : 'a ').self::of($use);
+    }
+
     public static function plural(RoomUse $use): string
     {
         return Plural::of(self::of($use));
@@ -69,18 +72,8 @@ final class RoomWords
     /** @return array<string, string> to choose from, by use */
     public static function choices(): array
     {
-        return array_combine(
-            array_map(static fn(RoomUse $use): string => $use->value, self::uses()),
-            array_map(self::of(...), self::uses()),
-        );
-    }
+        $uses = RoomUse::cases();
 
-    /** @return list<RoomUse> that something can be wished of */
-    public static function uses(): array
-    {
-        return array_values(array_filter(
-            RoomUse::cases(),
-            static fn(RoomUse $use): bool => !in_array($use->value, self::UNSPOKEN, true),
-        ));
+        return array_combine(array_column($uses, 'value'), array_map(self::of(...), $uses));
     }
 }

@@ -106,6 +106,12 @@ final class Sentence
         return $this->tokens[$this->at] ?? '';
     }
 
+    /** The word or sign that was passed last, empty at the beginning. */
+    public function last(): string
+    {
+        return $this->tokens[$this->at - 1] ?? '';
+    }
+
     public function place(): int
     {
         return $this->at;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Brief;
 
 use Heurema\Layout\Words\RoomUse;
+use Heurema\Units\Notation;
 use Heurema\Units\UnitSystem;
 
 /** What a sentence of a brief wishes, and the rules that it comes to. */
@@ -18,8 +19,8 @@ final readonly class Wish
      */
     private function __construct(
         public string $typed,
-        public bool $isOfHome,
-        public ?RoomUse $use,
+        private bool $isOfHome,
+        private ?RoomUse $use,
         private Quantifier $quantifier,
         private ?Range $count,
         private array $clauses,
@@ -37,65 +38,92 @@ final readonly class Wish
         return new self($typed, false, $use, $quantifier, $count, $clauses);
     }
 
-    /** @return non-empty-list<string> as it was understood, amounts in the units of the home */
+    /** @return list<string> as it was understood, amounts in the units of the home: who it is of, then each thing that is wished */
     public function says(UnitSystem $units): array
     {
         $notation = $units->notation();
-        $says = array_map(static fn(Clause $clause): string => $clause->says($notation), $this->clauses);
+        $wished = array_map(static fn(Clause $clause): string => $clause->says($notation), $this->clauses);
         if ($this->isOfHome) {
-            return $says === [] ? ['nothing'] : $says;
+            return $wished;
         }
         $room = $this->use === null ? 'room' : RoomWords::of($this->use);
-        $rooms = $this->use === null ? 'rooms' : RoomWords::plural($this->use);
         [$of, $each] = match (true) {
-            $this->count?->high === '0' => ["no {$rooms}", ''],
-            $this->count !== null => [
-                $this->count->says($notation).' '.(($this->count->high ?? $this->count->low) === '1' ? $room : $rooms),
-                'each: ',
-            ],
+            $this->count !== null && $this->use !== null => [$this->counts($this->count, $this->use, $notation), 'each: '],
             $this->quantifier === Quantifier::One => ["at least one {$room}", 'with all of this: '],
             $this->quantifier === Quantifier::The => ["at least one {$room}", 'each: '],
             $this->quantifier === Quantifier::Largest => ["at least one {$room}", 'the largest: '],
-            default => ['', "every {$room}: "],
+            default => [null, "every {$room}: "],
         };
-        $wished = $says === [] ? [] : [$each.$says[0], ...array_slice($says, 1)];
 
-        return $of === '' && $wished !== [] ? $wished : [$of, ...$wished];
+        return [...($of === null ? [] : [$of]), ...($wished === [] ? [] : [$each.$wished[0]]), ...array_slice($wished, 1)];
     }
 
-    /** @return non-empty-list<array{id: string, ...}> rules of a book, their ids unlike those of any other wish */
+    private function counts(Range $count, RoomUse $use, Notation $notation): string
+    {
+        return match (true) {
+            $count->high === '0' => 'no '.RoomWords::plural($use),
+            ($count->high ?? $count->low) === '1' => $count->says($notation).' '.RoomWords::of($use),
+            default => $count->says($notation).' '.RoomWords::plural($use),
+        };
+    }
+
+    /** @return list<array{id: string, ...}> rules of a book */
     public function rules(): array
     {
-        if ($this->isOfHome) {
-            return self::filled(array_map(
-                fn(Clause $clause): array => $this->rule($clause->id, $clause->title, 'dwelling', $clause->requirement()),
-                $this->clauses,
-            ));
-        }
-        if ($this->quantifier === Quantifier::One && $this->clauses !== []) {
-            return [$this->oneOfThem()];
-        }
-
-        return self::filled([...$this->counted(), ...array_map($this->ofEvery(...), $this->clauses)]);
+        return [...$this->implied(), ...$this->told()];
     }
 
-    /** @return list<array{id: string, ...}> */
-    private function counted(): array
+    /**
+     * What it says itself: no other wish of a brief has a rule of the same id.
+     *
+     * @return list<array{id: string, ...}>
+     */
+    public function told(): array
     {
-        $isWanted = $this->count !== null || ($this->quantifier !== Quantifier::Every && $this->use !== null);
+        return match (true) {
+            $this->isOfHome => array_map(
+                fn(Clause $clause): array => $this->rule($clause->id, $clause->title, 'dwelling', $clause->requirement()),
+                $this->clauses,
+            ),
+            $this->quantifier === Quantifier::One && $this->clauses !== [] => [$this->oneOfThem()],
+            default => [
+                ...($this->count === null ? [] : [$this->number('count', $this->count->limit())]),
+                ...array_map($this->ofEvery(...), $this->clauses),
+            ],
+        };
+    }
 
-        return $isWanted && $this->use !== null
-            ? [$this->rule(
-                $this->count === null ? 'one' : 'count',
-                'How many: '.RoomWords::of($this->use),
-                'dwelling',
-                [
-                    'measure' => 'dwelling.room_count',
-                    'with' => ['use' => $this->use->value],
-                    ...($this->count?->limit() ?? ['at_least' => 1]),
-                ],
-            )]
-            : [];
+    /**
+     * That there is one, which several wishes may take for granted.
+     *
+     * @return list<array{id: string, ...}>
+     */
+    private function implied(): array
+    {
+        $isTaken = match ($this->quantifier) {
+            Quantifier::The, Quantifier::Largest => true,
+            Quantifier::One => $this->clauses === [],
+            Quantifier::Every => false,
+        };
+
+        return $isTaken ? [$this->number('one', ['at_least' => 1])] : [];
+    }
+
+    /**
+     * @param array<string, mixed> $limit
+     *
+     * @return array{id: string, ...}
+     */
+    private function number(string $id, array $limit): array
+    {
+        $use = $this->use ?? RoomUse::Other;
+
+        return $this->rule(
+            $id,
+            'How many: '.RoomWords::of($use),
+            'dwelling',
+            ['measure' => 'dwelling.room_count', 'with' => ['use' => $use->value], ...$limit],
+        );
     }
 
     /** @return array{id: string, ...} */
@@ -186,15 +214,5 @@ final readonly class Wish
             'why' => 'The client wishes it.',
             'source' => 'the client',
         ] + $requirement;
-    }
-
-    /**
-     * @param list<array{id: string, ...}> $rules
-     *
-     * @return non-empty-list<array{id: string, ...}>
-     */
-    private static function filled(array $rules): array
-    {
-        return $rules === [] ? throw new \LogicException('A wish without a rule.') : $rules;
     }
 }

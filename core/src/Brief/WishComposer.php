@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Brief;
 
 use Heurema\Layout\Words\RoomUse;
+use Heurema\Spatial\Compass;
 use Heurema\Units\UnitSystem;
 
 /** Puts a wish together from choices, as a sentence that `WishReader` reads. */
@@ -13,14 +14,21 @@ final readonly class WishComposer
     public const HOME = 'home';
     public const EVERY_ROOM = 'every';
 
-    /** What can be wished of rooms, in the words of a list to choose from. */
+    /** What can be wished of rooms: the words of a list to choose from, and what else has to be said then. */
     public const OF_ROOMS = [
-        'count' => 'how many', 'area' => 'area', 'side' => 'width', 'length' => 'length', 'ceiling' => 'height of the ceiling',
-        'windows' => 'windows', 'door' => 'width of its doors', 'has' => 'what stands in it', 'own' => 'a room of its own',
-        'opens' => 'opens from', 'beside' => 'beside', 'through' => 'reached without crossing', 'outside' => 'an outside door of its own',
-        'overlooks' => 'overlooks', 'faces' => 'windows to the', 'sector' => 'side of the home',
+        'count' => ['how many', 'range'], 'area' => ['area', 'which range'], 'side' => ['width', 'which range'],
+        'length' => ['length', 'which range'], 'ceiling' => ['height of the ceiling', 'which range'],
+        'windows' => ['windows', 'which range'],
+        'door' => ['width of its doors', 'which range'], 'has' => ['what stands in it', 'which fixture or not'],
+        'own' => ['a room of its own', 'which room not'], 'opens' => ['opens from', 'which room or not'],
+        'beside' => ['beside', 'which room or not'], 'through' => ['reached without crossing', 'which room'],
+        'outside' => ['an outside door of its own', 'which not'], 'overlooks' => ['overlooks', 'which room or not'],
+        'faces' => ['windows to the', 'which side or not'], 'sector' => ['side of the home', 'which place or not'],
     ];
-    public const OF_HOME = ['total' => 'area of all rooms', 'circulation' => 'circulation', 'storage' => 'storage', 'storeys' => 'storeys'];
+    public const OF_HOME = [
+        'total' => ['area of all rooms', 'range'], 'circulation' => ['circulation', 'range'], 'storage' => ['storage', 'range'],
+        'storeys' => ['storeys', 'range'],
+    ];
 
     private const SIZES = ['area' => '', 'side' => ' wide', 'length' => ' long', 'ceiling' => ' high', 'windows' => ' windows'];
     private const AREAS = ['area', 'total', 'storage'];
@@ -69,13 +77,11 @@ final readonly class WishComposer
 
     private function who(?RoomUse $use, string $which): string
     {
-        $name = $use === null ? 'room' : RoomWords::of($use);
-
         return match (true) {
             $use === null => 'every room',
-            $which === 'one' => (in_array($name[0], ['a', 'e', 'i', 'o', 'u'], true) ? 'an ' : 'a ').$name,
-            $which === 'largest' => "the largest {$name}",
-            default => "every {$name}",
+            $which === 'one' => RoomWords::one($use),
+            $which === 'largest' => 'the largest '.RoomWords::of($use),
+            default => 'every '.RoomWords::of($use),
         };
     }
 
@@ -93,8 +99,8 @@ final readonly class WishComposer
             'through' => 'reached without crossing the '.self::room($other),
             'outside' => $isNot ? 'with no outside door' : 'with its own outside door',
             'overlooks' => "{$not}overlooking the ".$this->either(self::room(...), $other, $or),
-            'faces' => "{$not}facing ".$this->either(self::side(...), $other, $or),
-            'sector' => "{$not}in the ".$this->either(self::side(...), $other, $or),
+            'faces' => "{$not}facing ".$this->either(static fn(string $side): string => self::among(Compass::SIDES, $side), $other, $or),
+            'sector' => "{$not}in the ".$this->either(static fn(string $place): string => self::among(self::places(), $place), $other, $or),
             default => throw new UnreadableWish('Choose what is wished.'),
         };
     }
@@ -120,14 +126,19 @@ final readonly class WishComposer
 
     private static function room(string $use): string
     {
-        $found = RoomUse::tryFrom($use) ?? throw new UnreadableWish('Choose the other room.');
-
-        return in_array($found, RoomWords::uses(), true) ? RoomWords::of($found) : throw new UnreadableWish('Choose the other room.');
+        return RoomWords::of(RoomUse::tryFrom($use) ?? throw new UnreadableWish('Choose the other room.'));
     }
 
-    private static function side(string $side): string
+    /** @return list<string> where in a home a room can lie */
+    public static function places(): array
     {
-        return in_array($side, RoomClauses::sides(), true) ? $side : throw new UnreadableWish('Choose a side.');
+        return [...Compass::clockwise(), 'centre'];
+    }
+
+    /** @param list<string> $sides */
+    private static function among(array $sides, string $side): string
+    {
+        return in_array($side, $sides, true) ? $side : throw new UnreadableWish('Choose a side.');
     }
 
     private function range(string $about, string $from, string $to): string

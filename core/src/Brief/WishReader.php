@@ -53,8 +53,8 @@ final readonly class WishReader
         if ($count !== null && ($count->quantity !== Quantity::Count || $count->isReversed())) {
             throw new UnreadableWish("“{$start}” is no number of rooms.");
         }
-        $isPlural = preg_match('/(s|ies)$/', $sentence->next()) === 1;
         $use = $sentence->takeOne(RoomWords::all()) ?? throw self::unknownRoom($sentence);
+        $isPlural = str_ends_with($sentence->last(), 's');
         $quantifier ??= $count !== null || $isPlural ? Quantifier::Every : Quantifier::The;
         $clauses = self::clauses($sentence);
         if ($clauses === [] && $count === null && $quantifier === Quantifier::Every) {

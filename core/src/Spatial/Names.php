@@ -21,9 +21,7 @@ use Heurema\Spatial\Subject\SubjectType;
  */
 final class Names implements Naming
 {
-    private const COMPASS = ['east', 'north-east', 'north', 'north-west', 'west', 'south-west', 'south', 'south-east'];
-
-    /** Where nobody said where north is: as it lies on the sheet. */
+    /** The sides of the compass where nobody said where north is: as they lie on the sheet. */
     private const SHEET = ['right', 'upper right', 'upper', 'upper left', 'left', 'lower left', 'lower', 'lower right'];
 
     private const ORDINALS = [1 => 'first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
@@ -214,10 +212,9 @@ final class Names implements Naming
     private function side(Point $outward): string
     {
         $north = $this->home->layout->north;
-        $bearing = rad2deg(atan2($outward->y, $outward->x)) - ($north ?? 90.0) + 90;
-        $sector = ((int) round($bearing / 45) % 8 + 8) % 8;
+        $compass = new Compass($north);
 
-        return $north === null ? self::SHEET[$sector] : self::COMPASS[$sector];
+        return $north === null ? self::SHEET[$compass->number($outward)] : $compass->side($outward);
     }
 
     /** @return array{float, float, string} */

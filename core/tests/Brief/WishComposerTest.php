@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Heurema\Tests\Brief;
 
 use Heurema\Brief\FixtureWords;
-use Heurema\Brief\RoomClauses;
 use Heurema\Brief\RoomWords;
 use Heurema\Brief\UnreadableWish;
 use Heurema\Brief\WishComposer;
 use Heurema\Brief\WishReader;
 use Heurema\Layout\Words\RoomUse;
+use Heurema\Spatial\Compass;
 use Heurema\Units\UnitSystem;
 use PHPUnit\Framework\TestCase;
 
@@ -19,7 +19,7 @@ final class WishComposerTest extends TestCase
     public function test_whatever_is_chosen_makes_a_sentence_that_is_understood(): void
     {
         $read = 0;
-        $uses = array_map(static fn(RoomUse $use): string => $use->value, RoomWords::uses());
+        $uses = array_map(static fn(RoomUse $use): string => $use->value, RoomUse::cases());
         foreach (UnitSystem::cases() as $units) {
             $composer = new WishComposer($units);
             foreach (array_keys(WishComposer::OF_ROOMS) as $about) {
@@ -93,8 +93,8 @@ final class WishComposerTest extends TestCase
         return match ($about) {
             'has' => array_keys(FixtureWords::choices()),
             'own', 'opens', 'beside', 'through', 'overlooks' => array_keys(RoomWords::choices()),
-            'sector' => RoomClauses::sides(),
-            'faces' => array_values(array_diff(RoomClauses::sides(), ['centre'])),
+            'sector' => WishComposer::places(),
+            'faces' => Compass::SIDES,
             default => array_fill(0, 30, ''),
         };
     }

@@ -8,8 +8,8 @@ use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\Measured;
 use Heurema\Measure\NotApplicable;
-use Heurema\Measure\Room\WindowsTowards;
 use Heurema\Measure\Unknown;
+use Heurema\Spatial\Compass;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
@@ -168,11 +168,18 @@ final class RoomNeighboursTest extends MeasureTestCase
     public function test_the_share_of_circulation(): void
     {
         $home = self::three(1500)->sized('rooms', 's', ['use' => 'hall']);
-        // 1450 and 1550 mm by 3000 mm beside a kitchen of 3000 by 3100 mm
-        $share = 1450 * 3050 / (1450 * 3050 + 1500 * 3050 + 3000 * 3050);
-        self::assertEqualsWithDelta($share, self::number('dwelling.circulation_share', $home, 'dwelling'), 0.01);
+        // two rooms of 1450 by 3000 mm behind a kitchen of 3000 by 3000 mm
+        $share = 1450 / (2 * 1450 + 3000);
+        self::assertEqualsWithDelta($share, self::number('dwelling.circulation_share', $home, 'dwelling'), 1e-9);
         $garage = $home->sized('rooms', 'b', ['use' => 'garage']);
-        self::assertGreaterThan($share, self::number('dwelling.circulation_share', $garage, 'dwelling'), 'the garage is left out');
+        self::assertEqualsWithDelta(
+            1450 / (1450 + 3000),
+            self::number('dwelling.circulation_share', $garage, 'dwelling'),
+            1e-9,
+            'the garage is left out',
+        );
+        $stair = $home->sized('rooms', 'b', ['use' => 'stair']);
+        self::assertEqualsWithDelta(2900 / 5900, self::number('dwelling.circulation_share', $stair, 'dwelling'), 1e-9, 'a stair is walked');
     }
 
     /** @return iterable<string, array{string}> */
@@ -239,7 +246,7 @@ final class RoomNeighboursTest extends MeasureTestCase
                 static fn(PlacedOpening $one): bool => $one->type() === SubjectType::Window && $one->isOpenAirFrom($room) === true,
             );
             $looks = 0.0;
-            foreach (WindowsTowards::SIDES as $side) {
+            foreach (Compass::SIDES as $side) {
                 $measured = self::measure('room.windows_towards', $home, $room->id(), ['side' => $side]);
                 $looks += $measured instanceof Measured ? $measured->amount()->number : 0.0;
             }

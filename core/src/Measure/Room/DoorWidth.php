@@ -26,7 +26,7 @@ use Heurema\Words\Message;
     'room.door_width',
     AnswerType::Length,
     'The width of the narrowest door or bare opening into the room, of its opening in the wall.',
-),]
+)]
 final class DoorWidth extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement

@@ -16,6 +16,7 @@ use Heurema\Measure\Parameters;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
+use Heurema\Spatial\Compass;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Subject\Subject;
@@ -27,11 +28,10 @@ use Heurema\Words\Message;
     AnswerType::Word,
     'In which sector of the compass the room’s middle lies, seen from the middle of its storey: north, '
     .'north-east and so on; `centre` within a metre of it.',
-    words: [Measure::ANSWER => [...self::SECTORS, 'centre']],
+    words: [Measure::ANSWER => [...Compass::SIDES, 'centre']],
 )]
 final class Orientation extends SubjectMeasure
 {
-    private const SECTORS = ['east', 'north-east', 'north', 'north-west', 'west', 'south-west', 'south', 'south-east'];
     private const CENTRE = 1000.0;
 
     /** @param non-empty-list<Point> $corners of one of its rooms */
@@ -62,8 +62,7 @@ final class Orientation extends SubjectMeasure
                 [Message::of('room.orientation.it_lies_in_middle')],
             );
         }
-        $bearing = rad2deg(atan2($to->y - $from->y, $to->x - $from->x)) - ($home->layout->north ?? 90.0) + 90;
-        $sector = self::SECTORS[((int) round($bearing / 45) % 8 + 8) % 8];
+        $sector = (new Compass($home->layout->north))->side($to->minus($from));
 
         return new Measured(
             $sector,

@@ -8,6 +8,7 @@ use Heurema\Geometry\Point;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measures;
 use Heurema\Measure\Parameters;
+use Heurema\Spatial\Compass;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
@@ -18,21 +19,19 @@ use Heurema\Words\Message;
     AnswerType::Count,
     'How many windows and glazed doors of the room look out within 45 degrees of a `side` of the compass.',
     with: ['side' => AnswerType::Word],
-    words: ['side' => self::SIDES],
+    words: ['side' => Compass::SIDES],
 )]
 final class WindowsTowards extends CountedOpenings
 {
-    public const SIDES = ['east', 'north-east', 'north', 'north-west', 'west', 'south-west', 'south', 'south-east'];
-
     /** cos 45 degrees, less what is not noticed. */
     private const NEAR = M_SQRT1_2 - 1e-6;
 
     protected function counts(PlacedOpening $opening, RoomSpace $room, Home $home, Parameters $with): ?bool
     {
-        $side = array_search($with->word('side'), self::SIDES, true);
+        $side = array_search($with->word('side'), Compass::SIDES, true);
         $isThere = $side !== false
             && self::isSeenThrough($opening)
-            && self::out($opening, $room)->dot(self::side($side, $home)) >= self::NEAR;
+            && self::out($opening, $room)->dot((new Compass($home->layout->north))->way($side)) >= self::NEAR;
 
         return $isThere ? $opening->isOpenAirFrom($room) : false;
     }
@@ -50,13 +49,5 @@ final class WindowsTowards extends CountedOpenings
         $left = $opening->wall->line()->direction()->left();
 
         return $opening->left->isRoom($room) ? $left->times(-1) : $left;
-    }
-
-    /** @param int $side its number among SIDES */
-    private static function side(int $side, Home $home): Point
-    {
-        $turn = deg2rad(45.0 * $side + ($home->layout->north ?? 90.0) - 90.0);
-
-        return new Point(cos($turn), sin($turn));
     }
 }
