@@ -7,10 +7,11 @@ namespace App\Drawing;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 
-/** A dimension: a line between two ticks with its text beside the middle, readable from the bottom or the right. */
+/** A dimension: a line between two ticks with its text, if any, beside the middle, readable from the bottom or the right. */
 final readonly class DimensionLine
 {
     /**
+     * @param string                     $text   empty: none
      * @param int                        $level    where the text stands, px below the line
      * @param array{?string, ?string} $elements at its ends: it can be typed where there is one
      * @param float                      $along    how far towards its end from its middle the text stands, mm
@@ -18,8 +19,7 @@ final readonly class DimensionLine
      */
     public function __construct(
         private Segment $segment,
-        private string $text,
-        private string $below = '',
+        private string $text = '',
         private int $level = -6,
         private array $elements = [null, null],
         private float $along = 0.0,
@@ -33,8 +33,7 @@ final readonly class DimensionLine
         $angle = $this->segment->length() > 0 ? rad2deg(atan2(-$vector->y, $vector->x)) : 0.0;
         $upright = $this->segment->length() > 0 ? (new TextAlong($this->segment->direction()))->degrees() : 0.0;
         $text = Svg::element('text', ['y' => $this->level], Svg::text($this->text));
-        $below = $this->below === '' ? '' : Svg::element('text', ['y' => 20, 'class' => 'dimension-below'], Svg::text($this->below));
-        $texts = Svg::element('g', ['transform' => 'rotate('.Svg::number($upright).')'], $text.$below);
+        $turned = Svg::element('g', ['transform' => 'rotate('.Svg::number($upright).')'], $text);
 
         return Svg::element('g', ['class' => $this->end->look->classes(), ...self::typed($this->segment, ...$this->elements)], Svg::element(
             'path',
@@ -43,7 +42,7 @@ final readonly class DimensionLine
             .Svg::pinned($this->segment->from, '', $this->end->draw($angle, true))
             .Svg::pinned($this->segment->to, '', $this->end->draw($angle, false))
             .$this->leader()
-            .Svg::pinned($this->at(), 'dimension-text', $texts));
+            .($this->text === '' ? '' : Svg::pinned($this->at(), 'dimension-text', $turned)));
     }
 
     private function at(): Point

@@ -58,20 +58,20 @@ final class FreePlaces
     /**
      * The same of places of a text that lies aslant, each several boxes that cover it.
      *
-     * @param non-empty-list<non-empty-list<Box>> $wished
+     * @param iterable<int, non-empty-list<Box>> $wished none is asked for after one that is good enough
      */
-    public function findShape(array $wished, bool $isWithin = false): int
+    public function findShape(iterable $wished, bool $isWithin = false): int
     {
         $costs = $isWithin ? array_diff_key(self::COSTS, [self::AREA => 0]) : self::COSTS;
-        [$best, $least] = [0, INF];
+        [$best, $least, $taken] = [0, INF, []];
         foreach ($wished as $number => $boxes) {
             if ($number >= $least) {
                 break;
             }
             $cost = $number + array_sum(array_map(fn(Box $box): float => $this->cost($box, $costs), $boxes)) / count($boxes);
-            [$best, $least] = $cost < $least ? [$number, $cost] : [$best, $least];
+            [$best, $least, $taken] = $cost < $least ? [$number, $cost, $boxes] : [$best, $least, $taken];
         }
-        array_map($this->take(...), $wished[$best]);
+        array_map($this->take(...), $taken);
 
         return $best;
     }

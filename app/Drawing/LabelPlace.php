@@ -7,66 +7,109 @@ namespace App\Drawing;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\FloorArea;
-use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
-use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
 
-/** Finds a place for a room's label that keeps off its walls and, where there is room, off what stands in it. */
+/**
+ * Finds how much of a room's label there is room for, and where: with its area, in two lines, turned, its name alone, at last beside the
+ * room with a line that leads to it. It keeps off walls, texts, and what stands in the room.
+ */
 final class LabelPlace
 {
-    private const LETTER_WIDTH = 6.6;
-    private const LINE_HEIGHT = 17.0;
-    private const SIGN = 11;
     private const STEPS = 16;
 
     /** A text that is covered costs so many times what a line does. */
     private const TEXT = 20.0;
 
-    /** @var array<string, non-empty-list<string>> by room */
-    private array $lines = [];
+    /** What a form of the label that comes later in the list costs more, and what the whole of it costs when it covers what is drawn. */
+    private const COVERED = 50.0;
+    private const OUTSIDE = 100.0;
+    private const OVER_TEXT = 100.0;
+    private const BESIDE = 8.0;
 
-    /** @var array<string, Point> by room */
-    private array $places = [];
+    /** How far beside a room its label may stand, in lines of letters, px each. */
+    private const ROWS = [1, 2, 3, 4, 6, 8, 11, 14, 18];
+    private const ROW = 14.0;
 
-    /** @var array<string, list<Box>> the dimensions inside rooms, by storey */
-    private array $dimensions = [];
+    /** Seen so much nearer, step by step, there may be room for all of it. */
+    private const NEARER = 1.3;
+    private const STEPS_NEARER = 9;
 
-    /** @var array<string, list<Box>> what is written at places of its own, by storey */
-    private array $texts = [];
+    /** @var array<string, RoomLabel> by room */
+    private array $labels = [];
 
-    /** @var array<string, list<Box>> the steps of stairs, by storey */
-    private array $steps = [];
+    private readonly LabelObstacles $obstacles;
 
     /**
      * @param float $scale    millimetres under a pixel
-     * @param bool  $hasSigns signs of verdicts are drawn over the plan
+     * @param bool  $isOnPage one goes nearer and farther there, and signs of verdicts are drawn over the plan
      */
     public function __construct(
         private readonly Home $home,
         public readonly float $scale,
         private readonly DimensionStyle $style = new DimensionStyle(),
-        private readonly bool $hasSigns = false,
-    ) {}
-
-    /** @return non-empty-list<string> the room's name, in two lines where the room is too narrow for one, then its floor area and level */
-    public function lines(RoomSpace $room): array
-    {
-        return $this->lines[$room->id()] ??= $this->write($room);
+        private readonly bool $isOnPage = false,
+    ) {
+        $this->obstacles = new LabelObstacles($home, $scale, $style, $isOnPage);
     }
 
-    /** @return non-empty-list<string> */
-    private function write(RoomSpace $room): array
+    public function of(RoomSpace $room): RoomLabel
+    {
+        return $this->labels[$room->id()] ??= $this->search($room);
+    }
+
+    /** @return non-empty-list<string> all that is said of a room on a plan */
+    public function words(RoomSpace $room): array
+    {
+        return [$this->name($room), ...$this->figures($room)];
+    }
+
+    /** @return list<Box> what is written on a storey beside the labels */
+    public function texts(string $storey): array
+    {
+        return $this->obstacles->texts($storey);
+    }
+
+    /** @return array{RoomLabel, float}|null all of a label that is shortened, and at which scale there is room for it, mm under a pixel */
+    public function nearer(RoomSpace $room): ?array
+    {
+        $outline = $room->outline();
+        $full = $this->forms($room)[0];
+        if (!$this->isOnPage || $outline === null || $this->of($room)->lines() === $full->lines()) {
+            return null;
+        }
+        $at = $outline->contains($this->of($room)->at) ? $this->of($room)->at : $room->room->at;
+        for ($scale = $this->scale, $step = 0; $step < self::STEPS_NEARER; ++$step) {
+            $scale /= self::NEARER;
+            $label = $full->at($at);
+            if (self::outside($label->box($scale), $outline) === 0) {
+                return [$label, $scale];
+            }
+        }
+
+        return null;
+    }
+
+    private function name(RoomSpace $room): string
+    {
+        $number = $this->style->marks() === 'none' ? '' : $this->home->marks()->of($room->id());
+
+        return trim("{$number} ".($room->room->name === $room->id() ? 'Room' : $room->room->name));
+    }
+
+    /** @return list<string> its floor area and level in a line */
+    private function figures(RoomSpace $room): array
     {
         $figures = [
             ...$this->style->hides(PlanLayer::Areas) ? [] : [$this->area($room)],
             ...$this->style->hides(PlanLayer::Levels) ? [] : $this->level($room),
         ];
 
-        return [...$this->name($room), ...$figures === [] ? [] : [implode('  ', $figures)]];
+        return $figures === [] ? [] : [implode('  ', $figures)];
     }
 
     private function area(RoomSpace $room): string
@@ -84,97 +127,203 @@ final class LabelPlace
         return $elevation === null ? [] : [GroundLevels::words($elevation + ($room->room->level ?? 0.0), $this->home)];
     }
 
-    /** @return non-empty-list<string> with its number where marks are shown; in two lines where the room is too narrow for one */
-    public function name(RoomSpace $room): array
+    /** A label speaks roughly; the findings speak exactly. */
+    private static function rounded(string $text): string
     {
-        $number = $this->style->marks() === 'none' ? '' : $this->home->marks()->of($room->id());
-        $name = trim("{$number} ".($room->room->name === $room->id() ? 'Room' : $room->room->name));
-        $width = $room->outline()?->bounds()->width() ?? INF;
-        $isTooLong = mb_strlen($name) * self::LETTER_WIDTH * $this->scale > $width;
-
-        return $isTooLong ? explode("\n", wordwrap($name, max(6, intdiv(mb_strlen($name), 2)), "\n")) : [$name];
-    }
-
-    /** From the label's middle to its edge, room for a sign before the name included, px. */
-    public function halfWidth(RoomSpace $room): int
-    {
-        return (int) round(max(array_map(mb_strlen(...), $this->lines($room))) * self::LETTER_WIDTH / 2) + self::SIGN;
-    }
-
-    /** Where the sign of a verdict goes, as seen from the label's middle: before the name, or above it where the room is too narrow. */
-    public function signPlace(RoomSpace $room): string
-    {
-        return vsprintf('translate(%d %d)', $this->sign($room));
-    }
-
-    /** @return array{int, int} px to the right and down from the label's middle */
-    private function sign(RoomSpace $room): array
-    {
-        $half = $this->halfWidth($room);
-        $width = $room->outline()?->bounds()->width() ?? INF;
-
-        return 2 * ($half + self::SIGN) * $this->scale < $width ? [-$half, -7] : [0, -(count($this->lines($room)) * 8 + 12)];
-    }
-
-    public function find(RoomSpace $room): Point
-    {
-        return $this->places[$room->id()] ??= $this->search($room);
-    }
-
-    /** @return list<Box> what the label covers where it stands, and its sign */
-    public function boxes(RoomSpace $room): array
-    {
-        $half = $this->half($room, $room->outline());
-        [$x, $y] = $this->sign($room);
-        $sign = $this->find($room)->plus(new Point($x * $this->scale, -$y * $this->scale));
-
-        return [
-            Box::at($this->find($room), 2 * $half->x, 2 * $half->y),
-            Box::at($sign, 2 * FixedTexts::SIGN * $this->scale, 2 * FixedTexts::SIGN * $this->scale),
-        ];
-    }
-
-    /** @return Point half as wide and half as high as the label is, mm; where the room is too narrow, the sign goes above the name */
-    private function half(RoomSpace $room, ?Polygon $outline): Point
-    {
-        $isNarrow = $outline !== null && 2 * $this->halfWidth($room) * $this->scale > $outline->bounds()->width();
-
-        return new Point(
-            ($this->halfWidth($room) - ($isNarrow ? self::SIGN : 0)) * $this->scale,
-            count($this->lines($room)) * self::LINE_HEIGHT * $this->scale / 2,
+        return (string) preg_replace_callback(
+            '/^≈? ?(\d+\.\d+)/u',
+            static fn(array $found): string => (string) round((float) $found[1], 1),
+            $text,
         );
     }
 
-    private function search(RoomSpace $room): Point
+    /** @return non-empty-list<RoomLabel> what may be written in a room, the best first */
+    private function forms(RoomSpace $room): array
+    {
+        $name = $this->name($room);
+        $lines = [$name];
+        if (str_contains($name, ' ')) {
+            $lines = explode("\n", wordwrap($name, max(6, intdiv(mb_strlen($name), 2)), "\n"));
+        }
+        $forms = [];
+        foreach (array_unique([$this->figures($room), []], SORT_REGULAR) as $figures) {
+            $isLong = $this->isLong($room, $name);
+            array_push(
+                $forms,
+                ...$isLong && $lines !== [$name] ? [] : [$this->form($room, [$name], $figures)],
+                ...$lines === [$name] ? [] : [$this->form($room, $lines, $figures)],
+                ...[new RoomLabel($room->room->at, [$name], $figures, true)],
+            );
+        }
+
+        return $forms;
+    }
+
+    private function isLong(RoomSpace $room, string $name): bool
+    {
+        return 2 * RoomLabel::half($name) * $this->scale > ($room->outline()?->bounds()->width() ?? INF);
+    }
+
+    /**
+     * @param non-empty-list<string> $name
+     * @param list<string>           $figures
+     */
+    private function form(RoomSpace $room, array $name, array $figures): RoomLabel
+    {
+        $needed = 2 * (RoomLabel::half(...$name, ...$figures) + 2 * RoomLabel::BESIDE) * $this->scale;
+
+        return new RoomLabel(
+            $room->room->at,
+            $name,
+            $figures,
+            hasSignBefore: $needed < ($room->outline()?->bounds()->width() ?? INF),
+        );
+    }
+
+    private function search(RoomSpace $room): RoomLabel
     {
         $outline = $room->outline();
+        $forms = $this->forms($room);
         if ($outline === null) {
-            return $room->room->at;
+            return $forms[0];
         }
-        $half = $this->half($room, $outline);
-        $around = $outline->bounds()->grown(max($half->x, $half->y));
-        $obstacles = array_values(array_filter($this->obstacles($room), $around->overlaps(...)));
-        $texts = [...$this->texts($room->storey()), ...$this->ofSmaller($room, $around)];
-        $texts = array_values(array_filter($texts, $around->overlaps(...)));
+        $isNear = $outline->bounds()->overlaps(...);
+        $obstacles = array_values(array_filter($this->obstacles->in($room), $isNear));
+        $texts = array_values(array_filter($this->textsAround($room, $outline->bounds()), $isNear));
+        [$best, $least] = [$forms[0], INF];
+        foreach ($forms as $number => $form) {
+            if ($number >= $least) {
+                break;
+            }
+            $placed = $this->within($form, $outline, $obstacles, $texts);
+            $cost = $number + $this->cost($placed, $outline, $obstacles, $texts);
+            [$best, $least] = $cost < $least ? [$placed, $cost] : [$best, $least];
+        }
+
+        return $least <= self::BESIDE ? $best : $this->beside($room, $outline, $forms) ?? $best;
+    }
+
+    /**
+     * @param list<Box> $obstacles
+     * @param list<Box> $texts
+     */
+    private function cost(RoomLabel $label, Polygon $outline, array $obstacles, array $texts): float
+    {
+        $box = $label->box($this->scale);
+        $area = $box->width() * $box->height();
+
+        return self::OUTSIDE * self::outside($box, $outline)
+            + self::COVERED * self::covered($box, $obstacles, INF) / $area
+            + (self::covered($box, $texts, INF) > 0.0 ? self::OVER_TEXT : 0.0);
+    }
+
+    /**
+     * Where it is best in the room.
+     *
+     * @param list<Box> $obstacles
+     * @param list<Box> $texts
+     */
+    private function within(RoomLabel $label, Polygon $outline, array $obstacles, array $texts): RoomLabel
+    {
         [$bounds, $middle] = [$outline->bounds(), $outline->bounds()->middle()];
-        $best = [INF, $room->room->at];
+        [$best, $least] = [$label, INF];
         foreach (self::fromTheMiddle() as [$across, $along]) {
             [$x, $y] = [$bounds->width() * $across, $bounds->height() * $along];
             $cost = hypot($x, $y) / 1e3;
-            if ($cost >= $best[0]) {
+            if ($cost >= $least) {
                 continue;
             }
-            $at = new Point($middle->x + $x, $middle->y + $y);
-            $box = Box::at($at, 2 * $half->x, 2 * $half->y);
-            $cost += self::covered($box, $obstacles, 1e3 * ($best[0] - $cost)) / 1e3;
+            $placed = $label->at(new Point($middle->x + $x, $middle->y + $y));
+            $box = $placed->box($this->scale);
+            $cost += self::covered($box, $obstacles, 1e3 * ($least - $cost)) / 1e3;
             $cost += self::TEXT * self::covered($box, $texts, INF) / 1e3;
-            if ($cost < $best[0] && $outline->contains($at)) {
-                $cost += 1e9 * self::cornersOutside($box, $outline);
-                $best = $cost < $best[0] ? [$cost, $at] : $best;
+            if ($cost < $least && $outline->contains($placed->at)) {
+                $cost += 1e9 * self::outside($box, $outline);
+                [$best, $least] = $cost < $least ? [$placed, $cost] : [$best, $least];
             }
         }
 
-        return $best[1];
+        return $best;
+    }
+
+    /**
+     * The nearest place beside a room where its name is clear of everything.
+     *
+     * @param non-empty-list<RoomLabel> $forms
+     */
+    private function beside(RoomSpace $room, Polygon $outline, array $forms): ?RoomLabel
+    {
+        $name = new RoomLabel($room->room->at, $forms[0]->name);
+        $inside = $outline->contains($outline->bounds()->middle()) ? $outline->bounds()->middle() : $room->room->at;
+        $reach = $outline->bounds()->grown((max(self::ROWS) * self::ROW + 2 * RoomLabel::half(...$name->name)) * $this->scale);
+        $taken = $this->takenBeside($room, $reach);
+        foreach (self::ROWS as $row) {
+            $around = $outline->bounds()->grown($row * self::ROW * $this->scale);
+            foreach (self::around($around) as [$at, $direction]) {
+                $placed = $name->led($at, $direction, $inside);
+                $box = $placed->box($this->scale);
+                if (array_filter($taken, $box->overlaps(...)) === []) {
+                    return $placed;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array{Point, Point}> places on the sides of a box, and the way out there */
+    private static function around(Box $box): array
+    {
+        $places = [];
+        foreach ([0.5, 0.25, 0.75, 0.0, 1.0] as $share) {
+            [$x, $y] = [$box->left + $share * $box->width(), $box->bottom + $share * $box->height()];
+            array_push(
+                $places,
+                [new Point($x, $box->top), new Point(0, 1)],
+                [new Point($x, $box->bottom), new Point(0, -1)],
+                [new Point($box->right, $y), new Point(1, 0)],
+                [new Point($box->left, $y), new Point(-1, 0)],
+            );
+        }
+
+        return $places;
+    }
+
+    /** @return list<Box> walls, and what stands and is written around a room, within reach */
+    private function takenBeside(RoomSpace $room, Box $reach): array
+    {
+        $plan = $this->home->plans[$room->storey()];
+        $obstacles = new PlanObstacles($this->home, $plan, $this->style, $this->scale);
+        $taken = [
+            ...$this->textsAround($room, $reach),
+            ...$obstacles->walls(),
+            ...$obstacles->dimensions(),
+        ];
+        foreach ($plan->rooms as $other) {
+            array_push($taken, ...$this->obstacles->in($other));
+        }
+
+        return array_values(array_filter($taken, $reach->overlaps(...)));
+    }
+
+    /** @return list<Box> what is written around a room, labels of smaller rooms among it: they are placed first, for they have less room */
+    private function textsAround(RoomSpace $room, Box $bounds): array
+    {
+        $around = $bounds->grown(max(self::ROWS) * self::ROW * $this->scale);
+        $boxes = array_values(array_filter($this->obstacles->texts($room->storey()), $around->overlaps(...)));
+        foreach ($this->home->plans[$room->storey()]->rooms as $other) {
+            $isNear = $other->outline()?->bounds()->overlaps($around) ?? $around->contains($other->room->at);
+            if ($isNear && [self::size($other), $other->id()] < [self::size($room), $room->id()]) {
+                array_push($boxes, ...$this->of($other)->boxes($this->scale));
+            }
+        }
+
+        return $boxes;
+    }
+
+    private static function size(RoomSpace $room): float
+    {
+        return $room->outline()?->area() ?? 0.0;
     }
 
     /** @return list<array{float, float}> places all over a box as shares of its width and height from its middle, the nearest first */
@@ -194,95 +343,6 @@ final class LabelPlace
         return $places;
     }
 
-    /** A label speaks roughly; the findings speak exactly. */
-    private static function rounded(string $text): string
-    {
-        return (string) preg_replace_callback(
-            '/^≈? ?(\d+\.\d+)/u',
-            static fn(array $found): string => (string) round((float) $found[1], 1),
-            $text,
-        );
-    }
-
-    /** @return list<Box> */
-    private function obstacles(RoomSpace $room): array
-    {
-        $boxes = array_values(array_filter(array_map(
-            static fn(PlacedFixture $fixture): ?Box => $fixture->bounds,
-            $this->home->fixturesIn($room),
-        )));
-        foreach ($this->home->openingsOf($room) as $opening) {
-            array_push($boxes, ...array_map(static fn(DoorLeaf $leaf): Box => $leaf->bounds, $this->home->leavesOf($opening)));
-        }
-
-        $storey = $room->storey();
-        foreach ($this->home->openingsOf($room) as $window) {
-            $outline = $window->roof?->outline();
-            array_push($boxes, ...$outline === null ? [] : [$outline->bounds()]);
-        }
-
-        return [
-            ...$boxes,
-            ...($this->dimensions[$storey] ??= $this->dimensionsOn($storey)),
-            ...($this->steps[$storey] ??= $this->stepsOn($storey)),
-        ];
-    }
-
-    /** @return list<Box> */
-    private function dimensionsOn(string $storey): array
-    {
-        return (new PlanDimensions($this->home, $this->home->plans[$storey], $this->style, $this->scale))->covers();
-    }
-
-    /** @return list<Box> labels of smaller rooms nearby, which are placed first, for they have less room */
-    private function ofSmaller(RoomSpace $room, Box $around): array
-    {
-        $boxes = [];
-        foreach ($this->home->plans[$room->storey()]->rooms as $other) {
-            $isNear = $other->outline()?->bounds()->overlaps($around) ?? $around->contains($other->room->at);
-            if ($isNear && [self::size($other), $other->id()] < [self::size($room), $room->id()]) {
-                array_push($boxes, ...$this->boxes($other));
-            }
-        }
-
-        return $boxes;
-    }
-
-    private static function size(RoomSpace $room): float
-    {
-        return $room->outline()?->area() ?? 0.0;
-    }
-
-    /** @return list<Box> what else is written on a storey */
-    public function texts(string $storey): array
-    {
-        return $this->texts[$storey] ??= (new FixedTexts(
-            $this->home,
-            $this->home->plans[$storey],
-            $this->scale,
-            $this->hasSigns,
-            !$this->style->hides(PlanLayer::Levels),
-        ))->boxes();
-    }
-
-    /** @return list<Box> */
-    private function stepsOn(string $storey): array
-    {
-        $boxes = [];
-        foreach ($this->home->ramps as $ramp) {
-            foreach ($ramp->storey() === $storey ? $ramp->shape->parts : [] as $part) {
-                $boxes[] = $part->outline->bounds();
-            }
-        }
-        foreach ($this->home->stairs as $stair) {
-            foreach ($stair->storey() === $storey || $stair->to->id === $storey ? $stair->shape->treads() : [] as $tread) {
-                $boxes[] = $tread->bounds();
-            }
-        }
-
-        return $boxes;
-    }
-
     /**
      * @param list<Box> $obstacles
      * @param float     $enough    mm² from which it does not matter how much more
@@ -300,7 +360,8 @@ final class LabelPlace
         return $covered;
     }
 
-    private static function cornersOutside(Box $box, Polygon $outline): int
+    /** How many corners of a box are outside of an outline, and of the outline's in the box. */
+    private static function outside(Box $box, Polygon $outline): int
     {
         $corners = [
             new Point($box->left, $box->bottom),
@@ -308,7 +369,9 @@ final class LabelPlace
             new Point($box->right, $box->top),
             new Point($box->left, $box->top),
         ];
+        $bends = array_merge(...array_map(static fn(Ring $ring): array => $ring->points, $outline->rings()));
 
-        return count(array_filter($corners, static fn(Point $corner): bool => !$outline->contains($corner)));
+        return count(array_filter($corners, static fn(Point $corner): bool => !$outline->contains($corner)))
+            + count(array_filter($bends, $box->contains(...)));
     }
 }

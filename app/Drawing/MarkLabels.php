@@ -48,7 +48,7 @@ final readonly class MarkLabels
         if ($this->style->marks() === 'none') {
             return [];
         }
-        $this->avoidLines($places);
+        $this->avoidFixtures($places);
         $drawn = [];
         $fixtures = $this->style->marks() === 'all' ? $this->ofFixtures() : [];
         foreach ($this->wished() + $fixtures as $id => $wished) {
@@ -185,20 +185,10 @@ final readonly class MarkLabels
         return array_sum($sides) <=> 0.0;
     }
 
-    /** What is drawn on the plan beside the marks. */
-    private function avoidLines(FreePlaces $places): void
+    /** A mark stands beside a fixture sooner than in it. */
+    private function avoidFixtures(FreePlaces $places): void
     {
-        $scale = $this->labels->scale;
-        $storey = $this->plan->storey->id;
-        foreach ($this->home->openingsOn($storey) as $opening) {
-            foreach ($this->home->leavesOf($opening) as $leaf) {
-                $places->avoid(FreePlaces::LINE, $leaf->bounds);
-            }
-        }
-        foreach ($this->home->fixturesOn($storey) as $fixture) {
-            foreach ($fixture->outline?->edges() ?? [] as $edge) {
-                $places->avoid(FreePlaces::LINE, Box::around([$edge->from, $edge->to])->grown($scale));
-            }
+        foreach ($this->home->fixturesOn($this->plan->storey->id) as $fixture) {
             if ($fixture->bounds !== null) {
                 $places->avoid(FreePlaces::AREA, $fixture->bounds);
             }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Heurema\Geometry\Box;
 use Heurema\Geometry\Ring;
-use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 use Heurema\Kitchen\WorktopJoint;
 use Heurema\Layout\Axis;
@@ -34,9 +32,6 @@ final readonly class PlanDrawing
 {
     /** A hidden joint of a worktop ends so far from its edges, mm. */
     private const JOINT_ENDS = 8.0;
-
-    /** Of an oblique wall, px. */
-    private const PIECE = 20.0;
 
     private const ON_CEILING = [
         FixtureKind::Column, FixtureKind::Lamp, FixtureKind::SmokeAlarm, FixtureKind::CoAlarm, FixtureKind::CeilingAccess,
@@ -139,30 +134,23 @@ final readonly class PlanDrawing
         ]);
     }
 
-    /** What is written on the plan before dimensions and marks find their places, and the walls. */
+    /** What is written on the plan before dimensions and marks find their places, and the lines that these keep off. */
     public function places(): FreePlaces
     {
         $places = new FreePlaces(60.0 * $this->labels->scale);
         foreach ($this->show->shows('labels') ? $this->plan->rooms : [] as $room) {
-            array_map($places->take(...), $this->labels->boxes($room));
+            array_map($places->take(...), $this->labels->of($room)->boxes($this->labels->scale));
         }
         array_map($places->take(...), $this->labels->texts($this->plan->storey->id));
-        foreach ($this->plan->storey->standingWalls() as $wall) {
-            foreach ($wall->isOpenBoundary() ? [] : $this->pieces($wall) as $piece) {
-                $places->avoid(FreePlaces::WALL, Box::around([$piece->from, $piece->to])->grown($wall->thickness / 2));
-            }
+        $obstacles = new PlanObstacles($this->home, $this->plan, $this->style, $this->labels->scale);
+        foreach ($obstacles->walls() as $wall) {
+            $places->avoid(FreePlaces::WALL, $wall);
+        }
+        foreach ($obstacles->lines() as $line) {
+            $places->avoid(FreePlaces::LINE, $line);
         }
 
         return $places;
-    }
-
-    /** @return list<Segment> its line where it runs along the sheet, else parts so short that their boxes are not much larger than they */
-    private function pieces(Wall $wall): array
-    {
-        $direction = $wall->line()->direction();
-        $isOblique = min(abs($direction->x), abs($direction->y)) > 1e-6;
-
-        return $wall->line()->pieces($isOblique ? max(1, (int) ceil($wall->line()->length() / (self::PIECE * $this->labels->scale))) : 1);
     }
 
     /** What is not hidden; on a plan of the ceiling, what hangs there and what it depends on. */
@@ -195,18 +183,16 @@ final readonly class PlanDrawing
 
     private function label(RoomSpace $room): string
     {
-        $name = count($this->labels->name($room));
-        $lines = $this->show === PlanLayers::Ceiling ? [...$this->labels->name($room), $this->ceiling($room)] : $this->labels->lines($room);
-        $text = '';
-        foreach ($lines as $number => $line) {
-            $text .= Svg::element(
-                'text',
-                ['class' => $number >= $name ? 'room-area' : 'room-name', 'y' => 16 * $number - 8 * count($lines) + 13],
-                Svg::text($line),
-            );
+        $label = $this->labels->of($room);
+        if ($this->show === PlanLayers::Ceiling) {
+            return $label->saying([$this->ceiling($room)])->draw();
         }
+        $nearer = $this->labels->nearer($room);
 
-        return Svg::pinned($this->labels->find($room), 'room-label', $text);
+        return $nearer === null ? $label->draw() : implode('', [
+            Svg::seen($nearer[1], INF, $label->draw(), $this->labels->scale),
+            Svg::seen(0.0, $nearer[1], $nearer[0]->draw(), $this->labels->scale),
+        ]);
     }
 
     /** How high a room is, as far as that is one number. */

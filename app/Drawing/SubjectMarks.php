@@ -28,7 +28,7 @@ final readonly class SubjectMarks
                 continue;
             }
             $content = $finding->subject instanceof RoomSpace
-                ? Svg::element('g', ['transform' => $this->labels->signPlace($finding->subject)], $sign)
+                ? Svg::element('g', ['transform' => vsprintf('translate(%d %d)', $this->labels->of($finding->subject)->sign())], $sign)
                 : $sign;
             $marks[] = Svg::element('g', ['data-mark' => $finding->subject->id()], Svg::pinned($place, 'subject-mark', $content));
         }
@@ -54,7 +54,7 @@ final readonly class SubjectMarks
         $subject = $finding->subject;
 
         return match (true) {
-            $subject instanceof RoomSpace => $this->labels->find($subject),
+            $subject instanceof RoomSpace => $this->labels->of($subject)->at,
             default => self::at($subject) ?? ($finding->outcome->witness[0] ?? null)?->lines()[0][0],
         };
     }

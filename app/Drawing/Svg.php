@@ -58,6 +58,19 @@ final class Svg
         );
     }
 
+    /**
+     * What is seen only while so many mm of the plan are under a pixel: from the first number on, up to the second.
+     *
+     * @param float $now how many there are at first
+     */
+    public static function seen(float $from, float $to, string $content, float $now): string
+    {
+        return self::element('g', [
+            'data-seen' => round($from, 4).' '.($to === INF ? 'Infinity' : round($to, 4)),
+            'hidden' => $now >= $from && $now < $to ? null : '',
+        ], $content);
+    }
+
     /** Of a part of the plane, y upwards. */
     public static function viewBox(Box $box): string
     {

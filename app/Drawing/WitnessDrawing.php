@@ -23,14 +23,26 @@ final readonly class WitnessDrawing
 
     public function __construct(private Finding $finding, private string $storey) {}
 
-    public function draw(): string
+    /** @param WitnessFigures $places finds where its figures stand, at the scale of the plan beneath */
+    public function draw(WitnessFigures $places): string
+    {
+        return $this->group($places->draw($this->figures(), $this->lines()));
+    }
+
+    /** On a page, where one goes nearer and farther. */
+    public function drawForAllScales(WitnessFigures $places): string
+    {
+        return $this->group($places->drawForAll($this->figures(), $this->lines()));
+    }
+
+    private function group(string $figures): string
     {
         $drawn = array_map(fn(Witness $witness): string => $this->drawn($witness), $this->here());
 
         return Svg::element(
             'g',
             ['class' => 'witness witness-'.str_replace('_', '-', $this->finding->verdict()->value)],
-            $drawn === [] ? $this->subject() : implode('', $drawn),
+            $drawn === [] ? $this->subject() : implode('', $drawn).$figures,
         );
     }
 
@@ -79,35 +91,83 @@ final readonly class WitnessDrawing
     private function drawn(Witness $witness): string
     {
         return match ($witness->type) {
-            Witness::DIMENSION => $this->dimension(new Segment($witness->lines()[0][0], $witness->lines()[0][1]), $this->text($witness)),
+            Witness::DIMENSION => $this->required($witness).(new DimensionLine(self::segment($witness)))->draw(),
             Witness::OUTLINE => $this->outline($witness),
-            default => Svg::pinned(
-                $witness->lines()[0][0],
-                'witness-mark',
-                Svg::element('circle', ['r' => 9]).self::caption($this->text($witness)),
-            ),
+            default => Svg::pinned($witness->lines()[0][0], 'witness-mark', Svg::element('circle', ['r' => 9])),
         };
     }
 
-    /**
-     * Where the dimension is the measured amount itself, the required one is drawn from the same start, dashed; both are said as the book
-     * says them.
-     */
-    private function dimension(Segment $segment, string $text): string
+    /** Where the dimension is the measured amount itself, the required one is drawn from the same start, dashed. */
+    private function required(Witness $witness): string
+    {
+        $segment = self::segment($witness);
+        $limit = $this->isMeasured($segment) ? $this->finding->outcome->limit : null;
+
+        return $limit === null ? '' : Svg::element('path', [
+            'class' => 'required',
+            'd' => Svg::line([$segment->from, $segment->at($limit->number)]),
+        ]);
+    }
+
+    /** Its length is what was measured, and misses what is asked for. */
+    private function isMeasured(Segment $segment): bool
     {
         $measured = $this->finding->outcome->measured;
-        $limit = $this->finding->outcome->limit;
-        $isMeasured = $measured?->quantity === Quantity::Length
-            && abs($measured->number - $segment->length()) < 1.0
-            && $segment->length() > 1.0;
-        if (!$isMeasured || $limit === null || $this->finding->missedText() === null) {
-            return (new DimensionLine($segment, $text))->draw();
-        }
-        $required = new Segment($segment->from, $segment->at($limit->number));
-        $words = ($this->finding->verdict() === Verdict::Advised ? 'recommended ' : 'required ').$this->finding->limitBriefly();
 
-        return Svg::element('path', ['class' => 'required', 'd' => Svg::line([$required->from, $required->to])])
-            .(new DimensionLine($segment, $this->finding->measuredBriefly() ?? $text, $words))->draw();
+        return $measured?->quantity === Quantity::Length
+            && abs($measured->number - $segment->length()) < 1.0
+            && $segment->length() > 1.0
+            && $this->finding->outcome->limit !== null
+            && $this->finding->missedText() !== null;
+    }
+
+    private static function segment(Witness $witness): Segment
+    {
+        return new Segment($witness->lines()[0][0], $witness->lines()[0][1] ?? $witness->lines()[0][0]);
+    }
+
+    /** @return list<non-empty-list<WitnessFigure>> what is written beside dimensions and marks, each where it may stand */
+    private function figures(): array
+    {
+        $figures = [];
+        foreach ($this->here() as $witness) {
+            $words = array_values(array_filter($this->words($witness), static fn(string $words): bool => $words !== ''));
+            if ($words !== [] && $witness->type !== Witness::OUTLINE) {
+                $figures[] = $witness->type === Witness::DIMENSION
+                    ? WitnessFigure::ofDimension(self::segment($witness), $words)
+                    : WitnessFigure::ofMark($witness->lines()[0][0], $words);
+            }
+        }
+
+        return $figures;
+    }
+
+    /** @return list<string> what is measured, and what is asked for as the book says it */
+    private function words(Witness $witness): array
+    {
+        $text = $this->finding->wording->say($witness->text);
+        if ($witness->type !== Witness::DIMENSION || !$this->isMeasured(self::segment($witness))) {
+            return [$text];
+        }
+        $asked = $this->finding->verdict() === Verdict::Advised ? 'recommended' : 'required';
+
+        return [$this->finding->measuredBriefly() ?? $text, "{$asked} {$this->finding->limitBriefly()}"];
+    }
+
+    /** @return list<Segment> what it draws */
+    private function lines(): array
+    {
+        $lines = [];
+        foreach ($this->here() as $witness) {
+            foreach ($witness->lines() as $points) {
+                foreach (array_slice($points, 1) as $number => $point) {
+                    $lines[] = new Segment($points[$number], $point);
+                }
+                $lines = [...$lines, ...count($points) === 1 ? [new Segment($points[0], $points[0])] : []];
+            }
+        }
+
+        return $lines;
     }
 
     private function outline(Witness $witness): string
@@ -118,15 +178,5 @@ final readonly class WitnessDrawing
             'path',
             ['class' => 'witness-outline', 'd' => Svg::path(new Polygon($rings[0], array_slice($rings, 1))), 'fill-rule' => 'evenodd'],
         );
-    }
-
-    private function text(Witness $witness): string
-    {
-        return $this->finding->wording->say($witness->text);
-    }
-
-    private static function caption(string $text): string
-    {
-        return $text === '' ? '' : Svg::element('text', ['y' => -15], Svg::text($text));
     }
 }

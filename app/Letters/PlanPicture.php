@@ -8,6 +8,7 @@ use App\Drawing\LabelPlace;
 use App\Drawing\PlanDrawing;
 use App\Drawing\Svg;
 use App\Drawing\WitnessDrawing;
+use App\Drawing\WitnessFigures;
 use App\Sheets\SheetStyle;
 use Heurema\Geometry\Point;
 use Heurema\Review\Finding;
@@ -29,10 +30,14 @@ final readonly class PlanPicture
     public function ofFinding(Finding $finding, float $width): ?string
     {
         $frame = PlanFrame::ofFinding($finding);
+        $plan = $frame === null ? null : $this->home->plans[$frame->storey] ?? null;
+        if ($frame === null || $plan === null) {
+            return null;
+        }
+        $labels = new LabelPlace($this->home, self::PIXEL * $frame->box->width() / $width);
+        $figures = new WitnessFigures($this->home, $plan, $labels);
 
-        return $frame === null
-            ? null
-            : $this->draw($frame, $width, $width / PlanFrame::ASPECT, (new WitnessDrawing($finding, $frame->storey))->draw());
+        return $this->draw($frame, $width, $width / PlanFrame::ASPECT, (new WitnessDrawing($finding, $frame->storey))->draw($figures));
     }
 
     /**

@@ -22,6 +22,7 @@ use App\Drawing\SubjectMarks;
 use App\Drawing\SurveyDrawing;
 use App\Drawing\Svg;
 use App\Drawing\WitnessDrawing;
+use App\Drawing\WitnessFigures;
 use App\Examination\Basis;
 use App\Examination\BookCheck;
 use App\Examination\KeptReports;
@@ -74,7 +75,7 @@ final class BoardPage
         $this->sheet = Sheet::of($scheme->layout, around: $this->style->around());
         $this->home = new Home($scheme->layout);
         $this->inspector = new Inspector(new Chosen($this->home, $storey, $chosen), $this->style);
-        $this->labels = new LabelPlace($this->home, $this->sheet->scale(), $this->style, hasSigns: true);
+        $this->labels = new LabelPlace($this->home, $this->sheet->scale(), $this->style, isOnPage: true);
     }
 
     /** @param list<string> $several ids of all that is chosen */
@@ -193,7 +194,12 @@ final class BoardPage
     {
         $opened = $this->opened();
 
-        return $opened === null ? '' : (new WitnessDrawing($opened, $this->storey))->draw();
+        $plan = $this->home->plans[$this->storey] ?? null;
+
+        return $opened === null || $plan === null
+            ? ''
+            : (new WitnessDrawing($opened, $this->storey))
+                ->drawForAllScales(new WitnessFigures($this->home, $plan, $this->labels, $this->style));
     }
 
     public function focus(): ?string

@@ -10,6 +10,7 @@ use App\Drawing\Sheet;
 use App\Drawing\SubjectMarks;
 use App\Drawing\Svg;
 use App\Drawing\WitnessDrawing;
+use App\Drawing\WitnessFigures;
 use App\Examination\BookList;
 use App\Examination\ChosenSettings;
 use App\Examination\ListedBook;
@@ -35,6 +36,8 @@ final readonly class ReviewPage
     public array $listed;
 
     public Sheet $sheet;
+
+    private LabelPlace $labels;
 
     /** What nobody has ruled on yet. */
     public const WAITING = 'waiting';
@@ -81,6 +84,7 @@ final readonly class ReviewPage
         $this->chosen = $report->finding($finding) ?? $this->worstOf($subject) ?? ($subject === '' ? ($this->listed[0] ?? null) : null);
         $this->storey = $this->storeyToDraw($storey);
         $this->sheet = Sheet::of($revision->layout);
+        $this->labels = new LabelPlace($report->home, $this->sheet->scale(), isOnPage: true);
     }
 
     /** @return list<Finding> those of the letter before that are still asked, in the order of its items */
@@ -279,15 +283,18 @@ final readonly class ReviewPage
         if ($plan === null) {
             return '';
         }
-        $labels = new LabelPlace($this->report->home, $this->sheet->scale(), hasSigns: true);
-
-        return (new PlanDrawing($this->report->home, $plan, $labels))->layers()
-            .(new SubjectMarks($this->report, $this->storey, $labels))->draw().$this->pins();
+        return (new PlanDrawing($this->report->home, $plan, $this->labels))->layers()
+            .(new SubjectMarks($this->report, $this->storey, $this->labels))->draw().$this->pins();
     }
 
     public function witness(): string
     {
-        return $this->chosen === null ? '' : (new WitnessDrawing($this->chosen, $this->storey))->draw();
+        $plan = $this->report->home->plans[$this->storey] ?? null;
+
+        return $this->chosen === null || $plan === null
+            ? ''
+            : (new WitnessDrawing($this->chosen, $this->storey))
+                ->drawForAllScales(new WitnessFigures($this->report->home, $plan, $this->labels));
     }
 
     /** What the plan should bring into sight; null when the chosen finding shows nothing on it. */

@@ -145,6 +145,7 @@ final class SheetStyle
                 fill: currentColor; font-size: 14px; font-weight: 600;
                 stroke: #fff; stroke-width: 4px; stroke-linejoin: round; paint-order: stroke;
             }
+            .witness .figure-leader { fill: none; stroke: currentColor; stroke-width: pinned(.2); }
             .witness-mark circle { fill: none; stroke: currentColor; stroke-width: 2.5px; }
             .item-mark circle { fill: #bf3019; stroke: #fff; stroke-width: 1.5px; }
             .item-mark text { fill: #fff; font-weight: 700; stroke: none; }

@@ -49,9 +49,18 @@ export class Viewport {
         for (const drawing of this.sheet.querySelectorAll('.drawing')) {
             if (drawing.getAttribute('viewBox') !== seen) drawing.setAttribute('viewBox', seen);
         }
+        this.showSeen();
         this.drawScaleBar();
         clearTimeout(this.still);
         this.still = setTimeout(() => thin(this.sheet), Viewport.STILL);
+    }
+
+    /** What the server drew for other scales is hidden. */
+    showSeen() {
+        for (const part of this.sheet.querySelectorAll('[data-seen]')) {
+            const [from, to] = part.dataset.seen.split(' ').map(Number);
+            part.toggleAttribute('hidden', this.scale < from || this.scale >= to);
+        }
     }
 
     /** The plan with all that is drawn around it. */

@@ -26,7 +26,7 @@ final class ReviewTest extends BrowserTestCase
         $this->waitForText('#evidence h2', 'Least width of a habitable room');
         self::assertStringContainsString('Least width', $this->find('.row-link[aria-current]')->getText());
         $this->waitFor('#witness .dimension');
-        self::assertStringContainsString('6\'-6 1/2"', $this->text('#witness .dimension-text'));
+        self::assertStringContainsString('6\'-6 1/2"', $this->text('#witness'));
         $this->press('p');
         $this->waitForText('#evidence h2', 'Floor area of a habitable room');
         $this->press(WebDriverKeys::ARROW_DOWN);

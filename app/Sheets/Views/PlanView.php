@@ -85,7 +85,7 @@ final readonly class PlanView extends DrawingView
     {
         $labels = $this->labels();
         $rooms = array_map(
-            static fn(RoomSpace $room): string => implode(' ', $labels->lines($room)),
+            static fn(RoomSpace $room): string => implode(' ', $labels->words($room)),
             array_values($this->plan->rooms),
         );
 

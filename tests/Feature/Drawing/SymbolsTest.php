@@ -13,6 +13,7 @@ use App\Drawing\Sheet;
 use App\Drawing\Svg;
 use App\Drawing\VerdictMark;
 use App\Drawing\WitnessDrawing;
+use App\Drawing\WitnessFigures;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\LayoutReader;
@@ -116,7 +117,7 @@ final class SymbolsTest extends TestCase
         $home = new Home((new LayoutReader())->read((string) file_get_contents(self::demoFile())));
         $labels = new LabelPlace($home, Sheet::of($home->layout)->scale());
         foreach ($home->rooms as $room) {
-            self::assertTrue($room->outline()?->contains($labels->find($room)), $room->name());
+            self::assertTrue($room->outline()?->contains($labels->of($room)->at), $room->name());
         }
         $plan = (new PlanDrawing($home, $home->plans['G'], $labels))->layers();
         foreach ($home->plans['G']->rooms as $room) {
@@ -127,10 +128,12 @@ final class SymbolsTest extends TestCase
     public function test_the_required_length_is_drawn_beside_the_measured_one(): void
     {
         $finding = $this->finding('us-irc-2021/toilet-side/gf17');
-        $drawn = (new WitnessDrawing($finding, 'G'))->draw();
+        $home = new Home((new LayoutReader())->read((string) file_get_contents(self::demoFile())));
+        $figures = new WitnessFigures($home, $home->plans['G'], new LabelPlace($home, 12.0));
+        $drawn = (new WitnessDrawing($finding, 'G'))->draw($figures);
         self::assertStringContainsString('class="required"', $drawn);
         self::assertStringContainsString('required 15&quot;', $drawn);
-        self::assertSame('', strip_tags((new WitnessDrawing($finding, 'U'))->draw()), 'nothing of it on the other storey');
+        self::assertSame('', strip_tags((new WitnessDrawing($finding, 'U'))->draw($figures)), 'nothing of it on the other storey');
         self::assertNull((new WitnessDrawing($finding, 'U'))->bounds());
         self::assertNotNull((new WitnessDrawing($finding, 'G'))->bounds());
     }
