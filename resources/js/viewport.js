@@ -57,9 +57,11 @@ export class Viewport {
 
     /** What the server drew for other scales is hidden. */
     showSeen() {
+        // on large screens texts are larger, as if they were looked at from farther away
+        const scale = this.scale * (Number(getComputedStyle(this.sheet).getPropertyValue('--text')) || 1);
         for (const part of this.sheet.querySelectorAll('[data-seen]')) {
             const [from, to] = part.dataset.seen.split(' ').map(Number);
-            part.toggleAttribute('hidden', this.scale < from || this.scale >= to);
+            part.toggleAttribute('hidden', scale < from || scale >= to);
         }
     }
 

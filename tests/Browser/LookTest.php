@@ -16,7 +16,7 @@ final class LookTest extends BrowserTestCase
     protected function tearDown(): void
     {
         Chrome::size($this->browser, 1280, 800);
-        $this->media('none');
+        $this->emulate(['media' => '', 'features' => [['name' => 'forced-colors', 'value' => 'none']]]);
         parent::tearDown();
     }
 
@@ -59,7 +59,7 @@ final class LookTest extends BrowserTestCase
     public function test_verdicts_and_the_plan_keep_their_colours_where_the_system_forces_its_own(): void
     {
         $this->signIn();
-        $this->media('active');
+        $this->emulate(['features' => [['name' => 'forced-colors', 'value' => 'active']]]);
         $this->visit('/revisions/'.Revision::query()->orderBy('id')->firstOrFail()->id);
         $mark = $this->browser->executeScript(<<<'JS'
             const mark = document.querySelector('#finding-list .verdict-mark');
@@ -67,6 +67,53 @@ final class LookTest extends BrowserTestCase
             JS);
         self::assertSame(['none', 'none'], $mark);
         self::assertTrue($this->browser->executeScript("return matchMedia('(forced-colors: active)').matches"));
+    }
+
+    /** Printers without colours: signs differ by their shapes (SymbolsTest), outlines by their dashes, and ink is dark from the evening too. */
+    public function test_what_is_printed_can_be_read_without_colours(): void
+    {
+        User::query()->where('email', 'reviewer@heurema.test')->update(['light' => Light::Evening]);
+        $this->signIn();
+        $this->emulate(['media' => 'print']);
+        foreach (self::pages() as $page) {
+            $this->visit($page);
+            $read = $this->browser->executeScript(<<<'JS'
+                const ink = getComputedStyle(document.body).color;
+                const shown = [...document.querySelectorAll('button, .masthead-person, .plan-zoom')].filter((one) => one.checkVisibility());
+                return [ink, getComputedStyle(document.body).backgroundColor, shown.length];
+                JS);
+            self::assertSame(['rgb(0, 0, 0)', 'rgb(255, 255, 255)', 0], $read, $page);
+        }
+        $this->visit('/revisions/'.Revision::query()->orderBy('id')->firstOrFail()->id);
+        self::assertTrue($this->browser->executeScript(<<<'JS'
+            const rows = document.getElementById('rows');
+            return rows.scrollHeight <= rows.clientHeight + 1 && rows.getBoundingClientRect().bottom <= document.scrollingElement.scrollHeight;
+            JS), 'all of the list is printed');
+        $dashes = $this->browser->executeScript(<<<'JS'
+            const svg = document.getElementById('witness');
+            return ['violated', 'advised', 'undetermined'].map((verdict) => {
+                svg.innerHTML = `<g class="witness witness-${verdict}"><path class="witness-outline" d="M0 0L9 9"/></g>`;
+                return getComputedStyle(svg.querySelector('path')).strokeDasharray;
+            });
+            JS);
+        self::assertCount(3, array_unique($dashes));
+    }
+
+    /** A wall of screens is read from afar, a laptop from near: texts of pages and plans are larger there, and lie over none. */
+    public function test_texts_are_larger_on_a_large_screen(): void
+    {
+        $this->signIn();
+        $read = [];
+        foreach ([[1280, 800], [3840, 2160]] as [$width, $height]) {
+            Chrome::size($this->browser, $width, $height);
+            $this->visit('/revisions/'.Revision::query()->orderBy('id')->firstOrFail()->id);
+            $read[] = $this->browser->executeScript(<<<'JS'
+                const name = document.querySelector('.room-label .room-name').getBoundingClientRect();
+                return [parseFloat(getComputedStyle(document.documentElement).fontSize), Math.min(name.height, name.width)];
+                JS);
+        }
+        self::assertGreaterThanOrEqual(1.4 * $read[0][0], $read[1][0]);
+        self::assertGreaterThanOrEqual(1.4 * $read[0][1], $read[1][1]);
     }
 
     /** @return list<string> */
@@ -85,11 +132,9 @@ final class LookTest extends BrowserTestCase
         ];
     }
 
-    private function media(string $forcedColors): void
+    /** @param array<mixed> $media */
+    private function emulate(array $media): void
     {
-        (new ChromeDevToolsDriver($this->browser))->execute(
-            'Emulation.setEmulatedMedia',
-            ['features' => [['name' => 'forced-colors', 'value' => $forcedColors]]],
-        );
+        (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setEmulatedMedia', $media);
     }
 }
