@@ -5,6 +5,7 @@ export default defineConfig({
     plugins: [laravel({ input: ['resources/scss/app.scss', 'resources/js/app.js'], refresh: false })],
     build: {
         assetsInlineLimit: 0,
+        chunkSizeWarningLimit: 900,
         rolldownOptions: { checks: { eval: false } },
     },
     css: {

@@ -50,6 +50,7 @@ use App\Http\Controllers\ReviewBooksController;
 use App\Http\Controllers\ReviewController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\RoomUseController;
+use App\Http\Controllers\RoundController;
 use App\Http\Controllers\RuleBookController;
 use App\Http\Controllers\RulingController;
 use App\Http\Controllers\ScheduleController;
@@ -66,6 +67,7 @@ use App\Http\Controllers\SheetSetController;
 use App\Http\Controllers\SignOffController;
 use App\Http\Controllers\StairController;
 use App\Http\Controllers\StatementController;
+use App\Http\Controllers\SunController;
 use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\UndoController;
@@ -132,6 +134,9 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
         Route::put('/sheets/{number}', [SheetSetController::class, 'update'])->whereNumber('number')->name('board.sheets.change');
         Route::delete('/sheets/{number}', [SheetSetController::class, 'destroy'])->whereNumber('number')->name('board.sheets.drop');
         Route::get('/elevations', [ElevationController::class, 'scheme'])->name('board.elevations');
+        Route::get('/round', [RoundController::class, 'scheme'])->name('board.round');
+        Route::get('/round/facts', [RoundController::class, 'schemeFacts'])->name('board.round.facts');
+        Route::get('/round.svg', [RoundController::class, 'schemeDrawing'])->name('board.round.drawing');
         Route::get('/kitchen', [KitchenController::class, 'show'])->name('board.kitchen');
         Route::get('/kitchen/schedule', [KitchenScheduleController::class, 'scheme'])->name('board.kitchen.schedule');
         Route::post('/kitchen', [KitchenController::class, 'store'])->middleware(DoneOnce::class)->name('board.kitchen.build');
@@ -175,6 +180,7 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::put('/people/{person}', [PeopleController::class, 'update'])->can('update', 'person')->name('people.change');
     Route::get('/outbox', [OutboxController::class, 'index'])->can('invite', User::class)->name('outbox');
     Route::get('/lengths', LengthController::class)->name('lengths');
+    Route::get('/sun', SunController::class)->name('sun');
     Route::get('/help', [HelpController::class, 'index'])->name('help');
     Route::get('/help/{page}', [HelpController::class, 'show'])->name('help.page');
     Route::get('/example.json', ExampleHomeController::class)->name('example');
@@ -232,6 +238,13 @@ Route::middleware(['auth', 'auth.session', HoldsSeat::class])->group(static func
     Route::get('/revisions/{revision}/elevations', [ElevationController::class, 'revision'])
         ->can('view', 'revision')
         ->name('review.elevations');
+    Route::get('/revisions/{revision}/round', [RoundController::class, 'revision'])->can('view', 'revision')->name('review.round');
+    Route::get('/revisions/{revision}/round.svg', [RoundController::class, 'revisionDrawing'])
+        ->can('view', 'revision')
+        ->name('review.round.drawing');
+    Route::get('/revisions/{revision}/round/facts', [RoundController::class, 'revisionFacts'])
+        ->can('view', 'revision')
+        ->name('review.round.facts');
     Route::get('/revisions/{revision}/kitchen', [KitchenScheduleController::class, 'revision'])
         ->can('view', 'revision')
         ->name('review.kitchen');

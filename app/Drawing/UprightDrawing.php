@@ -13,8 +13,6 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Projection\Facet;
-use Heurema\Projection\SeenLine;
-use Heurema\Scene\Material;
 
 /**
  * A face or a section of a home: what is cut, what is seen, the ground, heights in rows at the left, named levels at the right, lengths
@@ -70,8 +68,8 @@ final readonly class UprightDrawing
         $drawn = [
             $isSection ? $this->ground() : '',
             ...array_map($this->pane(...), $this->view->panes),
-            ...array_map($this->cut(...), $this->view->cuts),
-            ...array_map($this->line(...), $this->view->lines),
+            ...array_map(ProjectedBody::cut(...), $this->view->cuts),
+            ...array_map(ProjectedBody::line(...), $this->view->lines),
             // the ground lies before a face
             $isSection ? '' : $this->ground(),
         ];
@@ -85,34 +83,7 @@ final readonly class UprightDrawing
 
     private function pane(Facet $facet): string
     {
-        return Svg::element('path', ['class' => 'pane', 'd' => self::outline($facet)]);
-    }
-
-    private function cut(Facet $facet): string
-    {
-        $class = match ($facet->part->material) {
-            Material::Wall, Material::Floor, Material::Roof, Material::Plinth => 'cut-built',
-            default => 'cut-fixture',
-        };
-
-        return Svg::element('path', ['class' => $class, 'd' => self::outline($facet)]);
-    }
-
-    private function line(SeenLine $seen): string
-    {
-        $isBuilt = in_array(
-            $seen->material,
-            [Material::Wall, Material::Floor, Material::Roof, Material::Plinth, Material::Stair, Material::Ground],
-            true,
-        );
-        $class = match (true) {
-            $seen->isCut && $isBuilt => 'cut-line',
-            $seen->isCut => 'cut-line cut-fine',
-            $isBuilt => 'seen-line',
-            default => 'seen-line seen-fine',
-        };
-
-        return Svg::element('path', ['class' => $class, 'd' => Svg::line([$seen->line->from, $seen->line->to])]);
+        return Svg::element('path', ['class' => 'pane', 'd' => ProjectedBody::outline($facet)]);
     }
 
     private function ground(): string
@@ -263,8 +234,4 @@ final readonly class UprightDrawing
         return (string) preg_replace('/^(≈ )?/u', "$1{$sign}", $this->style->lengths->write(abs($mm), $this->view->home->layout), 1);
     }
 
-    private static function outline(Facet $facet): string
-    {
-        return Svg::line(array_map(static fn(array $at): Point => new Point($at[0], $at[1]), $facet->corners)).'Z';
-    }
 }

@@ -32,12 +32,13 @@ enum HomeFormat: string
         };
     }
 
-    public function write(Layout $layout): string
+    /** @param bool $isOpen doors stand open in a scene */
+    public function write(Layout $layout, bool $isOpen = false): string
     {
         return match ($this) {
             self::Layout => (new LayoutWriter())->write($layout),
             self::BuildingModel => ModelWriter::write($layout, now()->format('Y-m-d\TH:i:s')),
-            self::Scene => BinaryModel::write(Scene::of(new Home($layout))),
+            self::Scene => BinaryModel::write(Scene::of(new Home($layout), $isOpen)),
         };
     }
 }

@@ -78,6 +78,9 @@ final readonly class SheetsPage
         foreach ($home->layout->storeys as $storey) {
             $choices["plan {$storey->id}"] = "Plan of {$storey->name}";
         }
+        foreach ($home->layout->storeys as $storey) {
+            $choices["axonometric {$storey->id}"] = "{$storey->name} in the round";
+        }
         foreach ($home->stairs as $stair) {
             if (Climb::of($stair) instanceof Climb) {
                 $choices["section {$stair->id()}"] = "Section along {$stair->name()}";

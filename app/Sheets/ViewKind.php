@@ -22,6 +22,9 @@ enum ViewKind: string
     /** Of the walls around a room, each by itself. */
     case Elevations = 'elevations';
 
+    /** Of a storey, from above and aside. */
+    case Axonometric = 'axonometric';
+
     /** The heights of a home that people speak of. */
     case Levels = 'levels';
 
@@ -36,6 +39,6 @@ enum ViewKind: string
 
     public function isDrawing(): bool
     {
-        return in_array($this, [self::Plan, self::Section, self::Cut, self::Face, self::Elevations], true);
+        return in_array($this, [self::Plan, self::Section, self::Cut, self::Face, self::Elevations, self::Axonometric], true);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Sheets\Views\AxonometricView;
 use App\Sheets\Views\ElevationView;
 use App\Sheets\Views\LegendView;
 use App\Sheets\Views\NotesView;
@@ -55,6 +56,7 @@ final readonly class ViewsOfSheet
             ViewKind::Cut => $this->cut($view->of, $scale),
             ViewKind::Face => $this->face($view->of, $scale),
             ViewKind::Elevations => null,
+            ViewKind::Axonometric => $this->axonometric($view->of, $scale),
             ViewKind::Levels => new TableView('Levels', self::LEVELS, $this->levels(), $height),
             ViewKind::Schedule => $this->schedule($view->of, $height),
             ViewKind::Legend => new LegendView($this->source->home->layout, $this->sheet->hasClouds && $this->source->changed !== []),
@@ -108,6 +110,13 @@ final readonly class ViewsOfSheet
     private function upright(string $name, ?UprightView $view, int $scale): ?UprightSheetView
     {
         return $view === null ? null : new UprightSheetView($name, $view, $this->source->style, $scale);
+    }
+
+    private function axonometric(string $storey, int $scale): ?AxonometricView
+    {
+        $plan = $this->source->home->plans[$storey] ?? null;
+
+        return $plan === null ? null : new AxonometricView($this->source->home, $plan, $scale);
     }
 
     /** @return list<list<string>> the highest first */

@@ -9,6 +9,7 @@ import { orderWanted } from './kitchen.js';
 import { NumberPad } from './number-pad.js';
 import { showProgress } from './progress.js';
 import { Review } from './review.js';
+import { Drawn } from './round/drawn.js';
 import { Search } from './search.js';
 
 // what the server draws takes its place at once
@@ -59,4 +60,11 @@ if (sheet) {
     if (board) new Board(board, viewport);
     else new Review(document.getElementById('review'), viewport, htmx);
     if (board && matchMedia('(pointer: coarse)').matches) new NumberPad(viewport.units === 'imperial' ? 'imperial' : 'metric');
+}
+
+// what draws in the round is large: only the page that needs it fetches it
+const round = document.getElementById('round');
+if (round) {
+    if (document.createElement('canvas').getContext('webgl2') === null) new Drawn(round);
+    else import('./round/round.js').then(({ Round }) => Round.open(round));
 }

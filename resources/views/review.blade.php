@@ -6,6 +6,7 @@
     <span class="masthead-note">{{ $page->revision->scheme->name }}, revision {{ $page->revision->number }}</span>
     <a class="masthead-note" href="{{ route('board', $page->revision->scheme) }}">Open on the board</a>
     <a class="masthead-note" href="{{ route('review.elevations', $page->revision) }}">Elevations</a>
+    <a class="masthead-note" href="{{ route('review.round', $page->revision) }}">In the round</a>
     <a class="masthead-note" href="{{ route('review.kitchen', $page->revision) }}">Kitchen</a>
     <details class="masthead-menu masthead-note">
         <summary>Files</summary>

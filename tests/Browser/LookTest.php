@@ -89,6 +89,7 @@ final class LookTest extends BrowserTestCase
             const rows = document.getElementById('rows');
             return rows.scrollHeight <= rows.clientHeight + 1 && rows.getBoundingClientRect().bottom <= document.scrollingElement.scrollHeight;
             JS), 'all of the list is printed');
+        /** @var list<string> $dashes */
         $dashes = $this->browser->executeScript(<<<'JS'
             const svg = document.getElementById('witness');
             return ['violated', 'advised', 'undetermined'].map((verdict) => {
@@ -107,10 +108,12 @@ final class LookTest extends BrowserTestCase
         foreach ([[1280, 800], [3840, 2160]] as [$width, $height]) {
             Chrome::size($this->browser, $width, $height);
             $this->visit('/revisions/'.Revision::query()->orderBy('id')->firstOrFail()->id);
-            $read[] = $this->browser->executeScript(<<<'JS'
+            /** @var array{float, float} $sizes */
+            $sizes = $this->browser->executeScript(<<<'JS'
                 const name = document.querySelector('.room-label .room-name').getBoundingClientRect();
                 return [parseFloat(getComputedStyle(document.documentElement).fontSize), Math.min(name.height, name.width)];
                 JS);
+            $read[] = $sizes;
         }
         self::assertGreaterThanOrEqual(1.4 * $read[0][0], $read[1][0]);
         self::assertGreaterThanOrEqual(1.4 * $read[0][1], $read[1][1]);

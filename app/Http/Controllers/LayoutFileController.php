@@ -8,27 +8,28 @@ use App\Exchange\HomeFormat;
 use App\Models\Revision;
 use App\Models\Scheme;
 use Heurema\Layout\Layout;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
-/** A drawn home handed back, as its layout document, as an open building model, or as a scene in the round. */
+/** A drawn home handed back, as its layout document, as an open building model, or as a scene in the round (`doors=open`: with its doors open). */
 final class LayoutFileController
 {
-    public function scheme(Scheme $scheme, HomeFormat $format): Response
+    public function scheme(Request $request, Scheme $scheme, HomeFormat $format): Response
     {
-        return self::file($scheme->layout, $scheme->name, $format);
+        return self::file($scheme->layout, $scheme->name, $format, $request);
     }
 
-    public function revision(Revision $revision, HomeFormat $format): Response
+    public function revision(Request $request, Revision $revision, HomeFormat $format): Response
     {
-        return self::file($revision->layout, "revision {$revision->number}", $format);
+        return self::file($revision->layout, "revision {$revision->number}", $format, $request);
     }
 
-    private static function file(Layout $layout, string $which, HomeFormat $format): Response
+    private static function file(Layout $layout, string $which, HomeFormat $format, Request $request): Response
     {
         $name = Str::slug("{$layout->name} {$which}");
 
-        return response($format->write($layout), 200, [
+        return response($format->write($layout, $request->query('doors') === 'open'), 200, [
             'Content-Type' => $format->mediaType(),
             'Content-Disposition' => 'attachment; filename="'.($name === '' ? 'home' : $name).".{$format->value}\"",
         ]);

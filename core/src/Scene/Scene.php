@@ -12,14 +12,15 @@ final readonly class Scene
     /** @param list<Part> $parts */
     private function __construct(public Home $home, public array $parts) {}
 
-    public static function of(Home $home): self
+    /** @param bool $isOpen leaves of doors that swing stand open at a right angle, else they are shut */
+    public static function of(Home $home, bool $isOpen = false): self
     {
         $parts = [];
         foreach ($home->plans as $plan) {
             array_push(
                 $parts,
                 ...(new FloorParts($home, $plan))->parts(),
-                ...(new WallParts($home, $plan))->parts(),
+                ...(new WallParts($home, $plan, $isOpen))->parts(),
                 ...(new RoofParts($home, $plan, $home->above($plan)))->parts(),
                 ...(new ClimbParts($home, $plan))->parts(),
                 ...(new FixtureParts($home, $plan))->parts(),

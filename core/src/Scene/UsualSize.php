@@ -33,7 +33,7 @@ final class UsualSize
     private const WINDOW = [1200.0, 900.0, 1200.0];
 
     /** How low and how high soffits are. */
-    private const UNDERSIDE = 2100.0;
+    public const UNDERSIDE = 2100.0;
     private const SOFFIT = 100.0;
 
     /** @return array{float, float, float} its width, its sill above the floor and its height */

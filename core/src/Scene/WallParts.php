@@ -13,6 +13,7 @@ use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
+use Heurema\Spatial\DoorLeaf;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\StoreyPlan;
@@ -29,7 +30,8 @@ final readonly class WallParts
     /** @var list<array{Ring, float, float}> */
     private array $cuts;
 
-    public function __construct(private Home $home, private StoreyPlan $plan)
+    /** @param bool $isOpen leaves of doors that swing stand open */
+    public function __construct(private Home $home, private StoreyPlan $plan, private bool $isOpen = false)
     {
         $this->cuts = $this->cuts();
         $this->bodies = new WallBodies($plan, $home->above($plan));
@@ -177,17 +179,29 @@ final readonly class WallParts
             $bars,
         );
         $thick = ($isWindow ? self::PANE : self::LEAF) / 2;
-        $leaf = Prism::box(
-            $this->along($wall, $from + self::FRAME, $to - self::FRAME, -$thick, $thick),
-            $floor + $foot,
-            $floor + $head - self::FRAME,
+        $shut = $this->along($wall, $from + self::FRAME, $to - self::FRAME, -$thick, $thick);
+        $open = $this->isOpen && !$isWindow ? array_map(self::swung(...), $this->home->leavesOf($opening)) : [];
+        $leaves = array_map(
+            static fn(Ring $leaf): Prism => Prism::box($leaf, $floor + $foot, $floor + $head - self::FRAME),
+            $open === [] ? [$shut] : $open,
         );
         $name = $opening->name();
 
         return [
             new Part($opening->id(), "{$name}, frame", $this->plan->storey->id, Material::Frame, $frame),
-            new Part($opening->id(), $name, $this->plan->storey->id, $isWindow ? Material::Glass : Material::Leaf, [$leaf]),
+            new Part($opening->id(), $name, $this->plan->storey->id, $isWindow ? Material::Glass : Material::Leaf, $leaves),
         ];
+    }
+
+    /** A leaf at a right angle to its wall, a frame's width from its hinge and from the other end of the opening. */
+    private static function swung(DoorLeaf $leaf): Ring
+    {
+        $line = new Segment($leaf->hinge, $leaf->open);
+        $along = $leaf->closed->minus($leaf->hinge)->times(self::FRAME / $leaf->width());
+        [$from, $to] = [$leaf->hinge->plus($along), $line->at($line->length() - self::FRAME)->plus($along)];
+        $thick = $along->times(self::LEAF / self::FRAME);
+
+        return (new Ring([$from, $to, $to->plus($thick), $from->plus($thick)]))->counterClockwise();
     }
 
     /** A rectangle on plan from one place along a wall to another, between two distances to its left. */

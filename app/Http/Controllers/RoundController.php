@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Examination\Basis;
+use App\Examination\KeptReports;
+use App\Models\Revision;
+use App\Models\Scheme;
+use App\Pages\ReviewPages;
+use App\Pages\RoundPage;
+use Heurema\Spatial\Home;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+/** A home in the round: of what is drawn, and of what was handed in. */
+final readonly class RoundController
+{
+    public function __construct(private KeptReports $reports, private ReviewPages $reviews) {}
+
+    public function scheme(Scheme $scheme): View
+    {
+        return view('round', ['page' => $this->ofScheme($scheme)]);
+    }
+
+    public function schemeFacts(Scheme $scheme): JsonResponse
+    {
+        return response()->json($this->ofScheme($scheme)->facts());
+    }
+
+    public function revision(Revision $revision): View
+    {
+        return view('round', ['page' => $this->ofRevision($revision)]);
+    }
+
+    public function revisionFacts(Revision $revision): JsonResponse
+    {
+        return response()->json($this->ofRevision($revision)->facts());
+    }
+
+    public function schemeDrawing(Request $request, Scheme $scheme): Response
+    {
+        return self::drawing($request, $this->ofScheme($scheme));
+    }
+
+    public function revisionDrawing(Request $request, Revision $revision): Response
+    {
+        return self::drawing($request, $this->ofRevision($revision));
+    }
+
+    private static function drawing(Request $request, RoundPage $page): Response
+    {
+        $drawn = $page->drawing($request->string('storey')->value(), $request->string('finding')->value());
+
+        return response($drawn, 200, ['Content-Type' => 'image/svg+xml']);
+    }
+
+    private function ofScheme(Scheme $scheme): RoundPage
+    {
+        return new RoundPage(
+            $scheme->project->name,
+            route('board.round', $scheme),
+            route('board.home', [$scheme, 'glb']),
+            route('board.round.facts', $scheme),
+            route('board.round.drawing', $scheme),
+            route('board', $scheme),
+            'select',
+            "scheme {$scheme->id}",
+            $this->reports->report(new Home($scheme->layout), Basis::ofProject($scheme->project, $scheme->layout->units)),
+        );
+    }
+
+    private function ofRevision(Revision $revision): RoundPage
+    {
+        $revision->loadMissing('statements');
+
+        return new RoundPage(
+            "{$revision->scheme->project->name}, revision {$revision->number}",
+            route('review.round', $revision),
+            route('review.home', [$revision, 'glb']),
+            route('review.round.facts', $revision),
+            route('review.round.drawing', $revision),
+            route('review', $revision),
+            'subject',
+            "revision {$revision->id}",
+            $this->reviews->report($revision),
+        );
+    }
+}

@@ -1,0 +1,144 @@
+import {
+    Box3,
+    Color,
+    DoubleSide,
+    EdgesGeometry,
+    LineBasicMaterial,
+    LineSegments,
+    MeshBasicMaterial,
+    MeshLambertMaterial,
+    Raycaster,
+    Vector2,
+} from 'three';
+import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js';
+
+/** The home as the server modelled it: which of its parts are seen, which are looked through, which one is pointed at. */
+export class Model {
+    /** From this angle between its faces on an edge is drawn, degrees. */
+    static CREASE = 20;
+
+    /** What the roof is made of, and what is moved into a home. */
+    static OVERHEAD = new Set(['ceiling', 'roof']);
+    static FURNITURE = new Set(['ceramic', 'appliance', 'wood', 'fabric', 'fitting']);
+
+    /** @param {string} address of the binary glTF file */
+    static async fetch(address) {
+        const answer = await fetch(address, { headers: { Accept: 'model/gltf-binary' } });
+        if (!answer.ok) throw new Error(`The server refused the model (${answer.status}).`);
+        const { scene } = await new GLTFLoader().parseAsync(await answer.arrayBuffer(), '');
+        return new Model(scene);
+    }
+
+    constructor(scene) {
+        this.root = scene;
+        this.meshes = [];
+        /** @type {Map<string, any[]>} */
+        this.byId = new Map();
+        this.gone = new MeshBasicMaterial({ colorWrite: false, depthWrite: false });
+        this.style = getComputedStyle(document.documentElement);
+        this.lines = new LineBasicMaterial({ color: this.colour('--ink'), transparent: true, opacity: 0.55 });
+        this.faint = new LineBasicMaterial({ color: this.colour('--ink'), transparent: true, opacity: 0.14 });
+        this.marked = new LineBasicMaterial({ color: this.colour('--copper') });
+        scene.traverse((node) => node.isMesh && this.take(node));
+        this.box = new Box3().setFromObject(scene);
+        this.chosen = '';
+    }
+
+    colour(name) {
+        return new Color(this.style.getPropertyValue(name).trim());
+    }
+
+    take(mesh) {
+        const { id, kind } = mesh.userData;
+        const { color, opacity } = mesh.material;
+        const isGlass = opacity < 1;
+        const plain = new MeshLambertMaterial({ color, opacity, transparent: isGlass, depthWrite: !isGlass, side: DoubleSide });
+        plain.polygonOffset = true;
+        plain.polygonOffsetFactor = plain.polygonOffsetUnits = 1;
+        const through = plain.clone();
+        Object.assign(through, { transparent: true, opacity: isGlass ? 0.08 : 0.1, depthWrite: false });
+        const lit = plain.clone();
+        lit.emissive = this.colour('--copper');
+        lit.emissiveIntensity = 0.35;
+        let storey = mesh;
+        while (storey.parent && storey.userData.kind !== 'storey') storey = storey.parent;
+        mesh.castShadow = !isGlass;
+        mesh.receiveShadow = true;
+        const edges = new LineSegments(new EdgesGeometry(mesh.geometry, Model.CREASE), this.lines);
+        mesh.add(edges);
+        mesh.round = { id, kind, storey: storey.userData.id, plain, through, lit, edges, look: 'shown', box: new Box3().setFromObject(mesh) };
+        this.meshes.push(mesh);
+        if (!this.byId.has(id)) this.byId.set(id, []);
+        this.byId.get(id).push(mesh);
+    }
+
+    /**
+     * How every part is seen: `shown`, `through` or `gone`; what is gone casts its shadow still.
+     * @param {(part: {id: string, kind: string, storey: string, box: Box3}) => string} look
+     */
+    show(look) {
+        for (const mesh of this.meshes) {
+            const part = mesh.round;
+            part.look = look(part);
+            const isChosen = this.chosen !== '' && part.id === this.chosen;
+            mesh.material = part.look === 'gone' ? this.gone : part.look === 'through' ? part.through : isChosen ? part.lit : part.plain;
+            part.edges.visible = part.look !== 'gone';
+            part.edges.material = isChosen ? this.marked : part.look === 'through' ? this.faint : this.lines;
+        }
+    }
+
+    /** @returns {string} what it is called, with its mark */
+    name(id) {
+        const mesh = this.byId.get(id)?.find((one) => !['frame', 'ceiling', 'roof'].includes(one.round.kind)) ?? this.byId.get(id)?.[0];
+        return mesh ? mesh.userData.name ?? mesh.name.replaceAll('_', ' ') : '';
+    }
+
+    boxOf(id) {
+        const box = new Box3();
+        for (const mesh of this.byId.get(id) ?? []) box.union(mesh.round.box);
+        return box;
+    }
+
+    /**
+     * What is seen first along a ray.
+     * @param {{x: number, y: number}} at on the view, from -1 to 1 to the right and up
+     * @param {import('three').Camera} camera
+     * @param {number} top what lies higher is cut away, m
+     */
+    pick(at, camera, top) {
+        const ray = new Raycaster();
+        ray.setFromCamera(new Vector2(at.x, at.y), camera);
+        return this.first(ray, top);
+    }
+
+    /**
+     * What lies between the viewer and places that are to be seen.
+     * @param {import('three').Vector3[]} places @param {import('three').Camera} camera
+     * @returns {Set<string>} ids
+     */
+    before(places, camera) {
+        const ids = new Set();
+        for (const place of places) {
+            const way = place.clone().sub(camera.position);
+            const ray = new Raycaster(camera.position, way.clone().normalize(), 0, way.length() - 0.02);
+            for (const { object } of ray.intersectObjects(this.meshes, false)) ids.add(object.round.id);
+        }
+        return ids;
+    }
+
+    first(ray, top = Infinity) {
+        const seen = this.meshes.filter((mesh) => mesh.round.look === 'shown');
+        const hit = ray.intersectObjects(seen, false).find(({ point }) => point.y <= top);
+        return hit ? { id: hit.object.round.id, kind: hit.object.round.kind, storey: hit.object.round.storey, point: hit.point } : null;
+    }
+
+    /** Frees what the graphics card holds of it. */
+    free() {
+        for (const mesh of this.meshes) {
+            mesh.geometry.dispose();
+            mesh.round.edges.geometry.dispose();
+            for (const material of [mesh.round.plain, mesh.round.through, mesh.round.lit]) material.dispose();
+        }
+        this.root.removeFromParent();
+    }
+}

@@ -1,0 +1,70 @@
+import { Raycaster, Vector3 } from 'three';
+
+/** Walking through the home at the height of somebody's eyes: over floors and up stairs, not through walls. */
+export class Walk {
+    /** A step, a turn, and how near one comes to a wall: m, radians, m. */
+    static STEP = 0.3;
+    static TURN = Math.PI / 24;
+    static CLOSE = 0.25;
+
+    /** So high a step is climbed, m. */
+    static CLIMB = 0.35;
+
+    static UNDERFOOT = new Set(['floor', 'stair', 'ground']);
+
+    /** @param {import('./model.js').Model} model @param {import('three').PerspectiveCamera} camera */
+    constructor(model, camera) {
+        this.model = model;
+        this.camera = camera;
+        this.eye = 1.6;
+        this.heading = this.pitch = 0;
+        this.feet = new Vector3();
+    }
+
+    /** @param {Vector3} at on a floor @param {Vector3|null} towards looked at */
+    stand(at, towards = null) {
+        this.feet.copy(at);
+        if (towards) this.heading = Math.atan2(at.x - towards.x, at.z - towards.z);
+        this.pitch = 0;
+        this.look();
+    }
+
+    look() {
+        this.camera.position.set(this.feet.x, this.feet.y + this.eye, this.feet.z);
+        this.camera.rotation.set(this.pitch, this.heading, 0, 'YXZ');
+        this.camera.updateMatrixWorld();
+    }
+
+    turn(left, up) {
+        this.heading += left;
+        this.pitch = Math.max(-1.2, Math.min(1.2, this.pitch + up));
+        this.look();
+    }
+
+    /** @param {number} ahead steps @param {number} right steps */
+    go(ahead, right = 0) {
+        const way = new Vector3(-Math.sin(this.heading) * ahead + Math.cos(this.heading) * right, 0, 0);
+        way.z = -Math.cos(this.heading) * ahead - Math.sin(this.heading) * right;
+        const length = way.length() * Walk.STEP;
+        way.normalize();
+        if (this.isBlocked(way, length)) return;
+        const to = this.feet.clone().addScaledVector(way, length);
+        to.y = this.ground(to);
+        this.feet.copy(to);
+        this.look();
+    }
+
+    isBlocked(way, length) {
+        const from = this.feet.clone();
+        from.y += Walk.CLIMB + 0.05;
+        const ray = new Raycaster(from, way, 0, length + Walk.CLOSE);
+        return ray.intersectObjects(this.model.meshes.filter((mesh) => ['wall', 'guard'].includes(mesh.round.kind)), false).length > 0;
+    }
+
+    /** What one stands on there: the highest that one can step onto, or down to. */
+    ground(at) {
+        const ray = new Raycaster(new Vector3(at.x, this.feet.y + Walk.CLIMB, at.z), new Vector3(0, -1, 0), 0, 6);
+        const under = this.model.meshes.filter((mesh) => Walk.UNDERFOOT.has(mesh.round.kind));
+        return ray.intersectObjects(under, false)[0]?.point.y ?? this.feet.y;
+    }
+}
