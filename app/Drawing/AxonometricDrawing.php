@@ -16,11 +16,12 @@ use Heurema\Scene\Material;
 use Heurema\Scene\Part;
 use Heurema\Scene\Scene;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StoreyPlan;
 
 /**
- * A storey from above and aside, its walls cut, with the names of its rooms and what a finding saw: an axonometric drawing without the lines
- * that something lies before. User units are mm, upwards negative.
+ * A storey from above and aside, its walls cut, with the names of its rooms and what a finding saw: an axonometric drawing without the
+ * lines that something lies before. User units are mm, upwards negative.
  */
 final readonly class AxonometricDrawing
 {
@@ -31,10 +32,19 @@ final readonly class AxonometricDrawing
     /** The walls are cut so high over the floor, mm. */
     private const CUT = 1300.0;
 
+    /** Shorter lines are left away, mm. */
+    private const SHORTEST = 3.0;
+
     /** Around it, px. */
     private const MARGIN = 24.0;
 
+    /** Size of the letters of names, px, and places that are tried to either side of the middle of a room. */
+    private const LETTERS = 12.0;
+    private const STEPS = 4;
+
     private ObliqueView $view;
+
+    private VisibleLines $seen;
 
     /** @var list<SeenLine> */
     private array $lines;
@@ -47,11 +57,16 @@ final readonly class AxonometricDrawing
     {
         $floor = $plan->storey->elevation ?? 0.0;
         $this->view = new ObliqueView(self::TOWARDS, self::ELEVATION, $floor + self::CUT);
-        [$this->lines, $this->cuts] = $home->once("axonometric {$plan->storey->id}", function (): array {
+        [$this->seen, $this->lines, $this->cuts] = $home->once("axonometric {$plan->storey->id}", function (): array {
             $facets = $this->view->facets($this->parts());
+            $seen = new VisibleLines($facets);
 
             return [
-                (new VisibleLines($facets))->lines(),
+                $seen,
+                array_values(array_filter(
+                    $seen->lines(),
+                    static fn(SeenLine $one): bool => $one->line->length() >= self::SHORTEST,
+                )),
                 array_values(array_filter($facets, static fn(Facet $facet): bool => $facet->isCut)),
             ];
         });
@@ -62,7 +77,7 @@ final readonly class AxonometricDrawing
     {
         $places = array_merge(
             ...array_map(static fn(SeenLine $one): array => [$one->line->from, $one->line->to], $this->lines),
-            ...array_map($this->places(...), $this->seen()),
+            ...array_map($this->places(...), $this->witnesses()),
         );
 
         return Box::around($places === [] ? [new Point(0.0, 0.0)] : $places)->grown(self::MARGIN * $this->scale);
@@ -86,24 +101,58 @@ final readonly class AxonometricDrawing
         ));
     }
 
-    /** @return list<string> names of rooms, where their labels stand on the plan */
+    /** @return list<string> names of rooms */
     private function names(): array
     {
         $names = [];
         foreach ($this->plan->rooms as $room) {
-            $outline = $room->outline();
-            $middle = $outline?->bounds()->middle();
-            $at = $middle !== null && $outline->contains($middle) ? $middle : $room->room->at;
-            $floor = ($this->plan->storey->elevation ?? 0.0) + ($room->room->level ?? 0.0);
             $text = Svg::element('text', ['class' => 'room-name', 'y' => 4], Svg::text($room->name()));
-            $names[] = Svg::pinned($this->on([$at->x, $at->y, $floor]), 'room-label', $text);
+            $names[] = Svg::pinned($this->place($room), 'room-label', $text);
         }
 
         return $names;
     }
 
+    /** Where most of the name lies over the floor of its room, as it is seen; the nearest to the middle. */
+    private function place(RoomSpace $room): Point
+    {
+        $floor = ($this->plan->storey->elevation ?? 0.0) + ($room->room->level ?? 0.0);
+        $outline = $room->outline();
+        $at = [$room->room->at->x, $room->room->at->y, $floor];
+        if ($outline === null) {
+            return $this->on($at);
+        }
+        $half = TextSize::width($room->name(), self::LETTERS) * $this->scale / 2;
+        [$bounds, $middle, $best, $most] = [$outline->bounds(), $outline->bounds()->middle(), $this->on($at), -1.0];
+        foreach (range(-self::STEPS, self::STEPS) as $column) {
+            foreach (range(-self::STEPS, self::STEPS) as $row) {
+                [$x, $y] = [$column / (2.4 * self::STEPS), $row / (2.4 * self::STEPS)];
+                $point = new Point($middle->x + $x * $bounds->width(), $middle->y + $y * $bounds->height());
+                $place = $this->on([$point->x, $point->y, $floor]);
+                $score = $outline->contains($point) ? $this->clear($place, $half) - hypot($x, $y) : -1.0;
+                [$best, $most] = $score > $most ? [$place, $score] : [$best, $most];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return float at how many places of a text one sees the floor */
+    private function clear(Point $middle, float $half): float
+    {
+        $clear = 0;
+        foreach ([-1.0, -0.5, 0.0, 0.5, 1.0] as $share) {
+            foreach ([-0.5, 0.5] as $up) {
+                $place = $middle->plus(new Point($share * $half, $up * self::LETTERS * $this->scale));
+                $clear += $this->seen->at($place)?->part->material === Material::Floor ? 1 : 0;
+            }
+        }
+
+        return (float) $clear;
+    }
+
     /** @return list<SpatialWitness> */
-    private function seen(): array
+    private function witnesses(): array
     {
         return $this->finding === null ? [] : SpatialWitness::of($this->finding, $this->home);
     }
@@ -117,7 +166,7 @@ final readonly class AxonometricDrawing
     private function witness(): string
     {
         $drawn = '';
-        foreach ($this->seen() as $seen) {
+        foreach ($this->witnesses() as $seen) {
             $places = $this->places($seen);
             $line = Svg::line($places).($seen->isOutline ? 'Z' : '');
             $middle = Box::around($places)->middle();

@@ -12,12 +12,13 @@ final readonly class HelpPage
     /** In the order in which they are listed; those for operators and developers stay in docs/. */
     public const PAGES = [
         'start' => 'The first quarter of an hour', 'reviewing' => 'Reviewing', 'briefs' => 'Briefs', 'board' => 'The board',
-        'stairs' => 'Stairs',
-        'kitchens' => 'Kitchens', 'sheets' => 'Sheets', 'files' => 'Files', 'rule-books' => 'Rule books', 'words' => 'Words',
+        'stairs' => 'Stairs', 'kitchens' => 'Kitchens', 'sheets' => 'Sheets',
+        'model' => 'In the round', 'files' => 'Files', 'rule-books' => 'Rule books', 'words' => 'Words',
     ];
 
     /** Which page helps where, by the beginning of a route's name. */
     private const BESIDE = [
+        'board.round' => 'model', 'review.round' => 'model',
         'board.sheet' => 'sheets', 'board.kitchen' => 'kitchens', 'board.stair' => 'stairs', 'board.file' => 'files', 'board' => 'board',
         'review' => 'reviewing', 'letters' => 'reviewing', 'rule-book' => 'rule-books', 'measures' => 'rule-books', 'brief' => 'briefs',
         'project' => 'reviewing', 'compare' => 'reviewing',

@@ -112,6 +112,7 @@ final readonly class SearchPage
     {
         $of = $scheme->project->name;
         yield new FoundEntry('Board', "draw {$of}", route('board', $scheme));
+        yield new FoundEntry('In the round', "the home in three dimensions, walking, sun, {$of}", route('board.round', $scheme));
         yield new FoundEntry('Elevations', "faces, sections, walls of rooms of {$of}", route('board.elevations', $scheme));
         yield new FoundEntry('Kitchen', "lay out kitchens of {$of}", route('board.kitchen', $scheme));
         yield new FoundEntry('Sheets', "drawings on paper of {$of}", route('board.sheets', $scheme));

@@ -9,6 +9,7 @@ import { orderWanted } from './kitchen.js';
 import { NumberPad } from './number-pad.js';
 import { showProgress } from './progress.js';
 import { Review } from './review.js';
+import { Beside } from './round/beside.js';
 import { Drawn } from './round/drawn.js';
 import { Search } from './search.js';
 
@@ -62,9 +63,11 @@ if (sheet) {
     if (board && matchMedia('(pointer: coarse)').matches) new NumberPad(viewport.units === 'imperial' ? 'imperial' : 'metric');
 }
 
+if (document.getElementById('round-beside')) new Beside();
+
 // what draws in the round is large: only the page that needs it fetches it
 const round = document.getElementById('round');
 if (round) {
     if (document.createElement('canvas').getContext('webgl2') === null) new Drawn(round);
-    else import('./round/round.js').then(({ Round }) => Round.open(round));
+    else import('./round/round.js').then(({ Round }) => Round.open(round).then((opened) => Object.assign(round, { round: opened })));
 }

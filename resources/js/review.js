@@ -1,4 +1,5 @@
 import { all, around, byId } from './dom.js';
+import { Others } from './board/others.js';
 import { Viewport } from './viewport.js';
 
 /** The review page: keys, pointing at the plan, and keeping list, evidence and plan in step. */
@@ -7,6 +8,7 @@ export class Review {
         this.page = page;
         this.viewport = viewport;
         this.htmx = htmx;
+        this.others = new Others(page.dataset.channel, (id) => this.choose(id));
         this.keys = {
             n: () => this.step(1),
             ArrowDown: () => this.step(1),
@@ -142,6 +144,7 @@ export class Review {
         this.viewport.draw();
         if (goes) this.focus();
         this.showMarks();
+        this.others.tell(0, document.getElementById('evidence').dataset.chosenSubject ?? '');
         const chosen = document.getElementById('evidence').dataset.finding;
         for (const row of all('.row-link')) {
             const isChosen = row.dataset.finding === chosen;

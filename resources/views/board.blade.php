@@ -11,7 +11,7 @@
 @endsection
 @section('content')
     @php($beneath = $page->pictureBeneath())
-    <div class="review" id="board" data-address="{{ route('board', $page->scheme) }}" data-step="{{ $page->inspector->usual()->step() }}">
+    <div class="review" id="board" data-channel="scheme {{ $page->scheme->id }}" data-address="{{ route('board', $page->scheme) }}" data-step="{{ $page->inspector->usual()->step() }}">
         <section class="plan" aria-label="Plan">
             <div class="tools" role="toolbar" aria-label="Tools">
                 <button type="button" class="btn btn-tool" data-tool="choose" aria-pressed="true">Choose</button>
@@ -43,6 +43,7 @@
             <div class="plan-corner" aria-hidden="true">
                 <div class="scale-bar" id="scale-bar" data-units="{{ $page->scheme->layout->units->value }}" data-typing="{{ $page->scheme->layout->typing->value }}"><span></span><b></b></div>
             </div>
+            @include('round.beside', ['address' => route('board.round', $page->scheme)])
             @include('zoom', ['withKeys' => true])
         </section>
         <aside class="findings" aria-label="What is chosen, and the check">

@@ -21,7 +21,7 @@
     @include('guide', ['project' => $page->revision->scheme->project])
 @endsection
 @section('content')
-    <div class="review" id="review" data-address="{{ route('review', $page->revision) }}" data-show="{{ $page->show }}" data-book="{{ $page->book }}">
+    <div class="review" id="review" data-channel="revision {{ $page->revision->id }}" data-address="{{ route('review', $page->revision) }}" data-show="{{ $page->show }}" data-book="{{ $page->book }}">
         <section class="plan" aria-label="Plan">
             <div class="plan-sheet" id="plan-sheet" tabindex="0" role="group" aria-label="Drawing; plus and minus zoom, arrow keys move, 0 shows all of it">
                 @include('plan')
@@ -32,6 +32,7 @@
                 <svg class="north" viewBox="-20 -20 40 40"><g transform="rotate({{ $page->northTurn() }})"><path d="M0 -15L6 13L0 9L-6 13Z"/><text y="-17">N</text></g></svg>
                 <div class="scale-bar" id="scale-bar" data-units="{{ $page->revision->layout->units->value }}"><span></span><b></b></div>
             </div>
+            @include('round.beside', ['address' => route('review.round', $page->revision)])
             @include('zoom')
         </section>
         <aside class="findings" aria-label="Findings">

@@ -1,6 +1,6 @@
 @extends('layouts.page')
 @section('title', "In the round, {$page->title}")
-@section('body-class', 'page-round')
+@section('body-class', $small ? 'page-round is-small' : 'page-round')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ $page->plan }}">{{ $page->title }}</a> <span aria-hidden="true">/</span> <h1>In the round</h1>
     <a class="masthead-note" href="{{ $page->model }}" download><span class="visually-hidden">The home as </span>Scene, glTF</a>

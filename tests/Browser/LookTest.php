@@ -69,7 +69,7 @@ final class LookTest extends BrowserTestCase
         self::assertTrue($this->browser->executeScript("return matchMedia('(forced-colors: active)').matches"));
     }
 
-    /** Printers without colours: signs differ by their shapes (SymbolsTest), outlines by their dashes, and ink is dark from the evening too. */
+    /** Printers without colours: signs differ by their shapes (SymbolsTest), outlines by their dashes; ink is dark in the evening too. */
     public function test_what_is_printed_can_be_read_without_colours(): void
     {
         User::query()->where('email', 'reviewer@heurema.test')->update(['light' => Light::Evening]);
@@ -87,7 +87,8 @@ final class LookTest extends BrowserTestCase
         $this->visit('/revisions/'.Revision::query()->orderBy('id')->firstOrFail()->id);
         self::assertTrue($this->browser->executeScript(<<<'JS'
             const rows = document.getElementById('rows');
-            return rows.scrollHeight <= rows.clientHeight + 1 && rows.getBoundingClientRect().bottom <= document.scrollingElement.scrollHeight;
+            const isAll = rows.scrollHeight <= rows.clientHeight + 1;
+            return isAll && rows.getBoundingClientRect().bottom <= document.scrollingElement.scrollHeight;
             JS), 'all of the list is printed');
         /** @var list<string> $dashes */
         $dashes = $this->browser->executeScript(<<<'JS'

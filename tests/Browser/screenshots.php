@@ -26,6 +26,9 @@ $browser->get("{$address}/rule-books/us-irc-2021#stair-riser");
 $shoot('rule-book');
 $browser->get("{$review}?finding=us-irc-2021/toilet-side/gf17");
 $shoot('review-witness');
+$browser->get("{$review}/round?finding=us-irc-2021/toilet-side/gf17");
+sleep(5);
+$shoot('round');
 $browser->get("{$review}/schedules/rooms");
 $shoot('schedule');
 // the revision before is the one whose letter was sent
@@ -83,8 +86,6 @@ $browser->get(str_replace('/board', '/kitchen', $heron).'?'.http_build_query([
     'widths' => ['', '800', '', ''], 'places' => ['anywhere', 'window', 'anywhere', 'right'], 'filler' => '25', 'hung' => '1',
 ]));
 $shoot('kitchen');
-$browser->get(str_replace('/board', '/kitchen/schedule', $heron));
-$shoot('kitchen-schedule');
 
 $browser->get("{$address}/");
 $browser->findElement(WebDriverBy::partialLinkText('7 Lantern Row'))->click();

@@ -43,7 +43,7 @@ final class RoutesTest extends TestCase
         'account.codes.drop',
         'examination',
         'examination.start', 'measures', 'rule-books', 'rule-book', 'search', 'help', 'help.page',
-        'example',
+        'example', 'sun',
     ];
 
     /** What designers may not do in their own office either. */

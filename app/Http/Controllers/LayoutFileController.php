@@ -12,7 +12,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
-/** A drawn home handed back, as its layout document, as an open building model, or as a scene in the round (`doors=open`: with its doors open). */
+/** A drawn home handed back: its layout document, an open building model, or a scene in the round (`doors=open`: its doors are open). */
 final class LayoutFileController
 {
     public function scheme(Request $request, Scheme $scheme, HomeFormat $format): Response

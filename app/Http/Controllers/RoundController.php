@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Examination\Basis;
 use App\Examination\KeptReports;
+use App\Http\Middleware\SecurityHeaders;
 use App\Models\Revision;
 use App\Models\Scheme;
 use App\Pages\ReviewPages;
@@ -14,16 +15,15 @@ use Heurema\Spatial\Home;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\View\View;
 
 /** A home in the round: of what is drawn, and of what was handed in. */
 final readonly class RoundController
 {
     public function __construct(private KeptReports $reports, private ReviewPages $reviews) {}
 
-    public function scheme(Scheme $scheme): View
+    public function scheme(Request $request, Scheme $scheme): Response
     {
-        return view('round', ['page' => $this->ofScheme($scheme)]);
+        return self::page($request, $this->ofScheme($scheme));
     }
 
     public function schemeFacts(Scheme $scheme): JsonResponse
@@ -31,9 +31,18 @@ final readonly class RoundController
         return response()->json($this->ofScheme($scheme)->facts());
     }
 
-    public function revision(Revision $revision): View
+    public function revision(Request $request, Revision $revision): Response
     {
-        return view('round', ['page' => $this->ofRevision($revision)]);
+        return self::page($request, $this->ofRevision($revision));
+    }
+
+    /** `small`: as it stands in a frame beside the plan. */
+    private static function page(Request $request, RoundPage $page): Response
+    {
+        $isSmall = $request->boolean('small');
+        $response = response()->view('round', ['page' => $page, 'small' => $isSmall]);
+
+        return $isSmall ? $response->header(SecurityHeaders::FRAMED, '1') : $response;
     }
 
     public function revisionFacts(Revision $revision): JsonResponse

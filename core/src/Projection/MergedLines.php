@@ -26,7 +26,8 @@ final class MergedLines
             $way = self::way($line->line);
             $offset = $way->cross($line->line->from);
             $key = implode(' ', [
-                round($way->x, 4) + 0.0, round($way->y, 4) + 0.0, round($offset / self::APART), $line->material->value, (int) $line->isCut,
+                round($way->x, 4) + 0.0, round($way->y, 4) + 0.0, round($offset / self::APART) + 0.0,
+                $line->material->value, (int) $line->isCut,
             ]);
             $ends = [$way->dot($line->line->from), $way->dot($line->line->to)];
             $groups[$key][] = [min($ends), max($ends), $line, $way, $offset];

@@ -23,8 +23,8 @@ final readonly class SpatialWitness
     private const POLE = 1100.0;
 
     /** Measures of a height over the floor, or over the step, at the place of their mark. */
-    private const UPRIGHT = '/(headroom|handrail_height|ceiling_height|sill|clear_height|glass_bottom|glass_top|rim|riser|flight_rise|total_rise'
-        .'|\.under|underside|\.height|above_ceiling|bar_height)$/';
+    private const UPRIGHT = '/(headroom\w*|handrail_height|ceiling_height|sill|clear_height|glass_bottom|glass_top|rim|riser'
+        .'|flight_rise|total_rise|\.under|underside|\.height|above_ceiling|bar_height)$/';
 
     /**
      * @param non-empty-list<array{float, float, float}> $line

@@ -47,7 +47,9 @@ final readonly class SunPosition
         $t = ($julianDay - self::EPOCH) / self::CENTURY;
         $mean = 280.46646 + 36000.76983 * $t + 0.0003032 * $t ** 2;
         $anomaly = deg2rad(357.52911 + 35999.05029 * $t - 0.0001537 * $t ** 2);
-        $centre = (1.914602 - 0.004817 * $t) * sin($anomaly) + (0.019993 - 0.000101 * $t) * sin(2 * $anomaly) + 0.000289 * sin(3 * $anomaly);
+        $centre = (1.914602 - 0.004817 * $t) * sin($anomaly)
+            + (0.019993 - 0.000101 * $t) * sin(2 * $anomaly)
+            + 0.000289 * sin(3 * $anomaly);
         $node = deg2rad(125.04 - 1934.136 * $t);
         $longitude = deg2rad($mean + $centre - 0.00569 - 0.00478 * sin($node));
         $obliquity = deg2rad(23.4392911 - 0.0130042 * $t + 0.00256 * cos($node));
@@ -58,7 +60,9 @@ final readonly class SunPosition
     /** @return float at midnight of the date, UTC */
     public static function julianDay(\DateTimeImmutable $date): float
     {
-        return self::UNIX + (float) gmmktime(0, 0, 0, (int) $date->format('n'), (int) $date->format('j'), (int) $date->format('Y')) / 86400.0;
+        $midnight = new \DateTimeImmutable($date->format('Y-m-d'), new \DateTimeZone('UTC'));
+
+        return self::UNIX + $midnight->getTimestamp() / 86400.0;
     }
 
     /**

@@ -15,6 +15,7 @@ use Heurema\Scene\BinaryModel;
 use Heurema\Scene\FurnitureSolids;
 use Heurema\Scene\Material;
 use Heurema\Scene\Mesh;
+use Heurema\Scene\Part;
 use Heurema\Scene\Scene;
 use Heurema\Scene\UsualSize;
 use Heurema\Spatial\Home;
@@ -48,6 +49,30 @@ final class SceneTest extends TestCase
         for ($seed = 1; $seed <= 200; ++$seed) {
             self::assertAreClosed(Scene::of(self::generated($seed)), "seed {$seed}");
         }
+    }
+
+    /** With its doors open too; each leaf is as wide and as thick then, and clear of its opening but for its frame. */
+    #[DataProvider('homes')]
+    public function test_doors_stand_open(string $json): void
+    {
+        $home = new Home((new LayoutReader())->read($json));
+        $open = Scene::of($home, true);
+        self::assertAreClosed($open);
+        $swung = array_filter($home->openings, static fn(PlacedOpening $one): bool => $home->leavesOf($one) !== []);
+        $moved = 0;
+        foreach ($swung as $opening) {
+            $of = static fn(Scene $scene): array => array_values(array_filter(
+                $scene->parts,
+                static fn(Part $part): bool => $part->element === $opening->id() && $part->material === Material::Leaf,
+            ));
+            [$before, $after] = [$of(Scene::of($home)), $of($open)];
+            if ($before !== []) {
+                self::assertCount(count($home->leavesOf($opening)), $after[0]->prisms);
+                self::assertNotEquals($before[0]->prisms, $after[0]->prisms);
+                ++$moved;
+            }
+        }
+        self::assertGreaterThan(0, $moved);
     }
 
     /**

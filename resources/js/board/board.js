@@ -10,6 +10,7 @@ import { Keys } from './keys.js';
 import { Lengths } from './lengths.js';
 import { tell } from './messages.js';
 import { NorthDial } from './north-dial.js';
+import { Others } from './others.js';
 import { Outbox } from './outbox.js';
 import { Refusals } from './refusals.js';
 import { Snapping } from './snapping.js';
@@ -97,6 +98,8 @@ export class Board {
         /** @type {string|{after: string, shown: string}} the id of what is chosen, or the act after which that is known */
         this.selection = this.shownChosen;
         this.settle();
+        this.others = new Others(page.dataset.channel, (id, storey) => this.chooseToldElement(id, storey));
+        this.others.tell(this.version, this.selection);
         this.refusals = new Refusals(document.getElementById('board-refusals'), (item) => this.forms.mend(item));
         this.outbox = new Outbox(`edits of ${this.address}`, this);
     }
@@ -218,6 +221,7 @@ export class Board {
         delete this.page.dataset.busy;
         this.selection = this.shownChosen;
         this.mark();
+        this.others.tell(this.version, this.selection);
     }
 
     /** @returns {string|undefined} the id of what is chosen still; none where what was refused was to be chosen */
@@ -253,6 +257,15 @@ export class Board {
     choose(id) {
         this.several = [];
         this.look(id);
+    }
+
+    /** What is chosen on another page of this home, on its storey. */
+    chooseToldElement(id, storey) {
+        this.several = [];
+        this.selection = id;
+        this.mark();
+        this.page.dataset.busy = 'yes';
+        this.outbox.look('board', { storey: storey || this.storey }, id);
     }
 
     look(id) {

@@ -12,8 +12,8 @@ export class Drawn {
         this.storey.options[0].remove();
         this.storey.selectedIndex = this.storey.options.length - 1;
         byId('round-message', HTMLElement).textContent = 'This browser does not draw in the round (WebGL 2): a drawing is shown instead.';
-        for (const part of all('.round-tools, .round-sun, #round-shown > :not(fieldset), #round-shown fieldset > label, #round-only'))
-            part.hidden = true;
+        const shown = '#round-shown > :not(fieldset), #round-shown fieldset > label, #round-only';
+        for (const part of all(`.round-tools, .round-sun, .round-chosen, ${shown}`)) part.hidden = true;
         this.storey.addEventListener('input', () => this.draw());
         page.addEventListener('click', ({ target }) => {
             const button = target instanceof Element ? target.closest('button[data-finding]') : null;

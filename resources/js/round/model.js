@@ -66,7 +66,8 @@ export class Model {
         mesh.receiveShadow = true;
         const edges = new LineSegments(new EdgesGeometry(mesh.geometry, Model.CREASE), this.lines);
         mesh.add(edges);
-        mesh.round = { id, kind, storey: storey.userData.id, plain, through, lit, edges, look: 'shown', box: new Box3().setFromObject(mesh) };
+        const box = new Box3().setFromObject(mesh);
+        mesh.round = { id, kind, storey: storey.userData.id, plain, through, lit, edges, look: 'shown', box };
         this.meshes.push(mesh);
         if (!this.byId.has(id)) this.byId.set(id, []);
         this.byId.get(id).push(mesh);

@@ -219,16 +219,25 @@ export class Round {
         const outer = new Set(this.facts.outer);
         const middle = this.model.box.getCenter(new Vector3());
         const eye = this.camera.position;
+        const over = this.over();
         const before = this.walking ? new Set() : this.model.before(this.witnesses.places, this.camera);
         this.model.show((part) => {
             if (this.hidden?.has(part.id)) return 'gone';
-            if (storey !== '' && part.storey !== storey) return 'gone';
+            if (storey === '' ? over.has(part.storey) : part.storey !== storey) return 'gone';
             if (alone !== null && !alone.has(part.id)) return 'gone';
             if (!roof && !this.walking && Model.OVERHEAD.has(part.kind)) return 'gone';
             if (!furniture && Model.FURNITURE.has(part.kind)) return 'gone';
             if (before.has(part.id) && part.id !== this.model.chosen) return 'through';
             return through && !this.walking && outer.has(part.id) && Round.isBetween(part.box, middle, eye) ? 'through' : 'shown';
         });
+    }
+
+    /** @returns {Set<string>} storeys above the one that the chosen finding is on; one of a stair is seen with what is above it */
+    over() {
+        const finding = this.facts.findings.find(({ key }) => key === this.finding);
+        const at = this.facts.storeys.findIndex(({ id }) => id === finding?.storey);
+        const isStair = this.model.byId.get(finding?.subject)?.[0].round.kind === 'stair';
+        return new Set(at < 0 || isStair ? [] : this.facts.storeys.slice(at + 1).map(({ id }) => id));
     }
 
     /** Whether a part lies on the viewer's side of the middle of the home. */
@@ -507,6 +516,11 @@ export class Round {
         byId('round-sun-when', HTMLElement).hidden = !shadows.checked;
         this.renderer.shadowMap.enabled = this.sun.castShadow = shadows.checked;
         if (shadows.checked) {
+            const refused = form.querySelector('input:invalid');
+            if (refused instanceof HTMLElement) {
+                words.textContent = refused.dataset.refused;
+                return;
+            }
             const asked = new URLSearchParams({ north: String(this.facts.north) });
             for (const name of ['latitude', 'date', 'hour']) asked.set(name, field(form, name).value);
             const answer = await fetch(`${this.page.dataset.sun}?${asked}`, { headers: { Accept: 'application/json' } });

@@ -24,6 +24,9 @@ export class Witnesses {
     /** Ends of a length are marked so far to either side, m. */
     static TICK = 0.06;
 
+    /** Figures stand so far over the middle of what they are of, px. */
+    static OVER = 12;
+
     /** Of lines, px. */
     static WIDTH = 3;
 
@@ -59,7 +62,8 @@ export class Witnesses {
             const points = line.map(inScene);
             if (isOutline) this.outline(points);
             else this.length(points);
-            const words = [text, finding.asked === '' || finding.seen.length > 1 ? '' : `asked ${finding.asked}`].filter(Boolean).join(', ');
+            const asked = finding.asked === '' || finding.seen.length > 1 ? '' : `asked ${finding.asked}`;
+            const words = [text, asked].filter(Boolean).join(', ');
             if (words !== '') this.write(Witnesses.middle(points, isOutline), words, finding.verdict);
         }
     }
@@ -127,7 +131,7 @@ export class Witnesses {
             element.hidden = seen.z > 1 || Math.abs(seen.x) > 1.2 || Math.abs(seen.y) > 1.2;
             const [x, y] = [((seen.x + 1) / 2) * width, ((1 - seen.y) / 2) * height];
             const [half, high] = [element.offsetWidth / 2, element.offsetHeight];
-            let top = y - high / 2;
+            let top = y - high - Witnesses.OVER;
             while (taken.some((box) => Math.abs(box.x - x) < box.half + half && Math.abs(box.top - top) < high)) top += high;
             if (!element.hidden) taken.push({ x, top, half });
             element.style.transform = `translate(${(x - half).toFixed(1)}px, ${top.toFixed(1)}px)`;

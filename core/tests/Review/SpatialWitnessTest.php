@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Review;
+
+use Heurema\Layout\LayoutReader;
+use Heurema\Measure\Catalogue\Catalogue;
+use Heurema\Review\Examiner;
+use Heurema\Review\Finding;
+use Heurema\Review\Report;
+use Heurema\Review\SpatialWitness;
+use Heurema\Rulebook\RuleBookReader;
+use Heurema\Spatial\Home;
+use PHPUnit\Framework\TestCase;
+
+/** What findings saw stands where it was measured: on the floor, over the step, upright from what a height is measured from. */
+final class SpatialWitnessTest extends TestCase
+{
+    private static function report(string $home): Report
+    {
+        $layout = (new LayoutReader())->read((string) file_get_contents(dirname(__DIR__, 3)."/database/demo/{$home}.json"));
+        $measures = Catalogue::standard();
+        $book = (new RuleBookReader($measures))->readFile(__DIR__.'/../../rulebooks/us-irc-2021.yaml');
+
+        return (new Examiner($measures))->examine(new Home($layout), [$book]);
+    }
+
+    public function test_headroom_stands_on_the_tread_that_decides(): void
+    {
+        $report = self::report('orchard-terrace');
+        $found = array_values(array_filter($report->findings, static fn(Finding $one): bool => $one->rule->id === 'stair-headroom'));
+        self::assertNotSame([], $found);
+        $headroom = $found[0]->outcome->measured->number ?? 0.0;
+        [$seen] = SpatialWitness::of($found[0], $report->home);
+        [$foot, $top] = $seen->line;
+        self::assertEqualsWithDelta($headroom, $top[2] - $foot[2], 1e-6);
+        self::assertSame([$foot[0], $foot[1]], [$top[0], $top[1]]);
+        self::assertGreaterThan($report->home->plans['G']->storey->elevation ?? 0.0, $foot[2], 'over the floor, on a tread');
+    }
+
+    public function test_outlines_and_lengths_lie_on_the_floor_of_their_storey(): void
+    {
+        $checked = 0;
+        foreach (['orchard-terrace', 'heron-bungalow'] as $name) {
+            $report = self::report($name);
+            foreach ($report->findings as $finding) {
+                foreach (SpatialWitness::of($finding, $report->home) as $number => $seen) {
+                    $storey = $report->home->plans[$finding->outcome->witness[$number]->storey]->storey;
+                    $heights = array_column($seen->line, 2);
+                    self::assertGreaterThanOrEqual(($storey->elevation ?? 0.0) - 2000.0, min($heights));
+                    if ($seen->isOutline) {
+                        self::assertCount(1, array_unique($heights), 'it lies level');
+                        self::assertGreaterThanOrEqual(3, count($seen->line));
+                    }
+                    self::assertSame([], array_filter(array_merge(...$seen->line), static fn(float $mm): bool => !is_finite($mm)));
+                    ++$checked;
+                }
+            }
+        }
+        self::assertGreaterThan(150, $checked);
+    }
+}
