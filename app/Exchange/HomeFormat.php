@@ -32,13 +32,16 @@ enum HomeFormat: string
         };
     }
 
-    /** @param bool $isOpen doors stand open in a scene */
-    public function write(Layout $layout, bool $isOpen = false): string
+    /**
+     * @param bool       $isOpen doors stand open in a scene
+     * @param float|null $wanted where less height is left is a part of the scene, mm
+     */
+    public function write(Layout $layout, bool $isOpen = false, ?float $wanted = null): string
     {
         return match ($this) {
             self::Layout => (new LayoutWriter())->write($layout),
             self::BuildingModel => ModelWriter::write($layout, now()->format('Y-m-d\TH:i:s')),
-            self::Scene => BinaryModel::write(Scene::of(new Home($layout), $isOpen)),
+            self::Scene => BinaryModel::write(Scene::of(new Home($layout), $isOpen, $wanted)),
         };
     }
 }

@@ -125,7 +125,19 @@ final class RoundTest extends TestCase
         $scheme = Scheme::query()->firstOrFail();
         $shut = $this->get("/schemes/{$scheme->id}/home.glb")->assertOk()->getContent();
         self::assertNotSame($shut, $this->get("/schemes/{$scheme->id}/home.glb?doors=open")->assertOk()->getContent());
-        self::assertSame($shut, $this->get("/schemes/{$scheme->id}/home.glb?doors=ajar")->assertOk()->getContent());
+        $this->getJson("/schemes/{$scheme->id}/home.glb?doors=ajar")->assertUnprocessable();
+    }
+
+    #[TestWith(['299', false])]
+    #[TestWith(['300', true])]
+    #[TestWith(['4000', true])]
+    #[TestWith(['4001', false])]
+    #[TestWith(['low', false])]
+    public function test_low_spaces_are_in_a_scene_that_is_asked_so(string $wanted, bool $isTaken): void
+    {
+        $scheme = Scheme::query()->whereRelation('project', 'name', '14 Orchard Terrace')->firstOrFail();
+        $answer = $this->getJson("/schemes/{$scheme->id}/home.glb?low={$wanted}")->assertStatus($isTaken ? 200 : 422);
+        self::assertSame($isTaken, str_contains((string) $answer->getContent(), 'low_space'));
     }
 
     public function test_it_is_framed_by_pages_of_this_server_alone(): void

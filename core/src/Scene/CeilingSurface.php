@@ -44,7 +44,7 @@ final class CeilingSurface
     }
 
     /** @return list<Polygon> where a surface is the lower of two */
-    private static function below(Surface $surface, Surface $other, Polygon $piece): array
+    public static function below(Surface $surface, Surface $other, Polygon $piece): array
     {
         $rise = $surface->gradient->minus($other->gradient);
         if ($rise->length() < self::SAME_SLOPE) {

@@ -27,6 +27,9 @@ enum Material: string
     case Fabric = 'fabric';
     case Fitting = 'fitting';
 
+    /** Nothing: where one cannot stand upright. */
+    case LowSpace = 'low_space';
+
     private const CERAMIC = ['water_closet', 'bidet', 'urinal', 'lavatory', 'vanity', 'bath', 'shower', 'shower_bath', 'sink'];
     private const APPLIANCES = [
         'cooktop', 'range', 'oven', 'hood', 'refrigerator', 'dishwasher', 'washer', 'dryer', 'television', 'radiator', 'water_heater',
@@ -67,6 +70,7 @@ enum Material: string
             self::Wood => [0.66, 0.5, 0.33, 1.0],
             self::Fabric => [0.36, 0.43, 0.5, 1.0],
             self::Fitting => [0.75, 0.73, 0.68, 1.0],
+            self::LowSpace => [0.3, 0.32, 0.7, 0.35],
         };
     }
 }

@@ -12,8 +12,11 @@ final readonly class Scene
     /** @param list<Part> $parts */
     private function __construct(public Home $home, public array $parts) {}
 
-    /** @param bool $isOpen leaves of doors that swing stand open at a right angle, else they are shut */
-    public static function of(Home $home, bool $isOpen = false): self
+    /**
+     * @param bool       $isOpen leaves of doors that swing stand open at a right angle, else they are shut
+     * @param float|null $wanted where less height is left is a part of its own, mm; null: none is
+     */
+    public static function of(Home $home, bool $isOpen = false, ?float $wanted = null): self
     {
         $parts = [];
         foreach ($home->plans as $plan) {
@@ -24,6 +27,7 @@ final readonly class Scene
                 ...(new RoofParts($home, $plan, $home->above($plan)))->parts(),
                 ...(new ClimbParts($home, $plan))->parts(),
                 ...(new FixtureParts($home, $plan))->parts(),
+                ...$wanted === null ? [] : (new LowSpaces($home, $plan, $wanted))->parts(),
             );
         }
 

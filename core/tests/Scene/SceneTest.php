@@ -195,13 +195,14 @@ final class SceneTest extends TestCase
         $home = new Home((new LayoutReader())->read($json));
         $file = BinaryModel::write(Scene::of($home));
         self::assertLessThan(1_000_000, strlen($file));
-        self::assertSame([0, 0, 0], self::validated([$file]));
+        self::assertSame([0, 0, 0], self::validated([$file, BinaryModel::write(Scene::of($home, true, 2000.0))]));
+        self::assertAreClosed(Scene::of($home, true, 2000.0));
     }
 
     public function test_nor_in_generated_homes_and_an_empty_one(): void
     {
         $files = array_map(
-            static fn(int $seed): string => BinaryModel::write(Scene::of(self::generated($seed))),
+            static fn(int $seed): string => BinaryModel::write(Scene::of(self::generated($seed), $seed % 2 === 0, $seed % 3 === 0 ? 2500.0 : null)),
             range(1, 40),
         );
         $empty = '{"format": "heurema-layout", "version": 1, "name": "Nothing", "units": "metric", "storeys": []}';

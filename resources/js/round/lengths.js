@@ -13,14 +13,15 @@ export const roundLength = (mm, units) => {
 };
 
 /**
- * An eye height that somebody typed, in mm; null where it is none.
+ * A height that somebody typed, in mm; null where it is none.
  * @param {string} typed millimetres, or inches
  * @param {string} units of the home
+ * @param {number} most mm
  */
-export const eyeHeight = (typed, units) => {
+export const typedHeight = (typed, units, most) => {
     const number = Number(typed.replace(',', '.').replace(/\s*(mm|in|")$/, ''));
     const mm = number * (units === 'imperial' ? 25.4 : 1);
-    return typed.trim() !== '' && mm >= 300 && mm <= 2500 ? mm : null;
+    return typed.trim() !== '' && mm >= 300 && mm <= most ? mm : null;
 };
 
 /**

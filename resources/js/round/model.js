@@ -19,6 +19,9 @@ export class Model {
 
     /** What the roof is made of, and what is moved into a home. */
     static OVERHEAD = new Set(['ceiling', 'roof']);
+    /** Where one cannot stand upright: nothing that could be pointed at. */
+    static NOTHING = 'low_space';
+
     static FURNITURE = new Set(['ceramic', 'appliance', 'wood', 'fabric', 'fitting']);
 
     /** @param {string} address of the binary glTF file */
@@ -128,7 +131,7 @@ export class Model {
     }
 
     first(ray, top = Infinity) {
-        const seen = this.meshes.filter((mesh) => mesh.round.look === 'shown');
+        const seen = this.meshes.filter(({ round }) => round.look === 'shown' && round.kind !== Model.NOTHING);
         const hit = ray.intersectObjects(seen, false).find(({ point }) => point.y <= top);
         return hit ? { id: hit.object.round.id, kind: hit.object.round.kind, storey: hit.object.round.storey, point: hit.point } : null;
     }

@@ -15,7 +15,7 @@ import {
 } from 'three';
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
 import { all, byId, field } from '../dom.js';
-import { eyeHeight, isWithin, roundLength } from './lengths.js';
+import { isWithin, roundLength, typedHeight } from './lengths.js';
 import { Model } from './model.js';
 import { Walk } from './walk.js';
 import { Witnesses, inScene } from './witnesses.js';
@@ -31,6 +31,10 @@ export class Round {
     /** How far about what is chosen is looked at, times its size, m at the least. */
     static AROUND = 4;
     static LEAST = 1.8;
+
+    /** Eyes are no higher, and nobody wants more height, mm. */
+    static EYES = 2500;
+    static HIGHEST = 4000;
 
     /** @param {HTMLElement} page */
     static async open(page) {
@@ -98,10 +102,9 @@ export class Round {
     /** Fetches the home as it is now; what is looked at stays. */
     async fetch() {
         try {
-            const { doors } = /** @type {any} */ (byId('round-shown', HTMLFormElement).elements);
-            this.doors = doors.checked;
-            const address = `${this.page.dataset.model}${this.doors ? '?doors=open' : ''}`;
-            const [model, facts] = await Promise.all([Model.fetch(address), this.fetchFacts()]);
+            const facts = await this.fetchFacts();
+            this.modelled = this.asked(facts.units);
+            const model = await Model.fetch(`${this.page.dataset.model}?${this.modelled}`);
             this.model?.free();
             [this.facts, this.isStale] = [facts, false];
             model.chosen = this.model?.chosen ?? '';
@@ -184,10 +187,15 @@ export class Round {
         };
     }
 
-    /** Doors that stand otherwise are modelled by the server. */
+    /** How the server is to model the home. @param {string} units of the home */
+    asked(units) {
+        const { doors, low, wanted } = /** @type {any} */ (byId('round-shown', HTMLFormElement).elements);
+        const mm = low.checked ? typedHeight(wanted.value, units, Round.HIGHEST) : null;
+        return new URLSearchParams({ doors: doors.checked ? 'open' : 'shut', ...(mm === null ? {} : { low: String(mm) }) }).toString();
+    }
+
     reshow() {
-        const { doors } = /** @type {any} */ (byId('round-shown', HTMLFormElement).elements);
-        if (doors.checked === this.doors) this.showWanted();
+        if (this.asked(this.facts.units) === this.modelled) this.showWanted();
         else this.fetch();
     }
 
@@ -207,7 +215,7 @@ export class Round {
         const typed = byId('round-eye-typed', HTMLInputElement);
         const { value } = byId('round-eye', HTMLSelectElement);
         typed.hidden = value !== '';
-        const mm = value === '' ? eyeHeight(typed.value, this.facts.units) : Number(value);
+        const mm = value === '' ? typedHeight(typed.value, this.facts.units, Round.EYES) : Number(value);
         if (mm === null) return;
         this.walk.eye = mm / 1000;
         if (this.walking) this.walk.look();

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { eyeHeight, isWithin, roundLength } from '../round/lengths.js';
+import { isWithin, roundLength, typedHeight } from '../round/lengths.js';
 
 test('a slider speaks to a centimetre or an inch', () => {
     assert.equal(roundLength(2404, 'metric'), '2.40 m');
@@ -11,16 +11,16 @@ test('a slider speaks to a centimetre or an inch', () => {
     assert.equal(roundLength(-127, 'metric'), '-0.13 m');
 });
 
-test('an eye height is between 300 and 2500 mm', () => {
-    assert.equal(eyeHeight('1600', 'metric'), 1600);
-    assert.equal(eyeHeight('1600 mm', 'metric'), 1600);
-    assert.equal(eyeHeight('60', 'imperial'), 1524);
-    assert.equal(eyeHeight('60.5"', 'imperial'), 60.5 * 25.4);
-    assert.equal(eyeHeight('300', 'metric'), 300);
-    assert.equal(eyeHeight('299', 'metric'), null);
-    assert.equal(eyeHeight('2500', 'metric'), 2500);
-    assert.equal(eyeHeight('2501', 'metric'), null);
-    for (const typed of ['', ' ', 'tall', '16o0']) assert.equal(eyeHeight(typed, 'metric'), null);
+test('a typed height is between 300 and 2500 mm', () => {
+    assert.equal(typedHeight('1600', 'metric', 2500), 1600);
+    assert.equal(typedHeight('1600 mm', 'metric', 2500), 1600);
+    assert.equal(typedHeight('60', 'imperial', 2500), 1524);
+    assert.equal(typedHeight('60.5"', 'imperial', 2500), 60.5 * 25.4);
+    assert.equal(typedHeight('300', 'metric', 2500), 300);
+    assert.equal(typedHeight('299', 'metric', 2500), null);
+    assert.equal(typedHeight('2500', 'metric', 2500), 2500);
+    assert.equal(typedHeight('2501', 'metric', 2500), null);
+    for (const typed of ['', ' ', 'tall', '16o0']) assert.equal(typedHeight(typed, 'metric', 2500), null);
 });
 
 test('places within an outline, whichever way it runs', () => {

@@ -18,6 +18,12 @@
         <label><input type="checkbox" class="form-check-input" name="through" checked> See through outer walls towards you</label>
         <label><input type="checkbox" class="form-check-input" name="furniture" checked> Fixtures and furniture</label>
         <label><input type="checkbox" class="form-check-input" name="doors"> Doors open</label>
+        <div class="round-low">
+            <label><input type="checkbox" class="form-check-input" name="low"> Where less height is left than</label>
+            @php($isImperial = $page->report->home->layout->units->value === 'imperial')
+            <label class="visually-hidden" for="round-wanted">Wanted height in {{ $isImperial ? 'inches' : 'millimetres' }}</label>
+            <input class="form-control form-control-sm" id="round-wanted" name="wanted" inputmode="decimal" maxlength="8" value="{{ $isImperial ? '80 in' : '2000 mm' }}">
+        </div>
     </fieldset>
     <label class="round-cut"><span>Cut at a height</span> <output id="round-cut-words">not cut</output>
         <input type="range" class="form-range" id="round-cut" name="cut" min="0" max="1" step="1" value="1" aria-describedby="round-cut-words">
