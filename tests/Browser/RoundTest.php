@@ -55,7 +55,7 @@ final class RoundTest extends BrowserTestCase
     /** Until all that was asked for is drawn. */
     private function rest(): void
     {
-        $this->patiently()->until(fn(): bool => $this->browser->executeScript('return '.self::ROUND.'.frame === undefined') === true);
+        $this->patiently()->until(fn(): bool => $this->browser->executeScript('return '.self::ROUND.'.stage.frame === undefined') === true);
     }
 
     /** @return array{int, int} */
@@ -113,10 +113,10 @@ final class RoundTest extends BrowserTestCase
             $chosen = $this->browser->executeScript(<<<'JS'
                 const { round } = document.getElementById('round');
                 const [x, z] = [arguments[0] / 1000, -arguments[1] / 1000];
-                round.orbit.target.set(x, 0, z);
-                round.camera.position.set(x, 25, z + 0.00001);
-                round.orbit.update();
-                round.camera.updateMatrixWorld();
+                round.turning.orbit.target.set(x, 0, z);
+                round.stage.camera.position.set(x, 25, z + 0.00001);
+                round.turning.orbit.update();
+                round.stage.camera.updateMatrixWorld();
                 round.chooseMiddle();
                 return round.model.chosen;
                 JS, [$at->x, $at->y]);
@@ -228,7 +228,7 @@ final class RoundTest extends BrowserTestCase
         $this->open('/schemes/'.self::scheme()->id.'/round');
         $eye = function (): array {
             /** @var array{float, float, float} $place */
-            $place = $this->browser->executeScript('return '.self::ROUND.'.camera.position.toArray()');
+            $place = $this->browser->executeScript('return '.self::ROUND.'.stage.camera.position.toArray()');
 
             return $place;
         };
@@ -273,7 +273,8 @@ final class RoundTest extends BrowserTestCase
             ['#round-cut', 'field.value = "1500"'], ['#round-cut', 'field.value = field.max'],
             ['[name="roof"]', 'field.checked = true'], ['[name="roof"]', 'field.checked = false'],
             ['#round-storey', 'field.value = "G"'], ['[name="furniture"]', 'field.checked = false'],
-            ['[name="doors"]', 'field.checked = true'], ['[name="shadows"]', 'field.checked = true'],
+            ['[name="doors"]', 'field.checked = true'], ['[name="low"]', 'field.checked = true'],
+            ['[name="shadows"]', 'field.checked = true'],
             ['#round-hour', 'field.value = "8"'], ['#round-hour', 'field.value = "23"'],
         ] as [$selector, $change]) {
             $set($selector, $change);

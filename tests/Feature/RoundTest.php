@@ -15,6 +15,16 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
+/**
+ * @phpstan-type Seen list<array{line: list<array{float, float, float}>}>
+ * @phpstan-type Facts array{
+ *     storeys: list<array{id: string}>,
+ *     rooms: list<array{id: string, name: string, members: list<string>, outline: list<array{float, float}>}>,
+ *     outer: list<string>,
+ *     findings: list<array{key: string, verdict: string, storey: string, seen: Seen}>,
+ *     taken: list<string>,
+ * }
+ */
 final class RoundTest extends TestCase
 {
     use RefreshDatabase;
@@ -26,26 +36,10 @@ final class RoundTest extends TestCase
         $this->actingAs(User::query()->where('email', 'reviewer@heurema.test')->firstOrFail());
     }
 
-    /**
-     * @return array{
-     *     storeys: list<array{id: string}>,
-     *     rooms: list<array{id: string, name: string, members: list<string>, outline: list<array{float, float}>}>,
-     *     outer: list<string>,
-     *     findings: list<array{key: string, verdict: string, storey: string, seen: list<array{line: list<array{float, float, float}>}>}>,
-     *     taken: list<string>,
-     * }
-     */
+    /** @return Facts */
     private function facts(string $of): array
     {
-        /**
-         * @var array{
-         *     storeys: list<array{id: string}>,
-         *     rooms: list<array{id: string, name: string, members: list<string>, outline: list<array{float, float}>}>,
-         *     outer: list<string>,
-         *     findings: list<array{key: string, verdict: string, storey: string, seen: list<array{line: list<array{float, float, float}>}>}>,
-         *     taken: list<string>,
-         * } $facts
-         */
+        /** @var Facts $facts */
         $facts = $this->getJson("{$of}/round/facts")->assertOk()->json();
 
         return $facts;

@@ -12,7 +12,10 @@ use Heurema\Layout\Layout;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
-/** A drawn home handed back: its layout document, an open building model, or a scene in the round (`doors=open`: its doors are open; `low=2000`: with what is lower). */
+/**
+ * A drawn home handed back: its layout document, an open building model, or a scene in the round (`doors=open`: its doors are open;
+ * `low=2000`: with what is lower).
+ */
 final class LayoutFileController
 {
     public function scheme(SceneRequest $request, Scheme $scheme, HomeFormat $format): Response

@@ -16,8 +16,8 @@ use PHPUnit\Framework\TestCase;
 final class LowSpacesTest extends TestCase
 {
     /**
-     * A room of 4 by 3 m, its ceiling from 1 m at the left to 3 m at the right, inner face to inner face: 2 m are reached in the middle, and
-     * the low body is 2 m by 3 m, 1 to 2 m high.
+     * A room of 4 by 3 m, its ceiling from 1 m at the left to 3 m at the right, inner face to inner face: 2 m are reached in the middle,
+     * and the low body is 2 m by 3 m, 1 to 2 m high.
      */
     #[TestWith([2000.0, 9.0])]
     #[TestWith([1500.0, 3.75])]

@@ -202,7 +202,9 @@ final class SceneTest extends TestCase
     public function test_nor_in_generated_homes_and_an_empty_one(): void
     {
         $files = array_map(
-            static fn(int $seed): string => BinaryModel::write(Scene::of(self::generated($seed), $seed % 2 === 0, $seed % 3 === 0 ? 2500.0 : null)),
+            static fn(int $seed): string => BinaryModel::write(
+                Scene::of(self::generated($seed), $seed % 2 === 0, $seed % 3 === 0 ? 2500.0 : null),
+            ),
             range(1, 40),
         );
         $empty = '{"format": "heurema-layout", "version": 1, "name": "Nothing", "units": "metric", "storeys": []}';

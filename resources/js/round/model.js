@@ -9,6 +9,7 @@ import {
     MeshLambertMaterial,
     Raycaster,
     Vector2,
+    Vector3,
 } from 'three';
 import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js';
 
@@ -16,6 +17,9 @@ import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js';
 export class Model {
     /** From this angle between its faces on an edge is drawn, degrees. */
     static CREASE = 20;
+
+    /** Walls along the axes are no thicker, m. */
+    static THICKEST = 0.8;
 
     /** What the roof is made of, and what is moved into a home. */
     static OVERHEAD = new Set(['ceiling', 'roof']);
@@ -134,6 +138,26 @@ export class Model {
         const seen = this.meshes.filter(({ round }) => round.look === 'shown' && round.kind !== Model.NOTHING);
         const hit = ray.intersectObjects(seen, false).find(({ point }) => point.y <= top);
         return hit ? { id: hit.object.round.id, kind: hit.object.round.kind, storey: hit.object.round.storey, point: hit.point } : null;
+    }
+
+    /**
+     * Whether a part lies on the viewer's side of the middle of the home.
+     * @param {Box3} box @param {Vector3} middle @param {Vector3} eye
+     */
+    static isBetween(box, middle, eye) {
+        const at = box.getCenter(new Vector3());
+        const size = box.getSize(new Vector3());
+        // the way out of a wall is across it, away from the middle
+        const across = size.x < size.z ? new Vector3(Math.sign(at.x - middle.x), 0, 0) : new Vector3(0, 0, Math.sign(at.z - middle.z));
+        const isOblique = Math.min(size.x, size.z) > Model.THICKEST;
+        const out = isOblique ? new Vector3(at.x - middle.x, 0, at.z - middle.z) : across;
+        return out.dot(new Vector3(eye.x - at.x, 0, eye.z - at.z)) > 0;
+    }
+
+    /** Light that casts shadows, or none again, is drawn with materials made anew. */
+    renewMaterials() {
+        for (const { round } of this.meshes) for (const one of [round.plain, round.through, round.lit]) one.needsUpdate = true;
+        this.gone.needsUpdate = true;
     }
 
     /** Frees what the graphics card holds of it. */

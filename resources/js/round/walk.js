@@ -12,13 +12,29 @@ export class Walk {
 
     static UNDERFOOT = new Set(['floor', 'stair', 'ground']);
 
-    /** @param {import('./model.js').Model} model @param {import('three').PerspectiveCamera} camera */
-    constructor(model, camera) {
+    /**
+     * @param {import('./model.js').Model} model @param {import('three').PerspectiveCamera} camera
+     * @param {Walk} [before] through the home as it was
+     */
+    constructor(model, camera, before) {
         this.model = model;
         this.camera = camera;
-        this.eye = 1.6;
-        this.heading = this.pitch = 0;
-        this.feet = new Vector3();
+        this.eye = before?.eye ?? 1.6;
+        this.heading = before?.heading ?? 0;
+        this.pitch = before?.pitch ?? 0;
+        this.feet = before?.feet ?? new Vector3();
+    }
+
+    /** @returns {(() => void)|undefined} what a key does */
+    act({ key, shiftKey }) {
+        return {
+            ArrowUp: () => this.go(1),
+            ArrowDown: () => this.go(-1),
+            ArrowLeft: () => (shiftKey ? this.go(0, -1) : this.turn(Walk.TURN, 0)),
+            ArrowRight: () => (shiftKey ? this.go(0, 1) : this.turn(-Walk.TURN, 0)),
+            PageUp: () => this.turn(0, Walk.TURN),
+            PageDown: () => this.turn(0, -Walk.TURN),
+        }[key];
     }
 
     /** @param {Vector3} at on a floor @param {Vector3|null} towards looked at */
