@@ -26,6 +26,7 @@ final readonly class Scene
                 ...(new WallParts($home, $plan, $isOpen))->parts(),
                 ...(new RoofParts($home, $plan, $home->above($plan)))->parts(),
                 ...(new ClimbParts($home, $plan))->parts(),
+                ...(new RailParts($home, $plan))->parts(),
                 ...(new FixtureParts($home, $plan))->parts(),
                 ...$wanted === null ? [] : (new LowSpaces($home, $plan, $wanted))->parts(),
             );

@@ -16,11 +16,14 @@ use Heurema\Scene\FurnitureSolids;
 use Heurema\Scene\Material;
 use Heurema\Scene\Mesh;
 use Heurema\Scene\Part;
+use Heurema\Scene\Prism;
 use Heurema\Scene\Scene;
 use Heurema\Scene\UsualSize;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Tests\FurnishedPlan;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -73,6 +76,34 @@ final class SceneTest extends TestCase
             }
         }
         self::assertGreaterThan(0, $moved);
+    }
+
+    /** From the first nosing to the floor above, as high over the line of nosings as the drawing says; none on the side that has none. */
+    public function test_handrails_follow_the_nosings(): void
+    {
+        $home = new Home((new LayoutReader())->read(
+            (string) file_get_contents(dirname(__DIR__, 3).'/database/demo/lantern-row.json'),
+        ));
+        $stair = array_values(array_filter($home->stairs, static fn(PlacedStair $one): bool => $one->stair->handrails !== null))[0];
+        $climb = Climb::of($stair);
+        self::assertInstanceOf(Climb::class, $climb);
+        $rails = array_values(array_filter(
+            Scene::of($home)->parts,
+            static fn(Part $part): bool => $part->element === $stair->id() && $part->material === Material::Guard,
+        ));
+        self::assertCount(1, $rails);
+        self::assertCount(count($stair->shape->steps), $rails[0]->prisms);
+        $heights = array_merge(...array_map(
+            static fn(Prism $bar): array => array_map($bar->top->at(...), $bar->outline->outer->points),
+            $rails[0]->prisms,
+        ));
+        $foot = $stair->from->elevation ?? 0.0;
+        self::assertEqualsWithDelta($foot + $climb->levels[1] + 950.0, min($heights), 1e-6);
+        self::assertEqualsWithDelta($foot + $climb->top() + 950.0, max($heights), 1e-6);
+        foreach ($rails[0]->prisms as $number => $bar) {
+            $outline = $stair->shape->steps[$number]->outline;
+            self::assertTrue($outline->bounds()->grown(0.1)->contains($bar->outline->bounds()->middle()), 'over its step');
+        }
     }
 
     /**
