@@ -79,7 +79,7 @@ final class LookTest extends BrowserTestCase
             $this->visit($page);
             $read = $this->browser->executeScript(<<<'JS'
                 const ink = getComputedStyle(document.body).color;
-                const shown = [...document.querySelectorAll('button, .masthead-person, .plan-zoom')].filter((one) => one.checkVisibility());
+                const shown = [...document.querySelectorAll('button:not(.row-link), .plan-zoom')].filter((one) => one.checkVisibility());
                 return [ink, getComputedStyle(document.body).backgroundColor, shown.length];
                 JS);
             self::assertSame(['rgb(0, 0, 0)', 'rgb(255, 255, 255)', 0], $read, $page);
@@ -131,7 +131,7 @@ final class LookTest extends BrowserTestCase
             "/projects/{$scheme->project_id}", '/projects/'.Revision::query()->orderBy('id')->firstOrFail()->scheme->project_id.'/brief',
             "/schemes/{$scheme->id}/board", "/schemes/{$scheme->id}/elevations", "/schemes/{$scheme->id}/kitchen",
             "/schemes/{$scheme->id}/kitchen/schedule", "/schemes/{$scheme->id}/sheets", "/schemes/{$scheme->id}/survey",
-            "/schemes/{$scheme->id}/file", "/revisions/{$revision->id}", "/revisions/{$revision->id}/letter",
+            "/schemes/{$scheme->id}/file", "/schemes/{$scheme->id}/round", "/revisions/{$revision->id}", "/revisions/{$revision->id}/letter",
             "/revisions/{$revision->id}/schedules/rooms", "/compare?with[]={$revision->id}",
         ];
     }
