@@ -37,7 +37,8 @@ final class AccessibilityTest extends BrowserTestCase
         foreach ([
             '/', '/people', '/account', '/outbox', '/measures', '/rule-books', '/rule-books/us-irc-2021',
             '/rule-books/us-irc-2021?q=stair', "/projects/{$scheme->project_id}", "/projects/{$scheme->project_id}/brief",
-            "/schemes/{$scheme->id}/board", "/schemes/{$scheme->id}/elevations", "/schemes/{$scheme->id}/kitchen", "/schemes/{$scheme->id}/round",
+            "/schemes/{$scheme->id}/board", "/schemes/{$scheme->id}/elevations", "/schemes/{$scheme->id}/kitchen",
+            "/schemes/{$scheme->id}/round",
             "/schemes/{$scheme->id}/kitchen/schedule", "/schemes/{$scheme->id}/sheets", "/schemes/{$scheme->id}/survey",
             "/schemes/{$scheme->id}/file", "/revisions/{$revision->id}", "/revisions/{$revision->id}/elevations",
             "/revisions/{$revision->id}/letter", "/letters/{$letter->id}",

@@ -131,7 +131,8 @@ final class LookTest extends BrowserTestCase
             "/projects/{$scheme->project_id}", '/projects/'.Revision::query()->orderBy('id')->firstOrFail()->scheme->project_id.'/brief',
             "/schemes/{$scheme->id}/board", "/schemes/{$scheme->id}/elevations", "/schemes/{$scheme->id}/kitchen",
             "/schemes/{$scheme->id}/kitchen/schedule", "/schemes/{$scheme->id}/sheets", "/schemes/{$scheme->id}/survey",
-            "/schemes/{$scheme->id}/file", "/schemes/{$scheme->id}/round", "/revisions/{$revision->id}", "/revisions/{$revision->id}/letter",
+            "/schemes/{$scheme->id}/file", "/schemes/{$scheme->id}/round",
+            "/revisions/{$revision->id}", "/revisions/{$revision->id}/letter",
             "/revisions/{$revision->id}/schedules/rooms", "/compare?with[]={$revision->id}",
         ];
     }
