@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Scene;
 
+use Heurema\Layout\Fixture;
+use Heurema\Layout\Guard;
+use Heurema\Layout\Soffit;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Spatial\Home;
@@ -38,25 +41,20 @@ final readonly class TakenSizes
     /** @return list<Message> */
     private function ofStorey(Storey $storey, int $number): array
     {
-        $lacksGuard = array_filter($storey->guards, static fn($guard): bool => $guard->height === null);
-        $lacksUnderside = array_filter($storey->soffits, static fn($soffit): bool => $soffit->underside === null);
-        $lacksHeight = array_filter($storey->fixtures, static fn($fixture): bool => $fixture->stands() && $fixture->height === null);
+        $name = $storey->name;
+        $guards = count(array_filter($storey->guards, static fn(Guard $one): bool => $one->height === null));
+        $soffits = count(array_filter($storey->soffits, static fn(Soffit $one): bool => $one->underside === null));
+        $fixtures = count(array_filter($storey->fixtures, static fn(Fixture $one): bool => $one->stands() && $one->height === null));
+        [$ceiling, $guard] = [Amount::length(UsualSize::HEIGHT), Amount::length(UsualSize::GUARD)];
+        [$underside, $thing] = [Amount::length(UsualSize::UNDERSIDE), Amount::length(UsualSize::THING_HEIGHT)];
 
         return [
-            ...$storey->elevation === null && $number > 0 ? [Message::of('scene.elevation_taken', storey: $storey->name)] : [],
-            ...$storey->ceiling === null
-                ? [Message::of('scene.ceiling_taken', storey: $storey->name, height: Amount::length(UsualSize::HEIGHT))]
-                : [],
-            ...self::count('scene.guards_taken', $storey, count($lacksGuard), UsualSize::GUARD),
-            ...self::count('scene.soffits_taken', $storey, count($lacksUnderside), UsualSize::UNDERSIDE),
-            ...self::count('scene.fixtures_taken', $storey, count($lacksHeight), UsualSize::THING_HEIGHT),
+            ...$storey->elevation === null && $number > 0 ? [Message::of('scene.elevation_taken', storey: $name)] : [],
+            ...$storey->ceiling === null ? [Message::of('scene.ceiling_taken', storey: $name, height: $ceiling)] : [],
+            ...$guards === 0 ? [] : [Message::of('scene.guards_taken', storey: $name, count: $guards, height: $guard)],
+            ...$soffits === 0 ? [] : [Message::of('scene.soffits_taken', storey: $name, count: $soffits, height: $underside)],
+            ...$fixtures === 0 ? [] : [Message::of('scene.fixtures_taken', storey: $name, count: $fixtures, height: $thing)],
         ];
-    }
-
-    /** @return list<Message> */
-    private static function count(string $key, Storey $storey, int $count, float $taken): array
-    {
-        return $count === 0 ? [] : [Message::of($key, storey: $storey->name, count: $count, height: Amount::length($taken))];
     }
 
     /** @return list<Message> */
