@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Heurema\Projection;
 
 use Heurema\Geometry\Point;
-use Heurema\Scene\Mesh;
+use Heurema\Geometry\Ring;
 use Heurema\Scene\Part;
 use Heurema\Scene\Prism;
+use Heurema\Scene\Surface;
 use Heurema\Scene\Triangulation;
 
 /**
@@ -83,9 +84,8 @@ final readonly class ObliqueView
     private function faces(Prism $prism): array
     {
         $faces = [];
-        foreach (Mesh::of([$prism])->triangles as $face) {
-            $kept = $this->below($face);
-            $seen = array_map($this->place(...), $kept);
+        foreach ([...self::sides($prism), ...self::ends($prism)] as $face) {
+            $seen = array_map($this->place(...), $this->below($face));
             if (count($seen) >= 3 && self::turned($seen) > self::EDGE_ON) {
                 $faces[] = $seen;
             }
@@ -94,25 +94,66 @@ final readonly class ObliqueView
         return $faces;
     }
 
+    /** @return list<non-empty-list<array{float, float, float}>> each counter-clockwise as it is seen from outside */
+    private static function sides(Prism $prism): array
+    {
+        $sides = [];
+        $rings = [
+            $prism->outline->outer->counterClockwise()->points,
+            ...array_map(static fn(Ring $hole): array => array_reverse($hole->counterClockwise()->points), $prism->outline->holes),
+        ];
+        foreach ($rings as $points) {
+            foreach ($points as $number => $from) {
+                $to = $points[($number + 1) % count($points)];
+                $sides[] = [
+                    self::on($prism->bottom, $from), self::on($prism->bottom, $to),
+                    self::on($prism->top, $to), self::on($prism->top, $from),
+                ];
+            }
+        }
+
+        return $sides;
+    }
+
+    /** @return list<non-empty-list<array{float, float, float}>> its top and its underside */
+    private static function ends(Prism $prism): array
+    {
+        $ends = [];
+        foreach (self::pieces($prism) as $piece) {
+            $ends[] = array_map(static fn(Point $corner): array => self::on($prism->top, $corner), $piece);
+            $ends[] = array_map(static fn(Point $corner): array => self::on($prism->bottom, $corner), array_reverse($piece));
+        }
+
+        return $ends;
+    }
+
+    /** @return list<non-empty-list<Point>> the outline in convex pieces, counter-clockwise */
+    private static function pieces(Prism $prism): array
+    {
+        $isWhole = $prism->outline->holes === [] && $prism->outline->outer->isConvex();
+
+        return $isWhole ? [$prism->outline->outer->counterClockwise()->points] : Triangulation::of($prism->outline);
+    }
+
+    /** @return array{float, float, float} */
+    private static function on(Surface $surface, Point $point): array
+    {
+        return [$point->x, $point->y, $surface->at($point)];
+    }
+
     /** @return list<list<array{float, float, float}>> where the height cuts a body */
     private function cuts(Prism $prism): array
     {
         if ($this->cut === INF) {
             return [];
         }
-        $faces = [];
-        foreach (Triangulation::of($prism->outline) as $triangle) {
-            [$low, $high] = [[], []];
-            foreach ($triangle as $corner) {
-                $low[] = $prism->bottom->at($corner);
-                $high[] = $prism->top->at($corner);
-            }
-            if (max($low) < $this->cut && min($high) > $this->cut) {
-                $faces[] = array_map(fn(Point $corner): array => $this->place([$corner->x, $corner->y, $this->cut]), $triangle);
-            }
-        }
+        $cut = array_filter(self::pieces($prism), fn(array $piece): bool => max(array_map($prism->bottom->at(...), $piece)) < $this->cut
+            && min(array_map($prism->top->at(...), $piece)) > $this->cut);
 
-        return $faces;
+        return array_values(array_map(
+            fn(array $piece): array => array_map(fn(Point $corner): array => $this->place([$corner->x, $corner->y, $this->cut]), $piece),
+            $cut,
+        ));
     }
 
     /**
