@@ -262,13 +262,22 @@ final class LabelPlace
             foreach (self::around($around) as [$at, $direction]) {
                 $placed = $name->led($at, $direction, $inside);
                 $box = $placed->box($this->scale);
-                if (array_filter($taken, $box->overlaps(...)) === []) {
+                if ($this->isOnDrawing($box) && array_filter($taken, $box->overlaps(...)) === []) {
                     return $placed;
                 }
             }
         }
 
         return null;
+    }
+
+    /** A view on paper has room for what is in the building, and for its dimensions. */
+    private function isOnDrawing(Box $box): bool
+    {
+        $building = Sheet::of($this->home->layout)->building;
+
+        return $this->isOnPage
+            || ($building->contains(new Point($box->left, $box->bottom)) && $building->contains(new Point($box->right, $box->top)));
     }
 
     /** @return list<array{Point, Point}> places on the sides of a box, and the way out there */

@@ -188,6 +188,9 @@ final readonly class MarkLabels
     /** A mark stands beside a fixture sooner than in it. */
     private function avoidFixtures(FreePlaces $places): void
     {
+        foreach ((new PlanObstacles($this->home, $this->plan, $this->style, $this->labels->scale))->lines() as $line) {
+            $places->avoid(FreePlaces::LINE, $line);
+        }
         foreach ($this->home->fixturesOn($this->plan->storey->id) as $fixture) {
             if ($fixture->bounds !== null) {
                 $places->avoid(FreePlaces::AREA, $fixture->bounds);

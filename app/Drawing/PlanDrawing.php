@@ -134,7 +134,7 @@ final readonly class PlanDrawing
         ]);
     }
 
-    /** What is written on the plan before dimensions and marks find their places, and the lines that these keep off. */
+    /** What is written on the plan before dimensions and marks find their places, and the walls. */
     public function places(): FreePlaces
     {
         $places = new FreePlaces(60.0 * $this->labels->scale);
@@ -145,9 +145,6 @@ final readonly class PlanDrawing
         $obstacles = new PlanObstacles($this->home, $this->plan, $this->style, $this->labels->scale);
         foreach ($obstacles->walls() as $wall) {
             $places->avoid(FreePlaces::WALL, $wall);
-        }
-        foreach ($obstacles->lines() as $line) {
-            $places->avoid(FreePlaces::LINE, $line);
         }
 
         return $places;

@@ -14,6 +14,7 @@ final readonly class WitnessFigures
 {
     /** On a page one goes nearer and farther: from one scale to the next, and how many there are, nearer and farther than at first. */
     private const STEP = 1.5;
+    private const WITHIN = [0.0, 0.2, 0.4, 0.6, 0.8, 1.0];
     private const NEARER = 9;
     private const FARTHER = 1;
 
@@ -60,7 +61,8 @@ final readonly class WitnessFigures
         foreach (range(-self::NEARER, self::FARTHER) as $step) {
             $scale = $this->labels->scale * self::STEP ** $step;
             $to = $step === self::FARTHER ? INF : $scale;
-            $drawn = self::drawn($this->place([$scale, $scale / sqrt(self::STEP), $scale / self::STEP], $figures, $lines));
+            $within = array_map(static fn(float $share): float => $scale / self::STEP ** $share, self::WITHIN);
+            $drawn = self::drawn($this->place($within, $figures, $lines));
             $last = array_key_last($ranges);
             if ($last !== null && $ranges[$last][2] === $drawn) {
                 $ranges[$last][1] = $to;
