@@ -18,7 +18,7 @@ final class FreePlaces
     public const LINE = 'line';
     /** Within the outline of a fixture. */
     public const AREA = 'area';
-    private const COSTS = [self::TEXT => 1000.0, self::WALL => 30.0, self::LINE => 8.0, self::AREA => 8.0];
+    private const COSTS = [self::TEXT => 100_000.0, self::WALL => 30.0, self::LINE => 8.0, self::AREA => 8.0];
 
     /** @var array<string, array<string, list<Box>>> by cell and what they are of */
     private array $cells = [];

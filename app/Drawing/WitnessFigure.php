@@ -72,7 +72,7 @@ final readonly class WitnessFigure
             }
         }
         $middle = self::centred(count($lines));
-        $half = max(array_map(static fn(string $line): float => TextAlong::width($line, self::SIZE), $lines)) / 2 + self::BEYOND;
+        $half = max(array_map(static fn(string $line): float => TextSize::width($line, self::SIZE), $lines)) / 2 + self::BEYOND;
         foreach ([[$segment->to, 1.0], [$segment->from, -1.0]] as [$end, $way]) {
             $places[] = new self($lines, $end, $reading, $segment->direction()->times($way * $half), $middle);
         }
@@ -106,7 +106,7 @@ final readonly class WitnessFigure
         $text = new TextAlong($this->along);
         $boxes = [];
         foreach ($this->lines as $number => $line) {
-            $wide = TextAlong::width($line, self::SIZE);
+            $wide = TextSize::width($line, self::SIZE);
             $count = $text->isAslant() ? max(1, (int) ceil($wide / self::SIZE)) : 1;
             $middle = $this->middle($scale)->minus($this->along->left()->times(($this->feet[$number] - 0.35 * self::SIZE) * $scale));
             for ($part = 0; $part < $count; ++$part) {
@@ -157,7 +157,7 @@ final readonly class WitnessFigure
      */
     private static function around(Point $at, array $lines): array
     {
-        $half = max(array_map(static fn(string $line): float => TextAlong::width($line, self::SIZE), $lines)) / 2;
+        $half = max(array_map(static fn(string $line): float => TextSize::width($line, self::SIZE), $lines)) / 2;
         $places = [];
         foreach (self::RINGS as $ring) {
             foreach (range(0, self::WAYS - 1) as $way) {

@@ -7,6 +7,7 @@ namespace App\Drawing;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Segment;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StoreyPlan;
 
 /** Finds places for the figures of a finding on the plan of a storey, clear of walls, of the plan's texts and dimensions, of each other. */
@@ -121,6 +122,10 @@ final readonly class WitnessFigures
                 $places->take($box);
             }
         }
+        // what else is written is left away under a figure, where there is no other place
+        foreach ($this->written($scale) as $box) {
+            $places->avoid(FreePlaces::WALL, $box);
+        }
         foreach ($lines as $line) {
             foreach ($line->pieces(max(1, (int) ceil($line->length() / self::CELL))) as $piece) {
                 $places->avoid(FreePlaces::LINE, Box::around([$piece->from, $piece->to])->grown(self::LINE * $scale));
@@ -134,12 +139,16 @@ final readonly class WitnessFigures
     private function taken(float $scale): array
     {
         $obstacles = new PlanObstacles($this->home, $this->plan, $this->style, $this->labels->scale);
-        $written = new FixedTexts($this->home, $this->plan, $scale, false, !$this->style->hides(PlanLayer::Levels));
-        $taken = [...$obstacles->walls(), ...$obstacles->dimensions($scale), ...$written->boxes()];
-        foreach ($this->plan->rooms as $room) {
-            $taken[] = $this->labels->of($room)->box($scale);
-        }
 
-        return $taken;
+        return [...$obstacles->walls(), ...$obstacles->dimensions($scale)];
+    }
+
+    /** @return list<Box> */
+    private function written(float $scale): array
+    {
+        $fixed = new FixedTexts($this->home, $this->plan, $scale, false, !$this->style->hides(PlanLayer::Levels));
+        $labels = array_map(fn(RoomSpace $room): Box => $this->labels->of($room)->box($scale), array_values($this->plan->rooms));
+
+        return [...$fixed->boxes(), ...$labels];
     }
 }
