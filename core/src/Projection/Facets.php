@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Heurema\Projection;
 
 use Heurema\Geometry\Point;
-use Heurema\Geometry\Ring;
 use Heurema\Scene\Part;
 use Heurema\Scene\Prism;
 use Heurema\Scene\Surface;
@@ -45,20 +44,12 @@ final readonly class Facets
     private function sides(Prism $prism, Part $part): array
     {
         $facets = [];
-        $rings = [
-            $prism->outline->outer->counterClockwise()->points,
-            ...array_map(static fn(Ring $hole): array => array_reverse($hole->counterClockwise()->points), $prism->outline->holes),
-        ];
-        foreach ($rings as $points) {
-            foreach ($points as $number => $from) {
-                $to = $points[($number + 1) % count($points)];
-                $way = $to->minus($from);
-                // its outside is to the right of each side
-                if ($way->length() > 0.0 && $way->unit()->left()->dot($this->plane->direction()) > self::EDGE_ON) {
-                    $facets[] = $this->facet([
-                        [$from, $prism->bottom], [$to, $prism->bottom], [$to, $prism->top], [$from, $prism->top],
-                    ], $part);
-                }
+        foreach ($prism->edges() as [$from, $to]) {
+            $way = $to->minus($from);
+            if ($way->length() > 0.0 && $way->unit()->left()->dot($this->plane->direction()) > self::EDGE_ON) {
+                $facets[] = $this->facet([
+                    [$from, $prism->bottom], [$to, $prism->bottom], [$to, $prism->top], [$from, $prism->top],
+                ], $part);
             }
         }
 

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Projection;
 
 use Heurema\Geometry\Point;
-use Heurema\Geometry\Ring;
 use Heurema\Scene\Part;
 use Heurema\Scene\Prism;
-use Heurema\Scene\Surface;
 use Heurema\Scene\Triangulation;
 
 /**
@@ -84,7 +82,7 @@ final readonly class ObliqueView
     private function faces(Prism $prism): array
     {
         $faces = [];
-        foreach ([...self::sides($prism), ...self::ends($prism)] as $face) {
+        foreach ([...$prism->sides(), ...self::ends($prism)] as $face) {
             $seen = array_map($this->place(...), $this->below($face));
             if (count($seen) >= 3 && self::turned($seen) > self::EDGE_ON) {
                 $faces[] = $seen;
@@ -94,34 +92,13 @@ final readonly class ObliqueView
         return $faces;
     }
 
-    /** @return list<non-empty-list<array{float, float, float}>> each counter-clockwise as it is seen from outside */
-    private static function sides(Prism $prism): array
-    {
-        $sides = [];
-        $rings = [
-            $prism->outline->outer->counterClockwise()->points,
-            ...array_map(static fn(Ring $hole): array => array_reverse($hole->counterClockwise()->points), $prism->outline->holes),
-        ];
-        foreach ($rings as $points) {
-            foreach ($points as $number => $from) {
-                $to = $points[($number + 1) % count($points)];
-                $sides[] = [
-                    self::on($prism->bottom, $from), self::on($prism->bottom, $to),
-                    self::on($prism->top, $to), self::on($prism->top, $from),
-                ];
-            }
-        }
-
-        return $sides;
-    }
-
     /** @return list<non-empty-list<array{float, float, float}>> its top and its underside */
     private static function ends(Prism $prism): array
     {
         $ends = [];
         foreach (self::pieces($prism) as $piece) {
-            $ends[] = array_map(static fn(Point $corner): array => self::on($prism->top, $corner), $piece);
-            $ends[] = array_map(static fn(Point $corner): array => self::on($prism->bottom, $corner), array_reverse($piece));
+            $ends[] = array_map($prism->top->place(...), $piece);
+            $ends[] = array_map($prism->bottom->place(...), array_reverse($piece));
         }
 
         return $ends;
@@ -133,12 +110,6 @@ final readonly class ObliqueView
         $isWhole = $prism->outline->holes === [] && $prism->outline->outer->isConvex();
 
         return $isWhole ? [$prism->outline->outer->counterClockwise()->points] : Triangulation::of($prism->outline);
-    }
-
-    /** @return array{float, float, float} */
-    private static function on(Surface $surface, Point $point): array
-    {
-        return [$point->x, $point->y, $surface->at($point)];
     }
 
     /** @return list<list<array{float, float, float}>> where the height cuts a body */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Scene;
 
-use Heurema\Geometry\Point;
-
 /** Triangles in space, each seen from outside counter-clockwise. In mm, z up. */
 final class Mesh
 {
@@ -42,8 +40,8 @@ final class Mesh
     {
         $triangles = [];
         foreach (Triangulation::of($prism->outline) as [$a, $b, $c]) {
-            $triangles[] = [self::on($prism->top, $a), self::on($prism->top, $b), self::on($prism->top, $c)];
-            $triangles[] = [self::on($prism->bottom, $c), self::on($prism->bottom, $b), self::on($prism->bottom, $a)];
+            $triangles[] = [$prism->top->place($a), $prism->top->place($b), $prism->top->place($c)];
+            $triangles[] = [$prism->bottom->place($c), $prism->bottom->place($b), $prism->bottom->place($a)];
         }
 
         return $triangles;
@@ -53,25 +51,10 @@ final class Mesh
     private static function sides(Prism $prism): array
     {
         $triangles = [];
-        $rings = [
-            $prism->outline->outer->counterClockwise()->points,
-            ...array_map(static fn($hole): array => array_reverse($hole->counterClockwise()->points), $prism->outline->holes),
-        ];
-        foreach ($rings as $points) {
-            foreach ($points as $number => $from) {
-                $to = $points[($number + 1) % count($points)];
-                [$a, $b] = [self::on($prism->bottom, $from), self::on($prism->bottom, $to)];
-                [$c, $d] = [self::on($prism->top, $to), self::on($prism->top, $from)];
-                array_push($triangles, [$a, $b, $c], [$a, $c, $d]);
-            }
+        foreach ($prism->sides() as [$a, $b, $c, $d]) {
+            array_push($triangles, [$a, $b, $c], [$a, $c, $d]);
         }
 
         return $triangles;
-    }
-
-    /** @return array{float, float, float} */
-    private static function on(Surface $surface, Point $point): array
-    {
-        return [$point->x, $point->y, $surface->at($point)];
     }
 }

@@ -27,6 +27,12 @@ final readonly class Surface
         return $this->height + $this->gradient->dot($point->minus($this->through));
     }
 
+    /** @return array{float, float, float} the place in space over one of the plan */
+    public function place(Point $point): array
+    {
+        return [$point->x, $point->y, $this->at($point)];
+    }
+
     public function isLevel(): bool
     {
         return $this->gradient->x === 0.0 && $this->gradient->y === 0.0;
