@@ -255,29 +255,22 @@ final class LabelPlace
     {
         $name = new RoomLabel($room->room->at, $forms[0]->name);
         $inside = $outline->contains($outline->bounds()->middle()) ? $outline->bounds()->middle() : $room->room->at;
-        $reach = $outline->bounds()->grown((max(self::ROWS) * self::ROW + 2 * RoomLabel::half(...$name->name)) * $this->scale);
+        $reach = $outline->bounds()->grown((2 * max(self::ROWS) * self::ROW + 2 * RoomLabel::half(...$name->name)) * $this->scale);
         $taken = $this->takenBeside($room, $reach);
+        // a view on paper has room for what is in the building, and for its dimensions
+        $drawing = $this->isOnPage ? $reach : Sheet::of($this->home->layout)->building;
         foreach (self::ROWS as $row) {
             $around = $outline->bounds()->grown($row * self::ROW * $this->scale);
             foreach (self::around($around) as [$at, $direction]) {
                 $placed = $name->led($at, $direction, $inside);
                 $box = $placed->box($this->scale);
-                if ($this->isOnDrawing($box) && array_filter($taken, $box->overlaps(...)) === []) {
+                if ($drawing->covers($box) && array_filter($taken, $box->overlaps(...)) === []) {
                     return $placed;
                 }
             }
         }
 
         return null;
-    }
-
-    /** A view on paper has room for what is in the building, and for its dimensions. */
-    private function isOnDrawing(Box $box): bool
-    {
-        $building = Sheet::of($this->home->layout)->building;
-
-        return $this->isOnPage
-            || ($building->contains(new Point($box->left, $box->bottom)) && $building->contains(new Point($box->right, $box->top)));
     }
 
     /** @return list<array{Point, Point}> places on the sides of a box, and the way out there */

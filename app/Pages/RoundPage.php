@@ -123,6 +123,7 @@ final readonly class RoundPage
             'name' => $room->name(),
             'storey' => $room->storey(),
             'floor' => ($storey->elevation ?? 0.0) + ($room->room->level ?? 0.0),
+            'at' => $room->room->at->toArray(),
             'outline' => array_map(static fn(Point $at): array => $at->toArray(), $room->outline()->outer->points ?? []),
             'members' => array_values(array_unique([
                 $room->id(),

@@ -28,6 +28,12 @@ final readonly class Box
         return $point->x >= $this->left && $point->x <= $this->right && $point->y >= $this->bottom && $point->y <= $this->top;
     }
 
+    /** Does all of the other lie within? */
+    public function covers(self $other): bool
+    {
+        return $this->left <= $other->left && $this->right >= $other->right && $this->bottom <= $other->bottom && $this->top >= $other->top;
+    }
+
     /** Have the two some area in common? */
     public function overlaps(self $other): bool
     {

@@ -239,8 +239,7 @@ export class Round {
         this.say('Point at a floor to stand there. Arrow keys walk and turn, Escape ends it.');
         const room = this.roomOf(this.model.chosen) ?? this.facts.rooms.find(({ outline }) => outline.length > 0);
         if (!room) return;
-        const [x, y] = [0, 1].map((axis) => room.outline.reduce((sum, at) => sum + at[axis], 0) / room.outline.length);
-        this.walk.stand(inScene([x, y, room.floor]));
+        this.walk.stand(inScene([...room.at, room.floor]));
         this.showWanted();
         this.view.focus();
     }
