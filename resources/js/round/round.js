@@ -239,7 +239,7 @@ export class Round {
         this.say('Point at a floor to stand there. Arrow keys walk and turn, Escape ends it.');
         const room = this.roomOf(this.model.chosen) ?? this.facts.rooms.find(({ outline }) => outline.length > 0);
         if (!room) return;
-        this.walk.stand(inScene([...room.at, room.floor]));
+        this.walk.stand(inScene([room.at[0], room.at[1], room.floor]));
         this.showWanted();
         this.view.focus();
     }
