@@ -95,7 +95,7 @@ final readonly class AxonometricDrawing
     private function parts(): array
     {
         return array_values(array_filter(
-            Scene::of($this->home)->parts,
+            Scene::parts($this->home),
             fn(Part $part): bool => $part->storey === $this->plan->storey->id
                 && !in_array($part->material, [Material::Ceiling, Material::Roof], true),
         ));

@@ -25,6 +25,12 @@ final readonly class RoundPage
     /** Of the drawing by the server, mm of the home under a pixel. */
     private const SCALE = 15.0;
 
+    /** @var list<Finding> what wants looking at, the most serious first */
+    public array $open;
+
+    /** @var list<string> sentences: what nobody said and the scene took in a usual size */
+    public array $taken;
+
     /**
      * @param string $title   of the home, for people
      * @param string $address of this page
@@ -45,24 +51,16 @@ final readonly class RoundPage
         public string $choose,
         public string $channel,
         public Report $report,
-    ) {}
+    ) {
+        $isOpen = static fn(Finding $one): bool => $one->verdict()->isOpen();
+        $this->open = array_values(array_filter($report->worstFirst(), $isOpen));
+        $this->taken = $report->home->wording()->all((new TakenSizes($report->home))->messages());
+    }
 
     /** @return list<Storey> highest first */
     public function storeys(): array
     {
         return array_reverse($this->report->home->layout->storeys);
-    }
-
-    /** @return list<Finding> what wants looking at, the most serious first */
-    public function open(): array
-    {
-        return array_values(array_filter($this->report->worstFirst(), static fn(Finding $one): bool => $one->verdict()->isOpen()));
-    }
-
-    /** @return list<string> sentences: what nobody said and the scene took in a usual size */
-    public function taken(): array
-    {
-        return $this->report->home->wording()->all((new TakenSizes($this->report->home))->messages());
     }
 
     /**
@@ -107,8 +105,8 @@ final readonly class RoundPage
             ], $layout->storeys),
             'rooms' => array_map($this->room(...), $this->report->home->rooms),
             'outer' => $this->outer(),
-            'findings' => array_map($this->finding(...), $this->open()),
-            'taken' => $this->taken(),
+            'findings' => array_map($this->finding(...), $this->open),
+            'taken' => $this->taken,
         ];
     }
 

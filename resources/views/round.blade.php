@@ -16,9 +16,9 @@
                 <p id="round-chosen">Nothing: point at something.</p>
             </section>
             <section class="round-findings">
-                <h2>Found <b>{{ count($page->open()) }}</b></h2>
+                <h2>Found <b>{{ count($page->open) }}</b></h2>
                 <ol id="round-findings">
-                    @forelse ($page->open() as $finding)
+                    @forelse ($page->open as $finding)
                         <li><button type="button" class="row-link" data-finding="{{ $finding->fingerprint() }}" data-storey="{{ $finding->outcome->witness[0]->storey ?? $finding->subject->storey() }}" aria-pressed="false">
                             <x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/>
                             <span class="visually-hidden">{{ $finding->verdict()->words() }}:</span>
@@ -31,10 +31,10 @@
                     @endforelse
                 </ol>
             </section>
-            @if ($page->taken() !== [])
+            @if ($page->taken !== [])
                 <details class="round-taken">
-                    <summary>Not known, and taken in a usual size: {{ count($page->taken()) }}</summary>
-                    <ul>@foreach ($page->taken() as $taken)<li>{{ $taken }}</li>@endforeach</ul>
+                    <summary>Not known, and taken in a usual size: {{ count($page->taken) }}</summary>
+                    <ul>@foreach ($page->taken as $taken)<li>{{ $taken }}</li>@endforeach</ul>
                 </details>
             @endif
         </aside>

@@ -81,7 +81,7 @@ final readonly class UprightView
     public static function face(Home $home, HomeSide $side): ?self
     {
         return $home->once("face {$side->key}", static function () use ($home, $side): ?self {
-            $parts = self::outside($home, self::parts($home));
+            $parts = self::outside($home, Scene::parts($home));
             $places = self::places($parts);
 
             return $places === [] ? null : new self($home, ViewPlane::before($side->outward, $places), $parts);
@@ -93,17 +93,11 @@ final readonly class UprightView
     {
         return $home->once("section {$section->id}", static function () use ($home, $section): ?self {
             $plane = new ViewPlane($section->line());
-            $parts = self::parts($home);
+            $parts = Scene::parts($home);
             $beyond = array_filter(self::places($parts), static fn(Point $place): bool => $plane->away($place) > 0.0);
 
             return $beyond === [] ? null : new self($home, $plane, $parts);
         });
-    }
-
-    /** @return list<Part> */
-    private static function parts(Home $home): array
-    {
-        return $home->once('parts in the round', static fn(): array => Scene::of($home)->parts);
     }
 
     /** Where a place of a storey's floor is seen, though something may stand before it; null where it lies before the plane. */

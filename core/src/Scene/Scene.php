@@ -34,4 +34,10 @@ final readonly class Scene
 
         return new self($home, $parts);
     }
+
+    /** @return list<Part> of the home as it is drawn upright and from above, worked out once */
+    public static function parts(Home $home): array
+    {
+        return $home->once('parts in the round', static fn(): array => self::of($home)->parts);
+    }
 }
