@@ -12,8 +12,12 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Layout\Soffit;
+use Heurema\Layout\Wall;
+use Heurema\Layout\Words\OpeningKind;
+use Heurema\Scene\UsualSize;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
+use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\Step;
 
@@ -223,7 +227,7 @@ final class RoundTest extends BrowserTestCase
         $this->assertAccessible();
     }
 
-    public function test_walking_keeps_the_eyes_over_the_floor_and_stops_at_walls(): void
+    public function test_walking_keeps_the_eyes_over_the_floor(): void
     {
         $this->open('/schemes/'.self::scheme()->id.'/round');
         $eye = function (): array {
@@ -238,13 +242,10 @@ final class RoundTest extends BrowserTestCase
         self::assertIsNumeric($floor);
         self::assertEqualsWithDelta(1.6, $eye()[1] - (float) $floor, 1e-6);
         $begin = $eye();
-        for ($step = 0; $step < 80; ++$step) {
-            $this->find('#round-view')->sendKeys(WebDriverKeys::ARROW_UP);
-        }
+        $this->find('#round-view')->sendKeys(WebDriverKeys::ARROW_UP);
         $this->rest();
         $end = $eye();
         self::assertNotEquals($begin, $end);
-        self::assertLessThan(12.0, hypot($end[0] - $begin[0], $end[2] - $begin[2]), 'a wall is in the way of 24 m');
         $this->browser->executeScript(<<<'JS'
             const eye = document.getElementById('round-eye');
             eye.value = '1200';
@@ -254,6 +255,139 @@ final class RoundTest extends BrowserTestCase
         self::assertEqualsWithDelta($end[1] - 0.4, $eye()[1], 1e-6);
         $this->find('#round-view')->sendKeys(WebDriverKeys::ESCAPE);
         self::assertSame('false', $this->find('[data-round="walk"]')->getAttribute('aria-pressed'));
+    }
+
+    /** From the place of each room in sixteen directions: the way lies in rooms, in openings that reach the floor, or outside a door. */
+    public function test_one_walks_through_doors_and_not_through_walls(): void
+    {
+        foreach (Scheme::query()->with('project')->oldest('id')->get()->unique('project_id') as $scheme) {
+            $home = new Home($scheme->layout);
+            $this->open("/schemes/{$scheme->id}/round");
+            $walked = 0;
+            foreach ($home->rooms as $room) {
+                if ($room->outline() === null) {
+                    continue;
+                }
+                /** @var list<list<array{float, float, float}>> $ways feet, mm */
+                $ways = $this->browser->executeScript(<<<'JS'
+                    const { round } = document.getElementById('round');
+                    round.choose(arguments[0], false);
+                    round.startWalking();
+                    const begin = round.walk.feet.clone();
+                    return [...Array(16).keys()].map((number) => {
+                        round.walk.stand(begin);
+                        round.walk.heading = (number / 16) * 2 * Math.PI + 0.05;
+                        const way = [];
+                        for (let step = 0; step < 40; step++) {
+                            way.push([round.walk.feet.x * 1000, -round.walk.feet.z * 1000, round.walk.feet.y * 1000]);
+                            round.walk.go(1);
+                        }
+                        return way;
+                    });
+                    JS, [$room->id()]);
+                foreach ($ways as $way) {
+                    $walked += $this->assertIsOpen($home, $way);
+                }
+            }
+            self::assertGreaterThan($home->rooms === [] ? -1 : 100, $walked, $scheme->project->name);
+        }
+    }
+
+    /**
+     * @param list<array{float, float, float}> $way
+     *
+     * @return int steps
+     */
+    private function assertIsOpen(Home $home, array $way): int
+    {
+        $steps = 0;
+        foreach (array_slice($way, 1) as $number => [$x, $y, $level]) {
+            [$fromX, $fromY, $fromLevel] = $way[$number];
+            $step = new Segment(new Point($fromX, $fromY), new Point($x, $y));
+            if ($step->length() < 1.0) {
+                continue;
+            }
+            ++$steps;
+            foreach ($home->plans as $plan) {
+                $floor = $plan->storey->elevation ?? 0.0;
+                if ($level < $floor - 400.0 || $level > $floor + 1500.0 || $fromLevel > $floor + 1500.0) {
+                    continue;
+                }
+                foreach ($plan->storey->standingWalls() as $wall) {
+                    $at = $wall->isOpenBoundary() ? null : $wall->line()->lineCrossing($step);
+                    if ($at !== null && $wall->line()->distanceTo($at) < 1.0 && $step->distanceTo($at) < 1.0) {
+                        self::assertTrue(self::isWayThrough($home, $wall, $at), "through {$plan->wallCalled($wall->id)} at {$x}, {$y}");
+                    }
+                }
+            }
+        }
+
+        return $steps;
+    }
+
+    /** Whether something reaches the floor there that one walks through. */
+    private static function isWayThrough(Home $home, Wall $wall, Point $at): bool
+    {
+        $along = $wall->line()->along($at);
+        foreach ($home->openings as $opening) {
+            [$width, $sill] = UsualSize::ofOpening($opening->opening);
+            $isThere = $opening->wall->id === $wall->id && abs($opening->opening->at - $along) <= $width / 2;
+            if ($isThere && $sill < 400.0 && $opening->opening->kind !== OpeningKind::Window) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Step by step along the line that one walks, up and down again. */
+    public function test_one_walks_up_stairs_and_down_again(): void
+    {
+        $climbed = 0;
+        foreach (Scheme::query()->with('project')->oldest('id')->get()->unique('project_id') as $scheme) {
+            $home = new Home($scheme->layout);
+            $climbs = array_filter(array_map(Climb::of(...), $home->stairs), static fn(mixed $one): bool => $one instanceof Climb);
+            if ($climbs === []) {
+                continue;
+            }
+            $this->open("/schemes/{$scheme->id}/round");
+            foreach ($climbs as $climb) {
+                $stair = $climb->stair;
+                if ($stair->from?->elevation === null) {
+                    continue;
+                }
+                $path = array_merge(...array_map(static fn(Step $step): array => $step->path(), $stair->shape->steps));
+                $foot = $path[0]->minus($stair->shape->steps[0]->front->direction()->left()->times(300.0));
+                $places = array_map(static fn(Point $at): array => $at->toArray(), [$foot, ...$path]);
+                /** @var array{float, float, string} $reached */
+                $reached = $this->browser->executeScript(<<<'JS'
+                    const { walk } = document.getElementById('round').round;
+                    const [places, floor] = arguments;
+                    const along = (way) => {
+                        for (const [x, y] of way) {
+                            for (let step = 0; step < 400; step++) {
+                                const [east, north] = [x / 1000 - walk.feet.x, y / 1000 + walk.feet.z];
+                                const length = Math.hypot(east, north);
+                                if (length < 0.005) break;
+                                walk.heading = Math.atan2(-east, north);
+                                const whole = walk.constructor.STEP;
+                                walk.constructor.STEP = Math.min(whole, length);
+                                walk.go(1);
+                                walk.constructor.STEP = whole;
+                            }
+                        }
+                        return walk.feet.y * 1000 - floor;
+                    };
+                    walk.stand(walk.feet.clone().set(places[0][0] / 1000, floor / 1000, -places[0][1] / 1000));
+                    return [along(places), along(places.toReversed())];
+                    JS, [$places, $stair->from->elevation]);
+                $least = $climb->levels[count($climb->levels) - 2];
+                self::assertGreaterThan($least - 1.0, $reached[0], "{$scheme->project->name}, {$stair->name()}: up");
+                self::assertEqualsWithDelta(0.0, $reached[1], $climb->risers()[0] + 1.0, "{$scheme->project->name}, {$stair->name()}: down");
+                ++$climbed;
+            }
+        }
+        self::assertSame(2, $climbed);
     }
 
     public function test_the_cut_the_storeys_and_the_sun_change_what_is_seen(): void

@@ -1,16 +1,21 @@
 import { Raycaster, Vector3 } from 'three';
 
-/** Walking through the home at the height of somebody's eyes: over floors and up stairs, not through walls. */
+/** Walking through the home at the height of somebody's eyes: over floors and up stairs, through doors, not through walls and windows. */
 export class Walk {
     /** A step, a turn, and how near one comes to a wall: m, radians, m. */
     static STEP = 0.3;
     static TURN = Math.PI / 24;
     static CLOSE = 0.25;
 
-    /** So high a step is climbed, m. */
+    /** A step is taken by so many shorter ones, each shorter than a tread, so that no riser is missed. */
+    static PARTS = 3;
+
+    /** So high a step is climbed, and so far one steps down, m: before a deeper edge one stops. */
     static CLIMB = 0.35;
+    static DROP = 0.6;
 
     static UNDERFOOT = new Set(['floor', 'stair', 'ground']);
+    static SOLID = new Set(['wall', 'guard', 'glass']);
 
     /**
      * @param {import('./model.js').Model} model @param {import('three').PerspectiveCamera} camera
@@ -61,26 +66,35 @@ export class Walk {
     go(ahead, right = 0) {
         const way = new Vector3(-Math.sin(this.heading) * ahead + Math.cos(this.heading) * right, 0, 0);
         way.z = -Math.cos(this.heading) * ahead - Math.sin(this.heading) * right;
-        const length = way.length() * Walk.STEP;
+        const length = (way.length() * Walk.STEP) / Walk.PARTS;
         way.normalize();
-        if (this.isBlocked(way, length)) return;
+        for (let part = 0; part < Walk.PARTS && this.step(way, length); part++);
+        this.look();
+    }
+
+    /** @returns {boolean} whether nothing was in the way */
+    step(way, length) {
         const to = this.feet.clone().addScaledVector(way, length);
         to.y = this.ground(to);
+        if (this.feet.y - to.y > Walk.DROP || this.isBlocked(way, length)) return false;
         this.feet.copy(to);
-        this.look();
+        return true;
     }
 
     isBlocked(way, length) {
         const from = this.feet.clone();
         from.y += Walk.CLIMB + 0.05;
         const ray = new Raycaster(from, way, 0, length + Walk.CLOSE);
-        return ray.intersectObjects(this.model.meshes.filter((mesh) => ['wall', 'guard'].includes(mesh.round.kind)), false).length > 0;
+        return ray.intersectObjects(this.partsOf(Walk.SOLID), false).length > 0;
     }
 
-    /** What one stands on there: the highest that one can step onto, or down to. */
+    /** What one stands on there: the highest that one can step onto, or down to; as before where nothing is known. */
     ground(at) {
-        const ray = new Raycaster(new Vector3(at.x, this.feet.y + Walk.CLIMB, at.z), new Vector3(0, -1, 0), 0, 6);
-        const under = this.model.meshes.filter((mesh) => Walk.UNDERFOOT.has(mesh.round.kind));
-        return ray.intersectObjects(under, false)[0]?.point.y ?? this.feet.y;
+        const ray = new Raycaster(new Vector3(at.x, this.feet.y + Walk.CLIMB, at.z), new Vector3(0, -1, 0), 0, 12);
+        return ray.intersectObjects(this.partsOf(Walk.UNDERFOOT), false)[0]?.point.y ?? this.feet.y;
+    }
+
+    partsOf(kinds) {
+        return this.model.meshes.filter((mesh) => kinds.has(mesh.round.kind));
     }
 }
