@@ -68,6 +68,15 @@ final readonly class Box
         return new self($this->left - $by, $this->bottom - $by, $this->right + $by, $this->top + $by);
     }
 
+    /** @return non-empty-list<Point> counter-clockwise */
+    public function corners(): array
+    {
+        return [
+            new Point($this->left, $this->bottom), new Point($this->right, $this->bottom),
+            new Point($this->right, $this->top), new Point($this->left, $this->top),
+        ];
+    }
+
     public function middle(): Point
     {
         return new Point(($this->left + $this->right) / 2, ($this->bottom + $this->top) / 2);

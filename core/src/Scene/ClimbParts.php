@@ -17,7 +17,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\StoreyPlan;
 
-/** Stairs by their treads and risers, ramps by their runs and landings, guards along their lines. In mm. */
+/** Stairs by their treads, risers and strings, ramps by their runs and landings, guards along their lines. In mm. */
 final readonly class ClimbParts
 {
     private const RISER = 20.0;
@@ -48,7 +48,7 @@ final readonly class ClimbParts
         return $parts;
     }
 
-    /** @return list<Prism> treads, and their risers unless they are open; of steps outside, what stands below each */
+    /** @return list<Prism> strings, treads between them, and risers unless they are open; of steps outside, what stands below each */
     private function treads(PlacedStair $stair): array
     {
         $climb = Climb::of($stair);
@@ -57,27 +57,30 @@ final readonly class ClimbParts
         }
         $foot = $stair->from === null ? ($stair->to->elevation ?? 0.0) - $climb->top() : $stair->from->elevation ?? 0.0;
 
-        $prisms = [];
+        $prisms = $stair->from === null ? [] : (new StairStrings($climb, $foot))->prisms();
         $below = $foot;
         foreach ($stair->shape->steps as $step) {
             $level = $foot + $climb->level($step);
             $under = $level - UsualSize::TREAD;
-            $prisms[] = Prism::box($step->outline, $stair->from === null ? min($foot, $under) : $under, $level);
+            $hasStrings = $stair->from !== null && StairStrings::carry($step);
+            $outline = $hasStrings ? $step->inset(StairStrings::THICK)->counterClockwise() : $step->outline;
+            $prisms[] = Prism::box($outline, $stair->from === null ? min($foot, $under) : $under, $level);
             $hasBoard = $stair->from !== null && $stair->stair->openRisers !== true && $under - $below > 0.0;
-            $prisms = [...$prisms, ...$hasBoard ? [Prism::box(self::riser($step), $below, $under)] : []];
+            $prisms = [...$prisms, ...$hasBoard ? [Prism::box(self::riser($step, $hasStrings ? StairStrings::THICK : 0.0), $below, $under)] : []];
             $below = $level;
         }
 
         return $prisms;
     }
 
-    /** The board below the front of a step. */
-    private static function riser(Step $step): Ring
+    /** The board below the front of a step, between its strings. */
+    private static function riser(Step $step, float $aside): Ring
     {
+        $along = $step->front->direction()->times($step->front->length() - 2 * $aside);
         $in = $step->front->direction()->left();
         $isLeft = $step->front->leftOf($step->outline->middle()) > 0.0;
 
-        return Ring::rectangle($step->front->from, $step->front->vector(), $in->times($isLeft ? self::RISER : -self::RISER))
+        return Ring::rectangle($step->front->at($aside), $along, $in->times($isLeft ? self::RISER : -self::RISER))
             ->counterClockwise();
     }
 

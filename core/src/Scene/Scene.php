@@ -6,7 +6,7 @@ namespace Heurema\Scene;
 
 use Heurema\Spatial\Home;
 
-/** A home in space: the parts of all storeys, each of closed bodies. What nobody said is taken in a usual size. */
+/** A home in space: the parts of all storeys and the ground around them, each of closed bodies. What nobody said is taken in a usual size. */
 final readonly class Scene
 {
     /** @param list<Part> $parts */
@@ -17,6 +17,18 @@ final readonly class Scene
      * @param float|null $wanted where less height is left is a part of its own, mm; null: none is
      */
     public static function of(Home $home, bool $isOpen = false, ?float $wanted = null): self
+    {
+        return new self($home, [...self::built($home, $isOpen, $wanted), ...(new GroundParts($home))->parts()]);
+    }
+
+    /** @return list<Part> of the home as it is drawn upright and from above, without the ground around it, worked out once */
+    public static function parts(Home $home): array
+    {
+        return $home->once('parts in the round', static fn(): array => self::built($home, false, null));
+    }
+
+    /** @return list<Part> of all storeys */
+    private static function built(Home $home, bool $isOpen, ?float $wanted): array
     {
         $parts = [];
         foreach ($home->plans as $plan) {
@@ -32,12 +44,6 @@ final readonly class Scene
             );
         }
 
-        return new self($home, $parts);
-    }
-
-    /** @return list<Part> of the home as it is drawn upright and from above, worked out once */
-    public static function parts(Home $home): array
-    {
-        return $home->once('parts in the round', static fn(): array => self::of($home)->parts);
+        return $parts;
     }
 }

@@ -35,7 +35,7 @@ final readonly class TakenSizes
             }
         }
 
-        return $messages;
+        return $this->home->ground()->isSaid() ? $messages : [...$messages, Message::of('scene.ground_left_out')];
     }
 
     /** @return list<Message> */

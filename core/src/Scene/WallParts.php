@@ -24,6 +24,7 @@ final readonly class WallParts
     private const FRAME = 50.0;
     private const LEAF = 40.0;
     private const PANE = 8.0;
+    private const WINDOW_FRAME = 100.0;
 
     private WallBodies $bodies;
 
@@ -166,8 +167,9 @@ final readonly class WallParts
         if ($opening->opening->kind === OpeningKind::Bare || $to - $from <= 3 * self::FRAME || $head - $sill <= 3 * self::FRAME) {
             return [];
         }
-        $deep = min($wall->thickness, 100.0) / 2;
         $isWindow = $opening->opening->kind === OpeningKind::Window;
+        // the lining of a door goes through the wall
+        $deep = ($isWindow ? min($wall->thickness, self::WINDOW_FRAME) : $wall->thickness) / 2;
         $foot = $isWindow ? $sill + self::FRAME : $sill;
         $bars = [
             [$from, $from + self::FRAME, $sill, $head], [$to - self::FRAME, $to, $sill, $head],
@@ -188,7 +190,7 @@ final readonly class WallParts
         $name = $opening->name();
 
         return [
-            new Part($opening->id(), "{$name}, frame", $this->plan->storey->id, Material::Frame, $frame),
+            new Part($opening->id(), $isWindow ? "{$name}, frame" : "{$name}, lining", $this->plan->storey->id, Material::Frame, $frame),
             new Part($opening->id(), $name, $this->plan->storey->id, $isWindow ? Material::Glass : Material::Leaf, $leaves),
         ];
     }

@@ -252,6 +252,7 @@ return [
     'scene.ceiling_taken' => 'The ceiling of {storey} is not known: {height} taken.',
     'scene.elevation_taken' => 'How high {storey} lies is not known: it is shown at 0.',
     'scene.fixtures_taken' => '{storey}: fixtures whose height is not known: {count}; {height} taken.',
+    'scene.ground_left_out' => 'How high the ground lies is not known: none is shown.',
     'scene.guards_taken' => '{storey}: guards whose height is not known: {count}; {height} taken.',
     'scene.height_taken' => 'The height of {of} is not known: {size} taken.',
     'scene.sill_taken' => 'The sill of {of} is not known: {size} taken.',

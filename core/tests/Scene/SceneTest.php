@@ -18,12 +18,15 @@ use Heurema\Scene\Mesh;
 use Heurema\Scene\Part;
 use Heurema\Scene\Prism;
 use Heurema\Scene\Scene;
+use Heurema\Scene\StairStrings;
 use Heurema\Scene\UsualSize;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\Stair\Step;
+use Heurema\Spatial\Stair\StepKind;
 use Heurema\Tests\FurnishedPlan;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -104,6 +107,32 @@ final class SceneTest extends TestCase
             $outline = $stair->shape->steps[$number]->outline;
             self::assertTrue($outline->bounds()->grown(0.1)->contains($bar->outline->bounds()->middle()), 'over its step');
         }
+    }
+
+    /** From the floor to the nosings at the foot, to the underside of the stair at the head; treads and risers stand between them. */
+    public function test_strings_stand_along_straight_flights(): void
+    {
+        $held = 0;
+        foreach (self::homes() as [$json]) {
+            $home = new Home((new LayoutReader())->read($json));
+            foreach ($home->stairs as $stair) {
+                $climb = Climb::of($stair);
+                $isOfTreads = array_filter($stair->shape->steps, static fn(Step $step): bool => $step->kind !== StepKind::Tread) === [];
+                if (!$climb instanceof Climb || $stair->from?->elevation === null || !$isOfTreads) {
+                    continue;
+                }
+                $foot = $stair->from->elevation;
+                $strings = Mesh::of((new StairStrings($climb, $foot))->prisms());
+                [$first, $last] = [$climb->levels[1], $climb->top()];
+                $run = array_sum(array_map(static fn(Step $step): float => $step->run(), $stair->shape->steps));
+                // a band 300 mm high, less the triangle of it that would lie below the floor
+                $below = max(0.0, 300.0 - $first);
+                $band = 300.0 * $run - $below ** 2 / 2 * $run / ($last - $first);
+                self::assertEqualsWithDelta(2 * StairStrings::THICK * $band, $strings->volume(), 1.0);
+                ++$held;
+            }
+        }
+        self::assertGreaterThan(0, $held);
     }
 
     /**
@@ -266,7 +295,7 @@ final class SceneTest extends TestCase
             array_map(static fn(float $one): float => round($one, 4) + 0.0, $nodes['f'][1]),
             array_map(static fn(float $one): float => round($one, 4) + 0.0, $nodes['f'][2]),
         ]);
-        self::assertSame(['f', 'floor G', 'r', 'w1', 'w2', 'w3', 'w4'], array_values(array_unique($nodes['G'][3])));
+        self::assertSame(['f', 'floor G', 'ground', 'r', 'w1', 'w2', 'w3', 'w4'], array_values(array_unique($nodes['G'][3])));
     }
 
     /**

@@ -14,7 +14,7 @@ final class TakenSizesTest extends TestCase
 {
     public function test_what_is_not_known_is_named(): void
     {
-        $said = self::said(Sketch::room(4000, 3000)->with([
+        $said = self::said(Sketch::room(4000, 3000)->document(['grade' => null])->with([
             'ceiling' => null,
             'guards' => [['id' => 'gu', 'line' => [[0, 0], [1000, 0]]]],
             'openings' => [
@@ -22,6 +22,7 @@ final class TakenSizesTest extends TestCase
                 ['id' => 'w', 'kind' => 'window', 'wall' => 'w3', 'at' => 1500, 'height' => 1200],
             ],
         ]));
+        self::assertContains('How high the ground lies is not known: none is shown.', $said);
         self::assertContains('The ceiling of Ground is not known: 2400 mm taken.', $said);
         self::assertContains('Ground: guards whose height is not known: 1; 1000 mm taken.', $said);
         self::assertMatchesRegularExpression('/^The height of .*door.* is not known: 2000 mm taken\.$/m', implode("\n", $said));

@@ -25,6 +25,8 @@ export class Model {
     static OVERHEAD = new Set(['ceiling', 'roof']);
     /** Where one cannot stand upright: nothing that could be pointed at. */
     static NOTHING = 'low_space';
+    /** No element has this id. */
+    static GROUND = 'ground';
 
     static FURNITURE = new Set(['ceramic', 'appliance', 'wood', 'fabric', 'fitting']);
 
@@ -47,7 +49,8 @@ export class Model {
         this.faint = new LineBasicMaterial({ color: this.colour('--ink'), transparent: true, opacity: 0.14 });
         this.marked = new LineBasicMaterial({ color: this.colour('--copper') });
         scene.traverse((node) => node.isMesh && this.take(node));
-        this.box = new Box3().setFromObject(scene);
+        /** Of the home, without the ground around it. */
+        this.box = this.boxOf((part) => part.id !== Model.GROUND);
         this.chosen = '';
     }
 
@@ -101,10 +104,18 @@ export class Model {
         return mesh ? mesh.userData.name ?? mesh.name.replaceAll('_', ' ') : '';
     }
 
-    boxOf(id) {
+    /** @param {string|((part: {id: string, look: string}) => boolean)} wanted id, or which parts */
+    boxOf(wanted) {
         const box = new Box3();
-        for (const mesh of this.byId.get(id) ?? []) box.union(mesh.round.box);
+        const meshes = typeof wanted === 'string' ? this.byId.get(wanted) ?? [] : this.meshes.filter((mesh) => wanted(mesh.round));
+        for (const mesh of meshes) box.union(mesh.round.box);
         return box;
+    }
+
+    /** @returns {Box3} of what is seen of the home; of all of it where nothing is */
+    get seen() {
+        const box = this.boxOf((part) => part.look !== 'gone' && part.id !== Model.GROUND);
+        return box.isEmpty() ? this.box : box;
     }
 
     /**

@@ -192,7 +192,9 @@ export class Round {
     }
 
     showAll() {
-        this.show(this.model.box);
+        this.stopWalking();
+        this.showParts();
+        this.show(this.model.seen);
     }
 
     push(event) {
@@ -201,7 +203,7 @@ export class Round {
         if (button.dataset.finding) this.openFinding(button.dataset.finding);
         const acts = {
             all: () => this.showAll(),
-            above: () => this.show(this.model.box, Turning.ABOVE),
+            above: () => this.show(this.model.seen, Turning.ABOVE),
             walk: () => (this.walking ? this.showAll() : this.startWalking()),
             nearer: () => this.turning.zoom(1 / Turning.NEARER),
             farther: () => this.turning.zoom(Turning.NEARER),
@@ -288,8 +290,9 @@ export class Round {
         this.choose(found ? this.elementOf(found) : '');
     }
 
-    /** A floor is of the storey: what is chosen is the room over it. */
+    /** A floor is of the storey: what is chosen is the room over it. The ground around the home is no element. */
     elementOf({ id, kind, storey, point }) {
+        if (id === Model.GROUND) return '';
         if (kind !== 'floor') return id;
         const room = this.facts.rooms.find(
             (one) => one.storey === storey && one.outline.length > 0 && isWithin(point.x * 1000, -point.z * 1000, one.outline),

@@ -3,7 +3,7 @@ import {
     DirectionalLight,
     HemisphereLight,
     Mesh,
-    PCFSoftShadowMap,
+    PCFShadowMap,
     PerspectiveCamera,
     Plane,
     PlaneGeometry,
@@ -32,7 +32,7 @@ export class Stage {
         this.drawn = drawn;
         this.cut = Infinity;
         this.renderer = new WebGLRenderer({ antialias: true, alpha: true, preserveDrawingBuffer: true });
-        this.renderer.shadowMap.type = PCFSoftShadowMap;
+        this.renderer.shadowMap.type = PCFShadowMap;
         this.renderer.setPixelRatio(Math.min(2, devicePixelRatio));
         view.append(this.renderer.domElement);
         this.camera = new PerspectiveCamera(45, 1, 0.05, 500);

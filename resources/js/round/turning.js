@@ -7,8 +7,9 @@ export class Turning {
     static NEARER = 1.15;
     static ASIDE = 0.06;
 
-    /** What is looked at is taken to be as large as this at the least, m. */
-    static LEAST = 1.8;
+    /** So far away one is at the least from what is looked at, m, and so much farther than where all of it just fits. */
+    static LEAST = 4.5;
+    static MARGIN = 1.08;
 
     /** From where a home is looked at first; from straight above a little of the direction is kept, or nothing would be up the view. */
     static FIRST = new Vector3(-0.55, 0.85, 0.75);
@@ -29,11 +30,26 @@ export class Turning {
     /** @param {import('three').Box3} box brought into sight */
     show(box, from = Turning.FIRST) {
         const middle = box.getCenter(new Vector3());
-        const radius = Math.max(Turning.LEAST, box.getSize(new Vector3()).length() / 2);
-        const distance = radius / Math.sin((this.camera.fov / 2) * (Math.PI / 180)) / Math.min(1, this.camera.aspect);
+        const distance = Math.max(Turning.LEAST, this.distance(box, middle, from)) * Turning.MARGIN;
         this.orbit.target.copy(middle);
         this.camera.position.copy(middle).addScaledVector(from.clone().normalize(), distance);
         this.orbit.update();
+    }
+
+    /** @returns {number} from where every corner of a box is in view */
+    distance({ min, max }, middle, from) {
+        const towards = from.clone().normalize();
+        const right = new Vector3(0, 1, 0).cross(towards).normalize();
+        const up = towards.clone().cross(right);
+        const height = Math.tan((this.camera.fov / 2) * (Math.PI / 180));
+        const width = height * this.camera.aspect;
+        const corners = [min.x, max.x].flatMap((x) => [min.y, max.y].flatMap((y) => [min.z, max.z].map((z) => new Vector3(x, y, z))));
+        return Math.max(
+            ...corners.map((corner) => {
+                const at = corner.sub(middle);
+                return at.dot(towards) + Math.max(Math.abs(at.dot(right)) / width, Math.abs(at.dot(up)) / height);
+            }),
+        );
     }
 
     zoom(by) {

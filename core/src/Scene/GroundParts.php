@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Scene;
+
+use Heurema\Geometry\Arrangement;
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Delaunay;
+use Heurema\Geometry\Face;
+use Heurema\Geometry\Line;
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
+use Heurema\Layout\GroundLevel;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\StoreyPlan;
+
+/** The ground around a home through the levels that were said, some metres wide; none below the home itself. In mm. */
+final readonly class GroundParts
+{
+    /** Of the part; no element has it. */
+    public const ID = 'ground';
+
+    /** It goes on so far beyond the home, the steps to it and the levels that were said. */
+    private const AROUND = 2000.0;
+    private const THICK = 200.0;
+    private const LEVEL = 1e-9;
+
+    public function __construct(private Home $home) {}
+
+    /** @return list<Part> */
+    public function parts(): array
+    {
+        $plan = array_values($this->home->plans)[0] ?? null;
+        if ($plan === null || !$this->home->ground()->isSaid()) {
+            return [];
+        }
+        $prisms = [];
+        foreach ($this->pieces($plan) as $corners) {
+            $top = $this->surface($corners);
+            foreach (self::without(new Ring($corners), $plan->mass->slab()) as $piece) {
+                $prisms[] = new Prism($piece, $top->raised(-self::THICK), $top);
+            }
+        }
+
+        return $prisms === [] ? [] : [new Part(self::ID, 'Ground', $plan->storey->id, Material::Ground, $prisms)];
+    }
+
+    /** @return list<non-empty-list<Point>> pieces of even slope, counter-clockwise; one where all of it is level */
+    private function pieces(StoreyPlan $plan): array
+    {
+        $said = array_map(static fn(GroundLevel $one): Point => $one->at, $this->home->layout->ground);
+        $places = [...$said, ...$this->places($plan)];
+        if ($places === []) {
+            return [];
+        }
+        $corners = Box::around($places)->grown(self::AROUND)->corners();
+        if (count($said) < 2) {
+            return [$corners];
+        }
+        $within = Delaunay::triangles($said);
+
+        return $within === [] ? Delaunay::triangles([...$said, ...$corners]) : [...$within, ...self::around($within, $corners)];
+    }
+
+    /**
+     * @param list<array{Point, Point, Point}> $triangles
+     * @param non-empty-list<Point>            $corners
+     *
+     * @return list<non-empty-list<Point>> from the hull of the triangles out to the corners
+     */
+    private static function around(array $triangles, array $corners): array
+    {
+        $lines = Line::around(new Ring($corners), 0, 0);
+        foreach ($triangles as $triangle) {
+            array_push($lines, ...Line::around(new Ring($triangle), 0, 1));
+        }
+        $rest = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+
+        return array_merge(...array_map(Triangulation::of(...), $rest));
+    }
+
+    /** @return list<Point> corners of what stands on it */
+    private function places(StoreyPlan $plan): array
+    {
+        $rings = array_map(static fn(Polygon $slab): Ring => $slab->outer, $plan->mass->slab());
+        foreach ($plan->storey->terraces as $terrace) {
+            $rings[] = $terrace->outline;
+        }
+        foreach ($this->home->ramps as $ramp) {
+            array_push($rings, ...array_map(static fn($part): Ring => $part->outline, $ramp->shape->parts));
+        }
+        foreach ($this->home->stairs as $stair) {
+            array_push($rings, ...$stair->from === null ? array_map(static fn($step): Ring => $step->outline, $stair->shape->steps) : []);
+        }
+
+        return array_merge(...array_map(static fn(Ring $ring): array => $ring->points, $rings));
+    }
+
+    /** @param non-empty-list<Point> $corners the first three of them say it */
+    private function surface(array $corners): Surface
+    {
+        [$a, $b, $c] = [$corners[0], $corners[1] ?? $corners[0], $corners[2] ?? $corners[0]];
+        [$low, $ofB, $ofC] = array_map(fn(Point $at): float => $this->home->ground()->natural($at) ?? 0.0, [$a, $b, $c]);
+        [$toB, $toC] = [$b->minus($a), $c->minus($a)];
+        $twice = $toB->cross($toC);
+        $gradient = new Point(
+            (($ofB - $low) * $toC->y - ($ofC - $low) * $toB->y) / $twice,
+            (($ofC - $low) * $toB->x - ($ofB - $low) * $toC->x) / $twice,
+        );
+
+        return $gradient->length() < self::LEVEL ? Surface::level($low) : Surface::sloped($low, $a, $gradient);
+    }
+
+    /**
+     * @param list<Polygon> $slabs
+     *
+     * @return list<Polygon>
+     */
+    private static function without(Ring $piece, array $slabs): array
+    {
+        $lines = Line::around($piece, 0, 0);
+        foreach ($slabs as $slab) {
+            array_push($lines, ...Line::around($slab->outer, 0, 1));
+        }
+
+        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+    }
+}
