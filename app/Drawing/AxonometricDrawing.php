@@ -25,6 +25,9 @@ use Heurema\Spatial\StoreyPlan;
  */
 final readonly class AxonometricDrawing
 {
+    /** Around it, px. */
+    public const MARGIN = 24.0;
+
     /** One looks from the lower right of the sheet. */
     private const TOWARDS = 120.0;
     private const ELEVATION = 42.0;
@@ -35,14 +38,12 @@ final readonly class AxonometricDrawing
     /** Shorter lines are left away, mm. */
     private const SHORTEST = 3.0;
 
-    /** Around it, px. */
-    private const MARGIN = 24.0;
 
-    /** Size of the letters of names, px, and places that are tried to either side of the middle of a room. */
-    private const LETTERS = 12.0;
+    /** Places for a name that are tried to either side of the middle of a room. */
     private const STEPS = 4;
 
-    private ObliqueView $view;
+    /** The middle of a figure stands so high over the middle of its line, px. */
+    private const FIGURE_OVER = 12.0;
 
     private VisibleLines $seen;
 
@@ -56,9 +57,8 @@ final readonly class AxonometricDrawing
     public function __construct(private Home $home, private StoreyPlan $plan, private float $scale, private ?Finding $finding = null)
     {
         $floor = $plan->storey->elevation ?? 0.0;
-        $this->view = new ObliqueView(self::TOWARDS, self::ELEVATION, $floor + self::CUT);
-        [$this->seen, $this->lines, $this->cuts] = $home->once("axonometric {$plan->storey->id}", function (): array {
-            $facets = $this->view->facets($this->parts());
+        [$this->seen, $this->lines, $this->cuts] = $home->once("axonometric {$plan->storey->id}", function () use ($floor): array {
+            $facets = (new ObliqueView(self::TOWARDS, self::ELEVATION, $floor + self::CUT))->facets($this->parts());
             $seen = new VisibleLines($facets);
 
             return [
@@ -72,12 +72,20 @@ final readonly class AxonometricDrawing
         });
     }
 
+    /** @param array{float, float, float} $place in space, where it is drawn */
+    public static function on(array $place): Point
+    {
+        [$across, $up] = (new ObliqueView(self::TOWARDS, self::ELEVATION))->place($place);
+
+        return new Point($across, $up);
+    }
+
     /** Around all of it, mm of the drawing. */
     public function box(): Box
     {
         $places = array_merge(
             ...array_map(static fn(SeenLine $one): array => [$one->line->from, $one->line->to], $this->lines),
-            ...array_map($this->places(...), $this->witnesses()),
+            ...array_map(self::line(...), $this->witnesses()),
         );
 
         return Box::around($places === [] ? [new Point(0.0, 0.0)] : $places)->grown(self::MARGIN * $this->scale);
@@ -85,10 +93,22 @@ final readonly class AxonometricDrawing
 
     public function draw(): string
     {
+        $figures = array_map(fn(SpatialWitness $seen): Box => Box::at(
+            Box::around(self::line($seen))->middle()->plus(new Point(0.0, self::FIGURE_OVER * $this->scale)),
+            TextSize::width($seen->text, AxonometricNames::LETTERS) * $this->scale,
+            AxonometricNames::LETTERS * $this->scale,
+        ), $this->witnesses());
+
+        return $this->body().$this->names()->draw($figures).$this->witness();
+    }
+
+    /** The home alone. */
+    public function body(): string
+    {
         return Svg::element('g', ['class' => 'upright'], implode('', [
             ...array_map(ProjectedBody::cut(...), $this->cuts),
             ...array_map(ProjectedBody::line(...), $this->lines),
-        ])).implode('', $this->names()).$this->witness();
+        ]));
     }
 
     /** @return list<Part> of the storey, without what lies over it */
@@ -101,40 +121,43 @@ final readonly class AxonometricDrawing
         ));
     }
 
-    /** @return list<string> names of rooms */
-    private function names(): array
+    public function names(): AxonometricNames
     {
-        $names = [];
-        foreach ($this->plan->rooms as $room) {
-            $text = Svg::element('text', ['class' => 'room-name', 'y' => 4], Svg::text($room->name()));
-            $names[] = Svg::pinned($this->place($room), 'room-label', $text);
-        }
-
-        return $names;
+        return new AxonometricNames(
+            array_values(array_map(fn(RoomSpace $room): array => [$room->name(), $this->places($room)], $this->plan->rooms)),
+            $this->scale,
+        );
     }
 
-    /** Where most of the name lies over the floor of its room, as it is seen; the nearest to the middle. */
-    private function place(RoomSpace $room): Point
+    /**
+     * Where the name of a room may stand over its floor as it is seen: where most of it does, and near the middle, first.
+     *
+     * @return non-empty-list<array{float, float, float}>
+     */
+    private function places(RoomSpace $room): array
     {
         $floor = ($this->plan->storey->elevation ?? 0.0) + ($room->room->level ?? 0.0);
         $outline = $room->outline();
-        $at = [$room->room->at->x, $room->room->at->y, $floor];
+        $own = self::on([$room->room->at->x, $room->room->at->y, $floor]);
+        $places = [[$own->x, $own->y, -1.0]];
+        $half = TextSize::width($room->name(), AxonometricNames::LETTERS) * $this->scale / 2;
         if ($outline === null) {
-            return $this->on($at);
+            return $places;
         }
-        $half = TextSize::width($room->name(), self::LETTERS) * $this->scale / 2;
-        [$bounds, $middle, $best, $most] = [$outline->bounds(), $outline->bounds()->middle(), $this->on($at), -1.0];
+        [$bounds, $middle] = [$outline->bounds(), $outline->bounds()->middle()];
         foreach (range(-self::STEPS, self::STEPS) as $column) {
             foreach (range(-self::STEPS, self::STEPS) as $row) {
                 [$x, $y] = [$column / (2.4 * self::STEPS), $row / (2.4 * self::STEPS)];
                 $point = new Point($middle->x + $x * $bounds->width(), $middle->y + $y * $bounds->height());
-                $place = $this->on([$point->x, $point->y, $floor]);
-                $score = $outline->contains($point) ? $this->clear($place, $half) - hypot($x, $y) : -1.0;
-                [$best, $most] = $score > $most ? [$place, $score] : [$best, $most];
+                if ($outline->contains($point)) {
+                    $place = self::on([$point->x, $point->y, $floor]);
+                    $places[] = [$place->x, $place->y, $this->clear($place, $half) - hypot($x, $y)];
+                }
             }
         }
+        usort($places, static fn(array $a, array $b): int => $b[2] <=> $a[2]);
 
-        return $best;
+        return $places;
     }
 
     /** @return float at how many places of a text one sees the floor */
@@ -143,7 +166,7 @@ final readonly class AxonometricDrawing
         $clear = 0;
         foreach ([-1.0, -0.5, 0.0, 0.5, 1.0] as $share) {
             foreach ([-0.5, 0.5] as $up) {
-                $place = $middle->plus(new Point($share * $half, $up * self::LETTERS * $this->scale));
+                $place = $middle->plus(new Point($share * $half, $up * AxonometricNames::LETTERS * $this->scale));
                 $clear += $this->seen->at($place)?->part->material === Material::Floor ? 1 : 0;
             }
         }
@@ -158,16 +181,16 @@ final readonly class AxonometricDrawing
     }
 
     /** @return non-empty-list<Point> */
-    private function places(SpatialWitness $seen): array
+    private static function line(SpatialWitness $seen): array
     {
-        return array_map($this->on(...), $seen->line);
+        return array_map(self::on(...), $seen->line);
     }
 
     private function witness(): string
     {
         $drawn = '';
         foreach ($this->witnesses() as $seen) {
-            $places = $this->places($seen);
+            $places = self::line($seen);
             $line = Svg::line($places).($seen->isOutline ? 'Z' : '');
             $middle = Box::around($places)->middle();
             $drawn .= Svg::element('path', ['class' => $seen->isOutline ? 'witness-outline' : 'witness-line', 'd' => $line])
@@ -176,13 +199,5 @@ final readonly class AxonometricDrawing
         $verdict = str_replace('_', '-', $this->finding?->verdict()->value ?? '');
 
         return $drawn === '' ? '' : Svg::element('g', ['class' => "witness witness-{$verdict}"], $drawn);
-    }
-
-    /** @param array{float, float, float} $place */
-    private function on(array $place): Point
-    {
-        [$across, $up] = $this->view->place($place);
-
-        return new Point($across, $up);
     }
 }

@@ -25,8 +25,14 @@ final readonly class LetterDraft
     /** @var list<LetterItem> in the order of their numbers */
     public array $items;
 
-    public function __construct(public Revision $revision, public Report $report, Rulings $rulings, public string $groupedBy)
-    {
+    /** @param bool $isInRound storeys are drawn in the round, too */
+    public function __construct(
+        public Revision $revision,
+        public Report $report,
+        Rulings $rulings,
+        public string $groupedBy,
+        public bool $isInRound = false,
+    ) {
         $found = array_values(array_filter(
             $report->worstFirst(),
             static fn(Finding $finding): bool => $rulings->kind($finding)?->isForLetter() === true,
@@ -151,6 +157,23 @@ final readonly class LetterDraft
         }
 
         return $plans;
+    }
+
+    /** @return array<string, string> by the storey's name: in the round, where an item is pinned to it */
+    public function storeysInTheRound(): array
+    {
+        $home = $this->report->home;
+        $drawn = [];
+        foreach ($this->isInRound ? $home->plans : [] as $plan) {
+            $marks = [];
+            foreach ($this->items as $item) {
+                $place = $item->placeInSpace($plan, $home);
+                $marks = [...$marks, ...$place === null ? [] : [[$place, (string) $item->number]]];
+            }
+            $drawn += $marks === [] ? [] : [$plan->storey->name => (new RoundPicture($home))->ofStorey($plan, 170.0, 115.0, $marks)];
+        }
+
+        return $drawn;
     }
 
     /** @return array<string, mixed> */

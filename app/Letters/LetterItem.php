@@ -10,6 +10,9 @@ use App\Models\RulingKind;
 use App\Models\User;
 use Heurema\Geometry\Point;
 use Heurema\Review\Finding;
+use Heurema\Review\SpatialWitness;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\StoreyPlan;
 use Illuminate\Support\Carbon;
 
 /** One point of a letter: a finding that was ruled on, or a remark that was pinned to the plan. */
@@ -100,6 +103,25 @@ final readonly class LetterItem
         }
 
         return null;
+    }
+
+    /**
+     * Where it is pinned to a storey in the round: at what is measured, else on the floor.
+     *
+     * @return array{float, float, float}|null
+     */
+    public function placeInSpace(StoreyPlan $plan, Home $home): ?array
+    {
+        $place = $this->place($plan->storey->id);
+        $seen = $place === null || $this->finding === null ? [] : SpatialWitness::of($this->finding, $home);
+        $line = $seen[0]->line ?? [];
+        $number = intdiv(count($line), 2);
+
+        return match (true) {
+            $place === null => null,
+            $line === [] => [$place->x, $place->y, $plan->storey->elevation ?? 0.0],
+            default => [$place->x, $place->y, ($line[0][2] + $line[$number][2]) / 2],
+        };
     }
 
     /** @return array<string, mixed> for whoever reads it by machine */

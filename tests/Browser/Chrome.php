@@ -33,6 +33,13 @@ final class Chrome
         }
     }
 
+    /** The next test has a browser of its own. */
+    public static function end(): void
+    {
+        self::$driver?->quit();
+        self::$driver = null;
+    }
+
     private static function start(): RemoteWebDriver
     {
         $process = proc_open(['chromedriver', '--port=0'], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes);
@@ -42,7 +49,7 @@ final class Chrome
         $port = self::port($pipes[1]);
         $profile = sys_get_temp_dir().'/heurema-chrome-'.getmypid();
         register_shutdown_function(static function () use ($process, $profile): void {
-            self::$driver?->quit();
+            self::end();
             proc_terminate($process);
             exec('rm -rf '.escapeshellarg($profile));
         });

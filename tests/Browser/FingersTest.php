@@ -12,30 +12,85 @@ use Heurema\Units\UnitSystem;
 /** The board on a tablet: two fingers, a finger that rests, keys for lengths. */
 final class FingersTest extends BrowserTestCase
 {
+    /** Chromium tells of touch on the kind of page alone where one touched first: each test has a browser of its own. */
     protected function setUp(): void
     {
+        Chrome::end();
         parent::setUp();
         Chrome::size($this->browser, 1024, 768, true);
         $this->tools('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 5]);
+        $this->signIn();
     }
 
     protected function tearDown(): void
     {
-        $this->tools('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
-        Chrome::size($this->browser, 1280, 800);
         parent::tearDown();
+        Chrome::end();
     }
 
-    /** In one test: Chromium tells a page of no touch any more once touching was switched off and on again. */
     public function test_a_home_is_looked_at_chosen_and_drawn_with_fingers(): void
     {
-        $this->signIn();
         $scheme = $this->openBoard();
         $this->zoomAndMove();
         $this->visit("/schemes/{$scheme->id}/board");
         $this->waitFor('#board-checked');
         $this->restOnAnother($scheme);
         $this->typeAFraction();
+    }
+
+    /** One finger turns the home, two come nearer and move it, a tap chooses; while one walks a finger looks around. */
+    public function test_a_home_is_looked_at_in_the_round_with_fingers(): void
+    {
+        $this->visit('/schemes/'.Scheme::query()->firstOrFail()->id.'/round');
+        $round = static fn(string $what): string => "return document.getElementById('round').round?.{$what}";
+        $this->patiently()->until(fn(): bool => $this->browser->executeScript($round('model !== undefined')) === true);
+        $look = function () use ($round): array {
+            $this->patiently()->until(fn(): bool => $this->browser->executeScript($round('stage.frame === undefined')) === true);
+            /** @var array{float, float} $seen angle about the home, and distance */
+            $seen = $this->browser->executeScript(<<<'JS'
+                const { orbit } = document.getElementById('round').round.turning;
+                return [orbit.getAzimuthalAngle(), orbit.getDistance()];
+                JS);
+
+            return $seen;
+        };
+        /** @var array{float, float} $middle */
+        $middle = $this->browser->executeScript(<<<'JS'
+            const view = document.getElementById('round-view').getBoundingClientRect();
+            return [Math.round(view.left + view.width / 2), Math.round(view.top + view.height / 2)];
+            JS);
+        [$x, $y] = $middle;
+        [$turned, $away] = $look();
+        $this->drag([[$x, $y]], static fn(int $by): array => [[$x + $by, $y]]);
+        [$after, $still] = $look();
+        self::assertGreaterThan(0.2, abs($after - $turned));
+        self::assertEqualsWithDelta($away, $still, 0.01);
+        $this->drag([[$x - 40, $y], [$x + 40, $y]], static fn(int $by): array => [[$x - 40 - $by, $y], [$x + 40 + $by, $y]]);
+        [, $near] = $look();
+        self::assertLessThan(0.6 * $away, $near, 'fingers apart: nearer');
+
+        $this->browser->executeScript($round('choose("")'));
+        $this->touch('touchStart', [[$x, $y]]);
+        $this->touch('touchEnd', []);
+        $this->patiently()->until(fn(): bool => $this->browser->executeScript($round('model.chosen')) !== '');
+
+        $this->browser->executeScript("document.querySelector('[data-round=walk]').click()");
+        $heading = $this->browser->executeScript($round('walk.heading'));
+        $this->drag([[$x, $y]], static fn(int $by): array => [[$x + $by, $y]]);
+        self::assertEqualsWithDelta(0.5, abs($this->browser->executeScript($round('walk.heading')) - $heading), 0.1);
+    }
+
+    /**
+     * @param list<array{float|int, float|int}>                 $from
+     * @param \Closure(int): list<array{float|int, float|int}> $at   px from there
+     */
+    private function drag(array $from, \Closure $at): void
+    {
+        $this->touch('touchStart', $from);
+        foreach ([20, 40, 60, 80, 100] as $by) {
+            $this->touch('touchMove', $at($by));
+        }
+        $this->touch('touchEnd', []);
     }
 
     /** Two fingers zoom and move the plan and choose nothing. */

@@ -10,6 +10,7 @@ use App\Examination\BookCheck;
 use App\Letters\ItemState;
 use App\Letters\LetterProgress;
 use App\Letters\OpenItem;
+use App\Letters\SentLetter;
 use App\Models\Letter;
 use App\Models\Revision;
 use App\Models\Role;
@@ -57,6 +58,39 @@ final class LetterItemsTest extends TestCase
             ['storey' => 'G', 'x' => 3000, 'y' => 3000, 'words' => 'Where does the coat go?'],
         );
         $this->put("/revisions/{$this->revision->id}/remarks/{$this->revision->remarks()->firstOrFail()->id}")->assertRedirect();
+    }
+
+    /** On wish, drawn once and kept; a letter that was sent so stays so. */
+    public function test_storeys_with_items_are_drawn_in_the_round_too(): void
+    {
+        $address = "/revisions/{$this->revision->id}/letter";
+        $this->get("{$address}/paper")->assertDontSee('in the round');
+        $paper = (string) $this->get("{$address}/paper?round=1")->assertOk()->assertDontSee('First floor in the round')->getContent();
+        self::assertSame(1, preg_match('~Ground floor in the round</h2><img src="data:image/svg\+xml;base64,([^"]+)"~', $paper, $drawing));
+        $drawn = (string) base64_decode($drawing[1], true);
+        self::assertSame(['1', '2', '3', '4'], self::texts($drawn, 'item-mark'));
+        self::assertContains('Study', self::texts($drawn, 'room-label'));
+        self::assertSame($drawing[1], self::drawing((string) $this->get("{$address}/paper?round=1")->getContent()));
+        self::assertTrue(SentLetter::isPlain($paper));
+        $this->get("{$address}?round=1")->assertSee('paper?by=room&amp;round=1', false)->assertSee('name="round" value="1"', false);
+        $this->post($address, ['by' => 'room', 'round' => 'perhaps'])->assertSessionHasErrors('round');
+        $this->post($address, ['by' => 'room', 'round' => '1'])->assertRedirect();
+        $sent = Letter::query()->sole();
+        self::assertSame($drawing[1], self::drawing($sent->html));
+        $this->get("/letters/{$sent->id}")->assertOk();
+    }
+
+    /** @return list<string> in groups of a class, in order */
+    private static function texts(string $drawing, string $class): array
+    {
+        preg_match_all("~class=\"pin {$class}\".*?<text[^>]*>([^<]*)</text>~", $drawing, $texts);
+
+        return $texts[1];
+    }
+
+    private static function drawing(string $page): string
+    {
+        return preg_match('~in the round</h2><img src="data:image/svg\+xml;base64,([^"]+)"~', $page, $found) === 1 ? $found[1] : '';
     }
 
     public function test_a_remark_goes_into_the_letter_as_an_item_of_its_own_and_out_again(): void

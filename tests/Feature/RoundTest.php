@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Drawing\TextSize;
+use App\Letters\RoundPicture;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\Scheme;
 use App\Models\User;
 use App\Sheets\SheetSet;
 use Database\Seeders\DemoOfficeSeeder;
+use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
 use Heurema\Layout\LayoutReader;
+use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -187,5 +193,42 @@ final class RoundTest extends TestCase
         $this->get("/schemes/{$scheme->id}/round")->assertForbidden();
         $this->get("/schemes/{$scheme->id}/round/facts")->assertForbidden();
         $this->get("/schemes/{$scheme->id}/round.svg")->assertForbidden();
+    }
+
+    /** Whatever numbers stand in the drawing, the names of rooms stand clear of them and of one another, and over their rooms. */
+    public function test_names_stand_clear_of_numbers(): void
+    {
+        mt_srand(20261130);
+        [$rooms, $named] = [0, 0];
+        foreach (Scheme::query()->get() as $scheme) {
+            $home = new Home($scheme->layout);
+            foreach ($home->plans as $plan) {
+                $marks = array_map(static fn(RoomSpace $room): array => [
+                    [$room->room->at->x + mt_rand(-900, 900), $room->room->at->y + mt_rand(-900, 900), $plan->storey->elevation ?? 0.0],
+                    '7',
+                ], array_values($plan->rooms));
+                $drawing = (new RoundPicture($home))->ofStorey($plan, 170.0, 115.0, $marks);
+                preg_match_all(
+                    '~translate\((-?[\d.]+)[ ,]+(-?[\d.]+)\)"><g transform="scale\(([\d.]+)\)" class="pin (room-label|item-mark)">'
+                        .'.*?<text[^>]*>([^<]*)~',
+                    $drawing,
+                    $texts,
+                    PREG_SET_ORDER,
+                );
+                $boxes = array_map(static fn(array $text): Box => Box::at(
+                    new Point((float) $text[1], (float) $text[2]),
+                    ($text[4] === 'item-mark' ? 20.0 : TextSize::width($text[5], 12.0)) * (float) $text[3],
+                    ($text[4] === 'item-mark' ? 20.0 : 12.0) * (float) $text[3],
+                ), $texts);
+                self::assertGreaterThanOrEqual(count($marks), count($boxes));
+                [$rooms, $named] = [$rooms + count($marks), $named + count($boxes) - count($marks)];
+                foreach ($texts as $number => $text) {
+                    foreach (array_slice($boxes, $number + 1) as $other) {
+                        self::assertTrue($text[4] === 'item-mark' || !$boxes[$number]->overlaps($other), "{$scheme->name}: {$text[5]}");
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(0.9 * $rooms, $named);
     }
 }

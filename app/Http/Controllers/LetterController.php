@@ -110,7 +110,7 @@ final readonly class LetterController
     {
         $by = $request->string('by')->value() === LetterDraft::BY_CLAUSE ? LetterDraft::BY_CLAUSE : LetterDraft::BY_ROOM;
 
-        return new LetterDraft($revision, $this->pages->report($revision), Rulings::of($revision), $by);
+        return new LetterDraft($revision, $this->pages->report($revision), Rulings::of($revision), $by, $request->boolean('round'));
     }
 
     /** @return list<list<string|float|int|bool|null>> */

@@ -68,6 +68,10 @@
         <div class="plan"><h2>Plan of {{ $storey }}</h2><img src="{{ $picture($plan) }}" alt="Plan of {{ $storey }} with the numbers of the items"></div>
     @endforeach
 
+    @foreach ($draft->storeysInTheRound() as $storey => $drawing)
+        <div class="plan"><h2>{{ $storey }} in the round</h2><img src="{{ $picture($drawing) }}" alt="{{ $storey }} from above and aside with the numbers of the items"></div>
+    @endforeach
+
     <h2>Checked and met</h2>
     @foreach ($draft->met() as $book => $rules)<p><b>{{ $book }}</b></p><ul>@foreach ($rules as $rule)<li>{{ $rule }}</li>@endforeach</ul>@endforeach
 
