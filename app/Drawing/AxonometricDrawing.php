@@ -136,7 +136,7 @@ final readonly class AxonometricDrawing
      */
     private function places(RoomSpace $room): array
     {
-        $floor = ($this->plan->storey->elevation ?? 0.0) + ($room->room->level ?? 0.0);
+        $floor = ($this->plan->storey->elevation ?? 0.0) + $room->level();
         $outline = $room->outline();
         $own = self::on([$room->room->at->x, $room->room->at->y, $floor]);
         $places = [[$own->x, $own->y, -1.0]];

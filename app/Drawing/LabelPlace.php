@@ -124,7 +124,7 @@ final class LabelPlace
     {
         $elevation = $this->home->plans[$room->storey()]->storey->elevation;
 
-        return $elevation === null ? [] : [GroundLevels::words($elevation + ($room->room->level ?? 0.0), $this->home)];
+        return $elevation === null ? [] : [GroundLevels::words($elevation + $room->level(), $this->home)];
     }
 
     /** A label speaks roughly; the findings speak exactly. */

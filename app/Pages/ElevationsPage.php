@@ -157,7 +157,7 @@ final readonly class ElevationsPage
     public function floor(): string
     {
         $storey = $this->room === null ? null : $this->home->plans[$this->room->storey()]->storey;
-        $level = $storey?->elevation === null ? null : $storey->elevation + ($this->room->room->level ?? 0.0);
+        $level = $storey?->elevation === null ? null : $storey->elevation + $this->room->level();
 
         $finish = $this->room->room->floorFinish ?? '';
 

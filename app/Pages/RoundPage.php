@@ -120,7 +120,7 @@ final readonly class RoundPage
             'id' => $room->id(),
             'name' => $room->name(),
             'storey' => $room->storey(),
-            'floor' => ($storey->elevation ?? 0.0) + ($room->room->level ?? 0.0),
+            'floor' => ($storey->elevation ?? 0.0) + $room->level(),
             'at' => $room->room->at->toArray(),
             'outline' => array_map(static fn(Point $at): array => $at->toArray(), $room->outline()->outer->points ?? []),
             'members' => array_values(array_unique([

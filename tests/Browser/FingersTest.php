@@ -75,9 +75,10 @@ final class FingersTest extends BrowserTestCase
         $this->patiently()->until(fn(): bool => $this->browser->executeScript($round('model.chosen')) !== '');
 
         $this->browser->executeScript("document.querySelector('[data-round=walk]').click()");
-        $heading = $this->browser->executeScript($round('walk.heading'));
+        $heading = fn(): float => (float) (is_numeric($at = $this->browser->executeScript($round('walk.heading'))) ? $at : NAN);
+        $before = $heading();
         $this->drag([[$x, $y]], static fn(int $by): array => [[$x + $by, $y]]);
-        self::assertEqualsWithDelta(0.5, abs($this->browser->executeScript($round('walk.heading')) - $heading), 0.1);
+        self::assertEqualsWithDelta(0.5, abs($heading() - $before), 0.1);
     }
 
     /**

@@ -43,6 +43,13 @@ final readonly class SlopedCeiling implements Described
             : [$this->with(beyond: null), new self($this->beyond->low, $this->high, $this->beyond->to, $this->to)];
     }
 
+    public function raised(float $by): self
+    {
+        $beyond = $this->beyond === null ? null : new OtherSlope($this->beyond->low + $by, $this->beyond->to);
+
+        return new self($this->low + $by, $this->high + $by, $this->from, $this->to, $beyond);
+    }
+
     /** The slope that a point is under. */
     public function slopeAt(Point $point): self
     {

@@ -78,7 +78,7 @@ final readonly class SpatialWitness
         $floor = $plan->storey->elevation ?? 0.0;
         foreach ($plan->rooms as $room) {
             if ($room->outline()?->contains($at) === true) {
-                $floor += $room->room->level ?? 0.0;
+                $floor += $room->level();
                 break;
             }
         }

@@ -21,14 +21,15 @@ final readonly class FixtureParts
         $floor = $storey->elevation ?? 0.0;
         $parts = [];
         foreach ($this->home->fixturesOn($storey->id) as $placed) {
-            $prisms = self::solids($placed, $floor);
+            $prisms = self::solids($placed, $floor + ($placed->room?->level() ?? 0.0));
             $name = $placed->name();
             $parts[] = new Part($placed->id(), $name, $storey->id, Material::of($placed->fixture->kind), $prisms);
         }
         foreach ($storey->soffits as $soffit) {
             [$underside, $top] = UsualSize::ofSoffit($soffit, $storey);
+            $below = $floor + ($this->plan->roomAt($soffit->outline->bounds()->middle())?->level() ?? 0.0);
             $parts[] = new Part($soffit->id, 'Soffit', $storey->id, Material::Soffit, [
-                Prism::box($soffit->outline, $floor + $underside, $floor + $top),
+                Prism::box($soffit->outline, $below + $underside, $below + $top),
             ]);
         }
 

@@ -11,15 +11,17 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StoreyPlan;
 
-/** Floors with their openings, what they stand on, and terraces. In mm. */
+/** Floors with their openings, levels and finishes, what they stand on, and terraces. In mm. */
 final readonly class FloorParts
 {
     /** Terraces are drawn so thick at the least. */
     private const TERRACE = 100.0;
 
-    public function __construct(private Home $home, private StoreyPlan $plan) {}
+    /** @param bool $isFinished what lies on the bare floor is told apart */
+    public function __construct(private Home $home, private StoreyPlan $plan, private bool $isFinished = false) {}
 
     /** @return list<Part> */
     public function parts(): array
@@ -27,12 +29,21 @@ final readonly class FloorParts
         $storey = $this->plan->storey;
         $top = $storey->elevation ?? 0.0;
         $under = $top - ($storey->floorThickness ?? UsualSize::FLOOR);
-        $prisms = array_map(
-            static fn(Polygon $piece): Prism => new Prism($piece, Surface::level($under), Surface::level($top)),
-            $this->ground(),
-        );
+        $prisms = self::slabs($this->ground(null), $under, $top);
+        $finishes = [];
+        foreach ($this->ownFloors() as $room) {
+            $pieces = $this->ground($room);
+            $level = $top + $room->level();
+            $finish = $this->finish($room);
+            $bare = $level - ($finish === null ? 0.0 : min(UsualSize::FLOOR / 2, $room->room->floorFinishThickness ?? UsualSize::FINISH));
+            array_push($prisms, ...self::slabs($pieces, min($under, $under + $room->level()), $bare));
+            $laid = $finish === null ? [] : self::slabs($pieces, $bare, $level);
+            $finishes = [...$finishes, ...$finish === null || $laid === [] ? [] : [
+                new Part($room->id(), "Floor of {$room->name()}", $storey->id, $finish, $laid),
+            ]];
+        }
         $parts = $prisms === [] ? [] : [new Part("floor {$storey->id}", "Floor of {$storey->name}", $storey->id, Material::Floor, $prisms)];
-        array_push($parts, ...$this->plinth($under));
+        array_push($parts, ...$finishes, ...$this->plinth($under));
         foreach ($storey->terraces as $terrace) {
             $level = $top + ($terrace->level ?? 0.0);
             $parts[] = new Part($terrace->id, $terrace->name, $storey->id, Material::Ground, [
@@ -67,8 +78,34 @@ final readonly class FloorParts
         return min(array_map(fn(Point $corner): float => $this->home->ground()->natural($corner) ?? $else, $outline->points));
     }
 
-    /** @return list<Polygon> what is left of the ground that the storey covers when its openings are cut out */
-    private function ground(): array
+    /**
+     * @param list<Polygon> $pieces
+     *
+     * @return list<Prism>
+     */
+    private static function slabs(array $pieces, float $under, float $top): array
+    {
+        return array_map(static fn(Polygon $piece): Prism => new Prism($piece, Surface::level($under), Surface::level($top)), $pieces);
+    }
+
+    /** @return list<RoomSpace> whose floor lies higher or lower than the storey's, or is of something that is told apart */
+    private function ownFloors(): array
+    {
+        return array_values(array_filter($this->plan->rooms, fn(RoomSpace $room): bool => $room->outline() !== null
+            && ($room->level() !== 0.0 || $this->finish($room) !== null)));
+    }
+
+    private function finish(RoomSpace $room): ?Material
+    {
+        return $this->isFinished ? Material::ofFinish($room->room->floorFinish) : null;
+    }
+
+    /**
+     * @param RoomSpace|null $room null: what is no room with a floor of its own
+     *
+     * @return list<Polygon> what is left there of the ground that the storey covers when its openings are cut out
+     */
+    private function ground(?RoomSpace $room): array
     {
         $lines = [];
         foreach ($this->plan->mass->slab() as $slab) {
@@ -77,7 +114,11 @@ final readonly class FloorParts
         foreach ($this->plan->storey->voids as $void) {
             array_push($lines, ...Line::around($void->outline, 0, 1));
         }
+        foreach ($room === null ? $this->ownFloors() : [$room] as $own) {
+            array_push($lines, ...$own->outline() === null ? [] : Line::aroundPolygon($own->outline(), 0, 2));
+        }
 
-        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0
+            && ($face->depth(2) > 0) === ($room !== null));
     }
 }

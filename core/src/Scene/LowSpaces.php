@@ -53,14 +53,14 @@ final readonly class LowSpaces
         if ($ceiling === null || $outline === null) {
             return [];
         }
-        $floor = Surface::level($this->floor() + ($room->room->level ?? 0.0));
+        $floor = Surface::level($this->floor() + $room->level());
         $prisms = [];
         foreach (CeilingSurface::over($ceiling, $outline) as [$piece, $surface]) {
             $low = $ceiling instanceof SlopedCeiling
                 ? CeilingSurface::below($surface, Surface::level($this->wanted), $piece)
                 : ($ceiling < $this->wanted ? [$piece] : []);
             foreach ($low as $part) {
-                $prisms[] = new Prism($part, $floor, $surface->raised($this->floor() + ($room->room->level ?? 0.0)));
+                $prisms[] = new Prism($part, $floor, $surface->raised($this->floor() + $room->level()));
             }
         }
 

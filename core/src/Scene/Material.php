@@ -11,6 +11,9 @@ enum Material: string
 {
     case Wall = 'wall';
     case Floor = 'floor';
+    case Tiles = 'tiles';
+    case Boards = 'boards';
+    case Carpet = 'carpet';
     case Ceiling = 'ceiling';
     case Roof = 'roof';
     case Plinth = 'plinth';
@@ -37,6 +40,25 @@ enum Material: string
     private const FABRIC = ['bed', 'sofa', 'armchair', 'shower_curtain'];
     private const FITTINGS = ['lamp', 'grab_bar', 'mirror', 'switch', 'socket', 'smoke_alarm', 'co_alarm', 'ceiling_access', 'duct'];
 
+    /** Words for what floors are finished with. */
+    private const FINISHES = [
+        'tiles' => '/tile|porcelain|ceramic|terrazzo|stone|slate|marble|granite/i',
+        'boards' => '/board|wood|timber|oak|pine|ash|bamboo|parquet|laminate|plank/i',
+        'carpet' => '/carpet|rug|felt|sisal/i',
+    ];
+
+    /** Of a floor, by what the drawing calls its finish; null where that is none of those that are told apart. */
+    public static function ofFinish(?string $finish): ?self
+    {
+        foreach (self::FINISHES as $material => $words) {
+            if ($finish !== null && preg_match($words, $finish) === 1) {
+                return self::from($material);
+            }
+        }
+
+        return null;
+    }
+
     public static function of(FixtureKind $kind): self
     {
         return match (true) {
@@ -55,6 +77,9 @@ enum Material: string
         return match ($this) {
             self::Wall => [0.85, 0.8, 0.72, 1.0],
             self::Floor => [0.62, 0.52, 0.4, 1.0],
+            self::Tiles => [0.74, 0.79, 0.8, 1.0],
+            self::Boards => [0.66, 0.46, 0.28, 1.0],
+            self::Carpet => [0.5, 0.46, 0.5, 1.0],
             self::Ceiling => [0.93, 0.9, 0.85, 1.0],
             self::Roof => [0.42, 0.3, 0.26, 1.0],
             self::Plinth => [0.45, 0.44, 0.42, 1.0],

@@ -55,7 +55,7 @@ final readonly class RoofParts
     /** @return list<Part> */
     private function board(RoomSpace $room, float $ceiling, Polygon $outline): array
     {
-        $under = Surface::level($this->floor() + $ceiling);
+        $under = Surface::level($this->floor() + $room->level() + $ceiling);
         $openings = array_map(static fn(FloorOpening $void): Ring => $void->outline, $this->above->storey->voids ?? []);
 
         return $this->part("Ceiling of {$room->name()}", $room, Material::Ceiling, array_map(
@@ -74,7 +74,7 @@ final readonly class RoofParts
         $prisms = [];
         foreach (self::without(array_values($windows), $outline) as $piece) {
             foreach (CeilingSurface::over($ceiling, $piece) as [$part, $slope]) {
-                $prisms[] = self::over($part, $slope->raised($this->floor()));
+                $prisms[] = self::over($part, $slope->raised($this->floor() + $room->level()));
             }
         }
 
@@ -128,7 +128,7 @@ final readonly class RoofParts
                 continue;
             }
             foreach (CeilingSurface::over($ceiling, new Polygon($ring)) as [$part, $slope]) {
-                $under = $slope->raised($this->floor() + UsualSize::ROOF / 2);
+                $under = $slope->raised($this->floor() + $window->roof->room->level() + UsualSize::ROOF / 2);
                 $panes[] = new Part($window->id(), $window->name(), $this->plan->storey->id, Material::Glass, [
                     new Prism($part, $under, $under->raised(self::PANE)),
                 ]);

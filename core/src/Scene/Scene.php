@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Scene;
 
 use Heurema\Spatial\Home;
+use Heurema\Spatial\StoreyPlan;
 
 /** A home in space: the parts of all storeys and the ground around them, each of closed bodies. What nobody said is taken in a usual size. */
 final readonly class Scene
@@ -18,23 +19,25 @@ final readonly class Scene
      */
     public static function of(Home $home, bool $isOpen = false, ?float $wanted = null): self
     {
-        return new self($home, [...self::built($home, $isOpen, $wanted), ...(new GroundParts($home))->parts()]);
+        $tiles = array_map(static fn(StoreyPlan $plan): array => (new TileParts($home, $plan))->parts(), array_values($home->plans));
+
+        return new self($home, [...self::built($home, $isOpen, $wanted, true), ...array_merge(...$tiles), ...(new GroundParts($home))->parts()]);
     }
 
-    /** @return list<Part> of the home as it is drawn upright and from above, without the ground around it, worked out once */
+    /** @return list<Part> of the home as it is drawn upright and from above, without finishes and the ground around it, worked out once */
     public static function parts(Home $home): array
     {
-        return $home->once('parts in the round', static fn(): array => self::built($home, false, null));
+        return $home->once('parts in the round', static fn(): array => self::built($home, false, null, false));
     }
 
     /** @return list<Part> of all storeys */
-    private static function built(Home $home, bool $isOpen, ?float $wanted): array
+    private static function built(Home $home, bool $isOpen, ?float $wanted, bool $isFinished): array
     {
         $parts = [];
         foreach ($home->plans as $plan) {
             array_push(
                 $parts,
-                ...(new FloorParts($home, $plan))->parts(),
+                ...(new FloorParts($home, $plan, $isFinished))->parts(),
                 ...(new WallParts($home, $plan, $isOpen))->parts(),
                 ...(new RoofParts($home, $plan, $home->above($plan)))->parts(),
                 ...(new ClimbParts($home, $plan))->parts(),

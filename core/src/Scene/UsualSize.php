@@ -21,6 +21,10 @@ final class UsualSize
     public const TREAD = 40.0;
     public const RAMP = 150.0;
 
+    /** How thick the finish of a floor, and tiles, are. */
+    public const FINISH = 15.0;
+    public const TILE = 8.0;
+
     /** How high guards are. */
     public const GUARD = 1000.0;
 

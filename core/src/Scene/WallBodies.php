@@ -65,7 +65,10 @@ final class WallBodies
 
     private function haveCeilingsOfTheirOwn(): bool
     {
-        return array_filter($this->plan->rooms, static fn(RoomSpace $room): bool => $room->room->ceiling !== null) !== [];
+        return array_filter(
+            $this->plan->rooms,
+            static fn(RoomSpace $room): bool => $room->room->ceiling !== null || $room->level() !== 0.0,
+        ) !== [];
     }
 
     /** How high above the floor a piece of a wall goes: as was said of the wall, else as the highest ceiling beside it does. */
@@ -78,6 +81,7 @@ final class WallBodies
         [$top, $height] = [null, -INF];
         foreach ($this->roomsBeside($wall, $middle) as $room) {
             $ceiling = $room->ceiling();
+            $ceiling = $ceiling instanceof SlopedCeiling ? $ceiling->raised($room->level()) : ($ceiling === null ? null : $ceiling + $room->level());
             $there = $ceiling instanceof SlopedCeiling ? $ceiling->heightAt($middle) : $ceiling;
             if ($there !== null && $there > $height) {
                 [$top, $height] = [$ceiling, $there];

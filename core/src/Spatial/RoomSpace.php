@@ -88,6 +88,12 @@ final readonly class RoomSpace implements Subject
         return $this->room->ceiling ?? $this->storey->ceiling;
     }
 
+    /** Of its finished floor above the storey's, mm; negative where it lies below. */
+    public function level(): float
+    {
+        return $this->room->level ?? 0.0;
+    }
+
     /** @return list<SpaceSide> */
     public function sides(): array
     {

@@ -30,6 +30,7 @@ use Heurema\Spatial\Stair\StepKind;
 use Heurema\Tests\FurnishedPlan;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A home in space: closed bodies as large as measures say, and a file that the standard's own validator takes. */
@@ -160,7 +161,9 @@ final class SceneTest extends TestCase
         $held = 0;
         $volumes = [];
         foreach (Scene::of($home)->parts as $part) {
-            $key = "{$part->material->value} {$part->storey}";
+            $isFinish = in_array($part->material, [Material::Tiles, Material::Boards, Material::Carpet], true);
+            $isOfFloor = str_starts_with($part->name, 'Floor of ');
+            $key = ($isFinish && $isOfFloor ? 'floor' : $part->material->value)." {$part->storey}";
             $volumes[$key] = ($volumes[$key] ?? 0.0) + Mesh::of($part->prisms)->volume();
         }
         foreach ($home->plans as $plan) {
@@ -189,12 +192,81 @@ final class SceneTest extends TestCase
             $ground = array_sum(array_map(static fn(Polygon $slab): float => $slab->outer->area(), $plan->mass->slab()));
             $open = array_sum(array_map(static fn(FloorOpening $void): float => $void->outline->area(), $storey->voids));
             if ($ground > 0.0 && self::areWithin($storey->voids, $plan->mass->slab())) {
-                $volume = ($ground - $open) * ($storey->floorThickness ?? 250.0);
+                $raised = array_sum(array_map(
+                    static fn(RoomSpace $room): float => max(0.0, $room->level()) * ($room->outline()?->area() ?? 0.0),
+                    $plan->rooms,
+                ));
+                $volume = ($ground - $open) * ($storey->floorThickness ?? 250.0) + $raised;
                 self::assertEqualsWithDelta($volume, $volumes["floor {$storey->id}"] ?? 0.0, 1e-6 * $volume, $storey->id);
             }
         }
 
         return $held;
+    }
+
+    /** Floor, ceiling, furniture and the walls around go up and down with the floor of a room. */
+    #[TestWith([150.0])]
+    #[TestWith([-150.0])]
+    public function test_a_room_has_a_level_of_its_own(float $level): void
+    {
+        $scene = Scene::of(
+            Sketch::room(4000, 3000)
+                ->sized('rooms', 'r', ['level' => $level])
+                ->fixture('b', 'bed', 2000, 0, 90, 1500, 2000, ['height' => 500])
+                ->home(),
+        );
+        $within = new Point(2000.0, 1500.0);
+        $over = static fn(Material $material): array => array_merge(...array_map(
+            static fn(Part $part): array => array_merge(...array_map(
+                static fn(Prism $one): array => $one->outline->contains($within) ? [$one->bottom->at($within), $one->top->at($within)] : [],
+                $part->prisms,
+            )),
+            array_values(array_filter($scene->parts, static fn(Part $part): bool => $part->material === $material)),
+        ));
+        self::assertSame([min(0.0, $level) - 250.0, $level], $over(Material::Floor));
+        self::assertSame($level + 2400.0, $over(Material::Ceiling)[0] ?? null);
+        self::assertSame($level, min([INF, ...$over(Material::Fabric)]));
+        $walls = array_filter($scene->parts, static fn(Part $part): bool => $part->material === Material::Wall);
+        self::assertCount(4, $walls);
+        foreach ($walls as $wall) {
+            self::assertSame($level + 2400.0, max(array_map(static fn(Prism $one): float => $one->top->at($within), $wall->prisms)));
+        }
+    }
+
+    /** @param float $thick mm */
+    #[TestWith(['Oak boards', 22.0, Material::Boards, 22.0])]
+    #[TestWith(['PORCELAIN tiles', null, Material::Tiles, UsualSize::FINISH])]
+    #[TestWith(['wool carpet', 9.0, Material::Carpet, 9.0])]
+    #[TestWith(['polished concrete', 9.0, null, 0.0])]
+    #[TestWith([null, null, null, 0.0])]
+    public function test_floors_are_finished_as_is_said(?string $said, ?float $thickness, ?Material $material, float $thick): void
+    {
+        $scene = Scene::of(Sketch::room(4000, 3000)->sized('rooms', 'r', [
+            ...$said === null ? [] : ['floor_finish' => $said],
+            ...$thickness === null ? [] : ['floor_finish_thickness' => $thickness],
+        ])->home());
+        $laid = array_values(array_filter(
+            $scene->parts,
+            static fn(Part $part): bool => $part->element === 'r' && $part->material !== Material::Ceiling,
+        ));
+        self::assertSame($material, ($laid[0] ?? null)?->material);
+        self::assertEqualsWithDelta(12e6 * $thick, $laid === [] ? 0.0 : Mesh::of($laid[0]->prisms)->volume(), 1.0);
+    }
+
+    /** A bath of 2 by 3 m tiled to 1200 mm, one wall of it to 2000, with a door 800 wide and a window 600 wide from 900 to 1500. */
+    public function test_walls_are_tiled_as_high_as_is_said_but_for_openings(): void
+    {
+        $home = Sketch::room(2000, 3000, 'bathroom')
+            ->sized('rooms', 'r', ['tile_height' => 1200])
+            ->door('w1', 1000, 800, ['height' => 2100])
+            ->window('w3', 1000, 600, 600, ['sill' => 900])
+            ->tiled('w3', [2000, 2000])
+            ->home();
+        $area = 0.0;
+        foreach (Scene::of($home)->parts as $part) {
+            $area += $part->material === Material::Tiles ? Mesh::of($part->prisms)->volume() / UsualSize::TILE : 0.0;
+        }
+        self::assertEqualsWithDelta((2 * 3000.0 + 2000.0 - 800.0) * 1200.0 + 2000.0 * 2000.0 - 600.0 * 600.0, $area, 1.0);
     }
 
     /** Walls of 100 mm around a room of 4 by 3 m inside, the ceiling from 1 m at the left to 3 m at the right, inner face to inner face. */

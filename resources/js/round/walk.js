@@ -14,7 +14,7 @@ export class Walk {
     static CLIMB = 0.35;
     static DROP = 0.6;
 
-    static UNDERFOOT = new Set(['floor', 'stair', 'ground']);
+    static UNDERFOOT = new Set(['floor', 'boards', 'carpet', 'tiles', 'stair', 'ground']);
     static SOLID = new Set(['wall', 'guard', 'glass']);
 
     /**

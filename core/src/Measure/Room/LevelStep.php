@@ -28,10 +28,10 @@ final class LevelStep extends SubjectMeasure
 {
     protected function measure(Subject $subject, Home $home, Parameters $with): Measurement
     {
-        $level = $subject->room->level ?? 0.0;
+        $level = $subject->level();
         $highest = ['step' => 0.0, 'to' => null];
         foreach (self::neighbours($subject, $home) as $neighbour) {
-            $step = abs(($neighbour->room->level ?? 0.0) - $level);
+            $step = abs($neighbour->level() - $level);
             if ($step > $highest['step']) {
                 $highest = ['step' => $step, 'to' => $neighbour];
             }
