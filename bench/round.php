@@ -40,6 +40,7 @@ const FRAMES = <<<'JS'
         const shadows = turn(20);
         document.querySelector('[name="shadows"]').click();
         await settled();
+        await settled();
         const before = round.view.dataset.frames;
         await settled();
         await settled();
@@ -60,14 +61,16 @@ $browser->findElement(WebDriverBy::id('email'))->sendKeys('reviewer@heurema.test
 $browser->findElement(WebDriverBy::id('password'))->sendKeys('daylight')->submit();
 $browser->wait(30)->until(static fn (): bool => str_contains($browser->getPageSource(), '14 Orchard'));
 $browser->findElement(WebDriverBy::partialLinkText('14 Orchard'))->click();
-$browser->wait(30)->until(static fn (): bool => $browser->executeScript('return document.querySelector("a[href$=\'/round\']") !== null') === true);
+$says = static fn (string $script): bool => $browser->executeScript("return {$script}") === true;
+$browser->wait(30)->until(static fn (): bool => $says('document.querySelector("a[href$=\'/round\']") !== null'));
 $browser->executeScript('document.querySelector("a[href$=\'/round\']").click()');
-$browser->wait(60)->until(static fn (): bool => $browser->executeScript('return document.getElementById("round")?.round?.model !== undefined') === true);
+$browser->wait(60)->until(static fn (): bool => $says('document.getElementById("round")?.round?.model !== undefined'));
 sleep(2);
 /** @var array{model: float, size: int, home: float, shadows: float, still: int, empty: float} $seen */
 $seen = $browser->executeAsyncScript(FRAMES);
 printf("the model comes within %.0f ms, %.0f kB\n", $seen['model'], $seen['size'] / 1024);
 printf("%-32s %6.1f ms\n", 'a frame of the empty scene', $seen['empty']);
-printf("%-32s %6.1f ms, %5.1f times the empty scene, %.0f a second\n", 'of the home', $seen['home'], $seen['home'] / $seen['empty'], 1000 / $seen['home']);
-printf("%-32s %6.1f ms, %5.1f times the empty scene, %.0f a second\n", 'with shadows', $seen['shadows'], $seen['shadows'] / $seen['empty'], 1000 / $seen['shadows']);
+foreach (['of the home' => $seen['home'], 'with shadows' => $seen['shadows']] as $what => $time) {
+    printf("%-32s %6.1f ms, %5.1f times the empty scene, %.0f a second\n", $what, $time, $time / $seen['empty'], 1000 / $time);
+}
 printf("%-32s %6d\n", 'frames while nothing changes', $seen['still']);

@@ -64,9 +64,9 @@ final readonly class Field
         $value = $key->value;
 
         return new self(
-            $part === null ? $key->key : "{$part}.{$key->key}",
-            (string) $key->is->label,
-            match (true) {
+            key: $part === null ? $key->key : "{$part}.{$key->key}",
+            label: (string) $key->is->label,
+            kind: match (true) {
                 $value === Value::TwoLengths => self::PAIR,
                 $value->isLength() => self::LENGTH,
                 $value === Value::AirFlow => self::AIR_FLOW,
@@ -76,15 +76,18 @@ final readonly class Field
                 $value === Value::YesNo => self::YES_NO,
                 default => self::TEXT,
             },
-            is_array($key->is->expected) ? $key->is->expected[$kind ?? ''] ?? null : $key->is->expected,
-            array_map(static fn(\BackedEnum $word): string => (string) $word->value, $key->words === null ? [] : $key->words::cases()),
-            $key->isAlwaysKnown(),
-            match (true) {
+            expected: is_array($key->is->expected) ? $key->is->expected[$kind ?? ''] ?? null : $key->is->expected,
+            choices: array_map(
+                static fn(\BackedEnum $word): string => (string) $word->value,
+                $key->words === null ? [] : $key->words::cases(),
+            ),
+            required: $key->isAlwaysKnown(),
+            default: match (true) {
                 $key->default instanceof \BackedEnum => (string) $key->default->value,
                 $key->default === false => 'no',
                 default => '',
             },
-            $value === Value::Elevation,
+            isSigned: $value === Value::Elevation,
         );
     }
 }

@@ -102,7 +102,15 @@ final class ChainDrawing
 
         $ends = [$part->from, $part->to];
 
-        return new DimensionLine($part->line, $text, $level, $ends, $along * $this->scale, $leader, $this->end($part));
+        return new DimensionLine(
+            segment: $part->line,
+            text: $text,
+            level: $level,
+            elements: $ends,
+            along: $along * $this->scale,
+            leader: $leader,
+            end: $this->end($part),
+        );
     }
 
     /** Arrows stand outside of what is too short for them. */

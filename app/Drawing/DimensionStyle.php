@@ -55,20 +55,20 @@ final readonly class DimensionStyle
             : $default;
 
         return new self(
-            $word('outside', self::OUTSIDE, 'overall'),
-            ($values['inside'] ?? false) === true,
-            WallDatum::tryFrom(is_string($values['datum'] ?? null) ? $values['datum'] : '') ?? WallDatum::Finished,
-            $word('marks', self::MARKS, 'openings'),
-            $word('partitions', self::PARTITIONS, 'faces'),
-            $word('openings', self::OPENINGS, 'edges'),
-            new LengthStyle(
+            outside: $word('outside', self::OUTSIDE, 'overall'),
+            inside: ($values['inside'] ?? false) === true,
+            datum: WallDatum::tryFrom(is_string($values['datum'] ?? null) ? $values['datum'] : '') ?? WallDatum::Finished,
+            marks: $word('marks', self::MARKS, 'openings'),
+            partitions: $word('partitions', self::PARTITIONS, 'faces'),
+            openings: $word('openings', self::OPENINGS, 'edges'),
+            lengths: new LengthStyle(
                 $word('units', LengthStyle::UNITS, ''),
                 $word('precision', LengthStyle::PRECISION, 'fine'),
                 $word('decimals', LengthStyle::DECIMALS, ''),
                 ($values['suffix'] ?? false) === true,
             ),
-            new DimensionLook($word('text', DimensionLook::TEXTS, 'usual'), $word('ends', DimensionLook::ENDS, 'ticks')),
-            PlanLayer::among($values['hidden'] ?? [PlanLayer::Levels->value]),
+            look: new DimensionLook($word('text', DimensionLook::TEXTS, 'usual'), $word('ends', DimensionLook::ENDS, 'ticks')),
+            hidden: PlanLayer::among($values['hidden'] ?? [PlanLayer::Levels->value]),
         );
     }
 

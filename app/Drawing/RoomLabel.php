@@ -57,13 +57,29 @@ final readonly class RoomLabel
 
     public function at(Point $at): self
     {
-        return new self($at, $this->name, $this->figures, $this->isTurned, $this->hasSignBefore, $this->aside, $this->leader);
+        return new self(
+            at: $at,
+            name: $this->name,
+            figures: $this->figures,
+            isTurned: $this->isTurned,
+            hasSignBefore: $this->hasSignBefore,
+            aside: $this->aside,
+            leader: $this->leader,
+        );
     }
 
     /** @param list<string> $figures lines under the name */
     public function saying(array $figures): self
     {
-        return new self($this->at, $this->name, $figures, $this->isTurned, $this->hasSignBefore, $this->aside, $this->leader);
+        return new self(
+            at: $this->at,
+            name: $this->name,
+            figures: $figures,
+            isTurned: $this->isTurned,
+            hasSignBefore: $this->hasSignBefore,
+            aside: $this->aside,
+            leader: $this->leader,
+        );
     }
 
     /** The same beside a place, in a direction along the sheet, with a line that leads from there to the room. */

@@ -63,13 +63,13 @@ final readonly class BoardAnswer
 
         // what has just been changed has not been looked at before
         return BoardPage::of(
-            $scheme,
-            $this->check,
-            $request->isMethod('get') ? $this->reports : $this->check,
-            $storey,
-            $select,
-            $request->string('finding')->value(),
-            count($several) > 1 ? $several : [],
+            scheme: $scheme,
+            check: $this->check,
+            reports: $request->isMethod('get') ? $this->reports : $this->check,
+            storey: $storey,
+            select: $select,
+            opened: $request->string('finding')->value(),
+            several: count($several) > 1 ? $several : [],
         );
     }
 }

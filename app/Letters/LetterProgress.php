@@ -35,15 +35,15 @@ final readonly class LetterProgress
             $isRemark = $item['ruling'] === 'remark';
             $now = $isRemark ? null : $report->finding($item['key']);
             $items[] = new OpenItem(
-                $item['number'],
-                $item['key'],
-                $item['title'],
-                $item['clause'],
-                $item['subject']['name'] ?? $item['where'],
-                $item['words'],
-                $isRemark ? ItemState::Asked : ItemState::of($now, $item['verdict'], $item['off_by']),
-                $now,
-                $this->scheme->answers[$item['key']] ?? '',
+                number: $item['number'],
+                key: $item['key'],
+                title: $item['title'],
+                clause: $item['clause'],
+                subject: $item['subject']['name'] ?? $item['where'],
+                asked: $item['words'],
+                state: $isRemark ? ItemState::Asked : ItemState::of($now, $item['verdict'], $item['off_by']),
+                now: $now,
+                answer: $this->scheme->answers[$item['key']] ?? '',
             );
         }
 

@@ -14,7 +14,11 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\StoreyPlan;
 use Illuminate\Support\Facades\Cache;
 
-/** A storey in the round as a picture for paper, complete in itself. What is drawn of the home is kept for a day, for it takes a while. */
+/**
+ * A storey in the round as a picture for paper, complete in itself. What is drawn of the home is kept for a day, for it takes a while.
+ *
+ * @phpstan-type Names list<array{string, non-empty-list<array{float, float, float}>}>
+ */
 final readonly class RoundPicture
 {
     /** How large a pixel of the screen's drawing is on paper, mm. */
@@ -57,14 +61,14 @@ final readonly class RoundPicture
     }
 
     /**
-     * @return array{string, list<array{string, non-empty-list<array{float, float, float}>}>, Box, float} the home alone, places for the names
-     *     of its rooms, what is in the picture, and how many mm of the home a pixel is
+     * @return array{string, Names, Box, float} the home alone, places for the names of its rooms, what is in the picture, and how many mm
+     *     of the home a pixel is
      */
     private function drawn(StoreyPlan $plan, float $width, float $height): array
     {
         $asked = [(new LayoutWriter())->write($this->home->layout), $plan->storey->id, $width, $height];
         $key = 'in the round '.hash('xxh128', serialize([$asked, config('rules.code'), config('pages.code')]));
-        /** @var array{string, list<array{string, non-empty-list<array{float, float, float}>}>, array{float, float, float, float}, float} $kept */
+        /** @var array{string, Names, array{float, float, float, float}, float} $kept */
         $kept = Cache::remember($key, self::DAY, function () use (
             $plan,
             $width,

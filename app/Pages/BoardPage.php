@@ -91,13 +91,16 @@ final class BoardPage
         $storey = $scheme->layout->storey($storey)->id ?? ($scheme->layout->storeys[0]->id ?? '');
 
         return new self(
-            $scheme,
-            $check,
-            $reports,
-            $storey,
-            Chosen::of($scheme->layout, $select),
-            $opened,
-            array_values(array_filter(array_map(static fn(string $id): ?DraftElement => Chosen::of($scheme->layout, $id), $several))),
+            scheme: $scheme,
+            check: $check,
+            reports: $reports,
+            storey: $storey,
+            chosen: Chosen::of($scheme->layout, $select),
+            opened: $opened,
+            several: array_values(array_filter(array_map(
+                static fn(string $id): ?DraftElement => Chosen::of($scheme->layout, $id),
+                $several,
+            ))),
         );
     }
 

@@ -76,14 +76,14 @@ final readonly class FixtureList
         $sizes = Library::sizes($kind, $this->layout->units);
 
         return new Fixture(
-            'usual',
-            $kind,
-            new Point(0, 0),
-            270.0,
-            $sizes['width'] ?? null,
-            $sizes['depth'] ?? null,
-            $sizes['height'] ?? null,
-            $sizes['base'] ?? null,
+            id: 'usual',
+            kind: $kind,
+            at: new Point(0, 0),
+            facing: 270.0,
+            width: $sizes['width'] ?? null,
+            depth: $sizes['depth'] ?? null,
+            height: $sizes['height'] ?? null,
+            base: $sizes['base'] ?? null,
         );
     }
 
@@ -93,13 +93,13 @@ final readonly class FixtureList
         $sizes = ['width' => $fixture->width, 'depth' => $fixture->depth, 'height' => $fixture->height, 'base' => $fixture->base];
 
         return new ListedFixture(
-            $fixture->kind,
-            $fixture->name ?? ucfirst($fixture->kind->words()),
-            $like,
-            array_map($write, $sizes),
-            $this->picture($fixture),
-            Library::alsoCalled($fixture->kind),
-            max($fixture->width ?? 0.0, $fixture->depth ?? 0.0) < self::SMALL ? self::ENLARGED : 1,
+            kind: $fixture->kind,
+            name: $fixture->name ?? ucfirst($fixture->kind->words()),
+            like: $like,
+            sizes: array_map($write, $sizes),
+            picture: $this->picture($fixture),
+            also: Library::alsoCalled($fixture->kind),
+            enlarged: max($fixture->width ?? 0.0, $fixture->depth ?? 0.0) < self::SMALL ? self::ENLARGED : 1,
         );
     }
 

@@ -31,7 +31,15 @@ final readonly class ProjectPage
         $now = self::layout($scheme);
         $changes = self::changes($before, $now);
         if ($steps === [] || $changes !== []) {
-            $steps[] = new ProjectStep('On the board now', route('board', $scheme), self::plan($now), '', null, [], $changes);
+            $steps[] = new ProjectStep(
+                title: 'On the board now',
+                address: route('board', $scheme),
+                plan: self::plan($now),
+                when: '',
+                state: null,
+                counts: [],
+                changes: $changes,
+            );
         }
 
         return $steps;
@@ -40,13 +48,13 @@ final readonly class ProjectPage
     private function revision(Revision $revision, ?Layout $layout, ?Layout $before): ProjectStep
     {
         return new ProjectStep(
-            "Revision {$revision->number}",
-            route('review', $revision),
-            self::plan($layout),
-            "{$revision->submitter->name}, {$revision->created_at->format('j F Y')}",
-            $revision->state,
-            $revision->counts,
-            self::changes($before, $layout),
+            title: "Revision {$revision->number}",
+            address: route('review', $revision),
+            plan: self::plan($layout),
+            when: "{$revision->submitter->name}, {$revision->created_at->format('j F Y')}",
+            state: $revision->state,
+            counts: $revision->counts,
+            changes: self::changes($before, $layout),
         );
     }
 

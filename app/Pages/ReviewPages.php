@@ -58,16 +58,16 @@ final readonly class ReviewPages
         $revision->loadMissing('statements.user');
 
         return new ReviewPage(
-            $revision,
-            $report,
-            Rulings::of($revision),
-            $this->books,
-            $finding ?? $request->string('finding')->value(),
-            $request->string('subject')->value(),
-            $request->string('storey')->value(),
-            $request->string('show')->value(),
-            $request->string('book')->value(),
-            $this->differing($revision, $report),
+            revision: $revision,
+            report: $report,
+            rulings: Rulings::of($revision),
+            books: $this->books,
+            finding: $finding ?? $request->string('finding')->value(),
+            subject: $request->string('subject')->value(),
+            storey: $request->string('storey')->value(),
+            show: $request->string('show')->value(),
+            book: $request->string('book')->value(),
+            differing: $this->differing($revision, $report),
         );
     }
 }

@@ -34,15 +34,18 @@ final readonly class SurveyPage
         foreach ($this->taped() as $taped) {
             $expected = $taped->expected($this->home);
             $rows[] = new TapedRow(
-                $taped->id(),
-                $taped->name(),
-                $this->scheme->layout->storey($taped->storey())->name ?? '',
-                is_float($expected) ? $this->home->length($expected) : 'not drawn',
-                $this->home->length($taped->distance->measured),
-                is_float($expected) ? $this->off($taped->distance->measured - $expected) : '',
-                $this->working('survey.difference', $taped)[1] ?? '',
-                $taped->distance->group ?? '',
-                implode(', ', array_filter([$taped->distance->by, $taped->distance->on], static fn(?string $one): bool => $one !== null)),
+                id: $taped->id(),
+                name: $taped->name(),
+                storey: $this->scheme->layout->storey($taped->storey())->name ?? '',
+                drawn: is_float($expected) ? $this->home->length($expected) : 'not drawn',
+                taped: $this->home->length($taped->distance->measured),
+                off: is_float($expected) ? $this->off($taped->distance->measured - $expected) : '',
+                slip: $this->working('survey.difference', $taped)[1] ?? '',
+                chain: $taped->distance->group ?? '',
+                who: implode(', ', array_filter(
+                    [$taped->distance->by, $taped->distance->on],
+                    static fn(?string $one): bool => $one !== null,
+                )),
             );
         }
 

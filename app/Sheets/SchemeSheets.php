@@ -84,16 +84,16 @@ final readonly class SchemeSheets
         $project = $scheme->project;
 
         return new ComposedSheet($sheet, $source, new TitleBlock(
-            $project->name,
-            $project->address ?? '',
-            $sheet->name,
-            "{$scheme->name}, version {$scheme->version}",
-            $project->office->name,
-            now()->format('j F Y'),
-            $sheet->paper->value,
-            $scheme->dimensionStyle()->says($scheme->layout),
-            $which,
-            [...SheetFields::from($project->office->sheet_fields), ...self::set($scheme)->fields],
+            project: $project->name,
+            address: $project->address ?? '',
+            name: $sheet->name,
+            state: "{$scheme->name}, version {$scheme->version}",
+            office: $project->office->name,
+            date: now()->format('j F Y'),
+            paper: $sheet->paper->value,
+            dimensions: $scheme->dimensionStyle()->says($scheme->layout),
+            sheet: $which,
+            fields: [...SheetFields::from($project->office->sheet_fields), ...self::set($scheme)->fields],
         ));
     }
 }

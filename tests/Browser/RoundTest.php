@@ -382,8 +382,9 @@ final class RoundTest extends BrowserTestCase
                     return [along(places), along(places.toReversed())];
                     JS, [$places, $stair->from->elevation]);
                 $least = $climb->levels[count($climb->levels) - 2];
-                self::assertGreaterThan($least - 1.0, $reached[0], "{$scheme->project->name}, {$stair->name()}: up");
-                self::assertEqualsWithDelta(0.0, $reached[1], $climb->risers()[0] + 1.0, "{$scheme->project->name}, {$stair->name()}: down");
+                $name = "{$scheme->project->name}, {$stair->name()}";
+                self::assertGreaterThan($least - 1.0, $reached[0], "{$name}: up");
+                self::assertEqualsWithDelta(0.0, $reached[1], $climb->risers()[0] + 1.0, "{$name}: down");
                 ++$climbed;
             }
         }

@@ -22,13 +22,13 @@ final readonly class KeepTapedDistance implements DrawingAct
         $group = $asked->string('group')->trim()->value();
 
         return new Add(null, new TapedDistance(
-            (new NewElements($layout))->nextId(ElementList::Survey),
-            $asked->drawnOn($layout)->id,
-            $asked->point('from'),
-            $asked->point('to'),
-            $asked->length('measured', $layout),
-            $group === '' ? null : $group,
-            $group === '' ? null : $asked->word('role', TapedRole::Part),
+            id: (new NewElements($layout))->nextId(ElementList::Survey),
+            storey: $asked->drawnOn($layout)->id,
+            from: $asked->point('from'),
+            to: $asked->point('to'),
+            measured: $asked->length('measured', $layout),
+            group: $group === '' ? null : $group,
+            role: $group === '' ? null : $asked->word('role', TapedRole::Part),
             by: $asked->person(),
             on: now()->toDateString(),
         ));

@@ -65,7 +65,16 @@ final class ExportCommand extends Command
     {
         $style = DimensionStyle::from([]);
         $paper = $this->paper($layout);
-        $title = new TitleBlock($layout->name, '', $storey->name, '', '', '', $paper->value, $style->says($layout));
+        $title = new TitleBlock(
+            project: $layout->name,
+            address: '',
+            name: $storey->name,
+            state: '',
+            office: '',
+            date: '',
+            paper: $paper->value,
+            dimensions: $style->says($layout),
+        );
 
         return (new ComposedSheet(SheetSet::plan($storey, $paper), new SheetSource(new Home($layout), $style), $title))->svg();
     }

@@ -25,13 +25,13 @@ final readonly class ElevationController
         $home = new Home($scheme->layout);
 
         return view('elevations', ['page' => new ElevationsPage(
-            $scheme->project->name,
-            route('board.elevations', $scheme),
-            route('board', $scheme),
-            $home,
-            $scheme->dimensionStyle(),
-            self::asked($request),
-            $this->reports->report($home, Basis::ofProject($scheme->project, $scheme->layout->units)),
+            title: $scheme->project->name,
+            address: route('board.elevations', $scheme),
+            back: route('board', $scheme),
+            home: $home,
+            style: $scheme->dimensionStyle(),
+            asked: self::asked($request),
+            report: $this->reports->report($home, Basis::ofProject($scheme->project, $scheme->layout->units)),
         )]);
     }
 
@@ -40,13 +40,13 @@ final readonly class ElevationController
         $revision->loadMissing('statements');
 
         return view('elevations', ['page' => new ElevationsPage(
-            "{$revision->scheme->project->name}, revision {$revision->number}",
-            route('review.elevations', $revision),
-            route('review', $revision),
-            new Home($revision->examined()),
-            DimensionStyle::from([]),
-            self::asked($request),
-            $this->reviews->report($revision),
+            title: "{$revision->scheme->project->name}, revision {$revision->number}",
+            address: route('review.elevations', $revision),
+            back: route('review', $revision),
+            home: new Home($revision->examined()),
+            style: DimensionStyle::from([]),
+            asked: self::asked($request),
+            report: $this->reviews->report($revision),
         )]);
     }
 

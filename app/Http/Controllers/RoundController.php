@@ -70,15 +70,15 @@ final readonly class RoundController
     private function ofScheme(Scheme $scheme): RoundPage
     {
         return new RoundPage(
-            $scheme->project->name,
-            route('board.round', $scheme),
-            route('board.home', [$scheme, 'glb']),
-            route('board.round.facts', $scheme),
-            route('board.round.drawing', $scheme),
-            route('board', $scheme),
-            'select',
-            "scheme {$scheme->id}",
-            $this->reports->report(new Home($scheme->layout), Basis::ofProject($scheme->project, $scheme->layout->units)),
+            title: $scheme->project->name,
+            address: route('board.round', $scheme),
+            model: route('board.home', [$scheme, 'glb']),
+            facts: route('board.round.facts', $scheme),
+            drawing: route('board.round.drawing', $scheme),
+            plan: route('board', $scheme),
+            choose: 'select',
+            channel: "scheme {$scheme->id}",
+            report: $this->reports->report(new Home($scheme->layout), Basis::ofProject($scheme->project, $scheme->layout->units)),
         );
     }
 
@@ -87,15 +87,15 @@ final readonly class RoundController
         $revision->loadMissing('statements');
 
         return new RoundPage(
-            "{$revision->scheme->project->name}, revision {$revision->number}",
-            route('review.round', $revision),
-            route('review.home', [$revision, 'glb']),
-            route('review.round.facts', $revision),
-            route('review.round.drawing', $revision),
-            route('review', $revision),
-            'subject',
-            "revision {$revision->id}",
-            $this->reviews->report($revision),
+            title: "{$revision->scheme->project->name}, revision {$revision->number}",
+            address: route('review.round', $revision),
+            model: route('review.home', [$revision, 'glb']),
+            facts: route('review.round.facts', $revision),
+            drawing: route('review.round.drawing', $revision),
+            plan: route('review', $revision),
+            choose: 'subject',
+            channel: "revision {$revision->id}",
+            report: $this->reviews->report($revision),
         );
     }
 }

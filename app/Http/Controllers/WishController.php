@@ -29,14 +29,14 @@ final readonly class WishController
         $page = new BriefPage($project, $this->check);
         try {
             $sentence = $request->chosen('about') === '' ? '' : (new WishComposer($page->home->layout->units))->compose(
-                $request->chosen('of'),
-                $request->chosen('which'),
-                $request->chosen('about'),
-                $request->boolean('not'),
-                $request->chosen('from'),
-                $request->chosen('to'),
-                $request->chosen('other'),
-                $request->chosen('or'),
+                of: $request->chosen('of'),
+                which: $request->chosen('which'),
+                about: $request->chosen('about'),
+                isNot: $request->boolean('not'),
+                from: $request->chosen('from'),
+                to: $request->chosen('to'),
+                other: $request->chosen('other'),
+                or: $request->chosen('or'),
             );
         } catch (UnreadableWish $e) {
             return response()->view('brief.refused', ['message' => $e->getMessage()], 422);

@@ -58,18 +58,18 @@ final readonly class EntranceRamp
             $parts,
         ));
         $ramp = new Ramp(
-            $before === null ? $id : $before->id,
-            $before === null ? 'Ramp' : $before->name,
-            $door->storey(),
-            -$climb->rise,
-            $climb->start($length),
-            $climb->facing(),
-            $this->width,
-            $before?->handrails,
-            $before?->edge,
-            $before === null ? Status::New : $before->status,
-            false,
-            $parts,
+            id: $before === null ? $id : $before->id,
+            name: $before === null ? 'Ramp' : $before->name,
+            storey: $door->storey(),
+            base: -$climb->rise,
+            start: $climb->start($length),
+            facing: $climb->facing(),
+            width: $this->width,
+            handrails: $before?->handrails,
+            edge: $before?->edge,
+            status: $before === null ? Status::New : $before->status,
+            locked: false,
+            parts: $parts,
         );
 
         return $before === null ? new Add(null, $ramp) : new Replace($ramp, 'Ramp set anew');

@@ -150,16 +150,16 @@ final readonly class RoomElevations
         $tiles = array_map(fn(SpaceSide $side): ?float => $this->room->tilesUpTo($side->wall, $side->isLeftOfWall()), $run);
 
         return new WallElevation(
-            $face,
-            $run[0]->wall->id,
-            $run[0]->isOpen(),
-            $this->ceiling($face),
-            $openings,
-            $fixtures,
-            $this->soffits($face),
-            $run[0]->isOpen() || in_array(null, $tiles, true) ? null : max($tiles),
-            $cuts,
-            $unknown,
+            face: $face,
+            wall: $run[0]->wall->id,
+            isOpen: $run[0]->isOpen(),
+            ceiling: $this->ceiling($face),
+            openings: $openings,
+            fixtures: $fixtures,
+            soffits: $this->soffits($face),
+            tiles: $run[0]->isOpen() || in_array(null, $tiles, true) ? null : max($tiles),
+            cuts: $cuts,
+            unknown: $unknown,
         );
     }
 

@@ -47,7 +47,16 @@ final readonly class StairForm
      */
     public function with(StairOutline $outline, Turn $hand, int $first, float $landing, float $inner, array $winders): self
     {
-        return new self($outline, $hand, $first, $landing, $inner, $this->gap, $winders[0], $winders[1]);
+        return new self(
+            outline: $outline,
+            hand: $hand,
+            first: $first,
+            landing: $landing,
+            inner: $inner,
+            gap: $this->gap,
+            winders: $winders[0],
+            secondWinders: $winders[1],
+        );
     }
 
     /** The form of a drawn stair; the nearest where it is of no such form. */
@@ -71,14 +80,14 @@ final readonly class StairForm
         $inner = $stair->innerRadius ?? ($turn instanceof Winders ? $turn->inner : null);
 
         return new self(
-            $outline,
-            $isRight ? Turn::Right : Turn::Left,
-            $turn === null ? intdiv($stair->risers(), 2) : $first,
-            $turn instanceof Landing && $turn->depth !== null ? $turn->depth : $stair->width ?? 900.0,
-            $inner ?? 0.0,
-            $isBack ? $turn->gap ?? 0.0 : self::GAP,
-            $turn instanceof Winders ? $turn->risers : self::WINDERS,
-            ($turns[1] ?? $turn) instanceof Winders ? ($turns[1] ?? $turn)->risers : self::WINDERS,
+            outline: $outline,
+            hand: $isRight ? Turn::Right : Turn::Left,
+            first: $turn === null ? intdiv($stair->risers(), 2) : $first,
+            landing: $turn instanceof Landing && $turn->depth !== null ? $turn->depth : $stair->width ?? 900.0,
+            inner: $inner ?? 0.0,
+            gap: $isBack ? $turn->gap ?? 0.0 : self::GAP,
+            winders: $turn instanceof Winders ? $turn->risers : self::WINDERS,
+            secondWinders: ($turns[1] ?? $turn) instanceof Winders ? ($turns[1] ?? $turn)->risers : self::WINDERS,
         );
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Geometry;
 
 /**
- * Triangles between places whose circles hold no other place (Delaunay 1934), place after place as Bowyer and Watson (The Computer Journal 24,
- * 1981) have it. In mm.
+ * Triangles between places whose circles hold no other place (Delaunay 1934), place after place as Bowyer and Watson (The Computer Journal
+ * 24, 1981) have it. In mm.
  */
 final class Delaunay
 {

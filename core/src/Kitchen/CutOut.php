@@ -27,7 +27,15 @@ final readonly class CutOut
         [$across, $out] = self::reach($place($top));
 
         // one faces it: what lies farther along its own x axis is at the left
-        return new self($fixture, $x[1] - $x[0], $y[1] - $y[0], $across[1] - $x[1], $x[0] - $across[0], $out[1] - $y[1], $y[0] - $out[0]);
+        return new self(
+            fixture: $fixture,
+            width: $x[1] - $x[0],
+            depth: $y[1] - $y[0],
+            left: $across[1] - $x[1],
+            right: $x[0] - $across[0],
+            front: $out[1] - $y[1],
+            back: $y[0] - $out[0],
+        );
     }
 
     /**

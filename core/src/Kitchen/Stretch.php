@@ -61,13 +61,13 @@ final readonly class Stretch
         );
 
         return new self(
-            new Segment($this->face->at($from), $this->face->at($to)),
-            $from < self::MEET && $this->left,
-            $to > $this->length() - self::MEET && $this->right,
-            array_map(static fn(ElevationOpening $one): ElevationOpening => $one->movedBy(-$from), array_values($over)),
-            $this->ceiling,
-            $this->isIsland,
-            [
+            face: new Segment($this->face->at($from), $this->face->at($to)),
+            left: $from < self::MEET && $this->left,
+            right: $to > $this->length() - self::MEET && $this->right,
+            windows: array_map(static fn(ElevationOpening $one): ElevationOpening => $one->movedBy(-$from), array_values($over)),
+            ceiling: $this->ceiling,
+            isIsland: $this->isIsland,
+            beyond: [
                 $from < self::MEET ? $this->beyond[0] : $from,
                 $to > $this->length() - self::MEET ? $this->beyond[1] : $this->length() - $to,
             ],
@@ -78,13 +78,13 @@ final readonly class Stretch
     public function endedBy(bool $atLeft, bool $atRight): self
     {
         return new self(
-            $this->face,
-            $this->left,
-            $this->right,
-            $this->windows,
-            $this->ceiling,
-            $this->isIsland,
-            [$atLeft ? 0.0 : $this->beyond[0], $atRight ? 0.0 : $this->beyond[1]],
+            face: $this->face,
+            left: $this->left,
+            right: $this->right,
+            windows: $this->windows,
+            ceiling: $this->ceiling,
+            isIsland: $this->isIsland,
+            beyond: [$atLeft ? 0.0 : $this->beyond[0], $atRight ? 0.0 : $this->beyond[1]],
         );
     }
 

@@ -45,21 +45,35 @@ final readonly class UnitSizes
 
         return $units === UnitSystem::Imperial
             ? new self(
-                24 * $inch,
-                34.5 * $inch,
-                1.5 * $inch,
-                $inch,
-                12 * $inch,
-                54 * $inch,
-                84 * $inch,
-                70 * $inch,
-                2 * $inch,
-                8 * $inch,
-                30 * $inch,
-                3 * $inch,
-                36 * $inch,
+                depth: 24 * $inch,
+                height: 34.5 * $inch,
+                thickness: 1.5 * $inch,
+                overhang: $inch,
+                wallDepth: 12 * $inch,
+                underside: 54 * $inch,
+                top: 84 * $inch,
+                refrigerator: 70 * $inch,
+                air: 2 * $inch,
+                hoodHeight: 8 * $inch,
+                overCooking: 30 * $inch,
+                cornerFiller: 3 * $inch,
+                corner: 36 * $inch,
             )
-            : new self(600.0, 870.0, 40.0, 25.0, 350.0, 1400.0, 2120.0, 1850.0, 50.0, 200.0, 765.0, 75.0, 900.0);
+            : new self(
+                depth: 600.0,
+                height: 870.0,
+                thickness: 40.0,
+                overhang: 25.0,
+                wallDepth: 350.0,
+                underside: 1400.0,
+                top: 2120.0,
+                refrigerator: 1850.0,
+                air: 50.0,
+                hoodHeight: 200.0,
+                overCooking: 765.0,
+                cornerFiller: 75.0,
+                corner: 900.0,
+            );
     }
 
     public static function usualWidths(UnitSystem $units): UnitWidths
@@ -84,19 +98,19 @@ final readonly class UnitSizes
     public function reaching(float $over): self
     {
         return new self(
-            $this->depth,
-            $this->height,
-            $this->thickness,
-            $over,
-            $this->wallDepth,
-            $this->underside,
-            $this->top,
-            $this->refrigerator,
-            $this->air,
-            $this->hoodHeight,
-            $this->overCooking,
-            $this->cornerFiller,
-            $this->corner,
+            depth: $this->depth,
+            height: $this->height,
+            thickness: $this->thickness,
+            overhang: $over,
+            wallDepth: $this->wallDepth,
+            underside: $this->underside,
+            top: $this->top,
+            refrigerator: $this->refrigerator,
+            air: $this->air,
+            hoodHeight: $this->hoodHeight,
+            overCooking: $this->overCooking,
+            cornerFiller: $this->cornerFiller,
+            corner: $this->corner,
         );
     }
 }

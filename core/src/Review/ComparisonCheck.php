@@ -84,19 +84,19 @@ final readonly class ComparisonCheck
         $margin = $comparison->bound->margin($amount, $limit);
 
         return new Outcome(
-            $isMet ? Verdict::Met : Verdict::Violated,
-            $isMet && $this->isSlim($margin, $limit),
-            $amount,
-            $limit,
-            $margin,
-            $comparison->limit->inInches() && $limit->quantity === Quantity::Length,
-            null,
-            [],
-            self::and($measured->assumptions, $result->assumptions),
-            self::and($measured->working, $this->limitWorking($comparison, $limit, $result, $facts)),
-            $measured->witness,
-            Topics::ofLimit($comparison, $this->vocabulary),
-            $measured->parties,
+            verdict: $isMet ? Verdict::Met : Verdict::Violated,
+            slim: $isMet && $this->isSlim($margin, $limit),
+            measured: $amount,
+            limit: $limit,
+            margin: $margin,
+            inInches: $comparison->limit->inInches() && $limit->quantity === Quantity::Length,
+            reason: null,
+            missing: [],
+            assumptions: self::and($measured->assumptions, $result->assumptions),
+            working: self::and($measured->working, $this->limitWorking($comparison, $limit, $result, $facts)),
+            witness: $measured->witness,
+            topic: Topics::ofLimit($comparison, $this->vocabulary),
+            parties: $measured->parties,
         );
     }
 

@@ -96,19 +96,19 @@ final readonly class Outcome
     public function with(array $changes): self
     {
         return new self(
-            $changes['verdict'] ?? $this->verdict,
-            $this->slim,
-            $this->measured,
-            $this->limit,
-            $this->margin,
-            $this->inInches,
-            array_key_exists('reason', $changes) ? $changes['reason'] : $this->reason,
-            $changes['missing'] ?? $this->missing,
-            $changes['assumptions'] ?? $this->assumptions,
-            $changes['working'] ?? $this->working,
-            $changes['witness'] ?? $this->witness,
-            $this->topic,
-            array_key_exists('parties', $changes) ? $changes['parties'] : $this->parties,
+            verdict: $changes['verdict'] ?? $this->verdict,
+            slim: $this->slim,
+            measured: $this->measured,
+            limit: $this->limit,
+            margin: $this->margin,
+            inInches: $this->inInches,
+            reason: array_key_exists('reason', $changes) ? $changes['reason'] : $this->reason,
+            missing: $changes['missing'] ?? $this->missing,
+            assumptions: $changes['assumptions'] ?? $this->assumptions,
+            working: $changes['working'] ?? $this->working,
+            witness: $changes['witness'] ?? $this->witness,
+            topic: $this->topic,
+            parties: array_key_exists('parties', $changes) ? $changes['parties'] : $this->parties,
         );
     }
 }

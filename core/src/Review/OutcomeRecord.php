@@ -70,19 +70,19 @@ final class OutcomeRecord
     public static function read(array $kept, bool $tellsParties = true): Outcome
     {
         return new Outcome(
-            Verdict::from($kept['verdict']),
-            isset($kept['slim']),
-            self::readAmount($kept['measured'] ?? null),
-            self::readAmount($kept['limit'] ?? null),
-            isset($kept['margin']) ? self::readNumber($kept['margin']) : null,
-            isset($kept['in_inches']),
-            isset($kept['reason']) ? Message::read($kept['reason']) : null,
-            $kept['missing'] ?? [],
-            array_map(Message::read(...), $kept['assumptions'] ?? []),
-            array_map(Message::read(...), $kept['working'] ?? []),
-            array_map(Witness::read(...), $kept['witness'] ?? []),
-            $kept['topic'] ?? null,
-            $tellsParties ? $kept['parties'] ?? [] : null,
+            verdict: Verdict::from($kept['verdict']),
+            slim: isset($kept['slim']),
+            measured: self::readAmount($kept['measured'] ?? null),
+            limit: self::readAmount($kept['limit'] ?? null),
+            margin: isset($kept['margin']) ? self::readNumber($kept['margin']) : null,
+            inInches: isset($kept['in_inches']),
+            reason: isset($kept['reason']) ? Message::read($kept['reason']) : null,
+            missing: $kept['missing'] ?? [],
+            assumptions: array_map(Message::read(...), $kept['assumptions'] ?? []),
+            working: array_map(Message::read(...), $kept['working'] ?? []),
+            witness: array_map(Witness::read(...), $kept['witness'] ?? []),
+            topic: $kept['topic'] ?? null,
+            parties: $tellsParties ? $kept['parties'] ?? [] : null,
         );
     }
 

@@ -103,17 +103,17 @@ final readonly class RuleBookReader implements BookReader
         }
 
         return new RuleBook(
-            $entry->text('book'),
-            $entry->text('title'),
-            $entry->text('scope'),
-            $entry->text('source'),
-            $units,
-            $tolerance,
-            $vocabulary,
-            $this->rules($entry, $layers, $vocabulary),
-            $entry->has('advice') && $entry->scalar('advice') === true,
-            $entry->has('amends') ? $entry->text('amends') : null,
-            $layers->existing === null ? null : (new RuleReader($vocabulary))->exemption($layers->existing),
+            id: $entry->text('book'),
+            title: $entry->text('title'),
+            scope: $entry->text('scope'),
+            source: $entry->text('source'),
+            units: $units,
+            tolerance: $tolerance,
+            vocabulary: $vocabulary,
+            rules: $this->rules($entry, $layers, $vocabulary),
+            isAdvice: $entry->has('advice') && $entry->scalar('advice') === true,
+            amends: $entry->has('amends') ? $entry->text('amends') : null,
+            existing: $layers->existing === null ? null : (new RuleReader($vocabulary))->exemption($layers->existing),
         );
     }
 

@@ -38,22 +38,22 @@ final readonly class RuleReader
             ?? throw $entry->refuse("there is no subject \"{$entry->text('subject')}\"");
 
         return new Rule(
-            $entry->text('id'),
-            $entry->text('clause'),
-            $entry->text('title'),
-            $subject,
-            $this->condition($entry, 'when'),
-            $this->requirement($entry, $subject),
-            array_map(fn(Mapping $prefer): Preference => $this->preference($prefer, $entry, $subject), $entry->entries('prefer')),
-            array_map($this->exemption(...), $entry->entries('unless')),
-            $entry->text('why'),
-            $entry->text('source'),
-            $entry->optionalText('note'),
-            array_map($this->example(...), $entry->entries('examples')),
-            $layered->layer,
-            $layered->off,
-            $entry->has('advice') && $entry->scalar('advice') === true,
-            $this->isDoubtful($entry),
+            id: $entry->text('id'),
+            clause: $entry->text('clause'),
+            title: $entry->text('title'),
+            subject: $subject,
+            when: $this->condition($entry, 'when'),
+            requirement: $this->requirement($entry, $subject),
+            prefer: array_map(fn(Mapping $prefer): Preference => $this->preference($prefer, $entry, $subject), $entry->entries('prefer')),
+            unless: array_map($this->exemption(...), $entry->entries('unless')),
+            why: $entry->text('why'),
+            source: $entry->text('source'),
+            note: $entry->optionalText('note'),
+            examples: array_map($this->example(...), $entry->entries('examples')),
+            layer: $layered->layer,
+            off: $layered->off,
+            isAdvice: $entry->has('advice') && $entry->scalar('advice') === true,
+            isDoubtful: $this->isDoubtful($entry),
         );
     }
 

@@ -66,7 +66,8 @@ final readonly class ClimbParts
             $outline = $hasStrings ? $step->inset(StairStrings::THICK)->counterClockwise() : $step->outline;
             $prisms[] = Prism::box($outline, $stair->from === null ? min($foot, $under) : $under, $level);
             $hasBoard = $stair->from !== null && $stair->stair->openRisers !== true && $under - $below > 0.0;
-            $prisms = [...$prisms, ...$hasBoard ? [Prism::box(self::riser($step, $hasStrings ? StairStrings::THICK : 0.0), $below, $under)] : []];
+            $riser = self::riser($step, $hasStrings ? StairStrings::THICK : 0.0);
+            $prisms = [...$prisms, ...$hasBoard ? [Prism::box($riser, $below, $under)] : []];
             $below = $level;
         }
 

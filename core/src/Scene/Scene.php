@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Heurema\Scene;
 
 use Heurema\Spatial\Home;
-use Heurema\Spatial\StoreyPlan;
 
-/** A home in space: the parts of all storeys and the ground around them, each of closed bodies. What nobody said is taken in a usual size. */
+/** A home in space: the parts of all storeys and the ground, each of closed bodies. What nobody said is taken in a usual size. */
 final readonly class Scene
 {
     /** @param list<Part> $parts */
@@ -19,9 +18,12 @@ final readonly class Scene
      */
     public static function of(Home $home, bool $isOpen = false, ?float $wanted = null): self
     {
-        $tiles = array_map(static fn(StoreyPlan $plan): array => (new TileParts($home, $plan))->parts(), array_values($home->plans));
+        $parts = self::built($home, $isOpen, $wanted, true);
+        foreach ($home->plans as $plan) {
+            array_push($parts, ...(new TileParts($home, $plan))->parts());
+        }
 
-        return new self($home, [...self::built($home, $isOpen, $wanted, true), ...array_merge(...$tiles), ...(new GroundParts($home))->parts()]);
+        return new self($home, [...$parts, ...(new GroundParts($home))->parts()]);
     }
 
     /** @return list<Part> of the home as it is drawn upright and from above, without finishes and the ground around it, worked out once */

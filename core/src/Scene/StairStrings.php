@@ -14,8 +14,8 @@ use Heurema\Spatial\Stair\StepKind;
 use Heurema\Spatial\StairCovers;
 
 /**
- * The strings of a stair: boards along both sides of its straight flights, from the line over the nosings down to the underside that headroom
- * below the stair is measured to. In mm.
+ * The strings of a stair: boards along both sides of its straight flights, from the line over the nosings down to the underside that
+ * headroom below the stair is measured to. In mm.
  */
 final readonly class StairStrings
 {

@@ -80,8 +80,12 @@ final class WallBodies
         $middle = self::inside($piece);
         [$top, $height] = [null, -INF];
         foreach ($this->roomsBeside($wall, $middle) as $room) {
-            $ceiling = $room->ceiling();
-            $ceiling = $ceiling instanceof SlopedCeiling ? $ceiling->raised($room->level()) : ($ceiling === null ? null : $ceiling + $room->level());
+            $clear = $room->ceiling();
+            $ceiling = match (true) {
+                $clear instanceof SlopedCeiling => $clear->raised($room->level()),
+                $clear === null => null,
+                default => $clear + $room->level(),
+            };
             $there = $ceiling instanceof SlopedCeiling ? $ceiling->heightAt($middle) : $ceiling;
             if ($there !== null && $there > $height) {
                 [$top, $height] = [$ceiling, $there];

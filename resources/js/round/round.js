@@ -340,6 +340,8 @@ export class Round {
     async askSun() {
         const form = byId('round-sun', HTMLFormElement);
         const isWanted = field(form, 'shadows').checked;
+        const question = {};
+        this.sunAsked = question;
         const words = byId('round-sun-words', HTMLElement);
         byId('round-sun-when', HTMLElement).hidden = !isWanted;
         const refused = form.querySelector('input:invalid');
@@ -352,6 +354,8 @@ export class Round {
             for (const name of ['latitude', 'date', 'hour']) asked.set(name, field(form, name).value);
             const answer = await fetch(`${this.page.dataset.sun}?${asked}`, { headers: { Accept: 'application/json' } });
             const said = await answer.json();
+            // the answer to an older question comes too late
+            if (this.sunAsked !== question) return;
             words.textContent = answer.ok ? said.words : said.message;
             if (!answer.ok) return;
             this.stage.setSun(said.direction, this.model.box);

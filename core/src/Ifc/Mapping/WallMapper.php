@@ -68,13 +68,13 @@ final readonly class WallMapper
         $walls = [];
         foreach ($lines as $number => [$line, $thickness]) {
             $walls[] = new DrawnWall(
-                $element,
-                $this->model->id($element).($number === 0 ? '' : "_{$number}"),
-                $line,
-                $thickness,
-                $this->type($element),
-                $top < self::LOW ? round($top, 4) : null,
-                $this->fireMinutes($element),
+                element: $element,
+                id: $this->model->id($element).($number === 0 ? '' : "_{$number}"),
+                line: $line,
+                thickness: $thickness,
+                type: $this->type($element),
+                height: $top < self::LOW ? round($top, 4) : null,
+                fireMinutes: $this->fireMinutes($element),
             );
         }
 
@@ -88,14 +88,14 @@ final readonly class WallMapper
         $wall = $kept === null ? null : Draft::read(ElementList::Walls, $kept);
 
         return $wall instanceof Wall ? new DrawnWall(
-            $element,
-            $wall->id,
-            $wall->line(),
-            $wall->thickness,
-            $wall->type,
-            $wall->height,
-            $wall->fireMinutes,
-            $kept,
+            element: $element,
+            id: $wall->id,
+            line: $wall->line(),
+            thickness: $wall->thickness,
+            type: $wall->type,
+            height: $wall->height,
+            fireMinutes: $wall->fireMinutes,
+            kept: $kept,
         ) : null;
     }
 

@@ -37,9 +37,9 @@ final readonly class KeySchema
         ];
 
         return new self(
-            strtolower((string) preg_replace('/(?<!^)[A-Z]/', '_$0', $parameter->name)),
-            $parameter->name,
-            $is->as ?? match (true) {
+            key: strtolower((string) preg_replace('/(?<!^)[A-Z]/', '_$0', $parameter->name)),
+            property: $parameter->name,
+            value: $is->as ?? match (true) {
                 $words !== null => Value::Word,
                 $part !== null => Value::Part,
                 $type === Point::class => Value::Point,
@@ -47,14 +47,14 @@ final readonly class KeySchema
                 $type === 'bool' => Value::YesNo,
                 default => throw new \LogicException("The key {$parameter->name} does not say what it is."),
             },
-            $is,
-            $words,
-            $part,
-            $is->required
+            is: $is,
+            words: $words,
+            part: $part,
+            required: $is->required
                 || (
                     !$parameter->allowsNull() && !$parameter->isDefaultValueAvailable() && $is->otherwise === null && $is->default === null
                 ),
-            $parameter->isDefaultValueAvailable() ? $parameter->getDefaultValue() : $is->default,
+            default: $parameter->isDefaultValueAvailable() ? $parameter->getDefaultValue() : $is->default,
         );
     }
 

@@ -150,7 +150,15 @@ final class StairShape
             Turn::Right => $this->placed($half, $depth - $half, $this->frame->xAxis),
             Turn::Back, Turn::BackLeft, Turn::BackRight => $this->placed($beside, 0, $this->frame->yAxis->times(-1)),
         };
-        $this->steps[] = new Step($outline, $front, $this->across($this->frame), $this->risers, $part, StepKind::Landing, $turns);
+        $this->steps[] = new Step(
+            outline: $outline,
+            front: $front,
+            back: $this->across($this->frame),
+            risers: $this->risers,
+            part: $part,
+            kind: StepKind::Landing,
+            turns: $turns,
+        );
         $this->walkTo($this->frame->origin);
 
         return true;
