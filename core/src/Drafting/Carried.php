@@ -7,6 +7,7 @@ namespace Heurema\Drafting;
 use Heurema\Geometry\Motion;
 use Heurema\Layout\Block;
 use Heurema\Layout\DrawnDimension;
+use Heurema\Layout\Edit\CopiedDimension;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -109,7 +110,7 @@ final readonly class Carried implements Edit
         $copy = $element->copied($this->copies[$element->id()] ?? throw new RefusedEdit("{$element->name()} has no id to be copied to."));
 
         if ($copy instanceof DrawnDimension) {
-            return $copy->between($this->copies);
+            return CopiedDimension::of($copy, $this->copies);
         }
 
         return $copy instanceof Opening

@@ -14,6 +14,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Layout\DrawnDimension;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeValues;
+use Heurema\Layout\Edit\CopyElements;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\JoinWalls;
@@ -33,6 +34,7 @@ use Heurema\Layout\Words\PlaceOn;
 use Heurema\Spatial\Home;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Dimensions placed by hand tell how far two places are from one another, however these are moved. */
@@ -163,6 +165,42 @@ final class DrawnDimensionsTest extends TestCase
         $apart = self::done($layout, new Carried(['d'], Motion::by(new Point(0, 500)), 'copied', ['d' => 'n6']));
         self::assertSame([], $apart->storeys[0]->dimensions[1]->measures(), 'copied alone it measures places of the plan');
         self::assertEqualsWithDelta(4000.0, self::lengths($apart)['n6'], 0.01);
+    }
+
+    /**
+     * With both of its walls, on another storey too; an angle without one of them would be none.
+     *
+     * @param list<string> $ids
+     */
+    #[TestWith([['w1', 'w2', 'd'], true])]
+    #[TestWith([['w1', 'd'], false])]
+    #[TestWith([['d'], false])]
+    public function test_an_angle_is_copied_with_its_walls(array $ids, bool $isCopied): void
+    {
+        $angle = new DrawnDimension(
+            'd',
+            new MeasuredPlace(new Point(500, 0), 'w1', along: 500),
+            new MeasuredPlace(new Point(4000, 500), 'w2', along: 500),
+            new Point(3500, 500),
+            DimensionKind::Angle,
+        );
+        $layout = self::done(Sketch::room(4000, 3000)->upper(['rooms' => []])->layout(), new Add('G', $angle));
+        $copies = array_combine($ids, array_map(static fn(string $id): string => "{$id}n", $ids));
+        foreach ([null, $layout->storeys[1]->id] as $storey) {
+            foreach ([
+                new Carried($ids, Motion::by(new Point(9000, 0)), 'copied', $copies, $storey),
+                new CopyElements($copies, new Point(9000, 0), $storey),
+            ] as $edit) {
+                try {
+                    $copied = self::done($layout, $edit)->storeys[$storey === null ? 0 : 1]->dimensions;
+                    self::assertTrue($isCopied);
+                    self::assertSame(['w1n', 'w2n'], $copied[count($copied) - 1]->measures());
+                } catch (RefusedEdit $refused) {
+                    self::assertFalse($isCopied, $refused->getMessage());
+                    self::assertSame('An angle is copied together with the two walls that it is between.', $refused->getMessage());
+                }
+            }
+        }
     }
 
     public function test_the_angle_between_two_walls(): void
