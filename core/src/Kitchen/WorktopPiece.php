@@ -14,8 +14,6 @@ use Heurema\Spatial\RoomSpace;
 /** A piece of worktop with what is cut out of it: along one wall, or around corners in one piece. */
 final readonly class WorktopPiece
 {
-    private const SET_IN = [FixtureKind::Sink, FixtureKind::Cooktop];
-
     /** An edge no farther from a wall touches it, mm. */
     private const AT_WALL = 5.0;
 
@@ -62,7 +60,7 @@ final readonly class WorktopPiece
         foreach ($parts as $top) {
             $set = array_filter(
                 $here,
-                static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, self::SET_IN, true) && $one->isSetIn($top),
+                static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, FixtureKind::SET_IN_WORKTOPS, true) && $one->isSetIn($top),
             );
             $ofPart = array_values(array_map(static fn(PlacedFixture $one): CutOut => CutOut::of($one, $top), $set));
             usort($ofPart, static fn(CutOut $a, CutOut $b): int => $a->left <=> $b->left);

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Heurema\Scene;
 
-use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Delaunay;
-use Heurema\Geometry\Face;
-use Heurema\Geometry\Line;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Remainder;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\GroundLevel;
 use Heurema\Spatial\Home;
@@ -36,10 +34,11 @@ final readonly class GroundParts
         if ($plan === null || !$this->home->ground()->isSaid()) {
             return [];
         }
+        $under = array_map(static fn(Polygon $slab): Ring => $slab->outer, $plan->mass->slab());
         $prisms = [];
         foreach ($this->pieces($plan) as $corners) {
             $top = $this->surface($corners);
-            foreach (self::without(new Ring($corners), $plan->mass->slab()) as $piece) {
+            foreach (Remainder::of([new Polygon(new Ring($corners))], $under) as $piece) {
                 $prisms[] = new Prism($piece, $top->raised(-self::THICK), $top);
             }
         }
@@ -72,11 +71,8 @@ final readonly class GroundParts
      */
     private static function around(array $triangles, array $corners): array
     {
-        $lines = Line::around(new Ring($corners), 0, 0);
-        foreach ($triangles as $triangle) {
-            array_push($lines, ...Line::around(new Ring($triangle), 0, 1));
-        }
-        $rest = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+        $within = array_map(static fn(array $triangle): Ring => new Ring($triangle), $triangles);
+        $rest = Remainder::of([new Polygon(new Ring($corners))], $within);
 
         return array_merge(...array_map(Triangulation::of(...), $rest));
     }
@@ -111,20 +107,5 @@ final readonly class GroundParts
         );
 
         return $gradient->length() < self::LEVEL ? Surface::level($low) : Surface::sloped($low, $a, $gradient);
-    }
-
-    /**
-     * @param list<Polygon> $slabs
-     *
-     * @return list<Polygon>
-     */
-    private static function without(Ring $piece, array $slabs): array
-    {
-        $lines = Line::around($piece, 0, 0);
-        foreach ($slabs as $slab) {
-            array_push($lines, ...Line::around($slab->outer, 0, 1));
-        }
-
-        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
     }
 }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Scene;
 
-use Heurema\Geometry\Arrangement;
-use Heurema\Geometry\Face;
-use Heurema\Geometry\Line;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Remainder;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\FloorOpening;
 use Heurema\Layout\SlopedCeiling;
@@ -60,7 +58,7 @@ final readonly class RoofParts
 
         return $this->part("Ceiling of {$room->name()}", $room, Material::Ceiling, array_map(
             static fn(Polygon $piece): Prism => new Prism($piece, $under, $under->raised(self::BOARD)),
-            self::without($openings, $outline),
+            Remainder::of([$outline], $openings),
         ));
     }
 
@@ -72,7 +70,7 @@ final readonly class RoofParts
             $this->windows(),
         ));
         $prisms = [];
-        foreach (self::without(array_values($windows), $outline) as $piece) {
+        foreach (Remainder::of([$outline], array_values($windows)) as $piece) {
             foreach (CeilingSurface::over($ceiling, $piece) as [$part, $slope]) {
                 $prisms[] = self::over($part, $slope->raised($this->floor() + $room->level()));
             }
@@ -89,24 +87,6 @@ final readonly class RoofParts
     private function part(string $name, RoomSpace $room, Material $material, array $prisms): array
     {
         return $prisms === [] ? [] : [new Part($room->id(), $name, $this->plan->storey->id, $material, $prisms)];
-    }
-
-    /**
-     * @param list<Ring> $openings
-     *
-     * @return list<Polygon>
-     */
-    private static function without(array $openings, Polygon $outline): array
-    {
-        if ($openings === []) {
-            return [$outline];
-        }
-        $lines = Line::aroundPolygon($outline, 0, 0);
-        foreach ($openings as $ring) {
-            array_push($lines, ...Line::around($ring, 0, 1));
-        }
-
-        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
     }
 
     /** @return list<PlacedOpening> in the roof */

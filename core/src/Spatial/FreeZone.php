@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace Heurema\Spatial;
 
 use Heurema\Geometry\Alignment;
-use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\ConvexClip;
-use Heurema\Geometry\Face;
 use Heurema\Geometry\Frame;
-use Heurema\Geometry\Line;
 use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Remainder;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
@@ -100,12 +98,8 @@ final readonly class FreeZone
         ];
         $rings = array_map(static fn(array $points): array => array_map($frame->fromPlan(...), $points), $rings);
         $aligned = new Alignment(array_merge(...$rings), self::HAIRLINE);
-        [$wanted, $fixtures] = [new Ring(array_map($aligned->point(...), $rings[0])), array_slice($rings, 1)];
-        $lines = Line::around($wanted, 0, 0);
-        foreach ($fixtures as $points) {
-            array_push($lines, ...Line::around(new Ring(array_map($aligned->point(...), $points)), 0, 1));
-        }
-        $pieces = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+        $rings = array_map(static fn(array $points): Ring => new Ring(array_map($aligned->point(...), $points)), $rings);
+        $pieces = Remainder::of([new Polygon($rings[0]->counterClockwise())], array_slice($rings, 1));
         $reached = array_filter($pieces, static fn(Polygon $piece): bool => self::isReached($piece, $aligned->point(new Point(0, 0))->y));
 
         return min(1.0, array_sum(array_map(static fn(Polygon $piece): float => $piece->area(), $reached)) / $this->wanted->area());

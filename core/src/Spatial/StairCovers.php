@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
-use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\Box;
-use Heurema\Geometry\Face;
-use Heurema\Geometry\Line;
 use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Remainder;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Storey;
@@ -247,14 +245,7 @@ final class StairCovers
     {
         $over = Overlap::parts($polygon, $this->around);
         $cut = array_filter($rings, fn(Ring $ring): bool => $ring->bounds()->overlaps($this->reach));
-        if ($cut === [] || $over === []) {
-            return $over;
-        }
-        $lines = array_merge(...array_map(static fn(Polygon $part): array => Line::aroundPolygon($part, 0, 0), $over));
-        foreach ($cut as $ring) {
-            array_push($lines, ...Line::around($ring, 0, 1));
-        }
 
-        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+        return $cut === [] || $over === [] ? $over : Remainder::of($over, array_values($cut));
     }
 }

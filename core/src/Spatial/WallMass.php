@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
-use Heurema\Geometry\Arrangement;
 use Heurema\Geometry\ConvexClip;
-use Heurema\Geometry\Face;
-use Heurema\Geometry\Line;
 use Heurema\Geometry\Obstacles;
 use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Remainder;
 use Heurema\Geometry\PolygonsNear;
 use Heurema\Geometry\Ring;
 use Heurema\Layout\Opening;
@@ -113,15 +111,8 @@ final class WallMass
         if ($gaps === []) {
             return $this->solids;
         }
-        $lines = [];
-        foreach ($this->solids as $solid) {
-            array_push($lines, ...Line::aroundPolygon($solid, 0, 0));
-        }
-        foreach ($gaps as $opening) {
-            array_push($lines, ...Line::around($this->cutThrough($opening), 0, 1));
-        }
 
-        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+        return Remainder::of($this->solids, array_values(array_map($this->cutThrough(...), $gaps)));
     }
 
     /** A rectangle as wide as the opening, through the whole wall and a little beyond. */

@@ -6,6 +6,7 @@ namespace Heurema\Tests\Scene;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Ring;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\FloorOpening;
 use Heurema\Layout\LayoutReader;
@@ -251,6 +252,40 @@ final class SceneTest extends TestCase
         ));
         self::assertSame($material, ($laid[0] ?? null)?->material);
         self::assertEqualsWithDelta(12e6 * $thick, $laid === [] ? 0.0 : Mesh::of($laid[0]->prisms)->volume(), 1.0);
+    }
+
+    /** A worktop of 2000 by 600 mm with a sink of 600 by 400 in it and a lamp on it; the cabinet under it stays whole. */
+    public function test_a_worktop_is_cut_out_for_what_is_set_in_it(): void
+    {
+        $kitchen = static fn(float $turn): Home => Sketch::room(4000, 3000, 'kitchen')
+            ->fixture('c', 'counter', 2000, 1500, $turn, 2000, 600, ['base' => 860, 'height' => 40])
+            ->fixture('b', 'base_cabinet', 2000, 1500, $turn, 2000, 600, ['height' => 860])
+            ->fixture('s', 'sink', 2000, 1500, $turn, 600, 400, ['base' => 720, 'height' => 185])
+            ->fixture('l', 'lamp', 2000, 1500, $turn, 200, 200, ['base' => 900, 'height' => 300])
+            ->home();
+        foreach ([90.0, 180.0, 37.0] as $turn) {
+            $volumes = [];
+            foreach (Scene::of($kitchen($turn))->parts as $part) {
+                $volumes[$part->element] = Mesh::of($part->prisms)->volume();
+            }
+            self::assertEqualsWithDelta(
+                2000.0 * 600.0 * 40.0 - 2000.0 * 30.0 * 38.0 - 600.0 * 400.0 * 40.0,
+                $volumes['c'],
+                1.0,
+                "turned to {$turn}",
+            );
+            self::assertEqualsWithDelta(
+                self::volume(FurnitureSolids::of(FixtureKind::BaseCabinet, 2000.0, 600.0, 860.0)),
+                $volumes['b'],
+                1.0,
+            );
+        }
+    }
+
+    /** @param list<array{Ring, float, float}> $solids */
+    private static function volume(array $solids): float
+    {
+        return array_sum(array_map(static fn(array $solid): float => $solid[0]->area() * $solid[2], $solids));
     }
 
     /** A bath of 2 by 3 m tiled to 1200 mm, one wall of it to 2000, with a door 800 wide and a window 600 wide from 900 to 1500. */

@@ -61,6 +61,8 @@ enum FixtureKind: string
         self::Oven, self::Range, self::Refrigerator, self::Dishwasher, self::Washer, self::Dryer, self::BaseCabinet, self::TallCabinet,
         self::Wardrobe, self::Shower, self::Vanity,
     ];
+    /** What they are set in is cut out for them. */
+    public const SET_IN_WORKTOPS = [self::Sink, self::Cooktop];
     public const CABINETS = [self::BaseCabinet, self::WallCabinet, self::TallCabinet];
     public const WITH_HINGE = [
         self::Oven, self::Refrigerator, self::Washer, self::Dryer, self::BaseCabinet, self::WallCabinet, self::TallCabinet, self::Wardrobe,

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Room;
 
-use Heurema\Geometry\Arrangement;
-use Heurema\Geometry\Face;
-use Heurema\Geometry\Line;
 use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Remainder;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
@@ -55,15 +53,7 @@ final class CountedFloor
     /** @return list<Polygon> */
     public function parts(): array
     {
-        if ($this->cut === []) {
-            return [$this->outline];
-        }
-        $lines = Line::aroundPolygon($this->outline, 0, 0);
-        foreach ($this->cut as $ring) {
-            array_push($lines, ...Line::around($ring, 0, 1));
-        }
-
-        return (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0 && $face->depth(1) <= 0);
+        return Remainder::of([$this->outline], $this->cut);
     }
 
     /** In square millimetres. */
