@@ -308,6 +308,7 @@ final class RoundTest extends BrowserTestCase
                 continue;
             }
             ++$steps;
+            self::assertLessThan(601.0, abs($level - $fromLevel), 'nobody falls');
             foreach ($home->plans as $plan) {
                 $floor = $plan->storey->elevation ?? 0.0;
                 if ($level < $floor - 400.0 || $level > $floor + 1500.0 || $fromLevel > $floor + 1500.0) {

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Heurema\Projection;
 
+use Heurema\Geometry\Point;
 use Heurema\Scene\Part;
 
 /** A flat convex piece of a body that is turned to the viewer. In mm across, up and away. */
 final readonly class Facet
 {
+    /** mm. */
+    private const TOUCH = 0.01;
+
     /** @var list<array{float, float, float}> `a`, `b`, `c` of each side: what lies within has a·across + b·up + c above zero, mm */
     public array $sides;
 
@@ -55,6 +59,13 @@ final readonly class Facet
     public function away(float $across, float $up): float
     {
         return $this->plane[0] * $across + $this->plane[1] * $up + $this->plane[2];
+    }
+
+    /** Whether a place lies in the box around it, or touches that. */
+    public function reaches(Point $place): bool
+    {
+        return $place->x >= $this->left - self::TOUCH && $place->x <= $this->right + self::TOUCH
+            && $place->y >= $this->bottom - self::TOUCH && $place->y <= $this->top + self::TOUCH;
     }
 
     public function covers(float $across, float $up): bool

@@ -9,6 +9,9 @@ final class FacetGrid
 {
     private const CELL = 400.0;
 
+    /** What lies this near a line may come before it, mm. */
+    private const BESIDE = 0.01;
+
     /** @var array<int, list<int>> */
     private array $cells = [];
 
@@ -34,12 +37,12 @@ final class FacetGrid
         [$left, $right] = [min($from[0], $to[0]), max($from[0], $to[0])];
         [$bottom, $top] = [min($from[1], $to[1]), max($from[1], $to[1])];
         $farthest = max($from[2], $to[2]);
-        foreach (self::keys($left, $right, $bottom, $top) as $key) {
+        foreach (self::keysAlong($from, $to) as $key) {
             foreach ($this->cells[$key] ?? [] as $number) {
                 $facet = $this->facets[$number];
                 if (
-                    $facet->nearest < $farthest && $facet->left < $right + 0.01 && $facet->right > $left - 0.01
-                    && $facet->bottom < $top + 0.01 && $facet->top > $bottom - 0.01
+                    $facet->nearest < $farthest && $facet->left < $right + self::BESIDE && $facet->right > $left - self::BESIDE
+                    && $facet->bottom < $top + self::BESIDE && $facet->top > $bottom - self::BESIDE
                 ) {
                     $found[$number] = $facet;
                 }
@@ -61,6 +64,32 @@ final class FacetGrid
         }
 
         return $seen;
+    }
+
+    /**
+     * @param array{float, float, float} $from
+     * @param array{float, float, float} $to
+     *
+     * @return list<int> of the cells that a line runs through, column by column
+     */
+    private static function keysAlong(array $from, array $to): array
+    {
+        [$left, $right] = $from[0] <= $to[0] ? [$from, $to] : [$to, $from];
+        $run = $right[0] - $left[0];
+        $up = static fn(float $across): float => $left[1] + ($right[1] - $left[1]) * min(1.0, max(0.0, ($across - $left[0]) / $run));
+        $keys = [];
+        $last = (int) floor(($right[0] + self::BESIDE) / self::CELL);
+        for ($column = (int) floor(($left[0] - self::BESIDE) / self::CELL); $column <= $last; ++$column) {
+            [$in, $out] = $run < self::BESIDE
+                ? [$left[1], $right[1]]
+                : [$up($column * self::CELL - self::BESIDE), $up(($column + 1) * self::CELL + self::BESIDE)];
+            $highest = (int) floor((max($in, $out) + self::BESIDE) / self::CELL);
+            for ($row = (int) floor((min($in, $out) - self::BESIDE) / self::CELL); $row <= $highest; ++$row) {
+                $keys[] = ($column << 20) + $row;
+            }
+        }
+
+        return $keys;
     }
 
     /** @return non-empty-list<int> of the cells that a box lies in */

@@ -154,9 +154,12 @@ final readonly class VisibleLines
         $stops = $this->stops($line);
         foreach (array_slice($stops, 1) as $number => $to) {
             $from = $stops[$number];
+            if ($to - $from < self::SHORTEST / 10) {
+                continue;
+            }
             $middle = $line->at(($from + $to) / 2);
             $seen = $this->between($this->at($middle->plus($aside)), $this->at($middle->minus($aside)), $middle);
-            if ($seen !== null && $to - $from >= self::SHORTEST / 10) {
+            if ($seen !== null) {
                 $lines[] = new SeenLine(new Segment($line->at($from), $line->at($to)), ...$seen);
             }
         }
@@ -175,8 +178,9 @@ final readonly class VisibleLines
                     [$first, $last] = [
                         $a * $beside->from->x + $b * $beside->from->y + $c, $a * $beside->to->x + $b * $beside->to->y + $c,
                     ];
-                    if (($first > 0.0) !== ($last > 0.0)) {
-                        $stops[] = $line->length() * $first / ($first - $last);
+                    $share = ($first > 0.0) !== ($last > 0.0) ? $first / ($first - $last) : null;
+                    if ($share !== null && $facet->reaches($beside->at($share * $beside->length()))) {
+                        $stops[] = $share * $line->length();
                     }
                 }
             }
