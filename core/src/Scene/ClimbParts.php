@@ -25,6 +25,9 @@ final readonly class ClimbParts
     private const RAIL = 50.0;
     private const APART = 1000.0;
 
+    /** A length is a whole number of these where it is but for rounding. */
+    private const SAME = 1e-6;
+
     public function __construct(private Home $home, private StoreyPlan $plan) {}
 
     /** @return list<Part> */
@@ -116,7 +119,7 @@ final readonly class ClimbParts
         foreach (array_slice($guard->line, 1) as $number => $to) {
             $from = $guard->line[$number];
             $along = $to->minus($from);
-            $count = max(1, (int) ceil($along->length() / self::APART));
+            $count = max(1, (int) ceil($along->length() / self::APART - self::SAME));
             for ($post = 0; $post <= $count; ++$post) {
                 $share = ($along->length() - self::POST) * $post / $count;
                 $prisms[] = Prism::box(

@@ -7,6 +7,7 @@ namespace Heurema\Scene;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Wall;
 use Heurema\Spatial\RoomSpace;
@@ -96,14 +97,14 @@ final class WallBodies
         return $top instanceof SlopedCeiling ? $top : $this->upToFloor($top, $middle);
     }
 
-    /** The wall that a piece lies in; of what fills a corner, the nearest. */
+    /** The wall that a piece lies in; of what fills a corner, the nearest, of two as near the one that was drawn first. */
     private function owner(Polygon $piece): ?Wall
     {
         $at = self::inside($piece);
         [$nearest, $least] = [null, INF];
         foreach ($this->plan->storey->standingWalls() as $wall) {
             $distance = $wall->isOpenBoundary() ? INF : $wall->line()->distanceTo($at) - $wall->thickness / 2;
-            if ($distance < $least) {
+            if ($distance < $least - Tolerance::TOUCH) {
                 [$nearest, $least] = [$wall, $distance];
             }
         }
@@ -153,17 +154,18 @@ final class WallBodies
         return $isCovered && $under > $top && $under - $top <= self::UP_TO_FLOOR ? $under : $top;
     }
 
-    /** A place in the middle of the largest triangle of a piece. */
+    /** The centre of a piece, however it lies on the sheet; where that is outside of it, the middle of the largest triangle of it. */
     private static function inside(Polygon $piece): Point
     {
-        [$inside, $most] = [$piece->bounds()->middle(), 0.0];
+        [$largest, $most, $sum, $whole] = [$piece->bounds()->middle(), 0.0, new Point(0.0, 0.0), 0.0];
         foreach (Triangulation::of($piece) as [$a, $b, $c]) {
             $area = $b->minus($a)->cross($c->minus($a));
-            if ($area > $most) {
-                [$inside, $most] = [$a->plus($b)->plus($c)->times(1 / 3), $area];
-            }
+            $middle = $a->plus($b)->plus($c)->times(1 / 3);
+            [$largest, $most] = $area > $most ? [$middle, $area] : [$largest, $most];
+            [$sum, $whole] = [$sum->plus($middle->times($area)), $whole + $area];
         }
+        $centre = $whole > 0.0 ? $sum->times(1 / $whole) : $largest;
 
-        return $inside;
+        return $piece->contains($centre) ? $centre : $largest;
     }
 }

@@ -14,6 +14,7 @@ use Heurema\Layout\Wall;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Scene\BinaryModel;
 use Heurema\Scene\FurnitureSolids;
+use Heurema\Scene\GroundParts;
 use Heurema\Scene\Material;
 use Heurema\Scene\Mesh;
 use Heurema\Scene\Part;
@@ -29,6 +30,7 @@ use Heurema\Spatial\Stair\PlacedStair;
 use Heurema\Spatial\Stair\Step;
 use Heurema\Spatial\Stair\StepKind;
 use Heurema\Tests\FurnishedPlan;
+use Heurema\Tests\Proof\Redrawn;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -81,6 +83,59 @@ final class SceneTest extends TestCase
             }
         }
         self::assertGreaterThan(0, $moved);
+    }
+
+    /** However a home lies on the sheet its bodies are as large, of every material: none but the ground depends on that. */
+    #[DataProvider('homes')]
+    public function test_a_home_that_is_turned_mirrored_or_moved_has_the_same_bodies(string $json): void
+    {
+        /** @var array<string, mixed> $document */
+        $document = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+        self::assertAreAlike($document, 'as it is');
+    }
+
+    public function test_so_have_generated_homes(): void
+    {
+        for ($seed = 1; $seed <= 30; ++$seed) {
+            self::assertAreAlike(FurnishedPlan::document($seed, 2 + $seed % 5), "seed {$seed}");
+        }
+    }
+
+    /** @param array<string, mixed> $document */
+    private static function assertAreAlike(array $document, string $name): void
+    {
+        $home = Redrawn::of($document);
+        $wanted = self::volumes($document);
+        foreach ([
+            'turned' => $home->turned(37.0, 0.0001),
+            'moved' => $home->moved(12345.6, -777.7),
+            ...$home->canBeMirrored() ? ['mirrored' => $home->mirrored(), 'both' => $home->mirrored()->turned(90.0, 0.0001)] : [],
+        ] as $how => $redrawn) {
+            $volumes = self::volumes($redrawn->document());
+            self::assertSame(array_keys($wanted), array_keys($volumes), "{$name}, {$how}");
+            foreach ($wanted as $key => $volume) {
+                self::assertEqualsWithDelta($volume, $volumes[$key], 1e-5 * $volume + 100.0, "{$name}, {$how}: {$key}");
+            }
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, float> mm³ by element and material; of walls together, for a corner is of one or the other
+     */
+    private static function volumes(array $document): array
+    {
+        $volumes = [];
+        foreach (Scene::of(new Home((new LayoutReader())->read((string) json_encode($document))), true, 2000.0)->parts as $part) {
+            $isWall = in_array($part->material, [Material::Wall, Material::Roof], true);
+            $key = ($isWall ? '' : "{$part->element} ").$part->material->value;
+            $volume = $part->element === GroundParts::ID ? 0.0 : Mesh::of($part->prisms)->volume();
+            $volumes[$key] = ($volumes[$key] ?? 0.0) + $volume;
+        }
+        ksort($volumes);
+
+        return $volumes;
     }
 
     /** From the first nosing to the floor above, as high over the line of nosings as the drawing says; none on the side that has none. */
