@@ -25,6 +25,13 @@ final class AbuseTest extends TestCase
             self::with(['notes' => array_map($note, range(1, 20_001))]),
             '/storeys/0/notes: expected at most 20000 entries, found 20001',
         ];
+        $dimension = static fn(int $i): array => [
+            'id' => "d{$i}", 'from' => ['at' => [0, 0]], 'to' => ['at' => [1, 0]], 'through' => [0, 0],
+        ];
+        yield 'too many dimensions' => [
+            self::with(['dimensions' => array_map($dimension, range(1, 2001))]),
+            '/storeys/0/dimensions: expected at most 2000 entries, found 2001',
+        ];
         yield 'too many storeys' => [
             ['storeys' => array_map(static fn(int $i): array => ['id' => "s{$i}"], range(1, 201))],
             '/storeys: expected at most 200 entries',
@@ -93,6 +100,15 @@ final class AbuseTest extends TestCase
         } catch (UnreadableLayout $e) {
             self::assertSame('/storeys/0/walls', $e->pointer);
         }
+    }
+
+    public function test_as_many_as_are_allowed_are_read(): void
+    {
+        $sketch = Sketch::room(4000, 3000);
+        for ($i = 0; $i < 2000; ++$i) {
+            $sketch->add('dimensions', ['id' => "di{$i}", 'from' => ['at' => [0, 0]], 'to' => ['at' => [1, 0]], 'through' => [0, $i]]);
+        }
+        self::assertCount(2000, $sketch->layout()->storeys[0]->dimensions);
     }
 
     public function test_one_endless_wall_among_tiny_ones(): void

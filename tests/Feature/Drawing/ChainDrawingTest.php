@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Drawing;
 
 use App\Drawing\ChainDrawing;
+use App\Drawing\DimensionLook;
 use Heurema\Drafting\Chain;
 use Heurema\Drafting\Stop;
 use Heurema\Geometry\Point;
@@ -58,13 +59,24 @@ final class ChainDrawingTest extends TestCase
         self::assertSame($leaders, substr_count(self::drawn($stops, 0.0), 'dimension-leader'));
     }
 
+    /** From 26 px on arrows stand between the ends of a part, at a scale of 10 mm a pixel; shorter ones have them outside. */
+    #[TestWith([259.9, true])]
+    #[TestWith([260.0, false])]
+    #[TestWith([260.1, false])]
+    public function test_arrows_stand_outside_of_what_is_too_short_for_them(float $length, bool $isOutside): void
+    {
+        $drawn = self::drawn([0.0, $length], 0.0, new DimensionLook(ends: 'arrows'));
+        preg_match_all('~class="end"[^>]*rotate\((-?\d+)\)~', $drawn, $turns);
+        self::assertSame($isOutside ? ['0', '180'] : ['180', '0'], $turns[1]);
+    }
+
     /** @param list<float> $stops */
-    private static function drawn(array $stops, float $degrees): string
+    private static function drawn(array $stops, float $degrees, DimensionLook $look = new DimensionLook()): string
     {
         $line = new Segment(new Point(0.0, 0.0), Point::towards($degrees)->times((float) end($stops)));
         $chain = new Chain($line, array_map(static fn(float $stop): Stop => new Stop($stop), $stops));
 
-        return (new ChainDrawing(10.0, static fn(float $mm): string => (string) round($mm)))->draw($chain->parts());
+        return (new ChainDrawing(10.0, static fn(float $mm): string => (string) round($mm), look: $look))->draw($chain->parts());
     }
 
     /**
