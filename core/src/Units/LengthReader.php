@@ -351,7 +351,7 @@ final class LengthReader
             ? 'half of '.substr($quantity->words, 0, -2)." {$unit}s"
             : self::count($quantity->words, $unit, "{$unit}s");
 
-        return new LengthTerm($quantity->value * $this->bare->mm(), $words, null, $at, !$quantity->hasFraction);
+        return new LengthTerm($quantity->value * $this->bare->mm(), $words, null, $at);
     }
 
     private function refuseMixing(LengthTerm $term, LengthTerm $other): void

@@ -18,6 +18,8 @@ final class SlopeTest extends TestCase
             self::assertSame($text, Slope::write($ratio));
         }
         self::assertSame('≈ 1:12.05', Slope::write(Amount::ratio(0.083)));
+        self::assertSame('≈ 1:12.34', Slope::write(Amount::ratio(1 / 12.344)));
+        self::assertSame('1:12.34', Slope::write(Amount::ratio(1 / 12.34)));
     }
 
     public function test_other_ways_to_write_it(): void
