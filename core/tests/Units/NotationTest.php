@@ -28,6 +28,9 @@ final class NotationTest extends TestCase
         yield 'less than 0.05 mm off is not rounded' => [381.04, '15"'];
         yield 'nothing' => [0.0, '0"'];
         yield 'negative' => [-381.0, '-1\'-3"'];
+        yield 'less than a millimetre' => [0.9, '≈ 1/16"'];
+        yield 'the least that is written, below nothing' => [-25.4 / 16, '-1/16"'];
+        yield 'below nothing, but for rounding' => [-0.7, '≈ 0"'];
     }
 
     #[DataProvider('imperialLengths')]
