@@ -243,6 +243,7 @@ export class Round {
         if (!room) return;
         this.walk.stand(inScene([room.at[0], room.at[1], room.floor]));
         this.showWanted();
+        this.walk.lookFarthest();
         this.view.focus();
     }
 

@@ -7,6 +7,10 @@ export class Walk {
     static TURN = Math.PI / 24;
     static CLOSE = 0.25;
 
+    /** So many ways are looked along for the one where one sees farthest, and so far, m; out of the home one sees nothing. */
+    static WAYS = 24;
+    static FAR = 40;
+
     /** A step is taken by so many shorter ones, each shorter than a tread, so that no riser is missed. */
     static PARTS = 3;
 
@@ -46,6 +50,22 @@ export class Walk {
     stand(at, towards = null) {
         this.feet.copy(at);
         if (towards) this.heading = Math.atan2(at.x - towards.x, at.z - towards.z);
+        this.pitch = 0;
+        this.look();
+    }
+
+    /** Turns to where one sees farthest. */
+    lookFarthest() {
+        const eye = this.feet.clone();
+        eye.y += this.eye;
+        const seen = this.model.meshes.filter(({ round }) => round.look === 'shown');
+        let most = -1;
+        for (let number = 0; number < Walk.WAYS; number++) {
+            const heading = (number / Walk.WAYS) * 2 * Math.PI;
+            const ray = new Raycaster(eye, new Vector3(-Math.sin(heading), 0, -Math.cos(heading)), 0, Walk.FAR);
+            const far = ray.intersectObjects(seen, false)[0]?.distance ?? 0;
+            if (far > most) [most, this.heading] = [far, heading];
+        }
         this.pitch = 0;
         this.look();
     }
