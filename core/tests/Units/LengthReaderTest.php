@@ -53,6 +53,9 @@ final class LengthReaderTest extends TestCase
             ['¾"', 19.05, '3/4 inch'],
             ['25/2', 317.5, '25/2 inch'],
             ['9/8"', 28.575, '9/8 inch'],
+            ['11/16"', 17.4625, '11/16 inch'],
+            ["2' 11/16\"", 627.0625, '2 feet 11/16 inch'],
+            ['5 15/16', 150.8125, '5 15/16 inches'],
             ['36', 914.4, '36 inches'],
             ['1', 25.4, '1 inch'],
             ['0', 0.0, '0 inches'],
@@ -127,6 +130,7 @@ final class LengthReaderTest extends TestCase
         yield [$imperial, 'abc', 0, '"a"', []];
         yield [$imperial, '12$', 2, '"$"', []];
         yield [$imperial, '5 6/4', 2, 'smaller than 1', []];
+        yield [$imperial, '5 4/4', 2, 'smaller than 1', []];
         yield [$imperial, '5.5 1/4', 4, 'takes no fraction', []];
         yield [$imperial, "12\"'", 3, 'Two units', []];
         yield [$imperial, '12 +', 4, 'missing at the end', []];

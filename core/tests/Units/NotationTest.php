@@ -61,6 +61,8 @@ final class NotationTest extends TestCase
         yield [Amount::ratio(0.08), '8 %', '8 %'];
         yield [Amount::angle(38.5), '38.5°', '38.5°'];
         yield [Amount::count(3), '3', '3'];
+        yield [Amount::airFlow(12.34), '26.1 cfm', '12.3 l/s'];
+        yield [Amount::airFlowInFeet(50.0), '50 cfm', '23.6 l/s'];
     }
 
     #[DataProvider('others')]
