@@ -60,7 +60,8 @@ final readonly class WorktopPiece
         foreach ($parts as $top) {
             $set = array_filter(
                 $here,
-                static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, FixtureKind::SET_IN_WORKTOPS, true) && $one->isSetIn($top),
+                static fn(PlacedFixture $one): bool => in_array($one->fixture->kind, FixtureKind::SET_IN_WORKTOPS, true)
+                    && $one->isSetIn($top),
             );
             $ofPart = array_values(array_map(static fn(PlacedFixture $one): CutOut => CutOut::of($one, $top), $set));
             usort($ofPart, static fn(CutOut $a, CutOut $b): int => $a->left <=> $b->left);

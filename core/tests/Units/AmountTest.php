@@ -6,11 +6,26 @@ namespace Heurema\Tests\Units;
 
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
+use Heurema\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class AmountTest extends TestCase
 {
+    /** Of each quantity: so far apart amounts are the same, a little farther they are not. */
+    public function test_how_far_apart_amounts_are_the_same(): void
+    {
+        foreach ([
+            ['mm', 0.05], ['m2', 0.0001], ['deg', 0.001], ['ratio', 0.000001], ['count', 0.5], ['l/s', 0.05],
+        ] as [$quantity, $within]) {
+            $one = Amount::of(Quantity::from($quantity), 0.0);
+            self::assertTrue($one->equals(Amount::of($one->quantity, 0.99 * $within)), $quantity);
+            self::assertFalse($one->equals(Amount::of($one->quantity, 1.02 * $within)), $quantity);
+        }
+        self::assertSame(UnitSystem::Metric, UnitSystem::Imperial->other());
+        self::assertSame(UnitSystem::Imperial, UnitSystem::Metric->other());
+    }
+
     public function test_lengths_closer_than_a_twentieth_of_a_millimetre_are_equal(): void
     {
         $limit = Amount::length(914.4);

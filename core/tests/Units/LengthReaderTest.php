@@ -54,6 +54,7 @@ final class LengthReaderTest extends TestCase
             ['25/2', 317.5, '25/2 inch'],
             ['9/8"', 28.575, '9/8 inch'],
             ['11/16"', 17.4625, '11/16 inch'],
+            ['.12346"', 3.135884, '0.1235 inches'],
             ["2' 11/16\"", 627.0625, '2 feet 11/16 inch'],
             ['5 15/16', 150.8125, '5 15/16 inches'],
             ['36', 914.4, '36 inches'],
@@ -115,9 +116,12 @@ final class LengthReaderTest extends TestCase
         yield [$metric, '1,500', 0, 'two ways', ['1500', '1.500']];
         yield [$imperial, "12' - 6\"", 4, 'two ways', ["12'-6\"", "12' 0\" - 6\""]];
         yield [$imperial, '9 - 1/4"', 2, 'two ways', ['9 1/4"', '9" - 1/4"']];
+        yield [$imperial, '9 -1/4"', 2, 'two ways', ['9 1/4"', '9" - 1/4"']];
+        yield [$imperial, '9- 1/4"', 1, 'two ways', ['9 1/4"', '9" - 1/4"']];
         yield [$imperial, '90-4', 2, 'two ways', ['90\' 4"', '90" - 4"']];
         yield [$imperial, "12'6/2", 3, 'two ways', ["12' 3\"", "(12' 6\")/2"]];
         yield [$imperial, "5' 14\"", 3, 'write 6\'-2"', []];
+        yield [$imperial, "5' 14 1/64\"", 3, 'write 6\'-2 1/64"', []];
         yield [$imperial, "5' 12\"", 3, 'write 6\'-0"', []];
         yield [$imperial, "6.5' 3\"", 0, 'write 6\'-9"', []];
         yield [$imperial, '1/0"', 2, 'parted in 0', []];
@@ -141,6 +145,7 @@ final class LengthReaderTest extends TestCase
         yield [$imperial, "2' 21/2", 3, 'two ways', ["2' 2 1/2\"", "2' 10.5\""]];
         yield [$metric, '2 m 47', 4, 'One number with one unit', []];
         yield [$metric, '47 cm 2 m', 6, 'One number with one unit', []];
+        yield [$metric, '1 m 2 m', 4, 'One number with one unit', []];
         yield [$metric, '1 m 100 cm', 4, 'less than one metre', []];
         yield [$metric, '1 cm 10 mm', 5, 'less than one centimetre', []];
         yield [$metric, "12' + 30", 6, 'Say the unit', []];
@@ -243,6 +248,7 @@ final class LengthReaderTest extends TestCase
             [TypingUnit::Centimetre, '97.5', 975.0, '97.5 centimetres'],
             [TypingUnit::Metre, '3.6', 3600.0, '3.6 metres'],
             [TypingUnit::Centimetre, '36/2', 180.0, 'half of 36 centimetres: 180 mm'],
+            [TypingUnit::Millimetre, '31/2', 15.5, 'half of 31 millimetres: 15.5 mm'],
             [TypingUnit::Metre, '900 mm', 900.0, '900 millimetres'],
         ] as [$unit, $typed, $mm, $words]) {
             $read = (new LengthReader(UnitSystem::Metric, $unit))->read($typed);

@@ -78,5 +78,7 @@ final class NotationTest extends TestCase
         self::assertSame('2470 mm', $metric->write(Amount::length(2470)));
         self::assertSame('639.7 mm', $metric->write(Amount::length(639.7)));
         self::assertSame('640 mm', $metric->write(Amount::length(640.02)));
+        self::assertSame('1.2346 m', (new MetricNotation('m'))->write(Amount::length(1234.56)));
+        self::assertSame('123.46 cm', (new MetricNotation('cm'))->write(Amount::length(1234.56)));
     }
 }

@@ -43,6 +43,14 @@ final class SpacingReaderTest extends TestCase
         );
     }
 
+    public function test_no_more_than_a_hundred_are_read(): void
+    {
+        $reader = new SpacingReader(UnitSystem::Metric);
+        self::assertCount(100, $reader->read('50 x 3.6; 50 x 4.2'));
+        $this->expectExceptionMessage('At most 100 distances are read at once.');
+        $reader->read('50 x 3.6; 51 x 4.2');
+    }
+
     public function test_a_bare_number_counts_as_the_home_is_typed(): void
     {
         $read = (new SpacingReader(UnitSystem::Metric, TypingUnit::Centimetre))->read('420 3.6');

@@ -32,7 +32,8 @@ final readonly class CopyElements implements Edit
                 throw new RefusedEdit("{$copied->name()} is not copied.");
             }
             $copy = $this->placed($copied->element)->copied($newId);
-            $draft->add($this->storey ?? $copied->storey, $copy instanceof DrawnDimension ? CopiedDimension::of($copy, $this->newIds) : $copy);
+            $placed = $copy instanceof DrawnDimension ? CopiedDimension::of($copy, $this->newIds) : $copy;
+            $draft->add($this->storey ?? $copied->storey, $placed);
         }
     }
 
