@@ -9,13 +9,13 @@ use Symfony\Component\Process\Process;
 /** Runs the tests against a mutant: those of its folder first, then all of the core's, until one fails. */
 final class Trial
 {
-    /** Longer than all tests take, in seconds: a mutant that never ends is found out as well. */
-    private const LONGEST = 600;
-
     private int $stage = 0;
     private Process $process;
 
-    /** @param list<list<string>> $stages the folders of tests, nearest first */
+    /**
+     * @param list<array{list<string>, float}> $stages the folders of tests, nearest first, and the seconds after which a mutant that is
+     *     still being tried never ends
+     */
     public function __construct(public readonly Mutant $mutant, private readonly string $copy, private readonly array $stages)
     {
         file_put_contents($copy, $mutant->code((string) file_get_contents($mutant->file)));
@@ -43,14 +43,15 @@ final class Trial
 
     private function start(): Process
     {
+        [$tests, $seconds] = $this->stages[$this->stage];
         $class = 'Heurema\\'.strtr(substr($this->mutant->file, strlen('core/src/'), -strlen('.php')), '/', '\\');
         $process = new Process(
             [
                 PHP_BINARY, '-d', 'memory_limit=1G', 'vendor/bin/phpunit', '--bootstrap', 'tests/Mutation/loaded.php',
-                '--do-not-cache-result', '--stop-on-defect', '--no-output', ...$this->stages[$this->stage],
+                '--do-not-cache-result', '--stop-on-defect', '--no-output', ...$tests,
             ],
             env: ['HEUREMA_MUTANT_CLASS' => $class, 'HEUREMA_MUTANT_FILE' => $this->copy],
-            timeout: self::LONGEST,
+            timeout: $seconds,
         );
         $process->start();
 
