@@ -21,6 +21,12 @@ final class ExpectedLengthTest extends TestCase
         yield [ExpectedLength::DoorWidth, 32.0, 812.8];
         yield [ExpectedLength::DoorWidth, 8000.0, 800.0];
         yield [ExpectedLength::CeilingHeight, 2.4, 2400.0];
+        yield 'from the least that is usual' => [ExpectedLength::DoorWidth, 40.0, 400.0];
+        yield 'up to the most that is usual' => [ExpectedLength::DoorWidth, 60_000.0, 6000.0];
+        yield 'feet for millimetres' => [ExpectedLength::DoorHeight, 6.75, 2057.4];
+        yield 'millimetres for inches' => [ExpectedLength::DoorHeight, 51_612.8, 2032.0];
+        yield 'two noughts too many' => [ExpectedLength::Frame, 9000.0, 90.0];
+        yield 'two noughts too few' => [ExpectedLength::Tread, 4.5, 450.0];
         yield [ExpectedLength::WallThickness, 1.0, null];
         yield [ExpectedLength::RoomSide, 4.0e9, null];
     }
@@ -61,6 +67,8 @@ final class ExpectedLengthTest extends TestCase
         $doubt = ExpectedLength::DoorHeight->doubt(6.8 * 25.4, UnitSystem::Imperial);
         self::assertEqualsWithDelta(2032.0, $doubt?->likely, 1e-6);
         self::assertStringContainsString('6\'-8"', (string) $doubt?->question(UnitSystem::Imperial->notation()));
+        // feet alone have no point behind them
+        self::assertEqualsWithDelta(1778.0, ExpectedLength::DoorHeight->doubt(7.0 * 25.4, UnitSystem::Imperial)?->likely, 1e-6);
         // 6.84 is no such slip, and where millimetres are typed nobody means feet
         self::assertNotEqualsWithDelta(2032.0, ExpectedLength::DoorHeight->doubt(6.84 * 25.4, UnitSystem::Imperial)?->likely, 1e-6);
         self::assertNotEqualsWithDelta(2032.0, ExpectedLength::DoorHeight->doubt(6.8 * 25.4)?->likely, 1e-6);

@@ -241,6 +241,11 @@ final class LengthReaderTest extends TestCase
         self::assertSame('1 metre 10 centimetres', (new LengthReader(UnitSystem::Metric))->read('1 m 10 cm')->reading);
     }
 
+    public function test_a_length_takes_a_hundred_characters(): void
+    {
+        self::assertSame(25.4, (new LengthReader(UnitSystem::Imperial))->read(str_repeat(' ', 99).'1')->mm);
+    }
+
     public function test_a_bare_number_counts_in_the_unit_of_the_home(): void
     {
         foreach ([

@@ -58,6 +58,9 @@ final class NotationTest extends TestCase
     {
         yield [Amount::area(6.5032128), '70 sq ft', '≈ 6.5 m²'];
         yield [Amount::area(10.0), '107.64 sq ft', '10 m²'];
+        yield [Amount::area(0.01234), '≈ 0.13 sq ft', '0.0123 m²'];
+        yield [Amount::area(0.1004), '1.08 sq ft', '≈ 0.1 m²'];
+        yield [Amount::area(0.0999), '≈ 1.08 sq ft', '0.0999 m²'];
         yield [Amount::ratio(0.08), '8 %', '8 %'];
         yield [Amount::angle(38.5), '38.5°', '38.5°'];
         yield [Amount::count(3), '3', '3'];
