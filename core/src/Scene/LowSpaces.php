@@ -9,6 +9,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\Stair\Climb;
 use Heurema\Spatial\Stair\PlacedStair;
+use Heurema\Spatial\StairCovers;
 use Heurema\Spatial\StoreyPlan;
 
 /** Where less than a wanted height is left: under slopes, low ceilings and soffits, and under stairs; from the floor up. In mm. */
@@ -67,13 +68,13 @@ final readonly class LowSpaces
         return $prisms;
     }
 
-    /** @return list<Prism> under each tread that one cannot stand under */
+    /** @return list<Prism> under each tread that one cannot stand under, up to the underside that headroom there is measured to */
     private function underStair(PlacedStair $stair): array
     {
         $climb = $stair->from !== null && $stair->storey() === $this->plan->storey->id ? Climb::of($stair) : null;
         $prisms = [];
         foreach ($climb instanceof Climb ? $stair->shape->steps : [] as $step) {
-            $under = $climb instanceof Climb ? $climb->level($step) - UsualSize::TREAD : 0.0;
+            $under = $climb instanceof Climb ? $climb->level($step) - StairCovers::STAIR_DEPTH : 0.0;
             if ($under > 0.0 && $under < $this->wanted) {
                 $prisms[] = Prism::box($step->outline, $this->floor(), $this->floor() + $under);
             }

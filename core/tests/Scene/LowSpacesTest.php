@@ -9,6 +9,8 @@ use Heurema\Scene\LowSpaces;
 use Heurema\Scene\Mesh;
 use Heurema\Scene\Part;
 use Heurema\Spatial\Home;
+use Heurema\Spatial\Stair\Climb;
+use Heurema\Spatial\StairCovers;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -56,6 +58,15 @@ final class LowSpacesTest extends TestCase
                 static fn(Part $part): bool => $home->stair($part->element) !== null,
             ))), [500.0, 1000.0, 2000.0]);
             self::assertGreaterThan(0.0, $volumes[0], $name);
+            $lowest = 0.0;
+            foreach ($home->stairs as $stair) {
+                $climb = $stair->storey() === array_key_first($home->plans) && $stair->from !== null ? Climb::of($stair) : null;
+                foreach ($climb instanceof Climb ? $stair->shape->steps : [] as $step) {
+                    $height = $climb instanceof Climb ? $climb->level($step) - StairCovers::STAIR_DEPTH : 0.0;
+                    $lowest += $height > 0.0 && $height < 500.0 ? $step->outline->area() * $height / 1e9 : 0.0;
+                }
+            }
+            self::assertEqualsWithDelta($lowest, $volumes[0], 1e-6, 'up to the underside of the stair');
             self::assertGreaterThan($volumes[0], $volumes[1]);
             self::assertGreaterThan($volumes[1], $volumes[2]);
         }
