@@ -116,6 +116,29 @@ final class ExpressionTest extends TestCase
         self::assertInstanceOf(Unknown::class, $value('2 * room.least_width'));
     }
 
+    /** What is known only of a home may be nothing: then nobody knows what comes of it. */
+    public function test_divided_by_what_is_measured(): void
+    {
+        $quotient = static fn(string $width): mixed => Expression::read('4 m / room.least_width', self::vocabulary())
+            ->evaluate(new ExampleFacts(self::vocabulary(), ['room.least_width' => $width]))->value;
+        self::assertEquals(Amount::ratio(4.0), $quotient('1 m'));
+        self::assertEquals(Amount::ratio(4000.0), $quotient('1 mm'));
+        self::assertEquals(new Unknown(['something other than 0 to divide by']), $quotient('0 m'));
+    }
+
+    /** What needs no home is worked out when it is read; one part that needs it is enough. */
+    public function test_what_is_the_same_for_every_home(): void
+    {
+        foreach ([
+            '2 m + 1 m' => true, '2 m' => true, '2 m + room.least_width' => false, 'room.least_width + 2 m' => false,
+            '(1 m > 2 m) ? 1 m : 2 m' => true, '(room.least_width > 2 m) ? 1 m : 2 m' => false,
+            "('hall' in ['hall']) ? 1 m : 2 m" => true, "(room.use in ['hall']) ? 1 m : 2 m" => false,
+            '(room.lit and 1 m > 2 m) ? 1 m : 2 m' => false, '(not (1 m > 2 m)) ? 1 m : 2 m' => true,
+        ] as $text => $isSame) {
+            self::assertSame($isSame, Expression::read($text, self::vocabulary())->constant() !== null, $text);
+        }
+    }
+
     public function test_a_share_of_a_measure(): void
     {
         $result = Expression::read('8 % of room.floor_area', self::vocabulary())->evaluate(self::facts());

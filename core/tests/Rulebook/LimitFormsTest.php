@@ -14,6 +14,7 @@ use Heurema\Rulebook\RuleBookReader;
 use Heurema\Rulebook\UnreadableRuleBook;
 use Heurema\Tests\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Every form in which a rule can state what it wants, just under, at and just over its limits. */
@@ -76,6 +77,21 @@ final class LimitFormsTest extends TestCase
     public function test_gives_the_verdict(string $subject, string $requirement, array $facts, string $verdict): void
     {
         self::assertSame($verdict, self::check($subject, $requirement, $facts)->verdict->value);
+    }
+
+    #[TestWith([500, true])]
+    #[TestWith([501, false])]
+    public function test_how_many_rows_a_table_may_have(int $count, bool $isRead): void
+    {
+        $rows = implode(', ', array_map(static fn(int $row): string => "[{$row} mm, 9 m2]", range(1, $count)));
+        if (!$isRead) {
+            $this->expectExceptionMessage('a table has 1 to 500 rows');
+        }
+        self::assertSame('met', self::check(
+            'room',
+            "measure: room.floor_area, at_least: { by: room.narrowest, match: from, rows: [{$rows}] }",
+            ['room.narrowest' => '500 mm', 'room.floor_area' => '9 m2'],
+        )->verdict->value);
     }
 
     public function test_between_speaks_of_the_limit_that_is_missed_or_nearer(): void
