@@ -15,6 +15,8 @@ use PHPUnit\Framework\TestCase;
 final class RuleBookLibraryTest extends TestCase
 {
     private const LARGEST = 2 * 1024 * 1024;
+    private const LOCAL = "book: local\ntitle: L\nscope: all\nunits: metric\nsource: made up\nbuilding_tolerance: 10 mm\n"
+        ."amends: base\noff: []\n";
 
     private string $folder;
 
@@ -26,7 +28,8 @@ final class RuleBookLibraryTest extends TestCase
 
     protected function tearDown(): void
     {
-        array_map(unlink(...), glob("{$this->folder}/*") ?: []);
+        $files = glob("{$this->folder}/*");
+        array_map(unlink(...), $files === false ? [] : $files);
         rmdir($this->folder);
     }
 
@@ -50,7 +53,7 @@ final class RuleBookLibraryTest extends TestCase
     public function test_texts_come_with_those_of_the_books_they_amend(): void
     {
         $this->write('base', self::book('base'));
-        $this->write('local', "book: local\ntitle: L\nscope: all\nunits: metric\nsource: made up\nbuilding_tolerance: 10 mm\namends: base\noff: []\n");
+        $this->write('local', self::LOCAL);
         self::assertSame(['base'], array_keys($this->library()->texts('base')));
         self::assertSame(['local', 'base'], array_keys($this->library()->texts('local')));
         self::assertNull($this->library()->text('missing'));
@@ -73,7 +76,7 @@ final class RuleBookLibraryTest extends TestCase
         $base = self::book('base');
         $filled = static fn(int $size): string => $base.'#'.str_repeat('x', $size - strlen($base) - 1);
         $this->write('base', $filled(self::LARGEST));
-        $this->write('local', "book: local\ntitle: L\nscope: all\nunits: metric\nsource: made up\nbuilding_tolerance: 10 mm\namends: base\noff: []\n");
+        $this->write('local', self::LOCAL);
         self::assertSame('base', $this->library()->book('base')->id);
         self::assertSame('base', $this->library()->book('local')->amends);
         $this->write('base', $filled(self::LARGEST + 1));
