@@ -107,27 +107,24 @@ final class BinaryModel
     {
         $corners = $normals = '';
         $known = $indices = [];
-        [$least, $most] = [[INF, INF, INF], [-INF, -INF, -INF]];
         foreach ($mesh->triangles as $triangle) {
             $normal = self::normal($triangle);
             if ($normal === null) {
                 continue;
             }
+            $facing = pack('g3', ...$normal);
             foreach ($triangle as [$x, $y, $z]) {
                 $corner = pack('g3', $x / 1000.0, $z / 1000.0, -$y / 1000.0);
-                $facing = pack('g3', ...$normal);
-                if (!isset($known[$corner.$facing])) {
-                    $known[$corner.$facing] = count($known);
+                $number = $known[$corner.$facing] ?? null;
+                if ($number === null) {
+                    $number = $known[$corner.$facing] = count($known);
                     $corners .= $corner;
                     $normals .= $facing;
-                    foreach (array_values((array) unpack('g3', $corner)) as $axis => $value) {
-                        $least[$axis] = min($least[$axis], $value);
-                        $most[$axis] = max($most[$axis], $value);
-                    }
                 }
-                $indices[] = $known[$corner.$facing];
+                $indices[] = $number;
             }
         }
+        [$least, $most] = self::reach($corners);
         $isLong = count($known) > 65_535;
 
         return [
@@ -151,6 +148,21 @@ final class BinaryModel
             ),
             'material' => $this->materialOf($material),
         ];
+    }
+
+    /** @return array{array<float>, array<float>} least and greatest of packed corners, as they are read back */
+    private static function reach(string $corners): array
+    {
+        [$least, $most] = [[INF, INF, INF], [-INF, -INF, -INF]];
+        /** @var list<float> $numbers */
+        $numbers = array_values((array) unpack('g*', $corners));
+        foreach ($numbers as $number => $value) {
+            $axis = $number % 3;
+            $least[$axis] = min($least[$axis], $value);
+            $most[$axis] = max($most[$axis], $value);
+        }
+
+        return [$least, $most];
     }
 
     /**
