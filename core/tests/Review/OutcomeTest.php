@@ -32,17 +32,17 @@ final class OutcomeTest extends TestCase
 
     public function test_a_count_of_what_there_should_be_none_of(): void
     {
-        $found = [Message::of('attribute.drawn_as', value: 'a door')];
-        $of = static fn(Amount $measured, Amount $limit, array $working): bool => (new Outcome(
+        $found = Message::of('attribute.drawn_as', value: 'a door');
+        $of = static fn(Amount $measured, Amount $limit, Message ...$working): bool => (new Outcome(
             Verdict::Violated,
             measured: $measured,
             limit: $limit,
-            working: $working,
+            working: array_values($working),
         ))->isCountOfNone();
         self::assertTrue($of(Amount::count(1), Amount::count(0), $found));
         self::assertFalse($of(Amount::count(0), Amount::count(0), $found), 'none was found');
         self::assertFalse($of(Amount::count(2), Amount::count(1), $found), 'one is allowed');
-        self::assertFalse($of(Amount::count(1), Amount::count(0), []), 'nobody says which');
+        self::assertFalse($of(Amount::count(1), Amount::count(0)), 'nobody says which');
         self::assertFalse($of(Amount::length(1.0), Amount::length(0.0), $found), 'a length is no count');
         self::assertFalse((new Outcome(Verdict::Met))->isCountOfNone());
     }
