@@ -38,7 +38,6 @@ final readonly class AxonometricDrawing
     /** Shorter lines are left away, mm. */
     private const SHORTEST = 3.0;
 
-
     /** Places for a name that are tried to either side of the middle of a room. */
     private const STEPS = 4;
 

@@ -49,6 +49,12 @@ final class Svg
     }
 
     /** A group whose content is in pixels, at a point of the plan, the same size at every zoom. */
+    /** With what is pinned at a fixed size: a pixel of it is so many user units. For drawings that no page scales. */
+    public static function withPinsScaled(string $drawn, float $scale): string
+    {
+        return str_replace('<g class="pin ', '<g transform="scale('.round($scale, 3).')" class="pin ', $drawn);
+    }
+
     public static function pinned(Point $at, string $class, string $content): string
     {
         return self::element(

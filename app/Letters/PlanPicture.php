@@ -48,11 +48,7 @@ final readonly class PlanPicture
     public function ofStorey(string $storey, float $width, float $height, array $marks, string $more = ''): string
     {
         $numbers = array_map(
-            static fn(array $mark): string => Svg::pinned(
-                $mark[0],
-                'item-mark',
-                Svg::element('circle', ['r' => 10]).Svg::element('text', ['y' => 4], Svg::text($mark[1])),
-            ),
+            static fn(array $mark): string => ItemMark::draw(...$mark),
             $marks,
         );
 
@@ -67,7 +63,7 @@ final readonly class PlanPicture
         $scale = $box->width() / $width;
         $labels = new LabelPlace($this->home, self::PIXEL * $scale);
         $layers = isset($this->home->plans[$storey]) ? (new PlanDrawing($this->home, $this->home->plans[$storey], $labels))->layers() : '';
-        $pinned = str_replace('<g class="pin ', '<g transform="scale('.round(self::PIXEL * $scale, 3).')" class="pin ', $layers.$over);
+        $pinned = Svg::withPinsScaled($layers.$over, self::PIXEL * $scale);
         $plan = Svg::element(
             'g',
             ['class' => 'plan', 'transform' => sprintf('scale(%.8f) translate(%.3f %.3f)', 1 / $scale, -$box->left, $box->top)],

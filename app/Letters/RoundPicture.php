@@ -25,9 +25,6 @@ final readonly class RoundPicture
     private const PIXEL = 0.19;
     private const DAY = 86400;
 
-    /** Of the numbers, px. */
-    private const RADIUS = 10.0;
-
     public function __construct(private Home $home) {}
 
     /**
@@ -41,15 +38,11 @@ final readonly class RoundPicture
         $taken = $numbers = [];
         foreach ($marks as [$place, $number]) {
             $at = AxonometricDrawing::on($place);
-            $taken[] = Box::at($at, 2 * self::RADIUS * $scale, 2 * self::RADIUS * $scale);
-            $numbers[] = Svg::pinned(
-                $at,
-                'item-mark',
-                Svg::element('circle', ['r' => self::RADIUS]).Svg::element('text', ['y' => 4], Svg::text($number)),
-            );
+            $taken[] = Box::at($at, 2 * ItemMark::RADIUS * $scale, 2 * ItemMark::RADIUS * $scale);
+            $numbers[] = ItemMark::draw($at, $number);
         }
         $over = $body.(new AxonometricNames($names, $scale))->draw($taken).implode('', $numbers);
-        $pinned = str_replace('<g class="pin ', '<g transform="scale('.round($scale, 3).')" class="pin ', $over);
+        $pinned = Svg::withPinsScaled($over, $scale);
 
         return Svg::element('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg',

@@ -78,7 +78,7 @@ final readonly class RoundPage
         }
         $drawing = new AxonometricDrawing($home, $plan, self::SCALE, $this->report->finding($finding));
         $box = $drawing->box();
-        $pinned = str_replace('<g class="pin ', '<g transform="scale('.self::SCALE.')" class="pin ', $drawing->draw());
+        $pinned = Svg::withPinsScaled($drawing->draw(), self::SCALE);
         [$width, $height] = [$box->width() / self::SCALE * SheetStyle::PIXEL, $box->height() / self::SCALE * SheetStyle::PIXEL];
 
         return Svg::element('svg', [

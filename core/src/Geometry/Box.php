@@ -68,7 +68,7 @@ final readonly class Box
         return new self($this->left - $by, $this->bottom - $by, $this->right + $by, $this->top + $by);
     }
 
-    /** @return non-empty-list<Point> counter-clockwise */
+    /** @return array{Point, Point, Point, Point} counter-clockwise */
     public function corners(): array
     {
         return [

@@ -58,9 +58,9 @@ final readonly class ClimbParts
         if (!$climb instanceof Climb) {
             return [];
         }
-        $foot = $stair->from === null ? ($stair->to->elevation ?? 0.0) - $climb->top() : $stair->from->elevation ?? 0.0;
+        $foot = $climb->foot();
 
-        $prisms = $stair->from === null ? [] : (new StairStrings($climb, $foot))->prisms();
+        $prisms = $stair->from === null ? [] : (new StairStrings($climb))->prisms();
         $below = $foot;
         foreach ($stair->shape->steps as $step) {
             $level = $foot + $climb->level($step);

@@ -14,7 +14,11 @@ use Heurema\Layout\GroundLevel;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\StoreyPlan;
 
-/** The ground around a home through the levels that were said, some metres wide; none below the home itself. In mm. */
+/**
+ * The ground around a home through the levels that were said, some metres wide; none below the home itself. In mm.
+ *
+ * @phpstan-type Corners array{0: Point, 1: Point, 2: Point, 3?: Point}
+ */
 final readonly class GroundParts
 {
     /** Of the part; no element has it. */
@@ -23,7 +27,6 @@ final readonly class GroundParts
     /** It goes on so far beyond the home, the steps to it and the levels that were said. */
     private const AROUND = 2000.0;
     private const THICK = 200.0;
-    private const LEVEL = 1e-9;
 
     public function __construct(private Home $home) {}
 
@@ -46,7 +49,7 @@ final readonly class GroundParts
         return $prisms === [] ? [] : [new Part(self::ID, 'Ground', $plan->storey->id, Material::Ground, $prisms)];
     }
 
-    /** @return list<non-empty-list<Point>> pieces of even slope, counter-clockwise; one where all of it is level */
+    /** @return list<Corners> pieces of even slope, counter-clockwise; one where all of it is level */
     private function pieces(StoreyPlan $plan): array
     {
         $said = array_map(static fn(GroundLevel $one): Point => $one->at, $this->home->layout->ground);
@@ -67,7 +70,7 @@ final readonly class GroundParts
      * @param list<array{Point, Point, Point}> $triangles
      * @param non-empty-list<Point>            $corners
      *
-     * @return list<non-empty-list<Point>> from the hull of the triangles out to the corners
+     * @return list<Corners> from the hull of the triangles out to the corners
      */
     private static function around(array $triangles, array $corners): array
     {
@@ -94,18 +97,11 @@ final readonly class GroundParts
         return array_merge(...array_map(static fn(Ring $ring): array => $ring->points, $rings));
     }
 
-    /** @param non-empty-list<Point> $corners the first three of them say it */
+    /** @param Corners $corners the first three of them say it */
     private function surface(array $corners): Surface
     {
-        [$a, $b, $c] = [$corners[0], $corners[1] ?? $corners[0], $corners[2] ?? $corners[0]];
-        [$low, $ofB, $ofC] = array_map(fn(Point $at): float => $this->home->ground()->natural($at) ?? 0.0, [$a, $b, $c]);
-        [$toB, $toC] = [$b->minus($a), $c->minus($a)];
-        $twice = $toB->cross($toC);
-        $gradient = new Point(
-            (($ofB - $low) * $toC->y - ($ofC - $low) * $toB->y) / $twice,
-            (($ofC - $low) * $toB->x - ($ofB - $low) * $toC->x) / $twice,
-        );
+        $known = fn(Point $at): array => [$at, $this->home->ground()->natural($at) ?? 0.0];
 
-        return $gradient->length() < self::LEVEL ? Surface::level($low) : Surface::sloped($low, $a, $gradient);
+        return Surface::through($known($corners[0]), $known($corners[1]), $known($corners[2]));
     }
 }

@@ -12,6 +12,7 @@ enum Material: string
     case Wall = 'wall';
     case Floor = 'floor';
     case Tiles = 'tiles';
+    case WallTiles = 'wall_tiles';
     case Boards = 'boards';
     case Carpet = 'carpet';
     case Ceiling = 'ceiling';
@@ -77,7 +78,7 @@ enum Material: string
         return match ($this) {
             self::Wall => [0.85, 0.8, 0.72, 1.0],
             self::Floor => [0.62, 0.52, 0.4, 1.0],
-            self::Tiles => [0.74, 0.79, 0.8, 1.0],
+            self::Tiles, self::WallTiles => [0.74, 0.79, 0.8, 1.0],
             self::Boards => [0.66, 0.46, 0.28, 1.0],
             self::Carpet => [0.5, 0.46, 0.5, 1.0],
             self::Ceiling => [0.93, 0.9, 0.85, 1.0],

@@ -59,7 +59,7 @@ final readonly class RailParts
     /** @return list<Prism> */
     private function ofStair(PlacedStair $stair, Climb $climb): array
     {
-        $foot = $stair->from === null ? ($stair->to->elevation ?? 0.0) - $climb->top() : $stair->from->elevation ?? 0.0;
+        $foot = $climb->foot();
         $prisms = [];
         foreach (self::known($stair->stair->handrails) as $side => $rail) {
             $stretches = [];

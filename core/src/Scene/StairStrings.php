@@ -24,8 +24,7 @@ final readonly class StairStrings
 
     private const SAME_SLOPE = 1e-6;
 
-    /** @param float $foot height of the floor at the foot */
-    public function __construct(private Climb $climb, private float $foot) {}
+    public function __construct(private Climb $climb) {}
 
     /** Whether strings stand along the sides of a step. */
     public static function carry(Step $step): bool
@@ -36,12 +35,13 @@ final readonly class StairStrings
     /** @return list<Prism> */
     public function prisms(): array
     {
+        $foot = $this->climb->foot();
         $prisms = [];
         foreach (FlightRun::of($this->climb) as $run) {
             foreach ($this->stretches($run) as [$first, $last]) {
-                $level = $this->foot + $this->climb->level($first);
-                $rise = $this->foot + $this->climb->levels[$last->risers + 1] - $level;
-                $floor = $run->from === 0 ? $this->foot : -INF;
+                $level = $foot + $this->climb->level($first);
+                $rise = $foot + $this->climb->levels[$last->risers + 1] - $level;
+                $floor = $run->from === 0 ? $foot : -INF;
                 $left = new Segment($first->front->from, $last->back->from);
                 $right = new Segment($first->front->to, $last->back->to);
                 array_push($prisms, ...self::board($left, -1.0, $level, $rise, $floor), ...self::board($right, 1.0, $level, $rise, $floor));

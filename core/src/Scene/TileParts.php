@@ -25,7 +25,7 @@ final readonly class TileParts
                 $prisms = $side->isOpen() ? [] : $this->prisms($room, $side);
                 $name = "Tiles in {$room->name()}";
                 $parts = [...$parts, ...$prisms === [] ? [] : [
-                    new Part($side->wall->id, $name, $this->plan->storey->id, Material::Tiles, $prisms),
+                    new Part($side->wall->id, $name, $this->plan->storey->id, Material::WallTiles, $prisms),
                 ]];
             }
         }

@@ -54,8 +54,7 @@ final class StairCovers
     {
         $this->around = $around;
         $this->reach = $around->bounds();
-        $stair = $climb->stair;
-        $this->foot = $stair->from === null ? ($stair->to->elevation ?? 0.0) - $climb->top() : ($stair->from->elevation ?? 0.0);
+        $this->foot = $climb->foot();
     }
 
     public static function of(Home $home, Climb $climb, Ring $around): self

@@ -178,8 +178,7 @@ final class SceneTest extends TestCase
                 if (!$climb instanceof Climb || $stair->from?->elevation === null || !$isOfTreads) {
                     continue;
                 }
-                $foot = $stair->from->elevation;
-                $strings = Mesh::of((new StairStrings($climb, $foot))->prisms());
+                $strings = Mesh::of((new StairStrings($climb))->prisms());
                 [$first, $last] = [$climb->levels[1], $climb->top()];
                 $run = array_sum(array_map(static fn(Step $step): float => $step->run(), $stair->shape->steps));
                 // a band 300 mm high, less the triangle of it that would lie below the floor
@@ -218,8 +217,7 @@ final class SceneTest extends TestCase
         $volumes = [];
         foreach (Scene::of($home)->parts as $part) {
             $isFinish = in_array($part->material, [Material::Tiles, Material::Boards, Material::Carpet], true);
-            $isOfFloor = str_starts_with($part->name, 'Floor of ');
-            $key = ($isFinish && $isOfFloor ? 'floor' : $part->material->value)." {$part->storey}";
+            $key = ($isFinish ? 'floor' : $part->material->value)." {$part->storey}";
             $volumes[$key] = ($volumes[$key] ?? 0.0) + Mesh::of($part->prisms)->volume();
         }
         foreach ($home->plans as $plan) {
@@ -354,7 +352,7 @@ final class SceneTest extends TestCase
             ->home();
         $area = 0.0;
         foreach (Scene::of($home)->parts as $part) {
-            $area += $part->material === Material::Tiles ? Mesh::of($part->prisms)->volume() / UsualSize::TILE : 0.0;
+            $area += $part->material === Material::WallTiles ? Mesh::of($part->prisms)->volume() / UsualSize::TILE : 0.0;
         }
         self::assertEqualsWithDelta((2 * 3000.0 + 2000.0 - 800.0) * 1200.0 + 2000.0 * 2000.0 - 600.0 * 600.0, $area, 1.0);
     }

@@ -42,6 +42,14 @@ final readonly class Climb
         return $this->levels[count($this->levels) - 1];
     }
 
+    /** Elevation of the floor at its foot; of the ground there where it leads up from outside. */
+    public function foot(): float
+    {
+        $stair = $this->stair;
+
+        return $stair->from === null ? ($stair->to->elevation ?? 0.0) - $this->top() : $stair->from->elevation ?? 0.0;
+    }
+
     public function level(Step $step): float
     {
         return $this->levels[$step->risers];
