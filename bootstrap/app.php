@@ -9,6 +9,7 @@ use App\Http\Controllers\HealthController;
 use App\Http\Middleware\KeepsFlash;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SpeaksLanguage;
 use App\Http\Middleware\TellsOfRequest;
 use App\Http\Unavailable;
 use App\Intake\UnreadableHomeFile;
@@ -35,7 +36,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->prepend(TellsOfRequest::class);
         $middleware->append([SecurityHeaders::class, PlainInput::class]);
-        $middleware->web(append: KeepsFlash::class);
+        $middleware->web(append: [KeepsFlash::class, SpeaksLanguage::class]);
         $middleware->trustHosts();
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -27,10 +27,10 @@ final readonly class BeginDrawing
             $project = new Project(['name' => $layout->name, 'books' => $books]);
             $project->office()->associate($by->office_id);
             $project->save();
-            LogEntry::query()->create(['project_id' => $project->id, 'user_id' => $by->id, 'words' => 'began to draw']);
+            LogEntry::query()->create(['project_id' => $project->id, 'user_id' => $by->id, 'words' => __('began to draw')]);
 
             return $project->schemes()->create([
-                'name' => 'Scheme A', 'layout' => $layout, 'version' => 1, 'imported' => $imported,
+                'name' => __('Scheme A'), 'layout' => $layout, 'version' => 1, 'imported' => $imported,
             ]);
         });
     }

@@ -63,9 +63,11 @@ final readonly class ChangeScheme
     public function undo(Scheme $scheme, int $version): Scheme
     {
         return $this->onCurrent($scheme, $version, function (Scheme $current): Layout {
-            $last = self::lastDone($current) ?? throw new RefusedEdit('There is nothing to undo.');
+            $last = self::lastDone($current) ?? throw new RefusedEdit(__('There is nothing to undo.'));
             if ($last->folded !== null) {
-                throw new RefusedEdit('What was handed in more than '.FoldEdits::DAYS.' days ago is not undone any more.');
+                throw new RefusedEdit(__('What was handed in more than :days days ago is not undone any more.', [
+                    'days' => FoldEdits::DAYS,
+                ]));
             }
             $last->update(['undone' => true]);
 
@@ -80,7 +82,7 @@ final readonly class ChangeScheme
     public function redo(Scheme $scheme, int $version): Scheme
     {
         return $this->onCurrent($scheme, $version, function (Scheme $current): Layout {
-            $next = self::firstUndone($current) ?? throw new RefusedEdit('There is nothing to redo.');
+            $next = self::firstUndone($current) ?? throw new RefusedEdit(__('There is nothing to redo.'));
             $next->update(['undone' => false]);
 
             return $this->editor->apply($current->layout, $next->patch)->layout;

@@ -33,7 +33,7 @@ final readonly class ChooseBooks
             $revision->scheme->project->update(['books' => $books, 'settings' => $settings]);
             $revision->update(['books' => $books, 'settings' => $settings, 'counts' => $counts]);
             if ($changes !== []) {
-                $revision->log($by, 'chose '.implode('; ', $changes));
+                $revision->log($by, __('chose :changes', ['changes' => implode('; ', $changes)]));
             }
         });
     }
@@ -46,7 +46,10 @@ final readonly class ChooseBooks
      */
     private function ofBooks(array $before, array $after): array
     {
-        return $before === $after ? [] : ["rule books: {$this->titles($before)} → {$this->titles($after)}"];
+        return $before === $after ? [] : [__('rule books: :titles → :titles2', [
+            'titles' => $this->titles($before),
+            'titles2' => $this->titles($after),
+        ])];
     }
 
     /** @param list<string> $ids */
@@ -68,7 +71,7 @@ final readonly class ChooseBooks
     {
         $changes = [];
         foreach (array_keys($before + $after) as $name) {
-            [$was, $is] = [$before[$name] ?? 'as the book has it', $after[$name] ?? 'as the book has it'];
+            [$was, $is] = [$before[$name] ?? __('as the book has it'), $after[$name] ?? __('as the book has it')];
             if ($was !== $is) {
                 $changes[] = str_replace('_', ' ', $name).": {$was} → {$is}";
             }

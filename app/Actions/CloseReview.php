@@ -37,13 +37,13 @@ final readonly class CloseReview
             if ($left !== []) {
                 throw new RefusedRuling(
                     count($left) === 1
-                        ? 'One open finding is neither waived nor settled.'
-                        : count($left).' open findings are neither waived nor settled.',
+                        ? __('One open finding is neither waived nor settled.')
+                        : __(':count open findings are neither waived nor settled.', ['count' => count($left)]),
                 );
             }
             $this->decided->keep($revision, $report);
             $revision->update(['state' => RevisionState::SignedOff]);
-            $revision->log($by, 'signed off');
+            $revision->log($by, __('signed off'));
         });
     }
 }

@@ -19,7 +19,7 @@ final class CopyScheme
             $letter = chr(min(ord('Z'), ord('A') + $project->schemes()->count()));
 
             return $project->schemes()->create([
-                'name' => "Scheme {$letter}", 'layout' => $scheme->layout, 'version' => 1,
+                'name' => __('Scheme :letter', ['letter' => $letter]), 'layout' => $scheme->layout, 'version' => 1,
                 'dimensions' => $scheme->dimensions, 'sheets' => $scheme->sheets,
             ]);
         });

@@ -32,7 +32,7 @@ final class DrawPage implements ShouldQueue
         }
         try {
             $content = Storage::disk(PictureBeneath::DISK)->get($page->file)
-                ?? throw new UnreadablePicture('The PDF is gone. Hand it in again.');
+                ?? throw new UnreadablePicture(__('The PDF is gone. Hand it in again.'));
             $pictures->lay($page->scheme, $page->storey, (new PdfPage($content, $page->number))->draw());
         } catch (UnreadablePicture $e) {
             $page->update(['refused' => $e->getMessage()]);

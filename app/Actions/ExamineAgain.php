@@ -51,7 +51,9 @@ final class ExamineAgain
             ->whereHas('scheme.project', static fn(Builder $project) => $project->where('office_id', $office->id))
             ->pluck('id');
         $jobs = array_map(static fn(mixed $id): ExamineRevision => new ExamineRevision(is_numeric($id) ? (int) $id : 0), $open->all());
-        $batch = $jobs === [] ? null : Bus::batch($jobs)->name("Examined again: {$office->name}")->allowFailures()->dispatch();
+        $batch = $jobs === [] ? null : Bus::batch($jobs)->name(__('Examined again: :name', [
+            'name' => $office->name,
+        ]))->allowFailures()->dispatch();
         $office->update(['examination' => $batch?->id]);
 
         return $batch;

@@ -29,7 +29,7 @@ final class FoldEdits
                 return 0;
             }
             $count = array_sum(array_map(static fn(SchemeEdit $edit): int => $edit->folded ?? 1, $old));
-            $words = $count === 1 ? 'One edit' : "{$count} edits";
+            $words = $count === 1 ? __('One edit') : __(':count edits', ['count' => $count]);
             $current->edits()->whereKey(array_map(static fn(SchemeEdit $edit): int => $edit->id, $old))->whereKeyNot($last->id)->delete();
             $current
                 ->edits()

@@ -19,7 +19,7 @@ final class InvitePerson
     public function invite(User $by, string $email, Role $role): Invitation
     {
         return DB::transaction(static function () use ($by, $email, $role): Invitation {
-            $by->office->log($by, "{$email} invited as {$role->value}");
+            $by->office->log($by, __(':email invited as :role', ['email' => $email, 'role' => $role->value]));
             $token = Str::random(48);
             $invitation = Invitation::query()->create([
                 'office_id' => $by->office_id, 'user_id' => $by->id, 'email' => Str::lower($email), 'role' => $role,
@@ -27,8 +27,13 @@ final class InvitePerson
             ]);
             Mail::to($invitation->email)->send(new Notice(
                 $by->office_id,
-                "Your seat at {$by->office->name}",
-                "{$by->name} invites you to {$by->office->name} as {$role->value}. The link below is good for ".Invitation::DAYS.' days.',
+                __('Your seat at :name', ['name' => $by->office->name]),
+                __(':name invites you to :name2 as :role. The link below is good for :days days.', [
+                    'name' => $by->name,
+                    'name2' => $by->office->name,
+                    'role' => $role->value,
+                    'days' => Invitation::DAYS,
+                ]),
                 Link::to('invitations.show', $token),
                 true,
             ));

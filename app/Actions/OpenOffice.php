@@ -24,13 +24,16 @@ final class OpenOffice
             $principal = $office->users()->create([
                 'name' => $person, 'email' => Str::lower($email), 'password' => Str::random(48), 'role' => Role::Principal,
             ]);
-            $office->log($principal, 'opened the office');
+            $office->log($principal, __('opened the office'));
             $link = Link::to('password.reset', ['token' => Password::createToken($principal), 'email' => $principal->email]);
             Mail::to($principal->email)->send(new Notice(
                 $office->id,
-                "{$name} on Heurema",
-                "{$name} has an office of its own. The link below is good for an hour and sets your password; after that ask for another "
-                    .'one on the page where one signs in.',
+                __(':name on Heurema', ['name' => $name]),
+                __(
+                    ':name has an office of its own. The link below is good for an hour and sets your password; after that ask '
+                    .'for another one on the page where one signs in.',
+                    ['name' => $name],
+                ),
                 $link,
                 true,
             ));

@@ -34,7 +34,7 @@ final readonly class OpenProject
             $project->office()->associate($by->office_id);
             $project->save();
             $scheme = $project->schemes()->create([
-                'name' => 'Scheme A', 'layout' => $layout, 'version' => 1, 'imported' => $imported,
+                'name' => __('Scheme A'), 'layout' => $layout, 'version' => 1, 'imported' => $imported,
             ]);
 
             $revision = $scheme->revisions()->create([
@@ -44,7 +44,7 @@ final readonly class OpenProject
                 'counts' => $report->counts(),
                 'submitted_by' => $by->id,
             ]);
-            $revision->log($by, 'opened the project with revision 1');
+            $revision->log($by, __('opened the project with revision 1'));
 
             return $revision;
         });

@@ -26,7 +26,7 @@ final class PinRemark
             if (!$revision->remarks()->firstOrCreate(['user_id' => $by->id, ...$remark])->wasRecentlyCreated) {
                 return;
             }
-            $revision->log($by, "pinned a remark: {$remark['words']}");
+            $revision->log($by, __('pinned a remark: :words', ['words' => $remark['words']]));
         });
     }
 
@@ -36,7 +36,10 @@ final class PinRemark
         DB::transaction(static function () use ($revision, $by, $remark): void {
             $revision->lockOpen();
             $remark->update(['in_letter' => !$remark->in_letter]);
-            $revision->log($by, 'put a remark '.($remark->in_letter ? 'into the letter' : 'out of the letter').": {$remark->words}");
+            $revision->log($by, __('put a remark :it: :words', [
+                'it' => $remark->in_letter ? __('into the letter') : __('out of the letter'),
+                'words' => $remark->words,
+            ]));
         });
     }
 
@@ -46,7 +49,7 @@ final class PinRemark
         DB::transaction(static function () use ($revision, $by, $remark): void {
             $revision->lockOpen();
             $remark->delete();
-            $revision->log($by, "took a remark away: {$remark->words}");
+            $revision->log($by, __('took a remark away: :words', ['words' => $remark->words]));
         });
     }
 }

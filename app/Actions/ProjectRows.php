@@ -205,7 +205,7 @@ final class ProjectRows
     private static function at(array $ids, mixed $number, string $what): int
     {
         return $ids[is_int($number) ? $number : -1] ?? throw new UnreadableProject(
-            'The archive speaks of a '.$what.' that it does not hold.',
+            __('The archive speaks of a :what that it does not hold.', ['what' => $what]),
         );
     }
 
@@ -237,7 +237,7 @@ final class ProjectRows
     {
         $parts = self::parts($of, $key);
         if (count(array_unique(array_column($parts, $by), SORT_REGULAR)) !== count($parts)) {
-            throw new UnreadableProject("The archive has two {$key} of the same {$by}.");
+            throw new UnreadableProject(__('The archive has two :key of the same :by.', ['key' => $key, 'by' => $by]));
         }
 
         return $parts;
@@ -280,6 +280,6 @@ final class ProjectRows
     /** @param Part $of */
     private static function file(array $of, string $key): string
     {
-        return is_string($of[$key]) ? $of[$key] : throw new UnreadableProject("The archive names no file as {$key}.");
+        return is_string($of[$key]) ? $of[$key] : throw new UnreadableProject(__('The archive names no file as :key.', ['key' => $key]));
     }
 }

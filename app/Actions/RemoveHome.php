@@ -21,8 +21,8 @@ final class RemoveHome
     {
         DB::transaction(static function () use ($project, $by): void {
             $project->delete();
-            $project->office->log($by, "{$project->name} removed");
-            LogEntry::query()->create(['project_id' => $project->id, 'user_id' => $by->id, 'words' => 'removed the home']);
+            $project->office->log($by, __(':name removed', ['name' => $project->name]));
+            LogEntry::query()->create(['project_id' => $project->id, 'user_id' => $by->id, 'words' => __('removed the home')]);
         });
     }
 
@@ -30,8 +30,8 @@ final class RemoveHome
     {
         DB::transaction(static function () use ($project, $by): void {
             $project->restore();
-            $project->office->log($by, "{$project->name} brought back");
-            LogEntry::query()->create(['project_id' => $project->id, 'user_id' => $by->id, 'words' => 'brought the home back']);
+            $project->office->log($by, __(':name brought back', ['name' => $project->name]));
+            LogEntry::query()->create(['project_id' => $project->id, 'user_id' => $by->id, 'words' => __('brought the home back')]);
         });
     }
 

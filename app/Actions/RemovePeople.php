@@ -29,7 +29,7 @@ final readonly class RemovePeople
             $person->forceFill(['disabled_at' => $person->disabled_at ?? now(), 'removed_at' => now()])->save();
             $this->sessions->endAll($person);
             $person->tokens()->delete();
-            $by->office->log($by, "{$person->name}: account removed");
+            $by->office->log($by, __(':name: account removed', ['name' => $person->name]));
         });
     }
 
@@ -37,7 +37,7 @@ final readonly class RemovePeople
     public function accountForGood(User $person): void
     {
         $person->forceFill([
-            'name' => 'Somebody who left', 'email' => "removed-{$person->id}".User::NOWHERE, 'password' => Str::random(60),
+            'name' => __('Somebody who left'), 'email' => "removed-{$person->id}".User::NOWHERE, 'password' => Str::random(60),
             'remember_token' => null, 'removed_at' => null,
             'code_secret' => null, 'code_confirmed_at' => null, 'code_step' => null, 'spare_codes' => null,
         ])->save();
@@ -48,7 +48,7 @@ final readonly class RemovePeople
     {
         DB::transaction(function () use ($office, $by): void {
             $office->forceFill(['removed_at' => now()])->save();
-            $office->log($by, 'the office removed');
+            $office->log($by, __('the office removed'));
             foreach ($office->users()->whereKeyNot($by->id)->get() as $person) {
                 $this->sessions->endAll($person);
             }
@@ -59,7 +59,7 @@ final readonly class RemovePeople
     {
         DB::transaction(static function () use ($office, $by): void {
             $office->forceFill(['removed_at' => null])->save();
-            $office->log($by, 'the office brought back');
+            $office->log($by, __('the office brought back'));
         });
     }
 

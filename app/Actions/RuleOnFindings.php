@@ -26,7 +26,7 @@ final class RuleOnFindings
     public function rule(Revision $revision, User $by, array $findings, RulingKind $kind, ?string $words): void
     {
         if ($kind->needsWords() && trim((string) $words) === '') {
-            throw new RefusedRuling($kind === RulingKind::Waive ? 'Say why it may stay as it is.' : 'Write the question.');
+            throw new RefusedRuling($kind === RulingKind::Waive ? __('Say why it may stay as it is.') : __('Write the question.'));
         }
         DB::transaction(static function () use ($revision, $by, $findings, $kind, $words): void {
             $revision->lockOpen();
@@ -53,7 +53,11 @@ final class RuleOnFindings
                 $by,
                 $count === 1
                     ? "{$kind->words()}: {$findings[0]->rule->title}, {$findings[0]->subject->name()}"
-                    : "{$kind->words()} {$count} at once: {$findings[0]->rule->title}",
+                    : __(':kind :count at once: :title', [
+                        'kind' => $kind->words(),
+                        'count' => $count,
+                        'title' => $findings[0]->rule->title,
+                    ]),
             );
         });
     }
@@ -79,11 +83,13 @@ final class RuleOnFindings
         DB::transaction(static function () use ($revision, $by): void {
             $revision->lockOpen();
             $last = $revision->rulings()->where('user_id', $by->id)->latest('id')->first()
-                ?? throw new RefusedRuling('You have decided nothing here that could be taken back.');
+                ?? throw new RefusedRuling(__('You have decided nothing here that could be taken back.'));
             $together = $revision->rulings()->where('batch', $last->batch)->get();
             $count = $together->count();
             $together->each->delete();
-            $revision->log($by, $count === 1 ? 'took the last ruling back' : "took the last {$count} rulings back");
+            $revision->log($by, $count === 1 ? __(
+                'took the last ruling back',
+            ) : __('took the last :count rulings back', ['count' => $count]));
         });
     }
 }

@@ -24,7 +24,7 @@ final readonly class SendLetter
     public function send(LetterDraft $draft, User $by): Letter
     {
         if ($draft->items === []) {
-            throw new RefusedRuling('Nothing is upheld or asked: there is nothing to write about.');
+            throw new RefusedRuling(__('Nothing is upheld or asked: there is nothing to write about.'));
         }
 
         return DB::transaction(function () use ($draft, $by): Letter {
@@ -38,11 +38,14 @@ final readonly class SendLetter
             $draft->revision->update(['state' => RevisionState::Returned]);
             Mail::to($draft->revision->submitter->email)->send(new Notice(
                 $by->office_id,
-                "Corrections, {$draft->revision->scheme->project->name}",
-                "{$by->name} has sent corrections to revision {$draft->revision->number}.",
+                __('Corrections, :name', ['name' => $draft->revision->scheme->project->name]),
+                __(':name has sent corrections to revision :number.', ['name' => $by->name, 'number' => $draft->revision->number]),
                 Link::to('letters.show', $letter),
             ));
-            $draft->revision->log($by, 'sent the letter, '.count($draft->items).(count($draft->items) === 1 ? ' item' : ' items'));
+            $draft->revision->log($by, __('sent the letter, :count:it', [
+                'count' => count($draft->items),
+                'it' => count($draft->items) === 1 ? ' item' : ' items',
+            ]));
 
             return $letter;
         });

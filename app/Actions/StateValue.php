@@ -40,14 +40,16 @@ final readonly class StateValue
             $revision->lockOpen();
             $before = $revision->statements->first(static fn(Statement $one): bool => $one->element === $element && $one->key === $key);
             if ($before !== null) {
-                throw new RefusedRuling("That has been stated already, as {$before->typed}: take it back to state another value.");
+                throw new RefusedRuling(__('That has been stated already, as :typed: take it back to state another value.', [
+                    'typed' => $before->typed,
+                ]));
             }
             $edited = $this->edited($revision->examined(), $element, $key, $typed);
             $revision->statements()->create([
                 'user_id' => $by->id, 'element' => $element, 'key' => $key, 'typed' => $typed, 'patch' => $edited->patch,
             ]);
             $this->count($revision);
-            $revision->log($by, "stated {$element}.{$key}: not said → {$typed}");
+            $revision->log($by, __('stated :element.:key: not said → :typed', ['element' => $element, 'key' => $key, 'typed' => $typed]));
         });
     }
 
@@ -70,7 +72,11 @@ final readonly class StateValue
             }
             $statement->setRelation('revision', $revision)->delete();
             $this->count($revision);
-            $revision->log($by, "took the statement back: {$statement->element}.{$statement->key}: {$statement->typed} → not said");
+            $revision->log($by, __('took the statement back: :element.:key: :typed → not said', [
+                'element' => $statement->element,
+                'key' => $statement->key,
+                'typed' => $statement->typed,
+            ]));
         });
     }
 
@@ -79,7 +85,7 @@ final readonly class StateValue
         $values = (new TypedValues($layout))->read((new Draft($layout))->find($element)->element, [$key => $typed]);
 
         return $values === []
-            ? throw new RefusedValue($key, 'That value cannot be stated here.')
+            ? throw new RefusedValue($key, __('That value cannot be stated here.'))
             : $this->editor->apply($layout, new ChangeValues($element, $values));
     }
 

@@ -54,7 +54,10 @@ final readonly class SubmitScheme
                 'answers' => $answers,
             ]);
             $current->update(['answers' => null]);
-            $next->log($by, "submitted revision {$next->number}".($next->answer === null ? '' : ", answering: {$next->answer}"));
+            $next->log($by, __('submitted revision :number:it', [
+                'number' => $next->number,
+                'it' => $next->answer === null ? '' : ", answering: {$next->answer}",
+            ]));
 
             return $next;
         });

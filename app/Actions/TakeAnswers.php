@@ -21,7 +21,7 @@ final class TakeAnswers
      */
     public function take(Scheme $scheme, string $content): int
     {
-        $letter = LetterProgress::of($scheme) ?? throw new UnreadableIssues('No letter is out that could be answered.');
+        $letter = LetterProgress::of($scheme) ?? throw new UnreadableIssues(__('No letter is out that could be answered.'));
         $topics = [];
         foreach ($letter->keys() as $item) {
             $topics[$item] = IssueArchive::topic($letter->revision(), $item);

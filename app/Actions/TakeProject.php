@@ -44,10 +44,13 @@ final readonly class TakeProject
                 $project = Project::query()->findOrFail($rows->insert());
                 $this->trial->attempt($project);
                 LogEntry::query()->create([
-                    'project_id' => $project->id, 'user_id' => $by->id, 'words' => 'took the project in from an archive'
-                        .($differing === [] ? '' : '; other texts here than there: '.implode(', ', $differing)),
+                    'project_id' => $project->id, 'user_id' => $by->id, 'words' => __('took the project in from an archive:it', [
+                        'it' => $differing === [] ? '' : __('; other texts here than there: :differing', [
+                            'differing' => implode(', ', $differing),
+                        ]),
+                    ]),
                 ]);
-                $by->office->log($by, "{$project->name} taken in from an archive");
+                $by->office->log($by, __(':name taken in from an archive', ['name' => $project->name]));
 
                 return $project;
             });
@@ -68,8 +71,11 @@ final readonly class TakeProject
         $books = $contents->books();
         $missing = array_diff(array_keys($books), $this->library->ids());
         if ($missing !== []) {
-            throw new UnreadableProject('This installation has no rule book '.implode(', ', $missing)
-                .'. The archive holds it under books/: lay it beside the other rule books first.');
+            throw new UnreadableProject(__(
+                'This installation has no rule book :missing. The archive holds it under books/: lay it beside the other rule '
+                .'books first.',
+                ['missing' => implode(', ', $missing)],
+            ));
         }
 
         return array_values(array_filter(array_keys($books), fn(string $id): bool => $this->library->text($id) !== $books[$id]));

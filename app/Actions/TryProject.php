@@ -30,7 +30,10 @@ final readonly class TryProject
             } catch (\PDOException|\RedisException $e) {
                 throw $e;
             } catch (\Throwable $e) {
-                throw new UnreadableProject("\"{$scheme->name}\" cannot be shown: {$e->getMessage()}", previous: $e);
+                throw new UnreadableProject(__('":name" cannot be shown: :getMessage', [
+                    'name' => $scheme->name,
+                    'getMessage' => $e->getMessage(),
+                ]), previous: $e);
             }
         }
     }

@@ -30,7 +30,7 @@ final readonly class WriteBrief
             $project->update(['brief' => KeptBrief::write($brief)]);
             if ($revision !== null) {
                 $this->hold($revision, $project);
-                $revision->log($by, "wrote the brief: {$before} → {$brief->words()}");
+                $revision->log($by, __('wrote the brief: :before → :brief', ['before' => $before, 'brief' => $brief->words()]));
             }
         });
     }

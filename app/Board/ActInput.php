@@ -48,7 +48,9 @@ final class ActInput extends ValidatedInput
     /** The storey in sight. */
     public function drawnOn(Layout $layout): Storey
     {
-        return $layout->storey($this->storey()) ?? throw new RefusedEdit("There is no storey \"{$this->storey()}\".");
+        return $layout->storey($this->storey()) ?? throw new RefusedEdit(__('There is no storey ":storey".', [
+            'storey' => $this->storey(),
+        ]));
     }
 
     /** The blocks of the storey in sight, a partition of the usual thickness apart. */
@@ -130,7 +132,9 @@ final class ActInput extends ValidatedInput
             throw new RefusedEdit("A {$called} needs three corners that are not in one line.");
         }
 
-        return $ring->isSimple() ? $ring : throw new RefusedEdit("The outline of a {$called} does not cross itself.");
+        return $ring->isSimple() ? $ring : throw new RefusedEdit(__('The outline of a :called does not cross itself.', [
+            'called' => $called,
+        ]));
     }
 
     /**
@@ -196,7 +200,7 @@ final class ActInput extends ValidatedInput
     {
         $parts = explode(',', $text);
         if (count($parts) !== 2 || !is_numeric($parts[0]) || !is_numeric($parts[1])) {
-            throw new RefusedEdit('Point at a place on the plan.');
+            throw new RefusedEdit(__('Point at a place on the plan.'));
         }
 
         return new Point(round((float) $parts[0], 4), round((float) $parts[1], 4));

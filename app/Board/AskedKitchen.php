@@ -92,7 +92,7 @@ final readonly class AskedKitchen
         $plans = (new KitchenPlans($rows))->of($this->chosen(), $this->wanted(), $this->asked->word('corner', CornerKind::BlindLeft));
 
         return $plans === []
-            ? throw new RefusedEdit('This does not fit along what was chosen: ask for less, narrower units, or more wall.')
+            ? throw new RefusedEdit(__('This does not fit along what was chosen: ask for less, narrower units, or more wall.'))
             : $plans;
     }
 
@@ -125,7 +125,7 @@ final readonly class AskedKitchen
                 ...$replaced === [] ? [] : [new Remove($replaced)],
                 ...array_map(fn(Fixture $one): Edit => new Add($this->room->storey(), $one), $built),
             ],
-            "Kitchen laid out in {$this->room->name()}",
+            __('Kitchen laid out in :room', ['room' => $this->room->name()]),
         );
     }
 
@@ -153,7 +153,7 @@ final readonly class AskedKitchen
         $keys = array_filter($this->asked->array('walls'), is_string(...));
         $chosen = array_values(array_filter($this->stretches, static fn(WallStretch $one): bool => in_array($one->key(), $keys, true)));
         if ($chosen === [] || count($chosen) > self::MOST_STRETCHES) {
-            throw new RefusedEdit('Choose one wall, or two or three that meet in corners.');
+            throw new RefusedEdit(__('Choose one wall, or two or three that meet in corners.'));
         }
         $stretches = self::inOrder(array_map(static fn(WallStretch $one): Stretch => $one->stretch, $chosen));
         $stretches = $this->within($stretches);
@@ -174,7 +174,7 @@ final readonly class AskedKitchen
         [$from, $to] = [$this->typed('from', 0.0), $this->typed('to', $stretches[$last]->length())];
         $least = $last === 0 ? $from + WallStretches::LEAST : WallStretches::LEAST;
         if ($from < 0.0 || $from > $stretches[0]->length() - WallStretches::LEAST || $to < $least) {
-            throw new RefusedEdit('The part of the wall is too short to stand anything there.');
+            throw new RefusedEdit(__('The part of the wall is too short to stand anything there.'));
         }
         $stretches[$last] = $stretches[$last]->between(0.0, $to);
         $stretches[0] = $stretches[0]->between($from, $stretches[0]->length());
@@ -202,7 +202,7 @@ final readonly class AskedKitchen
             }
         }
 
-        throw new RefusedEdit('These walls do not meet square in inner corners, or a door lies between them.');
+        throw new RefusedEdit(__('These walls do not meet square in inner corners, or a door lies between them.'));
     }
 
     private function island(Stretch $wall): Stretch
@@ -216,7 +216,7 @@ final readonly class AskedKitchen
         $outline = $this->room->outline();
         foreach ($island->band($this->usualSizes->depth)->outer->points as $corner) {
             if ($outline === null || !$outline->contains($corner)) {
-                throw new RefusedEdit('The island does not fit into the room: it is to be shorter, or nearer to the wall.');
+                throw new RefusedEdit(__('The island does not fit into the room: it is to be shorter, or nearer to the wall.'));
             }
         }
 
@@ -237,7 +237,7 @@ final readonly class AskedKitchen
             $typed = is_string($widths[$number] ?? null) ? trim($widths[$number]) : '';
             $width = $typed === '' ? $this->usualWidth($kind) : $this->home->layout->lengths()->read($typed)->mm;
             $wanted[] = $width < self::NARROWEST || $width > self::WIDEST
-                ? throw new RefusedEdit(ucfirst($kind->words()).': that is no width for it.')
+                ? throw new RefusedEdit(__(':kind: that is no width for it.', ['kind' => ucfirst($kind->words())]))
                 : new WantedFixture($kind, $width, $place ?? Anchor::Anywhere, $kind === FixtureKind::Range ? $this->besideRange() : 0.0);
         }
 
@@ -273,7 +273,10 @@ final readonly class AskedKitchen
         $typed = $this->typed($key, $usual);
 
         return $typed < 0.0 || $typed > $most
-            ? throw new RefusedEdit("From 0 to {$this->home->length($most)} can be typed here, not {$this->home->length($typed)}.")
+            ? throw new RefusedEdit(__('From 0 to :most can be typed here, not :typed.', [
+                'most' => $this->home->length($most),
+                'typed' => $this->home->length($typed),
+            ]))
             : $typed;
     }
 
@@ -283,7 +286,7 @@ final readonly class AskedKitchen
         $beside = $this->typed('beside', self::usualBeside($this->home->layout->units));
 
         return $beside < 0.0 || $beside > self::NARROWEST
-            ? throw new RefusedEdit('That is no width for a filler beside a range.')
+            ? throw new RefusedEdit(__('That is no width for a filler beside a range.'))
             : $beside;
     }
 
@@ -321,7 +324,7 @@ final readonly class AskedKitchen
         ];
 
         return $least < self::NARROWEST || $step < 5.0 || $greatest < $least || $greatest > self::WIDEST
-            ? throw new RefusedEdit('Units are made in steps from a least to a greatest width.')
+            ? throw new RefusedEdit(__('Units are made in steps from a least to a greatest width.'))
             : new UnitWidths($least, $greatest, $step);
     }
 

@@ -27,7 +27,7 @@ final readonly class ElementNames
         $name = $this->words->subject($entry->id())?->name() ?? $entry->value('name');
 
         return match (true) {
-            $entry->list === ElementList::Axes => 'Axis '.(is_string($name) ? $name : $entry->id()),
+            $entry->list === ElementList::Axes => __('Axis :it', ['it' => is_string($name) ? $name : $entry->id()]),
             is_string($name) => $name,
             default => self::kind($entry),
         };
@@ -55,7 +55,9 @@ final readonly class ElementNames
     private function named(string $sentence, DraftElement $entry): string
     {
         $pattern = '/(?<![\w-])(?:'.preg_quote(self::kind($entry), '/').' )?"?'.preg_quote($entry->id(), '/').'"?(?![\w-])/i';
-        $spoken = $this->words->subject($entry->id()) === null ? 'the '.lcfirst($this->called($entry)) : $this->words->called($entry->id());
+        $spoken = $this->words->subject($entry->id()) === null ? __('the :entry', [
+            'entry' => lcfirst($this->called($entry)),
+        ]) : $this->words->called($entry->id());
 
         return ucfirst(preg_replace_callback($pattern, static fn(): string => $spoken, $sentence) ?? $sentence);
     }

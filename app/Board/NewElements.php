@@ -65,7 +65,7 @@ final readonly class NewElements
             }
         }
 
-        return count($added) === 1 ? $added[0] : new EditGroup($added, count($added).' openings added');
+        return count($added) === 1 ? $added[0] : new EditGroup($added, __(':count openings added', ['count' => count($added)]));
     }
 
     /**
@@ -99,7 +99,7 @@ final readonly class NewElements
         $thickness = $top->floorThickness ?? 300.0;
         $elevation = $top->elevation === null || $top->ceiling === null ? null : $top->elevation + $top->ceiling + $thickness;
 
-        return $this->storeyLike($top, 'Storey '.(count($this->layout->storeys) + 1), $elevation, $thickness, null);
+        return $this->storeyLike($top, __('Storey :count', ['count' => count($this->layout->storeys) + 1]), $elevation, $thickness, null);
     }
 
     /** Under the lowest storey, as high as it, with its outer walls. */
@@ -110,7 +110,9 @@ final readonly class NewElements
             ? null
             : $lowest->elevation - ($lowest->floorThickness ?? 300.0) - $lowest->ceiling;
 
-        return $this->storeyLike($lowest, 'Storey below '.mb_strtolower($lowest->name), $elevation, $lowest->floorThickness ?? 300.0, 0);
+        return $this->storeyLike($lowest, __('Storey below :name', [
+            'name' => mb_strtolower($lowest->name),
+        ]), $elevation, $lowest->floorThickness ?? 300.0, 0);
     }
 
     /** @param int|null $position among the storeys, null: at the top */
@@ -124,7 +126,7 @@ final readonly class NewElements
             }
         }
 
-        return new EditGroup($edits, 'Storey added');
+        return new EditGroup($edits, __('Storey added'));
     }
 
     /**
@@ -135,16 +137,16 @@ final readonly class NewElements
     public function stair(Storey $from, Point $at, float $towards): Edit
     {
         $to = $this->layout->storeys[(int) array_search($from, $this->layout->storeys, true) + 1]
-            ?? throw new RefusedEdit('There is no storey above: add it first.');
+            ?? throw new RefusedEdit(__('There is no storey above: add it first.'));
         if ($from->elevation === null || $to->elevation === null) {
-            throw new RefusedEdit('Say how high both storeys lie first.');
+            throw new RefusedEdit(__('Say how high both storeys lie first.'));
         }
         $isImperial = $this->layout->units === UnitSystem::Imperial;
         $risers = (int) ceil(($to->elevation - $from->elevation) / ($isImperial ? 190.5 : 180.0));
 
         return Add::of(null, ElementList::Stairs, [
             'id' => $this->nextId(ElementList::Stairs),
-            'name' => 'Stair',
+            'name' => __('Stair'),
             'kind' => 'straight',
             'from_storey' => $from->id,
             'to_storey' => $to->id,

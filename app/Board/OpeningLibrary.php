@@ -51,7 +51,7 @@ final readonly class OpeningLibrary
             [$operation, $width, $height] = $size;
             $words = $operation === '' ? '' : str_replace('_', ' ', $operation).', ';
             $choices[$key] = $words.$this->write($width).' × '.$this->write($height)
-                .($kind === OpeningKind::Door && isset($size[3]) ? ', side lights' : '');
+                .($kind === OpeningKind::Door && isset($size[3]) ? __(', side lights') : '');
         }
 
         return $choices;

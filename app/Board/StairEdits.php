@@ -24,7 +24,10 @@ final class StairEdits
     public static function steps(PlacedStair $stair, int $risers, float $tread): Edit
     {
         $parts = StairParts::of($stair->stair, $risers, $tread)
-            ?? throw new RefusedEdit("The flights of {$stair->name()} cannot share {$risers} risers.");
+            ?? throw new RefusedEdit(__('The flights of :stair cannot share :risers risers.', [
+                'stair' => $stair->name(),
+                'risers' => $risers,
+            ]));
 
         return new Replace($stair->stair->withParts($parts));
     }
@@ -39,7 +42,7 @@ final class StairEdits
         $climb = Climb::of($stair);
         $outline = $climb instanceof Climb ? LeastOpening::of($climb, $headroom) : $climb;
         if (!$outline instanceof Ring) {
-            throw new RefusedEdit('Not known: '.implode(', ', $outline).'.');
+            throw new RefusedEdit(__('Not known: :outline.', ['outline' => implode(', ', $outline)]));
         }
         $void = $stair->opening();
 

@@ -31,7 +31,7 @@ final readonly class TopHeight
         return match (true) {
             $element instanceof Fixture => new self(
                 'top',
-                'Top above floor',
+                __('Top above floor'),
                 'base',
                 $element->base ?? ($element->kind->hangs() ? null : 0.0),
                 $element->height,
@@ -39,7 +39,7 @@ final readonly class TopHeight
             ),
             $element instanceof Opening && $element->kind === OpeningKind::Window => new self(
                 'head',
-                'Head above floor',
+                __('Head above floor'),
                 'sill',
                 $element->sill,
                 $element->height,
@@ -74,7 +74,7 @@ final readonly class TopHeight
         if (is_float($from) && is_float($height)) {
             return abs($from + $height - $top) <= Quantity::SAME_LENGTH
                 ? []
-                : throw new RefusedValue($this->key, 'Type two of the three heights: these do not go together.');
+                : throw new RefusedValue($this->key, __('Type two of the three heights: these do not go together.'));
         }
 
         return match (true) {
@@ -83,12 +83,12 @@ final readonly class TopHeight
             $this->stands => ['height' => $this->left($top)],
             $this->height !== null => [$this->bottom => $this->left($top - $this->height)],
             $this->from !== null => ['height' => $this->left($top - $this->from)],
-            default => throw new RefusedValue($this->key, 'Type its height or its underside as well.'),
+            default => throw new RefusedValue($this->key, __('Type its height or its underside as well.')),
         };
     }
 
     private function left(float $length): float
     {
-        return $length >= 0.0 ? round($length, 4) : throw new RefusedValue($this->key, 'Nothing is left below that.');
+        return $length >= 0.0 ? round($length, 4) : throw new RefusedValue($this->key, __('Nothing is left below that.'));
     }
 }

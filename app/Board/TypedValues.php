@@ -37,7 +37,7 @@ final readonly class TypedValues
                 continue;
             }
             if ($text === '' && $field->required) {
-                throw new RefusedValue($field->key, "{$field->label} is needed.");
+                throw new RefusedValue($field->key, __(':label is needed.', ['label' => $field->label]));
             }
             $value = match (true) {
                 $text === '' => null,
@@ -115,7 +115,7 @@ final readonly class TypedValues
     {
         $parts = explode(';', $text);
         if (count($parts) !== 2) {
-            throw new RefusedValue($field->key, 'Type two lengths with a semicolon between them.');
+            throw new RefusedValue($field->key, __('Type two lengths with a semicolon between them.'));
         }
 
         return array_map(fn(string $part): float => $this->layout->lengths()->read(trim($part))->mm, $parts);
@@ -131,7 +131,9 @@ final readonly class TypedValues
         foreach ((new Marks($this->layout))->all() as $id => $mark) {
             $other = mb_strtolower($mark) === mb_strtolower($text) ? $draft->find((string) $id)->element : $element;
             if ($other->id() !== $element->id() && $other::list() === $element::list()) {
-                throw new RefusedValue(Field::MARK, "“{$mark}” is taken: choose another, or change the other one first.");
+                throw new RefusedValue(Field::MARK, __('“:mark” is taken: choose another, or change the other one first.', [
+                    'mark' => $mark,
+                ]));
             }
         }
 
@@ -147,11 +149,11 @@ final readonly class TypedValues
                     : $this->layout->lengths()->read($text)->mm,
                 Field::PAIR => $this->pair($field, $text),
                 Field::AIR_FLOW => round((new AirFlowReader($this->layout->units))->read($text)->number, 4),
-                Field::NUMBER => is_numeric($text) ? (float) $text : throw new RefusedValue($field->key, 'Type a number.'),
+                Field::NUMBER => is_numeric($text) ? (float) $text : throw new RefusedValue($field->key, __('Type a number.')),
                 Field::YES_NO => $text === 'yes',
                 Field::CHOICE => in_array($text, $field->choices, true)
                     ? $text
-                    : throw new RefusedValue($field->key, 'Choose one of the list.'),
+                    : throw new RefusedValue($field->key, __('Choose one of the list.')),
                 default => $text,
             };
         } catch (UnreadableLength $e) {

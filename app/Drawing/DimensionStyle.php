@@ -123,14 +123,18 @@ final readonly class DimensionStyle
     public function says(Layout $layout): string
     {
         $to = [
-            'finished face' => 'finished faces',
-            'bare structure' => 'bare structure',
-            'centre line' => 'centre lines',
+            'finished face' => __('finished faces'),
+            'bare structure' => __('bare structure'),
+            'centre line' => __('centre lines'),
         ][$this->datum->value];
         $walls = array_merge(...array_map(static fn(Storey $storey): array => $storey->standingWalls(), $layout->storeys));
 
-        return "Dimensions to {$to}, in ".LengthStyle::UNITS[$this->lengths->units($layout)].$this->unknownLinings($walls)
-            .self::altered($walls);
+        return __('Dimensions to :to, in :units:unknownLinings:altered', [
+            'to' => $to,
+            'units' => LengthStyle::UNITS[$this->lengths->units($layout)],
+            'unknownLinings' => $this->unknownLinings($walls),
+            'altered' => self::altered($walls),
+        ]);
     }
 
     /**
@@ -144,8 +148,8 @@ final readonly class DimensionStyle
 
         return match (true) {
             $this->datum !== WallDatum::Structure, $unknown === [] => '',
-            count($unknown) === 1 => '; of one wall the linings are not known: it is taken to have none',
-            default => '; of '.count($unknown).' walls the linings are not known: they are taken to have none',
+            count($unknown) === 1 => __('; of one wall the linings are not known: it is taken to have none'),
+            default => __('; of :count walls the linings are not known: they are taken to have none', ['count' => count($unknown)]),
         };
     }
 
@@ -155,7 +159,7 @@ final readonly class DimensionStyle
         $statuses = array_map(static fn(Wall $wall): Status => $wall->status, $walls);
 
         return in_array(Status::Existing, $statuses, true) && in_array(Status::New, $statuses, true)
-            ? '; walls that stood before are grey'
+            ? __('; walls that stood before are grey')
             : '';
     }
 }

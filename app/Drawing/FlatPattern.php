@@ -71,7 +71,10 @@ final readonly class FlatPattern
             ),
             'class' => 'flat-pattern',
             'role' => 'img',
-            'aria-label' => "Flat pattern of {$this->climb->stair->name()}, {$this->home->length($end[1])} along the line one walks",
+            'aria-label' => __('Flat pattern of :stair, :end along the line one walks', [
+                'stair' => $this->climb->stair->name(),
+                'end' => $this->home->length($end[1]),
+            ]),
         ], Svg::element('path', ['class' => 'side', 'd' => $lines])
             .Svg::element('path', ['class' => 'climb', 'd' => sprintf('M0 %1$sH%2$s', Svg::number($width / 2), Svg::number($end[1]))])
             .$drawn);

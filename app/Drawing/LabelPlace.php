@@ -98,7 +98,7 @@ final class LabelPlace
     {
         $number = $this->style->marks() === 'none' ? '' : $this->home->marks()->of($room->id());
 
-        return trim("{$number} ".($room->room->name === $room->id() ? 'Room' : $room->room->name));
+        return trim("{$number} ".($room->room->name === $room->id() ? __('Room') : $room->room->name));
     }
 
     /** @return list<string> its floor area and level in a line */
@@ -116,7 +116,7 @@ final class LabelPlace
     {
         $area = (new FloorArea())->of($room, $this->home, new Parameters());
 
-        return $area instanceof Measured ? self::rounded($this->home->write($area->amount())) : 'no closed outline';
+        return $area instanceof Measured ? self::rounded($this->home->write($area->amount())) : __('no closed outline');
     }
 
     /** @return list<string> of its finished floor, with its sign; none where nobody said how high the storey lies */

@@ -110,9 +110,9 @@ final readonly class LiveDimensions
         $overlaps = (new Overlaps())->of($fixture, $this->home, new Parameters());
 
         return [
-            ...($fixture->room === null ? ['in no room'] : []),
-            ...($inWall instanceof Measured && $inWall->amount()->number > 1.0 ? ['in a wall'] : []),
-            ...($overlaps instanceof Measured && $overlaps->amount()->number > 0 ? ['where something else stands'] : []),
+            ...($fixture->room === null ? [__('in no room')] : []),
+            ...($inWall instanceof Measured && $inWall->amount()->number > 1.0 ? [__('in a wall')] : []),
+            ...($overlaps instanceof Measured && $overlaps->amount()->number > 0 ? [__('where something else stands')] : []),
         ];
     }
 
@@ -127,7 +127,7 @@ final readonly class LiveDimensions
             }
         }
 
-        return $this->warning($opening->middle(), ['where something else is']);
+        return $this->warning($opening->middle(), [__('where something else is')]);
     }
 
     /** @return list<string> */
@@ -135,7 +135,7 @@ final readonly class LiveDimensions
     {
         $blocked = $door->opening->door === null ? null : (new BlockedBy())->of($door, $this->home, new Parameters());
 
-        return $blocked instanceof Measured && $blocked->amount()->number > 0 ? ['its leaf meets something'] : [];
+        return $blocked instanceof Measured && $blocked->amount()->number > 0 ? [__('its leaf meets something')] : [];
     }
 
     private function along(Segment $line, Stretch $stretch, PlacedOpening $opening, float $half): string

@@ -120,8 +120,10 @@ final readonly class PlanDimensions
             ));
             $difference = $written - $this->style->lengths->rounded($row[0]->length(), $this->home->layout);
             if (abs($difference) > Tolerance::TOUCH) {
-                return ', parts as written: '.($difference > 0 ? '+' : '−')
-                    .ltrim($this->style->lengths->write(abs($difference), $this->home->layout), '≈ ');
+                return __(', parts as written: :it:it2', [
+                    'it' => $difference > 0 ? '+' : '−',
+                    'it2' => ltrim($this->style->lengths->write(abs($difference), $this->home->layout), '≈ '),
+                ]);
             }
         }
 

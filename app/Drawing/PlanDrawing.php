@@ -198,9 +198,12 @@ final readonly class PlanDrawing
         $ceiling = $room->ceiling();
 
         return match (true) {
-            is_float($ceiling) => "ceiling {$this->home->length($ceiling)}",
-            $ceiling === null => 'ceiling not known',
-            default => "ceiling {$this->home->length($ceiling->low)} to {$this->home->length($ceiling->high)}",
+            is_float($ceiling) => __('ceiling :ceiling', ['ceiling' => $this->home->length($ceiling)]),
+            $ceiling === null => __('ceiling not known'),
+            default => __('ceiling :low to :high', [
+                'low' => $this->home->length($ceiling->low),
+                'high' => $this->home->length($ceiling->high),
+            ]),
         };
     }
 

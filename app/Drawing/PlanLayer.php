@@ -22,14 +22,14 @@ enum PlanLayer: string
     public function words(): string
     {
         return match ($this) {
-            self::Furniture => 'furniture',
-            self::Areas => 'areas of rooms',
-            self::Swings => 'swings of doors',
-            self::Structure => 'columns and axes',
-            self::Electrical => 'lights, switches, sockets, alarms',
-            self::Dimensions => 'dimensions',
-            self::Marks => 'marks',
-            self::Levels => 'levels and slopes',
+            self::Furniture => __('furniture'),
+            self::Areas => __('areas of rooms'),
+            self::Swings => __('swings of doors'),
+            self::Structure => __('columns and axes'),
+            self::Electrical => __('lights, switches, sockets, alarms'),
+            self::Dimensions => __('dimensions'),
+            self::Marks => __('marks'),
+            self::Levels => __('levels and slopes'),
         };
     }
 

@@ -24,11 +24,11 @@ enum PlanLayers: string
     public function words(): string
     {
         return match ($this) {
-            self::Complete => 'everything',
-            self::Dimensions => 'dimensions alone',
-            self::Furniture => 'furniture, no dimensions',
-            self::Kitchen => 'units, no names of rooms',
-            self::Ceiling => 'ceiling, lights and alarms',
+            self::Complete => __('everything'),
+            self::Dimensions => __('dimensions alone'),
+            self::Furniture => __('furniture, no dimensions'),
+            self::Kitchen => __('units, no names of rooms'),
+            self::Ceiling => __('ceiling, lights and alarms'),
         };
     }
 

@@ -39,11 +39,11 @@ final readonly class RoomPlan
         );
 
         return Svg::element('svg', [
-            'class' => 'drawing kitchen-plan',
+            'class' => __('drawing kitchen-plan'),
             'data-scale' => Svg::number($this->scale),
             'viewBox' => Svg::viewBox($this->bounds),
             'role' => 'img',
-            'aria-label' => "Plan of {$this->room->name()}",
+            'aria-label' => __('Plan of :room', ['room' => $this->room->name()]),
         ], $plan->layers().$over);
     }
 }

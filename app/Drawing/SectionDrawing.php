@@ -41,7 +41,7 @@ final readonly class SectionDrawing
             'viewBox' => implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()])),
             'class' => 'section',
             'role' => 'img',
-            'aria-label' => "Section along {$this->section->climb->stair->name()}",
+            'aria-label' => __('Section along :stair', ['stair' => $this->section->climb->stair->name()]),
         ], $this->content());
     }
 

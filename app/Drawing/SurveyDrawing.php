@@ -40,8 +40,10 @@ final readonly class SurveyDrawing
         return Svg::element(
             'g',
             ['class' => 'taped', 'data-subject' => $distance->id],
-            $distance->height === null ? $this->length($distance) : $this->height($distance->from, "{$distance->height->value} taped "
-                .$this->home->length($distance->measured)),
+            $distance->height === null ? $this->length($distance) : $this->height($distance->from, __(':height taped :measured', [
+                'height' => $distance->height->value,
+                'measured' => $this->home->length($distance->measured),
+            ])),
         );
     }
 
@@ -69,9 +71,9 @@ final readonly class SurveyDrawing
         $drawn = new Segment($distance->from, $distance->to);
         $difference = $distance->measured - $drawn->length();
         $from = abs($difference) < Tolerance::TOUCH
-            ? 'as drawn'
+            ? __('as drawn')
             : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference));
-        $words = "taped {$this->home->length($distance->measured)} ({$from})";
+        $words = __('taped :measured (:from)', ['measured' => $this->home->length($distance->measured), 'from' => $from]);
 
         return (new ChainDrawing($this->scale, static fn(): string => $words, $this->places))->draw([new Dimension($drawn)]);
     }

@@ -149,7 +149,7 @@ final readonly class WitnessDrawing
         if ($witness->type !== Witness::DIMENSION || !$this->isMeasured(self::segment($witness))) {
             return [$text];
         }
-        $asked = $this->finding->verdict() === Verdict::Advised ? 'recommended' : 'required';
+        $asked = $this->finding->verdict() === Verdict::Advised ? __('recommended') : __('required');
 
         return [$this->finding->measuredBriefly() ?? $text, "{$asked} {$this->finding->limitBriefly()}"];
     }

@@ -38,7 +38,7 @@ final readonly class BookList
     {
         /** @var array{books: list<array{string, string, string|null}>, unreadable: array<string, string>} $kept */
         $kept = $this->cache->remember(
-            'books '.hash('xxh128', $this->library->stamp().json_encode(config('rules.code'))),
+            'books '.hash('xxh128', $this->library->stamp().app()->getLocale().json_encode(config('rules.code'))),
             self::SECONDS,
             $this->read(...),
         );

@@ -34,7 +34,7 @@ final readonly class ChosenSettings
         $known = $this->known();
         $settings = [];
         foreach ($typed as $name => $value) {
-            $setting = $known[$name] ?? throw new \InvalidArgumentException("The books have no setting \"{$name}\".");
+            $setting = $known[$name] ?? throw new \InvalidArgumentException(__('The books have no setting ":name".', ['name' => $name]));
             $settings[$name] = self::value($setting, trim($value));
         }
 
@@ -45,7 +45,7 @@ final readonly class ChosenSettings
     {
         return match ($setting->answer()) {
             AnswerType::YesNo => filter_var($value, FILTER_VALIDATE_BOOLEAN, FILTER_NULL_ON_FAILURE)
-                ?? throw new \InvalidArgumentException("{$setting->name} is true or false."),
+                ?? throw new \InvalidArgumentException(__(':name is true or false.', ['name' => $setting->name])),
             AnswerType::Word => self::word($setting, $value),
             default => self::amount($setting, $value),
         };
@@ -55,7 +55,10 @@ final readonly class ChosenSettings
     {
         return $setting->words === [] || in_array($value, $setting->words, true)
             ? $value
-            : throw new \InvalidArgumentException("{$setting->name} is one of ".implode(', ', $setting->words).'.');
+            : throw new \InvalidArgumentException(__(':name is one of :words.', [
+                'name' => $setting->name,
+                'words' => implode(', ', $setting->words),
+            ]));
     }
 
     private static function amount(Setting $setting, string $value): Amount
@@ -64,6 +67,9 @@ final readonly class ChosenSettings
 
         return $amount !== null && AnswerType::ofQuantity($amount->quantity) === $setting->answer()
             ? $amount
-            : throw new \InvalidArgumentException("{$setting->name} is an amount with its unit, such as {$setting->written}.");
+            : throw new \InvalidArgumentException(__(':name is an amount with its unit, such as :written.', [
+                'name' => $setting->name,
+                'written' => $setting->written,
+            ]));
     }
 }

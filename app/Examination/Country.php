@@ -18,11 +18,11 @@ enum Country: string
     public function words(): string
     {
         return match ($this) {
-            self::UnitedStates => 'United States',
-            self::England => 'England',
-            self::Australia => 'Australia',
-            self::India => 'India',
-            self::Elsewhere => 'elsewhere',
+            self::UnitedStates => __('United States'),
+            self::England => __('England'),
+            self::Australia => __('Australia'),
+            self::India => __('India'),
+            self::Elsewhere => __('elsewhere'),
         };
     }
 

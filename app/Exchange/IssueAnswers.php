@@ -39,11 +39,11 @@ final class IssueAnswers
     {
         $zip = new \ZipArchive();
         if ($zip->open($path, \ZipArchive::RDONLY) !== true || $zip->numFiles > self::MOST_ENTRIES) {
-            throw new UnreadableIssues('It is no BCF archive that can be opened.');
+            throw new UnreadableIssues(__('It is no BCF archive that can be opened.'));
         }
 
         return $zip->locateName('bcf.version') === false
-            ? throw new UnreadableIssues('It is no BCF archive: bcf.version is missing.')
+            ? throw new UnreadableIssues(__('It is no BCF archive: bcf.version is missing.'))
             : $zip;
     }
 
@@ -64,7 +64,7 @@ final class IssueAnswers
                 $text = (string) $zip->getFromIndex($number, self::LARGEST_MARKUP + 1);
                 $unpacked += strlen($text);
                 if ($unpacked > self::MOST_UNPACKED) {
-                    throw new UnreadableIssues('Unpacked it is larger than 64 MB.');
+                    throw new UnreadableIssues(__('Unpacked it is larger than 64 MB.'));
                 }
                 $words = self::answer(self::markup($text, $name), $ours);
                 $answers += $words === null ? [] : [strtolower($found[1]) => $words];
@@ -81,7 +81,7 @@ final class IssueAnswers
         $isPlain = strlen($text) <= self::LARGEST_MARKUP && !str_contains($text, '<!DOCTYPE') && !str_contains($text, '<!ENTITY');
         $xml = $isPlain ? @simplexml_load_string($text, options: LIBXML_NONET) : false;
 
-        return $xml === false ? throw new UnreadableIssues("{$name} cannot be read.") : $xml;
+        return $xml === false ? throw new UnreadableIssues(__(':name cannot be read.', ['name' => $name])) : $xml;
     }
 
     /** @param list<string> $ours */

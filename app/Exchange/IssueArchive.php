@@ -95,7 +95,10 @@ final readonly class IssueArchive
         $finding = $item->finding;
         $said = [
             "{$item->subject()}.",
-            $finding?->measuredText() === null ? '' : "Measured {$finding->measuredText()}, required {$finding->limitText()}.",
+            $finding?->measuredText() === null ? '' : __('Measured :measuredText, required :limitText.', [
+                'measuredText' => $finding->measuredText(),
+                'limitText' => $finding->limitText(),
+            ]),
             (string) $finding?->reason(),
             (string) $item->words(),
         ];

@@ -61,7 +61,7 @@ final readonly class ProjectContents
     {
         $html = $this->text($name);
 
-        return SentLetter::isPlain($html) ? $html : throw new UnreadableProject("{$name} holds what no letter holds.");
+        return SentLetter::isPlain($html) ? $html : throw new UnreadableProject(__(':name holds what no letter holds.', ['name' => $name]));
     }
 
     /** @throws UnreadableProject when it is none that can be drawn over */

@@ -38,10 +38,10 @@ final readonly class ProjectRecord
     {
         $record = json_decode($json, true, 64);
         if (!is_array($record)) {
-            throw new UnreadableProject(ProjectArchive::RECORD.' is no JSON object.');
+            throw new UnreadableProject(__(':record is no JSON object.', ['record' => ProjectArchive::RECORD]));
         }
         if (($record['schemes'] ?? []) === []) {
-            throw new UnreadableProject(ProjectArchive::RECORD.' has no scheme.');
+            throw new UnreadableProject(__(':record has no scheme.', ['record' => ProjectArchive::RECORD]));
         }
         $people = $record['people'] ?? null;
 
@@ -218,13 +218,18 @@ final readonly class ProjectRecord
     {
         $parts = $of[$key] ?? null;
         if (!is_array($parts) || !array_is_list($parts) || count($parts) > $most) {
-            throw new UnreadableProject(ProjectArchive::RECORD.", {$place}: \"{$key}\" is a list of at most {$most}.");
+            throw new UnreadableProject(__(':record, :place: ":key" is a list of at most :most.', [
+                'record' => ProjectArchive::RECORD,
+                'place' => $place,
+                'key' => $key,
+                'most' => $most,
+            ]));
         }
         $found = [];
         foreach ($parts as $number => $part) {
             $where = ($place === $key ? '' : "{$place}/")."{$key}/{$number}";
             $found[] = is_array($part) ? $read($part, $where) : throw new UnreadableProject(
-                ProjectArchive::RECORD.", {$where} is no object.",
+                __(':record, :where is no object.', ['record' => ProjectArchive::RECORD, 'where' => $where]),
             );
         }
 
@@ -258,7 +263,7 @@ final readonly class ProjectRecord
             $problem = $e->getMessage();
         }
         if ($problem !== null) {
-            $fail("The {$key} is not understood: {$problem}");
+            $fail(__('The :key is not understood: :problem', ['key' => $key, 'problem' => $problem]));
         }
     }
 }

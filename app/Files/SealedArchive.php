@@ -49,15 +49,15 @@ final readonly class SealedArchive
     {
         $zip = new \ZipArchive();
         if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
-            throw new BrokenArchive('This is no archive, or it is broken.');
+            throw new BrokenArchive(__('This is no archive, or it is broken.'));
         }
         $manifest = json_decode((string) $zip->getFromName(self::MANIFEST, self::LARGEST_MANIFEST), true);
         $sums = is_array($manifest) && ($manifest['format'] ?? null) === $format ? $manifest['files'] ?? null : null;
         if (!is_array($sums)) {
-            throw new BrokenArchive("This archive is not of the form {$format}.");
+            throw new BrokenArchive(__('This archive is not of the form :format.', ['format' => $format]));
         }
         if ($zip->numFiles !== count($sums) + 1 || count($sums) > $mostFiles) {
-            throw new BrokenArchive('The archive does not hold the files that its manifest names.');
+            throw new BrokenArchive(__('The archive does not hold the files that its manifest names.'));
         }
 
         return new self($zip, self::checked($zip, $sums, $mostBytes));
@@ -68,7 +68,7 @@ final readonly class SealedArchive
     {
         $text = isset($this->sums[$name]) ? $this->zip->getFromName($name) : false;
 
-        return $text === false ? throw new BrokenArchive("The archive has no file {$name}.") : $text;
+        return $text === false ? throw new BrokenArchive(__('The archive has no file :name.', ['name' => $name])) : $text;
     }
 
     /** @return list<string> */
@@ -90,10 +90,10 @@ final readonly class SealedArchive
             $entry = $zip->statName($name);
             $mostBytes -= $entry === false ? 0 : $entry['size'];
             if ($mostBytes < 0) {
-                throw new BrokenArchive('The archive unpacks to more than is taken.');
+                throw new BrokenArchive(__('The archive unpacks to more than is taken.'));
             }
             if ($entry === false || !is_string($sum) || self::sum($zip, $name, $entry['size']) !== $sum) {
-                throw new BrokenArchive("The archive is damaged: {$name} is not what was put in.");
+                throw new BrokenArchive(__('The archive is damaged: :name is not what was put in.', ['name' => $name]));
             }
             $checked[$name] = $sum;
         }

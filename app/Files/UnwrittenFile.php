@@ -9,6 +9,6 @@ final class UnwrittenFile extends \RuntimeException
 {
     public function __construct()
     {
-        parent::__construct('The server has no room to write a file. Nothing is lost; try again later, or tell whoever runs it.');
+        parent::__construct(__('The server has no room to write a file. Nothing is lost; try again later, or tell whoever runs it.'));
     }
 }

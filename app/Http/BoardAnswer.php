@@ -37,7 +37,7 @@ final readonly class BoardAnswer
         } catch (StaleScheme) {
             [$status, $message, $scheme] = [
                 409,
-                'Somebody else has changed this scheme. It is shown as it is now; what you did is not made yet.',
+                __('Somebody else has changed this scheme. It is shown as it is now; what you did is not made yet.'),
                 $scheme->fresh() ?? $scheme,
             ];
         } catch (RefusedValue $e) {

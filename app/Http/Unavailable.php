@@ -33,10 +33,10 @@ final class Unavailable
     public static function what(\Throwable $fault): ?string
     {
         return match (true) {
-            $fault instanceof \RedisException => 'The server that keeps sign-ins and jobs does not answer.',
+            $fault instanceof \RedisException => __('The server that keeps sign-ins and jobs does not answer.'),
             (
                 $fault instanceof QueryException || $fault instanceof \PDOException
-            ) && self::isLost($fault) => 'The database does not answer.',
+            ) && self::isLost($fault) => __('The database does not answer.'),
             default => null,
         };
     }

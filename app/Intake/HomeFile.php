@@ -63,7 +63,9 @@ final readonly class HomeFile
             file_put_contents($path, $content);
             $zip = new \ZipArchive();
             if ($zip->open($path, \ZipArchive::RDONLY) !== true || $zip->numFiles > self::MOST_ENTRIES) {
-                throw new UnreadableHomeFile('The archive cannot be opened, or holds more than '.self::MOST_ENTRIES.' files.');
+                throw new UnreadableHomeFile(__('The archive cannot be opened, or holds more than :mostEntries files.', [
+                    'mostEntries' => self::MOST_ENTRIES,
+                ]));
             }
             for ($number = 0; $number < $zip->numFiles; ++$number) {
                 $entry = $zip->statIndex($number);
@@ -71,15 +73,15 @@ final readonly class HomeFile
                     if ($entry['size'] > StepFile::LARGEST_BYTES) {
                         $most = intdiv(StepFile::LARGEST_BYTES, 1024 * 1024);
 
-                        throw new UnreadableHomeFile("The model in the archive is larger than {$most} MB.");
+                        throw new UnreadableHomeFile(__('The model in the archive is larger than :most MB.', ['most' => $most]));
                     }
                     $text = $zip->getFromIndex($number, StepFile::LARGEST_BYTES + 1);
                     $zip->close();
 
-                    return $text === false ? throw new UnreadableHomeFile('The archive is broken.') : $text;
+                    return $text === false ? throw new UnreadableHomeFile(__('The archive is broken.')) : $text;
                 }
             }
-            throw new UnreadableHomeFile('There is no .ifc file in the archive.');
+            throw new UnreadableHomeFile(__('There is no .ifc file in the archive.'));
         });
     }
 }

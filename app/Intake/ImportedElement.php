@@ -37,11 +37,11 @@ final readonly class ImportedElement
     {
         $counts = array_count_values(array_column($elements, 'outcome'));
 
-        return 'Of '.count($elements).' elements '.implode(', ', array_map(
+        return __('Of :count elements :list.', ['count' => count($elements), 'list' => implode(', ', array_map(
             static fn(string $outcome, string $words): string => ($counts[$outcome] ?? 0)." {$words}",
             array_keys(self::OUTCOMES),
             self::OUTCOMES,
-        )).'.';
+        ))]);
     }
 
     /** @return list<self> */

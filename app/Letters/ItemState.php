@@ -48,12 +48,12 @@ enum ItemState: string
     public function words(): string
     {
         return match ($this) {
-            self::Settled => 'settled',
-            self::Smaller => 'smaller, not settled',
-            self::Unchanged => 'unchanged',
-            self::Worse => 'worse',
-            self::Gone => 'gone: what it was of is not drawn any more',
-            self::Asked => 'to be answered',
+            self::Settled => __('settled'),
+            self::Smaller => __('smaller, not settled'),
+            self::Unchanged => __('unchanged'),
+            self::Worse => __('worse'),
+            self::Gone => __('gone: what it was of is not drawn any more'),
+            self::Asked => __('to be answered'),
         };
     }
 }

@@ -50,7 +50,7 @@ final readonly class LetterDraft
         }
         foreach ($revision->remarks->where('in_letter', true) as $remark) {
             $room = $report->home->plans[$remark->storey]->roomAt(new Point($remark->x, $remark->y));
-            $items[] = LetterItem::ofRemark(count($items) + 1, $remark, $room?->name() ?? 'The home');
+            $items[] = LetterItem::ofRemark(count($items) + 1, $remark, $room?->name() ?? __('The home'));
         }
         $this->items = $items;
     }
@@ -60,7 +60,9 @@ final readonly class LetterDraft
     {
         $groups = [];
         foreach ($this->items as $item) {
-            $groups[$this->groupedBy === self::BY_CLAUSE ? ($item->source() === '' ? 'Remarks' : $item->source()) : $item->room][] = $item;
+            $groups[$this->groupedBy === self::BY_CLAUSE ? ($item->source() === '' ? __(
+                'Remarks',
+            ) : $item->source()) : $item->room][] = $item;
         }
 
         return $groups;
@@ -104,7 +106,7 @@ final readonly class LetterDraft
                 .(
                     $finding->outcome->missing === []
                         ? (string) $finding->reason()
-                        : 'not known '.implode('; ', $this->missing($finding))
+                        : __('not known :missing', ['missing' => implode('; ', $this->missing($finding))])
                 ),
             $open,
         ));
@@ -199,9 +201,9 @@ final readonly class LetterDraft
 
         return match (true) {
             $subject instanceof RoomSpace => $subject->name(),
-            $subject instanceof PlacedFixture => $subject->room?->name() ?? 'Outside every room',
-            $subject instanceof PlacedOpening => ($subject->left->room ?? $subject->right->room)?->name() ?? 'Outside',
-            default => 'The home',
+            $subject instanceof PlacedFixture => $subject->room?->name() ?? __('Outside every room'),
+            $subject instanceof PlacedOpening => ($subject->left->room ?? $subject->right->room)?->name() ?? __('Outside'),
+            default => __('The home'),
         };
     }
 }

@@ -44,7 +44,7 @@ final readonly class LetterItem
 
     public function title(): string
     {
-        return $this->finding->rule->title ?? 'Remark';
+        return $this->finding->rule->title ?? __('Remark');
     }
 
     public function clause(): string

@@ -60,7 +60,7 @@ final readonly class RoundPicture
     private function drawn(StoreyPlan $plan, float $width, float $height): array
     {
         $asked = [(new LayoutWriter())->write($this->home->layout), $plan->storey->id, $width, $height];
-        $key = 'in the round '.hash('xxh128', serialize([$asked, config('rules.code'), config('pages.code')]));
+        $key = 'in the round '.hash('xxh128', serialize([$asked, app()->getLocale(), config('rules.code'), config('pages.code')]));
         /** @var array{string, Names, array{float, float, float, float}, float} $kept */
         $kept = Cache::remember($key, self::DAY, function () use (
             $plan,

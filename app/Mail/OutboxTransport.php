@@ -45,7 +45,7 @@ final class OutboxTransport extends AbstractTransport
                 'office_id' => $email->getHeaders()->getHeaderBody(self::OFFICE),
                 'to' => implode(', ', array_map(static fn(Address $address): string => $address->getAddress(), $email->getTo())),
                 'subject' => (string) $email->getSubject(),
-                'body' => is_string($secret) ? str_replace($secret, '[a link for whoever gets this mail alone]', $body) : $body,
+                'body' => is_string($secret) ? str_replace($secret, __('[a link for whoever gets this mail alone]'), $body) : $body,
             ]);
             if (is_string($secret)) {
                 StoredFile::put(Storage::disk('local'), self::FOLDER."/{$mail->id}.txt", $body);

@@ -30,7 +30,7 @@ final class SendPasswordLink implements ShouldQueue
             Mail::to($user->email)->send(new Notice(
                 $user->office_id,
                 'A new password',
-                'Whoever follows this link sets a new password for your account. It is good for an hour.',
+                __('Whoever follows this link sets a new password for your account. It is good for an hour.'),
                 Link::to('password.reset', ['token' => $token, 'email' => $user->email]),
                 true,
             ));

@@ -14,9 +14,9 @@ enum Density: string
     public function words(): string
     {
         return match ($this) {
-            self::Close => 'smaller text, more rows',
-            self::Usual => 'usual',
-            self::Large => 'larger text',
+            self::Close => __('smaller text, more rows'),
+            self::Usual => __('usual'),
+            self::Large => __('larger text'),
         };
     }
 }

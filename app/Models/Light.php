@@ -13,6 +13,6 @@ enum Light: string
 
     public function words(): string
     {
-        return $this === self::System ? 'as the system has it' : $this->value;
+        return $this === self::System ? __('as the system has it') : $this->value;
     }
 }

@@ -16,11 +16,11 @@ enum ProjectKind: string
     public function words(): string
     {
         return match ($this) {
-            self::NewHome => 'new home',
-            self::Extension => 'extension',
-            self::Alteration => 'alteration',
-            self::Conversion => 'conversion',
-            self::Fitting => 'kitchen or bath fitted',
+            self::NewHome => __('new home'),
+            self::Extension => __('extension'),
+            self::Alteration => __('alteration'),
+            self::Conversion => __('conversion'),
+            self::Fitting => __('kitchen or bath fitted'),
         };
     }
 }

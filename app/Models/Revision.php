@@ -93,7 +93,11 @@ final class Revision extends Model
         };
         $changed = array_intersect($kept, array_keys($this->getDirty()));
         if ($changed !== []) {
-            throw new ClosedReview("Revision {$this->id} is {$was->words()}: its ".implode(', ', $changed).' cannot change any more.');
+            throw new ClosedReview(__('Revision :it is :was: its :changed cannot change any more.', [
+                'it' => $this->id,
+                'was' => $was->words(),
+                'changed' => implode(', ', $changed),
+            ]));
         }
     }
 
@@ -152,7 +156,9 @@ final class Revision extends Model
     {
         $current = self::query()->lockForUpdate()->findOrFail($this->id);
         if (!$current->state->isOpen()) {
-            throw new RefusedRuling("The revision is {$current->state->words()}: nothing of its review changes any more.");
+            throw new RefusedRuling(__('The revision is :state: nothing of its review changes any more.', [
+                'state' => $current->state->words(),
+            ]));
         }
         $this->setRawAttributes($current->getAttributes(), true);
         $this->unsetRelation('statements');
@@ -162,7 +168,10 @@ final class Revision extends Model
     public function guardOpen(): void
     {
         if (!$this->state->isOpen()) {
-            throw new ClosedReview("Revision {$this->id} is {$this->state->words()}: nothing of its review changes any more.");
+            throw new ClosedReview(__('Revision :it is :state: nothing of its review changes any more.', [
+                'it' => $this->id,
+                'state' => $this->state->words(),
+            ]));
         }
     }
 

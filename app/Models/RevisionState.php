@@ -24,11 +24,11 @@ enum RevisionState: string
     public function words(): string
     {
         return match ($this) {
-            self::Submitted => 'submitted',
-            self::InReview => 'in review',
-            self::Returned => 'letter sent',
-            self::Superseded => 'superseded',
-            self::SignedOff => 'signed off',
+            self::Submitted => __('submitted'),
+            self::InReview => __('in review'),
+            self::Returned => __('letter sent'),
+            self::Superseded => __('superseded'),
+            self::SignedOff => __('signed off'),
         };
     }
 

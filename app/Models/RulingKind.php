@@ -23,10 +23,10 @@ enum RulingKind: string
     public function words(): string
     {
         return match ($this) {
-            self::Uphold => 'upheld',
-            self::Waive => 'waived',
-            self::Ask => 'asked',
-            self::Settle => 'settled',
+            self::Uphold => __('upheld'),
+            self::Waive => __('waived'),
+            self::Ask => __('asked'),
+            self::Settle => __('settled'),
         };
     }
 

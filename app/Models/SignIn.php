@@ -41,7 +41,10 @@ final class SignIn extends Model
     /** `Firefox on Linux` */
     public function browser(): string
     {
-        return ($this->named(self::BROWSERS) ?? 'A browser').' on '.($this->named(self::SYSTEMS) ?? 'some machine');
+        return __(':named on :named2', [
+            'named' => $this->named(self::BROWSERS) ?? 'A browser',
+            'named2' => $this->named(self::SYSTEMS) ?? __('some machine'),
+        ]);
     }
 
     /** @return array<string, string> */

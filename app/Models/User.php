@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\UserFactory;
+use Heurema\Language\Language;
+use Illuminate\Contracts\Translation\HasLocalePreference;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
@@ -29,8 +31,9 @@ use Laravel\Sanctum\PersonalAccessToken;
  * @property list<string>|null $spare_codes hashes of those that are left
  * @property Light   $light
  * @property Density $density
+ * @property Language|null $language none: that of the browser
  */
-final class User extends Authenticatable
+final class User extends Authenticatable implements HasLocalePreference
 {
     /** @use HasFactory<UserFactory> */
     use HasFactory;
@@ -46,7 +49,7 @@ final class User extends Authenticatable
 
     protected $attributes = [
         'disabled_at' => null, 'removed_at' => null, 'code_secret' => null, 'code_confirmed_at' => null, 'code_step' => null,
-        'spare_codes' => null, 'light' => 'system', 'density' => 'usual',
+        'spare_codes' => null, 'light' => 'system', 'density' => 'usual', 'language' => null,
     ];
 
     /** @return BelongsTo<Office, $this> */
@@ -73,13 +76,19 @@ final class User extends Authenticatable
         return $this->office->wants_codes && $this->role !== Role::Designer && !$this->hasCodes();
     }
 
+    /** The language of mails to him. */
+    public function preferredLocale(): string
+    {
+        return $this->language->value ?? config()->string('app.locale');
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'password' => 'hashed', 'role' => Role::class, 'disabled_at' => 'datetime', 'removed_at' => 'datetime',
             'code_secret' => 'encrypted', 'code_confirmed_at' => 'datetime', 'spare_codes' => 'array',
-            'light' => Light::class, 'density' => Density::class,
+            'light' => Light::class, 'density' => Density::class, 'language' => Language::class,
         ];
     }
 }

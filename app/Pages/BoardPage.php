@@ -303,7 +303,9 @@ final class BoardPage
             $words,
             $words
                 ?? (
-                    $last === null ? 'Nothing to undo' : 'What was handed in more than '.FoldEdits::DAYS.' days ago is not undone any more'
+                    $last === null ? __(
+                        'Nothing to undo',
+                    ) : __('What was handed in more than :days days ago is not undone any more', ['days' => FoldEdits::DAYS])
                 ),
         ];
     }

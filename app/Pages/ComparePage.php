@@ -72,8 +72,12 @@ final readonly class ComparePage
                 'data-scale' => Svg::number($scale),
                 'viewBox' => implode(' ', array_map(Svg::number(...), [$box->left, -$box->top, $box->width(), $box->height()])),
                 'role' => 'img',
-                'aria-label' => "{$plans[1]->storey->name}, {$this->sides[1]->name()}, over {$this->sides[0]->name()}: "
-                    .implode(' ', $this->changes($this->sides[1])),
+                'aria-label' => __(':name, :sides, over :sides2: :changes', [
+                    'name' => $plans[1]->storey->name,
+                    'sides' => $this->sides[1]->name(),
+                    'sides2' => $this->sides[0]->name(),
+                    'changes' => implode(' ', $this->changes($this->sides[1])),
+                ]),
             ],
             (new OverlaidPlans($before, $plans[0], $after, $plans[1], $this->difference($this->sides[1])->ids(), $scale))->draw(),
         );
@@ -105,7 +109,7 @@ final readonly class ComparePage
                 'data-scale' => Svg::number($scale),
                 'viewBox' => $viewBox,
                 'role' => 'img',
-                'aria-label' => "Plan of {$plan->storey->name}, {$side->name()}",
+                'aria-label' => __('Plan of :name, :side', ['name' => $plan->storey->name, 'side' => $side->name()]),
             ],
             (new PlanDrawing($side->report->home, $plan, $labels))->layers()
                 .(new ChangedMarks($side->report->home, $plan, array_values(array_unique($changed))))->draw(),
@@ -155,7 +159,7 @@ final readonly class ComparePage
     {
         foreach ($side->report->home->rooms as $other) {
             if ($other->id() === $room->id() && self::key($other) !== self::key($room)) {
-                $use = $other->room->use === null ? 'of no use that is said' : str_replace('_', ' ', $other->room->use->value);
+                $use = $other->room->use === null ? __('of no use that is said') : str_replace('_', ' ', $other->room->use->value);
 
                 return "{$other->name()} ({$use}) instead";
             }
@@ -209,9 +213,9 @@ final readonly class ComparePage
     {
         $others = [];
         foreach ($this->project->schemes as $scheme) {
-            $others["s{$scheme->id}"] = "{$scheme->name}, as it is drawn";
+            $others["s{$scheme->id}"] = __(':name, as it is drawn', ['name' => $scheme->name]);
             foreach ($scheme->revisions as $revision) {
-                $others[(string) $revision->id] = "{$scheme->name}, revision {$revision->number}";
+                $others[(string) $revision->id] = __(':name, revision :number', ['name' => $scheme->name, 'number' => $revision->number]);
             }
         }
 
@@ -242,7 +246,7 @@ final readonly class ComparePage
         ));
 
         return ($area instanceof Measured ? $side->report->home->write($area->amount()) : '?').', '
-            .($windows === 1 ? 'one window' : "{$windows} windows");
+            .($windows === 1 ? __('one window') : __(':windows windows', ['windows' => $windows]));
     }
 
     private static function dwelling(ComparedSide $side, string $name): string

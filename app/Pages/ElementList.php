@@ -54,15 +54,22 @@ final readonly class ElementList
         $groups = [
             'Axes' => self::listed(
                 $this->home->layout->axes,
-                fn(Axis $axis): array => ["Axis {$axis->name}", $this->home->length($axis->line()->length()).' long'],
+                fn(Axis $axis): array => [__('Axis :name', [
+                    'name' => $axis->name,
+                ]), __(':length long', ['length' => $this->home->length($axis->line()->length())])],
             ),
             'Section lines' => self::listed(
                 $this->home->layout->sections,
-                fn(SectionLine $one): array => ["Section {$one->name}", $this->home->length($one->line()->length()).' long'],
+                fn(SectionLine $one): array => [__('Section :name', [
+                    'name' => $one->name,
+                ]), __(':length long', ['length' => $this->home->length($one->line()->length())])],
             ),
             'Blocks' => self::listed(
                 $plan->storey->blocks,
-                fn(Block $block): array => [$block->name, "{$this->home->length($block->width)} by {$this->home->length($block->depth)}"],
+                fn(Block $block): array => [$block->name, __(':width by :depth', [
+                    'width' => $this->home->length($block->width),
+                    'depth' => $this->home->length($block->depth),
+                ])],
             ),
             'Rooms' => self::listed($plan->rooms, fn(RoomSpace $room): array => [$room->name(), $this->room($room)]),
             'Walls' => self::listed($plan->storey->walls, fn(Wall $wall): array => [$plan->wallCalled($wall->id), $this->wall($wall)]),
@@ -85,23 +92,25 @@ final readonly class ElementList
                 array_filter($this->home->ramps, fn(PlacedRamp $ramp): bool => $ramp->storey() === $this->storey),
                 static fn(PlacedRamp $ramp): array => [
                     $ramp->name(),
-                    count($ramp->shape->parts) === 1 ? 'one run' : count($ramp->shape->parts).' runs and landings',
+                    count($ramp->shape->parts) === 1 ? __(
+                        'one run',
+                    ) : __(':count runs and landings', ['count' => count($ramp->shape->parts)]),
                 ],
             ),
             'Floor openings' => self::listed($plan->storey->voids, fn(FloorOpening $void): array => [
-                "Floor opening {$this->home->marks()->of($void->id)}", $this->void($void),
+                __('Floor opening :void', ['void' => $this->home->marks()->of($void->id)]), $this->void($void),
             ]),
             'Terraces' => self::listed($plan->storey->terraces, fn(Terrace $terrace): array => [$terrace->name, $this->terrace($terrace)]),
             'Guards' => self::listed($plan->storey->guards, fn(Guard $guard): array => [
-                "Guard {$this->home->marks()->of($guard->id)}", $this->guard($guard),
+                __('Guard :guard', ['guard' => $this->home->marks()->of($guard->id)]), $this->guard($guard),
             ]),
             'Soffits and beams' => self::listed(
                 $plan->storey->soffits,
                 fn(Soffit $soffit): array => [
-                    "Soffit {$this->home->marks()->of($soffit->id)}",
+                    __('Soffit :soffit', ['soffit' => $this->home->marks()->of($soffit->id)]),
                     $soffit->underside === null
-                        ? 'underside not said'
-                        : "underside {$this->home->length($soffit->underside)} above the floor",
+                        ? __('underside not said')
+                        : __('underside :underside above the floor', ['underside' => $this->home->length($soffit->underside)]),
                 ],
             ),
             'Fixtures' => self::listed(
@@ -123,8 +132,8 @@ final readonly class ElementList
         $area = (new FloorArea())->of($room, $this->home, new Parameters());
 
         return implode(', ', array_filter([
-            str_replace('_', ' ', $room->room->use->value ?? 'no use'),
-            $area instanceof Measured ? $this->home->write($area->amount()) : 'not closed',
+            str_replace('_', ' ', $room->room->use->value ?? __('no use')),
+            $area instanceof Measured ? $this->home->write($area->amount()) : __('not closed'),
             $this->sides($room),
             $this->beside($room),
         ], static fn(string $part): bool => $part !== ''));
@@ -143,11 +152,11 @@ final readonly class ElementList
     private function beside(RoomSpace $room): string
     {
         $names = array_map(
-            static fn(Neighbour $one): string => $one->beyond->isOutside() ? 'the outside' : $one->beyond->words(),
+            static fn(Neighbour $one): string => $one->beyond->isOutside() ? __('the outside') : $one->beyond->words(),
             $this->home->plans[$room->storey()]->neighbours($room),
         );
 
-        return $names === [] ? '' : 'beside '.implode(', ', array_unique($names));
+        return $names === [] ? '' : __('beside :list', ['list' => implode(', ', array_unique($names))]);
     }
 
     private function guard(Guard $guard): string
@@ -158,15 +167,20 @@ final readonly class ElementList
             array_slice($guard->line, 1),
         ));
 
-        return "{$this->home->length($length)} long, "
-            .($guard->height === null ? 'height not said' : "{$this->home->length($guard->height)} high")
-            .($guard->filling === null ? '' : ", {$guard->filling->value}");
+        return __(':length long, :it:it2', [
+            'length' => $this->home->length($length),
+            'it' => $guard->height === null ? __('height not said') : __(':height high', ['height' => $this->home->length($guard->height)]),
+            'it2' => $guard->filling === null ? '' : ", {$guard->filling->value}",
+        ]);
     }
 
     private function wall(Wall $wall): string
     {
-        return "{$wall->type->value}, {$this->home->length($wall->line()->length())} long"
-            .($wall->isOpenBoundary() ? '' : ", {$this->home->length($wall->thickness)} thick");
+        return __(':type, :length long:it', [
+            'type' => $wall->type->value,
+            'length' => $this->home->length($wall->line()->length()),
+            'it' => $wall->isOpenBoundary() ? '' : __(', :thickness thick', ['thickness' => $this->home->length($wall->thickness)]),
+        ]);
     }
 
     private function opening(PlacedOpening $placed): string
@@ -174,10 +188,12 @@ final readonly class ElementList
         $opening = $placed->opening;
 
         return implode(', ', [
-            $opening->width === null ? 'width not said' : "{$this->home->length($opening->width)} wide",
-            $opening->height === null ? 'height not said' : "{$this->home->length($opening->height)} high",
-            'in the '.lcfirst($placed->plan->wallCalled($opening->wall))
-                .", its middle {$this->home->length($opening->at)} from the wall’s start",
+            $opening->width === null ? __('width not said') : __(':width wide', ['width' => $this->home->length($opening->width)]),
+            $opening->height === null ? __('height not said') : __(':height high', ['height' => $this->home->length($opening->height)]),
+            __('in the :wall, its middle :at from the wall’s start', [
+                'wall' => lcfirst($placed->plan->wallCalled($opening->wall)),
+                'at' => $this->home->length($opening->at),
+            ]),
         ]);
     }
 
@@ -186,20 +202,24 @@ final readonly class ElementList
         [$opening, $sill, $head] = [$window->opening, $window->sill(), $window->head()];
 
         return implode(', ', [
-            $opening->width === null ? 'width not said' : "{$this->home->length($opening->width)} wide",
-            $opening->height === null ? 'height not said' : "{$this->home->length($opening->height)} along the slope",
+            $opening->width === null ? __('width not said') : __(':width wide', ['width' => $this->home->length($opening->width)]),
+            $opening->height === null
+                ? __('height not said')
+                : __(':height along the slope', ['height' => $this->home->length($opening->height)]),
             $sill === null || $head === null
-                ? 'its height above the floor not said'
-                : "from {$this->home->length($sill)} to {$this->home->length($head)} above the floor",
+                ? __('its height above the floor not said')
+                : __('from :sill to :head above the floor', ['sill' => $this->home->length($sill), 'head' => $this->home->length($head)]),
         ]);
     }
 
     private function stair(PlacedStair $stair): string
     {
         return implode(', ', [
-            "{$stair->stair->risers()} risers",
-            $stair->stair->width === null ? 'width not said' : "{$this->home->length($stair->stair->width)} wide",
-            'to '.$stair->to->name,
+            __(':risers risers', ['risers' => $stair->stair->risers()]),
+            $stair->stair->width === null
+                ? __('width not said')
+                : __(':width wide', ['width' => $this->home->length($stair->stair->width)]),
+            __('to :name', ['name' => $stair->to->name]),
         ]);
     }
 
@@ -207,24 +227,24 @@ final readonly class ElementList
     {
         $box = $void->outline->bounds();
 
-        return "{$this->home->length($box->width())} by {$this->home->length($box->height())}";
+        return __(':width by :height', ['width' => $this->home->length($box->width()), 'height' => $this->home->length($box->height())]);
     }
 
     private function terrace(Terrace $terrace): string
     {
         return $this->home->write(Amount::drawnArea($terrace->outline->area())).', '.match (true) {
-            $terrace->level === null => 'level not said',
-            abs($terrace->level) < Quantity::SAME_LENGTH => 'as high as the floor',
-            default => $this->home->length(abs($terrace->level)).($terrace->level > 0 ? ' above the floor' : ' below the floor'),
+            $terrace->level === null => __('level not said'),
+            abs($terrace->level) < Quantity::SAME_LENGTH => __('as high as the floor'),
+            default => $this->home->length(abs($terrace->level)).($terrace->level > 0 ? __(' above the floor') : __(' below the floor')),
         };
     }
 
     private function fixture(Fixture $fixture): string
     {
         return implode(', ', [
-            $fixture->width === null ? 'width not said' : "{$this->home->length($fixture->width)} wide",
-            $fixture->depth === null ? 'depth not said' : "{$this->home->length($fixture->depth)} deep",
-            'facing '.round($fixture->facing).'°',
+            $fixture->width === null ? __('width not said') : __(':width wide', ['width' => $this->home->length($fixture->width)]),
+            $fixture->depth === null ? __('depth not said') : __(':depth deep', ['depth' => $this->home->length($fixture->depth)]),
+            __('facing :it°', ['it' => round($fixture->facing)]),
         ]);
     }
 

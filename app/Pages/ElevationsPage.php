@@ -89,7 +89,7 @@ final readonly class ElevationsPage
         }
         foreach ($this->home->layout->sections as $section) {
             if (self::open('section', $section->id) === $this->asked) {
-                return $this->framed("Section {$section->name}", UprightView::section($this->home, $section));
+                return $this->framed(__('Section :name', ['name' => $section->name]), UprightView::section($this->home, $section));
             }
         }
 
@@ -146,11 +146,11 @@ final readonly class ElevationsPage
     {
         $wall = $this->walls[$number];
         $said = [
-            ...$wall->ceiling === [] && !$wall->isOpen ? ['how high the ceiling is'] : [],
-            ...array_map(static fn(string $name): string => "how high {$name} is", $wall->unknown),
+            ...$wall->ceiling === [] && !$wall->isOpen ? [__('how high the ceiling is')] : [],
+            ...array_map(static fn(string $name): string => __('how high :name is', ['name' => $name]), $wall->unknown),
         ];
 
-        return $said === [] ? null : 'Not known: '.implode(', ', $said).'.';
+        return $said === [] ? null : __('Not known: :said.', ['said' => implode(', ', $said)]);
     }
 
     /** `Floor +0 mm, oak boards`: how high the floor lies above the building's zero, and what it is finished with. */
@@ -161,7 +161,9 @@ final readonly class ElevationsPage
 
         $finish = $this->room->room->floorFinish ?? '';
 
-        $at = $level === null ? 'How high the floor lies is not known' : "Floor at {$this->home->length($level)}";
+        $at = $level === null ? __(
+            'How high the floor lies is not known',
+        ) : __('Floor at :level', ['level' => $this->home->length($level)]);
 
         return $finish === '' ? $at : "{$at}, {$finish}";
     }
@@ -218,6 +220,10 @@ final readonly class ElevationsPage
             ),
         ];
 
-        return $this->name($number).', '.$this->home->length($wall->length()).' long'.($seen === [] ? '' : ': '.implode(', ', $seen));
+        return __(':number, :length long:it', [
+            'number' => $this->name($number),
+            'length' => $this->home->length($wall->length()),
+            'it' => $seen === [] ? '' : ': '.implode(', ', $seen),
+        ]);
     }
 }

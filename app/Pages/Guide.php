@@ -66,14 +66,14 @@ final readonly class Guide
 
         return [
             new GuideStep(
-                'Rule on a finding',
-                'Choose one in the list: the plan shows what was measured. Then press Uphold, or Waive with a reason.',
+                __('Rule on a finding'),
+                __('Choose one in the list: the plan shows what was measured. Then press Uphold, or Waive with a reason.'),
                 route('review', $first),
                 Ruling::query()->whereIn('revision_id', $ids)->exists(),
             ),
             new GuideStep(
-                'Send the letter',
-                'The letter holds what was upheld, each with a piece of the plan. Read it, and send it at its right.',
+                __('Send the letter'),
+                __('The letter holds what was upheld, each with a piece of the plan. Read it, and send it at its right.'),
                 route('review.letter', $first),
                 Letter::query()->whereIn('revision_id', $ids)->exists(),
             ),
@@ -91,20 +91,20 @@ final readonly class Guide
 
         return [
             new GuideStep(
-                'Change the home',
-                'On the board choose a window or a fixture, drag it or type another size. The list at the right says what that does.',
+                __('Change the home'),
+                __('On the board choose a window or a fixture, drag it or type another size. The list at the right says what that does.'),
                 route('board', $scheme),
                 SchemeEdit::query()->where('scheme_id', $scheme->id)->exists(),
             ),
             new GuideStep(
-                'Submit it again',
-                'Press Submit on the board: that is the next revision.',
+                __('Submit it again'),
+                __('Press Submit on the board: that is the next revision.'),
                 route('board', $scheme),
                 $revisions->count() > 1,
             ),
             new GuideStep(
-                'See what changed',
-                'Both revisions, one laid over the other, and what is better or worse. That was all; the help says the rest.',
+                __('See what changed'),
+                __('Both revisions, one laid over the other, and what is better or worse. That was all; the help says the rest.'),
                 route('compare', ['with' => array_values(array_unique([reset($ids), end($ids)]))]),
                 false,
             ),

@@ -101,6 +101,6 @@ final class KeptPages
         // scripts and styles that were built anew have other names
         $code = [$this->library->stamp(), config('rules.code'), config('pages.code'), @filemtime(public_path('build/manifest.json'))];
 
-        return hash('xxh128', serialize([$request->fullUrl(), $person, $code]));
+        return hash('xxh128', serialize([$request->fullUrl(), app()->getLocale(), $person, $code]));
     }
 }

@@ -104,7 +104,7 @@ final class KitchenPage
         $windows = count($stretch->stretch->windows);
 
         return ViewsOfSheet::letter($stretch->number).", {$this->side($stretch)}: {$this->home->length($stretch->stretch->length())}"
-            .($windows === 0 ? '' : ($windows === 1 ? ', a window' : ", {$windows} windows"));
+            .($windows === 0 ? '' : ($windows === 1 ? ', a window' : __(', :windows windows', ['windows' => $windows])));
     }
 
     /** Where on the plan its wall lies. */
@@ -113,8 +113,8 @@ final class KitchenPage
         $facing = $stretch->stretch->facing();
 
         return match (true) {
-            abs($facing->x) > abs($facing->y) => $facing->x > 0.0 ? 'left of the plan' : 'right of the plan',
-            default => $facing->y > 0.0 ? 'foot of the plan' : 'top of the plan',
+            abs($facing->x) > abs($facing->y) => $facing->x > 0.0 ? __('left of the plan') : __('right of the plan'),
+            default => $facing->y > 0.0 ? __('foot of the plan') : __('top of the plan'),
         };
     }
 
@@ -158,7 +158,9 @@ final class KitchenPage
     {
         $kinds = [];
         foreach (WantedFixture::KINDS as $kind) {
-            $words = $kind === FixtureKind::BaseCabinet ? 'base unit' : ($kind === FixtureKind::TallCabinet ? 'tall unit' : $kind->words());
+            $words = $kind === FixtureKind::BaseCabinet ? __(
+                'base unit',
+            ) : ($kind === FixtureKind::TallCabinet ? __('tall unit') : $kind->words());
             $kinds[$kind->value] = ucfirst($words);
         }
 
@@ -178,9 +180,9 @@ final class KitchenPage
     {
         return [
             Anchor::Anywhere->value => 'anywhere',
-            Anchor::LeftEnd->value => 'at the left end',
-            Anchor::RightEnd->value => 'at the right end',
-            Anchor::Window->value => 'under a window',
+            Anchor::LeftEnd->value => __('at the left end'),
+            Anchor::RightEnd->value => __('at the right end'),
+            Anchor::Window->value => __('under a window'),
         ];
     }
 
@@ -188,10 +190,10 @@ final class KitchenPage
     public function corners(): array
     {
         return [
-            CornerKind::BlindLeft->value => 'a unit of the left wall reaches in',
-            CornerKind::BlindRight->value => 'a unit of the right wall reaches in',
-            CornerKind::Diagonal->value => 'a unit with its front cut off stands in each',
-            CornerKind::Open->value => 'stay empty',
+            CornerKind::BlindLeft->value => __('a unit of the left wall reaches in'),
+            CornerKind::BlindRight->value => __('a unit of the right wall reaches in'),
+            CornerKind::Diagonal->value => __('a unit with its front cut off stands in each'),
+            CornerKind::Open->value => __('stay empty'),
         ];
     }
 
@@ -199,9 +201,9 @@ final class KitchenPage
     public function fillerPlaces(): array
     {
         return [
-            FillerPlace::Both->value => 'at both ends',
-            FillerPlace::Left->value => 'at the left',
-            FillerPlace::Right->value => 'at the right',
+            FillerPlace::Both->value => __('at both ends'),
+            FillerPlace::Left->value => __('at the left'),
+            FillerPlace::Right->value => __('at the right'),
         ];
     }
 
@@ -269,10 +271,12 @@ final class KitchenPage
     private function unitName(RowUnit $unit): string
     {
         return match (true) {
-            $unit->setIn !== null && $unit->kind === FixtureKind::TallCabinet => ucfirst($unit->setIn->words()).' in a tall unit',
-            $unit->setIn !== null => ucfirst($unit->setIn->words()).' in a base unit',
-            $unit->kind === FixtureKind::BaseCabinet => 'Base unit',
-            $unit->kind === FixtureKind::TallCabinet => 'Tall unit',
+            $unit->setIn !== null && $unit->kind === FixtureKind::TallCabinet => __(':setIn in a tall unit', [
+                'setIn' => ucfirst($unit->setIn->words()),
+            ]),
+            $unit->setIn !== null => __(':setIn in a base unit', ['setIn' => ucfirst($unit->setIn->words())]),
+            $unit->kind === FixtureKind::BaseCabinet => __('Base unit'),
+            $unit->kind === FixtureKind::TallCabinet => __('Tall unit'),
             default => ucfirst($unit->kind->words()),
         };
     }
@@ -313,8 +317,10 @@ final class KitchenPage
         $scale = max(self::FINEST, $wall->length() / self::WALL);
         $drawing = new ElevationDrawing($wall, $this->built ?? $this->home, $this->scheme->dimensionStyle(), $scale);
 
-        return $drawing->figure('The wall from the front, '.count($wall->fixtures).' fixtures, '
-            .count(array_filter($wall->openings, static fn(ElevationOpening $one): bool => $one->sill > 0.0)).' windows');
+        return $drawing->figure(__('The wall from the front, :count fixtures, :count2 windows', [
+            'count' => count($wall->fixtures),
+            'count2' => count(array_filter($wall->openings, static fn(ElevationOpening $one): bool => $one->sill > 0.0)),
+        ]));
     }
 
     /** @return list<Finding> what the books say of it: of the room, and of what stands in it, that is not met */

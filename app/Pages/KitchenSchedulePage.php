@@ -159,7 +159,7 @@ final readonly class KitchenSchedulePage
     {
         return implode(', ', array_map(static fn(RunCorner $one): string => match ($one->kind()) {
             RunCornerKind::Open => 'open',
-            RunCornerKind::Blind => 'a unit reaches in',
+            RunCornerKind::Blind => __('a unit reaches in'),
             RunCornerKind::Diagonal => 'diagonal',
         }, $run->run->corners));
     }
@@ -174,8 +174,19 @@ final readonly class KitchenSchedulePage
     {
         $margins = array_map($this->length(...), [$cut->left, $cut->right, $cut->front, $cut->back]);
 
-        return ucfirst($cut->fixture->fixture->kind->words())." {$this->length($cut->width)} × {$this->length($cut->depth)}: "
-            ."{$margins[0]} from the left, {$margins[1]} from the right, {$margins[2]} from the front, {$margins[3]} from the back";
+        return __(
+            ':kind :width × :depth: :margins from the left, :margins2 from the right, :margins3 from the front, :margins4 from '
+            .'the back',
+            [
+                'kind' => ucfirst($cut->fixture->fixture->kind->words()),
+                'width' => $this->length($cut->width),
+                'depth' => $this->length($cut->depth),
+                'margins' => $margins[0],
+                'margins2' => $margins[1],
+                'margins3' => $margins[2],
+                'margins4' => $margins[3],
+            ],
+        );
     }
 
     /** @return list<array{string, string}> what goes along with the units */
@@ -184,9 +195,9 @@ final readonly class KitchenSchedulePage
         $schedule = $this->schedule;
 
         return $schedule === null ? [] : [
-            ['Fillers', $this->length($schedule->fillers())], ['Plinth', $this->length($schedule->plinth())],
-            ['Cornice', $this->length($schedule->cornice())], ['Upstands', $this->length($schedule->upstands())],
-            ['End panels', (string) $schedule->endPanels()],
+            [__('Fillers'), $this->length($schedule->fillers())], [__('Plinth'), $this->length($schedule->plinth())],
+            [__('Cornice'), $this->length($schedule->cornice())], [__('Upstands'), $this->length($schedule->upstands())],
+            [__('End panels'), (string) $schedule->endPanels()],
         ];
     }
 
@@ -255,7 +266,9 @@ final readonly class KitchenSchedulePage
                 $wall->fixtures,
                 static fn(ElevationFixture $one): bool => $one->isAtWall && isset($marks[$one->fixture->id()]),
             ) !== [];
-            $drawn = [...$drawn, ...$isMarked ? [['Wall '.ViewsOfSheet::letter($number), $this->drawWall($wall, $marks)]] : []];
+            $drawn = [...$drawn, ...$isMarked ? [[__('Wall :letter', [
+                'letter' => ViewsOfSheet::letter($number),
+            ]), $this->drawWall($wall, $marks)]] : []];
         }
 
         return $drawn;
@@ -266,6 +279,6 @@ final readonly class KitchenSchedulePage
     {
         $drawing = new ElevationDrawing($wall, $this->home, $this->style, self::SCALE, $marks);
 
-        return $drawing->figure('The wall from the front with the marks of its units');
+        return $drawing->figure(__('The wall from the front with the marks of its units'));
     }
 }

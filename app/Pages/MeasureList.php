@@ -73,16 +73,16 @@ final readonly class MeasureList
     private static function type(AnswerType $type, array $words): string
     {
         return match (true) {
-            $words !== [] && count($words) <= self::MOST_WORDS => 'one of '.implode(', ', $words),
-            $words !== [] => 'one of '.count($words).' words of the format',
+            $words !== [] && count($words) <= self::MOST_WORDS => __('one of :words', ['words' => implode(', ', $words)]),
+            $words !== [] => __('one of :count words of the format', ['count' => count($words)]),
             default => match ($type) {
                 AnswerType::Length => 'a length',
-                AnswerType::Area => 'an area',
-                AnswerType::Angle => 'an angle',
+                AnswerType::Area => __('an area'),
+                AnswerType::Angle => __('an angle'),
                 AnswerType::Ratio => 'a share',
                 AnswerType::Count => 'a count',
-                AnswerType::AirFlow => 'an air flow',
-                AnswerType::YesNo => 'yes or no',
+                AnswerType::AirFlow => __('an air flow'),
+                AnswerType::YesNo => __('yes or no'),
                 AnswerType::Word => 'a word',
             },
         };

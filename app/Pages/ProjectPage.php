@@ -32,7 +32,7 @@ final readonly class ProjectPage
         $changes = self::changes($before, $now);
         if ($steps === [] || $changes !== []) {
             $steps[] = new ProjectStep(
-                title: 'On the board now',
+                title: __('On the board now'),
                 address: route('board', $scheme),
                 plan: self::plan($now),
                 when: '',
@@ -48,7 +48,7 @@ final readonly class ProjectPage
     private function revision(Revision $revision, ?Layout $layout, ?Layout $before): ProjectStep
     {
         return new ProjectStep(
-            title: "Revision {$revision->number}",
+            title: __('Revision :number', ['number' => $revision->number]),
             address: route('review', $revision),
             plan: self::plan($layout),
             when: "{$revision->submitter->name}, {$revision->created_at->format('j F Y')}",

@@ -156,14 +156,14 @@ final readonly class ReviewPage
         $counts = (new Report($this->report->home, $this->report->books, array_values($findings)))->counts();
         $open = count(array_filter($findings, static fn(Finding $finding): bool => $finding->verdict()->isOpen()));
         $choices = [
-            'open' => ['label' => 'Open', 'count' => $open, 'verdict' => null],
+            'open' => ['label' => __('Open'), 'count' => $open, 'verdict' => null],
             ...(
                 $this->revision->answers === null
                     ? []
-                    : [self::LETTER => ['label' => 'Letter', 'count' => count($this->revision->answers), 'verdict' => null]]
+                    : [self::LETTER => ['label' => __('Letter'), 'count' => count($this->revision->answers), 'verdict' => null]]
             ),
             self::WAITING => [
-                'label' => 'Unruled',
+                'label' => __('Unruled'),
                 'count' => count(array_filter($findings, $this->rulings->isWaiting(...))),
                 'verdict' => null,
             ],

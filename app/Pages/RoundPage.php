@@ -87,7 +87,7 @@ final readonly class RoundPage
             'height' => round($height, 1).'mm',
             'viewBox' => Svg::viewBox($box),
             'role' => 'img',
-            'aria-label' => "{$plan->storey->name} from above and aside",
+            'aria-label' => __(':name from above and aside', ['name' => $plan->storey->name]),
         ], Svg::element('style', [], SheetStyle::css((int) round(self::SCALE / SheetStyle::PIXEL), SheetStyle::PIXEL))
             .Svg::element('g', ['class' => 'plan'], $pinned));
     }

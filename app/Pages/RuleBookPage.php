@@ -70,12 +70,17 @@ final readonly class RuleBookPage
 
         return match (true) {
             $requirement instanceof Comparison => $this->comparison($requirement),
-            $requirement instanceof Between => ucfirst($requirement->low->words())
-                ." between {$requirement->low->limit->text()} and {$requirement->high->limit->text()}",
+            $requirement instanceof Between => __(':low between :text and :text2', [
+                'low' => ucfirst($requirement->low->words()),
+                'text' => $requirement->low->limit->text(),
+                'text2' => $requirement->high->limit->text(),
+            ]),
             $requirement instanceof WordRequirement => $this->saying($requirement),
             $requirement instanceof AllOf => ucfirst($this->needs($requirement->needs)),
             $requirement instanceof AnyOf => $this->alternatives($requirement),
-            $requirement instanceof Existence => ($requirement->every ? 'Every one of its ' : 'One of its ').$requirement->words().': '
+            $requirement instanceof Existence => ($requirement->every ? __(
+                'Every one of its ',
+            ) : __('One of its ')).$requirement->words().': '
                 .implode('; or ', array_map($this->kind(...), $requirement->kinds)),
         };
     }
@@ -88,7 +93,7 @@ final readonly class RuleBookPage
             static fn(array $facts): bool => $facts !== [],
         );
 
-        return $all === [] ? 'nothing is known' : implode('; ', array_map(self::said(...), $all));
+        return $all === [] ? __('nothing is known') : implode('; ', array_map(self::said(...), $all));
     }
 
     /** @param array<string, string|bool|float|int> $facts */
@@ -128,15 +133,19 @@ final readonly class RuleBookPage
     private function kind(Candidates $kind): string
     {
         $needs = $this->needs($kind->needs);
-        $where = $kind->where === null ? [] : ["where {$kind->where->text()}"];
+        $where = $kind->where === null ? [] : [__('where :text', ['text' => $kind->where->text()])];
 
         return implode(', ', $needs === '' ? $where : [...$where, $needs]);
     }
 
     private function alternatives(AnyOf $any): string
     {
-        return 'One of these: '
-            .implode('; ', array_map(fn(Alternative $way): string => "{$way->name}: {$this->needs($way->needs)}", $any->alternatives));
+        return __('One of these: :alternatives', [
+            'alternatives' => implode('; ', array_map(
+                fn(Alternative $way): string => "{$way->name}: {$this->needs($way->needs)}",
+                $any->alternatives,
+            )),
+        ]);
     }
 
     /** @param list<Comparison|WordRequirement|AnyOf> $needs */

@@ -95,13 +95,13 @@ final readonly class SearchPage
     /** @return \Generator<FoundEntry> */
     private function pages(): \Generator
     {
-        yield new FoundEntry('Desk', 'reviews in hand', route('desk'));
-        yield new FoundEntry('Rule books', 'codes, standards, practice', route('rule-books'));
-        yield new FoundEntry('Measures', 'what rules can ask', route('measures'));
-        yield new FoundEntry('People', 'of the office, invitations', route('people'));
-        yield new FoundEntry('Account', 'password, sessions, tokens', route('account'));
+        yield new FoundEntry(__('Desk'), __('reviews in hand'), route('desk'));
+        yield new FoundEntry(__('Rule books'), __('codes, standards, practice'), route('rule-books'));
+        yield new FoundEntry(__('Measures'), __('what rules can ask'), route('measures'));
+        yield new FoundEntry(__('People'), __('of the office, invitations'), route('people'));
+        yield new FoundEntry(__('Account'), __('password, sessions, tokens'), route('account'));
         if ($this->user->can('invite', User::class)) {
-            yield new FoundEntry('Outbox', 'mails of the office', route('outbox'));
+            yield new FoundEntry(__('Outbox'), __('mails of the office'), route('outbox'));
         }
         yield from $this->scheme === null ? [] : $this->pagesOfScheme($this->scheme);
         yield from $this->revision === null ? [] : $this->pagesOfReview($this->revision);
@@ -111,25 +111,29 @@ final readonly class SearchPage
     private function pagesOfScheme(Scheme $scheme): \Generator
     {
         $of = $scheme->project->name;
-        yield new FoundEntry('Board', "draw {$of}", route('board', $scheme));
-        yield new FoundEntry('In the round', "the home in three dimensions, walking, sun, {$of}", route('board.round', $scheme));
-        yield new FoundEntry('Elevations', "faces, sections, walls of rooms of {$of}", route('board.elevations', $scheme));
-        yield new FoundEntry('Kitchen', "lay out kitchens of {$of}", route('board.kitchen', $scheme));
-        yield new FoundEntry('Sheets', "drawings on paper of {$of}", route('board.sheets', $scheme));
-        yield new FoundEntry('Taped on site', "site measurements of {$of}", route('board.survey', $scheme));
-        yield new FoundEntry('Files', "hand out, take in {$of}", route('board.file', $scheme));
-        yield new FoundEntry('Project', $of, route('project', $scheme->project));
-        yield new FoundEntry('Brief', "wishes for {$of}", route('brief', $scheme->project));
+        yield new FoundEntry(__('Board'), __('draw :of', ['of' => $of]), route('board', $scheme));
+        yield new FoundEntry(__(
+            'In the round',
+        ), __('the home in three dimensions, walking, sun, :of', ['of' => $of]), route('board.round', $scheme));
+        yield new FoundEntry(__(
+            'Elevations',
+        ), __('faces, sections, walls of rooms of :of', ['of' => $of]), route('board.elevations', $scheme));
+        yield new FoundEntry(__('Kitchen'), __('lay out kitchens of :of', ['of' => $of]), route('board.kitchen', $scheme));
+        yield new FoundEntry(__('Sheets'), __('drawings on paper of :of', ['of' => $of]), route('board.sheets', $scheme));
+        yield new FoundEntry(__('Taped on site'), __('site measurements of :of', ['of' => $of]), route('board.survey', $scheme));
+        yield new FoundEntry(__('Files'), __('hand out, take in :of', ['of' => $of]), route('board.file', $scheme));
+        yield new FoundEntry(__('Project'), $of, route('project', $scheme->project));
+        yield new FoundEntry(__('Brief'), __('wishes for :of', ['of' => $of]), route('brief', $scheme->project));
     }
 
     /** @return \Generator<FoundEntry> */
     private function pagesOfReview(Revision $revision): \Generator
     {
-        $of = "revision {$revision->number} of {$revision->scheme->project->name}";
-        yield new FoundEntry('Review', $of, route('review', $revision));
-        yield new FoundEntry('Corrections letter', $of, route('review.letter', $revision));
+        $of = __('revision :number of :name', ['number' => $revision->number, 'name' => $revision->scheme->project->name]);
+        yield new FoundEntry(__('Review'), $of, route('review', $revision));
+        yield new FoundEntry(__('Corrections letter'), $of, route('review.letter', $revision));
         foreach (['rooms', 'doors', 'windows', 'fixtures'] as $kind) {
-            yield new FoundEntry('Schedule of '.$kind, $of, route('review.schedule', [$revision, $kind]));
+            yield new FoundEntry(__('Schedule of :kind', ['kind' => $kind]), $of, route('review.schedule', [$revision, $kind]));
         }
     }
 

@@ -51,11 +51,11 @@ final readonly class SheetsPage
     public function words(ViewDefinition $view): string
     {
         return match ($view->kind) {
-            ViewKind::Notes => 'Notes',
-            ViewKind::Levels => 'Levels',
-            ViewKind::Legend => 'Legend',
-            ViewKind::Revisions => 'Table of revisions',
-            default => $this->choices["{$view->kind->value} {$view->of}"] ?? 'Something that is not there any more',
+            ViewKind::Notes => __('Notes'),
+            ViewKind::Levels => __('Levels'),
+            ViewKind::Legend => __('Legend'),
+            ViewKind::Revisions => __('Table of revisions'),
+            default => $this->choices["{$view->kind->value} {$view->of}"] ?? __('Something that is not there any more'),
         };
     }
 
@@ -76,31 +76,33 @@ final readonly class SheetsPage
     {
         $choices = [];
         foreach ($home->layout->storeys as $storey) {
-            $choices["plan {$storey->id}"] = "Plan of {$storey->name}";
+            $choices["plan {$storey->id}"] = __('Plan of :name', ['name' => $storey->name]);
         }
         foreach ($home->layout->storeys as $storey) {
-            $choices["axonometric {$storey->id}"] = "{$storey->name} in the round";
+            $choices["axonometric {$storey->id}"] = __(':name in the round', ['name' => $storey->name]);
         }
         foreach ($home->stairs as $stair) {
             if (Climb::of($stair) instanceof Climb) {
-                $choices["section {$stair->id()}"] = "Section along {$stair->name()}";
+                $choices["section {$stair->id()}"] = __('Section along :stair', ['stair' => $stair->name()]);
             }
         }
         foreach ($home->layout->sections as $section) {
-            $choices["cut {$section->id}"] = "Section {$section->name}";
+            $choices["cut {$section->id}"] = __('Section :name', ['name' => $section->name]);
         }
         foreach (HomeSide::of($home) as $side) {
             $choices["face {$side->key}"] = $home->wording()->say($side->name());
         }
         foreach ($home->rooms as $room) {
             if ($room->outline() !== null) {
-                $choices["elevations {$room->id()}"] = "Walls of {$room->name()}";
+                $choices["elevations {$room->id()}"] = __('Walls of :room', ['room' => $room->name()]);
             }
         }
         foreach (ScheduleKind::cases() as $kind) {
-            $choices["schedule {$kind->value}"] = "Schedule of {$kind->value}";
+            $choices["schedule {$kind->value}"] = __('Schedule of :kind', ['kind' => $kind->value]);
         }
 
-        return [...$choices, 'levels' => 'Levels', 'legend' => 'Legend', 'notes' => 'Notes', 'revisions' => 'Table of revisions'];
+        return [...$choices, 'levels' => __(
+            'Levels',
+        ), 'legend' => __('Legend'), 'notes' => __('Notes'), 'revisions' => __('Table of revisions')];
     }
 }

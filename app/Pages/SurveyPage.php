@@ -37,7 +37,7 @@ final readonly class SurveyPage
                 id: $taped->id(),
                 name: $taped->name(),
                 storey: $this->scheme->layout->storey($taped->storey())->name ?? '',
-                drawn: is_float($expected) ? $this->home->length($expected) : 'not drawn',
+                drawn: is_float($expected) ? $this->home->length($expected) : __('not drawn'),
                 taped: $this->home->length($taped->distance->measured),
                 off: is_float($expected) ? $this->off($taped->distance->measured - $expected) : '',
                 slip: $this->working('survey.difference', $taped)[1] ?? '',
@@ -93,7 +93,9 @@ final readonly class SurveyPage
 
     private function off(float $difference): string
     {
-        return abs($difference) < Quantity::SAME_LENGTH ? 'as drawn' : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference));
+        return abs($difference) < Quantity::SAME_LENGTH ? __(
+            'as drawn',
+        ) : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference));
     }
 
     /** @return list<PlacedTapedDistance> */

@@ -82,7 +82,11 @@ final readonly class UprightFigure
     {
         $openings = array_map(static fn($one): string => $one->opening->name(), $this->view->openings);
 
-        return "{$this->name}, {$this->view->home->length($this->view->box->width())} wide and "
-            ."{$this->view->home->length($this->view->box->height())} high".($openings === [] ? '' : ': '.implode(', ', $openings));
+        return __(':name, :width wide and :height high:it', [
+            'name' => $this->name,
+            'width' => $this->view->home->length($this->view->box->width()),
+            'height' => $this->view->home->length($this->view->box->height()),
+            'it' => $openings === [] ? '' : ': '.implode(', ', $openings),
+        ]);
     }
 }

@@ -38,7 +38,7 @@ final readonly class PdfPage
                 ]);
             } catch (UnfinishedConversion $e) {
                 throw new UnreadablePicture(
-                    $e->isTooLong ? 'The page takes too long to draw. Hand it in as a picture.' : $this->isMissing(),
+                    $e->isTooLong ? __('The page takes too long to draw. Hand it in as a picture.') : $this->isMissing(),
                 );
             }
 
@@ -50,6 +50,6 @@ final readonly class PdfPage
 
     private function isMissing(): string
     {
-        return "The PDF has no page {$this->number} that can be drawn.";
+        return __('The PDF has no page :number that can be drawn.', ['number' => $this->number]);
     }
 }

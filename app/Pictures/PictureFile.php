@@ -18,11 +18,11 @@ final readonly class PictureFile
         $size = @getimagesizefromstring($content);
         $extension = $size === false ? null : [IMAGETYPE_PNG => 'png', IMAGETYPE_JPEG => 'jpg'][$size[2]] ?? null;
         if ($size === false || $extension === null) {
-            throw new UnreadablePicture('Choose a PNG or JPEG picture, or a PDF.');
+            throw new UnreadablePicture(__('Choose a PNG or JPEG picture, or a PDF.'));
         }
         [$width, $height] = $size;
         if ($width < 10 || $height < 10 || max($width, $height) > self::LARGEST_SIDE || $width * $height > self::MOST_PIXELS) {
-            throw new UnreadablePicture('The picture is to be between 10 and 12000 pixels wide and high, and 60 million in all.');
+            throw new UnreadablePicture(__('The picture is to be between 10 and 12000 pixels wide and high, and 60 million in all.'));
         }
 
         return new self($content, $extension, $width, $height);

@@ -7,6 +7,9 @@ namespace App\Providers;
 use App\Examination\KeptBookReader;
 use App\Mail\OutboxTransport;
 use App\Security\Sessions;
+use App\Translation\TranslatedBlade;
+use Heurema\Language\Language;
+use Heurema\Language\Text;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\SubjectMeasure;
 use Heurema\Rulebook\RuleBookLibrary;
@@ -14,6 +17,8 @@ use Heurema\Spatial\Subject\Subject;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Events\LocaleUpdated;
 use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
@@ -30,6 +35,10 @@ final class AppServiceProvider extends ServiceProvider
         /** @var array<string, class-string<SubjectMeasure<covariant Subject>>> $measures as the configuration found them */
         $measures = config()->array('rules.measures');
         Catalogue::remember($measures);
+        $this->app->singleton('blade.compiler', static fn(Application $app): TranslatedBlade => new TranslatedBlade(
+            $app->make('files'),
+            config()->string('view.compiled'),
+        ));
         $this->app->singleton(Catalogue::class, static fn(): Catalogue => Catalogue::standard());
         $this->app->singleton(
             RuleBookLibrary::class,
@@ -46,6 +55,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Event::listen(static fn(Login $login) => app(Sessions::class)->begin($login));
+        Event::listen(static fn(LocaleUpdated $updated) => Text::speak(Language::from($updated->locale)));
         Mail::extend('outbox', static fn(): OutboxTransport => new OutboxTransport());
         Model::shouldBeStrict(!$this->app->isProduction());
         RateLimiter::for('invitations', static fn(Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));

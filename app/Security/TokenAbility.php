@@ -13,8 +13,8 @@ enum TokenAbility: string
     public function words(): string
     {
         return match ($this) {
-            self::Read => 'read and check',
-            self::HandIn => 'read, check and hand in',
+            self::Read => __('read and check'),
+            self::HandIn => __('read, check and hand in'),
         };
     }
 

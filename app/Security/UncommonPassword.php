@@ -28,7 +28,7 @@ final readonly class UncommonPassword implements ValidationRule
 
     public function validate(string $attribute, mixed $value, \Closure $fail): void
     {
-        $problem = is_string($value) ? $this->problem($value) : 'Type a password.';
+        $problem = is_string($value) ? $this->problem($value) : __('Type a password.');
         if ($problem !== null) {
             $fail($problem);
         }
@@ -39,11 +39,13 @@ final readonly class UncommonPassword implements ValidationRule
         $plain = Str::lower(Str::ascii($password));
 
         return match (true) {
-            mb_strlen($password) < self::LEAST => 'At least '.self::LEAST.' characters: a few words in a row are easy to keep in mind.',
-            count(array_unique(mb_str_split($plain))) < self::DIFFERENT => 'Too few different characters: choose another one.',
+            mb_strlen($password) < self::LEAST => __('At least :least characters: a few words in a row are easy to keep in mind.', [
+                'least' => self::LEAST,
+            ]),
+            count(array_unique(mb_str_split($plain))) < self::DIFFERENT => __('Too few different characters: choose another one.'),
             $this->isRun($plain) => 'A run of keys is guessed first: choose another one.',
-            $this->isOwn($plain) => 'It says who you are: choose another one.',
-            self::isCommon($plain) => 'This is among the passwords that are guessed first: choose another one.',
+            $this->isOwn($plain) => __('It says who you are: choose another one.'),
+            self::isCommon($plain) => __('This is among the passwords that are guessed first: choose another one.'),
             default => null,
         };
     }

@@ -98,15 +98,20 @@ final readonly class ComposedSheet
         $units = $this->source->home->layout->units;
         $wanted = $this->sheet->views[0]->scale ?? null;
         if (!$this->isAlone()) {
-            return "What stands on this sheet is too large for {$paper}: take some of it off, or a larger paper, or smaller scales.";
+            return __('What stands on this sheet is too large for :paper: take some of it off, or a larger paper, or smaller scales.', [
+                'paper' => $paper,
+            ]);
         }
         if ($wanted === null) {
-            return "The home is too large for {$paper} at any usual scale.";
+            return __('The home is too large for :paper at any usual scale.', ['paper' => $paper]);
         }
         $fitting = (new self($this->sheet->withViews([$this->sheet->views[0]->withoutScale()]), $this->source, $this->title))->fitting();
 
-        return "The plan does not fit on {$paper} at ".PlotScale::words($wanted, $units)
-            .'; it does at '.PlotScale::words($fitting, $units).'.';
+        return __('The plan does not fit on :paper at :wanted; it does at :fitting.', [
+            'paper' => $paper,
+            'wanted' => PlotScale::words($wanted, $units),
+            'fitting' => PlotScale::words($fitting, $units),
+        ]);
     }
 
     /** Is there one drawing or list on it? */

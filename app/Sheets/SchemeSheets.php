@@ -49,7 +49,7 @@ final readonly class SchemeSheets
 
         return array_map(
             fn(SheetDefinition $sheet, int $number): string => $this
-                ->composed($scheme, $sheet, $source, 'sheet '.($number + 1).' of '.count($sheets))
+                ->composed($scheme, $sheet, $source, __('sheet :number of :count', ['number' => $number + 1, 'count' => count($sheets)]))
                 ->svg(),
             $sheets,
             array_keys($sheets),
@@ -87,7 +87,7 @@ final readonly class SchemeSheets
             project: $project->name,
             address: $project->address ?? '',
             name: $sheet->name,
-            state: "{$scheme->name}, version {$scheme->version}",
+            state: __(':name, version :version', ['name' => $scheme->name, 'version' => $scheme->version]),
             office: $project->office->name,
             date: now()->format('j F Y'),
             paper: $sheet->paper->value,

@@ -39,7 +39,9 @@ final readonly class SheetCheck
         $shown = array_unique(array_map(static fn(ViewDefinition $view): string => $view->of, $plans));
         $said = [];
         foreach ($this->home->layout->storeys as $storey) {
-            array_push($said, ...in_array($storey->id, $shown, true) ? $this->ofStorey($storey) : ["{$storey->name} is on no sheet."]);
+            array_push($said, ...in_array($storey->id, $shown, true) ? $this->ofStorey($storey) : [__(':name is on no sheet.', [
+                'name' => $storey->name,
+            ])]);
         }
         foreach ($plans as $view) {
             array_push($said, ...$this->twice($view, $view->scale ?? self::USUAL));
@@ -62,12 +64,14 @@ final readonly class SheetCheck
                 ),
             ),
             ...array_map(
-                static fn(RoomSpace $room): string => "{$room->name()} has no size: walls do not close around it.",
+                static fn(RoomSpace $room): string => __(':room has no size: walls do not close around it.', ['room' => $room->name()]),
                 array_values(array_filter($rooms, static fn(RoomSpace $room): bool => $room->outline() === null)),
             ),
             ...array_map(
-                static fn(PlacedOpening $opening): string => "{$opening->name()} cannot be set out: "
-                    .implode(' and ', self::missing($opening)).' not said.',
+                static fn(PlacedOpening $opening): string => __(':opening cannot be set out: :missing not said.', [
+                    'opening' => $opening->name(),
+                    'missing' => implode(' and ', self::missing($opening)),
+                ]),
                 array_values(array_filter($openings, static fn(PlacedOpening $opening): bool => self::missing($opening) !== [])),
             ),
         ];
@@ -99,8 +103,11 @@ final readonly class SheetCheck
             foreach (array_slice($dimensions, $number + 1) as $other) {
                 if (self::isSame($one, $other, self::BESIDE * $scale)) {
                     $length = $this->style->lengths->write($one->length(), $this->home->layout);
-                    $found[] = "{$length} is dimensioned twice on {$plan->storey->name}"
-                        .($view->layers === PlanLayers::Complete ? '' : $view->layers->suffix()).'.';
+                    $found[] = __(':length is dimensioned twice on :name:it.', [
+                        'length' => $length,
+                        'name' => $plan->storey->name,
+                        'it' => $view->layers === PlanLayers::Complete ? '' : $view->layers->suffix(),
+                    ]);
                 }
             }
         }

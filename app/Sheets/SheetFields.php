@@ -25,11 +25,15 @@ final class SheetFields
             }
             [$label, $value] = array_map(trim(...), [...explode(':', $line, 2), '']);
             if ($label === '' || !str_contains($line, ':')) {
-                throw new \InvalidArgumentException('Line '.($number + 1).': write a label, a colon and what it holds.');
+                throw new \InvalidArgumentException(__('Line :number: write a label, a colon and what it holds.', [
+                    'number' => $number + 1,
+                ]));
             }
             if (mb_strlen($label) > self::LONGEST_LABEL || mb_strlen($value) > self::LONGEST_VALUE) {
-                throw new \InvalidArgumentException('Line '.($number + 1).': a label has at most '.self::LONGEST_LABEL
-                    .' letters, what it holds '.self::LONGEST_VALUE.'.');
+                throw new \InvalidArgumentException(__(
+                    'Line :number: a label has at most :longestLabel letters, what it holds :longestValue.',
+                    ['number' => $number + 1, 'longestLabel' => self::LONGEST_LABEL, 'longestValue' => self::LONGEST_VALUE],
+                ));
             }
             $fields[] = [$label, $value];
         }

@@ -60,8 +60,8 @@ final readonly class TitleBlock
         [$second, $third] = $isWide ? [[$x + $width * 0.33, $y], [$x + $width * 0.55, $y]] : [
             [$x + $width * 0.55, $y], [$x + 4, $y + self::ROW],
         ];
-        $scaled = $scale === null ? 'scales as shown' : PlotScale::words($scale, $layout->units);
-        $paper = "on {$this->paper}".($this->sheet === '' ? '' : ", {$this->sheet}");
+        $scaled = $scale === null ? __('scales as shown') : PlotScale::words($scale, $layout->units);
+        $paper = __('on :paper:it', ['paper' => $this->paper, 'it' => $this->sheet === '' ? '' : ", {$this->sheet}"]);
         $signs = ($scale === null ? '' : self::bar($x + $width - 62, $bottom - self::ROW / 2 + 1, $scale, $layout))
             .self::north($x + $width - 9, $bottom - self::ROW / 2, $layout);
 

@@ -57,11 +57,11 @@ final readonly class ViewsOfSheet
             ViewKind::Face => $this->face($view->of, $scale),
             ViewKind::Elevations => null,
             ViewKind::Axonometric => $this->axonometric($view->of, $scale),
-            ViewKind::Levels => new TableView('Levels', self::LEVELS, $this->levels(), $height),
+            ViewKind::Levels => new TableView(__('Levels'), self::LEVELS, $this->levels(), $height),
             ViewKind::Schedule => $this->schedule($view->of, $height),
             ViewKind::Legend => new LegendView($this->source->home->layout, $this->sheet->hasClouds && $this->source->changed !== []),
             ViewKind::Notes => trim($view->of) === '' ? null : new NotesView($view->of),
-            ViewKind::Revisions => new TableView('Revisions', self::REVISIONS, $this->source->revisions, $height),
+            ViewKind::Revisions => new TableView(__('Revisions'), self::REVISIONS, $this->source->revisions, $height),
         };
     }
 
@@ -87,7 +87,9 @@ final readonly class ViewsOfSheet
     {
         foreach ($this->source->home->layout->sections as $section) {
             if ($section->id === $id) {
-                return $this->upright("Section {$section->name}", UprightView::section($this->source->home, $section), $scale);
+                return $this->upright(__('Section :name', [
+                    'name' => $section->name,
+                ]), UprightView::section($this->source->home, $section), $scale);
             }
         }
 
@@ -168,7 +170,7 @@ final readonly class ViewsOfSheet
 
         return new TableView(
             ucfirst($kind->value),
-            ['Mark', $kind->row(), 'Storey', ...array_keys($kind->columns())],
+            [__('Mark'), $kind->row(), __('Storey'), ...array_keys($kind->columns())],
             array_map(
                 static fn(ScheduleRow $row): array => [
                     $row->mark,

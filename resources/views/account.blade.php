@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Your account')
+@section('title', __('Your account'))
 @section('body-class', 'page-books')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>Your account</h1>
@@ -11,6 +11,8 @@
             <h2>How pages look</h2>
             <form class="account-form" method="post" action="{{ route('account.look') }}">
                 @csrf @method('put')
+                <label class="form-label" for="language">Language</label><select class="form-select" id="language" name="language"><option value="">that of the browser</option>@foreach (Heurema\Language\Language::cases() as $language)<option value="{{ $language->value }}" lang="{{ $language->value }}" @selected($language === $user->language)>{{ $language->name() }}</option>@endforeach</select>
+                @error('language')<p class="field-error" role="alert">{{ $message }}</p>@enderror
                 <label class="form-label" for="light">Light</label><select class="form-select" id="light" name="light">@foreach (App\Models\Light::cases() as $light)<option value="{{ $light->value }}" @selected($light === $user->light)>{{ $light->words() }}</option>@endforeach</select>
                 @error('light')<p class="field-error" role="alert">{{ $message }}</p>@enderror
                 <label class="form-label" for="density">Text</label><select class="form-select" id="density" name="density">@foreach (App\Models\Density::cases() as $density)<option value="{{ $density->value }}" @selected($density === $user->density)>{{ $density->words() }}</option>@endforeach</select>
@@ -37,7 +39,7 @@
                 <div class="account-status" role="status"><p>The second step is set up. Each of these spare codes signs you in once, when the telephone is not at hand. They are shown this once: write them down.</p><ul class="spare-codes">@foreach (session('spare') as $code)<li><code>{{ $code }}</code></li>@endforeach</ul></div>
             @endif
             @if ($user->hasCodes())
-                <p>Set up {{ $user->code_confirmed_at->format('j F Y') }}. {{ count($user->spare_codes ?? []) }} spare codes are left.</p>
+                <p>Set up {{ $user->code_confirmed_at->translatedFormat(__('j F Y')) }}. {{ count($user->spare_codes ?? []) }} spare codes are left.</p>
                 <form class="account-form" method="post" action="{{ route('account.codes.drop') }}">
                     @csrf @method('delete')
                     <label class="form-label" for="current-codes">Your password</label><input class="form-control" id="current-codes" name="current" type="password" autocomplete="current-password" required>
@@ -63,7 +65,7 @@
                 <thead><tr><th scope="col">Browser</th><th scope="col">From</th><th scope="col">Last seen</th><th scope="col"><span class="visually-hidden">End it</span></th></tr></thead>
                 <tbody>
                     @foreach ($sessions as $session)
-                        <tr><th scope="row">{{ $session->browser() }}@if ($isThis($session)) (this one)@endif</th><td>{{ $session->address ?? 'an unknown address' }}</td><td>{{ $session->seen_at->diffForHumans() }}</td>
+                        <tr><th scope="row">{{ $session->browser() }}@if ($isThis($session)) (this one)@endif</th><td>{{ $session->address ?? __('an unknown address') }}</td><td>{{ $session->seen_at->diffForHumans() }}</td>
                             <td>@unless ($isThis($session))<form method="post" action="{{ route('account.sessions.end', $session->id) }}">@csrf @method('delete')<button class="btn btn-quiet btn-sm">End it</button></form>@endunless</td></tr>
                     @endforeach
                 </tbody>
@@ -81,7 +83,7 @@
                     <thead><tr><th scope="col">Token</th><th scope="col">May</th><th scope="col">Last used</th><th scope="col">Ends</th><th scope="col"><span class="visually-hidden">Withdraw it</span></th></tr></thead>
                     <tbody>
                         @foreach ($tokens as $token)
-                            <tr><th scope="row">{{ $token->name }}</th><td>{{ ($token->can('hand-in') ? App\Security\TokenAbility::HandIn : App\Security\TokenAbility::Read)->words() }}</td><td>{{ $token->last_used_at?->diffForHumans() ?? 'never' }}</td><td>{{ $token->expires_at?->isPast() ? 'ended' : '' }} {{ $token->expires_at?->format('j F Y') }}</td>
+                            <tr><th scope="row">{{ $token->name }}</th><td>{{ ($token->can('hand-in') ? App\Security\TokenAbility::HandIn : App\Security\TokenAbility::Read)->words() }}</td><td>{{ $token->last_used_at?->diffForHumans() ?? 'never' }}</td><td>{{ $token->expires_at?->isPast() ? 'ended' : '' }} {{ $token->expires_at?->translatedFormat(__('j F Y')) }}</td>
                                 <td><form method="post" action="{{ route('account.tokens.withdraw', $token->id) }}">@csrf @method('delete')<button class="btn btn-quiet btn-sm">Withdraw</button></form></td></tr>
                         @endforeach
                     </tbody>

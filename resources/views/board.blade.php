@@ -3,7 +3,7 @@
 @section('body-class', 'page-review page-board')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>{{ $page->scheme->project->name }}</h1>
-    <span class="masthead-note">{{ $page->scheme->name }}, {{ $page->scheme->isDraft() ? 'a draft' : 'on the board' }}</span>
+    <span class="masthead-note">{{ $page->scheme->name }}, {{ $page->scheme->isDraft() ? __('a draft') : __('on the board') }}</span>
     <nav class="board-links" aria-label="Of this home"><a href="{{ route('project', $page->scheme->project) }}">Project</a> <a href="{{ route('brief', $page->scheme->project) }}">Brief</a> <a href="{{ route('compare', ['with' => ['s'.$page->scheme->id]]) }}">Compare</a> <a href="{{ route('board.elevations', $page->scheme) }}">Elevations</a> <a href="{{ route('board.round', $page->scheme) }}">In the round</a> <a href="{{ route('board.kitchen', $page->scheme) }}">Kitchen</a> <a href="{{ route('board.file', $page->scheme) }}">Files</a></nav>
 @endsection
 @section('guide')

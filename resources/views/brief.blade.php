@@ -16,18 +16,18 @@
         <form class="brief-wishes" method="post" action="{{ route('brief.update', $project) }}">
             @csrf @method('put')
             <div class="brief-head">
-                <p>What the client wishes, one wish a line, as one says it. It is checked on every revision like a rule book; the verdicts are of {{ $latest ? "revision {$latest->number}" : 'the draft' }} as it stands.</p>
+                <p>What the client wishes, one wish a line, as one says it. It is checked on every revision like a rule book; the verdicts are of {{ $latest ? "revision {$latest->number}" : __('the draft') }} as it stands.</p>
                 @if ($isOpen)<button class="btn btn-primary">Save the brief</button>@endif
             </div>
             @if (session('saved'))<p class="brief-saved" role="status">Saved.</p>@endif
             @error('brief')<p class="field-error" role="alert">{{ $message }}</p>@enderror
             @error('wishes')<p class="field-error" role="alert">{{ $message }}</p>@enderror
-            @if ($refused !== [])<p class="field-error" role="alert">{{ count($refused) === 1 ? 'One wish is' : count($refused).' wishes are' }} not understood; nothing is saved yet.</p>@endif
+            @if ($refused !== [])<p class="field-error" role="alert">{{ trans_choice('{1} One wish is not understood; nothing is saved yet.|[2,*] :count wishes are not understood; nothing is saved yet.', count($refused)) }}</p>@endif
             <ol class="wishes" id="wishes">
                 @foreach ($wishes as $wish)@include('brief.wish', ['locked' => !$isOpen, 'isSaved' => old('wishes') === null])@endforeach
                 @if ($isOpen)@include('brief.wish', ['wish' => new App\Pages\ReadWish('')])@endif
             </ol>
-            @if (!$isOpen)<p class="field-help">{{ $latest->state->isOpen() ? 'Reviewers change the brief once the home has been handed in.' : "The revision is {$latest->state->words()}: the brief that it was decided on stays." }}</p>
+            @if (!$isOpen)<p class="field-help">{{ $latest->state->isOpen() ? __('Reviewers change the brief once the home has been handed in.') : __('The revision is :state: the brief that it was decided on stays.', ['state' => $latest->state->words()]) }}</p>
             @else<button type="button" class="btn btn-sm btn-tool" hx-get="{{ route('brief.wish.new', $project) }}" hx-target="#wishes" hx-swap="beforeend">Another wish</button>@endif
             <details class="brief-free" @if (old('free', $page->free()) !== '' || $errors->has('free')) open @endif>
                 <summary>Rules of your own</summary>

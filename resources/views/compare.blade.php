@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Compare')
+@section('title', __('Compare'))
 @section('body-class', 'page-compare')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ $page->sides[0]->address() }}">{{ $page->project->name }}</a> <span aria-hidden="true">/</span> <h1>Compare</h1>

@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Desk')
+@section('title', __('Desk'))
 @section('body-class', 'page-desk')
 @section('masthead', $desk->office->name)
 @section('content')
@@ -32,7 +32,7 @@
                                 @if ($problem = $desk->problem($project))<span class="field-error">Its drawing cannot be read: {{ $problem }}</span>@endif
                                 @if ($project->latestRevision)
                                     <span class="project-when"><span class="state state-{{ $project->latestRevision->state->value }}">{{ $project->latestRevision->state->words() }}</span> {{ $desk->age($project) }}</span>
-                                    <span class="project-when">Revision {{ $project->latestRevision->number }} by {{ $project->latestRevision->submitter->name }}, {{ $project->latestRevision->created_at->format('j F Y') }}</span>
+                                    <span class="project-when">Revision {{ $project->latestRevision->number }} by {{ $project->latestRevision->submitter->name }}, {{ $project->latestRevision->created_at->translatedFormat(__('j F Y')) }}</span>
                                 @else
                                     <span class="project-when"><span class="state state-draft">draft</span> {{ $desk->age($project) }}</span>
                                     <span class="project-when">Being drawn, not handed in yet</span>
@@ -56,8 +56,8 @@
             </ul>
             @if ($desk->projects->hasPages())<p class="pages">@if ($desk->projects->previousPageUrl())<a href="{{ $desk->projects->previousPageUrl() }}">newer</a>@endif @if ($desk->projects->nextPageUrl())<a href="{{ $desk->projects->nextPageUrl() }}">older</a>@endif</p>@endif
             @if (auth()->user()->role === App\Models\Role::Principal && ($removed = $desk->removed())->isNotEmpty())
-                <details class="desk-removed"><summary>{{ $removed->count() === 1 ? 'One home was removed' : $removed->count().' homes were removed' }}</summary>
-                    <ul>@foreach ($removed as $project)<li>{{ $project->name }}, {{ $project->removed_at->format('j F Y') }}, gone for good on {{ $project->removed_at->addDays(App\Actions\RemoveHome::DAYS)->format('j F Y') }} <form method="post" action="{{ route('project.return', $project) }}">@csrf<button class="btn btn-sm btn-quiet">Bring it back<span class="visually-hidden">: {{ $project->name }}</span></button></form></li>@endforeach</ul>
+                <details class="desk-removed"><summary>{{ trans_choice('{1} One home was removed|[2,*] :count homes were removed', $removed->count()) }}</summary>
+                    <ul>@foreach ($removed as $project)<li>{{ $project->name }}, {{ $project->removed_at->translatedFormat(__('j F Y')) }}, gone for good on {{ $project->removed_at->addDays(App\Actions\RemoveHome::DAYS)->translatedFormat(__('j F Y')) }} <form method="post" action="{{ route('project.return', $project) }}">@csrf<button class="btn btn-sm btn-quiet">Bring it back<span class="visually-hidden">: {{ $project->name }}</span></button></form></li>@endforeach</ul>
                 </details>
             @endif
             <div class="intakes">
@@ -96,7 +96,7 @@
                 <div class="intake-choices">
                     @php($usual = App\Examination\Country::tryFrom((string) request()->input('country')) ?? $desk->country())
                     <label>Built in <select name="country" data-sets-units>@foreach (App\Examination\Country::cases() as $country)<option value="{{ $country->value }}" data-units="{{ $country->units()->value }}" @selected($country === $usual)>{{ $country->words() }}</option>@endforeach</select></label>
-                    <label>Units <select name="units">@foreach (['imperial' => 'feet and inches', 'metric' => 'metric'] as $units => $label)<option value="{{ $units }}" @selected((request()->input('units') ?? $usual->units()->value) === $units)>{{ $label }}</option>@endforeach</select></label>
+                    <label>Units <select name="units">@foreach (['imperial' => __('feet and inches'), 'metric' => __('metric')] as $units => $label)<option value="{{ $units }}" @selected((request()->input('units') ?? $usual->units()->value) === $units)>{{ $label }}</option>@endforeach</select></label>
                     <label>Sizes are <select name="between">@foreach (Heurema\Layout\Intake\RoomSize::cases() as $size)<option value="{{ $size->value }}" @selected(request()->input('between') === $size->value)>{{ $size->words() }}</option>@endforeach</select></label>
                 </div>
                 <details class="intake-more" @if (request()->input('copy_of')) open @endif>

@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Invitation')
+@section('title', __('Invitation'))
 @section('body-class', 'page-sign-in')
 @section('content')
     <div class="sign-in">

@@ -71,7 +71,7 @@
                 </fieldset>
                 <fieldset>
                     <legend>Above</legend>
-                    @foreach (['hung' => ['wall units and a hood', true], 'glass' => ['glass doors', false], 'deep' => ['a unit as deep as base units over a refrigerator', true]] as $name => [$words, $usual])
+                    @foreach (['hung' => [__('wall units and a hood'), true], 'glass' => [__('glass doors'), false], 'deep' => [__('a unit as deep as base units over a refrigerator'), true]] as $name => [$words, $usual])
                         <input type="hidden" name="{{ $name }}" value="0">
                         <label class="kitchen-choice"><input type="checkbox" name="{{ $name }}" value="1" @checked($page->isOn($name, $usual))> {{ $words }}</label>
                     @endforeach

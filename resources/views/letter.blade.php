@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Letter')
+@section('title', __('Letter'))
 @section('body-class', 'page-letter')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ route('review', $draft->revision) }}">{{ $draft->revision->scheme->project->name }}</a> <span aria-hidden="true">/</span> <h1>Letter</h1>
@@ -33,7 +33,7 @@
             <p class="letter-files">@foreach (['pdf' => 'PDF', 'bcf' => 'BCF 2.1', 'bcf3' => 'BCF 3.0', 'csv' => 'CSV', 'json' => 'JSON'] as $format => $name)<a href="{{ route('review.letter.file', [...$as(), 'format' => $format]) }}">{{ $name }}</a>@endforeach</p>
             @if ($letters->isNotEmpty())
                 <h2>Sent</h2>
-                <ul class="letter-sent">@foreach ($letters as $letter)<li><a href="{{ route('letters.show', $letter) }}">{{ $letter->created_at->format('j F Y, H:i') }}</a> by {{ $letter->user->name }}, <a href="{{ route('letters.pdf', $letter) }}">PDF</a></li>@endforeach</ul>
+                <ul class="letter-sent">@foreach ($letters as $letter)<li><a href="{{ route('letters.show', $letter) }}">{{ $letter->created_at->translatedFormat(__('j F Y, H:i')) }}</a> by {{ $letter->user->name }}, <a href="{{ route('letters.pdf', $letter) }}">PDF</a></li>@endforeach</ul>
             @endif
         </aside>
     </div>

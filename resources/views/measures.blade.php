@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Measures')
+@section('title', __('Measures'))
 @section('body-class', 'page-measures')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ route('rule-books') }}">Rule books</a> <span aria-hidden="true">/</span> <h1>Measures</h1>

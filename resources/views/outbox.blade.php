@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Outbox')
+@section('title', __('Outbox'))
 @section('body-class', 'page-books')
 @section('masthead')
     <a href="{{ route('people') }}">People</a> <span aria-hidden="true">/</span> <h1>Outbox</h1>
@@ -8,7 +8,7 @@
     <div class="books">
         <p>No mail leaves this machine: what would have gone out is kept here, without the links that are for whoever gets the mail alone.</p>
         @forelse ($mails as $mail)
-            <article class="mail"><h2>{{ $mail->subject }}</h2><p class="book-source">to {{ $mail->to }}, {{ $mail->created_at->format('j F Y, H:i') }}</p><pre>{{ $mail->body }}</pre></article>
+            <article class="mail"><h2>{{ $mail->subject }}</h2><p class="book-source">to {{ $mail->to }}, {{ $mail->created_at->translatedFormat(__('j F Y, H:i')) }}</p><pre>{{ $mail->body }}</pre></article>
         @empty
             <p>Nothing yet.</p>
         @endforelse

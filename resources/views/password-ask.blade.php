@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Forgotten password')
+@section('title', __('Forgotten password'))
 @section('body-class', 'page-sign-in')
 @section('content')
     <div class="sign-in">

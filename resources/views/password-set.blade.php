@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'New password')
+@section('title', __('New password'))
 @section('body-class', 'page-sign-in')
 @section('content')
     <div class="sign-in">

@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'People')
+@section('title', __('People'))
 @section('body-class', 'page-books')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>People</h1>
@@ -7,7 +7,7 @@
 @section('content')
     <div class="books people">
         @if ($office->removed_at)
-            <form class="account-status" method="post" action="{{ route('people.office.return') }}">@csrf<p>{{ $office->name }} was removed on {{ $office->removed_at->format('j F Y') }}. On {{ $office->removed_at->addDays(App\Actions\RemovePeople::DAYS)->format('j F Y') }} it is gone with all its homes and people.</p>@can('invite', App\Models\User::class)<button class="btn btn-primary">Bring it back</button>@endcan</form>
+            <form class="account-status" method="post" action="{{ route('people.office.return') }}">@csrf<p>{{ $office->name }} was removed on {{ $office->removed_at->translatedFormat(__('j F Y')) }}. On {{ $office->removed_at->addDays(App\Actions\RemovePeople::DAYS)->translatedFormat(__('j F Y')) }} it is gone with all its homes and people.</p>@can('invite', App\Models\User::class)<button class="btn btn-primary">Bring it back</button>@endcan</form>
         @endif
         <table class="schedule">
             <thead><tr><th scope="col">Name</th><th scope="col">E-mail</th><th scope="col">Role</th><th scope="col">Seat</th></tr></thead>
@@ -24,13 +24,13 @@
                                 </form>
                             @else{{ $person->role->value }}@endif
                         </td>
-                        <td>{{ $person->removed_at ? 'removed, its name gone on '.$person->removed_at->addDays(App\Actions\RemovePeople::DAYS)->format('j F Y') : ($person->disabled_at ? 'closed since '.$person->disabled_at->format('j F Y') : ($person->hasCodes() ? 'with a second step' : '')) }}
-                            @if (auth()->user()->can('update', $person) && !$person->is(auth()->user()))<form class="role-form" method="post" action="{{ route('people.seat', $person) }}">@csrf @method('put')<input type="hidden" name="open" value="{{ $person->disabled_at ? 1 : 0 }}"><button class="btn btn-sm btn-quiet">{{ $person->disabled_at ? 'Open it again' : 'Close it' }}<span class="visually-hidden"> for {{ $person->name }}</span></button></form>@if ($person->disabled_at && !$person->removed_at)<form class="role-form" method="post" action="{{ route('people.remove', $person) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Remove the account<span class="visually-hidden"> of {{ $person->name }}</span></button></form>@endif @endif
+                        <td>{{ $person->removed_at ? __('removed, its name gone on :date', ['date' => $person->removed_at->addDays(App\Actions\RemovePeople::DAYS)->translatedFormat(__('j F Y'))]) : ($person->disabled_at ? __('closed since :date', ['date' => $person->disabled_at->translatedFormat(__('j F Y'))]) : ($person->hasCodes() ? __('with a second step') : '')) }}
+                            @if (auth()->user()->can('update', $person) && !$person->is(auth()->user()))<form class="role-form" method="post" action="{{ route('people.seat', $person) }}">@csrf @method('put')<input type="hidden" name="open" value="{{ $person->disabled_at ? 1 : 0 }}"><button class="btn btn-sm btn-quiet">{{ $person->disabled_at ? __('Open it again') : __('Close it') }}<span class="visually-hidden"> for {{ $person->name }}</span></button></form>@if ($person->disabled_at && !$person->removed_at)<form class="role-form" method="post" action="{{ route('people.remove', $person) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Remove the account<span class="visually-hidden"> of {{ $person->name }}</span></button></form>@endif @endif
                         </td>
                     </tr>
                 @endforeach
                 @foreach ($invitations as $invitation)
-                    <tr><th scope="row">invited</th><td>{{ $invitation->email }}</td><td>{{ $invitation->role->value }}, {{ $invitation->isOpen() ? 'until '.$invitation->expires_at->format('j F Y') : 'expired' }}</td><td>@can('invite', App\Models\User::class)<form class="role-form" method="post" action="{{ route('people.withdraw', $invitation) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Withdraw it<span class="visually-hidden"> from {{ $invitation->email }}</span></button></form>@endcan</td></tr>
+                    <tr><th scope="row">invited</th><td>{{ $invitation->email }}</td><td>{{ $invitation->role->value }}, {{ $invitation->isOpen() ? __('until :date', ['date' => $invitation->expires_at->translatedFormat(__('j F Y'))]) : __('expired') }}</td><td>@can('invite', App\Models\User::class)<form class="role-form" method="post" action="{{ route('people.withdraw', $invitation) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Withdraw it<span class="visually-hidden"> from {{ $invitation->email }}</span></button></form>@endcan</td></tr>
                 @endforeach
             </tbody>
         </table>
@@ -49,9 +49,9 @@
             <form class="intake invite" method="post" action="{{ route('people.codes') }}">
                 @csrf @method('put')
                 <h2>Second step at signing in</h2>
-                <p>{{ $office->wants_codes ? 'Principals and reviewers sign in with a code of their telephone as well.' : 'Everybody chooses for himself.' }}</p>
+                <p>{{ $office->wants_codes ? __('Principals and reviewers sign in with a code of their telephone as well.') : __('Everybody chooses for himself.') }}</p>
                 <input type="hidden" name="wanted" value="{{ $office->wants_codes ? 0 : 1 }}">
-                <p><button class="btn btn-quiet">{{ $office->wants_codes ? 'Leave it to everybody' : 'Want it of principals and reviewers' }}</button></p>
+                <p><button class="btn btn-quiet">{{ $office->wants_codes ? __('Leave it to everybody') : __('Want it of principals and reviewers') }}</button></p>
             </form>
             <form class="intake invite" method="post" action="{{ route('people.paper') }}">
                 @csrf @method('put')
@@ -76,7 +76,7 @@
             @if ($entries->isNotEmpty())
                 <section class="office-log">
                     <h2>Who changed what</h2>
-                    <ul class="log">@foreach ($entries as $entry)<li>{{ $entry->words }} <span class="book-source">{{ $entry->user->name }}, {{ $entry->created_at->format('j F Y, H:i') }}</span></li>@endforeach</ul>
+                    <ul class="log">@foreach ($entries as $entry)<li>{{ $entry->words }} <span class="book-source">{{ $entry->user->name }}, {{ $entry->created_at->translatedFormat(__('j F Y, H:i')) }}</span></li>@endforeach</ul>
                 </section>
             @endif
         @endcan

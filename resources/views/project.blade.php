@@ -45,7 +45,7 @@
         <h2>Log</h2>
         <ol class="log">
             @foreach ($entries as $entry)
-                <li><time datetime="{{ $entry->created_at->toIso8601String() }}">{{ $entry->created_at->format('j F Y, H:i') }}</time> <span>{{ $entry->user->name }}</span> <span>{{ $entry->words }}@if ($entry->revision), <a href="{{ route('review', $entry->revision->id) }}">revision {{ $entry->revision->number }}</a>@endif</span></li>
+                <li><time datetime="{{ $entry->created_at->toIso8601String() }}">{{ $entry->created_at->translatedFormat(__('j F Y, H:i')) }}</time> <span>{{ $entry->user->name }}</span> <span>{{ $entry->words }}@if ($entry->revision), <a href="{{ route('review', $entry->revision->id) }}">revision {{ $entry->revision->number }}</a>@endif</span></li>
             @endforeach
         </ol>
         @if ($entries->hasPages())<p class="pages">@if ($entries->previousPageUrl())<a href="{{ $entries->previousPageUrl() }}">later</a>@endif @if ($entries->nextPageUrl())<a href="{{ $entries->nextPageUrl() }}">earlier</a>@endif</p>@endif

@@ -46,7 +46,7 @@
                 <ol class="remarks" aria-label="Remarks on this storey">
                     @foreach ($page->remarks() as $remark)
                         <li>{{ $remark->words }} <span class="book-source">{{ $remark->user->name }}</span>
-                            @can('update', $page->revision)@if ($page->revision->state->isOpen())<form method="post" action="{{ route('review.remarks.write', [$page->revision, $remark]) }}">@csrf @method('put')<button class="btn btn-link btn-sm">{{ $remark->in_letter ? 'Out of the letter' : 'Into the letter' }}</button></form><form method="post" action="{{ route('review.remarks.drop', [$page->revision, $remark]) }}">@csrf @method('delete')<button class="btn btn-link btn-sm">Unpin</button></form>@endif @endcan</li>
+                            @can('update', $page->revision)@if ($page->revision->state->isOpen())<form method="post" action="{{ route('review.remarks.write', [$page->revision, $remark]) }}">@csrf @method('put')<button class="btn btn-link btn-sm">{{ $remark->in_letter ? __('Out of the letter') : __('Into the letter') }}</button></form><form method="post" action="{{ route('review.remarks.drop', [$page->revision, $remark]) }}">@csrf @method('delete')<button class="btn btn-link btn-sm">Unpin</button></form>@endif @endcan</li>
                     @endforeach
                 </ol>
             @endif

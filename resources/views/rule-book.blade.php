@@ -31,7 +31,7 @@
                             @foreach ($rule->unless as $exemption)<div><dt>Except</dt><dd>{{ $exemption->name }}</dd></div>@endforeach
                             <div><dt>Needs to know</dt><dd>{{ implode(', ', $page->neededFacts($rule)) }}</dd></div>
                             <div><dt>Why</dt><dd class="evidence-why">{{ $rule->why }}</dd></div>
-                            @if ($rule->note)<div><dt>{{ $rule->isDoubtful ? 'Doubtful' : 'Note' }}</dt><dd>{{ $rule->note }}</dd></div>@endif
+                            @if ($rule->note)<div><dt>{{ $rule->isDoubtful ? __('Doubtful') : __('Note') }}</dt><dd>{{ $rule->note }}</dd></div>@endif
                             <div><dt>Source</dt><dd>{{ $rule->source }}. <code>{{ $page->book->id }}/{{ $rule->id }}</code>@if ($page->amendedBy($rule) !== null), decided by {{ $page->amendedBy($rule) }}@endif</dd></div>
                         </dl>
                         <h4>{{ trans_choice('{1} One worked example|[2,*] :count worked examples', count($rule->examples)) }}</h4>

@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Rule books')
+@section('title', __('Rule books'))
 @section('body-class', 'page-books')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>Rule books</h1>

@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Code')
+@section('title', __('Code'))
 @section('body-class', 'page-sign-in')
 @section('content')
     <div class="sign-in">

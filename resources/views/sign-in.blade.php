@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Sign in')
+@section('title', __('Sign in'))
 @section('body-class', 'page-sign-in')
 @section('content')
     <div class="sign-in">

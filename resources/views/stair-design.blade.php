@@ -1,5 +1,5 @@
 <h2>Other steps</h2>
-<p class="book-source">What the chosen books allow for a rise of {{ $page->stair->totalRise() === null ? 'unknown height' : $page->length($page->stair->totalRise()) }}, those that one walks evenly first. One walks evenly where twice the riser and the tread come to about {{ $page->length(Heurema\Review\StairOption::EVEN_STEP) }}.</p>
+<p class="book-source">What the chosen books allow for a rise of {{ $page->stair->totalRise() === null ? __('unknown height') : $page->length($page->stair->totalRise()) }}, those that one walks evenly first. One walks evenly where twice the riser and the tread come to about {{ $page->length(Heurema\Review\StairOption::EVEN_STEP) }}.</p>
 <form method="get" class="stair-space" role="search">
     <label for="space">Room for the run</label>
     <input class="form-control form-control-sm" id="space" name="space" value="{{ $typedSpace }}" maxlength="100" @if ($spaceProblem) aria-invalid="true" aria-describedby="space-problem" @endif>
@@ -25,7 +25,7 @@
                 </td>
             </tr>
             <tr @class(['stair-option-more', 'does-not-fit' => !$page->fits($option)])>
-                <td colspan="4">{{ round($option->pitch($tread), 1) }}°, 2R + T {{ $page->length($option->step($tread)) }}, treads {{ $option->isOpenEnded() ? "from {$page->length($option->leastTread)} on" : "of {$page->length($option->leastTread)} to {$page->length($option->mostTread)}" }}@if (!$page->fits($option)), does not fit @endif
+                <td colspan="4">{{ round($option->pitch($tread), 1) }}°, 2R + T {{ $page->length($option->step($tread)) }}, treads {{ $option->isOpenEnded() ? __('from :length on', ['length' => $page->length($option->leastTread)]) : "of {$page->length($option->leastTread)} to {$page->length($option->mostTread)}" }}@if (!$page->fits($option)), does not fit @endif
                     @if ($option->isComfortable($tread))<span class="comfortable">even</span>@endif</td>
             </tr>
         @empty

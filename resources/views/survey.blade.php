@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'Taped on site')
+@section('title', __('Taped on site'))
 @section('body-class', 'page-schedule page-survey')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ route('board', $page->scheme) }}">{{ $page->scheme->project->name }}</a> <span aria-hidden="true">/</span> <h1>Taped on site</h1>

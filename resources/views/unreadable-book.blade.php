@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'A rule book cannot be read')
+@section('title', __('A rule book cannot be read'))
 @section('body-class', 'page-sign-in')
 @section('content')
     <div class="sign-in">

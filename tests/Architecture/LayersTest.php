@@ -17,7 +17,7 @@ final class LayersTest
 {
     /** From the ground up; within a layer, the folders that the rest of it rests on come first. */
     private const CORE = [
-        'Units', 'Words', 'Geometry',
+        'Language', 'Units', 'Words', 'Geometry',
         'Layout\Words', 'Layout\Schema', 'Layout\Upgrade', 'Layout', 'Layout\Edit', 'Layout\Intake',
         'Spatial\Subject', 'Spatial\Stair', 'Spatial', 'Spatial\Run',
         'Scene', 'Projection',
@@ -30,6 +30,7 @@ final class LayersTest
     ];
 
     private const APPLICATION = [
+        'Translation',
         'Casts', 'Drawing', 'Files', 'Intake', 'Queue', 'Briefs', 'Models', 'Policies', 'Examination', 'Rulings', 'Security', 'Mail',
         'Sheets', 'Letters', 'Pictures', 'Exchange',
         'Board', 'Board\Acts', 'Actions', 'Pages\Inspector', 'Pages', 'Backup', 'Http', 'Console', 'Providers',

@@ -20,7 +20,7 @@ final readonly class BuildEntranceRamp implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $home = new Home($layout);
-        $door = $home->opening($asked->select()) ?? throw new RefusedEdit('Choose a door.');
+        $door = $home->opening($asked->select()) ?? throw new RefusedEdit(__('Choose a door.'));
         $ramp = new EntranceRamp(
             $asked->float('slope'),
             $asked->length('width', $layout),

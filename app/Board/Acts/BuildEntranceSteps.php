@@ -20,7 +20,7 @@ final readonly class BuildEntranceSteps implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $home = new Home($layout);
-        $door = $home->opening($asked->select()) ?? throw new RefusedEdit('Choose a door.');
+        $door = $home->opening($asked->select()) ?? throw new RefusedEdit(__('Choose a door.'));
         $steps = new EntranceSteps(
             $asked->length('riser', $layout),
             $asked->length('tread', $layout),

@@ -31,7 +31,7 @@ final readonly class ConvertOpening implements Act
                 ['kind' => 'door', 'operation' => DoorOperation::Hinged->value, 'hinge' => 'from', 'opens' => 'left'],
             ),
             'door' => new ChangeValues($opening->id(), ['kind' => 'gap', ...array_fill_keys(self::OF_DOOR, null)]),
-            default => throw new RefusedEdit('Choose a door or a bare opening.'),
+            default => throw new RefusedEdit(__('Choose a door or a bare opening.')),
         };
     }
 }

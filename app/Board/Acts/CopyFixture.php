@@ -64,7 +64,9 @@ final readonly class CopyFixture implements DrawingAct
             : new Point(0, 0);
         $storey = $asked->string('to_storey')->trim()->value();
 
-        return new Carried($ids, Motion::by($by), count($ids).' elements copied', $copies, $storey === '' ? null : $storey);
+        return new Carried($ids, Motion::by($by), __(':count elements copied', [
+            'count' => count($ids),
+        ]), $copies, $storey === '' ? null : $storey);
     }
 
     public function list(): ElementList

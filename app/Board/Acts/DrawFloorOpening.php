@@ -19,7 +19,7 @@ final readonly class DrawFloorOpening implements DrawingAct
     {
         return (new DrawnFloorOpening($asked->drawnOn($layout)))->draw(
             (new NewElements($layout))->nextId($this->list()),
-            $asked->outline($layout, 'floor opening'),
+            $asked->outline($layout, __('floor opening')),
         );
     }
 

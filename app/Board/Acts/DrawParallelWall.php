@@ -22,7 +22,7 @@ final readonly class DrawParallelWall implements DrawingAct
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $storey = $asked->drawnOn($layout);
-        $wall = $storey->wall($asked->select()) ?? throw new RefusedEdit('Choose a wall.');
+        $wall = $storey->wall($asked->select()) ?? throw new RefusedEdit(__('Choose a wall.'));
         $distance = $asked->length('distance', $layout);
         $left = $asked->string('side')->value() === 'right' ? -$distance : $distance;
         $middle = $wall->line()->offset($left + ($left < 0 ? -$wall->thickness : $wall->thickness))->middle();

@@ -43,7 +43,7 @@ final readonly class DrawSoffit implements DrawingAct
     private function along(ActInput $asked, Layout $layout): Ring
     {
         $line = $asked->places('line');
-        $width = $asked->lengthIfTyped('width', $layout) ?? throw new RefusedEdit('Type how wide the beam is.');
+        $width = $asked->lengthIfTyped('width', $layout) ?? throw new RefusedEdit(__('Type how wide the beam is.'));
         if (count($line) !== 2 || $line[0]->distanceTo($line[1]) < 1.0 || $width < 1.0) {
             throw new RefusedEdit('A beam runs from one place to another, and has some width.');
         }
@@ -57,15 +57,17 @@ final readonly class DrawSoffit implements DrawingAct
     {
         $drop = $asked->lengthIfTyped('drop', $layout);
         if ($drop === null) {
-            return $asked->lengthIfTyped('underside', $layout) ?? throw new RefusedEdit('Type how high its underside is above the floor.');
+            return $asked->lengthIfTyped('underside', $layout) ?? throw new RefusedEdit(__(
+                'Type how high its underside is above the floor.',
+            ));
         }
         $plan = (new Home($layout))->plans[$asked->storey()];
         $room = $plan->roomAt($outline->middle());
         $ceiling = $room === null ? $plan->storey->ceiling : UnderCeiling::over($outline->points, $room);
         if ($ceiling === null) {
-            throw new RefusedEdit('Nobody said how high the ceiling is: type the height of its underside.');
+            throw new RefusedEdit(__('Nobody said how high the ceiling is: type the height of its underside.'));
         }
 
-        return $ceiling > $drop ? round($ceiling - $drop, 4) : throw new RefusedEdit('It drops to the floor: type a smaller drop.');
+        return $ceiling > $drop ? round($ceiling - $drop, 4) : throw new RefusedEdit(__('It drops to the floor: type a smaller drop.'));
     }
 }

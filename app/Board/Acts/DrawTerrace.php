@@ -24,12 +24,12 @@ final readonly class DrawTerrace implements DrawingAct
     {
         $below = $asked->string(self::FIELD)->trim()->value();
         if ($below === '') {
-            throw new RefusedEdit('Type how far the terrace lies below the floor.');
+            throw new RefusedEdit(__('Type how far the terrace lies below the floor.'));
         }
         $id = (new NewElements($layout))->nextId($this->list());
         $level = -SignedLength::read($below, $layout, self::FIELD) + 0.0;
 
-        return new Add($asked->drawnOn($layout)->id, new Terrace($id, 'Terrace', $asked->outline($layout, 'terrace'), $level));
+        return new Add($asked->drawnOn($layout)->id, new Terrace($id, __('Terrace'), $asked->outline($layout, 'terrace'), $level));
     }
 
     public function list(): ElementList

@@ -36,7 +36,7 @@ final readonly class DrawWall implements DrawingAct
                 : ActInput::place(is_string($leg['to'] ?? null) ? $leg['to'] : '')];
         }
         if ($from === null) {
-            throw new RefusedEdit('Point at where the wall ends.');
+            throw new RefusedEdit(__('Point at where the wall ends.'));
         }
 
         return (new WallChain(

@@ -26,6 +26,6 @@ final readonly class FitBetween implements Act
             }
         }
 
-        throw new RefusedEdit('Choose a fixture.');
+        throw new RefusedEdit(__('Choose a fixture.'));
     }
 }

@@ -24,13 +24,13 @@ final readonly class FitStair implements Act
         $stair = (new Draft($layout))->get($asked->select(), Stair::class);
         $places = $asked->places('line');
         if (count($places) !== 2 || $places[0]->distanceTo($places[1]) < 1.0) {
-            throw new RefusedEdit('Point at the edge of its first riser, then at that of its last one.');
+            throw new RefusedEdit(__('Point at the edge of its first riser, then at that of its last one.'));
         }
 
         return new Replace(StairBetween::fit(
             $stair,
             new Segment($places[0], $places[1]),
-            (new Home($layout))->stair($stair->id)?->totalRise() ?? throw new RefusedEdit('Say how high both storeys lie first.'),
+            (new Home($layout))->stair($stair->id)?->totalRise() ?? throw new RefusedEdit(__('Say how high both storeys lie first.')),
             $asked->length('riser', $layout),
         ));
     }

@@ -24,7 +24,7 @@ final readonly class FormStair implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $stair = array_values(array_filter($layout->stairs, static fn(Stair $one): bool => $one->id === $asked->select()))[0]
-            ?? throw new RefusedEdit('Choose a stair.');
+            ?? throw new RefusedEdit(__('Choose a stair.'));
         $before = StairForm::of($stair);
         $form = $before->with(
             $asked->word('outline', $before->outline),

@@ -23,7 +23,7 @@ final readonly class HangDoor implements Act
     {
         $opening = (new Draft($layout))->get($asked->select(), Opening::class);
         if ($opening->kind !== OpeningKind::Door || $opening->door === null) {
-            throw new RefusedEdit('Choose a door.');
+            throw new RefusedEdit(__('Choose a door.'));
         }
         $isSide = $asked->string('other')->value() === 'side';
 

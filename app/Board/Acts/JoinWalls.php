@@ -16,7 +16,7 @@ final readonly class JoinWalls implements Act
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $wall = $asked->drawnOn($layout)->wall($asked->select()) ?? throw new RefusedEdit('Choose a wall.');
+        $wall = $asked->drawnOn($layout)->wall($asked->select()) ?? throw new RefusedEdit(__('Choose a wall.'));
         foreach ($asked->drawnOn($layout)->walls as $other) {
             $apart = min(...array_map(
                 static fn($end): float => min($end->distanceTo($wall->from), $end->distanceTo($wall->to)),
@@ -27,6 +27,6 @@ final readonly class JoinWalls implements Act
             }
         }
 
-        throw new RefusedEdit('No wall goes on in its line.');
+        throw new RefusedEdit(__('No wall goes on in its line.'));
     }
 }

@@ -42,7 +42,7 @@ final readonly class KeepTapedHeight implements Act
             }
         }
 
-        return $edits === [] ? throw new RefusedEdit('Type what was taped.') : new EditGroup($edits, 'Taped heights kept');
+        return $edits === [] ? throw new RefusedEdit(__('Type what was taped.')) : new EditGroup($edits, __('Taped heights kept'));
     }
 
     /** @return list<TapedHeight> that an element has */
@@ -51,7 +51,7 @@ final readonly class KeepTapedHeight implements Act
         return match (true) {
             $element instanceof Room => [TapedHeight::Ceiling],
             $element instanceof Opening => [TapedHeight::Sill, TapedHeight::Head],
-            default => throw new RefusedEdit('Choose a room, a door or a window.'),
+            default => throw new RefusedEdit(__('Choose a room, a door or a window.')),
         };
     }
 
@@ -70,7 +70,7 @@ final readonly class KeepTapedHeight implements Act
     {
         $measured = LengthField::read($typed, $layout, $height->value);
         if ($measured <= 0.0) {
-            throw new RefusedValue($height->value, 'Type a height above zero.');
+            throw new RefusedValue($height->value, __('Type a height above zero.'));
         }
         $at = self::place(new Home($layout), $asked->select());
         $number = array_search($height, TapedHeight::cases(), true);
@@ -90,7 +90,9 @@ final readonly class KeepTapedHeight implements Act
 
     private static function place(Home $home, string $id): Point
     {
-        $at = $home->room($id)?->room->at ?? $home->opening($id)?->middle() ?? throw new RefusedEdit('Choose a room, a door or a window.');
+        $at = $home->room($id)?->room->at ?? $home->opening($id)?->middle() ?? throw new RefusedEdit(__(
+            'Choose a room, a door or a window.',
+        ));
 
         return new Point(round($at->x, 4), round($at->y, 4));
     }

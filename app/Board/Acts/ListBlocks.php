@@ -38,7 +38,7 @@ final readonly class ListBlocks implements DrawingAct
         $ids = (new NewElements($layout))->nextIds($this->list(), count($rooms));
         $add = static fn(string $id, ListedRoom $room, Box $box): Add => new Add($storey->id, RoomArrangement::block($id, $room, $box));
 
-        return new EditGroup(array_map($add, $ids, $rooms, $boxes), count($rooms).' blocks added');
+        return new EditGroup(array_map($add, $ids, $rooms, $boxes), __(':count blocks added', ['count' => count($rooms)]));
     }
 
     /** A metre to the right of all that is drawn on a storey. */

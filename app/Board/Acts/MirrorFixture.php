@@ -24,10 +24,10 @@ final readonly class MirrorFixture implements Act
         }
         $axis = new Segment($asked->point('from'), $asked->point('to'));
         if ($axis->length() < 1.0) {
-            throw new RefusedEdit('Point at two places of the line to mirror about.');
+            throw new RefusedEdit(__('Point at two places of the line to mirror about.'));
         }
         $ids = $asked->several() === [] ? [$asked->select()] : $asked->several();
 
-        return new Carried($ids, Motion::mirrored($axis), count($ids).' elements mirrored');
+        return new Carried($ids, Motion::mirrored($axis), __(':count elements mirrored', ['count' => count($ids)]));
     }
 }

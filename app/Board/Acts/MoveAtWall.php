@@ -34,23 +34,25 @@ final readonly class MoveAtWall implements Act
             $edits[] = new ChangeValues($fixture->id, ['base' => round($this->raised($fixture, $up), 4)]);
         }
 
-        return $edits === [] ? throw new RefusedEdit('It is where it was.') : new EditGroup($edits, "{$fixture->id} moved at its wall");
+        return $edits === [] ? throw new RefusedEdit(__(
+            'It is where it was.',
+        )) : new EditGroup($edits, __(':fixture moved at its wall', ['fixture' => $fixture->id]));
     }
 
     private function raised(Fixture $fixture, float $up): float
     {
         if ($fixture->base === null && $fixture->kind->hangs()) {
-            throw new RefusedEdit('Nobody said how high it hangs: say that first.');
+            throw new RefusedEdit(__('Nobody said how high it hangs: say that first.'));
         }
         $base = ($fixture->base ?? 0.0) + $up;
 
-        return $base < -self::NOTHING ? throw new RefusedEdit('It would hang below the floor.') : max(0.0, $base);
+        return $base < -self::NOTHING ? throw new RefusedEdit(__('It would hang below the floor.')) : max(0.0, $base);
     }
 
     private static function distance(ActInput $asked, string $key): float
     {
         $said = $asked->string($key, '0')->value();
 
-        return is_numeric($said) && abs((float) $said) < 1e6 ? (float) $said : throw new RefusedEdit('Point at a place at the wall.');
+        return is_numeric($said) && abs((float) $said) < 1e6 ? (float) $said : throw new RefusedEdit(__('Point at a place at the wall.'));
     }
 }

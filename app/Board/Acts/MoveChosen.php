@@ -29,7 +29,9 @@ final readonly class MoveChosen implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         if ($asked->several() !== []) {
-            return new Carried($asked->several(), Motion::by($asked->point('by')), count($asked->several()).' elements moved');
+            return new Carried($asked->several(), Motion::by($asked->point('by')), __(':count elements moved', [
+                'count' => count($asked->several()),
+            ]));
         }
         $chosen = (new Draft($layout))->find($asked->select());
 

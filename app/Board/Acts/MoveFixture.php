@@ -33,6 +33,6 @@ final readonly class MoveFixture implements Act
             }
         }
 
-        throw new RefusedEdit('Choose a fixture.');
+        throw new RefusedEdit(__('Choose a fixture.'));
     }
 }

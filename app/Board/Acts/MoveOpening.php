@@ -35,6 +35,6 @@ final readonly class MoveOpening implements Act
             return new ChangeValues($opening->id, ['at' => round($middles[0], 4)]);
         }
 
-        throw new RefusedEdit('Choose an opening.');
+        throw new RefusedEdit(__('Choose an opening.'));
     }
 }

@@ -44,12 +44,12 @@ final readonly class PlaceDimension implements DrawingAct
     {
         [$from, $to] = [$asked->point('from'), $asked->point('to')];
         if ($from->distanceTo($to) < self::SHORT) {
-            throw new RefusedEdit('The two places are one.');
+            throw new RefusedEdit(__('The two places are one.'));
         }
         $way = $kind === DimensionKind::Length ? self::WAYS[$asked->string('way')->value()] ?? null : null;
         $along = $way === null ? (new Segment($from, $to))->direction() : Point::towards($way);
         if (abs($to->minus($from)->dot($along)) < self::SHORT) {
-            throw new RefusedEdit('The two places are one in the direction that is measured.');
+            throw new RefusedEdit(__('The two places are one in the direction that is measured.'));
         }
         $places = new MeasuredPlaces($layout, $plan);
 
@@ -71,7 +71,7 @@ final readonly class PlaceDimension implements DrawingAct
             ? null
             : new DrawnDimension($this->nextId($layout), $from, $to, $asked->point('through'), DimensionKind::Angle);
         if ($drawn === null || (new DrawnDimensions($layout, $plan))->angle($drawn) === null) {
-            throw new RefusedEdit('Point at two walls that run in different directions.');
+            throw new RefusedEdit(__('Point at two walls that run in different directions.'));
         }
 
         return $drawn;

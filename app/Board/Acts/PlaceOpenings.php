@@ -24,7 +24,7 @@ final readonly class PlaceOpenings implements DrawingAct
         $storey = $asked->drawnOn($layout);
         $kind = $asked->word('kind', OpeningKind::Door);
         $wall = $storey->wall($asked->filled('wall') ? $asked->string('wall')->value() : $asked->select())
-            ?? throw new RefusedEdit('Choose a wall on this storey.');
+            ?? throw new RefusedEdit(__('Choose a wall on this storey.'));
         $place = $asked->word('place', OpeningPlace::Centred);
         $size = (new OpeningLibrary($layout))->size($kind, $asked->string('size')->value());
         $stretch = (new WallStretches($storey, $wall))->named($asked->string('stretch')->value());

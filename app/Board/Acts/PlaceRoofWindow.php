@@ -48,7 +48,7 @@ final readonly class PlaceRoofWindow implements DrawingAct
     private static function atHeight(float $height, Point $at, SlopedCeiling $ceiling): Point
     {
         if ($height < $ceiling->low || $height > $ceiling->high || $ceiling->high === $ceiling->low) {
-            throw new RefusedEdit('The ceiling is nowhere as high as that.');
+            throw new RefusedEdit(__('The ceiling is nowhere as high as that.'));
         }
         $run = $ceiling->to->minus($ceiling->from);
         $share = ($height - $ceiling->heightAt($at)) / ($ceiling->high - $ceiling->low);

@@ -19,12 +19,12 @@ final readonly class RemoveAxes implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         if ($layout->axes === []) {
-            throw new RefusedEdit('There are no axes.');
+            throw new RefusedEdit(__('There are no axes.'));
         }
 
         return new EditGroup(
             [new Remove(array_map(static fn(Axis $axis): string => $axis->id, $layout->axes))],
-            count($layout->axes).' axes removed',
+            __(':count axes removed', ['count' => count($layout->axes)]),
         );
     }
 }

@@ -20,6 +20,6 @@ final readonly class RemoveChosen implements Act
             return new Remove($asked->several());
         }
 
-        return $asked->select() === '' ? throw new RefusedEdit('Nothing is chosen.') : new Remove([$asked->select()]);
+        return $asked->select() === '' ? throw new RefusedEdit(__('Nothing is chosen.')) : new Remove([$asked->select()]);
     }
 }

@@ -31,7 +31,7 @@ final readonly class RepeatFixture implements DrawingAct
             array_keys($ids),
         );
 
-        return new EditGroup($copies, "{$asked->select()} repeated");
+        return new EditGroup($copies, __(':select repeated', ['select' => $asked->select()]));
     }
 
     public function list(): ElementList

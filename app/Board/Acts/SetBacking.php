@@ -46,14 +46,14 @@ final readonly class SetBacking implements Act
     {
         $parts = explode(',', $typed);
         if (count($parts) !== 4) {
-            throw new RefusedValue(self::FIELD, "Type four lengths with commas between them: {$typed}");
+            throw new RefusedValue(self::FIELD, __('Type four lengths with commas between them: :typed', ['typed' => $typed]));
         }
         [$from, $to, $bottom, $top] = array_map(static fn(string $part): float => LengthField::read($part, $layout, self::FIELD), $parts);
         if ($from >= $to || $bottom >= $top) {
-            throw new RefusedValue(self::FIELD, "It begins before it ends, and below its top: {$typed}");
+            throw new RefusedValue(self::FIELD, __('It begins before it ends, and below its top: :typed', ['typed' => $typed]));
         }
         if ($to > $wall->line()->length()) {
-            throw new RefusedValue(self::FIELD, "The wall is not so long: {$typed}");
+            throw new RefusedValue(self::FIELD, __('The wall is not so long: :typed', ['typed' => $typed]));
         }
 
         return ['from' => $from, 'to' => $to, 'bottom' => $bottom, 'top' => $top];

@@ -29,7 +29,7 @@ final readonly class SetCentreLine implements Act
             }
         }
 
-        throw new RefusedEdit('Choose a fixture.');
+        throw new RefusedEdit(__('Choose a fixture.'));
     }
 
     private function side(PlacedFixture $fixture, int $side): Segment
@@ -40,6 +40,6 @@ final readonly class SetCentreLine implements Act
             }
         }
 
-        throw new RefusedEdit('There is no wall near on that side.');
+        throw new RefusedEdit(__('There is no wall near on that side.'));
     }
 }

@@ -21,7 +21,7 @@ final readonly class SetDistance implements Act
     public function edit(ActInput $asked, Layout $layout): Edit
     {
         $storey = $asked->drawnOn($layout);
-        $wall = $storey->wall($asked->select()) ?? throw new RefusedEdit('Choose a wall.');
+        $wall = $storey->wall($asked->select()) ?? throw new RefusedEdit(__('Choose a wall.'));
         $wanted = $asked->length('distance', $layout);
         $datum = $asked->word('datum', WallDatum::Finished);
         foreach (WallDistances::of(new StoreyPlan($storey), $wall) as $distance) {
@@ -34,6 +34,6 @@ final readonly class SetDistance implements Act
             }
         }
 
-        throw new RefusedEdit('The two walls do not look at each other any more.');
+        throw new RefusedEdit(__('The two walls do not look at each other any more.'));
     }
 }

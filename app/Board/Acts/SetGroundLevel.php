@@ -33,7 +33,7 @@ final readonly class SetGroundLevel implements Act
             static fn(GroundLevel $one): bool => $one->at->distanceTo($at) > self::NEAR,
         ));
         if ($typed === '' && count($others) === count($layout->ground)) {
-            throw new RefusedEdit('Type how far the ground lies below the floor there.');
+            throw new RefusedEdit(__('Type how far the ground lies below the floor there.'));
         }
         $floor = $asked->drawnOn($layout)->elevation ?? 0.0;
         $levels = $typed === ''

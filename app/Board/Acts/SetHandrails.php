@@ -68,7 +68,7 @@ final readonly class SetHandrails implements Act
         }
 
         return new Handrail(
-            $height === null ? $stands->height ?? 0.0 : LengthField::read($height, $layout, self::field($side), 'Or type none.'),
+            $height === null ? $stands->height ?? 0.0 : LengthField::read($height, $layout, self::field($side), __('Or type none.')),
             ...$details,
         );
     }

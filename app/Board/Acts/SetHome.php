@@ -66,7 +66,7 @@ final readonly class SetHome implements Act
             return null;
         }
         if (!is_numeric($typed) || abs((float) $typed) > 360) {
-            throw new RefusedValue(self::NORTH, 'Type degrees, from 0 to 360.');
+            throw new RefusedValue(self::NORTH, __('Type degrees, from 0 to 360.'));
         }
 
         return 90.0 - (float) $typed;

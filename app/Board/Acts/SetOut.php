@@ -34,7 +34,7 @@ final readonly class SetOut implements DrawingAct
                 $beside->line()->at($beside->line()->length() + self::BEYOND),
             ),
             $beside instanceof Axis => $beside->line(),
-            default => throw new RefusedEdit('Choose a wall or an axis.'),
+            default => throw new RefusedEdit(__('Choose a wall or an axis.')),
         };
         $line = $line->offset($asked->string('side')->value() === 'right' ? -$away : $away);
 

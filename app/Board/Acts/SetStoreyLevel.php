@@ -25,13 +25,13 @@ final readonly class SetStoreyLevel implements Act
     {
         $chosen = (new Draft($layout))->find($asked->select());
         if (!$chosen->element instanceof Storey) {
-            throw new RefusedEdit('Choose a storey first.');
+            throw new RefusedEdit(__('Choose a storey first.'));
         }
         $typed = trim($asked->fields()[self::FIELD] ?? '');
         $level = $typed === '' ? null : round(SignedLength::read($typed, $layout, self::FIELD), 4);
         $below = $layout->storeys[$chosen->position - 1] ?? null;
         if ($level !== null && $below?->elevation !== null && $level <= $below->elevation) {
-            throw new RefusedValue(self::FIELD, "That is not above the floor of {$below->name}.");
+            throw new RefusedValue(self::FIELD, __('That is not above the floor of :name.', ['name' => $below->name]));
         }
         $shift = $level === null || $chosen->element->elevation === null ? 0.0 : $level - $chosen->element->elevation;
         $edits = [new ChangeValues($chosen->id(), ['elevation' => $level])];
@@ -41,6 +41,6 @@ final readonly class SetStoreyLevel implements Act
             }
         }
 
-        return new EditGroup($edits, "Level of {$chosen->element->name} set");
+        return new EditGroup($edits, __('Level of :name set', ['name' => $chosen->element->name]));
     }
 }

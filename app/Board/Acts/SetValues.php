@@ -35,8 +35,8 @@ final readonly class SetValues implements Act
         }
 
         return $edits === []
-            ? throw new RefusedEdit('None of them is changed by that.')
-            : new EditGroup($edits, count($edits).' elements set');
+            ? throw new RefusedEdit(__('None of them is changed by that.'))
+            : new EditGroup($edits, __(':count elements set', ['count' => count($edits)]));
     }
 
     /** @return array<string, string> what several can share, as it would be typed */

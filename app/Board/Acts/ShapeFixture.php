@@ -46,7 +46,7 @@ final readonly class ShapeFixture implements Act
 
         return $radius > 0.0 && $radius <= self::LARGEST
             ? $radius
-            : throw new RefusedValue(self::RADIUS, 'Type a radius above zero, of at most 10 m.');
+            : throw new RefusedValue(self::RADIUS, __('Type a radius above zero, of at most 10 m.'));
     }
 
     /**
@@ -60,14 +60,16 @@ final readonly class ShapeFixture implements Act
         foreach (array_filter(array_map(trim(...), explode(';', $typed)), static fn(string $corner): bool => $corner !== '') as $corner) {
             $parts = explode(',', $corner);
             if (count($parts) !== 2) {
-                throw new RefusedValue(self::CORNERS, "Type two lengths for each corner, with a comma between: {$corner}");
+                throw new RefusedValue(self::CORNERS, __('Type two lengths for each corner, with a comma between: :corner', [
+                    'corner' => $corner,
+                ]));
             }
             [$x, $y] = array_map(static fn(string $part): float => SignedLength::read(trim($part), $layout, self::CORNERS), $parts);
             $corners[] = new Point($x, $y);
         }
         $ring = count($corners) < 3 ? null : new Ring($corners);
         if ($ring === null || $ring->area() < 1.0 || !$ring->isSimple()) {
-            throw new RefusedValue(self::CORNERS, 'Type at least three corners; the outline does not cross itself.');
+            throw new RefusedValue(self::CORNERS, __('Type at least three corners; the outline does not cross itself.'));
         }
 
         return $corners;

@@ -25,7 +25,7 @@ final readonly class ShapeRampRun implements Act
     {
         $ramp = (new Draft($layout))->get($asked->select(), Ramp::class);
         $number = $asked->integer('part');
-        $part = $ramp->parts[$number] ?? throw new RefusedEdit('Choose a run of the ramp.');
+        $part = $ramp->parts[$number] ?? throw new RefusedEdit(__('Choose a run of the ramp.'));
         $parts = $ramp->parts;
         $parts[$number] = $part instanceof RampRun
             ? new RampRun($asked->length('length', $layout), $asked->lengthIfTyped('rise', $layout), self::edges($asked, $layout))

@@ -21,7 +21,7 @@ final readonly class ShapeStair implements Act
     {
         $stair = (new Draft($layout))->get($asked->select(), Stair::class);
         if (!$stair->parts[0] instanceof Flight) {
-            throw new RefusedEdit('The stair does not begin with a flight.');
+            throw new RefusedEdit(__('The stair does not begin with a flight.'));
         }
         $first = new Flight(max(1, min(40, $asked->integer('risers'))), $asked->length('tread', $layout));
 

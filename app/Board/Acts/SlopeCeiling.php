@@ -33,7 +33,7 @@ final readonly class SlopeCeiling implements Act
 
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $room = (new Home($layout))->room($asked->select()) ?? throw new RefusedEdit('Choose a room.');
+        $room = (new Home($layout))->room($asked->select()) ?? throw new RefusedEdit(__('Choose a room.'));
         $typed = array_map(trim(...), $asked->fields());
         if (($typed[self::LOW] ?? '') === '' && ($typed[self::HIGH] ?? '') === '') {
             return new ChangeValues($room->id(), ['ceiling' => null]);
@@ -43,13 +43,13 @@ final readonly class SlopeCeiling implements Act
             [self::LOW, self::HIGH],
         );
         if ($high < $low) {
-            throw new RefusedValue(self::HIGH, 'The ridge is not lower than the eaves.');
+            throw new RefusedValue(self::HIGH, __('The ridge is not lower than the eaves.'));
         }
-        $outline = $room->outline() ?? throw new RefusedEdit('Close the walls around the room first.');
+        $outline = $room->outline() ?? throw new RefusedEdit(__('Close the walls around the room first.'));
         $line = $asked->places('line');
         [$from, $to] = count($line) === 2 ? $line : self::across($outline, (float) ($typed[self::TOWARDS] ?? 90));
         if ($from->distanceTo($to) < 1.0) {
-            throw new RefusedEdit('Point at the eaves and then at the ridge.');
+            throw new RefusedEdit(__('Point at the eaves and then at the ridge.'));
         }
 
         $isGable = ($typed[self::GABLE] ?? '') === 'yes';

@@ -31,6 +31,6 @@ final readonly class SwapUnits implements Act
             }
         }
 
-        throw new RefusedEdit('Choose a unit that stands in a run of units.');
+        throw new RefusedEdit(__('Choose a unit that stands in a run of units.'));
     }
 }

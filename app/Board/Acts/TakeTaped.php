@@ -29,7 +29,7 @@ final readonly class TakeTaped implements Act
         }
         $end = $asked->string('moves')->value() === 'from' ? 'from' : 'to';
         $wall = TapedPull::walls($taped, (new Home($layout))->plans[$taped->storey])[$end]
-            ?? throw new RefusedEdit('No wall stands across that end of it.');
+            ?? throw new RefusedEdit(__('No wall stands across that end of it.'));
 
         return new TapedPull($taped->id, $wall->id, $end === 'from', CollinearWalls::tryFrom($asked->string('in_line')->value()));
     }
@@ -43,7 +43,7 @@ final readonly class TakeTaped implements Act
             TapedHeight::Sill => ['sill' => $taped->measured],
             TapedHeight::Head => $taped->measured > $sill
                 ? ['height' => $taped->measured - $sill]
-                : throw new RefusedEdit('The head lies above the sill.'),
+                : throw new RefusedEdit(__('The head lies above the sill.')),
             default => ['ceiling' => $taped->measured],
         });
     }

@@ -30,7 +30,7 @@ final readonly class TurnFixture implements Act
             return new Carried(
                 $asked->several(),
                 Motion::turned((new Selection($home, $asked->several()))->middle(), 90),
-                count($asked->several()).' elements turned',
+                __(':count elements turned', ['count' => count($asked->several())]),
             );
         }
         foreach ($home->fixtures as $placed) {
@@ -52,6 +52,6 @@ final readonly class TurnFixture implements Act
             }
         }
 
-        throw new RefusedEdit('Choose a fixture or a block.');
+        throw new RefusedEdit(__('Choose a fixture or a block.'));
     }
 }

@@ -20,7 +20,7 @@ final readonly class WriteNote implements DrawingAct
     {
         return new Add(
             $asked->drawnOn($layout)->id,
-            new Note((new NewElements($layout))->nextId($this->list()), $asked->point('at'), 'Note'),
+            new Note((new NewElements($layout))->nextId($this->list()), $asked->point('at'), __('Note')),
         );
     }
 

@@ -17,7 +17,7 @@ final class AccountTokenController
 
     public function store(TokenRequest $request, #[CurrentUser] User $user): RedirectResponse
     {
-        abort_if($user->tokens()->count() >= self::MOST, 409, 'You have '.self::MOST.' tokens: withdraw one first.');
+        abort_if($user->tokens()->count() >= self::MOST, 409, __('You have :most tokens: withdraw one first.', ['most' => self::MOST]));
         $token = $user->createToken($request->string('name')->trim()->value(), $request->ability()->held(), $request->until());
 
         return redirect()->route('account')->with('token', $token->plainTextToken);

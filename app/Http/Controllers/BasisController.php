@@ -13,7 +13,7 @@ final class BasisController
 {
     public function update(BasisRequest $request, Scheme $scheme): RedirectResponse
     {
-        abort_unless($scheme->isDraft(), 409, 'It has been handed in: its rule books are chosen in the review.');
+        abort_unless($scheme->isDraft(), 409, __('It has been handed in: its rule books are chosen in the review.'));
         $scheme->project->update(['books' => $request->books()]);
 
         return redirect()->route('board', $scheme);

@@ -29,7 +29,7 @@ final class CodeController
             return redirect()->route('sign-in');
         }
         if (!$second->takes($owed->user, $request->string('code')->value())) {
-            throw ValidationException::withMessages(['code' => 'That is not the code that it shows now, or it has been used.']);
+            throw ValidationException::withMessages(['code' => __('That is not the code that it shows now, or it has been used.')]);
         }
         PendingCode::paid($request->session());
 

@@ -38,7 +38,7 @@ final class DrawingController
             return response()->view('desk', ['desk' => Desk::of($user->office), 'refusedDrawing' => [$e->getMessage()]], 422);
         } catch (UnreadableRoomList $e) {
             $problems = array_map(
-                static fn(int $line, string $problem): string => "Line {$line}: {$problem}",
+                static fn(int $line, string $problem): string => __('Line :line: :problem', ['line' => $line, 'problem' => $problem]),
                 array_keys($e->problems),
                 $e->problems,
             );

@@ -40,7 +40,7 @@ final readonly class ElevationController
         $revision->loadMissing('statements');
 
         return view('elevations', ['page' => new ElevationsPage(
-            title: "{$revision->scheme->project->name}, revision {$revision->number}",
+            title: __(':name, revision :number', ['name' => $revision->scheme->project->name, 'number' => $revision->number]),
             address: route('review.elevations', $revision),
             back: route('review', $revision),
             home: new Home($revision->examined()),

@@ -24,7 +24,7 @@ final class InvitationController
     public function destroy(Invitation $invitation, #[CurrentUser] User $user): RedirectResponse
     {
         abort_unless($invitation->office_id === $user->office_id && $invitation->accepted_at === null, 404);
-        $user->office->log($user, "invitation of {$invitation->email} withdrawn");
+        $user->office->log($user, __('invitation of :email withdrawn', ['email' => $invitation->email]));
         $invitation->delete();
 
         return redirect()->route('people');

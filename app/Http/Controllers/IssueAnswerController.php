@@ -22,9 +22,9 @@ final class IssueAnswerController
         }
 
         return redirect()->route('board.file', $scheme)->with('status', match ($taken) {
-            0 => 'The file has no new comment on an item of the letter.',
-            1 => 'One item of the letter has a new answer.',
-            default => "{$taken} items of the letter have new answers.",
+            0 => __('The file has no new comment on an item of the letter.'),
+            1 => __('One item of the letter has a new answer.'),
+            default => __(':taken items of the letter have new answers.', ['taken' => $taken]),
         });
     }
 }

@@ -48,7 +48,7 @@ final readonly class KitchenController
             $changes->edit($scheme, $request->person(), $request->integer('version'), $kitchen->edit($kitchen->plan()));
         } catch (StaleScheme) {
             return $back->withErrors(
-                ['kitchen' => 'Somebody else has changed this scheme. It is shown as it is now; look again and build then.'],
+                ['kitchen' => __('Somebody else has changed this scheme. It is shown as it is now; look again and build then.')],
             );
         } catch (RefusedEdit|UnreadableLayout|UnreadableLength $e) {
             return $back->withErrors(['kitchen' => $e->getMessage()]);

@@ -35,7 +35,7 @@ final class KitchenScheduleController
         $revision->loadMissing('statements');
 
         return $this->answer($request, new KitchenSchedulePage(
-            "{$revision->scheme->project->name}, revision {$revision->number}",
+            __(':name, revision :number', ['name' => $revision->scheme->project->name, 'number' => $revision->number]),
             route('review.kitchen', $revision),
             route('review', $revision),
             new Home($revision->examined()),

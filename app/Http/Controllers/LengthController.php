@@ -58,7 +58,10 @@ final class LengthController
         $read = $reader->read($text);
         $total = $units->notation()->write(Amount::length(array_sum(array_map(static fn(ReadLength $one): float => $one->mm, $read))));
 
-        return implode(' | ', array_map(static fn(ReadLength $one): string => $one->reading, $read)).", together {$total}";
+        return __(':read, together :total', [
+            'read' => implode(' | ', array_map(static fn(ReadLength $one): string => $one->reading, $read)),
+            'total' => $total,
+        ]);
     }
 
     private function length(Request $request, string $text, UnitSystem $units, LengthReader $reader): Response

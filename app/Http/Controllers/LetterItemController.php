@@ -26,7 +26,7 @@ final readonly class LetterItemController
 
         return response(
             $edit === null
-                ? 'by none of the edits since the letter'
+                ? __('by none of the edits since the letter')
                 : "by “{$words}”, {$edit->user->name}, {$edit->created_at->format('j F Y, H:i')}",
             200,
             ['Content-Type' => 'text/plain; charset=UTF-8'],
@@ -39,7 +39,7 @@ final readonly class LetterItemController
         return $answer->to($request, $scheme, static function () use ($request, $scheme): Scheme {
             $item = $request->item();
             if (LetterProgress::of($scheme)?->has($item) !== true) {
-                throw new RefusedEdit('The letter that is out has no such item.');
+                throw new RefusedEdit(__('The letter that is out has no such item.'));
             }
             $answers = [...($scheme->answers ?? []), $item => $request->words()];
             $scheme->update(['answers' => array_filter($answers, static fn(string $words): bool => $words !== '')]);

@@ -23,7 +23,7 @@ final class OfficeController
 
     public function restore(#[CurrentUser] User $user, RemovePeople $action): RedirectResponse
     {
-        abort_if($user->office->removed_at === null, 409, 'The office is there.');
+        abort_if($user->office->removed_at === null, 409, __('The office is there.'));
         $action->bringBack($user->office, $user);
 
         return redirect()->route('people');

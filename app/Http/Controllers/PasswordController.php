@@ -30,6 +30,6 @@ final class PasswordController
 
         return $done === Password::PASSWORD_RESET
             ? redirect()->route('sign-in')->with('status', 'The new password is set.')
-            : redirect()->back()->withErrors(['email' => 'This link is not good any more: ask for another one.']);
+            : redirect()->back()->withErrors(['email' => __('This link is not good any more: ask for another one.')]);
     }
 }

@@ -31,7 +31,7 @@ final class PeopleController
     public function update(RoleRequest $request, User $person, #[CurrentUser] User $user): RedirectResponse
     {
         if ($person->is($user)) {
-            return redirect()->route('people')->withErrors(['role' => 'Nobody changes his own role: ask another principal.']);
+            return redirect()->route('people')->withErrors(['role' => __('Nobody changes his own role: ask another principal.')]);
         }
         $role = $request->role();
         if ($role !== $person->role) {
@@ -46,7 +46,7 @@ final class PeopleController
     public function destroy(User $person, #[CurrentUser] User $user, RemovePeople $action): RedirectResponse
     {
         if ($person->is($user)) {
-            return redirect()->route('people')->withErrors(['role' => 'Nobody removes his own account: ask another principal.']);
+            return redirect()->route('people')->withErrors(['role' => __('Nobody removes his own account: ask another principal.')]);
         }
         $action->account($person, $user);
 

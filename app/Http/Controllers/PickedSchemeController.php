@@ -17,7 +17,7 @@ final class PickedSchemeController
     {
         $scheme = $project->schemes()->findOrFail($request->integer('scheme'));
         $project->update(['picked_scheme_id' => $scheme->id]);
-        $scheme->revisions()->latest('number')->first()?->log($user, "picked {$scheme->name}");
+        $scheme->revisions()->latest('number')->first()?->log($user, __('picked :name', ['name' => $scheme->name]));
 
         return redirect()->back();
     }

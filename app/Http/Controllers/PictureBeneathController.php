@@ -36,7 +36,7 @@ final readonly class PictureBeneathController
 
     public function show(Scheme $scheme, PictureBeneath $picture): StreamedResponse
     {
-        abort_unless(Storage::disk(PictureBeneath::DISK)->exists($picture->file), 404, 'The picture is gone.');
+        abort_unless(Storage::disk(PictureBeneath::DISK)->exists($picture->file), 404, __('The picture is gone.'));
 
         return Storage::disk(PictureBeneath::DISK)
             ->response($picture->file, null, ['Cache-Control' => 'private, max-age=86400, immutable']);

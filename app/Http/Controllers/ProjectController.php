@@ -84,7 +84,7 @@ final class ProjectController
 
     public function restore(Project $project, #[CurrentUser] User $user, RemoveHome $action): RedirectResponse
     {
-        abort_unless($project->trashed(), 409, 'It is on the desk.');
+        abort_unless($project->trashed(), 409, __('It is on the desk.'));
         $action->bringBack($project, $user);
 
         return redirect()->route('project', $project);

@@ -27,12 +27,12 @@ final class RoomUseController
             $uses,
         );
         try {
-            $action->edit($scheme, $user, $request->integer('version'), new EditGroup($edits, 'Uses of rooms chosen'));
+            $action->edit($scheme, $user, $request->integer('version'), new EditGroup($edits, __('Uses of rooms chosen')));
         } catch (RefusedEdit $e) {
             return redirect()->route('board.file', $scheme)->withErrors(['uses' => $e->getMessage()]);
         } catch (StaleScheme) {
             return redirect()->route('board.file', $scheme)
-                ->withErrors(['uses' => 'Somebody else has changed this scheme since: look at it and choose again.']);
+                ->withErrors(['uses' => __('Somebody else has changed this scheme since: look at it and choose again.')]);
         }
 
         return redirect()->route('board.file', $scheme)->with('status', 'The uses are set.');

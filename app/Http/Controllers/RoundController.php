@@ -87,7 +87,7 @@ final readonly class RoundController
         $revision->loadMissing('statements');
 
         return new RoundPage(
-            title: "{$revision->scheme->project->name}, revision {$revision->number}",
+            title: __(':name, revision :number', ['name' => $revision->scheme->project->name, 'number' => $revision->number]),
             address: route('review.round', $revision),
             model: route('review.home', [$revision, 'glb']),
             facts: route('review.round.facts', $revision),

@@ -34,7 +34,7 @@ final class SchemeFileController
             return redirect()->route('board.file', $scheme)->withErrors(['file' => $e->getMessage()]);
         } catch (StaleScheme) {
             return redirect()->route('board.file', $scheme)
-                ->withErrors(['file' => 'Somebody else has changed this scheme since: look at it and take the file over again.']);
+                ->withErrors(['file' => __('Somebody else has changed this scheme since: look at it and take the file over again.')]);
         }
 
         return redirect()->route('board.file', $scheme)

@@ -17,12 +17,12 @@ final class SeatController
     public function update(SeatRequest $request, User $person, #[CurrentUser] User $user, Sessions $sessions): RedirectResponse
     {
         if ($person->is($user)) {
-            return redirect()->route('people')->withErrors(['role' => 'Nobody closes his own seat: ask another principal.']);
+            return redirect()->route('people')->withErrors(['role' => __('Nobody closes his own seat: ask another principal.')]);
         }
         $isOpen = $request->boolean('open');
         $person->forceFill(['removed_at' => null, 'disabled_at' => $isOpen ? null : now()])->save();
         $sessions->endAll($person);
-        $user->office->log($user, "{$person->name}: seat ".($isOpen ? 'opened again' : 'closed'));
+        $user->office->log($user, __(':name: seat :it', ['name' => $person->name, 'it' => $isOpen ? __('opened again') : 'closed']));
 
         return redirect()->route('people');
     }

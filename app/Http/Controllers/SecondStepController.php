@@ -18,7 +18,7 @@ final readonly class SecondStepController
 
     public function store(#[CurrentUser] User $user): RedirectResponse
     {
-        abort_if($user->hasCodes(), 409, 'The second step is set up already.');
+        abort_if($user->hasCodes(), 409, __('The second step is set up already.'));
         $this->second->begin($user);
 
         return redirect()->route('account');
@@ -29,7 +29,7 @@ final readonly class SecondStepController
         $spare = $user->hasCodes() ? null : $this->second->confirm($user, $request->string('code')->value());
 
         return $spare === null
-            ? redirect()->route('account')->withErrors(['code' => 'That is not the code that it shows now.'])
+            ? redirect()->route('account')->withErrors(['code' => __('That is not the code that it shows now.')])
             : redirect()->route('account')->with('spare', $spare);
     }
 

@@ -18,7 +18,7 @@ final class SecondStepPolicyController
         $user->office->update(['wants_codes' => $request->boolean('wanted')]);
         $user->office->log(
             $user,
-            $request->boolean('wanted') ? 'a second step is wanted at signing in' : 'no second step is wanted at signing in',
+            $request->boolean('wanted') ? __('a second step is wanted at signing in') : __('no second step is wanted at signing in'),
         );
 
         return redirect()->route('people');

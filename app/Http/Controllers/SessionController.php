@@ -33,7 +33,7 @@ final class SessionController
         $isRight = Auth::validate([...$request->credentials(), 'disabled_at' => null]);
         $user = $isRight ? Auth::getLastAttempted() : null;
         if (!$user instanceof User) {
-            throw ValidationException::withMessages(['email' => 'No account has this address and password.']);
+            throw ValidationException::withMessages(['email' => __('No account has this address and password.')]);
         }
         if ($user->hasCodes()) {
             PendingCode::owe($request->session(), $user, $request->boolean('remember'));

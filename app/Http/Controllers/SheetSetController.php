@@ -33,7 +33,7 @@ final readonly class SheetSetController
     {
         $number = self::change($scheme, static fn(SheetSet $set): SheetSet => count($set->sheets) < SheetSet::MOST_SHEETS
             ? $set->with(count($set->sheets), $request->sheet())
-            : abort(409, 'There are '.SheetSet::MOST_SHEETS.' sheets already.'));
+            : abort(409, __('There are :mostSheets sheets already.', ['mostSheets' => SheetSet::MOST_SHEETS])));
 
         return redirect()->route('board.sheets', ['scheme' => $scheme->id, 'sheet' => count($number->sheets) - 1]);
     }
@@ -67,7 +67,10 @@ final readonly class SheetSetController
         $set = SchemeSheets::set($scheme);
         $sheet = $set->sheets[$number] ?? abort(404);
         try {
-            $svg = $this->sheets->svg($scheme, $sheet, 'sheet '.($number + 1).' of '.count($set->sheets));
+            $svg = $this->sheets->svg($scheme, $sheet, __('sheet :number of :count', [
+                'number' => $number + 1,
+                'count' => count($set->sheets),
+            ]));
         } catch (DoesNotFit $e) {
             abort(422, $e->getMessage());
         }

@@ -70,7 +70,7 @@ final readonly class StairController
             $changes->edit($scheme, $request->person(), $request->version(), $edit);
         } catch (StaleScheme) {
             return $back->withErrors([
-                'stair' => 'Somebody else has changed this scheme. It is shown as it is now; what you chose is not made yet.',
+                'stair' => __('Somebody else has changed this scheme. It is shown as it is now; what you chose is not made yet.'),
             ]);
         } catch (RefusedEdit|RefusedValue|UnreadableLayout|UnreadableLength $e) {
             return $back->withErrors(['stair' => $e->getMessage()]);

@@ -22,7 +22,7 @@ final class SunController
 
         return response()->json([
             'direction' => $sun->direction($request->float('north')),
-            'words' => $sun->altitude > 0.0 ? "The sun stands {$where}." : 'The sun is below the horizon.',
+            'words' => $sun->altitude > 0.0 ? __('The sun stands :where.', ['where' => $where]) : __('The sun is below the horizon.'),
         ]);
     }
 }

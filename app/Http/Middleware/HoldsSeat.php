@@ -27,14 +27,14 @@ final readonly class HoldsSeat
             return $next($request);
         }
         if ($user->disabled_at !== null) {
-            return self::out($request, 'Your seat has been closed: ask a principal of your office.');
+            return self::out($request, __('Your seat has been closed: ask a principal of your office.'));
         }
         if (!$this->sessions->goesOn($request, $user)) {
-            return self::out($request, 'This session has been ended: sign in again.');
+            return self::out($request, __('This session has been ended: sign in again.'));
         }
         if ($user->office->removed_at !== null && !$request->routeIs('sign-out')) {
             if ($user->role !== Role::Principal) {
-                return self::out($request, 'Your office has been removed.');
+                return self::out($request, __('Your office has been removed.'));
             }
             if (!$request->routeIs('people', 'people.office.return')) {
                 return redirect()->route('people');

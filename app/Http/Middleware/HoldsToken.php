@@ -16,10 +16,10 @@ final class HoldsToken
     {
         $user = $request->user();
         abort_unless($user instanceof User, 401);
-        abort_if($user->disabled_at !== null, 403, 'The seat that this token belongs to is closed.');
-        abort_if($user->office->removed_at !== null, 403, 'The office that this token belongs to has been removed.');
-        abort_if($user->lacksCodes(), 403, 'The office asks for a second step at signing in: set it up first.');
-        abort_unless($user->tokenCan($ability), 403, "This token is not made to {$ability}.");
+        abort_if($user->disabled_at !== null, 403, __('The seat that this token belongs to is closed.'));
+        abort_if($user->office->removed_at !== null, 403, __('The office that this token belongs to has been removed.'));
+        abort_if($user->lacksCodes(), 403, __('The office asks for a second step at signing in: set it up first.'));
+        abort_unless($user->tokenCan($ability), 403, __('This token is not made to :ability.', ['ability' => $ability]));
 
         return $next($request);
     }

@@ -22,8 +22,8 @@ final class PlainInput
         // the body of a request to the API may be a home itself
         $given = $request->is('api/*') ? $request->query() : $request->input();
         foreach (is_array($given) ? $given : [] as $key => $value) {
-            abort_if(is_array($value) && !in_array($key, self::LISTS, true), 422, "\"{$key}\" is one value, not a list.");
-            abort_if(is_string($value) && !mb_check_encoding($value, 'UTF-8'), 422, "\"{$key}\" is no text in UTF-8.");
+            abort_if(is_array($value) && !in_array($key, self::LISTS, true), 422, __('":key" is one value, not a list.', ['key' => $key]));
+            abort_if(is_string($value) && !mb_check_encoding($value, 'UTF-8'), 422, __('":key" is no text in UTF-8.', ['key' => $key]));
         }
 
         return $next($request);

@@ -23,7 +23,7 @@ final class BasisRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['books.required' => 'Choose at least one rule book.'];
+        return ['books.required' => __('Choose at least one rule book.')];
     }
 
     /** @return list<string> */

@@ -60,7 +60,7 @@ final class BriefRequest extends FormRequest
             [$again, $first] = $repeated;
             $validator->errors()->add(
                 "wishes.{$numbers[$again]}",
-                'The wish “'.$this->sentences()[$numbers[$first]].'” speaks of the same.',
+                __('The wish “:sentences” speaks of the same.', ['sentences' => $this->sentences()[$numbers[$first]]]),
             );
 
             return;

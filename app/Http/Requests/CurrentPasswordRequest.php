@@ -20,6 +20,6 @@ final class CurrentPasswordRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['current.current_password' => 'This is not your password.'];
+        return ['current.current_password' => __('This is not your password.')];
     }
 }

@@ -23,10 +23,10 @@ final class IssuesUpload extends FormRequest
     public function messages(): array
     {
         return [
-            'issues.required' => 'Choose a file.',
-            'issues.file' => 'Choose a file.',
-            'issues.max' => 'The file is larger than 20 MB.',
-            'issues.uploaded' => 'The file did not arrive: it is larger than 20 MB, or the connection broke.',
+            'issues.required' => __('Choose a file.'),
+            'issues.file' => __('Choose a file.'),
+            'issues.max' => __('The file is larger than 20 MB.'),
+            'issues.uploaded' => __('The file did not arrive: it is larger than 20 MB, or the connection broke.'),
         ];
     }
 

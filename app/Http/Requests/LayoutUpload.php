@@ -26,10 +26,10 @@ final class LayoutUpload extends FormRequest
     public function messages(): array
     {
         return [
-            'layout.required' => 'Choose a file.',
-            'layout.file' => 'Choose a file.',
-            'layout.max' => 'The file is larger than 48 MB.',
-            'layout.uploaded' => 'The file did not arrive: it is larger than 48 MB, or the connection broke.',
+            'layout.required' => __('Choose a file.'),
+            'layout.file' => __('Choose a file.'),
+            'layout.max' => __('The file is larger than 48 MB.'),
+            'layout.uploaded' => __('The file did not arrive: it is larger than 48 MB, or the connection broke.'),
         ];
     }
 

@@ -49,10 +49,10 @@ final class NewDrawing extends FormRequest
     public function messages(): array
     {
         return [
-            'name.required' => 'Give the home a name.',
-            'copy_of.in' => 'There is no such home to copy.',
-            'file.max' => 'The file is larger than 48 MB.',
-            'file.uploaded' => 'The file did not arrive: it is larger than 48 MB, or the connection broke.',
+            'name.required' => __('Give the home a name.'),
+            'copy_of.in' => __('There is no such home to copy.'),
+            'file.max' => __('The file is larger than 48 MB.'),
+            'file.uploaded' => __('The file did not arrive: it is larger than 48 MB, or the connection broke.'),
             ...PictureBeneathRequest::MESSAGES,
         ];
     }
@@ -97,7 +97,7 @@ final class NewDrawing extends FormRequest
         $rooms = $this->string('rooms')->trim()->value();
         $isImperial = $units === UnitSystem::Imperial;
         if ($rooms === '') {
-            $storey = new Storey('G', 'Ground floor', 0.0, $isImperial ? 2438.4 : 2500.0, $isImperial ? 304.8 : 300.0);
+            $storey = new Storey('G', __('Ground floor'), 0.0, $isImperial ? 2438.4 : 2500.0, $isImperial ? 304.8 : 300.0);
 
             return new Layout($name, $units, storeys: [$storey]);
         }

@@ -22,6 +22,6 @@ final class OfficeRemovalRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.in' => 'Type the name of the office as it stands above.'];
+        return ['name.in' => __('Type the name of the office as it stands above.')];
     }
 }

@@ -47,7 +47,7 @@ final class PictureBeneathRequest extends FormRequest
     public static function read(mixed $file, int $page): PictureFile|PdfPage
     {
         try {
-            $content = $file instanceof UploadedFile ? (string) $file->get() : throw new UnreadablePicture('Choose a picture.');
+            $content = $file instanceof UploadedFile ? (string) $file->get() : throw new UnreadablePicture(__('Choose a picture.'));
 
             return str_starts_with($content, '%PDF-') ? new PdfPage($content, max(1, $page)) : PictureFile::of($content);
         } catch (UnreadablePicture $e) {

@@ -23,10 +23,10 @@ final class ProjectArchiveUpload extends FormRequest
     public function messages(): array
     {
         return [
-            'archive.required' => 'Choose an archive.',
-            'archive.file' => 'Choose an archive.',
-            'archive.max' => 'The archive is larger than 48 MB.',
-            'archive.uploaded' => 'The archive did not arrive: it is larger than 48 MB, or the connection broke.',
+            'archive.required' => __('Choose an archive.'),
+            'archive.file' => __('Choose an archive.'),
+            'archive.max' => __('The archive is larger than 48 MB.'),
+            'archive.uploaded' => __('The archive did not arrive: it is larger than 48 MB, or the connection broke.'),
         ];
     }
 

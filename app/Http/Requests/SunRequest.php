@@ -24,9 +24,9 @@ final class SunRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'latitude.*' => 'The latitude is a number from -90 to 90 degrees, north of the equator positive.',
-            'date.*' => 'Say the date.',
-            'hour.*' => 'The hour is a number from 0 to 24.',
+            'latitude.*' => __('The latitude is a number from -90 to 90 degrees, north of the equator positive.'),
+            'date.*' => __('Say the date.'),
+            'hour.*' => __('The hour is a number from 0 to 24.'),
         ];
     }
 }

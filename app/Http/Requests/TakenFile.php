@@ -24,10 +24,10 @@ final class TakenFile extends FormRequest
     public function messages(): array
     {
         return [
-            'file.required' => 'Choose a file.',
-            'file.file' => 'Choose a file.',
-            'file.max' => 'The file is larger than 48 MB.',
-            'file.uploaded' => 'The file did not arrive: it is larger than 48 MB, or the connection broke.',
+            'file.required' => __('Choose a file.'),
+            'file.file' => __('Choose a file.'),
+            'file.max' => __('The file is larger than 48 MB.'),
+            'file.uploaded' => __('The file did not arrive: it is larger than 48 MB, or the connection broke.'),
         ];
     }
 

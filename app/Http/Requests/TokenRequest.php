@@ -29,7 +29,7 @@ final class TokenRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => 'Say what the token is for.', 'current.current_password' => 'This is not your password.'];
+        return ['name.required' => __('Say what the token is for.'), 'current.current_password' => __('This is not your password.')];
     }
 
     public function ability(): TokenAbility

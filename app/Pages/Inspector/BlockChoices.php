@@ -49,8 +49,13 @@ final readonly class BlockChoices
         [$first, $second] = [$question->first->name, $question->second->name];
 
         return $question->isGap
-            ? "Between {$first} and {$second} a strip of {$apart} is left."
-            : "{$first} and {$second} stand side by side, but their {$question->side->value} sides are {$apart} out of line.";
+            ? __('Between :first and :second a strip of :apart is left.', ['first' => $first, 'second' => $second, 'apart' => $apart])
+            : __(':first and :second stand side by side, but their :side sides are :apart out of line.', [
+                'first' => $first,
+                'second' => $second,
+                'side' => $question->side->value,
+                'apart' => $apart,
+            ]);
     }
 
     /**
@@ -74,7 +79,7 @@ final readonly class BlockChoices
             'side' => $side->value,
             'to' => $other->id,
             'to_side' => $otherSide->value,
-            'words' => $isGap ? "Widen {$block->name}" : "{$block->name} gives way",
+            'words' => $isGap ? __('Widen :name', ['name' => $block->name]) : __(':name gives way', ['name' => $block->name]),
         ];
     }
 }

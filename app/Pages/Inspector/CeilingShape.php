@@ -40,6 +40,6 @@ final readonly class CeilingShape
     /** @return array<int, string> by degrees */
     public function directions(): array
     {
-        return self::DIRECTIONS + [$this->towards => 'as it does now'];
+        return self::DIRECTIONS + [$this->towards => __('as it does now')];
     }
 }

@@ -34,7 +34,7 @@ final readonly class ElementFields
     {
         return match ($field->key) {
             'hinge' => $this->opening->jamb($choice),
-            'opens' => 'into '.$this->opening->towards($choice),
+            'opens' => __('into :towards', ['towards' => $this->opening->towards($choice)]),
             default => $field->words($choice),
         };
     }

@@ -34,9 +34,9 @@ final readonly class FallEdges
         $edges = $this->chosen->home->openEdges($this->chosen->plan());
         $open = $edges->found;
         $isLowest = ($this->chosen->home->layout->storeys[0]->id ?? '') === $this->chosen->storey;
-        $unknown = $isLowest ? 'no storey is drawn below' : ($edges->missing === [] ? null : 'how deep one falls is not known');
+        $unknown = $isLowest ? __('no storey is drawn below') : ($edges->missing === [] ? null : __('how deep one falls is not known'));
         $drops = array_map(static fn(OpenEdge $one): float => $one->drop, $open);
-        $fall = $drops === [] ? '' : ', a fall of '.$this->chosen->length(max($drops));
+        $fall = $drops === [] ? '' : __(', a fall of :length', ['length' => $this->chosen->length(max($drops))]);
         $words = [];
         foreach ($this->chosen->floorOpening()?->outline->counterClockwise()->edges() ?? [] as $edge) {
             $out = $edge->direction()->left()->times(-1);
@@ -51,7 +51,7 @@ final readonly class FallEdges
             $words[] = ucfirst($side).', '.$this->chosen->length($edge->length()).': '.($unknown ?? match (true) {
                 $length < 1.0 => 'guarded',
                 $length > $edge->length() - 1.0 => "open{$fall}",
-                default => "open along {$this->chosen->length($length)}{$fall}",
+                default => __('open along :length:fall', ['length' => $this->chosen->length($length), 'fall' => $fall]),
             });
         }
 
@@ -70,10 +70,17 @@ final readonly class FallEdges
         $together = $this->chosen->length(array_sum(array_map(static fn(OpenEdge $edge): float => $edge->line->length(), $edges)));
 
         return count($edges) > self::LISTED
-            ? [count($edges)." edges are open, {$together} together, with a fall of up to {$fall}"]
+            ? [__(':count edges are open, :together together, with a fall of up to :fall', [
+                'count' => count($edges),
+                'together' => $together,
+                'fall' => $fall,
+            ])]
             : array_map(
                 fn(OpenEdge $edge): string
-                    => "{$this->chosen->length($edge->line->length())} open, a fall of {$this->chosen->length($edge->drop)}",
+                    => __(':length open, a fall of :drop', [
+                        'length' => $this->chosen->length($edge->line->length()),
+                        'drop' => $this->chosen->length($edge->drop),
+                    ]),
                 $edges,
             );
     }

@@ -37,7 +37,7 @@ final readonly class Neighbours
         }
         foreach ($rooms as $room) {
             foreach ($room->sides() as $side) {
-                $names[$side->wall->id] = 'the '.$this->chosen->wallCalled($side->wall->id);
+                $names[$side->wall->id] = __('the :wallCalled', ['wallCalled' => $this->chosen->wallCalled($side->wall->id)]);
             }
         }
 

@@ -58,8 +58,8 @@ final readonly class OpeningFields
         [$sill, $head] = [$window?->sill(), $window?->head()];
 
         return $sill === null || $head === null ? '' : implode(', ', [
-            "from {$this->chosen->length($sill)} to {$this->chosen->length($head)} above the floor",
-            'pitch '.$this->chosen->home->write(Amount::angle(rad2deg(asin($window->roof->steepness ?? 0.0)))),
+            __('from :sill to :head above the floor', ['sill' => $this->chosen->length($sill), 'head' => $this->chosen->length($head)]),
+            __('pitch :angle', ['angle' => $this->chosen->home->write(Amount::angle(rad2deg(asin($window->roof->steepness ?? 0.0))))]),
         ]);
     }
 
@@ -68,11 +68,13 @@ final readonly class OpeningFields
     {
         $line = $this->chosen->wall()?->line();
         if ($line === null) {
-            return $end === 'from' ? 'at the wall’s start' : 'at the wall’s end';
+            return $end === 'from' ? __('at the wall’s start') : __('at the wall’s end');
         }
         $way = $line->direction()->times($end === 'from' ? -1 : 1);
 
-        return 'at its '.(abs($way->x) >= abs($way->y) ? ($way->x > 0 ? 'right' : 'left') : ($way->y > 0 ? 'upper end' : 'lower end'));
+        return __('at its :it', [
+            'it' => abs($way->x) >= abs($way->y) ? ($way->x > 0 ? 'right' : 'left') : ($way->y > 0 ? __('upper end') : __('lower end')),
+        ]);
     }
 
     /** What lies on a side of the chosen opening's wall. */
@@ -81,6 +83,6 @@ final readonly class OpeningFields
         $opening = $this->chosen->opening();
         $beyond = $side === 'left' ? $opening?->left : $opening?->right;
 
-        return $beyond === null ? "the {$side} of its wall" : $beyond->words();
+        return $beyond === null ? __('the :side of its wall', ['side' => $side]) : $beyond->words();
     }
 }

@@ -22,9 +22,9 @@ final readonly class RailFields
         foreach (SetHandrails::SIDES as $side) {
             $rail = $sides[$side] ?? null;
             $fields[SetHandrails::field($side)] = [
-                "Rail on the {$side}, climbing",
+                __('Rail on the :side, climbing', ['side' => $side]),
                 $rail !== null ? $this->chosen->typed($rail->height) : (array_key_exists($side, $sides) ? SetHandrails::NONE : ''),
-                'its height, or none',
+                __('its height, or none'),
             ];
         }
 
@@ -37,13 +37,13 @@ final readonly class RailFields
         $fields = [];
         foreach (array_filter($this->handrails()->sides ?? []) as $side => $rail) {
             foreach ([
-                'projection' => ['stands in by', ''],
-                'foot' => ['goes on at the foot by', 'beyond the lowest nosing'],
-                'head' => ['goes on at the head by', 'beyond the highest nosing'],
+                'projection' => [__('stands in by'), ''],
+                'foot' => [__('goes on at the foot by'), __('beyond the lowest nosing')],
+                'head' => [__('goes on at the head by'), __('beyond the highest nosing')],
             ] as $detail => [$label, $hint]) {
                 $value = $rail->$detail;
                 $fields[SetHandrails::field($side, $detail)] = [
-                    ucfirst($side)." rail {$label}",
+                    __(':side rail :label', ['side' => ucfirst($side), 'label' => $label]),
                     is_float($value) ? $this->chosen->typed($value) : '',
                     $hint,
                 ];

@@ -24,8 +24,10 @@ final readonly class RampFields
         $parts = [];
         foreach ($ramp instanceof Ramp ? $ramp->parts : [] as $part) {
             $parts[] = $part instanceof RampRun
-                ? ['Run '.++$titles['run'], $typed($part->length), $typed($part->rise), array_map($typed, $part->edges ?? [null, null])]
-                : ['Landing '.++$titles['landing'], $typed($part->depth), null, []];
+                ? [__('Run :it', [
+                    'it' => ++$titles['run'],
+                ]), $typed($part->length), $typed($part->rise), array_map($typed, $part->edges ?? [null, null])]
+                : [__('Landing :it', ['it' => ++$titles['landing']]), $typed($part->depth), null, []];
         }
 
         return $parts;

@@ -72,10 +72,13 @@ final readonly class WallFields
             return [];
         }
         $stretches = new WallStretches($storey, $wall);
-        $named = ['whole' => "the whole wall ({$this->chosen->length($stretches->whole()->length())})"];
+        $named = ['whole' => __('the whole wall (:length)', ['length' => $this->chosen->length($stretches->whole()->length())])];
         foreach ($stretches->free($this->chosen->id()) as $number => $stretch) {
-            $named[$number] = "{$this->bound($stretch->startsAt)} to {$this->bound($stretch->endsAt)} "
-                ."({$this->chosen->length($stretch->length())})";
+            $named[$number] = __(':bound to :bound2 (:length)', [
+                'bound' => $this->bound($stretch->startsAt),
+                'bound2' => $this->bound($stretch->endsAt),
+                'length' => $this->chosen->length($stretch->length()),
+            ]);
         }
 
         return $named;
@@ -87,9 +90,9 @@ final readonly class WallFields
         $entry = Chosen::of($this->chosen->layout, substr((string) strrchr($bound, ' '), 1));
 
         return match (true) {
-            $entry !== null => 'the '.lcfirst((new ElementNames($this->chosen->home))->called($entry)),
-            $bound === 'the start' => 'the corner '.$this->opening->jamb('from'),
-            default => 'the corner '.$this->opening->jamb('to'),
+            $entry !== null => __('the :entry', ['entry' => lcfirst((new ElementNames($this->chosen->home))->called($entry))]),
+            $bound === 'the start' => __('the corner :jamb', ['jamb' => $this->opening->jamb('from')]),
+            default => __('the corner :jamb', ['jamb' => $this->opening->jamb('to')]),
         };
     }
 }

@@ -51,7 +51,7 @@ final readonly class WallFromFront
         $left = max($box->left, min($box->right - $width, ($chosen->left() + $chosen->right() - $width) / 2));
 
         return $drawing->figure(
-            'The wall that it stands or hangs at, from the front',
+            __('The wall that it stands or hangs at, from the front'),
             'group',
             new Box($left, $box->bottom, $left + $width, $box->top),
         );

@@ -36,7 +36,7 @@ final readonly class AxonometricView extends DrawingView
 
     protected function title(): string
     {
-        return "{$this->plan->storey->name} in the round, walls cut, not to scale";
+        return __(':name in the round, walls cut, not to scale', ['name' => $this->plan->storey->name]);
     }
 
     protected function content(): string

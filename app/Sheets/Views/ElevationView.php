@@ -47,7 +47,7 @@ final readonly class ElevationView extends DrawingView
 
     protected function description(): string
     {
-        return "Elevation of {$this->caption()}";
+        return __('Elevation of :caption', ['caption' => $this->caption()]);
     }
 
     protected function content(): string

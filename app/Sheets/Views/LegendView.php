@@ -40,21 +40,21 @@ final readonly class LegendView extends ListView
             'revision-cloud' => $hasClouds,
         ];
         $this->signs = array_intersect_key([
-            'wall' => 'Wall',
-            'wall-existing' => 'Wall that stood before',
-            'ghost' => 'To be removed',
-            'divider' => 'Boundary of a room without a wall',
-            'void' => 'Opening in the floor',
-            'soffit' => 'Lower part of the ceiling above',
-            'guard' => 'Guard',
-            'terrace' => 'Terrace',
-            'revision-cloud' => 'Changed since the last revision',
+            'wall' => __('Wall'),
+            'wall-existing' => __('Wall that stood before'),
+            'ghost' => __('To be removed'),
+            'divider' => __('Boundary of a room without a wall'),
+            'void' => __('Opening in the floor'),
+            'soffit' => __('Lower part of the ceiling above'),
+            'guard' => __('Guard'),
+            'terrace' => __('Terrace'),
+            'revision-cloud' => __('Changed since the last revision'),
         ], array_filter($has));
     }
 
     protected function title(): string
     {
-        return 'Legend';
+        return __('Legend');
     }
 
     protected function rows(): int

@@ -26,7 +26,7 @@ final readonly class NotesView extends ListView
 
     protected function title(): string
     {
-        return 'Notes';
+        return __('Notes');
     }
 
     protected function rows(): int

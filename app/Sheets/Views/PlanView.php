@@ -89,7 +89,7 @@ final readonly class PlanView extends DrawingView
             array_values($this->plan->rooms),
         );
 
-        return "Plan of {$this->caption()}: ".implode(', ', $rooms);
+        return __('Plan of :caption: :rooms', ['caption' => $this->caption(), 'rooms' => implode(', ', $rooms)]);
     }
 
     private function labels(): LabelPlace

@@ -35,7 +35,7 @@ final readonly class SectionView extends DrawingView
 
     protected function title(): string
     {
-        return "Section along {$this->climb->stair->name()}";
+        return __('Section along :stair', ['stair' => $this->climb->stair->name()]);
     }
 
     protected function content(): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /** Decimal numbers without trailing zeros, marked when the rounding is larger than what counts as equal. */
 final class Decimal
 {
@@ -42,6 +44,6 @@ final class Decimal
         $text = number_format($number, $places, '.', '');
         $text = str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
 
-        return $text === '-0' ? '0' : $text;
+        return $text === '-0' ? '0' : str_replace('.', Text::language()->decimalMark(), $text);
     }
 }

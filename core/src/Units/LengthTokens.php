@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /** Takes a typed length apart. */
 final class LengthTokens
 {
@@ -105,16 +107,21 @@ final class LengthTokens
         return new LengthToken(LengthToken::FRACTION, "{$above}/{$below}", (int) $above / (int) $below, $at, $loose);
     }
 
-    /** A decimal point or comma, or commas between thousands; one comma before three digits could be either. */
+    /**
+     * A decimal point or comma, or in English commas between thousands: one comma before three digits could be either there, as one point
+     * could where decimals come after a comma.
+     */
     private static function number(string $digits, int $at, string $typed): float
     {
-        if (preg_match('/^\d{1,3},\d{3}$/', $digits) === 1) {
-            [$whole, $rest] = explode(',', $digits);
+        $mark = Text::language()->decimalMark();
+        $separator = $mark === '.' ? ',' : '.';
+        if (preg_match("/^\\d{1,3}[{$separator}]\\d{3}$/", $digits) === 1) {
+            [$whole, $rest] = explode($separator, $digits);
 
-            throw UnreadableLength::doubtful(trim($typed), $at, [$whole.$rest, "{$whole}.{$rest}"]);
+            throw UnreadableLength::doubtful(trim($typed), $at, [$whole.$rest, $whole.$mark.$rest]);
         }
-        if (preg_match('/^\d{1,3}(,\d{3})+(\.\d+)?$/', $digits) === 1) {
-            return (float) str_replace(',', '', $digits);
+        if (preg_match("/^\\d{1,3}([{$separator}]\\d{3})+([{$mark}]\\d+)?$/", $digits) === 1) {
+            return (float) strtr($digits, [$separator => '', $mark => '.']);
         }
         if (preg_match('/^\d*[.,]?\d*$/', $digits) !== 1) {
             throw new UnreadableLength("\"{$digits}\" is no number.", $at);

@@ -12,6 +12,6 @@
     @else
         <p>They are chosen in <a href="{{ route('review', $page->scheme->project->latestRevision) }}">the review</a>.</p>
     @endif
-    <label>Drawn in <select id="home-units">@foreach (['imperial' => 'feet and inches', 'metric' => 'metric'] as $units => $label)<option value="{{ $units }}" @selected($units === $page->scheme->layout->units->value)>{{ $label }}</option>@endforeach</select></label>
-    <label>What is drawn is <select id="home-scope">@foreach (['whole' => 'the whole home', 'part' => 'a part of it'] as $scope => $label)<option value="{{ $scope }}" @selected($scope === $page->scheme->layout->scope->value)>{{ $label }}</option>@endforeach</select></label>
+    <label>Drawn in <select id="home-units">@foreach (['imperial' => __('feet and inches'), 'metric' => __('metric')] as $units => $label)<option value="{{ $units }}" @selected($units === $page->scheme->layout->units->value)>{{ $label }}</option>@endforeach</select></label>
+    <label>What is drawn is <select id="home-scope">@foreach (['whole' => __('the whole home'), 'part' => __('a part of it')] as $scope => $label)<option value="{{ $scope }}" @selected($scope === $page->scheme->layout->scope->value)>{{ $label }}</option>@endforeach</select></label>
 </details>

@@ -1,6 +1,6 @@
 @php($groups = $list->groups())
 {{-- The fixture list: what was used last, then all kinds by group. --}}
-@foreach ([['Used in this home, last first', $list->usedLast()], ...array_map(null, array_keys($groups), $groups)] as [$group, $fixtures])
+@foreach ([[__('Used in this home, last first'), $list->usedLast()], ...array_map(null, array_keys($groups), $groups)] as [$group, $fixtures])
     @continue($fixtures === [])
     <section class="fixture-group">
         <h3>{{ $group }}</h3>

@@ -9,7 +9,7 @@
                     <span class="item-state">{{ ucfirst($item->state->words()) }}@if ($item->state === App\Letters\ItemState::Settled) <button type="button" class="btn btn-link btn-sm" data-settled-by="{{ route('board.settled-by', [$page->scheme, $item->number]) }}">by which edit?</button>@endif</span>
                     @if ($item->asked)<q>{{ $item->asked }}</q>@endif
                     <details @if ($item->answer !== '') open @endif>
-                        <summary>{{ $item->answer === '' ? 'Answer it' : 'Your answer' }}</summary>
+                        <summary>{{ $item->answer === '' ? __('Answer it') : __('Your answer') }}</summary>
                         <form data-form="answer">
                             <input type="hidden" name="item" value="{{ $item->key }}">
                             <textarea class="form-control form-control-sm" id="answer-{{ $item->number }}" name="words" rows="2" maxlength="4000" aria-label="Answer to item {{ $item->number }}">{{ $item->answer }}</textarea>

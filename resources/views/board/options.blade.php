@@ -94,7 +94,7 @@
     <button class="btn btn-tool btn-sm">Lay them</button>
 </form>
 <form class="tool-options" id="blocks-options" data-form="blocks" hidden>
-    <label class="block-list">Rooms, one a line <textarea name="rooms" rows="3" cols="30" placeholder="{{ $page->scheme->layout->units === Heurema\Units\UnitSystem::Imperial ? "Bedroom 11' x 12'4" : 'Bedroom 3.2 m x 4 m' }}"></textarea></label>
+    <label class="block-list">Rooms, one a line <textarea name="rooms" rows="3" cols="30" placeholder="{{ $page->scheme->layout->units === Heurema\Units\UnitSystem::Imperial ? "Bedroom 11' x 12'4" : __('Bedroom 3.2 m x 4 m') }}"></textarea></label>
     <button class="btn btn-tool btn-sm">Add as blocks</button>
 </form>
 <form class="tool-options" id="measure-options" data-form="taped" hidden>
@@ -129,8 +129,8 @@
     <fieldset class="layer-choices"><legend>Shown</legend>@foreach (App\Drawing\PlanLayer::cases() as $layer)<label><input type="checkbox" name="layer" value="{{ $layer->value }}" @checked(!$page->style->hides($layer))> {{ $layer->words() }}</label>@endforeach</fieldset>
 </form>
 <form class="tool-options" id="place-dimension-options" hidden>
-    <label>Of <select name="kind">@foreach (Heurema\Layout\Words\DimensionKind::cases() as $kind)<option value="{{ $kind->value }}">{{ ['length' => 'a length', 'radius' => 'a radius', 'angle' => 'the angle between two walls'][$kind->value] }}</option>@endforeach</select></label>
-    <label>measured <select name="way">@foreach (['straight' => 'straight', 'across' => 'across the sheet', 'up' => 'up the sheet'] as $way => $words)<option value="{{ $way }}">{{ $words }}</option>@endforeach</select></label>
+    <label>Of <select name="kind">@foreach (Heurema\Layout\Words\DimensionKind::cases() as $kind)<option value="{{ $kind->value }}">{{ ['length' => __('a length'), 'radius' => __('a radius'), 'angle' => __('the angle between two walls')][$kind->value] }}</option>@endforeach</select></label>
+    <label>measured <select name="way">@foreach (['straight' => __('straight'), 'across' => __('across the sheet'), 'up' => __('up the sheet')] as $way => $words)<option value="{{ $way }}">{{ $words }}</option>@endforeach</select></label>
     <span>Point at where it begins, where it ends, and where its line is to run.</span>
 </form>
 <form class="tool-options" id="sheet-options" method="get" action="{{ route('board.sheet', $page->scheme) }}" target="_blank" hidden>

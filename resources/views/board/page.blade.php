@@ -4,5 +4,5 @@
     @else
         <span class="field-error" role="alert">{{ $page->refused }}</span>
     @endif
-    <form method="post" action="{{ route('board.page', [$page->scheme_id, $page]) }}">@csrf @method('delete')<button class="btn btn-tool btn-sm">{{ $page->refused === null ? 'Do without it' : 'Close' }}</button></form>
+    <form method="post" action="{{ route('board.page', [$page->scheme_id, $page]) }}">@csrf @method('delete')<button class="btn btn-tool btn-sm">{{ $page->refused === null ? __('Do without it') : __('Close') }}</button></form>
 </div>

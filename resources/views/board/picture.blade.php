@@ -11,7 +11,7 @@
     <form class="picture-upload" method="post" action="{{ route('board.pictures', $page->scheme) }}" enctype="multipart/form-data">
         @csrf
         <input type="hidden" name="storey" value="{{ $page->storey }}">
-        <label>{{ $beneath ? 'Another picture' : 'A picture to draw over' }} <input name="picture" type="file" accept="image/png,image/jpeg,application/pdf" required></label>
+        <label>{{ $beneath ? __('Another picture') : __('A picture to draw over') }} <input name="picture" type="file" accept="image/png,image/jpeg,application/pdf" required></label>
         <label>Page <input name="page" type="number" min="1" max="500" value="1"></label>
         <button class="btn btn-tool btn-sm">Place it beneath the plan</button>
         @error('picture')<span class="field-error" role="alert">{{ $message }}</span>@enderror

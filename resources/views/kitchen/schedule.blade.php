@@ -41,7 +41,7 @@
                     <table class="kitchen-units">
                         <caption>Runs</caption>
                         <thead><tr><th scope="col">Run</th><th scope="col">Along its fronts</th><th scope="col">Corners</th><th scope="col">Left over at its left</th><th scope="col">At its right</th></tr></thead>
-                        <tbody>@foreach ($page->schedule->runs as $run)<tr><th scope="row">{{ $loop->iteration }}</th><td>{{ $page->length($run->length) }}</td><td>{{ $page->corners($run) }}</td><td>{{ $run->left === null ? 'an open end' : $page->length($run->left) }}</td><td>{{ $run->right === null ? 'an open end' : $page->length($run->right) }}</td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($page->schedule->runs as $run)<tr><th scope="row">{{ $loop->iteration }}</th><td>{{ $page->length($run->length) }}</td><td>{{ $page->corners($run) }}</td><td>{{ $run->left === null ? __('an open end') : $page->length($run->left) }}</td><td>{{ $run->right === null ? __('an open end') : $page->length($run->right) }}</td></tr>@endforeach</tbody>
                     </table>
                     <dl class="kitchen-lengths">@foreach ($page->lengths() as [$what, $length])<div><dt>{{ $what }}</dt><dd>{{ $length }}</dd></div>@endforeach</dl>
                 </div>

@@ -1,5 +1,5 @@
 <!DOCTYPE html>
-<html lang="en" @auth data-light="{{ auth()->user()->light->value }}" data-density="{{ auth()->user()->density->value }}" @endauth>
+<html lang="{{ app()->getLocale() }}" @auth data-light="{{ auth()->user()->light->value }}" data-density="{{ auth()->user()->density->value }}" @endauth>
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">

@@ -36,9 +36,9 @@
     <table class="title">
         <tr><th class="name" scope="row">Home</th><td>{{ $project->name }}</td></tr>
         @if ($project->address)<tr><th class="name" scope="row">Address</th><td>{{ $project->address }}</td></tr>@endif
-        <tr><th class="name" scope="row">Drawing</th><td>{{ $draft->revision->scheme->name }}, revision {{ $draft->revision->number }}, handed in by {{ $draft->revision->submitter->name }} on {{ $draft->revision->created_at->format('j F Y') }}</td></tr>
+        <tr><th class="name" scope="row">Drawing</th><td>{{ $draft->revision->scheme->name }}, revision {{ $draft->revision->number }}, handed in by {{ $draft->revision->submitter->name }} on {{ $draft->revision->created_at->translatedFormat(__('j F Y')) }}</td></tr>
         <tr><th class="name" scope="row">Checked against</th><td>{{ implode('; ', array_map(fn ($book) => $book->title, $draft->report->books)) }}</td></tr>
-        <tr><th class="name" scope="row">From</th><td>{{ $by->name }}, {{ $project->office->name }}, {{ $on->format('j F Y') }}</td></tr>
+        <tr><th class="name" scope="row">From</th><td>{{ $by->name }}, {{ $project->office->name }}, {{ $on->translatedFormat(__('j F Y')) }}</td></tr>
     </table>
 
     @forelse ($draft->groups() as $group => $items)
@@ -54,7 +54,7 @@
                         @if ($item->finding?->measuredText())<p>Measured {{ $item->finding->measuredText() }}<br>Required {{ $item->finding->limitText() }}@if ($item->finding->missedText())<br>{{ ucfirst($item->finding->missedWay()) }} by {{ $item->finding->missedText() }}@endif</p>@endif
                         @if ($item->finding?->reason())<p class="soft">{{ $item->finding->reason() }}</p>@endif
                         @if (($item->finding?->outcome->missing ?? []) !== [])<p>Not known from the drawing: {{ implode('; ', $draft->missing($item->finding)) }}</p>@endif
-                        @if ($item->words())<p class="words">{{ $item->asks() ? 'Please answer: ' : '' }}{{ $item->words() }}</p>@endif
+                        @if ($item->words())<p class="words">{{ $item->asks() ? __('Please answer:').' ' : '' }}{{ $item->words() }}</p>@endif
                     </td>
                     <td class="crop">@if ($crop)<img src="{{ $picture($crop) }}" alt="Plan around item {{ $item->number }}">@endif</td>
                 </tr>

@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', 'The letter is being set')
+@section('title', __('The letter is being set'))
 @section('body-class', 'page-sign-in')
 @section('head')<meta http-equiv="refresh" content="1">@endsection
 @section('content')

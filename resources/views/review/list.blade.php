@@ -9,7 +9,7 @@
     <div class="list-head">
         @if (count($page->heldAgainst()) > 1)
             <details class="book-choices">
-                <summary>{{ $page->book === '' ? 'All books' : $page->heldAgainst()[$page->book]['title'] }}</summary>
+                <summary>{{ $page->book === '' ? __('All books') : $page->heldAgainst()[$page->book]['title'] }}</summary>
                 <nav aria-label="Of which book">
                     <a href="{{ $page->address($page->chosen?->fingerprint(), null, null, '') }}" @if ($page->book === '') aria-current="true" @endif>All books</a>
                     @foreach ($page->heldAgainst() as $id => $held)
@@ -38,7 +38,7 @@
         @endforelse
         @if ($page->show === App\Pages\ReviewPage::LETTER)
             @foreach ($page->itemsWithoutFinding() as $item)
-                <li class="rows-item"><b>Item {{ $item['number'] }}: {{ $item['title'] }}</b>, {{ $item['subject'] }}. {{ str_starts_with($item['key'], 'remark/') ? '' : 'What it was of is not drawn any more.' }} @if ($item['asked'])<q>{{ $item['asked'] }}</q>@endif {{ $item['answer'] === null ? 'No answer was given.' : 'Answer: '.$item['answer'] }}</li>
+                <li class="rows-item"><b>Item {{ $item['number'] }}: {{ $item['title'] }}</b>, {{ $item['subject'] }}. {{ str_starts_with($item['key'], 'remark/') ? '' : __('What it was of is not drawn any more.') }} @if ($item['asked'])<q>{{ $item['asked'] }}</q>@endif {{ $item['answer'] === null ? __('No answer was given.') : __('Answer: :answer', ['answer' => $item['answer']]) }}</li>
             @endforeach
         @endif
     </ol>

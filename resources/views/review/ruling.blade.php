@@ -1,13 +1,13 @@
 @php($standing = $page->rulings->for($page->chosen))
 @if ($item = $page->item($page->chosen))
-    <p class="ruling item-answer"><b>Item {{ $item['number'] }} of the letter before.</b>@if ($item['asked']) <q>{{ $item['asked'] }}</q>@endif <span class="ruling-words">{{ $item['answer'] === null ? 'No answer was given.' : 'Answer: '.$item['answer'] }}</span></p>
+    <p class="ruling item-answer"><b>Item {{ $item['number'] }} of the letter before.</b>@if ($item['asked']) <q>{{ $item['asked'] }}</q>@endif <span class="ruling-words">{{ $item['answer'] === null ? __('No answer was given.') : __('Answer: :answer', ['answer' => $item['answer']]) }}</span></p>
 @endif
 @if ($standing)
     <p class="ruling ruling-{{ $standing->ruling->kind->value }}">
         @if ($standing->isOutdated)
             <b>What was found has changed.</b> It was {{ $standing->ruling->kind->words() }} by {{ $standing->ruling->user->name }} when it read: {{ $standing->ruling->facts }}.
         @else
-            <b>{{ ucfirst($standing->ruling->kind->words()) }}</b> by {{ $standing->ruling->user->name }}, {{ $standing->ruling->created_at->format('j F Y') }}@if ($standing->isCarried), carried over from an earlier revision @endif
+            <b>{{ ucfirst($standing->ruling->kind->words()) }}</b> by {{ $standing->ruling->user->name }}, {{ $standing->ruling->created_at->translatedFormat(__('j F Y')) }}@if ($standing->isCarried), carried over from an earlier revision @endif
         @endif
         @if ($standing->ruling->words)<span class="ruling-words">{{ $standing->ruling->words }}</span>@endif
     </p>

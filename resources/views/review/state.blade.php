@@ -18,6 +18,6 @@
             <button class="btn btn-sm btn-primary">Submit what is drawn as the next revision</button>
         </form>
     @endif
-    @if ($page->differing > 0)<p class="decided-note">Shown as it was decided. By today's rules {{ $page->differing === 1 ? 'one finding' : $page->differing.' findings' }} would come out otherwise.</p>@endif
+    @if ($page->differing > 0)<p class="decided-note">Shown as it was decided. {{ trans_choice('{1} By today’s rules one finding would come out otherwise.|[2,*] By today’s rules :count findings would come out otherwise.', $page->differing) }}</p>@endif
     @error('review')<p class="field-error" role="alert">{{ $message }}</p>@enderror
 </div>

@@ -22,7 +22,7 @@
             <label><input type="checkbox" class="form-check-input" name="low"> Where less height is left than</label>
             @php($isImperial = $page->report->home->layout->units->value === 'imperial')
             <label class="visually-hidden" for="round-wanted">Wanted height in {{ $isImperial ? 'inches' : 'millimetres' }}</label>
-            <input class="form-control form-control-sm" id="round-wanted" name="wanted" inputmode="decimal" maxlength="8" value="{{ $isImperial ? '80 in' : '2000 mm' }}">
+            <input class="form-control form-control-sm" id="round-wanted" name="wanted" inputmode="decimal" maxlength="8" value="{{ $isImperial ? __('80 in') : __('2000 mm') }}">
         </div>
     </fieldset>
     <label class="round-cut"><span>Cut at a height</span> <output id="round-cut-words">not cut</output>

@@ -46,7 +46,7 @@ final readonly class RevisionController
             $current = Scheme::query()->lockForUpdate()->findOrFail($scheme->id);
             $last = $current->latestRevision->number ?? 0;
             if ($request->follows() !== null && $request->follows() !== $last) {
-                throw new StaleScheme("The last revision is {$last}.");
+                throw new StaleScheme(__('The last revision is :last.', ['last' => $last]));
             }
 
             return $submit->submit($take->take($current, $user, $current->version, $file), $user, $request->answer());

@@ -32,10 +32,10 @@ abstract class HomeUpload extends FormRequest
     public function messages(): array
     {
         return [
-            'books.*.in' => 'There is no such rule book, or it cannot be read.',
-            'file.file' => 'Send a file.',
-            'file.max' => 'The file is larger than 48 MB.',
-            'file.uploaded' => 'The file did not arrive: it is larger than 48 MB, or the connection broke.',
+            'books.*.in' => __('There is no such rule book, or it cannot be read.'),
+            'file.file' => __('Send a file.'),
+            'file.max' => __('The file is larger than 48 MB.'),
+            'file.uploaded' => __('The file did not arrive: it is larger than 48 MB, or the connection broke.'),
         ];
     }
 
@@ -47,7 +47,7 @@ abstract class HomeUpload extends FormRequest
             if ($validator->errors()->isEmpty() && ($size === 0 || $size > HomeFile::LARGEST_BYTES)) {
                 $validator->errors()->add(
                     'file',
-                    $size === 0 ? 'Send a file, as the body or as "file".' : 'The file is larger than 48 MB.',
+                    $size === 0 ? __('Send a file, as the body or as "file".') : __('The file is larger than 48 MB.'),
                 );
             }
         }];

@@ -5,9 +5,9 @@
     <button class="btn btn-tool btn-sm">Set</button>
 </form>
 <p class="inspector-acts"><button type="button" class="btn btn-tool" data-act="turn" title="t">Turn</button></p>
-@foreach (['push' => 'Push edge to edge', 'stretch' => 'Stretch into what is left'] as $how => $label)
+@foreach (['push' => __('Push edge to edge'), 'stretch' => __('Stretch into what is left')] as $how => $label)
     <h3>{{ $label }}</h3>
-    <p class="inspector-acts">@foreach (['left' => 'to the left', 'right' => 'to the right', 'upper' => 'up', 'lower' => 'down'] as $towards => $words)<button type="button" class="btn btn-tool" data-does="push-block" data-values="{{ json_encode(['how' => $how, 'side' => $towards]) }}">{{ $words }}</button> @endforeach</p>
+    <p class="inspector-acts">@foreach (['left' => __('to the left'), 'right' => __('to the right'), 'upper' => __('up'), 'lower' => __('down')] as $towards => $words)<button type="button" class="btn btn-tool" data-does="push-block" data-values="{{ json_encode(['how' => $how, 'side' => $towards]) }}">{{ $words }}</button> @endforeach</p>
 @endforeach
 @if (count($blocks->blocks) > 1)
     <form class="fields fields-inline" data-form="swap-blocks">

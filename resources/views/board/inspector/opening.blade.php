@@ -1,6 +1,6 @@
 <p class="inspector-acts">
     @if ($page->chosen->value('kind') === 'door')<button type="button" class="btn btn-tool" data-act="hinge" title="h">Other jamb</button><button type="button" class="btn btn-tool" data-act="swing" title="o">Other side</button>@endif
-    @if (in_array($page->chosen->value('kind'), ['door', 'gap'], true))<button type="button" class="btn btn-tool" data-act="convert">{{ $page->chosen->value('kind') === 'door' ? 'Make it a bare opening' : 'Make it a door' }}</button>@endif
+    @if (in_array($page->chosen->value('kind'), ['door', 'gap'], true))<button type="button" class="btn btn-tool" data-act="convert">{{ $page->chosen->value('kind') === 'door' ? __('Make it a bare opening') : __('Make it a door') }}</button>@endif
 </p>
 @if ($page->inspector->opening()->leafWidth())<p class="evidence-subject">Each leaf is {{ $page->inspector->opening()->leafWidth() }} wide.</p>@endif
 @include('board.inspector.bare-floor')

@@ -1,5 +1,5 @@
 <h2>{{ count($page->several) }} chosen</h2>
-<p class="evidence-subject">{{ implode(', ', array_slice(array_map(fn ($entry) => lcfirst($page->called($entry)), $page->several), 0, 6)) }}{{ count($page->several) > 6 ? ' and more' : '' }}</p>
+<p class="evidence-subject">{{ implode(', ', array_slice(array_map(fn ($entry) => lcfirst($page->called($entry)), $page->several), 0, 6)) }}{{ count($page->several) > 6 ? ' '.__('and more') : '' }}</p>
 @if ($page->severalFields()->shared() !== [])
     <form class="fields" data-form="set-all" novalidate>
         @foreach ($page->severalFields()->shared() as $field)
@@ -22,7 +22,7 @@
 @endif
 <form class="fields fields-inline" data-form="line-up">
     <label for="line-up">Line up</label>
-    <select id="line-up" name="along">@foreach (['left' => 'left edges with the first', 'right' => 'right edges with the first', 'top' => 'upper edges with the first', 'bottom' => 'lower edges with the first', 'up' => 'middles, one above the other', 'across' => 'middles, side by side', 'spaced-across' => 'spaced evenly across', 'spaced-up' => 'spaced evenly up'] as $along => $words)<option value="{{ $along }}">{{ $words }}</option>@endforeach</select>
+    <select id="line-up" name="along">@foreach (['left' => __('left edges with the first'), 'right' => __('right edges with the first'), 'top' => __('upper edges with the first'), 'bottom' => __('lower edges with the first'), 'up' => __('middles, one above the other'), 'across' => __('middles, side by side'), 'spaced-across' => __('spaced evenly across'), 'spaced-up' => __('spaced evenly up')] as $along => $words)<option value="{{ $along }}">{{ $words }}</option>@endforeach</select>
     <button class="btn btn-tool btn-sm">Do it</button>
 </form>
 <p class="inspector-acts">

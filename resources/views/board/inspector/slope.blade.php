@@ -3,7 +3,7 @@
 <details @if ($refused) open @endif>
     <summary>Sloped ceiling</summary>
     <form class="fields" data-form="slope" data-tries="together" novalidate>
-        @foreach (['low' => 'Height at the eaves', 'high' => 'Height at the ridge'] as $key => $label)
+        @foreach (['low' => __('Height at the eaves'), 'high' => __('Height at the ridge')] as $key => $label)
             <label for="slope-{{ $key }}">{{ $label }}</label>
             <span class="field">
                 <input id="slope-{{ $key }}" name="fields[{{ $key }}]" value="{{ $refused ? $typed[$key] ?? '' : $slope->$key }}" autocomplete="off" data-length aria-describedby="slope-{{ $key }}-reading" @if ($refused === $key) aria-invalid="true" @endif>

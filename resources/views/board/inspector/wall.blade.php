@@ -7,7 +7,7 @@
 </form>
 @foreach ($page->inspector->wall()->distances() as $number => $distance)
     <form class="fields fields-inline" data-form="distance" data-tries data-moves="{{ $distance->wall->id }}" novalidate>
-        <label for="distance-{{ $number }}">Across {{ $distance->room ?? 'the space' }}, to {{ $page->inspector->wall()->called($distance->other->id) }}</label>
+        <label for="distance-{{ $number }}">Across {{ $distance->room ?? __('the space') }}, to {{ $page->inspector->wall()->called($distance->other->id) }}</label>
         <x-length id="distance-{{ $number }}" name="distance" :value="$page->typed($distance->of(Heurema\Spatial\WallDatum::Finished))" :says="'clear, to the face of the '.$page->inspector->wall()->called($distance->other->id)"/>
         <input type="hidden" name="other" value="{{ $distance->other->id }}"><input type="hidden" name="side" value="{{ $distance->side->value }}">
         <select name="moves" aria-label="Which wall moves"><option value="own" data-wall="{{ $distance->wall->id }}">this wall moves</option><option value="other" data-wall="{{ $distance->other->id }}">{{ $page->inspector->wall()->called($distance->other->id) }} moves</option></select>
@@ -21,7 +21,7 @@
     </div>
 @endif
 <p class="inspector-acts">
-    @foreach (['door' => 'Door', 'window' => 'Window', 'gap' => 'Bare opening'] as $kind => $label)<button type="button" class="btn btn-tool" data-act="opening" data-kind="{{ $kind }}">+ {{ $label }}</button>@endforeach
+    @foreach (['door' => __('Door'), 'window' => __('Window'), 'gap' => __('Bare opening')] as $kind => $label)<button type="button" class="btn btn-tool" data-act="opening" data-kind="{{ $kind }}">+ {{ $label }}</button>@endforeach
 </p>
 <details>
     <summary>Place an opening exactly</summary>
@@ -29,7 +29,7 @@
         <input type="hidden" name="wall" value="{{ $page->chosen->id() }}">
         <label for="opening-size">What</label>
         <span class="field-pair">
-            <select id="opening-kind" name="kind" aria-label="Kind">@foreach (['door' => 'door', 'window' => 'window', 'gap' => 'bare opening'] as $kind => $label)<option value="{{ $kind }}">{{ $label }}</option>@endforeach</select>
+            <select id="opening-kind" name="kind" aria-label="Kind">@foreach (['door' => __('door'), 'window' => __('window'), 'gap' => __('bare opening')] as $kind => $label)<option value="{{ $kind }}">{{ $label }}</option>@endforeach</select>
             @foreach (Heurema\Layout\Words\OpeningKind::cases() as $kind)
                 <select @if ($loop->first) id="opening-size" @endif name="size" aria-label="Size" data-of-kind="{{ $kind->value }}" @unless ($loop->first) hidden disabled @endunless><option value="">as the last one</option>@foreach ($page->inspector->wall()->sizes($kind) as $key => $label)<option value="{{ $key }}">{{ $label }}</option>@endforeach</select>
             @endforeach
