@@ -9,6 +9,7 @@ use App\Examination\KeptReports;
 use App\Models\RefusedRuling;
 use App\Models\Revision;
 use App\Models\User;
+use Heurema\Language\Text;
 use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Spatial\Home;
 use Illuminate\Support\Facades\DB;
@@ -73,7 +74,7 @@ final readonly class ChooseBooks
         foreach (array_keys($before + $after) as $name) {
             [$was, $is] = [$before[$name] ?? __('as the book has it'), $after[$name] ?? __('as the book has it')];
             if ($was !== $is) {
-                $changes[] = str_replace('_', ' ', $name).": {$was} → {$is}";
+                $changes[] = Text::word($name).": {$was} → {$is}";
             }
         }
 

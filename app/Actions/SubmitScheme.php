@@ -54,10 +54,9 @@ final readonly class SubmitScheme
                 'answers' => $answers,
             ]);
             $current->update(['answers' => null]);
-            $next->log($by, __('submitted revision :number:it', [
-                'number' => $next->number,
-                'it' => $next->answer === null ? '' : ", answering: {$next->answer}",
-            ]));
+            $next->log($by, $next->answer === null
+                ? __('submitted revision :number', ['number' => $next->number])
+                : __('submitted revision :number, answering: :answer', ['number' => $next->number, 'answer' => $next->answer]));
 
             return $next;
         });

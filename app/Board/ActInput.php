@@ -107,7 +107,7 @@ final class ActInput extends ValidatedInput
         $from = $this->point('from');
         $to = $this->has('to') ? $this->point('to') : $this->opposite($from, $layout);
         if (abs($to->x - $from->x) < 1.0 || abs($to->y - $from->y) < 1.0) {
-            throw new RefusedEdit("A {$called} has some length and width.");
+            throw new RefusedEdit(__('A :called has some length and width.', ['called' => $called]));
         }
 
         return [$from, new Point($to->x, $from->y), $to, new Point($from->x, $to->y)];
@@ -129,7 +129,7 @@ final class ActInput extends ValidatedInput
         }
         $ring = count($corners) < 3 ? null : new Ring($corners);
         if ($ring === null || $ring->area() < 1.0) {
-            throw new RefusedEdit("A {$called} needs three corners that are not in one line.");
+            throw new RefusedEdit(__('A :called needs three corners that are not in one line.', ['called' => $called]));
         }
 
         return $ring->isSimple() ? $ring : throw new RefusedEdit(__('The outline of a :called does not cross itself.', [

@@ -21,6 +21,7 @@ use Heurema\Kitchen\WallStretches;
 use Heurema\Kitchen\WallUnitOptions;
 use Heurema\Kitchen\WantedFixture;
 use Heurema\Kitchen\WorktopOptions;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\EditGroup;
@@ -237,7 +238,7 @@ final readonly class AskedKitchen
             $typed = is_string($widths[$number] ?? null) ? trim($widths[$number]) : '';
             $width = $typed === '' ? $this->usualWidth($kind) : $this->home->layout->lengths()->read($typed)->mm;
             $wanted[] = $width < self::NARROWEST || $width > self::WIDEST
-                ? throw new RefusedEdit(__(':kind: that is no width for it.', ['kind' => ucfirst($kind->words())]))
+                ? throw new RefusedEdit(__(':kind: that is no width for it.', ['kind' => Text::capital($kind->words())]))
                 : new WantedFixture($kind, $width, $place ?? Anchor::Anywhere, $kind === FixtureKind::Range ? $this->besideRange() : 0.0);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -56,10 +57,10 @@ final readonly class ElementNames
     {
         $pattern = '/(?<![\w-])(?:'.preg_quote(self::kind($entry), '/').' )?"?'.preg_quote($entry->id(), '/').'"?(?![\w-])/i';
         $spoken = $this->words->subject($entry->id()) === null ? __('the :entry', [
-            'entry' => lcfirst($this->called($entry)),
+            'entry' => Text::small($this->called($entry)),
         ]) : $this->words->called($entry->id());
 
-        return ucfirst(preg_replace_callback($pattern, static fn(): string => $spoken, $sentence) ?? $sentence);
+        return Text::capital(preg_replace_callback($pattern, static fn(): string => $spoken, $sentence) ?? $sentence);
     }
 
     /** `Wall`, `Water closet` */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Layout\Schema\KeySchema;
 use Heurema\Layout\Schema\Value;
 use Heurema\Units\ExpectedLength;
@@ -23,6 +25,7 @@ final readonly class Field
     public const PAIR = 'pair';
 
     /** Where the document's word is not what one would say. */
+    #[Texts]
     private const SAID = [
         'hinge from' => 'start',
         'hinge to' => 'end',
@@ -52,7 +55,9 @@ final readonly class Field
     /** A word of the document as people say it. */
     public function words(string $choice): string
     {
-        return self::SAID["{$this->key} {$choice}"] ?? str_replace('_', ' ', $choice);
+        $said = self::SAID["{$this->key} {$choice}"] ?? null;
+
+        return $said === null ? Text::word($choice) : __($said);
     }
 
     /**
@@ -65,7 +70,7 @@ final readonly class Field
 
         return new self(
             key: $part === null ? $key->key : "{$part}.{$key->key}",
-            label: (string) $key->is->label,
+            label: $key->is->label === null ? '' : Text::of($key->is->label),
             kind: match (true) {
                 $value === Value::TwoLengths => self::PAIR,
                 $value->isLength() => self::LENGTH,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Words\OpeningKind;
@@ -49,7 +50,7 @@ final readonly class OpeningLibrary
         $choices = [];
         foreach ($this->range()[$kind->value] as $key => $size) {
             [$operation, $width, $height] = $size;
-            $words = $operation === '' ? '' : str_replace('_', ' ', $operation).', ';
+            $words = $operation === '' ? '' : Text::word($operation).', ';
             $choices[$key] = $words.$this->write($width).' × '.$this->write($height)
                 .($kind === OpeningKind::Door && isset($size[3]) ? __(', side lights') : '');
         }

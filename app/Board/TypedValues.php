@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Element;
 use Heurema\Layout\Layout;
@@ -79,6 +80,13 @@ final readonly class TypedValues
         return $whole;
     }
 
+    private static function number(Field $field, string $text): float
+    {
+        $number = str_replace(Text::language()->decimalMark(), '.', $text);
+
+        return is_numeric($number) ? (float) $number : throw new RefusedValue($field->key, __('Type a number.'));
+    }
+
     /** The value that stands there, as it would be typed. */
     public function write(Element $element, Field $field): string
     {
@@ -125,7 +133,7 @@ final readonly class TypedValues
     private function mark(Element $element, string $text): string
     {
         if (mb_strlen($text) > JsonCursor::LONGEST_MARK) {
-            throw new RefusedValue(Field::MARK, 'A mark has at most '.JsonCursor::LONGEST_MARK.' characters.');
+            throw new RefusedValue(Field::MARK, __('A mark has at most :most characters.', ['most' => JsonCursor::LONGEST_MARK]));
         }
         $draft = new Draft($this->layout);
         foreach ((new Marks($this->layout))->all() as $id => $mark) {
@@ -149,7 +157,7 @@ final readonly class TypedValues
                     : $this->layout->lengths()->read($text)->mm,
                 Field::PAIR => $this->pair($field, $text),
                 Field::AIR_FLOW => round((new AirFlowReader($this->layout->units))->read($text)->number, 4),
-                Field::NUMBER => is_numeric($text) ? (float) $text : throw new RefusedValue($field->key, __('Type a number.')),
+                Field::NUMBER => self::number($field, $text),
                 Field::YES_NO => $text === 'yes',
                 Field::CHOICE => in_array($text, $field->choices, true)
                     ? $text

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Language\Texts;
+
 /** How large the figures of dimensions are, and what their lines end in. */
 final readonly class DimensionLook
 {
+    #[Texts]
     public const TEXTS = ['small' => 'small', 'usual' => 'usual', 'large' => 'large'];
+    #[Texts]
     public const ENDS = ['ticks' => 'ticks', 'dots' => 'dots', 'arrows' => 'arrows'];
 
     /** Of letters, px. */

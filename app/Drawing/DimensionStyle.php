@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Language\Texts;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Wall;
@@ -13,6 +14,7 @@ use Heurema\Spatial\WallDatum;
 /** Which dimensions a plan shows, from which lines of the walls, how they are written, and what goes with them or is hidden. */
 final readonly class DimensionStyle
 {
+    #[Texts]
     public const OUTSIDE = [
         'overall' => 'overall',
         'chain' => 'openings, overall',
@@ -23,10 +25,13 @@ final readonly class DimensionStyle
     ];
 
     /** Where the walls that stand behind the outer ones are dimensioned, and openings. */
+    #[Texts]
     public const PARTITIONS = ['faces' => 'their faces', 'middles' => 'their middles'];
+    #[Texts]
     public const OPENINGS = ['edges' => 'their edges', 'middles' => 'their middles'];
 
     /** What carries its mark on the plan. */
+    #[Texts]
     public const MARKS = [
         'openings' => 'of rooms, doors, windows, stairs',
         'all' => 'of everything',
@@ -131,7 +136,7 @@ final readonly class DimensionStyle
 
         return __('Dimensions to :to, in :units:unknownLinings:altered', [
             'to' => $to,
-            'units' => LengthStyle::UNITS[$this->lengths->units($layout)],
+            'units' => __(LengthStyle::UNITS[$this->lengths->units($layout)]),
             'unknownLinings' => $this->unknownLinings($walls),
             'altered' => self::altered($walls),
         ]);

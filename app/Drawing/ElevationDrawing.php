@@ -24,13 +24,6 @@ final readonly class ElevationDrawing
     private const AROUND = 3.5;
 
     /** What is chosen is taken hold of with the pointer and the keys. */
-    private const CHOSEN = [
-        'class' => 'fixture-chosen',
-        'tabindex' => '0',
-        'role' => 'application',
-        'aria-label' => 'What is chosen: arrow keys move it along the wall and up',
-    ];
-
     /**
      * @param float                 $scale mm under a pixel
      * @param array<string>            $marks    of openings and fixtures, by id
@@ -160,7 +153,12 @@ final readonly class ElevationDrawing
 
         return Svg::element(
             'g',
-            ['data-subject' => $one->fixture->id(), ...$one->fixture->id() === $this->chosen ? self::CHOSEN : []],
+            ['data-subject' => $one->fixture->id(), ...$one->fixture->id() === $this->chosen ? [
+                'class' => 'fixture-chosen',
+                'tabindex' => '0',
+                'role' => 'application',
+                'aria-label' => __('What is chosen: arrow keys move it along the wall and up'),
+            ] : []],
             Svg::element('title', [], Svg::text($one->fixture->name())).implode('', $bodies)
                 .(new CabinetFront($one, $this->wall->face))->draw(),
         );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Layout\Layout;
 use Heurema\Units\Amount;
 use Heurema\Units\Decimal;
@@ -15,10 +17,13 @@ use Heurema\Units\UnitSystem;
 /** How the lengths of dimensions are written. */
 final readonly class LengthStyle
 {
+    #[Texts]
     public const UNITS = ['ft' => 'feet and inches', 'in' => 'inches', 'mm' => 'millimetres', 'cm' => 'centimetres', 'm' => 'metres'];
     /** Fractions of an inch, or decimals of the unit. */
+    #[Texts]
     public const PRECISION = ['fine' => '1/16" or 1 mm', 'usual' => '1/8" or 5 mm', 'rough' => '1/2" or 10 mm'];
     /** Of metric units, however many of them are noughts. */
+    #[Texts]
     public const DECIMALS = ['' => 'as many as needed', '0' => 'none', '1' => '1', '2' => '2', '3' => '3'];
 
     /** Of a metric unit as many decimals as a millimetre needs. */
@@ -50,7 +55,7 @@ final readonly class LengthStyle
         $number = $rounded / self::MM[$unit];
         $words = $this->decimals === ''
             ? Decimal::trim($number, self::NEEDED[$unit])
-            : number_format($number, (int) $this->decimals, '.', '');
+            : number_format($number, (int) $this->decimals, Text::language()->decimalMark(), '');
 
         return ($isExact ? '' : Notation::ROUNDED).$words.($this->hasSuffix ? " {$unit}" : '');
     }

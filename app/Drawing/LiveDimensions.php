@@ -16,6 +16,7 @@ use Heurema\Drafting\WallStretches;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Wall;
 use Heurema\Measure\Door\BlockedBy;
 use Heurema\Measure\Fixture\InWall;
@@ -206,7 +207,10 @@ final readonly class LiveDimensions
             : Svg::pinned(
                 $stair->stair->start,
                 'live-note',
-                Svg::element('text', ['y' => 32], Svg::text("{$risers} risers of {$this->home->length($rise / $risers)}")),
+                Svg::element('text', ['y' => 32], Svg::text(__(':risers risers of :rise', [
+                    'risers' => $risers,
+                    'rise' => $this->home->length($rise / $risers),
+                ]))),
             )
             .$this->aroundStair($stair);
     }
@@ -216,6 +220,6 @@ final readonly class LiveDimensions
     {
         return $troubles === []
             ? ''
-            : Svg::pinned($at, 'live-warning', Svg::element('text', ['y' => -10], Svg::text(ucfirst(implode(', ', $troubles)))));
+            : Svg::pinned($at, 'live-warning', Svg::element('text', ['y' => -10], Svg::text(Text::capital(implode(', ', $troubles)))));
     }
 }

@@ -64,7 +64,9 @@ final readonly class RampSymbol
 
     private static function slope(RampRun $run): string
     {
-        return $run->rise === null ? 'up' : sprintf('1:%s', rtrim(rtrim(number_format($run->length / $run->rise, 1, '.', ''), '0'), '.'));
+        return $run->rise === null ? __(
+            'up',
+        ) : sprintf('1:%s', rtrim(rtrim(number_format($run->length / $run->rise, 1, '.', ''), '0'), '.'));
     }
 
     private function barbs(Segment $way): string

@@ -39,7 +39,7 @@ final readonly class RoomPlan
         );
 
         return Svg::element('svg', [
-            'class' => __('drawing kitchen-plan'),
+            'class' => 'drawing kitchen-plan',
             'data-scale' => Svg::number($this->scale),
             'viewBox' => Svg::viewBox($this->bounds),
             'role' => 'img',

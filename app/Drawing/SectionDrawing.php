@@ -199,7 +199,7 @@ final readonly class SectionDrawing
             $rails .= Svg::element(
                 'path',
                 ['class' => 'rail', 'd' => 'M'.implode('L', $points)],
-                Svg::element('title', [], Svg::text("Handrail {$this->home->length($height)}")),
+                Svg::element('title', [], Svg::text(__('Handrail :height', ['height' => $this->home->length($height)]))),
             );
         }
         foreach ($this->home->plans[$this->section->climb->stair->storey()]->guards() as $standing) {
@@ -261,7 +261,7 @@ final readonly class SectionDrawing
             .Svg::element(
                 'text',
                 ['class' => 'opening-name', 'x' => $x + 60, 'y' => -$top - 360],
-                Svg::text('opening begins here at the latest'),
+                Svg::text(__('opening begins here at the latest')),
             );
     }
 

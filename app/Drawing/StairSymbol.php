@@ -136,7 +136,7 @@ final readonly class StairSymbol
 
     private function way(bool $isUp): PlanText
     {
-        return new PlanText($isUp ? $this->stair->shape->walkline[0] : $this->downwards()[0], $isUp ? 'up' : 'down', 11.0, 16.0);
+        return new PlanText($isUp ? $this->stair->shape->walkline[0] : $this->downwards()[0], $isUp ? __('up') : __('down'), 11.0, 16.0);
     }
 
     private function isFoot(): bool

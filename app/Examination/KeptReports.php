@@ -42,7 +42,10 @@ final readonly class KeptReports
         return hash(
             'xxh128',
             json_encode(
-                [$home->layout->toArray(), $basis->books, $basis->settings, $basis->brief, $this->check->stamp(), config('rules.code')],
+                [
+                    $home->layout->toArray(), $basis->books, $basis->settings, $basis->brief,
+                    app()->getLocale(), $this->check->stamp(), config('rules.code'),
+                ],
                 JSON_THROW_ON_ERROR,
             ),
         );

@@ -6,12 +6,14 @@ namespace App\Intake;
 
 use Heurema\Ifc\Mapping\Entry;
 use Heurema\Ifc\Mapping\Import;
+use Heurema\Language\Texts;
 use Heurema\Layout\Layout;
 use Heurema\Words\Wording;
 
 /** What became of an element of a building model, as it is kept and told. */
 final readonly class ImportedElement
 {
+    #[Texts]
     public const OUTCOMES = ['taken' => 'taken', 'simplified' => 'simplified', 'left_out' => 'left out'];
 
     /**
@@ -29,7 +31,7 @@ final readonly class ImportedElement
     /** What became of it, and why. */
     public function words(): string
     {
-        return implode(' ', [self::OUTCOMES[$this->outcome].'.', ...$this->reasons]);
+        return implode(' ', [__(self::OUTCOMES[$this->outcome]).'.', ...$this->reasons]);
     }
 
     /** @param list<self> $elements */
@@ -40,14 +42,14 @@ final readonly class ImportedElement
         return __('Of :count elements :list.', ['count' => count($elements), 'list' => implode(', ', array_map(
             static fn(string $outcome, string $words): string => ($counts[$outcome] ?? 0)." {$words}",
             array_keys(self::OUTCOMES),
-            self::OUTCOMES,
+            array_map(__(...), self::OUTCOMES),
         ))]);
     }
 
     /** @return list<self> */
     public static function of(Import $import, Layout $layout): array
     {
-        $wording = Wording::english($layout->units->notation());
+        $wording = Wording::spoken($layout->units->notation());
 
         return array_map(static fn(Entry $entry): self => new self(
             $entry->type(),

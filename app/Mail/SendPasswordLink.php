@@ -29,7 +29,7 @@ final class SendPasswordLink implements ShouldQueue
         Password::sendResetLink(['email' => $this->email, 'disabled_at' => null], static function (User $user, string $token): void {
             Mail::to($user->email)->send(new Notice(
                 $user->office_id,
-                'A new password',
+                __('A new password'),
                 __('Whoever follows this link sets a new password for your account. It is good for an hour.'),
                 Link::to('password.reset', ['token' => $token, 'email' => $user->email]),
                 true,

@@ -13,6 +13,10 @@ enum Light: string
 
     public function words(): string
     {
-        return $this === self::System ? __('as the system has it') : $this->value;
+        return match ($this) {
+            self::System => __('as the system has it'),
+            self::Day => __('day'),
+            self::Evening => __('evening'),
+        };
     }
 }

@@ -10,4 +10,13 @@ enum Role: string
     case Designer = 'designer';
     case Reviewer = 'reviewer';
     case Principal = 'principal';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Designer => __('designer'),
+            self::Reviewer => __('reviewer'),
+            self::Principal => __('principal'),
+        };
+    }
 }

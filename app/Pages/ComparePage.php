@@ -13,6 +13,7 @@ use App\Drawing\Svg;
 use App\Models\Project;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Difference;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
@@ -159,7 +160,7 @@ final readonly class ComparePage
     {
         foreach ($side->report->home->rooms as $other) {
             if ($other->id() === $room->id() && self::key($other) !== self::key($room)) {
-                $use = $other->room->use === null ? __('of no use that is said') : str_replace('_', ' ', $other->room->use->value);
+                $use = $other->room->use === null ? __('of no use that is said') : Text::word($other->room->use->value);
 
                 return "{$other->name()} ({$use}) instead";
             }
@@ -173,19 +174,19 @@ final readonly class ComparePage
     {
         $numbers = [];
         foreach ([
-            'Internal area' => 'dwelling.internal_area',
-            'Bedrooms' => 'dwelling.bedrooms',
-            'Storage' => 'dwelling.storage_area',
-            'Storeys' => 'dwelling.storey_count',
+            __('Internal area') => 'dwelling.internal_area',
+            __('Bedrooms') => 'dwelling.bedrooms',
+            __('Storage') => 'dwelling.storage_area',
+            __('Storeys') => 'dwelling.storey_count',
         ] as $words => $name) {
             $numbers[$words] = array_map(static fn(ComparedSide $side): string => self::dwelling($side, $name), $this->sides);
         }
-        $numbers['Windows'] = array_map(
+        $numbers[__('Windows')] = array_map(
             static fn(ComparedSide $side): string => (string) count($side->report->home->subjects(SubjectType::Window)),
             $this->sides,
         );
         foreach ([Verdict::Violated, Verdict::Advised, Verdict::Undetermined, Verdict::Met] as $verdict) {
-            $numbers[ucfirst($verdict->words())] = array_map(
+            $numbers[Text::capital($verdict->words())] = array_map(
                 static fn(ComparedSide $side): string => (string) $side->report->counts()[$verdict->value],
                 $this->sides,
             );

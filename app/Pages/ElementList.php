@@ -8,6 +8,7 @@ use App\Models\Scheme;
 use Heurema\Drafting\Chain;
 use Heurema\Drafting\RoomChains;
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Block;
 use Heurema\Layout\Fixture;
@@ -52,43 +53,43 @@ final readonly class ElementList
         $here = fn(PlacedOpening|PlacedFixture $placed): bool => $placed->storey() === $this->storey;
 
         $groups = [
-            'Axes' => self::listed(
+            __('Axes') => self::listed(
                 $this->home->layout->axes,
                 fn(Axis $axis): array => [__('Axis :name', [
                     'name' => $axis->name,
                 ]), __(':length long', ['length' => $this->home->length($axis->line()->length())])],
             ),
-            'Section lines' => self::listed(
+            __('Section lines') => self::listed(
                 $this->home->layout->sections,
                 fn(SectionLine $one): array => [__('Section :name', [
                     'name' => $one->name,
                 ]), __(':length long', ['length' => $this->home->length($one->line()->length())])],
             ),
-            'Blocks' => self::listed(
+            __('Blocks') => self::listed(
                 $plan->storey->blocks,
                 fn(Block $block): array => [$block->name, __(':width by :depth', [
                     'width' => $this->home->length($block->width),
                     'depth' => $this->home->length($block->depth),
                 ])],
             ),
-            'Rooms' => self::listed($plan->rooms, fn(RoomSpace $room): array => [$room->name(), $this->room($room)]),
-            'Walls' => self::listed($plan->storey->walls, fn(Wall $wall): array => [$plan->wallCalled($wall->id), $this->wall($wall)]),
-            'Doors, windows, bare openings' => self::listed(
+            __('Rooms') => self::listed($plan->rooms, fn(RoomSpace $room): array => [$room->name(), $this->room($room)]),
+            __('Walls') => self::listed($plan->storey->walls, fn(Wall $wall): array => [$plan->wallCalled($wall->id), $this->wall($wall)]),
+            __('Doors, windows, bare openings') => self::listed(
                 array_filter($this->home->openings, $here),
                 fn(PlacedOpening $opening): array => [$opening->name(), $this->opening($opening)],
             ),
-            'Roof windows' => self::listed(
+            __('Roof windows') => self::listed(
                 array_filter($this->home->roofWindows, $here),
                 fn(PlacedOpening $window): array => [$window->name(), $this->roofWindow($window)],
             ),
-            'Stairs' => self::listed(
+            __('Stairs') => self::listed(
                 array_filter(
                     $this->home->stairs,
                     fn(PlacedStair $stair): bool => in_array($this->storey, [$stair->from?->id, $stair->to->id], true),
                 ),
                 fn(PlacedStair $stair): array => [$stair->name(), $this->stair($stair)],
             ),
-            'Ramps' => self::listed(
+            __('Ramps') => self::listed(
                 array_filter($this->home->ramps, fn(PlacedRamp $ramp): bool => $ramp->storey() === $this->storey),
                 static fn(PlacedRamp $ramp): array => [
                     $ramp->name(),
@@ -97,14 +98,16 @@ final readonly class ElementList
                     ) : __(':count runs and landings', ['count' => count($ramp->shape->parts)]),
                 ],
             ),
-            'Floor openings' => self::listed($plan->storey->voids, fn(FloorOpening $void): array => [
+            __('Floor openings') => self::listed($plan->storey->voids, fn(FloorOpening $void): array => [
                 __('Floor opening :void', ['void' => $this->home->marks()->of($void->id)]), $this->void($void),
             ]),
-            'Terraces' => self::listed($plan->storey->terraces, fn(Terrace $terrace): array => [$terrace->name, $this->terrace($terrace)]),
-            'Guards' => self::listed($plan->storey->guards, fn(Guard $guard): array => [
+            __(
+                'Terraces',
+            ) => self::listed($plan->storey->terraces, fn(Terrace $terrace): array => [$terrace->name, $this->terrace($terrace)]),
+            __('Guards') => self::listed($plan->storey->guards, fn(Guard $guard): array => [
                 __('Guard :guard', ['guard' => $this->home->marks()->of($guard->id)]), $this->guard($guard),
             ]),
-            'Soffits and beams' => self::listed(
+            __('Soffits and beams') => self::listed(
                 $plan->storey->soffits,
                 fn(Soffit $soffit): array => [
                     __('Soffit :soffit', ['soffit' => $this->home->marks()->of($soffit->id)]),
@@ -113,7 +116,7 @@ final readonly class ElementList
                         : __('underside :underside above the floor', ['underside' => $this->home->length($soffit->underside)]),
                 ],
             ),
-            'Fixtures' => self::listed(
+            __('Fixtures') => self::listed(
                 array_filter($this->home->fixtures, $here),
                 fn(PlacedFixture $fixture): array => [$fixture->name(), $this->fixture($fixture->fixture)],
             ),
@@ -132,7 +135,7 @@ final readonly class ElementList
         $area = (new FloorArea())->of($room, $this->home, new Parameters());
 
         return implode(', ', array_filter([
-            str_replace('_', ' ', $room->room->use->value ?? __('no use')),
+            Text::word($room->room->use->value ?? __('no use')),
             $area instanceof Measured ? $this->home->write($area->amount()) : __('not closed'),
             $this->sides($room),
             $this->beside($room),
@@ -191,7 +194,7 @@ final readonly class ElementList
             $opening->width === null ? __('width not said') : __(':width wide', ['width' => $this->home->length($opening->width)]),
             $opening->height === null ? __('height not said') : __(':height high', ['height' => $this->home->length($opening->height)]),
             __('in the :wall, its middle :at from the wall’s start', [
-                'wall' => lcfirst($placed->plan->wallCalled($opening->wall)),
+                'wall' => Text::small($placed->plan->wallCalled($opening->wall)),
                 'at' => $this->home->length($opening->at),
             ]),
         ]);

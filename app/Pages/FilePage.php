@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use App\Intake\ImportedElement;
 use App\Models\Scheme;
+use Heurema\Language\Text;
 use Heurema\Layout\Room;
 
 /** The file that a scheme came from, and files of it to take along. */
@@ -39,7 +40,7 @@ final readonly class FilePage
         $groups = [];
         foreach (self::ORDER as $outcome) {
             $these = array_filter($this->elements ?? [], static fn(ImportedElement $one): bool => $one->outcome === $outcome);
-            $groups += $these === [] ? [] : [ucfirst(ImportedElement::OUTCOMES[$outcome]) => array_values($these)];
+            $groups += $these === [] ? [] : [Text::capital(__(ImportedElement::OUTCOMES[$outcome])) => array_values($these)];
         }
 
         return $groups;

@@ -10,6 +10,7 @@ use App\Drawing\FixtureSymbol;
 use App\Drawing\Svg;
 use App\Models\Scheme;
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Storey;
@@ -94,7 +95,7 @@ final readonly class FixtureList
 
         return new ListedFixture(
             kind: $fixture->kind,
-            name: $fixture->name ?? ucfirst($fixture->kind->words()),
+            name: $fixture->name ?? Text::capital($fixture->kind->words()),
             like: $like,
             sizes: array_map($write, $sizes),
             picture: $this->picture($fixture),

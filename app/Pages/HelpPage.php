@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use Heurema\Language\Texts;
 use Illuminate\Support\Str;
 
 /** A document of docs/ as a page: its headings can be pointed at, links to other documents lead to their pages. */
 final readonly class HelpPage
 {
     /** In the order in which they are listed; those for operators and developers stay in docs/. */
+    #[Texts]
     public const PAGES = [
         'start' => 'The first quarter of an hour', 'reviewing' => 'Reviewing', 'briefs' => 'Briefs', 'board' => 'The board',
         'stairs' => 'Stairs', 'kitchens' => 'Kitchens', 'sheets' => 'Sheets',
@@ -31,7 +33,7 @@ final readonly class HelpPage
     {
         $text = isset(self::PAGES[$key]) ? @file_get_contents(base_path("docs/{$key}.md")) : false;
 
-        return $text === false ? null : new self($key, self::PAGES[$key], $text);
+        return $text === false ? null : new self($key, __(self::PAGES[$key]), $text);
     }
 
     /** The page that helps on the page of a route. */

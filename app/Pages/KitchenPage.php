@@ -23,6 +23,7 @@ use Heurema\Kitchen\Row;
 use Heurema\Kitchen\RowUnit;
 use Heurema\Kitchen\WallStretch;
 use Heurema\Kitchen\WantedFixture;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Editor;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Words\FixtureKind;
@@ -104,7 +105,7 @@ final class KitchenPage
         $windows = count($stretch->stretch->windows);
 
         return ViewsOfSheet::letter($stretch->number).", {$this->side($stretch)}: {$this->home->length($stretch->stretch->length())}"
-            .($windows === 0 ? '' : ($windows === 1 ? ', a window' : __(', :windows windows', ['windows' => $windows])));
+            .($windows === 0 ? '' : ($windows === 1 ? __(', a window') : __(', :windows windows', ['windows' => $windows])));
     }
 
     /** Where on the plan its wall lies. */
@@ -158,10 +159,11 @@ final class KitchenPage
     {
         $kinds = [];
         foreach (WantedFixture::KINDS as $kind) {
-            $words = $kind === FixtureKind::BaseCabinet ? __(
-                'base unit',
-            ) : ($kind === FixtureKind::TallCabinet ? __('tall unit') : $kind->words());
-            $kinds[$kind->value] = ucfirst($words);
+            $kinds[$kind->value] = Text::capital(match ($kind) {
+                FixtureKind::BaseCabinet => __('base unit'),
+                FixtureKind::TallCabinet => __('tall unit'),
+                default => $kind->words(),
+            });
         }
 
         return $kinds;
@@ -172,14 +174,14 @@ final class KitchenPage
     {
         $kind = FixtureKind::tryFrom($kind);
 
-        return $kind === null || $this->kitchen === null ? 'width' : $this->length($this->kitchen->usualWidth($kind));
+        return $kind === null || $this->kitchen === null ? __('width') : $this->length($this->kitchen->usualWidth($kind));
     }
 
     /** @return array<string, string> */
     public function places(): array
     {
         return [
-            Anchor::Anywhere->value => 'anywhere',
+            Anchor::Anywhere->value => __('anywhere'),
             Anchor::LeftEnd->value => __('at the left end'),
             Anchor::RightEnd->value => __('at the right end'),
             Anchor::Window->value => __('under a window'),
@@ -272,12 +274,12 @@ final class KitchenPage
     {
         return match (true) {
             $unit->setIn !== null && $unit->kind === FixtureKind::TallCabinet => __(':setIn in a tall unit', [
-                'setIn' => ucfirst($unit->setIn->words()),
+                'setIn' => Text::capital($unit->setIn->words()),
             ]),
-            $unit->setIn !== null => __(':setIn in a base unit', ['setIn' => ucfirst($unit->setIn->words())]),
+            $unit->setIn !== null => __(':setIn in a base unit', ['setIn' => Text::capital($unit->setIn->words())]),
             $unit->kind === FixtureKind::BaseCabinet => __('Base unit'),
             $unit->kind === FixtureKind::TallCabinet => __('Tall unit'),
-            default => ucfirst($unit->kind->words()),
+            default => Text::capital($unit->kind->words()),
         };
     }
 

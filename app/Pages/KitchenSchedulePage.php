@@ -19,6 +19,7 @@ use Heurema\Kitchen\KitchenSchedule;
 use Heurema\Kitchen\RunFigures;
 use Heurema\Kitchen\ScheduledUnit;
 use Heurema\Kitchen\WorktopPiece;
+use Heurema\Language\Text;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
@@ -134,13 +135,13 @@ final readonly class KitchenSchedulePage
 
     public function kind(ScheduledUnit|WorktopPiece $one): string
     {
-        return ucfirst(($one instanceof ScheduledUnit ? $one->fixture : $one->parts[0])->fixture->kind->words());
+        return Text::capital(($one instanceof ScheduledUnit ? $one->fixture : $one->parts[0])->fixture->kind->words());
     }
 
     /** `600 x 600 x 870`, of a piece around corners each leg; what nobody said is a question mark. */
     public function size(ScheduledUnit|WorktopPiece $one): string
     {
-        return implode(' and ', array_map(
+        return implode(__(' and '), array_map(
             fn(PlacedFixture $part): string => implode(' × ', array_map(
                 $this->length(...),
                 [$part->fixture->width, $part->fixture->depth, $part->fixture->height],
@@ -172,19 +173,16 @@ final readonly class KitchenSchedulePage
     /** `Sink 760 × 500: 40 from the left, 60 from the right, …`. */
     public function cutOut(CutOut $cut): string
     {
-        $margins = array_map($this->length(...), [$cut->left, $cut->right, $cut->front, $cut->back]);
-
         return __(
-            ':kind :width × :depth: :margins from the left, :margins2 from the right, :margins3 from the front, :margins4 from '
-            .'the back',
+            ':kind :width × :depth: :left from the left, :right from the right, :front from the front, :back from the back',
             [
-                'kind' => ucfirst($cut->fixture->fixture->kind->words()),
+                'kind' => Text::capital($cut->fixture->fixture->kind->words()),
                 'width' => $this->length($cut->width),
                 'depth' => $this->length($cut->depth),
-                'margins' => $margins[0],
-                'margins2' => $margins[1],
-                'margins3' => $margins[2],
-                'margins4' => $margins[3],
+                'left' => $this->length($cut->left),
+                'right' => $this->length($cut->right),
+                'front' => $this->length($cut->front),
+                'back' => $this->length($cut->back),
             ],
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use Heurema\Language\Text;
 use Heurema\Rulebook\AllOf;
 use Heurema\Rulebook\Alternative;
 use Heurema\Rulebook\AnyOf;
@@ -31,7 +32,7 @@ final class NeededFacts
         ];
         preg_match_all(self::FACT, implode(' ', $texts), $found);
 
-        return array_values(array_unique(array_map(static fn(string $fact): string => str_replace('_', ' ', $fact), $found[1])));
+        return array_values(array_unique(array_map(static fn(string $fact): string => Text::word($fact), $found[1])));
     }
 
     /** @return list<string> texts in which facts are named */

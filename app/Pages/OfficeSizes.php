@@ -25,12 +25,12 @@ final readonly class OfficeSizes
         $revisions = DB::table('revisions')->whereIn('scheme_id', $schemes)->select('id');
 
         return [
-            'Drawings' => self::of(DB::table('schemes')->whereIn('id', $schemes), 'length(layout)'),
-            'Edits' => self::of(DB::table('scheme_edits')->whereIn('scheme_id', $schemes), 'length(patch)'),
-            'Revisions' => self::of(DB::table('revisions')->whereIn('id', $revisions), 'length(layout) + coalesce(length(decided), 0)'),
-            'Letters' => self::of(DB::table('letters')->whereIn('revision_id', $revisions), 'length(html) + length(content)'),
-            'Mails' => self::of(DB::table('outgoing_mails')->where('office_id', $this->office->id), 'length(body)'),
-            'Pictures' => $this->pictures($schemes),
+            __('Drawings') => self::of(DB::table('schemes')->whereIn('id', $schemes), 'length(layout)'),
+            __('Edits') => self::of(DB::table('scheme_edits')->whereIn('scheme_id', $schemes), 'length(patch)'),
+            __('Revisions') => self::of(DB::table('revisions')->whereIn('id', $revisions), 'length(layout) + coalesce(length(decided), 0)'),
+            __('Letters') => self::of(DB::table('letters')->whereIn('revision_id', $revisions), 'length(html) + length(content)'),
+            __('Mails') => self::of(DB::table('outgoing_mails')->where('office_id', $this->office->id), 'length(body)'),
+            __('Pictures') => $this->pictures($schemes),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use Heurema\Language\Text;
 use Heurema\Review\Finding;
 use Heurema\Review\Verdict;
 use Heurema\Units\Quantity;
@@ -30,7 +31,7 @@ final readonly class ReadWish
     /** As it is understood, in one sentence. */
     public function reading(): string
     {
-        return ucfirst(implode('; ', $this->says));
+        return Text::capital(implode('; ', $this->says));
     }
 
     /** The worst of what was found; null: there is nothing to check. */

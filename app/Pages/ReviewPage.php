@@ -18,6 +18,7 @@ use App\Models\Remark;
 use App\Models\Revision;
 use App\Rulings\Rulings;
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Storey;
 use Heurema\Review\Finding;
 use Heurema\Review\MissingWords;
@@ -169,7 +170,8 @@ final readonly class ReviewPage
             ],
         ];
         foreach (Verdict::cases() as $verdict) {
-            $choices[$verdict->value] = ['label' => ucfirst($verdict->words()), 'count' => $counts[$verdict->value], 'verdict' => $verdict];
+            $label = Text::capital($verdict->words());
+            $choices[$verdict->value] = ['label' => $label, 'count' => $counts[$verdict->value], 'verdict' => $verdict];
         }
 
         return $choices;

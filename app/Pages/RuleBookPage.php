@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Drawing\ExampleFigure;
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Review\RuleCheck;
 use Heurema\Review\Verdict;
 use Heurema\Rulebook\AllOf;
@@ -24,6 +26,7 @@ use Heurema\Rulebook\WordRequirement;
 /** A rule book to be read: its rules by what they are about, each in words, those that a search finds. */
 final readonly class RuleBookPage
 {
+    #[Texts]
     private const PARTS = [
         'dwelling' => 'The home', 'storey' => 'Storeys', 'room' => 'Rooms', 'space' => 'Spaces', 'wall' => 'Walls', 'door' => 'Doors',
         'window' => 'Windows',
@@ -39,7 +42,7 @@ final readonly class RuleBookPage
     {
         $parts = [];
         foreach (array_filter($this->book->rules, $this->isFound(...)) as $rule) {
-            $parts[self::PARTS[$rule->subject->value]][] = $rule;
+            $parts[__(self::PARTS[$rule->subject->value])][] = $rule;
         }
 
         return $parts;
@@ -71,12 +74,12 @@ final readonly class RuleBookPage
         return match (true) {
             $requirement instanceof Comparison => $this->comparison($requirement),
             $requirement instanceof Between => __(':low between :text and :text2', [
-                'low' => ucfirst($requirement->low->words()),
+                'low' => Text::capital($requirement->low->words()),
                 'text' => $requirement->low->limit->text(),
                 'text2' => $requirement->high->limit->text(),
             ]),
             $requirement instanceof WordRequirement => $this->saying($requirement),
-            $requirement instanceof AllOf => ucfirst($this->needs($requirement->needs)),
+            $requirement instanceof AllOf => Text::capital($this->needs($requirement->needs)),
             $requirement instanceof AnyOf => $this->alternatives($requirement),
             $requirement instanceof Existence => ($requirement->every ? __(
                 'Every one of its ',
@@ -122,12 +125,12 @@ final readonly class RuleBookPage
 
     private function comparison(Comparison $comparison): string
     {
-        return ucfirst($comparison->words())." {$comparison->bound->words()} {$comparison->limit->text()}";
+        return Text::capital($comparison->words())." {$comparison->bound->words()} {$comparison->limit->text()}";
     }
 
     private function saying(WordRequirement $saying): string
     {
-        return ucfirst(str_replace('_', ' ', substr((string) strstr($saying->measure, '.'), 1))).": {$saying->words()}";
+        return Text::capital(Text::word(substr((string) strstr($saying->measure, '.'), 1))).": {$saying->words()}";
     }
 
     private function kind(Candidates $kind): string
@@ -151,7 +154,7 @@ final readonly class RuleBookPage
     /** @param list<Comparison|WordRequirement|AnyOf> $needs */
     private function needs(array $needs): string
     {
-        return implode(', ', array_map(fn(Comparison|WordRequirement|AnyOf $need): string => lcfirst(match (true) {
+        return implode(', ', array_map(fn(Comparison|WordRequirement|AnyOf $need): string => Text::small(match (true) {
             $need instanceof AnyOf => $this->alternatives($need),
             $need instanceof WordRequirement => $this->saying($need),
             $need instanceof Comparison => $this->comparison($need),

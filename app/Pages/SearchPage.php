@@ -64,12 +64,12 @@ final readonly class SearchPage
         $report = $this->report === null ? null : ($this->report)();
 
         return array_filter([
-            'Pages' => $this->best($this->pages()),
-            'Homes' => $this->best($this->homes()),
-            'On the plan' => $this->best($report === null ? [] : $this->drawn($report->home)),
-            'Findings' => $this->best($report === null ? [] : $this->findings($report)),
-            'Rules' => $this->best($this->rules()),
-            'Help' => $this->best($this->help()),
+            __('Pages') => $this->best($this->pages()),
+            __('Homes') => $this->best($this->homes()),
+            __('On the plan') => $this->best($report === null ? [] : $this->drawn($report->home)),
+            __('Findings') => $this->best($report === null ? [] : $this->findings($report)),
+            __('Rules') => $this->best($this->rules()),
+            __('Help') => $this->best($this->help()),
         ], static fn(array $entries): bool => $entries !== []);
     }
 

@@ -98,11 +98,15 @@ final readonly class SheetsPage
             }
         }
         foreach (ScheduleKind::cases() as $kind) {
-            $choices["schedule {$kind->value}"] = __('Schedule of :kind', ['kind' => $kind->value]);
+            $choices["schedule {$kind->value}"] = __('Schedule of :kind', ['kind' => $kind->words()]);
         }
 
-        return [...$choices, 'levels' => __(
-            'Levels',
-        ), 'legend' => __('Legend'), 'notes' => __('Notes'), 'revisions' => __('Table of revisions')];
+        return [
+            ...$choices,
+            'levels' => __('Levels'),
+            'legend' => __('Legend'),
+            'notes' => __('Notes'),
+            'revisions' => __('Table of revisions'),
+        ];
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Revision;
 use App\Models\Scheme;
 use Heurema\Drafting\StairSection;
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Texts;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
@@ -30,6 +31,7 @@ final readonly class StairPage
     /** Where no book says how much is wanted, mm: 6 ft 8 in. */
     private const HEADROOM = 2032.0;
 
+    #[Texts]
     private const SHOWN = [
         'stair.riser' => 'Riser', 'stair.tread' => 'Tread', 'stair.winder_tread' => 'Tapered tread in the middle', 'stair.pitch' => 'Pitch',
         'stair.two_r_plus_g' => 'Twice the riser and the tread',
@@ -81,12 +83,12 @@ final readonly class StairPage
     public function measured(): array
     {
         $measures = Catalogue::standard();
-        $shown = ['Risers' => (string) $this->stair->stair->risers()];
+        $shown = [__('Risers') => (string) $this->stair->stair->risers()];
         foreach (self::SHOWN as $name => $words) {
             $with = $name === 'stair.opening_start' ? ['headroom' => Amount::length($this->headroom())] : [];
             $found = $measures->get($name)?->of($this->stair, $this->report->home, new Parameters($with));
             if ($found instanceof Measured) {
-                $shown[$words] = $this->report->home->write($found->amount());
+                $shown[__($words)] = $this->report->home->write($found->amount());
             }
         }
 

@@ -58,7 +58,7 @@ final readonly class SheetCheck
 
         return [
             ...array_map(
-                static fn(RoomSpace $room): string => "A room of {$storey->name} has no name.",
+                static fn(RoomSpace $room): string => __('A room of :storey has no name.', ['storey' => $storey->name]),
                 array_values(
                     array_filter($rooms, static fn(RoomSpace $room): bool => in_array(trim($room->room->name), ['', $room->id()], true)),
                 ),
@@ -70,7 +70,7 @@ final readonly class SheetCheck
             ...array_map(
                 static fn(PlacedOpening $opening): string => __(':opening cannot be set out: :missing not said.', [
                     'opening' => $opening->name(),
-                    'missing' => implode(' and ', self::missing($opening)),
+                    'missing' => implode(__(' and '), self::missing($opening)),
                 ]),
                 array_values(array_filter($openings, static fn(PlacedOpening $opening): bool => self::missing($opening) !== [])),
             ),
@@ -84,9 +84,9 @@ final readonly class SheetCheck
         $isWindow = $opening->kind === OpeningKind::Window;
 
         return array_keys(array_filter([
-            'its width is' => $opening->width === null,
-            'its height is' => $opening->height === null && $opening->kind !== OpeningKind::Bare,
-            'its sill is' => $isWindow && $opening->sill === null,
+            __('its width is') => $opening->width === null,
+            __('its height is') => $opening->height === null && $opening->kind !== OpeningKind::Bare,
+            __('its sill is') => $isWindow && $opening->sill === null,
         ]));
     }
 

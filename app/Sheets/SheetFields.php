@@ -39,7 +39,7 @@ final class SheetFields
         }
 
         return count($fields) > self::MOST
-            ? throw new \InvalidArgumentException('A title block has at most '.self::MOST.' fields.')
+            ? throw new \InvalidArgumentException(__('A title block has at most :most fields.', ['most' => self::MOST]))
             : $fields;
     }
 

@@ -18,6 +18,8 @@ use Heurema\Drafting\NamedLevel;
 use Heurema\Drafting\RoomElevations;
 use Heurema\Drafting\UprightView;
 use Heurema\Drafting\WallElevation;
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Review\Schedule;
 use Heurema\Review\ScheduleKind;
 use Heurema\Review\ScheduleRow;
@@ -27,7 +29,9 @@ use Heurema\Spatial\Stair\PlacedStair;
 /** Makes the views of a sheet from their definitions; what the home does not have any more is left out. */
 final readonly class ViewsOfSheet
 {
+    #[Texts]
     private const LEVELS = ['Level', 'Height'];
+    #[Texts]
     public const REVISIONS = ['No.', 'Date', 'Handed in by', 'State', 'Said'];
 
     public function __construct(private SheetDefinition $sheet, private SheetSource $source) {}
@@ -57,11 +61,11 @@ final readonly class ViewsOfSheet
             ViewKind::Face => $this->face($view->of, $scale),
             ViewKind::Elevations => null,
             ViewKind::Axonometric => $this->axonometric($view->of, $scale),
-            ViewKind::Levels => new TableView(__('Levels'), self::LEVELS, $this->levels(), $height),
+            ViewKind::Levels => new TableView(__('Levels'), array_map(__(...), self::LEVELS), $this->levels(), $height),
             ViewKind::Schedule => $this->schedule($view->of, $height),
             ViewKind::Legend => new LegendView($this->source->home->layout, $this->sheet->hasClouds && $this->source->changed !== []),
             ViewKind::Notes => trim($view->of) === '' ? null : new NotesView($view->of),
-            ViewKind::Revisions => new TableView(__('Revisions'), self::REVISIONS, $this->source->revisions, $height),
+            ViewKind::Revisions => new TableView(__('Revisions'), array_map(__(...), self::REVISIONS), $this->source->revisions, $height),
         };
     }
 
@@ -169,7 +173,7 @@ final readonly class ViewsOfSheet
         $schedule = Schedule::of($kind, ($this->source->report)());
 
         return new TableView(
-            ucfirst($kind->value),
+            Text::capital($kind->value),
             [__('Mark'), $kind->row(), __('Storey'), ...array_keys($kind->columns())],
             array_map(
                 static fn(ScheduleRow $row): array => [

@@ -22,10 +22,10 @@ final readonly class Template
     private const PARTS = <<<'PATTERN'
         ~(?<comment>\{\{--.*?--\}\}|<!--.*?-->|@php\b(?!\s*\().*?@endphp|<(?<raw>script|style)\b.*?</\g{raw}>|<\?php.*?\?>|<!DOCTYPE[^>]*>)
         |(?<echo>\{!!.*?!!\}|\{\{.*?\}\})
-        |(?<directive>@[a-zA-Z]\w*(?:[ \t]*(?<brackets>\((?:"[^"]*"|'(?:[^'\\]|\\.)*'|[^()"']++|(?&brackets))*\)))?)
+        |(?<directive>(?<!\w)@[a-zA-Z]\w*(?:[ \t]*(?<brackets>\((?:"[^"]*"|'(?:[^'\\]|\\.)*'|[^()"']++|(?&brackets))*\)))?)
         |(?<tag></?(?<name>[a-zA-Z][\w.:-]*)
             (?:(?<code>\{!!.*?!!\}|\{\{.*?\}\}|@\w+[ \t]*(?&brackets))|"(?:(?&code)|[^"])*"|'[^']*'|[^"'>])*>)
-        |(?<text>(?:[^<{@]|\{(?![{!])|@(?![a-zA-Z])|<(?![a-zA-Z/!?]))+|.)~sx
+        |(?<text>(?:[^<{@]|\{(?![{!])|@(?![a-zA-Z])|(?<=\w)@|<(?![a-zA-Z/!?]))+|.)~sx
         PATTERN;
 
     private const ATTRIBUTE = '~(?<=\s)(%s)="((?:\{!!.*?!!\}|\{\{.*?\}\}|[^"])*)"~s';

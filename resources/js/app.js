@@ -12,6 +12,10 @@ import { Review } from './review.js';
 import { Beside } from './round/beside.js';
 import { Drawn } from './round/drawn.js';
 import { Search } from './search.js';
+import { speak } from './text.js';
+
+// English needs no texts but those that the scripts hold
+if (document.documentElement.lang !== 'en') await speak(document.documentElement.lang);
 
 // what the server draws takes its place at once
 htmx.config.defaultSettleDelay = 0;

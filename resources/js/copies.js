@@ -1,4 +1,5 @@
 import { around, byId } from './dom.js';
+import { text } from './text.js';
 
 /** Buttons that copy a table, cells parted by tabs, for spreadsheets to take in. */
 export function copyTables() {
@@ -6,12 +7,12 @@ export function copyTables() {
         const button = around(event, '[data-copies]');
         if (!button) return;
         const rows = [...byId(button.dataset.copies, HTMLTableElement).rows];
-        const text = rows.map((row) => [...row.cells].map((cell) => cell.innerText.replace(/\s+/g, ' ').trim()).join('\t')).join('\n');
+        const copied = rows.map((row) => [...row.cells].map((cell) => cell.innerText.replace(/\s+/g, ' ').trim()).join('\t')).join('\n');
         try {
-            await navigator.clipboard.writeText(text);
-            button.textContent = 'Copied';
+            await navigator.clipboard.writeText(copied);
+            button.textContent = text('Copied');
         } catch {
-            button.textContent = 'Your browser keeps it from being copied';
+            button.textContent = text('Your browser keeps it from being copied');
         }
     });
 }

@@ -1,5 +1,6 @@
 // @ts-check
 import { around } from './dom.js';
+import { text } from './text.js';
 
 /** Keys for lengths under the thumb, fractions among them, where one points with fingers. They type into the field that has the focus. */
 export class NumberPad {
@@ -20,7 +21,7 @@ export class NumberPad {
         this.pad.className = 'number-pad';
         this.pad.hidden = true;
         this.pad.setAttribute('role', 'group');
-        this.pad.setAttribute('aria-label', 'Keys for lengths');
+        this.pad.setAttribute('aria-label', text('Keys for lengths'));
         for (const key of [...NumberPad.KEYS[units], '⌫', 'letters', 'Done']) this.pad.append(NumberPad.button(key));
         document.body.append(this.pad);
         // the field keeps the focus while keys are pressed
@@ -34,14 +35,15 @@ export class NumberPad {
         const button = document.createElement('button');
         button.type = 'button';
         button.tabIndex = -1;
-        button.dataset.key = button.textContent = key;
-        if (key in NumberPad.NAMES) button.setAttribute('aria-label', NumberPad.NAMES[key]);
+        button.dataset.key = key;
+        button.textContent = text(key);
+        if (key in NumberPad.NAMES) button.setAttribute('aria-label', text(NumberPad.NAMES[key]));
         return button;
     }
 
     /** A text with a key typed at its place: a fraction stands apart from the whole inches before it. */
-    static typed(text, place, key) {
-        const [before, after] = [text.slice(0, place), text.slice(place)];
+    static typed(written, place, key) {
+        const [before, after] = [written.slice(0, place), written.slice(place)];
         if (key === '⌫') return { text: before.slice(0, -1) + after, place: Math.max(0, place - 1) };
         const apart = /^\d+\/\d+$/.test(key) && /\d$/.test(before) ? ' ' : '';
         const put = key === '×' ? ' × ' : apart + key;
@@ -63,9 +65,9 @@ export class NumberPad {
         if (key === 'Done') this.done(field);
         else if (key === 'letters') this.ask(field);
         else {
-            const { text, place } = NumberPad.typed(field.value, field.selectionStart ?? field.value.length, key);
-            field.value = text;
-            field.setSelectionRange(place, place);
+            const typed = NumberPad.typed(field.value, field.selectionStart ?? field.value.length, key);
+            field.value = typed.text;
+            field.setSelectionRange(typed.place, typed.place);
             field.dispatchEvent(new Event('input', { bubbles: true }));
         }
     }

@@ -1,6 +1,7 @@
 import { all, around, byId } from './dom.js';
 import { Others } from './board/others.js';
 import { Viewport } from './viewport.js';
+import { text } from './text.js';
 
 /** The review page: keys, pointing at the plan, and keeping list, evidence and plan in step. */
 export class Review {
@@ -38,9 +39,11 @@ export class Review {
         document.addEventListener('keydown', (event) => this.press(event));
         page.addEventListener('click', (event) => this.click(event));
         document.addEventListener('htmx:afterSettle', () => this.settle());
-        document.addEventListener('htmx:sendError', () => this.complain('The server does not answer. What you see is what was last read.'));
+        document.addEventListener('htmx:sendError', () =>
+            this.complain(text('The server does not answer. What you see is what was last read.')),
+        );
         document.addEventListener('htmx:responseError', (/** @type {CustomEvent} */ event) =>
-            this.complain(`The server refused (${event.detail.xhr.status}).`),
+            this.complain(text('The server refused ({status}).', { status: event.detail.xhr.status })),
         );
         // opened as it is, a review begins with all of the plan; an address that names a finding goes to it
         const asked = new URLSearchParams(location.search);

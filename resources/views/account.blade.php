@@ -83,7 +83,7 @@
                     <thead><tr><th scope="col">Token</th><th scope="col">May</th><th scope="col">Last used</th><th scope="col">Ends</th><th scope="col"><span class="visually-hidden">Withdraw it</span></th></tr></thead>
                     <tbody>
                         @foreach ($tokens as $token)
-                            <tr><th scope="row">{{ $token->name }}</th><td>{{ ($token->can('hand-in') ? App\Security\TokenAbility::HandIn : App\Security\TokenAbility::Read)->words() }}</td><td>{{ $token->last_used_at?->diffForHumans() ?? 'never' }}</td><td>{{ $token->expires_at?->isPast() ? 'ended' : '' }} {{ $token->expires_at?->translatedFormat(__('j F Y')) }}</td>
+                            <tr><th scope="row">{{ $token->name }}</th><td>{{ ($token->can('hand-in') ? App\Security\TokenAbility::HandIn : App\Security\TokenAbility::Read)->words() }}</td><td>{{ $token->last_used_at?->diffForHumans() ?? __('never') }}</td><td>{{ $token->expires_at?->isPast() ? __('ended') : '' }} {{ $token->expires_at?->translatedFormat(__('j F Y')) }}</td>
                                 <td><form method="post" action="{{ route('account.tokens.withdraw', $token->id) }}">@csrf @method('delete')<button class="btn btn-quiet btn-sm">Withdraw</button></form></td></tr>
                         @endforeach
                     </tbody>

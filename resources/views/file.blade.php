@@ -19,7 +19,7 @@
                 <div class="fields">
                     @foreach ($rooms as $storey => $list)@foreach ($list as $room)
                         <label for="use-{{ $room->id }}">{{ $room->name }}, {{ $storey }}</label>
-                        <select class="form-select form-select-sm" id="use-{{ $room->id }}" name="uses[{{ $room->id }}]"><option value="">not known</option>@foreach (Heurema\Layout\Words\RoomUse::cases() as $use)<option value="{{ $use->value }}">{{ str_replace('_', ' ', $use->value) }}</option>@endforeach</select>
+                        <select class="form-select form-select-sm" id="use-{{ $room->id }}" name="uses[{{ $room->id }}]"><option value="">not known</option>@foreach (Heurema\Layout\Words\RoomUse::cases() as $use)<option value="{{ $use->value }}">{{ $use->words() }}</option>@endforeach</select>
                     @endforeach @endforeach
                 </div>
                 <button class="btn btn-primary">Set the uses</button>

@@ -5,7 +5,7 @@
     <div class="sign-in">
         <p class="wordmark wordmark-large"><x-logo/>Heurema</p>
         <h1>A seat at {{ $invitation->office->name }}</h1>
-        <p>{{ $invitation->user->name }} invites {{ $invitation->email }} as {{ $invitation->role->value }}.</p>
+        <p>{{ $invitation->user->name }} invites {{ $invitation->email }} as {{ $invitation->role->words() }}.</p>
         <form method="post" action="{{ route('invitations.accept', $token) }}" novalidate>
             @csrf
             <label class="form-label" for="name">Your name</label>

@@ -14,7 +14,7 @@
     <div class="letter-page">
         <iframe class="letter-paper" title="The letter as it would go out" src="{{ route('review.letter.paper', $as()) }}"></iframe>
         <aside class="letter-side">
-            <p class="letter-count"><b>{{ count($draft->items) }}</b> {{ count($draft->items) === 1 ? 'item' : 'items' }}@if ($waiting > 0), <a href="{{ route('review', ['revision' => $draft->revision, 'show' => 'waiting']) }}">{{ $waiting }} open findings not ruled on</a>@endif</p>
+            <p class="letter-count"><b>{{ count($draft->items) }}</b> {{ count($draft->items) === 1 ? __('item') : __('items') }}@if ($waiting > 0), <a href="{{ route('review', ['revision' => $draft->revision, 'show' => 'waiting']) }}">{{ $waiting }} open findings not ruled on</a>@endif</p>
             @error('letter')<p class="field-error" role="alert">{{ $message }}</p>@enderror
             <nav aria-label="In which order">
                 <a href="{{ route('review.letter', $as(['by' => 'room'])) }}" @if ($draft->groupedBy === 'room') aria-current="true" @endif>By room</a>

@@ -19,10 +19,10 @@
                             @if (auth()->user()->can('update', $person) && !$person->is(auth()->user()))
                                 <form class="role-form" method="post" action="{{ route('people.change', $person) }}">@csrf @method('put')
                                     <label class="visually-hidden" for="role-{{ $person->id }}">Role of {{ $person->name }}</label>
-                                    <select class="form-select form-select-sm" id="role-{{ $person->id }}" name="role">@foreach (App\Models\Role::cases() as $role)<option @selected($person->role === $role)>{{ $role->value }}</option>@endforeach</select>
+                                    <select class="form-select form-select-sm" id="role-{{ $person->id }}" name="role">@foreach (App\Models\Role::cases() as $role)<option value="{{ $role->value }}" @selected($person->role === $role)>{{ $role->words() }}</option>@endforeach</select>
                                     <button class="btn btn-sm btn-quiet">Set</button>
                                 </form>
-                            @else{{ $person->role->value }}@endif
+                            @else{{ $person->role->words() }}@endif
                         </td>
                         <td>{{ $person->removed_at ? __('removed, its name gone on :date', ['date' => $person->removed_at->addDays(App\Actions\RemovePeople::DAYS)->translatedFormat(__('j F Y'))]) : ($person->disabled_at ? __('closed since :date', ['date' => $person->disabled_at->translatedFormat(__('j F Y'))]) : ($person->hasCodes() ? __('with a second step') : '')) }}
                             @if (auth()->user()->can('update', $person) && !$person->is(auth()->user()))<form class="role-form" method="post" action="{{ route('people.seat', $person) }}">@csrf @method('put')<input type="hidden" name="open" value="{{ $person->disabled_at ? 1 : 0 }}"><button class="btn btn-sm btn-quiet">{{ $person->disabled_at ? __('Open it again') : __('Close it') }}<span class="visually-hidden"> for {{ $person->name }}</span></button></form>@if ($person->disabled_at && !$person->removed_at)<form class="role-form" method="post" action="{{ route('people.remove', $person) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Remove the account<span class="visually-hidden"> of {{ $person->name }}</span></button></form>@endif @endif
@@ -30,7 +30,7 @@
                     </tr>
                 @endforeach
                 @foreach ($invitations as $invitation)
-                    <tr><th scope="row">invited</th><td>{{ $invitation->email }}</td><td>{{ $invitation->role->value }}, {{ $invitation->isOpen() ? __('until :date', ['date' => $invitation->expires_at->translatedFormat(__('j F Y'))]) : __('expired') }}</td><td>@can('invite', App\Models\User::class)<form class="role-form" method="post" action="{{ route('people.withdraw', $invitation) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Withdraw it<span class="visually-hidden"> from {{ $invitation->email }}</span></button></form>@endcan</td></tr>
+                    <tr><th scope="row">invited</th><td>{{ $invitation->email }}</td><td>{{ $invitation->role->words() }}, {{ $invitation->isOpen() ? __('until :date', ['date' => $invitation->expires_at->translatedFormat(__('j F Y'))]) : __('expired') }}</td><td>@can('invite', App\Models\User::class)<form class="role-form" method="post" action="{{ route('people.withdraw', $invitation) }}">@csrf @method('delete')<button class="btn btn-sm btn-quiet">Withdraw it<span class="visually-hidden"> from {{ $invitation->email }}</span></button></form>@endcan</td></tr>
                 @endforeach
             </tbody>
         </table>
@@ -43,7 +43,7 @@
                 <input class="form-control" id="email" name="email" type="email" maxlength="255" required value="{{ old('email') }}">
                 @error('email')<p class="field-error" role="alert">{{ $message }}</p>@enderror
                 <label class="form-label" for="role">Role</label>
-                <select class="form-select" id="role" name="role">@foreach (App\Models\Role::cases() as $role)<option @selected(old('role') === $role->value)>{{ $role->value }}</option>@endforeach</select>
+                <select class="form-select" id="role" name="role">@foreach (App\Models\Role::cases() as $role)<option value="{{ $role->value }}" @selected(old('role') === $role->value)>{{ $role->words() }}</option>@endforeach</select>
                 <p><button class="btn btn-primary">Invite</button> <a class="tall-link" href="{{ route('outbox') }}">What mail would have gone out</a></p>
             </form>
             <form class="intake invite" method="post" action="{{ route('people.codes') }}">

@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', ucfirst($page->schedule->kind->value))
+@section('title', Heurema\Language\Text::capital($page->schedule->kind->words()))
 @section('body-class', 'page-schedule')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ route('review', $page->revision) }}">{{ $page->revision->scheme->project->name }}</a> <span aria-hidden="true">/</span> <h1>Schedules</h1>
@@ -10,7 +10,7 @@
         <div class="schedule-head">
             <nav class="choices" aria-label="What is listed">
                 @foreach (Heurema\Review\ScheduleKind::cases() as $kind)
-                    <a href="{{ $page->kind($kind) }}" @if ($kind === $page->schedule->kind) aria-current="true" @endif>{{ ucfirst($kind->value) }}</a>
+                    <a href="{{ $page->kind($kind) }}" @if ($kind === $page->schedule->kind) aria-current="true" @endif>{{ Heurema\Language\Text::capital($kind->words()) }}</a>
                 @endforeach
             </nav>
             <form method="get" role="search"><label for="q">Only</label> <input class="form-control form-control-sm" id="q" name="q" value="{{ $page->search }}" maxlength="100"><button class="btn btn-sm btn-primary">Show</button></form>

@@ -10,7 +10,7 @@
     <div class="schedule-page">
         <table class="schedule">
             <caption>Lengths and heights taped</caption>
-            <thead><tr>@foreach (['What', 'Storey', 'Drawn', 'Taped', 'Difference', 'Chain', 'By'] as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead>
+            <thead><tr>@foreach ([__('What'), __('Storey'), __('Drawn'), __('Taped'), __('Difference'), __('Chain'), __('By')] as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead>
             <tbody>
                 @forelse ($page->rows() as $row)
                     <tr>

@@ -21,7 +21,7 @@ final readonly class DrawFixtureOutline implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $ring = $asked->outline($layout, 'fixture');
+        $ring = $asked->outline($layout, __('fixture'));
         $back = new Segment($ring->points[0], $ring->points[1] ?? $ring->points[0]);
         $name = $asked->string('name')->trim()->value();
         $fixture = new Fixture(

@@ -23,7 +23,7 @@ final readonly class DrawGuard implements DrawingAct
     {
         $line = $asked->places('line');
         if (count($line) < 2) {
-            throw new RefusedEdit('A guard runs from one place to another.');
+            throw new RefusedEdit(__('A guard runs from one place to another.'));
         }
 
         return new Add(

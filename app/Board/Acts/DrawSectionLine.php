@@ -21,7 +21,7 @@ final readonly class DrawSectionLine implements DrawingAct
     {
         $line = $asked->places('line');
         if (count($line) !== 2 || $line[0]->distanceTo($line[1]) < 1.0) {
-            throw new RefusedEdit('A section runs along a line from one place to another.');
+            throw new RefusedEdit(__('A section runs along a line from one place to another.'));
         }
 
         return new Add(

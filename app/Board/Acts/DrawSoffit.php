@@ -26,7 +26,7 @@ final readonly class DrawSoffit implements DrawingAct
 {
     public function edit(ActInput $asked, Layout $layout): Edit
     {
-        $outline = $asked->has('line') ? $this->along($asked, $layout) : $asked->outline($layout, 'soffit');
+        $outline = $asked->has('line') ? $this->along($asked, $layout) : $asked->outline($layout, __('soffit'));
 
         return new Add($asked->drawnOn($layout)->id, new Soffit(
             (new NewElements($layout))->nextId($this->list()),
@@ -45,7 +45,7 @@ final readonly class DrawSoffit implements DrawingAct
         $line = $asked->places('line');
         $width = $asked->lengthIfTyped('width', $layout) ?? throw new RefusedEdit(__('Type how wide the beam is.'));
         if (count($line) !== 2 || $line[0]->distanceTo($line[1]) < 1.0 || $width < 1.0) {
-            throw new RefusedEdit('A beam runs from one place to another, and has some width.');
+            throw new RefusedEdit(__('A beam runs from one place to another, and has some width.'));
         }
         $middle = new Segment($line[0], $line[1]);
         [$right, $left] = [$middle->offset(-$width / 2), $middle->offset($width / 2)];

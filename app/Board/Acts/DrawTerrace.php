@@ -29,7 +29,7 @@ final readonly class DrawTerrace implements DrawingAct
         $id = (new NewElements($layout))->nextId($this->list());
         $level = -SignedLength::read($below, $layout, self::FIELD) + 0.0;
 
-        return new Add($asked->drawnOn($layout)->id, new Terrace($id, __('Terrace'), $asked->outline($layout, 'terrace'), $level));
+        return new Add($asked->drawnOn($layout)->id, new Terrace($id, __('Terrace'), $asked->outline($layout, __('terrace')), $level));
     }
 
     public function list(): ElementList

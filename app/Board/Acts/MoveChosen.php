@@ -41,8 +41,8 @@ final readonly class MoveChosen implements Act
                 $asked->point('by'),
                 CollinearWalls::tryFrom($asked->string('in_line')->value()),
             ),
-            ElementList::Rooms => throw new RefusedEdit('A room goes with its walls: move one of them.'),
-            ElementList::Storeys => throw new RefusedEdit('A storey stays where it is.'),
+            ElementList::Rooms => throw new RefusedEdit(__('A room goes with its walls: move one of them.')),
+            ElementList::Storeys => throw new RefusedEdit(__('A storey stays where it is.')),
             ElementList::Stairs => new Move(self::withOpening($chosen->id(), $asked, $layout), $asked->point('by')),
             default => new Move([$chosen->id()], $asked->point('by')),
         };

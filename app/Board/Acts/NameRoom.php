@@ -7,6 +7,7 @@ namespace App\Board\Acts;
 use App\Board\ActInput;
 use App\Board\DrawingAct;
 use App\Board\NewElements;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\ElementList;
@@ -24,7 +25,7 @@ final readonly class NameRoom implements DrawingAct
 
         return new Add($asked->drawnOn($layout)->id, new Room(
             (new NewElements($layout))->nextId(ElementList::Rooms),
-            $name === '' ? ucfirst(str_replace('_', ' ', $use->value)) : $name,
+            $name === '' ? Text::capital(Text::word($use->value)) : $name,
             $use,
             $asked->point('at'),
         ));

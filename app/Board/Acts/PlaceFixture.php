@@ -9,6 +9,7 @@ use App\Board\DrawingAct;
 use App\Board\LengthField;
 use App\Board\Library;
 use App\Board\NewElements;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\ElementList;
@@ -84,7 +85,7 @@ final readonly class PlaceFixture implements DrawingAct
         try {
             return $isLeft ? $usual : $asked->lengthIfTyped($key, $layout);
         } catch (UnreadableLength $e) {
-            throw new RefusedEdit(ucfirst($key).": {$e->getMessage()}");
+            throw new RefusedEdit(Text::capital($key).": {$e->getMessage()}");
         }
     }
 }

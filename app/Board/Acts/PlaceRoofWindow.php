@@ -26,7 +26,7 @@ final readonly class PlaceRoofWindow implements DrawingAct
         $at = $asked->point('at');
         $ceiling = (new Home($layout))->plans[$storey->id]->roomAt($at)?->ceiling();
         if (!$ceiling instanceof SlopedCeiling) {
-            throw new RefusedEdit('A roof window lies in a sloped ceiling: say how the ceiling of the room slopes first.');
+            throw new RefusedEdit(__('A roof window lies in a sloped ceiling: say how the ceiling of the room slopes first.'));
         }
         $sill = $asked->lengthIfTyped('sill', $layout);
         $at = $sill === null ? $at : self::atHeight($sill, $at, $ceiling->slopeAt($at));

@@ -22,6 +22,6 @@ final class AccountLookController
         ])->save();
         app()->setLocale($user->language->value ?? app()->getLocale());
 
-        return redirect()->route('account')->with('status', 'Pages look so from now on.');
+        return redirect()->route('account')->with('status', __('Pages look so from now on.'));
     }
 }

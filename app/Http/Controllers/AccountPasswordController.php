@@ -22,6 +22,6 @@ final readonly class AccountPasswordController
         $this->sessions->endAll($user, $request->session());
         $request->session()->regenerate();
 
-        return redirect()->route('account')->with('status', 'The new password is set; everywhere else you are signed out.');
+        return redirect()->route('account')->with('status', __('The new password is set; everywhere else you are signed out.'));
     }
 }

@@ -19,13 +19,13 @@ final readonly class AccountSessionController
     {
         $this->sessions->end($user, $session);
 
-        return redirect()->route('account')->with('status', 'That session has ended.');
+        return redirect()->route('account')->with('status', __('That session has ended.'));
     }
 
     public function destroyOthers(Request $request, #[CurrentUser] User $user): RedirectResponse
     {
         $this->sessions->endAll($user, $request->session());
 
-        return redirect()->route('account')->with('status', 'Everywhere else you are signed out.');
+        return redirect()->route('account')->with('status', __('Everywhere else you are signed out.'));
     }
 }

@@ -27,6 +27,6 @@ final class AccountTokenController
     {
         abort_if($user->tokens()->whereKey($token)->delete() === 0, 404);
 
-        return redirect()->route('account')->with('status', 'That token is withdrawn: no program uses it any more.');
+        return redirect()->route('account')->with('status', __('That token is withdrawn: no program uses it any more.'));
     }
 }

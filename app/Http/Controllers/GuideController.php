@@ -21,7 +21,7 @@ final readonly class GuideController
     public function store(#[CurrentUser] User $user, OpenProject $open, LayoutReader $reader): RedirectResponse
     {
         $revision = $open->open($user, $reader->read(File::get(database_path(self::HOME))), null);
-        $revision->scheme->project->update(['name' => 'A first home', 'guided' => true]);
+        $revision->scheme->project->update(['name' => __('A first home'), 'guided' => true]);
 
         return $user->role === Role::Designer
             ? redirect()->route('board', $revision->scheme)

@@ -29,7 +29,7 @@ final class PasswordController
             });
 
         return $done === Password::PASSWORD_RESET
-            ? redirect()->route('sign-in')->with('status', 'The new password is set.')
+            ? redirect()->route('sign-in')->with('status', __('The new password is set.'))
             : redirect()->back()->withErrors(['email' => __('This link is not good any more: ask for another one.')]);
     }
 }

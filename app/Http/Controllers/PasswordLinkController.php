@@ -22,6 +22,6 @@ final class PasswordLinkController
     {
         SendPasswordLink::dispatch($request->string('email')->value());
 
-        return redirect()->route('sign-in')->with('status', 'If there is such an account, a link is on its way.');
+        return redirect()->route('sign-in')->with('status', __('If there is such an account, a link is on its way.'));
     }
 }

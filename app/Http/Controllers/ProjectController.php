@@ -78,7 +78,7 @@ final class ProjectController
 
         return redirect()->route('desk')->with(
             'status',
-            "{$project->name} is removed. It can be brought back for ".RemoveHome::DAYS.' days.',
+            __(':project is removed. It can be brought back for :days days.', ['project' => $project->name, 'days' => RemoveHome::DAYS]),
         );
     }
 

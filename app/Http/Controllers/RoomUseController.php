@@ -35,6 +35,6 @@ final class RoomUseController
                 ->withErrors(['uses' => __('Somebody else has changed this scheme since: look at it and choose again.')]);
         }
 
-        return redirect()->route('board.file', $scheme)->with('status', 'The uses are set.');
+        return redirect()->route('board.file', $scheme)->with('status', __('The uses are set.'));
     }
 }

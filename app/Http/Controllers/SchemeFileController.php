@@ -38,6 +38,6 @@ final class SchemeFileController
         }
 
         return redirect()->route('board.file', $scheme)
-            ->with('status', 'The file is taken over. Undo on the board brings back what was there.');
+            ->with('status', __('The file is taken over. Undo on the board brings back what was there.'));
     }
 }

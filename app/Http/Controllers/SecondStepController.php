@@ -37,6 +37,6 @@ final readonly class SecondStepController
     {
         $this->second->drop($user);
 
-        return redirect()->route('account')->with('status', 'The second step is taken away.');
+        return redirect()->route('account')->with('status', __('The second step is taken away.'));
     }
 }

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SunRequest;
 use Heurema\Scene\SunPosition;
+use Heurema\Units\Amount;
+use Heurema\Units\MetricNotation;
 use Illuminate\Http\JsonResponse;
 
 /** Where the sun stands at a place, a date and an hour of true solar time. */
@@ -18,11 +20,15 @@ final class SunController
             new \DateTimeImmutable($request->string('date')->value()),
             $request->float('hour'),
         );
-        $where = sprintf('%.1f° over the horizon, %.0f° from north through east', $sun->altitude, $sun->azimuth);
+
+        $written = new MetricNotation();
 
         return response()->json([
             'direction' => $sun->direction($request->float('north')),
-            'words' => $sun->altitude > 0.0 ? __('The sun stands :where.', ['where' => $where]) : __('The sun is below the horizon.'),
+            'words' => $sun->altitude > 0.0 ? __('The sun stands :altitude over the horizon, :azimuth from north through east.', [
+                'altitude' => $written->write(Amount::angle($sun->altitude)),
+                'azimuth' => round($sun->azimuth).'°',
+            ]) : __('The sun is below the horizon.'),
         ]);
     }
 }

@@ -41,7 +41,7 @@ final readonly class HoldsSeat
             }
         }
         if ($user->lacksCodes() && !$request->routeIs('account', 'account.*', 'sign-out')) {
-            return redirect()->route('account')->with('status', 'Your office wants a second step at signing in: set it up first.');
+            return redirect()->route('account')->with('status', __('Your office wants a second step at signing in: set it up first.'));
         }
 
         return $next($request);

@@ -53,7 +53,7 @@ final class NewDrawing extends FormRequest
             'copy_of.in' => __('There is no such home to copy.'),
             'file.max' => __('The file is larger than 48 MB.'),
             'file.uploaded' => __('The file did not arrive: it is larger than 48 MB, or the connection broke.'),
-            ...PictureBeneathRequest::MESSAGES,
+            ...array_map(__(...), PictureBeneathRequest::MESSAGES),
         ];
     }
 

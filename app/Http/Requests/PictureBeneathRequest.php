@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Pictures\PdfPage;
 use App\Pictures\PictureFile;
 use App\Pictures\UnreadablePicture;
+use Heurema\Language\Texts;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
@@ -15,6 +16,7 @@ use Illuminate\Validation\ValidationException;
 final class PictureBeneathRequest extends FormRequest
 {
     public const RULES = ['file', 'max:20480'];
+    #[Texts]
     public const MESSAGES = [
         'picture.required' => 'Choose a picture.',
         'picture.file' => 'Choose a picture.',
@@ -35,7 +37,7 @@ final class PictureBeneathRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return self::MESSAGES;
+        return array_map(__(...), self::MESSAGES);
     }
 
     public function picture(): PictureFile|PdfPage

@@ -28,14 +28,14 @@ final readonly class BareFloorHeights
 
             return new self(
                 $placed->room === null ? [] : [$placed->room],
-                ['Underside' => $base, 'Top' => self::top($base, $height)],
+                [__('Underside') => $base, __('Top') => self::top($base, $height)],
                 $home,
             );
         }
 
         return new self(
             array_values(array_filter([$placed->left->room, $placed->right->room])),
-            ['Sill' => $placed->sill(), 'Head' => $placed->head()],
+            [__('Sill') => $placed->sill(), __('Head') => $placed->head()],
             $home,
         );
     }

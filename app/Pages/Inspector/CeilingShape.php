@@ -6,6 +6,7 @@ namespace App\Pages\Inspector;
 
 use App\Board\LengthField;
 use Heurema\Geometry\Point;
+use Heurema\Language\Texts;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Room;
 use Heurema\Layout\SlopedCeiling;
@@ -13,6 +14,7 @@ use Heurema\Layout\SlopedCeiling;
 /** The slope of a room's ceiling as it would be typed. */
 final readonly class CeilingShape
 {
+    #[Texts]
     private const DIRECTIONS = [
         90 => 'the top of the sheet', 270 => 'the bottom of the sheet', 0 => 'the right', 180 => 'the left', 45 => 'the upper right',
         135 => 'the upper left', 225 => 'the lower left', 315 => 'the lower right',
@@ -40,6 +42,6 @@ final readonly class CeilingShape
     /** @return array<int, string> by degrees */
     public function directions(): array
     {
-        return self::DIRECTIONS + [$this->towards => __('as it does now')];
+        return array_map(__(...), self::DIRECTIONS) + [$this->towards => __('as it does now')];
     }
 }

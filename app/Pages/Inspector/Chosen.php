@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Inspector;
 
 use App\Board\LengthField;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\DraftElement;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -105,7 +106,7 @@ final readonly class Chosen
     /** What a wall of the storey is called within a sentence. */
     public function wallCalled(string $id): string
     {
-        return lcfirst($this->plan()->wallCalled($id));
+        return Text::small($this->plan()->wallCalled($id));
     }
 
     /** A length of the drawing as it would be typed. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Inspector;
 
+use Heurema\Language\Texts;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
@@ -15,9 +16,11 @@ use Heurema\Units\Amount;
 /** What the sizes of an opening come to that were not said: how, and what was taken on the way. */
 final readonly class DerivedSizes
 {
+    #[Texts]
     private const OF_DOORS = [
         'door.clear_width' => 'Clear width', 'door.clear_height' => 'Clear height', 'door.frame_play' => 'Play around the frame',
     ];
+    #[Texts]
     private const OF_WINDOWS = [
         'window.clear_width' => 'Clear width', 'window.clear_height' => 'Clear height', 'window.glass_area' => 'Glass',
     ];
@@ -37,7 +40,7 @@ final readonly class DerivedSizes
             $found = Catalogue::standard()->get($name)?->of($this->opening, $this->home, new Parameters());
             if ($found instanceof Measured && $found->value instanceof Amount) {
                 $said = $this->home->wording()->all([...$found->working, ...$found->assumptions]);
-                $sizes[$words] = implode(' ', [$this->home->write($found->value).'.', ...array_unique($said)]);
+                $sizes[__($words)] = implode(' ', [$this->home->write($found->value).'.', ...array_unique($said)]);
             }
         }
 

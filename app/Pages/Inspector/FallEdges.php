@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Inspector;
 
+use Heurema\Language\Text;
 use Heurema\Spatial\OpenEdge;
 
 /** The edges of the chosen floor opening, room, stair or terrace over which one can fall. */
@@ -48,7 +49,7 @@ final readonly class FallEdges
                     : 0.0,
                 $open,
             ));
-            $words[] = ucfirst($side).', '.$this->chosen->length($edge->length()).': '.($unknown ?? match (true) {
+            $words[] = Text::capital($side).', '.$this->chosen->length($edge->length()).': '.($unknown ?? match (true) {
                 $length < 1.0 => 'guarded',
                 $length > $edge->length() - 1.0 => "open{$fall}",
                 default => __('open along :length:fall', ['length' => $this->chosen->length($length), 'fall' => $fall]),

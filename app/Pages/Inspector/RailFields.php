@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Inspector;
 
 use App\Board\Acts\SetHandrails;
+use Heurema\Language\Text;
 use Heurema\Layout\Handrails;
 use Heurema\Layout\Ramp;
 use Heurema\Layout\Stair;
@@ -43,7 +44,7 @@ final readonly class RailFields
             ] as $detail => [$label, $hint]) {
                 $value = $rail->$detail;
                 $fields[SetHandrails::field($side, $detail)] = [
-                    __(':side rail :label', ['side' => ucfirst($side), 'label' => $label]),
+                    __(':side rail :label', ['side' => Text::capital($side), 'label' => $label]),
                     is_float($value) ? $this->chosen->typed($value) : '',
                     $hint,
                 ];

@@ -6,6 +6,7 @@ namespace App\Pages\Inspector;
 
 use App\Board\Acts\KeepTapedHeight;
 use Heurema\Drafting\TapedPull;
+use Heurema\Language\Text;
 use Heurema\Layout\TapedDistance;
 use Heurema\Layout\Wall;
 
@@ -20,7 +21,7 @@ final readonly class SurveyFields
         $taped = $this->chosen->element();
         $walls = $taped instanceof TapedDistance ? TapedPull::walls($taped, $this->chosen->home->plans[$taped->storey]) : [];
 
-        return array_map(fn(Wall $wall): string => lcfirst($this->chosen->wallCalled($wall->id)), $walls);
+        return array_map(fn(Wall $wall): string => Text::small($this->chosen->wallCalled($wall->id)), $walls);
     }
 
     /** @return array<string, array{string, string, string}> of the chosen room or opening: label, value and hint by field */
@@ -34,7 +35,7 @@ final readonly class SurveyFields
         foreach (KeepTapedHeight::heights($element) as $height) {
             $kept = KeepTapedHeight::kept($this->chosen->layout, $element->id(), $height);
             $fields[$height->value] = [
-                __(':height, above the floor', ['height' => ucfirst($height->value)]),
+                __(':height, above the floor', ['height' => Text::capital($height->value)]),
                 $kept === null ? '' : $this->chosen->typed($kept->measured),
                 $kept === null ? '' : implode(', ', array_filter([$kept->by, $kept->on], static fn(?string $one): bool => $one !== null)),
             ];

@@ -11,6 +11,7 @@ use Heurema\Drafting\WallDistance;
 use Heurema\Drafting\WallDistances;
 use Heurema\Drafting\WallMeetings;
 use Heurema\Drafting\WallStretches;
+use Heurema\Language\Text;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 
@@ -90,8 +91,8 @@ final readonly class WallFields
         $entry = Chosen::of($this->chosen->layout, substr((string) strrchr($bound, ' '), 1));
 
         return match (true) {
-            $entry !== null => __('the :entry', ['entry' => lcfirst((new ElementNames($this->chosen->home))->called($entry))]),
-            $bound === 'the start' => __('the corner :jamb', ['jamb' => $this->opening->jamb('from')]),
+            $entry !== null => __('the :entry', ['entry' => Text::small((new ElementNames($this->chosen->home))->called($entry))]),
+            $bound === __('the start') => __('the corner :jamb', ['jamb' => $this->opening->jamb('from')]),
             default => __('the corner :jamb', ['jamb' => $this->opening->jamb('to')]),
         };
     }

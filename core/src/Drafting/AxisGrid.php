@@ -7,6 +7,7 @@ namespace Heurema\Drafting;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Axis;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
@@ -41,7 +42,7 @@ final readonly class AxisGrid
     public function lay(array $ids, Point $first, array $across, array $up): Edit
     {
         if ($across === [] && $up === []) {
-            throw new RefusedEdit('Type the distances between the axes across, up, or both.');
+            throw new RefusedEdit(Text::of('Type the distances between the axes across, up, or both.'));
         }
         $reach = $this->reach($first, $across, $up);
         $lines = [];
@@ -63,7 +64,7 @@ final readonly class AxisGrid
             $added[] = new Add(null, new Axis($ids[$number], $name, $line->from, $line->to));
         }
 
-        return new EditGroup($added, count($added).' axes laid');
+        return new EditGroup($added, Text::of('{count} axes laid', count: count($added)));
     }
 
     /** Where the first crossing is when nobody says: at the lower left corner of what is drawn, on the centre lines of its walls. */
@@ -127,7 +128,7 @@ final readonly class AxisGrid
     {
         foreach ($this->layout->axes as $axis) {
             if (abs($axis->line()->direction()->cross($line->direction())) < 1e-6 && abs($line->leftOf($axis->from)) < 1.0) {
-                throw new RefusedEdit("Axis {$axis->name} lies there already.");
+                throw new RefusedEdit(Text::of('Axis {name} lies there already.', name: $axis->name));
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Axis;
 
 /** A piece of an axis from one crossing to the next. */
@@ -36,6 +37,6 @@ final readonly class AxisStretch
     /** By the axes that bound it: `1 to 2`. */
     public function name(): string
     {
-        return "{$this->from->other->name} to {$this->to->other->name}";
+        return Text::of('{name} to {name2}', name: $this->from->other->name, name2: $this->to->other->name);
     }
 }

@@ -7,6 +7,7 @@ namespace Heurema\Drafting;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Move;
@@ -50,7 +51,7 @@ final readonly class BesideAnother implements Edit
 
     public function words(): string
     {
-        return "{$this->id} placed by {$this->other}";
+        return Text::of('{it} placed by {other}', it: $this->id, other: $this->other);
     }
 
     private function placed(Home $home): PlacedFixture|PlacedOpening
@@ -61,7 +62,7 @@ final readonly class BesideAnother implements Edit
             }
         }
 
-        throw new RefusedEdit('Choose a fixture or an opening.');
+        throw new RefusedEdit(Text::of('Choose a fixture or an opening.'));
     }
 
     /** @return non-empty-list<Point> */
@@ -84,7 +85,7 @@ final readonly class BesideAnother implements Edit
             }
         }
 
-        throw new RefusedEdit('What it was to be placed by is not there any more.');
+        throw new RefusedEdit(Text::of('What it was to be placed by is not there any more.'));
     }
 
     /** @return non-empty-list<Point> */
@@ -92,7 +93,10 @@ final readonly class BesideAnother implements Edit
     {
         return $placed instanceof PlacedOpening
             ? [$placed->span()->from, $placed->span()->to]
-            : ($placed->outline->points ?? throw new RefusedEdit("The size of {$placed->spoken()} is not drawn."));
+            : ($placed->outline->points ?? throw new RefusedEdit(Text::of(
+                'The size of {spoken} is not drawn.',
+                spoken: $placed->spoken(),
+            )));
     }
 
     private static function body(Segment $line, float $thickness): Ring

@@ -6,6 +6,7 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Block;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
@@ -48,7 +49,7 @@ final readonly class BlockPlan
         $box = self::shifted($box, new Point($across, 0));
         $up = $this->drawn($box, $id, BlockSide::Lower, BlockSide::Upper);
 
-        return $this->placed($block, self::shifted($box, new Point(0, $up)), "Block {$id} moved");
+        return $this->placed($block, self::shifted($box, new Point(0, $up)), Text::of('Block {id} moved', id: $id));
     }
 
     /** Brought edge to edge with the nearest block towards a side. */
@@ -56,13 +57,17 @@ final readonly class BlockPlan
     {
         $block = $this->block($id);
         $to = $this->nextTo($block, $towards)
-            ?? throw new RefusedEdit("No block lies beyond the {$towards->value} side of {$block->name}.");
+            ?? throw new RefusedEdit(Text::of(
+                'No block lies beyond the {towards} side of {name}.',
+                towards: $towards->value,
+                name: $block->name,
+            ));
         $by = $to - $towards->of($block->box());
 
         return $this->placed(
             $block,
             self::shifted($block->box(), $towards->isAcross() ? new Point($by, 0) : new Point(0, $by)),
-            "Block {$id} pushed",
+            Text::of('Block {id} pushed', id: $id),
         );
     }
 
@@ -73,10 +78,14 @@ final readonly class BlockPlan
         $edges = [$towards->of($block->box()), ...array_map(static fn(Block $one): float => $towards->of($one->box()), $this->blocks)];
         $to = $this->nextTo($block, $towards) ?? ($towards->way() > 0 ? max($edges) : min($edges));
         if ($towards->way() * ($to - $towards->of($block->box())) < self::SAME) {
-            throw new RefusedEdit("Nothing is left beyond the {$towards->value} side of {$block->name}.");
+            throw new RefusedEdit(Text::of(
+                'Nothing is left beyond the {towards} side of {name}.',
+                towards: $towards->value,
+                name: $block->name,
+            ));
         }
 
-        return $this->placed($block, $towards->moved($block->box(), $to), "Block {$id} stretched");
+        return $this->placed($block, $towards->moved($block->box(), $to), Text::of('Block {id} stretched', id: $id));
     }
 
     /**
@@ -120,7 +129,7 @@ final readonly class BlockPlan
             ? BlockSide::Lower->moved($box, $box->top - $depth)
             : BlockSide::Upper->moved($box, $box->bottom + $depth);
 
-        return $this->placed($block, $box, "Block {$id} made another size");
+        return $this->placed($block, $box, Text::of('Block {id} made another size', id: $id));
     }
 
     /** A side brought where a question wants it: into line with the other's, or up to it. */
@@ -130,10 +139,10 @@ final readonly class BlockPlan
         $to = $otherSide->of($other->box()) + ($side === $otherSide ? 0.0 : $otherSide->way() * $this->partition);
         $box = $side->moved($block->box(), $to);
         if ($box->width() < self::LEAST || $box->height() < self::LEAST) {
-            throw new RefusedEdit("{$block->name} would be too small.");
+            throw new RefusedEdit(Text::of('{name} would be too small.', name: $block->name));
         }
 
-        return $this->placed($block, $box, "Block {$id} gives way");
+        return $this->placed($block, $box, Text::of('Block {id} gives way', id: $id));
     }
 
     /**
@@ -293,7 +302,7 @@ final readonly class BlockPlan
             }
         }
 
-        throw new RefusedEdit('Choose a block.');
+        throw new RefusedEdit(Text::of('Choose a block.'));
     }
 
     private function placed(Block $block, Box $box, string $words): Edit
@@ -311,7 +320,7 @@ final readonly class BlockPlan
     {
         return new EditGroup(
             [$this->placed($first, $a, ''), $this->placed($second, $b, '')],
-            "Blocks {$first->id} and {$second->id} swapped",
+            Text::of('Blocks {first} and {second} swapped', first: $first->id, second: $second->id),
         );
     }
 }

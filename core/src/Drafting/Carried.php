@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Motion;
+use Heurema\Language\Text;
 use Heurema\Layout\Block;
 use Heurema\Layout\DrawnDimension;
 use Heurema\Layout\Edit\CopiedDimension;
@@ -41,7 +42,7 @@ final readonly class Carried implements Edit
         foreach (self::together($draft, $this->ids) as $id) {
             $carried = $draft->find($id);
             if ($carried->storey === null && $this->copies !== []) {
-                throw new RefusedEdit("{$carried->name()} is moved, turned and mirrored, but not copied.");
+                throw new RefusedEdit(Text::of('{carried} is moved, turned and mirrored, but not copied.', carried: $carried->name()));
             }
             if ($this->copies === []) {
                 $carried->refuseIfLocked();
@@ -96,7 +97,7 @@ final readonly class Carried implements Edit
         return match (true) {
             $element instanceof Storey => throw new RefusedEdit('A storey stays where it is.'),
             $element instanceof Opening && $this->copies === [] && !in_array($element->wall, $this->ids, true) => throw new RefusedEdit(
-                "{$element->name()} goes with its wall.",
+                Text::of('{element} goes with its wall.', element: $element->name()),
             ),
             $element instanceof Block && !$this->motion->keepsSquare() => throw new RefusedEdit(
                 'A block runs along the sheet: it is mirrored and turned by quarters.',
@@ -107,14 +108,20 @@ final readonly class Carried implements Edit
 
     private function copy(Element $element): Element
     {
-        $copy = $element->copied($this->copies[$element->id()] ?? throw new RefusedEdit("{$element->name()} has no id to be copied to."));
+        $copy = $element->copied($this->copies[$element->id()] ?? throw new RefusedEdit(Text::of(
+            '{element} has no id to be copied to.',
+            element: $element->name(),
+        )));
 
         if ($copy instanceof DrawnDimension) {
             return CopiedDimension::of($copy, $this->copies);
         }
 
         return $copy instanceof Opening
-            ? $copy->inWall($this->copies[$copy->wall] ?? throw new RefusedEdit("{$element->name()} is copied with its wall."), $copy->at)
+            ? $copy->inWall($this->copies[$copy->wall] ?? throw new RefusedEdit(Text::of(
+                '{element} is copied with its wall.',
+                element: $element->name(),
+            )), $copy->at)
             : $copy;
     }
 }

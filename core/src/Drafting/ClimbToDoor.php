@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
@@ -34,12 +35,12 @@ final readonly class ClimbToDoor
         if ($floor === null || $ground === null) {
             throw new RefusedEdit(
                 $floor === null
-                    ? 'Say how high the storey lies first.'
-                    : 'Say how far the ground lies below the floor first: under The home, where nothing is chosen.',
+                    ? Text::of('Say how high the storey lies first.')
+                    : Text::of('Say how far the ground lies below the floor first: under The home, where nothing is chosen.'),
             );
         }
         if ($floor - $ground <= self::ROUNDING) {
-            throw new RefusedEdit("The ground lies no lower than the floor: {$need} needed.");
+            throw new RefusedEdit(Text::of('The ground lies no lower than the floor: {need} needed.', need: $need));
         }
         $out = $door->wall->line()->direction()->left()->times($door->left->isOpenAir() === true ? 1 : -1);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\EditGroup;
@@ -36,11 +37,11 @@ final readonly class ColumnsAtCrossings
     public function set(array $crossings, callable $ids): Edit
     {
         if ($crossings === []) {
-            throw new RefusedEdit('Choose at least one crossing.');
+            throw new RefusedEdit(Text::of('Choose at least one crossing.'));
         }
         $empty = array_values(array_filter($crossings, fn(AxisCrossing $crossing): bool => !$this->isTaken($crossing->at)));
         if ($empty === []) {
-            throw new RefusedEdit(ucfirst($this->kind->words()).'s stand there already.');
+            throw new RefusedEdit(Text::of('{kind}s stand there already.', kind: Text::capital($this->kind->words())));
         }
 
         return new EditGroup(array_map($this->column(...), $empty, $ids(count($empty))), count($empty)." {$this->kind->words()}s added");

@@ -11,6 +11,7 @@ use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\EditGroup;
@@ -46,13 +47,13 @@ final readonly class DrawnFloorOpening
         }
         $joined = (new Arrangement($lines))->polygons(static fn(Face $face): bool => $face->depth(0) > 0);
         if (count($joined) !== 1 || $joined[0]->holes !== []) {
-            throw new RefusedEdit('Floor openings that overlap make one without an island in it.');
+            throw new RefusedEdit(Text::of('Floor openings that overlap make one without an island in it.'));
         }
 
         return new EditGroup([
             new Remove(array_map(static fn(FloorOpening $opening): string => $opening->id, $met)),
             new Add($this->storey->id, new FloorOpening($id, $joined[0]->outer->simplified())),
-        ], 'Floor openings joined');
+        ], Text::of('Floor openings joined'));
     }
 
     /**
@@ -73,7 +74,7 @@ final readonly class DrawnFloorOpening
                 || abs($right->dot($up)) > 1e-6 * $right->length() * $up->length()
                 || $points[2]->distanceTo($from->plus($right)->plus($up)) > Tolerance::TOUCH
             ) {
-                throw new RefusedEdit('Only a rectangular opening has a width and a depth.');
+                throw new RefusedEdit(Text::of('Only a rectangular opening has a width and a depth.'));
             }
             // the width runs across the sheet
             $isAcross = abs($right->x) >= abs($right->y);
@@ -82,6 +83,6 @@ final readonly class DrawnFloorOpening
             return new Replace($opening->withOutline(Ring::rectangle($from, $right->unit()->times($along), $up->unit()->times($away))));
         }
 
-        throw new RefusedEdit('Choose a floor opening.');
+        throw new RefusedEdit(Text::of('Choose a floor opening.'));
     }
 }

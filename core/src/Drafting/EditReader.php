@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Drafting;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeDocument;
 use Heurema\Layout\Edit\ChangeValues;
@@ -44,7 +45,7 @@ final class EditReader
         try {
             return $this->edit(new JsonCursor(json_decode($json, false, 32, JSON_THROW_ON_ERROR)));
         } catch (\JsonException $e) {
-            throw new UnreadableLayout('', 'expected JSON ('.lcfirst($e->getMessage()).')');
+            throw new UnreadableLayout('', 'expected JSON ('.Text::small($e->getMessage()).')');
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Drafting;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -45,12 +46,16 @@ final readonly class EntranceRamp
             throw new RefusedEdit('A ramp from the ground leads to a door to the outside.');
         }
         if ($this->slope < self::STEEPEST || $this->slope > self::FLATTEST) {
-            throw new RefusedEdit('Type a slope between 1 in '.self::STEEPEST.' and 1 in '.self::FLATTEST.'.');
+            throw new RefusedEdit(Text::of(
+                'Type a slope between 1 in {steepest} and 1 in {flattest}.',
+                steepest: self::STEEPEST,
+                flattest: self::FLATTEST,
+            ));
         }
         if ($this->width <= 0.0 || $this->highest <= 0.0) {
             throw new RefusedEdit('A ramp has a width and a rise.');
         }
-        $climb = ClimbToDoor::of($door, $home, 'no ramp is');
+        $climb = ClimbToDoor::of($door, $home, Text::of('no ramp is'));
         $before = OutsideLevel::of($door, $home)->ramp?->ramp;
         $parts = $this->parts($climb);
         $length = array_sum(array_map(
@@ -59,7 +64,7 @@ final readonly class EntranceRamp
         ));
         $ramp = new Ramp(
             id: $before === null ? $id : $before->id,
-            name: $before === null ? 'Ramp' : $before->name,
+            name: $before === null ? Text::of('Ramp') : $before->name,
             storey: $door->storey(),
             base: -$climb->rise,
             start: $climb->start($length),
@@ -72,7 +77,7 @@ final readonly class EntranceRamp
             parts: $parts,
         );
 
-        return $before === null ? new Add(null, $ramp) : new Replace($ramp, 'Ramp set anew');
+        return $before === null ? new Add(null, $ramp) : new Replace($ramp, Text::of('Ramp set anew'));
     }
 
     /** @return list<RampRun|Landing> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Drafting;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
@@ -69,19 +70,19 @@ final readonly class EntranceSteps
     public function to(PlacedOpening $door, Home $home, string $id): Edit
     {
         if ($door->isToOutside() !== true) {
-            throw new RefusedEdit('Steps from the ground lead to a door to the outside.');
+            throw new RefusedEdit(Text::of('Steps from the ground lead to a door to the outside.'));
         }
         if ($this->highest <= 0.0 || $this->tread <= 0.0) {
             throw new RefusedEdit('A step has a riser and a tread.');
         }
-        $values = $this->values($door, ClimbToDoor::of($door, $home, 'no steps are'));
+        $values = $this->values($door, ClimbToDoor::of($door, $home, Text::of('no steps are')));
         $steps = OutsideLevel::of($door, $home)->steps;
 
         return $steps === null
             ? Add::of(
                 null,
                 ElementList::Stairs,
-                ['id' => $id, 'name' => 'Steps', 'kind' => 'straight', 'to_storey' => $door->storey(), ...$values],
+                ['id' => $id, 'name' => Text::of('Steps'), 'kind' => 'straight', 'to_storey' => $door->storey(), ...$values],
             )
             : new ChangeValues($steps->id(), $values);
     }
@@ -95,7 +96,9 @@ final readonly class EntranceSteps
             'rise' => round($climb->rise, 4),
             'start' => $climb->start($this->landing + ($risers - 1) * $this->tread)->toArray(),
             'facing' => $climb->facing(),
-            'width' => round(($door->opening->width ?? throw new RefusedEdit('Say how wide the door is first.')) + 2 * $this->margin, 4),
+            'width' => round(($door->opening->width ?? throw new RefusedEdit(Text::of(
+                'Say how wide the door is first.',
+            ))) + 2 * $this->margin, 4),
             'parts' => [['flight' => ['risers' => $risers, 'tread' => $this->tread]]],
         ];
     }

@@ -7,6 +7,7 @@ namespace Heurema\Drafting;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -37,11 +38,11 @@ final readonly class MoveWall implements Edit
     {
         $entry = $draft->find($this->id);
         if (!$entry->element instanceof Wall || $entry->storey === null) {
-            throw new RefusedEdit("{$entry->name()} is no wall.");
+            throw new RefusedEdit(Text::of('{entry} is no wall.', entry: $entry->name()));
         }
         $before = new Home($draft->layout());
         $storey = $before->plans[$entry->storey]->storey;
-        $wall = $storey->wall($this->id) ?? throw new RefusedEdit('Choose a wall.');
+        $wall = $storey->wall($this->id) ?? throw new RefusedEdit(Text::of('Choose a wall.'));
         $across = $wall->line()->direction()->left();
         $by = $across->times($this->by instanceof Point ? $this->by->dot($across) : $this->by);
         if ($by->length() < 1e-6) {
@@ -59,7 +60,7 @@ final readonly class MoveWall implements Edit
     {
         $distance = $this->by instanceof Point ? $this->by->length() : abs($this->by);
 
-        return "Wall {$this->id} moved ".(new MetricNotation())->write(Amount::length($distance));
+        return Text::of('Wall {it} moved {distance}', it: $this->id, distance: (new MetricNotation())->write(Amount::length($distance)));
     }
 
     /** Openings count from the wall's start: when that moves along the wall, they stay where they are. */
@@ -82,7 +83,7 @@ final readonly class MoveWall implements Edit
     {
         $half = ($opening->opening->width ?? 0.0) / 2;
         if ($at - $half < -self::HANGS_OVER || $at + $half > $length + self::HANGS_OVER) {
-            throw new RefusedEdit(ucfirst($opening->spoken()).' would hang over the end of its wall.');
+            throw new RefusedEdit(Text::of('{spoken} would hang over the end of its wall.', spoken: Text::capital($opening->spoken())));
         }
     }
 

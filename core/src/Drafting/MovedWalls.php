@@ -6,6 +6,7 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Wall;
 
@@ -171,7 +172,7 @@ final class MovedWalls
     private function standing(Wall $wall, Segment $line): Segment
     {
         if ($line->vector()->dot($wall->line()->direction()) < self::LEAST) {
-            throw new RefusedEdit("Nothing would be left of wall {$wall->id}.");
+            throw new RefusedEdit(Text::of('Nothing would be left of wall {wall}.', wall: $wall->id));
         }
 
         return $line;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\RefusedEdit;
 
 /** How an opening is placed in a stretch of wall; distances in mm. */
@@ -20,12 +21,12 @@ enum OpeningPlace: string
     public function words(): string
     {
         return match ($this) {
-            self::Centred => 'centred',
-            self::EdgeFromStart => 'edge, from its start',
-            self::MiddleFromStart => 'middle, from its start',
-            self::EdgeFromEnd => 'edge, from its end',
-            self::MiddleFromEnd => 'middle, from its end',
-            self::Spaced => 'equally spaced',
+            self::Centred => Text::of('centred'),
+            self::EdgeFromStart => Text::of('edge, from its start'),
+            self::MiddleFromStart => Text::of('middle, from its start'),
+            self::EdgeFromEnd => Text::of('edge, from its end'),
+            self::MiddleFromEnd => Text::of('middle, from its end'),
+            self::Spaced => Text::of('equally spaced'),
         };
     }
 
@@ -58,7 +59,7 @@ enum OpeningPlace: string
             self::MiddleFromEnd => $stretch->to - $distance,
         };
         if ($middle - $width / 2 < $stretch->from - Tolerance::TOUCH || $middle + $width / 2 > $stretch->to + Tolerance::TOUCH) {
-            throw new RefusedEdit('It does not fit in there.');
+            throw new RefusedEdit(Text::of('It does not fit in there.'));
         }
 
         return [$middle];
@@ -69,7 +70,7 @@ enum OpeningPlace: string
     {
         $gap = ($stretch->length() - $count * $width) / ($count + 1);
         if ($gap < -Tolerance::TOUCH) {
-            throw new RefusedEdit("{$count} of these do not fit in there.");
+            throw new RefusedEdit(Text::of('{count} of these do not fit in there.', count: $count));
         }
 
         return array_map(static fn(int $number): float => $stretch->from + $number * $gap + ($number - 0.5) * $width, range(1, $count));

@@ -6,6 +6,7 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 
 /**
  * A picture that lies under a plan to be drawn over: where its top left corner is, how many millimetres a pixel stands for, and how
@@ -43,11 +44,11 @@ final readonly class PlacedPicture
     {
         $this->refuseNear($from, $to);
         if ($distance <= 0.0) {
-            throw new UntraceablePicture('The distance is to be more than nothing.');
+            throw new UntraceablePicture(Text::of('The distance is to be more than nothing.'));
         }
         $factor = $distance / $from->distanceTo($to);
         if ($this->mmPerPixel * $factor < 0.01 || $this->mmPerPixel * $factor > 1000.0) {
-            throw new UntraceablePicture('At that scale a pixel would stand for less than 0.01 mm or more than a metre.');
+            throw new UntraceablePicture(Text::of('At that scale a pixel would stand for less than 0.01 mm or more than a metre.'));
         }
 
         return new self(
@@ -93,7 +94,7 @@ final readonly class PlacedPicture
     private function refuseNear(Point $from, Point $to): void
     {
         if ((new Segment($from, $to))->length() < self::LEAST_PIXELS * $this->mmPerPixel) {
-            throw new UntraceablePicture('Point at two places farther apart.');
+            throw new UntraceablePicture(Text::of('Point at two places farther apart.'));
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Drafting;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Room;
 use Heurema\Spatial\Space;
@@ -27,7 +28,11 @@ final readonly class SameRooms
         }
         $names = implode(' and ', array_slice(array_map(static fn(Room $room): string => $room->name, array_values($lost)), 0, 2));
 
-        throw new RefusedEdit(($names === '' ? 'A space' : $names).' would not stay closed'.$this->openCorner().'.');
+        throw new RefusedEdit(Text::of(
+            '{it} would not stay closed{openCorner}.',
+            it: $names === '' ? 'A space' : $names,
+            openCorner: $this->openCorner(),
+        ));
     }
 
     /** How many spaces one could stand in: gaps between doubled walls come and go. */
@@ -67,8 +72,11 @@ final readonly class SameRooms
                 foreach ($meetings->metBy($wall, $end) as $met) {
                     $there = $this->after->wall($met->id);
                     if ($now === null || $there === null || !WallMeetings::meets($now, $end, $there)) {
-                        return ': '.lcfirst($this->before->wallCalled($wall->id)).' and '.lcfirst($this->before->wallCalled($met->id))
-                            .' would part';
+                        return Text::of(
+                            ': {wallCalled} and {wallCalled2} would part',
+                            wallCalled: Text::small($this->before->wallCalled($wall->id)),
+                            wallCalled2: Text::small($this->before->wallCalled($met->id)),
+                        );
                     }
                 }
             }

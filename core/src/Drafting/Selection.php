@@ -6,6 +6,7 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\Move;
@@ -55,7 +56,7 @@ final readonly class Selection
     public function middle(): Point
     {
         if ($this->boxes === []) {
-            throw new RefusedEdit('Choose something.');
+            throw new RefusedEdit(Text::of('Choose something.'));
         }
         $corners = array_merge(...array_map(
             static fn(Box $box): array => [new Point($box->left, $box->bottom), new Point($box->right, $box->top)],
@@ -79,7 +80,7 @@ final readonly class Selection
             $moves[] = self::move($id, $to - $along->of($box), $along->isSideways());
         }
 
-        return new EditGroup(array_values(array_filter($moves)), count($this->ids).' elements lined up');
+        return new EditGroup(array_values(array_filter($moves)), Text::of('{count} elements lined up', count: count($this->ids)));
     }
 
     /**
@@ -103,7 +104,7 @@ final readonly class Selection
             $from += $size($box) + $gap;
         }
 
-        return new EditGroup(array_values(array_filter($moves)), count($this->ids).' elements spaced evenly');
+        return new EditGroup(array_values(array_filter($moves)), Text::of('{count} elements spaced evenly', count: count($this->ids)));
     }
 
     private static function move(string $id, float $by, bool $sideways): ?Edit
@@ -114,7 +115,7 @@ final readonly class Selection
     private function refuseFewer(int $than): void
     {
         if (count($this->boxes) < $than) {
-            throw new RefusedEdit("Choose {$than} elements or more.");
+            throw new RefusedEdit(Text::of('Choose {than} elements or more.', than: $than));
         }
     }
 }

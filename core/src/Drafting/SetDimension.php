@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Move;
@@ -31,7 +32,7 @@ final readonly class SetDimension implements Edit
     public function on(Draft $draft): void
     {
         if ($this->line->length() < 0.01) {
-            throw new RefusedEdit('Choose a dimension.');
+            throw new RefusedEdit(Text::of('Choose a dimension.'));
         }
         $longer = $this->wanted - $this->line->length();
         $by = $this->line->direction()->times($this->atStart ? -$longer : $longer);
@@ -41,6 +42,6 @@ final readonly class SetDimension implements Edit
 
     public function words(): string
     {
-        return "Dimension set, {$this->element} moved";
+        return Text::of('Dimension set, {element} moved', element: $this->element);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Drafting;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -23,7 +24,7 @@ final readonly class SetWallLength implements Edit
         $place = $draft->find($this->id);
         $wall = $draft->get($this->id, Wall::class);
         $place->refuseIfLocked();
-        $storey = $draft->layout()->storey((string) $place->storey) ?? throw new RefusedEdit('Choose a wall.');
+        $storey = $draft->layout()->storey((string) $place->storey) ?? throw new RefusedEdit(Text::of('Choose a wall.'));
         $line = WallMeetings::towards($wall, $this->end);
         $by = $line->direction()->times($this->length - $line->length());
         $met = (new WallMeetings($storey))->metBy($wall, $this->end);
@@ -45,6 +46,6 @@ final readonly class SetWallLength implements Edit
 
     public function words(): string
     {
-        return "Wall {$this->id}: length set";
+        return Text::of('Wall {it}: length set', it: $this->id);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Drafting;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Flight;
 use Heurema\Layout\Landing;
@@ -134,7 +135,12 @@ final readonly class StairForm
         }
         $last = $risers - $this->first - array_sum(array_map(static fn(Landing|Winders $part): int => $part->risers(), $between));
         if ($this->first < 1 || $last < 1) {
-            throw new RefusedEdit("{$risers} risers are too few for a ".$this->outline->words()." after {$this->first} of them.");
+            throw new RefusedEdit(Text::of(
+                '{risers} risers are too few for a {outline} after {first} of them.',
+                risers: $risers,
+                outline: $this->outline->words(),
+                first: $this->first,
+            ));
         }
 
         return [new Flight($this->first, $tread), ...$between, new Flight($last, $tread)];

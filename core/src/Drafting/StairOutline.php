@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Drafting;
 
+use Heurema\Language\Text;
+
 /** How a stair runs on plan. */
 enum StairOutline: string
 {
@@ -17,12 +19,12 @@ enum StairOutline: string
     public function words(): string
     {
         return match ($this) {
-            self::Straight => 'straight',
-            self::QuarterLanding => 'quarter turn with a landing',
-            self::HalfLanding => 'half turn with a landing',
-            self::QuarterWinders => 'quarter turn with winders',
-            self::HalfWinders => 'half turn with winders',
-            self::Spiral => 'spiral',
+            self::Straight => Text::of('straight'),
+            self::QuarterLanding => Text::of('quarter turn with a landing'),
+            self::HalfLanding => Text::of('half turn with a landing'),
+            self::QuarterWinders => Text::of('quarter turn with winders'),
+            self::HalfWinders => Text::of('half turn with winders'),
+            self::Spiral => Text::of('spiral'),
         };
     }
 }

@@ -8,6 +8,7 @@ use Heurema\Geometry\Obstacles;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Sweep;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Move;
@@ -96,7 +97,7 @@ final readonly class Surroundings
     {
         [$left, $right] = [$this->gaps[self::LEFT] ?? null, $this->gaps[self::RIGHT] ?? null];
         if ($left === null || $right === null) {
-            throw new RefusedEdit('There is nothing near on both of its sides.');
+            throw new RefusedEdit(Text::of('There is nothing near on both of its sides.'));
         }
 
         return $this->placed->frame->xAxis->times(($right->length() - $left->length()) / 2);

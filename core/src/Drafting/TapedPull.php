@@ -7,6 +7,7 @@ namespace Heurema\Drafting;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -48,7 +49,7 @@ final readonly class TapedPull implements Edit
 
     public function words(): string
     {
-        return "Taped distance {$this->distance} taken";
+        return Text::of('Taped distance {distance} taken', distance: $this->distance);
     }
 
     /** @return array<'from'|'to', Wall> the walls that stand across either end */

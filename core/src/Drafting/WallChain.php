@@ -6,6 +6,7 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\EditGroup;
@@ -49,7 +50,7 @@ final readonly class WallChain
         }
         $wall = $this->pen->draw($this->storey, $id, $line);
 
-        return $changes === [] ? $wall : new EditGroup([...$changes, $wall], "Wall {$id} added");
+        return $changes === [] ? $wall : new EditGroup([...$changes, $wall], Text::of('Wall {id} added', id: $id));
     }
 
     /** The wall drawn last that ends where the drawn line does, and makes a corner with it. */

@@ -6,6 +6,7 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\EditGroup;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -62,7 +63,7 @@ final readonly class WallRectangle
             )),
         ]);
         if ($lines === []) {
-            throw new RefusedEdit('Walls stand there already.');
+            throw new RefusedEdit(Text::of('Walls stand there already.'));
         }
 
         return new EditGroup(
@@ -71,7 +72,7 @@ final readonly class WallRectangle
                 $lines,
                 array_slice($ids, 0, count($lines)),
             ),
-            'Rectangle of walls added',
+            Text::of('Rectangle of walls added'),
         );
     }
 

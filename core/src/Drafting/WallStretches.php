@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Drafting;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Storey;
@@ -34,7 +35,9 @@ final readonly class WallStretches
             }
         }
 
-        return $to > $from ? new Stretch($from, $to, 'the start', 'the end') : new Stretch(0.0, $length, 'the start', 'the end');
+        return $to > $from ? new Stretch($from, $to, Text::of(
+            'the start',
+        ), Text::of('the end')) : new Stretch(0.0, $length, Text::of('the start'), Text::of('the end'));
     }
 
     /**
@@ -71,11 +74,11 @@ final readonly class WallStretches
         }
         $free = $this->free($without);
         if ($name !== '') {
-            return $free[(int) $name] ?? throw new RefusedEdit('The wall has changed; choose the stretch anew.');
+            return $free[(int) $name] ?? throw new RefusedEdit(Text::of('The wall has changed; choose the stretch anew.'));
         }
         usort($free, static fn(Stretch $a, Stretch $b): int => $b->length() <=> $a->length());
 
-        return $free[0] ?? throw new RefusedEdit('The wall is full.');
+        return $free[0] ?? throw new RefusedEdit(Text::of('The wall is full.'));
     }
 
     /**
@@ -88,7 +91,7 @@ final readonly class WallStretches
         $bounds = [];
         foreach ($this->meeting() as [$along, $half, $id]) {
             if ($along - $half > $whole->from + 1.0 && $along + $half < $whole->to - 1.0) {
-                $bounds[] = [$along - $half, $along + $half, "wall {$id}"];
+                $bounds[] = [$along - $half, $along + $half, Text::of('wall {id}', id: $id)];
             }
         }
         foreach ($this->storey->openings as $opening) {

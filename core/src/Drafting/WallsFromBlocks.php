@@ -6,6 +6,7 @@ namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Block;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
@@ -57,22 +58,29 @@ final readonly class WallsFromBlocks
             ),
             ...array_map($this->room(...), $plan->blocks, $roomIds),
             new Remove(array_map(static fn(Block $block): string => $block->id, $plan->blocks)),
-        ], count($plan->blocks).' blocks made into rooms with walls');
+        ], Text::of('{count} blocks made into rooms with walls', count: count($plan->blocks)));
     }
 
     private function refuseUnready(BlockPlan $plan, bool $asTheyAre): void
     {
         if ($plan->blocks === []) {
-            throw new RefusedEdit('There are no blocks on this storey.');
+            throw new RefusedEdit(Text::of('There are no blocks on this storey.'));
         }
         foreach ($plan->overlaps() as [$first, $second]) {
-            throw new RefusedEdit("{$first->name} and {$second->name} leave no room for a wall between them: move one of them.");
+            throw new RefusedEdit(Text::of(
+                '{name} and {name2} leave no room for a wall between them: move one of them.',
+                name: $first->name,
+                name2: $second->name,
+            ));
         }
         $questions = $asTheyAre ? [] : $plan->questions();
         if ($questions !== []) {
             throw new RefusedEdit(
-                "{$questions[0]->first->name} and {$questions[0]->second->name} do not agree yet: say which gives "
-                .'way, or that all is meant as it is.',
+                Text::of(
+                    '{name} and {name2} do not agree yet: say which gives way, or that all is meant as it is.',
+                    name: $questions[0]->first->name,
+                    name2: $questions[0]->second->name,
+                ),
             );
         }
     }

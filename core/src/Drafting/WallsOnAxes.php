@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Add;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\EditGroup;
@@ -29,7 +30,7 @@ final readonly class WallsOnAxes
     public function build(array $stretches, callable $ids): Edit
     {
         if ($stretches === []) {
-            throw new RefusedEdit('Choose at least one stretch between two crossings.');
+            throw new RefusedEdit(Text::of('Choose at least one stretch between two crossings.'));
         }
         $lines = [];
         foreach (self::runs($stretches) as [$first, $last]) {
@@ -41,13 +42,13 @@ final readonly class WallsOnAxes
             }
         }
         if ($lines === []) {
-            throw new RefusedEdit('Walls stand there already.');
+            throw new RefusedEdit(Text::of('Walls stand there already.'));
         }
         $free = $ids(count($lines));
 
         return new EditGroup(
             array_map(fn(array $line, string $id): Add => $line[0]->draw($this->storey, $id, $line[1]), $lines, $free),
-            count($lines).' walls on axes added',
+            Text::of('{count} walls on axes added', count: count($lines)),
         );
     }
 

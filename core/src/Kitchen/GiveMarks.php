@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Kitchen;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\Editor;
@@ -36,7 +37,7 @@ final readonly class GiveMarks implements Edit
 
     public function words(): string
     {
-        return 'Marks given';
+        return Text::of('Marks given');
     }
 
     /** A layout with marks for everything in it. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Kitchen;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\RefusedEdit;
@@ -29,12 +30,12 @@ final readonly class NumberAnew implements Edit
             $draft->replace($element->withMark($marks->of($element->id())));
         }
         if ($changed === []) {
-            throw new RefusedEdit('Everything is numbered in reading order already.');
+            throw new RefusedEdit(Text::of('Everything is numbered in reading order already.'));
         }
     }
 
     public function words(): string
     {
-        return 'Marks numbered anew';
+        return Text::of('Marks numbered anew');
     }
 }

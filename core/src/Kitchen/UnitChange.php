@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Kitchen;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Edit;
 use Heurema\Layout\Edit\EditGroup;
@@ -60,13 +61,13 @@ final readonly class UnitChange
             $edits = [...$edits, ...$this->changed($one, $moving, $by, $leftStays)];
         }
 
-        return new EditGroup($edits, "{$this->unit->id()} in another width");
+        return new EditGroup($edits, Text::of('{id} in another width', id: $this->unit->id()));
     }
 
     /** @throws RefusedEdit when none stands close to it there */
     public function swapped(bool $withRight): Edit
     {
-        $other = $this->neighbour($this->unit, $withRight) ?? throw new RefusedEdit('No unit stands close to it on that side.');
+        $other = $this->neighbour($this->unit, $withRight) ?? throw new RefusedEdit(Text::of('No unit stands close to it on that side.'));
         [$left, $right] = $withRight ? [$this->unit, $other] : [$other, $this->unit];
         $edits = [];
         foreach ([[$left, $this->width($right)], [$right, -$this->width($left)]] as [$one, $by]) {
@@ -75,7 +76,7 @@ final readonly class UnitChange
             }
         }
 
-        return new EditGroup($edits, "{$this->unit->id()} swapped with {$other->id()}");
+        return new EditGroup($edits, Text::of('{id} swapped with {id2}', id: $this->unit->id(), id2: $other->id()));
     }
 
     /** Does a unit stand close to it? */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Kitchen;
 
+use Heurema\Language\Text;
+
 /** The widths in which units are made: from a least to a greatest one in equal steps, in mm. */
 final readonly class UnitWidths
 {
@@ -13,7 +15,7 @@ final readonly class UnitWidths
     public function __construct(public float $least, public float $greatest, public float $step)
     {
         if ($least <= 0.0 || $step <= 0.0 || $greatest < $least) {
-            throw new \InvalidArgumentException('Widths run in steps from a least to a greatest one.');
+            throw new \InvalidArgumentException(Text::of('Widths run in steps from a least to a greatest one.'));
         }
     }
 

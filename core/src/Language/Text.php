@@ -45,6 +45,24 @@ final class Text
         return strtr($text, $places);
     }
 
+    /** A word of a document or a rule book, such as `base_cabinet`, as it is said. */
+    public static function word(string $key): string
+    {
+        return self::of(str_replace('_', ' ', $key));
+    }
+
+    /** With a capital at its beginning. */
+    public static function capital(string $text): string
+    {
+        return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
+    }
+
+    /** With a small letter at its beginning. */
+    public static function small(string $text): string
+    {
+        return mb_strtolower(mb_substr($text, 0, 1)).mb_substr($text, 1);
+    }
+
     /** @return array<string, string> */
     private static function texts(): array
     {

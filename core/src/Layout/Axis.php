@@ -6,6 +6,7 @@ namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\Value;
@@ -39,7 +40,7 @@ final readonly class Axis implements Element
     private function check(JsonCursor $place): void
     {
         if ($this->line()->length() < 1.0) {
-            throw $place->get('to')->refuse('expected an axis that has some length');
+            throw $place->get('to')->refuse(Text::of('expected an axis that has some length'));
         }
     }
 }

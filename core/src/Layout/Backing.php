@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
@@ -29,10 +30,10 @@ final readonly class Backing implements Described
     private function check(JsonCursor $place): void
     {
         if ($this->to <= $this->from) {
-            throw $place->get('to')->refuse('expected a length above `from`');
+            throw $place->get('to')->refuse(Text::of('expected a length above `from`'));
         }
         if ($this->top <= $this->bottom) {
-            throw $place->get('top')->refuse('expected a height above `bottom`');
+            throw $place->get('top')->refuse(Text::of('expected a height above `bottom`'));
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\ElementSchema;
 use Heurema\Layout\Schema\KeySchema;
 use Heurema\Layout\Schema\Part;
@@ -19,7 +20,7 @@ final readonly class Difference
     public function words(): array
     {
         [$before, $after] = $this->both();
-        $words = $this->changed('The layout', $this->fields($this->before), $this->fields($this->after), Layout::class);
+        $words = $this->changed(Text::of('The layout'), $this->fields($this->before), $this->fields($this->after), Layout::class);
         foreach ($before as $id => [$name, $values, $type]) {
             if (!isset($after[$id])) {
                 $words[] = "{$name}: removed.";
@@ -106,7 +107,8 @@ final readonly class Difference
 
     private function name(Element $element, Marks $marks): string
     {
-        $noun = ucfirst($element instanceof Opening || $element instanceof Fixture ? $element->kind->words() : $element::list()->noun());
+        $hasKind = $element instanceof Opening || $element instanceof Fixture;
+        $noun = Text::capital($hasKind ? $element->kind->words() : $element::list()->noun());
         $name = $element->toArray()['name'] ?? $element->id();
         $isNamed = is_string($name) && $name !== $element->id() && !$element instanceof Fixture;
         $words = array_filter([$noun, $isNamed ? $name : '', $marks->of($element->id())], static fn(string $word): bool => $word !== '');
@@ -126,7 +128,7 @@ final readonly class Difference
         $words = [];
         foreach (array_unique([...array_keys($before), ...array_keys($after)]) as $key) {
             if (json_encode($before[$key] ?? null) !== json_encode($after[$key] ?? null)) {
-                $said = str_replace('_', ' ', $key);
+                $said = Text::word($key);
                 $isLength = in_array($key, self::lengths($type), true);
                 $words[] = "{$name}: {$said} {$this->value($before[$key] ?? null, $isLength)} → "
                     ."{$this->value($after[$key] ?? null, $isLength)}.";
@@ -139,14 +141,14 @@ final readonly class Difference
     private function value(mixed $value, bool $isLength): string
     {
         return match (true) {
-            $value === null => 'not said',
-            is_bool($value) => $value ? 'yes' : 'no',
+            $value === null => Text::of('not said'),
+            is_bool($value) => Text::word($value ? 'yes' : 'no'),
             is_int($value), is_float($value) => $isLength ? $this->length((float) $value) : (string) $value,
-            is_string($value) => str_replace('_', ' ', $value),
+            is_string($value) => Text::word($value),
             is_array($value) && count($value) === 2 && is_numeric($value[0] ?? null) && is_numeric($value[1] ?? null)
                 => "{$this->length((float) $value[0])}, "
                 ."{$this->length((float) $value[1])}",
-            default => 'another shape',
+            default => Text::of('another shape'),
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\MotionRule;
@@ -61,7 +62,7 @@ final readonly class DrawnDimension implements Element
     private function check(JsonCursor $place): void
     {
         if ($this->kind === DimensionKind::Angle && count($this->measures()) < 2) {
-            throw $place->refuse('expected an angle between two walls');
+            throw $place->refuse(Text::of('expected an angle between two walls'));
         }
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Language\Text;
+
 /** The lists of a document and what stands in them: each kind of element is told of here once, and its keys in its class. */
 enum ElementList: string
 {
@@ -71,11 +73,11 @@ enum ElementList: string
     public function noun(): string
     {
         return match ($this) {
-            self::Survey => 'taped distance',
-            self::Voids => 'floor opening',
-            self::RoofWindows => 'roof window',
-            self::Sections => 'section line',
-            default => $this->key(),
+            self::Survey => Text::of('taped distance'),
+            self::Voids => Text::of('floor opening'),
+            self::RoofWindows => Text::of('roof window'),
+            self::Sections => Text::of('section line'),
+            default => Text::word($this->key()),
         };
     }
 

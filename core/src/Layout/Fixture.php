@@ -6,6 +6,7 @@ namespace Heurema\Layout;
 
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\MotionRule;
 use Heurema\Layout\Schema\Value;
@@ -97,7 +98,7 @@ final readonly class Fixture implements Element
 
     public function name(): string
     {
-        return ucfirst(str_replace('_', ' ', $this->kind->value)).' '.$this->id;
+        return Text::capital(Text::word($this->kind->value)).' '.$this->id;
     }
 
     public function placed(Point $at, float $facing): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\ReadsByKeys;
@@ -35,7 +36,11 @@ final readonly class Flight implements StairPart
     private function check(JsonCursor $place): void
     {
         if ($this->rises !== null && count($this->rises) !== $this->risers) {
-            throw $place->get('rises')->refuse("expected {$this->risers} heights, one a riser, found ".count($this->rises));
+            throw $place->get('rises')->refuse(Text::of(
+                'expected {risers} heights, one a riser, found {count}',
+                risers: $this->risers,
+                count: count($this->rises),
+            ));
         }
     }
 }

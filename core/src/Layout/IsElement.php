@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\ReadsByKeys;
 
 /** @phpstan-require-implements Element */
@@ -49,6 +50,6 @@ trait IsElement
 
     public function name(): string
     {
-        return ucfirst(self::list()->noun()).' '.$this->id;
+        return Text::capital(self::list()->noun()).' '.$this->id;
     }
 }

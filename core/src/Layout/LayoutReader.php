@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Layout\Upgrade\Upgrades;
@@ -31,8 +32,8 @@ final class LayoutReader
             $value = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
             throw new UnreadableLayout('', $e->getCode() === JSON_ERROR_DEPTH
-                ? 'expected JSON nested at most '.self::DEEPEST.' deep'
-                : 'expected JSON ('.lcfirst($e->getMessage()).')');
+                ? Text::of('expected JSON nested at most {deepest} deep', deepest: self::DEEPEST)
+                : Text::of('expected JSON ({getMessage})', getMessage: Text::small($e->getMessage())));
         }
         $layout = Layout::read(new JsonCursor(Upgrades::ofLayouts()->apply($value)));
         (new References($layout))->check();

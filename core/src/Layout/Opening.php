@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\EmbeddedPart;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\Value;
@@ -68,7 +69,7 @@ final readonly class Opening implements Element
 
     public function name(): string
     {
-        return ucfirst($this->kind->value).' '.$this->id;
+        return Text::capital($this->kind->value).' '.$this->id;
     }
 
     public function withAt(float $at): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\MotionRule;
@@ -76,11 +77,11 @@ final readonly class Ramp implements Element
         $runs = array_filter($this->parts, static fn(RampRun|Landing $part): bool => $part instanceof RampRun);
         foreach ($this->parts as $number => $part) {
             if ($runs === [] || ($part instanceof Landing && ($this->parts[$number - 1] ?? null) instanceof Landing)) {
-                throw $place->get('parts')->refuse('expected runs, and one landing at the most between, before and after them');
+                throw $place->get('parts')->refuse(Text::of('expected runs, and one landing at the most between, before and after them'));
             }
         }
         if ($this->parts === []) {
-            throw $place->get('parts')->refuse('expected at least one run');
+            throw $place->get('parts')->refuse(Text::of('expected at least one run'));
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\ElementSchema;
 use Heurema\Layout\Schema\UnreadableLayout;
 
@@ -66,7 +67,7 @@ final class References
             if ($place->of !== null && !in_array($place->of, $this->measurable[$storey->id] ??= $this->measurable($storey), true)) {
                 throw new UnreadableLayout(
                     "{$pointer}/{$end}/of",
-                    "expected the id of an element of the storey or of an axis, found \"{$place->of}\"",
+                    Text::of('expected the id of an element of the storey or of an axis, found "{of}"', of: $place->of),
                 );
             }
         }
@@ -84,7 +85,11 @@ final class References
     {
         $id = $element->id();
         if (isset($this->taken[$id])) {
-            throw new UnreadableLayout("{$pointer}/id", "expected an id of its own, \"{$id}\" is already at {$this->taken[$id]}");
+            throw new UnreadableLayout("{$pointer}/id", Text::of(
+                'expected an id of its own, "{id}" is already at {taken}',
+                id: $id,
+                taken: $this->taken[$id],
+            ));
         }
         $this->taken[$id] = "{$pointer}/id";
         $this->takeMark($element, "{$pointer}/mark");
@@ -99,7 +104,11 @@ final class References
         }
         $key = "{$element::list()->value} ".mb_strtolower($mark);
         if (isset($this->marked[$key])) {
-            throw new UnreadableLayout($pointer, "expected a mark of its own, \"{$mark}\" is already at {$this->marked[$key]}");
+            throw new UnreadableLayout($pointer, Text::of(
+                'expected a mark of its own, "{mark}" is already at {marked}',
+                mark: $mark,
+                marked: $this->marked[$key],
+            ));
         }
         $this->marked[$key] = $pointer;
     }
@@ -112,7 +121,7 @@ final class References
             if ($most !== null && $list !== null && count($holder->elements($list)) > $most) {
                 throw new UnreadableLayout(
                     "{$pointer}/{$key->key}",
-                    "expected at most {$most} entries, found ".count($holder->elements($list)),
+                    Text::of('expected at most {most} entries, found {count}', most: $most, count: count($holder->elements($list))),
                 );
             }
         }
@@ -122,10 +131,13 @@ final class References
     {
         $wall = $storey->wall($opening->wall);
         if ($wall === null) {
-            throw new UnreadableLayout("{$pointer}/wall", "expected the id of a wall of the same storey, found \"{$opening->wall}\"");
+            throw new UnreadableLayout("{$pointer}/wall", Text::of(
+                'expected the id of a wall of the same storey, found "{wall}"',
+                wall: $opening->wall,
+            ));
         }
         if ($wall->isOpenBoundary()) {
-            throw new UnreadableLayout("{$pointer}/wall", "expected a wall, \"{$opening->wall}\" is a divider");
+            throw new UnreadableLayout("{$pointer}/wall", Text::of('expected a wall, "{wall}" is a divider', wall: $opening->wall));
         }
         $half = ($opening->width ?? 0.0) / 2;
         $length = $wall->line()->length();
@@ -147,14 +159,18 @@ final class References
         }
         $this->checkStorey($stair->fromStorey, "{$pointer}/from_storey");
         if ($stair->fromStorey === $stair->toStorey) {
-            throw new UnreadableLayout("{$pointer}/to_storey", 'expected another storey than the one the stair starts from');
+            throw new UnreadableLayout("{$pointer}/to_storey", Text::of('expected another storey than the one the stair starts from'));
         }
         // storeys are listed from the lowest up, so that no stairs can lead around in a ring
         $order = array_column($this->layout->storeys, 'id');
         if (array_search($stair->toStorey, $order, true) < array_search($stair->fromStorey, $order, true)) {
             throw new UnreadableLayout(
                 "{$pointer}/to_storey",
-                "expected a storey above the one the stair starts from, \"{$stair->toStorey}\" lies below \"{$stair->fromStorey}\"",
+                Text::of(
+                    'expected a storey above the one the stair starts from, "{toStorey}" lies below "{fromStorey}"',
+                    toStorey: $stair->toStorey,
+                    fromStorey: $stair->fromStorey,
+                ),
             );
         }
     }
@@ -165,14 +181,17 @@ final class References
         $storey = $this->layout->storey($taped->storey);
         $tapeable = array_map(static fn(Element $element): string => $element->id(), [...$storey->rooms ?? [], ...$storey->openings ?? []]);
         if ($taped->of !== null && !in_array($taped->of, $tapeable, true)) {
-            throw new UnreadableLayout("{$pointer}/of", "expected the id of a room or an opening of the storey, found \"{$taped->of}\"");
+            throw new UnreadableLayout("{$pointer}/of", Text::of(
+                'expected the id of a room or an opening of the storey, found "{of}"',
+                of: $taped->of,
+            ));
         }
     }
 
     private function checkStorey(string $id, string $pointer): void
     {
         if ($this->layout->storey($id) === null) {
-            throw new UnreadableLayout($pointer, "expected the id of a storey, found \"{$id}\"");
+            throw new UnreadableLayout($pointer, Text::of('expected the id of a storey, found "{id}"', id: $id));
         }
     }
 }

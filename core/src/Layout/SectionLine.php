@@ -6,6 +6,7 @@ namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\MotionRule;
@@ -44,7 +45,7 @@ final readonly class SectionLine implements Element
     private function check(JsonCursor $place): void
     {
         if ($this->line()->length() < 1.0) {
-            throw $place->get('to')->refuse('expected a line that has some length');
+            throw $place->get('to')->refuse(Text::of('expected a line that has some length'));
         }
     }
 }

@@ -7,6 +7,7 @@ namespace Heurema\Layout;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\Described;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
@@ -89,16 +90,16 @@ final readonly class SlopedCeiling implements Described
     private function check(JsonCursor $place): void
     {
         if ($this->from->distanceTo($this->to) < Tolerance::TOUCH) {
-            throw $place->get('to')->refuse('expected a point away from `from`: the ceiling has to run somewhere');
+            throw $place->get('to')->refuse(Text::of('expected a point away from `from`: the ceiling has to run somewhere'));
         }
         if ($this->high < $this->low) {
-            throw $place->get('high')->refuse('expected a height of at least `low`');
+            throw $place->get('high')->refuse(Text::of('expected a height of at least `low`'));
         }
         if ($this->beyond !== null && $this->high < $this->beyond->low) {
-            throw $place->get('beyond')->get('low')->refuse('expected a height of at most `high`');
+            throw $place->get('beyond')->get('low')->refuse(Text::of('expected a height of at most `high`'));
         }
         if ($this->beyond !== null && $this->to->distanceTo($this->beyond->to) < Tolerance::TOUCH) {
-            throw $place->get('beyond')->get('to')->refuse('expected a point away from `to`: the ceiling has to fall somewhere');
+            throw $place->get('beyond')->get('to')->refuse(Text::of('expected a point away from `to`: the ceiling has to fall somewhere'));
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\MotionRule;
@@ -107,16 +108,16 @@ final readonly class Stair implements Element
     private function check(JsonCursor $place): void
     {
         if ($this->parts === []) {
-            throw $place->get('parts')->refuse('expected at least one flight');
+            throw $place->get('parts')->refuse(Text::of('expected at least one flight'));
         }
         if ($this->risers() === 0) {
-            throw $place->get('parts')->refuse('expected at least one riser');
+            throw $place->get('parts')->refuse(Text::of('expected at least one riser'));
         }
         foreach ($this->parts as $number => $part) {
             $before = $this->parts[$number - 1] ?? null;
             $after = $this->parts[$number + 1] ?? null;
             if ($part instanceof Landing && ($before === null || $before instanceof Landing || $after === null)) {
-                throw $place->get('parts')->items()[$number]->refuse('expected a flight or winders before and after a landing');
+                throw $place->get('parts')->items()[$number]->refuse(Text::of('expected a flight or winders before and after a landing'));
             }
         }
     }

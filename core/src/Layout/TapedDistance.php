@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Layout;
 
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\Value;
@@ -62,7 +63,7 @@ final readonly class TapedDistance implements Element
     private function check(JsonCursor $place): void
     {
         if (($this->of === null) !== ($this->height === null)) {
-            throw $place->refuse('expected both `of` and `height`, or neither');
+            throw $place->refuse(Text::of('expected both `of` and `height`, or neither'));
         }
     }
 }

@@ -7,6 +7,7 @@ namespace Heurema\Layout;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\Schema\JsonCursor;
 use Heurema\Layout\Schema\Key;
 use Heurema\Layout\Schema\MotionRule;
@@ -126,10 +127,10 @@ final readonly class Wall implements Element
     private function check(JsonCursor $place): void
     {
         if ($this->from->distanceTo($this->to) < Tolerance::TOUCH) {
-            throw $place->get('to')->refuse('expected a wall of some length, its two ends are the same');
+            throw $place->get('to')->refuse(Text::of('expected a wall of some length, its two ends are the same'));
         }
         if ($this->isOpenBoundary() && $this->thickness > 0.0) {
-            throw $place->get('thickness')->refuse('expected 0, a divider has no thickness');
+            throw $place->get('thickness')->refuse(Text::of('expected 0, a divider has no thickness'));
         }
         if (!$this->isOpenBoundary()) {
             $place->get('thickness')->size();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure;
 
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
@@ -35,7 +36,7 @@ final class UnlikelySizes extends SubjectMeasure
         foreach (DrawnSizes::of($subject) as $key => [$kind, $mm]) {
             $doubt = $kind->doubt($mm);
             if ($doubt !== null) {
-                $questions[] = self::question(str_replace('_', ' ', $key), $doubt);
+                $questions[] = self::question(Text::word($key), $doubt);
             }
         }
         $at = self::place($subject);

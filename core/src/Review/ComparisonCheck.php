@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Language\Text;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\NotApplicable;
@@ -39,7 +40,10 @@ final readonly class ComparisonCheck
         if (!$measurement instanceof Measured || !$limit->value instanceof Amount) {
             return Outcome::undetermined(
                 array_values(array_unique($missing)),
-                Message::of('review.comparison_check.not_known', subject: Speech::subject("the {$comparison->words()}")),
+                Message::of('review.comparison_check.not_known', subject: Speech::subject(Text::of(
+                    'the {comparison}',
+                    comparison: $comparison->words(),
+                ))),
             );
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Subject\Subject;
 use Heurema\Spatial\Subject\SubjectType;
@@ -15,6 +17,7 @@ final class MissingWords
     private const PROPER = [SubjectType::Room, SubjectType::Storey, SubjectType::Stair, SubjectType::Ramp];
 
     /** What is said of the home as a whole, by the document's own key. */
+    #[Texts]
     private const OF_HOME = ['attic_area' => 'the area of the attic', 'grade' => 'the level of the ground', 'north' => 'where north is'];
 
     /** What is to be drawn about an element, by its id. */
@@ -33,7 +36,7 @@ final class MissingWords
     public function of(array $missing): array
     {
         return array_values(array_unique(array_map(
-            fn(string $names): string => implode(' or ', array_map($this->one(...), explode(' or ', $names))),
+            fn(string $names): string => implode(Text::of(' or '), array_map($this->one(...), explode(' or ', $names))),
             $missing,
         )));
     }
@@ -41,17 +44,17 @@ final class MissingWords
     private function one(string $name): string
     {
         if (isset(self::OF_HOME[$name])) {
-            return self::OF_HOME[$name];
+            return Text::of(self::OF_HOME[$name]);
         }
         if (preg_match(self::DRAWN, $name, $found) === 1) {
-            return "{$found[1]} {$this->called($found[2])}";
+            return Text::of($found[1]).' '.$this->called($found[2]);
         }
         [$id, $key] = [...explode('.', $name, 2), ''];
         $subject = $key === '' || str_contains($name, ' ') ? null : $this->subject($id);
         if ($subject === null) {
             return $name;
         }
-        return 'the '.self::key($key)." of {$this->called($id)}";
+        return Text::of('the {key} of {element}', key: self::key($key), element: $this->called($id));
     }
 
     /** What an element is called within a sentence; its id where it is none of the home's. */
@@ -62,19 +65,22 @@ final class MissingWords
             return $id;
         }
 
-        return in_array($subject->type(), self::PROPER, true) ? $subject->name() : 'the '.lcfirst($subject->name());
+        return in_array($subject->type(), self::PROPER, true) ? $subject->name() : Text::of(
+            'the {subject}',
+            subject: Text::small($subject->name()),
+        );
     }
 
     /** `parts.0.flight.tread`: the tread of flight 1. */
     private static function key(string $key): string
     {
         if (preg_match('/^parts\.(\d+)\.(\w+)\.(\w+)$/', $key, $found) === 1) {
-            return str_replace('_', ' ', $found[3]).' in part '.((int) $found[1] + 1);
+            return Text::of('{key} in part {number}', key: Text::word($found[3]), number: (int) $found[1] + 1);
         }
 
         return implode(
-            ' of the ',
-            array_reverse(array_map(static fn(string $part): string => str_replace('_', ' ', $part), explode('.', $key))),
+            Text::of(' of the '),
+            array_reverse(array_map(static fn(string $part): string => Text::word($part), explode('.', $key))),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Language\Text;
 use Heurema\Spatial\Subject\SubjectType;
 
 /** What is listed together. */
@@ -18,6 +19,11 @@ enum ScheduleKind: string
     case Finishes = 'finishes';
     case Areas = 'areas';
 
+    public function words(): string
+    {
+        return Text::word($this->value);
+    }
+
     public function subject(): SubjectType
     {
         return match ($this) {
@@ -30,11 +36,17 @@ enum ScheduleKind: string
     /** What one row of it is. */
     public function row(): string
     {
-        return ucfirst($this->subject()->value);
+        return Text::capital(Text::word($this->subject()->value));
     }
 
     /** @return array<string, string> measures by what the column is called */
     public function columns(): array
+    {
+        return array_combine(array_map(Text::of(...), array_keys($this->measures())), $this->measures());
+    }
+
+    /** @return array<string, string> */
+    private function measures(): array
     {
         return match ($this) {
             self::Rooms => [

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Language\Text;
+
 /** What a rule says of a subject; the worst first. */
 enum Verdict: string
 {
@@ -24,6 +26,6 @@ enum Verdict: string
 
     public function words(): string
     {
-        return str_replace('_', ' ', $this->value);
+        return Text::word($this->value);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Language\Text;
 use Heurema\Measure\Measured;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
@@ -22,7 +23,7 @@ final class WordCheck
         if ($measurement instanceof NotApplicable) {
             return Outcome::notApplicable($measurement->reason);
         }
-        $words = str_replace('_', ' ', substr((string) strstr($saying->measure, '.'), 1));
+        $words = Text::word(substr((string) strstr($saying->measure, '.'), 1));
         if (!$measurement instanceof Measured || $measurement->value instanceof Amount) {
             return Outcome::undetermined(
                 $measurement instanceof Unknown ? $measurement->missing : [],

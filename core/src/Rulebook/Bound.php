@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Heurema\Units\Amount;
 
 /** Which side of its limit a measured amount has to keep. */
@@ -16,7 +17,7 @@ enum Bound: string
 
     public function words(): string
     {
-        return str_replace('_', ' ', $this->value);
+        return Text::word($this->value);
     }
 
     public function isKept(Amount $amount, Amount $limit): bool

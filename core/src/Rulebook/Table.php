@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Unknown;
 use Heurema\Rulebook\Language\Facts;
@@ -26,12 +27,12 @@ final readonly class Table implements Limit
 
     public function text(): string
     {
-        return "the table by {$this->by->text()}";
+        return Text::of('the table by {text}', text: $this->by->text());
     }
 
     public function words(Facts $facts, Notation $notation): string
     {
-        return 'a row of the table';
+        return Text::of('a row of the table');
     }
 
     public function isFigure(): bool

@@ -7,6 +7,7 @@ namespace Heurema\Scene;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Language\Text;
 use Heurema\Layout\Guard;
 use Heurema\Layout\RampRun;
 use Heurema\Spatial\Home;
@@ -45,7 +46,7 @@ final readonly class ClimbParts
         }
         foreach ($this->plan->storey->guards as $guard) {
             $prisms = $this->guard($guard);
-            $parts = [...$parts, ...$prisms === [] ? [] : [new Part($guard->id, 'Guard', $storey, Material::Guard, $prisms)]];
+            $parts = [...$parts, ...$prisms === [] ? [] : [new Part($guard->id, Text::of('Guard'), $storey, Material::Guard, $prisms)]];
         }
 
         return $parts;

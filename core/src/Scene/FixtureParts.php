@@ -7,6 +7,7 @@ namespace Heurema\Scene;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Remainder;
 use Heurema\Geometry\Ring;
+use Heurema\Language\Text;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
@@ -35,7 +36,7 @@ final readonly class FixtureParts
         foreach ($storey->soffits as $soffit) {
             [$underside, $top] = UsualSize::ofSoffit($soffit, $storey);
             $below = $floor + ($this->plan->roomAt($soffit->outline->bounds()->middle())?->level() ?? 0.0);
-            $parts[] = new Part($soffit->id, 'Soffit', $storey->id, Material::Soffit, [
+            $parts[] = new Part($soffit->id, Text::of('Soffit'), $storey->id, Material::Soffit, [
                 Prism::box($soffit->outline, $below + $underside, $below + $top),
             ]);
         }

@@ -10,6 +10,7 @@ use Heurema\Geometry\Line;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Language\Text;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
 use Heurema\Spatial\StoreyPlan;
@@ -39,10 +40,13 @@ final readonly class FloorParts
             array_push($prisms, ...self::slabs($pieces, min($under, $under + $room->level()), $bare));
             $laid = $finish === null ? [] : self::slabs($pieces, $bare, $level);
             $finishes = [...$finishes, ...$finish === null || $laid === [] ? [] : [
-                new Part($room->id(), "Floor of {$room->name()}", $storey->id, $finish, $laid),
+                new Part($room->id(), Text::of('Floor of {room}', room: $room->name()), $storey->id, $finish, $laid),
             ]];
         }
-        $parts = $prisms === [] ? [] : [new Part("floor {$storey->id}", "Floor of {$storey->name}", $storey->id, Material::Floor, $prisms)];
+        $parts = $prisms === [] ? [] : [new Part("floor {$storey->id}", Text::of(
+            'Floor of {name}',
+            name: $storey->name,
+        ), $storey->id, Material::Floor, $prisms)];
         array_push($parts, ...$finishes, ...$this->plinth($under));
         foreach ($storey->terraces as $terrace) {
             $level = $top + ($terrace->level ?? 0.0);
@@ -69,7 +73,10 @@ final readonly class FloorParts
         }
         $storey = $this->plan->storey;
 
-        return $prisms === [] ? [] : [new Part("floor {$storey->id}", "Plinth of {$storey->name}", $storey->id, Material::Plinth, $prisms)];
+        return $prisms === [] ? [] : [new Part("floor {$storey->id}", Text::of(
+            'Plinth of {name}',
+            name: $storey->name,
+        ), $storey->id, Material::Plinth, $prisms)];
     }
 
     /** Below its corners; as said else where nobody said. */

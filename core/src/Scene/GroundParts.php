@@ -10,6 +10,7 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Remainder;
 use Heurema\Geometry\Ring;
+use Heurema\Language\Text;
 use Heurema\Layout\GroundLevel;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\StoreyPlan;
@@ -46,7 +47,7 @@ final readonly class GroundParts
             }
         }
 
-        return $prisms === [] ? [] : [new Part(self::ID, 'Ground', $plan->storey->id, Material::Ground, $prisms)];
+        return $prisms === [] ? [] : [new Part(self::ID, Text::of('Ground'), $plan->storey->id, Material::Ground, $prisms)];
     }
 
     /** @return list<Corners> pieces of even slope, counter-clockwise; one where all of it is level */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Scene;
 
+use Heurema\Language\Text;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\RoomSpace;
@@ -28,7 +29,7 @@ final readonly class LowSpaces
             [$underside] = UsualSize::ofSoffit($soffit, $this->plan->storey);
             $isLow = $underside > 0.0 && $underside < $this->wanted;
             $under = $isLow ? [Prism::box($soffit->outline, $this->floor(), $this->floor() + $underside)] : [];
-            array_push($parts, ...$this->part($soffit->id, 'Soffit', $under));
+            array_push($parts, ...$this->part($soffit->id, Text::of('Soffit'), $under));
         }
         foreach ($this->home->stairs as $stair) {
             array_push($parts, ...$this->part($stair->id(), $stair->name(), $this->underStair($stair)));
@@ -44,7 +45,10 @@ final readonly class LowSpaces
      */
     private function part(string $id, string $name, array $prisms): array
     {
-        return $prisms === [] ? [] : [new Part($id, "{$name}, low", $this->plan->storey->id, Material::LowSpace, $prisms)];
+        return $prisms === [] ? [] : [new Part($id, Text::of(
+            '{name}, low',
+            name: $name,
+        ), $this->plan->storey->id, Material::LowSpace, $prisms)];
     }
 
     /** @return list<Prism> */

@@ -7,6 +7,7 @@ namespace Heurema\Scene;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Handrail;
 use Heurema\Layout\Handrails;
 use Heurema\Layout\RampRun;
@@ -53,7 +54,10 @@ final readonly class RailParts
      */
     private function part(string $id, string $name, array $prisms): array
     {
-        return $prisms === [] ? [] : [new Part($id, "{$name}, handrail", $this->plan->storey->id, Material::Guard, $prisms)];
+        return $prisms === [] ? [] : [new Part($id, Text::of(
+            '{name}, handrail',
+            name: $name,
+        ), $this->plan->storey->id, Material::Guard, $prisms)];
     }
 
     /** @return list<Prism> */

@@ -7,6 +7,7 @@ namespace Heurema\Scene;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Remainder;
 use Heurema\Geometry\Ring;
+use Heurema\Language\Text;
 use Heurema\Layout\FloorOpening;
 use Heurema\Layout\SlopedCeiling;
 use Heurema\Layout\Words\RoomUse;
@@ -56,7 +57,7 @@ final readonly class RoofParts
         $under = Surface::level($this->floor() + $room->level() + $ceiling);
         $openings = array_map(static fn(FloorOpening $void): Ring => $void->outline, $this->above->storey->voids ?? []);
 
-        return $this->part("Ceiling of {$room->name()}", $room, Material::Ceiling, array_map(
+        return $this->part(Text::of('Ceiling of {room}', room: $room->name()), $room, Material::Ceiling, array_map(
             static fn(Polygon $piece): Prism => new Prism($piece, $under, $under->raised(self::BOARD)),
             Remainder::of([$outline], $openings),
         ));
@@ -76,7 +77,7 @@ final readonly class RoofParts
             }
         }
 
-        return $this->part("Roof over {$room->name()}", $room, Material::Roof, $prisms);
+        return $this->part(Text::of('Roof over {room}', room: $room->name()), $room, Material::Roof, $prisms);
     }
 
     /**

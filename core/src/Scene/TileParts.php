@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Scene;
 
 use Heurema\Geometry\Ring;
+use Heurema\Language\Text;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Spatial\RoomSpace;
@@ -23,7 +24,7 @@ final readonly class TileParts
         foreach ($this->plan->rooms as $room) {
             foreach ($room->sides() as $side) {
                 $prisms = $side->isOpen() ? [] : $this->prisms($room, $side);
-                $name = "Tiles in {$room->name()}";
+                $name = Text::of('Tiles in {room}', room: $room->name());
                 $parts = [...$parts, ...$prisms === [] ? [] : [
                     new Part($side->wall->id, $name, $this->plan->storey->id, Material::WallTiles, $prisms),
                 ]];

@@ -11,6 +11,7 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\OpeningKind;
 use Heurema\Spatial\DoorLeaf;
@@ -74,7 +75,7 @@ final readonly class WallParts
 
         return [
             ...$body === [] ? [] : [new Part($wall->id, $name, $storey, Material::Wall, $body)],
-            ...$roof === [] ? [] : [new Part($wall->id, "{$name}, roof over it", $storey, Material::Roof, $roof)],
+            ...$roof === [] ? [] : [new Part($wall->id, Text::of('{name}, roof over it', name: $name), $storey, Material::Roof, $roof)],
         ];
     }
 
@@ -190,7 +191,10 @@ final readonly class WallParts
         $name = $opening->name();
 
         return [
-            new Part($opening->id(), $isWindow ? "{$name}, frame" : "{$name}, lining", $this->plan->storey->id, Material::Frame, $frame),
+            new Part($opening->id(), $isWindow ? Text::of(
+                '{name}, frame',
+                name: $name,
+            ) : Text::of('{name}, lining', name: $name), $this->plan->storey->id, Material::Frame, $frame),
             new Part($opening->id(), $name, $this->plan->storey->id, $isWindow ? Material::Glass : Material::Leaf, $leaves),
         ];
     }

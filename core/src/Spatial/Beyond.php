@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Spatial;
 
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Words\RoomUse;
 
 /** What lies on one side of an opening: a room, the outside, or a space that nobody named. */
@@ -75,16 +76,26 @@ final readonly class Beyond
     public function words(): string
     {
         return match (true) {
-            $this->outside => 'outside',
+            $this->outside => Text::of('outside'),
             $this->room !== null => $this->room->name(),
-            $this->at === null => 'the rest of the home',
-            default => sprintf('the unnamed space at %d, %d', (int) round($this->at->x), (int) round($this->at->y)),
+            $this->at === null => Text::of('the rest of the home'),
+            default => Text::of('the unnamed space at {place}', place: self::place($this->at)),
         };
+    }
+
+    private static function place(Point $at): string
+    {
+        return sprintf('%d, %d', (int) round($at->x), (int) round($at->y));
     }
 
     /** What the document lacks when it cannot be told whether this is open air. */
     public function missing(): string
     {
-        return $this->room !== null ? "{$this->room->id()}.use" : 'a room for '.$this->words();
+        return match (true) {
+            $this->room !== null => "{$this->room->id()}.use",
+            $this->outside => 'a room for outside',
+            $this->at === null => 'a room for the rest of the home',
+            default => 'a room for the unnamed space at '.self::place($this->at),
+        };
     }
 }

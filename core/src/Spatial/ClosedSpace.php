@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Room;
 use Heurema\Layout\Storey;
 use Heurema\Spatial\Subject\Subject;
@@ -40,7 +41,7 @@ final readonly class ClosedSpace implements Subject
     {
         $names = array_map(static fn(Room $room): string => $room->name, $this->space->rooms);
 
-        return $names === [] ? 'Unnamed space' : 'Space of '.implode(' and ', $names);
+        return $names === [] ? Text::of('Unnamed space') : Text::of('Space of {names}', names: implode(' and ', $names));
     }
 
     public function storey(): string

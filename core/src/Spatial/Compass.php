@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Heurema\Spatial;
 
 use Heurema\Geometry\Point;
+use Heurema\Language\Texts;
 
 /** The sides of the compass on the sheet of a home. */
 final readonly class Compass
 {
     /** Around from the right of a sheet whose north is up. */
+    #[Texts]
     public const SIDES = ['east', 'north-east', 'north', 'north-west', 'west', 'south-west', 'south', 'south-east'];
 
     private float $turn;

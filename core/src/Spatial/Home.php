@@ -8,6 +8,7 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\BoxGrid;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\TangledLines;
+use Heurema\Language\Text;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
 use Heurema\Layout\Marks;
@@ -128,7 +129,7 @@ final class Home implements Subject
         } catch (TangledLines) {
             throw new UnreadableLayout(
                 "/storeys/{$number}/walls",
-                'expected walls that meet at their ends; these cross one another so often that no rooms can be found',
+                Text::of('expected walls that meet at their ends; these cross one another so often that no rooms can be found'),
             );
         }
     }
@@ -164,7 +165,7 @@ final class Home implements Subject
     {
         $isOther = $book !== null && $book !== $this->layout->units;
 
-        return Wording::english($this->layout->units->notation(), $isOther ? $book->notation() : null);
+        return Wording::spoken($this->layout->units->notation(), $isOther ? $book->notation() : null);
     }
 
     /** A length in mm as the people of this layout read it. */

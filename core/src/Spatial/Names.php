@@ -6,6 +6,8 @@ namespace Heurema\Spatial;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Layout\Room;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\TapedHeight;
@@ -22,9 +24,15 @@ use Heurema\Spatial\Subject\SubjectType;
 final class Names implements Naming
 {
     /** The sides of the compass where nobody said where north is: as they lie on the sheet. */
+    #[Texts]
     private const SHEET = ['right', 'upper right', 'upper', 'upper left', 'left', 'lower left', 'lower', 'lower right'];
 
+    #[Texts]
     private const ORDINALS = [1 => 'first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
+
+    /** By the last figure, where it is none of the others. */
+    #[Texts]
+    private const ENDINGS = ['{number}th', '{number}st', '{number}nd', '{number}rd'];
 
     /** Where along a wall one looks for rooms, as shares of its length. */
     private const SHARES = [0.02, 0.1, 0.25, 0.4, 0.5, 0.6, 0.75, 0.9, 0.98];
@@ -57,7 +65,7 @@ final class Names implements Naming
 
         // most are told apart by their names: marks are not worked out for those
         return match (true) {
-            $room->name === $room->id => "Room {$this->home->marks()->of($room->id)}",
+            $room->name === $room->id => Text::of('Room {room}', room: $this->home->marks()->of($room->id)),
             $this->rooms[mb_strtolower($room->name)] > 1 => "{$room->name} ({$this->home->marks()->of($room->id)})",
             default => $room->name,
         };
@@ -81,7 +89,9 @@ final class Names implements Naming
             foreach ($group as $number => [$name, $subject]) {
                 $names[$subject->id()] = match (true) {
                     count($group) === 1 => $name,
-                    $subject->type() === SubjectType::Survey => ucfirst(self::ordinal($number + 1).' '.lcfirst($name)),
+                    $subject->type() === SubjectType::Survey => Text::capital(
+                        Text::of('{ordinal} {name}', ordinal: self::ordinal($number + 1), name: Text::small($name)),
+                    ),
                     default => $this->plainly($subject, $this->home->marks()->of($subject->id())),
                 };
             }
@@ -95,7 +105,7 @@ final class Names implements Naming
     {
         return match (true) {
             $subject instanceof PlacedOpening && $subject->roof !== null => $this->inRoom(
-                "Roof window {$this->mark($subject)}",
+                Text::of('Roof window {mark}', mark: $this->mark($subject)),
                 $subject->roof->room,
                 $subject->plan,
             ),
@@ -108,15 +118,15 @@ final class Names implements Naming
             ),
             $subject instanceof PlacedWall => $this->wall($subject, $mark),
             $subject instanceof PlacedFixture => $this->inRoom(
-                ($subject->fixture->name ?? ucfirst($subject->fixture->kind->words()))." {$this->mark($subject)}",
+                ($subject->fixture->name ?? Text::capital($subject->fixture->kind->words()))." {$this->mark($subject)}",
                 $subject->room,
                 $subject->plan,
             ),
-            $subject instanceof PlacedStair => self::climb('Stair', $subject->stair->name, $subject->id(), $this->mark($subject)),
-            $subject instanceof PlacedRamp => self::climb('Ramp', $subject->ramp->name, $subject->id(), $this->mark($subject)),
-            $subject instanceof HungSoffit => $this->inRoom(trim("Soffit {$mark}"), $subject->room, $subject->plan),
+            $subject instanceof PlacedStair => self::climb(Text::of('Stair'), $subject->stair->name, $subject->id(), $this->mark($subject)),
+            $subject instanceof PlacedRamp => self::climb(Text::of('Ramp'), $subject->ramp->name, $subject->id(), $this->mark($subject)),
+            $subject instanceof HungSoffit => $this->inRoom(trim(Text::of('Soffit {mark}', mark: $mark)), $subject->room, $subject->plan),
             $subject instanceof StandingGuard => $this->inRoom(
-                trim("Guard {$mark}"),
+                trim(Text::of('Guard {mark}', mark: $mark)),
                 $subject->plan->roomAt($subject->middle()),
                 $subject->plan,
             ),
@@ -125,11 +135,11 @@ final class Names implements Naming
                 $subject->distance->of ?? '',
             ),
             $subject instanceof PlacedTapedDistance => $this->inRoom(
-                'Taped distance',
+                Text::of('Taped distance'),
                 $subject->plan->roomAt($subject->drawn()->middle()),
                 $subject->plan,
             ),
-            default => ucfirst($subject->type()->value),
+            default => Text::capital(Text::word($subject->type()->value)),
         };
     }
 
@@ -148,33 +158,46 @@ final class Names implements Naming
     {
         [$room, $opening] = [$this->home->room($of), $this->home->opening($of)];
 
-        return "Taped {$height->value}".match (true) {
-            $room !== null => " of {$room->name()}",
-            $opening !== null => ' of the '.lcfirst($this->of($opening)),
-            default => ' of what is not drawn any more',
+        return match (true) {
+            $room !== null => Text::of('Taped {height} of {room}', height: $height->words(), room: $room->name()),
+            $opening !== null => Text::of(
+                'Taped {height} of the {opening}',
+                height: $height->words(),
+                opening: Text::small($this->of($opening)),
+            ),
+            default => Text::of('Taped {height} of what is not drawn any more', height: $height->words()),
         };
     }
 
     private function inRoom(string $kind, ?RoomSpace $room, StoreyPlan $plan): string
     {
-        return $room === null ? "{$kind} outside the rooms of {$plan->name()}" : "{$kind} in {$room->name()}";
+        return $room === null ? Text::of(
+            '{kind} outside the rooms of {plan}',
+            kind: $kind,
+            plan: $plan->name(),
+        ) : Text::of('{kind} in {room}', kind: $kind, room: $room->name());
     }
 
     /** @param Segment $line of the wall, its left and right as the rooms' */
     private function beside(string $kind, ?RoomSpace $left, ?RoomSpace $right, Segment $line, StoreyPlan $plan): string
     {
         return match (true) {
-            $left !== null && $left === $right => "{$kind} in {$left->name()}",
-            $left !== null && $right !== null => "{$kind} between {$left->name()} and {$right->name()}",
-            $left !== null => ucfirst("{$this->side($line->direction()->left()->times(-1))} ".lcfirst($kind))." of {$left->name()}",
-            $right !== null => ucfirst("{$this->side($line->direction()->left())} ".lcfirst($kind))." of {$right->name()}",
-            default => "{$kind} outside the rooms of {$plan->name()}",
+            $left !== null && $left === $right => Text::of('{kind} in {left}', kind: $kind, left: $left->name()),
+            $left !== null && $right !== null => Text::of(
+                '{kind} between {left} and {right}',
+                kind: $kind,
+                left: $left->name(),
+                right: $right->name(),
+            ),
+            $left !== null => $this->onSide($line->direction()->left()->times(-1), $kind, $left->name()),
+            $right !== null => $this->onSide($line->direction()->left(), $kind, $right->name()),
+            default => Text::of('{kind} outside the rooms of {plan}', kind: $kind, plan: $plan->name()),
         };
     }
 
     private function wall(PlacedWall $wall, string $mark): string
     {
-        $kind = trim(($wall->wall->isOpenBoundary() ? 'Divider' : 'Wall')." {$mark}");
+        $kind = trim(($wall->wall->isOpenBoundary() ? Text::of('Divider') : Text::of('Wall'))." {$mark}");
         $line = $wall->wall->line();
         $out = $line->direction()->left()->times($wall->wall->thickness / 2 + self::LOOK);
         [$left, $right] = [$this->rooms($wall, $out), $this->rooms($wall, $out->times(-1))];
@@ -182,9 +205,9 @@ final class Names implements Naming
             return $this->beside($kind, $left[0] ?? null, $right[0] ?? null, $line, $wall->plan);
         }
         return match (true) {
-            $right === [] => ucfirst("{$this->side($line->direction()->left()->times(-1))} ".lcfirst($kind)).' of '.self::all($left),
-            $left === [] => ucfirst("{$this->side($line->direction()->left())} ".lcfirst($kind)).' of '.self::all($right),
-            default => "{$kind} between ".self::all($left).' and '.self::all($right),
+            $right === [] => $this->onSide($line->direction()->left()->times(-1), $kind, self::all($left)),
+            $left === [] => $this->onSide($line->direction()->left(), $kind, self::all($right)),
+            default => Text::of('{kind} between {left} and {right}', kind: $kind, left: self::all($left), right: self::all($right)),
         };
     }
 
@@ -214,7 +237,13 @@ final class Names implements Naming
         $north = $this->home->layout->north;
         $compass = new Compass($north);
 
-        return $north === null ? self::SHEET[$compass->number($outward)] : $compass->side($outward);
+        return Text::word($north === null ? self::SHEET[$compass->number($outward)] : $compass->side($outward));
+    }
+
+    /** `North window W1 of Bathroom` */
+    private function onSide(Point $outward, string $kind, string $room): string
+    {
+        return Text::capital(Text::of('{side} {kind} of {room}', side: $this->side($outward), kind: Text::small($kind), room: $room));
     }
 
     /** @return array{float, float, string} */
@@ -234,8 +263,8 @@ final class Names implements Naming
 
     private static function ordinal(int $number): string
     {
-        $ending = in_array($number % 100, [11, 12, 13], true) ? 'th' : (['th', 'st', 'nd', 'rd'][$number % 10] ?? 'th');
+        $ending = in_array($number % 100, [11, 12, 13], true) ? 0 : $number % 10;
 
-        return self::ORDINALS[$number] ?? "{$number}{$ending}";
+        return Text::of(self::ORDINALS[$number] ?? self::ENDINGS[$ending] ?? self::ENDINGS[0], number: $number);
     }
 }

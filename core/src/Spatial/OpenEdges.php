@@ -12,6 +12,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Terrace;
@@ -106,7 +107,7 @@ final class OpenEdges
                 $this->take(
                     $edge,
                     $storey->elevation - $below->elevation,
-                    'the opening in the floor',
+                    Text::of('the opening in the floor'),
                     self::voidsAt($edge, $storey->voids),
                     $ways,
                 );

@@ -11,6 +11,7 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Subject\Subject;
@@ -77,7 +78,7 @@ final readonly class PlacedFixture implements Subject
     /** Its name within a sentence. */
     public function spoken(): string
     {
-        return 'the '.lcfirst($this->name());
+        return Text::of('the {name}', name: Text::small($this->name()));
     }
 
     public function storey(): string

@@ -6,6 +6,7 @@ namespace Heurema\Spatial;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Opening;
 use Heurema\Layout\RoofWindow;
 use Heurema\Layout\Wall;
@@ -100,7 +101,7 @@ final readonly class PlacedOpening implements Subject
     /** Its name within a sentence. */
     public function spoken(): string
     {
-        return 'the '.lcfirst($this->name());
+        return Text::of('the {name}', name: Text::small($this->name()));
     }
 
     public function storey(): string

@@ -10,6 +10,7 @@ use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Remainder;
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\Storey;
 use Heurema\Layout\Words\StairKind;
 use Heurema\Spatial\Stair\Climb;
@@ -134,7 +135,7 @@ final class StairCovers
                         $storey->elevation - $this->foot,
                         $ceiling,
                         $top,
-                        "the ceiling of {$room->name()}",
+                        Text::of('the ceiling of {room}', room: $room->name()),
                         $top < INF ? CoverKind::CeilingUnderFloor : CoverKind::CeilingUnderRoof,
                     );
                 }
@@ -152,7 +153,7 @@ final class StairCovers
                     $storey->elevation - $this->foot,
                     $soffit->underside,
                     $storey->elevation - $this->foot + $soffit->underside + self::PASSES,
-                    'the soffit over it',
+                    Text::of('the soffit over it'),
                     CoverKind::Soffit,
                 );
             }
@@ -182,7 +183,7 @@ final class StairCovers
                 $storey->elevation - $this->foot,
                 -$storey->floorThickness,
                 $storey->elevation - $this->foot,
-                "the floor of {$storey->name}",
+                Text::of('the floor of {name}', name: $storey->name),
                 CoverKind::Floor,
             );
         }

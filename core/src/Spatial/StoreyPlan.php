@@ -15,6 +15,7 @@ use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\TangledLines;
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\FloorOpening;
 use Heurema\Layout\Guard;
 use Heurema\Layout\Room;
@@ -97,7 +98,7 @@ final class StoreyPlan implements Subject
     /** What an element of the storey is called. */
     public function called(Subject $element): string
     {
-        return $this->names?->of($element) ?? ucfirst($element->type()->value);
+        return $this->names?->of($element) ?? Text::capital($element->type()->value);
     }
 
     /** What the wall of an id is called. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\WallSide;
 
@@ -13,6 +14,11 @@ enum WallDatum: string
     case Finished = 'finished face';
     case Structure = 'bare structure';
     case Centre = 'centre line';
+
+    public function words(): string
+    {
+        return Text::word($this->value);
+    }
 
     /** How far the line lies from the wall's centre line, towards a side, mm. */
     public function offset(Wall $wall, WallSide $side): float

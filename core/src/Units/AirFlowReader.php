@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /** Reads an air flow as people write it: `50 cfm`, `25 l/s`, `90 m3/h`; a bare number is cubic feet a minute or litres a second. */
 final readonly class AirFlowReader
 {
@@ -16,7 +18,10 @@ final readonly class AirFlowReader
     public function read(string $typed): Amount
     {
         if (preg_match(self::PATTERN, $typed, $found) !== 1) {
-            throw new UnreadableLength('Type an air flow, such as '.($this->units === UnitSystem::Imperial ? '50 cfm' : '25 l/s').'.', 0);
+            throw new UnreadableLength(Text::of(
+                'Type an air flow, such as {it}.',
+                it: $this->units === UnitSystem::Imperial ? '50 cfm' : '25 l/s',
+            ), 0);
         }
         $number = (float) str_replace(',', '.', $found[1]);
 

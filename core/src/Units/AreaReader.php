@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /** Reads an area as people write it: `70 sq ft`, `6.5 m²`, `6,5 m2`; a bare number is square feet or square metres. */
 final readonly class AreaReader
 {
@@ -20,7 +22,10 @@ final readonly class AreaReader
             throw UnreadableLength::doubtful(trim($typed), 0, [$whole.$rest, "{$whole}.{$rest}"]);
         }
         if (preg_match(self::PATTERN, $typed, $found) !== 1) {
-            throw new UnreadableLength('Type an area, such as '.($this->units === UnitSystem::Imperial ? '70 sq ft' : '6.5 m²').'.', 0);
+            throw new UnreadableLength(Text::of(
+                'Type an area, such as {it}.',
+                it: $this->units === UnitSystem::Imperial ? '70 sq ft' : '6.5 m²',
+            ), 0);
         }
         $number = (float) str_replace(',', '.', $found[1]);
         $unit = $found[2] ?? '';

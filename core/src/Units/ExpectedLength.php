@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
+
 /**
  * The kinds of length that a home has, and the range in which each usually lies, in mm (common practice, no source).
  *
@@ -30,6 +33,7 @@ enum ExpectedLength
     case Tread;
 
     /** What a slip multiplies a length by, and how it happens. */
+    #[Texts]
     private const SLIPS = [
         [10.0, 'a nought too few, or centimetres for millimetres'],
         [0.1, 'a nought too many'],
@@ -77,15 +81,15 @@ enum ExpectedLength
         }
         $feet = $typed === UnitSystem::Imperial ? self::feetWithPoint($mm / Amount::MM_PER_INCH) : null;
         if ($feet !== null && $feet >= $least && $feet <= $most) {
-            return new UnlikelyLength($this, $mm, round($feet, 4), 'feet and inches with a point between them');
+            return new UnlikelyLength($this, $mm, round($feet, 4), Text::of('feet and inches with a point between them'));
         }
         foreach (self::SLIPS as [$factor, $how]) {
             if ($mm * $factor >= $least && $mm * $factor <= $most) {
-                return new UnlikelyLength($this, $mm, round($mm * $factor, 4), $how);
+                return new UnlikelyLength($this, $mm, round($mm * $factor, 4), Text::of($how));
             }
         }
 
-        return new UnlikelyLength($this, $mm, null, 'outside the usual range');
+        return new UnlikelyLength($this, $mm, null, Text::of('outside the usual range'));
     }
 
     /** `6.8` meant as 6 feet 8 inches, mm; null where it cannot be. */
@@ -98,6 +102,6 @@ enum ExpectedLength
 
     public function words(): string
     {
-        return strtolower((string) preg_replace('/(?<!^)([A-Z])/', ' $1', $this->name));
+        return Text::of(strtolower((string) preg_replace('/(?<!^)([A-Z])/', ' $1', $this->name)));
     }
 }

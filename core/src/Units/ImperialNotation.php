@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /** `12'-6 1/2"`, `15"`, `70.5 sq ft`: feet, inches and reduced fractions down to the finest one asked for. */
 final readonly class ImperialNotation implements Notation
 {
@@ -17,7 +19,7 @@ final readonly class ImperialNotation implements Notation
     {
         return match ($amount->quantity) {
             Quantity::Length => $this->writeLength($amount),
-            Quantity::Area => Decimal::writeArea($amount, ' sq ft', Amount::M2_PER_SQUARE_FOOT),
+            Quantity::Area => Decimal::writeArea($amount, Text::of(' sq ft'), Amount::M2_PER_SQUARE_FOOT),
             Quantity::AirFlow => Decimal::write(
                 $amount,
                 $amount->number / Amount::airFlowInFeet(1.0)->number,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /**
  * Reads a length as people type it: `12'-6 1/2"`, `7 ft 2`, `3'4-5/8`, `9 1/4`, `2470`, `2.47 m`, `95cm`, sums and
  * differences of these, halves (`/2`), brackets.
@@ -30,11 +32,11 @@ final class LengthReader
         $this->tokens = LengthTokens::of($typed);
         $this->next = 0;
         if ($this->tokens === []) {
-            throw new UnreadableLength('Type a length, such as '.$this->sample().'.', 0);
+            throw new UnreadableLength(Text::of('Type a length, such as {sample}.', sample: $this->sample()), 0);
         }
         $term = $this->sum();
         if ($this->peek() !== null) {
-            throw new UnreadableLength("Nothing fits in here: \"{$this->rest()}\".", $this->peek()->at);
+            throw new UnreadableLength(Text::of('Nothing fits in here: "{rest}".', rest: $this->rest()), $this->peek()->at);
         }
         if ($term->mm < 0) {
             throw new UnreadableLength(
@@ -77,7 +79,7 @@ final class LengthReader
 
         return new LengthTerm(
             $isMinus ? $term->mm - $other->mm : $term->mm + $other->mm,
-            $term->words.($isMinus ? ' less ' : ' plus ').$other->words,
+            Text::of($isMinus ? '{one} less {other}' : '{one} plus {other}', one: $term->words, other: $other->words),
             $term->system ?? $other->system,
             $term->at,
         );
@@ -90,10 +92,10 @@ final class LengthReader
             return $term;
         }
         if ($inSum) {
-            throw new UnreadableLength('Put brackets around what is to be halved.', $half->at);
+            throw new UnreadableLength(Text::of('Put brackets around what is to be halved.'), $half->at);
         }
 
-        return new LengthTerm($term->mm / 2, 'half of '.$term->words, $term->system, $term->at);
+        return new LengthTerm($term->mm / 2, Text::of('half of {words}', words: $term->words), $term->system, $term->at);
     }
 
     private function factor(): LengthTerm
@@ -104,7 +106,7 @@ final class LengthReader
         }
         $term = $this->sum();
         if ($this->take(LengthToken::SIGN, ')') === null) {
-            throw new UnreadableLength('This bracket is never closed.', $bracket->at);
+            throw new UnreadableLength(Text::of('This bracket is never closed.'), $bracket->at);
         }
 
         return new LengthTerm($term->mm, "({$term->words})", $term->system, $term->at);
@@ -115,7 +117,7 @@ final class LengthReader
         $start = $this->peek() ?? throw new UnreadableLength('A length is missing at the end.', mb_strlen($this->typed));
         $quantity = $this->quantity();
         if ($quantity === null) {
-            throw new UnreadableLength("Expected a number, found \"{$this->rest()}\".", $start->at);
+            throw new UnreadableLength(Text::of('Expected a number, found "{rest}".', rest: $this->rest()), $start->at);
         }
         $unit = $this->take(LengthToken::UNIT)?->text;
         $this->refuseOtherUnit($unit);
@@ -143,13 +145,19 @@ final class LengthReader
         }
         if (floor($feet->value) !== $feet->value) {
             throw new UnreadableLength(
-                'Parts of a foot and inches do not go together: write '.$this->written($feet->value * 12 + $inches->value).'.',
+                Text::of(
+                    'Parts of a foot and inches do not go together: write {written}.',
+                    written: $this->written($feet->value * 12 + $inches->value),
+                ),
                 $at,
             );
         }
         if ($inches->value >= 12) {
             throw new UnreadableLength(
-                'Behind feet there are less than 12 inches: write '.$this->written($feet->value * 12 + $inches->value).'.',
+                Text::of(
+                    'Behind feet there are less than 12 inches: write {written}.',
+                    written: $this->written($feet->value * 12 + $inches->value),
+                ),
                 $inches->at,
             );
         }
@@ -193,7 +201,7 @@ final class LengthReader
         }
         $unit = $this->take(LengthToken::UNIT);
         if ($unit !== null && $unit->text !== 'in') {
-            throw new UnreadableLength("Feet and {$unit->text} do not mix in one length.", $unit->at);
+            throw new UnreadableLength(Text::of('Feet and {text} do not mix in one length.', text: $unit->text), $unit->at);
         }
 
         return $inches;
@@ -231,7 +239,10 @@ final class LengthReader
             throw new UnreadableLength('A number with a point takes no fraction.', $fraction->at);
         }
         if ($fraction->value >= 1) {
-            throw new UnreadableLength("Behind a whole number a fraction is smaller than 1, {$fraction->text} is not.", $fraction->at);
+            throw new UnreadableLength(Text::of(
+                'Behind a whole number a fraction is smaller than 1, {text} is not.',
+                text: $fraction->text,
+            ), $fraction->at);
         }
 
         return new TypedNumber($number->value + $fraction->value, self::plain($number->value).' '.$fraction->text, $number->at, true);
@@ -297,7 +308,11 @@ final class LengthReader
     private function metric(TypedNumber $quantity, string $unit, int $at): LengthTerm
     {
         if ($quantity->hasFraction) {
-            throw new UnreadableLength("Write the fraction as a decimal: {$quantity->value} {$unit}.", $at);
+            throw new UnreadableLength(Text::of(
+                'Write the fraction as a decimal: {quantity} {unit}.',
+                quantity: $quantity->value,
+                unit: $unit,
+            ), $at);
         }
         $counted = TypingUnit::from($unit);
         $term = new LengthTerm(
@@ -317,11 +332,11 @@ final class LengthReader
         $follows = $this->peek(1);
         $smaller = $follows?->is(LengthToken::UNIT) === true ? TypingUnit::tryFrom($follows->text) : null;
         if ($smaller === null || $smaller->mm() >= $unit->mm()) {
-            throw new UnreadableLength('One number with one unit is enough, such as 2.47 m.', $at);
+            throw new UnreadableLength(Text::of('One number with one unit is enough, such as 2.47 m.'), $at);
         }
         $rest = $this->length();
         if ($rest->mm >= $unit->mm()) {
-            throw new UnreadableLength("Behind {$unit->one()}s there is less than one {$unit->one()}.", $at);
+            throw new UnreadableLength(Text::of('Behind {one}s there is less than one {one}.', one: $unit->one()), $at);
         }
 
         return new LengthTerm($term->mm + $rest->mm, "{$term->words} {$rest->words}", UnitSystem::Metric, $term->at);
@@ -331,7 +346,11 @@ final class LengthReader
     {
         $follows = $this->peek();
         if ($follows !== null && ($follows->is(LengthToken::NUMBER) || $follows->is(LengthToken::FRACTION))) {
-            throw new UnreadableLength("Say what the first number counts, such as {$quantity->words}' {$follows->text}\".", $follows->at);
+            throw new UnreadableLength(Text::of(
+                'Say what the first number counts, such as {words}\' {text}".',
+                words: $quantity->words,
+                text: $follows->text,
+            ), $follows->at);
         }
         if ($this->units === UnitSystem::Imperial) {
             return new LengthTerm(
@@ -344,11 +363,11 @@ final class LengthReader
         }
         $isHalf = preg_match('/^\d+\/2$/', $quantity->words) === 1;
         if ($quantity->hasFraction && !$isHalf) {
-            throw new UnreadableLength("Fractions are of inches: write {$quantity->words}\", or a decimal.", $at);
+            throw new UnreadableLength(Text::of('Fractions are of inches: write {words}", or a decimal.', words: $quantity->words), $at);
         }
         $unit = $this->bare->one();
         $words = $quantity->hasFraction
-            ? 'half of '.substr($quantity->words, 0, -2)." {$unit}s"
+            ? Text::of('half of {it} {unit}s', it: substr($quantity->words, 0, -2), unit: $unit)
             : self::count($quantity->words, $unit, "{$unit}s");
 
         return new LengthTerm($quantity->value * $this->bare->mm(), $words, null, $at);
@@ -358,11 +377,11 @@ final class LengthReader
     {
         $systems = [$term->system, $other->system];
         if (in_array(UnitSystem::Imperial, $systems, true) && in_array(UnitSystem::Metric, $systems, true)) {
-            throw new UnreadableLength('Feet or inches and metres do not mix in one calculation.', $other->at);
+            throw new UnreadableLength(Text::of('Feet or inches and metres do not mix in one calculation.'), $other->at);
         }
         $said = $term->system ?? $other->system;
         if ($said !== null && $said !== $this->units && in_array(null, $systems, true)) {
-            throw new UnreadableLength('Say the unit of every number here.', $term->system === null ? $term->at : $other->at);
+            throw new UnreadableLength(Text::of('Say the unit of every number here.'), $term->system === null ? $term->at : $other->at);
         }
     }
 
@@ -370,7 +389,7 @@ final class LengthReader
     {
         $second = $unit === null ? null : $this->peek();
         if ($second !== null && $second->is(LengthToken::UNIT)) {
-            throw new UnreadableLength('Two units stand behind one number.', $second->at);
+            throw new UnreadableLength(Text::of('Two units stand behind one number.'), $second->at);
         }
     }
 
@@ -422,6 +441,6 @@ final class LengthReader
 
     private static function count(string $number, string $one, string $many): string
     {
-        return "{$number} ".($number === '1' || (str_contains($number, '/') && !str_contains($number, ' ')) ? $one : $many);
+        return "{$number} ".Text::of($number === '1' || (str_contains($number, '/') && !str_contains($number, ' ')) ? $one : $many);
     }
 }

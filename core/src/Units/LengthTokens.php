@@ -27,6 +27,8 @@ final class LengthTokens
         'metres' => 'm', 'meters' => 'm', 'metre' => 'm', 'meter' => 'm', 'm' => 'm',
         'feet' => 'ft', 'foot' => 'ft', 'ft' => 'ft', 'inches' => 'in', 'inch' => 'in', 'in' => 'in', "''" => 'in', "'" => 'ft',
         '"' => 'in',
+        'milímetros' => 'mm', 'centímetros' => 'cm', 'metros' => 'm', 'metro' => 'm', 'pies' => 'ft', 'pie' => 'ft',
+        'pulgadas' => 'in', 'pulgada' => 'in',
     ];
 
     /**
@@ -95,13 +97,17 @@ final class LengthTokens
             return [new LengthToken(LengthToken::SIGN, $sign, 0.0, $at, $loose), 1];
         }
 
-        throw new UnreadableLength('Nothing in a length is written "'.mb_substr($typed, $at, 1).'".', $at);
+        throw new UnreadableLength(Text::of('Nothing in a length is written "{it}".', it: mb_substr($typed, $at, 1)), $at);
     }
 
     private static function fraction(string $above, string $below, int $at, bool $loose): LengthToken
     {
         if ((int) $below === 0) {
-            throw new UnreadableLength("{$above}/{$below}: nothing can be parted in 0.", $at + strlen($above) + 1);
+            throw new UnreadableLength(Text::of(
+                '{above}/{below}: nothing can be parted in 0.',
+                above: $above,
+                below: $below,
+            ), $at + strlen($above) + 1);
         }
 
         return new LengthToken(LengthToken::FRACTION, "{$above}/{$below}", (int) $above / (int) $below, $at, $loose);
@@ -124,7 +130,7 @@ final class LengthTokens
             return (float) strtr($digits, [$separator => '', $mark => '.']);
         }
         if (preg_match('/^\d*[.,]?\d*$/', $digits) !== 1) {
-            throw new UnreadableLength("\"{$digits}\" is no number.", $at);
+            throw new UnreadableLength(Text::of('"{digits}" is no number.', digits: $digits), $at);
         }
 
         return (float) str_replace(',', '.', $digits);

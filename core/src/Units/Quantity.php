@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /** What kind of quantity an amount is. The backing value is the unit in which amounts of the kind are held. */
 enum Quantity: string
 {
@@ -68,7 +70,7 @@ enum Quantity: string
             self::Angle => 'angle',
             self::Ratio => 'ratio',
             self::Count => 'count',
-            self::AirFlow => 'air flow',
+            self::AirFlow => Text::of('air flow'),
         };
     }
 }

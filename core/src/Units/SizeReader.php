@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /** Reads two sides as people type them: `11' x 13'4"`, `920cm × 1060cm`, `4 ft by 12 ft`. */
 final readonly class SizeReader
 {
@@ -31,7 +33,7 @@ final readonly class SizeReader
     public static function sides(string $typed): array
     {
         if (preg_match('/^(.+?)\s*(?:[x×]|\bby\b)\s*([^x×]+)$/iu', trim($typed), $parts) !== 1) {
-            throw new UnreadableLength('Type two sides, such as 3.2 m x 4 m or 11\' x 13\'4".', 0);
+            throw new UnreadableLength(Text::of('Type two sides, such as 3.2 m x 4 m or 11\' x 13\'4".'), 0);
         }
 
         return [$parts[1], $parts[2]];

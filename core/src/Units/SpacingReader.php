@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /**
  * Reads distances that follow one another as people type them: `3.6 4.2 3.6`, `12' 14'6 10'`, `3 x 12'`, `3600; 4200`.
  *
@@ -55,8 +57,11 @@ final readonly class SpacingReader
                     break;
                 }
                 throw new UnreadableLength(
-                    'Nothing fits in here: "'.trim(substr($typed, $at)).'". Type distances one after the other, such as '.$this->sample()
-                        .'.',
+                    Text::of(
+                        'Nothing fits in here: "{it}". Type distances one after the other, such as {sample}.',
+                        it: trim(substr($typed, $at)),
+                        sample: $this->sample(),
+                    ),
                     $at,
                 );
             }
@@ -65,8 +70,14 @@ final readonly class SpacingReader
         }
 
         return match (true) {
-            $spacings === [] => throw new UnreadableLength('Type distances one after the other, such as '.$this->sample().'.', 0),
-            count($spacings) > self::MOST => throw new UnreadableLength('At most '.self::MOST.' distances are read at once.', 0),
+            $spacings === [] => throw new UnreadableLength(Text::of(
+                'Type distances one after the other, such as {sample}.',
+                sample: $this->sample(),
+            ), 0),
+            count($spacings) > self::MOST => throw new UnreadableLength(Text::of(
+                'At most {most} distances are read at once.',
+                most: self::MOST,
+            ), 0),
             default => $spacings,
         };
     }
@@ -82,7 +93,10 @@ final readonly class SpacingReader
             $read = $this->lengths->read("{$text} m");
         }
 
-        return $read->mm < self::LEAST ? throw new UnreadableLength("{$text} is too little between two axes.", $at) : $read;
+        return $read->mm < self::LEAST ? throw new UnreadableLength(Text::of(
+            '{text} is too little between two axes.',
+            text: $text,
+        ), $at) : $read;
     }
 
     private function sample(): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /** What a bare number means when it is typed in a metric home. */
 enum TypingUnit: string
 {
@@ -23,9 +25,9 @@ enum TypingUnit: string
     public function one(): string
     {
         return match ($this) {
-            self::Millimetre => 'millimetre',
-            self::Centimetre => 'centimetre',
-            self::Metre => 'metre',
+            self::Millimetre => Text::of('millimetre'),
+            self::Centimetre => Text::of('centimetre'),
+            self::Metre => Text::of('metre'),
         };
     }
 }

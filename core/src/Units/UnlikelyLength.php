@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /** A length that is hard to believe. */
 final readonly class UnlikelyLength
 {
@@ -17,9 +19,21 @@ final readonly class UnlikelyLength
         if ($this->likely === null) {
             [$least, $most] = array_map(static fn(float $mm): string => $notation->write(Amount::length($mm)), $this->kind->range());
 
-            return "Is this {$this->kind->words()} {$found}? Usual are {$least} to {$most}.";
+            return Text::of(
+                'Is this {kind} {found}? Usual are {least} to {most}.',
+                kind: $this->kind->words(),
+                found: $found,
+                least: $least,
+                most: $most,
+            );
         }
 
-        return "Is this {$this->kind->words()} {$found}? {$notation->write(Amount::length($this->likely))} is more likely ({$this->how}).";
+        return Text::of(
+            'Is this {kind} {found}? {likely} is more likely ({how}).',
+            kind: $this->kind->words(),
+            found: $found,
+            likely: $notation->write(Amount::length($this->likely)),
+            how: $this->how,
+        );
     }
 }

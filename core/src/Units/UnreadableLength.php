@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Units;
 
+use Heurema\Language\Text;
+
 /** What was typed is no length, or can be read in more than one way. */
 final class UnreadableLength extends \RuntimeException
 {
@@ -19,6 +21,10 @@ final class UnreadableLength extends \RuntimeException
     /** @param list<string> $readings */
     public static function doubtful(string $text, int $position, array $readings): self
     {
-        return new self("\"{$text}\" can be read in two ways: write ".implode(' or ', $readings).'.', $position, $readings);
+        return new self(Text::of(
+            '"{text}" can be read in two ways: write {readings}.',
+            text: $text,
+            readings: implode(' or ', $readings),
+        ), $position, $readings);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Words;
 
+use Heurema\Language\Language;
+use Heurema\Language\Text;
 use Heurema\Units\Amount;
 use Heurema\Units\Notation;
 
@@ -24,14 +26,26 @@ final readonly class Wording
      */
     public function __construct(private Notation $notation, private array $sentences, private ?Notation $asks = null) {}
 
-    public static function english(Notation $notation, ?Notation $asks = null): self
+    public static function english(Notation $notation): self
+    {
+        return new self($notation, self::sentences(Language::English));
+    }
+
+    /** In the language that is spoken. */
+    public static function spoken(Notation $notation, ?Notation $asks = null): self
+    {
+        return new self($notation, self::sentences(Text::language()), $asks);
+    }
+
+    /** @return array<string, string> by key; what was said once and is not any more stays English */
+    private static function sentences(Language $language): array
     {
         /** @var array<string, string> $now */
-        $now = require __DIR__.'/en.php';
+        $now = require __DIR__."/{$language->value}.php";
         /** @var array<string, string> $past */
         $past = require __DIR__.'/past.php';
 
-        return new self($notation, $now + $past, $asks);
+        return $now + $past;
     }
 
     /** What is text already stays as it is. */
@@ -69,7 +83,7 @@ final readonly class Wording
     {
         $value = $message->values[$name] ?? throw new \LogicException("{$message->key} is said without {$name}.");
         if ($decimals !== '') {
-            return sprintf("%.{$decimals}f", is_numeric($value) ? $value : 0.0);
+            return number_format(is_numeric($value) ? (float) $value : 0.0, (int) $decimals, Text::language()->decimalMark(), '');
         }
         $separator = ['' => ', ', ';' => '; ', 'space' => ' '][$form] ?? ', ';
         $said = match (true) {
@@ -82,10 +96,10 @@ final readonly class Wording
         };
 
         return match ($form) {
-            'ucfirst' => ucfirst($said),
+            'ucfirst' => Text::capital($said),
             'asked' => $value instanceof Amount ? $this->asked($value) : $said,
-            'lcfirst' => lcfirst($said),
-            'clause' => rtrim(lcfirst($said), '.'),
+            'lcfirst' => Text::small($said),
+            'clause' => rtrim(Text::small($said), '.'),
             default => $said,
         };
     }

@@ -27,6 +27,7 @@ import { Rectangle } from './tools/rectangle.js';
 import { Dimension } from './tools/dimension.js';
 import { Measure } from './tools/measure.js';
 import { Wall } from './tools/wall.js';
+import { text } from '../text.js';
 
 /**
  * The drawing board: what is pointed at, dragged and typed becomes an act that the server makes, checks and draws. Nothing is
@@ -79,7 +80,7 @@ export class Board {
         this.snapping = new Snapping(viewport, this.step);
         this.exchange = new Exchange(
             (id) => this.placed(id),
-            () => tell('The check broke off. What you did is saved; load the page again to see what the check says.'),
+            () => tell(text('The check broke off. What you did is saved; load the page again to see what the check says.')),
         );
         this.trials = new Trials((act, values) => this.try(act, values), this.ghost);
         this.commands = new Commands(this);

@@ -1,4 +1,5 @@
 import { all } from '../dom.js';
+import { text } from '../text.js';
 
 /** What an edit changed among the open findings: said beside the plan, and marked in their list. */
 export class Changes {
@@ -14,8 +15,11 @@ export class Changes {
         const gone = [...this.before].filter(([finding]) => !now.has(finding));
         for (const row of all('#rows .is-new')) row.classList.remove('is-new');
         for (const [, { element }] of come) element.classList.add('is-new');
-        const words = [Changes.words(gone, 'settled'), Changes.words(come, 'new')].filter(Boolean);
-        this.output.textContent = words.join(' ') || 'No finding changed.';
+        const words = [
+            Changes.words(gone, 'One finding settled: {title}.', '{count} findings settled.'),
+            Changes.words(come, 'One finding new: {title}.', '{count} findings new.'),
+        ].filter(Boolean);
+        this.output.textContent = words.join(' ') || text('No finding changed.');
         this.before = now;
     }
 
@@ -32,8 +36,9 @@ export class Changes {
         );
     }
 
-    static words(rows, word) {
+    /** @param {string} one what is said of one @param {string} several of more */
+    static words(rows, one, several) {
         if (rows.length === 0) return '';
-        return rows.length === 1 ? `One finding ${word}: ${rows[0][1].title}.` : `${rows.length} findings ${word}.`;
+        return rows.length === 1 ? text(one, { title: rows[0][1].title }) : text(several, { count: rows.length });
     }
 }

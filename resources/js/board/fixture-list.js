@@ -1,5 +1,6 @@
 import { all, around, byId, moveFocus } from '../dom.js';
 import { tell } from './messages.js';
+import { text } from '../text.js';
 
 /** The list of fixtures to place: searched by typing; what is taken from it can be given another size before it is placed. */
 export class FixtureList {
@@ -25,7 +26,7 @@ export class FixtureList {
         const answer = await fetch(`${this.board.address}/fixtures`, { headers: { Accept: 'text/html' } }).catch(() => null);
         if (answer?.ok) list.innerHTML = await answer.text();
         else if (list.childElementCount === 0) {
-            tell('The list of fixtures cannot be read just now: the server does not answer.');
+            tell(text('The list of fixtures cannot be read just now: the server does not answer.'));
             return;
         }
         this.search.value = '';

@@ -1,4 +1,5 @@
 import { all, byId } from '../dom.js';
+import { text } from '../text.js';
 
 /** The fields and forms beside the plan: what is typed is read back, tried and, with Enter, made an act of. */
 export class Forms {
@@ -178,7 +179,7 @@ export class Forms {
         const output = byId(field.getAttribute('aria-describedby'), HTMLElement);
         const answer = await this.lengths(field.value, field.dataset.length);
         const says = answer?.ok && field.dataset.says ? `, ${field.dataset.says}` : '';
-        output.textContent = answer ? `${await answer.text()}${says}` : 'The server does not answer.';
+        output.textContent = answer ? `${await answer.text()}${says}` : text('The server does not answer.');
         output.className = answer?.ok ? 'reading' : 'field-error';
         return Boolean(answer?.ok);
     }

@@ -1,5 +1,6 @@
 import { around, field } from '../dom.js';
 import { follow } from '../drag.js';
+import { text } from '../text.js';
 
 /** North set by turning a pointer: dragged, or by the arrow keys a degree at a time, with Shift fifteen. */
 export class NorthDial {
@@ -43,7 +44,7 @@ export class NorthDial {
 
     static turn(dial, degrees) {
         dial.setAttribute('aria-valuenow', String(degrees));
-        dial.setAttribute('aria-valuetext', `${degrees} degrees clockwise from up`);
+        dial.setAttribute('aria-valuetext', text('{degrees} degrees clockwise from up', { degrees }));
         dial.querySelector('.north-needle').setAttribute('transform', `rotate(${degrees})`);
         field(dial.closest('form'), 'fields[north]').value = String(degrees);
     }

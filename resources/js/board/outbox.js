@@ -1,3 +1,5 @@
+import { text } from '../text.js';
+
 /**
  * What was done and what is to be shown, in the order in which it was asked for. Each is sent when what was before it has been
  * answered, so that no answer is older than the one before. What was done is kept in the browser, through a lost connection and a
@@ -84,7 +86,7 @@ export class Outbox {
     async sendFirst() {
         const [item] = this.items;
         if (typeof item.on !== 'string') {
-            this.drop(item, 'What it was to be done to has not been drawn.');
+            this.drop(item, text('What it was to be done to has not been drawn.'));
             return true;
         }
         if (item.on === '' && item.onlyOnChosen) {
@@ -109,15 +111,15 @@ export class Outbox {
         const isFault = status >= 500;
         item.tries = (item.tries ?? 0) + (isFault ? 1 : 0);
         const words = {
-            0: refused || 'The server does not answer.',
-            401: 'You are signed out; sign in again in another tab.',
-            429: 'The server asks for patience.',
+            0: refused || text('The server does not answer.'),
+            401: text('You are signed out; sign in again in another tab.'),
+            429: text('The server asks for patience.'),
         }[status];
         if (words || (isFault && item.tries < Outbox.TRIES)) {
-            this.wait(words ?? 'The server has a fault.');
+            this.wait(words ?? text('The server has a fault.'));
             return false;
         }
-        this.drop(item, refused || (isFault ? 'The server failed on it.' : 'The server does not take it.'));
+        this.drop(item, refused || (isFault ? text('The server failed on it.') : text('The server does not take it.')));
         return true;
     }
 
@@ -141,8 +143,8 @@ export class Outbox {
 
     wait(why) {
         const count = this.items.filter((item) => !item.isLook).length;
-        const kept = `${count === 1 ? 'One edit is' : `${count} edits are`} kept here and sent as soon as it does.`;
-        this.board.tell(`${why} ${count === 0 ? 'It is asked again soon.' : kept}`, true);
+        const kept = ['It is asked again soon.', 'One edit is kept here and sent as soon as it does.'][count];
+        this.board.tell(`${why} ${text(kept ?? '{count} edits are kept here and sent as soon as it does.', { count })}`, true);
         this.timer = setTimeout(() => this.send(), Outbox.AGAIN_AFTER);
     }
 

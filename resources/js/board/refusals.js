@@ -1,4 +1,5 @@
 import { around } from '../dom.js';
+import { text } from '../text.js';
 
 /** What the server did not make, kept in sight until it is mended or dropped. */
 export class Refusals {
@@ -20,8 +21,8 @@ export class Refusals {
         const row = document.createElement('li');
         this.items.set(row, item);
         const what = document.createElement('span');
-        what.textContent = `Not made: ${Refusals.words(item)}. ${why} `;
-        row.append(what, Refusals.button('mend', 'Mend'), ' ', Refusals.button('drop', 'Drop'));
+        what.textContent = `${text('Not made: {edit}. {why}', { edit: Refusals.words(item), why })} `;
+        row.append(what, Refusals.button('mend', text('Mend')), ' ', Refusals.button('drop', text('Drop')));
         this.list.append(row);
     }
 
@@ -38,9 +39,9 @@ export class Refusals {
         return typed.length === 0 ? act : `${act} ${typed.map(([, value]) => value).join(', ')}`;
     }
 
-    static button(refusal, text) {
+    static button(refusal, words) {
         const button = document.createElement('button');
-        Object.assign(button, { type: 'button', className: 'btn btn-tool btn-sm', textContent: text });
+        Object.assign(button, { type: 'button', className: 'btn btn-tool btn-sm', textContent: words });
         button.dataset.refusal = refusal;
         return button;
     }

@@ -1,7 +1,16 @@
 import { all, byId, field } from '../dom.js';
+import { text } from '../text.js';
 
 /** A dimension on the plan that is chosen and typed: its exact value, and which of its two ends moves. */
 export class TypedDimension {
+    /** What moves when a dimension is typed, by where it stands. */
+    static MOVES = {
+        right: 'what is at its right end moves',
+        left: 'what is at its left end moves',
+        upper: 'what is at its upper end moves',
+        lower: 'what is at its lower end moves',
+    };
+
     constructor(board) {
         this.board = board;
         this.form = byId('dimension-edit', HTMLFormElement);
@@ -39,7 +48,7 @@ export class TypedDimension {
         const option = document.createElement('option');
         const side = Math.abs(right) > Math.abs(up) ? (right > 0 ? 'right' : 'left') : up > 0 ? 'upper' : 'lower';
         option.value = `${id} ${end}`;
-        option.textContent = `what is at its ${side} end moves`;
+        option.textContent = text(TypedDimension.MOVES[side]);
         option.dataset.wall = id;
         return option;
     }

@@ -1,5 +1,6 @@
 // @ts-check
 import { byId } from '../dom.js';
+import { text } from '../text.js';
 
 /** The home in the round beside its plan, when somebody wants it; it tells the plan what is chosen, and is told. */
 export class Beside {
@@ -16,7 +17,7 @@ export class Beside {
         this.view.replaceChildren();
         if (!isOpen) return;
         const frame = document.createElement('iframe');
-        frame.title = 'The home in the round';
+        frame.title = text('The home in the round');
         frame.src = this.view.dataset.address;
         this.view.append(frame);
     }

@@ -1,5 +1,6 @@
 // @ts-check
 import { byId } from '../dom.js';
+import { text } from '../text.js';
 
 /** Says what is chosen, where it is on the plan, and what is hidden. */
 export class Chosen {
@@ -13,7 +14,7 @@ export class Chosen {
     /** @param {string} id empty: nothing @param {string} name @param {string} storey */
     show(id, name, storey) {
         if (id === '') {
-            this.place.textContent = 'Nothing: point at something.';
+            this.place.textContent = text('Nothing: point at something.');
             return;
         }
         const called = document.createElement('b');
@@ -23,9 +24,9 @@ export class Chosen {
         address.searchParams.set(this.page.choose, id);
         if (storey) address.searchParams.set('storey', storey);
         plan.href = address.href;
-        plan.textContent = 'On the plan';
+        plan.textContent = text('On the plan');
         const hide = document.createElement('button');
-        Object.assign(hide, { type: 'button', className: 'btn btn-link btn-sm', textContent: 'Hide it' });
+        Object.assign(hide, { type: 'button', className: 'btn btn-link btn-sm', textContent: text('Hide it') });
         hide.dataset.round = 'hide';
         this.place.replaceChildren(called, ' ', plan, ' ', hide);
     }
@@ -33,6 +34,6 @@ export class Chosen {
     /** @param {number} count */
     showHidden(count) {
         this.note.hidden = count === 0;
-        this.note.querySelector('span').textContent = `Hidden: ${count}.`;
+        this.note.querySelector('span').textContent = text('Hidden: {count}.', { count });
     }
 }

@@ -1,5 +1,6 @@
 // @ts-check
 import { all, byId } from '../dom.js';
+import { text } from '../text.js';
 
 /** The home drawn by the server, where the browser does not draw in the round: a storey from above and aside, with the chosen finding. */
 export class Drawn {
@@ -11,7 +12,9 @@ export class Drawn {
         this.storey = byId('round-storey', HTMLSelectElement);
         this.storey.options[0].remove();
         this.storey.selectedIndex = this.storey.options.length - 1;
-        byId('round-message', HTMLElement).textContent = 'This browser does not draw in the round (WebGL 2): a drawing is shown instead.';
+        byId('round-message', HTMLElement).textContent = text(
+            'This browser does not draw in the round (WebGL 2): a drawing is shown instead.',
+        );
         const shown = '#round-shown > :not(fieldset), #round-shown fieldset > label, #round-only';
         for (const part of all(`.round-tools, .round-sun, .round-chosen, ${shown}`)) part.hidden = true;
         this.storey.addEventListener('input', () => this.draw());
@@ -32,7 +35,7 @@ export class Drawn {
 
     draw() {
         this.image.hidden = false;
-        this.image.alt = `${this.storey.selectedOptions[0]?.textContent ?? ''} from above and aside`;
+        this.image.alt = text('{storey} from above and aside', { storey: this.storey.selectedOptions[0]?.textContent ?? '' });
         this.image.src = `${this.page.dataset.drawing}?${new URLSearchParams({ storey: this.storey.value, finding: this.finding })}`;
     }
 }

@@ -1,3 +1,5 @@
+import { decimal } from '../text.js';
+
 // @ts-check
 
 /**
@@ -6,7 +8,7 @@
  * @param {string} units of the home
  */
 export const roundLength = (mm, units) => {
-    if (units !== 'imperial') return `${(mm / 1000).toFixed(2)} m`;
+    if (units !== 'imperial') return `${decimal(mm / 1000, 2)} m`;
     const inches = Math.round(mm / 25.4);
     const sign = inches < 0 ? '−' : '';
     return `${sign}${Math.floor(Math.abs(inches) / 12)}'-${Math.abs(inches) % 12}"`;

@@ -12,6 +12,7 @@ import {
     Vector3,
 } from 'three';
 import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js';
+import { text } from '../text.js';
 
 /** The home as the server modelled it: which of its parts are seen, which are looked through, which one is pointed at. */
 export class Model {
@@ -33,7 +34,7 @@ export class Model {
     /** @param {string} address of the binary glTF file */
     static async fetch(address) {
         const answer = await fetch(address, { headers: { Accept: 'model/gltf-binary' } });
-        if (!answer.ok) throw new Error(`The server refused the model (${answer.status}).`);
+        if (!answer.ok) throw new Error(text('The server refused the model ({status}).', { status: answer.status }));
         const { scene } = await new GLTFLoader().parseAsync(await answer.arrayBuffer(), '');
         return new Model(scene);
     }

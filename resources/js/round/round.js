@@ -7,6 +7,7 @@ import { Stage } from './stage.js';
 import { Turning } from './turning.js';
 import { Walk } from './walk.js';
 import { Witnesses, inScene } from './witnesses.js';
+import { text } from '../text.js';
 
 /**
  * The home in the round. The server models it, measures it and says where the sun stands; here it is looked at: turned, cut, walked
@@ -72,13 +73,13 @@ export class Round {
             this.take(await Model.fetch(`${this.page.dataset.model}?${this.modelled}`), facts);
             this.message.hidden = true;
         } catch (refused) {
-            this.say(refused instanceof Error ? refused.message : 'The home could not be fetched.');
+            this.say(refused instanceof Error ? refused.message : text('The home could not be fetched.'));
         }
     }
 
     async fetchFacts() {
         const answer = await fetch(this.page.dataset.facts, { headers: { Accept: 'application/json' } });
-        if (!answer.ok) throw new Error(`The server refused (${answer.status}).`);
+        if (!answer.ok) throw new Error(text('The server refused ({status}).', { status: answer.status }));
         return answer.json();
     }
 
@@ -133,7 +134,7 @@ export class Round {
         const slider = byId('round-cut', HTMLInputElement);
         const isCut = Number(slider.value) < Number(slider.max);
         this.stage.setCut(isCut ? Number(slider.value) / 1000 : Infinity);
-        byId('round-cut-words', HTMLElement).textContent = isCut ? roundLength(Number(slider.value), this.facts.units) : 'not cut';
+        byId('round-cut-words', HTMLElement).textContent = isCut ? roundLength(Number(slider.value), this.facts.units) : text('not cut');
         this.setEye();
         this.showParts();
         this.stage.invalidateShadows();
@@ -238,7 +239,7 @@ export class Round {
 
     startWalking() {
         this.setWalking(true);
-        this.say('Point at a floor to stand there. Arrow keys walk and turn, Escape ends it.');
+        this.say(text('Point at a floor to stand there. Arrow keys walk and turn, Escape ends it.'));
         const room = this.roomOf(this.model.chosen) ?? this.facts.rooms.find(({ outline }) => outline.length > 0);
         if (!room) return;
         this.walk.stand(inScene([room.at[0], room.at[1], room.floor]));

@@ -2,7 +2,7 @@
     <x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/>
     <span class="visually-hidden">{{ $finding->verdict()->words() }}:</span>
     <span class="row-title">{{ $finding->rule->title }}</span>
-    <span class="row-subject">{{ $finding->subject->name() }}@if ($finding->measuredText()): {{ $finding->measuredText() }}, {{ $finding->verdict() === Heurema\Review\Verdict::Advised ? 'recommended' : 'required' }} {{ $finding->limitText() }}@endif</span>
+    <span class="row-subject">{{ $finding->subject->name() }}@if ($finding->measuredText()): {{ $finding->measuredText() }}, {{ $finding->verdict() === Heurema\Review\Verdict::Advised ? __('recommended') : __('required') }} {{ $finding->limitText() }}@endif</span>
     <span class="row-short">{{ $finding->missedBriefly() ? "{$finding->missedBriefly()} {$finding->missedWay()}" : '' }}</span>
 </button>
 @if ($page->isOpened($finding))

@@ -2,7 +2,7 @@
     @php($counts = $page->report()->counts())
     <p class="choices board-counts">
         @foreach (Heurema\Review\Verdict::cases() as $verdict)
-            <span title="{{ ucfirst($verdict->words()) }}"><x-verdict :verdict="$verdict"/><span class="visually-hidden">{{ $verdict->words() }}</span> <b>{{ $counts[$verdict->value] }}</b></span>
+            <span title="{{ Heurema\Language\Text::capital($verdict->words()) }}"><x-verdict :verdict="$verdict"/><span class="visually-hidden">{{ $verdict->words() }}</span> <b>{{ $counts[$verdict->value] }}</b></span>
         @endforeach
     </p>
     @if ($worst = $page->report()->worst())
@@ -10,7 +10,7 @@
     @endif
     @if ($found = $page->checked()->ofChosen())
             <details class="of-chosen">
-                <summary>{{ $page->called($page->chosen) }}: {{ trans_choice('{1} one requirement|[2,*] :count requirements', count($found)) }}, {{ count(array_filter($found, fn ($finding) => $finding->verdict()->isOpen())) ?: 'none' }} open</summary>
+                <summary>{{ $page->called($page->chosen) }}: {{ trans_choice('{1} one requirement|[2,*] :count requirements', count($found)) }}, {{ count(array_filter($found, fn ($finding) => $finding->verdict()->isOpen())) ?: __('none') }} open</summary>
                 <ul>@foreach ($found as $finding)<li><x-verdict :verdict="$finding->verdict()"/><span class="visually-hidden">{{ $finding->verdict()->words() }}:</span> {{ $finding->rule->title }}@if ($finding->measuredText()): {{ $finding->measuredText() }}@endif</li>@endforeach</ul>
             </details>
         @endif

@@ -5,7 +5,7 @@
         <h2>{{ $page->called($page->chosen) }}</h2>
         @include('board.inspector.values')
         @includeWhen($page->isChosen('walls'), 'board.inspector.wall')
-        @if ($page->isChosen('storeys'))@include('board.inspector.own-fields', ['act' => 'storey-level', 'own' => [App\Board\Acts\SetStoreyLevel::FIELD => ['Level of its finished floor', $page->inspector->home()->storeyLevel(), 'the storeys above go with it']]])@endif
+        @if ($page->isChosen('storeys'))@include('board.inspector.own-fields', ['act' => 'storey-level', 'own' => [App\Board\Acts\SetStoreyLevel::FIELD => [__('Level of its finished floor'), $page->inspector->home()->storeyLevel(), __('the storeys above go with it')]]])@endif
         @includeWhen($page->isChosen('openings'), 'board.inspector.opening')
         @includeWhen($page->isChosen('roof_windows'), 'board.inspector.roof-window')
         @includeWhen($page->isChosen('fixtures'), 'board.inspector.fixture')
@@ -35,7 +35,7 @@
         <form class="fields" id="name-space" data-form="space" hidden>
             <input type="hidden" name="at">
             <label for="space-use">Use of this space</label>
-            <select id="space-use" name="use">@foreach (Heurema\Layout\Words\RoomUse::cases() as $use)<option value="{{ $use->value }}">{{ str_replace('_', ' ', $use->value) }}</option>@endforeach</select>
+            <select id="space-use" name="use">@foreach (Heurema\Layout\Words\RoomUse::cases() as $use)<option value="{{ $use->value }}">{{ $use->words() }}</option>@endforeach</select>
             <label for="space-name">Name</label><input id="space-name" name="name" maxlength="200">
             <button class="btn btn-primary btn-sm">Name it</button>
         </form>

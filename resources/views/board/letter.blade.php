@@ -6,7 +6,7 @@
             @foreach ($items as $item)
                 <li value="{{ $item->number }}" class="item-{{ $item->state->value }}">
                     @if ($item->now)<button type="button" class="letter-item" data-opens="{{ $item->key }}" data-subject-id="{{ $item->now->subject->id() }}" data-storey="{{ $item->now->subject->storey() ?? '' }}"><b>{{ $item->title }}</b>, {{ $item->subject }}</button>@else<span class="letter-item"><b>{{ $item->title }}</b>, {{ $item->subject }}</span>@endif
-                    <span class="item-state">{{ ucfirst($item->state->words()) }}@if ($item->state === App\Letters\ItemState::Settled) <button type="button" class="btn btn-link btn-sm" data-settled-by="{{ route('board.settled-by', [$page->scheme, $item->number]) }}">by which edit?</button>@endif</span>
+                    <span class="item-state">{{ Heurema\Language\Text::capital($item->state->words()) }}@if ($item->state === App\Letters\ItemState::Settled) <button type="button" class="btn btn-link btn-sm" data-settled-by="{{ route('board.settled-by', [$page->scheme, $item->number]) }}">by which edit?</button>@endif</span>
                     @if ($item->asked)<q>{{ $item->asked }}</q>@endif
                     <details @if ($item->answer !== '') open @endif>
                         <summary>{{ $item->answer === '' ? __('Answer it') : __('Your answer') }}</summary>

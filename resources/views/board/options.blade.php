@@ -35,7 +35,7 @@
 <div class="tool-options" id="guard-options" hidden>
     <label>Height <input id="guard-height" size="6" value="{{ $page->inspector->usual()->guard()[0] }}" data-length aria-describedby="guard-reading"></label>
     <label>Largest gap <input id="guard-gap" size="6" value="{{ $page->inspector->usual()->guard()[1] }}" data-length aria-describedby="guard-reading"></label>
-    <label>Filled with <select id="guard-filling"><option value="">not said</option>@foreach (Heurema\Layout\Words\GuardFilling::cases() as $filling)<option value="{{ $filling->value }}">{{ $filling->value }}</option>@endforeach</select></label>
+    <label>Filled with <select id="guard-filling"><option value="">not said</option>@foreach (Heurema\Layout\Words\GuardFilling::cases() as $filling)<option value="{{ $filling->value }}">{{ $filling->words() }}</option>@endforeach</select></label>
     <label>Length <input size="10" placeholder="type, Enter" data-typed data-length aria-describedby="guard-reading"></label>
     <span>From place to place; the last one again, or <kbd>Enter</kbd>, ends it.</span>
     <button type="button" class="btn btn-tool btn-sm" data-act="guard-all">Along all open edges here</button>
@@ -51,7 +51,7 @@
     <output id="soffit-reading" class="reading"></output>
 </div>
 <div class="tool-options" id="fixture-corners-options" hidden>
-    <label>Kind <select name="kind">@foreach (Heurema\Layout\Words\FixtureGroup::cases() as $group)<optgroup label="{{ $group->value }}">@foreach ($group->kinds() as $kind)<option value="{{ $kind->value }}" @selected($kind->value === 'counter')>{{ $kind->words() }}</option>@endforeach</optgroup>@endforeach</select></label>
+    <label>Kind <select name="kind">@foreach (Heurema\Layout\Words\FixtureGroup::cases() as $group)<optgroup label="{{ $group->words() }}">@foreach ($group->kinds() as $kind)<option value="{{ $kind->value }}" @selected($kind->value === 'counter')>{{ $kind->words() }}</option>@endforeach</optgroup>@endforeach</select></label>
     <label>Name <input name="name" size="10" maxlength="200" placeholder="none"></label>
     <label>Height <input name="height" size="6" data-length aria-describedby="fixture-corners-reading"></label>
     <label>Underside <input name="base" size="6" data-length aria-describedby="fixture-corners-reading"></label>
@@ -107,24 +107,24 @@
     <a href="{{ route('board.survey', $page->scheme) }}">All that was taped, and what is not yet</a>
 </form>
 <form class="tool-options" id="dimension-options" hidden>
-    <label>Outside <select name="outside">@foreach (App\Drawing\DimensionStyle::OUTSIDE as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->outside)>{{ $words }}</option>@endforeach</select></label>
-    <label>Openings to <select name="openings">@foreach (App\Drawing\DimensionStyle::OPENINGS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->openings)>{{ $words }}</option>@endforeach</select></label>
-    <label>Partitions to <select name="partitions">@foreach (App\Drawing\DimensionStyle::PARTITIONS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->partitions)>{{ $words }}</option>@endforeach</select></label>
-    <label>Walls to <select name="datum">@foreach (Heurema\Spatial\WallDatum::cases() as $datum)<option value="{{ $datum->value }}" @selected($datum === $page->style->datum)>{{ $datum->value }}</option>@endforeach</select></label>
+    <label>Outside <select name="outside">@foreach (App\Drawing\DimensionStyle::OUTSIDE as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->outside)>{{ __($words) }}</option>@endforeach</select></label>
+    <label>Openings to <select name="openings">@foreach (App\Drawing\DimensionStyle::OPENINGS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->openings)>{{ __($words) }}</option>@endforeach</select></label>
+    <label>Partitions to <select name="partitions">@foreach (App\Drawing\DimensionStyle::PARTITIONS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->partitions)>{{ __($words) }}</option>@endforeach</select></label>
+    <label>Walls to <select name="datum">@foreach (Heurema\Spatial\WallDatum::cases() as $datum)<option value="{{ $datum->value }}" @selected($datum === $page->style->datum)>{{ $datum->words() }}</option>@endforeach</select></label>
     <label><input type="checkbox" name="inside" value="1" @checked($page->style->inside)> in every room</label>
-    <label>In <select name="units">@foreach (App\Drawing\LengthStyle::UNITS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->lengths->units($page->scheme->layout))>{{ $words }}</option>@endforeach</select></label>
-    <label>Rounded to <select name="precision">@foreach (App\Drawing\LengthStyle::PRECISION as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->lengths->precision)>{{ $words }}</option>@endforeach</select></label>
+    <label>In <select name="units">@foreach (App\Drawing\LengthStyle::UNITS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->lengths->units($page->scheme->layout))>{{ __($words) }}</option>@endforeach</select></label>
+    <label>Rounded to <select name="precision">@foreach (App\Drawing\LengthStyle::PRECISION as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->lengths->precision)>{{ __($words) }}</option>@endforeach</select></label>
     @if (!in_array($page->style->lengths->units($page->scheme->layout), ['ft', 'in'], true))
-        <label>Decimals <select name="decimals">@foreach (App\Drawing\LengthStyle::DECIMALS as $key => $words)<option value="{{ $key }}" @selected((string) $key === $page->style->lengths->decimals)>{{ $words }}</option>@endforeach</select></label>
+        <label>Decimals <select name="decimals">@foreach (App\Drawing\LengthStyle::DECIMALS as $key => $words)<option value="{{ $key }}" @selected((string) $key === $page->style->lengths->decimals)>{{ __($words) }}</option>@endforeach</select></label>
         <label><input type="checkbox" name="suffix" value="1" @checked($page->style->lengths->hasSuffix)> with their unit</label>
     @endif
-    <label>Figures <select name="text">@foreach (App\Drawing\DimensionLook::TEXTS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->look->text)>{{ $words }}</option>@endforeach</select></label>
-    <label>Ends <select name="ends">@foreach (App\Drawing\DimensionLook::ENDS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->look->ends)>{{ $words }}</option>@endforeach</select></label>
-    <label>Marks <select name="marks">@foreach (App\Drawing\DimensionStyle::MARKS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->marks)>{{ $words }}</option>@endforeach</select></label>
+    <label>Figures <select name="text">@foreach (App\Drawing\DimensionLook::TEXTS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->look->text)>{{ __($words) }}</option>@endforeach</select></label>
+    <label>Ends <select name="ends">@foreach (App\Drawing\DimensionLook::ENDS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->look->ends)>{{ __($words) }}</option>@endforeach</select></label>
+    <label>Marks <select name="marks">@foreach (App\Drawing\DimensionStyle::MARKS as $key => $words)<option value="{{ $key }}" @selected($key === $page->style->marks)>{{ __($words) }}</option>@endforeach</select></label>
     <button type="button" class="btn btn-tool btn-sm" data-tool="place-dimension" aria-pressed="false">Place one by hand</button>
     <button type="button" class="btn btn-tool btn-sm" data-does="number-anew">Number anew</button>
     @if ($page->scheme->layout->units === Heurema\Units\UnitSystem::Metric)
-        <label>A bare number typed is <select id="typing-unit">@foreach (Heurema\Units\TypingUnit::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $page->scheme->layout->typing)>{{ $unit->one() }}s</option>@endforeach</select></label>
+        <label>A bare number typed is <select id="typing-unit">@foreach (Heurema\Units\TypingUnit::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $page->scheme->layout->typing)>{{ __(['mm' => 'millimetres', 'cm' => 'centimetres', 'm' => 'metres'][$unit->value]) }}</option>@endforeach</select></label>
     @endif
     <fieldset class="layer-choices"><legend>Shown</legend>@foreach (App\Drawing\PlanLayer::cases() as $layer)<label><input type="checkbox" name="layer" value="{{ $layer->value }}" @checked(!$page->style->hides($layer))> {{ $layer->words() }}</label>@endforeach</fieldset>
 </form>

@@ -16,7 +16,7 @@
                         <button class="btn btn-sm btn-primary">Build this plan</button>
                     </form>
                 </div>
-                <p class="kitchen-figures">{{ $plan->count() }} {{ $plan->count() === 1 ? 'unit' : 'units' }}; {{ $page->exactly($plan->over()) }} in fillers or left over; @if ($plan->short < 1)worktops beside sink, cooktop, refrigerator and oven as the planning guidelines advise @else worktops beside sink, cooktop, refrigerator and oven {{ $page->exactly($plan->short) }} shorter in all than the planning guidelines advise @endif</p>
+                <p class="kitchen-figures">{{ $plan->count() }} {{ $plan->count() === 1 ? __('unit') : __('units') }}; {{ $page->exactly($plan->over()) }} in fillers or left over; @if ($plan->short < 1)worktops beside sink, cooktop, refrigerator and oven as the planning guidelines advise @else worktops beside sink, cooktop, refrigerator and oven {{ $page->exactly($plan->short) }} shorter in all than the planning guidelines advise @endif</p>
             @endif
         </div>
         <div class="kitchen-drawn">

@@ -22,7 +22,7 @@
                 <a href="{{ route('help.page', App\Pages\HelpPage::beside(request()->route()?->getName())) }}">Help</a>
                 <a href="{{ route('rule-books') }}">Rule books</a>
                 <a href="{{ route('people') }}">People</a>
-                <span><a href="{{ route('account') }}">{{ auth()->user()->name }}</a><span class="masthead-role">, {{ auth()->user()->role->value }}</span></span>
+                <span><a href="{{ route('account') }}">{{ auth()->user()->name }}</a><span class="masthead-role">, {{ auth()->user()->role->words() }}</span></span>
                 <form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn btn-quiet">Sign out</button></form>
             </div>
         </header>

@@ -51,7 +51,7 @@
                     <td>
                         <p><span class="rule">{{ $item->title() }}</span>@if ($item->source() !== '')<br><span class="soft">{{ $item->source() }}</span>@endif</p>
                         <p>{{ $item->subject() }}</p>
-                        @if ($item->finding?->measuredText())<p>Measured {{ $item->finding->measuredText() }}<br>Required {{ $item->finding->limitText() }}@if ($item->finding->missedText())<br>{{ ucfirst($item->finding->missedWay()) }} by {{ $item->finding->missedText() }}@endif</p>@endif
+                        @if ($item->finding?->measuredText())<p>Measured {{ $item->finding->measuredText() }}<br>Required {{ $item->finding->limitText() }}@if ($item->finding->missedText())<br>{{ Heurema\Language\Text::capital($item->finding->missedWay()) }} by {{ $item->finding->missedText() }}@endif</p>@endif
                         @if ($item->finding?->reason())<p class="soft">{{ $item->finding->reason() }}</p>@endif
                         @if (($item->finding?->outcome->missing ?? []) !== [])<p>Not known from the drawing: {{ implode('; ', $draft->missing($item->finding)) }}</p>@endif
                         @if ($item->words())<p class="words">{{ $item->asks() ? __('Please answer:').' ' : '' }}{{ $item->words() }}</p>@endif

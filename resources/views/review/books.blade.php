@@ -1,7 +1,7 @@
 <details class="review-books" @if ($errors->hasAny(['books', 'settings.*'])) open @endif>
     <summary>Checked against {{ implode(', ', array_map(fn ($book) => $book->title, $page->report->books)) }}</summary>
     @if (!$page->revision->state->isOpen() || !auth()->user()?->can('update', $page->revision))
-        <dl class="figures">@foreach ($page->settings() as $setting)<div><dt>{{ ucfirst(str_replace('_', ' ', $setting->name)) }}</dt><dd>{{ str_replace('_', ' ', $page->setting($setting)) }}</dd></div>@endforeach</dl>
+        <dl class="figures">@foreach ($page->settings() as $setting)<div><dt>{{ Heurema\Language\Text::capital(Heurema\Language\Text::word($setting->name)) }}</dt><dd>{{ Heurema\Language\Text::word($page->setting($setting)) }}</dd></div>@endforeach</dl>
         <p><a href="{{ route('rule-books') }}">Read the rule books</a></p>
     @else
     <form method="post" action="{{ route('review.books', $page->revision) }}">
@@ -19,11 +19,11 @@
                 <legend>What they leave open</legend>
                 @foreach ($page->settings() as $setting)
                     <div class="setting">
-                        <label for="setting-{{ $setting->name }}">{{ ucfirst(str_replace('_', ' ', $setting->name)) }}</label>
+                        <label for="setting-{{ $setting->name }}">{{ Heurema\Language\Text::capital(Heurema\Language\Text::word($setting->name)) }}</label>
                         @if ($setting->words !== [] || is_bool($setting->default))
                             <select class="form-select form-select-sm" id="setting-{{ $setting->name }}" name="settings[{{ $setting->name }}]">
                                 @foreach ($setting->words === [] ? ['no', 'yes'] : $setting->words as $word)
-                                    <option value="{{ $word }}" @selected(old("settings.{$setting->name}", $page->setting($setting)) === $word)>{{ str_replace('_', ' ', $word) }}</option>
+                                    <option value="{{ $word }}" @selected(old("settings.{$setting->name}", $page->setting($setting)) === $word)>{{ Heurema\Language\Text::word($word) }}</option>
                                 @endforeach
                             </select>
                         @else

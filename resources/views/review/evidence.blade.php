@@ -1,14 +1,14 @@
 <section class="evidence" id="evidence" aria-live="polite" @if ($page->chosen) data-finding="{{ $page->chosen->fingerprint() }}" data-chosen-subject="{{ $page->chosen->subject->id() }}" @endif>
     @if ($page->chosen)
         @php($finding = $page->chosen)
-        <p class="evidence-verdict verdict-{{ $finding->verdict()->value }}"><x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/>{{ ucfirst($finding->verdict()->words()) }}{{ $finding->outcome->slim ? ', '.__('slim') : '' }}<span class="clause">{{ $finding->rule->clause }}</span></p>
+        <p class="evidence-verdict verdict-{{ $finding->verdict()->value }}"><x-verdict :verdict="$finding->verdict()" :slim="$finding->outcome->slim"/>{{ Heurema\Language\Text::capital($finding->verdict()->words()) }}{{ $finding->outcome->slim ? ', '.__('slim') : '' }}<span class="clause">{{ $finding->rule->clause }}</span></p>
         <h2>{{ $finding->rule->title }}</h2>
         <p class="evidence-subject">{{ $finding->subject->name() }}@if ($finding->subject->type() === Heurema\Spatial\Subject\SubjectType::Stair) <a href="{{ route('review.stair', [$page->revision, $finding->subject->id()]) }}">Section</a>@endif</p>
         @if ($finding->measuredText())
             <dl class="figures">
                 <div><dt>Measured</dt><dd>{{ $finding->measuredText() }}</dd></div>
                 <div><dt>{{ $finding->verdict() === Heurema\Review\Verdict::Advised ? __('Recommended') : __('Required') }}</dt><dd>{{ $finding->limitText() }}</dd></div>
-                @if ($finding->missedText())<div class="figure-short"><dt>{{ ucfirst($finding->missedWay()) }} by</dt><dd>{{ $finding->missedText() }}</dd></div>@endif
+                @if ($finding->missedText())<div class="figure-short"><dt>{{ Heurema\Language\Text::capital($finding->missedWay()) }} by</dt><dd>{{ $finding->missedText() }}</dd></div>@endif
             </dl>
         @endif
         @include('review.ruling')

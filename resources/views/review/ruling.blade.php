@@ -7,7 +7,7 @@
         @if ($standing->isOutdated)
             <b>What was found has changed.</b> It was {{ $standing->ruling->kind->words() }} by {{ $standing->ruling->user->name }} when it read: {{ $standing->ruling->facts }}.
         @else
-            <b>{{ ucfirst($standing->ruling->kind->words()) }}</b> by {{ $standing->ruling->user->name }}, {{ $standing->ruling->created_at->translatedFormat(__('j F Y')) }}@if ($standing->isCarried), carried over from an earlier revision @endif
+            <b>{{ Heurema\Language\Text::capital($standing->ruling->kind->words()) }}</b> by {{ $standing->ruling->user->name }}, {{ $standing->ruling->created_at->translatedFormat(__('j F Y')) }}@if ($standing->isCarried), carried over from an earlier revision @endif
         @endif
         @if ($standing->ruling->words)<span class="ruling-words">{{ $standing->ruling->words }}</span>@endif
     </p>

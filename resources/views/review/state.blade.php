@@ -1,5 +1,5 @@
 <div class="review-state" id="review-state" @if ($oob ?? false) hx-swap-oob="true" @endif>
-    <span class="state state-{{ $page->revision->state->value }}">{{ ucfirst($page->revision->state->words()) }}</span>
+    <span class="state state-{{ $page->revision->state->value }}">{{ Heurema\Language\Text::capital($page->revision->state->words()) }}</span>
     <a href="{{ route('review.letter', $page->revision) }}">Letter</a>
     <a href="{{ route('review.schedule', [$page->revision, 'rooms']) }}">Schedules</a>
     <a href="{{ route('compare', ['with' => [$page->revision->id]]) }}">Compare</a>

@@ -21,8 +21,8 @@
         <div class="round-low">
             <label><input type="checkbox" class="form-check-input" name="low"> Where less height is left than</label>
             @php($isImperial = $page->report->home->layout->units->value === 'imperial')
-            <label class="visually-hidden" for="round-wanted">Wanted height in {{ $isImperial ? 'inches' : 'millimetres' }}</label>
-            <input class="form-control form-control-sm" id="round-wanted" name="wanted" inputmode="decimal" maxlength="8" value="{{ $isImperial ? __('80 in') : __('2000 mm') }}">
+            <label class="visually-hidden" for="round-wanted">Wanted height in {{ $isImperial ? __('inches') : __('millimetres') }}</label>
+            <input class="form-control form-control-sm" id="round-wanted" name="wanted" inputmode="decimal" maxlength="8" value="{{ $isImperial ? '80 in' : '2000 mm' }}">
         </div>
     </fieldset>
     <label class="round-cut"><span>Cut at a height</span> <output id="round-cut-words">not cut</output>
@@ -37,7 +37,7 @@
             <option value="1000">a child</option>
             <option value="">typed</option>
         </select>
-        <label class="visually-hidden" for="round-eye-typed">Eye height in {{ $page->report->home->layout->units->value === 'imperial' ? 'inches' : 'millimetres' }}</label>
-        <input class="form-control form-control-sm" id="round-eye-typed" name="typed" inputmode="decimal" maxlength="8" placeholder="{{ $page->report->home->layout->units->value === 'imperial' ? 'inches' : 'mm' }}" hidden>
+        <label class="visually-hidden" for="round-eye-typed">Eye height in {{ $page->report->home->layout->units->value === 'imperial' ? __('inches') : __('millimetres') }}</label>
+        <input class="form-control form-control-sm" id="round-eye-typed" name="typed" inputmode="decimal" maxlength="8" placeholder="{{ $page->report->home->layout->units->value === 'imperial' ? __('inches') : __('mm') }}" hidden>
     </div>
 </form>

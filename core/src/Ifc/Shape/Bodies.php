@@ -8,6 +8,7 @@ use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
 use Heurema\Ifc\Step\Instance;
 use Heurema\Ifc\Step\UnreadableFile;
+use Heurema\Language\Text;
 
 /** The bodies of a product, where it stands in the project. In mm. */
 final readonly class Bodies
@@ -61,7 +62,7 @@ final readonly class Bodies
     private function item(?Instance $item, Transform $frame, int $depth): array
     {
         if ($item === null || $depth > self::DEEPEST) {
-            return $item === null ? [] : throw UnreadableFile::atEntity($item->id, 'items stand within one another without end.');
+            return $item === null ? [] : throw UnreadableFile::atEntity($item->id, Text::of('items stand within one another without end.'));
         }
 
         return match ($item->type) {

@@ -6,6 +6,7 @@ namespace Heurema\Ifc\Shape;
 
 use Heurema\Ifc\Step\Instance;
 use Heurema\Ifc\Step\UnreadableFile;
+use Heurema\Language\Text;
 
 /** Reads where elements stand. Lengths are brought from the file's unit to mm. */
 final class Placement
@@ -39,7 +40,7 @@ final class Placement
             return $this->root;
         }
         if ($depth > self::DEEPEST) {
-            throw UnreadableFile::atEntity($placement->id, 'placements stand within one another without end.');
+            throw UnreadableFile::atEntity($placement->id, Text::of('placements stand within one another without end.'));
         }
 
         return $this->known[$placement->id] ??= $this->of($placement->one('PlacementRelTo'), $depth + 1)

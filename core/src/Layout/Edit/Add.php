@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Element;
 use Heurema\Layout\ElementList;
 
@@ -32,6 +33,6 @@ final readonly class Add implements Edit
 
     public function words(): string
     {
-        return $this->element->name().' added';
+        return Text::of('{element} added', element: $this->element->name());
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
+
 /** Other values for the document's own fields: name, units, north, grade, attic; null takes a key away. */
 final readonly class ChangeDocument implements Edit
 {
@@ -16,13 +18,17 @@ final readonly class ChangeDocument implements Edit
     {
         $other = array_diff(array_keys($this->values), self::FIELDS);
         if ($other !== []) {
-            throw new RefusedEdit('Expected one of '.implode(', ', self::FIELDS).', found '.implode(', ', $other).'.');
+            throw new RefusedEdit(Text::of(
+                'Expected one of {fields}, found {other}.',
+                fields: implode(', ', self::FIELDS),
+                other: implode(', ', $other),
+            ));
         }
         $draft->replaceHead(Draft::document([...$draft->head()->toArray(), ...$this->values]));
     }
 
     public function words(): string
     {
-        return ucfirst(implode(', ', array_keys($this->values))).' of the layout changed';
+        return Text::of('{list} of the layout changed', list: Text::capital(implode(', ', array_keys($this->values))));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Element;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Schema\ElementSchema;
@@ -20,7 +21,7 @@ final readonly class ChangeValues implements Edit
     {
         $was = $draft->find($this->id);
         if (array_key_exists('id', $this->values)) {
-            throw new RefusedEdit('An id stays with its element.');
+            throw new RefusedEdit(Text::of('An id stays with its element.'));
         }
         if (array_intersect(array_keys($this->values), self::places($was->element)) !== []) {
             $was->refuseIfLocked();
@@ -34,8 +35,11 @@ final readonly class ChangeValues implements Edit
 
     public function words(): string
     {
-        return "{$this->id}: "
-            .implode(', ', array_map(static fn(string $key): string => str_replace('_', ' ', $key), array_keys($this->values))).' changed';
+        return Text::of(
+            '{it}: {list} changed',
+            it: $this->id,
+            list: implode(', ', array_map(static fn(string $key): string => Text::word($key), array_keys($this->values))),
+        );
     }
 
     /** @return list<string> what would move a locked element */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
 use Heurema\Layout\DrawnDimension;
 use Heurema\Layout\Words\DimensionKind;
 
@@ -18,7 +19,7 @@ final class CopiedDimension
     public static function of(DrawnDimension $copy, array $newIds): DrawnDimension
     {
         if ($copy->kind === DimensionKind::Angle && array_diff($copy->measures(), array_keys($newIds)) !== []) {
-            throw new RefusedEdit('An angle is copied together with the two walls that it is between.');
+            throw new RefusedEdit(Text::of('An angle is copied together with the two walls that it is between.'));
         }
 
         return $copy->between($newIds);

@@ -6,6 +6,7 @@ namespace Heurema\Layout\Edit;
 
 use Heurema\Geometry\Motion;
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\DrawnDimension;
 use Heurema\Layout\Element;
 use Heurema\Layout\Opening;
@@ -24,12 +25,12 @@ final readonly class CopyElements implements Edit
     public function on(Draft $draft): void
     {
         if (count($this->newIds) > self::MOST) {
-            throw new RefusedEdit('At most '.self::MOST.' elements are copied at once.');
+            throw new RefusedEdit(Text::of('At most {most} elements are copied at once.', most: self::MOST));
         }
         foreach ($this->newIds as $id => $newId) {
             $copied = $draft->find($id);
             if ($copied->storey === null) {
-                throw new RefusedEdit("{$copied->name()} is not copied.");
+                throw new RefusedEdit(Text::of('{copied} is not copied.', copied: $copied->name()));
             }
             $copy = $this->placed($copied->element)->copied($newId);
             $placed = $copy instanceof DrawnDimension ? CopiedDimension::of($copy, $this->newIds) : $copy;
@@ -39,7 +40,7 @@ final readonly class CopyElements implements Edit
 
     public function words(): string
     {
-        return implode(', ', array_keys($this->newIds)).' copied';
+        return Text::of('{list} copied', list: implode(', ', array_keys($this->newIds)));
     }
 
     private function placed(Element $element): Element
@@ -50,6 +51,6 @@ final readonly class CopyElements implements Edit
 
         return isset($this->newIds[$element->wall])
             ? $element->inWall($this->newIds[$element->wall], $element->at)
-            : throw new RefusedEdit("{$element->name()} is copied with its wall, or placed anew in another.");
+            : throw new RefusedEdit(Text::of('{element} is copied with its wall, or placed anew in another.', element: $element->name()));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
 use Heurema\Layout\DrawnDimension;
 use Heurema\Layout\Element;
 use Heurema\Layout\ElementList;
@@ -57,7 +58,10 @@ final class Draft
     {
         return $this->lists[self::key($storey, $list)]
             ?? throw new RefusedEdit(
-                $storey === null ? "There is no list \"{$list->value}\"." : "There is no list \"{$list->value}\" on storey \"{$storey}\".",
+                $storey === null ? Text::of(
+                    'There is no list "{list}".',
+                    list: $list->value,
+                ) : Text::of('There is no list "{list}" on storey "{storey}".', list: $list->value, storey: $storey),
             );
     }
 
@@ -105,7 +109,7 @@ final class Draft
             }
         }
 
-        throw new RefusedEdit("Nothing has the id \"{$id}\".");
+        throw new RefusedEdit(Text::of('Nothing has the id "{id}".', id: $id));
     }
 
     /**
@@ -121,7 +125,11 @@ final class Draft
     {
         $element = $this->find($id)->element;
 
-        return $element instanceof $type ? $element : throw new RefusedEdit("{$element->name()} is no {$type::list()->noun()}.");
+        return $element instanceof $type ? $element : throw new RefusedEdit(Text::of(
+            '{element} is no {noun}.',
+            element: $element->name(),
+            noun: $type::list()->noun(),
+        ));
     }
 
     /**
@@ -198,7 +206,10 @@ final class Draft
             foreach (ElementList::ofStorey() as $list) {
                 $lists[$list->value] = $this->lists["{$storey->id()}/{$list->value}"] ?? [];
             }
-            $storeys[] = $storey instanceof Storey ? $storey->withLists($lists) : throw new RefusedEdit("{$storey->name()} is no storey.");
+            $storeys[] = $storey instanceof Storey ? $storey->withLists($lists) : throw new RefusedEdit(Text::of(
+                '{storey} is no storey.',
+                storey: $storey->name(),
+            ));
         }
         try {
             return (new LayoutReader())->accept($this->head->withLists([
@@ -265,7 +276,7 @@ final class Draft
             $this->refuseStale($elements[$change->position] ?? null, $change->before);
         }
         if ($change->position > count($elements)) {
-            throw new RefusedEdit('The list has changed since.');
+            throw new RefusedEdit(Text::of('The list has changed since.'));
         }
         array_splice(
             $elements,
@@ -285,7 +296,7 @@ final class Draft
         $gone = $change->after === null && $change->before instanceof Storey ? $change->before->id : null;
         foreach ($gone === null ? [] : ElementList::ofStorey() as $list) {
             if ($this->elements($gone, $list) !== []) {
-                throw new RefusedEdit("Storey \"{$gone}\" is not empty.");
+                throw new RefusedEdit(Text::of('Storey "{gone}" is not empty.', gone: (string) $gone));
             }
             unset($this->lists[self::key($gone, $list)]);
         }
@@ -298,7 +309,7 @@ final class Draft
     private function refuseStale(Element|Layout|null $now, Element|Layout|null $before): void
     {
         if (json_encode($now?->toArray()) !== json_encode($before?->toArray())) {
-            throw new RefusedEdit('What this changes has itself been changed since.');
+            throw new RefusedEdit(Text::of('What this changes has itself been changed since.'));
         }
     }
 
@@ -336,7 +347,7 @@ final class Draft
             throw new RefusedEdit($e->getMessage(), 0, $e);
         }
 
-        return $read instanceof $type ? $read : throw new RefusedEdit('It cannot be read.');
+        return $read instanceof $type ? $read : throw new RefusedEdit(Text::of('It cannot be read.'));
     }
 
     private static function key(?string $storey, ElementList $list): string

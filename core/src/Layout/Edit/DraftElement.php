@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Element;
 use Heurema\Layout\ElementList;
 
@@ -45,7 +46,7 @@ final readonly class DraftElement
     public function refuseIfLocked(): void
     {
         if ($this->element->isLocked()) {
-            throw new RefusedEdit("{$this->name()} is locked in its place.");
+            throw new RefusedEdit(Text::of('{name} is locked in its place.', name: $this->name()));
         }
     }
 }

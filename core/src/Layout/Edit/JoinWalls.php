@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Layout\Edit;
 
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\MeasuredPlace;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Wall;
@@ -23,10 +24,10 @@ final readonly class JoinWalls implements Edit
         $second->refuseIfLocked();
         [$wall, $other] = [$first->element, $second->element];
         if (!$wall instanceof Wall || !$other instanceof Wall || $first->storey !== $second->storey) {
-            throw new RefusedEdit('Two walls of one storey are joined.');
+            throw new RefusedEdit(Text::of('Two walls of one storey are joined.'));
         }
         if ($wall->type !== $other->type || $wall->thickness !== $other->thickness) {
-            throw new RefusedEdit('Walls of different type or thickness stay two.');
+            throw new RefusedEdit(Text::of('Walls of different type or thickness stay two.'));
         }
         $whole = $this->whole($wall->line(), $other->line());
         foreach ([$wall, $other] as $part) {
@@ -44,7 +45,7 @@ final readonly class JoinWalls implements Edit
 
     public function words(): string
     {
-        return "Walls {$this->first} and {$this->second} joined";
+        return Text::of('Walls {first} and {second} joined', first: $this->first, second: $this->second);
     }
 
     /** The line of both, in the direction of the first. */
@@ -52,7 +53,7 @@ final readonly class JoinWalls implements Edit
     {
         $apart = max(abs($first->leftOf($second->from)), abs($first->leftOf($second->to)));
         if ($apart > self::MEETS) {
-            throw new RefusedEdit('Only walls in one line are joined.');
+            throw new RefusedEdit(Text::of('Only walls in one line are joined.'));
         }
         foreach ([[$second->from, $second->to], [$second->to, $second->from]] as [$near, $far]) {
             if ($first->to->distanceTo($near) <= self::MEETS && $first->along($far) > $first->length()) {
@@ -63,7 +64,7 @@ final readonly class JoinWalls implements Edit
             }
         }
 
-        throw new RefusedEdit('The walls do not meet at an end.');
+        throw new RefusedEdit(Text::of('The walls do not meet at an end.'));
     }
 
     /** In a wall that ran the other way, hinge end and side change their names. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Fixture;
 
 /** A fixture turned over about the line that runs out of the middle of its back: what was left of it is right. */
@@ -16,17 +17,17 @@ final readonly class Mirror implements Edit
         $placed = $draft->find($this->id);
         $fixture = $placed->element;
         if (!$fixture instanceof Fixture) {
-            throw new RefusedEdit('Fixtures are mirrored; doors are hung the other way.');
+            throw new RefusedEdit(Text::of('Fixtures are mirrored; doors are hung the other way.'));
         }
         $placed->refuseIfLocked();
         if ($fixture->outline === null) {
-            throw new RefusedEdit("{$placed->name()} is the same on both sides.");
+            throw new RefusedEdit(Text::of('{placed} is the same on both sides.', placed: $placed->name()));
         }
         $draft->replace($fixture->turnedOver());
     }
 
     public function words(): string
     {
-        return "{$this->id} mirrored";
+        return Text::of('{it} mirrored', it: $this->id);
     }
 }

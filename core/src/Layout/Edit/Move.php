@@ -6,6 +6,7 @@ namespace Heurema\Layout\Edit;
 
 use Heurema\Geometry\Motion;
 use Heurema\Geometry\Point;
+use Heurema\Language\Text;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Wall;
 use Heurema\Units\Amount;
@@ -32,7 +33,11 @@ final readonly class Move implements Edit
 
     public function words(): string
     {
-        return implode(', ', $this->ids).' moved '.(new MetricNotation())->write(Amount::length($this->by->length()));
+        return Text::of(
+            '{ids} moved {length}',
+            ids: implode(', ', $this->ids),
+            length: (new MetricNotation())->write(Amount::length($this->by->length())),
+        );
     }
 
     private function alongWall(Draft $draft, Opening $opening): Opening

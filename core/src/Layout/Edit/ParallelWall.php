@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Wall;
 use Heurema\Layout\Words\WallType;
 
@@ -39,6 +40,6 @@ final readonly class ParallelWall implements Edit
 
     public function words(): string
     {
-        return "Wall {$this->newId} beside wall {$this->id}";
+        return Text::of('Wall {newId} beside wall {it}', newId: $this->newId, it: $this->id);
     }
 }

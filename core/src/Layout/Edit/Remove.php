@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Wall;
 
 /** Elements taken away; a wall takes its openings along, a storey must be empty. */
@@ -28,6 +29,6 @@ final readonly class Remove implements Edit
 
     public function words(): string
     {
-        return implode(', ', $this->ids).' removed';
+        return Text::of('{ids} removed', ids: implode(', ', $this->ids));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Element;
 
 /** An element as it is now, in the place of the one with its id. */
@@ -20,6 +21,6 @@ final readonly class Replace implements Edit
 
     public function words(): string
     {
-        return $this->words ?? "{$this->after->name()} changed";
+        return $this->words ?? Text::of('{after} changed', after: $this->after->name());
     }
 }

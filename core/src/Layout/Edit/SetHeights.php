@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Storey;
 
@@ -18,7 +19,7 @@ final readonly class SetHeights implements Edit
         $found = $draft->find($this->storey);
         $storey = $found->element;
         if (!$storey instanceof Storey) {
-            throw new RefusedEdit("\"{$this->storey}\" is no storey.");
+            throw new RefusedEdit(Text::of('"{storey}" is no storey.', storey: $this->storey));
         }
         $up = self::growth($storey->ceiling, $this->ceiling);
         // the lowest storey's floor goes down into the ground, the others push up from the ceiling below
@@ -34,7 +35,7 @@ final readonly class SetHeights implements Edit
 
     public function words(): string
     {
-        return "Heights of storey {$this->storey} set";
+        return Text::of('Heights of storey {storey} set', storey: $this->storey);
     }
 
     private static function growth(?float $was, ?float $height): float

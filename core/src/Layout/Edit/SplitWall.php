@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Layout\Edit;
 
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Layout\MeasuredPlace;
 use Heurema\Layout\Opening;
 use Heurema\Layout\Wall;
@@ -20,7 +21,7 @@ final readonly class SplitWall implements Edit
         $wall = $draft->get($this->id, Wall::class);
         $line = $wall->line();
         if ($this->at <= Tolerance::TOUCH || $this->at >= $line->length() - Tolerance::TOUCH) {
-            throw new RefusedEdit("{$wall->name()} is split between its ends.");
+            throw new RefusedEdit(Text::of('{wall} is split between its ends.', wall: $wall->name()));
         }
         $place = $draft->find($this->id);
         $middle = $line->at($this->at);
@@ -36,14 +37,14 @@ final readonly class SplitWall implements Edit
 
     public function words(): string
     {
-        return "Wall {$this->id} split";
+        return Text::of('Wall {it} split', it: $this->id);
     }
 
     private function handed(Opening $opening): Opening
     {
         $half = ($opening->width ?? 0.0) / 2;
         if ($opening->at - $half < $this->at - Tolerance::TOUCH && $opening->at + $half > $this->at + Tolerance::TOUCH) {
-            throw new RefusedEdit("{$opening->name()} lies across the split.");
+            throw new RefusedEdit(Text::of('{opening} lies across the split.', opening: $opening->name()));
         }
 
         return $opening->at > $this->at ? $opening->inWall($this->newId, max(0.0, $opening->at - $this->at)) : $opening;

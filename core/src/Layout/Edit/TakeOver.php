@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Edit;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Element;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Layout;
@@ -51,7 +52,7 @@ final readonly class TakeOver implements Edit
 
     public function words(): string
     {
-        return 'Everything taken over from a file';
+        return Text::of('Everything taken over from a file');
     }
 
     /** With the mark that it has now, unless it became something else or the other layout gives that mark to another. */

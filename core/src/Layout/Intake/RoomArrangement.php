@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Layout\Intake;
 
 use Heurema\Geometry\Box;
+use Heurema\Language\Text;
 use Heurema\Layout\Block;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
@@ -80,7 +81,7 @@ final readonly class RoomArrangement
         $isImperial = $this->units === UnitSystem::Imperial;
         $storey = [
             'id' => 'G',
-            'name' => 'Ground floor',
+            'name' => Text::of('Ground floor'),
             'elevation' => 0,
             'ceiling' => $isImperial ? 2438.4 : 2500,
             'floor_thickness' => $isImperial ? 304.8 : 300,

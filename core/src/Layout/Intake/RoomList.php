@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Intake;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Units\ExpectedLength;
 use Heurema\Units\LengthReader;
@@ -55,7 +56,7 @@ final readonly class RoomList
             throw new UnreadableRoomList($problems);
         }
         if ($rooms === [] || count($rooms) > self::MOST) {
-            throw new UnreadableRoomList([1 => 'List one to '.self::MOST.' rooms, one a line.']);
+            throw new UnreadableRoomList([1 => Text::of('List one to {most} rooms, one a line.', most: self::MOST)]);
         }
 
         return $rooms;
@@ -66,7 +67,7 @@ final readonly class RoomList
         try {
             [$start, $end] = SizeReader::sides($line);
         } catch (UnreadableLength) {
-            throw new UnreadableLength('Expected a name and two sides, such as Bedroom 11\' x 12\'4.', 0);
+            throw new UnreadableLength(Text::of('Expected a name and two sides, such as Bedroom 11\' x 12\'4.'), 0);
         }
         [$name, $width] = $this->nameAndWidth($start);
         $depth = (new LengthReader($this->units))->read($end)->mm;
@@ -88,7 +89,7 @@ final readonly class RoomList
     private function nameAndWidth(string $text): array
     {
         $words = explode(' ', (string) preg_replace('/\s+/u', ' ', trim($text)));
-        $refusal = new UnreadableLength('Expected a name before the size.', 0);
+        $refusal = new UnreadableLength(Text::of('Expected a name before the size.'), 0);
         for ($first = 1; $first < count($words); ++$first) {
             try {
                 $width = (new LengthReader($this->units))->read(implode(' ', array_slice($words, $first)))->mm;

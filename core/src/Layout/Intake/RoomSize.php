@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Intake;
 
+use Heurema\Language\Text;
+
 /** What the listed size of a room takes in of its walls. */
 enum RoomSize: string
 {
@@ -24,9 +26,9 @@ enum RoomSize: string
     public function words(): string
     {
         return match ($this) {
-            self::Inside => 'clear, between faces',
-            self::Middles => 'between wall middles',
-            self::Outside => 'over the outsides',
+            self::Inside => Text::of('clear, between faces'),
+            self::Middles => Text::of('between wall middles'),
+            self::Outside => Text::of('over the outsides'),
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Intake;
 
+use Heurema\Language\Text;
+
 /** A list of rooms in which some lines cannot be read. */
 final class UnreadableRoomList extends \RuntimeException
 {
@@ -12,7 +14,11 @@ final class UnreadableRoomList extends \RuntimeException
     {
         parent::__construct(implode(
             ' ',
-            array_map(static fn(int $line, string $problem): string => "Line {$line}: {$problem}", array_keys($problems), $problems),
+            array_map(static fn(int $line, string $problem): string => Text::of(
+                'Line {line}: {problem}',
+                line: $line,
+                problem: $problem,
+            ), array_keys($problems), $problems),
         ));
     }
 }

@@ -6,6 +6,7 @@ namespace Heurema\Layout\Schema;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
+use Heurema\Language\Text;
 
 /**
  * A value in a document being read, with the JSON pointer to it. Every reading method checks what it reads.
@@ -38,11 +39,11 @@ final readonly class JsonCursor
     public function object(array $keys): self
     {
         if (!$this->value instanceof \stdClass) {
-            throw $this->refuse('expected an object, '.$this->found());
+            throw $this->refuse(Text::of('expected an object, {found}', found: $this->found()));
         }
         foreach (array_keys(get_object_vars($this->value)) as $key) {
             if (!in_array((string) $key, $keys, true)) {
-                throw $this->child((string) $key)->refuse('unknown key; expected one of '.implode(', ', $keys));
+                throw $this->child((string) $key)->refuse(Text::of('unknown key; expected one of {keys}', keys: implode(', ', $keys)));
             }
         }
 
@@ -77,10 +78,10 @@ final readonly class JsonCursor
     public function items(int $most = self::MOST_ENTRIES): array
     {
         if (!is_array($this->value)) {
-            throw $this->refuse('expected a list, '.$this->found());
+            throw $this->refuse(Text::of('expected a list, {found}', found: $this->found()));
         }
         if (count($this->value) > $most) {
-            throw $this->refuse("expected at most {$most} entries, found ".count($this->value));
+            throw $this->refuse(Text::of('expected at most {most} entries, found {count}', most: $most, count: count($this->value)));
         }
 
         return array_map(
@@ -93,12 +94,16 @@ final readonly class JsonCursor
     public function number(float $least, float $most): float
     {
         if (!is_int($this->value) && !is_float($this->value)) {
-            throw $this->refuse('expected a number, '.$this->found());
+            throw $this->refuse(Text::of('expected a number, {found}', found: $this->found()));
         }
         if (!($this->value >= $least && $this->value <= $most)) {
             throw $this->refuse(
-                'expected a number from '.self::plain($least).' to '.self::plain($most).', found '
-                    .json_encode(is_finite((float) $this->value) ? $this->value : 'infinity'),
+                Text::of(
+                    'expected a number from {plain} to {plain2}, found {it}',
+                    plain: self::plain($least),
+                    plain2: self::plain($most),
+                    it: json_encode(is_finite((float) $this->value) ? $this->value : 'infinity', JSON_THROW_ON_ERROR),
+                ),
             );
         }
 
@@ -116,7 +121,7 @@ final readonly class JsonCursor
     {
         $size = $this->number(0, self::FARTHEST_MM);
         if ($size <= 0.0) {
-            throw $this->refuse('expected a length above 0');
+            throw $this->refuse(Text::of('expected a length above 0'));
         }
 
         return $size;
@@ -136,7 +141,12 @@ final readonly class JsonCursor
     public function integer(int $least, int $most): int
     {
         if (!is_int($this->value) || $this->value < $least || $this->value > $most) {
-            throw $this->refuse("expected a whole number from {$least} to {$most}, ".$this->found());
+            throw $this->refuse(Text::of(
+                'expected a whole number from {least} to {most}, {found}',
+                least: $least,
+                most: $most,
+                found: $this->found(),
+            ));
         }
 
         return $this->value;
@@ -145,7 +155,7 @@ final readonly class JsonCursor
     public function boolean(): bool
     {
         if (!is_bool($this->value)) {
-            throw $this->refuse('expected true or false, '.$this->found());
+            throw $this->refuse(Text::of('expected true or false, {found}', found: $this->found()));
         }
 
         return $this->value;
@@ -164,16 +174,20 @@ final readonly class JsonCursor
 
         return trim($mark) === $mark && preg_match('/^[^\p{C}]+$/u', $mark) === 1
             ? $mark
-            : throw $this->refuse('expected a mark of 1 to '.self::LONGEST_MARK.' characters');
+            : throw $this->refuse(Text::of('expected a mark of 1 to {longestMark} characters', longestMark: self::LONGEST_MARK));
     }
 
     public function text(int $longest = self::LONGEST_TEXT): string
     {
         if (!is_string($this->value)) {
-            throw $this->refuse('expected a text, '.$this->found());
+            throw $this->refuse(Text::of('expected a text, {found}', found: $this->found()));
         }
         if (mb_strlen($this->value) > $longest) {
-            throw $this->refuse("expected a text of at most {$longest} characters, found ".mb_strlen($this->value));
+            throw $this->refuse(Text::of(
+                'expected a text of at most {longest} characters, found {it}',
+                longest: $longest,
+                it: mb_strlen($this->value),
+            ));
         }
         if (preg_match(self::NO_TEXT, $this->value, $found) === 1) {
             throw $this->refuse(sprintf('expected a text without control characters, found U+%04X', mb_ord($found[0])));
@@ -185,7 +199,7 @@ final readonly class JsonCursor
     public function identifier(): string
     {
         if (!is_string($this->value) || preg_match('/'.self::IDENTIFIER.'/D', $this->value) !== 1) {
-            throw $this->refuse('expected an id of 1 to 40 letters, digits, _ or -, '.$this->found());
+            throw $this->refuse(Text::of('expected an id of 1 to 40 letters, digits, _ or -, {found}', found: $this->found()));
         }
 
         return $this->value;
@@ -218,14 +232,18 @@ final readonly class JsonCursor
             }
         }
 
-        throw $this->refuse('expected one of '.implode(', ', array_column($words, 'value')).', '.$this->found());
+        throw $this->refuse(Text::of(
+            'expected one of {list}, {found}',
+            list: implode(', ', array_column($words, 'value')),
+            found: $this->found(),
+        ));
     }
 
     /** The one value that is allowed here. */
     public function exactly(int|string $value): void
     {
         if ($this->value !== $value) {
-            throw $this->refuse('expected '.json_encode($value).', '.$this->found());
+            throw $this->refuse(Text::of('expected {it}, {found}', it: json_encode($value, JSON_THROW_ON_ERROR), found: $this->found()));
         }
     }
 
@@ -244,7 +262,7 @@ final readonly class JsonCursor
     {
         $points = array_map(static fn(self $item): Point => $item->point(), $this->items(self::MOST_POINTS));
         if (count($points) < $least) {
-            throw $this->refuse("expected at least {$least} points");
+            throw $this->refuse(Text::of('expected at least {least} points', least: $least));
         }
 
         return $points;
@@ -255,11 +273,11 @@ final readonly class JsonCursor
     {
         $points = $this->points(3);
         if ($points === [] || (new Ring($points))->area() < 1.0) {
-            throw $this->refuse('expected an outline that encloses some area');
+            throw $this->refuse(Text::of('expected an outline that encloses some area'));
         }
         $ring = new Ring($points);
 
-        return $ring->isSimple() ? $ring : throw $this->refuse('expected an outline that does not cross or touch itself');
+        return $ring->isSimple() ? $ring : throw $this->refuse(Text::of('expected an outline that does not cross or touch itself'));
     }
 
     /** @return array{self, self} */
@@ -267,7 +285,7 @@ final readonly class JsonCursor
     {
         $items = $this->items();
         if (count($items) !== 2) {
-            throw $this->refuse('expected two values, found '.count($items));
+            throw $this->refuse(Text::of('expected two values, found {count}', count: count($items)));
         }
 
         return [$items[0], $items[1]];
@@ -304,15 +322,14 @@ final readonly class JsonCursor
     private function found(): string
     {
         return match (true) {
-            is_array($this->value) => 'found a list',
-            $this->value instanceof \stdClass => 'found an object',
-            default => 'found '
-                .mb_strimwidth(
-                    (string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR),
-                    0,
-                    60,
-                    '…',
-                ),
+            is_array($this->value) => Text::of('found a list'),
+            $this->value instanceof \stdClass => Text::of('found an object'),
+            default => Text::of('found {it}', it: mb_strimwidth(
+                (string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR),
+                0,
+                60,
+                '…',
+            )),
         };
     }
 

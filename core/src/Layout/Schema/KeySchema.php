@@ -6,6 +6,7 @@ namespace Heurema\Layout\Schema;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Ring;
+use Heurema\Language\Text;
 
 /** One key of an element, as its property and its attribute say it. */
 final readonly class KeySchema
@@ -156,7 +157,7 @@ final readonly class KeySchema
                 $place->items($this->mostEntries() ?? 0),
             ),
             Value::Tagged => array_map($this->readTagged(...), $place->items($this->mostEntries() ?? 0)),
-            Value::Untouched => $place->isObject() ? $place->raw() : throw $place->refuse('expected an object'),
+            Value::Untouched => $place->isObject() ? $place->raw() : throw $place->refuse(Text::of('expected an object')),
         };
     }
 
@@ -165,9 +166,12 @@ final readonly class KeySchema
         $tags = is_array($this->is->of) ? $this->is->of : [];
         $place->object(array_keys($tags));
         $named = array_values(array_filter(array_keys($tags), $place->has(...)));
-        $type = count($named) === 1 ? $tags[$named[0]] : throw $place->refuse('expected one of '.implode(', ', array_keys($tags)));
+        $type = count($named) === 1 ? $tags[$named[0]] : throw $place->refuse(Text::of(
+            'expected one of {list}',
+            list: implode(', ', array_keys($tags)),
+        ));
 
-        return is_subclass_of($type, Part::class) ? $type::read($place->get($named[0])) : throw $place->refuse('expected a part');
+        return is_subclass_of($type, Part::class) ? $type::read($place->get($named[0])) : throw $place->refuse(Text::of('expected a part'));
     }
 
     /** @return array<string, mixed> */

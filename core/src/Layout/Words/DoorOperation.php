@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Words;
 
+use Heurema\Language\Text;
+
 /** How a door leaf moves. */
 enum DoorOperation: string
 {
@@ -14,4 +16,9 @@ enum DoorOperation: string
     case Pocket = 'pocket';
     case Folding = 'folding';
     case Overhead = 'overhead';
+
+    public function words(): string
+    {
+        return Text::word($this->value);
+    }
 }

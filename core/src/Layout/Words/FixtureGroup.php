@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Words;
 
+use Heurema\Language\Text;
+
 /** Kinds of fixtures, as those who build know where to look for them (common practice, no source). */
 enum FixtureGroup: string
 {
@@ -15,6 +17,11 @@ enum FixtureGroup: string
     case Safety = 'Safety';
     case Electrical = 'Electrical';
     case Structure = 'Structure';
+
+    public function words(): string
+    {
+        return Text::word($this->value);
+    }
 
     /** @return non-empty-list<FixtureKind> in the order in which they are listed */
     public function kinds(): array

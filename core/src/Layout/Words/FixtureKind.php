@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Words;
 
+use Heurema\Language\Text;
+
 /** What stands in a room or hangs on its walls. */
 enum FixtureKind: string
 {
@@ -71,7 +73,7 @@ enum FixtureKind: string
 
     public function words(): string
     {
-        return $this === self::CoAlarm ? 'carbon monoxide alarm' : str_replace('_', ' ', $this->value);
+        return $this === self::CoAlarm ? Text::of('carbon monoxide alarm') : Text::word($this->value);
     }
 
     /** What its marks begin with: units and appliances of kitchens have one row of numbers (common practice, no source). */

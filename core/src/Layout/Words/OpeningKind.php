@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Words;
 
+use Heurema\Language\Text;
+
 /** What closes an opening in a wall: a door, a window, or nothing (a bare opening, `gap` in the document). */
 enum OpeningKind: string
 {
@@ -13,7 +15,11 @@ enum OpeningKind: string
 
     public function words(): string
     {
-        return $this === self::Bare ? 'Opening' : ucfirst($this->value);
+        return match ($this) {
+            self::Door => Text::of('Door'),
+            self::Window => Text::of('Window'),
+            self::Bare => Text::of('Opening'),
+        };
     }
 
     /** What its marks begin with (common practice, no source). */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Words;
 
+use Heurema\Language\Text;
+
 /** What a room is for. */
 enum RoomUse: string
 {
@@ -37,6 +39,11 @@ enum RoomUse: string
     case Shaft = 'shaft';
     case Plant = 'plant';
     case Other = 'other';
+
+    public function words(): string
+    {
+        return Text::word($this->value);
+    }
 
     /** What is asked of either is asked of both. */
     private const BOTH = [

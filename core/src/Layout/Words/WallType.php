@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Words;
 
+use Heurema\Language\Text;
+
 /** An open boundary (`divider` in the document) has no thickness: it parts two rooms of one open space and stops nobody. */
 enum WallType: string
 {
@@ -11,4 +13,9 @@ enum WallType: string
     case Interior = 'interior';
     case Party = 'party';
     case OpenBoundary = 'divider';
+
+    public function words(): string
+    {
+        return Text::word($this->value);
+    }
 }

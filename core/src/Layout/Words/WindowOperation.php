@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Layout\Words;
 
+use Heurema\Language\Text;
+
 /** How a window sash moves. */
 enum WindowOperation: string
 {
@@ -17,4 +19,9 @@ enum WindowOperation: string
     case Pivot = 'pivot';
     case TiltTurn = 'tilt_turn';
     case Louvred = 'louvred';
+
+    public function words(): string
+    {
+        return Text::word($this->value);
+    }
 }

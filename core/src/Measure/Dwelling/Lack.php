@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Words\FixtureKind;
 
 /** Says what is lacking: `2 bedrooms without a smoke alarm`. */
@@ -16,10 +17,17 @@ final class Lack
      */
     public static function words(int $count, string $what, string $kind, string $where): string
     {
-        $of = str_replace('_', ' ', $what);
-        $fixture = FixtureKind::tryFrom($kind)?->words() ?? str_replace('_', ' ', $kind);
-        $article = preg_match('/^[aeiou]/', $fixture) === 1 ? 'an' : 'a';
+        $of = $count === 1 ? Text::word($what) : Text::word("{$what}s");
+        $fixture = FixtureKind::tryFrom($kind)?->words() ?? Text::word($kind);
 
-        return ($count === 1 ? "1 {$of}" : "{$count} {$of}s")." without {$article} {$fixture}{$where}";
+        return Text::of(
+            preg_match('/^[aeiou]/', $fixture) === 1
+                ? '{count} {room} without an {fixture}{where}'
+                : '{count} {room} without a {fixture}{where}',
+            count: $count,
+            room: $of,
+            fixture: $fixture,
+            where: $where,
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Dwelling;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
@@ -51,7 +52,7 @@ final class SleepingAreasLacking extends SubjectMeasure
                     : Message::of(
                         'dwelling.sleeping_areas_lacking.value',
                         names: $names,
-                        words: Lack::words(count($lacking), 'bedroom', (string) $with->word('kind'), ' outside the door'),
+                        words: Lack::words(count($lacking), 'bedroom', (string) $with->word('kind'), Text::of(' outside the door')),
                     ),
             ],
             parties: array_map(static fn(RoomSpace $room): string => $room->id(), $lacking),

@@ -6,6 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Sweep;
+use Heurema\Language\Text;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Units\Amount;
@@ -38,7 +39,7 @@ final class Surroundings
     public function reach(Sweep $sweep): ?Hit
     {
         $wall = $this->fixture->plan->mass->obstructions()->sweep($sweep);
-        $nearest = $wall === null ? null : new Hit($wall->distance, $wall->line, 'the wall');
+        $nearest = $wall === null ? null : new Hit($wall->distance, $wall->line, Text::of('the wall'));
         // what stands beyond the wall is not met before it
         $way = $sweep->bounds($nearest->distance ?? self::FAR)->grown(Sweep::TOUCH);
         foreach ($this->home->fixturesNear($this->fixture->storey(), $way) as $other) {

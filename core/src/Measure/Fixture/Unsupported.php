@@ -6,6 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Sweep;
 use Heurema\Geometry\Tolerance;
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -44,7 +45,7 @@ final class Unsupported extends SubjectMeasure
                 ? new Measured(Amount::length(0), [], [Message::of('fixture.unsupported.wall_is_behind_it')])
                 : new Unknown(["{$subject->id()}.base"]);
         }
-        [$off, $what] = [$base, 'the finished floor'];
+        [$off, $what] = [$base, Text::of('the finished floor')];
         foreach ($base <= Tolerance::TOUCH || $subject->bounds === null ? [] : $home->fixturesNear(
             $subject->storey(),
             $subject->bounds,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Stair;
 
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 use Heurema\Layout\Landing;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -69,7 +70,7 @@ final class LandingSize extends SubjectMeasure
         $found = [];
         foreach ($climb->stair->shape->steps as $step) {
             if ($step->kind === StepKind::Landing && ($at === null || $at === 'between')) {
-                $found[] = [$step->front->length(), $step->front, $climb->stair->storey(), 'Landing'];
+                $found[] = [$step->front->length(), $step->front, $climb->stair->storey(), Text::of('Landing')];
             }
         }
 
@@ -84,7 +85,7 @@ final class LandingSize extends SubjectMeasure
             $part = $climb->stair->stair->parts[$step->part];
             if ($part instanceof Landing && $part->depth !== null && ($at === null || $at === 'between')) {
                 $line = new Segment($step->front->middle(), $step->front->offset($part->depth)->middle());
-                $found[] = [$part->depth, $line, $climb->stair->storey(), 'Landing'];
+                $found[] = [$part->depth, $line, $climb->stair->storey(), Text::of('Landing')];
             }
         }
 
@@ -102,7 +103,7 @@ final class LandingSize extends SubjectMeasure
                     $depth,
                     new Segment($end->edge->middle(), $end->edge->offset($depth)->middle()),
                     $end->plan === null ? $stair->storey() : $end->plan->storey->id,
-                    ucfirst($name),
+                    Text::capital($name),
                 ];
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Window;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Words\WindowOperation;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -41,7 +42,7 @@ final class ClearSize
         $frame = GlassOpening::frame($window);
         $clear = max(0.0, $size - 2 * $frame) * $share($operation);
         [$whole, $sides, $left] = [Amount::length($size), Amount::length($frame), Amount::length($clear)];
-        $kind = str_replace('_', ' ', $operation->value);
+        $kind = Text::word($operation->value);
         $working = match ($share($operation)) {
             0.0 => Message::of('window.clear_size.opens_nothing', side: $side, size: $whole, frame: $sides, kind: $kind, clear: $left),
             0.5 => Message::of('window.clear_size.opens_half', side: $side, size: $whole, frame: $sides, kind: $kind, clear: $left),

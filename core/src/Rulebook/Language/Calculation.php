@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook\Language;
 
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
@@ -58,9 +59,14 @@ final readonly class Calculation implements Term
 
     public function words(Speech $speech, bool $isSo = true): string
     {
-        $of = $this->sign === '*' && $this->left->answer() === AnswerType::Ratio;
-        $sign = $of ? 'of' : ['+' => 'and', '-' => 'less', '*' => 'times', '/' => 'divided by'][$this->sign] ?? $this->sign;
+        $isShare = $this->sign === '*' && $this->left->answer() === AnswerType::Ratio;
 
-        return "{$this->left->words($speech)} {$sign} {$this->right->words($speech)}";
+        return Text::of(match (true) {
+            $isShare => '{left} of {right}',
+            $this->sign === '+' => '{left} and {right}',
+            $this->sign === '-' => '{left} less {right}',
+            $this->sign === '*' => '{left} times {right}',
+            default => '{left} divided by {right}',
+        }, left: $this->left->words($speech), right: $this->right->words($speech));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook\Language;
 
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Units\Amount;
 
@@ -29,8 +30,12 @@ final readonly class Chosen implements Term
 
     public function words(Speech $speech, bool $isSo = true): string
     {
-        $name = str_replace('_', ' ', $this->setting->name);
+        $name = Text::word($this->setting->name);
 
-        return $this->answer() === AnswerType::YesNo ? 'the project says '.($isSo ? '' : 'nothing of ').$name : "the {$name}";
+        return match (true) {
+            $this->answer() !== AnswerType::YesNo => Text::of('the {name}', name: $name),
+            $isSo => Text::of('the project says {name}', name: $name),
+            default => Text::of('the project says nothing of {name}', name: $name),
+        };
     }
 }

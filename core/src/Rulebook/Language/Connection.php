@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook\Language;
 
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Unknown;
 
@@ -48,9 +49,9 @@ final readonly class Connection implements Term
             $words = $part->words($speech, $isSo);
 
             // all of an `or` within an `and` belongs together
-            return !$isOr && $part instanceof self && $part->settling === $isSo ? "either {$words}" : $words;
+            return !$isOr && $part instanceof self && $part->settling === $isSo ? Text::of('either {words}', words: $words) : $words;
         }, [$this->left, $this->right]);
 
-        return implode($isOr ? ' or ' : ' and ', $parts);
+        return implode($isOr ? Text::of(' or ') : Text::of(' and '), $parts);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook\Language;
 
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\NotApplicable;
@@ -13,7 +15,11 @@ use Heurema\Units\Amount;
 /** One thing held against another of its kind: `==`, `!=`, `<`, `<=`, `>`, `>=`. */
 final readonly class Relation implements Term
 {
-    private const SIGNS = ['==' => '', '!=' => ' not', '<' => ' less than', '<=' => ' at most', '>' => ' more than', '>=' => ' at least'];
+    #[Texts]
+    private const SIGNS = [
+        '==' => '{what} {value}', '!=' => '{what} not {value}', '<' => '{what} less than {value}', '<=' => '{what} at most {value}',
+        '>' => '{what} more than {value}', '>=' => '{what} at least {value}',
+    ];
     private const OPPOSITES = ['==' => '!=', '!=' => '==', '<' => '>=', '<=' => '>', '>' => '<=', '>=' => '<'];
 
     public function __construct(private string $sign, private Term $left, private Term $right) {}
@@ -70,6 +76,10 @@ final readonly class Relation implements Term
             && $this->right->value->number === 0.0;
         $phrase = $zero ? Speech::count($this->left->measure, $sign) : null;
 
-        return $phrase ?? Speech::subject($this->left->words($speech)).self::SIGNS[$sign]." {$this->right->words($speech)}";
+        return $phrase ?? Text::of(
+            self::SIGNS[$sign],
+            what: Speech::subject($this->left->words($speech)),
+            value: $this->right->words($speech),
+        );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook\Language;
 
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Units\Amount;
 use Heurema\Units\Notation;
 
@@ -11,6 +13,7 @@ use Heurema\Units\Notation;
 final class Speech
 {
     /** What is so, and what is not, of facts that are said by yes or no. */
+    #[Texts]
     private const FACTS = [
         'lit' => ['it has electric light', 'it has no electric light'],
         'exhaust' => ['it has an exhaust', 'it has no exhaust'],
@@ -40,6 +43,7 @@ final class Speech
     ];
 
     /** What there is, and is not, where a count is held against none. */
+    #[Texts]
     private const COUNTS = [
         'to_closet' => ['it leads to a closet', 'it leads to no closet'],
         'to_bedroom' => ['it leads to a bedroom', 'it leads to no bedroom'],
@@ -50,6 +54,7 @@ final class Speech
     ];
 
     /** Quantities whose names alone do not say what they are. */
+    #[Texts]
     private const QUANTITIES = [
         'swings_into' => 'room it swings into',
         'outside_risers' => 'number of risers outside',
@@ -88,7 +93,11 @@ final class Speech
     {
         $words = $term->words($this);
 
-        return $this->reasons === [] ? $words : "{$words}, as ".implode(' and ', $this->reasons);
+        return $this->reasons === [] ? $words : Text::of(
+            '{words}, as {reasons}',
+            words: $words,
+            reasons: implode(Text::of(' and '), $this->reasons),
+        );
     }
 
     public function write(Amount $amount): string
@@ -99,53 +108,62 @@ final class Speech
     /** `the width is`, `the fire minutes are` */
     public static function subject(string $words): string
     {
-        return $words.(preg_match('/[^s]s$/', $words) === 1 ? ' are' : ' is');
+        return Text::of(preg_match('/[^s]s$/', $words) === 1 ? '{words} are' : '{words} is', words: $words);
     }
 
     /** @param string $measure of a yes or no */
     public static function fact(string $measure, bool $isSo): string
     {
         $name = self::plain($measure);
-        $words = str_replace('_', ' ', $name);
+        $words = Text::word($name);
 
-        return self::FACTS[$name][$isSo ? 0 : 1] ?? ($isSo ? $words : "not {$words}");
+        $said = self::FACTS[$name][$isSo ? 0 : 1] ?? null;
+
+        return $said !== null ? Text::of($said) : ($isSo ? $words : Text::of('not {words}', words: $words));
     }
 
     /** Null where a count is held against none in another way. */
     public static function count(string $measure, string $sign): ?string
     {
         return match ($sign) {
-            '>', '!=' => self::COUNTS[self::plain($measure)][0] ?? null,
-            '==', '<=' => self::COUNTS[self::plain($measure)][1] ?? null,
+            '>', '!=' => self::saidCount($measure, 0),
+            '==', '<=' => self::saidCount($measure, 1),
             default => null,
         };
     }
 
+    private static function saidCount(string $measure, int $which): ?string
+    {
+        $said = self::COUNTS[self::plain($measure)][$which] ?? null;
+
+        return $said === null ? null : Text::of($said);
+    }
+
     public static function quantity(string $measure): string
     {
-        return 'the '.self::name($measure);
+        return Text::of('the {measure}', measure: self::name($measure));
     }
 
     public static function name(string $measure): string
     {
         $name = self::plain($measure);
 
-        return self::QUANTITIES[$name] ?? str_replace('_', ' ', $name);
+        return Text::word(self::QUANTITIES[$name] ?? $name);
     }
 
     /** @param list<string> $words */
     public static function anyOf(array $words): string
     {
-        $plain = array_map(static fn(string $word): string => str_replace('_', ' ', $word), $words);
+        $plain = array_map(static fn(string $word): string => Text::word($word), $words);
         $last = array_pop($plain);
 
-        return $plain === [] ? (string) $last : implode(', ', $plain)." or {$last}";
+        return $plain === [] ? (string) $last : Text::of('{plain} or {last}', plain: implode(', ', $plain), last: (string) $last);
     }
 
     /** What a measure answered, or a book says that it should: `yes`, `open risers`. */
     public static function word(bool|string $answer): string
     {
-        return is_bool($answer) ? ($answer ? 'yes' : 'no') : str_replace('_', ' ', $answer);
+        return Text::word(is_bool($answer) ? ($answer ? 'yes' : 'no') : $answer);
     }
 
     private static function plain(string $measure): string

@@ -1,4 +1,5 @@
 import { Tool } from './tool.js';
+import { text } from '../../text.js';
 
 /**
  * A tool that takes points: from the pointer, or from the arrow keys and Enter. Lengths are typed while it is used; the
@@ -60,9 +61,8 @@ export class Drawing extends Tool {
     }
 
     words() {
-        return [this.at.word, this.from ? this.board.lengths.rounded(Math.hypot(this.at.x - this.from.x, this.at.y - this.from.y)) : '']
-            .filter(Boolean)
-            .join(', ');
+        const length = this.from ? Math.hypot(this.at.x - this.from.x, this.at.y - this.from.y) : null;
+        return [text(this.at.word ?? ''), length === null ? '' : this.board.lengths.rounded(length)].filter(Boolean).join(', ');
     }
 
     /** Degrees from the last point towards the pointer. */

@@ -1,5 +1,6 @@
 import { byId } from '../../dom.js';
 import { Drawing } from './drawing.js';
+import { text } from '../../text.js';
 
 /** Puts the picture under the plan to scale, straightens it or moves it, by two places that are pointed at in it. */
 export class Picture extends Drawing {
@@ -43,12 +44,12 @@ export class Picture extends Drawing {
             distance: byId('picture-distance', HTMLInputElement).value,
         };
         const answer = await this.board.fetch(beneath.dataset.address, values);
-        const text = await answer.text();
+        const said = await answer.text();
         const output = document.getElementById('picture-reading');
-        Object.assign(output, { textContent: answer.ok ? 'Done.' : text, className: answer.ok ? 'reading' : 'field-error' });
+        Object.assign(output, { textContent: answer.ok ? text('Done.') : said, className: answer.ok ? 'reading' : 'field-error' });
         if (!answer.ok) return;
         byId('picture-distance', HTMLInputElement).value = '';
-        beneath.outerHTML = text;
+        beneath.outerHTML = said;
         this.line2 = null;
         this.board.ghost.clear();
         this.board.viewport.draw();

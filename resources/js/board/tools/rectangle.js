@@ -1,4 +1,5 @@
 import { Drawing } from './drawing.js';
+import { text } from '../../text.js';
 
 /** A rectangle from corner to corner, or as wide and deep as typed: `12' x 10'`. */
 export class Rectangle extends Drawing {
@@ -34,7 +35,7 @@ export class Rectangle extends Drawing {
     words() {
         const side = (/** @type {'x'|'y'} */ axis) => this.board.lengths.rounded(Math.abs(this.at[axis] - this.from[axis]));
         const sides = this.from ? `${side('x')} × ${side('y')}` : '';
-        return [this.at.word, sides].filter(Boolean).join(', ');
+        return [text(this.at.word ?? ''), sides].filter(Boolean).join(', ');
     }
 
     draw(values) {

@@ -4,7 +4,7 @@
     <h3>Walls on it</h3>
     <form data-form="axis-walls">
         <fieldset class="choices-of-axis"><legend class="visually-hidden">Stretches</legend>@foreach ($stretches as $stretch)<label><input type="checkbox" name="stretches[{{ $stretch->key() }}]" value="1"> {{ $stretch->name() }}</label>@endforeach</fieldset>
-        <label>As <select name="type"><option value="">usual: outer and inner</option>@foreach (['exterior', 'interior', 'party', 'divider'] as $type)<option>{{ $type }}</option>@endforeach</select></label>
+        <label>As <select name="type"><option value="">usual: outer and inner</option>@foreach (Heurema\Layout\Words\WallType::cases() as $type)<option value="{{ $type->value }}">{{ $type->words() }}</option>@endforeach</select></label>
         <button class="btn btn-tool btn-sm">Build walls</button>
     </form>
 @endif

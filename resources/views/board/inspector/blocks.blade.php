@@ -16,6 +16,6 @@
     @endif
     <form data-form="block-walls">
         @if ($questions !== [])<label><input type="checkbox" name="as_they_are" value="1"> all is meant as it is</label>@endif
-        <button class="btn btn-primary btn-sm">Make the walls of {{ count($blocks->blocks) }} {{ count($blocks->blocks) === 1 ? 'block' : 'blocks' }}</button>
+        <button class="btn btn-primary btn-sm">Make the walls of {{ count($blocks->blocks) }} {{ count($blocks->blocks) === 1 ? __('block') : __('blocks') }}</button>
     </form>
 @endif

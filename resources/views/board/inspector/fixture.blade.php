@@ -1,7 +1,7 @@
 @foreach ($page->inspector->fixture()->sides() as $side => $line)
     <form class="fields fields-inline" data-form="stand" data-tries novalidate>
         <input type="hidden" name="side" value="{{ $side }}">
-        <label for="stand-{{ $side }}">Centre line to the wall on the {{ $side === 'left' ? 'right' : 'left' }} as you face it</label>
+        <label for="stand-{{ $side }}">Centre line to the wall on the {{ $side === 'left' ? __('right') : __('left') }} as you face it</label>
         <x-length id="stand-{{ $side }}" name="distance" :value="$page->typed($line->length())" :says="'from its centre line to the wall on the '.($side === 'left' ? 'right' : 'left').' as you face it'" :lights="$page->inspector->fields()->lights($side)"/>
         <button class="btn btn-tool btn-sm">Set</button>
     </form>

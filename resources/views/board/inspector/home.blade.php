@@ -1,7 +1,7 @@
 @php($own = [
-    App\Board\Acts\SetHome::GROUND => ["Ground outside, below the floor of {$page->storeyName()}", $page->inspector->home()->ground(), 'with a minus where it lies above'],
-    App\Board\Acts\SetHome::NORTH => ['North, degrees clockwise from up', $page->inspector->home()->north(), ''],
-    App\Board\Acts\SetHome::ATTIC => ['Attic under the roof, area', $page->inspector->home()->attic(), 'where it is '.$page->typed(762).' or higher; 0 where there is none'],
+    App\Board\Acts\SetHome::GROUND => [__('Ground outside, below the floor of :storey', ['storey' => $page->storeyName()]), $page->inspector->home()->ground(), __('with a minus where it lies above')],
+    App\Board\Acts\SetHome::NORTH => [__('North, degrees clockwise from up'), $page->inspector->home()->north(), ''],
+    App\Board\Acts\SetHome::ATTIC => [__('Attic under the roof, area'), $page->inspector->home()->attic(), __('where it is :height or higher; 0 where there is none', ['height' => $page->typed(762)])],
 ])
 <details class="home-values" @if (isset($own[$refusedField])) open @endif>
     <summary>The home: ground outside, north, attic</summary>

@@ -16,5 +16,5 @@
 @includeWhen($page->inspector->opening()->leadsOutside(), 'board.inspector.entrance-steps')
 @includeWhen($page->inspector->opening()->leadsOutside(), 'board.inspector.entrance-ramp')
 @if (in_array($page->chosen->value('kind'), ['door', 'gap'], true))
-    @include('board.inspector.own-fields', ['act' => 'outside-level', 'own' => [App\Board\Acts\SetOutsideLevel::FIELD => ['Outside it, below its floor', $page->inspector->opening()->outsideLevel(), 'where it leads outside; with a minus where it lies above']]])
+    @include('board.inspector.own-fields', ['act' => 'outside-level', 'own' => [App\Board\Acts\SetOutsideLevel::FIELD => [__('Outside it, below its floor'), $page->inspector->opening()->outsideLevel(), __('where it leads outside; with a minus where it lies above')]]])
 @endif

@@ -1,5 +1,5 @@
 <h2>{{ count($page->several) }} chosen</h2>
-<p class="evidence-subject">{{ implode(', ', array_slice(array_map(fn ($entry) => lcfirst($page->called($entry)), $page->several), 0, 6)) }}{{ count($page->several) > 6 ? ' '.__('and more') : '' }}</p>
+<p class="evidence-subject">{{ implode(', ', array_slice(array_map(fn ($entry) => Heurema\Language\Text::small($page->called($entry)), $page->several), 0, 6)) }}{{ count($page->several) > 6 ? ' '.__('and more') : '' }}</p>
 @if ($page->severalFields()->shared() !== [])
     <form class="fields" data-form="set-all" novalidate>
         @foreach ($page->severalFields()->shared() as $field)
@@ -16,7 +16,7 @@
 @if ($page->severalFields()->like() !== [] && $page->severalFields()->shared() !== [])
     <form class="fields fields-inline" data-form="set-all">
         <label for="all-like">All as</label>
-        <select id="all-like" name="like">@foreach ($page->severalFields()->like() as $like)<option value="{{ $like->id() }}">{{ lcfirst($page->called($like)) }}</option>@endforeach</select>
+        <select id="all-like" name="like">@foreach ($page->severalFields()->like() as $like)<option value="{{ $like->id() }}">{{ Heurema\Language\Text::small($page->called($like)) }}</option>@endforeach</select>
         <button class="btn btn-tool btn-sm">Take its values</button>
     </form>
 @endif

@@ -52,4 +52,4 @@
     </form>
     <form data-form="join"><button class="btn btn-tool btn-sm">Join with the wall that goes on</button></form>
 </details>
-@include('board.inspector.own-fields', ['act' => 'backing', 'own' => [App\Board\Acts\SetBacking::FIELD => ['Backing for bars', $page->inspector->wall()->backing(), 'from, to along it, bottom, top; several with a semicolon between']]])
+@include('board.inspector.own-fields', ['act' => 'backing', 'own' => [App\Board\Acts\SetBacking::FIELD => [__('Backing for bars'), $page->inspector->wall()->backing(), __('from, to along it, bottom, top; several with a semicolon between')]]])

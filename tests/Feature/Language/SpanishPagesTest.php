@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Language;
+
+use App\Models\User;
+use Database\Seeders\DemoOfficeSeeder;
+use Heurema\Language\Language;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\Yaml\Yaml;
+use Tests\Feature\ReadsDemoPages;
+use Tests\TestCase;
+
+/** Whoever chose Spanish reads no English on any page, but for what people typed, and what rule books say in their own language. */
+final class SpanishPagesTest extends TestCase
+{
+    use ReadsDemoPages;
+    use RefreshDatabase;
+
+    /** Words that no sentence of English is without, and that are none in Spanish. */
+    private const ENGLISH = '/\b(the|of|and|to|is|are|it|its|with|not|from|by|at|on|for|what|this|that|each|which|was|be|have|has)\b/i';
+
+    /** Wishes are written and read back in English. */
+    private const OTHERWISE = '~/brief$~';
+
+    public function test_pages_are_in_spanish(): void
+    {
+        $this->app->make(DemoOfficeSeeder::class)->run();
+        $user = User::query()->where('email', 'principal@heurema.test')->firstOrFail();
+        $user->forceFill(['language' => Language::Spanish])->save();
+        $this->actingAs($user);
+        $typed = $this->typed();
+        $found = [];
+        foreach (preg_grep(self::OTHERWISE, $this->addresses(), PREG_GREP_INVERT) ?: [] as $address) {
+            foreach ($this->texts($address) as $text) {
+                if (preg_match(self::ENGLISH, $text) === 1 && preg_match(self::ENGLISH, str_ireplace($typed, '', $text)) === 1) {
+                    $found[$text] ??= $address;
+                }
+            }
+        }
+        self::assertSame([], $found);
+    }
+
+    /** @return list<string> what people typed, and what rule books say, the longest first */
+    private function typed(): array
+    {
+        $typed = ['Heurema'];
+        $take = static function (mixed $value) use (&$typed): void {
+            if (is_string($value) && preg_match(self::ENGLISH, $value) === 1) {
+                $typed[trim((string) preg_replace('/\s+/', ' ', $value))] = true;
+            }
+        };
+        foreach (['projects', 'schemes', 'revisions', 'remarks', 'rulings', 'log_entries', 'office_log_entries', 'offices'] as $table) {
+            foreach (DB::getSchemaBuilder()->hasTable($table) ? DB::table($table)->get() : [] as $row) {
+                foreach ((array) $row as $value) {
+                    $kept = is_string($value) ? json_decode($value, true) : null;
+                    is_array($kept) ? array_walk_recursive($kept, $take) : $take($value);
+                }
+            }
+        }
+        foreach (glob(base_path('core/rulebooks/*.yaml')) ?: [] as $book) {
+            $read = (array) Yaml::parseFile($book);
+            array_walk_recursive($read, $take);
+        }
+        $texts = array_map(strval(...), array_keys($typed));
+        usort($texts, static fn(string $one, string $other): int => strlen($other) <=> strlen($one));
+
+        return $texts;
+    }
+}
