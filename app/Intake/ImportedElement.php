@@ -6,6 +6,7 @@ namespace App\Intake;
 
 use Heurema\Ifc\Mapping\Entry;
 use Heurema\Ifc\Mapping\Import;
+use Heurema\Language\Text;
 use Heurema\Language\Texts;
 use Heurema\Layout\Layout;
 use Heurema\Words\Wording;
@@ -49,7 +50,7 @@ final readonly class ImportedElement
     /** @return list<self> */
     public static function of(Import $import, Layout $layout): array
     {
-        $wording = Wording::spoken($layout->units->notation());
+        $wording = Wording::in(Text::language(), $layout->units->notation());
 
         return array_map(static fn(Entry $entry): self => new self(
             $entry->type(),

@@ -149,6 +149,11 @@ final readonly class StairPage
         return $this->space === null || $option->run($option->leastTread) <= $this->space + Tolerance::TOUCH;
     }
 
+    public function angle(float $degrees): string
+    {
+        return $this->report->home->write(Amount::angle($degrees));
+    }
+
     public function length(float $mm): string
     {
         return $this->report->home->length($mm);

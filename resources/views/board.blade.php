@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', $page->scheme->project->name.' on the board')
+@section('title', __(':name on the board', ['name' => $page->scheme->project->name]))
 @section('body-class', 'page-review page-board')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <h1>{{ $page->scheme->project->name }}</h1>

@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', "Brief, {$page->project->name}")
+@section('title', __('Brief, :name', ['name' => $page->project->name]))
 @section('body-class', 'page-brief')
 @php($project = $page->project)
 @php($latest = $project->latestRevision)

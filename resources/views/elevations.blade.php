@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', "Elevations, {$page->title}")
+@section('title', __('Elevations, :name', ['name' => $page->title]))
 @section('body-class', 'page-books')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ $page->back }}">{{ $page->title }}</a> <span aria-hidden="true">/</span> <h1>Elevations</h1>

@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', "Kitchen, {$page->scheme->project->name}")
+@section('title', __('Kitchen, :name', ['name' => $page->scheme->project->name]))
 @section('body-class', 'page-books')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ route('board', $page->scheme) }}">{{ $page->scheme->project->name }}</a> <span aria-hidden="true">/</span> <h1>Kitchen</h1>

@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', "In the round, {$page->title}")
+@section('title', __('In the round, :name', ['name' => $page->title]))
 @section('body-class', $small ? 'page-round is-small' : 'page-round')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ $page->plan }}">{{ $page->title }}</a> <span aria-hidden="true">/</span> <h1>In the round</h1>

@@ -25,7 +25,7 @@
                 </td>
             </tr>
             <tr @class(['stair-option-more', 'does-not-fit' => !$page->fits($option)])>
-                <td colspan="4">{{ round($option->pitch($tread), 1) }}°, 2R + T {{ $page->length($option->step($tread)) }}, treads {{ $option->isOpenEnded() ? __('from :length on', ['length' => $page->length($option->leastTread)]) : "of {$page->length($option->leastTread)} to {$page->length($option->mostTread)}" }}@if (!$page->fits($option)), does not fit @endif
+                <td colspan="4">{{ $page->angle($option->pitch($tread)) }}, 2R + T {{ $page->length($option->step($tread)) }}, treads {{ $option->isOpenEnded() ? __('from :length on', ['length' => $page->length($option->leastTread)]) : __('of :least to :most', ['least' => $page->length($option->leastTread), 'most' => $page->length($option->mostTread)]) }}@if (!$page->fits($option)), does not fit @endif
                     @if ($option->isComfortable($tread))<span class="comfortable">even</span>@endif</td>
             </tr>
         @empty

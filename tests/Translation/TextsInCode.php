@@ -6,31 +6,6 @@ namespace Tests\Translation;
 
 use App\Translation\Sentence;
 use App\Translation\Template;
-use Heurema\Layout\ElementList;
-use Heurema\Layout\Schema\ElementSchema;
-use Heurema\Layout\Schema\KeySchema;
-use Heurema\Layout\Words\DoorOperation;
-use Heurema\Layout\Words\FixtureGroup;
-use Heurema\Layout\Words\FixtureKind;
-use Heurema\Layout\Words\GuardFilling;
-use Heurema\Layout\Words\HingeEnd;
-use Heurema\Layout\Words\HingeSide;
-use Heurema\Layout\Words\PlaceOn;
-use Heurema\Layout\Words\RoomUse;
-use Heurema\Layout\Words\StairKind;
-use Heurema\Layout\Words\Status;
-use Heurema\Layout\Words\TapedHeight;
-use Heurema\Layout\Words\TapedRole;
-use Heurema\Layout\Words\Turn;
-use Heurema\Layout\Words\WallSide;
-use Heurema\Layout\Words\WallType;
-use Heurema\Layout\Words\WindowOperation;
-use Heurema\Measure\Catalogue\Catalogue;
-use Heurema\Review\ScheduleKind;
-use Heurema\Review\Verdict;
-use Heurema\Rulebook\Bound;
-use Heurema\Spatial\Subject\SubjectType;
-use Heurema\Spatial\WallDatum;
 use PhpParser\Node;
 use PhpParser\Node\ArrayItem;
 use PhpParser\Node\Attribute;
@@ -54,14 +29,6 @@ use PhpParser\ParserFactory;
 final class TextsInCode
 {
     private const ROOT = __DIR__.'/../..';
-
-    /** Words of the document and of rule books that pages show. */
-    private const WORDS = [
-        Verdict::class, Bound::class, RoomUse::class, FixtureKind::class, FixtureGroup::class, DoorOperation::class,
-        WindowOperation::class, GuardFilling::class, WallType::class, Status::class, TapedHeight::class, HingeEnd::class, HingeSide::class,
-        Turn::class, WallSide::class, WallDatum::class, ScheduleKind::class, SubjectType::class, ElementList::class,
-        PlaceOn::class, StairKind::class, TapedRole::class,
-    ];
 
     /** @return list<string> of templates and of the application */
     public static function ofPages(): array
@@ -99,26 +66,7 @@ final class TextsInCode
             preg_match_all("/#\[Key\(.*?label: '([^']+)'/", $code, $labels);
             array_push($texts, ...$labels[1]);
         }
-        $keys = array_map(
-            static fn(KeySchema $key): string => str_replace('_', ' ', $key->key),
-            array_merge(...array_map(
-                static fn(ElementList $list): array => ElementSchema::of($list->type())->keys(),
-                ElementList::cases(),
-            )),
-        );
-        foreach (Catalogue::standard()->all() as $measure) {
-            $keys[] = str_replace('_', ' ', substr((string) strrchr($measure->name(), '.'), 1));
-        }
-        array_push($texts, ...$keys, ...array_map(
-            static fn(RoomUse $use): string => str_replace('_', ' ', $use->value).'s',
-            RoomUse::cases(),
-        ));
-        foreach (self::WORDS as $enum) {
-            array_push($texts, ...array_map(
-                static fn(\BackedEnum $word): string => str_replace('_', ' ', $word->value),
-                $enum::cases(),
-            ));
-        }
+        array_push($texts, ...WordsOfDocuments::all());
 
         return array_values(array_unique($texts));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Brief;
 
+use Heurema\Language\Text;
 use Heurema\Rulebook\PlainYaml;
 use Heurema\Units\UnitSystem;
 use Symfony\Component\Yaml\Exception\ParseException;
@@ -88,8 +89,8 @@ final readonly class Brief
         $free = trim($this->free) === '' ? [] : PlainYaml::parse($this->free);
 
         return Yaml::dump(array_filter([
-            'book' => self::ID, 'title' => "The client's brief", 'scope' => 'This project', 'units' => $units->value,
-            'source' => 'The client.', 'building_tolerance' => '10 mm',
+            'book' => self::ID, 'title' => Text::of('The client’s brief'), 'scope' => Text::of('This project'), 'units' => $units->value,
+            'source' => Text::of('The client.'), 'building_tolerance' => '10 mm',
             'rules' => [...array_values($rules), ...(is_array($free) ? array_values($free) : [])],
         ], static fn(mixed $part): bool => $part !== []), 6);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Brief;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Units\Notation;
 use Heurema\Units\UnitSystem;
@@ -211,8 +212,8 @@ final readonly class Wish
             'clause' => 'brief',
             'title' => $title,
             'subject' => $subject,
-            'why' => 'The client wishes it.',
-            'source' => 'the client',
+            'why' => Text::of('The client wishes it.'),
+            'source' => Text::of('the client'),
         ] + $requirement;
     }
 }

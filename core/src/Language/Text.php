@@ -45,10 +45,10 @@ final class Text
         return strtr($text, $places);
     }
 
-    /** A word of a document or a rule book, such as `base_cabinet`, as it is said. */
+    /** A word of a document or a rule book, such as `base_cabinet`, as it is said; several with a stroke between, each by itself. */
     public static function word(string $key): string
     {
-        return self::of(str_replace('_', ' ', $key));
+        return implode('/', array_map(self::of(...), explode('/', str_replace('_', ' ', $key))));
     }
 
     /** With a capital at its beginning. */

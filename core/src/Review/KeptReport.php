@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Language\Language;
+use Heurema\Language\Text;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
 
 /**
- * A report as JSON, to be read again on the same home and books: its outcomes, each once, and which of them every finding has, by its
- * fingerprint.
+ * A report as JSON, to be read again on the same home and books: its outcomes, each once, which of them every finding has, by its
+ * fingerprint, and the language that it was worked out in.
  *
  * @phpstan-import-type KeptOutcome from OutcomeRecord
  */
@@ -33,7 +35,7 @@ final class KeptReport
             $findings[$finding->fingerprint()] = $numbers[$written];
         }
 
-        return '{"version":'.self::VERSION.',"outcomes":['.implode(',', $outcomes).'],"findings":'.self::json((object) $findings).'}';
+        return '{"version":'.self::VERSION.',"language":'.self::json(Text::language()->value).',"outcomes":['.implode(',', $outcomes).'],"findings":'.self::json((object) $findings).'}';
     }
 
     /**
@@ -50,14 +52,16 @@ final class KeptReport
         if (!is_array($kept) || !in_array($kept['version'] ?? null, [self::BEFORE_PARTIES, self::IN_WORDS, self::VERSION], true)) {
             throw new \UnexpectedValueException('A report that was kept in another way.');
         }
-        /** @var array{version: int, outcomes: list<KeptOutcome>, findings: array<string, int>} $kept as it was written */
+        /** @var array{version: int, language?: string, outcomes: list<KeptOutcome>, findings: array<string, int>} $kept as it was written */
         $outcomes = array_map(
             static fn(array $outcome): Outcome => OutcomeRecord::read($outcome, $kept['version'] !== self::BEFORE_PARTIES),
             $kept['outcomes'],
         );
+        // names and conditions stand in its sentences as they were said then
+        $language = Language::tryFrom($kept['language'] ?? '') ?? Language::English;
         $findings = [];
         foreach ($books as $book) {
-            $wording = $home->wording($book->units);
+            $wording = $home->wording($book->units, $language);
             foreach ($book->rules as $rule) {
                 foreach ($home->subjects($rule->subject) as $subject) {
                     $number = $kept['findings']["{$book->id}/{$rule->id}/{$subject->id()}"] ?? null;

@@ -42,46 +42,52 @@ enum ScheduleKind: string
     /** @return array<string, string> measures by what the column is called */
     public function columns(): array
     {
-        return array_combine(array_map(Text::of(...), array_keys($this->measures())), $this->measures());
-    }
-
-    /** @return array<string, string> */
-    private function measures(): array
-    {
         return match ($this) {
             self::Rooms => [
-                'Use' => 'room.use', 'Area' => 'room.floor_area', 'Least width' => 'room.least_width', 'Ceiling' => 'room.ceiling_height',
-                'Glass' => 'room.glass_area', 'Air' => 'room.vent_area',
+                Text::of(
+                    'Use',
+                ) => 'room.use', Text::of(
+                    'Area',
+                ) => 'room.floor_area', Text::of('Least width') => 'room.least_width', Text::of('Ceiling') => 'room.ceiling_height',
+                Text::of('Glass') => 'room.glass_area', Text::of('Air') => 'room.vent_area',
             ],
             self::Doors => [
-                'Between' => 'door.leads', 'Opens as' => 'door.operation', 'Width' => 'door.width', 'Clear width' => 'door.clear_width',
-                'Clear height' => 'door.clear_height', 'Fire minutes' => 'door.fire_minutes',
+                Text::of(
+                    'Between',
+                ) => 'door.leads', Text::of(
+                    'Opens as',
+                ) => 'door.operation', Text::of('Width') => 'door.width', Text::of('Clear width') => 'door.clear_width',
+                Text::of('Clear height') => 'door.clear_height', Text::of('Fire minutes') => 'door.fire_minutes',
             ],
             self::Windows => [
-                'Room' => 'window.room_use', 'Opens as' => 'window.operation', 'Glass' => 'window.glass_area',
-                'Clear width' => 'window.clear_width', 'Clear height' => 'window.clear_height', 'Clear area' => 'window.clear_area',
-                'Clear sill' => 'window.clear_sill',
+                Text::of('Room') => 'window.room_use', Text::of('Opens as') => 'window.operation', Text::of('Glass') => 'window.glass_area',
+                Text::of(
+                    'Clear width',
+                ) => 'window.clear_width', Text::of('Clear height') => 'window.clear_height', Text::of('Clear area') => 'window.clear_area',
+                Text::of('Clear sill') => 'window.clear_sill',
             ],
             self::Fixtures => [
-                'Kind' => 'fixture.kind', 'Room' => 'fixture.room_use', 'Width' => 'fixture.width', 'Depth' => 'fixture.depth',
-                'Beside it' => 'fixture.side_clearance', 'Before it' => 'fixture.front_clearance',
+                Text::of(
+                    'Kind',
+                ) => 'fixture.kind', Text::of('Room') => 'fixture.room_use', Text::of('Width') => 'fixture.width', Text::of('Depth') => 'fixture.depth',
+                Text::of('Beside it') => 'fixture.side_clearance', Text::of('Before it') => 'fixture.front_clearance',
             ],
             self::Ramps => [
-                'Slope' => 'ramp.slope', 'Rise of a run' => 'ramp.run_rise', 'Rise' => 'ramp.total_rise', 'Clear width' => 'ramp.width',
-                'Landing' => 'ramp.landing',
+                Text::of('Slope') => 'ramp.slope', Text::of('Rise of a run') => 'ramp.run_rise', Text::of('Rise') => 'ramp.total_rise', Text::of('Clear width') => 'ramp.width',
+                Text::of('Landing') => 'ramp.landing',
             ],
             self::Finishes => [
-                'Floor' => 'room.floor_finish', 'Thickness' => 'room.floor_finish_thickness', 'Floor area' => 'room.floor_area',
-                'Walls' => 'room.wall_area', 'Tiles up to' => 'room.tile_height', 'Tiles' => 'room.tiled_area',
-                'Skirting' => 'room.skirting',
+                Text::of('Floor') => 'room.floor_finish', Text::of('Thickness') => 'room.floor_finish_thickness', Text::of('Floor area') => 'room.floor_area',
+                Text::of('Walls') => 'room.wall_area', Text::of('Tiles up to') => 'room.tile_height', Text::of('Tiles') => 'room.tiled_area',
+                Text::of('Skirting') => 'room.skirting',
             ],
             self::Areas => [
-                'Rooms' => 'storey.room_area', 'Circulation' => 'storey.circulation_area', 'Walls' => 'storey.wall_area',
-                'Inside' => 'storey.internal_area', 'Outside' => 'storey.gross_area', 'Openings in the floor' => 'storey.opening_area',
+                Text::of('Rooms') => 'storey.room_area', Text::of('Circulation') => 'storey.circulation_area', Text::of('Walls') => 'storey.wall_area',
+                Text::of('Inside') => 'storey.internal_area', Text::of('Outside') => 'storey.gross_area', Text::of('Openings in the floor') => 'storey.opening_area',
             ],
             self::Stairs => [
-                'Risers' => 'stair.risers', 'Riser' => 'stair.riser', 'Tread' => 'stair.tread', 'Width' => 'stair.width',
-                'Headroom' => 'stair.headroom', 'Pitch' => 'stair.pitch',
+                Text::of('Risers') => 'stair.risers', Text::of('Riser') => 'stair.riser', Text::of('Tread') => 'stair.tread', Text::of('Width') => 'stair.width',
+                Text::of('Headroom') => 'stair.headroom', Text::of('Pitch') => 'stair.pitch',
             ],
         };
     }

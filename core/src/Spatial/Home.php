@@ -8,6 +8,7 @@ use Heurema\Geometry\Box;
 use Heurema\Geometry\BoxGrid;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\TangledLines;
+use Heurema\Language\Language;
 use Heurema\Language\Text;
 use Heurema\Layout\Fixture;
 use Heurema\Layout\Layout;
@@ -160,12 +161,16 @@ final class Home implements Subject
         return $this->layout->units->notation()->write($amount);
     }
 
-    /** Says what is found in it, in its units; what is asked of it in those of the book that asks. */
-    public function wording(?UnitSystem $book = null): Wording
+    /**
+     * Says what is found in it, in its units; what is asked of it in those of the book that asks.
+     *
+     * @param Language|null $language none: the one that is spoken
+     */
+    public function wording(?UnitSystem $book = null, ?Language $language = null): Wording
     {
         $isOther = $book !== null && $book !== $this->layout->units;
 
-        return Wording::spoken($this->layout->units->notation(), $isOther ? $book->notation() : null);
+        return Wording::in($language ?? Text::language(), $this->layout->units->notation(), $isOther ? $book->notation() : null);
     }
 
     /** A length in mm as the people of this layout read it. */

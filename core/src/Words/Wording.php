@@ -28,13 +28,12 @@ final readonly class Wording
 
     public static function english(Notation $notation): self
     {
-        return new self($notation, self::sentences(Language::English));
+        return self::in(Language::English, $notation);
     }
 
-    /** In the language that is spoken. */
-    public static function spoken(Notation $notation, ?Notation $asks = null): self
+    public static function in(Language $language, Notation $notation, ?Notation $asks = null): self
     {
-        return new self($notation, self::sentences(Text::language()), $asks);
+        return new self($notation, self::sentences($language), $asks);
     }
 
     /** @return array<string, string> by key; what was said once and is not any more stays English */

@@ -1,5 +1,5 @@
 @extends('layouts.page')
-@section('title', "Kitchen schedule, {$page->title}")
+@section('title', __('Kitchen schedule, :name', ['name' => $page->title]))
 @section('body-class', 'page-books')
 @section('masthead')
     <a href="{{ route('desk') }}">Desk</a> <span aria-hidden="true">/</span> <a href="{{ $page->back }}">{{ $page->title }}</a> <span aria-hidden="true">/</span> <h1>Kitchen schedule</h1>

@@ -41,7 +41,7 @@ final class TranslationTest extends TestCase
         self::assertSame([], array_values(array_diff($texts, array_map(strval(...), array_keys($translations)))), 'not translated');
         self::assertSame([], array_values(array_diff(array_map(strval(...), array_keys($translations)), $texts)), 'nobody says it');
         foreach ($translations as $english => $translated) {
-            self::assertSame(self::places((string) $english, $place), self::places($translated, $place), (string) $english);
+            self::assertSame(self::places($english, $place), self::places($translated, $place), $english);
         }
     }
 
