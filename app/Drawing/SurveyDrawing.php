@@ -41,7 +41,7 @@ final readonly class SurveyDrawing
             'g',
             ['class' => 'taped', 'data-subject' => $distance->id],
             $distance->height === null ? $this->length($distance) : $this->height($distance->from, __(':height taped :measured', [
-                'height' => $distance->height->value,
+                'height' => $distance->height->words(),
                 'measured' => $this->home->length($distance->measured),
             ])),
         );

@@ -15,7 +15,7 @@ final class UnfinishedConversion extends \RuntimeException
     /** It went past a limit and was stopped. */
     public static function tooLong(string $program, \Throwable $previous): self
     {
-        return new self(__(':program was stopped at a limit.', ['program' => $program]), true, $previous);
+        return new self("{$program} was stopped at a limit.", true, $previous);
     }
 
     /** It gave up by itself. */

@@ -33,7 +33,7 @@ final class Base32
         foreach ($letters === '' ? [] : str_split($letters) as $letter) {
             $value = strpos(self::ALPHABET, $letter);
             if ($value === false) {
-                throw new \InvalidArgumentException(__('":letter" is no letter of base 32.', ['letter' => $letter]));
+                throw new \InvalidArgumentException("\"{$letter}\" is no letter of base 32.");
             }
             $bits .= sprintf('%05b', $value);
         }

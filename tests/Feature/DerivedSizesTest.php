@@ -10,7 +10,7 @@ use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\PlacedOpening;
 use Heurema\Tests\Sketch;
-use PHPUnit\Framework\TestCase;
+use Tests\TestCase;
 
 /** What the sizes of a door or a window come to, from whichever of them were said. */
 final class DerivedSizesTest extends TestCase

@@ -11,7 +11,7 @@ use Heurema\Layout\Schema\ElementSchema;
 use Heurema\Layout\Schema\KeySchema;
 use Heurema\Layout\Words\FixtureKind;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
+use Tests\TestCase;
 
 /** Every key of the document has its place on the board, or stands here with the reason why not. */
 final class SchemaOnBoardTest extends TestCase

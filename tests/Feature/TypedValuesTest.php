@@ -20,7 +20,7 @@ use Heurema\Tests\Sketch;
 use Heurema\Units\TypingUnit;
 use Heurema\Units\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
+use Tests\TestCase;
 
 final class TypedValuesTest extends TestCase
 {

@@ -35,7 +35,7 @@ final readonly class SurveyFields
         foreach (KeepTapedHeight::heights($element) as $height) {
             $kept = KeepTapedHeight::kept($this->chosen->layout, $element->id(), $height);
             $fields[$height->value] = [
-                __(':height, above the floor', ['height' => Text::capital($height->value)]),
+                __(':height, above the floor', ['height' => Text::capital($height->words())]),
                 $kept === null ? '' : $this->chosen->typed($kept->measured),
                 $kept === null ? '' : implode(', ', array_filter([$kept->by, $kept->on], static fn(?string $one): bool => $one !== null)),
             ];

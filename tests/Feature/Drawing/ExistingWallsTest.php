@@ -10,7 +10,7 @@ use App\Drawing\PlanDrawing;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\WallDatum;
 use Heurema\Tests\Sketch;
-use PHPUnit\Framework\TestCase;
+use Tests\TestCase;
 
 /** Existing walls are told from new ones where both stand. */
 final class ExistingWallsTest extends TestCase

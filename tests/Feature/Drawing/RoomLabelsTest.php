@@ -18,7 +18,7 @@ use Heurema\Spatial\RoomSpace;
 use Heurema\Tests\FurnishedPlan;
 use Heurema\Tests\RandomPlan;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
+use Tests\TestCase;
 
 /** Labels of rooms and figures of findings in made homes, oblique and crowded ones too, looked at from afar and from near. */
 final class RoomLabelsTest extends TestCase
