@@ -87,9 +87,9 @@ final class RuleOnFindings
             $together = $revision->rulings()->where('batch', $last->batch)->get();
             $count = $together->count();
             $together->each->delete();
-            $revision->log($by, $count === 1 ? __(
-                'took the last ruling back',
-            ) : __('took the last :count rulings back', ['count' => $count]));
+            $revision->log($by, $count === 1
+                ? __('took the last ruling back')
+                : __('took the last :count rulings back', ['count' => $count]));
         });
     }
 }

@@ -42,10 +42,10 @@ final readonly class SendLetter
                 __(':name has sent corrections to revision :number.', ['name' => $by->name, 'number' => $draft->revision->number]),
                 Link::to('letters.show', $letter),
             ));
-            $draft->revision->log($by, __('sent the letter, :count:it', [
-                'count' => count($draft->items),
-                'it' => count($draft->items) === 1 ? ' item' : ' items',
-            ]));
+            $draft->revision->log($by, trans_choice(
+                '{1} sent the letter, one item|[2,*] sent the letter, :count items',
+                count($draft->items),
+            ));
 
             return $letter;
         });

@@ -10,6 +10,7 @@ use Heurema\Drafting\ShownDimension;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Language\Text;
 
 /** The dimensions of a storey that were placed by hand, with lines that lead to what they measure. */
 final readonly class PlacedDimensions
@@ -92,7 +93,7 @@ final readonly class PlacedDimensions
 
     private function angleText(ShownAngle $angle): string
     {
-        $words = number_format($angle->degrees(), 1).'°';
+        $words = number_format($angle->degrees(), 1, Text::language()->decimalMark(), '').'°';
         $size = $this->look->size();
         $texts = [];
         foreach ([1.2, -1.2, 2.6, -2.6, 4.0] as $lines) {

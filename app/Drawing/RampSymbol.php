@@ -8,6 +8,7 @@ use Heurema\Geometry\Segment;
 use Heurema\Layout\RampRun;
 use Heurema\Spatial\PlacedRamp;
 use Heurema\Spatial\RampPart;
+use Heurema\Units\Decimal;
 
 /** A ramp from above: its runs and landings, an arrow up each run with its slope beside. */
 final readonly class RampSymbol
@@ -64,9 +65,9 @@ final readonly class RampSymbol
 
     private static function slope(RampRun $run): string
     {
-        return $run->rise === null ? __(
-            'up',
-        ) : sprintf('1:%s', rtrim(rtrim(number_format($run->length / $run->rise, 1, '.', ''), '0'), '.'));
+        return $run->rise === null
+            ? __('up')
+            : '1:'.Decimal::trim($run->length / $run->rise, 1);
     }
 
     private function barbs(Segment $way): string

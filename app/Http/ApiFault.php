@@ -30,9 +30,11 @@ final class ApiFault
         }
 
         return match (true) {
-            $fault instanceof AuthenticationException => self::say(__(
-                'Send a valid token.',
-            ), 401, headers: ['WWW-Authenticate' => 'Bearer']),
+            $fault instanceof AuthenticationException => self::say(
+                __('Send a valid token.'),
+                401,
+                headers: ['WWW-Authenticate' => 'Bearer'],
+            ),
             $fault instanceof UnreadableHomeFile, $fault instanceof RefusedEdit => self::say($fault->getMessage(), 422, 'file'),
             $fault instanceof StaleScheme => self::say($fault->getMessage(), 409),
             $fault instanceof UnreadableRuleBook, $fault instanceof UnreadableLayout => self::say($fault->getMessage(), 503),

@@ -60,9 +60,9 @@ final readonly class LetterDraft
     {
         $groups = [];
         foreach ($this->items as $item) {
-            $groups[$this->groupedBy === self::BY_CLAUSE ? ($item->source() === '' ? __(
-                'Remarks',
-            ) : $item->source()) : $item->room][] = $item;
+            $groups[$this->groupedBy === self::BY_CLAUSE
+                ? ($item->source() === '' ? __('Remarks') : $item->source())
+                : $item->room][] = $item;
         }
 
         return $groups;

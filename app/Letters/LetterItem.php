@@ -75,7 +75,7 @@ final readonly class LetterItem
 
     public function kind(): string
     {
-        return $this->ruling?->kind->words() ?? 'remarked';
+        return $this->ruling?->kind->words() ?? __('remarked');
     }
 
     public function by(): ?User

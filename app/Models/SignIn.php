@@ -42,7 +42,7 @@ final class SignIn extends Model
     public function browser(): string
     {
         return __(':named on :named2', [
-            'named' => $this->named(self::BROWSERS) ?? 'A browser',
+            'named' => $this->named(self::BROWSERS) ?? __('A browser'),
             'named2' => $this->named(self::SYSTEMS) ?? __('some machine'),
         ]);
     }

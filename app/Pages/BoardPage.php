@@ -303,9 +303,9 @@ final class BoardPage
             $words,
             $words
                 ?? (
-                    $last === null ? __(
-                        'Nothing to undo',
-                    ) : __('What was handed in more than :days days ago is not undone any more', ['days' => FoldEdits::DAYS])
+                    $last === null
+                        ? __('Nothing to undo')
+                        : __('What was handed in more than :days days ago is not undone any more', ['days' => FoldEdits::DAYS])
                 ),
         ];
     }

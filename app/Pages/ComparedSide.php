@@ -15,9 +15,9 @@ final readonly class ComparedSide
 
     public function name(): string
     {
-        return $this->scheme->name.($this->revision === null ? __(
-            ', as it is drawn',
-        ) : __(', revision :number', ['number' => $this->revision->number]));
+        return $this->scheme->name.($this->revision === null
+            ? __(', as it is drawn')
+            : __(', revision :number', ['number' => $this->revision->number]));
     }
 
     public function address(): string

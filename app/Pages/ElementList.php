@@ -93,17 +93,18 @@ final readonly class ElementList
                 array_filter($this->home->ramps, fn(PlacedRamp $ramp): bool => $ramp->storey() === $this->storey),
                 static fn(PlacedRamp $ramp): array => [
                     $ramp->name(),
-                    count($ramp->shape->parts) === 1 ? __(
-                        'one run',
-                    ) : __(':count runs and landings', ['count' => count($ramp->shape->parts)]),
+                    count($ramp->shape->parts) === 1
+                        ? __('one run')
+                        : __(':count runs and landings', ['count' => count($ramp->shape->parts)]),
                 ],
             ),
             __('Floor openings') => self::listed($plan->storey->voids, fn(FloorOpening $void): array => [
                 __('Floor opening :void', ['void' => $this->home->marks()->of($void->id)]), $this->void($void),
             ]),
-            __(
-                'Terraces',
-            ) => self::listed($plan->storey->terraces, fn(Terrace $terrace): array => [$terrace->name, $this->terrace($terrace)]),
+            __('Terraces') => self::listed(
+                $plan->storey->terraces,
+                fn(Terrace $terrace): array => [$terrace->name, $this->terrace($terrace)],
+            ),
             __('Guards') => self::listed($plan->storey->guards, fn(Guard $guard): array => [
                 __('Guard :guard', ['guard' => $this->home->marks()->of($guard->id)]), $this->guard($guard),
             ]),

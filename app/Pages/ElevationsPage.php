@@ -161,9 +161,9 @@ final readonly class ElevationsPage
 
         $finish = $this->room->room->floorFinish ?? '';
 
-        $at = $level === null ? __(
-            'How high the floor lies is not known',
-        ) : __('Floor at :level', ['level' => $this->home->length($level)]);
+        $at = $level === null
+            ? __('How high the floor lies is not known')
+            : __('Floor at :level', ['level' => $this->home->length($level)]);
 
         return $finish === '' ? $at : "{$at}, {$finish}";
     }

@@ -81,9 +81,9 @@ final readonly class RuleBookPage
             $requirement instanceof WordRequirement => $this->saying($requirement),
             $requirement instanceof AllOf => Text::capital($this->needs($requirement->needs)),
             $requirement instanceof AnyOf => $this->alternatives($requirement),
-            $requirement instanceof Existence => ($requirement->every ? __(
-                'Every one of its ',
-            ) : __('One of its ')).$requirement->words().': '
+            $requirement instanceof Existence => ($requirement->every
+                ? __('Every one of its ')
+                : __('One of its ')).$requirement->words().': '
                 .implode('; or ', array_map($this->kind(...), $requirement->kinds)),
         };
     }

@@ -112,12 +112,16 @@ final readonly class SearchPage
     {
         $of = $scheme->project->name;
         yield new FoundEntry(__('Board'), __('draw :of', ['of' => $of]), route('board', $scheme));
-        yield new FoundEntry(__(
-            'In the round',
-        ), __('the home in three dimensions, walking, sun, :of', ['of' => $of]), route('board.round', $scheme));
-        yield new FoundEntry(__(
-            'Elevations',
-        ), __('faces, sections, walls of rooms of :of', ['of' => $of]), route('board.elevations', $scheme));
+        yield new FoundEntry(
+            __('In the round'),
+            __('the home in three dimensions, walking, sun, :of', ['of' => $of]),
+            route('board.round', $scheme),
+        );
+        yield new FoundEntry(
+            __('Elevations'),
+            __('faces, sections, walls of rooms of :of', ['of' => $of]),
+            route('board.elevations', $scheme),
+        );
         yield new FoundEntry(__('Kitchen'), __('lay out kitchens of :of', ['of' => $of]), route('board.kitchen', $scheme));
         yield new FoundEntry(__('Sheets'), __('drawings on paper of :of', ['of' => $of]), route('board.sheets', $scheme));
         yield new FoundEntry(__('Taped on site'), __('site measurements of :of', ['of' => $of]), route('board.survey', $scheme));

@@ -93,9 +93,9 @@ final readonly class SurveyPage
 
     private function off(float $difference): string
     {
-        return abs($difference) < Quantity::SAME_LENGTH ? __(
-            'as drawn',
-        ) : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference));
+        return abs($difference) < Quantity::SAME_LENGTH
+            ? __('as drawn')
+            : ($difference > 0 ? '+' : '−').$this->home->length(abs($difference));
     }
 
     /** @return list<PlacedTapedDistance> */

@@ -24,7 +24,7 @@ export function text(english, values = {}) {
     return (texts[english] ?? english).replace(/\{(\w+)\}/g, (place, name) => String(values[name] ?? place));
 }
 
-/** @param {number} number @param {number} decimals */
-export function decimal(number, decimals) {
-    return number.toFixed(decimals).replace('.', decimalMark);
+/** A number as it is typed and read. @param {number} number @param {number|null} decimals so many; null: as many as it has */
+export function decimal(number, decimals = null) {
+    return (decimals === null ? String(number) : number.toFixed(decimals)).replace('.', decimalMark);
 }

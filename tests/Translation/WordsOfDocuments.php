@@ -33,7 +33,7 @@ use Heurema\Rulebook\RuleBookReader;
 use Heurema\Spatial\Subject\SubjectType;
 use Heurema\Spatial\WallDatum;
 
-/** The words of documents and rule books that pages show: values, keys, what measures are called and answer, settings of the shipped books. */
+/** The words of documents and rule books that pages show: values, keys, what measures are called and answer, settings of books. */
 final class WordsOfDocuments
 {
     private const VALUES = [
@@ -47,7 +47,7 @@ final class WordsOfDocuments
     /** @return list<string> as they are said */
     public static function all(): array
     {
-        $words = [...self::values(), ...self::keys(), ...self::measures(), ...self::settings()];
+        $words = ['yes', 'no', ...self::values(), ...self::keys(), ...self::measures(), ...self::settings()];
         $apart = array_merge(...array_map(static fn(string $word): array => explode('/', str_replace('_', ' ', $word)), $words));
 
         return array_values(array_unique(array_filter($apart, static fn(string $word): bool => preg_match('/[a-z]{2}/', $word) === 1)));

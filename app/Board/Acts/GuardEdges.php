@@ -33,9 +33,9 @@ final readonly class GuardEdges implements DrawingAct
         );
         if ($lines === []) {
             throw new RefusedEdit(
-                $edges->missing === [] ? __(
-                    'None of its edges is open.',
-                ) : __('How deep one falls is not known: say how high the storeys lie.'),
+                $edges->missing === []
+                    ? __('None of its edges is open.')
+                    : __('How deep one falls is not known: say how high the storeys lie.'),
             );
         }
         $guards = Polylines::of($lines);
@@ -44,9 +44,9 @@ final readonly class GuardEdges implements DrawingAct
 
         return new EditGroup(
             array_map($add, array_keys($guards)),
-            count($guards) === 1 ? __(
-                'a guard along the open edge',
-            ) : __(':count guards along the open edges', ['count' => count($guards)]),
+            count($guards) === 1
+                ? __('a guard along the open edge')
+                : __(':count guards along the open edges', ['count' => count($guards)]),
         );
     }
 

@@ -90,9 +90,9 @@ final readonly class KeepTapedHeight implements Act
 
     private static function place(Home $home, string $id): Point
     {
-        $at = $home->room($id)?->room->at ?? $home->opening($id)?->middle() ?? throw new RefusedEdit(__(
-            'Choose a room, a door or a window.',
-        ));
+        $at = $home->room($id)?->room->at
+            ?? $home->opening($id)?->middle()
+            ?? throw new RefusedEdit(__('Choose a room, a door or a window.'));
 
         return new Point(round($at->x, 4), round($at->y, 4));
     }

@@ -34,9 +34,9 @@ final readonly class MoveAtWall implements Act
             $edits[] = new ChangeValues($fixture->id, ['base' => round($this->raised($fixture, $up), 4)]);
         }
 
-        return $edits === [] ? throw new RefusedEdit(__(
-            'It is where it was.',
-        )) : new EditGroup($edits, __(':fixture moved at its wall', ['fixture' => $fixture->id]));
+        return $edits === []
+            ? throw new RefusedEdit(__('It is where it was.'))
+            : new EditGroup($edits, __(':fixture moved at its wall', ['fixture' => $fixture->id]));
     }
 
     private function raised(Fixture $fixture, float $up): float

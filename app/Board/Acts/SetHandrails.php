@@ -7,6 +7,7 @@ namespace App\Board\Acts;
 use App\Board\Act;
 use App\Board\ActInput;
 use App\Board\LengthField;
+use Heurema\Language\Texts;
 use Heurema\Layout\Edit\ChangeValues;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\Edit;
@@ -23,6 +24,7 @@ use Heurema\Layout\Stair;
 final readonly class SetHandrails implements Act
 {
     public const SIDES = Handrails::SIDES;
+    #[Texts]
     public const NONE = 'none';
 
     /** Beside its height, by the document's own keys. */
@@ -40,7 +42,8 @@ final readonly class SetHandrails implements Act
             if ($height === '' || ($height === null && !$isKnown)) {
                 continue;
             }
-            $rails[$side] = $height === null && $stands[$side] === null || strtolower((string) $height) === self::NONE
+            $isNone = in_array(mb_strtolower((string) $height), [self::NONE, __(self::NONE)], true);
+            $rails[$side] = $height === null && $stands[$side] === null || $isNone
                 ? null
                 : $this->rail($side, $height, $typed, $stands[$side] ?? null, $layout)->written();
         }

@@ -22,7 +22,9 @@ final class SeatController
         $isOpen = $request->boolean('open');
         $person->forceFill(['removed_at' => null, 'disabled_at' => $isOpen ? null : now()])->save();
         $sessions->endAll($person);
-        $user->office->log($user, __(':name: seat :it', ['name' => $person->name, 'it' => $isOpen ? __('opened again') : 'closed']));
+        $user->office->log($user, $isOpen
+            ? __(':name: seat opened again', ['name' => $person->name])
+            : __(':name: seat closed', ['name' => $person->name]));
 
         return redirect()->route('people');
     }

@@ -28,9 +28,10 @@ final class BooksRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['books.required' => __(
-            'Choose at least one rule book.',
-        ), 'books.*.in' => __('There is no such rule book, or it cannot be read.')];
+        return [
+            'books.required' => __('Choose at least one rule book.'),
+            'books.*.in' => __('There is no such rule book, or it cannot be read.'),
+        ];
     }
 
     /** @return list<callable(Validator): void> */

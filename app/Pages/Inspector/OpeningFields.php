@@ -72,9 +72,10 @@ final readonly class OpeningFields
         }
         $way = $line->direction()->times($end === 'from' ? -1 : 1);
 
-        return __('at its :it', [
-            'it' => abs($way->x) >= abs($way->y) ? ($way->x > 0 ? 'right' : 'left') : ($way->y > 0 ? __('upper end') : __('lower end')),
-        ]);
+        return match (true) {
+            abs($way->x) >= abs($way->y) => $way->x > 0 ? __('at its right') : __('at its left'),
+            default => $way->y > 0 ? __('at its upper end') : __('at its lower end'),
+        };
     }
 
     /** What lies on a side of the chosen opening's wall. */

@@ -23,8 +23,8 @@ final readonly class RailFields
         foreach (SetHandrails::SIDES as $side) {
             $rail = $sides[$side] ?? null;
             $fields[SetHandrails::field($side)] = [
-                __('Rail on the :side, climbing', ['side' => $side]),
-                $rail !== null ? $this->chosen->typed($rail->height) : (array_key_exists($side, $sides) ? SetHandrails::NONE : ''),
+                __('Rail on the :side, climbing', ['side' => Text::word($side)]),
+                $rail !== null ? $this->chosen->typed($rail->height) : (array_key_exists($side, $sides) ? __(SetHandrails::NONE) : ''),
                 __('its height, or none'),
             ];
         }
@@ -44,7 +44,7 @@ final readonly class RailFields
             ] as $detail => [$label, $hint]) {
                 $value = $rail->$detail;
                 $fields[SetHandrails::field($side, $detail)] = [
-                    __(':side rail :label', ['side' => Text::capital($side), 'label' => $label]),
+                    __(':side rail :label', ['side' => Text::capital(Text::word($side)), 'label' => $label]),
                     is_float($value) ? $this->chosen->typed($value) : '',
                     $hint,
                 ];

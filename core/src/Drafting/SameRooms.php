@@ -26,13 +26,12 @@ final readonly class SameRooms
         if ($lost === [] && self::spaces($this->before) <= self::spaces($this->after)) {
             return;
         }
-        $names = implode(' and ', array_slice(array_map(static fn(Room $room): string => $room->name, array_values($lost)), 0, 2));
+        $rooms = array_map(static fn(Room $room): string => $room->name, array_values($lost));
+        $names = implode(Text::of(' and '), array_slice($rooms, 0, 2));
 
-        throw new RefusedEdit(Text::of(
-            '{it} would not stay closed{openCorner}.',
-            it: $names === '' ? 'A space' : $names,
-            openCorner: $this->openCorner(),
-        ));
+        throw new RefusedEdit(Text::of('{it} would not stay closed{openCorner}.', it: $names === ''
+            ? Text::of('A space')
+            : $names, openCorner: $this->openCorner()));
     }
 
     /** How many spaces one could stand in: gaps between doubled walls come and go. */

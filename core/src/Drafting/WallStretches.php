@@ -35,9 +35,9 @@ final readonly class WallStretches
             }
         }
 
-        return $to > $from ? new Stretch($from, $to, Text::of(
-            'the start',
-        ), Text::of('the end')) : new Stretch(0.0, $length, Text::of('the start'), Text::of('the end'));
+        return $to > $from
+            ? new Stretch($from, $to, Text::of('the start'), Text::of('the end'))
+            : new Stretch(0.0, $length, Text::of('the start'), Text::of('the end'));
     }
 
     /**

@@ -40,10 +40,10 @@ final readonly class ComparisonCheck
         if (!$measurement instanceof Measured || !$limit->value instanceof Amount) {
             return Outcome::undetermined(
                 array_values(array_unique($missing)),
-                Message::of('review.comparison_check.not_known', subject: Speech::subject(Text::of(
-                    'the {comparison}',
-                    comparison: $comparison->words(),
-                ))),
+                Message::of(
+                    'review.comparison_check.not_known',
+                    subject: Speech::subject(Text::of('the {comparison}', comparison: $comparison->words())),
+                ),
             );
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Language\Text;
 use Heurema\Measure\Witness;
 use Heurema\Rulebook\Rule;
 use Heurema\Rulebook\RuleBook;
@@ -96,7 +97,7 @@ final readonly class Finding
 
     public function limitText(): ?string
     {
-        return $this->outcome->isCountOfNone() ? 'none' : $this->inBoth($this->outcome->limit);
+        return $this->outcome->isCountOfNone() ? Text::of('none') : $this->inBoth($this->outcome->limit);
     }
 
     /** By how much the limit is missed; null when it is not. */

@@ -35,7 +35,10 @@ final class KeptReport
             $findings[$finding->fingerprint()] = $numbers[$written];
         }
 
-        return '{"version":'.self::VERSION.',"language":'.self::json(Text::language()->value).',"outcomes":['.implode(',', $outcomes).'],"findings":'.self::json((object) $findings).'}';
+        $language = self::json(Text::language()->value);
+
+        return '{"version":'.self::VERSION.',"language":'.$language.',"outcomes":['.implode(',', $outcomes).'],"findings":'
+            .self::json((object) $findings).'}';
     }
 
     /**
@@ -52,7 +55,7 @@ final class KeptReport
         if (!is_array($kept) || !in_array($kept['version'] ?? null, [self::BEFORE_PARTIES, self::IN_WORDS, self::VERSION], true)) {
             throw new \UnexpectedValueException('A report that was kept in another way.');
         }
-        /** @var array{version: int, language?: string, outcomes: list<KeptOutcome>, findings: array<string, int>} $kept as it was written */
+        /** @var array{version: int, language?: string, outcomes: list<KeptOutcome>, findings: array<string, int>} $kept */
         $outcomes = array_map(
             static fn(array $outcome): Outcome => OutcomeRecord::read($outcome, $kept['version'] !== self::BEFORE_PARTIES),
             $kept['outcomes'],

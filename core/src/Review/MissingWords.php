@@ -65,10 +65,9 @@ final class MissingWords
             return $id;
         }
 
-        return in_array($subject->type(), self::PROPER, true) ? $subject->name() : Text::of(
-            'the {subject}',
-            subject: Text::small($subject->name()),
-        );
+        return in_array($subject->type(), self::PROPER, true)
+            ? $subject->name()
+            : Text::of('the {subject}', subject: Text::small($subject->name()));
     }
 
     /** `parts.0.flight.tread`: the tread of flight 1. */

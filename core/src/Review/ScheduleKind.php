@@ -44,21 +44,17 @@ enum ScheduleKind: string
     {
         return match ($this) {
             self::Rooms => [
-                Text::of(
-                    'Use',
-                ) => 'room.use', Text::of(
-                    'Area',
-                ) => 'room.floor_area', Text::of('Least width') => 'room.least_width',
+                Text::of('Use') => 'room.use',
+                Text::of('Area') => 'room.floor_area',
+                Text::of('Least width') => 'room.least_width',
                 Text::of('Ceiling') => 'room.ceiling_height',
                 Text::of('Glass') => 'room.glass_area',
                 Text::of('Air') => 'room.vent_area',
             ],
             self::Doors => [
-                Text::of(
-                    'Between',
-                ) => 'door.leads', Text::of(
-                    'Opens as',
-                ) => 'door.operation', Text::of('Width') => 'door.width',
+                Text::of('Between') => 'door.leads',
+                Text::of('Opens as') => 'door.operation',
+                Text::of('Width') => 'door.width',
                 Text::of('Clear width') => 'door.clear_width',
                 Text::of('Clear height') => 'door.clear_height',
                 Text::of('Fire minutes') => 'door.fire_minutes',
@@ -67,16 +63,14 @@ enum ScheduleKind: string
                 Text::of('Room') => 'window.room_use',
                 Text::of('Opens as') => 'window.operation',
                 Text::of('Glass') => 'window.glass_area',
-                Text::of(
-                    'Clear width',
-                ) => 'window.clear_width', Text::of('Clear height') => 'window.clear_height',
+                Text::of('Clear width') => 'window.clear_width',
+                Text::of('Clear height') => 'window.clear_height',
                 Text::of('Clear area') => 'window.clear_area',
                 Text::of('Clear sill') => 'window.clear_sill',
             ],
             self::Fixtures => [
-                Text::of(
-                    'Kind',
-                ) => 'fixture.kind', Text::of('Room') => 'fixture.room_use',
+                Text::of('Kind') => 'fixture.kind',
+                Text::of('Room') => 'fixture.room_use',
                 Text::of('Width') => 'fixture.width',
                 Text::of('Depth') => 'fixture.depth',
                 Text::of('Beside it') => 'fixture.side_clearance',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
+
 /** What related things need: one of them, or every one that counts. */
 final readonly class Existence
 {
@@ -12,6 +14,6 @@ final readonly class Existence
 
     public function words(): string
     {
-        return implode(' or ', array_map(static fn(Candidates $kind): string => $kind->among, $this->kinds));
+        return implode(Text::of(' or '), array_map(static fn(Candidates $kind): string => Text::word($kind->among), $this->kinds));
     }
 }

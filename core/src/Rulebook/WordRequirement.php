@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Heurema\Measure\Parameters;
 use Heurema\Rulebook\Language\Speech;
 
@@ -16,6 +17,6 @@ final readonly class WordRequirement
     /** `hinged or sliding` */
     public function words(): string
     {
-        return implode(' or ', array_map(Speech::word(...), $this->wanted));
+        return implode(Text::of(' or '), array_map(Speech::word(...), $this->wanted));
     }
 }

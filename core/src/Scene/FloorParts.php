@@ -43,10 +43,8 @@ final readonly class FloorParts
                 new Part($room->id(), Text::of('Floor of {room}', room: $room->name()), $storey->id, $finish, $laid),
             ]];
         }
-        $parts = $prisms === [] ? [] : [new Part("floor {$storey->id}", Text::of(
-            'Floor of {name}',
-            name: $storey->name,
-        ), $storey->id, Material::Floor, $prisms)];
+        $name = Text::of('Floor of {name}', name: $storey->name);
+        $parts = $prisms === [] ? [] : [new Part("floor {$storey->id}", $name, $storey->id, Material::Floor, $prisms)];
         array_push($parts, ...$finishes, ...$this->plinth($under));
         foreach ($storey->terraces as $terrace) {
             $level = $top + ($terrace->level ?? 0.0);

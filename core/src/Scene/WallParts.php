@@ -191,10 +191,9 @@ final readonly class WallParts
         $name = $opening->name();
 
         return [
-            new Part($opening->id(), $isWindow ? Text::of(
-                '{name}, frame',
-                name: $name,
-            ) : Text::of('{name}, lining', name: $name), $this->plan->storey->id, Material::Frame, $frame),
+            new Part($opening->id(), $isWindow
+                ? Text::of('{name}, frame', name: $name)
+                : Text::of('{name}, lining', name: $name), $this->plan->storey->id, Material::Frame, $frame),
             new Part($opening->id(), $name, $this->plan->storey->id, $isWindow ? Material::Glass : Material::Leaf, $leaves),
         ];
     }

@@ -41,7 +41,7 @@ final readonly class ClosedSpace implements Subject
     {
         $names = array_map(static fn(Room $room): string => $room->name, $this->space->rooms);
 
-        return $names === [] ? Text::of('Unnamed space') : Text::of('Space of {names}', names: implode(' and ', $names));
+        return $names === [] ? Text::of('Unnamed space') : Text::of('Space of {names}', names: implode(Text::of(' and '), $names));
     }
 
     public function storey(): string

@@ -171,11 +171,9 @@ final class Names implements Naming
 
     private function inRoom(string $kind, ?RoomSpace $room, StoreyPlan $plan): string
     {
-        return $room === null ? Text::of(
-            '{kind} outside the rooms of {plan}',
-            kind: $kind,
-            plan: $plan->name(),
-        ) : Text::of('{kind} in {room}', kind: $kind, room: $room->name());
+        return $room === null
+            ? Text::of('{kind} outside the rooms of {plan}', kind: $kind, plan: $plan->name())
+            : Text::of('{kind} in {room}', kind: $kind, room: $room->name());
     }
 
     /** @param Segment $line of the wall, its left and right as the rooms' */

@@ -126,7 +126,7 @@ final class LengthReader
             'ft' => $this->afterFeet($quantity, $start->at),
             'in' => new LengthTerm(
                 $quantity->value * Amount::MM_PER_INCH,
-                self::count($quantity->words, 'inch', 'inches'),
+                self::count($quantity->words, Text::of('inch'), Text::of('inches')),
                 UnitSystem::Imperial,
                 $start->at,
             ),
@@ -138,7 +138,7 @@ final class LengthReader
     /** Feet, and the inches that may follow: with a space, a hyphen without spaces, or nothing between. */
     private function afterFeet(TypedNumber $feet, int $at): LengthTerm
     {
-        $words = self::count($feet->words, 'foot', 'feet');
+        $words = self::count($feet->words, Text::of('foot'), Text::of('feet'));
         $inches = $this->inchesBehindFeet();
         if ($inches === null) {
             return new LengthTerm($feet->value * Amount::MM_PER_FOOT, $words, UnitSystem::Imperial, $at);
@@ -164,7 +164,7 @@ final class LengthReader
 
         return new LengthTerm(
             $feet->value * Amount::MM_PER_FOOT + $inches->value * Amount::MM_PER_INCH,
-            $words.' '.self::count($inches->words, 'inch', 'inches'),
+            $words.' '.self::count($inches->words, Text::of('inch'), Text::of('inches')),
             UnitSystem::Imperial,
             $at,
         );
@@ -355,7 +355,7 @@ final class LengthReader
         if ($this->units === UnitSystem::Imperial) {
             return new LengthTerm(
                 $quantity->value * Amount::MM_PER_INCH,
-                self::count($quantity->words, 'inch', 'inches'),
+                self::count($quantity->words, Text::of('inch'), Text::of('inches')),
                 null,
                 $at,
                 !$quantity->hasFraction,
@@ -441,6 +441,6 @@ final class LengthReader
 
     private static function count(string $number, string $one, string $many): string
     {
-        return "{$number} ".Text::of($number === '1' || (str_contains($number, '/') && !str_contains($number, ' ')) ? $one : $many);
+        return "{$number} ".($number === '1' || (str_contains($number, '/') && !str_contains($number, ' ')) ? $one : $many);
     }
 }

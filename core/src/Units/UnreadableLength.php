@@ -24,7 +24,7 @@ final class UnreadableLength extends \RuntimeException
         return new self(Text::of(
             '"{text}" can be read in two ways: write {readings}.',
             text: $text,
-            readings: implode(' or ', $readings),
+            readings: implode(Text::of(' or '), $readings),
         ), $position, $readings);
     }
 }

@@ -27,6 +27,8 @@ final class OutcomeTest extends TestCase
         self::assertSame(0.1, $of(100.0, 1000.0)->relativeMargin());
         self::assertSame(0.333333, $of(1000.0, 3000.0)->relativeMargin());
         self::assertSame([0.0, 0.0], [$of(null, 1000.0)->shortfall(), $of(null, 1000.0)->relativeMargin()]);
+        $unlimited = new Outcome(Verdict::Met, margin: 5.0);
+        self::assertSame([0.0, 0.0], [$unlimited->shortfall(), $unlimited->relativeMargin()], 'held against nothing');
         self::assertGreaterThan(1e6, $of(-1.0, 0.0)->shortfall(), 'of a limit of nothing any excess is large');
     }
 

@@ -72,6 +72,31 @@ final class StairOptionsTest extends TestCase
         self::assertSame($inOrder, $steps, 'then those whose step is nearest to 630 mm, the fewest risers first');
     }
 
+    public function test_nobody_climbs_in_steps_lower_than_100_mm(): void
+    {
+        $most = static fn(float $rise): int => max([0, ...array_keys(self::options([], $rise))]);
+        self::assertSame([9, 10, 10], [$most(999.9), $most(1000.0), $most(1000.1)]);
+    }
+
+    public function test_an_option_is_even_within_20_mm_of_630(): void
+    {
+        // 2 · 170 + 290 = 630
+        $option = new StairOption(risers: 10, riser: 170.0, leastTread: 200.0, mostTread: 320.0, treads: 9);
+        self::assertSame(290.0, $option->bestTread());
+        self::assertSame([true, true, false], array_map($option->isComfortable(...), [290.0, 310.0, 310.1]));
+        self::assertSame([true, false], array_map($option->isComfortable(...), [270.0, 269.9]));
+        self::assertSame([false, 0.0, 10], $option->order());
+        self::assertFalse($option->isOpenEnded());
+        // 2 · 170 + 320 = 660, 30 mm too many
+        $uneven = new StairOption(risers: 10, riser: 170.0, leastTread: 320.0, mostTread: 500.0, treads: 9);
+        self::assertSame([true, 30.0, 10], $uneven->order());
+        self::assertTrue($uneven->isOpenEnded());
+        self::assertFalse((new StairOption(risers: 10, riser: 170.0, leastTread: 320.0, mostTread: 499.9, treads: 9))->isOpenEnded());
+        // those that are even come first, the fewest risers first among them
+        $more = new StairOption(risers: 11, riser: 165.0, leastTread: 300.0, mostTread: 300.0, treads: 10);
+        self::assertSame([-1, -1], [$option->order() <=> $more->order(), $more->order() <=> $uneven->order()]);
+    }
+
     public function test_landings_and_winders_take_their_risers(): void
     {
         $parts = [

@@ -1,4 +1,5 @@
 // @ts-check
+import { decimal } from '../text.js';
 
 /** How lengths are written for people, in the units of the home. */
 export class Lengths {
@@ -13,15 +14,15 @@ export class Lengths {
 
     /** A length as it is typed to come to just this again. @param {number} mm */
     exactly(mm) {
-        if (this.isMetric) return String(Math.round(mm * 1000) / 1000 / this.of.typed);
+        if (this.isMetric) return decimal(Math.round(mm * 1000) / 1000 / this.of.typed);
         const parts = (mm / 25.4) * 64;
-        if ((Math.abs(parts - Math.round(parts)) * 25.4) / 64 > 0.04) return `${Math.round(mm * 100) / 100} mm`;
+        if ((Math.abs(parts - Math.round(parts)) * 25.4) / 64 > 0.04) return `${decimal(Math.round(mm * 100) / 100)} mm`;
         return Lengths.feet(Math.round(parts), 64);
     }
 
     /** A length that is pointed at; `≈` where it is rounded. @param {number} mm */
     rounded(mm) {
-        if (this.isMetric) return `${Math.abs(Math.round(mm) - mm) > 0.05 ? '≈ ' : ''}${Math.round(mm) / this.of.typed}`;
+        if (this.isMetric) return `${Math.abs(Math.round(mm) - mm) > 0.05 ? '≈ ' : ''}${decimal(Math.round(mm) / this.of.typed)}`;
         const parts = Math.round((mm / 25.4) * 16);
         return `${Math.abs((parts * 25.4) / 16 - mm) > 0.05 ? '≈ ' : ''}${Lengths.feet(parts, 16)}`;
     }

@@ -20,13 +20,25 @@ final class TemplateTest extends TestCase
         yield 'words in words' => ['<p>See <a href="#"><b>this</b> one</a> now</p>', ['See <1><2>this</2> one</1> now']];
         yield 'marks alone' => ['<p><a href="#">Desk</a> <a href="#">Board</a></p>', ['Desk', 'Board']];
         yield 'blocks part sentences' => ['<li>One</li><li>Two <input> three</li>', ['One', 'Two', 'three']];
-        yield 'directives part sentences' => ['@if ($a > 1)Some @elseif (in_array($b, [1, (2)]))Other @else None @endif', ['Some', 'Other', 'None']];
-        yield 'attributes' => ['<input placeholder="width, Enter" name="width" aria-label="Width of {{ $n }}">', ['width, Enter', 'Width of {1}']];
+        yield 'directives part sentences' => [
+            '@if ($a > 1)Some @elseif (in_array($b, [1, (2)]))Other @else None @endif',
+            ['Some', 'Other', 'None'],
+        ];
+        yield 'attributes' => [
+            '<input placeholder="width, Enter" name="width" aria-label="Width of {{ $n }}">',
+            ['width, Enter', 'Width of {1}'],
+        ];
         yield 'attributes of marked words' => ['<p>Go <a title="to the desk" href="/">there</a>.</p>', ['to the desk', 'Go <1>there</1>.']];
         yield 'lines' => ["<p>\n    One\n    sentence.\n</p>", ['One sentence.']];
         yield 'signs and keys' => ['<kbd>w</kbd> × 12 {{ $a }} &times; · <b>?</b>', []];
-        yield 'code' => ['{{-- A comment --}}<!-- one --><script>const a = "say so";</script>@php($a = "no text")@php $b = "none"; @endphp', []];
-        yield 'signs of Blade in attributes' => ['<a href="{{ $a > 1 ? "x>y" : route("b") }}" @if ($c > 2) hidden @endif>Text</a>', ['Text']];
+        yield 'code' => [
+            '{{-- A comment --}}<!-- one --><script>const a = "say so";</script>@php($a = "no text")@php $b = "none"; @endphp',
+            [],
+        ];
+        yield 'signs of Blade in attributes' => [
+            '<a href="{{ $a > 1 ? "x>y" : route("b") }}" @if ($c > 2) hidden @endif>Text</a>',
+            ['Text'],
+        ];
         yield 'an address' => ['<p>Write to nobody@example.test now</p>', ['Write to nobody@example.test now']];
         yield 'smaller than' => ['<p>less < more</p>', ['less < more']];
     }

@@ -61,7 +61,8 @@ final class TranslationTest extends TestCase
     {
         $scripts = self::scripts();
         preg_match_all("/\\btext\\(\\s*(?:'((?:[^'\\\\]|\\\\.)*)'|\"([^\"]*)\")/", $scripts, $found);
-        preg_match_all("/'((?:corner|middle|end|edge)(?: of [a-z ’]+)?|square to a wall|straight [a-z]+|where two lines cross)'/u", $scripts, $places);
+        $caught = '(?:corner|middle|end|edge)(?: of [a-z ’]+)?|square to a wall|straight [a-z]+|where two lines cross';
+        preg_match_all("/'({$caught})'/u", $scripts, $places);
         $texts = array_unique([...array_filter($found[1], static fn(string $text): bool => $text !== ''), ...$places[1]]);
         self::assertGreaterThan(50, count($texts));
         $spanish = (string) file_get_contents(self::ROOT.'/resources/js/lang/es.js');

@@ -58,10 +58,9 @@ final class Draft
     {
         return $this->lists[self::key($storey, $list)]
             ?? throw new RefusedEdit(
-                $storey === null ? Text::of(
-                    'There is no list "{list}".',
-                    list: $list->value,
-                ) : Text::of('There is no list "{list}" on storey "{storey}".', list: $list->value, storey: $storey),
+                $storey === null
+                    ? Text::of('There is no list "{list}".', list: $list->value)
+                    : Text::of('There is no list "{list}" on storey "{storey}".', list: $list->value, storey: $storey),
             );
     }
 
@@ -125,11 +124,9 @@ final class Draft
     {
         $element = $this->find($id)->element;
 
-        return $element instanceof $type ? $element : throw new RefusedEdit(Text::of(
-            '{element} is no {noun}.',
-            element: $element->name(),
-            noun: $type::list()->noun(),
-        ));
+        return $element instanceof $type
+            ? $element
+            : throw new RefusedEdit(Text::of('{element} is no {noun}.', element: $element->name(), noun: $type::list()->noun()));
     }
 
     /**
@@ -206,10 +203,9 @@ final class Draft
             foreach (ElementList::ofStorey() as $list) {
                 $lists[$list->value] = $this->lists["{$storey->id()}/{$list->value}"] ?? [];
             }
-            $storeys[] = $storey instanceof Storey ? $storey->withLists($lists) : throw new RefusedEdit(Text::of(
-                '{storey} is no storey.',
-                storey: $storey->name(),
-            ));
+            $storeys[] = $storey instanceof Storey
+                ? $storey->withLists($lists)
+                : throw new RefusedEdit(Text::of('{storey} is no storey.', storey: $storey->name()));
         }
         try {
             return (new LayoutReader())->accept($this->head->withLists([

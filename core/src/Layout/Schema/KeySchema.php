@@ -166,10 +166,9 @@ final readonly class KeySchema
         $tags = is_array($this->is->of) ? $this->is->of : [];
         $place->object(array_keys($tags));
         $named = array_values(array_filter(array_keys($tags), $place->has(...)));
-        $type = count($named) === 1 ? $tags[$named[0]] : throw $place->refuse(Text::of(
-            'expected one of {list}',
-            list: implode(', ', array_keys($tags)),
-        ));
+        $type = count($named) === 1
+            ? $tags[$named[0]]
+            : throw $place->refuse(Text::of('expected one of {list}', list: implode(', ', array_keys($tags))));
 
         return is_subclass_of($type, Part::class) ? $type::read($place->get($named[0])) : throw $place->refuse(Text::of('expected a part'));
     }
