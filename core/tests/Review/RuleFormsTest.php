@@ -57,23 +57,26 @@ final class RuleFormsTest extends TestCase
     public function test_a_range_that_is_missed_at_one_end_and_not_known_at_the_other_is_missed(): void
     {
         $requirement = 'measure: room.least_width, between: { low: 2 m, high: room.ceiling_height }';
-        /** @var callable(array<string, string>): Verdict $verdict */
-        $verdict = static fn(array $facts): Verdict => self::check('room', $requirement, $facts)->verdict;
-        self::assertSame(Verdict::Violated, $verdict(['room.least_width' => '1.9 m']));
-        self::assertSame(Verdict::Undetermined, $verdict(['room.least_width' => '2.1 m']));
-        self::assertSame(Verdict::Met, $verdict(['room.least_width' => '2.1 m', 'room.ceiling_height' => '2.4 m']));
-        self::assertSame(Verdict::Violated, $verdict(['room.least_width' => '2.5 m', 'room.ceiling_height' => '2.4 m']));
+        foreach ([
+            [Verdict::Violated, ['room.least_width' => '1.9 m']],
+            [Verdict::Undetermined, ['room.least_width' => '2.1 m']],
+            [Verdict::Met, ['room.least_width' => '2.1 m', 'room.ceiling_height' => '2.4 m']],
+            [Verdict::Violated, ['room.least_width' => '2.5 m', 'room.ceiling_height' => '2.4 m']],
+        ] as [$verdict, $facts]) {
+            self::assertSame($verdict, self::check('room', $requirement, $facts)->verdict);
+        }
     }
 
     public function test_a_word_is_what_is_wanted_or_is_not(): void
     {
-        /** @var callable(array<string, string>): string $said */
-        $said = static fn(array $facts): string => Said::one(
-            self::check('window', 'measure: window.operation, one_of: [casement, tilt_turn]', $facts)->reason,
-        );
-        self::assertSame('Operation: casement.', $said(['window.operation' => 'casement']));
-        self::assertSame('Operation: fixed; casement or tilt turn is wanted.', $said(['window.operation' => 'fixed']));
-        self::assertSame('The operation is not known.', $said([]));
+        foreach ([
+            ['Operation: casement.', ['window.operation' => 'casement']],
+            ['Operation: fixed; casement or tilt turn is wanted.', ['window.operation' => 'fixed']],
+            ['The operation is not known.', []],
+        ] as [$said, $facts]) {
+            $found = self::check('window', 'measure: window.operation, one_of: [casement, tilt_turn]', $facts);
+            self::assertSame($said, Said::one($found->reason));
+        }
     }
 
     /** @param array<string, string|bool> $facts */
