@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Examination\DecidedReports;
 use App\Letters\LetterDraft;
+use App\Mail\InLanguageOf;
 use App\Mail\Link;
 use App\Mail\Notice;
 use App\Models\Letter;
@@ -36,12 +37,13 @@ final readonly class SendLetter
             ]);
             $this->decided->keep($draft->revision, $draft->report);
             $draft->revision->update(['state' => RevisionState::Returned]);
-            Mail::to($draft->revision->submitter->email)->send(new Notice(
+            $reader = $draft->revision->submitter;
+            Mail::to($reader->email)->send(InLanguageOf::write($reader, static fn(): Notice => new Notice(
                 $by->office_id,
                 __('Corrections, :name', ['name' => $draft->revision->scheme->project->name]),
                 __(':name has sent corrections to revision :number.', ['name' => $by->name, 'number' => $draft->revision->number]),
                 Link::to('letters.show', $letter),
-            ));
+            )));
             $draft->revision->log($by, trans_choice(
                 '{1} sent the letter, one item|[2,*] sent the letter, :count items',
                 count($draft->items),

@@ -27,13 +27,13 @@ final class SendPasswordLink implements ShouldQueue
     public function handle(): void
     {
         Password::sendResetLink(['email' => $this->email, 'disabled_at' => null], static function (User $user, string $token): void {
-            Mail::to($user->email)->send(new Notice(
+            Mail::to($user->email)->send(InLanguageOf::write($user, static fn(): Notice => new Notice(
                 $user->office_id,
                 __('A new password'),
                 __('Whoever follows this link sets a new password for your account. It is good for an hour.'),
                 Link::to('password.reset', ['token' => $token, 'email' => $user->email]),
                 true,
-            ));
+            )));
         });
     }
 }

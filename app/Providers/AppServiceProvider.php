@@ -55,6 +55,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Event::listen(static fn(Login $login) => app(Sessions::class)->begin($login));
+        Text::speak(Language::from($this->app->getLocale()));
         Event::listen(static fn(LocaleUpdated $updated) => Text::speak(Language::from($updated->locale)));
         Mail::extend('outbox', static fn(): OutboxTransport => new OutboxTransport());
         Model::shouldBeStrict(!$this->app->isProduction());

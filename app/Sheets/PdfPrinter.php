@@ -45,7 +45,7 @@ final class PdfPrinter
         }
 
         return $this->page(
-            '<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><title>'.e($title).'</title><style>'
+            '<!DOCTYPE html><html lang="'.app()->getLocale().'"><head><meta charset="utf-8"><title>'.e($title).'</title><style>'
             ."body { margin: 0; font-variant-ligatures: none; } svg { display: block; overflow: hidden; } {$styles}</style></head>"
             ."<body>{$pages}</body></html>",
         );

@@ -1,6 +1,6 @@
 {{-- Nothing here may need a session or the database: one of them is what is away. --}}
 <!DOCTYPE html>
-<html lang="en">
+<html lang="{{ app()->getLocale() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Heurema\Review;
 
 use Heurema\Language\Language;
-use Heurema\Language\Text;
 use Heurema\Rulebook\RuleBook;
 use Heurema\Spatial\Home;
 
@@ -35,7 +34,7 @@ final class KeptReport
             $findings[$finding->fingerprint()] = $numbers[$written];
         }
 
-        $language = self::json(Text::language()->value);
+        $language = self::json($report->language->value);
 
         return '{"version":'.self::VERSION.',"language":'.$language.',"outcomes":['.implode(',', $outcomes).'],"findings":'
             .self::json((object) $findings).'}';
@@ -75,7 +74,7 @@ final class KeptReport
             }
         }
 
-        return new Report($home, $books, $findings);
+        return new Report($home, $books, $findings, $language);
     }
 
     private static function json(mixed $value): string

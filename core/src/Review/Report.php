@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Review;
 
+use Heurema\Language\Language;
+use Heurema\Language\Text;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Room\FloorArea;
@@ -16,11 +18,18 @@ use Heurema\Spatial\RoomSpace;
 /** Everything that was found in one home. */
 final readonly class Report
 {
+    /** What names and conditions in its sentences are said in. */
+    public Language $language;
+
     /**
      * @param list<RuleBook> $books
      * @param list<Finding>  $findings in the order of the books' rules
+     * @param Language|null  $language none: the one that is spoken
      */
-    public function __construct(public Home $home, public array $books, public array $findings) {}
+    public function __construct(public Home $home, public array $books, public array $findings, ?Language $language = null)
+    {
+        $this->language = $language ?? Text::language();
+    }
 
     /** @return array<string, int> by verdict, every verdict named */
     public function counts(): array
