@@ -24,7 +24,7 @@ final class SpanishTest extends BrowserTestCase
         SchemeEdit::query()->delete();
         Scheme::query()->update(['version' => 1, 'dimensions' => null]);
         User::query()->update(['language' => null]);
-        $this->scheme = Scheme::query()->whereHas('project', static fn($project) => $project->where('name', 'like', '14 Orchard%'))->firstOrFail();
+        $this->scheme = Project::query()->where('name', 'like', '14 Orchard%')->firstOrFail()->schemes()->firstOrFail();
         $this->signIn();
         $this->visit('/account');
         $this->find('#language option[value="es"]')->click();
@@ -62,7 +62,7 @@ final class SpanishTest extends BrowserTestCase
         // whatever is caught there has a name in Spanish
         $this->patiently()->until(fn(): bool => preg_match(
             '/en (horizontal|vertical)|cara|esquina|borde|muro|punto medio|cruce/',
-            json_encode($this->browser->executeScript("return document.getElementById('ghost').textContent"), JSON_UNESCAPED_UNICODE) ?: '',
+            json_encode($this->find('#ghost')->getDomProperty('textContent'), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         ) === 1);
         $this->find('#wall-length')->sendKeys('2,475 m');
         $this->waitForText('#wall-reading', '2,475 metros');
@@ -79,10 +79,12 @@ final class SpanishTest extends BrowserTestCase
                 $this->visit($page);
                 self::assertSame([], $this->browser->executeScript(<<<'JS'
                     const box = (element) => element.getBoundingClientRect();
-                    const shown = [...document.querySelectorAll('.masthead a, .masthead button, .masthead h1')].filter((one) => box(one).width > 0);
+                    const parts = [...document.querySelectorAll('.masthead a, .masthead button, .masthead h1')];
+                    const shown = parts.filter((one) => box(one).width > 0);
                     const title = document.querySelector('.masthead-title');
                     const within = (one) => !title.contains(one) || box(one).left < box(title).right;
-                    const apart = (a, b) => a.right <= b.left + 1 || b.right <= a.left + 1 || a.bottom <= b.top + 1 || b.bottom <= a.top + 1;
+                    const before = (a, b) => a.right <= b.left + 1 || a.bottom <= b.top + 1;
+                    const apart = (a, b) => before(a, b) || before(b, a);
                     const clipped = (one) => title.contains(one)
                         ? { ...box(one).toJSON(), right: Math.min(box(one).right, box(title).right) }
                         : box(one);

@@ -87,7 +87,11 @@ final class TextsInCode
             }
         }
 
-        return array_values(array_filter($texts, Sentence::isText(...)));
+        // names of measures stand beside them
+        return array_values(array_filter(
+            $texts,
+            static fn(string $text): bool => Sentence::isText($text) && preg_match('/^\w+\.\w+$/', $text) !== 1,
+        ));
     }
 
     /** @return list<string> */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Translation;
 
+use Heurema\Brief\FixtureWords;
+use Heurema\Brief\RoomWords;
+use Heurema\Brief\WishComposer;
 use Heurema\Layout\ElementList;
 use Heurema\Layout\Schema\ElementSchema;
 use Heurema\Layout\Schema\KeySchema;
@@ -47,7 +50,7 @@ final class WordsOfDocuments
     /** @return list<string> as they are said */
     public static function all(): array
     {
-        $words = ['yes', 'no', ...self::values(), ...self::keys(), ...self::measures(), ...self::settings()];
+        $words = ['yes', 'no', ...self::values(), ...self::keys(), ...self::measures(), ...self::settings(), ...self::wishes()];
         $apart = array_merge(...array_map(static fn(string $word): array => explode('/', str_replace('_', ' ', $word)), $words));
 
         return array_values(array_unique(array_filter($apart, static fn(string $word): bool => preg_match('/[a-z]{2}/', $word) === 1)));
@@ -63,6 +66,20 @@ final class WordsOfDocuments
             )),
             ...array_map(static fn(RoomUse $use): string => "{$use->value}s", RoomUse::cases()),
         ];
+    }
+
+    /** @return list<string> what wishes are read back in: rooms, what stands in them, sides */
+    private static function wishes(): array
+    {
+        $words = WishComposer::places();
+        foreach (RoomUse::cases() as $use) {
+            array_push($words, RoomWords::of($use), RoomWords::one($use), RoomWords::plural($use));
+        }
+
+        return [...$words, ...array_map(
+            FixtureWords::plural(...),
+            ['window', ...array_column(FixtureKind::cases(), 'value')],
+        )];
     }
 
     /** @return list<string> */

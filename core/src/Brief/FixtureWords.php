@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Brief;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Words\FixtureKind;
 
 /** What people call what stands in rooms. */
@@ -49,10 +50,15 @@ final class FixtureWords
         return array_combine(array_column($kinds, 'value'), array_map(static fn(FixtureKind $kind): string => $kind->words(), $kinds));
     }
 
+    /** In the language that is spoken. */
     public static function of(string $kind, float $count): string
     {
-        $word = FixtureKind::tryFrom($kind)?->words() ?? $kind;
+        return $count === 1.0 ? FixtureKind::tryFrom($kind)?->words() ?? Text::word($kind) : Text::of(self::plural($kind));
+    }
 
-        return $count === 1.0 ? $word : Plural::of($word);
+    /** In English. */
+    public static function plural(string $kind): string
+    {
+        return Plural::of(str_replace('_', ' ', $kind));
     }
 }

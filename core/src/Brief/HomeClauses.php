@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Brief;
 
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Units\Notation;
 use Heurema\Units\Quantity;
 
@@ -11,11 +13,12 @@ use Heurema\Units\Quantity;
 final readonly class HomeClauses
 {
     /** By measure: id, title, what it has to be, and how it is said. */
+    #[Texts]
     private const KINDS = [
-        'dwelling.sum_of_areas' => ['total', 'All rooms together', Quantity::Area, 'all rooms together %s'],
-        'dwelling.circulation_share' => ['circulation', 'Circulation', Quantity::Ratio, 'circulation %s of the floor of all rooms'],
-        'dwelling.storage_area' => ['storage', 'Storage', Quantity::Area, 'storage rooms, pantries and closets %s together'],
-        'dwelling.storey_count' => ['storeys', 'Storeys', Quantity::Count, '%s storeys'],
+        'dwelling.sum_of_areas' => ['total', 'All rooms together', Quantity::Area, 'all rooms together {range}'],
+        'dwelling.circulation_share' => ['circulation', 'Circulation', Quantity::Ratio, 'circulation {range} of the floor of all rooms'],
+        'dwelling.storage_area' => ['storage', 'Storage', Quantity::Area, 'storage rooms, pantries and closets {range} together'],
+        'dwelling.storey_count' => ['storeys', 'Storeys', Quantity::Count, '{range} storeys'],
     ];
 
     private const WORDS = [
@@ -42,7 +45,9 @@ final readonly class HomeClauses
             if ($clause === null) {
                 $this->sentence->goBackTo($place);
                 if ($clauses !== []) {
-                    throw new UnreadableWish("“{$this->sentence->next()}” is nothing that can be wished of the home as a whole.");
+                    throw new UnreadableWish(
+                        Text::of('“{word}” is nothing that can be wished of the home as a whole.', word: $this->sentence->next()),
+                    );
                 }
 
                 return [];
@@ -50,7 +55,9 @@ final readonly class HomeClauses
             $clauses[] = $clause;
         } while ($this->sentence->takes(',', 'and', ';', '.') && !$this->sentence->isAtEnd());
         if (!$this->sentence->isAtEnd()) {
-            throw new UnreadableWish("“{$this->sentence->next()}” is nothing that can be wished of the home as a whole.");
+            throw new UnreadableWish(
+                Text::of('“{word}” is nothing that can be wished of the home as a whole.', word: $this->sentence->next()),
+            );
         }
 
         return $clauses;
@@ -90,12 +97,13 @@ final readonly class HomeClauses
     private function of(string $measure, ?Range $range): Clause
     {
         [$id, $title, $quantity, $says] = self::KINDS[$measure];
+        $title = Text::of($title);
         if ($range === null || $range->quantity !== $quantity) {
-            throw new UnreadableWish("{$title}: ".match ($quantity) {
+            throw new UnreadableWish("{$title}: ".Text::of(match ($quantity) {
                 Quantity::Area => 'an area with its unit, such as 12 m2 or 120 sq ft.',
                 Quantity::Ratio => 'a share, such as at most 15 %.',
                 default => 'a number.',
-            });
+            }));
         }
         $range = match ($quantity) {
             Quantity::Area => $range->fromLow(),
@@ -107,7 +115,7 @@ final readonly class HomeClauses
             $id,
             $title,
             [$title => [['measure' => $measure, ...$range->limit()]]],
-            static fn(Notation $notation): string => sprintf($says, $range->says($notation)),
+            static fn(Notation $notation): string => Text::of($says, range: $range->says($notation)),
         );
     }
 }

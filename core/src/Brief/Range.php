@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Brief;
 
+use Heurema\Language\Text;
 use Heurema\Rulebook\Figure;
 use Heurema\Units\Notation;
 use Heurema\Units\Quantity;
@@ -57,10 +58,10 @@ final readonly class Range
         $write = static fn(string $figure): string => ($read = Figure::read($figure)) === null ? $figure : $notation->write($read->amount);
 
         return match (true) {
-            $this->high === null => 'at least '.$write((string) $this->low),
-            $this->low === null => 'at most '.$write($this->high),
+            $this->high === null => Text::of('at least {low}', low: $write((string) $this->low)),
+            $this->low === null => Text::of('at most {high}', high: $write($this->high)),
             $this->low === $this->high => $write($this->low),
-            default => "{$write($this->low)} to {$write($this->high)}",
+            default => Text::of('{low} to {high}', low: $write($this->low), high: $write($this->high)),
         };
     }
 

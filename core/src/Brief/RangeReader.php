@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Brief;
 
+use Heurema\Language\Text;
 use Heurema\Rulebook\Figure;
 use Heurema\Units\Quantity;
 
@@ -75,15 +76,17 @@ final readonly class RangeReader
         $high = new Range(null, $second, self::quantity($second));
         $low = (new Range($first, null, self::quantity($first)))->inUnitOf($high);
         if ($low->quantity !== $high->quantity) {
-            throw new UnreadableWish("“{$first}” and “{$second}” are not of one kind.");
+            throw new UnreadableWish(Text::of('“{first}” and “{second}” are not of one kind.', first: $first, second: $second));
         }
         $range = new Range($low->low, $second, $high->quantity);
 
-        return $range->isReversed() ? throw new UnreadableWish("“{$low->low} to {$second}” ends before it begins.") : $range;
+        return $range->isReversed() ? throw new UnreadableWish(
+            Text::of('“{low} to {high}” ends before it begins.', low: (string) $low->low, high: $second),
+        ) : $range;
     }
 
     private static function quantity(string $figure): Quantity
     {
-        return Figure::read($figure)->amount->quantity ?? throw new UnreadableWish("“{$figure}” is no figure.");
+        return Figure::read($figure)->amount->quantity ?? throw new UnreadableWish(Text::of('“{figure}” is no figure.', figure: $figure));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Brief;
 
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Rulebook\KnownWords;
 use Heurema\Spatial\Compass;
@@ -22,12 +24,21 @@ final readonly class RoomClauses
         'wide' => 'side', 'across' => 'side', 'in width' => 'side', 'long' => 'length', 'deep' => 'length', 'in length' => 'length',
         'high' => 'ceiling', 'tall' => 'ceiling', 'in height' => 'ceiling',
     ];
+    #[Texts]
     private const SIZES = [
-        'area' => ['Area', 'room.floor_area', '%s large'],
-        'side' => ['Least side', 'room.least_width', '%s wide'],
-        'length' => ['Long side', 'room.long_side', '%s long'],
-        'ceiling' => ['Ceiling', 'room.ceiling_height', '%s high'],
-        'door' => ['Door', 'room.door_width', 'doors %s wide'],
+        'area' => ['Area', 'room.floor_area', '{range} large'],
+        'side' => ['Least side', 'room.least_width', '{range} wide'],
+        'length' => ['Long side', 'room.long_side', '{range} long'],
+        'ceiling' => ['Ceiling', 'room.ceiling_height', '{range} high'],
+        'door' => ['Door', 'room.door_width', 'doors {range} wide'],
+    ];
+
+    /** How a relation to other rooms is read back, and that there is to be none. */
+    #[Texts]
+    private const RELATIONS = [
+        'beside' => ['beside {rooms}', 'not beside {rooms}'],
+        'opens' => ['opening from {rooms}', 'not opening from {rooms}'],
+        'overlooks' => ['overlooking {rooms}', 'not overlooking {rooms}'],
     ];
 
     /** @param bool $isNegated what is said is not to be */
@@ -61,7 +72,7 @@ final readonly class RoomClauses
         for ($this->skip(); !$this->sentence->isAtEnd(); $this->skip()) {
             foreach ($this->clause() as $clause) {
                 if (isset($clauses[$clause->id])) {
-                    throw new UnreadableWish("{$clause->title}: wished twice.");
+                    throw new UnreadableWish(Text::of('{title}: wished twice.', title: $clause->title));
                 }
                 $clauses[$clause->id] = $clause;
             }
@@ -104,20 +115,18 @@ final readonly class RoomClauses
 
         return new Clause(
             "not-through-{$use->value}",
-            'Way in',
+            Text::of('Way in'),
             ['' => [self::need('room.reached_through', ['use' => $use->value], ['at_most' => 0])]],
-            'reached without crossing '.RoomWords::one($use),
+            Text::of('reached without crossing {room}', room: RoomWords::saidOne($use)),
         );
     }
 
     /** @return non-empty-list<Clause>|null */
     private function place(bool $isNot): ?array
     {
-        $not = $isNot ? 'not ' : '';
-
         return match (true) {
             $this->sentence->takes('beside', 'next to', 'adjoining', 'adjacent to') => [
-                $this->neighbours('beside', 'Neighbours', 'room.beside', "{$not}beside", $isNot),
+                $this->neighbours('beside', Text::of('Neighbours'), 'room.beside', $isNot),
             ],
             $this->sentence->takes('opening', 'opens', 'open', 'entered', 'reached') => [$this->opensFrom($isNot)],
             $this->sentence->takes('overlooking', 'overlooks', 'overlook', 'facing', 'faces', 'face', 'looking', 'looks') => [
@@ -131,10 +140,10 @@ final readonly class RoomClauses
     private function opensFrom(bool $isNot): Clause
     {
         if (!$this->sentence->takes('from', 'off', 'to', 'into', 'onto', 'on to', 'in to')) {
-            throw new UnreadableWish('Opens from which room?');
+            throw new UnreadableWish(Text::of('Opens from which room?'));
         }
 
-        return $this->neighbours('opens', 'Opens from', 'room.opens_to', $isNot ? 'not opening from' : 'opening from', $isNot);
+        return $this->neighbours('opens', Text::of('Opens from'), 'room.opens_to', $isNot);
     }
 
     private function overlooks(bool $isNot): Clause
@@ -146,14 +155,14 @@ final readonly class RoomClauses
         if ($sectors === null) {
             $this->sentence->goBackTo($place);
 
-            return $this->neighbours('overlooks', 'Looks onto', 'room.overlooks', $isNot ? 'not overlooking' : 'overlooking', $isNot);
+            return $this->neighbours('overlooks', Text::of('Looks onto'), 'room.overlooks', $isNot);
         }
 
         return new Clause(
             ($isNot ? 'not-' : '').'faces-'.implode('-', $sectors),
-            'Windows to the '.implode(' or ', $sectors),
+            Text::of('Windows to the {sides}', sides: self::either($sectors)),
             self::ways('room.windows_towards', 'side', array_combine($sectors, $sectors), $isNot),
-            ($isNot ? 'no window to the ' : 'a window to the ').implode(' or ', $sectors),
+            Text::of($isNot ? 'no window to the {sides}' : 'a window to the {sides}', sides: self::either($sectors)),
         );
     }
 
@@ -164,9 +173,9 @@ final readonly class RoomClauses
 
         return new Clause(
             'sector',
-            'Side of the home',
+            Text::of('Side of the home'),
             ['' => [['measure' => 'room.orientation', 'one_of' => $allowed]]],
-            ($isNot ? 'not ' : '').'in the '.implode(' or ', $sectors).' of the home',
+            Text::of($isNot ? 'not in the {sides} of the home' : 'in the {sides} of the home', sides: self::either($sectors)),
         );
     }
 
@@ -181,7 +190,11 @@ final readonly class RoomClauses
         do {
             $this->sentence->takes('the', 'in the', 'to the');
             $sectors[] = $this->sentence->takeOne($known)
-                ?? throw new UnreadableWish("“{$this->sentence->next()}” is no side of a home: ".implode(', ', array_unique($known)).'.');
+                ?? throw new UnreadableWish(Text::of(
+                    '“{word}” is no side of a home: {sides}.',
+                    word: $this->sentence->next(),
+                    sides: implode(', ', array_unique($known)),
+                ));
         } while ($this->sentence->takes('or', 'nor'));
         $this->sentence->takes('side of the home', 'of the home', 'side');
 
@@ -189,7 +202,7 @@ final readonly class RoomClauses
     }
 
     /** Rooms of a relation: of several that are named with "or" one is enough, and with "not" none may be. */
-    private function neighbours(string $id, string $title, string $measure, string $says, bool $isNot): Clause
+    private function neighbours(string $id, string $title, string $measure, bool $isNot): Clause
     {
         $uses = [];
         do {
@@ -200,8 +213,8 @@ final readonly class RoomClauses
         return new Clause(
             ($isNot ? 'not-' : '')."{$id}-".implode('-', $names),
             $title,
-            self::ways($measure, 'use', array_combine($names, array_map(RoomWords::of(...), $uses)), $isNot),
-            "{$says} ".implode(' or ', array_map(RoomWords::one(...), $uses)),
+            self::ways($measure, 'use', array_combine($names, array_map(RoomWords::said(...), $uses)), $isNot),
+            Text::of(self::RELATIONS[$id][$isNot ? 1 : 0], rooms: implode(Text::of(' or '), array_map(RoomWords::saidOne(...), $uses))),
         );
     }
 
@@ -225,7 +238,7 @@ final readonly class RoomClauses
             return null;
         }
         if ($isNot) {
-            throw new UnreadableWish('Sizes are wished without “no” and “not”: at least so much, or at most so much.');
+            throw new UnreadableWish(Text::of('Sizes are wished without “no” and “not”: at least so much, or at most so much.'));
         }
         if ($range->quantity === Quantity::Area && $of === null) {
             $this->sentence->takes('of floor', 'in area', 'large', 'each');
@@ -233,13 +246,13 @@ final readonly class RoomClauses
             return [self::sized('area', $range->fromLow())];
         }
         if ($range->quantity !== Quantity::Length) {
-            throw new UnreadableWish('A room has an area, a width, a length and a height.');
+            throw new UnreadableWish(Text::of('A room has an area, a width, a length and a height.'));
         }
         if ($of === null && $this->sentence->takes('by', 'x')) {
             return $this->rectangle($range);
         }
         $dimension = $this->sentence->takeOne(self::DIMENSIONS);
-        $of ??= $dimension ?? throw new UnreadableWish('Is that wide, long or high? Say 3 m wide, or 3 m by 4 m.');
+        $of ??= $dimension ?? throw new UnreadableWish(Text::of('Is that wide, long or high? Say 3 m wide, or 3 m by 4 m.'));
 
         return [self::sized($of, $range->fromLow())];
     }
@@ -249,7 +262,7 @@ final readonly class RoomClauses
     {
         $second = (new RangeReader($this->sentence))->read();
         if ($second === null || $second->quantity !== Quantity::Length) {
-            throw new UnreadableWish('By how much? Say 3 m by 4 m.');
+            throw new UnreadableWish(Text::of('By how much? Say 3 m by 4 m.'));
         }
         $sides = [$first->inUnitOf($second)->fromLow(), $second->fromLow()];
         usort($sides, static fn(Range $a, Range $b): int => $a->start() <=> $b->start());
@@ -263,9 +276,9 @@ final readonly class RoomClauses
 
         return new Clause(
             $id,
-            $title,
+            Text::of($title),
             ['' => [['measure' => $measure, ...$range->limit()]]],
-            static fn(Notation $notation): string => sprintf($says, $range->says($notation)),
+            static fn(Notation $notation): string => Text::of($says, range: $range->says($notation)),
         );
     }
 
@@ -290,9 +303,9 @@ final readonly class RoomClauses
     {
         return new Clause(
             ($isNot ? 'no-' : '').'outside-door',
-            'Outside door',
+            Text::of('Outside door'),
             ['' => [['measure' => 'room.outside_doors', ...self::is($isNot)]]],
-            $isNot ? 'no outside door' : 'an outside door of its own',
+            Text::of($isNot ? 'no outside door' : 'an outside door of its own'),
         );
     }
 
@@ -310,15 +323,15 @@ final readonly class RoomClauses
             return null;
         }
         $uses = [
-            $use->value => RoomWords::of($use),
-            ...($use === RoomUse::Bathroom ? [RoomUse::ShowerRoom->value => RoomWords::of(RoomUse::ShowerRoom)] : []),
+            $use->value => RoomWords::said($use),
+            ...($use === RoomUse::Bathroom ? [RoomUse::ShowerRoom->value => RoomWords::said(RoomUse::ShowerRoom)] : []),
         ];
 
         return [new Clause(
             ($isNot ? 'no-' : '')."own-{$use->value}",
-            ucfirst(RoomWords::of($use)).' of its own',
+            Text::capital(Text::of('{room} of its own', room: RoomWords::said($use))),
             self::ways('room.opens_to', 'use', $uses, $isNot),
-            ($isNot ? 'no ' : 'a ').RoomWords::of($use).' of its own',
+            Text::of($isNot ? 'no {room} of its own' : 'a {room} of its own', room: RoomWords::said($use)),
         )];
     }
 
@@ -344,20 +357,26 @@ final readonly class RoomClauses
 
         return [new Clause(
             ($isNot ? 'no-' : 'has-').implode('-', array_keys($kinds)),
-            ucfirst(implode(' or ', array_map(static fn(string $kind): string => FixtureWords::of($kind, 1.0), array_keys($kinds)))),
+            Text::capital(self::either(array_map(static fn(string $kind): string => FixtureWords::of($kind, 1.0), array_keys($kinds)))),
             self::each($needs, $isNot),
-            implode(' or ', $says),
+            implode(Text::of(' or '), $says),
         )];
     }
 
     private static function count(string $kind, Range $range): string
     {
         return match (true) {
-            $range->high === '0' => 'no '.FixtureWords::of($kind, 1.0),
-            $range->high === null => "at least {$range->low} ".FixtureWords::of($kind, (float) $range->low),
-            $range->low === null => "at most {$range->high} ".FixtureWords::of($kind, (float) $range->high),
-            default => "{$range->low} to {$range->high} ".FixtureWords::of($kind, 2.0),
+            $range->high === '0' => Text::of('no {thing}', thing: FixtureWords::of($kind, 1.0)),
+            $range->high === null => Text::of('at least {low}', low: $range->low.' '.FixtureWords::of($kind, (float) $range->low)),
+            $range->low === null => Text::of('at most {high}', high: $range->high.' '.FixtureWords::of($kind, (float) $range->high)),
+            default => Text::of('{low} to {high}', low: $range->low, high: $range->high.' '.FixtureWords::of($kind, 2.0)),
         };
+    }
+
+    /** @param list<string> $words */
+    private static function either(array $words): string
+    {
+        return implode(Text::of(' or '), array_map(Text::of(...), $words));
     }
 
     private function room(): RoomUse
@@ -366,11 +385,12 @@ final readonly class RoomClauses
 
         return $this->sentence->takeOne(RoomWords::all()) ?? throw new UnreadableWish(
             $this->sentence->isAtEnd()
-                ? 'Which room?'
-                : "“{$this->sentence->next()}” is no room. Nearest: ".KnownWords::nearest(
-                    $this->sentence->next(),
-                    array_keys(RoomWords::all()),
-                ).'.',
+                ? Text::of('Which room?')
+                : Text::of(
+                    '“{word}” is no room. Nearest: {nearest}.',
+                    word: $this->sentence->next(),
+                    nearest: KnownWords::nearest($this->sentence->next(), array_keys(RoomWords::all())),
+                ),
         );
     }
 
@@ -385,17 +405,24 @@ final readonly class RoomClauses
     {
         $word = $this->sentence->next();
         if ($word === '') {
-            return new UnreadableWish('The wish ends too early.');
+            return new UnreadableWish(Text::of('The wish ends too early.'));
         }
         if ($this->sentence->takeOne(RoomWords::all()) !== null) {
-            return new UnreadableWish("Is “{$word}” beside it, opening from it, its own? Other rooms have a line of their own.");
+            return new UnreadableWish(Text::of(
+                'Is “{word}” beside it, opening from it, its own? Other rooms have a line of their own.',
+                word: $word,
+            ));
         }
         $known = [
             ...array_keys(FixtureWords::all()), 'beside', 'opening from', 'overlooking', 'facing', 'in the', 'own outside door', 'wide',
             'long', 'high', 'ceilings', 'doors',
         ];
 
-        return new UnreadableWish("“{$word}” is not understood. Nearest: ".KnownWords::nearest($word, $known).'.');
+        return new UnreadableWish(Text::of(
+            '“{word}” is not understood. Nearest: {nearest}.',
+            word: $word,
+            nearest: KnownWords::nearest($word, $known),
+        ));
     }
 
     /** @return array<string, int> */

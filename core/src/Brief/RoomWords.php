@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Brief;
 
+use Heurema\Language\Text;
 use Heurema\Layout\Words\RoomUse;
 
 /** What people call the rooms of a home. */
@@ -69,11 +70,29 @@ final class RoomWords
         return Plural::of(self::of($use));
     }
 
+    /** As it is read back, in the language that is spoken: `living room`. */
+    public static function said(RoomUse $use): string
+    {
+        return Text::of(self::of($use));
+    }
+
+    /** `a kitchen` */
+    public static function saidOne(RoomUse $use): string
+    {
+        return Text::of(self::one($use));
+    }
+
+    /** `kitchens` */
+    public static function saidPlural(RoomUse $use): string
+    {
+        return Text::of(self::plural($use));
+    }
+
     /** @return array<string, string> to choose from, by use */
     public static function choices(): array
     {
         $uses = RoomUse::cases();
 
-        return array_combine(array_column($uses, 'value'), array_map(self::of(...), $uses));
+        return array_combine(array_column($uses, 'value'), array_map(self::said(...), $uses));
     }
 }

@@ -47,13 +47,13 @@ final readonly class Wish
         if ($this->isOfHome) {
             return $wished;
         }
-        $room = $this->use === null ? 'room' : RoomWords::of($this->use);
+        $room = $this->use === null ? Text::of('room') : RoomWords::said($this->use);
         [$of, $each] = match (true) {
-            $this->count !== null && $this->use !== null => [$this->counts($this->count, $this->use, $notation), 'each: '],
-            $this->quantifier === Quantifier::One => ["at least one {$room}", 'with all of this: '],
-            $this->quantifier === Quantifier::The => ["at least one {$room}", 'each: '],
-            $this->quantifier === Quantifier::Largest => ["at least one {$room}", 'the largest: '],
-            default => [null, "every {$room}: "],
+            $this->count !== null && $this->use !== null => [$this->counts($this->count, $this->use, $notation), Text::of('each: ')],
+            $this->quantifier === Quantifier::One => [Text::of('at least one {room}', room: $room), Text::of('with all of this: ')],
+            $this->quantifier === Quantifier::The => [Text::of('at least one {room}', room: $room), Text::of('each: ')],
+            $this->quantifier === Quantifier::Largest => [Text::of('at least one {room}', room: $room), Text::of('the largest: ')],
+            default => [null, Text::of('every {room}: ', room: $room)],
         };
 
         return [...($of === null ? [] : [$of]), ...($wished === [] ? [] : [$each.$wished[0]]), ...array_slice($wished, 1)];
@@ -62,9 +62,9 @@ final readonly class Wish
     private function counts(Range $count, RoomUse $use, Notation $notation): string
     {
         return match (true) {
-            $count->high === '0' => 'no '.RoomWords::plural($use),
-            ($count->high ?? $count->low) === '1' => $count->says($notation).' '.RoomWords::of($use),
-            default => $count->says($notation).' '.RoomWords::plural($use),
+            $count->high === '0' => Text::of('no {rooms}', rooms: RoomWords::saidPlural($use)),
+            ($count->high ?? $count->low) === '1' => $count->says($notation).' '.RoomWords::said($use),
+            default => $count->says($notation).' '.RoomWords::saidPlural($use),
         };
     }
 
@@ -121,7 +121,7 @@ final readonly class Wish
 
         return $this->rule(
             $id,
-            'How many: '.RoomWords::of($use),
+            Text::of('How many: {room}', room: RoomWords::said($use)),
             'dwelling',
             ['measure' => 'dwelling.room_count', 'with' => ['use' => $use->value], ...$limit],
         );
@@ -133,9 +133,9 @@ final readonly class Wish
         return $this->rule(
             ($this->quantifier === Quantifier::Largest ? 'largest-' : '').$clause->id,
             "{$clause->title}: ".match (true) {
-                $this->use === null => 'every room',
-                $this->quantifier === Quantifier::Largest => 'largest '.RoomWords::of($this->use),
-                default => RoomWords::of($this->use),
+                $this->use === null => Text::of('every room'),
+                $this->quantifier === Quantifier::Largest => Text::of('largest {room}', room: RoomWords::said($this->use)),
+                default => RoomWords::said($this->use),
             },
             'room',
             [...($this->use === null ? [] : ['when' => $this->condition($this->use)]), ...$clause->requirement()],
@@ -164,9 +164,9 @@ final readonly class Wish
 
         return $this->rule(
             'one-'.implode('-', array_map(static fn(Clause $clause): string => $clause->id, $this->clauses)),
-            'One '.RoomWords::of($use).': '.lcfirst(
+            Text::of('One {room}: {clauses}', room: RoomWords::said($use), clauses: Text::small(
                 implode(', ', array_map(static fn(Clause $clause): string => $clause->title, $this->clauses)),
-            ),
+            )),
             'dwelling',
             ['exists' => array_map(
                 static fn(array $needs): array => ['among' => 'rooms', 'where' => "room.use == '{$use->value}'", 'needs' => $needs],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Brief;
 
+use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Layout\Words\RoomUse;
 use Heurema\Spatial\Compass;
 use Heurema\Units\UnitSystem;
@@ -14,20 +16,22 @@ final readonly class WishComposer
     public const HOME = 'home';
     public const EVERY_ROOM = 'every';
 
-    /** What can be wished of rooms: the words of a list to choose from, and what else has to be said then. */
+    /** What can be wished of rooms, and what else has to be said then. */
     public const OF_ROOMS = [
-        'count' => ['how many', 'range'], 'area' => ['area', 'which range'], 'side' => ['width', 'which range'],
-        'length' => ['length', 'which range'], 'ceiling' => ['height of the ceiling', 'which range'],
-        'windows' => ['windows', 'which range'],
-        'door' => ['width of its doors', 'which range'], 'has' => ['what stands in it', 'which fixture or not'],
-        'own' => ['a room of its own', 'which room not'], 'opens' => ['opens from', 'which room or not'],
-        'beside' => ['beside', 'which room or not'], 'through' => ['reached without crossing', 'which room'],
-        'outside' => ['an outside door of its own', 'which not'], 'overlooks' => ['overlooks', 'which room or not'],
-        'faces' => ['windows to the', 'which side or not'], 'sector' => ['side of the home', 'which place or not'],
+        'count' => 'range', 'area' => 'which range', 'side' => 'which range', 'length' => 'which range', 'ceiling' => 'which range',
+        'windows' => 'which range', 'door' => 'which range', 'has' => 'which fixture or not', 'own' => 'which room not',
+        'opens' => 'which room or not', 'beside' => 'which room or not', 'through' => 'which room', 'outside' => 'which not',
+        'overlooks' => 'which room or not', 'faces' => 'which side or not', 'sector' => 'which place or not',
     ];
-    public const OF_HOME = [
-        'total' => ['area of all rooms', 'range'], 'circulation' => ['circulation', 'range'], 'storage' => ['storage', 'range'],
-        'storeys' => ['storeys', 'range'],
+    public const OF_HOME = ['total' => 'range', 'circulation' => 'range', 'storage' => 'range', 'storeys' => 'range'];
+
+    #[Texts]
+    private const WORDS = [
+        'count' => 'how many', 'area' => 'area', 'side' => 'width', 'length' => 'length', 'ceiling' => 'height of the ceiling',
+        'windows' => 'windows', 'door' => 'width of its doors', 'has' => 'what stands in it', 'own' => 'a room of its own',
+        'opens' => 'opens from', 'beside' => 'beside', 'through' => 'reached without crossing', 'outside' => 'an outside door of its own',
+        'overlooks' => 'overlooks', 'faces' => 'windows to the', 'sector' => 'side of the home',
+        'total' => 'area of all rooms', 'circulation' => 'circulation', 'storage' => 'storage', 'storeys' => 'storeys',
     ];
 
     private const SIZES = ['area' => '', 'side' => ' wide', 'length' => ' long', 'ceiling' => ' high', 'windows' => ' windows'];
@@ -35,6 +39,12 @@ final readonly class WishComposer
     private const LENGTHS = ['side', 'length', 'ceiling', 'door'];
 
     public function __construct(private UnitSystem $units) {}
+
+    /** What is wished, as a list to choose from says it. */
+    public static function words(string $about): string
+    {
+        return Text::of(self::WORDS[$about] ?? $about);
+    }
 
     /**
      * @param string $of    a use of rooms, `every` or `home`
@@ -62,13 +72,13 @@ final readonly class WishComposer
                 'storage' => 'storage '.$this->range($about, $from, $to),
                 'storeys' => 'the home: '.$this->range($about, $from, $to).' storeys',
                 'total' => 'all rooms together '.$this->range($about, $from, $to),
-                default => throw new UnreadableWish('Choose what is wished of the home.'),
+                default => throw new UnreadableWish(Text::of('Choose what is wished of the home.')),
             };
         }
         $use = RoomUse::tryFrom($of);
         if ($about === 'count') {
             return $use === null
-                ? throw new UnreadableWish('How many of which rooms?')
+                ? throw new UnreadableWish(Text::of('How many of which rooms?'))
                 : $this->range($about, $from, $to).' '.($to === '1' ? RoomWords::of($use) : RoomWords::plural($use));
         }
 
@@ -101,7 +111,7 @@ final readonly class WishComposer
             'overlooks' => "{$not}overlooking the ".$this->either(self::room(...), $other, $or),
             'faces' => "{$not}facing ".$this->either(static fn(string $side): string => self::among(Compass::SIDES, $side), $other, $or),
             'sector' => "{$not}in the ".$this->either(static fn(string $place): string => self::among(self::places(), $place), $other, $or),
-            default => throw new UnreadableWish('Choose what is wished.'),
+            default => throw new UnreadableWish(Text::of('Choose what is wished.')),
         };
     }
 
@@ -112,7 +122,7 @@ final readonly class WishComposer
         return $this->either(
             static fn(string $one): string => isset(FixtureWords::choices()[$one])
                 ? ($count === '' ? 'a ' : $count).str_replace('_', ' ', $one)
-                : throw new UnreadableWish('Choose what stands in it.'),
+                : throw new UnreadableWish(Text::of('Choose what stands in it.')),
             $kind,
             $or,
         );
@@ -126,7 +136,7 @@ final readonly class WishComposer
 
     private static function room(string $use): string
     {
-        return RoomWords::of(RoomUse::tryFrom($use) ?? throw new UnreadableWish('Choose the other room.'));
+        return RoomWords::of(RoomUse::tryFrom($use) ?? throw new UnreadableWish(Text::of('Choose the other room.')));
     }
 
     /** @return list<string> where in a home a room can lie */
@@ -135,10 +145,20 @@ final readonly class WishComposer
         return [...Compass::clockwise(), 'centre'];
     }
 
+    /**
+     * @param list<string> $places
+     *
+     * @return array<string, string> as a list to choose from says them
+     */
+    public static function choices(array $places): array
+    {
+        return array_combine($places, array_map(Text::of(...), $places));
+    }
+
     /** @param list<string> $sides */
     private static function among(array $sides, string $side): string
     {
-        return in_array($side, $sides, true) ? $side : throw new UnreadableWish('Choose a side.');
+        return in_array($side, $sides, true) ? $side : throw new UnreadableWish(Text::of('Choose a side.'));
     }
 
     private function range(string $about, string $from, string $to): string
@@ -146,7 +166,7 @@ final readonly class WishComposer
         [$low, $high] = [$this->amount($about, $from), $this->amount($about, $to)];
 
         return match (true) {
-            $low === '' && $high === '' => throw new UnreadableWish('From how much, or to how much?'),
+            $low === '' && $high === '' => throw new UnreadableWish(Text::of('From how much, or to how much?')),
             $high === '' => "at least {$low}",
             $low === '' => "at most {$high}",
             default => "{$low} to {$high}",

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Brief;
 
+use Heurema\Language\Text;
 use Heurema\Rulebook\KnownWords;
 use Heurema\Units\Quantity;
 
@@ -22,12 +23,12 @@ final readonly class WishReader
     {
         $sentence = new Sentence($typed);
         if ($sentence->isAtEnd()) {
-            throw new UnreadableWish('Nothing is wished.');
+            throw new UnreadableWish(Text::of('Nothing is wished.'));
         }
         $isOfHome = $sentence->takes(...self::HOME);
         $home = (new HomeClauses($sentence))->read();
         if ($isOfHome && $home === []) {
-            throw new UnreadableWish('Of the home one wishes an area in all, a share of circulation, storage, or storeys.');
+            throw new UnreadableWish(Text::of('Of the home one wishes an area in all, a share of circulation, storage, or storeys.'));
         }
 
         return $home !== [] ? Wish::ofHome(trim($typed), $home) : $this->ofRooms(trim($typed), $sentence);
@@ -51,7 +52,7 @@ final readonly class WishReader
         $start = $sentence->next();
         $count = $quantifier === null ? (new RangeReader($sentence))->read() : null;
         if ($count !== null && ($count->quantity !== Quantity::Count || $count->isReversed())) {
-            throw new UnreadableWish("“{$start}” is no number of rooms.");
+            throw new UnreadableWish(Text::of('“{word}” is no number of rooms.', word: $start));
         }
         $use = $sentence->takeOne(RoomWords::all()) ?? throw self::unknownRoom($sentence);
         $isPlural = str_ends_with($sentence->last(), 's');
@@ -59,7 +60,10 @@ final readonly class WishReader
         $clauses = self::clauses($sentence);
         if ($clauses === [] && $count === null && $quantifier === Quantifier::Every) {
             throw new UnreadableWish(
-                'What is wished of the '.RoomWords::plural($use).'? How many, how large, with what, beside which room …',
+                Text::of(
+                    'What is wished of the {rooms}? How many, how large, with what, beside which room …',
+                    rooms: RoomWords::saidPlural($use),
+                ),
             );
         }
 
@@ -72,7 +76,7 @@ final readonly class WishReader
         $use = $sentence->takeOne(RoomWords::all()) ?? throw self::unknownRoom($sentence);
         $clauses = (new RoomClauses($sentence, isNegated: true))->read();
         if (count($clauses) > 1) {
-            throw new UnreadableWish('One thing at a time after “no”.');
+            throw new UnreadableWish(Text::of('One thing at a time after “no”.'));
         }
 
         return Wish::ofRooms($typed, $use, Quantifier::Every, $clauses === [] ? new Range(null, '0', Quantity::Count) : null, $clauses);
@@ -84,7 +88,7 @@ final readonly class WishReader
         $clauses = self::clauses($sentence);
 
         return $clauses === [] ? throw new UnreadableWish(
-            'What is wished of all rooms? How high, how wide, with how many windows …',
+            Text::of('What is wished of all rooms? How high, how wide, with how many windows …'),
         ) : $clauses;
     }
 
@@ -100,8 +104,12 @@ final readonly class WishReader
 
         return new UnreadableWish(
             $word === ''
-                ? 'Say of which rooms, or of the home.'
-                : "“{$word}” is no room that can be wished for. Nearest: ".KnownWords::nearest($word, array_keys(RoomWords::all())).'.',
+                ? Text::of('Say of which rooms, or of the home.')
+                : Text::of(
+                    '“{word}” is no room that can be wished for. Nearest: {nearest}.',
+                    word: $word,
+                    nearest: KnownWords::nearest($word, array_keys(RoomWords::all())),
+                ),
         );
     }
 }

@@ -3,7 +3,7 @@
         <h2>Put a wish together</h2>
         <label for="compose-of">Of</label>
         <select class="form-select form-select-sm" id="compose-of" name="of">
-            @foreach (Heurema\Layout\Words\RoomUse::cases() as $use)<option value="{{ $use->value }}">{{ Heurema\Brief\RoomWords::plural($use) }}</option>@endforeach
+            @foreach (Heurema\Layout\Words\RoomUse::cases() as $use)<option value="{{ $use->value }}">{{ Heurema\Brief\RoomWords::saidPlural($use) }}</option>@endforeach
             <option value="{{ Heurema\Brief\WishComposer::EVERY_ROOM }}">every room</option>
             <option value="{{ Heurema\Brief\WishComposer::HOME }}">the home as a whole</option>
         </select>
@@ -11,8 +11,8 @@
         <select class="form-select form-select-sm" id="compose-which" name="which" data-part="which"><option value="every">each of them</option><option value="one">one of them</option><option value="largest">the largest</option></select>
         <label for="compose-about">is wished</label>
         <select class="form-select form-select-sm" id="compose-about" name="about">
-            @foreach (Heurema\Brief\WishComposer::OF_ROOMS as $about => [$words, $asks])<option value="{{ $about }}" data-asks="{{ $asks }}" data-of="rooms">{{ $words }}</option>@endforeach
-            @foreach (Heurema\Brief\WishComposer::OF_HOME as $about => [$words, $asks])<option value="{{ $about }}" data-asks="{{ $asks }}" data-of="home">{{ $words }}</option>@endforeach
+            @foreach (Heurema\Brief\WishComposer::OF_ROOMS as $about => $asks)<option value="{{ $about }}" data-asks="{{ $asks }}" data-of="rooms">{{ Heurema\Brief\WishComposer::words($about) }}</option>@endforeach
+            @foreach (Heurema\Brief\WishComposer::OF_HOME as $about => $asks)<option value="{{ $about }}" data-asks="{{ $asks }}" data-of="home">{{ Heurema\Brief\WishComposer::words($about) }}</option>@endforeach
         </select>
         <span class="compose-range" data-part="range">
             <label for="compose-from">from</label> <input class="form-control form-control-sm" id="compose-from" name="from" maxlength="40" autocomplete="off">
@@ -21,8 +21,8 @@
         @foreach ([
             'fixture' => Heurema\Brief\FixtureWords::choices(),
             'room' => Heurema\Brief\RoomWords::choices(),
-            'side' => array_combine(Heurema\Spatial\Compass::clockwise(), Heurema\Spatial\Compass::clockwise()),
-            'place' => array_combine(Heurema\Brief\WishComposer::places(), Heurema\Brief\WishComposer::places()),
+            'side' => Heurema\Brief\WishComposer::choices(Heurema\Spatial\Compass::clockwise()),
+            'place' => Heurema\Brief\WishComposer::choices(Heurema\Brief\WishComposer::places()),
         ] as $part => $choices)
             <label for="compose-{{ $part }}" data-part="{{ $part }}">what</label>
             <select class="form-select form-select-sm" id="compose-{{ $part }}" name="other" data-part="{{ $part }}">@foreach ($choices as $value => $words)<option value="{{ $value }}">{{ $words }}</option>@endforeach</select>
