@@ -17,7 +17,7 @@ final class CommaSeparated
 
     private static function cell(string|float|int|bool|null $value): string
     {
-        $text = is_bool($value) ? ($value ? 'yes' : 'no') : (string) $value;
+        $text = is_bool($value) ? ($value ? __('yes') : __('no')) : (string) $value;
         if (is_string($value) && preg_match('/^[=+\-@\t\r]/', $text) === 1) {
             $text = "'{$text}";
         }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Pages;
 
+use Heurema\Language\Language;
+use Heurema\Language\Text;
 use Heurema\Language\Texts;
 use Illuminate\Support\Str;
 
-/** A document of docs/ as a page: its headings can be pointed at, links to other documents lead to their pages. */
+/** A document of docs/, or of docs/es/ for who reads Spanish, as a page: its headings can be pointed at, links to other documents lead to their pages. */
 final readonly class HelpPage
 {
     /** In the order in which they are listed; those for operators and developers stay in docs/. */
@@ -31,7 +33,8 @@ final readonly class HelpPage
     /** @return self|null null: there is no such page */
     public static function of(string $key): ?self
     {
-        $text = isset(self::PAGES[$key]) ? @file_get_contents(base_path("docs/{$key}.md")) : false;
+        $folder = Text::language() === Language::English ? 'docs' : 'docs/'.Text::language()->value;
+        $text = isset(self::PAGES[$key]) ? @file_get_contents(base_path("{$folder}/{$key}.md")) : false;
 
         return $text === false ? null : new self($key, __(self::PAGES[$key]), $text);
     }
@@ -73,10 +76,10 @@ final readonly class HelpPage
     {
         preg_match_all('/^##+ (.*)$/m', $this->text, $found);
 
-        return [new FoundEntry($this->title, 'help', route('help.page', $this->key)), ...array_map(
+        return [new FoundEntry($this->title, __('help'), route('help.page', $this->key)), ...array_map(
             fn(string $heading): FoundEntry => new FoundEntry(
                 strip_tags($heading),
-                "help, {$this->title}",
+                __('help, :title', ['title' => $this->title]),
                 route('help.page', $this->key).'#'.Str::slug($heading),
             ),
             $found[1],

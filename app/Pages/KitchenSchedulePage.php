@@ -20,6 +20,7 @@ use Heurema\Kitchen\RunFigures;
 use Heurema\Kitchen\ScheduledUnit;
 use Heurema\Kitchen\WorktopPiece;
 use Heurema\Language\Text;
+use Heurema\Language\Texts;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\PlacedFixture;
 use Heurema\Spatial\RoomSpace;
@@ -44,6 +45,12 @@ final readonly class KitchenSchedulePage
     private const LETTERS = 24.0;
     private const BEFORE = 14.0;
     private const LINE = 13.0;
+
+    #[Texts]
+    private const COLUMNS = [
+        'Mark', 'Id', 'Kind', 'Name', 'Width', 'Depth', 'Height', 'Underside', 'Doors', 'Hinged at', 'Glass', 'Cut out for',
+        'Left', 'Right', 'Front', 'Back', 'Upstand',
+    ];
 
     public ?RoomSpace $room;
     public ?KitchenSchedule $schedule;
@@ -83,16 +90,13 @@ final readonly class KitchenSchedulePage
     public function table(): array
     {
         $rows = [
-            [
-                'Mark', 'Id', 'Kind', 'Name', 'Width', 'Depth', 'Height', 'Underside', 'Doors', 'Hinged at', 'Glass', 'Cut out for',
-                'Left', 'Right', 'Front', 'Back', 'Upstand',
-            ],
+            array_map(__(...), self::COLUMNS),
         ];
         foreach ($this->schedule->units ?? [] as $unit) {
             $fixture = $unit->fixture->fixture;
             $rows[] = [
                 $unit->mark, $fixture->id, $fixture->kind->words(), $fixture->name, $fixture->width, $fixture->depth, $fixture->height,
-                $fixture->base, $unit->doors(), $unit->hinge()?->value, $fixture->glassDoors === true ? 'yes' : null,
+                $fixture->base, $unit->doors(), $unit->hinge()?->words(), $fixture->glassDoors === true ? __('yes') : null,
                 null, null, null, null,
                 null, null,
             ];

@@ -6,6 +6,7 @@ namespace App\Pages;
 
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Catalogue\Catalogue;
+use Heurema\Measure\Catalogue\Sentences;
 use Heurema\Measure\Measure;
 
 /** All measures, for those who write rule books: on a page, and as docs/measures.md. */
@@ -21,7 +22,7 @@ final readonly class MeasureList
     {
         $measures = [];
         foreach ($this->catalogue->all() as $measure) {
-            if ($this->search === '' || mb_stripos("{$measure->name()} {$measure->is()->tells}", $this->search) !== false) {
+            if ($this->search === '' || mb_stripos("{$measure->name()} ".Sentences::of($measure->is()), $this->search) !== false) {
                 $measures[$measure->subject()->value][] = $measure;
             }
         }
@@ -62,7 +63,7 @@ final readonly class MeasureList
                     array_keys($parameters),
                     $parameters,
                 );
-                $text .= "| `{$measure->name()}` | ".self::answers($measure)." | {$measure->is()->tells} | ".implode('; ', $said)." |\n";
+                $text .= "| `{$measure->name()}` | ".self::answers($measure).' | '.Sentences::of($measure->is()).' | '.implode('; ', $said)." |\n";
             }
         }
 
@@ -76,14 +77,14 @@ final readonly class MeasureList
             $words !== [] && count($words) <= self::MOST_WORDS => __('one of :words', ['words' => implode(', ', $words)]),
             $words !== [] => __('one of :count words of the format', ['count' => count($words)]),
             default => match ($type) {
-                AnswerType::Length => 'a length',
+                AnswerType::Length => __('a length'),
                 AnswerType::Area => __('an area'),
                 AnswerType::Angle => __('an angle'),
-                AnswerType::Ratio => 'a share',
-                AnswerType::Count => 'a count',
+                AnswerType::Ratio => __('a share'),
+                AnswerType::Count => __('a count'),
                 AnswerType::AirFlow => __('an air flow'),
                 AnswerType::YesNo => __('yes or no'),
-                AnswerType::Word => 'a word',
+                AnswerType::Word => __('a word'),
             },
         };
     }

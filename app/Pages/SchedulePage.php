@@ -53,9 +53,9 @@ final readonly class SchedulePage
     /** @return list<list<string|float|int|bool|null>> the first row names the columns; lengths in mm, areas in m², shares as they are */
     public function table(): array
     {
-        $head = ['Id', 'Mark', 'Name', 'Storey'];
+        $head = [__('Id'), __('Mark'), __('Name'), __('Storey')];
         foreach ($this->schedule->kind->columns() as $column => $measure) {
-            array_push($head, $column, "{$column}, limit", "{$column}, verdict");
+            array_push($head, $column, __(':column, limit', ['column' => $column]), __(':column, verdict', ['column' => $column]));
         }
         $rows = [$head];
         foreach ($this->schedule->rows as $row) {

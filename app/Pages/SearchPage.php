@@ -10,6 +10,7 @@ use App\Models\Scheme;
 use App\Models\User;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
+use Heurema\Review\ScheduleKind;
 use Heurema\Review\Verdict;
 use Heurema\Rulebook\RuleBookLibrary;
 use Heurema\Spatial\Home;
@@ -136,8 +137,9 @@ final readonly class SearchPage
         $of = __('revision :number of :name', ['number' => $revision->number, 'name' => $revision->scheme->project->name]);
         yield new FoundEntry(__('Review'), $of, route('review', $revision));
         yield new FoundEntry(__('Corrections letter'), $of, route('review.letter', $revision));
-        foreach (['rooms', 'doors', 'windows', 'fixtures'] as $kind) {
-            yield new FoundEntry(__('Schedule of :kind', ['kind' => $kind]), $of, route('review.schedule', [$revision, $kind]));
+        foreach (ScheduleKind::cases() as $kind) {
+            $title = __('Schedule of :kind', ['kind' => $kind->words()]);
+            yield new FoundEntry($title, $of, route('review.schedule', [$revision, $kind->value]));
         }
     }
 

@@ -7,6 +7,6 @@
 @section('content')
     <div class="help">
         <nav aria-label="Pages of the help"><ul>@foreach (App\Pages\HelpPage::PAGES as $key => $title)<li><a href="{{ route('help.page', $key) }}" @if ($key === $page->key) aria-current="page" @endif>{{ __($title) }}</a></li>@endforeach</ul></nav>
-        <article lang="en">{!! $page->html() !!}</article>
+        <article>{!! $page->html() !!}</article>
     </div>
 @endsection

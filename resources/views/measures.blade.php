@@ -21,7 +21,7 @@
                         <tr>
                             <th scope="row"><code>{{ $measure->name() }}</code></th>
                             <td>{{ App\Pages\MeasureList::answers($measure) }}</td>
-                            <td>{!! preg_replace('/`([^`]+)`/', '<code>$1</code>', e($measure->is()->tells)) !!}</td>
+                            <td>{!! preg_replace('/`([^`]+)`/', '<code>$1</code>', e(Heurema\Measure\Catalogue\Sentences::of($measure->is()))) !!}</td>
                             <td>@foreach (App\Pages\MeasureList::parameters($measure) as $name => $type)<div><code>{{ $name }}</code>: {{ $type }}</div>@endforeach</td>
                         </tr>
                     @endforeach

@@ -116,7 +116,10 @@ final readonly class LetterController
     /** @return list<list<string|float|int|bool|null>> */
     private static function table(LetterDraft $draft): array
     {
-        $rows = [['Number', 'Where', 'Element', 'Clause', 'Rule', 'Measured', 'Required', 'Missed by', 'Ruling', 'Words']];
+        $rows = [[
+            __('Number'), __('Where'), __('Element'), __('Clause'), __('Rule'), __('Measured'), __('Required'), __('Missed by'), __('Ruling'),
+            __('Words'),
+        ]];
         foreach ($draft->items as $item) {
             $rows[] = [
                 $item->number, $item->room, $item->subject(), $item->clause(), $item->title(), $item->finding?->measuredText(),

@@ -23,7 +23,7 @@
                         <thead><tr><th scope="col">Mark</th><th scope="col">Kind</th><th scope="col">Width × depth × height</th><th scope="col">Underside</th><th scope="col">Doors</th><th scope="col">Hinged at</th></tr></thead>
                         <tbody>
                             @foreach ($page->schedule->units as $unit)
-                                <tr><td>{{ $unit->mark }}</td><th scope="row">{{ $page->kind($unit) }}</th><td>{{ $page->size($unit) }}</td><td>@if ($unit->fixture->fixture->base !== null){{ $page->length($unit->fixture->fixture->base) }}@endif</td><td>@if ($unit->doors() !== 0){{ $unit->doors() ?? '?' }}@if ($unit->fixture->fixture->glassDoors), glass @endif @endif</td><td>{{ $unit->hinge()?->value }}</td></tr>
+                                <tr><td>{{ $unit->mark }}</td><th scope="row">{{ $page->kind($unit) }}</th><td>{{ $page->size($unit) }}</td><td>@if ($unit->fixture->fixture->base !== null){{ $page->length($unit->fixture->fixture->base) }}@endif</td><td>@if ($unit->doors() !== 0){{ $unit->doors() ?? '?' }}@if ($unit->fixture->fixture->glassDoors), glass @endif @endif</td><td>{{ $unit->hinge()?->words() }}</td></tr>
                             @endforeach
                         </tbody>
                     </table>

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Language;
 
+use App\Models\Revision;
+use App\Models\Scheme;
 use App\Models\User;
 use App\Pages\BriefPage;
 use Database\Seeders\DemoOfficeSeeder;
@@ -33,7 +35,7 @@ final class SpanishPagesTest extends TestCase
         $typed = $this->typed();
         $all = implode("\n", $typed);
         $found = [];
-        foreach ($this->addresses() as $address) {
+        foreach ([...$this->addresses(), ...$this->searches(), '/measures'] as $address) {
             foreach ($this->texts($address) as $text) {
                 if (preg_match(self::ENGLISH, $text) === 1 && !str_contains($all, $text)) {
                     $rest = str_ireplace($typed, '', $text);
@@ -42,6 +44,19 @@ final class SpanishPagesTest extends TestCase
             }
         }
         self::assertSame([], $found);
+    }
+
+    /** @return list<string> for what pages, elements and findings have in their names */
+    private function searches(): array
+    {
+        $searches = [];
+        foreach (['revision' => Revision::query()->firstOrFail()->id, 'scheme' => Scheme::query()->firstOrFail()->id] as $of => $id) {
+            foreach (['cuadro', 'alzados', 'de', 'el', 'en', 'a', 'o', 'd1', 'ayuda'] as $typed) {
+                $searches[] = "/search?{$of}={$id}&q={$typed}";
+            }
+        }
+
+        return $searches;
     }
 
     /** @return list<string> what people typed, and what rule books say, the longest first */

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Language;
 
+use Heurema\Language\Language;
+use Heurema\Measure\Catalogue\Catalogue;
+use Heurema\Measure\Catalogue\Sentences;
+use Heurema\Measure\Measure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Translation\TextsInCode;
 
-/** Every text of pages, of the core and of scripts is in Spanish too, with the same places; no translation is left over. */
+/** Every text of pages, of the core, of measures and of scripts is in Spanish too, with the same places; no translation is left over. */
 final class TranslationTest extends TestCase
 {
     private const ROOT = __DIR__.'/../../..';
@@ -28,6 +32,9 @@ final class TranslationTest extends TestCase
         $english = require self::ROOT.'/core/src/Words/en.php';
         /** @var array<string, string> $messages */
         $messages = require self::ROOT.'/core/src/Words/es.php';
+        $told = array_map(static fn(Measure $measure): string => $measure->is()->tells, array_values(Catalogue::standard()->all()));
+        yield 'measures' => [$told, Sentences::in(Language::Spanish), '~`[^`]+`~'];
+
         yield 'messages of the core' => [array_keys($english), $messages, '~$^~'];
     }
 
