@@ -68,6 +68,8 @@ final class OpeningMeasuresTest extends MeasureTestCase
     {
         $home = Sketch::room(4000, 3000)->door('w1', 2000, 900, ['threshold' => 20]);
         self::assertSame(2040.0 - 13 - 20, self::number('door.clear_height', $home, 'd'));
+        $barred = Sketch::room(4000, 3000)->door('w1', 2000, 900, ['threshold' => 2040]);
+        self::assertSame(0.0, self::number('door.clear_height', $barred, 'd'), 'a threshold as high as the door leaves nothing');
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Sweep;
+use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -74,7 +75,7 @@ final class InsideSize extends SubjectMeasure
         $middle = $frame->toPlan(new Point(0, ($fixture->fixture->depth ?? 0.0) / 2));
         foreach ([$frame->xAxis, $frame->xAxis->times(-1)] as $direction) {
             $wall = $fixture->plan->mass->obstructions()->sweep(new Sweep($middle, $direction, -1.0, 1.0));
-            if ($wall === null || $wall->distance > $width / 2 + self::BUILT_IN) {
+            if ($wall === null || $wall->distance > $width / 2 + self::BUILT_IN + Tolerance::TOUCH) {
                 return false;
             }
         }
