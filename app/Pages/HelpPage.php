@@ -9,7 +9,10 @@ use Heurema\Language\Text;
 use Heurema\Language\Texts;
 use Illuminate\Support\Str;
 
-/** A document of docs/, or of docs/es/ for who reads Spanish, as a page: its headings can be pointed at, links to other documents lead to their pages. */
+/**
+ * A document of docs/, or of docs/es/ for those who read Spanish, as a page: its headings can be pointed at, links to other documents lead
+ * to their pages.
+ */
 final readonly class HelpPage
 {
     /** In the order in which they are listed; those for operators and developers stay in docs/. */

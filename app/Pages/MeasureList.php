@@ -63,7 +63,8 @@ final readonly class MeasureList
                     array_keys($parameters),
                     $parameters,
                 );
-                $text .= "| `{$measure->name()}` | ".self::answers($measure).' | '.Sentences::of($measure->is()).' | '.implode('; ', $said)." |\n";
+                $cells = ["`{$measure->name()}`", self::answers($measure), Sentences::of($measure->is()), implode('; ', $said)];
+                $text .= '| '.implode(' | ', $cells)." |\n";
             }
         }
 

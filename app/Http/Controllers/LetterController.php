@@ -117,8 +117,8 @@ final readonly class LetterController
     private static function table(LetterDraft $draft): array
     {
         $rows = [[
-            __('Number'), __('Where'), __('Element'), __('Clause'), __('Rule'), __('Measured'), __('Required'), __('Missed by'), __('Ruling'),
-            __('Words'),
+            __('Number'), __('Where'), __('Element'), __('Clause'), __('Rule'), __('Measured'), __('Required'), __('Missed by'),
+            __('Ruling'), __('Words'),
         ]];
         foreach ($draft->items as $item) {
             $rows[] = [

@@ -48,7 +48,8 @@ final class InsideSizeTest extends MeasureTestCase
 
     public function test_what_it_lacks(): void
     {
-        $shower = Sketch::room(3000, 3000, 'bathroom')->add('fixtures', ['id' => 'f', 'kind' => 'shower', 'at' => [1500, 0], 'facing' => 90]);
+        $shower = Sketch::room(3000, 3000, 'bathroom')
+            ->add('fixtures', ['id' => 'f', 'kind' => 'shower', 'at' => [1500, 0], 'facing' => 90]);
         self::assertUnknown(['f.width', 'f.depth'], self::measure('fixture.inside_least', $shower, 'f'));
     }
 }

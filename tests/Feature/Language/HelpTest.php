@@ -25,15 +25,17 @@ final class HelpTest extends TestCase
     {
         [$english, $spanish] = [$this->html($page, Language::English), $this->html($page, Language::Spanish)];
         self::assertNotSame($english, $spanish);
-        self::assertSame($this->all('~<(h2|h3|p|li|tr|t[hd]|pre)\b~', $english), $this->all('~<(h2|h3|p|li|tr|t[hd]|pre)\b~', $spanish));
-        self::assertSame($this->all('~href="([^"#]*)~', $english), $this->all('~href="([^"#]*)~', $spanish));
+        foreach (['~<(h2|h3|p|li|tr|t[hd]|pre)\b~', '~href="([^"#]*)~'] as $parts) {
+            self::assertSame($this->all($parts, $english), $this->all($parts, $spanish));
+        }
     }
 
     #[DataProvider('pages')]
     public function test_code_and_standards_stay_as_they_are(string $page): void
     {
         $fixed = '~<code>([\w./{}$:-]*(?:[_/$-]|::|\w\.\w)[\w./{}$:-]*)</code>|\b(?:ISO(?:/IEC)? \d+|Ifc\w+|R\d+\.[\d.]*\d)~';
-        [$english, $spanish] = [$this->all($fixed, $this->html($page, Language::English)), $this->all($fixed, $this->html($page, Language::Spanish))];
+        $english = $this->all($fixed, $this->html($page, Language::English));
+        $spanish = $this->all($fixed, $this->html($page, Language::Spanish));
         sort($english);
         sort($spanish);
         self::assertSame($english, $spanish);
@@ -42,13 +44,17 @@ final class HelpTest extends TestCase
     #[DataProvider('pages')]
     public function test_things_are_called_as_on_the_pages(string $page): void
     {
+        $names = $this->all('~<em>(.*?)</em>~', $this->html($page, Language::English));
         $said = $this->all('~<em>(.*?)</em>~', $this->html($page, Language::Spanish));
-        $translated = (array) json_decode((string) file_get_contents(lang_path('es.json')), true);
-        foreach ($this->all('~<em>(.*?)</em>~', $this->html($page, Language::English)) as $name) {
-            $bare = preg_replace('/^\+ /', '', $name);
-            isset($translated[$bare]) ? self::assertContains(str_replace((string) $bare, (string) $translated[$bare], $name), $said, $name) : null;
+        self::assertCount(count($names), $said);
+        /** @var array<string, string> $translations */
+        $translations = json_decode((string) file_get_contents(lang_path('es.json')), true, flags: JSON_THROW_ON_ERROR);
+        foreach ($names as $name) {
+            $label = ltrim($name, '+ ');
+            if (isset($translations[$label])) {
+                self::assertContains(str_replace($label, $translations[$label], $name), $said, $name);
+            }
         }
-        self::assertCount(count($this->all('~<em>(.*?)</em>~', $this->html($page, Language::English))), $said);
     }
 
     #[DataProvider('pages')]
@@ -56,23 +62,28 @@ final class HelpTest extends TestCase
     {
         $html = (string) preg_replace('~<(pre|code)\b.*?</\1>~s', '', $this->html($page, Language::Spanish));
         preg_match_all('~>([^<]*)<~', $html, $texts);
-        self::assertSame([], array_values(array_filter($texts[1], static fn(string $text): bool => preg_match(self::ENGLISH, $text) === 1)));
+        $left = array_filter($texts[1], static fn(string $text): bool => preg_match(self::ENGLISH, $text) === 1);
+        self::assertSame([], array_values($left));
     }
 
     public function test_it_is_read_and_searched_in_the_language_of_its_reader(): void
     {
         $this->actingAs(User::factory()->create(['language' => Language::Spanish]));
         $this->get('/help/stairs')->assertOk()->assertSee('Bordes abiertos')->assertDontSee('Open edges');
-        $this->get('/search?q=bordes+abiertos')->assertOk()->assertSee('ayuda, Escaleras')->assertSee('/help/stairs#bordes-abiertos', false);
+        $this->get('/search?q=bordes+abiertos')->assertOk()
+            ->assertSee('ayuda, Escaleras')->assertSee('/help/stairs#bordes-abiertos', false);
         $this->actingAs(User::factory()->create(['language' => Language::English]));
         $this->get('/help/stairs')->assertOk()->assertSee('Open edges');
-        $this->get('/search?q=open+edges')->assertOk()->assertSee('help, Stairs')->assertSee('/help/stairs#open-edges', false);
+        $this->get('/search?q=open+edges')->assertOk()
+            ->assertSee('help, Stairs')->assertSee('/help/stairs#open-edges', false);
     }
 
     /** @return array<string, array{string}> */
     public static function pages(): array
     {
-        return array_combine(array_keys(HelpPage::PAGES), array_map(static fn(string $page): array => [$page], array_keys(HelpPage::PAGES)));
+        $pages = array_keys(HelpPage::PAGES);
+
+        return array_combine($pages, array_map(static fn(string $page): array => [$page], $pages));
     }
 
     private function html(string $page, Language $language): string

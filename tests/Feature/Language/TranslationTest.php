@@ -32,7 +32,7 @@ final class TranslationTest extends TestCase
         $english = require self::ROOT.'/core/src/Words/en.php';
         /** @var array<string, string> $messages */
         $messages = require self::ROOT.'/core/src/Words/es.php';
-        $told = array_map(static fn(Measure $measure): string => $measure->is()->tells, array_values(Catalogue::standard()->all()));
+        $told = array_map(static fn(Measure $measure): string => $measure->is()->tells, Catalogue::standard()->all());
         yield 'measures' => [$told, Sentences::in(Language::Spanish), '~`[^`]+`~'];
 
         yield 'messages of the core' => [array_keys($english), $messages, '~$^~'];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Wall;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -70,7 +71,7 @@ final class Backed extends SubjectMeasure
                 && abs($line->direction()->dot($fixture->frame->yAxis)) < 0.01
                 && $along >= -$half
                 && $along <= $line->length() + $half
-                && abs($off) <= self::OFF;
+                && abs($off) <= self::OFF + Tolerance::TOUCH;
         }));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -38,7 +39,7 @@ final class CornerFiller extends RunMeasure
         [$left, $right] = $run->toUnitsInCorners($one);
         $nearer = min($left, $right);
         $reachesIn = $at[1] - $at[0] < ($one->fixture->width ?? 0.0) - self::SAME;
-        if ($nearer > self::NEXT || $reachesIn) {
+        if ($nearer > self::NEXT + Tolerance::TOUCH || $reachesIn) {
             return new NotApplicable(Message::of('fixture.corner_filler.not_next_to_one'));
         }
         [$from, $to] = $left <= $right ? [$at[0] - $nearer, $at[0]] : [$at[1], $at[1] + $nearer];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -34,8 +35,8 @@ final class ToCabinet extends RunMeasure
         $nearest = null;
         foreach (self::others($run, $one, self::CABINETS) as [$other, $there]) {
             $away = max($at[0] - $there[1], $there[0] - $at[1]);
-            $isNearer = $away > -($at[1] - $at[0]) && $away <= self::BESIDE && ($nearest === null || $away < $nearest[0]);
-            $nearest = $isNearer ? [$away, $other, $there] : $nearest;
+            $isBeside = $away > -($at[1] - $at[0]) && $away <= self::BESIDE + Tolerance::TOUCH;
+            $nearest = $isBeside && ($nearest === null || $away < $nearest[0]) ? [$away, $other, $there] : $nearest;
         }
         if ($nearest === null) {
             return new NotApplicable(Message::of('fixture.to_cabinet.none_beside_it'));

@@ -6,6 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -57,7 +58,7 @@ final class ToWindow extends SubjectMeasure
             }
             $away = max(min($from->x, $to->x) - $half, -$half - max($from->x, $to->x));
             $isAtHeight = ($window->sill() ?? 0.0) < ($subject->top() ?? 0.0) && ($window->head() ?? 0.0) > $subject->base();
-            $nearest = $isAtHeight && $away <= self::BESIDE && ($nearest === null || $away < $nearest[0])
+            $nearest = $isAtHeight && $away <= self::BESIDE + Tolerance::TOUCH && ($nearest === null || $away < $nearest[0])
                 ? [$away, $window, $from, $to]
                 : $nearest;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -53,9 +54,8 @@ final class TopOff extends SubjectMeasure
         foreach ($others as $other) {
             $apart = $other->top() === null ? null : abs($other->top() - $subject->top());
             $missing = [...$missing, ...$other->missingForTop()];
-            $off = $apart !== null && $apart > self::SAME && $apart <= self::NEARLY && ($off === null || $apart > $off[0])
-                ? [$apart, $other]
-                : $off;
+            $isNearly = $apart !== null && $apart > self::SAME && $apart <= self::NEARLY + Tolerance::TOUCH;
+            $off = $isNearly && ($off === null || $apart > $off[0]) ? [$apart, $other] : $off;
         }
 
         return match (true) {

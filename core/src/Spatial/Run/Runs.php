@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Spatial\Run;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Spatial\Groups;
 use Heurema\Spatial\Home;
@@ -95,8 +96,11 @@ final class Runs
     private static function isBeside(RunLeg $one, RunLeg $other): bool
     {
         return $one->facing->dot($other->facing) >= self::ONE_WAY
-            && (abs($one->back - $other->back) <= self::BACKS || abs($one->front - $other->front) <= self::FRONTS)
-            && max($one->left, $other->left) - min($one->right, $other->right) <= self::APART;
+            && (
+                abs($one->back - $other->back) <= self::BACKS + Tolerance::TOUCH
+                || abs($one->front - $other->front) <= self::FRONTS + Tolerance::TOUCH
+            )
+            && max($one->left, $other->left) - min($one->right, $other->right) <= self::APART + Tolerance::TOUCH;
     }
 
     /**
@@ -136,8 +140,13 @@ final class Runs
         [$corner, $start] = [-$right->front, $leg->front];
 
         return $right->along->dot($leg->facing) >= self::ONE_WAY
-            && $leg->right >= $corner - self::APART && $leg->right <= -$right->back + self::BEYOND
-            && $right->left <= $start + self::APART && $right->left >= $leg->back - self::BEYOND;
+            && self::isWithin($leg->right, $corner - self::APART, -$right->back + self::BEYOND)
+            && self::isWithin($right->left, $leg->back - self::BEYOND, $start + self::APART);
+    }
+
+    private static function isWithin(float $value, float $least, float $most): bool
+    {
+        return $value >= $least - Tolerance::TOUCH && $value <= $most + Tolerance::TOUCH;
     }
 
     /**

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Heurema\Tests\Measure;
+
+use Heurema\Measure\Measured;
+use Heurema\Spatial\Run\Runs;
+use Heurema\Tests\Sketch;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\Attributes\TestWith;
+
+/** How far off something may be and still count: just under, at and just over, however the home is turned. */
+final class FarFixturesTest extends MeasureTestCase
+{
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_a_cabinet_beside_what_is_cooked_on(float $turn, bool $isMirrored): void
+    {
+        self::assertLimit(304.8, static fn(float $away): bool => self::isMeasured('fixture.to_cabinet', DrawnKitchen::at([[[
+            ['c', 'range', 0, 600], ['f', 'filler', 600, 600 + $away], ['b', 'base_cabinet', 600 + $away, 1800],
+        ], 'bottom']], $turn, $isMirrored), 'c'));
+    }
+
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_a_unit_next_to_an_inner_corner(float $turn, bool $isMirrored): void
+    {
+        self::assertLimit(304.8, static fn(float $away): bool => self::isMeasured('fixture.corner_filler', DrawnKitchen::at([
+            [[['a', 'base_cabinet', 0, 2000], ['b', 'base_cabinet', 2000, 4000]], 'bottom'],
+            [[['c', 'base_cabinet', 650 + $away, 1600]], 'right'],
+        ], $turn, $isMirrored), 'c'));
+    }
+
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_units_of_one_run(float $turn, bool $isMirrored): void
+    {
+        $isOne = static function (Sketch $kitchen): bool {
+            $home = $kitchen->home();
+
+            return count(Runs::of($home->rooms[0], $home)) === 1;
+        };
+        self::assertLimit(304.8, static fn(float $away): bool => $isOne(DrawnKitchen::at([[[
+            ['a', 'base_cabinet', 0, 600], ['b', 'base_cabinet', 600 + $away, 1800],
+        ], 'bottom']], $turn, $isMirrored)));
+        self::assertLimit(304.8, static fn(float $away): bool => $isOne(DrawnKitchen::at([
+            [[['a', 'base_cabinet', 0, 3350 - $away]], 'bottom'],
+            [[['b', 'base_cabinet', 0, 2000]], 'right'],
+        ], $turn, $isMirrored)));
+    }
+
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_a_window_along_the_wall(float $turn, bool $isMirrored): void
+    {
+        self::assertLimit(1000.0, static function (float $away) use ($turn, $isMirrored): bool {
+            $kitchen = DrawnKitchen::at([[[['w', 'wall_cabinet', 0, 600]], 'bottom']], $turn, $isMirrored)
+                ->sized('fixtures', 'w', ['base' => 1400, 'height' => 700])
+                // the wall begins 100 mm outside the room
+                ->window('w1', 100 + 600 + $away + 500, 1000, 1200, ['sill' => 900]);
+
+            return self::isMeasured('fixture.to_window', $kitchen, 'w');
+        });
+    }
+
+    /** Heights whose sums are no whole numbers: in inches, in tenths and thirds of a millimetre. */
+    #[TestWith([1400.0, 700.0])]
+    #[TestWith([1371.6, 762.0])]
+    #[TestWith([1400.1, 700.2])]
+    #[TestWith([1400 + 1 / 3, 700 + 1 / 3])]
+    public function test_tops_that_nearly_agree(float $base, float $height): void
+    {
+        self::assertLimit(30.0, static fn(float $apart): bool => 0.0 < self::number('fixture.top_off', DrawnKitchen::at([[[
+            ['a', 'wall_cabinet', 0, 600], ['b', 'wall_cabinet', 600, 1200],
+        ], 'bottom']])->sized('fixtures', 'a', ['base' => $base, 'height' => $height])
+            ->sized('fixtures', 'b', ['base' => $base + $apart, 'height' => $height]), 'a'));
+    }
+
+    /** @param callable(float): bool $counts whether something so far off does, mm */
+    private static function assertLimit(float $limit, callable $counts): void
+    {
+        self::assertSame([true, true, false], array_map($counts, [$limit - 0.1, $limit, $limit + 0.1]));
+    }
+
+    private static function isMeasured(string $measure, Sketch $kitchen, string $id): bool
+    {
+        return self::measure($measure, $kitchen, $id) instanceof Measured;
+    }
+}
